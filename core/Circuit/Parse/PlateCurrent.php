@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BraveAnvil\Circuit\Parse;
+
+use BraveAnvil\Circuit\Refusal;
+use BraveAnvil\Solution\Show;
+
+/** Rated currents as stamped, paired with the voltages by position: `66/38`, `4.2-4.0/2.0`. */
+final readonly class PlateCurrent
+{
+    /** @param list<list<float>> $groups one group a slash, one or two amperes in each, as typed */
+    public function __construct(public array $groups) {}
+
+    public static function parse(string $text): self|Refusal
+    {
+        $bare = trim((string) preg_replace('~\b(amperes|ampere|amps|amp|a)\b|(?<=\d)a\b~i', ' ', (string) preg_replace('~[DYdy]~', ' ', $text)));
+        $bare = trim((string) preg_replace('~\s*/\s*$~', '', $bare));
+        $parts = preg_split('~\s*/\s*~', $bare);
+        if ($bare === '' || $parts === false || count($parts) > 2) {
+            return new Refusal(Typed::quoted($text).' cannot be read as a current.');
+        }
+        $groups = [];
+        foreach ($parts as $part) {
+            $ends = preg_split('~\s*-\s*~', trim($part));
+            if ($ends === false || count($ends) > 2) {
+                return new Refusal(Typed::quoted($text).' cannot be read as a current.');
+            }
+            $group = [];
+            foreach ($ends as $end) {
+                $number = Typed::number($end);
+                if ($number instanceof Refusal) {
+                    return $number;
+                }
+                if ($number <= 0 || $number > 20000) {
+                    return new Refusal('A current is more than 0 and at most 20 000 A.');
+                }
+                $group[] = $number;
+            }
+            $groups[] = $group;
+        }
+
+        return new self($groups);
+    }
+
+    public function echo(): string
+    {
+        return implode(' / ', array_map(static fn (array $g): string => implode('–', array_map(static fn (float $a): string => Show::number($a, 5), $g)), $this->groups)).' A';
+    }
+}

@@ -1,0 +1,103 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BraveAnvil\Circuit\Parse;
+
+use BraveAnvil\Circuit\Refusal;
+use BraveAnvil\Solution\Show;
+
+/**
+ * Rated voltages as stamped. A slash separates two ways to connect the windings, a dash is a range that one connection
+ * serves. Every voltage is a line value.
+ */
+final readonly class PlateVoltage
+{
+    /** @param list<array{low: float, high: float, connection: string}> $pairs one or two, lower voltage first */
+    public function __construct(public array $pairs) {}
+
+    public static function parse(string $text): self|Refusal
+    {
+        $upper = strtoupper($text);
+        $upper = strtr($upper, ['DELTA' => 'D', 'STAR' => 'Y', 'WYE' => 'Y', 'VOLTS' => '', 'VOLT' => '', 'VAC' => '', 'TRIANGLE' => 'D']);
+        preg_match_all('~[DY]~', $upper, $letters);
+        $bare = trim((string) preg_replace('~(?<![A-Z])V(?![A-Z])~', ' ', (string) preg_replace('~[DY]~', ' ', $upper)));
+        // A lone slash between two letters (D/Y) belongs to them, not to the voltages.
+        $bare = trim((string) preg_replace('~\s+~', ' ', (string) preg_replace('~^\s*/\s*|\s*/\s*$~', '', $bare)));
+        $bare = trim((string) preg_replace('~^/\s*|\s*/$~', '', $bare));
+        $parts = preg_split('~\s*/\s*~', $bare);
+        if ($bare === '' || $parts === false || str_starts_with($bare, '-')) {
+            return new Refusal(Typed::quoted($text).' cannot be read as a voltage.');
+        }
+        if (count($parts) > 2) {
+            return new Refusal('More than two voltages: type the two that belong to the windings, such as 230/400.');
+        }
+        $pairs = [];
+        foreach ($parts as $part) {
+            $ends = preg_split('~\s*-\s*~', trim($part));
+            if ($ends === false || count($ends) > 2) {
+                return new Refusal(Typed::quoted($text).' cannot be read as a voltage.');
+            }
+            $volts = [];
+            foreach ($ends as $end) {
+                $number = Typed::number($end);
+                if ($number instanceof Refusal) {
+                    return $number;
+                }
+                if ($number < 24 || $number > 2000) {
+                    return new Refusal(Show::number($number).' V is outside 24 to 2000 V.');
+                }
+                $volts[] = $number;
+            }
+            $pairs[] = ['low' => min($volts), 'high' => max($volts), 'connection' => ''];
+        }
+        $letters = array_map(static fn (string $l): string => $l === 'D' ? 'delta' : 'star', $letters[0]);
+        if (count($letters) > 2) {
+            return new Refusal('Too many D and Y signs.');
+        }
+        foreach ($letters as $i => $letter) {
+            if (isset($pairs[$i])) {
+                $pairs[$i]['connection'] = $letter;
+            }
+        }
+        usort($pairs, static fn (array $a, array $b): int => $a['low'] <=> $b['low']);
+
+        return self::connected($pairs);
+    }
+
+    /** @param list<array{low: float, high: float, connection: string}> $pairs */
+    private static function connected(array $pairs): self|Refusal
+    {
+        if (count($pairs) === 1) {
+            return new self([[...$pairs[0], 'connection' => $pairs[0]['connection'] === '' ? 'single' : $pairs[0]['connection']]]);
+        }
+        [$a, $b] = $pairs;
+        $ratios = [];
+        foreach ([$a['low'], $a['high']] as $low) {
+            foreach ([$b['low'], $b['high']] as $high) {
+                $ratios[] = $high / $low;
+            }
+        }
+        $within = static fn (float $from, float $to): bool => array_filter($ratios, static fn (float $r): bool => $r >= $from && $r <= $to) !== [];
+        if ($within(1.65, 1.82)) {
+            if ($a['connection'] === 'star' || $b['connection'] === 'delta') {
+                return new Refusal('The lower voltage is the delta one, the higher the star one.');
+            }
+
+            return new self([[...$a, 'connection' => 'delta'], [...$b, 'connection' => 'star']]);
+        }
+        if ($within(1.9, 2.15)) {
+            return new self([[...$a, 'connection' => 'parallel'], [...$b, 'connection' => 'series']]);
+        }
+
+        return new Refusal('The ratio '.Show::number($b['low'] / $a['low'], 3).' is neither √3 (delta and star) nor 2 (parallel and series): check the voltages.');
+    }
+
+    public function echo(): string
+    {
+        $one = static fn (array $p): string => ($p['low'] == $p['high'] ? Show::number($p['low']) : Show::number($p['low']).'–'.Show::number($p['high'])).' V'
+            .($p['connection'] === 'single' ? '' : ' '.$p['connection']);
+
+        return implode(', ', array_map($one, $this->pairs));
+    }
+}

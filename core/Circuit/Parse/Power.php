@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BraveAnvil\Circuit\Parse;
+
+use BraveAnvil\Circuit\Refusal;
+use BraveAnvil\Solution\Show;
+
+/** Rated output as stamped: `37 kW`, `50 hp`, `37/50`, `37 kW/50 hp`. One horsepower is 746 W. */
+final readonly class Power
+{
+    public const HORSEPOWER = 746.0;
+
+    private const UNITS = ['kw' => 1000.0, 'w' => 1.0, 'mw' => 1e6, 'hp' => self::HORSEPOWER, 'ps' => 735.5, 'cv' => 735.5];
+
+    /** @param float|null $horsepowerWatts the second figure of a plate that gives both, in watts */
+    public function __construct(public float $watts, public string $unit, public ?float $horsepowerWatts, public bool $unitTyped) {}
+
+    /** @param string $bare unit of a number without one: `kw` or `hp` */
+    public static function parse(string $text, string $bare): self|Refusal
+    {
+        $parts = preg_split('~\s*[/(]\s*~', str_replace(')', '', strtolower($text)));
+        if ($parts === false || count($parts) > 2) {
+            return new Refusal('More than two powers: a plate for two speeds is not computed. Type one power.');
+        }
+        $read = [];
+        foreach ($parts as $part) {
+            // A fraction of a horsepower, `1/2 hp`, arrives here as two parts and is caught below.
+            if (preg_match('~^([\d.,][\d., ]*)\s*([a-z]*)\.?$~', trim($part), $m) !== 1) {
+                return new Refusal(Typed::quoted($text).' cannot be read as a power.');
+            }
+            $number = Typed::number(trim($m[1]));
+            if ($number instanceof Refusal) {
+                return $number;
+            }
+            if ($m[2] !== '' && ! isset(self::UNITS[$m[2]])) {
+                return new Refusal(Typed::quoted($m[2]).' is not a unit of power.');
+            }
+            $read[] = [$number, $m[2]];
+        }
+        if (count($read) === 1) {
+            [$number, $unit] = $read[0];
+            $used = $unit === '' ? $bare : $unit;
+
+            return new self($number * self::UNITS[$used], $used, null, $unit !== '');
+        }
+
+        return self::pair($read[0], $read[1], $text);
+    }
+
+    /**
+     * @param  array{float, string}  $a
+     * @param  array{float, string}  $b
+     */
+    private static function pair(array $a, array $b, string $text): self|Refusal
+    {
+        if ($a[0] <= 0 || $b[0] <= 0) {
+            return new Refusal('A power is more than zero.');
+        }
+        if ($a[0] == 1 && in_array($b[0], [2.0, 3.0, 4.0], true) && $a[1] === '') {
+            return new Refusal(Typed::quoted($text).' looks like a fraction: write it as a decimal, such as 0.5 hp.');
+        }
+        if ($a[1] === '' && $b[1] === '') {
+            // Of two bare figures the larger is the horsepower, since one kilowatt is 1.34 hp.
+            [$a[1], $b[1]] = $a[0] < $b[0] ? ['kw', 'hp'] : ['hp', 'kw'];
+        } elseif ($a[1] === '' || $b[1] === '') {
+            $typed = $a[1] === '' ? $b[1] : $a[1];
+            $other = in_array($typed, ['kw', 'w', 'mw'], true) ? 'hp' : 'kw';
+            $a[1] = $a[1] === '' ? $other : $a[1];
+            $b[1] = $b[1] === '' ? $other : $b[1];
+        }
+        $metric = static fn (string $unit): bool => in_array($unit, ['kw', 'w', 'mw'], true);
+        if ($metric($a[1]) === $metric($b[1])) {
+            return new Refusal('Two powers in one unit: a plate for two speeds or frequencies is not computed. Type one power.');
+        }
+        [$kw, $hp] = $metric($a[1]) ? [$a, $b] : [$b, $a];
+
+        return new self($kw[0] * self::UNITS[$kw[1]], $kw[1], $hp[0] * self::UNITS[$hp[1]], true);
+    }
+
+    public function echo(): string
+    {
+        $hp = Show::number($this->watts / self::HORSEPOWER, 4).' hp';
+
+        return Show::quantity($this->watts, 'W', 4).($this->unit === 'hp' ? ' ('.$hp.' of 746 W)' : '');
+    }
+}

@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BraveAnvil\Circuit\Parse;
+
+use BraveAnvil\Circuit\Refusal;
+
+/** A number with its unit, in base units. A bare number is in the field's own unit. */
+final class Quantity
+{
+    /** Kind => [unit as typed in lower case => factor to the base unit]; '' is the bare number. */
+    private const UNITS = [
+        'number' => ['' => 1],
+        'count' => ['' => 1],
+        'volts' => ['' => 1, 'v' => 1, 'volt' => 1, 'volts' => 1, 'vac' => 1, 'v ac' => 1, 'kv' => 1000],
+        'amperes' => ['' => 1, 'a' => 1, 'amp' => 1, 'amps' => 1, 'ampere' => 1, 'amperes' => 1, 'ma' => 0.001, 'ka' => 1000],
+        'kiloamperes' => ['' => 1000, 'ka' => 1000, 'a' => 1],
+        'ohms' => ['' => 1, 'ohm' => 1, 'ohms' => 1, 'mohm' => 0.001],
+        'kilovoltamperes' => ['' => 1000, 'kva' => 1000, 'va' => 1, 'mva' => 1e6],
+        'kilowatts' => ['' => 1000, 'kw' => 1000, 'w' => 1, 'hp' => 746],
+        'kilovars' => ['' => 1000, 'kvar' => 1000, 'var' => 1, 'mvar' => 1e6],
+        'percent' => ['' => 1, '%' => 1, 'percent' => 1],
+        'seconds' => ['' => 1, 's' => 1, 'sec' => 1, 'second' => 1, 'seconds' => 1, 'ms' => 0.001, 'min' => 60, 'h' => 3600],
+        'metres' => ['' => 1, 'm' => 1, 'metre' => 1, 'metres' => 1, 'meter' => 1, 'meters' => 1, 'km' => 1000, 'ft' => 0.3048, 'feet' => 0.3048, 'foot' => 0.3048, "'" => 0.3048],
+        'inertia' => ['' => 1, 'kgm2' => 1, 'kg*m2' => 1, 'kg m2' => 1, 'kgm^2' => 1, 'kg m^2' => 1, 'kg*m^2' => 1, 'lbft2' => 0.04214011, 'lb ft2' => 0.04214011, 'lb*ft2' => 0.04214011, 'lb-ft2' => 0.04214011],
+        'hertz' => ['' => 1, 'hz' => 1, 'cps' => 1, 'c/s' => 1],
+        'celsius' => ['' => 1, 'c' => 1, 'degc' => 1, 'deg c' => 1, 'deg' => 1, 'k' => 1],
+        'ratio' => ['' => 1, 'x' => 1, 'times' => 1, 'pu' => 1, '%' => 0.01],
+    ];
+
+    /** @return float|Refusal in base units (V, A, Ω, VA, W, var, %, s, m, kg·m², Hz, °C, ratio) */
+    public static function parse(string $text, string $kind): float|Refusal
+    {
+        if (preg_match('~^([+-]?[\d.,](?:[\d.,]| (?=\d{3}(?!\d)))*)\s*(\D.*)?$~u', $text, $part) !== 1) {
+            return new Refusal(Typed::quoted($text).' cannot be read.');
+        }
+        $number = Typed::number($part[1]);
+        if ($number instanceof Refusal) {
+            return $number;
+        }
+        $unit = strtolower(trim($part[2] ?? ''));
+        if ($kind === 'celsius' && in_array($unit, ['f', 'degf', 'deg f'], true)) {
+            return ($number - 32) / 1.8;
+        }
+        $factor = self::UNITS[$kind][$unit] ?? null;
+        if ($factor === null) {
+            return new Refusal(Typed::quoted($part[2] ?? '').' is not a unit for this field.');
+        }
+
+        return $number * $factor;
+    }
+}

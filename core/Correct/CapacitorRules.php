@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BraveAnvil\Correct;
+
+/** What a rule book asks of a capacitor and its leads. */
+final readonly class CapacitorRules
+{
+    /**
+     * @param  float  $conductorFactor  of capacitor current
+     * @param  bool  $thirdOfMotorConductors  whether its leads need a third of the motor conductors' ampacity
+     * @param  list<float>  $fuseRatings  A
+     * @param  float|null  $disconnectFactor  of capacitor current, null where the book sets none
+     */
+    public function __construct(
+        public float $conductorFactor,
+        public bool $thirdOfMotorConductors,
+        public float $fuseFactor,
+        public array $fuseRatings,
+        public ?float $disconnectFactor,
+        public float $residualVolts,
+        public float $dischargeSeconds,
+        public string $conductorSource,
+        public string $fuseSource,
+        public string $dischargeSource,
+    ) {}
+}

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BraveAnvil\Guard;
+
+use BraveAnvil\RuleBook\Table;
+
+/** Trip classes of overload relays: how long each is sure to hold a multiple of its setting. */
+final class TripClass
+{
+    /** Classes chosen from, quickest first. Class 5 is for motors that need it and is only checked when typed. */
+    public const CHOSEN = ['10A', '10', '20', '30'];
+
+    /**
+     * Shortest trip time from cold, s: the thermal law through the class's lower time at 7.2 × and no trip at 1.05 ×.
+     *
+     * @param  float  $multiple  current over the relay's setting, in the relay's own place
+     */
+    public static function holds(string $class, float $multiple): float
+    {
+        $low = Table::of('iec/overload_class')->number('lower_time_at_7_2_s', $class) ?? 0.0;
+        if ($multiple <= 1.051) {
+            return 7200.0;
+        }
+        $law = static fn (float $m): float => log($m ** 2 / ($m ** 2 - 1.05 ** 2));
+
+        return min(7200.0, $low / $law(7.2) * $law($multiple));
+    }
+}

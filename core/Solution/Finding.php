@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BraveAnvil\Solution;
+
+/** A stop, caution or note: what is the matter, why, and what to do. The code is stable once published. */
+final readonly class Finding
+{
+    /** @param list<string> $figures keys of the figures it rests on */
+    public function __construct(
+        public Grade $grade,
+        public Station $station,
+        public string $code,
+        public string $title,
+        public string $text,
+        public string $action,
+        public string $source,
+        public array $figures,
+    ) {}
+
+    /** @return array<string, mixed> */
+    public function toArray(): array
+    {
+        return [
+            'grade' => $this->grade->value, 'station' => $this->station->value, 'code' => $this->code,
+            'title' => $this->title, 'text' => $this->text, 'action' => $this->action,
+            'figures' => $this->figures, 'source' => $this->source,
+        ];
+    }
+}

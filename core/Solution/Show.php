@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BraveAnvil\Solution;
+
+/** Numbers as a person reads them: engineering rounding, a thin space before the unit. */
+final class Show
+{
+    private const THIN = "\u{202F}";
+
+    /** Units that change their prefix with size: unit => [[from, divide by, shown unit], …], largest first. */
+    private const SCALED = [
+        'W' => [[1e6, 1e6, 'MW'], [1000, 1e3, 'kW'], [0, 1, 'W']],
+        'VA' => [[1e7, 1e6, 'MVA'], [1000, 1e3, 'kVA'], [0, 1, 'VA']],
+        'var' => [[1e6, 1e6, 'Mvar'], [1000, 1e3, 'kvar'], [0, 1, 'var']],
+        'F' => [[0, 1e-6, 'µF']],
+        'Ω' => [[1e6, 1e6, 'MΩ'], [1000, 1e3, 'kΩ'], [1, 1, 'Ω'], [0, 1e-3, 'mΩ']],
+        'A' => [[10000, 1e3, 'kA'], [0, 1, 'A']],
+    ];
+
+    /** A number with $digits significant digits (whole numbers keep all theirs), no exponent, no trailing zeros. */
+    public static function number(int|float $value, int $digits = 4): string
+    {
+        if ($value == 0) {
+            return '0';
+        }
+        $decimals = $digits - 1 - (int) floor(log10(abs($value)));
+        $text = number_format(round($value, max(0, $decimals)), max(0, min(12, $decimals)), '.', '');
+        if (str_contains($text, '.')) {
+            $text = rtrim(rtrim($text, '0'), '.');
+        }
+        $dot = strpos($text, '.');
+        $whole = $dot === false ? $text : substr($text, 0, $dot);
+        if (strlen(ltrim($whole, '-')) > 4) {
+            $sign = str_starts_with($whole, '-') ? '-' : '';
+            $whole = $sign.strrev(implode(strrev(self::THIN), str_split(strrev(ltrim($whole, '-')), 3)));
+            $text = $whole.($dot === false ? '' : substr($text, $dot));
+        }
+
+        return str_replace('-', "\u{2212}", $text);
+    }
+
+    /** A value with its unit, scaled to a handy prefix. */
+    public static function quantity(int|float $value, string $unit, int $digits = 4): string
+    {
+        foreach (self::SCALED[$unit] ?? [] as [$from, $divisor, $name]) {
+            if (abs($value) >= $from) {
+                return self::number($value / $divisor, $digits).self::THIN.$name;
+            }
+        }
+        if ($unit === '') {
+            return self::number($value, $digits);
+        }
+
+        return self::number($value, $digits).self::THIN.$unit;
+    }
+}

@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BraveAnvil\Solution;
+
+use BraveAnvil\Version;
+
+/** All that is computed from a circuit. The same circuit and core version give the same solution, byte for byte. */
+final readonly class Solution
+{
+    public const FORMAT = 'brave-anvil.solution/1';
+
+    /**
+     * @param  list<Figure>  $figures
+     * @param  list<Finding>  $findings  stops first
+     * @param  list<FieldError>  $errors
+     * @param  array<string, mixed>  $curves  series for the pictures
+     * @param  array<string, string>  $sentences  the outcome of each station in one sentence
+     * @param  list<string>  $blocked  stations that wait for something
+     * @param  array<string, string>  $read  what typed text was read as, by path
+     * @param  array<string, string>  $words  the rule book's terms
+     */
+    public function __construct(
+        public string $core,
+        public string $tag,
+        public string $ruleBook,
+        public string $edition,
+        public array $figures,
+        public array $findings,
+        public array $errors,
+        public array $curves,
+        public array $sentences,
+        public array $blocked,
+        public array $read,
+        public array $words,
+    ) {}
+
+    /** A solution that only says why nothing could be read. */
+    public static function unreadable(string $text, string $accepted, string $path = ''): self
+    {
+        return new self(Version::CORE, '', '', '', [], [], [new FieldError($path, $text, $accepted)], [], [], [], [], []);
+    }
+
+    public function figure(string $key): ?Figure
+    {
+        foreach ($this->figures as $figure) {
+            if ($figure->key === $key) {
+                return $figure;
+            }
+        }
+
+        return null;
+    }
+
+    public function worst(): ?Grade
+    {
+        return $this->findings === [] ? null : $this->findings[0]->grade;
+    }
+
+    /** @return array<string, mixed> */
+    public function toArray(): array
+    {
+        return [
+            'format' => self::FORMAT, 'core' => $this->core, 'tag' => $this->tag, 'rule_book' => $this->ruleBook, 'edition' => $this->edition,
+            'figures' => array_map(static fn (Figure $f): array => $f->toArray(), $this->figures),
+            'findings' => array_map(static fn (Finding $f): array => $f->toArray(), $this->findings),
+            'errors' => array_map(static fn (FieldError $e): array => $e->toArray(), $this->errors),
+            'curves' => (object) $this->curves,
+            'sentences' => (object) $this->sentences,
+            'blocked' => $this->blocked,
+            'read' => (object) $this->read,
+            'words' => (object) $this->words,
+        ];
+    }
+
+    /** One line of JSON. */
+    public function toJson(): string
+    {
+        return json_encode($this->toArray(), JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR);
+    }
+}

@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BraveAnvil\Solution;
+
+/** The stations of the work, in their order on screen. */
+enum Station: string
+{
+    case Plate = 'plate';
+    case Power = 'power';
+    case Start = 'start';
+    case Cable = 'cable';
+    case Guard = 'guard';
+    case Correct = 'correct';
+}
