@@ -75,7 +75,7 @@ final readonly class Unit
             $steps[$i]['chosen'] = $step['kvar'] === $chosen;
         }
         if (! $reached) {
-            $sheet->find(Grade::Note, Station::Correct, 'target_not_reached', 'The target is not reached', $required->shown(3).' would be needed, but at most '.Show::quantity($most, 'var', 3).' may stand here: '.($limit !== null && $most === $limit->number() ? 'more could excite the motor after it is switched off.' : 'more would lead at the lowest load.'), 'Accept it, or correct the rest at the board.', $limit->source ?? '', ['correct.reactive_required']);
+            $sheet->find(Grade::Note, Station::Correct, 'target_not_reached', 'The target is not reached', $required->shown(3).' would be needed. The limit here is '.Show::quantity($most, 'var', 3).', and the largest standard step below it gives '.Show::quantity(1000 * $chosen * $scale, 'var', 3).': '.($limit !== null && $most === $limit->number() ? 'more could excite the motor after it is switched off.' : 'more would lead at the lowest load.'), 'Accept it, or correct the rest at the board.', $limit->source ?? '', ['correct.reactive_required']);
         }
 
         return new self(1000 * $chosen, $rated, false, $steps);

@@ -46,10 +46,11 @@ final class PlateChecks
     private static function slip(Sheet $sheet): void
     {
         $slip = $sheet->get('plate.slip');
-        if ($slip === null || $slip->assumed()) {
-            if ($slip !== null) {
-                $sheet->find(Grade::Note, Station::Plate, 'synchronous_speed_stamped', 'The plate gives no slip', 'The stamped speed is a synchronous speed. A slip of '.$slip->shown(3).' is assumed.', 'Measure the speed under load, or take it from the data sheet.', '', ['plate.slip']);
-            }
+        if ($slip === null) {
+            return;
+        }
+        if ($sheet->need('plate.speed')->source !== 'plate') {
+            $sheet->find(Grade::Note, Station::Plate, 'synchronous_speed_stamped', 'The plate gives no slip', 'The stamped speed is a synchronous speed. A slip of '.$slip->shown(3).' is assumed.', 'Measure the speed under load, or take it from the data sheet.', '', ['plate.slip']);
 
             return;
         }

@@ -8,7 +8,7 @@ use LogicException;
 
 /**
  * One table of a standard or of practice, read from its data file once per process. Entries that memory is not sure of
- * are named by path (`rows/350/4`), so that a program can mark the figure that rests on them.
+ * are named by JSON pointer (`rows/350/4`, `1~10/xl_steel`), so that a program can mark the figure that rests on them.
  */
 final class Table
 {
@@ -98,7 +98,7 @@ final class Table
     public function doubt(string ...$path): ?string
     {
         for (; $path !== []; array_pop($path)) {
-            $reason = $this->uncertain[implode('/', $path)] ?? null;
+            $reason = $this->uncertain[implode('/', str_replace('/', '~1', $path))] ?? null;
             if ($reason !== null) {
                 return $reason;
             }

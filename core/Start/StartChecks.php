@@ -67,7 +67,7 @@ final class StartChecks
         $table = Table::of('iec/starting_performance');
         $pairs = $poles->number() / 2;
         $limit = ($table->number('inertia', 'coefficient') ?? 0.04) * ($output->number() / 1000) ** ($table->number('inertia', 'power_exponent') ?? 0.9) * $pairs ** ($table->number('inertia', 'pole_pair_exponent') ?? 2.5);
-        $sheet->work('start.inertia_limit', 'Largest external inertia of a design N motor', $limit, 'kg·m²', '0.04 P^0.9 (p/2)^2.5', '0.04 × {P}^0.9 × '.Show::number($pairs).'^2.5', ['P' => $output], $table->cited(), null, $table->doubt('inertia', 'coefficient'));
+        $sheet->work('start.inertia_limit', 'Largest external inertia of a design N motor', $limit, 'kg·m²', '0.04 P^0.9 (p/2)^2.5', '0.04 × '.Show::number($output->number() / 1000).'^0.9 × '.Show::number($pairs).'^2.5', ['P' => $output], $table->cited(), null, $table->doubt('inertia', 'coefficient'));
         $referred = $inertia->number() * ($ratio?->number() ?? 1.0) ** 2;
         if ($referred > $limit) {
             $sheet->find(Grade::Caution, Station::Start, 'inertia_above_limit', 'Inertia above the design limit', Show::number($referred, 3).' kg·m² at the motor shaft is more than the '.Show::number($limit, 3).' kg·m² that a design N motor of this size must start.', 'Ask for the motor’s own limit.', $table->cited(), ['start.inertia_limit']);

@@ -129,7 +129,7 @@ final class NecSizing implements Sizing
 
     public function sizeText(string $size): string
     {
-        return $size.(ctype_digit($size) && (int) $size >= 250 ? ' kcmil' : ' AWG');
+        return $size.(! str_contains($size, '/') && (int) $size >= 250 ? ' kcmil' : ' AWG');
     }
 
     public function sizeValue(string $size): string

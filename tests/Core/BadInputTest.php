@@ -1,0 +1,133 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use BraveAnvil\Bench;
+use BraveAnvil\Circuit\Fields;
+use BraveAnvil\Solution\FieldError;
+use PHPUnit\Framework\Attributes\DataProvider;
+
+final class BadInputTest extends CoreTestCase
+{
+    /** @return array<string, array{string, mixed, string}> */
+    public static function unreadable(): array
+    {
+        return [
+            'words' => ['supply.voltage', 'three phase 400', 'not a number'], 'ambiguous comma' => ['supply.voltage', '1,500', 'thousand'], 'zero volts' => ['supply.voltage', '0', 'outside'],
+            'negative' => ['plate.power', '-37', 'cannot'], 'exponent as text' => ['plate.voltage', '1e9', 'not a number'], 'huge number' => ['plate.power', 1e9, 'outside'],
+            'efficiency above one' => ['plate.efficiency', 101, 'not possible'], 'power factor above one' => ['plate.power_factor', '1.2', 'not possible'],
+            'a wrong type' => ['plate.current', ['66'], 'text or a number'], 'true' => ['plate.speed', true, 'text or a number'],
+            'a pasted row' => ['plate.current', "66\t38\t50", 'not a number'], 'too long' => ['plate.voltage', str_repeat('4', 300), 'longer'],
+            'not utf-8' => ['plate.serial', "\xB1\x31", 'not readable'], 'wrong letter' => ['plate.code_letter', 'I', 'letters'], 'wrong unit' => ['cable.length', '60 kg', 'not a unit'],
+            'a choice that is none' => ['starter.method', 'soft', 'choices'], 'a size of the other world' => ['cable.size', '1/0', 'mm²'],
+            'third ratio' => ['plate.voltage', '400/500', 'ratio'], 'two speeds' => ['plate.speed', '1450/2900', 'two-speed'],
+        ];
+    }
+
+    #[DataProvider('unreadable')]
+    public function test_it_is_told_at_its_field(string $path, mixed $value, string $says): void
+    {
+        $solution = Circuits::solve(Circuits::kilnFan(), [$path => $value]);
+        self::assertErrorAt($path, $solution, FieldError::UNREADABLE);
+        self::assertStringContainsStringIgnoringCase($says, Circuits::errors($solution)[$path]);
+    }
+
+    public function test_a_bad_value_is_never_taken_for_a_missing_one(): void
+    {
+        $solution = Circuits::solve(Circuits::kilnFan(), ['plate.efficiency' => '939', 'supply.ambient' => 'warm']);
+        self::assertNull($solution->figure('plate.efficiency'));
+        self::assertNull($solution->figure('power.input'));
+        self::assertNull($solution->figure('cable.size'), 'no default ambient in place of an unreadable one');
+        self::assertFigures(['power.plate_current' => 66, 'start.locked_rotor_current' => 462, 'guard.overload_dial' => 66], $solution);
+    }
+
+    public function test_other_stations_stay_alive(): void
+    {
+        $solution = Circuits::solve(Circuits::kilnFan(), ['cable.length' => 'far']);
+        self::assertContains('cable', $solution->blocked);
+        self::assertFigures(['guard.scpd_rating' => 125, 'power.input' => 39404], $solution);
+    }
+
+    public function test_unknown_keys_are_a_note(): void
+    {
+        self::assertFinds('unknown_fields', Circuits::solve(Circuits::kilnFan(), ['plate.colour' => 'grey']), 'note');
+    }
+
+    /** @return array<string, array{string, mixed}> */
+    public static function notYet(): array
+    {
+        return [
+            'soft starter' => ['starter.method', 'soft_starter'], 'drive' => ['starter.method', 'drive'], 'aM fuse' => ['guard.scpd', 'fuse_am'], 'motor breaker' => ['guard.scpd', 'motor_breaker'],
+            'instantaneous' => ['guard.scpd', 'breaker_instantaneous'], 'exception' => ['guard.start_exception', ['evidence' => 'it tripped']], 'duty' => ['plate.duty', 'S3 40 %'], 'one phase' => ['supply.phases', 1],
+            'canadian' => ['rule_book', 'cec'], 'isolated earth' => ['supply.earthing', 'it'], 'aluminium' => ['cable.material', 'aluminium'], 'buried' => ['cable.method', 'D2'],
+        ];
+    }
+
+    #[DataProvider('notYet')]
+    public function test_what_is_not_computed_is_refused_and_not_simplified(string $path, mixed $value): void
+    {
+        $solution = Circuits::solve(Circuits::kilnFan(), [$path => $value, 'correction.place' => 'board']);
+        self::assertErrorAt($path, $solution, FieldError::REFUSED);
+        foreach (['cable.size', 'guard.scpd_rating', 'correct.reactive_chosen'] as $key) {
+            self::assertNull($solution->figure($key), $key);
+        }
+        self::assertSame(['cable', 'guard', 'correct'], array_values(array_intersect(['cable', 'guard', 'correct'], $solution->blocked)));
+        self::assertFigures(['power.input' => 39404, 'plate.poles' => 4], $solution);
+    }
+
+    public function test_an_empty_document_names_what_is_wanted(): void
+    {
+        self::assertErrorAt('rule_book', Bench::solve([]), FieldError::UNREADABLE);
+        $solution = Bench::solve(['rule_book' => 'iec']);
+        foreach (['supply.voltage', 'plate.voltage', 'plate.power', 'plate.speed'] as $path) {
+            self::assertErrorAt($path, $solution, FieldError::MISSING);
+        }
+    }
+
+    public function test_thousands_of_hostile_circuits_are_answered(): void
+    {
+        mt_srand(20261123);
+        set_error_handler(static function (int $level, string $message, string $file, int $line): never {
+            throw new \ErrorException($message, 0, $level, $file, $line);
+        });
+        $hostile = ['', ' ', '0', '-1', '1e309', 'NaN', 'INF', '1,5', '1.5', '1,500', '٣٧', "\0", "\xFF\xFE", '9999999999999', '0.0000001', '230/400', '400/690', '208-230/460', '37/50', '50 hp', 'D 400', 'IE3', 'S1', '//', '--', '1/0', '250', '16', '2.5', 'true', 'a"b', '{}', '%', '100 %', '1482', '66', '66/38', '0.85', '93.9', '60 m', '3 s', true, false, null, 0, -1, 1e308, 1e-308, PHP_INT_MAX, 0.1 + 0.2, [], ['a' => 1], [[[1]]], '30', 45.5, 1, 2, 20, 'star_delta', 'direct', 'at_motor', 'board', 'nec', 'iec', 'cec'];
+        $fields = Fields::all();
+        $count = 0;
+        try {
+            for ($i = 0; $i < 6000; $i++) {
+                $circuit = match ($i % 4) {
+                    0 => Circuits::kilnFan(), 1 => Circuits::fiftyHorsepower(), 2 => Circuits::twentyFiveHorsepower(), default => ['rule_book' => 'iec'],
+                };
+                $changes = [];
+                for ($n = mt_rand(1, 9); $n > 0; $n--) {
+                    $path = array_rand($fields);
+                    $field = $fields[$path];
+                    $changes[$path] = match (mt_rand(0, 3)) {
+                        0 => $hostile[array_rand($hostile)],
+                        1 => $field->choices === [] ? $hostile[array_rand($hostile)] : $field->choices[array_rand($field->choices)],
+                        2 => $field->low + ($field->high - $field->low) * [0, 1, mt_rand() / mt_getrandmax(), 1e-4, 0.01][mt_rand(0, 4)],
+                        default => mt_rand(0, 1) === 1 ? $field->low : $field->high,
+                    };
+                }
+                $solution = Circuits::solve($circuit, $changes);
+                self::assertJson($solution->toJson());
+                foreach ($solution->figures as $figure) {
+                    if (is_float($figure->value)) {
+                        self::assertTrue(is_finite($figure->value), $figure->key);
+                    }
+                }
+                $count++;
+            }
+        } finally {
+            restore_error_handler();
+        }
+        self::assertSame(6000, $count);
+    }
+
+    public function test_the_same_circuit_gives_the_same_bytes(): void
+    {
+        self::assertSame(Circuits::solve(Circuits::kilnFan())->toJson(), Circuits::solve(Circuits::kilnFan())->toJson());
+    }
+}

@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use BraveAnvil\Solution\Solution;
+use PHPUnit\Framework\TestCase;
+
+/** Assertions on solutions. */
+abstract class CoreTestCase extends TestCase
+{
+    /** @param array<string, int|float|string> $expected figure values by key; numbers to the digits given */
+    protected static function assertFigures(array $expected, Solution $solution): void
+    {
+        foreach ($expected as $key => $value) {
+            $figure = $solution->figure($key);
+            self::assertNotNull($figure, "$key is not in the solution: ".json_encode(Circuits::errors($solution)));
+            if (is_string($value)) {
+                self::assertSame($value, $figure->value, $key);
+            } else {
+                self::assertIsNumeric($figure->value, $key);
+                self::assertEqualsWithDelta($value, $figure->value, max(1e-9, abs($value) * 6e-4), $key);
+            }
+        }
+    }
+
+    protected static function assertFinds(string $code, Solution $solution, ?string $grade = null): void
+    {
+        foreach ($solution->findings as $finding) {
+            if ($finding->code === $code) {
+                if ($grade !== null) {
+                    self::assertSame($grade, $finding->grade->value, $code);
+                }
+                self::assertNotSame('', $finding->text);
+
+                return;
+            }
+        }
+        self::fail("$code is not among ".implode(', ', Circuits::codes($solution)));
+    }
+
+    protected static function assertDoesNotFind(string $code, Solution $solution): void
+    {
+        self::assertNotContains($code, Circuits::codes($solution));
+    }
+
+    protected static function assertErrorAt(string $path, Solution $solution, string $kind): void
+    {
+        foreach ($solution->errors as $error) {
+            if ($error->path === $path) {
+                self::assertSame($kind, $error->kind, $error->text);
+                self::assertNotSame('', $error->accepted, $path);
+
+                return;
+            }
+        }
+        self::fail("no error at $path: ".json_encode(Circuits::errors($solution)));
+    }
+}
