@@ -36,7 +36,7 @@ final class Bench
         'correction.place' => ['none', 'no capacitor'],
     ];
 
-    /** @param array<array-key, mixed> $document a decoded circuit */
+    /** @param  array<array-key, mixed>  $document a decoded circuit */
     public static function solve(array $document): Solution
     {
         $circuit = CircuitReader::read($document);

@@ -24,7 +24,8 @@ final readonly class Candidate
         public float $reactancePerKm,
         public string $working,
         public ?string $uncertain,
-    ) {}
+    ) {
+    }
 
     public function ampacity(): float
     {

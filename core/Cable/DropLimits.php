@@ -7,5 +7,7 @@ namespace BraveAnvil\Cable;
 /** Largest total voltage drop from the supply to the motor, percent. */
 final readonly class DropLimits
 {
-    public function __construct(public float $running, public float $starting) {}
+    public function __construct(public float $running, public float $starting)
+    {
+    }
 }

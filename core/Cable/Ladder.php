@@ -181,7 +181,7 @@ final class Ladder
         }
     }
 
-    /** @param array<string, Figure> $from */
+    /** @param  array<string, Figure>  $from */
     private function put(string $key, string $label, int|float|string $value, string $unit, string $formula, string $working, array $from, string $source, ?string $uncertain): void
     {
         $figure = Sheet::worked($key, $label, $value, $unit, $formula, $working, $from, $source, null, $uncertain);
@@ -194,13 +194,15 @@ final class Ladder
     /** @return list<string> what the size rests on that nobody typed */
     private function assumed(): array
     {
-        $list = array_values(array_filter([$this->sizing->assumedTerminals($this->circuit)]));
+        $terminals = $this->sizing->assumedTerminals($this->circuit);
+        $list = $terminals === null ? [] : [$terminals];
         foreach (['cable.material', 'cable.insulation', 'cable.method', 'supply.ambient', 'cable.grouped_circuits'] as $path) {
             $assumption = $this->circuit->assumed($path);
             if ($assumption !== null) {
                 $list[] = $assumption;
             }
         }
+
         return $list;
     }
 }

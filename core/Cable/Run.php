@@ -7,8 +7,10 @@ namespace BraveAnvil\Cable;
 /** One length of a motor circuit: from the supply to the starter, or from the starter to the motor. */
 final readonly class Run
 {
-    /** @param bool $sixLeads the motor leads of a star-delta starter, two conductors in series with each winding */
-    private function __construct(public bool $line, public bool $sixLeads) {}
+    /** @param  bool  $sixLeads the motor leads of a star-delta starter, two conductors in series with each winding */
+    private function __construct(public bool $line, public bool $sixLeads)
+    {
+    }
 
     public static function line(): self
     {

@@ -16,7 +16,9 @@ final readonly class VoltageDrop
      * @param  float  $running  A in the line at full load
      * @param  float|null  $starting  A in the line at standstill, null when unknown
      */
-    private function __construct(public float $metres, public float $running, public ?float $starting, public float $volts, public float $cos, public float $startCos) {}
+    private function __construct(public float $metres, public float $running, public ?float $starting, public float $volts, public float $cos, public float $startCos)
+    {
+    }
 
     /** @return self|null null when the length or a current is not known: the drop is then not checked */
     public static function of(Circuit $circuit, Sheet $sheet, Run $run): ?self

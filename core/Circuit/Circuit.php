@@ -22,7 +22,9 @@ final readonly class Circuit
      * @param  array<string, FieldError>  $errors  by path
      * @param  list<string>  $unknown  paths that the format does not know
      */
-    public function __construct(public string $tag, public string $ruleBook, private array $entries, public array $errors, public array $unknown) {}
+    public function __construct(public string $tag, public string $ruleBook, private array $entries, public array $errors, public array $unknown)
+    {
+    }
 
     /** @return array<string, string> how each typed field was read, by path */
     public function read(): array
@@ -54,7 +56,7 @@ final readonly class Circuit
         return ! isset($this->errors[$path]) && (! isset($this->entries[$path]) || $this->entries[$path]->assumption !== null);
     }
 
-    /** @param array<string, array{mixed, string}> $defaults path => [value in base units, why] */
+    /** @param  array<string, array{mixed, string}>  $defaults path => [value in base units, why] */
     public function withDefaults(array $defaults): self
     {
         $entries = $this->entries;

@@ -34,15 +34,17 @@ final class CircuitReader
 
     private bool $american;
 
-    private function __construct() {}
+    private function __construct()
+    {
+    }
 
-    /** @param array<array-key, mixed> $document */
+    /** @param  array<array-key, mixed>  $document */
     public static function read(array $document): Circuit
     {
         return (new self)->circuit($document);
     }
 
-    /** @param array<array-key, mixed> $document */
+    /** @param  array<array-key, mixed>  $document */
     private function circuit(array $document): Circuit
     {
         $format = $document['format'] ?? self::FORMAT;
@@ -221,7 +223,7 @@ final class CircuitReader
         if ($field->kind === 'count' && floor($value) !== $value) {
             return new Refusal('A whole number is wanted.');
         }
-        if ($field->path === 'supply.phases' && $value == 2) {
+        if ($field->path === 'supply.phases' && $value === 2.0) {
             return new Refusal('Two phases are not computed.');
         }
         if ($field->path === 'plate.leads' && ! in_array($value, [3.0, 6.0, 9.0, 12.0], true)) {
@@ -252,8 +254,8 @@ final class CircuitReader
             }
             $volts[] = $number;
         }
-        $line = max($volts);
-        if (count($volts) === 2 && abs($line / max(1e-9, min($volts)) - sqrt(3)) > 0.03) {
+        $line = max([0.0, ...$volts]);
+        if (count($volts) === 2 && abs($line / max(1e-9, min([INF, ...$volts])) - sqrt(3)) > 0.03) {
             return new Refusal('Two voltages of one supply differ by √3, such as 480Y/277.');
         }
         if ($line < $field->low || $line > $field->high) {

@@ -21,5 +21,6 @@ final readonly class Field
         public float $low = 0.0,
         public float $high = 0.0,
         public array $choices = [],
-    ) {}
+    ) {
+    }
 }

@@ -7,5 +7,7 @@ namespace BraveAnvil\Circuit;
 /** Typed text that a parser does not take, with the reason. The field says what it accepts. */
 final readonly class Refusal
 {
-    public function __construct(public string $text) {}
+    public function __construct(public string $text)
+    {
+    }
 }

@@ -24,5 +24,6 @@ final readonly class CapacitorRules
         public string $conductorSource,
         public string $fuseSource,
         public string $dischargeSource,
-    ) {}
+    ) {
+    }
 }

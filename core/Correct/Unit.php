@@ -15,8 +15,10 @@ use BraveAnvil\Solution\Station;
 /** The capacitor unit: a standard step, or the one installed. A three-phase unit is delta inside. */
 final readonly class Unit
 {
-    /** @param list<array{kvar: float, site: float, chosen: bool, reason: string}> $steps */
-    private function __construct(private float $ratedVar, private Figure $ratedVoltage, private bool $installed, public array $steps) {}
+    /** @param  list<array{kvar: float, site: float, chosen: bool, reason: string}>  $steps */
+    private function __construct(private float $ratedVar, private Figure $ratedVoltage, private bool $installed, public array $steps)
+    {
+    }
 
     /** The smallest step that gives what is required; the next lower one when that passes a limit; null with a finding when none is left. */
     public static function choose(Circuit $circuit, Sheet $sheet, LoadPoint $load, ?Figure $required, ?Figure $limit): ?self

@@ -7,11 +7,9 @@ namespace BraveAnvil\Guard;
 use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\RuleBook\RuleBook;
 use BraveAnvil\RuleBook\Sizing;
-use BraveAnvil\Solution\FieldError;
 use BraveAnvil\Solution\Figure;
 use BraveAnvil\Solution\Grade;
 use BraveAnvil\Solution\Sheet;
-use BraveAnvil\Solution\Show;
 use BraveAnvil\Solution\Station;
 
 /** Protective device, overload relay with its place and class, disconnect, contactors. */
@@ -113,6 +111,6 @@ final class GuardStation
         $rating = $sheet->get('guard.scpd_rating');
         $dial = $sheet->get('guard.overload_dial');
 
-        return ($rating === null ? 'No device of this kind fits.' : $rating->label.' '.$rating->shown().'.').($dial === null ? '' : ' Set the overload dial to '.$dial->shown(3).(($sheet->get('guard.overload_class')?->value ?? null) === null ? '.' : ', class '.$sheet->need('guard.overload_class')->value.'.'));
+        return ($rating === null ? 'No device of this kind fits.' : $rating->label.' '.$rating->shown().'.').($dial === null ? '' : ' Set the overload dial to '.$dial->shown(3).($sheet->has('guard.overload_class') ? ', class '.$sheet->need('guard.overload_class')->value.'.' : '.'));
     }
 }

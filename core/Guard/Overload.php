@@ -67,14 +67,13 @@ final class Overload
         }
         $multiple = $sheet->work('guard.start_multiple', 'Starting current over the dial', $start->number() / $dial->number(), '×', 'I_start / dial', '{I} ÷ {dial}', ['I' => $start, 'dial' => $dial], 'in the relay’s own place');
         $typed = $circuit->choice('guard.overload_class');
-        $class = null;
+        $class = '30';
         foreach ($typed !== null ? [$typed] : TripClass::CHOSEN as $candidate) {
             $class = $candidate;
             if ($time->number() <= self::MARGIN * TripClass::holds($candidate, $multiple->number())) {
                 break;
             }
         }
-        $class ??= '30';
         $holds = self::MARGIN * TripClass::holds($class, $multiple->number());
         $table = Table::of('iec/overload_class');
         $sheet->work('guard.overload_class', 'Trip class', $class, '', 't_start ≤ 0.8 t_trip', '{t} against 0.8 × '.Show::number($holds / self::MARGIN, 3).' s at {x}', ['t' => $time, 'x' => $multiple], $table->cited(), null, $table->doubt('lower_time_at_7_2_s', $class));

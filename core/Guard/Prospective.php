@@ -30,14 +30,14 @@ final class Prospective
         if ($transformer === null && $upstream === null) {
             return;
         }
-        if ($transformer !== null && $size !== null && $percent !== null) {
+        if ($transformer !== null) {
             // Alone the fault level is at the bus; with a transformer it is on its primary, in series.
             $angle = atan($circuit->number('supply.x_over_r')?->number() ?? 10.0);
             $other = atan(10.0);
             $z = hypot($transformer * cos($angle) + ($upstream ?? 0) * cos($other), $transformer * sin($angle) + ($upstream ?? 0) * sin($other));
             $sheet->work('guard.source_impedance', 'Source impedance', $z, 'Ω', 'V² u_k / S'.($upstream === null ? '' : ' + V² / S_k'), '{V}² × {u} ÷ {S}'.($level === null ? '' : ' and {V}² ÷ {Sk} in series'), ['V' => $supply, 'u' => $percent, 'S' => $size, ...($level === null ? [] : ['Sk' => $level])]);
-        } elseif ($level !== null && $upstream !== null) {
-            $sheet->work('guard.source_impedance', 'Source impedance', $upstream, 'Ω', 'V² / S_k', '{V}² ÷ {Sk}', ['V' => $supply, 'Sk' => $level]);
+        } elseif ($level !== null) {
+            $sheet->work('guard.source_impedance', 'Source impedance', $square / $level->number(), 'Ω', 'V² / S_k', '{V}² ÷ {Sk}', ['V' => $supply, 'Sk' => $level]);
         }
         $z = $sheet->need('guard.source_impedance');
         $sheet->work('guard.prospective_current', 'Prospective fault current', self::VOLTAGE_FACTOR * $supply->number() / (sqrt(3) * $z->number()), 'A', '1.05 V / (√3 Z)', '1.05 × {V} ÷ (√3 × {Z})', ['V' => $supply, 'Z' => $z], 'IEC 60909-0 voltage factor (from memory), at the transformer, motors left out');

@@ -15,5 +15,7 @@ final readonly class ScpdChoice
      * @param  Figure|null  $rating  the one picked, A; null when none fits
      * @param  list<array{rating: float, carries: bool, allowed: bool, reason: string}>  $ladder
      */
-    public function __construct(public ?Figure $limit, public ?Figure $maximum, public ?Figure $rating, public array $ladder) {}
+    public function __construct(public ?Figure $limit, public ?Figure $maximum, public ?Figure $rating, public array $ladder)
+    {
+    }
 }

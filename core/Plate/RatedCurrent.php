@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace BraveAnvil\Plate;
 
 use BraveAnvil\Circuit\Circuit;
-use BraveAnvil\Solution\Figure;
 use BraveAnvil\Solution\FieldError;
+use BraveAnvil\Solution\Figure;
 use BraveAnvil\Solution\Grade;
 use BraveAnvil\Solution\Sheet;
 use BraveAnvil\Solution\Show;
@@ -31,7 +31,7 @@ final class RatedCurrent
             return;
         }
         // The lower voltage takes the larger current, whichever way round both were typed.
-        usort($groups, static fn (array $a, array $b): int => max($b) <=> max($a));
+        usort($groups, static fn (array $a, array $b): int => max([0.0, ...$b]) <=> max([0.0, ...$a]));
         if (count($groups) < count($voltage->pairs)) {
             self::one($circuit, $sheet, $groups[0], $rated);
 
@@ -51,7 +51,7 @@ final class RatedCurrent
         self::ratio($sheet, $groups, $voltage->pairs);
     }
 
-    /** @param list<float> $group */
+    /** @param  list<float>  $group */
     private static function one(Circuit $circuit, Sheet $sheet, array $group, Figure $rated): void
     {
         $power = $circuit->power();
@@ -79,7 +79,7 @@ final class RatedCurrent
         if (count($groups) !== 2 || ! isset($pairs[1])) {
             return;
         }
-        $currents = max($groups[0]) / max($groups[1]);
+        $currents = max([0.0, ...$groups[0]]) / max([1e-9, ...$groups[1]]);
         $volts = $pairs[1]['low'] / $pairs[0]['low'];
         $off = 100 * abs($currents / $volts - 1);
         if ($off > 6) {

@@ -24,9 +24,10 @@ final class Table
         public readonly string $edition,
         public readonly array $data,
         private readonly array $uncertain,
-    ) {}
+    ) {
+    }
 
-    /** @param string $name folder and file without ending, `nec/ampacity` */
+    /** @param  string  $name folder and file without ending, `nec/ampacity` */
     public static function of(string $name): self
     {
         return self::$read[$name] ??= self::read($name);

@@ -66,7 +66,7 @@ final class TypicalMotor
         return $rows;
     }
 
-    /** @param array<array-key, float> $rows ascending by key */
+    /** @param  array<array-key, float>  $rows ascending by key */
     public static function interpolated(array $rows, float $at): ?float
     {
         $below = null;

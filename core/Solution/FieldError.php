@@ -15,8 +15,10 @@ final readonly class FieldError
 
     public const REFUSED = 'refused';
 
-    /** @param string $kind one of the constants; refused means not computed yet */
-    public function __construct(public string $path, public string $text, public string $accepted, public string $kind = self::UNREADABLE) {}
+    /** @param  string  $kind one of the constants; refused means not computed yet */
+    public function __construct(public string $path, public string $text, public string $accepted, public string $kind = self::UNREADABLE)
+    {
+    }
 
     /** @return array{path: string, text: string, accepted: string, kind: string} */
     public function toArray(): array

@@ -12,7 +12,7 @@ use LogicException;
  */
 final readonly class Figure
 {
-    /** @param list<string> $assumptions what it rests on that nobody stamped or measured */
+    /** @param  list<string>  $assumptions what it rests on that nobody stamped or measured */
     public function __construct(
         public string $key,
         public string $label,

@@ -7,7 +7,7 @@ namespace BraveAnvil\Solution;
 /** A stop, caution or note: what is the matter, why, and what to do. The code is stable once published. */
 final readonly class Finding
 {
-    /** @param list<string> $figures keys of the figures it rests on */
+    /** @param  list<string>  $figures keys of the figures it rests on */
     public function __construct(
         public Grade $grade,
         public Station $station,
@@ -17,7 +17,8 @@ final readonly class Finding
         public string $action,
         public string $source,
         public array $figures,
-    ) {}
+    ) {
+    }
 
     /** @return array<string, mixed> */
     public function toArray(): array

@@ -98,7 +98,7 @@ final class Sheet
         return true;
     }
 
-    /** @param list<string> $figures */
+    /** @param  list<string>  $figures */
     public function find(Grade $grade, Station $station, string $code, string $title, string $text, string $action = '', string $source = '', array $figures = []): void
     {
         $this->findings[] = new Finding($grade, $station, $code, $title, $text, $action, $source, $figures);
@@ -115,7 +115,7 @@ final class Sheet
         $this->error($path, $text, Fields::all()[$path]->accepted, FieldError::MISSING);
     }
 
-    /** @param array<string, FieldError> $errors what reading the circuit found */
+    /** @param  array<string, FieldError>  $errors what reading the circuit found */
     public function errors(array $errors): void
     {
         $this->errors = [...$errors, ...$this->errors];

@@ -22,7 +22,7 @@ final class Show
     /** A number with $digits significant digits (whole numbers keep all theirs), no exponent, no trailing zeros. */
     public static function number(int|float $value, int $digits = 4): string
     {
-        if ($value == 0) {
+        if (abs($value) < 1e-300) {
             return '0';
         }
         $decimals = $digits - 1 - (int) floor(log10(abs($value)));

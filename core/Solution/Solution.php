@@ -34,7 +34,8 @@ final readonly class Solution
         public array $blocked,
         public array $read,
         public array $words,
-    ) {}
+    ) {
+    }
 
     /** A solution that only says why nothing could be read. */
     public static function unreadable(string $text, string $accepted, string $path = ''): self

@@ -10,7 +10,7 @@ use PHPUnit\Framework\TestCase;
 /** Assertions on solutions. */
 abstract class CoreTestCase extends TestCase
 {
-    /** @param array<string, int|float|string> $expected figure values by key; numbers to the digits given */
+    /** @param  array<string, int|float|string>  $expected figure values by key; numbers to the digits given */
     protected static function assertFigures(array $expected, Solution $solution): void
     {
         foreach ($expected as $key => $value) {

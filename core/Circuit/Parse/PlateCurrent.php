@@ -10,8 +10,10 @@ use BraveAnvil\Solution\Show;
 /** Rated currents as stamped, paired with the voltages by position: `66/38`, `4.2-4.0/2.0`. */
 final readonly class PlateCurrent
 {
-    /** @param list<list<float>> $groups one group a slash, one or two amperes in each, as typed */
-    public function __construct(public array $groups) {}
+    /** @param  list<list<float>>  $groups one group a slash, one or two amperes in each, as typed */
+    public function __construct(public array $groups)
+    {
+    }
 
     public static function parse(string $text): self|Refusal
     {

@@ -13,8 +13,10 @@ use BraveAnvil\Solution\Show;
  */
 final readonly class PlateVoltage
 {
-    /** @param list<array{low: float, high: float, connection: string}> $pairs one or two, lower voltage first */
-    public function __construct(public array $pairs) {}
+    /** @param  list<array{low: float, high: float, connection: string}>  $pairs one or two, lower voltage first */
+    public function __construct(public array $pairs)
+    {
+    }
 
     public static function parse(string $text): self|Refusal
     {
@@ -32,6 +34,7 @@ final readonly class PlateVoltage
         if (count($parts) > 2) {
             return new Refusal('More than two voltages: type the two that belong to the windings, such as 230/400.');
         }
+        /** @var list<array{low: float, high: float, connection: string}> $pairs */
         $pairs = [];
         foreach ($parts as $part) {
             $ends = preg_split('~\s*-\s*~', trim($part));
@@ -49,7 +52,7 @@ final readonly class PlateVoltage
                 }
                 $volts[] = $number;
             }
-            $pairs[] = ['low' => min($volts), 'high' => max($volts), 'connection' => ''];
+            $pairs[] = ['low' => min([INF, ...$volts]), 'high' => max([0.0, ...$volts]), 'connection' => ''];
         }
         $letters = array_map(static fn (string $l): string => $l === 'D' ? 'delta' : 'star', $letters[0]);
         if (count($letters) > 2) {
@@ -65,7 +68,7 @@ final readonly class PlateVoltage
         return self::connected($pairs);
     }
 
-    /** @param list<array{low: float, high: float, connection: string}> $pairs */
+    /** @param  list<array{low: float, high: float, connection: string}>  $pairs */
     private static function connected(array $pairs): self|Refusal
     {
         if (count($pairs) === 1) {
@@ -95,9 +98,12 @@ final readonly class PlateVoltage
 
     public function echo(): string
     {
-        $one = static fn (array $p): string => ($p['low'] == $p['high'] ? Show::number($p['low']) : Show::number($p['low']).'–'.Show::number($p['high'])).' V'
-            .($p['connection'] === 'single' ? '' : ' '.$p['connection']);
+        $parts = [];
+        foreach ($this->pairs as $pair) {
+            $volts = Show::number($pair['low']).($pair['low'] === $pair['high'] ? '' : '–'.Show::number($pair['high']));
+            $parts[] = $volts.' V'.($pair['connection'] === 'single' ? '' : ' '.$pair['connection']);
+        }
 
-        return implode(', ', array_map($one, $this->pairs));
+        return implode(', ', $parts);
     }
 }

@@ -14,10 +14,12 @@ final readonly class Power
 
     private const UNITS = ['kw' => 1000.0, 'w' => 1.0, 'mw' => 1e6, 'hp' => self::HORSEPOWER, 'ps' => 735.5, 'cv' => 735.5];
 
-    /** @param float|null $horsepowerWatts the second figure of a plate that gives both, in watts */
-    public function __construct(public float $watts, public string $unit, public ?float $horsepowerWatts, public bool $unitTyped) {}
+    /** @param  float|null  $horsepowerWatts the second figure of a plate that gives both, in watts */
+    public function __construct(public float $watts, public string $unit, public ?float $horsepowerWatts, public bool $unitTyped)
+    {
+    }
 
-    /** @param string $bare unit of a number without one: `kw` or `hp` */
+    /** @param  string  $bare unit of a number without one: `kw` or `hp` */
     public static function parse(string $text, string $bare): self|Refusal
     {
         $parts = preg_split('~\s*[/(]\s*~', str_replace(')', '', strtolower($text)));
@@ -58,7 +60,7 @@ final readonly class Power
         if ($a[0] <= 0 || $b[0] <= 0) {
             return new Refusal('A power is more than zero.');
         }
-        if ($a[0] == 1 && in_array($b[0], [2.0, 3.0, 4.0], true) && $a[1] === '') {
+        if (abs($a[0] - 1) < 1e-9 && in_array($b[0], [2.0, 3.0, 4.0], true) && $a[1] === '') {
             return new Refusal(Typed::quoted($text).' looks like a fraction: write it as a decimal, such as 0.5 hp.');
         }
         if ($a[1] === '' && $b[1] === '') {

@@ -10,8 +10,10 @@ use BraveAnvil\Solution\Show;
 /** Rated speed as stamped, `1482`, `1 482`, `1.482 min⁻¹`; `1450/1750` is the 50 and the 60 Hz speed. */
 final readonly class Speed
 {
-    /** @param list<float> $rpm one, or two of a 50/60 Hz plate */
-    public function __construct(public array $rpm) {}
+    /** @param  list<float>  $rpm one, or two of a 50/60 Hz plate */
+    public function __construct(public array $rpm)
+    {
+    }
 
     public static function parse(string $text): self|Refusal
     {

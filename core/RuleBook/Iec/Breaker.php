@@ -17,7 +17,9 @@ final readonly class Breaker
 {
     private const TOLERANCE = 1e-6;
 
-    public function __construct(private string $type) {}
+    public function __construct(private string $type)
+    {
+    }
 
     public function choose(Circuit $circuit, Sheet $sheet): ScpdChoice
     {

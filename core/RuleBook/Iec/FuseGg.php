@@ -7,7 +7,6 @@ namespace BraveAnvil\RuleBook\Iec;
 use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Guard\ScpdChoice;
 use BraveAnvil\RuleBook\Table;
-use BraveAnvil\Solution\Figure;
 use BraveAnvil\Solution\Grade;
 use BraveAnvil\Solution\Sheet;
 use BraveAnvil\Solution\Show;
@@ -54,7 +53,7 @@ final class FuseGg
             return new ScpdChoice(null, null, null, $ladder);
         }
         [$rating, $held, $first] = $chosen;
-        if ($rating == 16) {
+        if ($rating === 16.0) {
             $sheet->find(Grade::Note, Station::Guard, 'small_fuse_has_no_gates', 'Smaller fuses cannot be proven',
                 'The table of time-current gates starts at 16 A. A smaller fuse may carry this start, but nothing here can prove it.', 'Take the starter maker’s coordination table for a smaller one.', $table->cited(), ['guard.scpd_rating']);
         }

@@ -89,7 +89,7 @@ final class IecRuleBook implements RuleBook
         }
 
         return new Figure('power.table_current', 'Full-load current by table', $amperes * $scale, 'A', 'table', $working, $table->cited(), $assumptions,
-            $exact === null ? null : $table->doubt('rows', (string) $exact, (string) $nearest));
+            $exact === null ? null : $table->doubt('rows', $exact, (string) $nearest));
     }
 
     public function designCurrent(Circuit $circuit, Sheet $sheet): ?Figure

@@ -115,8 +115,8 @@ final class NecRuleBook implements RuleBook
             $columns[] = self::column($supply->number());
         }
         $best = null;
-        foreach (array_unique(array_filter($columns)) as $volts) {
-            $figure = self::row($table, $key, $label, $power, $volts);
+        foreach (array_unique($columns) as $volts) {
+            $figure = $volts === null ? null : self::row($table, $key, $label, $power, $volts);
             if ($figure !== null && ($best === null || $figure->number() > $best->number())) {
                 $best = $figure;
             }
@@ -153,7 +153,7 @@ final class NecRuleBook implements RuleBook
             Show::number($hp).' hp between rows, '.$volts.' V column', $table->cited(), ['interpolated between table rows']);
     }
 
-    /** @param array<array-key, float> $rows ascending by horsepower */
+    /** @param  array<array-key, float>  $rows ascending by horsepower */
     private static function linear(array $rows, float $hp): ?float
     {
         $below = null;

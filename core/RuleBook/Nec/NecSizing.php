@@ -146,8 +146,9 @@ final class NecSizing implements Sizing
         $table = Table::of('nec/equipment_grounding');
         $byTable = null;
         $row = '';
-        foreach ($table->keys('rows') as $row) {
-            if ((float) $row >= $rating->number()) {
+        foreach ($table->keys('rows') as $upTo) {
+            if ((float) $upTo >= $rating->number()) {
+                $row = $upTo;
                 $byTable = $table->text('rows', $row, '0');
                 break;
             }
@@ -240,7 +241,7 @@ final class NecSizing implements Sizing
         return new ScpdChoice($limit,
             Sheet::worked('guard.scpd_maximum_rating', 'Largest standard rating permitted', $maximum, 'A', 'next standard rating', 'next of the standard list above {limit}', ['limit' => $limit], $source),
             Sheet::worked('guard.scpd_rating', ucfirst($rule['name']), $maximum, 'A', 'next standard rating', '{limit}, next standard rating', ['limit' => $limit], $source, null,
-                $maximum == 10 ? Table::of('nec/standard_ratings')->doubt('ratings', '0') : null),
+                $maximum === 10.0 ? Table::of('nec/standard_ratings')->doubt('ratings', '0') : null),
             $ladder);
     }
 
