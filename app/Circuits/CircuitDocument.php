@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Circuits;
+
+use App\Problems\Problem;
+use BraveAnvil\Circuit\CircuitReader;
+
+/**
+ * A circuit document as it travels and is kept: typed values untouched, keys in their order. Only its JSON types are
+ * judged here; what the values mean is the core's business.
+ */
+final readonly class CircuitDocument
+{
+    private const SECTIONS = ['supply', 'plate', 'load', 'starter', 'cable', 'guard', 'correction', 'settings'];
+
+    /** Fields whose value is not plain text or number. */
+    private const STRUCTURED = ['starter.changeover', 'load.points', 'guard.start_exception', 'settings.tariff'];
+
+    /** @param array<array-key, mixed> $data */
+    private function __construct(public array $data) {}
+
+    /** @throws Problem when a value has a JSON type that no circuit has */
+    public static function from(mixed $data): self
+    {
+        if (! is_array($data) || ($data !== [] && array_is_list($data))) {
+            throw new Problem(422, 'wrong_type', 'Not a circuit', 'A circuit is a JSON object.', [['path' => '', 'text' => 'This is not an object.', 'accepted' => 'An object with the sections of a circuit.']]);
+        }
+        $errors = [];
+        foreach ($data as $key => $value) {
+            if (in_array($key, self::SECTIONS, true)) {
+                if ($value !== null && (! is_array($value) || ($value !== [] && array_is_list($value)))) {
+                    $errors[] = self::wrong((string) $key, 'An object with named fields.');
+                }
+                foreach (is_array($value) ? $value : [] as $field => $inner) {
+                    $path = $key.'.'.$field;
+                    if (is_array($inner) && ! in_array($path, self::STRUCTURED, true)) {
+                        $errors[] = self::wrong($path, 'A text, a number, true, false or null.');
+                    }
+                }
+            } elseif (is_array($value)) {
+                $errors[] = self::wrong((string) $key, 'A text.');
+            }
+        }
+        if ($errors !== []) {
+            throw new Problem(422, 'wrong_type', 'Some values have a wrong type', 'See the fields.', array_slice($errors, 0, 50));
+        }
+
+        return new self(['format' => CircuitReader::FORMAT, ...$data]);
+    }
+
+    /** @return array{path: string, text: string, accepted: string} */
+    private static function wrong(string $path, string $accepted): array
+    {
+        return ['path' => mb_substr($path, 0, 100), 'text' => 'This value has a type that no circuit has.', 'accepted' => $accepted];
+    }
+
+    public function text(string $key): string
+    {
+        $value = $this->data[$key] ?? '';
+
+        return is_scalar($value) ? trim(mb_substr((string) $value, 0, 200)) : '';
+    }
+
+    /**
+     * The document to solve: a site's settings under the circuit's own.
+     *
+     * @param  array<string, mixed>  $settings
+     * @return array<array-key, mixed>
+     */
+    public function withSettings(array $settings): array
+    {
+        $own = is_array($this->data['settings'] ?? null) ? array_filter($this->data['settings'], static fn (mixed $v): bool => $v !== null && $v !== '') : [];
+
+        return [...$this->data, 'settings' => [...$settings, ...$own]];
+    }
+
+    /** JSON text with empty sections as objects. */
+    public function toJson(): string
+    {
+        $data = $this->data;
+        foreach (self::SECTIONS as $section) {
+            if (($data[$section] ?? null) === []) {
+                $data[$section] = (object) [];
+            }
+        }
+
+        return json_encode($data, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR | JSON_INVALID_UTF8_SUBSTITUTE);
+    }
+}

@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Circuits;
+
+use App\Models\Circuit;
+use App\Models\Person;
+use App\Models\Revision;
+use App\Models\Site;
+use App\Problems\Problem;
+use BraveAnvil\Bench;
+use BraveAnvil\Solution\Solution;
+use Illuminate\Database\UniqueConstraintViolationException;
+use Illuminate\Support\Facades\DB;
+
+/** Saving circuits: drafts under optimistic locking, and named revisions that are never changed. */
+final class CircuitStore
+{
+    /** @throws Problem when the tag is empty or taken */
+    public function create(Site $site, CircuitDocument $document, Person $person): Circuit
+    {
+        $circuit = new Circuit(['site_id' => $site->id, 'version' => 1, 'draft' => $document->toJson(), 'updated_by' => $person->id, ...$this->columns($document, $site)]);
+        $this->guarded(fn (): bool => $circuit->save(), $document);
+
+        return $circuit->refresh()->load('site', 'editor');
+    }
+
+    /** @throws Problem 409 with the present state when somebody else saved in between */
+    public function save(Circuit $circuit, int $version, CircuitDocument $document, Person $person): Circuit
+    {
+        $columns = $this->columns($document, $circuit->site);
+        $changed = $this->guarded(fn (): int => Circuit::query()->whereKey($circuit->id)->where('version', $version)->whereNull('archived_at')
+            ->update(['version' => $version + 1, 'draft' => $document->toJson(), 'updated_by' => $person->id, ...$columns]), $document);
+        $circuit->refresh()->load('site', 'editor');
+        if ($changed === 0) {
+            if ($circuit->archived_at !== null) {
+                throw new Problem(410, 'archived', 'The circuit is archived', 'Somebody archived this circuit. What you typed is still on your screen.');
+            }
+            throw new Problem(409, 'edit_conflict', 'Somebody else saved this circuit', ($circuit->editor->name ?? 'Somebody').' saved it while you were typing. Choose which state to keep; nothing is overwritten.', [], ['current' => $circuit->resource()]);
+        }
+
+        return $circuit;
+    }
+
+    /** @throws Problem 409 when the draft is not the version that the person named */
+    public function revise(Circuit $circuit, int $version, string $name, Person $person): Revision
+    {
+        return DB::transaction(function () use ($circuit, $version, $name, $person): Revision {
+            $locked = Circuit::query()->whereKey($circuit->id)->lockForUpdate()->with('site', 'editor')->firstOrFail();
+            if ($locked->version !== $version) {
+                throw new Problem(409, 'edit_conflict', 'Somebody else saved this circuit', 'Look at the present state before you name it.', [], ['current' => $locked->resource()]);
+            }
+            $document = CircuitDocument::from(json_decode($locked->draft, true, 32, JSON_THROW_ON_ERROR));
+            $solution = $this->solve($document, $locked->site);
+            $last = $locked->revisions()->max('number');
+
+            return Revision::query()->create(['circuit_id' => $locked->id, 'number' => (is_numeric($last) ? (int) $last : 0) + 1, 'name' => $name, 'draft' => $locked->draft, 'solution' => $solution->toJson(), 'core' => $solution->core, 'created_by' => $person->id])->load('author');
+        });
+    }
+
+    public function solve(CircuitDocument $document, Site $site): Solution
+    {
+        return Bench::solve($document->withSettings($site->settings));
+    }
+
+    /** @return array<string, mixed> */
+    private function columns(CircuitDocument $document, Site $site): array
+    {
+        if ($document->text('tag') === '') {
+            throw new Problem(422, 'tag_wanted', 'A tag is wanted', 'Every circuit has a tag.', [['path' => 'tag', 'text' => 'A tag is wanted.', 'accepted' => 'Text up to 200 characters, unique in its site.']]);
+        }
+
+        return KeyFigures::of($document, $this->solve($document, $site));
+    }
+
+    /**
+     * @template T
+     *
+     * @param  callable(): T  $write
+     * @return T
+     */
+    private function guarded(callable $write, CircuitDocument $document): mixed
+    {
+        try {
+            return DB::transaction(static fn (): mixed => $write());
+        } catch (UniqueConstraintViolationException) {
+            throw new Problem(422, 'tag_taken', 'The tag is taken', 'Another circuit of this site is called '.$document->text('tag').'.', [['path' => 'tag', 'text' => 'Another circuit of this site has this tag.', 'accepted' => 'A tag that is unique in its site.']]);
+        }
+    }
+}

@@ -1,0 +1,102 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Circuits\CircuitDocument;
+use App\Circuits\CircuitStore;
+use App\Http\Signed;
+use App\Models\Circuit;
+use App\Models\Site;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+
+/** Circuits: the yard's list, one circuit, its draft. */
+final class CircuitController
+{
+    private const PAGE = 100;
+
+    private const SORTS = ['tag' => 'tag', 'output' => 'output_w', 'current' => 'current_a', 'worst' => 'worst_rank', 'updated' => 'updated_at'];
+
+    public function __construct(private readonly CircuitStore $store) {}
+
+    public function index(Request $request): JsonResponse
+    {
+        Signed::person($request);
+        $query = $request->validate(['site' => ['nullable', 'integer'], 'search' => ['nullable', 'string', 'max:100'], 'worst' => ['nullable', 'in:stop,caution,note,none'], 'area' => ['nullable', 'string', 'max:60'], 'method' => ['nullable', 'string', 'max:30'],
+            'sort' => ['nullable', 'in:'.implode(',', array_keys(self::SORTS))], 'down' => ['nullable', 'boolean'], 'page' => ['nullable', 'integer', 'min:1', 'max:10000']]);
+        $circuits = Circuit::query()->whereNull('archived_at')
+            ->when($query['site'] ?? null, static fn (Builder $q, mixed $site): Builder => $q->where('site_id', $site))
+            ->when($query['worst'] ?? null, static fn (Builder $q, mixed $worst): Builder => $q->where('worst', $worst))
+            ->when($query['area'] ?? null, static fn (Builder $q, mixed $area): Builder => $q->where('area', $area))
+            ->when($query['method'] ?? null, static fn (Builder $q, mixed $method): Builder => $q->where('method', $method));
+        $search = trim($request->string('search')->toString());
+        if ($search !== '') {
+            $like = '%'.addcslashes($search, '%_\\').'%';
+            $circuits->where(static fn (Builder $q): Builder => $q->where('tag', 'ilike', $like)->orWhere('drives', 'ilike', $like)->orWhere('area', 'ilike', $like));
+        }
+        $total = $circuits->count();
+        $page = $request->integer('page', 1);
+        $rows = $circuits->orderBy(self::SORTS[$request->string('sort', 'tag')->toString()] ?? 'tag', $request->boolean('down') ? 'desc' : 'asc')->orderBy('id')
+            ->forPage($page, self::PAGE)->get(['id', 'site_id', 'tag', 'area', 'drives', 'rule_book', 'worst', 'stops', 'cautions', 'notes', 'errors', 'output_w', 'current_a', 'method', 'cable', 'scpd_a', 'dial_a', 'updated_at']);
+
+        return new JsonResponse(['circuits' => $rows->map(static fn (Circuit $circuit): array => $circuit->row())->values(), 'total' => $total, 'page' => $page, 'page_size' => self::PAGE]);
+    }
+
+    public function store(Request $request): JsonResponse
+    {
+        $person = Signed::editor($request);
+        $site = Site::query()->findOrFail($request->validate(['site_id' => ['required', 'integer']])['site_id']);
+        $document = CircuitDocument::from(self::circuit($request) ?? $this->blank($site));
+
+        return new JsonResponse($this->store->create($site, $document, $person)->resource(), 201);
+    }
+
+    public function show(Request $request, Circuit $circuit): JsonResponse
+    {
+        Signed::person($request);
+
+        return new JsonResponse($circuit->load('site', 'editor')->resource());
+    }
+
+    public function update(Request $request, Circuit $circuit): JsonResponse
+    {
+        $person = Signed::editor($request);
+        $request->validate(['version' => ['required', 'integer', 'min:1']]);
+        $saved = $this->store->save($circuit->load('site'), $request->integer('version'), CircuitDocument::from(self::circuit($request)), $person);
+
+        return new JsonResponse(['id' => $saved->id, 'version' => $saved->version, 'updated_at' => $saved->updated_at->toIso8601ZuluString(), 'updated_by' => $saved->editor?->name]);
+    }
+
+    /** Takes a circuit out of the yard; it and its revisions are kept. */
+    public function destroy(Request $request, Circuit $circuit): Response
+    {
+        $person = Signed::editor($request);
+        $circuit->forceFill(['archived_at' => now(), 'updated_by' => $person->id])->save();
+
+        return new Response(status: 204);
+    }
+
+    /** The circuit exactly as it was sent: the framework would trim what was typed. */
+    private static function circuit(Request $request): mixed
+    {
+        $body = json_decode($request->getContent(), true, 20);
+
+        return is_array($body) ? ($body['circuit'] ?? null) : null;
+    }
+
+    /** A new circuit of a site: its supply, and a tag that is free. @return array<string, mixed> */
+    private function blank(Site $site): array
+    {
+        $taken = Circuit::query()->where('site_id', $site->id)->where('tag', 'like', 'NEW-%')->pluck('tag')->all();
+        $number = 1;
+        while (in_array('NEW-'.$number, $taken, true)) {
+            $number++;
+        }
+
+        return ['format' => 'brave-anvil.circuit/1', 'tag' => 'NEW-'.$number, 'rule_book' => $site->rule_book, 'supply' => $site->supply, 'plate' => [], 'load' => [], 'starter' => [], 'cable' => [], 'guard' => [], 'correction' => [], 'settings' => []];
+    }
+}

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Circuits\CircuitStore;
+use App\Http\Signed;
+use App\Models\Circuit;
+use App\Models\Revision;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+
+/** Named revisions of a circuit. There is no way to change or delete one. */
+final class RevisionController
+{
+    public function __construct(private readonly CircuitStore $store) {}
+
+    public function index(Request $request, Circuit $circuit): JsonResponse
+    {
+        Signed::person($request);
+
+        return new JsonResponse(['revisions' => $circuit->revisions()->with('author')->orderByDesc('number')->get(['id', 'number', 'name', 'core', 'created_by', 'created_at'])->map(static fn (Revision $revision): array => $revision->row())->values()]);
+    }
+
+    public function store(Request $request, Circuit $circuit): JsonResponse
+    {
+        $person = Signed::editor($request);
+        $request->validate(['name' => ['required', 'string', 'max:80'], 'version' => ['required', 'integer']]);
+
+        return new JsonResponse($this->store->revise($circuit, $request->integer('version'), $request->string('name')->trim()->toString(), $person)->row(), 201);
+    }
+
+    public function show(Request $request, Revision $revision): JsonResponse
+    {
+        Signed::person($request);
+
+        return new JsonResponse($revision->load('author')->resource());
+    }
+}

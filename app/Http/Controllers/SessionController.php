@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Signed;
+use App\Models\Person;
+use App\Problems\Problem;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Support\Facades\Auth;
+
+/** Signing in and out. */
+final class SessionController
+{
+    public function show(Request $request): JsonResponse
+    {
+        $person = $request->user();
+
+        return new JsonResponse(['person' => $person instanceof Person ? $person->resource() : null]);
+    }
+
+    public function store(Request $request): JsonResponse
+    {
+        $typed = $request->validate(['login' => ['required', 'string', 'max:60'], 'password' => ['required', 'string', 'max:200']]);
+        if (! Auth::attempt(['login' => $typed['login'], 'password' => $typed['password'], 'active' => true])) {
+            throw new Problem(422, 'sign_in_failed', 'Not signed in', 'Name and password do not belong together.', [['path' => 'password', 'text' => 'Name and password do not belong together.', 'accepted' => '']]);
+        }
+        $request->session()->regenerate();
+
+        return $this->show($request);
+    }
+
+    public function destroy(Request $request): Response
+    {
+        Auth::guard('web')->logout();
+        $request->session()->invalidate();
+        $request->session()->regenerateToken();
+
+        return new Response(status: 204);
+    }
+
+    /** The person has read what the results are and are not. */
+    public function standing(Request $request): JsonResponse
+    {
+        $person = Signed::person($request);
+        $person->standing_read_at ??= now();
+        $person->save();
+
+        return new JsonResponse(['person' => $person->resource()]);
+    }
+}

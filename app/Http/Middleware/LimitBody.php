@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Middleware;
+
+use App\Problems\Problem;
+use Closure;
+use Illuminate\Http\Request;
+use Symfony\Component\HttpFoundation\Response;
+
+/** Bodies are JSON objects of at most 1 MB. */
+final class LimitBody
+{
+    public const LARGEST_BYTES = 1_000_000;
+
+    /**
+     * @param  Closure(Request): Response  $next
+     *
+     * @throws Problem
+     */
+    public function handle(Request $request, Closure $next): Response
+    {
+        if (in_array($request->method(), ['POST', 'PUT', 'PATCH'], true)) {
+            $body = $request->getContent();
+            if (strlen($body) > self::LARGEST_BYTES) {
+                throw new Problem(413, 'too_large', 'Too large', 'At most 1 MB can be sent.');
+            }
+            if ($body !== '') {
+                $decoded = json_decode($body, true, 20);
+                if (! is_array($decoded) || ($decoded !== [] && array_is_list($decoded))) {
+                    throw new Problem(400, 'not_json', 'Not JSON', 'The body is not a JSON object.');
+                }
+            }
+        }
+
+        return $next($request);
+    }
+}

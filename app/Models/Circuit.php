@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Support\Carbon;
+
+/**
+ * One motor branch circuit: its draft, and in columns what lists and filters need (see App\Circuits\KeyFigures).
+ *
+ * @property int $id
+ * @property int $site_id
+ * @property string $tag
+ * @property string $area
+ * @property string $drives
+ * @property string $draft the circuit document as JSON text, in the order it was typed
+ * @property int $version counts every save, for optimistic locking
+ * @property string $rule_book
+ * @property string $worst `stop`, `caution`, `note` or `none`
+ * @property int $stops
+ * @property int $cautions
+ * @property int $notes
+ * @property int $errors
+ * @property float|null $output_w
+ * @property float|null $current_a
+ * @property string|null $method
+ * @property string|null $cable
+ * @property float|null $scpd_a
+ * @property float|null $dial_a
+ * @property string $core
+ * @property int|null $updated_by
+ * @property Carbon|null $archived_at
+ * @property Carbon $updated_at
+ * @property Site $site
+ * @property Person|null $editor
+ */
+final class Circuit extends Model
+{
+    protected $guarded = ['id'];
+
+    protected $casts = ['archived_at' => 'datetime', 'output_w' => 'float', 'current_a' => 'float', 'scpd_a' => 'float', 'dial_a' => 'float'];
+
+    /** @return BelongsTo<Site, $this> */
+    public function site(): BelongsTo
+    {
+        return $this->belongsTo(Site::class);
+    }
+
+    /** @return BelongsTo<Person, $this> */
+    public function editor(): BelongsTo
+    {
+        return $this->belongsTo(Person::class, 'updated_by');
+    }
+
+    /** @return HasMany<Revision, $this> */
+    public function revisions(): HasMany
+    {
+        return $this->hasMany(Revision::class);
+    }
+
+    /** A line of the yard. @return array<string, mixed> */
+    public function row(): array
+    {
+        return [
+            'id' => $this->id, 'site_id' => $this->site_id, 'tag' => $this->tag, 'area' => $this->area, 'drives' => $this->drives, 'rule_book' => $this->rule_book,
+            'worst' => $this->worst, 'stops' => $this->stops, 'cautions' => $this->cautions, 'notes' => $this->notes, 'errors' => $this->errors,
+            'output_w' => $this->output_w, 'current_a' => $this->current_a, 'method' => $this->method, 'cable' => $this->cable, 'scpd_a' => $this->scpd_a, 'dial_a' => $this->dial_a,
+            'updated_at' => $this->updated_at->toIso8601ZuluString(),
+        ];
+    }
+
+    /** The whole circuit. @return array<string, mixed> */
+    public function resource(): array
+    {
+        return [
+            'id' => $this->id, 'version' => $this->version, 'site' => $this->site->resource(), 'circuit' => json_decode($this->draft, false, 32, JSON_THROW_ON_ERROR),
+            'updated_at' => $this->updated_at->toIso8601ZuluString(), 'updated_by' => $this->editor?->name,
+        ];
+    }
+}

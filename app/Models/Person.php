@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Foundation\Auth\User;
+use Illuminate\Support\Carbon;
+
+/**
+ * Somebody who signs in.
+ *
+ * @property int $id
+ * @property string $name
+ * @property string $login
+ * @property string $password
+ * @property string $role `viewer`, `electrician` or `administrator`
+ * @property bool $active
+ * @property Carbon|null $standing_read_at when the page on the standing of the results was read
+ */
+final class Person extends User
+{
+    public const ROLES = ['viewer', 'electrician', 'administrator'];
+
+    protected $table = 'people';
+
+    protected $fillable = ['name', 'login', 'password', 'role', 'active', 'standing_read_at'];
+
+    protected $hidden = ['password', 'remember_token'];
+
+    protected $casts = ['password' => 'hashed', 'active' => 'boolean', 'standing_read_at' => 'datetime'];
+
+    public function mayEdit(): bool
+    {
+        return in_array($this->role, ['electrician', 'administrator'], true);
+    }
+
+    public function mayAdminister(): bool
+    {
+        return $this->role === 'administrator';
+    }
+
+    /** @return array<string, mixed> */
+    public function resource(): array
+    {
+        return ['id' => $this->id, 'name' => $this->name, 'login' => $this->login, 'role' => $this->role, 'active' => $this->active, 'standing_read' => $this->standing_read_at !== null];
+    }
+}

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * A plant with its rule book, supply and settings.
+ *
+ * @property int $id
+ * @property string $name
+ * @property string $rule_book
+ * @property array<string, mixed> $supply what a new circuit starts with
+ * @property array<string, mixed> $settings copied into a circuit before solving
+ * @property list<string> $areas
+ * @property int $version
+ */
+final class Site extends Model
+{
+    protected $fillable = ['name', 'rule_book', 'supply', 'settings', 'areas', 'version'];
+
+    protected $casts = ['supply' => 'array', 'settings' => 'array', 'areas' => 'array'];
+
+    /** @return array<string, mixed> */
+    public function resource(): array
+    {
+        return ['id' => $this->id, 'name' => $this->name, 'rule_book' => $this->rule_book, 'supply' => (object) $this->supply, 'settings' => (object) $this->settings, 'areas' => $this->areas, 'version' => $this->version];
+    }
+}

@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Problems;
+
+use Illuminate\Auth\Access\AuthorizationException;
+use Illuminate\Auth\AuthenticationException;
+use Illuminate\Database\Eloquent\ModelNotFoundException;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Session\TokenMismatchException;
+use Illuminate\Validation\ValidationException;
+use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
+use Throwable;
+
+/** Every error of the interface in one shape. */
+final class ProblemRenderer
+{
+    public static function render(Throwable $exception): JsonResponse
+    {
+        $problem = match (true) {
+            $exception instanceof Problem => $exception,
+            $exception instanceof AuthenticationException => new Problem(401, 'not_signed_in', 'Not signed in', 'Sign in first.'),
+            $exception instanceof AuthorizationException => new Problem(403, 'not_allowed', 'Not allowed', 'Your role does not allow this.'),
+            $exception instanceof ModelNotFoundException => new Problem(404, 'not_found', 'Not found', 'There is no such thing here.'),
+            $exception instanceof TokenMismatchException => new Problem(419, 'session_over', 'The session is over', 'Reload the page and sign in again.'),
+            $exception instanceof ValidationException => new Problem(422, 'invalid', 'Some fields are not right', 'See the fields.', self::fields($exception)),
+            $exception instanceof HttpExceptionInterface => self::http($exception),
+            default => new Problem(500, 'fault', 'A fault of ours', 'Something went wrong here. Nothing you typed is lost on your side; try again.'),
+        };
+        $headers = $exception instanceof HttpExceptionInterface ? $exception->getHeaders() : [];
+
+        return new JsonResponse([
+            'type' => 'urn:brave-anvil:problem:'.$problem->type, 'title' => $problem->title, 'status' => $problem->status, 'detail' => $problem->getMessage(),
+            'errors' => $problem->errors, ...$problem->more,
+        ], $problem->status, [...$headers, 'Content-Type' => 'application/problem+json']);
+    }
+
+    private static function http(HttpExceptionInterface $exception): Problem
+    {
+        $status = $exception->getStatusCode();
+
+        return match ($status) {
+            403 => new Problem(403, 'not_allowed', 'Not allowed', 'Your role does not allow this.'),
+            404 => new Problem(404, 'not_found', 'Not found', 'There is no such thing here.'),
+            405 => new Problem(405, 'wrong_method', 'Wrong method', 'This cannot be done here.'),
+            419 => new Problem(419, 'session_over', 'The session is over', 'Reload the page and sign in again.'),
+            429 => new Problem(429, 'too_many', 'Too many tries', 'Wait a minute and try again.'),
+            default => new Problem($status, 'refused', 'Refused', 'The request was refused.'),
+        };
+    }
+
+    /** @return list<array{path: string, text: string, accepted: string}> */
+    private static function fields(ValidationException $exception): array
+    {
+        $fields = [];
+        foreach ($exception->errors() as $path => $messages) {
+            $fields[] = ['path' => (string) $path, 'text' => is_array($messages) && is_string($messages[0] ?? null) ? $messages[0] : 'Not right.', 'accepted' => ''];
+        }
+
+        return $fields;
+    }
+}

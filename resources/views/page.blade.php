@@ -1,0 +1,17 @@
+<!doctype html>
+<html lang="en-GB">
+<head>
+    <meta charset="utf-8">
+    <meta name="viewport" content="width=device-width, initial-scale=1">
+    <meta name="color-scheme" content="light dark">
+    <meta property="csp-nonce" nonce="{{ Vite::cspNonce() }}">
+    <title>Brave Anvil</title>
+    <link rel="icon" href="/mark.svg" type="image/svg+xml">
+    @viteReactRefresh
+    @vite('web/main.tsx')
+</head>
+<body>
+    <div id="root"></div>
+    <noscript>Brave Anvil needs JavaScript to show its bench.</noscript>
+</body>
+</html>

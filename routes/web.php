@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Controllers\CircuitController;
+use App\Http\Controllers\PageController;
+use App\Http\Controllers\PersonController;
+use App\Http\Controllers\RevisionController;
+use App\Http\Controllers\SessionController;
+use App\Http\Controllers\SiteController;
+use App\Http\Controllers\SolveController;
+use App\Http\Middleware\LimitBody;
+use App\Http\Middleware\SignedIn;
+use Illuminate\Support\Facades\Route;
+
+Route::prefix('api')->middleware(LimitBody::class)->group(function (): void {
+    Route::get('session', [SessionController::class, 'show']);
+    Route::post('session', [SessionController::class, 'store'])->middleware('throttle:sign-in');
+    // Solving needs no database: the session alone says that somebody is signed in.
+    Route::post('solve', SolveController::class)->middleware(SignedIn::class);
+
+    Route::middleware('auth')->group(function (): void {
+        Route::delete('session', [SessionController::class, 'destroy']);
+        Route::post('session/standing', [SessionController::class, 'standing']);
+        Route::get('sites', [SiteController::class, 'index']);
+        Route::post('sites', [SiteController::class, 'store']);
+        Route::put('sites/{site}', [SiteController::class, 'update']);
+        Route::get('circuits', [CircuitController::class, 'index']);
+        Route::post('circuits', [CircuitController::class, 'store']);
+        Route::get('circuits/{circuit}', [CircuitController::class, 'show']);
+        Route::put('circuits/{circuit}', [CircuitController::class, 'update']);
+        Route::delete('circuits/{circuit}', [CircuitController::class, 'destroy']);
+        Route::get('circuits/{circuit}/revisions', [RevisionController::class, 'index']);
+        Route::post('circuits/{circuit}/revisions', [RevisionController::class, 'store']);
+        Route::get('revisions/{revision}', [RevisionController::class, 'show']);
+        Route::get('people', [PersonController::class, 'index']);
+        Route::post('people', [PersonController::class, 'store']);
+        Route::put('people/{person}', [PersonController::class, 'update']);
+    });
+    Route::any('{any}', fn () => abort(404))->where('any', '.*');
+});
+
+Route::get('/{any?}', PageController::class)->where('any', '^(?!api/|build/).*$');
