@@ -1,0 +1,50 @@
+import { useQuery } from '@tanstack/react-query';
+import { lazy, type ReactNode, Suspense } from 'react';
+import { BrowserRouter, Navigate, Route, Routes, useLocation } from 'react-router';
+import { sessionQuery } from './api/session';
+import { Waiting } from './kit/Waiting';
+
+const SignIn = lazy(() => import('./session/SignIn'));
+const Yard = lazy(() => import('./yard/Yard'));
+const BenchPage = lazy(() => import('./bench/BenchPage'));
+const RevisionPage = lazy(() => import('./bench/RevisionPage'));
+const Setup = lazy(() => import('./setup/Setup'));
+const Standing = lazy(() => import('./standing/Standing'));
+
+/** The views of the application and who may see them. */
+export function App() {
+    return (
+        <BrowserRouter>
+            <Suspense fallback={<Waiting title="Opening" />}>
+                <Routes>
+                    <Route path="/sign-in" element={<SignIn />} />
+                    <Route path="/" element={<SignedIn view={<Yard />} />} />
+                    <Route path="/circuits/:id/:station?" element={<SignedIn view={<BenchPage />} />} />
+                    <Route path="/revisions/:id" element={<SignedIn view={<RevisionPage />} />} />
+                    <Route path="/setup" element={<SignedIn view={<Setup />} />} />
+                    <Route path="/standing" element={<SignedIn view={<Standing />} />} />
+                    <Route path="*" element={<Waiting title="Nothing here" text="This address leads nowhere." />} />
+                </Routes>
+            </Suspense>
+        </BrowserRouter>
+    );
+}
+
+/** Sends strangers to the sign-in, and everyone once to the page on the standing of the results. */
+function SignedIn({ view }: { view: ReactNode }) {
+    const session = useQuery(sessionQuery);
+    const location = useLocation();
+    if (session.isError) {
+        return <Waiting title="The service does not answer" text="Look at the window of bin/start, then reload this page." />;
+    }
+    if (session.data === undefined) {
+        return <Waiting title="Opening" />;
+    }
+    if (session.data.person === null) {
+        return <Navigate to="/sign-in" replace state={{ to: location.pathname }} />;
+    }
+    if (!session.data.person.standing_read && location.pathname !== '/standing') {
+        return <Navigate to="/standing" replace state={{ to: location.pathname }} />;
+    }
+    return view;
+}

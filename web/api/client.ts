@@ -1,0 +1,71 @@
+import type { Problem } from './contract';
+
+/** An answer that is not the one asked for, with the service's words for it. */
+export class ProblemError extends Error {
+    constructor(readonly problem: Problem) {
+        super(problem.detail);
+        this.name = 'ProblemError';
+    }
+
+    get status(): number {
+        return this.problem.status;
+    }
+
+    /** What is said at a field, or undefined. */
+    at(path: string): string | undefined {
+        return this.problem.errors.find((error) => error.path === path)?.text;
+    }
+}
+
+/** No answer at all: the service or the way to it is down. */
+export class OfflineError extends Error {
+    constructor() {
+        super('The service does not answer.');
+        this.name = 'OfflineError';
+    }
+}
+
+function xsrfToken(): string {
+    const cookie = document.cookie.split('; ').find((one) => one.startsWith('XSRF-TOKEN='));
+    return cookie === undefined ? '' : decodeURIComponent(cookie.slice('XSRF-TOKEN='.length));
+}
+
+/**
+ * One request to the service, JSON both ways.
+ *
+ * @throws ProblemError when it answers with a problem
+ * @throws OfflineError when it does not answer
+ */
+export async function call<T>(method: 'GET' | 'POST' | 'PUT' | 'DELETE', path: string, body?: unknown, signal?: AbortSignal): Promise<T> {
+    let response: Response;
+    try {
+        response = await fetch(`/api/${path}`, {
+            method,
+            headers: { Accept: 'application/json', 'Content-Type': 'application/json', 'X-XSRF-TOKEN': xsrfToken() },
+            credentials: 'same-origin',
+            ...(body === undefined ? {} : { body: JSON.stringify(body) }),
+            ...(signal === undefined ? {} : { signal }),
+        });
+    } catch (error) {
+        if (error instanceof DOMException && error.name === 'AbortError') {
+            throw error;
+        }
+        throw new OfflineError();
+    }
+    if (response.status === 204) {
+        return undefined as T;
+    }
+    const answer: unknown = await response.json().catch(() => null);
+    if (!response.ok) {
+        throw new ProblemError(
+            isProblem(answer)
+                ? answer
+                : { type: '', title: 'Refused', status: response.status, detail: 'The request was refused.', errors: [] },
+        );
+    }
+    return answer as T;
+}
+
+function isProblem(answer: unknown): answer is Problem {
+    return typeof answer === 'object' && answer !== null && 'detail' in answer && 'errors' in answer;
+}

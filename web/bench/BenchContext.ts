@@ -1,0 +1,36 @@
+import { createContext, useContext } from 'react';
+import type { Draft } from './circuit';
+import type { Solved } from './useSolution';
+
+export type Flow = 'running' | 'starting';
+export type Correction = 'before' | 'after';
+export type StationName = 'plate' | 'power' | 'start' | 'cable' | 'guard' | 'correct';
+
+export const STATIONS: readonly { name: StationName; label: string }[] = [
+    { name: 'plate', label: 'Plate' },
+    { name: 'power', label: 'Power' },
+    { name: 'start', label: 'Start' },
+    { name: 'cable', label: 'Cable' },
+    { name: 'guard', label: 'Guard' },
+    { name: 'correct', label: 'Correct' },
+];
+
+/** What every part of a bench needs: the draft, its solution, and how to change a field. */
+export interface Bench {
+    draft: Draft;
+    solved: Solved;
+    readOnly: boolean;
+    set: (path: string, value: string | boolean | null) => void;
+    flow: Flow;
+    correction: Correction;
+}
+
+export const BenchContext = createContext<Bench | null>(null);
+
+export function useBench(): Bench {
+    const bench = useContext(BenchContext);
+    if (bench === null) {
+        throw new Error('useBench outside a bench');
+    }
+    return bench;
+}

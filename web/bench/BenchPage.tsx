@@ -1,0 +1,171 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { lazy, Suspense, useEffect, useMemo, useState } from 'react';
+import { useNavigate, useParams } from 'react-router';
+import styled from 'styled-components';
+import { call } from '../api/client';
+import type { CircuitResource } from '../api/contract';
+import { mayEdit, usePerson } from '../api/session';
+import { Run, stationOf } from '../run/Run';
+import { narrow, token, wide } from '../theme/tokens';
+import { BenchContext, type Correction, type Flow, type StationName, STATIONS } from './BenchContext';
+import { ConflictDialog } from './ConflictDialog';
+import { useKeys } from './keys';
+import { PlateStrip } from './PlateStrip';
+import { StationBar } from './StationBar';
+import { useDraft } from './useDraft';
+import { useSolution } from './useSolution';
+import { WorkingPanel } from './WorkingPanel';
+import { Waiting } from '../kit/Waiting';
+
+const stations = {
+    plate: lazy(() => import('../stations/plate/PlateStation')),
+    power: lazy(() => import('../stations/power/PowerStation')),
+    start: lazy(() => import('../stations/start/StartStation')),
+    cable: lazy(() => import('../stations/cable/CableStation')),
+    guard: lazy(() => import('../stations/guard/GuardStation')),
+    correct: lazy(() => import('../stations/correct/CorrectStation')),
+} satisfies Record<StationName, unknown>;
+
+const Layout = styled.div<{ $working: boolean }>`
+    display: grid;
+    grid-template:
+        'strip strip strip' auto 'run station working' minmax(0, 1fr) 'run bar bar' auto / 264px minmax(0, 1fr)
+        ${({ $working }) => ($working ? '312px' : '0')};
+    height: 100dvh;
+    @media not all and ${wide} {
+        grid-template: 'strip strip' auto 'run station' minmax(0, 1fr) 'run bar' auto / 264px minmax(0, 1fr);
+    }
+    @media ${narrow} {
+        grid-template: 'strip' auto 'run' auto 'station' minmax(0, 1fr) 'bar' auto / minmax(0, 1fr);
+    }
+`;
+
+const RunArea = styled.div`
+    grid-area: run;
+    overflow: auto;
+    background: ${token.panel};
+    border-right: 1px solid ${token.rule};
+    @media ${narrow} {
+        border-right: 0;
+        border-bottom: 1px solid ${token.rule};
+    }
+`;
+
+const StationArea = styled.main`
+    grid-area: station;
+    overflow: auto;
+    &[data-stale] section > dl {
+        opacity: 0.75;
+    }
+`;
+
+const Working = styled.aside`
+    grid-area: working;
+    overflow: auto;
+    border-left: 1px solid ${token.rule};
+    background: ${token.sheet};
+    @media not all and ${wide} {
+        position: fixed;
+        inset: auto 0 0 0;
+        z-index: 10;
+        max-height: 72dvh;
+        border-left: 0;
+        border-top: 4px solid ${token.accent};
+        box-shadow: 0 -8px 24px rgb(10 16 18 / 30%);
+    }
+`;
+
+const Close = styled.button`
+    display: none;
+    position: sticky;
+    top: 0;
+    float: right;
+    min-height: 44px;
+    padding: 0 16px;
+    border: 0;
+    background: ${token.sheet};
+    font-weight: 600;
+    cursor: pointer;
+    @media not all and ${wide} {
+        display: block;
+    }
+`;
+
+/** Opens one circuit. */
+export default function BenchPage() {
+    const { id = '', station } = useParams();
+    const query = useQuery({
+        queryKey: ['circuit', id],
+        queryFn: ({ signal }) => call<CircuitResource>('GET', `circuits/${id}`, undefined, signal),
+        staleTime: 0,
+        gcTime: 0,
+        refetchOnWindowFocus: false,
+    });
+    if (query.isError) {
+        return <Waiting title="This circuit cannot be opened" text={query.error.message} />;
+    }
+    return query.data === undefined ? (
+        <Waiting title="Opening the circuit" />
+    ) : (
+        <Bench key={id} resource={query.data} station={stationOf(station)} />
+    );
+}
+
+function Bench({ resource, station }: { resource: CircuitResource; station: StationName }) {
+    const readOnly = !mayEdit(usePerson());
+    const draft = useDraft(resource, readOnly);
+    const { solved, stale, failed } = useSolution(draft.draft, resource.site.settings);
+    const [flow, setFlow] = useState<Flow>('running');
+    const [correction, setCorrection] = useState<Correction>('before');
+    const [working, setWorking] = useState(() => window.matchMedia(wide).matches);
+    const navigate = useNavigate();
+    const client = useQueryClient();
+    const base = `/circuits/${resource.id}`;
+    const Station = stations[station];
+    useKeys({
+        ...Object.fromEntries(STATIONS.map(({ name }, index) => [String(index + 1), () => void navigate(`${base}/${name}`)])),
+        w: () => setWorking((open) => !open),
+    });
+    useEffect(() => () => void client.invalidateQueries({ queryKey: ['register'] }), [client]);
+    const bench = useMemo(
+        () => (solved === undefined ? null : { draft: draft.draft, solved, readOnly, set: draft.set, flow, correction }),
+        [draft.draft, draft.set, solved, readOnly, flow, correction],
+    );
+    if (bench === null) {
+        return failed ? (
+            <Waiting title="The service does not answer" text="The circuit is kept. Reload the page in a moment." />
+        ) : (
+            <Waiting title="Solving" />
+        );
+    }
+    return (
+        <BenchContext.Provider value={bench}>
+            <Layout $working={working}>
+                <PlateStrip resource={resource} draft={draft} failed={failed} />
+                <RunArea>
+                    <Run
+                        base={base}
+                        onFlow={setFlow}
+                        onCorrection={setCorrection}
+                        hasAfter={bench.solved.solution.curves.run?.running.after != null}
+                    />
+                </RunArea>
+                <StationArea {...(stale ? { 'data-stale': true } : {})}>
+                    <Suspense fallback={null}>
+                        <Station />
+                    </Suspense>
+                </StationArea>
+                {working && (
+                    <Working aria-label="Findings and working" tabIndex={0}>
+                        <Close type="button" onClick={() => setWorking(false)}>
+                            Close
+                        </Close>
+                        <WorkingPanel station={station} />
+                    </Working>
+                )}
+                <StationBar base={base} working={working} onWorking={() => setWorking((open) => !open)} />
+            </Layout>
+            <ConflictDialog draft={draft} />
+        </BenchContext.Provider>
+    );
+}

@@ -1,0 +1,74 @@
+import { useNavigate } from 'react-router';
+import { call } from '../api/client';
+import type { CircuitResource } from '../api/contract';
+import { Button } from '../kit/Button';
+import { Actions, Dialog } from '../kit/Dialog';
+import { TextField } from '../kit/TextField';
+import { useBench } from './BenchContext';
+import { Choice, Field } from './fields';
+import { typed } from './circuit';
+
+/** What a circuit is called and where it belongs; taking a copy, and taking it out of the yard. */
+export function CircuitDialog({
+    resource,
+    open,
+    onClose,
+    error,
+}: {
+    resource: CircuitResource;
+    open: boolean;
+    onClose: () => void;
+    error: string | undefined;
+}) {
+    const { draft, set, readOnly } = useBench();
+    const navigate = useNavigate();
+    const areas = resource.site.areas;
+    const copy = async () => {
+        const made = await call<CircuitResource>('POST', 'circuits', {
+            site_id: resource.site.id,
+            circuit: { ...draft, tag: `${typed(draft, 'tag')} copy ${String(Date.now()).slice(-4)}` },
+        });
+        void navigate(`/circuits/${made.id}/plate`);
+    };
+    const archive = async () => {
+        await call('DELETE', `circuits/${resource.id}`);
+        void navigate('/');
+    };
+    return (
+        <Dialog title="This circuit" open={open} onClose={onClose}>
+            <TextField
+                label="Tag, unique in its site"
+                value={typed(draft, 'tag')}
+                error={error}
+                isReadOnly={readOnly}
+                onChange={(text) => set('tag', text)}
+            />
+            <Field path="drives" label="Drives" />
+            <Choice
+                path="area"
+                label="Area"
+                options={[{ value: '', label: 'None' }, ...areas.map((area) => ({ value: area, label: area }))]}
+            />
+            <Choice
+                path="rule_book"
+                label="Rule book"
+                options={[
+                    { value: 'iec', label: 'IEC 60364' },
+                    { value: 'nec', label: 'NEC' },
+                    { value: 'cec', label: 'CE Code (plate and power only)' },
+                ]}
+            />
+            <Actions>
+                {!readOnly && (
+                    <>
+                        <Button onPress={() => void archive()}>Archive</Button>
+                        <Button onPress={() => void copy()}>Make a copy</Button>
+                    </>
+                )}
+                <Button kind="main" onPress={onClose}>
+                    Done
+                </Button>
+            </Actions>
+        </Dialog>
+    );
+}

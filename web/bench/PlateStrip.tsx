@@ -1,0 +1,160 @@
+import { useState } from 'react';
+import styled from 'styled-components';
+import type { CircuitResource } from '../api/contract';
+import { Brand } from '../kit/Brand';
+import { Button } from '../kit/Button';
+import { GradeMark, plural } from '../kit/Grade';
+import { Menu } from '../kit/Menu';
+import { narrow, token } from '../theme/tokens';
+import { useBench } from './BenchContext';
+import { typed } from './circuit';
+import { CircuitDialog } from './CircuitDialog';
+import { Revisions } from './Revisions';
+import { SaveMark } from './SaveMark';
+import type { DraftState } from './useDraft';
+
+const Strip = styled.header`
+    grid-area: strip;
+    display: flex;
+    gap: 14px;
+    align-items: center;
+    min-height: 60px;
+    padding-right: 14px;
+    background: ${token.steel};
+    color: ${token.onSteel};
+    @media ${narrow} {
+        flex-wrap: wrap;
+        gap: 4px 10px;
+        padding: 4px 10px;
+    }
+`;
+
+const Tag = styled.button`
+    flex: none;
+    max-width: 190px;
+    min-height: 40px;
+    padding: 2px 12px;
+    overflow: hidden;
+    border: 1.5px solid ${token.softOnSteel};
+    border-radius: 4px;
+    background: none;
+    color: inherit;
+    font: 600 22px ${token.narrow};
+    text-overflow: ellipsis;
+    white-space: nowrap;
+    cursor: pointer;
+`;
+
+const Facts = styled.p`
+    flex: 1;
+    min-width: 0;
+    overflow: hidden;
+    font-family: ${token.narrow};
+    font-weight: 500;
+    font-size: 16px;
+    text-overflow: ellipsis;
+    white-space: nowrap;
+    @media ${narrow} {
+        flex-basis: 100%;
+        order: 5;
+        font-size: 14px;
+    }
+`;
+
+const Count = styled.span`
+    display: inline-flex;
+    gap: 6px;
+    align-items: center;
+    padding: 5px 9px;
+    border-radius: 3px;
+    background: color-mix(in srgb, ${token.onSteel} 14%, transparent);
+    font: 600 15px ${token.narrow};
+    white-space: nowrap;
+    --stop: #ff8d99;
+    --caution: #f2b84b;
+    --note: #9dbde3;
+`;
+
+const Right = styled.div`
+    display: flex;
+    gap: 8px;
+    align-items: center;
+    @media ${narrow} {
+        margin-left: auto;
+    }
+`;
+
+const BookName = styled.span`
+    padding: 4px 9px;
+    border: 1px solid ${token.softOnSteel};
+    border-radius: 3px;
+    font: 600 14px ${token.narrow};
+    white-space: nowrap;
+    @media ${narrow} {
+        display: none;
+    }
+`;
+
+/** The strip along the top: the circuit's tag and key facts, its findings, and the state of saving. */
+export function PlateStrip({ resource, draft, failed }: { resource: CircuitResource; draft: DraftState; failed: boolean }) {
+    const { solved, readOnly } = useBench();
+    const [dialog, setDialog] = useState<'circuit' | 'revisions' | null>(null);
+    const facts = [
+        typed(draft.draft, 'drives'),
+        solved.figure('power.output')?.shown,
+        solved.figure('plate.rated_voltage') === undefined
+            ? undefined
+            : `${solved.shown('plate.rated_voltage')} ${{ delta: 'Δ', star: 'Y' }[solved.text('plate.connection') ?? ''] ?? ''}`.trim(),
+        solved.figure('power.plate_current')?.shown,
+        solved.figure('plate.speed')?.shown,
+    ].filter((fact) => fact !== undefined && fact !== '');
+    const count = (grade: 'stop' | 'caution' | 'note') => solved.solution.findings.filter((finding) => finding.grade === grade).length;
+    return (
+        <Strip>
+            <Brand line={resource.site.name} />
+            <Tag
+                type="button"
+                onClick={() => setDialog('circuit')}
+                aria-label={`Tag ${typed(draft.draft, 'tag')}: name, area and site of this circuit`}
+            >
+                {typed(draft.draft, 'tag') || 'no tag'}
+            </Tag>
+            <Facts>{facts.join('  /  ')}</Facts>
+            <Right>
+                <SaveMark draft={draft} readOnly={readOnly} failed={failed} />
+                {!readOnly && (
+                    <>
+                        <Button kind="steel" aria-label="Undo" isDisabled={!draft.canUndo} onPress={draft.undo}>
+                            ↶
+                        </Button>
+                        <Button kind="steel" aria-label="Redo" isDisabled={!draft.canRedo} onPress={draft.redo}>
+                            ↷
+                        </Button>
+                    </>
+                )}
+                <BookName>{solved.word('name', solved.solution.rule_book)}</BookName>
+                {(['stop', 'caution', 'note'] as const).map((grade) =>
+                    count(grade) === 0 ? null : (
+                        <Count key={grade} title={plural(count(grade), grade)}>
+                            <GradeMark grade={grade} label={grade} />
+                            {count(grade)}
+                        </Count>
+                    ),
+                )}
+                <Menu
+                    items={[
+                        { id: 'revisions', label: 'Revisions', action: () => setDialog('revisions') },
+                        { id: 'circuit', label: 'Tag and area', action: () => setDialog('circuit') },
+                    ]}
+                />
+            </Right>
+            <CircuitDialog
+                resource={resource}
+                open={dialog === 'circuit'}
+                onClose={() => setDialog(null)}
+                error={draft.state.kind === 'refused' ? draft.state.problem.at('tag') : undefined}
+            />
+            <Revisions resource={resource} draft={draft} open={dialog === 'revisions'} onClose={() => setDialog(null)} />
+        </Strip>
+    );
+}

@@ -1,0 +1,103 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { type FormEvent, useState } from 'react';
+import { Link } from 'react-router';
+import styled from 'styled-components';
+import { call, ProblemError } from '../api/client';
+import type { CircuitResource, RevisionRow, RevisionsAnswer } from '../api/contract';
+import { Button } from '../kit/Button';
+import { Actions, Dialog } from '../kit/Dialog';
+import { TextField } from '../kit/TextField';
+import { token } from '../theme/tokens';
+import { useBench } from './BenchContext';
+import type { DraftState } from './useDraft';
+
+const List = styled.ol`
+    li {
+        display: flex;
+        flex-wrap: wrap;
+        gap: 4px 14px;
+        align-items: baseline;
+        padding: 8px 0;
+        border-bottom: 1px solid ${token.rule};
+    }
+    small {
+        color: ${token.soft};
+    }
+`;
+
+/** Naming a revision, and the revisions there are. */
+export function Revisions({
+    resource,
+    draft,
+    open,
+    onClose,
+}: {
+    resource: CircuitResource;
+    draft: DraftState;
+    open: boolean;
+    onClose: () => void;
+}) {
+    const { readOnly } = useBench();
+    const client = useQueryClient();
+    const [name, setName] = useState('');
+    const [error, setError] = useState<string>();
+    const key = ['revisions', resource.id];
+    const query = useQuery({
+        queryKey: key,
+        queryFn: () => call<RevisionsAnswer>('GET', `circuits/${resource.id}/revisions`),
+        enabled: open,
+    });
+    const submit = async (event: FormEvent) => {
+        event.preventDefault();
+        setError(undefined);
+        const version = await draft.flush();
+        if (version === null) {
+            setError('The draft is not saved, so it cannot be named yet.');
+            return;
+        }
+        try {
+            await call<RevisionRow>('POST', `circuits/${resource.id}/revisions`, { name, version });
+            setName('');
+            await client.invalidateQueries({ queryKey: key });
+        } catch (problem) {
+            setError(problem instanceof ProblemError ? (problem.at('name') ?? problem.message) : 'The service does not answer.');
+        }
+    };
+    return (
+        <Dialog title="Revisions" open={open} onClose={onClose}>
+            <p>A revision keeps this circuit and all its figures as they are now. It is never changed afterwards.</p>
+            {!readOnly && (
+                <form onSubmit={(event) => void submit(event)}>
+                    <TextField
+                        label="Name this revision"
+                        value={name}
+                        onChange={setName}
+                        error={error}
+                        hint="Such as: as built"
+                        maxLength={80}
+                    />
+                    <Actions style={{ marginTop: 10 }}>
+                        <Button kind="main" type="submit" isDisabled={name.trim() === ''}>
+                            Keep revision
+                        </Button>
+                    </Actions>
+                </form>
+            )}
+            <List>
+                {(query.data?.revisions ?? []).map((revision) => (
+                    <li key={revision.id}>
+                        <b>{revision.number}</b>
+                        <Link to={`/revisions/${revision.id}`}>{revision.name}</Link>
+                        <small>
+                            {revision.created_by}, {new Date(revision.created_at).toLocaleString('en-GB')}, core {revision.core}
+                        </small>
+                    </li>
+                ))}
+                {query.data?.revisions.length === 0 && <li>None yet.</li>}
+            </List>
+            <Actions>
+                <Button onPress={onClose}>Close</Button>
+            </Actions>
+        </Dialog>
+    );
+}

@@ -1,0 +1,132 @@
+import type { ReactNode } from 'react';
+import styled from 'styled-components';
+import type { Figure } from '../api/contract';
+import { parts } from '../kit/show';
+import { narrow, token } from '../theme/tokens';
+import { STATIONS, type StationName, useBench } from './BenchContext';
+
+const Page = styled.section`
+    display: grid;
+    gap: 16px;
+    align-content: start;
+    max-width: 900px;
+    padding: 16px 24px 32px;
+    @media ${narrow} {
+        padding: 12px 14px 28px;
+    }
+`;
+
+const Head = styled.header`
+    h1 {
+        font-size: 22px;
+        font-weight: 600;
+        line-height: 1.25;
+    }
+    p {
+        color: ${token.soft};
+        font-size: 16px;
+    }
+`;
+
+const Line = styled.dl`
+    display: grid;
+    grid-template-columns: repeat(auto-fit, minmax(140px, 1fr));
+    gap: 4px 18px;
+    padding: 8px 0;
+    border-top: 2px solid ${token.ink};
+    border-bottom: 1px solid ${token.rule};
+    > div {
+        display: flex;
+        flex-direction: column-reverse;
+        justify-content: flex-end;
+    }
+    dt {
+        color: ${token.soft};
+        font-size: 14px;
+        line-height: 1.25;
+    }
+    dd {
+        font-family: ${token.narrow};
+        font-weight: 600;
+        font-size: 30px;
+        line-height: 1.15;
+        white-space: nowrap;
+    }
+`;
+
+const Number = styled.span<{ $assumed: boolean }>`
+    ${({ $assumed }) => ($assumed ? 'text-decoration: underline dotted 2px; text-underline-offset: 5px;' : '')}
+`;
+
+const Unit = styled.small`
+    margin-left: 4px;
+    font-size: 17px;
+    font-weight: 500;
+`;
+
+export const Fields = styled.div`
+    display: grid;
+    grid-template-columns: repeat(auto-fill, minmax(176px, 1fr));
+    gap: 12px 14px;
+    padding-top: 14px;
+    border-top: 1px solid ${token.rule};
+`;
+
+export const Pictures = styled.div<{ $columns?: string }>`
+    display: grid;
+    grid-template-columns: ${({ $columns }) => $columns ?? '1fr'};
+    gap: 24px;
+    align-items: start;
+    @media ${narrow} {
+        grid-template-columns: 1fr;
+    }
+`;
+
+/** A figure's value, dotted where it rests on something assumed. */
+export function Value({ figure }: { figure: Figure | undefined }) {
+    if (figure === undefined) {
+        return <>–</>;
+    }
+    const [value, unit] = parts(figure.shown);
+    return (
+        <>
+            <Number $assumed={figure.assumed} {...(figure.assumed ? { title: `assumed: ${figure.assumptions.join(', ')}` } : {})}>
+                {value}
+            </Number>
+            {unit !== '' && <Unit>{unit}</Unit>}
+        </>
+    );
+}
+
+export interface LargeFigure {
+    figure: string;
+    label: string;
+}
+
+/** One station: its outcome in a sentence, a ruled line of at most four large figures, pictures, inputs. */
+export function StationPage({ name, large, children }: { name: StationName; large?: readonly LargeFigure[]; children: ReactNode }) {
+    const { solved } = useBench();
+    return (
+        <Page aria-labelledby="station-title">
+            <Head>
+                <h1 id="station-title" tabIndex={-1}>
+                    {STATIONS.find((station) => station.name === name)?.label}
+                </h1>
+                <p aria-live="polite">{solved.solution.sentences[name]}</p>
+            </Head>
+            {large !== undefined && (
+                <Line>
+                    {large.map(({ figure, label }) => (
+                        <div key={figure}>
+                            <dt>{label}</dt>
+                            <dd>
+                                <Value figure={solved.figure(figure)} />
+                            </dd>
+                        </div>
+                    ))}
+                </Line>
+            )}
+            {children}
+        </Page>
+    );
+}

@@ -1,0 +1,163 @@
+import styled from 'styled-components';
+import type { Figure, Finding } from '../api/contract';
+import { GradeMark } from '../kit/Grade';
+import { token } from '../theme/tokens';
+import { STATIONS, type StationName, useBench } from './BenchContext';
+
+const Panel = styled.div`
+    display: grid;
+    gap: 12px;
+    align-content: start;
+    padding: 16px 18px 32px;
+    h2 {
+        font-size: 17px;
+        font-weight: 600;
+    }
+`;
+
+const Card = styled.li<{ $grade: Finding['grade'] }>`
+    display: grid;
+    gap: 3px;
+    padding: 8px 10px;
+    border-left: 4px solid ${({ $grade }) => token[$grade]};
+    background: ${({ $grade }) => token[`${$grade}Wash`]};
+    font-size: 15px;
+    line-height: 1.32;
+    strong {
+        display: flex;
+        gap: 7px;
+        align-items: baseline;
+        font-weight: 600;
+    }
+    em {
+        font-style: normal;
+        font-weight: 600;
+    }
+    small {
+        color: ${token.soft};
+        font-size: 13px;
+    }
+`;
+
+const List = styled.ul`
+    display: grid;
+    gap: 9px;
+`;
+
+const Steps = styled.dl`
+    border-top: 1px solid ${token.rule};
+    > div {
+        padding: 8px 0;
+        border-bottom: 1px solid ${token.rule};
+    }
+    dt {
+        display: flex;
+        flex-wrap: wrap;
+        justify-content: space-between;
+        gap: 0 10px;
+        font-size: 15px;
+    }
+    dt b {
+        font-family: ${token.narrow};
+        font-weight: 600;
+        font-size: 18px;
+        line-height: 1.2;
+    }
+    b[data-assumed] {
+        text-decoration: underline dotted;
+        text-underline-offset: 4px;
+    }
+    dd {
+        font-size: 14px;
+        line-height: 1.35;
+        overflow-wrap: anywhere;
+    }
+    dd.numbers {
+        font-family: ${token.narrow};
+        font-weight: 500;
+    }
+    dd.source {
+        color: ${token.soft};
+        font-size: 13px;
+    }
+    dd.assumed {
+        color: ${token.caution};
+        font-size: 13px;
+    }
+`;
+
+const Elsewhere = styled.p`
+    color: ${token.soft};
+    font-size: 14px;
+`;
+
+// Typed values and steps that only serve others need no line of their own.
+const HIDDEN = new Set(['plate.pair', 'plate.supply_voltage', 'start.method', 'guard.scpd', 'guard.overload_place']);
+
+/** Findings first, then every figure of the station with its formula, numbers, source and assumptions. */
+export function WorkingPanel({ station }: { station: StationName }) {
+    const { solved } = useBench();
+    const here = solved.solution.findings.filter((finding) => finding.station === station);
+    const others = STATIONS.filter(({ name }) => name !== station)
+        .map(({ name, label }) => ({
+            label,
+            count: solved.solution.findings.filter((finding) => finding.station === name && finding.grade !== 'note').length,
+        }))
+        .filter(({ count }) => count > 0);
+    const figures = solved.solution.figures.filter((figure) => figure.key.startsWith(`${station}.`) && !HIDDEN.has(figure.key));
+    return (
+        <Panel>
+            {here.length > 0 && (
+                <>
+                    <h2>What to mind</h2>
+                    <List>
+                        {here.map((finding) => (
+                            <FindingCard key={finding.code} finding={finding} />
+                        ))}
+                    </List>
+                </>
+            )}
+            {others.length > 0 && <Elsewhere>Elsewhere: {others.map(({ label, count }) => `${label} ${count}`).join(', ')}</Elsewhere>}
+            <h2>Working</h2>
+            {figures.length === 0 ? (
+                <Elsewhere>Figures appear here with their formula, numbers and source.</Elsewhere>
+            ) : (
+                <Steps>
+                    {figures.map((figure) => (
+                        <WorkingStep key={figure.key} figure={figure} />
+                    ))}
+                </Steps>
+            )}
+        </Panel>
+    );
+}
+
+export function FindingCard({ finding }: { finding: Finding }) {
+    return (
+        <Card $grade={finding.grade}>
+            <strong>
+                <GradeMark grade={finding.grade} label={finding.grade} />
+                {finding.title}
+            </strong>
+            <span>{finding.text}</span>
+            {finding.action !== '' && <em>{finding.action}</em>}
+            {finding.source !== '' && <small>{finding.source}</small>}
+        </Card>
+    );
+}
+
+function WorkingStep({ figure }: { figure: Figure }) {
+    return (
+        <div>
+            <dt>
+                <span>{figure.label}</span>
+                <b {...(figure.assumed ? { 'data-assumed': true } : {})}>{figure.shown}</b>
+            </dt>
+            {figure.formula !== '' && <dd>{figure.formula}</dd>}
+            {figure.working !== '' && <dd className="numbers">{figure.working}</dd>}
+            {figure.source !== '' && <dd className="source">{figure.source}</dd>}
+            {figure.assumed && <dd className="assumed">assumed: {figure.assumptions.join('; ')}</dd>}
+            {figure.uncertain !== null && <dd className="assumed">table entry not sure: {figure.uncertain}</dd>}
+        </div>
+    );
+}

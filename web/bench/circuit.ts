@@ -1,0 +1,30 @@
+import type { Circuit } from '../api/contract';
+
+/** A circuit document as it travels: typed values by section. */
+export type Draft = Record<string, unknown>;
+
+/** What is typed in a field, as text; '' when it is empty. */
+export function typed(draft: Draft, path: string): string {
+    let at: unknown = draft;
+    for (const key of path.split('.')) {
+        at = typeof at === 'object' && at !== null ? (at as Record<string, unknown>)[key] : undefined;
+    }
+    return typeof at === 'string' ? at : typeof at === 'number' || typeof at === 'boolean' ? String(at) : '';
+}
+
+/** The same draft with another value in one field; everything else keeps its identity and order. */
+export function withValue(draft: Draft, path: string, value: string | boolean | null): Draft {
+    const [key = '', ...rest] = path.split('.');
+    if (rest.length === 0) {
+        return { ...draft, [key]: value };
+    }
+    const inner = draft[key];
+    return { ...draft, [key]: withValue(typeof inner === 'object' && inner !== null ? (inner as Draft) : {}, rest.join('.'), value) };
+}
+
+/** The circuit to solve: the site's settings under the circuit's own. */
+export function withSettings(draft: Draft, settings: Record<string, unknown>): Circuit {
+    const own = typeof draft.settings === 'object' && draft.settings !== null ? (draft.settings as Record<string, unknown>) : {};
+    const kept = Object.fromEntries(Object.entries(own).filter(([, value]) => value !== null && value !== ''));
+    return { ...draft, settings: { ...settings, ...kept } } as unknown as Circuit;
+}

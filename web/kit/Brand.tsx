@@ -1,0 +1,52 @@
+import { Link } from 'react-router';
+import styled from 'styled-components';
+import { narrow, token } from '../theme/tokens';
+
+const Home = styled(Link)`
+    display: flex;
+    flex: none;
+    gap: 12px;
+    align-items: center;
+    width: 264px;
+    min-height: 44px;
+    padding: 0 18px;
+    color: ${token.onSteel};
+    line-height: 1.2;
+    text-decoration: none;
+    svg {
+        width: 32px;
+        height: 24px;
+        fill: currentColor;
+    }
+    b {
+        display: block;
+        font-weight: 600;
+        font-size: 17px;
+    }
+    small {
+        color: ${token.softOnSteel};
+        font-size: 13px;
+    }
+    @media ${narrow} {
+        width: auto;
+        padding: 0;
+        span {
+            display: none;
+        }
+    }
+`;
+
+/** The mark of the house; leads to the yard. */
+export function Brand({ line }: { line?: string }) {
+    return (
+        <Home to="/" aria-label="Brave Anvil, to the yard">
+            <svg viewBox="0 0 32 24" aria-hidden="true">
+                <path d="M3 3h26v4c0 4-5 6-9 6v3l5 2v4H8v-4l5-2v-3C8 13 4 9 3 3z" />
+            </svg>
+            <span>
+                <b>Brave Anvil</b>
+                {line !== undefined && <small>{line}</small>}
+            </span>
+        </Home>
+    );
+}

@@ -1,0 +1,29 @@
+import styled from 'styled-components';
+import { token } from '../theme/tokens';
+
+export type GradeName = 'stop' | 'caution' | 'note';
+
+const PATHS: Record<GradeName, string> = {
+    stop: 'M5 1h6l4 4v6l-4 4H5l-4-4V5z',
+    caution: 'M8 1l7.5 14H.5z',
+    note: 'M2 2h12v12H2z',
+};
+
+const Svg = styled.svg<{ $grade: GradeName }>`
+    width: 1em;
+    height: 1em;
+    flex: none;
+    vertical-align: -0.1em;
+    fill: ${({ $grade }) => token[$grade]};
+`;
+
+/** The mark of a finding: octagon, triangle, square. Its word stands beside it, or in the label. */
+export function GradeMark({ grade, label }: { grade: GradeName; label?: string }) {
+    return (
+        <Svg $grade={grade} viewBox="0 0 16 16" {...(label === undefined ? { 'aria-hidden': true } : { role: 'img', 'aria-label': label })}>
+            <path d={PATHS[grade]} />
+        </Svg>
+    );
+}
+
+export const plural = (count: number, word: string): string => `${count} ${word}${count === 1 ? '' : 's'}`;

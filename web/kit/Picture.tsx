@@ -1,0 +1,115 @@
+import { type ReactNode, useRef } from 'react';
+import styled from 'styled-components';
+import { token } from '../theme/tokens';
+
+const Frame = styled.figure`
+    position: relative;
+    min-width: 0;
+    svg {
+        display: block;
+        width: 100%;
+        height: auto;
+        font-family: ${token.narrow};
+        overflow: visible;
+    }
+`;
+
+const Caption = styled.figcaption`
+    display: flex;
+    align-items: baseline;
+    justify-content: space-between;
+    gap: 10px;
+    margin-bottom: 6px;
+    font-weight: 600;
+    button {
+        min-height: 28px;
+        padding: 0 6px;
+        border: 0;
+        background: none;
+        color: ${token.soft};
+        font-size: 13px;
+        text-decoration: underline;
+        cursor: pointer;
+    }
+    @media (pointer: coarse) {
+        button {
+            min-height: 40px;
+        }
+    }
+`;
+
+const Behind = styled.div`
+    position: absolute;
+    width: 1px;
+    height: 1px;
+    overflow: hidden;
+    clip-path: inset(50%);
+    white-space: nowrap;
+`;
+
+/** A drawing made from the solution: titled, with its numbers as a table for those who cannot see it, and saved as SVG on demand. */
+export function Picture({
+    title,
+    name,
+    rows,
+    children,
+}: {
+    title: string;
+    name: string;
+    rows: readonly (readonly [string, string])[];
+    children: ReactNode;
+}) {
+    const frame = useRef<HTMLElement>(null);
+    return (
+        <Frame ref={frame}>
+            <Caption>
+                <span>{title}</span>
+                <button type="button" onClick={() => save(frame.current, name)} aria-label={`Save “${title}” as SVG`}>
+                    SVG
+                </button>
+            </Caption>
+            {children}
+            <Behind>
+                <table>
+                    <caption>{title}</caption>
+                    <tbody>
+                        {rows.map(([key, value], index) => (
+                            <tr key={index}>
+                                <th scope="row">{key}</th>
+                                <td>{value}</td>
+                            </tr>
+                        ))}
+                    </tbody>
+                </table>
+            </Behind>
+        </Frame>
+    );
+}
+
+const PAINTED = ['fill', 'stroke', 'stroke-width', 'stroke-dasharray', 'font-family', 'font-size', 'font-weight', 'text-anchor', 'opacity'];
+
+/** Styles live in the page's sheet: the saved copy carries what each element shows now. */
+function save(frame: HTMLElement | null, name: string): void {
+    const drawing = frame?.querySelector('svg');
+    if (drawing === null || drawing === undefined) {
+        return;
+    }
+    const copy = drawing.cloneNode(true) as SVGSVGElement;
+    const from = drawing.querySelectorAll('*');
+    copy.querySelectorAll('*').forEach((element, index) => {
+        const source = from[index];
+        if (source !== undefined) {
+            const style = getComputedStyle(source);
+            for (const property of PAINTED) {
+                element.setAttribute(property, style.getPropertyValue(property));
+            }
+            element.removeAttribute('class');
+        }
+    });
+    copy.setAttribute('xmlns', 'http://www.w3.org/2000/svg');
+    const link = document.createElement('a');
+    link.href = URL.createObjectURL(new Blob([copy.outerHTML], { type: 'image/svg+xml' }));
+    link.download = `${name}.svg`;
+    link.click();
+    URL.revokeObjectURL(link.href);
+}

@@ -1,0 +1,115 @@
+import { FieldError, Input, Label, Text, TextField as AriaTextField, type TextFieldProps } from 'react-aria-components';
+import styled from 'styled-components';
+import { token } from '../theme/tokens';
+
+export const LabelText = styled.span`
+    color: ${token.soft};
+    font-size: 14px;
+`;
+
+export const Hint = styled.p`
+    display: block;
+    color: ${token.soft};
+    font-size: 13px;
+    line-height: 1.3;
+`;
+
+export const ErrorText = styled(Text)`
+    display: block;
+    padding-left: 8px;
+    border-left: 3px solid ${token.stop};
+    color: ${token.stop};
+    font-size: 13px;
+    line-height: 1.3;
+`;
+
+const Problem = styled(FieldError)`
+    display: block;
+    padding-left: 8px;
+    border-left: 3px solid ${token.stop};
+    color: ${token.stop};
+    font-size: 13px;
+    line-height: 1.3;
+`;
+
+const Root = styled(AriaTextField)`
+    display: grid;
+    gap: 4px;
+    align-content: start;
+    min-width: 0;
+`;
+
+const Frame = styled.div<{ $bad: boolean }>`
+    display: flex;
+    align-items: center;
+    min-height: 42px;
+    border: 1px solid ${({ $bad }) => ($bad ? token.stop : token.edge)};
+    border-radius: 3px;
+    background: ${token.sheet};
+    &:focus-within {
+        outline: 3px solid ${token.accent};
+        outline-offset: 1px;
+    }
+    input {
+        flex: 1;
+        min-width: 0;
+        width: 100%;
+        min-height: 40px;
+        padding: 0 10px;
+        border: 0;
+        outline: none;
+        background: transparent;
+        font-family: ${token.narrow};
+        font-weight: 500;
+        font-size: 17px;
+    }
+    input::placeholder {
+        color: ${token.soft};
+        opacity: 1;
+        text-decoration: underline dotted;
+        text-underline-offset: 4px;
+    }
+    > span {
+        padding-right: 10px;
+        color: ${token.soft};
+        white-space: nowrap;
+    }
+`;
+
+/** One line of text with its unit beside it, its hint or its error below it. */
+export function TextField({
+    label,
+    unit,
+    hint,
+    error,
+    placeholder,
+    ...props
+}: Omit<TextFieldProps, 'isInvalid'> & {
+    label: string;
+    unit?: string | undefined;
+    hint?: string | undefined;
+    error?: string | undefined;
+    placeholder?: string | undefined;
+}) {
+    return (
+        <Root {...props} isInvalid={error !== undefined}>
+            <Label>
+                <LabelText>{label}</LabelText>
+            </Label>
+            <Frame $bad={error !== undefined}>
+                <Input
+                    {...(placeholder === undefined ? {} : { placeholder })}
+                    autoComplete={props.autoComplete ?? 'off'}
+                    spellCheck={false}
+                />
+                {unit !== undefined && <span aria-hidden="true">{unit}</span>}
+            </Frame>
+            {error !== undefined && <Problem>{error}</Problem>}
+            {error === undefined && hint !== undefined && (
+                <Text slot="description">
+                    <Hint as="span">{hint}</Hint>
+                </Text>
+            )}
+        </Root>
+    );
+}

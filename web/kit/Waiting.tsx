@@ -1,0 +1,36 @@
+import { Link } from 'react-router';
+import styled from 'styled-components';
+import { token } from '../theme/tokens';
+
+const Box = styled.main`
+    display: grid;
+    gap: 10px;
+    place-content: center;
+    min-height: 60vh;
+    padding: 24px;
+    text-align: center;
+    h1 {
+        font-size: 22px;
+        font-weight: 600;
+    }
+    p {
+        color: ${token.soft};
+    }
+`;
+
+/** A page that waits, or that cannot be shown. */
+export function Waiting({ title, text }: { title: string; text?: string }) {
+    return (
+        <Box role={text === undefined ? 'status' : 'alert'}>
+            <h1>{title}</h1>
+            {text !== undefined && (
+                <>
+                    <p>{text}</p>
+                    <p>
+                        <Link to="/">Back to the yard</Link>
+                    </p>
+                </>
+            )}
+        </Box>
+    );
+}

@@ -1,0 +1,307 @@
+import { NavLink } from 'react-router';
+import styled, { css } from 'styled-components';
+import { type Bench, type Correction, type Flow, type StationName, STATIONS, useBench } from '../bench/BenchContext';
+import { typed } from '../bench/circuit';
+import { DEVICES, methodName, PLACES } from '../bench/words';
+import { GradeMark, type GradeName } from '../kit/Grade';
+import { Segments } from '../kit/Segments';
+import { digits, withUnit } from '../kit/show';
+import { narrow, token } from '../theme/tokens';
+import { RunSymbol, type Part } from './RunSymbol';
+
+const Side = styled.nav`
+    display: flex;
+    flex-direction: column;
+    min-height: 100%;
+    padding: 12px 0 16px;
+    background: ${token.panel};
+    @media ${narrow} {
+        min-height: 0;
+        padding: 8px 0;
+    }
+`;
+
+const Switches = styled.div`
+    display: grid;
+    gap: 8px;
+    margin: 0 16px 8px;
+    @media ${narrow} {
+        grid-template-columns: 1fr 1fr;
+        margin: 0 14px 8px;
+    }
+`;
+
+const Parts = styled.ol`
+    display: flex;
+    flex: 1;
+    flex-direction: column;
+    @media ${narrow} {
+        flex: none;
+        flex-direction: row;
+        gap: 6px;
+        overflow-x: auto;
+        padding: 0 14px 4px;
+    }
+`;
+
+const rowLook = css`
+    display: grid;
+    grid-template-columns: 92px 1fr;
+    min-height: 76px;
+    color: inherit;
+    text-decoration: none;
+    @media ${narrow} {
+        display: block;
+        min-height: 40px;
+        min-width: 104px;
+        height: 100%;
+        padding: 6px 10px;
+        border: 1px solid ${token.rule};
+        border-radius: 4px;
+        background: ${token.sheet};
+        > svg {
+            display: none;
+        }
+    }
+`;
+
+const Row = styled(NavLink)`
+    ${rowLook}
+    &.active {
+        box-shadow: inset 5px 0 ${token.accent};
+        background: ${token.wash};
+    }
+    &:hover strong {
+        text-decoration: underline;
+    }
+    @media ${narrow} {
+        &.active {
+            box-shadow: inset 0 -4px ${token.accent};
+        }
+    }
+`;
+
+const Flowing = styled.div`
+    ${rowLook}
+    b {
+        font-family: ${token.narrow};
+        font-weight: 600;
+        font-size: 27px;
+        line-height: 1.1;
+    }
+`;
+
+const Words = styled.div`
+    display: flex;
+    flex-direction: column;
+    justify-content: center;
+    min-width: 0;
+    padding-right: 8px;
+    line-height: 1.22;
+    strong {
+        display: flex;
+        gap: 6px;
+        align-items: center;
+        font-weight: 600;
+        font-size: 15px;
+    }
+    b {
+        font-family: ${token.narrow};
+        font-weight: 600;
+        font-size: 17px;
+    }
+    span {
+        color: ${token.soft};
+        font-size: 13px;
+    }
+`;
+
+const Hot = styled.b<{ $hot: boolean }>`
+    color: ${({ $hot }) => ($hot ? token.hot : 'inherit')};
+`;
+
+interface Line {
+    part: Part;
+    station: StationName;
+    name: string;
+    value: string;
+    more: string;
+}
+
+/** The circuit from supply to shaft; every part leads to its station and carries what is solved for it. */
+export function Run({
+    base,
+    onFlow,
+    onCorrection,
+    hasAfter,
+}: {
+    base: string;
+    onFlow: (flow: Flow) => void;
+    onCorrection: (correction: Correction) => void;
+    hasAfter: boolean;
+}) {
+    const bench = useBench();
+    const { solved, flow, correction } = bench;
+    const run = solved.solution.curves.run;
+    const six = run?.six_leads ?? false;
+    const starting = flow === 'starting';
+    const now = starting ? run?.starting : correction === 'after' && run?.running.after != null ? run.running.after : run?.running.before;
+    const lines = parts(bench);
+    const cut = lines.findIndex((line) => line.part === 'cable');
+    const render = (line: Line) => {
+        const worst = worstOf(bench, line);
+        return (
+            <li key={line.part}>
+                <Row to={`${base}/${line.station}`} end>
+                    <RunSymbol part={line.part} six={six} hot={starting} />
+                    <Words>
+                        <strong>
+                            {line.name}
+                            {worst !== null && <GradeMark grade={worst} label={worst} />}
+                        </strong>
+                        {line.value !== '' && <b>{line.value}</b>}
+                        {line.more !== '' && <span>{line.more}</span>}
+                    </Words>
+                </Row>
+            </li>
+        );
+    };
+    return (
+        <Side aria-label="The circuit, from supply to shaft">
+            <Switches>
+                <Segments
+                    label="What flows"
+                    value={flow}
+                    onChange={onFlow}
+                    options={[
+                        { value: 'running', label: 'Running' },
+                        { value: 'starting', label: 'Starting' },
+                    ]}
+                />
+                {hasAfter && (
+                    <Segments
+                        label="Correction"
+                        value={correction}
+                        onChange={onCorrection}
+                        options={[
+                            { value: 'before', label: 'Before' },
+                            { value: 'after', label: 'Corrected' },
+                        ]}
+                    />
+                )}
+            </Switches>
+            <Parts>
+                {lines.slice(0, cut).map(render)}
+                <li>
+                    <Flowing>
+                        <RunSymbol part="flow" six={six} hot={starting} />
+                        <Words aria-live="polite">
+                            <span>In each line now</span>
+                            <Hot $hot={starting}>{withUnit(now?.line, 'A')}</Hot>
+                            {six && now?.lead != null && <span>{withUnit(now.lead, 'A')} in each lead</span>}
+                            {starting && six && run?.starting.direct != null && (
+                                <span>direct on line {withUnit(run.starting.direct, 'A')}</span>
+                            )}
+                            {!starting && now !== undefined && 'power_factor' in now && now.power_factor != null && (
+                                <span>cos φ {digits(now.power_factor)}</span>
+                            )}
+                        </Words>
+                    </Flowing>
+                </li>
+                {lines.slice(cut).map(render)}
+            </Parts>
+        </Side>
+    );
+}
+
+function worstOf({ solved }: Bench, line: Line): GradeName | null {
+    // The supply shares the plate's station; its own findings are the connection's.
+    if (line.part === 'supply' || line.part === 'load') {
+        return null;
+    }
+    const grades = solved.solution.findings.filter((finding) => finding.station === line.station).map((finding) => finding.grade);
+    return grades.includes('stop') ? 'stop' : grades.includes('caution') ? 'caution' : null;
+}
+
+function parts({ draft, solved, flow }: Bench): Line[] {
+    const method = solved.text('start.method') ?? 'direct';
+    const fault = solved.figure('guard.prospective_current');
+    const device = solved.text('guard.scpd');
+    const place = typed(draft, 'correction.place');
+    const starTime = solved.figure('start.star_time');
+    const drop =
+        flow === 'starting'
+            ? (solved.figure('cable.total_starting_drop') ?? solved.figure('cable.starting_drop'))
+            : (solved.figure('cable.total_drop') ?? solved.figure('cable.voltage_drop'));
+    const conductors = solved.number('cable.conductors');
+    const size = solved.figure('cable.size')?.shown;
+    const dial = solved.figure('guard.overload_dial')?.shown;
+    const length = typed(draft, 'cable.length');
+    const placed = place !== '' && place !== 'none';
+    return [
+        {
+            part: 'supply',
+            station: 'plate',
+            name: 'Supply',
+            value: '',
+            more: [solved.figure('plate.supply_voltage')?.shown ?? 'voltage wanted', solved.figure('plate.frequency')?.shown, fault?.shown]
+                .filter(Boolean)
+                .join(', '),
+        },
+        {
+            part: 'guard',
+            station: 'guard',
+            name: 'Guard',
+            value: solved.figure('guard.scpd_rating')?.shown ?? '–',
+            more: device === undefined ? '' : (DEVICES[device] ?? device),
+        },
+        {
+            part: method === 'star_delta' ? 'star_delta' : 'starter',
+            station: 'start',
+            name: 'Starter',
+            value: methodName(method, solved) + (starTime === undefined ? '' : `, ${starTime.shown}`),
+            more: dial === undefined ? '' : `relay ${dial}${solved.text('guard.overload_place') === 'delta' ? ' in the delta' : ''}`,
+        },
+        {
+            part: 'cable',
+            station: 'cable',
+            name: 'Cable',
+            value: size === undefined ? '–' : `${conductors ?? ''} × ${size}`,
+            more: [
+                length === '' ? 'length not typed' : /[a-z]/i.test(length) ? length : `${length} m`,
+                drop === undefined ? '' : `drop ${drop.shown}`,
+            ]
+                .filter(Boolean)
+                .join(', '),
+        },
+        {
+            part: 'motor',
+            station: 'plate',
+            name: 'Motor',
+            value: solved.figure('power.output')?.shown ?? '–',
+            more: [
+                solved.figure('plate.winding_voltage') === undefined
+                    ? ''
+                    : `${flow === 'starting' && method === 'star_delta' ? withUnit((solved.number('plate.winding_voltage') ?? 0) / Math.sqrt(3), 'V') : solved.shown('plate.winding_voltage')} a winding`,
+                flow === 'starting'
+                    ? (solved.figure(method === 'star_delta' ? 'start.star_torque' : 'start.locked_rotor_torque')?.shown ?? '')
+                    : (solved.figure('plate.rated_torque')?.shown ?? ''),
+            ]
+                .filter(Boolean)
+                .join(', '),
+        },
+        {
+            part: placed ? 'capacitor' : 'no_capacitor',
+            station: 'correct',
+            name: placed ? 'Capacitor' : 'No capacitor',
+            value: placed ? (solved.figure('correct.capacitor_rating')?.shown ?? '–') : '',
+            more: placed
+                ? (PLACES[place] ?? place).toLowerCase()
+                : solved.figure('plate.power_factor') === undefined
+                  ? ''
+                  : `cos φ ${solved.shown('plate.power_factor')}`,
+        },
+    ];
+}
+
+export const stationOf = (text: string | undefined): StationName => STATIONS.find(({ name }) => name === text)?.name ?? 'plate';

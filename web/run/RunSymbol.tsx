@@ -1,0 +1,74 @@
+import styled from 'styled-components';
+import { token } from '../theme/tokens';
+
+export type Part = 'supply' | 'guard' | 'starter' | 'star_delta' | 'flow' | 'cable' | 'motor' | 'load' | 'capacitor' | 'no_capacitor';
+
+const Svg = styled.svg<{ $hot: boolean }>`
+    width: 92px;
+    height: 100%;
+    fill: none;
+    stroke: ${({ $hot }) => ($hot ? token.hot : token.ink)};
+    stroke-width: 2.5;
+    text {
+        stroke: none;
+        fill: ${token.ink};
+        font: 600 15px ${token.narrow};
+        text-anchor: middle;
+    }
+    .plain {
+        stroke: ${token.ink};
+    }
+`;
+
+/** One part of the run as a single-line symbol, 92 by 76; lines stretch with the row. */
+export function RunSymbol({ part, six, hot }: { part: Part; six: boolean; hot: boolean }) {
+    return (
+        <Svg $hot={hot} viewBox="0 0 92 76" preserveAspectRatio="none" aria-hidden="true">
+            {drawing(part, six)}
+        </Svg>
+    );
+}
+
+function drawing(part: Part, six: boolean) {
+    const leads = six ? [28, 50, 72] : [50];
+    switch (part) {
+        case 'supply':
+            return (
+                <>
+                    <path className="plain" d="M28 22h44" strokeWidth="5" />
+                    <path d="M50 22v54" />
+                </>
+            );
+        case 'guard':
+            return (
+                <>
+                    <path d="M50 0v76" />
+                    <rect x="42" y="18" width="16" height="40" className="plain" />
+                </>
+            );
+        case 'starter':
+            return <path d="M50 0v24l-14 24M50 52v24M44 52h12" />;
+        case 'star_delta':
+            return <path d="M50 0v16M28 16h44M28 16v12l-9 20M50 16v12l-9 20M72 16v12l-9 20M28 52v24M50 52v24M72 52v24" />;
+        case 'flow':
+        case 'cable':
+            return <path d={leads.map((x) => `M${x} 0v76`).join('')} strokeWidth={six ? 3 : 4} />;
+        case 'motor':
+            return (
+                <>
+                    <path d={six ? 'M28 0c0 8 10 8 12 14M50 0v10M72 0c0 8-10 8-12 14' : 'M50 0v10'} strokeWidth="3" />
+                    <circle cx="50" cy="38" r="27" className="plain" />
+                    <text x="50" y="37">
+                        M
+                    </text>
+                    <text x="50" y="52" style={{ fontSize: 11 }}>
+                        3 ~
+                    </text>
+                </>
+            );
+        case 'capacitor':
+            return <path className="plain" d="M50 8v22M36 30h28M36 40h28M50 40v16M40 56h20M44 61h12" />;
+        default:
+            return null;
+    }
+}

@@ -1,0 +1,65 @@
+import { useQuery } from '@tanstack/react-query';
+import styled from 'styled-components';
+import { call } from '../api/client';
+import type { PeopleAnswer, SitesAnswer } from '../api/contract';
+import { usePerson } from '../api/session';
+import { TopBar } from '../kit/TopBar';
+import { Waiting } from '../kit/Waiting';
+import { token } from '../theme/tokens';
+import { PersonForm } from './PersonForm';
+import { SiteForm } from './SiteForm';
+
+const Page = styled.main`
+    display: grid;
+    gap: 22px;
+    max-width: 1000px;
+    margin: 0 auto;
+    padding: 20px 24px 60px;
+    h1 {
+        font-size: 24px;
+        font-weight: 600;
+    }
+    h2 {
+        padding-top: 10px;
+        border-top: 2px solid ${token.ink};
+        font-size: 19px;
+        font-weight: 600;
+    }
+    section {
+        display: grid;
+        gap: 14px;
+    }
+`;
+
+/** Sites and people, for administrators. */
+export default function Setup() {
+    const person = usePerson();
+    const admin = person?.role === 'administrator';
+    const sites = useQuery({ queryKey: ['sites'], queryFn: () => call<SitesAnswer>('GET', 'sites'), enabled: admin });
+    const people = useQuery({ queryKey: ['people'], queryFn: () => call<PeopleAnswer>('GET', 'people'), enabled: admin });
+    if (!admin) {
+        return <Waiting title="For administrators" text="Your role does not open this page." />;
+    }
+    return (
+        <>
+            <TopBar line="Sites and people" />
+            <Page>
+                <h1>Sites and people</h1>
+                <section>
+                    <h2>Sites</h2>
+                    {sites.data?.sites.map((site) => (
+                        <SiteForm key={`${site.id}-${site.version}`} site={site} />
+                    ))}
+                    <SiteForm key={`new-${sites.data?.sites.length ?? 0}`} />
+                </section>
+                <section>
+                    <h2>People</h2>
+                    {people.data?.people.map((one) => (
+                        <PersonForm key={one.id} person={one} />
+                    ))}
+                    <PersonForm key={`new-${people.data?.people.length ?? 0}`} />
+                </section>
+            </Page>
+        </>
+    );
+}

@@ -1,0 +1,27 @@
+import styled from 'styled-components';
+import { token } from '../theme/tokens';
+
+/** One thing that is set up: its fields, and its button. */
+export const Sheet = styled.form`
+    display: grid;
+    grid-template-columns: repeat(auto-fill, minmax(180px, 1fr));
+    gap: 12px;
+    align-items: start;
+    padding: 14px 16px;
+    border: 1px solid ${token.rule};
+    border-left: 4px solid ${token.edge};
+    background: ${token.sheet};
+    > h3 {
+        grid-column: 1 / -1;
+        font-size: 17px;
+        font-weight: 600;
+    }
+    > footer {
+        display: flex;
+        grid-column: 1 / -1;
+        gap: 14px;
+        align-items: center;
+        justify-content: flex-end;
+        color: ${token.soft};
+    }
+`;

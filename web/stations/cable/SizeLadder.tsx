@@ -1,0 +1,112 @@
+import { scaleLinear } from 'd3-scale';
+import styled from 'styled-components';
+import type { SizeLadder } from '../../api/contract';
+import { Picture } from '../../kit/Picture';
+import { digits } from '../../kit/show';
+import { token } from '../../theme/tokens';
+
+const Svg = styled.svg`
+    text {
+        fill: ${token.ink};
+        font-size: 13.5px;
+        font-weight: 500;
+    }
+    .head {
+        fill: ${token.soft};
+        font-size: 12.5px;
+    }
+    .strong {
+        font-weight: 600;
+        font-size: 15px;
+    }
+    .bar {
+        fill: ${token.edge};
+        opacity: 0.55;
+    }
+    .chosen {
+        fill: ${token.accent};
+        opacity: 1;
+    }
+    .fails {
+        fill: ${token.stop};
+    }
+    .passes {
+        fill: ${token.accent};
+        font-weight: 600;
+    }
+    .wanted {
+        stroke: ${token.ink};
+        stroke-width: 2;
+        stroke-dasharray: 5 4;
+    }
+    .back {
+        fill: ${token.wash};
+    }
+`;
+
+const WIDTH = 720;
+const ROW = 27;
+const TOP = 34;
+
+/** Every size as a rung: what it carries against what is wanted, its drop, and the constraint that rejects it. */
+export function SizeLadderPicture({ title, name, ladder }: { title: string; name: string; ladder: SizeLadder }) {
+    const chosen = ladder.rows.findIndex((row) => row.chosen);
+    const from = Math.max(0, (chosen === -1 ? ladder.rows.length : chosen) - 4);
+    const rows = ladder.rows.slice(from, from + 8);
+    const carries = (row: (typeof rows)[number]) => Math.min(row.derated, row.terminal);
+    const scale = scaleLinear([0, Math.max(ladder.required, ...rows.map(carries))], [0, 250]);
+    const wanted = 96 + scale(ladder.required);
+    return (
+        <Picture
+            title={title}
+            name={name}
+            rows={ladder.rows.map((row) => [
+                row.size,
+                `carries ${digits(row.ampacity)} A, drop ${row.drop === null ? 'not checked' : `${digits(row.drop)} %`}, ${row.fails.length === 0 ? (row.chosen ? 'chosen' : 'passes') : `rejected by ${row.fails.join(' and ')}`}`,
+            ])}
+        >
+            <Svg viewBox={`0 0 ${WIDTH} ${TOP + rows.length * ROW + 4}`} role="img" aria-label={title}>
+                <text className="head" x="96" y="14">
+                    carries, {digits(ladder.required)} A wanted
+                </text>
+                <text className="head" x="440" y="14" textAnchor="end">
+                    drop, limit {digits(ladder.drop_limit)} %
+                </text>
+                <text className="head" x="540" y="14" textAnchor="end">
+                    start, {digits(ladder.starting_drop_limit)} %
+                </text>
+                {rows.map((row, index) => {
+                    const y = TOP + index * ROW;
+                    return (
+                        <g key={row.size} transform={`translate(0 ${y})`}>
+                            {row.chosen && <rect className="back" x="0" y="-5" width={WIDTH} height={ROW} />}
+                            <text className="strong" x="4" y="14">
+                                {row.size}
+                            </text>
+                            <rect className={row.chosen ? 'bar chosen' : 'bar'} x="96" y="1" height="16" width={scale(carries(row))} />
+                            <text x={100 + scale(carries(row)) + 4} y="14">
+                                {digits(row.ampacity)} A
+                            </text>
+                            <text className={row.fails.includes('running drop') ? 'fails' : ''} x="440" y="14" textAnchor="end">
+                                {row.drop === null ? 'not checked' : `${digits(row.drop)} %`}
+                            </text>
+                            <text className={row.fails.includes('starting drop') ? 'fails' : ''} x="540" y="14" textAnchor="end">
+                                {row.starting_drop === null ? '–' : `${digits(row.starting_drop)} %`}
+                            </text>
+                            <text className={row.fails.length > 0 ? 'fails' : row.chosen ? 'passes' : ''} x="556" y="14">
+                                {row.fails.length > 0
+                                    ? `✕ ${row.fails.join(', ')}`
+                                    : row.chosen
+                                      ? ladder.installed
+                                          ? '✓ installed'
+                                          : '✓ smallest that passes'
+                                      : 'passes'}
+                            </text>
+                        </g>
+                    );
+                })}
+                <path className="wanted" d={`M${wanted} ${TOP - 8}V${TOP + rows.length * ROW}`} />
+            </Svg>
+        </Picture>
+    );
+}

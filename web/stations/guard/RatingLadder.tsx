@@ -1,0 +1,104 @@
+import { scaleLog } from 'd3-scale';
+import styled from 'styled-components';
+import { useBench } from '../../bench/BenchContext';
+import { DEVICES } from '../../bench/words';
+import { Picture } from '../../kit/Picture';
+import { digits } from '../../kit/show';
+import { token } from '../../theme/tokens';
+
+const Svg = styled.svg`
+    text {
+        fill: ${token.ink};
+        font-size: 13.5px;
+        font-weight: 500;
+    }
+    .strong {
+        font-weight: 600;
+        font-size: 15px;
+    }
+    .bar {
+        fill: ${token.edge};
+        opacity: 0.55;
+    }
+    .chosen {
+        fill: ${token.accent};
+        opacity: 1;
+    }
+    .bad {
+        fill: ${token.stop};
+    }
+    .back {
+        fill: ${token.wash};
+    }
+    .mark {
+        stroke: ${token.ink};
+        stroke-width: 2;
+        stroke-dasharray: 5 4;
+    }
+    .limit {
+        stroke: ${token.stop};
+        stroke-width: 2;
+    }
+    .head {
+        fill: ${token.soft};
+        font-size: 12.5px;
+    }
+`;
+
+const WIDTH = 720;
+const ROW = 27;
+const TOP = 34;
+
+/** Standard ratings as rungs: below the motor current, too quick for the start, right, or above what the rule allows. */
+export function RatingLadder() {
+    const { solved } = useBench();
+    const curve = solved.solution.curves.ratings;
+    if (curve === undefined || curve.rows.length === 0) {
+        return null;
+    }
+    const chosen = curve.rows.findIndex((row) => row.rating === curve.chosen);
+    const from = Math.max(0, Math.min((chosen === -1 ? curve.rows.length - 1 : chosen) - 4, curve.rows.length - 8));
+    const rows = curve.rows.slice(from, from + 8);
+    const ratings = rows.map((row) => row.rating);
+    const scale = scaleLog([Math.min(curve.current, ...ratings) * 0.6, Math.max(curve.maximum ?? 0, ...ratings) * 1.05], [0, 280]);
+    const current = 82 + scale(curve.current);
+    return (
+        <Picture
+            title={`${DEVICES[curve.device] ?? curve.device}: what the start needs and what the rule allows`}
+            name="rating-ladder"
+            rows={curve.rows.map((row) => [`${digits(row.rating)} A`, row.reason] as const)}
+        >
+            <Svg viewBox={`0 0 ${WIDTH} ${TOP + rows.length * ROW + 4}`} role="img" aria-label="Ladder of standard ratings">
+                <text className="head" x={current} y="14" textAnchor="middle">
+                    motor {digits(curve.current)} A
+                </text>
+                {curve.limit !== null && (
+                    <text className="head" x={82 + scale(curve.limit)} y="14" textAnchor="start">
+                        limit {digits(curve.limit, 4)} A
+                    </text>
+                )}
+                {rows.map((row, index) => {
+                    const right = row.rating === curve.chosen;
+                    const good = row.carries && row.allowed;
+                    return (
+                        <g key={row.rating} transform={`translate(0 ${TOP + index * ROW})`}>
+                            {right && <rect className="back" x="0" y="-5" width={WIDTH} height={ROW} />}
+                            <text className="strong" x="70" y="14" textAnchor="end">
+                                {digits(row.rating)} A
+                            </text>
+                            <rect className={right ? 'bar chosen' : 'bar'} x="82" y="1" height="16" width={scale(row.rating)} />
+                            <text className={good ? '' : 'bad'} x="386" y="14">
+                                {good ? (right ? '✓ ' : '') : '✕ '}
+                                {row.reason}
+                            </text>
+                        </g>
+                    );
+                })}
+                <path className="mark" d={`M${current} ${TOP - 14}V${TOP + rows.length * ROW}`} />
+                {curve.limit !== null && (
+                    <path className="limit" d={`M${82 + scale(curve.limit)} ${TOP - 14}V${TOP + rows.length * ROW}`} />
+                )}
+            </Svg>
+        </Picture>
+    );
+}

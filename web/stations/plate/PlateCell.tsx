@@ -1,0 +1,139 @@
+import { useId } from 'react';
+import styled from 'styled-components';
+import { useBench } from '../../bench/BenchContext';
+import { typed } from '../../bench/circuit';
+import { token } from '../../theme/tokens';
+
+const Cell = styled.div<{ $grow: number; $bad: boolean }>`
+    display: flex;
+    flex: ${({ $grow }) => $grow} 1 0;
+    flex-direction: column;
+    min-width: 0;
+    padding: 3px 8px 5px;
+    border-right: 1px solid ${token.rule};
+    ${({ $bad }) => ($bad ? `background: ${token.stopWash}; box-shadow: inset 0 -3px ${token.stop};` : '')}
+    &:last-child {
+        border-right: 0;
+    }
+    &:focus-within {
+        background: ${token.sheet};
+        box-shadow: inset 0 0 0 2px ${token.accent};
+    }
+    label {
+        overflow: hidden;
+        color: ${token.soft};
+        font-size: 13px;
+        line-height: 1.3;
+        text-overflow: ellipsis;
+        white-space: nowrap;
+    }
+    input {
+        width: 100%;
+        min-height: 27px;
+        padding: 0;
+        border: 0;
+        outline: none;
+        background: transparent;
+        font-family: ${token.narrow};
+        font-weight: 600;
+        font-size: 19px;
+    }
+    input::placeholder {
+        color: ${token.soft};
+        font-weight: 500;
+        font-style: italic;
+        opacity: 0.75;
+    }
+    input[data-assumed]::placeholder {
+        font-style: normal;
+        opacity: 1;
+        text-decoration: underline dotted;
+        text-underline-offset: 4px;
+    }
+    p {
+        font-size: 12.5px;
+        line-height: 1.25;
+    }
+    @media (pointer: coarse) {
+        input {
+            min-height: 40px;
+        }
+    }
+`;
+
+const Wrong = styled.p`
+    color: ${token.stop};
+`;
+
+const Read = styled.p`
+    overflow: hidden;
+    color: ${token.soft};
+    text-overflow: ellipsis;
+    white-space: nowrap;
+`;
+
+/** One stamp of the plate. Where it is empty and a value is assumed, that value stands there dotted. */
+export function PlateCell({
+    path,
+    label,
+    grow,
+    placeholder,
+    assumedFrom,
+}: {
+    path: string;
+    label: string;
+    grow: number;
+    placeholder?: string;
+    assumedFrom?: string;
+}) {
+    const { draft, set, readOnly, solved } = useBench();
+    const id = useId();
+    const value = typed(draft, path);
+    const error = solved.error(path);
+    const bad = error !== undefined && error.kind !== 'missing';
+    const figure = assumedFrom === undefined ? undefined : solved.figure(assumedFrom);
+    const filled =
+        value === '' && figure !== undefined
+            ? path === 'plate.efficiency' && typeof figure.value === 'number'
+                ? (figure.value * 100).toFixed(1)
+                : figure.shown
+            : undefined;
+    const read = solved.solution.read[path];
+    const echo =
+        value !== '' &&
+        read !== undefined &&
+        /[/\-–(]|Δ|delta/.test(read + value) &&
+        read.replace(/[\s\u202F]/g, '') !== value.replace(/\s/g, '')
+            ? read
+            : undefined;
+    return (
+        <Cell $grow={grow} $bad={bad}>
+            <label htmlFor={id} title={label}>
+                {label}
+            </label>
+            <input
+                id={id}
+                value={value}
+                readOnly={readOnly}
+                autoComplete="off"
+                spellCheck={false}
+                placeholder={filled ?? (error?.kind === 'missing' ? placeholder : undefined)}
+                data-path={path}
+                {...(filled === undefined ? {} : { 'data-assumed': true })}
+                aria-invalid={bad}
+                aria-describedby={bad || echo !== undefined || filled !== undefined || error !== undefined ? `${id}-more` : undefined}
+                onChange={(event) => set(path, event.target.value === '' ? null : event.target.value)}
+            />
+            <span id={`${id}-more`}>
+                {bad && (
+                    <Wrong role="alert">
+                        {error.text} {error.accepted}
+                    </Wrong>
+                )}
+                {!bad && echo !== undefined && <Read>{echo}</Read>}
+                {!bad && filled !== undefined && <Read>{figure?.assumed === true ? 'assumed' : 'derived'}</Read>}
+                {!bad && value === '' && error?.kind === 'missing' && filled === undefined && <Read>wanted</Read>}
+            </span>
+        </Cell>
+    );
+}

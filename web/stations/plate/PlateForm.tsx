@@ -1,0 +1,116 @@
+import styled from 'styled-components';
+import { useBench } from '../../bench/BenchContext';
+import { narrow, token } from '../../theme/tokens';
+import { PlateCell } from './PlateCell';
+
+const Metal = styled.fieldset`
+    position: relative;
+    margin: 0;
+    padding: 8px 22px;
+    border: 1px solid ${token.edge};
+    border-radius: 8px;
+    background: linear-gradient(160deg, ${token.sheet}, ${token.panel});
+    min-width: 0;
+    &::before,
+    &::after {
+        content: '';
+        position: absolute;
+        top: calc(50% - 5px);
+        width: 10px;
+        height: 10px;
+        border: 1.5px solid ${token.edge};
+        border-radius: 50%;
+        background: ${token.rule};
+    }
+    &::before {
+        left: 5px;
+    }
+    &::after {
+        right: 5px;
+    }
+    @media ${narrow} {
+        padding: 6px 10px;
+        &::before,
+        &::after {
+            display: none;
+        }
+    }
+    legend {
+        position: absolute;
+        width: 1px;
+        height: 1px;
+        overflow: hidden;
+        clip-path: inset(50%);
+    }
+`;
+
+const Row = styled.div`
+    display: flex;
+    border-bottom: 1px solid ${token.rule};
+    &:last-child {
+        border-bottom: 0;
+    }
+    @media ${narrow} {
+        display: grid;
+        grid-template-columns: 1fr 1fr;
+    }
+`;
+
+/** The plate, filled in on a plate: fields in the order in which plates are read. */
+export function PlateForm() {
+    const { solved } = useBench();
+    const american = solved.solution.rule_book !== 'iec';
+    return (
+        <Metal>
+            <legend>The plate as stamped</legend>
+            <Row>
+                <PlateCell
+                    path="plate.power"
+                    label={american ? 'Output, hp or kW' : 'Output, kW or hp'}
+                    grow={1.3}
+                    placeholder={american ? '50 hp' : '37 kW'}
+                    assumedFrom="plate.output"
+                />
+                <PlateCell path="plate.voltage" label="Volts" grow={1.5} placeholder={american ? '230/460' : '400/690'} />
+                <PlateCell path="plate.current" label="Amps" grow={1.2} placeholder={american ? '122/61' : '66/38'} />
+                <PlateCell path="plate.speed" label="rpm" grow={1} placeholder={american ? '1775' : '1482'} />
+                <PlateCell path="plate.frequency" label="Hz" grow={0.7} assumedFrom="plate.frequency" />
+            </Row>
+            <Row>
+                <PlateCell path="plate.power_factor" label="cos φ" grow={1} assumedFrom="plate.power_factor" />
+                <PlateCell path="plate.efficiency" label="Efficiency, %" grow={1.1} assumedFrom="plate.efficiency" />
+                <PlateCell path="plate.efficiency_class" label="IE class" grow={0.8} />
+                <PlateCell path="plate.service_factor" label="Service factor" grow={1} />
+                <PlateCell path="plate.code_letter" label="Code letter" grow={0.9} />
+                <PlateCell path="plate.design_letter" label="Design" grow={0.8} />
+                <PlateCell path="plate.duty" label="Duty" grow={0.7} />
+            </Row>
+            <Row>
+                <PlateCell path="plate.start_current_ratio" label="Ia/In" grow={0.8} />
+                <PlateCell path="plate.start_torque_ratio" label="Tst/Tn" grow={0.8} />
+                <PlateCell path="plate.breakdown_torque_ratio" label="Tmax/Tn" grow={0.8} />
+                <PlateCell path="plate.insulation_class" label="Ins. class" grow={0.8} />
+                <PlateCell path="plate.temperature_rise" label="Rise, K" grow={0.7} />
+                <PlateCell path="plate.ambient" label="Ambient, °C" grow={0.9} />
+                <PlateCell path="plate.ip" label="IP" grow={0.8} />
+                <PlateCell path="plate.leads" label="Leads" grow={0.6} />
+            </Row>
+            <Row>
+                <PlateCell path="plate.type" label="Type" grow={1.6} />
+                <PlateCell path="plate.serial" label="Serial no." grow={1.2} />
+                <PlateCell path="plate.year" label="Year" grow={0.7} />
+                <PlateCell path="plate.standard" label="Standard" grow={1.4} />
+                <PlateCell path="plate.frame" label="Frame" grow={0.9} />
+                <PlateCell path="plate.mounting" label="Mounting" grow={0.9} />
+            </Row>
+            <Row>
+                <PlateCell path="plate.bearings" label="Bearings DE, NDE" grow={1.4} />
+                <PlateCell path="plate.grease" label="Grease" grow={1.6} />
+                <PlateCell path="plate.inertia" label="Inertia, kg·m²" grow={1} />
+                <PlateCell path="plate.no_load_current" label="No-load A" grow={0.9} />
+                <PlateCell path="plate.enclosure" label="Enclosure" grow={0.9} />
+                <PlateCell path="plate.cooling" label="Cooling" grow={0.8} />
+            </Row>
+        </Metal>
+    );
+}

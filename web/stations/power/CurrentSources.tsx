@@ -1,0 +1,94 @@
+import styled from 'styled-components';
+import { useBench } from '../../bench/BenchContext';
+import { Value } from '../../bench/StationPage';
+import { token } from '../../theme/tokens';
+
+const Table = styled.table`
+    width: 100%;
+    border-collapse: collapse;
+    caption {
+        padding-bottom: 6px;
+        font-weight: 600;
+        text-align: left;
+    }
+    th,
+    td {
+        padding: 9px 8px 9px 0;
+        border-top: 1px solid ${token.rule};
+        text-align: left;
+        vertical-align: top;
+    }
+    th {
+        font-weight: 600;
+    }
+    small {
+        display: inline;
+        font-size: 15px;
+    }
+    td:nth-child(2) {
+        font: 600 20px ${token.narrow};
+        white-space: nowrap;
+    }
+    span.use {
+        display: block;
+        color: ${token.soft};
+        font-weight: 400;
+        font-size: 13px;
+        line-height: 1.3;
+    }
+`;
+
+const Bar = styled.span<{ $share: number }>`
+    display: block;
+    width: ${({ $share }) => $share * 100}%;
+    height: 6px;
+    margin-top: 4px;
+    background: ${token.reactive};
+`;
+
+/** The three sources of full-load current side by side, and what each is used for. */
+export function CurrentSources() {
+    const { solved } = useBench();
+    const most = Math.max(
+        1e-9,
+        ...['power.computed_current', 'power.plate_current', 'power.table_current'].map((key) => solved.number(key) ?? 0),
+    );
+    const design = solved.figure('power.design_current');
+    const overload = solved.figure('power.overload_current');
+    const rows = [
+        { key: 'power.computed_current', name: 'Computed', use: 'from output, efficiency and power factor; checks the plate' },
+        { key: 'power.plate_current', name: 'Plate', use: usedFor('power.plate_current') },
+        { key: 'power.table_current', name: 'Table', use: usedFor('power.table_current') },
+    ];
+    function usedFor(key: string): string {
+        const value = solved.number(key);
+        if (value === undefined) {
+            return key === 'power.plate_current' ? 'none stamped' : 'no entry for this motor';
+        }
+        const from = solved.figure(key)?.label ?? '';
+        const uses = [
+            design?.working.startsWith(from) === true ? 'conductors, device and disconnect' : '',
+            overload?.working.startsWith(from) === true ? 'overload' : '',
+        ].filter(Boolean);
+        return uses.length === 0 ? 'for comparison' : `sizes ${uses.join('; ')}`;
+    }
+    return (
+        <Table>
+            <caption>Full-load current, three sources</caption>
+            <tbody>
+                {rows.map(({ key, name, use }) => (
+                    <tr key={key}>
+                        <th scope="row">
+                            {name}
+                            <span className="use">{use}</span>
+                        </th>
+                        <td>
+                            <Value figure={solved.figure(key)} />
+                            <Bar $share={(solved.number(key) ?? 0) / most} aria-hidden="true" />
+                        </td>
+                    </tr>
+                ))}
+            </tbody>
+        </Table>
+    );
+}

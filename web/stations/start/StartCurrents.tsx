@@ -1,0 +1,84 @@
+import { scaleLinear } from 'd3-scale';
+import styled from 'styled-components';
+import { useBench } from '../../bench/BenchContext';
+import { Picture } from '../../kit/Picture';
+import { withUnit } from '../../kit/show';
+import { token } from '../../theme/tokens';
+
+const Svg = styled.svg`
+    text {
+        fill: ${token.ink};
+        font-size: 14px;
+        font-weight: 600;
+    }
+    .soft {
+        fill: ${token.soft};
+        font-size: 13px;
+        font-weight: 500;
+    }
+    .hot {
+        fill: ${token.hot};
+    }
+    .cool {
+        fill: ${token.edge};
+    }
+    .run {
+        fill: ${token.accent};
+    }
+    .tick {
+        stroke: ${token.rule};
+        stroke-width: 1;
+    }
+`;
+
+const WIDTH = 380;
+const ROW = 52;
+
+/** Line currents of the start to one scale: direct on line against star, and what flows once it runs. */
+export function StartCurrents() {
+    const { solved } = useBench();
+    const star = solved.word('star', 'star');
+    const bars = [
+        { key: 'start.locked_rotor_current', name: 'direct on line, standstill', look: 'hot' },
+        { key: 'start.star_line_current', name: `in ${star}, standstill`, look: 'hot' },
+        { key: 'power.plate_current', name: 'running, in each line', look: 'run' },
+        { key: 'start.delta_winding_current', name: 'running, in each winding', look: 'cool' },
+    ].flatMap((bar) => {
+        const value = solved.number(bar.key);
+        return value === undefined ? [] : [{ ...bar, value }];
+    });
+    if (bars.length === 0) {
+        return <p>Type Ia/In or the code letter on the plate.</p>;
+    }
+    const scale = scaleLinear([0, Math.max(...bars.map((bar) => bar.value))], [0, WIDTH - 92]).nice(4);
+    return (
+        <Picture
+            title={`Currents, direct and ${star}`}
+            name="starting-currents"
+            rows={bars.map((bar) => [bar.name, withUnit(bar.value, 'A')] as const)}
+        >
+            <Svg viewBox={`0 0 ${WIDTH} ${bars.length * ROW + 22}`} role="img" aria-label="Starting and running currents">
+                {scale.ticks(4).map((tick) => (
+                    <g key={tick} transform={`translate(${scale(tick)} 0)`}>
+                        <path className="tick" d={`M0 4V${bars.length * ROW}`} />
+                        <text className="soft" y={bars.length * ROW + 17} textAnchor={tick === 0 ? 'start' : 'middle'}>
+                            {tick}
+                            {tick === 0 ? ' A' : ''}
+                        </text>
+                    </g>
+                ))}
+                {bars.map((bar, index) => (
+                    <g key={bar.key} transform={`translate(0 ${index * ROW})`}>
+                        <text className="soft" y="16">
+                            {bar.name}
+                        </text>
+                        <rect className={bar.look} y="22" height="20" width={scale(bar.value)} />
+                        <text x={scale(bar.value) + 8} y="38">
+                            {withUnit(bar.value, 'A')}
+                        </text>
+                    </g>
+                ))}
+            </Svg>
+        </Picture>
+    );
+}

@@ -1,0 +1,102 @@
+import styled from 'styled-components';
+import { useBench } from '../../bench/BenchContext';
+import { Picture } from '../../kit/Picture';
+import { withUnit } from '../../kit/show';
+import { token } from '../../theme/tokens';
+
+const Svg = styled.svg`
+    text {
+        fill: ${token.ink};
+        font-size: 14px;
+        font-weight: 600;
+        text-anchor: middle;
+    }
+    .soft {
+        fill: ${token.soft};
+        font-size: 13px;
+        font-weight: 500;
+    }
+    .winding {
+        fill: none;
+        stroke: ${token.reactive};
+        stroke-width: 5;
+        stroke-linecap: round;
+    }
+    .star {
+        stroke: ${token.hot};
+        stroke-dasharray: 9 4;
+    }
+    .bad {
+        stroke: ${token.stop};
+        stroke-dasharray: 2 7;
+    }
+    .frame {
+        fill: none;
+        stroke: ${token.rule};
+    }
+`;
+
+const SIDE = 130;
+const HEIGHT = (SIDE * Math.sqrt(3)) / 2;
+
+/** Star and delta to one scale: the side of the triangle is the line voltage, an arm of the star its 1/√3. */
+export function WindingVoltages() {
+    const { solved } = useBench();
+    const supply = solved.number('plate.supply_voltage');
+    const connection = solved.text('plate.connection');
+    const star = solved.word('star', 'star');
+    if (supply === undefined || (connection !== 'delta' && connection !== 'star')) {
+        return <p>The windings are drawn once star and delta are known from the plate.</p>;
+    }
+    const corners = (left: number) => [
+        [left, 30 + HEIGHT],
+        [left + SIDE / 2, 30],
+        [left + SIDE, 30 + HEIGHT],
+    ];
+    const centre = (left: number) => [left + SIDE / 2, 30 + (HEIGHT * 2) / 3] as const;
+    const delta = corners(28);
+    const wye = corners(222);
+    const [cx, cy] = centre(222);
+    const deltaFits = connection === 'delta';
+    return (
+        <Picture
+            title="What each winding sees, to scale"
+            name="winding-voltages"
+            rows={[
+                ['Delta', withUnit(supply, 'V')],
+                [star, withUnit(supply / Math.sqrt(3), 'V')],
+                ['This motor runs in', connection === 'star' ? star : 'delta'],
+            ]}
+        >
+            <Svg
+                viewBox="0 0 380 200"
+                role="img"
+                aria-label={`Delta ${withUnit(supply, 'V')}, ${star} ${withUnit(supply / Math.sqrt(3), 'V')} a winding`}
+            >
+                <path className={`winding ${deltaFits ? '' : 'bad'}`} d={`M${delta.map((point) => point.join(' ')).join('L')}Z`} />
+                <text x={28 + SIDE / 2} y={22 + HEIGHT}>
+                    {withUnit(supply, 'V')}
+                </text>
+                <text x={28 + SIDE / 2} y={56 + HEIGHT}>
+                    delta
+                </text>
+                <text className="soft" x={28 + SIDE / 2} y={74 + HEIGHT}>
+                    {deltaFits ? 'its place in run' : 'would burn it here'}
+                </text>
+                <path className="frame" d={`M${wye.map((point) => point.join(' ')).join('L')}Z`} />
+                {wye.map(([x = 0, y = 0]) => (
+                    <path key={`${x}-${y}`} className="winding star" d={`M${cx} ${cy}L${x} ${y}`} />
+                ))}
+                <text x={222 + SIDE / 2} y={22 + HEIGHT}>
+                    {withUnit(supply / Math.sqrt(3), 'V')}
+                </text>
+                <text x={222 + SIDE / 2} y={56 + HEIGHT}>
+                    {star}
+                </text>
+                <text className="soft" x={222 + SIDE / 2} y={74 + HEIGHT}>
+                    {deltaFits ? 'a third of current and torque' : 'its place in run'}
+                </text>
+            </Svg>
+        </Picture>
+    );
+}

@@ -1,0 +1,20 @@
+import { createGlobalStyle } from 'styled-components';
+import { dark, light, token } from './tokens';
+
+export const GlobalStyle = createGlobalStyle`
+    :root { ${light} }
+    @media (prefers-color-scheme: dark) { :root:not([data-theme='light']) { ${dark} } }
+    :root[data-theme='dark'] { ${dark} }
+    *, *::before, *::after { box-sizing: border-box; }
+    html { font-size: 16px; -webkit-text-size-adjust: 100%; }
+    body {
+        margin: 0; background: ${token.ground}; color: ${token.ink}; font-family: ${token.sans}; line-height: 1.4;
+        font-variant-numeric: tabular-nums lining-nums;
+    }
+    h1, h2, h3, p, ul, ol, dl, dd, figure { margin: 0; padding: 0; }
+    ul, ol { list-style: none; }
+    button, input, select { font: inherit; color: inherit; }
+    a { color: ${token.accent}; }
+    :focus-visible, [data-focus-visible] { outline: 3px solid ${token.accent}; outline-offset: 2px; }
+    @media (prefers-reduced-motion: reduce) { *, *::before, *::after { animation: none !important; transition: none !important; } }
+`;

@@ -1,0 +1,240 @@
+import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import { useEffect, useRef, useState } from 'react';
+import { useNavigate, useSearchParams } from 'react-router';
+import styled from 'styled-components';
+import { call } from '../api/client';
+import type { CircuitResource, Register, SitesAnswer } from '../api/contract';
+import { mayEdit, usePerson } from '../api/session';
+import { useKeys } from '../bench/keys';
+import { Button } from '../kit/Button';
+import { Actions, Dialog } from '../kit/Dialog';
+import { plural } from '../kit/Grade';
+import { Segments } from '../kit/Segments';
+import { Select } from '../kit/Select';
+import { TextField } from '../kit/TextField';
+import { TopBar } from '../kit/TopBar';
+import { narrow, token } from '../theme/tokens';
+import { YardTable } from './YardTable';
+
+const Page = styled.main`
+    display: grid;
+    gap: 14px;
+    max-width: 1280px;
+    margin: 0 auto;
+    padding: 18px 24px 48px;
+    @media ${narrow} {
+        padding: 12px 12px 40px;
+    }
+`;
+
+const Head = styled.div`
+    display: flex;
+    flex-wrap: wrap;
+    gap: 10px 20px;
+    align-items: end;
+    justify-content: space-between;
+    h1 {
+        font-size: 24px;
+        font-weight: 600;
+        line-height: 1.2;
+    }
+    p {
+        color: ${token.soft};
+    }
+`;
+
+const Filters = styled.div`
+    display: grid;
+    grid-template-columns: minmax(200px, 2fr) minmax(150px, 1fr) minmax(150px, 1fr) minmax(330px, 2fr);
+    gap: 12px;
+    align-items: end;
+    @media ${narrow} {
+        grid-template-columns: 1fr 1fr;
+        > :first-child,
+        > :last-child {
+            grid-column: 1 / -1;
+        }
+    }
+`;
+
+const Empty = styled.p`
+    padding: 40px 20px;
+    border: 1px dashed ${token.edge};
+    text-align: center;
+    color: ${token.soft};
+`;
+
+const GRADES = [
+    { value: 'all', label: 'All' },
+    { value: 'stop', label: 'Stops' },
+    { value: 'caution', label: 'Cautions' },
+    { value: 'clear', label: 'Notes only' },
+] as const;
+
+/** All circuits of the sites: find, filter, open, begin one. */
+export default function Yard() {
+    const person = usePerson();
+    const navigate = useNavigate();
+    const [params, setParams] = useSearchParams();
+    const [choosing, setChoosing] = useState(false);
+    const [wanted, setWanted] = useState(params.get('search') ?? '');
+    const searchBox = useRef<HTMLDivElement>(null);
+    const sites = useQuery({ queryKey: ['sites'], queryFn: () => call<SitesAnswer>('GET', 'sites') }).data?.sites ?? [];
+    const change = (name: string, value: string) => {
+        setParams(
+            (before) => {
+                const next = new URLSearchParams(before);
+                if (value === '') {
+                    next.delete(name);
+                } else {
+                    next.set(name, value);
+                }
+                if (name !== 'page') {
+                    next.delete('page');
+                }
+                return next;
+            },
+            { replace: true },
+        );
+    };
+    useEffect(() => {
+        const timer = setTimeout(() => {
+            if ((params.get('search') ?? '') !== wanted) {
+                change('search', wanted);
+            }
+        }, 150);
+        return () => clearTimeout(timer);
+    });
+    const grade = params.get('worst') ?? 'all';
+    const asked = new URLSearchParams(params);
+    if (grade === 'clear') {
+        asked.set('worst', 'note');
+    }
+    const register = useQuery({
+        queryKey: ['register', asked.toString()],
+        queryFn: ({ signal }) => call<Register>('GET', `circuits?${asked.toString()}`, undefined, signal),
+        placeholderData: keepPreviousData,
+    });
+    const create = async (site: number) => {
+        const made = await call<CircuitResource>('POST', 'circuits', { site_id: site });
+        void navigate(`/circuits/${made.id}/plate`);
+    };
+    const begin = () => {
+        const only = sites.find((site) => String(site.id) === params.get('site')) ?? (sites.length === 1 ? sites[0] : undefined);
+        if (only !== undefined) {
+            void create(only.id);
+        } else {
+            setChoosing(true);
+        }
+    };
+    const editor = mayEdit(person);
+    useKeys({ '/': () => searchBox.current?.querySelector('input')?.focus(), ...(editor ? { n: begin } : {}) });
+    const data = register.data;
+    const filtered = ['search', 'site', 'worst', 'area'].some((name) => params.has(name));
+    const areas = [
+        ...new Set(sites.filter((site) => !params.has('site') || String(site.id) === params.get('site')).flatMap((site) => site.areas)),
+    ];
+    const page = data?.page ?? 1;
+    const pages = data === undefined ? 1 : Math.max(1, Math.ceil(data.total / data.page_size));
+    return (
+        <>
+            <TopBar line={person?.name ?? ''} />
+            <Page>
+                <Head>
+                    <div>
+                        <h1>Yard</h1>
+                        <p role="status">
+                            {data === undefined
+                                ? 'Opening…'
+                                : `${plural(data.total, 'circuit')}${filtered ? ' found' : ` on ${plural(sites.length, 'site')}`}`}
+                        </p>
+                    </div>
+                    {editor && (
+                        <Button kind="main" onPress={begin}>
+                            New circuit
+                        </Button>
+                    )}
+                </Head>
+                <Filters>
+                    <div ref={searchBox}>
+                        <TextField label="Find by tag, machine or area" value={wanted} onChange={setWanted} type="search" />
+                    </div>
+                    <Select
+                        label="Site"
+                        value={params.get('site') ?? ''}
+                        onChange={(value) => change('site', value)}
+                        options={[
+                            { value: '', label: 'All sites' },
+                            ...sites.map((site) => ({ value: String(site.id), label: site.name })),
+                        ]}
+                    />
+                    <Select
+                        label="Area"
+                        value={params.get('area') ?? ''}
+                        onChange={(value) => change('area', value)}
+                        options={[{ value: '', label: 'All areas' }, ...areas.map((area) => ({ value: area, label: area }))]}
+                    />
+                    <Segments
+                        label="Worst finding"
+                        value={grade}
+                        options={GRADES}
+                        onChange={(value) => change('worst', value === 'all' ? '' : value)}
+                    />
+                </Filters>
+                {data !== undefined && data.circuits.length === 0 ? (
+                    <Empty>
+                        {filtered
+                            ? 'No circuit answers to this. Take a filter away.'
+                            : 'No circuits yet. Begin with “New circuit” and type a motor’s plate.'}
+                    </Empty>
+                ) : (
+                    <YardTable
+                        rows={data?.circuits ?? []}
+                        sites={sites}
+                        sort={params.get('sort') ?? 'tag'}
+                        down={params.get('down') === '1'}
+                        onSort={(sort, down) => {
+                            setParams(
+                                (before) => {
+                                    const next = new URLSearchParams(before);
+                                    next.set('sort', sort);
+                                    if (down) {
+                                        next.set('down', '1');
+                                    } else {
+                                        next.delete('down');
+                                    }
+                                    next.delete('page');
+                                    return next;
+                                },
+                                { replace: true },
+                            );
+                        }}
+                    />
+                )}
+                {pages > 1 && (
+                    <Actions>
+                        <Button isDisabled={page <= 1} onPress={() => change('page', String(page - 1))}>
+                            Back
+                        </Button>
+                        <span>
+                            Page {page} of {pages}
+                        </span>
+                        <Button isDisabled={page >= pages} onPress={() => change('page', String(page + 1))}>
+                            Next
+                        </Button>
+                    </Actions>
+                )}
+            </Page>
+            <Dialog title="New circuit: which site?" open={choosing} onClose={() => setChoosing(false)}>
+                <p>The circuit starts with the site’s supply, rule book and settings.</p>
+                <Actions>
+                    {sites.map((site) => (
+                        <Button key={site.id} onPress={() => void create(site.id)}>
+                            {site.name}
+                        </Button>
+                    ))}
+                </Actions>
+            </Dialog>
+        </>
+    );
+}
