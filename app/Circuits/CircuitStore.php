@@ -11,6 +11,7 @@ use App\Models\Site;
 use App\Problems\Problem;
 use BraveAnvil\Bench;
 use BraveAnvil\Solution\Solution;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Facades\DB;
 
@@ -47,7 +48,7 @@ final class CircuitStore
     public function revise(Circuit $circuit, int $version, string $name, Person $person): Revision
     {
         return DB::transaction(function () use ($circuit, $version, $name, $person): Revision {
-            $locked = Circuit::query()->whereKey($circuit->id)->lockForUpdate()->with('site', 'editor')->firstOrFail();
+            $locked = Circuit::query()->with('site', 'editor')->whereKey($circuit->id)->tap(static fn (Builder $query): mixed => $query->lockForUpdate())->firstOrFail();
             if ($locked->version !== $version) {
                 throw new Problem(409, 'edit_conflict', 'Somebody else saved this circuit', 'Look at the present state before you name it.', [], ['current' => $locked->resource()]);
             }

@@ -42,6 +42,7 @@ final class Circuit extends Model
 {
     protected $guarded = ['id'];
 
+    /** @var array<string, string> */
     protected $casts = ['archived_at' => 'datetime', 'output_w' => 'float', 'current_a' => 'float', 'scpd_a' => 'float', 'dial_a' => 'float'];
 
     /** @return BelongsTo<Site, $this> */
@@ -62,7 +63,11 @@ final class Circuit extends Model
         return $this->hasMany(Revision::class);
     }
 
-    /** A line of the yard. @return array<string, mixed> */
+    /**
+     * A line of the yard.
+     *
+     * @return array<string, mixed>
+     */
     public function row(): array
     {
         return [
@@ -73,7 +78,11 @@ final class Circuit extends Model
         ];
     }
 
-    /** The whole circuit. @return array<string, mixed> */
+    /**
+     * The whole circuit.
+     *
+     * @return array<string, mixed>
+     */
     public function resource(): array
     {
         return [

@@ -28,6 +28,7 @@ final class Person extends User
 
     protected $hidden = ['password', 'remember_token'];
 
+    /** @var array<string, string> */
     protected $casts = ['password' => 'hashed', 'active' => 'boolean', 'standing_read_at' => 'datetime'];
 
     public function mayEdit(): bool

@@ -21,6 +21,7 @@ final class Site extends Model
 {
     protected $fillable = ['name', 'rule_book', 'supply', 'settings', 'areas', 'version'];
 
+    /** @var array<string, string> */
     protected $casts = ['supply' => 'array', 'settings' => 'array', 'areas' => 'array'];
 
     /** @return array<string, mixed> */

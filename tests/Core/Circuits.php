@@ -10,7 +10,11 @@ use BraveAnvil\Solution\Solution;
 /** Sample circuits of the tests, and ways to change them. */
 final class Circuits
 {
-    /** A 37 kW kiln fan under IEC. @return array<string, mixed> */
+    /**
+     * A 37 kW kiln fan under IEC.
+     *
+     * @return array<string, mixed>
+     */
     public static function kilnFan(): array
     {
         return [
@@ -26,7 +30,11 @@ final class Circuits
         ];
     }
 
-    /** A 25 hp motor under the NEC, with marked 75 °C lugs. @return array<string, mixed> */
+    /**
+     * A 25 hp motor under the NEC, with marked 75 °C lugs.
+     *
+     * @return array<string, mixed>
+     */
     public static function twentyFiveHorsepower(): array
     {
         return [
@@ -39,7 +47,11 @@ final class Circuits
         ];
     }
 
-    /** A 50 hp dual-voltage motor under the NEC. @return array<string, mixed> */
+    /**
+     * A 50 hp dual-voltage motor under the NEC.
+     *
+     * @return array<string, mixed>
+     */
     public static function fiftyHorsepower(): array
     {
         return [
@@ -49,7 +61,11 @@ final class Circuits
         ];
     }
 
-    /** A 5.5 kW motor for 230/400 V on 400 V. @return array<string, mixed> */
+    /**
+     * A 5.5 kW motor for 230/400 V on 400 V.
+     *
+     * @return array<string, mixed>
+     */
     public static function conveyor(): array
     {
         return [

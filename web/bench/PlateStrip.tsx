@@ -70,6 +70,9 @@ const Count = styled.span`
     background: color-mix(in srgb, ${token.onSteel} 14%, transparent);
     font: 600 15px ${token.narrow};
     white-space: nowrap;
+    @media ${narrow} {
+        display: none;
+    }
     --stop: #ff8d99;
     --caution: #f2b84b;
     --note: #9dbde3;

@@ -1,5 +1,5 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { type FormEvent, useState } from 'react';
+import { type SyntheticEvent, useState } from 'react';
 import { Link } from 'react-router';
 import styled from 'styled-components';
 import { call, ProblemError } from '../api/client';
@@ -47,7 +47,7 @@ export function Revisions({
         queryFn: () => call<RevisionsAnswer>('GET', `circuits/${resource.id}/revisions`),
         enabled: open,
     });
-    const submit = async (event: FormEvent) => {
+    const submit = async (event: SyntheticEvent) => {
         event.preventDefault();
         setError(undefined);
         const version = await draft.flush();

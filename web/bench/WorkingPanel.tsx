@@ -72,6 +72,10 @@ const Steps = styled.dl`
         line-height: 1.35;
         overflow-wrap: anywhere;
     }
+    sub {
+        font-size: 0.75em;
+        line-height: 0;
+    }
     dd.numbers {
         font-family: ${token.narrow};
         font-weight: 500;
@@ -153,11 +157,16 @@ function WorkingStep({ figure }: { figure: Figure }) {
                 <span>{figure.label}</span>
                 <b {...(figure.assumed ? { 'data-assumed': true } : {})}>{figure.shown}</b>
             </dt>
-            {figure.formula !== '' && <dd>{figure.formula}</dd>}
+            {figure.formula !== '' && <dd>{subscripts(figure.formula)}</dd>}
             {figure.working !== '' && <dd className="numbers">{figure.working}</dd>}
             {figure.source !== '' && <dd className="source">{figure.source}</dd>}
             {figure.assumed && <dd className="assumed">assumed: {figure.assumptions.join('; ')}</dd>}
             {figure.uncertain !== null && <dd className="assumed">table entry not sure: {figure.uncertain}</dd>}
         </div>
     );
+}
+
+/** `I_n` as a letter with its subscript. */
+function subscripts(formula: string) {
+    return formula.split(/_(\w+)/).map((part, index) => (index % 2 === 1 ? <sub key={index}>{part}</sub> : part));
 }

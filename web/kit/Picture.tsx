@@ -5,12 +5,18 @@ import { token } from '../theme/tokens';
 const Frame = styled.figure`
     position: relative;
     min-width: 0;
+    > div:first-of-type {
+        overflow-x: auto;
+    }
     svg {
         display: block;
         width: 100%;
         height: auto;
         font-family: ${token.narrow};
         overflow: visible;
+    }
+    [data-wide='true'] svg {
+        min-width: 560px;
     }
 `;
 
@@ -52,11 +58,14 @@ export function Picture({
     title,
     name,
     rows,
+    wide = false,
     children,
 }: {
     title: string;
     name: string;
     rows: readonly (readonly [string, string])[];
+    /** Too wide for a phone: it scrolls there instead of shrinking. */
+    wide?: boolean;
     children: ReactNode;
 }) {
     const frame = useRef<HTMLElement>(null);
@@ -68,7 +77,9 @@ export function Picture({
                     SVG
                 </button>
             </Caption>
-            {children}
+            <div {...(wide ? { tabIndex: 0, role: 'group', 'aria-label': title } : {})} data-wide={wide}>
+                {children}
+            </div>
             <Behind>
                 <table>
                     <caption>{title}</caption>

@@ -31,6 +31,7 @@ const Opener = styled(Button)<{ $bad: boolean }>`
         color: ${token.soft};
     }
     > span:first-child {
+        min-width: 0;
         overflow: hidden;
         text-overflow: ellipsis;
         white-space: nowrap;
@@ -89,10 +90,10 @@ export function Select({
 }) {
     return (
         <Root
-            selectedKey={value}
+            value={value}
             isDisabled={isDisabled}
             isInvalid={error !== undefined}
-            onSelectionChange={(key) => {
+            onChange={(key) => {
                 if (key !== null) {
                     onChange(String(key));
                 }

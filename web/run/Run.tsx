@@ -67,7 +67,7 @@ const rowLook = css`
 
 const Row = styled(NavLink)`
     ${rowLook}
-    &.active {
+    &.active:not([data-part='supply']) {
         box-shadow: inset 5px 0 ${token.accent};
         background: ${token.wash};
     }
@@ -75,7 +75,7 @@ const Row = styled(NavLink)`
         text-decoration: underline;
     }
     @media ${narrow} {
-        &.active {
+        &.active:not([data-part='supply']) {
             box-shadow: inset 0 -4px ${token.accent};
         }
     }
@@ -83,12 +83,6 @@ const Row = styled(NavLink)`
 
 const Flowing = styled.div`
     ${rowLook}
-    b {
-        font-family: ${token.narrow};
-        font-weight: 600;
-        font-size: 27px;
-        line-height: 1.1;
-    }
 `;
 
 const Words = styled.div`
@@ -117,6 +111,10 @@ const Words = styled.div`
 `;
 
 const Hot = styled.b<{ $hot: boolean }>`
+    && {
+        font-size: 28px;
+        line-height: 1.1;
+    }
     color: ${({ $hot }) => ($hot ? token.hot : 'inherit')};
 `;
 
@@ -152,7 +150,7 @@ export function Run({
         const worst = worstOf(bench, line);
         return (
             <li key={line.part}>
-                <Row to={`${base}/${line.station}`} end>
+                <Row to={`${base}/${line.station}`} end data-part={line.part}>
                     <RunSymbol part={line.part} six={six} hot={starting} />
                     <Words>
                         <strong>

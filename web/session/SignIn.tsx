@@ -1,5 +1,5 @@
 import { useQueryClient } from '@tanstack/react-query';
-import { type FormEvent, useState } from 'react';
+import { type SyntheticEvent, useState } from 'react';
 import { useLocation, useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { call, ProblemError } from '../api/client';
@@ -51,7 +51,7 @@ export default function SignIn() {
     const client = useQueryClient();
     const navigate = useNavigate();
     const state = useLocation().state as { to?: string } | null;
-    const submit = async (event: FormEvent) => {
+    const submit = async (event: SyntheticEvent) => {
         event.preventDefault();
         setBusy(true);
         try {

@@ -1,5 +1,5 @@
 import { useQueryClient } from '@tanstack/react-query';
-import { type FormEvent, useState } from 'react';
+import { type SyntheticEvent, useState } from 'react';
 import { call, ProblemError } from '../api/client';
 import type { Person } from '../api/contract';
 import { Button } from '../kit/Button';
@@ -18,7 +18,7 @@ export function PersonForm({ person }: { person?: Person }) {
     const [saved, setSaved] = useState(false);
     const client = useQueryClient();
     const at = (path: string) => (problem instanceof ProblemError ? problem.at(path) : undefined);
-    const submit = async (event: FormEvent) => {
+    const submit = async (event: SyntheticEvent) => {
         event.preventDefault();
         setProblem(null);
         setSaved(false);

@@ -1,5 +1,5 @@
 import { useQueryClient } from '@tanstack/react-query';
-import { type FormEvent, useState } from 'react';
+import { type SyntheticEvent, useState } from 'react';
 import { call, ProblemError } from '../api/client';
 import type { Site } from '../api/contract';
 import { Button } from '../kit/Button';
@@ -42,7 +42,7 @@ export function SiteForm({ site }: { site?: Site }) {
     const client = useQueryClient();
     const at = (path: string) => (problem instanceof ProblemError ? problem.at(path) : undefined);
     const filled = (group: Record<string, unknown>) => Object.fromEntries(Object.entries(group).filter(([, value]) => value !== ''));
-    const submit = async (event: FormEvent) => {
+    const submit = async (event: SyntheticEvent) => {
         event.preventDefault();
         setProblem(null);
         setSaved(false);

@@ -18,10 +18,15 @@ import { YardTable } from './YardTable';
 
 const Page = styled.main`
     display: grid;
+    grid-template-columns: minmax(0, 1fr);
     gap: 14px;
     max-width: 1280px;
     margin: 0 auto;
     padding: 18px 24px 48px;
+    min-width: 0;
+    > * {
+        min-width: 0;
+    }
     @media ${narrow} {
         padding: 12px 12px 40px;
     }
@@ -49,7 +54,7 @@ const Filters = styled.div`
     gap: 12px;
     align-items: end;
     @media ${narrow} {
-        grid-template-columns: 1fr 1fr;
+        grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
         > :first-child,
         > :last-child {
             grid-column: 1 / -1;

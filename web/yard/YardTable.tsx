@@ -76,7 +76,7 @@ const Table = styled.table`
             padding: 0 8px;
         }
         td:nth-child(2) {
-            max-width: 150px;
+            max-width: 132px;
         }
     }
 `;
@@ -109,12 +109,8 @@ export function YardTable({
     down: boolean;
     onSort: (sort: string, down: boolean) => void;
 }) {
-    const head = (key: string, label: string, number = false) => (
-        <th
-            scope="col"
-            {...(number ? { className: 'number' } : {})}
-            aria-sort={sort === key ? (down ? 'descending' : 'ascending') : 'none'}
-        >
+    const head = (key: string, label: string, look?: string) => (
+        <th scope="col" className={look} aria-sort={sort === key ? (down ? 'descending' : 'ascending') : 'none'}>
             <button type="button" onClick={() => onSort(key, sort === key ? !down : false)}>
                 {label} {sort === key ? (down ? '↓' : '↑') : ''}
             </button>
@@ -130,8 +126,8 @@ export function YardTable({
                         Site, area
                     </th>
                     {head('worst', 'Findings')}
-                    {head('output', 'Output', true)}
-                    {head('current', 'Current', true)}
+                    {head('output', 'Output', 'number wide')}
+                    {head('current', 'Current', 'number')}
                     <th scope="col" className="wide">
                         Start
                     </th>
@@ -172,7 +168,7 @@ export function YardTable({
                                 {row.errors > 0 && <span title="fields that cannot be used">✕ {row.errors}</span>}
                             </Marks>
                         </td>
-                        <td className="number">{withUnit(row.output_w, 'W')}</td>
+                        <td className="number wide">{withUnit(row.output_w, 'W')}</td>
                         <td className="number">{withUnit(row.current_a, 'A')}</td>
                         <td className="wide">
                             {row.method === null

@@ -10,6 +10,7 @@ use App\Http\Signed;
 use App\Models\Circuit;
 use App\Models\Site;
 use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -28,11 +29,12 @@ final class CircuitController
         Signed::person($request);
         $query = $request->validate(['site' => ['nullable', 'integer'], 'search' => ['nullable', 'string', 'max:100'], 'worst' => ['nullable', 'in:stop,caution,note,none'], 'area' => ['nullable', 'string', 'max:60'], 'method' => ['nullable', 'string', 'max:30'],
             'sort' => ['nullable', 'in:'.implode(',', array_keys(self::SORTS))], 'down' => ['nullable', 'boolean'], 'page' => ['nullable', 'integer', 'min:1', 'max:10000']]);
-        $circuits = Circuit::query()->whereNull('archived_at')
-            ->when($query['site'] ?? null, static fn (Builder $q, mixed $site): Builder => $q->where('site_id', $site))
-            ->when($query['worst'] ?? null, static fn (Builder $q, mixed $worst): Builder => $q->where('worst', $worst))
-            ->when($query['area'] ?? null, static fn (Builder $q, mixed $area): Builder => $q->where('area', $area))
-            ->when($query['method'] ?? null, static fn (Builder $q, mixed $method): Builder => $q->where('method', $method));
+        $circuits = Circuit::query()->whereNull('archived_at');
+        foreach (['site' => 'site_id', 'worst' => 'worst', 'area' => 'area', 'method' => 'method'] as $name => $column) {
+            if (($query[$name] ?? null) !== null) {
+                $circuits->where($column, $query[$name]);
+            }
+        }
         $search = trim($request->string('search')->toString());
         if ($search !== '') {
             $like = '%'.addcslashes($search, '%_\\').'%';
@@ -40,6 +42,7 @@ final class CircuitController
         }
         $total = $circuits->count();
         $page = $request->integer('page', 1);
+        /** @var Collection<int, Circuit> $rows */
         $rows = $circuits->orderBy(self::SORTS[$request->string('sort', 'tag')->toString()] ?? 'tag', $request->boolean('down') ? 'desc' : 'asc')->orderBy('id')
             ->forPage($page, self::PAGE)->get(['id', 'site_id', 'tag', 'area', 'drives', 'rule_book', 'worst', 'stops', 'cautions', 'notes', 'errors', 'output_w', 'current_a', 'method', 'cable', 'scpd_a', 'dial_a', 'updated_at']);
 
@@ -49,7 +52,8 @@ final class CircuitController
     public function store(Request $request): JsonResponse
     {
         $person = Signed::editor($request);
-        $site = Site::query()->findOrFail($request->validate(['site_id' => ['required', 'integer']])['site_id']);
+        $request->validate(['site_id' => ['required', 'integer']]);
+        $site = Site::query()->findOrFail($request->integer('site_id'));
         $document = CircuitDocument::from(self::circuit($request) ?? $this->blank($site));
 
         return new JsonResponse($this->store->create($site, $document, $person)->resource(), 201);
@@ -88,7 +92,11 @@ final class CircuitController
         return is_array($body) ? ($body['circuit'] ?? null) : null;
     }
 
-    /** A new circuit of a site: its supply, and a tag that is free. @return array<string, mixed> */
+    /**
+     * A new circuit of a site: its supply, and a tag that is free.
+     *
+     * @return array<string, mixed>
+     */
     private function blank(Site $site): array
     {
         $taken = Circuit::query()->where('site_id', $site->id)->where('tag', 'like', 'NEW-%')->pluck('tag')->all();

@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Http\Signed;
 use App\Models\Person;
 use App\Problems\Problem;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
@@ -18,7 +19,10 @@ final class PersonController
     {
         Signed::administrator($request);
 
-        return new JsonResponse(['people' => Person::query()->orderBy('name')->get()->map(static fn (Person $person): array => $person->resource())->values()]);
+        /** @var Collection<int, Person> $people */
+        $people = Person::query()->orderBy('name')->get();
+
+        return new JsonResponse(['people' => $people->map(static fn (Person $person): array => $person->resource())->values()]);
     }
 
     public function store(Request $request): JsonResponse

@@ -8,6 +8,7 @@ use App\Circuits\CircuitStore;
 use App\Http\Signed;
 use App\Models\Circuit;
 use App\Models\Revision;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
@@ -20,7 +21,10 @@ final class RevisionController
     {
         Signed::person($request);
 
-        return new JsonResponse(['revisions' => $circuit->revisions()->with('author')->orderByDesc('number')->get(['id', 'number', 'name', 'core', 'created_by', 'created_at'])->map(static fn (Revision $revision): array => $revision->row())->values()]);
+        /** @var Collection<int, Revision> $revisions */
+        $revisions = $circuit->revisions()->with('author')->orderByDesc('number')->get(['id', 'circuit_id', 'number', 'name', 'core', 'created_by', 'created_at']);
+
+        return new JsonResponse(['revisions' => $revisions->map(static fn (Revision $revision): array => $revision->row())->values()]);
     }
 
     public function store(Request $request, Circuit $circuit): JsonResponse

@@ -10,6 +10,7 @@ use App\Problems\Problem;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Auth;
 
 /** Signing in and out. */
@@ -35,7 +36,7 @@ final class SessionController
 
     public function destroy(Request $request): Response
     {
-        Auth::guard('web')->logout();
+        Auth::logout();
         $request->session()->invalidate();
         $request->session()->regenerateToken();
 
@@ -46,7 +47,7 @@ final class SessionController
     public function standing(Request $request): JsonResponse
     {
         $person = Signed::person($request);
-        $person->standing_read_at ??= now();
+        $person->standing_read_at ??= Carbon::now();
         $person->save();
 
         return new JsonResponse(['person' => $person->resource()]);

@@ -9,6 +9,7 @@ use App\Models\Site;
 use App\Problems\Problem;
 use BraveAnvil\Circuit\CircuitReader;
 use BraveAnvil\Solution\FieldError;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
@@ -19,7 +20,10 @@ final class SiteController
     {
         Signed::person($request);
 
-        return new JsonResponse(['sites' => Site::query()->orderBy('id')->get()->map(static fn (Site $site): array => $site->resource())->values()]);
+        /** @var Collection<int, Site> $sites */
+        $sites = Site::query()->orderBy('id')->get();
+
+        return new JsonResponse(['sites' => $sites->map(static fn (Site $site): array => $site->resource())->values()]);
     }
 
     public function store(Request $request): JsonResponse

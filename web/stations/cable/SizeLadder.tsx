@@ -8,16 +8,22 @@ import { token } from '../../theme/tokens';
 const Svg = styled.svg`
     text {
         fill: ${token.ink};
-        font-size: 13.5px;
+        font-size: 15px;
         font-weight: 500;
+        paint-order: stroke;
+        stroke: ${token.ground};
+        stroke-width: 3px;
+    }
+    .on text {
+        stroke: ${token.wash};
     }
     .head {
         fill: ${token.soft};
-        font-size: 12.5px;
+        font-size: 13.5px;
     }
     .strong {
         font-weight: 600;
-        font-size: 15px;
+        font-size: 16px;
     }
     .bar {
         fill: ${token.edge};
@@ -44,8 +50,8 @@ const Svg = styled.svg`
     }
 `;
 
-const WIDTH = 720;
-const ROW = 27;
+const WIDTH = 656;
+const ROW = 28;
 const TOP = 34;
 
 /** Every size as a rung: what it carries against what is wanted, its drop, and the constraint that rejects it. */
@@ -54,10 +60,11 @@ export function SizeLadderPicture({ title, name, ladder }: { title: string; name
     const from = Math.max(0, (chosen === -1 ? ladder.rows.length : chosen) - 4);
     const rows = ladder.rows.slice(from, from + 8);
     const carries = (row: (typeof rows)[number]) => Math.min(row.derated, row.terminal);
-    const scale = scaleLinear([0, Math.max(ladder.required, ...rows.map(carries))], [0, 250]);
-    const wanted = 96 + scale(ladder.required);
+    const scale = scaleLinear([0, Math.max(ladder.required, ...rows.map(carries))], [0, 185]);
+    const wanted = 88 + scale(ladder.required);
     return (
         <Picture
+            wide
             title={title}
             name={name}
             rows={ladder.rows.map((row) => [
@@ -66,46 +73,46 @@ export function SizeLadderPicture({ title, name, ladder }: { title: string; name
             ])}
         >
             <Svg viewBox={`0 0 ${WIDTH} ${TOP + rows.length * ROW + 4}`} role="img" aria-label={title}>
-                <text className="head" x="96" y="14">
+                <text className="head" x="88" y="14">
                     carries, {digits(ladder.required)} A wanted
                 </text>
-                <text className="head" x="440" y="14" textAnchor="end">
+                <text className="head" x="386" y="14" textAnchor="end">
                     drop, limit {digits(ladder.drop_limit)} %
                 </text>
-                <text className="head" x="540" y="14" textAnchor="end">
+                <text className="head" x="462" y="14" textAnchor="end">
                     start, {digits(ladder.starting_drop_limit)} %
                 </text>
+                <path className="wanted" d={`M${wanted} ${TOP - 8}V${TOP + rows.length * ROW}`} />
                 {rows.map((row, index) => {
                     const y = TOP + index * ROW;
                     return (
-                        <g key={row.size} transform={`translate(0 ${y})`}>
+                        <g key={row.size} className={row.chosen ? 'on' : ''} transform={`translate(0 ${y})`}>
                             {row.chosen && <rect className="back" x="0" y="-5" width={WIDTH} height={ROW} />}
                             <text className="strong" x="4" y="14">
                                 {row.size}
                             </text>
-                            <rect className={row.chosen ? 'bar chosen' : 'bar'} x="96" y="1" height="16" width={scale(carries(row))} />
-                            <text x={100 + scale(carries(row)) + 4} y="14">
+                            <rect className={row.chosen ? 'bar chosen' : 'bar'} x="88" y="1" height="16" width={scale(carries(row))} />
+                            <text x={92 + scale(carries(row)) + 4} y="14">
                                 {digits(row.ampacity)} A
                             </text>
-                            <text className={row.fails.includes('running drop') ? 'fails' : ''} x="440" y="14" textAnchor="end">
+                            <text className={row.fails.includes('running drop') ? 'fails' : ''} x="386" y="14" textAnchor="end">
                                 {row.drop === null ? 'not checked' : `${digits(row.drop)} %`}
                             </text>
-                            <text className={row.fails.includes('starting drop') ? 'fails' : ''} x="540" y="14" textAnchor="end">
+                            <text className={row.fails.includes('starting drop') ? 'fails' : ''} x="462" y="14" textAnchor="end">
                                 {row.starting_drop === null ? '–' : `${digits(row.starting_drop)} %`}
                             </text>
-                            <text className={row.fails.length > 0 ? 'fails' : row.chosen ? 'passes' : ''} x="556" y="14">
+                            <text className={row.fails.length > 0 ? 'fails' : row.chosen ? 'passes' : ''} x="476" y="14">
                                 {row.fails.length > 0
-                                    ? `✕ ${row.fails.join(', ')}`
+                                    ? `✕ ${[...new Set(row.fails.map((fail) => fail.replace(/^.* drop$/, 'drop')))].join(', ')}`
                                     : row.chosen
                                       ? ladder.installed
                                           ? '✓ installed'
-                                          : '✓ smallest that passes'
+                                          : '✓ smallest to pass'
                                       : 'passes'}
                             </text>
                         </g>
                     );
                 })}
-                <path className="wanted" d={`M${wanted} ${TOP - 8}V${TOP + rows.length * ROW}`} />
             </Svg>
         </Picture>
     );

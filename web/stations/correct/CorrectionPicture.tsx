@@ -47,7 +47,7 @@ export function CorrectionPicture() {
         return null;
     }
     const most = Math.max(curve.reactive, -curve.left);
-    const k = scaleLinear([0, 1], [0, Math.min(230 / curve.power, 180 / most)]);
+    const k = scaleLinear([0, 1], [0, Math.min(180 / curve.power, 150 / most)]);
     const x = 10 + k(curve.power);
     const base = 34;
     const y = base + k(curve.reactive);
@@ -65,7 +65,7 @@ export function CorrectionPicture() {
                 ['Line current at full load after', withUnit(curve.current_after, 'A')],
             ]}
         >
-            <Svg viewBox={`0 0 380 ${y + 26}`} role="img" aria-label="Correction triangle">
+            <Svg viewBox={`0 0 330 ${y + 26}`} role="img" aria-label="Correction triangle">
                 <path className="real" d={`M10 ${base}H${x}`} />
                 <path className="reactive" d={`M${x} ${base}V${left}`} />
                 <path className="capacitor" d={`M${x} ${left}V${y}`} />

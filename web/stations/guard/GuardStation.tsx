@@ -2,7 +2,7 @@ import { useBench } from '../../bench/BenchContext';
 import { typed } from '../../bench/circuit';
 import { Choice, Field } from '../../bench/fields';
 import { Fields, StationPage } from '../../bench/StationPage';
-import { capital, DEVICES, options } from '../../bench/words';
+import { DEVICES, options } from '../../bench/words';
 import { RatingLadder } from './RatingLadder';
 
 const IEC = ['fuse_gg', 'breaker_b', 'breaker_c', 'breaker_d', 'fuse_am', 'motor_breaker'];
@@ -32,7 +32,7 @@ export default function GuardStation() {
             <Fields>
                 <Choice
                     path="guard.scpd"
-                    label={capital(solved.word('scpd', 'protective device'))}
+                    label="Protective device"
                     options={[
                         { value: '', label: iec ? 'gG fuse (usual)' : 'Inverse-time breaker (usual)' },
                         ...options(DEVICES, iec ? IEC : NEC),
@@ -63,7 +63,7 @@ export default function GuardStation() {
                 />
                 <Field path="guard.dial" label="Relay stands at" unit="A" hint="Checked, not chosen." />
                 <Field path="guard.breaking_capacity_ka" label="Breaking capacity" unit="kA" />
-                <Field path="guard.marked_maximum" label="Largest marked on the starter" unit="A" />
+                <Field path="guard.marked_maximum" label="Marked maximum" unit="A" hint="Largest device on the starter’s label." />
             </Fields>
         </StationPage>
     );

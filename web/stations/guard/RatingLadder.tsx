@@ -9,12 +9,12 @@ import { token } from '../../theme/tokens';
 const Svg = styled.svg`
     text {
         fill: ${token.ink};
-        font-size: 13.5px;
+        font-size: 15px;
         font-weight: 500;
     }
     .strong {
         font-weight: 600;
-        font-size: 15px;
+        font-size: 16px;
     }
     .bar {
         fill: ${token.edge};
@@ -41,12 +41,12 @@ const Svg = styled.svg`
     }
     .head {
         fill: ${token.soft};
-        font-size: 12.5px;
+        font-size: 13.5px;
     }
 `;
 
-const WIDTH = 720;
-const ROW = 27;
+const WIDTH = 656;
+const ROW = 28;
 const TOP = 34;
 
 /** Standard ratings as rungs: below the motor current, too quick for the start, right, or above what the rule allows. */
@@ -60,10 +60,11 @@ export function RatingLadder() {
     const from = Math.max(0, Math.min((chosen === -1 ? curve.rows.length - 1 : chosen) - 4, curve.rows.length - 8));
     const rows = curve.rows.slice(from, from + 8);
     const ratings = rows.map((row) => row.rating);
-    const scale = scaleLog([Math.min(curve.current, ...ratings) * 0.6, Math.max(curve.maximum ?? 0, ...ratings) * 1.05], [0, 280]);
+    const scale = scaleLog([Math.min(curve.current, ...ratings) * 0.6, Math.max(curve.maximum ?? 0, ...ratings) * 1.05], [0, 200]);
     const current = 82 + scale(curve.current);
     return (
         <Picture
+            wide
             title={`${DEVICES[curve.device] ?? curve.device}: what the start needs and what the rule allows`}
             name="rating-ladder"
             rows={curve.rows.map((row) => [`${digits(row.rating)} A`, row.reason] as const)}
@@ -87,7 +88,7 @@ export function RatingLadder() {
                                 {digits(row.rating)} A
                             </text>
                             <rect className={right ? 'bar chosen' : 'bar'} x="82" y="1" height="16" width={scale(row.rating)} />
-                            <text className={good ? '' : 'bad'} x="386" y="14">
+                            <text className={good ? '' : 'bad'} x="300" y="14">
                                 {good ? (right ? '✓ ' : '') : '✕ '}
                                 {row.reason}
                             </text>

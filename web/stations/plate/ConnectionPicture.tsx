@@ -76,7 +76,7 @@ export function ConnectionPicture() {
     const wrong =
         curve.other === 'star' && curve.other_winding_volts !== null
             ? `${star[0]?.toUpperCase() ?? ''}${star.slice(1)} here would starve it: ${digits(curve.other_winding_volts)} V a winding`
-            : curve.other === 'delta' && curve.other_volts !== null && curve.other_volts !== undefined
+            : curve.other === 'delta' && curve.other_volts !== null
               ? `Delta here would burn it: ${volts} V on a ${digits(curve.other_volts[0] ?? 0)} V winding`
               : '';
     return (

@@ -102,6 +102,7 @@ export function PlateCell({
     const echo =
         value !== '' &&
         read !== undefined &&
+        path !== 'plate.current' &&
         /[/\-–(]|Δ|delta/.test(read + value) &&
         read.replace(/[\s\u202F]/g, '') !== value.replace(/\s/g, '')
             ? read

@@ -54,7 +54,7 @@ const Svg = styled.svg`
     }
 `;
 
-const WIDTH = 520;
+const WIDTH = 400;
 const HEIGHT = 300;
 const LEFT = 12;
 const BASE = 40;
@@ -67,7 +67,7 @@ export function PowerTriangle() {
         return <p>Output, efficiency and power factor draw the triangle.</p>;
     }
     const capacitor = solved.number('correct.reactive_chosen');
-    const room = Math.min((WIDTH - LEFT - 130) / triangle.input, (HEIGHT - BASE - 46) / Math.max(triangle.reactive, 1));
+    const room = Math.min((WIDTH - LEFT - 116) / triangle.input, (HEIGHT - BASE - 46) / Math.max(triangle.reactive, 1));
     const scale = scaleLinear([0, 1], [0, room]);
     const x = LEFT + scale(triangle.input);
     const shaft = LEFT + scale(triangle.output);

@@ -31,7 +31,7 @@ const Svg = styled.svg`
     }
 `;
 
-const WIDTH = 380;
+const WIDTH = 320;
 const ROW = 52;
 
 /** Line currents of the start to one scale: direct on line against star, and what flows once it runs. */
@@ -50,7 +50,7 @@ export function StartCurrents() {
     if (bars.length === 0) {
         return <p>Type Ia/In or the code letter on the plate.</p>;
     }
-    const scale = scaleLinear([0, Math.max(...bars.map((bar) => bar.value))], [0, WIDTH - 92]).nice(4);
+    const scale = scaleLinear([0, Math.max(...bars.map((bar) => bar.value))], [0, WIDTH - 70]).nice(4);
     return (
         <Picture
             title={`Currents, direct and ${star}`}

@@ -36,7 +36,7 @@ const Svg = styled.svg`
     }
 `;
 
-const SIDE = 130;
+const SIDE = 120;
 const HEIGHT = (SIDE * Math.sqrt(3)) / 2;
 
 /** Star and delta to one scale: the side of the triangle is the line voltage, an arm of the star its 1/√3. */
@@ -54,9 +54,9 @@ export function WindingVoltages() {
         [left + SIDE, 30 + HEIGHT],
     ];
     const centre = (left: number) => [left + SIDE / 2, 30 + (HEIGHT * 2) / 3] as const;
-    const delta = corners(28);
-    const wye = corners(222);
-    const [cx, cy] = centre(222);
+    const delta = corners(14);
+    const wye = corners(186);
+    const [cx, cy] = centre(186);
     const deltaFits = connection === 'delta';
     return (
         <Picture
@@ -69,31 +69,31 @@ export function WindingVoltages() {
             ]}
         >
             <Svg
-                viewBox="0 0 380 200"
+                viewBox="0 0 320 190"
                 role="img"
                 aria-label={`Delta ${withUnit(supply, 'V')}, ${star} ${withUnit(supply / Math.sqrt(3), 'V')} a winding`}
             >
                 <path className={`winding ${deltaFits ? '' : 'bad'}`} d={`M${delta.map((point) => point.join(' ')).join('L')}Z`} />
-                <text x={28 + SIDE / 2} y={22 + HEIGHT}>
+                <text x={14 + SIDE / 2} y={22 + HEIGHT}>
                     {withUnit(supply, 'V')}
                 </text>
-                <text x={28 + SIDE / 2} y={56 + HEIGHT}>
+                <text x={14 + SIDE / 2} y={56 + HEIGHT}>
                     delta
                 </text>
-                <text className="soft" x={28 + SIDE / 2} y={74 + HEIGHT}>
+                <text className="soft" x={14 + SIDE / 2} y={74 + HEIGHT}>
                     {deltaFits ? 'its place in run' : 'would burn it here'}
                 </text>
                 <path className="frame" d={`M${wye.map((point) => point.join(' ')).join('L')}Z`} />
                 {wye.map(([x = 0, y = 0]) => (
                     <path key={`${x}-${y}`} className="winding star" d={`M${cx} ${cy}L${x} ${y}`} />
                 ))}
-                <text x={222 + SIDE / 2} y={22 + HEIGHT}>
+                <text x={186 + SIDE / 2} y={22 + HEIGHT}>
                     {withUnit(supply / Math.sqrt(3), 'V')}
                 </text>
-                <text x={222 + SIDE / 2} y={56 + HEIGHT}>
+                <text x={186 + SIDE / 2} y={56 + HEIGHT}>
                     {star}
                 </text>
-                <text className="soft" x={222 + SIDE / 2} y={74 + HEIGHT}>
+                <text className="soft" x={186 + SIDE / 2} y={74 + HEIGHT}>
                     {deltaFits ? 'a third of current and torque' : 'its place in run'}
                 </text>
             </Svg>

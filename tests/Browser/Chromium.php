@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\Chrome\ChromeOptions;
+use Facebook\WebDriver\Remote\DesiredCapabilities;
+use Facebook\WebDriver\Remote\RemoteWebDriver;
+use RuntimeException;
+
+/** A headless Chromium with its driver, on a port of its own. Ends with stop(). */
+final class Chromium
+{
+    /** @var resource */
+    private $process;
+
+    private string $profile;
+
+    public readonly RemoteWebDriver $driver;
+
+    public function __construct(int $width = 1280, int $height = 800, bool $dark = false)
+    {
+        $port = self::freePort();
+        $this->profile = sys_get_temp_dir().'/brave-anvil-chromium-'.bin2hex(random_bytes(6));
+        $log = ['file', '/dev/null', 'w'];
+        $process = proc_open(['chromedriver', "--port=$port", '--allowed-ips=127.0.0.1'], [['file', '/dev/null', 'r'], $log, $log], $pipes);
+        if (! is_resource($process)) {
+            throw new RuntimeException('chromedriver does not start');
+        }
+        $this->process = $process;
+        self::await($port);
+        $options = new ChromeOptions;
+        $options->addArguments(['--headless=new', '--no-sandbox', '--disable-gpu', '--disable-dev-shm-usage', '--disable-quic', '--no-first-run', '--no-default-browser-check', '--disable-background-networking',
+            '--disable-component-update', '--disable-sync', '--no-proxy-server', '--force-device-scale-factor=1', '--lang=en-GB', '--hide-scrollbars', "--user-data-dir=$this->profile"]);
+        $capabilities = DesiredCapabilities::chrome();
+        $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);
+        $capabilities->setCapability('goog:loggingPrefs', ['browser' => 'ALL']);
+        $this->driver = RemoteWebDriver::create("http://127.0.0.1:$port", $capabilities, 20_000, 60_000);
+        $this->resize($width, $height);
+        if ($dark) {
+            $this->command('Emulation.setEmulatedMedia', ['features' => [['name' => 'prefers-color-scheme', 'value' => 'dark']]]);
+        }
+    }
+
+    public function resize(int $width, int $height): void
+    {
+        $this->command('Emulation.setDeviceMetricsOverride', ['width' => $width, 'height' => $height, 'deviceScaleFactor' => 1, 'mobile' => false]);
+    }
+
+    /** @param array<string, mixed> $params */
+    private function command(string $name, array $params): void
+    {
+        $this->driver->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', ['cmd' => $name, 'params' => $params]);
+    }
+
+    public function stop(): void
+    {
+        $this->driver->quit();
+        proc_terminate($this->process);
+        proc_close($this->process);
+        if (str_starts_with($this->profile, sys_get_temp_dir().'/brave-anvil-chromium-')) {
+            exec('rm -rf '.escapeshellarg($this->profile));
+        }
+    }
+
+    public static function freePort(): int
+    {
+        $socket = stream_socket_server('tcp://127.0.0.1:0') ?: throw new RuntimeException('no free port');
+        $name = (string) stream_socket_get_name($socket, false);
+        fclose($socket);
+
+        return (int) substr($name, strrpos($name, ':') + 1);
+    }
+
+    public static function await(int $port, float $seconds = 20): void
+    {
+        $until = microtime(true) + $seconds;
+        while (microtime(true) < $until) {
+            $socket = @stream_socket_client("tcp://127.0.0.1:$port", $code, $message, 0.2);
+            if (is_resource($socket)) {
+                fclose($socket);
+
+                return;
+            }
+            usleep(50_000);
+        }
+        throw new RuntimeException("nothing answers on port $port");
+    }
+}

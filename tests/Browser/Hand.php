@@ -1,0 +1,175 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\Exception\NoSuchElementException;
+use Facebook\WebDriver\Exception\StaleElementReferenceException;
+use Facebook\WebDriver\Remote\RemoteWebDriver;
+use Facebook\WebDriver\Remote\RemoteWebElement;
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys;
+use RuntimeException;
+
+/** What a person does with the page: open, type, choose, press, read. */
+final readonly class Hand
+{
+    public function __construct(public RemoteWebDriver $driver, private string $base) {}
+
+    public function open(string $path): void
+    {
+        $this->driver->get($this->base.$path);
+    }
+
+    public function signIn(string $login, string $password = 'larkrigg'): void
+    {
+        $this->open('/sign-in');
+        $this->fill('Name', $login);
+        $this->fill('Password', $password);
+        $this->press('Sign in');
+        $this->until(fn (): bool => ! str_contains($this->path(), 'sign-in'));
+        if ($this->has('I have read this', 1.5)) {
+            $this->press('I have read this');
+        }
+        $this->see('Yard');
+    }
+
+    public function path(): string
+    {
+        return (string) parse_url($this->driver->getCurrentURL(), PHP_URL_PATH);
+    }
+
+    /** Waits until the text is on the page. */
+    public function see(string $text, float $seconds = 8): void
+    {
+        $this->until(fn (): bool => str_contains($this->text(), self::plain($text)), $seconds, "“{$text}” is not on the page; it says: ".mb_substr($this->text(), 0, 1500));
+    }
+
+    public function has(string $text, float $seconds = 0): bool
+    {
+        $until = microtime(true) + $seconds;
+        do {
+            if (str_contains($this->text(), self::plain($text))) {
+                return true;
+            }
+            usleep(60_000);
+        } while (microtime(true) < $until);
+
+        return false;
+    }
+
+    /** What the page says, with plain spaces. */
+    public function text(): string
+    {
+        return self::plain((string) $this->driver->executeScript('return document.body.innerText'));
+    }
+
+    private static function plain(string $text): string
+    {
+        return (string) preg_replace('/\s+/u', ' ', str_replace("\u{202F}", ' ', $text));
+    }
+
+    /** The element that a script picks, marked for the moment so that the driver can take hold of it. */
+    private function picked(string $expression, string $argument): ?RemoteWebElement
+    {
+        $mark = 'h'.bin2hex(random_bytes(4));
+        $this->driver->executeScript('const e = (function (wanted) { '.$expression.' })(arguments[0]); e?.setAttribute("data-hand", arguments[1])', [$argument, $mark]);
+        $found = $this->driver->findElements(WebDriverBy::cssSelector("[data-hand=$mark]"));
+
+        return $found[0] ?? null;
+    }
+
+    /** The input that a label names. */
+    public function field(string $label): RemoteWebElement
+    {
+        $found = null;
+        $this->until(function () use ($label, &$found): bool {
+            $found = $this->picked('const l = [...document.querySelectorAll("label")].find((e) => e.textContent.trim() === wanted && e.getClientRects().length > 0); return l ? document.getElementById(l.htmlFor) ?? l.control ?? null : null', $label);
+
+            return $found !== null;
+        }, 6, "no field is labelled “{$label}”");
+
+        return $found instanceof RemoteWebElement ? $found : throw new RuntimeException($label);
+    }
+
+    public function fill(string $label, string $text): void
+    {
+        $field = $this->field($label);
+        $field->click();
+        $field->sendKeys([WebDriverKeys::CONTROL, 'a']);
+        $field->sendKeys($text === '' ? WebDriverKeys::DELETE : $text);
+    }
+
+    public function value(string $label): string
+    {
+        return (string) $this->field($label)->getAttribute('value');
+    }
+
+    /** Presses the button or link that carries the words. */
+    public function press(string $words): void
+    {
+        $this->until(function () use ($words): bool {
+            $element = $this->picked('return [...document.querySelectorAll("button, a, [role=menuitem], [role=radio]")].find((e) => (e.innerText.trim() === wanted || e.getAttribute("aria-label") === wanted) && e.getClientRects().length > 0) ?? null', $words);
+            if ($element === null) {
+                return false;
+            }
+            $element->click();
+
+            return true;
+        }, 6, "nothing is called “{$words}”");
+    }
+
+    /** Chooses an entry of a list. */
+    public function choose(string $label, string $entry): void
+    {
+        $this->until(function () use ($label): bool {
+            $button = $this->picked('const l = [...document.querySelectorAll("span, label")].find((e) => e.textContent.trim() === wanted); return l?.closest("[data-rac]")?.querySelector("button") ?? l?.parentElement?.closest("div")?.querySelector("button") ?? null', $label);
+            if ($button === null) {
+                return false;
+            }
+            $button->click();
+
+            return true;
+        }, 6, "no list is labelled “{$label}”");
+        $this->until(function () use ($entry): bool {
+            foreach ($this->driver->findElements(WebDriverBy::cssSelector('[role=option]')) as $option) {
+                if (trim($option->getText()) === $entry) {
+                    $option->click();
+
+                    return true;
+                }
+            }
+
+            return false;
+        }, 6, "the list has no “{$entry}”");
+        $this->until(fn (): bool => $this->driver->findElements(WebDriverBy::cssSelector('[role=option]')) === []);
+    }
+
+    public function saved(): void
+    {
+        $this->until(fn (): bool => $this->driver->findElements(WebDriverBy::cssSelector('[data-save=saved]')) !== [], 8, 'the draft is not saved');
+    }
+
+    public function keys(string ...$keys): void
+    {
+        $this->driver->getKeyboard()->sendKeys($keys);
+    }
+
+    /** @param callable(): bool $holds */
+    public function until(callable $holds, float $seconds = 6, string $otherwise = 'it never came'): void
+    {
+        $until = microtime(true) + $seconds;
+        do {
+            try {
+                if ($holds()) {
+                    return;
+                }
+            } catch (StaleElementReferenceException|NoSuchElementException) {
+                // The page drew itself anew in between; look again.
+            }
+            usleep(60_000);
+        } while (microtime(true) < $until);
+        throw new RuntimeException($otherwise);
+    }
+}

@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Person;
+
+final class SetupTest extends FeatureTestCase
+{
+    public function test_only_administrators_change_sites_and_people(): void
+    {
+        $site = $this->site();
+        foreach (['viewer', 'electrician'] as $role) {
+            $this->actingAs($this->person($role, "a-$role"));
+            $this->assertShape('sites', $this->getJson('/api/sites')->assertOk());
+            $this->assertProblem(403, $this->postJson('/api/sites', ['name' => 'x', 'rule_book' => 'iec']));
+            $this->assertProblem(403, $this->putJson("/api/sites/$site->id", ['name' => 'x', 'rule_book' => 'iec', 'version' => 1]));
+            $this->assertProblem(403, $this->getJson('/api/people'));
+            $this->assertProblem(403, $this->postJson('/api/people', []));
+        }
+    }
+
+    public function test_a_sites_settings_are_read_by_the_core_and_reach_its_circuits(): void
+    {
+        $this->actingAs($this->person('administrator', 'admin'));
+        $bad = $this->postJson('/api/sites', ['name' => 'New mill', 'rule_book' => 'iec', 'supply' => ['voltage' => '1,500'], 'settings' => ['drop_limit_running' => 'low']]);
+        $this->assertProblem(422, $bad);
+        self::assertEqualsCanonicalizing(['supply.voltage', 'settings.drop_limit_running'], array_column($bad->json('errors'), 'path'));
+        $made = $this->postJson('/api/sites', ['name' => 'New mill', 'rule_book' => 'iec', 'supply' => ['voltage' => '400'], 'settings' => ['drop_limit_running' => '1 %'], 'areas' => ['Kilns']])->assertCreated();
+        $this->assertShape('site', $made);
+        $site = $made->json();
+        self::assertIsArray($site);
+        $this->assertShape('site', $this->putJson("/api/sites/{$site['id']}", [...$site, 'settings' => ['drop_limit_running' => '2 %']])->assertOk()->assertJsonPath('version', 2));
+        $this->assertProblem(409, $this->putJson("/api/sites/{$site['id']}", $site));
+        $this->assertProblem(422, $this->postJson('/api/sites', ['name' => 'New mill', 'rule_book' => 'iec']));
+        $circuit = $this->circuit(\App\Models\Site::query()->findOrFail($site['id']));
+        self::assertSame("3 × 25\u{202F}mm²", $circuit->cable, 'the site’s 2 % makes the cable a size larger');
+    }
+
+    public function test_people_are_made_changed_and_switched_off(): void
+    {
+        $admin = $this->person('administrator', 'admin');
+        $this->actingAs($admin);
+        $made = $this->postJson('/api/people', ['name' => 'Shift electrician C', 'login' => 'electrician-c', 'role' => 'electrician', 'password' => 'long enough'])->assertCreated();
+        $this->assertShape('person', $made);
+        self::assertArrayNotHasKey('password', (array) $made->json());
+        $this->assertShape('people', $this->getJson('/api/people')->assertOk());
+        $this->assertProblem(422, $this->postJson('/api/people', ['name' => 'x', 'login' => 'electrician-c', 'role' => 'boss', 'password' => 'short']));
+        $this->putJson('/api/people/'.$made->json('id'), ['name' => 'Shift electrician C', 'role' => 'viewer', 'active' => false])->assertOk()->assertJsonPath('role', 'viewer');
+        $this->assertProblem(422, $this->putJson("/api/people/$admin->id", ['name' => 'x', 'role' => 'viewer', 'active' => true]));
+        $this->actingAs(Person::query()->findOrFail($made->json('id')));
+        $this->assertProblem(401, $this->getJson('/api/sites'));
+    }
+}

@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use BraveAnvil\Circuit\Fields;
+use Illuminate\Support\Facades\DB;
+use Opis\JsonSchema\Validator;
+use Tests\Core\Circuits;
+
+final class SolveTest extends FeatureTestCase
+{
+    public function test_a_solution_has_the_shape_of_the_contract(): void
+    {
+        $this->actingAs($this->person());
+        foreach ([Circuits::kilnFan(), Circuits::conveyor(), Circuits::fiftyHorsepower(), Circuits::twentyFiveHorsepower(), ['rule_book' => 'iec'], ['rule_book' => 'cec'], [...Circuits::kilnFan(), 'starter' => ['method' => 'star_delta'], 'correction' => ['place' => 'board', 'target_power_factor' => 0.95, 'own_contactor' => true]]] as $circuit) {
+            $this->assertShape('solution', $this->postJson('/api/solve', $circuit)->assertOk());
+        }
+    }
+
+    public function test_it_asks_the_database_nothing(): void
+    {
+        $this->actingAs($this->person());
+        DB::flushQueryLog();
+        DB::enableQueryLog();
+        $this->postJson('/api/solve', Circuits::kilnFan())->assertOk();
+        self::assertSame([], DB::getQueryLog());
+    }
+
+    public function test_unreadable_values_are_a_solution_with_errors(): void
+    {
+        $response = $this->actingAs($this->person())->postJson('/api/solve', [...Circuits::kilnFan(), 'supply' => ['voltage' => 'three phase 400']]);
+        $response->assertOk()->assertJsonPath('errors.0.path', 'supply.voltage')->assertJsonPath('errors.0.kind', 'unreadable');
+    }
+
+    public function test_what_is_no_circuit_is_a_problem_and_never_a_fault(): void
+    {
+        $this->actingAs($this->person());
+        $send = fn (string $body) => $this->call('POST', '/api/solve', [], [], [], ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'], $body);
+        foreach (['not json' => 400, '[]x' => 400, '[1,2]' => 400, '"text"' => 400, '{"plate":{"power":{"deep":1}}}' => 422, '{"plate":"x"}' => 422, '{"plate":[1]}' => 422, '{"tag":{"a":1}}' => 422] as $body => $status) {
+            $this->assertProblem($status, $send((string) $body));
+        }
+        $this->assertProblem(413, $send('{"tag":"'.str_repeat('x', 1_100_000).'"}'));
+        $this->assertProblem(400, $send(str_repeat('{"a":', 60).'1'.str_repeat('}', 60)));
+    }
+
+    public function test_the_contract_knows_every_field_of_the_core(): void
+    {
+        $schema = json_decode((string) file_get_contents(base_path('contract/circuit.schema.json')), true);
+        self::assertIsArray($schema);
+        $known = [];
+        foreach ($schema['properties'] as $name => $property) {
+            foreach ($property['properties'] ?? [] as $key => $inner) {
+                $known = [...$known, ...(isset($inner['properties']) ? array_map(static fn ($k): string => "$name.$key.$k", array_keys($inner['properties'])) : ["$name.$key"])];
+            }
+            if (! isset($property['properties'])) {
+                $known[] = $name;
+            }
+        }
+        $core = array_keys(Fields::all());
+        sort($core);
+        $known = array_values(array_diff($known, ['format']));
+        sort($known);
+        self::assertSame($core, $known);
+    }
+
+    public function test_sample_circuits_are_valid_by_the_contract(): void
+    {
+        $validator = new Validator;
+        $schema = json_decode((string) file_get_contents(base_path('contract/circuit.schema.json')), false);
+        self::assertIsObject($schema);
+        foreach ([Circuits::kilnFan(), Circuits::conveyor(), Circuits::fiftyHorsepower()] as $circuit) {
+            self::assertTrue($validator->validate(json_decode((string) json_encode($circuit), false), $schema)->isValid());
+        }
+    }
+}
