@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Middleware\ContentSecurityPolicy;
+use App\Problems\Problem;
 use App\Problems\ProblemRenderer;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
@@ -19,6 +20,8 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->redirectGuestsTo(fn (Request $request): ?string => $request->is('api/*') ? null : '/sign-in');
     })
     ->withExceptions(function (Exceptions $exceptions): void {
+        // A problem is an answer, not a fault: nothing to log.
+        $exceptions->dontReport(Problem::class);
         $exceptions->shouldRenderJsonWhen(fn (Request $request): bool => $request->is('api/*'));
         $exceptions->render(fn (Throwable $exception, Request $request) => $request->is('api/*') ? ProblemRenderer::render($exception) : null);
     })

@@ -7,7 +7,7 @@ VAR="$ROOT/var"
 APP_PORT="${APP_PORT:-8085}"
 PG_PORT="${PG_PORT:-54329}"
 SERVER_PACKAGES="php8.2-cli php8.2-fpm php8.2-pgsql php8.2-mbstring php8.2-xml php8.2-intl php8.2-curl php8.2-zip postgresql-15 nginx"
-TEST_PACKAGES="chromium chromium-driver ngspice units python3-scipy"
+TEST_PACKAGES="chromium chromium-driver ngspice units"
 
 say() { printf '%s\n' "$*"; }
 fail() { printf '\n%s\n' "$*" >&2; exit 1; }
@@ -95,7 +95,7 @@ APP_NAME="Brave Anvil"
 APP_ENV=production
 APP_DEBUG=false
 APP_KEY=base64:$(head -c32 /dev/urandom | base64)
-LOG_CHANNEL=single
+LOG_CHANNEL=stderr
 SESSION_DRIVER=file
 SESSION_LIFETIME=720
 CACHE_STORE=file

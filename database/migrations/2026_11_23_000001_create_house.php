@@ -80,7 +80,7 @@ return new class extends Migration
             'ALTER TABLE circuits ADD CONSTRAINT circuits_version CHECK (version > 0)',
             'CREATE UNIQUE INDEX circuits_tag_in_site ON circuits (site_id, lower(tag)) WHERE archived_at IS NULL',
             // Revisions are the record: the database refuses to change or delete one.
-            "CREATE FUNCTION refuse_revision_change() RETURNS trigger LANGUAGE plpgsql AS \$\$ BEGIN RAISE EXCEPTION 'revisions are never changed'; END \$\$",
+            "CREATE OR REPLACE FUNCTION refuse_revision_change() RETURNS trigger LANGUAGE plpgsql AS \$\$ BEGIN RAISE EXCEPTION 'revisions are never changed'; END \$\$",
             'CREATE TRIGGER revisions_append_only BEFORE UPDATE OR DELETE ON revisions FOR EACH ROW EXECUTE FUNCTION refuse_revision_change()',
         ] as $statement) {
             DB::statement($statement);

@@ -48,7 +48,7 @@ final class Chromium
         $this->command('Emulation.setDeviceMetricsOverride', ['width' => $width, 'height' => $height, 'deviceScaleFactor' => 1, 'mobile' => false]);
     }
 
-    /** @param array<string, mixed> $params */
+    /** @param  array<string, mixed>  $params */
     private function command(string $name, array $params): void
     {
         $this->driver->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', ['cmd' => $name, 'params' => $params]);

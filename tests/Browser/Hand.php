@@ -15,7 +15,9 @@ use RuntimeException;
 /** What a person does with the page: open, type, choose, press, read. */
 final readonly class Hand
 {
-    public function __construct(public RemoteWebDriver $driver, private string $base) {}
+    public function __construct(public RemoteWebDriver $driver, private string $base)
+    {
+    }
 
     public function open(string $path): void
     {
@@ -156,7 +158,13 @@ final readonly class Hand
         $this->driver->getKeyboard()->sendKeys($keys);
     }
 
-    /** @param callable(): bool $holds */
+    /** Takes the focus out of the field. */
+    public function leave(): void
+    {
+        $this->driver->executeScript('document.activeElement?.blur()');
+    }
+
+    /** @param  callable(): bool  $holds */
     public function until(callable $holds, float $seconds = 6, string $otherwise = 'it never came'): void
     {
         $until = microtime(true) + $seconds;

@@ -69,7 +69,7 @@ abstract class FeatureTestCase extends TestCase
         self::assertTrue($result->isValid(), $error === null ? '' : (string) json_encode((new ErrorFormatter)->format($error)));
     }
 
-    /** @param TestResponse<Response> $response */
+    /** @param  TestResponse<Response>  $response */
     protected function assertProblem(int $status, TestResponse $response): void
     {
         $response->assertStatus($status);

@@ -59,7 +59,6 @@ const Number = styled.span<{ $assumed: boolean }>`
 `;
 
 const Unit = styled.small`
-    margin-left: 4px;
     font-size: 17px;
     font-weight: 500;
 `;
@@ -93,7 +92,12 @@ export function Value({ figure }: { figure: Figure | undefined }) {
             <Number $assumed={figure.assumed} {...(figure.assumed ? { title: `assumed: ${figure.assumptions.join(', ')}` } : {})}>
                 {value}
             </Number>
-            {unit !== '' && <Unit>{unit}</Unit>}
+            {unit !== '' && (
+                <Unit>
+                    {'\u202F'}
+                    {unit}
+                </Unit>
+            )}
         </>
     );
 }

@@ -95,7 +95,12 @@ export function useDraft(resource: CircuitResource, readOnly: boolean): DraftSta
     }, [resource.id]);
 
     useEffect(() => {
-        if (readOnly || history.present === kept.current) {
+        if (readOnly) {
+            return;
+        }
+        if (history.present === kept.current) {
+            // Undone back to what is kept: there is nothing to save.
+            setState((before) => (before.kind === 'unsaved' || before.kind === 'refused' ? { kind: 'saved', at: '', by: null } : before));
             return;
         }
         setState((before) => (before.kind === 'conflict' ? before : { kind: 'unsaved' }));

@@ -39,7 +39,7 @@ const Home = styled(Link)`
 /** The mark of the house; leads to the yard. */
 export function Brand({ line }: { line?: string }) {
     return (
-        <Home to="/" aria-label="Brave Anvil, to the yard">
+        <Home to="/" title="To the yard">
             <svg viewBox="0 0 32 24" aria-hidden="true">
                 <path d="M3 3h26v4c0 4-5 6-9 6v3l5 2v4H8v-4l5-2v-3C8 13 4 9 3 3z" />
             </svg>

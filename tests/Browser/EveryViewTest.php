@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+
+/** Each view, light and dark: nothing for axe to complain of, nothing wider than a phone. */
+final class EveryViewTest extends BrowserTestCase
+{
+    /** @return array<string, array{bool}> */
+    public static function looks(): array
+    {
+        return ['light' => [false], 'dark' => [true]];
+    }
+
+    #[DataProvider('looks')]
+    public function test_no_view_violates_axe(bool $dark): void
+    {
+        $hand = $this->hand(1280, 800, $dark);
+        $hand->open('/sign-in');
+        $hand->see('Sign in');
+        $this->assertAccessible($hand, 'sign-in');
+        $hand->signIn('administrator');
+        foreach (['/' => 'circuits on', '/setup' => 'New person', '/standing' => 'from memory'] as $path => $seen) {
+            $hand->open($path);
+            $hand->see($seen);
+            $this->assertAccessible($hand, $path);
+        }
+        foreach (['KF-203' => ['plate', 'power', 'start', 'cable', 'guard', 'correct'], 'CV-115' => ['plate', 'start', 'cable'], 'DX-502' => ['guard', 'cable'], 'AC-410' => ['plate', 'guard']] as $tag => $stations) {
+            foreach ($stations as $station) {
+                $this->openCircuit($hand, $tag, $station);
+                $this->assertAccessible($hand, "$tag $station");
+            }
+        }
+        $hand->press('Menu');
+        $hand->see('Standing of the results');
+        $this->assertAccessible($hand, 'menu');
+    }
+
+    public function test_every_view_fits_a_phone(): void
+    {
+        $hand = $this->hand(390, 844);
+        $hand->signIn('administrator');
+        $width = static fn (): int => (int) $hand->driver->executeScript('return document.documentElement.scrollWidth');
+        foreach (['/' => 'circuits on', '/setup' => 'New person', '/standing' => 'from memory'] as $path => $seen) {
+            $hand->open($path);
+            $hand->see($seen);
+            self::assertLessThanOrEqual(390, $width(), $path);
+        }
+        foreach (['plate', 'power', 'start', 'cable', 'guard', 'correct'] as $station) {
+            $this->openCircuit($hand, 'KF-203', $station);
+            self::assertLessThanOrEqual(390, $width(), $station);
+            self::assertLessThanOrEqual(391, (int) $hand->driver->executeScript('return document.querySelector("main").scrollWidth'), "$station inside");
+        }
+        $this->openCircuit($hand, 'KF-203');
+        $hand->press('Working');
+        $hand->see('What to mind');
+        $hand->press('Close');
+    }
+}

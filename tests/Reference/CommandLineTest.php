@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Reference;
+
+use PHPUnit\Framework\TestCase;
+use Tests\Core\Circuits;
+
+/** The command line as a script sees it: PHP alone, with no ini file and no extension beyond its built-in ones. */
+final class CommandLineTest extends TestCase
+{
+    /** @param  list<string>  $arguments @return array{int, string, string} exit status, output, errors */
+    private static function solveWith(array $arguments, string $input = ''): array
+    {
+        $process = proc_open([PHP_BINARY, '-n', dirname(__DIR__, 2).'/bin/solve', ...$arguments], [['pipe', 'r'], ['pipe', 'w'], ['pipe', 'w']], $pipes, sys_get_temp_dir());
+        self::assertIsResource($process);
+        fwrite($pipes[0], $input);
+        fclose($pipes[0]);
+        $out = (string) stream_get_contents($pipes[1]);
+        $err = (string) stream_get_contents($pipes[2]);
+
+        return [proc_close($process), $out, $err];
+    }
+
+    private static function file(string $contents): string
+    {
+        $file = (string) tempnam(sys_get_temp_dir(), 'anvil');
+        file_put_contents($file, $contents);
+
+        return $file;
+    }
+
+    public function test_one_solution_a_file(): void
+    {
+        $file = self::file((string) json_encode(Circuits::kilnFan()));
+        [$status, $out, $err] = self::solveWith([$file, $file]);
+        unlink($file);
+        self::assertSame([0, ''], [$status, $err]);
+        $lines = explode("\n", trim($out));
+        self::assertCount(2, $lines);
+        self::assertSame($lines[0], $lines[1]);
+        self::assertSame(Circuits::solve(Circuits::kilnFan())->toJson(), $lines[0], 'the same bytes as inside the application');
+    }
+
+    public function test_lines_in_lines_out_whatever_they_are(): void
+    {
+        $lines = [(string) json_encode(Circuits::kilnFan()), 'not json', '[]', '', (string) json_encode(Circuits::conveyor()), '{"rule_book":"iec","plate":{"power":"x"}}', str_repeat('z', 5_000_000)];
+        [$status, $out, $err] = self::solveWith(['--lines'], implode("\n", $lines)."\n");
+        self::assertSame('', $err);
+        self::assertSame(1, $status);
+        $solutions = array_map(static fn (string $line): mixed => json_decode($line, true), explode("\n", trim($out)));
+        self::assertCount(7, $solutions);
+        self::assertSame(['KF-204', '', '', '', 'CV-11', '', ''], array_column($solutions, 'tag'));
+        foreach ([1, 3, 6] as $bad) {
+            self::assertNotSame([], $solutions[$bad]['errors']);
+        }
+    }
+
+    public function test_a_plain_table_of_figures(): void
+    {
+        $file = self::file((string) json_encode(Circuits::kilnFan()));
+        [$status, $out] = self::solveWith(['--figures', $file]);
+        unlink($file);
+        self::assertSame(0, $status);
+        self::assertMatchesRegularExpression("/^power\\.plate_current\t66(\\.0)?\tA$/m", $out);
+        self::assertStringContainsString("cable.size\t16\tmm²", $out);
+    }
+
+    public function test_misuse_and_errors_have_their_exit_status(): void
+    {
+        foreach ([[], ['--what'], ['--figures'], ['/nowhere.json'], ['--figures', 'a', 'b'], ['--lines', 'x']] as $arguments) {
+            [$status, , $err] = self::solveWith($arguments);
+            self::assertSame(2, $status, implode(' ', $arguments));
+            self::assertNotSame('', $err);
+        }
+        $file = self::file('{"rule_book":"iec","plate":{"voltage":"1,500"}}');
+        self::assertSame(1, self::solveWith([$file])[0]);
+        unlink($file);
+    }
+}
