@@ -18,8 +18,10 @@ final readonly class CircuitDocument
     /** Fields whose value is not plain text or number. */
     private const STRUCTURED = ['starter.changeover', 'load.points', 'guard.start_exception', 'settings.tariff'];
 
-    /** @param array<array-key, mixed> $data */
-    private function __construct(public array $data) {}
+    /** @param  array<array-key, mixed>  $data */
+    private function __construct(public array $data)
+    {
+    }
 
     /** @throws Problem when a value has a JSON type that no circuit has */
     public static function from(mixed $data): self

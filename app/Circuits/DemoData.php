@@ -14,7 +14,9 @@ final class DemoData
     /** What every demo sign-in takes; printed by bin/start. */
     public const PASSWORD = 'larkrigg';
 
-    public function __construct(private readonly CircuitStore $store) {}
+    public function __construct(private readonly CircuitStore $store)
+    {
+    }
 
     /** @return bool whether it was loaded now */
     public function load(): bool

@@ -22,7 +22,9 @@ final class CircuitController
 
     private const SORTS = ['tag' => 'tag', 'output' => 'output_w', 'current' => 'current_a', 'worst' => 'worst_rank', 'updated' => 'updated_at'];
 
-    public function __construct(private readonly CircuitStore $store) {}
+    public function __construct(private readonly CircuitStore $store)
+    {
+    }
 
     public function index(Request $request): JsonResponse
     {

@@ -15,7 +15,9 @@ use Illuminate\Http\Request;
 /** Named revisions of a circuit. There is no way to change or delete one. */
 final class RevisionController
 {
-    public function __construct(private readonly CircuitStore $store) {}
+    public function __construct(private readonly CircuitStore $store)
+    {
+    }
 
     public function index(Request $request, Circuit $circuit): JsonResponse
     {

@@ -12,7 +12,7 @@ use Symfony\Component\HttpFoundation\Response;
 /** A strict policy: own scripts and styles only, the inline ones by nonce. */
 final class ContentSecurityPolicy
 {
-    /** @param Closure(Request): Response $next */
+    /** @param  Closure(Request): Response  $next */
     public function handle(Request $request, Closure $next): Response
     {
         $nonce = Vite::useCspNonce();

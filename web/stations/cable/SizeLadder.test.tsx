@@ -1,0 +1,39 @@
+import { render, screen, within } from '@testing-library/react';
+import { describe, expect, it } from 'vitest';
+import type { SizeLadder } from '../../api/contract';
+import { SizeLadderPicture } from './SizeLadder';
+
+const row = (size: string, ampacity: number, fails: SizeLadder['rows'][number]['fails'], chosen = false): SizeLadder['rows'][number] => ({
+    size,
+    ampacity,
+    derated: ampacity,
+    terminal: ampacity,
+    drop: 2,
+    starting_drop: 6,
+    fails,
+    chosen,
+    working: '',
+});
+
+describe('the size ladder', () => {
+    it('says in words what rejects each size, for those who cannot see it', () => {
+        const ladder: SizeLadder = {
+            required: 66,
+            drop_limit: 5,
+            starting_drop_limit: 15,
+            installed: false,
+            rows: [
+                row('6 mm²', 43, ['ampacity', 'terminals', 'running drop']),
+                row('10 mm²', 60, ['terminals']),
+                row('16 mm²', 80, [], true),
+                row('25 mm²', 101, []),
+            ],
+        };
+        render(<SizeLadderPicture title="Sizes" name="sizes" ladder={ladder} />);
+        const table = within(screen.getByRole('table'));
+        expect(table.getByRole('row', { name: /^10 mm².*rejected by terminals/ })).toBeTruthy();
+        expect(table.getByRole('row', { name: /^16 mm².*chosen/ })).toBeTruthy();
+        expect(screen.getByText('✕ ampacity, terminals, drop')).toBeTruthy();
+        expect(screen.getByText('✓ smallest to pass')).toBeTruthy();
+    });
+});
