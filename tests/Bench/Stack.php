@@ -61,7 +61,7 @@ final class Stack
     /** @param  array<string, string>  $environment */
     private static function run(string $command, string $root, array $environment): void
     {
-        $process = proc_open($command, [['file', '/dev/null', 'r'], ['pipe', 'w'], ['redirect', 1]], $pipes, $root, $environment);
+        $process = proc_open("$command 2>&1", [['file', '/dev/null', 'r'], ['pipe', 'w']], $pipes, $root, $environment);
         $said = is_resource($process) ? (string) stream_get_contents($pipes[1]) : '';
         if (! is_resource($process) || proc_close($process) !== 0) {
             throw new RuntimeException("$command: $said");

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Person;
+use App\Models\Site;
 
 final class SetupTest extends FeatureTestCase
 {
@@ -34,7 +35,7 @@ final class SetupTest extends FeatureTestCase
         $this->assertShape('site', $this->putJson("/api/sites/{$site['id']}", [...$site, 'settings' => ['drop_limit_running' => '2 %']])->assertOk()->assertJsonPath('version', 2));
         $this->assertProblem(409, $this->putJson("/api/sites/{$site['id']}", $site));
         $this->assertProblem(422, $this->postJson('/api/sites', ['name' => 'New mill', 'rule_book' => 'iec']));
-        $circuit = $this->circuit(\App\Models\Site::query()->findOrFail($site['id']));
+        $circuit = $this->circuit(Site::query()->whereKey($site['id'])->sole());
         self::assertSame("3 × 25\u{202F}mm²", $circuit->cable, 'the site’s 2 % makes the cable a size larger');
     }
 
@@ -49,7 +50,7 @@ final class SetupTest extends FeatureTestCase
         $this->assertProblem(422, $this->postJson('/api/people', ['name' => 'x', 'login' => 'electrician-c', 'role' => 'boss', 'password' => 'short']));
         $this->putJson('/api/people/'.$made->json('id'), ['name' => 'Shift electrician C', 'role' => 'viewer', 'active' => false])->assertOk()->assertJsonPath('role', 'viewer');
         $this->assertProblem(422, $this->putJson("/api/people/$admin->id", ['name' => 'x', 'role' => 'viewer', 'active' => true]));
-        $this->actingAs(Person::query()->findOrFail($made->json('id')));
+        $this->actingAs(Person::query()->whereKey($made->json('id'))->sole());
         $this->assertProblem(401, $this->getJson('/api/sites'));
     }
 }

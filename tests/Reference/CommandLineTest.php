@@ -10,7 +10,10 @@ use Tests\Core\Circuits;
 /** The command line as a script sees it: PHP alone, with no ini file and no extension beyond its built-in ones. */
 final class CommandLineTest extends TestCase
 {
-    /** @param  list<string>  $arguments @return array{int, string, string} exit status, output, errors */
+    /**
+     * @param  list<string>  $arguments
+     * @return array{int, string, string} exit status, output, errors
+     */
     private static function solveWith(array $arguments, string $input = ''): array
     {
         $process = proc_open([PHP_BINARY, '-n', dirname(__DIR__, 2).'/bin/solve', ...$arguments], [['pipe', 'r'], ['pipe', 'w'], ['pipe', 'w']], $pipes, sys_get_temp_dir());
