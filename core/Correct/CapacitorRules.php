@@ -11,6 +11,7 @@ final readonly class CapacitorRules
      * @param  float  $conductorFactor  of capacitor current
      * @param  bool  $thirdOfMotorConductors  whether its leads need a third of the motor conductors' ampacity
      * @param  list<float>  $fuseRatings  A
+     * @param  float|null  $longestBareTapMetres  longest leads at the motor that the motor's own device may protect, null where the book sets none
      * @param  float|null  $disconnectFactor  of capacitor current, null where the book sets none
      */
     public function __construct(
@@ -19,6 +20,7 @@ final readonly class CapacitorRules
         public float $fuseFactor,
         public array $fuseRatings,
         public ?float $disconnectFactor,
+        public ?float $longestBareTapMetres,
         public float $residualVolts,
         public float $dischargeSeconds,
         public string $conductorSource,

@@ -24,7 +24,7 @@ final class CorrectStation
         if ($sheet->blocked(Station::Correct)) {
             return;
         }
-        if (! $sheet->has('power.input', 'power.reactive', 'power.overload_current', 'plate.power_factor', 'plate.rated_voltage', 'plate.supply_voltage') || $circuit->bad('correction.load_percent', 'correction.lowest_load_percent', 'correction.target_power_factor', 'correction.place', 'correction.rated_voltage', 'correction.rated_kvar', 'correction.own_contactor', 'plate.no_load_current', 'plate.current')) {
+        if (! $sheet->has('power.input', 'power.reactive', 'power.overload_current', 'plate.power_factor', 'plate.rated_voltage', 'plate.supply_voltage') || $circuit->bad('correction.load_percent', 'correction.lowest_load_percent', 'correction.target_power_factor', 'correction.place', 'correction.rated_voltage', 'correction.rated_kvar', 'correction.own_contactor', 'correction.tap_length', 'plate.no_load_current', 'plate.current')) {
             $sheet->block(Station::Correct, 'Waits for the motor’s power and current.');
 
             return;

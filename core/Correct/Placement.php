@@ -8,8 +8,10 @@ use BraveAnvil\Cable\Run;
 use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\RuleBook\Sizing;
 use BraveAnvil\Solution\Figure;
+use BraveAnvil\Solution\Grade;
 use BraveAnvil\Solution\Sheet;
 use BraveAnvil\Solution\Show;
+use BraveAnvil\Solution\Station;
 
 /** Where the capacitor goes changes its leads, fuses and disconnect. The motor's own conductors and device stay as they are. */
 final class Placement
@@ -30,7 +32,15 @@ final class Placement
             $current = $sheet->need('correct.capacitor_current');
         }
         self::conductor($circuit, $sizing, $sheet, $rules, $current, $place !== 'board');
-        if ($duties['fuse']) {
+        $tap = $circuit->number('correction.tap_length');
+        $fuse = $duties['fuse'];
+        if (! $fuse && $rules->longestBareTapMetres !== null) {
+            $fuse = $tap !== null && $tap->number() > $rules->longestBareTapMetres;
+            if (! $fuse) {
+                $sheet->find(Grade::Note, Station::Correct, 'tap_protection_not_checked', 'No fuse of its own only on a short tap', 'Leads of at most '.Show::number($rules->longestBareTapMetres).' m may go without, if the motor’s device protects them in a short circuit. '.($tap === null ? 'Their length is not typed, and t' : 'T').'hat protection is not checked.', 'Type the tap length, and have the withstand checked.', 'common practice, no source', ['correct.conductor_size']);
+            }
+        }
+        if ($fuse) {
             foreach ($rules->fuseRatings as $rating) {
                 if ($rating >= $rules->fuseFactor * $current->number() * (1 - 1e-6)) {
                     $sheet->work('correct.fuse_rating', 'Capacitor fuse', $rating, 'A', 'next rating ≥ factor · I_c', Show::number($rules->fuseFactor).' × {I}, next standard rating', ['I' => $current], $rules->fuseSource);
@@ -42,8 +52,8 @@ final class Placement
             $factor = $rules->disconnectFactor ?? $rules->conductorFactor;
             $sheet->work('correct.disconnect_rating', 'Capacitor disconnect, at least', $factor * $current->number(), 'A', 'factor · I_c', Show::number($factor).' × {I}', ['I' => $current], $rules->conductorSource);
         }
-        $sheet->curve('placement', ['place' => $place, 'name' => $duties['name'], 'overload' => $duties['overload'], 'fuse' => $duties['fuse'], 'disconnect' => $duties['disconnect'],
-            'discharge' => $duties['fuse'] ? 'own resistors, as it has its own fuses' : 'own resistors all the same']);
+        $sheet->curve('placement', ['place' => $place, 'name' => $duties['name'], 'overload' => $duties['overload'], 'fuse' => $fuse, 'disconnect' => $duties['disconnect'],
+            'discharge' => $fuse ? 'own resistors, as it has its own fuses' : 'own resistors all the same']);
     }
 
     private static function conductor(Circuit $circuit, Sizing $sizing, Sheet $sheet, CapacitorRules $rules, Figure $current, bool $onMotorCircuit): void

@@ -7,7 +7,11 @@ namespace BraveAnvil\Solution;
 /** Numbers as a person reads them: engineering rounding, a thin space before the unit. */
 final class Show
 {
+    /** Between the thousands of a long number. */
     private const THIN = "\u{202F}";
+
+    /** Between a number and its unit; it never breaks. */
+    public const UNIT_SPACE = "\u{00A0}";
 
     /** Units that change their prefix with size: unit => [[from, divide by, shown unit], …], largest first. */
     private const SCALED = [
@@ -46,13 +50,13 @@ final class Show
     {
         foreach (self::SCALED[$unit] ?? [] as [$from, $divisor, $name]) {
             if (abs($value) >= $from) {
-                return self::number($value / $divisor, $digits).self::THIN.$name;
+                return self::number($value / $divisor, $digits).self::UNIT_SPACE.$name;
             }
         }
         if ($unit === '') {
             return self::number($value, $digits);
         }
 
-        return self::number($value, $digits).self::THIN.$unit;
+        return self::number($value, $digits).self::UNIT_SPACE.$unit;
     }
 }

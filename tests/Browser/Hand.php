@@ -69,7 +69,7 @@ final readonly class Hand
 
     private static function plain(string $text): string
     {
-        return (string) preg_replace('/\s+/u', ' ', str_replace("\u{202F}", ' ', $text));
+        return (string) preg_replace('/\s+/u', ' ', str_replace(["\u{202F}", "\u{00A0}"], ' ', $text));
     }
 
     /** The element that a script picks, marked for the moment so that the driver can take hold of it. */

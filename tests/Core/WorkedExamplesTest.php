@@ -60,10 +60,10 @@ final class WorkedExamplesTest extends CoreTestCase
     {
         $rows = Circuits::solve(Circuits::kilnFan())->curves['ladder']['rows'];
         $fails = array_column($rows, 'fails', 'size');
-        self::assertContains('ampacity', $fails["6\u{202F}mm²"]);
-        self::assertSame(['terminals'], $fails["10\u{202F}mm²"]);
-        self::assertSame([], $fails["16\u{202F}mm²"]);
-        $ten = array_column($rows, null, 'size')["10\u{202F}mm²"];
+        self::assertContains('ampacity', $fails["6\u{00A0}mm²"]);
+        self::assertSame(['terminals'], $fails["10\u{00A0}mm²"]);
+        self::assertSame([], $fails["16\u{00A0}mm²"]);
+        $ten = array_column($rows, null, 'size')["10\u{00A0}mm²"];
         self::assertEqualsWithDelta(3.352, $ten['drop'], 0.002);
         self::assertEqualsWithDelta(9.018, $ten['starting_drop'], 0.005);
     }

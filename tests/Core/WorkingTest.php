@@ -48,7 +48,7 @@ final class WorkingTest extends CoreTestCase
         if (preg_match('/, cos φ2 ([\d.]+)$/u', $working, $m) === 1) {
             $working = str_replace([$m[0], 'tan φ2'], ['', (string) tan(acos((float) $m[1]))], $working);
         }
-        $text = strtr($working, ["\u{202F}" => '~', 'cos φ' => (string) $cos, 'sin φ' => (string) sqrt(1 - $cos ** 2), '×' => '*', '÷' => '/', '−' => '-', '²' => '^2', 'π' => '*'.M_PI, '2√3' => '2*√3']);
+        $text = strtr($working, ["\u{202F}" => '~', "\u{00A0}" => '~', 'cos φ' => (string) $cos, 'sin φ' => (string) sqrt(1 - $cos ** 2), '×' => '*', '÷' => '/', '−' => '-', '²' => '^2', 'π' => '*'.M_PI, '2√3' => '2*√3']);
         $text = (string) preg_replace('/(?<=\d)~(?=\d)/', '', $text);
         $units = array_keys(self::PREFIXES);
         usort($units, static fn (string $a, string $b): int => strlen($b) <=> strlen($a));

@@ -125,7 +125,7 @@ final class CircuitTest extends FeatureTestCase
         $row = $this->circuit()->row();
         self::assertEqualsWithDelta(37000, $row['output_w'], 0.1);
         self::assertEqualsWithDelta(66, $row['dial_a'], 0.1);
-        self::assertSame("3 × 16\u{202F}mm²", $row['cable']);
+        self::assertSame("3 × 16\u{00A0}mm²", $row['cable']);
         self::assertSame('caution', $row['worst']);
     }
 

@@ -36,7 +36,7 @@ final class SetupTest extends FeatureTestCase
         $this->assertProblem(409, $this->putJson("/api/sites/{$site['id']}", $site));
         $this->assertProblem(422, $this->postJson('/api/sites', ['name' => 'New mill', 'rule_book' => 'iec']));
         $circuit = $this->circuit(Site::query()->whereKey($site['id'])->sole());
-        self::assertSame("3 × 25\u{202F}mm²", $circuit->cable, 'the site’s 2 % makes the cable a size larger');
+        self::assertSame("3 × 25\u{00A0}mm²", $circuit->cable, 'the site’s 2 % makes the cable a size larger');
     }
 
     public function test_people_are_made_changed_and_switched_off(): void

@@ -125,6 +125,8 @@ function Bench({ resource, station }: { resource: CircuitResource; station: Stat
     useKeys({
         ...Object.fromEntries(STATIONS.map(({ name }, index) => [String(index + 1), () => void navigate(`${base}/${name}`)])),
         w: () => setWorking((open) => !open),
+        '/': () => void navigate('/', { state: { find: true } }),
+        ...(readOnly ? {} : { n: () => void navigate('/', { state: { begin: true } }) }),
     });
     useEffect(() => () => void client.invalidateQueries({ queryKey: ['register'] }), [client]);
     const bench = useMemo(

@@ -3,6 +3,7 @@ import styled from 'styled-components';
 import type { Figure } from '../api/contract';
 import { parts } from '../kit/show';
 import { narrow, token } from '../theme/tokens';
+import { useMoved } from './useMoved';
 import { STATIONS, type StationName, useBench } from './BenchContext';
 
 const Page = styled.section`
@@ -54,7 +55,9 @@ const Line = styled.dl`
     }
 `;
 
-const Number = styled.span<{ $assumed: boolean }>`
+const Number = styled.span<{ $assumed: boolean; $moved: boolean }>`
+    transition: box-shadow 150ms;
+    ${({ $moved }) => ($moved ? `box-shadow: inset 0 -0.42em ${token.wash}, 0 3px ${token.accent};` : '')}
     ${({ $assumed }) => ($assumed ? 'text-decoration: underline dotted 2px; text-underline-offset: 5px;' : '')}
 `;
 
@@ -83,18 +86,23 @@ export const Pictures = styled.div<{ $columns?: string }>`
 
 /** A figure's value, dotted where it rests on something assumed. */
 export function Value({ figure }: { figure: Figure | undefined }) {
+    const moved = useMoved(figure?.shown ?? '');
     if (figure === undefined) {
         return <>–</>;
     }
     const [value, unit] = parts(figure.shown);
     return (
         <>
-            <Number $assumed={figure.assumed} {...(figure.assumed ? { title: `assumed: ${figure.assumptions.join(', ')}` } : {})}>
+            <Number
+                $assumed={figure.assumed}
+                $moved={moved}
+                {...(figure.assumed ? { title: `assumed: ${figure.assumptions.join(', ')}` } : {})}
+            >
                 {value}
             </Number>
             {unit !== '' && (
                 <Unit>
-                    {'\u202F'}
+                    {'\u00A0'}
                     {unit}
                 </Unit>
             )}

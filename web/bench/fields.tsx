@@ -33,10 +33,7 @@ export function Field({
     const read = solved.solution.read[path];
     // Repeat what was read only where it says more than what was typed.
     const echo =
-        read !== undefined &&
-        value !== '' &&
-        read.replace(/[\s\u202F]/g, '') !== value.replace(/\s/g, '') &&
-        !read.startsWith(`${value}\u202F`)
+        read !== undefined && value !== '' && read.replace(/\s/g, '') !== value.replace(/\s/g, '') && !read.startsWith(`${value}\u00A0`)
             ? `read as ${read}`
             : undefined;
     return (

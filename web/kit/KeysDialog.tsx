@@ -22,7 +22,7 @@ const KEYS: readonly (readonly [string, string])[] = [
     ['1 – 6', 'Plate, Power, Start, Cable, Guard, Correct'],
     ['w', 'Show or hide the working'],
     ['/', 'Find a circuit'],
-    ['n', 'New circuit, in the yard'],
+    ['n', 'New circuit'],
     ['?', 'This list'],
 ];
 

@@ -5,6 +5,7 @@ import { ErrorText, Hint, LabelText } from './TextField';
 
 const Root = styled(AriaSelect)`
     display: grid;
+    grid-template-columns: minmax(0, 1fr);
     gap: 4px;
     min-width: 0;
     align-content: start;

@@ -34,6 +34,7 @@ const Problem = styled(FieldError)`
 
 const Root = styled(AriaTextField)`
     display: grid;
+    grid-template-columns: minmax(0, 1fr);
     gap: 4px;
     align-content: start;
     min-width: 0;

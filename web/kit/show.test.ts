@@ -13,15 +13,15 @@ describe('numbers on drawings', () => {
         expect(digits(0.0096)).toBe('0.0096');
     });
 
-    it('carry their unit behind a thin space', () => {
-        expect(withUnit(37000, 'W')).toBe('37\u202FkW');
-        expect(withUnit(750, 'W')).toBe('750\u202FW');
-        expect(withUnit(24420.17, 'var')).toBe('24.4\u202Fkvar');
+    it('carry their unit behind a space that does not break', () => {
+        expect(withUnit(37000, 'W')).toBe('37\u00A0kW');
+        expect(withUnit(750, 'W')).toBe('750\u00A0W');
+        expect(withUnit(24420.17, 'var')).toBe('24.4\u00A0kvar');
         expect(withUnit(undefined, 'A')).toBe('–');
     });
 
     it('split number and unit', () => {
-        expect(parts('25\u202F259\u202FA')).toEqual(['25\u202F259', 'A']);
+        expect(parts('25\u202F259\u00A0A')).toEqual(['25\u202F259', 'A']);
         expect(parts('8 AWG')).toEqual(['8 AWG', '']);
     });
 });

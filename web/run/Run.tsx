@@ -2,6 +2,7 @@ import { NavLink } from 'react-router';
 import styled, { css } from 'styled-components';
 import { type Bench, type Correction, type Flow, type StationName, STATIONS, useBench } from '../bench/BenchContext';
 import { typed } from '../bench/circuit';
+import { useMoved } from '../bench/useMoved';
 import { DEVICES, methodName, PLACES } from '../bench/words';
 import { GradeMark, type GradeName } from '../kit/Grade';
 import { Segments } from '../kit/Segments';
@@ -47,7 +48,7 @@ const Parts = styled.ol`
 const rowLook = css`
     display: grid;
     grid-template-columns: 92px 1fr;
-    min-height: 76px;
+    min-height: 72px;
     color: inherit;
     text-decoration: none;
     @media ${narrow} {
@@ -67,7 +68,7 @@ const rowLook = css`
 
 const Row = styled(NavLink)`
     ${rowLook}
-    &.active:not([data-part='supply']) {
+    &.active:not([data-part='supply'], [data-part='load']) {
         box-shadow: inset 5px 0 ${token.accent};
         background: ${token.wash};
     }
@@ -75,7 +76,7 @@ const Row = styled(NavLink)`
         text-decoration: underline;
     }
     @media ${narrow} {
-        &.active:not([data-part='supply']) {
+        &.active:not([data-part='supply'], [data-part='load']) {
             box-shadow: inset 0 -4px ${token.accent};
         }
     }
@@ -118,6 +119,15 @@ const Hot = styled.b<{ $hot: boolean }>`
     color: ${({ $hot }) => ($hot ? token.hot : 'inherit')};
 `;
 
+const Mark = styled.span<{ $moved: boolean }>`
+    && {
+        color: inherit;
+        font-size: inherit;
+    }
+    transition: box-shadow 150ms;
+    ${({ $moved }) => ($moved ? `box-shadow: 0 2px ${token.accent}; background: ${token.wash};` : '')}
+`;
+
 interface Line {
     part: Part;
     station: StationName;
@@ -157,8 +167,16 @@ export function Run({
                             {line.name}
                             {worst !== null && <GradeMark grade={worst} label={worst} />}
                         </strong>
-                        {line.value !== '' && <b>{line.value}</b>}
-                        {line.more !== '' && <span>{line.more}</span>}
+                        {line.value !== '' && (
+                            <b>
+                                <Moving text={line.value} />
+                            </b>
+                        )}
+                        {line.more !== '' && (
+                            <span>
+                                <Moving text={line.more} />
+                            </span>
+                        )}
                     </Words>
                 </Row>
             </li>
@@ -210,6 +228,11 @@ export function Run({
             </Parts>
         </Side>
     );
+}
+
+/** Text that is marked for a moment when it changes. */
+function Moving({ text }: { text: string }) {
+    return <Mark $moved={useMoved(text)}>{text}</Mark>;
 }
 
 function worstOf({ solved }: Bench, line: Line): GradeName | null {
@@ -289,6 +312,21 @@ function parts({ draft, solved, flow }: Bench): Line[] {
                 .join(', '),
         },
         {
+            part: 'load',
+            station: 'start',
+            name: 'Load',
+            value: '',
+            more: [
+                { quadratic: 'fan or pump', constant: 'constant torque', linear: 'linear', constant_power: 'constant power' }[
+                    typed(draft, 'load.kind')
+                ] ?? 'not said',
+                typed(draft, 'load.torque_percent') === '' ? '' : `${typed(draft, 'load.torque_percent').replace(/\s*%$/, '')} %`,
+                withKgm2(typed(draft, 'load.inertia')),
+            ]
+                .filter(Boolean)
+                .join(', '),
+        },
+        {
             part: placed ? 'capacitor' : 'no_capacitor',
             station: 'correct',
             name: placed ? 'Capacitor' : 'No capacitor',
@@ -303,3 +341,5 @@ function parts({ draft, solved, flow }: Bench): Line[] {
 }
 
 export const stationOf = (text: string | undefined): StationName => STATIONS.find(({ name }) => name === text)?.name ?? 'plate';
+
+const withKgm2 = (text: string): string => (text === '' || /[a-z]/i.test(text) ? text : `${text} kg·m²`);

@@ -57,6 +57,7 @@ function drawing(part: Part, six: boolean) {
             return (
                 <>
                     <path d={six ? 'M28 0c0 8 10 8 12 14M50 0v10M72 0c0 8-10 8-12 14' : 'M50 0v10'} strokeWidth="3" />
+                    <path d="M50 65v11" className="plain" />
                     <circle cx="50" cy="38" r="27" className="plain" />
                     <text x="50" y="37">
                         M
@@ -64,6 +65,14 @@ function drawing(part: Part, six: boolean) {
                     <text x="50" y="52" style={{ fontSize: 11 }}>
                         3 ~
                     </text>
+                </>
+            );
+        case 'load':
+            return (
+                <>
+                    <path className="plain" d="M50 0v12" />
+                    <circle cx="50" cy="32" r="20" className="plain" />
+                    <path className="plain" d="M36 18l28 28M64 18L36 46" />
                 </>
             );
         case 'capacitor':

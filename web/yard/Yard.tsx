@@ -1,6 +1,6 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useEffect, useRef, useState } from 'react';
-import { useNavigate, useSearchParams } from 'react-router';
+import { useLocation, useNavigate, useSearchParams } from 'react-router';
 import styled from 'styled-components';
 import { call } from '../api/client';
 import type { CircuitResource, Register, SitesAnswer } from '../api/contract';
@@ -133,6 +133,16 @@ export default function Yard() {
         }
     };
     const editor = mayEdit(person);
+    // A key pressed in a bench arrives here with what it wanted.
+    const arrived = useLocation().state as { find?: boolean; begin?: boolean } | null;
+    useEffect(() => {
+        if (arrived?.find === true) {
+            searchBox.current?.querySelector('input')?.focus();
+        }
+        if (arrived?.begin === true) {
+            setChoosing(true);
+        }
+    }, [arrived]);
     useKeys({ '/': () => searchBox.current?.querySelector('input')?.focus(), ...(editor ? { n: begin } : {}) });
     const data = register.data;
     const filtered = ['search', 'site', 'worst', 'area'].some((name) => params.has(name));

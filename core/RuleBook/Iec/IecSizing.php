@@ -127,7 +127,7 @@ final class IecSizing implements Sizing
 
     public function sizeText(string $size): string
     {
-        return $size."\u{202F}mm²";
+        return $size.Show::UNIT_SPACE.'mm²';
     }
 
     public function sizeValue(string $size): float|int
@@ -207,7 +207,7 @@ final class IecSizing implements Sizing
     {
         $rule = Table::of('practice/capacitor');
 
-        return new CapacitorRules($rule->number('iec', 'conductor_factor') ?? 1.5, false, $rule->number('iec', 'fuse_factor') ?? 1.6, Table::of('iec/fuse_gg')->numbers('ratings'), null,
+        return new CapacitorRules($rule->number('iec', 'conductor_factor') ?? 1.5, false, $rule->number('iec', 'fuse_factor') ?? 1.6, Table::of('iec/fuse_gg')->numbers('ratings'), null, $rule->number('iec', 'bare_tap_m') ?? 3,
             $rule->number('iec', 'residual_v') ?? 75, $rule->number('iec', 'discharge_s') ?? 180,
             '1.5 × for harmonics and tolerance, common practice, no source', '1.6 × gG, common practice, no source', 'IEC 60831-1 (from memory)');
     }

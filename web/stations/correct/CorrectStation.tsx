@@ -55,6 +55,7 @@ export default function CorrectStation() {
                     placeholder={solved.figure('plate.supply_voltage')?.shown}
                 />
                 <Field path="correction.rated_kvar" label="Installed capacitor" unit="kvar" hint="Checked, not chosen." />
+                <Field path="correction.tap_length" label="Its leads" unit="m" />
                 {starDelta && (
                     <Choice
                         path="correction.own_contactor"

@@ -26,11 +26,11 @@ const Svg = styled.svg`
     }
     .before {
         stroke: ${token.edge};
-        stroke-width: 2.5;
+        stroke-width: 2;
     }
     .after {
         stroke: ${token.ink};
-        stroke-width: 3;
+        stroke-width: 4;
     }
     .soft {
         fill: ${token.soft};
@@ -81,7 +81,7 @@ export function CorrectionPicture() {
                     capacitor {withUnit(curve.chosen, 'var')}
                 </text>
                 <text className="soft" x="10" y={y + 18}>
-                    grey before, black after
+                    thin before, thick after
                 </text>
             </Svg>
         </Picture>

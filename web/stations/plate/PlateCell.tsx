@@ -104,7 +104,7 @@ export function PlateCell({
         read !== undefined &&
         path !== 'plate.current' &&
         /[/\-–(]|Δ|delta/.test(read + value) &&
-        read.replace(/[\s\u202F]/g, '') !== value.replace(/\s/g, '')
+        read.replace(/\s/g, '') !== value.replace(/\s/g, '')
             ? read
             : undefined;
     return (
