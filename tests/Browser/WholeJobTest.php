@@ -74,6 +74,7 @@ final class WholeJobTest extends BrowserTestCase
         $this->openCircuit($hand, 'KF-202');
         $hand->fill('Volts', '1,500');
         $hand->see('could be a decimal comma or a thousand');
+        $hand->see('Volts: “1,500” could be');
         $hand->see('Volts as stamped, such as 400, 230/400');
         $hand->fill('rpm', '1502');
         $hand->see('just above 1500 rpm');

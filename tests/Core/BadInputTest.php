@@ -16,10 +16,10 @@ final class BadInputTest extends CoreTestCase
     {
         return [
             'words' => ['supply.voltage', 'three phase 400', 'not a number'], 'ambiguous comma' => ['supply.voltage', '1,500', 'thousand'], 'zero volts' => ['supply.voltage', '0', 'outside'],
-            'negative' => ['plate.power', '-37', 'cannot'], 'exponent as text' => ['plate.voltage', '1e9', 'not a number'], 'huge number' => ['plate.power', 1e9, 'outside'],
+            'negative' => ['plate.power', '-37', 'cannot'], 'exponent as text' => ['plate.voltage', '1e9', 'cannot be read'], 'huge number' => ['plate.power', 1e9, 'outside'],
             'efficiency above one' => ['plate.efficiency', 101, 'not possible'], 'power factor above one' => ['plate.power_factor', '1.2', 'not possible'],
             'a wrong type' => ['plate.current', ['66'], 'text or a number'], 'true' => ['plate.speed', true, 'text or a number'],
-            'a pasted row' => ['plate.current', "66\t38\t50", 'not a number'], 'too long' => ['plate.voltage', str_repeat('4', 300), 'longer'],
+            'a pasted row' => ['plate.current', "66\t38\t50", 'cannot be read'], 'too long' => ['plate.voltage', str_repeat('4', 300), 'longer'],
             'not utf-8' => ['plate.serial', "\xB1\x31", 'not readable'], 'wrong letter' => ['plate.code_letter', 'I', 'letters'], 'wrong unit' => ['cable.length', '60 kg', 'not a unit'],
             'a choice that is none' => ['starter.method', 'soft', 'choices'], 'a size of the other world' => ['cable.size', '1/0', 'mm²'],
             'third ratio' => ['plate.voltage', '400/500', 'ratio'], 'two speeds' => ['plate.speed', '1450/2900', 'two-speed'],

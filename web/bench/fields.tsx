@@ -39,7 +39,7 @@ export function Field({
     return (
         <TextField
             label={label}
-            unit={/[a-zA-Z%°²]/.test(value) ? undefined : unit}
+            unit={unit}
             value={value}
             placeholder={placeholder}
             isReadOnly={readOnly}

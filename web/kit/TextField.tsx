@@ -77,7 +77,7 @@ const Frame = styled.div<{ $bad: boolean }>`
     }
 `;
 
-/** One line of text with its unit beside it, its hint or its error below it. */
+/** One line of text with its unit beside it (until one is typed), its hint or its error below it. */
 export function TextField({
     label,
     unit,
@@ -103,7 +103,7 @@ export function TextField({
                     autoComplete={props.autoComplete ?? 'off'}
                     spellCheck={false}
                 />
-                {unit !== undefined && <span aria-hidden="true">{unit}</span>}
+                {unit !== undefined && !/[a-zA-Z%°²]/.test(props.value ?? '') && <span aria-hidden="true">{unit}</span>}
             </Frame>
             {error !== undefined && <Problem>{error}</Problem>}
             {error === undefined && hint !== undefined && (

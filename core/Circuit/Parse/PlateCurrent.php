@@ -33,7 +33,7 @@ final readonly class PlateCurrent
             foreach ($ends as $end) {
                 $number = Typed::number($end);
                 if ($number instanceof Refusal) {
-                    return $number;
+                    return str_contains($number->text, 'decimal comma') ? $number : new Refusal(Typed::quoted($text).' cannot be read as a current.');
                 }
                 if ($number <= 0 || $number > 20000) {
                     return new Refusal('A current is more than 0 and at most 20 000 A.');

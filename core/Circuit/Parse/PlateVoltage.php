@@ -45,7 +45,8 @@ final readonly class PlateVoltage
             foreach ($ends as $end) {
                 $number = Typed::number($end);
                 if ($number instanceof Refusal) {
-                    return $number;
+                    // Letters and signs are gone by now: repeat what was typed, not what is left of it.
+                    return str_contains($number->text, 'decimal comma') ? $number : new Refusal(Typed::quoted($text).' cannot be read as a voltage.');
                 }
                 if ($number < 24 || $number > 2000) {
                     return new Refusal(Show::number($number).' V is outside 24 to 2000 V.');

@@ -83,8 +83,6 @@ final readonly class Power
 
     public function echo(): string
     {
-        $hp = Show::number($this->watts / self::HORSEPOWER, 4).' hp';
-
-        return Show::quantity($this->watts, 'W', 4).($this->unit === 'hp' ? ' ('.$hp.' of 746 W)' : '');
+        return Show::quantity($this->watts, 'W', 4).($this->unit === 'hp' ? ' (746 W/hp)' : '');
     }
 }

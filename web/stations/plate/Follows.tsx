@@ -41,8 +41,13 @@ export function Follows() {
                 <div>
                     <dt>Poles, slip</dt>
                     <dd>
-                        <Value figure={solved.figure('plate.poles')} />, <Value figure={solved.figure('plate.synchronous_speed')} />{' '}
-                        synchronous, slip <Value figure={solved.figure('plate.slip')} />
+                        <Value figure={solved.figure('plate.poles')} />
+                        {solved.figure('plate.poles') !== undefined && (
+                            <>
+                                , <Value figure={solved.figure('plate.synchronous_speed')} /> synchronous, slip{' '}
+                                <Value figure={solved.figure('plate.slip')} />
+                            </>
+                        )}
                     </dd>
                 </div>
                 <div>

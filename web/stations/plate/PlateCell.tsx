@@ -3,6 +3,7 @@ import styled from 'styled-components';
 import { useBench } from '../../bench/BenchContext';
 import { typed } from '../../bench/circuit';
 import { token } from '../../theme/tokens';
+import { messageId } from './PlateMessages';
 
 const Cell = styled.div<{ $grow: number; $bad: boolean }>`
     display: flex;
@@ -61,10 +62,6 @@ const Cell = styled.div<{ $grow: number; $bad: boolean }>`
     }
 `;
 
-const Wrong = styled.p`
-    color: ${token.stop};
-`;
-
 const Read = styled.p`
     overflow: hidden;
     color: ${token.soft};
@@ -72,20 +69,17 @@ const Read = styled.p`
     white-space: nowrap;
 `;
 
-/** One stamp of the plate. Where it is empty and a value is assumed, that value stands there dotted. */
-export function PlateCell({
-    path,
-    label,
-    grow,
-    placeholder,
-    assumedFrom,
-}: {
+/** One field of the plate: where it is in the format, how wide, and which figure stands in for it. */
+export interface Stamp {
     path: string;
     label: string;
     grow: number;
     placeholder?: string;
     assumedFrom?: string;
-}) {
+}
+
+/** One stamp of the plate. Where it is empty and a value is assumed, that value stands there dotted. */
+export function PlateCell({ path, label, grow, placeholder, assumedFrom }: Stamp) {
     const { draft, set, readOnly, solved } = useBench();
     const id = useId();
     const value = typed(draft, path);
@@ -122,15 +116,10 @@ export function PlateCell({
                 data-path={path}
                 {...(filled === undefined ? {} : { 'data-assumed': true })}
                 aria-invalid={bad}
-                aria-describedby={bad || echo !== undefined || filled !== undefined || error !== undefined ? `${id}-more` : undefined}
+                aria-describedby={bad ? messageId(path) : `${id}-more`}
                 onChange={(event) => set(path, event.target.value === '' ? null : event.target.value)}
             />
             <span id={`${id}-more`}>
-                {bad && (
-                    <Wrong role="alert">
-                        {error.text} {error.accepted}
-                    </Wrong>
-                )}
                 {!bad && echo !== undefined && <Read>{echo}</Read>}
                 {!bad && filled !== undefined && <Read>{figure?.assumed === true ? 'assumed' : 'derived'}</Read>}
                 {!bad && value === '' && error?.kind === 'missing' && filled === undefined && <Read>wanted</Read>}

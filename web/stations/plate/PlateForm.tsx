@@ -1,7 +1,9 @@
+import { Fragment } from 'react';
 import styled from 'styled-components';
 import { useBench } from '../../bench/BenchContext';
 import { narrow, token } from '../../theme/tokens';
-import { PlateCell } from './PlateCell';
+import { PlateCell, type Stamp } from './PlateCell';
+import { PlateMessages } from './PlateMessages';
 
 const Metal = styled.fieldset`
     position: relative;
@@ -56,61 +58,76 @@ const Row = styled.div`
     }
 `;
 
-/** The plate, filled in on a plate: fields in the order in which plates are read. */
+/** The stamps in the order in which plates are read: row by row. */
+function rows(american: boolean): readonly (readonly Stamp[])[] {
+    return [
+        [
+            {
+                path: 'plate.power',
+                label: american ? 'Output, hp or kW' : 'Output, kW or hp',
+                grow: 1.3,
+                placeholder: american ? '50 hp' : '37 kW',
+                assumedFrom: 'plate.output',
+            },
+            { path: 'plate.voltage', label: 'Volts', grow: 1.5, placeholder: american ? '230/460' : '400/690' },
+            { path: 'plate.current', label: 'Amps', grow: 1.2, placeholder: american ? '122/61' : '66/38' },
+            { path: 'plate.speed', label: 'rpm', grow: 1, placeholder: american ? '1775' : '1482' },
+            { path: 'plate.frequency', label: 'Hz', grow: 0.7, assumedFrom: 'plate.frequency' },
+        ],
+        [
+            { path: 'plate.power_factor', label: 'cos φ', grow: 0.8, assumedFrom: 'plate.power_factor' },
+            { path: 'plate.efficiency', label: 'Efficiency, %', grow: 1.1, assumedFrom: 'plate.efficiency' },
+            { path: 'plate.efficiency_class', label: 'IE class', grow: 0.8 },
+            { path: 'plate.service_factor', label: 'Service factor', grow: 1.35 },
+            { path: 'plate.code_letter', label: 'Code letter', grow: 0.9 },
+            { path: 'plate.design_letter', label: 'Design', grow: 0.8 },
+            { path: 'plate.duty', label: 'Duty', grow: 0.7 },
+        ],
+        [
+            { path: 'plate.start_current_ratio', label: 'Ia/In', grow: 0.8 },
+            { path: 'plate.start_torque_ratio', label: 'Tst/Tn', grow: 0.8 },
+            { path: 'plate.breakdown_torque_ratio', label: 'Tmax/Tn', grow: 0.8 },
+            { path: 'plate.insulation_class', label: 'Ins. class', grow: 0.8 },
+            { path: 'plate.temperature_rise', label: 'Rise, K', grow: 0.7 },
+            { path: 'plate.ambient', label: 'Ambient, °C', grow: 0.9 },
+            { path: 'plate.ip', label: 'IP', grow: 0.8 },
+            { path: 'plate.leads', label: 'Leads', grow: 0.6 },
+        ],
+        [
+            { path: 'plate.type', label: 'Type', grow: 1.6 },
+            { path: 'plate.serial', label: 'Serial no.', grow: 1.2 },
+            { path: 'plate.year', label: 'Year', grow: 0.7 },
+            { path: 'plate.standard', label: 'Standard', grow: 1.4 },
+            { path: 'plate.frame', label: 'Frame', grow: 0.9 },
+            { path: 'plate.mounting', label: 'Mounting', grow: 0.9 },
+        ],
+        [
+            { path: 'plate.bearings', label: 'Bearings DE, NDE', grow: 1.4 },
+            { path: 'plate.grease', label: 'Grease', grow: 1.6 },
+            { path: 'plate.inertia', label: 'Inertia, kg·m²', grow: 1 },
+            { path: 'plate.no_load_current', label: 'No-load A', grow: 0.9 },
+            { path: 'plate.enclosure', label: 'Enclosure', grow: 0.9 },
+            { path: 'plate.cooling', label: 'Cooling', grow: 0.8 },
+        ],
+    ];
+}
+
+/** The plate, filled in on a plate. */
 export function PlateForm() {
     const { solved } = useBench();
-    const american = solved.solution.rule_book !== 'iec';
     return (
         <Metal>
             <legend>The plate as stamped</legend>
-            <Row>
-                <PlateCell
-                    path="plate.power"
-                    label={american ? 'Output, hp or kW' : 'Output, kW or hp'}
-                    grow={1.3}
-                    placeholder={american ? '50 hp' : '37 kW'}
-                    assumedFrom="plate.output"
-                />
-                <PlateCell path="plate.voltage" label="Volts" grow={1.5} placeholder={american ? '230/460' : '400/690'} />
-                <PlateCell path="plate.current" label="Amps" grow={1.2} placeholder={american ? '122/61' : '66/38'} />
-                <PlateCell path="plate.speed" label="rpm" grow={1} placeholder={american ? '1775' : '1482'} />
-                <PlateCell path="plate.frequency" label="Hz" grow={0.7} assumedFrom="plate.frequency" />
-            </Row>
-            <Row>
-                <PlateCell path="plate.power_factor" label="cos φ" grow={1} assumedFrom="plate.power_factor" />
-                <PlateCell path="plate.efficiency" label="Efficiency, %" grow={1.1} assumedFrom="plate.efficiency" />
-                <PlateCell path="plate.efficiency_class" label="IE class" grow={0.8} />
-                <PlateCell path="plate.service_factor" label="Service factor" grow={1} />
-                <PlateCell path="plate.code_letter" label="Code letter" grow={0.9} />
-                <PlateCell path="plate.design_letter" label="Design" grow={0.8} />
-                <PlateCell path="plate.duty" label="Duty" grow={0.7} />
-            </Row>
-            <Row>
-                <PlateCell path="plate.start_current_ratio" label="Ia/In" grow={0.8} />
-                <PlateCell path="plate.start_torque_ratio" label="Tst/Tn" grow={0.8} />
-                <PlateCell path="plate.breakdown_torque_ratio" label="Tmax/Tn" grow={0.8} />
-                <PlateCell path="plate.insulation_class" label="Ins. class" grow={0.8} />
-                <PlateCell path="plate.temperature_rise" label="Rise, K" grow={0.7} />
-                <PlateCell path="plate.ambient" label="Ambient, °C" grow={0.9} />
-                <PlateCell path="plate.ip" label="IP" grow={0.8} />
-                <PlateCell path="plate.leads" label="Leads" grow={0.6} />
-            </Row>
-            <Row>
-                <PlateCell path="plate.type" label="Type" grow={1.6} />
-                <PlateCell path="plate.serial" label="Serial no." grow={1.2} />
-                <PlateCell path="plate.year" label="Year" grow={0.7} />
-                <PlateCell path="plate.standard" label="Standard" grow={1.4} />
-                <PlateCell path="plate.frame" label="Frame" grow={0.9} />
-                <PlateCell path="plate.mounting" label="Mounting" grow={0.9} />
-            </Row>
-            <Row>
-                <PlateCell path="plate.bearings" label="Bearings DE, NDE" grow={1.4} />
-                <PlateCell path="plate.grease" label="Grease" grow={1.6} />
-                <PlateCell path="plate.inertia" label="Inertia, kg·m²" grow={1} />
-                <PlateCell path="plate.no_load_current" label="No-load A" grow={0.9} />
-                <PlateCell path="plate.enclosure" label="Enclosure" grow={0.9} />
-                <PlateCell path="plate.cooling" label="Cooling" grow={0.8} />
-            </Row>
+            {rows(solved.solution.rule_book !== 'iec').map((stamps, index) => (
+                <Fragment key={index}>
+                    <Row>
+                        {stamps.map((stamp) => (
+                            <PlateCell key={stamp.path} {...stamp} />
+                        ))}
+                    </Row>
+                    <PlateMessages fields={stamps} />
+                </Fragment>
+            ))}
         </Metal>
     );
 }
