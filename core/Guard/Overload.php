@@ -18,9 +18,6 @@ use BraveAnvil\Solution\Station;
 /** The overload relay: where it sits, what it is set to, and which class lets the start pass. */
 final class Overload
 {
-    /** Share of a class's time that a start may take. */
-    private const MARGIN = 0.8;
-
     public static function solve(Circuit $circuit, RuleBook $book, Sizing $sizing, Sheet $sheet): void
     {
         $starDelta = $sheet->need('start.method')->value === 'star_delta';
@@ -49,9 +46,9 @@ final class Overload
             $sheet->find(Grade::Note, Station::Guard, 'dial_is_not_the_limit', 'The dial is not the trip limit', 'Set a scale marked in motor amperes to '.$dial->shown(3).'. The trip must not exceed '.$limit->shown(3).'; dialling that figure would trip far too late and burn the winding.', '', 'IEC 60947-4-1 and NEC 430.32 (from memory)', ['guard.overload_dial', 'guard.overload_setting']);
         }
         $installed = $circuit->number('guard.dial');
-        if ($installed !== null && $installed->number() > $dial->number() * 1.02) {
+        if ($installed !== null && $installed->number() > $dial->number() * Table::of('practice/guard')->must('dial_high_tolerance')) {
             $sheet->find(Grade::Stop, Station::Guard, 'installed_dial_too_high', 'The relay is set too high', 'It stands at '.$installed->shown().', '.$dial->shown(3).' is right.', 'Turn it down.', $dial->source, ['guard.overload_dial']);
-        } elseif ($installed !== null && $installed->number() < $dial->number() * 0.95) {
+        } elseif ($installed !== null && $installed->number() < $dial->number() * Table::of('practice/guard')->must('dial_low_tolerance')) {
             $sheet->find(Grade::Caution, Station::Guard, 'installed_dial_low', 'The relay is set low', 'It stands at '.$installed->shown().', '.$dial->shown(3).' is right: it may trip at full load.', 'Set it to '.$dial->shown(3).'.', $dial->source, ['guard.overload_dial']);
         }
         self::tripClass($circuit, $sheet, $installed !== null ? new Figure('guard.dial', 'Installed dial', $installed->number(), 'A') : $dial, $starDelta);
@@ -66,20 +63,21 @@ final class Overload
             return;
         }
         $multiple = $sheet->work('guard.start_multiple', 'Starting current over the dial', $start->number() / $dial->number(), '×', 'I_start / dial', '{I} ÷ {dial}', ['I' => $start, 'dial' => $dial], 'in the relay’s own place');
+        $margin = Table::of('practice/guard')->must('class_margin');
         $typed = $circuit->choice('guard.overload_class');
         $class = '30';
         foreach ($typed !== null ? [$typed] : TripClass::CHOSEN as $candidate) {
             $class = $candidate;
-            if ($time->number() <= self::MARGIN * TripClass::holds($candidate, $multiple->number())) {
+            if ($time->number() <= $margin * TripClass::holds($candidate, $multiple->number())) {
                 break;
             }
         }
-        $holds = self::MARGIN * TripClass::holds($class, $multiple->number());
+        $holds = $margin * TripClass::holds($class, $multiple->number());
         $table = Table::of('iec/overload_class');
-        $sheet->work('guard.overload_class', 'Trip class', $class, '', 't_start ≤ 0.8 t_trip', '{t} against 0.8 × '.Show::number($holds / self::MARGIN, 3).' s at {x}', ['t' => $time, 'x' => $multiple], $table->cited(), null, $table->doubt('lower_time_at_7_2_s', $class));
+        $sheet->work('guard.overload_class', 'Trip class', $class, '', 't_start ≤ 0.8 t_trip', '{t} against 0.8 × '.Show::number($holds / $margin, 3).' s at {x}', ['t' => $time, 'x' => $multiple], $table->cited(), null, $table->doubt('lower_time_at_7_2_s', $class));
         if ($time->number() > $holds) {
             $sheet->find(Grade::Stop, Station::Guard, $typed === null ? 'no_class_holds_start' : 'class_trips_on_start', $typed === null ? 'No trip class holds this start' : 'Class '.$class.' trips on the start',
-                'The start takes '.$time->shown().' at '.$multiple->shown(3).' the dial; class '.$class.' may trip after '.Show::number($holds / self::MARGIN, 3).' s.', $typed === null ? 'A start this heavy needs its own protection, such as thermistors with a start-time supervision.' : 'Choose a slower class if the motor stands it.', $table->cited(), ['guard.overload_class', 'guard.start_multiple']);
+                'The start takes '.$time->shown().' at '.$multiple->shown(3).' the dial; class '.$class.' may trip after '.Show::number($holds / $margin, 3).' s.', $typed === null ? 'A start this heavy needs its own protection, such as thermistors with a start-time supervision.' : 'Choose a slower class if the motor stands it.', $table->cited(), ['guard.overload_class', 'guard.start_multiple']);
         }
         if (in_array($class, ['20', '30'], true)) {
             $sheet->find(Grade::Caution, Station::Guard, 'slow_class', 'Slow class: can the motor stand it?', 'Class '.$class.' may let the locked rotor stand for up to '.$class.' s.', 'Compare with the motor’s locked-rotor withstand time.', $table->cited(), ['guard.overload_class']);

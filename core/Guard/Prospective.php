@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace BraveAnvil\Guard;
 
 use BraveAnvil\Circuit\Circuit;
+use BraveAnvil\RuleBook\Table;
 use BraveAnvil\Solution\Grade;
 use BraveAnvil\Solution\Sheet;
 use BraveAnvil\Solution\Show;
@@ -13,8 +14,6 @@ use BraveAnvil\Solution\Station;
 /** Prospective short-circuit current at the supply end, from fault level and transformer. Voltage factor 1.05. */
 final class Prospective
 {
-    private const VOLTAGE_FACTOR = 1.05;
-
     public static function solve(Circuit $circuit, Sheet $sheet): void
     {
         $supply = $circuit->number('supply.voltage');
@@ -40,7 +39,8 @@ final class Prospective
             $sheet->work('guard.source_impedance', 'Source impedance', $square / $level->number(), 'Ω', 'V² / S_k', '{V}² ÷ {Sk}', ['V' => $supply, 'Sk' => $level]);
         }
         $z = $sheet->need('guard.source_impedance');
-        $sheet->work('guard.prospective_current', 'Prospective fault current', self::VOLTAGE_FACTOR * $supply->number() / (sqrt(3) * $z->number()), 'A', '1.05 V / (√3 Z)', '1.05 × {V} ÷ (√3 × {Z})', ['V' => $supply, 'Z' => $z], 'IEC 60909-0 voltage factor (from memory), at the transformer, motors left out');
+        $c = Table::of('practice/guard')->must('voltage_factor_max');
+        $sheet->work('guard.prospective_current', 'Prospective fault current', $c * $supply->number() / (sqrt(3) * $z->number()), 'A', 'c V / (√3 Z)', Show::number($c).' × {V} ÷ (√3 × {Z})', ['V' => $supply, 'Z' => $z], 'IEC 60909-0 voltage factor (from memory), at the transformer, motors left out');
     }
 
     /** Whether the device can break it: checked where both are known, never passed in silence. */

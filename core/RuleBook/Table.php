@@ -61,6 +61,16 @@ final class Table
         return is_int($value) || is_float($value) ? (float) $value : null;
     }
 
+    /**
+     * A number that the table must have.
+     *
+     * @throws LogicException when it has none
+     */
+    public function must(string ...$path): float
+    {
+        return $this->number(...$path) ?? throw new LogicException($this->source.' has no number at '.implode('/', $path));
+    }
+
     public function text(string ...$path): ?string
     {
         $value = $this->at(...$path);

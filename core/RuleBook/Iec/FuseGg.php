@@ -25,7 +25,7 @@ final class FuseGg
         $start = $starDelta ? $sheet->need('start.star_line_current') : $lrc;
         $time = $starDelta ? $sheet->need('start.star_time') : $sheet->need('start.run_up_time');
         // Direct: a margin of a tenth on the first moments; star-delta: the whole locked-rotor current at changeover.
-        $instant = ($starDelta ? 1.0 : 1.1) * $lrc->number();
+        $instant = ($starDelta ? 1.0 : Table::of('practice/guard')->must('fuse_first_moment_margin')) * $lrc->number();
         $table = Table::of('iec/fuse_gg');
         $ladder = [];
         $chosen = null;
@@ -76,7 +76,7 @@ final class FuseGg
             return $fast;
         }
         if ($seconds >= 10) {
-            return max(1.25 * (float) $rating, $slow * sqrt(10 / $seconds));
+            return max(Table::of('practice/guard')->must('fuse_long_time_times') * (float) $rating, $slow * sqrt(10 / $seconds));
         }
 
         return $fast * ($slow / $fast) ** (log10($seconds / 0.1) / 2);

@@ -60,7 +60,7 @@ final class NecRuleBook implements RuleBook
         $table = $sheet->get('power.table_current');
         $plate = $sheet->get('power.plate_current') ?? $sheet->get('power.computed_current');
         $synchronous = $sheet->get('plate.synchronous_speed');
-        if ($synchronous !== null && $synchronous->number() < 1200 - 1e-6 && $plate !== null) {
+        if ($synchronous !== null && $synchronous->number() < Table::of('nec/motor_factors')->must('slow_below_rpm') - 1e-6 && $plate !== null) {
             $sheet->find(Grade::Note, Station::Power, 'slow_motor_uses_plate', 'Slow motor: plate current',
                 'The synchronous speed of '.$synchronous->shown().' is below 1200 rpm, so the plate current replaces the table.', '', 'NEC 430.6', ['power.design_current']);
 

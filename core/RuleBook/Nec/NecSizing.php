@@ -30,13 +30,20 @@ final class NecSizing implements Sizing
         'fuse_non_time_delay' => ['column' => 'ntd', 'name' => 'non-time-delay fuse', 'ceiling' => ['ntd_to_600_a', 'ntd_to_600_a']],
     ];
 
+    private static function factor(string $name): float
+    {
+        return Table::of('nec/motor_factors')->must($name);
+    }
+
     public function requiredAmpacity(Circuit $circuit, Sheet $sheet, Run $run): Figure
     {
         $current = $sheet->need('power.design_current');
+        $factor = self::factor($run->sixLeads ? 'star_delta_lead' : 'conductor');
+        $shown = Show::number($factor);
 
         return $run->sixLeads
-            ? Sheet::worked('cable.required_ampacity', 'Required ampacity of each lead', 0.72 * $current->number(), 'A', '0.72 · FLC', '0.72 × {I}', ['I' => $current], 'NEC 430.22(C)')
-            : Sheet::worked($run->line ? 'cable.line_required_ampacity' : 'cable.required_ampacity', 'Required ampacity', 1.25 * $current->number(), 'A', '1.25 · FLC', '1.25 × {I}', ['I' => $current], 'NEC 430.22');
+            ? Sheet::worked('cable.required_ampacity', 'Required ampacity of each lead', $factor * $current->number(), 'A', "$shown · FLC", "$shown × {I}", ['I' => $current], 'NEC 430.22(C)')
+            : Sheet::worked($run->line ? 'cable.line_required_ampacity' : 'cable.required_ampacity', 'Required ampacity', $factor * $current->number(), 'A', "$shown · FLC", "$shown × {I}", ['I' => $current], 'NEC 430.22');
     }
 
     public function candidates(Circuit $circuit, Sheet $sheet, Run $run): array
@@ -94,7 +101,9 @@ final class NecSizing implements Sizing
     {
         $marked = $circuit->number('cable.terminal_temperature');
 
-        return $marked !== null ? (int) min(75, $marked->number()) : ($required > 100 + self::TOLERANCE ? 75 : 60);
+        return $marked !== null
+            ? (int) min(self::factor('largest_terminal_c'), $marked->number())
+            : (int) self::factor($required > self::factor('small_terminal_to_a') + self::TOLERANCE ? 'largest_terminal_c' : 'small_terminal_c');
     }
 
     public function assumedTerminals(Circuit $circuit): ?string
@@ -214,10 +223,11 @@ final class NecSizing implements Sizing
             $maximum = $below === [] ? null : max($below);
             $source = 'NEC 430.52(C)(2): the maximum marked on the starter, '.$marked->shown();
         }
+        $practice = Table::of('practice/guard');
         $carries = static fn (float $rating): bool => match (true) {
             $lrc === null, $device === 'fuse_non_time_delay' => true,
-            $device === 'fuse_dual_element' => $lrc->number() <= 5 * $rating,
-            default => 1.8 * $lrc->number() <= 8 * $rating,
+            $device === 'fuse_dual_element' => $lrc->number() <= $practice->must('dual_element_carries_times') * $rating,
+            default => $practice->must('peak_rms_factor') * $lrc->number() <= $practice->must('inverse_time_carries_peak_times') * $rating,
         };
         $ladder = [];
         foreach ($ratings as $rating) {
@@ -265,21 +275,21 @@ final class NecSizing implements Sizing
     {
         $serviceFactor = $circuit->number('plate.service_factor');
         $rise = $circuit->number('plate.temperature_rise');
-        $high = ($serviceFactor !== null && $serviceFactor->number() >= 1.15 - self::TOLERANCE) || ($rise !== null && $rise->number() <= 40);
-        $percent = $high ? 125 : 115;
+        $high = ($serviceFactor !== null && $serviceFactor->number() >= self::factor('high_from_service_factor') - self::TOLERANCE) || ($rise !== null && $rise->number() <= self::factor('high_to_rise_k'));
+        $factor = self::factor($high ? 'overload_high' : 'overload_low');
         $why = $high ? 'service factor 1.15 or more, or rise of 40 °C or less' : 'service factor below 1.15 or not stamped';
         $share = $placeShare < 1 ? ' ÷ √3' : '';
-        $sheet->work('guard.overload_setting', 'Overload trip limit', $percent / 100 * $current->number() * $placeShare, 'A', 'percentage · plate current'.$share,
-            $percent.' % × {I}'.$share, ['I' => $current], 'NEC 430.32(A)(1): '.$why);
-        $factor = $high ? 1.0 : 0.95;
-        $sheet->work('guard.overload_dial', 'Overload dial', $factor * $current->number() * $placeShare, 'A', 'dial in motor amperes',
-            ($high ? '{I}' : '0.95 × {I}').$share, ['I' => $current], 'A relay marked in motor amperes trips near 1.2 × its dial (IEC 60947-4-1, from memory)');
+        $sheet->work('guard.overload_setting', 'Overload trip limit', $factor * $current->number() * $placeShare, 'A', 'percentage · plate current'.$share,
+            Show::number(100 * $factor).' % × {I}'.$share, ['I' => $current], 'NEC 430.32(A)(1): '.$why);
+        $dial = $high ? 1.0 : Table::of('practice/guard')->must('dial_share_at_low_limit');
+        $sheet->work('guard.overload_dial', 'Overload dial', $dial * $current->number() * $placeShare, 'A', 'dial in motor amperes',
+            ($high ? '{I}' : Show::number($dial).' × {I}').$share, ['I' => $current], 'A relay marked in motor amperes trips near 1.2 × its dial (IEC 60947-4-1, from memory)');
     }
 
     public function disconnect(Sheet $sheet): void
     {
         $flc = $sheet->need('power.design_current');
-        $required = $sheet->work('guard.disconnect_rating', 'Disconnect, at least', 1.15 * $flc->number(), 'A', '1.15 · FLC', '1.15 × {I}', ['I' => $flc], 'NEC 430.110(A)');
+        $required = $sheet->work('guard.disconnect_rating', 'Disconnect, at least', self::factor('disconnect') * $flc->number(), 'A', 'factor · FLC', Show::number(self::factor('disconnect')).' × {I}', ['I' => $flc], 'NEC 430.110(A)');
         $table = Table::of('practice/switch_ratings');
         foreach ($table->numbers('nec') as $rating) {
             if ($rating >= $required->number() * (1 - self::TOLERANCE)) {
