@@ -26,6 +26,7 @@ final readonly class CapacitorRules
         public string $conductorSource,
         public string $fuseSource,
         public string $dischargeSource,
+        public string $exclusionSource,
     ) {
     }
 }

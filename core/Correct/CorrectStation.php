@@ -39,7 +39,7 @@ final class CorrectStation
 
             return;
         }
-        if (self::excluded($circuit, $book, $sheet, $place)) {
+        if (self::excluded($circuit, $book, $sizing, $sheet, $place)) {
             $sheet->say(Station::Correct, 'A capacitor is refused at this place.');
 
             return;
@@ -82,7 +82,7 @@ final class CorrectStation
     }
 
     /** Starters and places that a capacitor must not share. */
-    private static function excluded(Circuit $circuit, RuleBook $book, Sheet $sheet, string $place): bool
+    private static function excluded(Circuit $circuit, RuleBook $book, Sizing $sizing, Sheet $sheet, string $place): bool
     {
         $method = $sheet->get('start.method')?->value;
         if ($method !== 'star_delta') {
@@ -91,7 +91,7 @@ final class CorrectStation
         $name = $book->words()['star_delta'];
         $own = $circuit->flag('correction.own_contactor');
         if (in_array($place, self::AT_MOTOR, true)) {
-            $sheet->find(Grade::Stop, Station::Correct, 'capacitor_excluded', 'No capacitor at a '.$name.' motor', 'While the starter changes over, the capacitor would keep the open windings excited and be reclosed out of phase: overvoltage and a burst of current.', 'Put it on the supply side with its own contactor, or at the board.', $book->id() === 'nec' ? 'NEC 460.9 practice' : 'IEC 60831-1 (from memory)', ['correct.reactive_required']);
+            $sheet->find(Grade::Stop, Station::Correct, 'capacitor_excluded', 'No capacitor at a '.$name.' motor', 'While the starter changes over, the capacitor would keep the open windings excited and be reclosed out of phase: overvoltage and a burst of current.', 'Put it on the supply side with its own contactor, or at the board.', $sizing->capacitorRules()->exclusionSource, ['correct.reactive_required']);
 
             return true;
         }

@@ -28,8 +28,9 @@ final class ProxyTest extends TestCase
     public function test_built_files_are_kept_for_a_year(): void
     {
         preg_match('~/build/assets/main-[^"]+\\.js~', self::send('GET', '/')[2], $m);
-        self::assertNotSame([], $m);
-        $headers = get_headers(Server::get()->base.$m[0], true);
+        $path = $m[0] ?? '';
+        self::assertNotSame('', $path);
+        $headers = get_headers(Server::get()->base.$path, true);
         self::assertIsArray($headers);
         self::assertSame('public, max-age=31536000, immutable', $headers['Cache-Control']);
         self::assertSame('nosniff', $headers['X-Content-Type-Options']);
@@ -40,7 +41,14 @@ final class ProxyTest extends TestCase
     {
         $handle = curl_init(Server::get()->base.$path);
         self::assertNotFalse($handle);
-        curl_setopt_array($handle, [CURLOPT_CUSTOMREQUEST => $method, CURLOPT_RETURNTRANSFER => true, CURLOPT_TIMEOUT => 20, CURLOPT_PATH_AS_IS => true, CURLOPT_HTTPHEADER => ['Expect:', 'Content-Type: application/json']] + ($body === '' ? [] : [CURLOPT_POSTFIELDS => $body]));
+        curl_setopt($handle, CURLOPT_CUSTOMREQUEST, $method === '' ? 'GET' : $method);
+        curl_setopt($handle, CURLOPT_RETURNTRANSFER, true);
+        curl_setopt($handle, CURLOPT_TIMEOUT, 20);
+        curl_setopt($handle, CURLOPT_PATH_AS_IS, true);
+        curl_setopt($handle, CURLOPT_HTTPHEADER, ['Expect:', 'Content-Type: application/json']);
+        if ($body !== '') {
+            curl_setopt($handle, CURLOPT_POSTFIELDS, $body);
+        }
         $answer = (string) curl_exec($handle);
 
         return [(int) curl_getinfo($handle, CURLINFO_RESPONSE_CODE), (string) curl_getinfo($handle, CURLINFO_CONTENT_TYPE), $answer];

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Circuits\CircuitStore;
+use App\Circuits\Recompute;
+use App\Models\Circuit;
 use App\Models\Person;
 use App\Models\Site;
 
@@ -37,6 +40,28 @@ final class SetupTest extends FeatureTestCase
         $this->assertProblem(422, $this->postJson('/api/sites', ['name' => 'New mill', 'rule_book' => 'iec']));
         $circuit = $this->circuit(Site::query()->whereKey($site['id'])->sole());
         self::assertSame("3 × 25\u{00A0}mm²", $circuit->cable, 'the site’s 2 % makes the cable a size larger');
+    }
+
+    public function test_changed_settings_reach_the_yard_and_leave_drafts_alone(): void
+    {
+        $site = $this->site();
+        $circuit = $this->circuit($site);
+        self::assertSame("3 × 16\u{00A0}mm²", $circuit->cable);
+        $this->actingAs($this->person('administrator', 'admin'));
+        $this->putJson("/api/sites/$site->id", [...$site->resource(), 'supply' => $site->supply, 'settings' => ['drop_limit_running' => '2 %'], 'version' => 1])->assertOk();
+        $after = Circuit::query()->findOrFail($circuit->id);
+        self::assertSame("3 × 25\u{00A0}mm²", $after->cable);
+        self::assertSame([$circuit->version, $circuit->draft], [$after->version, $after->draft]);
+    }
+
+    public function test_circuits_of_another_core_are_solved_anew(): void
+    {
+        $circuit = $this->circuit();
+        Circuit::query()->whereKey($circuit->id)->toBase()->update(['core' => '0.0.1', 'cable' => 'old']);
+        $store = new CircuitStore;
+        self::assertSame(1, (new Recompute)->handle($store));
+        self::assertSame(0, (new Recompute)->handle($store));
+        self::assertSame("3 × 16\u{00A0}mm²", Circuit::query()->findOrFail($circuit->id)->cable);
     }
 
     public function test_people_are_made_changed_and_switched_off(): void

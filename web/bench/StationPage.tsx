@@ -68,7 +68,7 @@ const Unit = styled.small`
 
 export const Fields = styled.div`
     display: grid;
-    grid-template-columns: repeat(auto-fill, minmax(148px, 1fr));
+    grid-template-columns: repeat(auto-fill, minmax(164px, 1fr));
     gap: 12px 14px;
     padding-top: 14px;
     border-top: 1px solid ${token.rule};

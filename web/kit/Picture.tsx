@@ -5,15 +5,15 @@ import { token } from '../theme/tokens';
 const Frame = styled.figure`
     position: relative;
     min-width: 0;
-    > div:first-of-type {
-        overflow-x: auto;
-    }
     svg {
         display: block;
         width: 100%;
         height: auto;
         font-family: ${token.narrow};
         overflow: visible;
+    }
+    [data-wide='true'] {
+        overflow-x: auto;
     }
     [data-wide='true'] svg {
         min-width: 560px;

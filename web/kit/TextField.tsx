@@ -1,5 +1,5 @@
 import { FieldError, Input, Label, Text, TextField as AriaTextField, type TextFieldProps } from 'react-aria-components';
-import styled from 'styled-components';
+import styled, { css } from 'styled-components';
 import { token } from '../theme/tokens';
 
 export const LabelText = styled.span`
@@ -14,7 +14,7 @@ export const Hint = styled.p`
     line-height: 1.3;
 `;
 
-export const ErrorText = styled(Text)`
+const wrong = css`
     display: block;
     padding-left: 8px;
     border-left: 3px solid ${token.stop};
@@ -23,13 +23,12 @@ export const ErrorText = styled(Text)`
     line-height: 1.3;
 `;
 
+export const ErrorText = styled(Text)`
+    ${wrong}
+`;
+
 const Problem = styled(FieldError)`
-    display: block;
-    padding-left: 8px;
-    border-left: 3px solid ${token.stop};
-    color: ${token.stop};
-    font-size: 13px;
-    line-height: 1.3;
+    ${wrong}
 `;
 
 const Root = styled(AriaTextField)`

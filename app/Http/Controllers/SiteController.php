@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Circuits\Recompute;
 use App\Http\Signed;
 use App\Models\Site;
 use App\Problems\Problem;
@@ -46,6 +47,9 @@ final class SiteController
         if ($changed === 0) {
             throw new Problem(409, 'edit_conflict', 'Somebody else saved this site', 'Look at its present state first; nothing was overwritten.', [], ['current' => $site->refresh()->resource()]);
         }
+
+        // The yard lists what the site's new settings say, a moment after the answer is out.
+        Recompute::dispatchAfterResponse($site->id);
 
         return new JsonResponse($site->refresh()->resource());
     }

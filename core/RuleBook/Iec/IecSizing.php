@@ -209,6 +209,6 @@ final class IecSizing implements Sizing
 
         return new CapacitorRules($rule->number('iec', 'conductor_factor') ?? 1.5, false, $rule->number('iec', 'fuse_factor') ?? 1.6, Table::of('iec/fuse_gg')->numbers('ratings'), null, $rule->number('iec', 'bare_tap_m') ?? 3,
             $rule->number('iec', 'residual_v') ?? 75, $rule->number('iec', 'discharge_s') ?? 180,
-            '1.5 × for harmonics and tolerance, common practice, no source', '1.6 × gG, common practice, no source', 'IEC 60831-1 (from memory)');
+            '1.5 × for harmonics and tolerance, common practice, no source', '1.6 × gG, common practice, no source', 'IEC 60831-1 (from memory)', 'IEC 60831-1 and common practice (from memory)');
     }
 }

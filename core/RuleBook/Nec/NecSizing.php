@@ -306,6 +306,6 @@ final class NecSizing implements Sizing
 
         return new CapacitorRules($rule->number('nec', 'conductor_factor') ?? 1.35, true, $rule->number('nec', 'fuse_factor') ?? 1.65, $this->ratings('fuse_dual_element', true), 1.35, null,
             $rule->number('nec', 'residual_v') ?? 50, $rule->number('nec', 'discharge_s') ?? 60,
-            'NEC 460.8(A)', 'NEC 460.8(B): as low as practicable, 1.65 × is common practice, no source', 'NEC 460.6');
+            'NEC 460.8(A)', 'NEC 460.8(B): as low as practicable, 1.65 × is common practice, no source', 'NEC 460.6', 'NEC 460.9 and common practice (from memory)');
     }
 }

@@ -1,54 +1,8 @@
 import { scaleLinear } from 'd3-scale';
-import styled from 'styled-components';
 import type { SizeLadder } from '../../api/contract';
+import { Drawing } from '../../kit/Drawing';
 import { Picture } from '../../kit/Picture';
 import { digits } from '../../kit/show';
-import { token } from '../../theme/tokens';
-
-const Svg = styled.svg`
-    text {
-        fill: ${token.ink};
-        font-size: 15px;
-        font-weight: 500;
-        paint-order: stroke;
-        stroke: ${token.ground};
-        stroke-width: 3px;
-    }
-    .on text {
-        stroke: ${token.wash};
-    }
-    .head {
-        fill: ${token.soft};
-        font-size: 13.5px;
-    }
-    .strong {
-        font-weight: 600;
-        font-size: 16px;
-    }
-    .bar {
-        fill: ${token.edge};
-        opacity: 0.55;
-    }
-    .chosen {
-        fill: ${token.accent};
-        opacity: 1;
-    }
-    .fails {
-        fill: ${token.stop};
-    }
-    .passes {
-        fill: ${token.accent};
-        font-weight: 600;
-    }
-    .wanted {
-        stroke: ${token.ink};
-        stroke-width: 2;
-        stroke-dasharray: 5 4;
-    }
-    .back {
-        fill: ${token.wash};
-    }
-`;
 
 const WIDTH = 656;
 const ROW = 28;
@@ -72,14 +26,14 @@ export function SizeLadderPicture({ title, name, ladder }: { title: string; name
                 `carries ${digits(row.ampacity)} A, drop ${row.drop === null ? 'not checked' : `${digits(row.drop)} %`}, ${row.fails.length === 0 ? (row.chosen ? 'chosen' : 'passes') : `rejected by ${row.fails.join(' and ')}`}`,
             ])}
         >
-            <Svg viewBox={`0 0 ${WIDTH} ${TOP + rows.length * ROW + 4}`} role="img" aria-label={title}>
-                <text className="head" x="88" y="14">
+            <Drawing viewBox={`0 0 ${WIDTH} ${TOP + rows.length * ROW + 4}`} role="img" aria-label={title}>
+                <text className="soft" x="88" y="14">
                     carries, {digits(ladder.required)} A wanted
                 </text>
-                <text className="head" x="386" y="14" textAnchor="end">
+                <text className="soft" x="386" y="14" textAnchor="end">
                     drop, limit {digits(ladder.drop_limit)} %
                 </text>
-                <text className="head" x="462" y="14" textAnchor="end">
+                <text className="soft" x="462" y="14" textAnchor="end">
                     start, {digits(ladder.starting_drop_limit)} %
                 </text>
                 <path className="wanted" d={`M${wanted} ${TOP - 8}V${TOP + rows.length * ROW}`} />
@@ -87,21 +41,21 @@ export function SizeLadderPicture({ title, name, ladder }: { title: string; name
                     const y = TOP + index * ROW;
                     return (
                         <g key={row.size} className={row.chosen ? 'on' : ''} transform={`translate(0 ${y})`}>
-                            {row.chosen && <rect className="back" x="0" y="-5" width={WIDTH} height={ROW} />}
+                            {row.chosen && <rect className="band" x="0" y="-5" width={WIDTH} height={ROW} />}
                             <text className="strong" x="4" y="14">
                                 {row.size}
                             </text>
-                            <rect className={row.chosen ? 'bar chosen' : 'bar'} x="88" y="1" height="16" width={scale(carries(row))} />
+                            <rect className="bar" x="88" y="1" height="16" width={scale(carries(row))} />
                             <text x={92 + scale(carries(row)) + 4} y="14">
                                 {digits(row.ampacity)} A
                             </text>
-                            <text className={row.fails.includes('running drop') ? 'fails' : ''} x="386" y="14" textAnchor="end">
+                            <text className={row.fails.includes('running drop') ? 'bad' : ''} x="386" y="14" textAnchor="end">
                                 {row.drop === null ? 'not checked' : `${digits(row.drop)} %`}
                             </text>
-                            <text className={row.fails.includes('starting drop') ? 'fails' : ''} x="462" y="14" textAnchor="end">
+                            <text className={row.fails.includes('starting drop') ? 'bad' : ''} x="462" y="14" textAnchor="end">
                                 {row.starting_drop === null ? '–' : `${digits(row.starting_drop)} %`}
                             </text>
-                            <text className={row.fails.length > 0 ? 'fails' : row.chosen ? 'passes' : ''} x="476" y="14">
+                            <text className={row.fails.length > 0 ? 'bad' : row.chosen ? 'good' : ''} x="476" y="14">
                                 {row.fails.length > 0
                                     ? `✕ ${[...new Set(row.fails.map((fail) => fail.replace(/^.* drop$/, 'drop')))].join(', ')}`
                                     : row.chosen
@@ -113,7 +67,7 @@ export function SizeLadderPicture({ title, name, ladder }: { title: string; name
                         </g>
                     );
                 })}
-            </Svg>
+            </Drawing>
         </Picture>
     );
 }

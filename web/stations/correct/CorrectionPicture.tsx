@@ -1,43 +1,8 @@
 import { scaleLinear } from 'd3-scale';
-import styled from 'styled-components';
 import { useBench } from '../../bench/BenchContext';
+import { Drawing } from '../../kit/Drawing';
 import { Picture } from '../../kit/Picture';
 import { withUnit } from '../../kit/show';
-import { token } from '../../theme/tokens';
-
-const Svg = styled.svg`
-    text {
-        fill: ${token.ink};
-        font-size: 14px;
-        font-weight: 600;
-    }
-    .real {
-        stroke: ${token.real};
-        stroke-width: 6;
-    }
-    .reactive {
-        stroke: ${token.reactive};
-        stroke-width: 6;
-    }
-    .capacitor {
-        stroke: ${token.accent};
-        stroke-width: 6;
-        stroke-dasharray: 10 4;
-    }
-    .before {
-        stroke: ${token.edge};
-        stroke-width: 2;
-    }
-    .after {
-        stroke: ${token.ink};
-        stroke-width: 4;
-    }
-    .soft {
-        fill: ${token.soft};
-        font-size: 13px;
-        font-weight: 500;
-    }
-`;
 
 /** Real and reactive power at the load it runs at, and what the capacitor takes off, to one scale. */
 export function CorrectionPicture() {
@@ -65,12 +30,12 @@ export function CorrectionPicture() {
                 ['Line current at full load after', withUnit(curve.current_after, 'A')],
             ]}
         >
-            <Svg viewBox={`0 0 330 ${y + 26}`} role="img" aria-label="Correction triangle">
+            <Drawing viewBox={`0 0 330 ${y + 26}`} role="img" aria-label="Correction triangle">
                 <path className="real" d={`M10 ${base}H${x}`} />
                 <path className="reactive" d={`M${x} ${base}V${left}`} />
                 <path className="capacitor" d={`M${x} ${left}V${y}`} />
                 <path className="before" d={`M10 ${base}L${x} ${y}`} />
-                <path className="after" d={`M10 ${base}L${x} ${left}`} />
+                <path className="apparent" d={`M10 ${base}L${x} ${left}`} />
                 <text x="10" y={base - 12}>
                     P {withUnit(curve.power, 'W')}
                 </text>
@@ -83,7 +48,7 @@ export function CorrectionPicture() {
                 <text className="soft" x="10" y={y + 18}>
                     thin before, thick after
                 </text>
-            </Svg>
+            </Drawing>
         </Picture>
     );
 }

@@ -1,33 +1,17 @@
 import styled from 'styled-components';
 import { useBench } from '../../bench/BenchContext';
 import { Value } from '../../bench/StationPage';
+import { RuledTable } from '../../kit/RuledTable';
 import { token } from '../../theme/tokens';
 
-const Table = styled.table`
-    width: 100%;
-    border-collapse: collapse;
-    caption {
-        padding-bottom: 6px;
-        font-weight: 600;
-        text-align: left;
-    }
-    th,
-    td {
-        padding: 7px 8px 7px 0;
-        border-top: 1px solid ${token.rule};
-        text-align: left;
-        vertical-align: baseline;
-    }
+const Table = styled(RuledTable)`
     th {
+        width: 46%;
         color: ${token.soft};
         font-weight: 400;
-        width: 46%;
     }
     td {
         font: 500 16px ${token.narrow};
-    }
-    small {
-        font-size: 14px;
     }
 `;
 

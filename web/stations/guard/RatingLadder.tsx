@@ -1,49 +1,9 @@
 import { scaleLog } from 'd3-scale';
-import styled from 'styled-components';
 import { useBench } from '../../bench/BenchContext';
 import { DEVICES } from '../../bench/words';
+import { Drawing } from '../../kit/Drawing';
 import { Picture } from '../../kit/Picture';
 import { digits } from '../../kit/show';
-import { token } from '../../theme/tokens';
-
-const Svg = styled.svg`
-    text {
-        fill: ${token.ink};
-        font-size: 15px;
-        font-weight: 500;
-    }
-    .strong {
-        font-weight: 600;
-        font-size: 16px;
-    }
-    .bar {
-        fill: ${token.edge};
-        opacity: 0.55;
-    }
-    .chosen {
-        fill: ${token.accent};
-        opacity: 1;
-    }
-    .bad {
-        fill: ${token.stop};
-    }
-    .back {
-        fill: ${token.wash};
-    }
-    .mark {
-        stroke: ${token.ink};
-        stroke-width: 2;
-        stroke-dasharray: 5 4;
-    }
-    .limit {
-        stroke: ${token.stop};
-        stroke-width: 2;
-    }
-    .head {
-        fill: ${token.soft};
-        font-size: 13.5px;
-    }
-`;
 
 const WIDTH = 656;
 const ROW = 28;
@@ -69,12 +29,12 @@ export function RatingLadder() {
             name="rating-ladder"
             rows={curve.rows.map((row) => [`${digits(row.rating)} A`, row.reason] as const)}
         >
-            <Svg viewBox={`0 0 ${WIDTH} ${TOP + rows.length * ROW + 4}`} role="img" aria-label="Ladder of standard ratings">
-                <text className="head" x={current} y="14" textAnchor="middle">
+            <Drawing viewBox={`0 0 ${WIDTH} ${TOP + rows.length * ROW + 4}`} role="img" aria-label="Ladder of standard ratings">
+                <text className="soft" x={current} y="14" textAnchor="middle">
                     motor {digits(curve.current)} A
                 </text>
                 {curve.limit !== null && (
-                    <text className="head" x={82 + scale(curve.limit)} y="14" textAnchor="start">
+                    <text className="soft" x={82 + scale(curve.limit)} y="14" textAnchor="start">
                         limit {digits(curve.limit, 4)} A
                     </text>
                 )}
@@ -82,12 +42,12 @@ export function RatingLadder() {
                     const right = row.rating === curve.chosen;
                     const good = row.carries && row.allowed;
                     return (
-                        <g key={row.rating} transform={`translate(0 ${TOP + index * ROW})`}>
-                            {right && <rect className="back" x="0" y="-5" width={WIDTH} height={ROW} />}
+                        <g key={row.rating} className={right ? 'on' : ''} transform={`translate(0 ${TOP + index * ROW})`}>
+                            {right && <rect className="band" x="0" y="-5" width={WIDTH} height={ROW} />}
                             <text className="strong" x="70" y="14" textAnchor="end">
                                 {digits(row.rating)} A
                             </text>
-                            <rect className={right ? 'bar chosen' : 'bar'} x="82" y="1" height="16" width={scale(row.rating)} />
+                            <rect className="bar" x="82" y="1" height="16" width={scale(row.rating)} />
                             <text className={good ? '' : 'bad'} x="300" y="14">
                                 {good ? (right ? '✓ ' : '') : '✕ '}
                                 {row.reason}
@@ -95,11 +55,11 @@ export function RatingLadder() {
                         </g>
                     );
                 })}
-                <path className="mark" d={`M${current} ${TOP - 14}V${TOP + rows.length * ROW}`} />
+                <path className="wanted" d={`M${current} ${TOP - 14}V${TOP + rows.length * ROW}`} />
                 {curve.limit !== null && (
                     <path className="limit" d={`M${82 + scale(curve.limit)} ${TOP - 14}V${TOP + rows.length * ROW}`} />
                 )}
-            </Svg>
+            </Drawing>
         </Picture>
     );
 }

@@ -1,31 +1,11 @@
 import styled from 'styled-components';
 import { useBench } from '../../bench/BenchContext';
 import { Value } from '../../bench/StationPage';
+import { RuledTable } from '../../kit/RuledTable';
 import { token } from '../../theme/tokens';
 
-const Table = styled.table`
-    width: 100%;
-    border-collapse: collapse;
-    caption {
-        padding-bottom: 6px;
-        font-weight: 600;
-        text-align: left;
-    }
-    th,
+const Table = styled(RuledTable)`
     td {
-        padding: 9px 8px 9px 0;
-        border-top: 1px solid ${token.rule};
-        text-align: left;
-        vertical-align: top;
-    }
-    th {
-        font-weight: 600;
-    }
-    small {
-        display: inline;
-        font-size: 15px;
-    }
-    td:nth-child(2) {
         font: 600 20px ${token.narrow};
         white-space: nowrap;
     }

@@ -1,58 +1,8 @@
 import { scaleLinear } from 'd3-scale';
-import styled from 'styled-components';
 import { useBench } from '../../bench/BenchContext';
+import { Drawing } from '../../kit/Drawing';
 import { Picture } from '../../kit/Picture';
 import { withUnit } from '../../kit/show';
-import { token } from '../../theme/tokens';
-
-const Svg = styled.svg`
-    text {
-        fill: ${token.ink};
-        font-size: 15px;
-        font-weight: 600;
-    }
-    .real {
-        stroke: ${token.real};
-        stroke-width: 6;
-    }
-    .loss {
-        stroke: ${token.real};
-        stroke-width: 6;
-        stroke-dasharray: 3 4;
-    }
-    .reactive {
-        stroke: ${token.reactive};
-        stroke-width: 6;
-    }
-    .capacitor {
-        stroke: ${token.accent};
-        stroke-width: 6;
-        stroke-dasharray: 10 4;
-    }
-    .apparent {
-        stroke: ${token.ink};
-        stroke-width: 3;
-    }
-    .after {
-        stroke: ${token.ink};
-        stroke-width: 2;
-        stroke-dasharray: 6 5;
-    }
-    .small {
-        fill: ${token.soft};
-        font-size: 13px;
-        font-weight: 500;
-    }
-    .reactive-text {
-        fill: ${token.reactive};
-    }
-    .real-text {
-        fill: ${token.real};
-    }
-    .capacitor-text {
-        fill: ${token.accent};
-    }
-`;
 
 const WIDTH = 400;
 const HEIGHT = 300;
@@ -67,7 +17,7 @@ export function PowerTriangle() {
         return <p>Output, efficiency and power factor draw the triangle.</p>;
     }
     const capacitor = solved.number('correct.reactive_chosen');
-    const room = Math.min((WIDTH - LEFT - 116) / triangle.input, (HEIGHT - BASE - 46) / Math.max(triangle.reactive, 1));
+    const room = Math.min((WIDTH - LEFT - 150) / triangle.input, (HEIGHT - BASE - 46) / Math.max(triangle.reactive, 1));
     const scale = scaleLinear([0, 1], [0, room]);
     const x = LEFT + scale(triangle.input);
     const shaft = LEFT + scale(triangle.output);
@@ -85,7 +35,7 @@ export function PowerTriangle() {
                 ...(capacitor === undefined ? [] : ([['Capacitor takes off', withUnit(capacitor, 'var')]] as const)),
             ]}
         >
-            <Svg viewBox={`0 0 ${WIDTH} ${Math.max(y + 34, 170)}`} role="img" aria-label="Power triangle">
+            <Drawing viewBox={`0 0 ${WIDTH} ${Math.max(y + 34, 170)}`} role="img" aria-label="Power triangle">
                 <path className="real" d={`M${LEFT} ${BASE}H${shaft}`} />
                 <path className="loss" d={`M${shaft} ${BASE}H${x}`} />
                 <path className="reactive" d={`M${x} ${BASE}V${left ?? y}`} />
@@ -95,24 +45,24 @@ export function PowerTriangle() {
                 <text className="real-text" x={LEFT} y={BASE - 14}>
                     P {withUnit(triangle.input, 'W')}
                 </text>
-                <text className="small" x={x} y={BASE - 14} textAnchor="end">
+                <text className="soft" x={x} y={BASE - 14} textAnchor="end">
                     shaft {withUnit(triangle.output, 'W')}, losses {withUnit(triangle.input - triangle.output, 'W')}
                 </text>
                 <text className="reactive-text" x={x + 12} y={(BASE + (left ?? y)) / 2 + 5}>
                     Q {withUnit(capacitor === undefined ? triangle.reactive : triangle.reactive - capacitor, 'var')}
                 </text>
                 {left !== null && (
-                    <text className="capacitor-text" x={x + 12} y={(left + y) / 2 + 5}>
+                    <text className="good" x={x + 12} y={(left + y) / 2 + 5}>
                         capacitor {withUnit(capacitor, 'var')}
                     </text>
                 )}
                 <text x={(LEFT + x) / 2 - 16} y={(BASE + y) / 2 + 26} textAnchor="end">
                     S {withUnit(triangle.apparent, 'VA')}
                 </text>
-                <text className="small" x={(LEFT + x) / 2 - 16} y={(BASE + y) / 2 + 44} textAnchor="end">
+                <text className="soft" x={(LEFT + x) / 2 - 16} y={(BASE + y) / 2 + 44} textAnchor="end">
                     cos φ {triangle.power_factor.toFixed(2)}
                 </text>
-            </Svg>
+            </Drawing>
         </Picture>
     );
 }

@@ -1,35 +1,8 @@
 import { scaleLinear } from 'd3-scale';
-import styled from 'styled-components';
 import { useBench } from '../../bench/BenchContext';
+import { Drawing } from '../../kit/Drawing';
 import { Picture } from '../../kit/Picture';
 import { withUnit } from '../../kit/show';
-import { token } from '../../theme/tokens';
-
-const Svg = styled.svg`
-    text {
-        fill: ${token.ink};
-        font-size: 14px;
-        font-weight: 600;
-    }
-    .soft {
-        fill: ${token.soft};
-        font-size: 13px;
-        font-weight: 500;
-    }
-    .hot {
-        fill: ${token.hot};
-    }
-    .cool {
-        fill: ${token.edge};
-    }
-    .run {
-        fill: ${token.accent};
-    }
-    .tick {
-        stroke: ${token.rule};
-        stroke-width: 1;
-    }
-`;
 
 const WIDTH = 320;
 const ROW = 52;
@@ -42,7 +15,7 @@ export function StartCurrents() {
         { key: 'start.locked_rotor_current', name: 'direct on line, standstill', look: 'hot' },
         { key: 'start.star_line_current', name: `in ${star}, standstill`, look: 'hot' },
         { key: 'power.plate_current', name: 'running, in each line', look: 'run' },
-        { key: 'start.delta_winding_current', name: 'running, in each winding', look: 'cool' },
+        { key: 'start.delta_winding_current', name: 'running, in each winding', look: 'bar' },
     ].flatMap((bar) => {
         const value = solved.number(bar.key);
         return value === undefined ? [] : [{ ...bar, value }];
@@ -57,7 +30,7 @@ export function StartCurrents() {
             name="starting-currents"
             rows={bars.map((bar) => [bar.name, withUnit(bar.value, 'A')] as const)}
         >
-            <Svg viewBox={`0 0 ${WIDTH} ${bars.length * ROW + 22}`} role="img" aria-label="Starting and running currents">
+            <Drawing viewBox={`0 0 ${WIDTH} ${bars.length * ROW + 22}`} role="img" aria-label="Starting and running currents">
                 {scale.ticks(4).map((tick) => (
                     <g key={tick} transform={`translate(${scale(tick)} 0)`}>
                         <path className="tick" d={`M0 4V${bars.length * ROW}`} />
@@ -78,7 +51,7 @@ export function StartCurrents() {
                         </text>
                     </g>
                 ))}
-            </Svg>
+            </Drawing>
         </Picture>
     );
 }
