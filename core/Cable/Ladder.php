@@ -165,8 +165,9 @@ final class Ladder
         $ohm = '('.Show::number($candidate->ohmPerKm).' Ω/km × cos φ + '.Show::number($candidate->reactancePerKm).' Ω/km × sin φ) × '.Show::number($this->drop->metres / 1000).' km';
         $drop = $this->sheet->work($line ? 'cable.line_drop' : 'cable.voltage_drop', 'Voltage drop, '.$where, $own, '%', $this->run->sixLeads ? '2 (I/√3)(R cos φ + X sin φ) L / V' : '√3 I (R cos φ + X sin φ) L / V',
             ($this->run->sixLeads ? '2 × {I} ÷ √3' : '√3 × {I}').' × '.$ohm.' ÷ {V}; cos φ {pf}', ['I' => $current, 'V' => $supply, 'pf' => $factor], 'percent of the supply voltage');
-        if (! $line && $runningBefore > 0) {
-            $this->sheet->work('cable.total_drop', 'Voltage drop, whole circuit', $runningBefore + $own, '%', 'both runs', '{line} + {motor}', ['line' => $this->sheet->need('cable.line_drop'), 'motor' => $drop]);
+        if (! $line) {
+            $both = $this->sheet->get('cable.line_drop');
+            $this->sheet->work('cable.total_drop', 'Voltage drop, whole circuit', $runningBefore + $own, '%', $both === null ? 'the only run' : 'both runs', $both === null ? '{motor}' : '{line} + {motor}', [...($both === null ? [] : ['line' => $both]), 'motor' => $drop]);
         }
         $start = $this->drop->startingPercent($candidate, $this->run);
         $lrc = $this->sheet->get($this->sheet->get('start.method')?->value === 'star_delta' ? 'start.star_line_current' : 'start.locked_rotor_current');

@@ -5,6 +5,7 @@ import { Fields, Pictures, StationPage } from '../../bench/StationPage';
 import { options, PLACES } from '../../bench/words';
 import { CorrectionPicture } from './CorrectionPicture';
 import { PlacementTable } from './PlacementTable';
+import { StepList } from './StepList';
 
 /** Capacitor for the target power factor, where it goes, and what changes because of it. */
 export default function CorrectStation() {
@@ -36,6 +37,7 @@ export default function CorrectStation() {
                     <PlacementTable />
                 </Pictures>
             )}
+            <StepList />
             <Fields>
                 <Field path="correction.target_power_factor" label="Target power factor" hint="Such as 0.95." />
                 <Choice
