@@ -1,0 +1,42 @@
+import { cleanup, screen, within } from '@testing-library/react';
+import { afterEach, describe, expect, it } from 'vitest';
+import { figure, finding, showOnBench, solution } from '../testing';
+import { WorkingPanel } from './WorkingPanel';
+
+afterEach(cleanup);
+
+const solved = solution({
+    figures: [
+        figure('power.input', 39403.6, '39.4 kW', { label: 'Input power', formula: 'P_out / η', working: '37 kW ÷ 0.939', source: 'own' }),
+        figure('power.reactive', 24420, '24.4 kvar', {
+            label: 'Reactive power',
+            assumed: true,
+            assumptions: ['a typical power factor', 'ambient 30 °C'],
+        }),
+        figure('power.table_current', 414, '414 A', { label: 'Table', uncertain: 'about 95 %' }),
+        figure('cable.size', 16, '16 mm²', { label: 'Size' }),
+    ],
+    findings: [finding('stop', 'power', 'burns'), finding('caution', 'guard', 'trips'), finding('note', 'cable', 'long')],
+});
+
+describe('the working', () => {
+    it('shows formula, numbers, source, assumptions and doubts of this station only', () => {
+        showOnBench(<WorkingPanel station="power" />, {}, solved);
+        expect(screen.getByText('37 kW ÷ 0.939')).toBeTruthy();
+        expect(screen.getByText('out').tagName).toBe('SUB');
+        expect(screen.getByText('assumed: a typical power factor; ambient 30 °C')).toBeTruthy();
+        expect(screen.getByText('table entry not sure: about 95 %')).toBeTruthy();
+        expect(screen.queryByText('Size')).toBeNull();
+    });
+
+    it('puts findings first, with a word for their grade and what to do', () => {
+        showOnBench(<WorkingPanel station="power" />, {}, solved);
+        const card = screen.getByText('title of burns').closest('li');
+        expect(card).not.toBeNull();
+        if (card !== null) {
+            expect(within(card).getByRole('img', { name: 'stop' })).toBeTruthy();
+            expect(within(card).getByText('action of burns')).toBeTruthy();
+        }
+        expect(screen.getByText('Elsewhere: Guard 1')).toBeTruthy();
+    });
+});

@@ -1,0 +1,90 @@
+import { cleanup, screen } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { afterEach, describe, expect, it, vi } from 'vitest';
+import type { Solution } from '../api/contract';
+import { figure, finding, showOnBench, solution } from '../testing';
+import { Run } from './Run';
+
+afterEach(cleanup);
+
+const solved: Solution = solution({
+    figures: [
+        figure('plate.supply_voltage', 400, '400 V'),
+        figure('plate.frequency', 50, '50 Hz'),
+        figure('power.output', 37000, '37 kW'),
+        figure('plate.winding_voltage', 400, '400 V'),
+        figure('plate.rated_torque', 238, '238 N·m'),
+        figure('start.method', 'star_delta', 'star_delta'),
+        figure('start.star_time', 9, '9 s'),
+        figure('start.star_torque', 191, '191 N·m'),
+        figure('cable.conductors', 6, '6'),
+        figure('cable.size', 6, '6 mm²'),
+        figure('guard.scpd', 'fuse_gg', 'fuse_gg'),
+        figure('guard.scpd_rating', 80, '80 A'),
+        figure('guard.overload_dial', 38.1, '38.1 A'),
+        figure('guard.overload_place', 'delta', 'delta'),
+        figure('correct.capacitor_rating', 15000, '15 kvar'),
+    ],
+    findings: [finding('caution', 'start', 'reclosing_peak')],
+    curves: {
+        run: {
+            six_leads: true,
+            running: { before: { line: 66, lead: 38.105, power_factor: 0.85 }, after: { line: 58.6, lead: 38.105, power_factor: 0.958 } },
+            starting: { line: 154, lead: 154, direct: 462 },
+        },
+    },
+});
+const draft = {
+    cable: { length: '60' },
+    correction: { place: 'board' },
+    load: { kind: 'quadratic', torque_percent: '90', inertia: '6.5' },
+};
+const show = (more = {}) => {
+    const onFlow = vi.fn();
+    const onCorrection = vi.fn();
+    showOnBench(<Run base="/circuits/1" onFlow={onFlow} onCorrection={onCorrection} hasAfter />, draft, solved, more);
+    return { onFlow, onCorrection };
+};
+
+describe('the run', () => {
+    it('carries the solved figures of every part and leads to its station', () => {
+        show();
+        expect(screen.getByRole('link', { name: /Guard.*80 A.*gG fuse/ }).getAttribute('href')).toBe('/circuits/1/guard');
+        expect(screen.getByRole('link', { name: /Starter.*star-delta, 9 s.*relay 38.1 A in the delta/ }).getAttribute('href')).toBe(
+            '/circuits/1/start',
+        );
+        expect(screen.getByRole('link', { name: /Cable.*6 × 6 mm².*60 m/ })).toBeTruthy();
+        expect(screen.getByRole('link', { name: /Load.*fan or pump, 90 %, 6.5 kg·m²/ })).toBeTruthy();
+        expect(screen.getByRole('link', { name: /Capacitor.*15 kvar.*at the board/ })).toBeTruthy();
+    });
+
+    it('marks a part with its worst finding, in a word too', () => {
+        show();
+        expect(screen.getByRole('link', { name: /Starter ?caution/ })).toBeTruthy();
+        expect(screen.getByRole('link', { name: /^Guard ?80/ })).toBeTruthy();
+    });
+
+    it('shows what flows in each position of its switches', () => {
+        show();
+        expect(screen.getByText('66 A')).toBeTruthy();
+        expect(screen.getByText('38.1 A in each lead')).toBeTruthy();
+        cleanup();
+        show({ correction: 'after' });
+        expect(screen.getByText('58.6 A')).toBeTruthy();
+        expect(screen.getByText('cos φ 0.958')).toBeTruthy();
+        cleanup();
+        show({ flow: 'starting' });
+        expect(screen.getByText('154 A')).toBeTruthy();
+        expect(screen.getByText('direct on line 462 A')).toBeTruthy();
+        expect(screen.getByText(/191 N·m/)).toBeTruthy();
+    });
+
+    it('hands its switches on', async () => {
+        const { onFlow, onCorrection } = show();
+        const user = userEvent.setup();
+        await user.click(screen.getByRole('radio', { name: 'Starting' }));
+        expect(onFlow).toHaveBeenCalledWith('starting');
+        await user.click(screen.getByRole('radio', { name: 'Corrected' }));
+        expect(onCorrection).toHaveBeenCalledWith('after');
+    });
+});

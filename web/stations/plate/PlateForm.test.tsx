@@ -1,0 +1,57 @@
+import { cleanup, fireEvent, screen } from '@testing-library/react';
+import { afterEach, describe, expect, it } from 'vitest';
+import { fieldError, figure, showOnBench, solution } from '../../testing';
+import { PlateForm } from './PlateForm';
+
+afterEach(cleanup);
+
+describe('the plate', () => {
+    it('is filled in stamp by stamp, in reading order', () => {
+        const { set } = showOnBench(<PlateForm />, { plate: { power: '37 kW' } }, solution());
+        const labels = screen.getAllByRole('textbox').map((box) => box.closest('div')?.querySelector('label')?.textContent);
+        expect(labels.slice(0, 6)).toEqual(['Output, kW or hp', 'Volts', 'Amps', 'rpm', 'Hz', 'cos φ']);
+        fireEvent.change(screen.getByLabelText('Volts'), { target: { value: '400/690' } });
+        expect(set).toHaveBeenCalledWith('plate.voltage', '400/690');
+    });
+
+    it('shows an assumed value in its empty place, marked', () => {
+        showOnBench(
+            <PlateForm />,
+            {},
+            solution({
+                figures: [
+                    figure('plate.efficiency', 0.939, '0.939', { assumed: true, assumptions: ['IE3'] }),
+                    figure('plate.power_factor', 0.84, '0.84'),
+                ],
+            }),
+        );
+        const efficiency = screen.getByLabelText<HTMLInputElement>('Efficiency, %');
+        expect(efficiency.placeholder).toBe('93.9');
+        expect(efficiency.value).toBe('');
+        expect(screen.getByText('assumed')).toBeTruthy();
+        expect(screen.getByText('derived')).toBeTruthy();
+    });
+
+    it('says below the row what is wrong, tied to the field', () => {
+        showOnBench(
+            <PlateForm />,
+            { plate: { speed: '1502' } },
+            solution({
+                errors: [
+                    fieldError('plate.speed', '1502 rpm is just above 1500 rpm.', 'impossible'),
+                    fieldError('plate.power', 'wanted', 'missing'),
+                ],
+            }),
+        );
+        const speed = screen.getByLabelText('rpm');
+        expect(speed.getAttribute('aria-invalid')).toBe('true');
+        const message = document.getElementById(speed.getAttribute('aria-describedby') ?? '');
+        expect(message?.textContent).toBe('rpm: 1502 rpm is just above 1500 rpm. accepted at plate.speed');
+        expect(screen.getByLabelText('Output, kW or hp').getAttribute('aria-invalid')).toBe('false');
+    });
+
+    it('asks for horsepower first under the American books', () => {
+        showOnBench(<PlateForm />, {}, solution({ rule_book: 'nec' }));
+        expect(screen.getByLabelText('Output, hp or kW')).toBeTruthy();
+    });
+});
