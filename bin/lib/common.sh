@@ -113,4 +113,15 @@ EOF
 
 artisan() { (cd "$ROOT" && php artisan "$@"); }
 
+# Ends what a run of this checkout on this port left behind when it was killed. Only processes that name that run's folder.
+end_leftovers() {
+    local file="$VAR/serve-$APP_PORT.run" run pid
+    [ -f "$file" ] || return 0
+    run="$(cat "$file")"
+    case "$run" in */brave-anvil-run.*) ;; *) return 0 ;; esac
+    for pid in $(pgrep -f -- "$run/" || true); do kill -TERM "$pid" 2>/dev/null && say "An earlier run was still up; its process $pid is ended."; done
+    for _ in $(seq 1 50); do port_is_taken "$APP_PORT" || break; sleep 0.1; done
+    rm -rf "$run" "$file"
+}
+
 port_is_taken() { php -r 'exit(@stream_socket_client("tcp://127.0.0.1:".$argv[1], $e, $m, 0.5) ? 0 : 1);' "$1"; }
