@@ -68,7 +68,7 @@ final class CableStation
 
             return;
         }
-        $sheet->put(new Figure('cable.conductors', 'Conductors from starter to motor', $motorRun->conductors(), '', '', $six ? 'both ends of each winding: two a phase' : 'one a phase', ''));
+        $sheet->put(new Figure('cable.conductors', 'Conductors from starter to motor', $motorRun->conductors(), '', '', $six ? 'both ends of each winding: two a phase' : 'one a phase', 'starting method'));
         self::notes($circuit, $sheet, $limits);
         $sheet->say(Station::Cable, self::sentence($sizing, $sheet, $book));
     }

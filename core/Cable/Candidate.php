@@ -13,6 +13,8 @@ final readonly class Candidate
      * @param  float  $terminal  A, as its terminals allow
      * @param  float  $ohmPerKm  resistance at operating temperature
      * @param  float  $reactancePerKm  Ω
+     * @param  string  $source  tables of the ampacity and its factors
+     * @param  string  $impedanceSource  table of resistance and reactance
      * @param  string  $working  how the derated ampacity came about
      */
     public function __construct(
@@ -23,6 +25,8 @@ final readonly class Candidate
         public float $ohmPerKm,
         public float $reactancePerKm,
         public string $working,
+        public string $source,
+        public string $impedanceSource,
         public ?string $uncertain,
     ) {
     }

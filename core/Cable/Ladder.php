@@ -149,11 +149,11 @@ final class Ladder
         $where = $line ? 'supply to starter' : 'starter to motor';
         $from = ['need' => $this->required];
         $this->put($prefix.'size', 'Conductor size, '.$where, $value, $unit, 'smallest that passes all', $this->installed !== null ? 'as installed' : '{need} wanted, '.Show::number($candidate->ampacity(), 4).' A given', $from, $this->required->source, $candidate->uncertain);
-        $this->put($prefix.'ampacity', 'Ampacity', $candidate->ampacity(), 'A', 'smaller of derated and terminal', $candidate->working, $from, '', $candidate->uncertain);
-        $this->put($prefix.'derated_ampacity', 'Ampacity after derating', $candidate->derated, 'A', 'base · ambient · grouping', $candidate->working, $from, '', $candidate->uncertain);
+        $this->put($prefix.'ampacity', 'Ampacity', $candidate->ampacity(), 'A', 'smaller of derated and terminal', $candidate->working, $from, $candidate->source, $candidate->uncertain);
+        $this->put($prefix.'derated_ampacity', 'Ampacity after derating', $candidate->derated, 'A', 'base · ambient · grouping', $candidate->working, $from, $candidate->source, $candidate->uncertain);
         $smallest = $this->byAmpacity();
         if ($smallest !== null) {
-            $this->sheet->put(new Figure($prefix.'size_by_ampacity', 'Size by ampacity alone, '.$where, $this->sizing->sizeValue($smallest->size), $unit, '', '', ''));
+            $this->sheet->put(new Figure($prefix.'size_by_ampacity', 'Size by ampacity alone, '.$where, $this->sizing->sizeValue($smallest->size), $unit, 'smallest by ampacity and terminals', $smallest->working, $smallest->source));
         }
         if ($this->drop === null) {
             return;
@@ -164,7 +164,7 @@ final class Ladder
         $own = $this->drop->runningPercent($candidate, $this->run);
         $ohm = '('.Show::number($candidate->ohmPerKm).' Ω/km × cos φ + '.Show::number($candidate->reactancePerKm).' Ω/km × sin φ) × '.Show::number($this->drop->metres / 1000).' km';
         $drop = $this->sheet->work($line ? 'cable.line_drop' : 'cable.voltage_drop', 'Voltage drop, '.$where, $own, '%', $this->run->sixLeads ? '2 (I/√3)(R cos φ + X sin φ) L / V' : '√3 I (R cos φ + X sin φ) L / V',
-            ($this->run->sixLeads ? '2 × {I} ÷ √3' : '√3 × {I}').' × '.$ohm.' ÷ {V}; cos φ {pf}', ['I' => $current, 'V' => $supply, 'pf' => $factor], 'percent of the supply voltage');
+            ($this->run->sixLeads ? '2 × {I} ÷ √3' : '√3 × {I}').' × '.$ohm.' ÷ {V}; cos φ {pf}', ['I' => $current, 'V' => $supply, 'pf' => $factor], $candidate->impedanceSource.'; percent of the supply voltage');
         if (! $line) {
             $both = $this->sheet->get('cable.line_drop');
             $this->sheet->work('cable.total_drop', 'Voltage drop, whole circuit', $runningBefore + $own, '%', $both === null ? 'the only run' : 'both runs', $both === null ? '{motor}' : '{line} + {motor}', [...($both === null ? [] : ['line' => $both]), 'motor' => $drop]);
@@ -176,7 +176,7 @@ final class Ladder
         }
         $assumption = 'locked-rotor power factor '.Show::number($this->drop->startCos);
         $starting = $this->sheet->work($line ? 'cable.line_starting_drop' : 'cable.starting_drop', 'Voltage drop starting, '.$where, $start, '%', $this->run->sixLeads ? '2√3 (I_LR/3)(R cos φ + X sin φ) L / V' : '√3 I_LR (R cos φ + X sin φ) L / V',
-            ($this->run->sixLeads ? '2√3' : '√3').' × {I} × '.$ohm.' ÷ {V}; cos φ '.Show::number($this->drop->startCos), ['I' => $lrc, 'V' => $supply], 'percent of the supply voltage', $assumption);
+            ($this->run->sixLeads ? '2√3' : '√3').' × {I} × '.$ohm.' ÷ {V}; cos φ '.Show::number($this->drop->startCos), ['I' => $lrc, 'V' => $supply], $candidate->impedanceSource.'; percent of the supply voltage', $assumption);
         if (! $line && $startingBefore > 0) {
             $this->sheet->work('cable.total_starting_drop', 'Voltage drop starting, whole circuit', $startingBefore + $start, '%', 'both runs', '{line} + {motor}', ['line' => $this->sheet->need('cable.line_starting_drop'), 'motor' => $starting]);
         }

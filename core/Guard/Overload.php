@@ -34,10 +34,10 @@ final class Overload
             $current = $sheet->need('correct.corrected_current');
             $sheet->find(Grade::Note, Station::Guard, 'overload_reduced_by_capacitor', 'Overload reduced by the capacitor', 'The relay sees only the corrected '.$current->shown(3).', so its setting is lower.', 'If the capacitor is ever taken off, set the relay back.', 'NEC 460.9, IEC 60831-1 (from memory)', ['guard.overload_dial']);
         }
-        $sheet->put(new Figure('guard.overload_place', 'Place of the overload relay', $place, '', '', $place === 'delta' ? 'in the motor leads: protects in both connections' : 'in the incoming line', ''));
+        $sheet->put(new Figure('guard.overload_place', 'Place of the overload relay', $place, '', '', $place === 'delta' ? 'in the motor leads: protects in both connections' : 'in the incoming line', $circuit->has('guard.overload_place') ? 'typed' : 'usual place'));
         $sizing->overload($circuit, $sheet, $current, $share);
         if ($starDelta && $place === 'line') {
-            $sheet->put(new Figure('guard.stuck_in_star', 'Winding current when stuck in star', sqrt(3), '× rated', '√3', 'line setting over winding rating', ''));
+            $sheet->put(new Figure('guard.stuck_in_star', 'Winding current when stuck in star', sqrt(3), '× rated', '√3', 'line setting over winding rating', 'definition'));
             $sheet->find(Grade::Caution, Station::Guard, 'stuck_in_star', 'Not protected when stuck in '.$book->words()['star'], 'Set for the line, the relay lets a winding carry 1.73 times its rating for ever if the starter never changes over.', 'Put the relay in the delta (in the motor leads), and let the timer drop the starter out if delta does not close.', 'common practice, no source', ['guard.stuck_in_star']);
         }
         $limit = $sheet->need('guard.overload_setting');

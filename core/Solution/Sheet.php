@@ -47,7 +47,7 @@ final class Sheet
      * @param  array<string, Figure>  $from  placeholder => figure, as `{I}` in the template
      */
     public function work(string $key, string $label, int|float|string $value, string $unit, string $formula, string $working, array $from,
-        string $source = '', ?string $assumption = null, ?string $uncertain = null): Figure
+        string $source = 'definition', ?string $assumption = null, ?string $uncertain = null): Figure
     {
         return $this->put(self::worked($key, $label, $value, $unit, $formula, $working, $from, $source, $assumption, $uncertain));
     }
@@ -58,7 +58,7 @@ final class Sheet
      * @param  array<string, Figure>  $from
      */
     public static function worked(string $key, string $label, int|float|string $value, string $unit, string $formula, string $working, array $from,
-        string $source = '', ?string $assumption = null, ?string $uncertain = null): Figure
+        string $source = 'definition', ?string $assumption = null, ?string $uncertain = null): Figure
     {
         $assumptions = [];
         $shown = [];

@@ -124,6 +124,9 @@ final class RelationsTest extends CoreTestCase
         $solution = self::sample($name, ['cable.length' => 30, 'correction.place' => 'board', 'correction.target_power_factor' => 0.95]);
         $keys = array_map(static fn ($figure): string => $figure->key, $solution->figures);
         self::assertSame($keys, array_unique($keys));
+        foreach ($solution->figures as $figure) {
+            self::assertNotSame('', $figure->source, "$figure->key says where it comes from");
+        }
         foreach ($solution->findings as $finding) {
             foreach ($finding->figures as $key) {
                 self::assertContains($key, $keys, $finding->code);

@@ -78,6 +78,7 @@ final class IecSizing implements Sizing
         $drop = Table::of('iec/voltage_drop');
         $rho = $drop->number('rho_copper_ohm_mm2_per_m') ?? 0.0;
         $reactance = $drop->number('reactance_mohm_per_m') ?? 0.0;
+        $sources = implode('; ', [$table->cited(), Table::of('iec/ambient_air')->source, Table::of('iec/grouping')->source, ...($terminal->number() < 90 ? ['terminals as '.$cool->source] : [])]);
         $candidates = [];
         foreach ($table->keys('rows') as $size) {
             $base = $table->number('rows', $size, (string) $column);
@@ -90,6 +91,7 @@ final class IecSizing implements Sizing
             $candidates[] = new Candidate($size, (float) $size, $derated, $limited, 1000 * $rho / (float) $size, $reactance,
                 Show::number($base).' A × '.Show::number($ambientFactor).' ambient × '.Show::number($groupFactor).' for '.$count.' together'
                 .($terminal->number() < 90 ? '; 70 °C terminals: '.Show::number($coolBase).' A × '.Show::number($coolFactor) : ''),
+                $sources, $drop->cited(),
                 $table->doubt('rows', $size, (string) $column));
         }
 

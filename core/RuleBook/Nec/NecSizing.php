@@ -77,6 +77,7 @@ final class NecSizing implements Sizing
         $ampacity = Table::of('nec/ampacity');
         $impedance = Table::of('nec/conductor_impedance');
         $properties = Table::of('nec/conductor_properties');
+        $sources = implode('; ', [$ampacity->cited(), Table::of('nec/ambient_correction')->source, Table::of('nec/conductor_adjustment')->source, 'terminals NEC 110.14(C)']);
         $candidates = [];
         foreach ($impedance->keys() as $size) {
             $base = $ampacity->number('copper', $size, $insulationColumn);
@@ -90,6 +91,7 @@ final class NecSizing implements Sizing
             $candidates[] = new Candidate($size, $area, $base * $ambientFactor * $groupFactor, $limit,
                 max($ohm, $properties->number($size, 'dc_cu_uncoated_ohm_per_km') ?? 0.0), $x,
                 Show::number($base).' A ('.$insulation.' °C column) × '.Show::number($ambientFactor).' ambient × '.Show::number($groupFactor).' for '.$count.' conductors; terminals '.min($terminal, $insulation).' °C: '.Show::number($limit).' A',
+                $sources, $impedance->cited(),
                 $ampacity->doubt('copper', $size, $insulationColumn) ?? $ampacity->doubt('copper', $size, $terminalColumn));
         }
 
