@@ -55,6 +55,7 @@ export const solution = (more: Partial<Solution> = {}): Solution => ({
     sentences: {},
     blocked: [],
     read: {},
+    meanings: {},
     words: { name: 'IEC 60364', star: 'star', star_delta: 'star-delta' },
     ...more,
 });

@@ -22,6 +22,7 @@ final class PlateStation
         RatedPower::solve($circuit, $sheet);
         RatedSpeed::torque($circuit, $sheet);
         PlateChecks::solve($circuit, $book, $sheet);
+        $sheet->explain(Meanings::of($circuit, $book, $sheet));
         $sheet->say(Station::Plate, self::sentence($book, $sheet));
     }
 

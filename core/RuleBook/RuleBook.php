@@ -21,6 +21,9 @@ interface RuleBook
     /** @return array<string, array{mixed, string}> what it assumes where a field is empty: path => [value, why] */
     public function defaults(): array;
 
+    /** Whether a bare frame number, such as 56, is the shaft height in mm. */
+    public function metricFrames(): bool;
+
     /** Full-load current by its table for this motor, A, or null where the table has none. */
     public function tableCurrent(Circuit $circuit, Sheet $sheet): ?Figure;
 

@@ -28,6 +28,9 @@ final class Sheet
     /** @var array<string, string> */
     private array $sentences = [];
 
+    /** @var array<string, string> */
+    private array $meanings = [];
+
     /** @var array<string, string> reason by station */
     private array $blocked = [];
 
@@ -147,6 +150,12 @@ final class Sheet
         $this->curves[$name] = $data;
     }
 
+    /** @param  array<string, string>  $meanings what the stamps of the plate say, by path */
+    public function explain(array $meanings): void
+    {
+        $this->meanings = $meanings;
+    }
+
     public function say(Station $station, string $sentence): void
     {
         $this->sentences[$station->value] = $sentence;
@@ -168,6 +177,6 @@ final class Sheet
         }
 
         return new Solution($core, $tag, $ruleBook, $edition, array_values($this->figures), $findings, array_values($this->errors),
-            $this->curves, $this->sentences, array_keys($this->blocked), $read, $words);
+            $this->curves, $this->sentences, array_keys($this->blocked), $read, $words, $this->meanings);
     }
 }

@@ -20,6 +20,7 @@ final readonly class Solution
      * @param  list<string>  $blocked  stations that wait for something
      * @param  array<string, string>  $read  what typed text was read as, by path
      * @param  array<string, string>  $words  the rule book's terms
+     * @param  array<string, string>  $meanings  what the stamps of the plate say, by path
      */
     public function __construct(
         public string $core,
@@ -34,13 +35,14 @@ final readonly class Solution
         public array $blocked,
         public array $read,
         public array $words,
+        public array $meanings,
     ) {
     }
 
     /** A solution that only says why nothing could be read. */
     public static function unreadable(string $text, string $accepted, string $path = ''): self
     {
-        return new self(Version::CORE, '', '', '', [], [], [new FieldError($path, $text, $accepted)], [], [], [], [], []);
+        return new self(Version::CORE, '', '', '', [], [], [new FieldError($path, $text, $accepted)], [], [], [], [], [], []);
     }
 
     public function figure(string $key): ?Figure
@@ -72,6 +74,7 @@ final readonly class Solution
             'blocked' => $this->blocked,
             'read' => (object) $this->read,
             'words' => (object) $this->words,
+            'meanings' => (object) $this->meanings,
         ];
     }
 

@@ -173,7 +173,7 @@ final class IecTest extends CoreTestCase
     /** @return array<string, array{string, float, float}> class, multiple, seconds it is sure to hold */
     public static function classes(): array
     {
-        return ['10A at the test multiple' => ['10A', 7.2, 2], '10 at the test multiple' => ['10', 7.2, 4], '20' => ['20', 7.2, 6], '30' => ['30', 7.2, 9], '10 at 7' => ['10', 7.0, 4.23], '10 at 4.04' => ['10', 4.04, 13.0], 'never below 1.05' => ['10', 1.05, 7200]];
+        return ['10A at the test multiple' => ['10A', 7.2, 2], '10 at the test multiple' => ['10', 7.2, 4], '20 at the test multiple' => ['20', 7.2, 6], '30 at the test multiple' => ['30', 7.2, 9], '10 at 7' => ['10', 7.0, 4.23], '10 at 4.04' => ['10', 4.04, 13.0], 'never below 1.05' => ['10', 1.05, 7200]];
     }
 
     #[DataProvider('classes')]

@@ -522,6 +522,12 @@ export interface Solution {
     words: {
         [k: string]: string;
     };
+    /**
+     * What the stamps of the plate say, by path
+     */
+    meanings: {
+        [k: string]: string;
+    };
 }
 /**
  * One computed value with all that explains it.

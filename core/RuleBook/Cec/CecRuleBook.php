@@ -33,6 +33,11 @@ final class CecRuleBook implements RuleBook
         return ['supply.frequency' => [60.0, '60 Hz supply, usual under the CE Code'], 'supply.phases' => [3.0, 'three phases']];
     }
 
+    public function metricFrames(): bool
+    {
+        return false;
+    }
+
     public function tableCurrent(Circuit $circuit, Sheet $sheet): ?Figure
     {
         return null;

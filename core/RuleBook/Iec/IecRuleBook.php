@@ -46,6 +46,11 @@ final class IecRuleBook implements RuleBook
         ];
     }
 
+    public function metricFrames(): bool
+    {
+        return true;
+    }
+
     public function tableCurrent(Circuit $circuit, Sheet $sheet): ?Figure
     {
         $power = $circuit->power();

@@ -50,6 +50,11 @@ final class NecRuleBook implements RuleBook
         ];
     }
 
+    public function metricFrames(): bool
+    {
+        return false;
+    }
+
     public function tableCurrent(Circuit $circuit, Sheet $sheet): ?Figure
     {
         return self::fromTable('nec/motor_current_three_phase', 'power.table_current', 'Full-load current by table', $circuit, $sheet);

@@ -76,10 +76,11 @@ export interface Stamp {
     grow: number;
     placeholder?: string;
     assumedFrom?: string;
+    onFocus?: () => void;
 }
 
 /** One stamp of the plate. Where it is empty and a value is assumed, that value stands there dotted. */
-export function PlateCell({ path, label, grow, placeholder, assumedFrom }: Stamp) {
+export function PlateCell({ path, label, grow, placeholder, assumedFrom, onFocus }: Stamp) {
     const { draft, set, readOnly, solved } = useBench();
     const id = useId();
     const value = typed(draft, path);
@@ -107,6 +108,7 @@ export function PlateCell({ path, label, grow, placeholder, assumedFrom }: Stamp
                 {label}
             </label>
             <input
+                onFocus={onFocus}
                 id={id}
                 value={value}
                 readOnly={readOnly}

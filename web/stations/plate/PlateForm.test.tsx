@@ -50,6 +50,19 @@ describe('the plate', () => {
         expect(screen.getByLabelText('Output, kW or hp').getAttribute('aria-invalid')).toBe('false');
     });
 
+    it('explains the stamp that has the focus', () => {
+        showOnBench(
+            <PlateForm />,
+            { plate: { ip: 'IP55' } },
+            solution({ meanings: { 'plate.ip': 'Solids: dust-protected; water: water jets.' } }),
+        );
+        expect(screen.getByText('Touch a stamp to read what it says.')).toBeTruthy();
+        fireEvent.focus(screen.getByLabelText('IP'));
+        expect(screen.getByText(/dust-protected; water: water jets/)).toBeTruthy();
+        fireEvent.focus(screen.getByLabelText('Frame'));
+        expect(screen.getByText(/Type it as it is stamped/)).toBeTruthy();
+    });
+
     it('asks for horsepower first under the American books', () => {
         showOnBench(<PlateForm />, {}, solution({ rule_book: 'nec' }));
         expect(screen.getByLabelText('Output, hp or kW')).toBeTruthy();

@@ -1,4 +1,4 @@
-import { Fragment } from 'react';
+import { Fragment, useState } from 'react';
 import styled from 'styled-components';
 import { useBench } from '../../bench/BenchContext';
 import { narrow, token } from '../../theme/tokens';
@@ -55,6 +55,19 @@ const Row = styled.div`
     @media ${narrow} {
         display: grid;
         grid-template-columns: 1fr 1fr;
+    }
+`;
+
+const Meaning = styled.p`
+    min-height: 34px;
+    padding: 6px 8px 4px;
+    color: ${token.soft};
+    font-size: 14.5px;
+    line-height: 1.35;
+    b {
+        margin-right: 4px;
+        color: ${token.accent};
+        font-weight: 600;
     }
 `;
 
@@ -115,6 +128,8 @@ function rows(american: boolean): readonly (readonly Stamp[])[] {
 /** The plate, filled in on a plate. */
 export function PlateForm() {
     const { solved } = useBench();
+    const [focused, setFocused] = useState<Stamp | null>(null);
+    const meaning = focused === null ? undefined : solved.solution.meanings[focused.path];
     return (
         <Metal>
             <legend>The plate as stamped</legend>
@@ -122,12 +137,21 @@ export function PlateForm() {
                 <Fragment key={index}>
                     <Row>
                         {stamps.map((stamp) => (
-                            <PlateCell key={stamp.path} {...stamp} />
+                            <PlateCell key={stamp.path} {...stamp} onFocus={() => setFocused(stamp)} />
                         ))}
                     </Row>
                     <PlateMessages fields={stamps} />
                 </Fragment>
             ))}
+            <Meaning aria-live="polite">
+                {focused === null ? (
+                    'Touch a stamp to read what it says.'
+                ) : (
+                    <>
+                        <b>{focused.label}</b> {meaning ?? 'Type it as it is stamped.'}
+                    </>
+                )}
+            </Meaning>
         </Metal>
     );
 }
