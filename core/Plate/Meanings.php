@@ -46,6 +46,9 @@ final class Meanings
         $put('plate.enclosure', self::stamped($circuit, 'plate.enclosure', static fn (string $code): ?string => self::ENCLOSURES[str_replace([' ', '-', '.'], '', $code)] ?? null));
         $put('plate.voltage', self::voltage($circuit, $book));
         $put('plate.service_factor', self::serviceFactor($circuit));
+        foreach (self::ratings($circuit, $sheet) as $path => $meaning) {
+            $put($path, $meaning);
+        }
         $put('plate.leads', match ($circuit->number('plate.leads')?->number()) {
             3.0 => 'Three leads: the windings are joined inside, one connection only.', 6.0 => 'Six leads: both ends of every winding, for delta and '.$book->words()['star'].'.',
             9.0 => 'Nine leads: two voltages in the ratio 2, joined inside in '.$book->words()['star'].' or delta.', 12.0 => 'Twelve leads: both ends of every half winding, for two voltages and '.$book->words()['star_delta'].' starting.', default => null,
@@ -191,6 +194,30 @@ final class Meanings
         return match ($pairs[0]['connection']) {
             'delta' => 'One voltage, windings in delta: each sees the whole '.$volts(0).'.', 'star' => 'One voltage, windings in '.$star.'.', default => 'One voltage; how the windings are joined is not stamped.',
         };
+    }
+
+    /** @return array<string, string|null> what the rated values mean, with the figures that follow from them */
+    private static function ratings(Circuit $circuit, Sheet $sheet): array
+    {
+        $times = static fn (string $path, string $text): ?string => ($figure = $circuit->number($path)) === null ? null : sprintf($text, Show::number($figure->number()));
+        $shown = static fn (string $key): ?string => $sheet->get($key)?->shown(4);
+        $slip = $shown('plate.slip');
+        $current = $circuit->plateCurrent();
+
+        return [
+            'plate.power' => $shown('plate.output') === null ? null : 'Output at the shaft, '.$shown('plate.output').': it draws more than that from the supply.',
+            'plate.current' => $current === null || $shown('plate.current') === null ? null : 'Line current at rated output: '.$shown('plate.current').' in the connection of this supply.',
+            'plate.speed' => $slip === null ? null : 'Speed at rated output. '.$shown('plate.poles').' poles turn '.$shown('plate.synchronous_speed').' without load: '.$slip.' slip.',
+            'plate.power_factor' => $times('plate.power_factor', 'At rated output %s; it falls at part load.'),
+            'plate.efficiency' => ($efficiency = $circuit->number('plate.efficiency')) === null ? null : 'Of every 100 W that it draws, '.Show::number(100 * $efficiency->number()).' W reach the shaft at rated output.',
+            'plate.start_current_ratio' => $times('plate.start_current_ratio', 'Started direct it takes %s times its rated current at standstill.'),
+            'plate.start_torque_ratio' => $times('plate.start_torque_ratio', 'Started direct it turns with %s times its rated torque at standstill; in star with a third of that.'),
+            'plate.breakdown_torque_ratio' => $times('plate.breakdown_torque_ratio', 'It stalls above %s times its rated torque.'),
+            'plate.ambient' => $times('plate.ambient', 'Rated for air of %s °C at most.'),
+            'plate.temperature_rise' => $times('plate.temperature_rise', 'The windings get %s K warmer than the air at rated output.'),
+            'plate.inertia' => $times('plate.inertia', 'Inertia of its own rotor, %s kg·m²; the load’s comes on top.'),
+            'plate.no_load_current' => $times('plate.no_load_current', 'Uncoupled it takes %s A: what a capacitor at the motor may not exceed.'),
+        ];
     }
 
     private static function serviceFactor(Circuit $circuit): ?string

@@ -54,6 +54,14 @@ final class MeaningsTest extends CoreTestCase
             ['plate.voltage', '400', ['not stamped']],
             ['plate.service_factor', '1.15', ['115 %']],
             ['plate.service_factor', '1.0', ['No reserve']],
+            ['plate.power', '37/50', ['37 kW', 'shaft']],
+            ['plate.current', '66/38', ['66 A', 'Line current']],
+            ['plate.speed', '1482', ['4 poles turn 1500 rpm', '1.2 % slip']],
+            ['plate.efficiency', '93.9', ['93.9 W reach the shaft']],
+            ['plate.start_current_ratio', '7.0', ['7 times']],
+            ['plate.start_torque_ratio', '240 %', ['2.4 times', 'third']],
+            ['plate.breakdown_torque_ratio', '2.9', ['2.9 times']],
+            ['plate.no_load_current', '19', ['19 A']],
         ];
     }
 
