@@ -65,7 +65,7 @@ final class Bench
             CableStation::solve($circuit, $book, $sizing, $sheet);
             CorrectStation::solve($circuit, $book, $sizing, $sheet);
             GuardStation::solve($circuit, $book, $sizing, $sheet);
-            FaultStation::solve($circuit, $sizing, $sheet);
+            FaultStation::solve($sizing, $sheet);
         }
         RunPicture::draw($circuit, $sheet);
         self::unknown($circuit, $sheet);

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Fault;
 
-use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\RuleBook\Sizing;
 use BraveAnvil\Solution\Sheet;
 use BraveAnvil\Solution\Station;
@@ -15,23 +14,19 @@ use BraveAnvil\Solution\Station;
  */
 final class FaultStation
 {
-    public static function solve(Circuit $circuit, Sizing $sizing, Sheet $sheet): void
+    public static function solve(Sizing $sizing, Sheet $sheet): void
     {
         if ($sheet->blocked(Station::Cable) || ! $sheet->has('cable.size', 'cable.size_by_ampacity')) {
             return;
         }
-        $six = $sheet->get('start.method')?->value === 'star_delta';
+        $chosen = self::name($sheet, 'cable.size') ?? '';
         $line = self::name($sheet, 'cable.line_size');
-        // Under six leads the cap of the NEC is the line conductor; without a line run none is applied.
-        $sizing->protectiveConductor($circuit, $sheet, 'cable.protective_size', self::name($sheet, 'cable.size') ?? '', self::name($sheet, 'cable.size_by_ampacity') ?? '', $six ? ($line ?? self::largest()) : null);
+        // Six leads are each thinner than the circuit: the line conductor bounds it, and without a line run nothing does.
+        $largest = $sheet->get('start.method')?->value === 'star_delta' ? $line : $chosen;
+        $sizing->protectiveConductor($sheet, 'cable.protective_size', $chosen, self::name($sheet, 'cable.size_by_ampacity') ?? $chosen, $largest);
         if ($line !== null) {
-            $sizing->protectiveConductor($circuit, $sheet, 'cable.line_protective_size', $line, self::name($sheet, 'cable.line_size_by_ampacity') ?? $line, null);
+            $sizing->protectiveConductor($sheet, 'cable.line_protective_size', $line, self::name($sheet, 'cable.line_size_by_ampacity') ?? $line, $line);
         }
-    }
-
-    private static function largest(): string
-    {
-        return '2000';
     }
 
     /** The bare name of a size, `16`, `1/0`, `250`. */

@@ -35,8 +35,14 @@ interface Sizing
     /** A size as a figure's value: a number in mm², or text with AWG or kcmil. */
     public function sizeValue(string $size): int|float|string;
 
-    /** Protective conductor for a run: writes its figure. $chosen is the run's size, $needed what ampacity alone asks. */
-    public function protectiveConductor(Circuit $circuit, Sheet $sheet, string $key, string $chosen, string $needed, ?string $line): ?Figure;
+    /**
+     * Protective conductor for a run: writes its figure.
+     *
+     * @param  string  $chosen  size of the run
+     * @param  string  $needed  size that ampacity alone asks of the run
+     * @param  string|null  $largest  circuit conductor that bounds it where the book bounds it so; null: none is known
+     */
+    public function protectiveConductor(Sheet $sheet, string $key, string $chosen, string $needed, ?string $largest): ?Figure;
 
     /** Which device it takes where none is chosen. */
     public function usualScpd(): string;

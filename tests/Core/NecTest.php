@@ -93,6 +93,20 @@ final class NecTest extends CoreTestCase
         self::assertErrorAt('cable.insulation', Circuits::solve(Circuits::twentyFiveHorsepower(), ['cable.insulation' => 'THHN', 'cable.wet' => true]), FieldError::IMPOSSIBLE);
     }
 
+    public function test_under_six_leads_the_grounding_conductor_is_bounded_by_the_line_and_not_by_a_lead(): void
+    {
+        $circuit = Circuits::fiftyHorsepower();
+        $changes = ['plate.leads' => 12, 'starter.method' => 'star_delta', 'cable.terminal_temperature' => 75, 'guard.scpd' => 'fuse_non_time_delay'];
+        // 200 A fuse: 6 AWG by table; the leads are 6 AWG, the line 4 AWG.
+        self::assertFigures(['guard.scpd_rating' => 200, 'cable.protective_size' => '6 AWG'], Circuits::solve($circuit, [...$changes, 'cable.line_length' => 10]));
+        // Small leads under a large device: the table's size stands.
+        $small = Circuits::solve(Circuits::twentyFiveHorsepower(), ['plate.voltage' => 'D 460', 'plate.leads' => 6, 'starter.method' => 'star_delta', 'guard.scpd' => 'fuse_non_time_delay']);
+        self::assertFigures(['cable.size' => '10 AWG', 'guard.scpd_rating' => 110, 'cable.protective_size' => '6 AWG'], $small);
+        // With a line of 8 AWG, it need not be larger than that.
+        $line = Circuits::solve(Circuits::twentyFiveHorsepower(), ['plate.voltage' => 'D 460', 'plate.leads' => 6, 'starter.method' => 'star_delta', 'guard.scpd' => 'fuse_non_time_delay', 'cable.line_length' => 10]);
+        self::assertFigures(['cable.line_size' => '8 AWG', 'cable.protective_size' => '8 AWG'], $line);
+    }
+
     public function test_a_long_run_enlarges_phases_and_grounding_conductor_alike(): void
     {
         $solution = Circuits::solve(Circuits::twentyFiveHorsepower(), ['cable.length' => '200 m', 'guard.scpd' => 'fuse_dual_element']);

@@ -137,7 +137,7 @@ final class IecSizing implements Sizing
         return str_contains($size, '.') ? (float) $size : (int) $size;
     }
 
-    public function protectiveConductor(Circuit $circuit, Sheet $sheet, string $key, string $chosen, string $needed, ?string $line): Figure
+    public function protectiveConductor(Sheet $sheet, string $key, string $chosen, string $needed, ?string $largest): Figure
     {
         $table = Table::of('iec/protective_conductor');
         $area = (float) $chosen;

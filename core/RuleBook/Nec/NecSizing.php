@@ -148,7 +148,7 @@ final class NecSizing implements Sizing
         return $this->sizeText($size);
     }
 
-    public function protectiveConductor(Circuit $circuit, Sheet $sheet, string $key, string $chosen, string $needed, ?string $line): ?Figure
+    public function protectiveConductor(Sheet $sheet, string $key, string $chosen, string $needed, ?string $largest): ?Figure
     {
         $rating = $sheet->get('guard.scpd_rating');
         if ($rating === null) {
@@ -168,9 +168,9 @@ final class NecSizing implements Sizing
             return null;
         }
         $area = static fn (string $size): float => Table::of('nec/conductor_properties')->number($size, 'mm2') ?? 0.0;
-        // Six motor leads: the cap is the line conductor, never the thinner lead.
-        $cap = $line ?? $chosen;
-        $basis = $area($byTable) <= $area($line ?? $needed) ? $byTable : ($line ?? $needed);
+        // Before the phases are enlarged it need not exceed what ampacity asks of them.
+        $bound = $largest === $chosen ? $needed : $largest;
+        $basis = $bound === null || $area($byTable) <= $area($bound) ? $byTable : $bound;
         $working = $rating->shown().' device: '.$this->sizeText($byTable);
         if ($area($chosen) > $area($needed)) {
             $wanted = $area($basis) * $area($chosen) / $area($needed);
@@ -182,11 +182,11 @@ final class NecSizing implements Sizing
             }
             $working .= ', enlarged with the phases by '.Show::number($area($chosen) / $area($needed)).' to '.$this->sizeText($basis);
         }
-        if ($area($basis) > $area($cap)) {
-            $basis = $cap;
+        if ($largest !== null && $area($basis) > $area($largest)) {
+            $basis = $largest;
         }
-        if ($basis === $cap && $area($byTable) > $area($cap)) {
-            $working .= ', not larger than the circuit conductor '.$this->sizeText($cap);
+        if ($basis === $largest && $area($byTable) > $area($largest)) {
+            $working .= ', not larger than the circuit conductor '.$this->sizeText($largest);
         }
 
         return $sheet->work($key, 'Equipment grounding conductor', $this->sizeText($basis), '', 'table', $working, ['device' => $rating], $table->cited(), null, $table->doubt('rows', $row, '0'));
