@@ -67,7 +67,7 @@ final class Bench
             GuardStation::solve($circuit, $book, $sizing, $sheet);
             FaultStation::solve($sizing, $sheet);
         }
-        RunPicture::draw($circuit, $sheet);
+        RunPicture::draw($sheet);
         self::unknown($circuit, $sheet);
 
         return $sheet->solution(Version::CORE, $circuit->tag, $circuit->ruleBook, $book->edition(), $circuit->read(), $book->words());

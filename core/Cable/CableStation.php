@@ -69,11 +69,11 @@ final class CableStation
             return;
         }
         $sheet->put(new Figure('cable.conductors', 'Conductors from starter to motor', $motorRun->conductors(), '', '', $six ? 'both ends of each winding: two a phase' : 'one a phase', 'starting method'));
-        self::notes($circuit, $sheet, $limits);
-        $sheet->say(Station::Cable, self::sentence($sizing, $sheet, $book));
+        self::notes($circuit, $sheet);
+        $sheet->say(Station::Cable, self::sentence($sheet));
     }
 
-    private static function notes(Circuit $circuit, Sheet $sheet, DropLimits $limits): void
+    private static function notes(Circuit $circuit, Sheet $sheet): void
     {
         if (! $circuit->has('cable.length')) {
             $sheet->find(Grade::Note, Station::Cable, 'drop_not_checked', 'Voltage drop not checked', 'The length from starter to motor is not typed.', 'Type the length.', '', []);
@@ -83,7 +83,7 @@ final class CableStation
         $sheet->find(Grade::Note, Station::Cable, 'fault_withstand_not_checked', 'Fault withstand not checked', 'Whether the cable survives a short circuit until the device clears it, and whether an earth fault at the motor is disconnected in time, is not computed yet.', 'Have it checked before the circuit is built.', '', []);
     }
 
-    private static function sentence(Sizing $sizing, Sheet $sheet, RuleBook $book): string
+    private static function sentence(Sheet $sheet): string
     {
         $size = $sheet->need('cable.size');
         $drop = $sheet->get('cable.total_drop') ?? $sheet->get('cable.voltage_drop');

@@ -49,7 +49,7 @@ final class GuardStation
         self::contactors($sheet);
         Prospective::judge($circuit, $sheet);
         $sheet->find(Grade::Note, Station::Guard, 'coordination_by_maker', 'Coordination type 1 or 2', 'Whether contactor and relay survive a short circuit behind this device is in the starter maker’s tables only.', 'Take device, contactor and relay from one table.', 'IEC 60947-4-1 (from memory)', []);
-        $sheet->say(Station::Guard, self::sentence($book, $sheet));
+        $sheet->say(Station::Guard, self::sentence($sheet));
     }
 
     private static function device(Circuit $circuit, Sizing $sizing, Sheet $sheet, string $device): void
@@ -106,7 +106,7 @@ final class GuardStation
         $sheet->work('guard.contactor_star', 'Star contactor, AC-3, at least', $current->number() / 3, 'A', 'I / 3', '{I} ÷ 3', ['I' => $current], 'IEC 60947-4-1 (from memory)');
     }
 
-    private static function sentence(RuleBook $book, Sheet $sheet): string
+    private static function sentence(Sheet $sheet): string
     {
         $rating = $sheet->get('guard.scpd_rating');
         $dial = $sheet->get('guard.overload_dial');

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace BraveAnvil\Plate;
 
 use BraveAnvil\Circuit\Circuit;
-use BraveAnvil\RuleBook\RuleBook;
 use BraveAnvil\Solution\Figure;
 use BraveAnvil\Solution\Grade;
 use BraveAnvil\Solution\Sheet;
@@ -20,7 +19,7 @@ final class Connection
 {
     private const COMFORTABLE = 5.0;
 
-    public static function solve(Circuit $circuit, RuleBook $book, Sheet $sheet): void
+    public static function solve(Circuit $circuit, Sheet $sheet): void
     {
         $supply = $circuit->number('supply.voltage');
         $plate = $circuit->plateVoltage();
@@ -70,7 +69,7 @@ final class Connection
                 $volts->shown().' motor on '.$supply->shown().'. It may run, but '.($fit->number() < 0 ? 'torque falls with the square of the voltage and the current rises.' : 'its iron is close to saturation and it runs hotter.'),
                 'Use it only if the plate says it is usable there.', 'IEC 60034-1, NEMA MG 1', ['plate.fit']);
         }
-        self::frequency($circuit, $sheet, $supply, $volts, $rated, $frequency);
+        self::frequency($sheet, $supply, $volts, $rated, $frequency);
         if (count($plate->pairs) === 2 && $fits) {
             $other = $plate->pairs[1 - $best['index']];
             $sheet->curve('connection', [
@@ -87,7 +86,7 @@ final class Connection
         }
     }
 
-    private static function frequency(Circuit $circuit, Sheet $sheet, Figure $supply, Figure $volts, Figure $rated, Figure $frequency): void
+    private static function frequency(Sheet $sheet, Figure $supply, Figure $volts, Figure $rated, Figure $frequency): void
     {
         if (abs($frequency->number() / $rated->number() - 1) <= 0.01) {
             return;

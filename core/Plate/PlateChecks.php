@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace BraveAnvil\Plate;
 
 use BraveAnvil\Circuit\Circuit;
-use BraveAnvil\RuleBook\RuleBook;
 use BraveAnvil\RuleBook\TypicalMotor;
 use BraveAnvil\Solution\Grade;
 use BraveAnvil\Solution\Sheet;
@@ -15,7 +14,7 @@ use BraveAnvil\Solution\Station;
 /** Cross-checks of the plate against itself and its surroundings. */
 final class PlateChecks
 {
-    public static function solve(Circuit $circuit, RuleBook $book, Sheet $sheet): void
+    public static function solve(Circuit $circuit, Sheet $sheet): void
     {
         self::horsepower($circuit, $sheet);
         self::slip($sheet);
@@ -69,7 +68,6 @@ final class PlateChecks
             return;
         }
         $nominal = TypicalMotor::classEfficiency($class, $output->number(), (int) $poles->number());
-        // The tolerance of IEC 60034-1 is 15 % of the losses up to 150 kW, 10 % above.
         if ($nominal !== null && 100 * $efficiency->number() < $nominal - 0.05) {
             $sheet->find(Grade::Caution, Station::Plate, 'efficiency_below_class', 'Efficiency below its class', 'The plate gives '.Show::number(100 * $efficiency->number()).' %, '.$class.' wants '.Show::number($nominal).' %.', 'Read both again on the plate.', 'IEC 60034-30-1 (2014, from memory)', ['plate.efficiency']);
         }

@@ -16,12 +16,12 @@ final class PlateStation
     public static function solve(Circuit $circuit, RuleBook $book, Sheet $sheet): void
     {
         RatedFrequency::solve($circuit, $sheet);
-        Connection::solve($circuit, $book, $sheet);
+        Connection::solve($circuit, $sheet);
         RatedCurrent::solve($circuit, $sheet);
         RatedSpeed::solve($circuit, $sheet);
         RatedPower::solve($circuit, $sheet);
         RatedSpeed::torque($circuit, $sheet);
-        PlateChecks::solve($circuit, $book, $sheet);
+        PlateChecks::solve($circuit, $sheet);
         $sheet->explain(Meanings::of($circuit, $book, $sheet));
         $sheet->say(Station::Plate, self::sentence($book, $sheet));
     }

@@ -59,7 +59,7 @@ final class RatedCurrent
         $efficiency = $circuit->number('plate.efficiency')?->number();
         $amperes = $group[0];
         if ($power !== null) {
-            $expected = $power->watts / (sqrt(3) * $rated->number() * ($factor ?? 0.85) * ($efficiency ?? 0.9));
+            $expected = $power->watts / (RatedPower::phaseFactor($circuit) * $rated->number() * ($factor ?? 0.85) * ($efficiency ?? 0.9));
             if (abs($amperes / $expected - 1) < 0.3) {
                 $sheet->put((new Figure('plate.current', 'Rated current of this connection', $amperes, 'A', '', Show::number($amperes).' A fits '.$rated->shown(), 'plate'))
                     ->withAssumption('the one stamped current belongs to '.$rated->shown()));

@@ -59,6 +59,10 @@ const Row = styled.div`
 `;
 
 const Meaning = styled.p`
+    /* In sight while a stamp higher up has the focus, on a phone too. */
+    position: sticky;
+    bottom: 0;
+    background: ${token.panel};
     min-height: 34px;
     padding: 6px 8px 4px;
     color: ${token.soft};
