@@ -11,8 +11,12 @@ use BraveAnvil\Correct\CorrectStation;
 use BraveAnvil\Fault\FaultStation;
 use BraveAnvil\Guard\GuardStation;
 use BraveAnvil\Guard\Prospective;
+use BraveAnvil\Measure\Measurement;
+use BraveAnvil\Plate\PlateRow;
 use BraveAnvil\Plate\PlateStation;
+use BraveAnvil\Power\Phasors;
 use BraveAnvil\Power\PowerStation;
+use BraveAnvil\Power\Windings;
 use BraveAnvil\RuleBook\RuleBooks;
 use BraveAnvil\Solution\Grade;
 use BraveAnvil\Solution\Sheet;
@@ -47,12 +51,19 @@ final class Bench
 
             return $sheet->solution(Version::CORE, $circuit->tag, $circuit->ruleBook, '', $circuit->read(), []);
         }
+        $read = $circuit->read();
         $circuit = $circuit->withDefaults([...self::DEFAULTS, ...$book->defaults()]);
+        $circuit = PlateRow::choose($circuit, $sheet);
         $sheet->errors($circuit->errors);
         NotYet::refuse($circuit, $sheet);
 
-        PlateStation::solve($circuit, $book, $sheet);
+        if ($circuit->choice('subject') !== 'bench_load') {
+            PlateStation::solve($circuit, $book, $sheet);
+        }
         PowerStation::solve($circuit, $book, $sheet);
+        Measurement::solve($circuit, $sheet);
+        Windings::solve($circuit, $sheet);
+        Phasors::draw($circuit, $sheet);
         StartStation::solve($circuit, $book, $sheet);
         Prospective::solve($circuit, $sheet);
         if ($sheet->get('plate.connection')?->value === 'none') {
@@ -70,7 +81,7 @@ final class Bench
         RunPicture::draw($sheet);
         self::unknown($circuit, $sheet);
 
-        return $sheet->solution(Version::CORE, $circuit->tag, $circuit->ruleBook, $book->edition(), $circuit->read(), $book->words());
+        return $sheet->solution(Version::CORE, $circuit->tag, $circuit->ruleBook, $book->edition(), $read, $book->words());
     }
 
     private static function unknown(Circuit $circuit, Sheet $sheet): void

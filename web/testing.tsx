@@ -31,6 +31,7 @@ export const finding = (grade: Finding['grade'], station: Finding['station'], co
     text: `text of ${code}`,
     action: `action of ${code}`,
     figures: [],
+    fields: [],
     source: '',
 });
 

@@ -13,10 +13,10 @@ use BraveAnvil\Circuit\CircuitReader;
  */
 final readonly class CircuitDocument
 {
-    private const SECTIONS = ['supply', 'plate', 'load', 'starter', 'cable', 'guard', 'correction', 'settings'];
+    private const SECTIONS = ['supply', 'plate', 'load', 'bench', 'measure', 'windings', 'starter', 'cable', 'guard', 'correction', 'settings'];
 
     /** Fields whose value is not plain text or number. */
-    private const STRUCTURED = ['starter.changeover', 'load.points', 'guard.start_exception', 'settings.tariff'];
+    private const STRUCTURED = ['starter.changeover', 'plate.second', 'load.points', 'guard.start_exception', 'settings.tariff'];
 
     /** @param  array<array-key, mixed>  $data */
     private function __construct(public array $data)

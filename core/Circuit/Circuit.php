@@ -96,6 +96,7 @@ final readonly class Circuit
         return is_bool($value) ? $value : null;
     }
 
+    /** Why nobody typed this value, or null. */
     public function assumed(string $path): ?string
     {
         return ($this->entries[$path] ?? null)?->assumption;
@@ -134,14 +135,66 @@ final readonly class Circuit
         return $value instanceof Speed ? $value : null;
     }
 
-    /** @return list<float>|null rated frequencies, Hz */
-    public function plateFrequencies(): ?array
+    /** Whether the plate has a second row of rated values, for another frequency. */
+    public function hasSecondRow(): bool
     {
-        $value = ($this->entries['plate.frequency'] ?? null)?->value;
-        if (! is_array($value)) {
-            return null;
+        foreach (Fields::RATED as $name) {
+            if (isset($this->entries['plate.second.'.$name]) || isset($this->errors['plate.second.'.$name])) {
+                return true;
+            }
         }
 
-        return array_values(array_filter($value, is_float(...)));
+        return false;
+    }
+
+    /**
+     * The circuit with one row of rated values, under the names of the first. What the second row leaves out is taken
+     * from the first and marked; of the row that is not used, errors are not counted.
+     */
+    public function withRow(bool $second): self
+    {
+        $entries = $this->entries;
+        $errors = $this->errors;
+        $hertz = static fn (?Entry $entry): float => is_float($entry?->value) ? $entry->value : 0.0;
+        $ratio = $hertz($entries['plate.second.frequency'] ?? null) / max(1e-9, $hertz($entries['plate.frequency'] ?? null));
+        foreach (Fields::RATED as $name) {
+            $first = 'plate.'.$name;
+            $other = 'plate.second.'.$name;
+            if ($second) {
+                $used = $this->entries[$other] ?? null;
+                $kept = isset($this->errors[$other]) ? null : $this->entries[$first] ?? null;
+                unset($entries[$first], $errors[$first]);
+                if (isset($this->errors[$other])) {
+                    $errors[$first] = $this->errors[$other];
+                }
+                $used ??= match (true) {
+                    $kept === null => null,
+                    $kept->value instanceof Speed => $kept->assumedTo(new Speed($kept->value->rpm * $ratio), 'the speed of the other row, by the ratio of the frequencies'),
+                    default => $kept->assumedTo($kept->value, lcfirst(Fields::all()[$first]->label).' as in the other row'),
+                };
+                if ($used !== null) {
+                    $entries[$first] = $used;
+                }
+            }
+            unset($entries[$other], $errors[$other]);
+        }
+
+        return new self($this->tag, $this->ruleBook, $entries, $errors, $this->unknown);
+    }
+
+    /** The text of a value that is typed in words; null when it is missing, bad or a number. */
+    public function stamped(string $path): ?string
+    {
+        $text = $this->choice($path);
+
+        return $text === null || trim($text) === '' ? null : $text;
+    }
+
+    /** @return list<float> several numbers of one field, in base units; empty when missing or bad */
+    public function numbers(string $path): array
+    {
+        $value = ($this->entries[$path] ?? null)?->value;
+
+        return is_array($value) ? array_values(array_filter($value, is_float(...))) : [];
     }
 }

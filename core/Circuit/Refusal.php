@@ -7,7 +7,8 @@ namespace BraveAnvil\Circuit;
 /** Typed text that a parser does not take, with the reason. The field says what it accepts. */
 final readonly class Refusal
 {
-    public function __construct(public string $text)
+    /** @param  bool  $refused  whether it was understood, and is not computed here */
+    public function __construct(public string $text, public bool $refused = false)
     {
     }
 }

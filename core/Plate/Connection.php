@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace BraveAnvil\Plate;
 
 use BraveAnvil\Circuit\Circuit;
+use BraveAnvil\Solution\FieldError;
 use BraveAnvil\Solution\Figure;
 use BraveAnvil\Solution\Grade;
 use BraveAnvil\Solution\Sheet;
@@ -28,6 +29,11 @@ final class Connection
         }
         if ($plate === null && ! $circuit->bad('plate.voltage')) {
             $sheet->missing('plate.voltage', 'The rated voltage is wanted.');
+        }
+        if ($sheet->get('plate.kind')?->value === 'single_phase' && $circuit->number('supply.phases')?->number() !== 1.0) {
+            $sheet->error('supply.phases', 'A single-phase motor: set the supply to one phase, and its voltage to that of the two wires it is joined to.', '1', FieldError::REFUSED);
+
+            return;
         }
         if ($supply !== null) {
             $sheet->put(new Figure('plate.supply_voltage', 'Supply voltage', $supply->number(), 'V', '', '', 'typed', $supply->assumptions));
@@ -63,13 +69,13 @@ final class Connection
         }
         if (! $fits) {
             $sheet->find(Grade::Stop, Station::Plate, 'no_connection_fits', 'No connection fits this supply',
-                $plate->echo().' on a supply of '.$supply->shown().': the nearest is '.Show::number($fit->number(), 3).' % off.', 'Check the plate and the supply; another motor or a transformer is needed if both are right.', 'IEC 60034-1', ['plate.fit']);
+                $plate->echo().' on a supply of '.$supply->shown().': the nearest is '.Show::number($fit->number(), 3).' % off.', 'Check the plate and the supply; another motor or a transformer is needed if both are right.', 'IEC 60034-1', ['plate.fit'], ['plate.voltage', 'supply.voltage']);
         } elseif (abs($best['deviation']) > self::COMFORTABLE) {
             $sheet->find(Grade::Caution, Station::Plate, 'voltage_off', 'The supply is '.Show::number(abs($fit->number()), 3).' % '.($fit->number() < 0 ? 'low' : 'high').' for this motor',
                 $volts->shown().' motor on '.$supply->shown().'. It may run, but '.($fit->number() < 0 ? 'torque falls with the square of the voltage and the current rises.' : 'its iron is close to saturation and it runs hotter.'),
-                'Use it only if the plate says it is usable there.', 'IEC 60034-1, NEMA MG 1', ['plate.fit']);
+                'Use it only if the plate says it is usable there.', 'IEC 60034-1, NEMA MG 1', ['plate.fit'], ['plate.voltage', 'supply.voltage']);
         }
-        self::frequency($sheet, $supply, $volts, $rated, $frequency);
+        self::frequency($sheet, $supply, $volts, $rated, $frequency, $circuit->number('plate.breakdown_torque_ratio')?->number());
         if (count($plate->pairs) === 2 && $fits) {
             $other = $plate->pairs[1 - $best['index']];
             $sheet->curve('connection', [
@@ -86,7 +92,7 @@ final class Connection
         }
     }
 
-    private static function frequency(Sheet $sheet, Figure $supply, Figure $volts, Figure $rated, Figure $frequency): void
+    private static function frequency(Sheet $sheet, Figure $supply, Figure $volts, Figure $rated, Figure $frequency, ?float $breakdown): void
     {
         if (abs($frequency->number() / $rated->number() - 1) <= 0.01) {
             return;
@@ -97,9 +103,10 @@ final class Connection
         $text = 'Rated '.$rated->shown().', supply '.$frequency->shown().': it turns '.$speed.' % faster, and volts per hertz are '.Show::number($flux, 3).' of the plate’s.';
         [$grade, $code, $more] = match (true) {
             $flux > 1.10 => [Grade::Stop, 'flux_too_high', ' The iron saturates and the winding overheats.'],
+            $flux < 0.90 && $breakdown !== null && $breakdown * $flux ** 2 < 1.6 => [Grade::Stop, 'flux_low', ' Breakdown torque falls to '.Show::number($breakdown * $flux ** 2, 3).' times the rated one: too little to carry the load through a dip.'],
             $flux < 0.90 => [Grade::Caution, 'flux_low', ' Breakdown torque falls to '.Show::number($flux ** 2, 3).' of its rated value.'],
             default => [Grade::Caution, 'frequency_differs', ' Flux is right; a fan or pump takes '.Show::number(($frequency->number() / $rated->number()) ** 3, 3).' times the power.'],
         };
-        $sheet->find($grade, Station::Plate, $code, 'The frequency is not the plate’s', $text.$more, 'Check speed, load and cooling at the supply’s frequency.', 'common practice, no source', ['plate.flux']);
+        $sheet->find($grade, Station::Plate, $code, 'The frequency is not the plate’s', $text.$more, 'Check speed, load and cooling at the supply’s frequency.', 'common practice, no source', ['plate.flux'], ['plate.frequency', 'supply.frequency']);
     }
 }

@@ -13,48 +13,66 @@ use BraveAnvil\Solution\Sheet;
 use BraveAnvil\Solution\Show;
 use Closure;
 
-/** What the stamps of a plate say, in plain words. A stamp that cannot be decoded says so and stays as it is typed. */
+/** What the stamps of a plate say, in plain words, and which figures follow from each. A stamp that cannot be decoded says so and stays as it is typed. */
 final class Meanings
 {
     private const NOT_DECODED = 'Not decoded here; kept as it is stamped.';
 
-    private const ENCLOSURES = [
-        'TEFC' => 'totally enclosed, cooled by its own fan over the frame', 'TENV' => 'totally enclosed, no fan: it cools by its surface alone', 'TEAO' => 'totally enclosed, cooled by the air that it moves, such as a fan’s',
-        'TEBC' => 'totally enclosed, cooled by a separate blower', 'ODP' => 'open, drip-proof: air passes through, water falling from above stays out', 'DP' => 'drip-proof', 'WP1' => 'weather-protected, type I', 'WP2' => 'weather-protected, type II',
-        'XP' => 'explosion-proof for the class and group on the plate', 'DIP' => 'dust-ignition-proof for the class and group on the plate',
+    /** Figures that follow from a stamp. */
+    private const FOLLOWS = [
+        'plate.power' => ['power.input', 'power.apparent', 'power.reactive', 'power.computed_current', 'plate.rated_torque'],
+        'plate.voltage' => ['plate.connection', 'plate.rated_voltage', 'plate.fit', 'plate.winding_voltage'],
+        'plate.current' => ['plate.current', 'power.design_current', 'power.overload_current', 'power.current_difference'],
+        'plate.speed' => ['plate.poles', 'plate.synchronous_speed', 'plate.slip', 'plate.rated_torque'],
+        'plate.frequency' => ['plate.synchronous_speed', 'plate.flux'],
+        'plate.power_factor' => ['power.apparent', 'power.reactive', 'power.computed_current'],
+        'plate.efficiency' => ['power.input'],
+        'plate.efficiency_class' => ['plate.efficiency'],
+        'plate.service_factor' => ['plate.service_factor_output'],
+        'plate.code_letter' => ['start.locked_rotor_current_low', 'start.locked_rotor_current', 'start.locked_rotor_current_high'],
+        'plate.start_current_ratio' => ['start.locked_rotor_current', 'start.peak_first_half_cycle'],
+        'plate.start_torque_ratio' => ['start.star_torque'],
+        'plate.ambient' => ['plate.derating_ambient', 'plate.usable_output'],
+        'plate.altitude' => ['plate.derating_altitude', 'plate.usable_output'],
+        'plate.insulation_class' => ['plate.derating_ambient'],
+        'plate.no_load_current' => ['correct.reactive_limit'],
     ];
 
-    /** @return array<string, string> meaning by field path */
+    /** @return array<string, array{text: string, figures: list<string>}> by field path */
     public static function of(Circuit $circuit, RuleBook $book, Sheet $sheet): array
     {
         $meanings = [];
-        $put = static function (string $path, ?string $meaning) use (&$meanings): void {
-            if ($meaning !== null) {
-                $meanings[$path] = $meaning;
+        $texts = [...self::codes($circuit, $book, $sheet), ...self::ratings($circuit, $book, $sheet), ...self::words($circuit)];
+        foreach ($texts as $path => $text) {
+            if ($text !== null) {
+                $meanings[$path] = ['text' => $text, 'figures' => self::FOLLOWS[$path] ?? []];
             }
-        };
-        $put('plate.ip', self::stamped($circuit, 'plate.ip', self::protection(...)));
-        $put('plate.cooling', self::stamped($circuit, 'plate.cooling', static fn (string $code): ?string => self::code('iec/cooling_code', str_starts_with($code, 'IC') ? str_replace(' ', '', $code) : 'IC'.$code)));
-        $put('plate.mounting', self::stamped($circuit, 'plate.mounting', self::mounting(...)));
-        $put('plate.duty', self::stamped($circuit, 'plate.duty', static fn (string $code): ?string => Table::of('iec/rating_and_performance')->text('duty_types', $code)));
-        $put('plate.insulation_class', self::stamped($circuit, 'plate.insulation_class', self::insulation(...)));
-        $put('plate.code_letter', self::stamped($circuit, 'plate.code_letter', self::codeLetter(...)));
-        $put('plate.design_letter', self::stamped($circuit, 'plate.design_letter', static fn (string $letter): ?string => self::designLetter($letter)));
-        $put('plate.efficiency_class', self::stamped($circuit, 'plate.efficiency_class', static fn (string $class): string => self::efficiencyClass($class, $sheet)));
-        $put('plate.frame', self::stamped($circuit, 'plate.frame', static fn (string $frame): ?string => self::frame($frame, $book->metricFrames())));
-        $put('plate.rotor_class', self::stamped($circuit, 'plate.rotor_class', self::rotorClass(...)));
-        $put('plate.enclosure', self::stamped($circuit, 'plate.enclosure', static fn (string $code): ?string => self::ENCLOSURES[str_replace([' ', '-', '.'], '', $code)] ?? null));
-        $put('plate.voltage', self::voltage($circuit, $book));
-        $put('plate.service_factor', self::serviceFactor($circuit));
-        foreach (self::ratings($circuit, $sheet) as $path => $meaning) {
-            $put($path, $meaning);
         }
-        $put('plate.leads', match ($circuit->number('plate.leads')?->number()) {
-            3.0 => 'Three leads: the windings are joined inside, one connection only.', 6.0 => 'Six leads: both ends of every winding, for delta and '.$book->words()['star'].'.',
-            9.0 => 'Nine leads: two voltages in the ratio 2, joined inside in '.$book->words()['star'].' or delta.', 12.0 => 'Twelve leads: both ends of every half winding, for two voltages and '.$book->words()['star_delta'].' starting.', default => null,
-        });
 
         return $meanings;
+    }
+
+    /** @return array<string, string|null> */
+    private static function codes(Circuit $circuit, RuleBook $book, Sheet $sheet): array
+    {
+        $class = $circuit->choice('plate.efficiency_class');
+
+        return [
+            'plate.ip' => self::stamped($circuit, 'plate.ip', Codes::protection(...)),
+            'plate.cooling' => self::stamped($circuit, 'plate.cooling', Codes::cooling(...)),
+            'plate.mounting' => self::stamped($circuit, 'plate.mounting', Codes::mounting(...)),
+            'plate.duty' => self::duty($circuit),
+            'plate.insulation_class' => self::stamped($circuit, 'plate.insulation_class', Codes::insulation(...)),
+            'plate.code_letter' => self::stamped($circuit, 'plate.code_letter', Codes::codeLetter(...)),
+            'plate.design_letter' => self::stamped($circuit, 'plate.design_letter', Codes::designLetter(...)),
+            'plate.efficiency_class' => $class === null || $circuit->assumed('plate.efficiency_class') !== null ? null : self::efficiencyClass($class, $sheet),
+            'plate.frame' => self::stamped($circuit, 'plate.frame', static fn (string $frame): ?string => Codes::frame($frame, $book->metricFrames())),
+            'plate.rotor_class' => self::stamped($circuit, 'plate.rotor_class', Codes::rotorClass(...)),
+            'plate.enclosure' => self::stamped($circuit, 'plate.enclosure', Codes::enclosure(...)),
+            'plate.bearings' => self::stamped($circuit, 'plate.bearings', Codes::bearings(...)),
+            'plate.standard' => self::stamped($circuit, 'plate.standard', Codes::standard(...)),
+            'plate.remarks' => self::stamped($circuit, 'plate.remarks', Codes::remarks(...)),
+        ];
     }
 
     /**
@@ -64,79 +82,19 @@ final class Meanings
      */
     private static function stamped(Circuit $circuit, string $path, Closure $decode): ?string
     {
-        $text = $circuit->choice($path);
+        $text = $circuit->stamped($path);
 
-        return $text === null || trim($text) === '' ? null : ($decode(strtoupper(Typed::plain($text))) ?? self::NOT_DECODED);
+        return $text === null ? null : ($decode(strtoupper(Typed::plain($text))) ?? self::NOT_DECODED);
     }
 
-    private static function protection(string $code): ?string
+    private static function duty(Circuit $circuit): ?string
     {
-        if (preg_match('/^(?:IP)?\s*([0-6X])([0-9X])([A-Z]*)$/', str_replace(' ', '', $code), $m) !== 1) {
-            return null;
-        }
-        $table = Table::of('iec/protection_code');
-        $solid = $m[1] === 'X' ? 'solids not stated' : 'solids: '.($table->text('first', $m[1]) ?? '');
-        $water = $m[2] === 'X' ? 'water not stated' : 'water: '.($table->text('second', $m[2]) ?? '');
+        $type = $circuit->choice('plate.duty');
+        $text = $type === null ? null : Table::of('iec/rating_and_performance')->text('duty_types', $type);
+        $echo = $circuit->read()['plate.duty'] ?? '';
+        $detail = str_contains($echo, ', ') && $type !== 'S1' ? ' Here: '.substr($echo, (int) strpos($echo, ', ') + 2).'.' : '';
 
-        return ucfirst($solid).'; '.$water.'.'.($m[3] === '' ? '' : ' The letters behind it are not decoded.');
-    }
-
-    private static function code(string $table, string $code): ?string
-    {
-        $text = Table::of($table)->text($code);
-
-        return $text === null ? null : ucfirst($text).'.';
-    }
-
-    private static function mounting(string $code): ?string
-    {
-        $bare = (string) preg_replace('/^IM\s*/', '', $code);
-        $table = Table::of('iec/mounting_code');
-        foreach ($table->keys() as $name) {
-            $text = $table->text($name) ?? '';
-            // `B3`, `V 1` and the numbered form, `1001`, which stands in front of each text.
-            if ($name === str_replace(' ', '', $bare) || str_starts_with($text, 'IM '.$bare.',')) {
-                return ucfirst((string) preg_replace('/^IM (\d+), /', '', $text)).' (IM '.$name.').';
-            }
-        }
-
-        return null;
-    }
-
-    private static function insulation(string $code): ?string
-    {
-        if (preg_match('~^(?:CLASS |CL\.? ?|TH\.?CL\.? ?)?([AEBFHN])(?:\s*/\s*([AEBFH]))?$~', $code, $m) !== 1) {
-            return null;
-        }
-        $table = Table::of('iec/rating_and_performance');
-        $limit = $table->number('insulation_temperature', $m[1]);
-        if ($limit === null) {
-            return null;
-        }
-        $meaning = 'Insulation for '.Show::quantity($limit, '°C').' at its hottest spot.';
-        $used = $m[2] ?? $m[1];
-        $rise = $table->number('temp_rise_resistance_method', $used);
-        if ($rise !== null) {
-            $meaning .= ' '.(isset($m[2]) ? 'Used only to the rise of class '.$used.', ' : 'Mean rise at most ').Show::quantity($rise, 'K').(isset($m[2]) ? ': the reserve lengthens its life.' : ' above 40 °C.');
-        }
-
-        return $meaning;
-    }
-
-    private static function codeLetter(string $letter): ?string
-    {
-        $table = Table::of('nec/code_letter');
-        $low = $table->number($letter, '0');
-        $high = $table->number($letter, '1');
-
-        return $low === null ? null : 'With locked rotor it takes '.($high === null ? Show::number($low).' kVA or more' : Show::number($low).' to '.Show::number($high).' kVA').' per horsepower.';
-    }
-
-    private static function designLetter(string $letter): ?string
-    {
-        $text = Table::of('nec/design_letters')->text('text') ?? '';
-
-        return preg_match('/\b'.$letter.': (.+?\.)(?= [A-D]: |$)/', $text, $m) === 1 ? ucfirst($m[1]) : (['N' => 'IEC design N: normal starting torque, direct starting.', 'H' => 'IEC design H: high starting torque, direct starting.'][$letter] ?? null);
+        return $text === null ? null : ucfirst($text).'.'.$detail;
     }
 
     private static function efficiencyClass(string $class, Sheet $sheet): string
@@ -150,31 +108,6 @@ final class Meanings
         $nominal = TypicalMotor::classEfficiency($class, $output->number(), (int) $poles->number());
 
         return ucfirst($name).' efficiency'.($nominal === null ? '.' : ': '.Show::number($nominal).' % for '.$output->shown().' and '.$poles->shown().' poles at 50 Hz.');
-    }
-
-    /** IEC frames are the shaft height in mm; NEMA ones the first two digits by 4 inches, or a two-digit number by 16 inches. */
-    private static function frame(string $frame, bool $metric): ?string
-    {
-        if (preg_match('/^(\d{2,3})\s*([A-Z]*)$/', $frame, $m) !== 1) {
-            return null;
-        }
-        $american = in_array($m[2], ['T', 'TS', 'U', 'C', 'TC', 'JM', 'JP', 'TSC', 'H', 'Z', 'TCZ', 'Y'], true) || (! $metric && ! in_array($m[2], ['S', 'M', 'L'], true));
-        if ($american) {
-            $inches = strlen($m[1]) === 2 ? (int) $m[1] / 16 : (int) substr($m[1], 0, 2) / 4;
-
-            return 'NEMA frame: shaft height '.Show::number($inches).' in ('.Show::number(25.4 * $inches).' mm)'.($m[2] === '' ? '.' : ', suffix '.$m[2].'.');
-        }
-        $table = Table::of('iec/frames');
-        $shaft = $table->number($m[1], 'D_shaft');
-        $extension = $table->number($m[1], 'E');
-        $length = ['S' => ', short body', 'M' => ', medium body', 'L' => ', long body'][$m[2]] ?? '';
-
-        return $table->number($m[1], 'H') === null ? null : 'IEC frame: shaft height '.$m[1].' mm'.$length.($shaft === null ? '.' : '; shaft of four poles and more '.Show::number($shaft).' × '.Show::number($extension ?? 0).' mm.');
-    }
-
-    private static function rotorClass(string $code): ?string
-    {
-        return preg_match('/^KL\.?\s*(\d{1,2})$/', $code, $m) === 1 ? 'Rotor class: it starts direct against up to '.Show::number((int) $m[1] / 10).' times rated torque.' : null;
     }
 
     private static function voltage(Circuit $circuit, RuleBook $book): ?string
@@ -197,35 +130,62 @@ final class Meanings
     }
 
     /** @return array<string, string|null> what the rated values mean, with the figures that follow from them */
-    private static function ratings(Circuit $circuit, Sheet $sheet): array
+    private static function ratings(Circuit $circuit, RuleBook $book, Sheet $sheet): array
     {
         $times = static fn (string $path, string $text): ?string => ($figure = $circuit->number($path)) === null ? null : sprintf($text, Show::number($figure->number()));
         $shown = static fn (string $key): ?string => $sheet->get($key)?->shown(4);
         $slip = $shown('plate.slip');
-        $current = $circuit->plateCurrent();
+        $factor = $circuit->number('plate.service_factor')?->number();
 
         return [
             'plate.power' => $shown('plate.output') === null ? null : 'Output at the shaft, '.$shown('plate.output').': it draws more than that from the supply.',
-            'plate.current' => $current === null || $shown('plate.current') === null ? null : 'Line current at rated output: '.$shown('plate.current').' in the connection of this supply.',
+            'plate.voltage' => self::voltage($circuit, $book),
+            'plate.current' => $circuit->plateCurrent() === null || $shown('plate.current') === null ? null : 'Line current at rated output: '.$shown('plate.current').' in the connection of this supply.',
             'plate.speed' => $slip === null ? null : 'Speed at rated output. '.$shown('plate.poles').' poles turn '.$shown('plate.synchronous_speed').' without load: '.$slip.' slip.',
+            'plate.frequency' => $times('plate.frequency', 'Every value of this row holds at %s Hz only.'),
             'plate.power_factor' => $times('plate.power_factor', 'At rated output %s; it falls at part load.'),
             'plate.efficiency' => ($efficiency = $circuit->number('plate.efficiency')) === null ? null : 'Of every 100 W that it draws, '.Show::number(100 * $efficiency->number()).' W reach the shaft at rated output.',
+            'plate.service_factor' => match (true) {
+                $factor === null => null, $factor <= 1.0 => 'No reserve above its rated output.', default => 'It bears '.Show::number(100 * $factor).' % of its output at rated voltage, frequency and ambient, hotter and with a shorter life.',
+            },
+            'plate.service_factor_amps' => $times('plate.service_factor_amps', 'It draws %s A at the output of its service factor. Not the current that sizes the circuit.'),
             'plate.start_current_ratio' => $times('plate.start_current_ratio', 'Started direct it takes %s times its rated current at standstill.'),
             'plate.start_torque_ratio' => $times('plate.start_torque_ratio', 'Started direct it turns with %s times its rated torque at standstill; in star with a third of that.'),
             'plate.breakdown_torque_ratio' => $times('plate.breakdown_torque_ratio', 'It stalls above %s times its rated torque.'),
+            'plate.pull_up_torque_ratio' => $times('plate.pull_up_torque_ratio', 'The least torque on its way up to speed is %s times its rated torque: the load must stay below.'),
             'plate.ambient' => $times('plate.ambient', 'Rated for air of %s °C at most.'),
+            'plate.altitude' => $times('plate.altitude', 'Rated up to %s m above the sea; thinner air cools less.'),
             'plate.temperature_rise' => $times('plate.temperature_rise', 'The windings get %s K warmer than the air at rated output.'),
             'plate.inertia' => $times('plate.inertia', 'Inertia of its own rotor, %s kg·m²; the load’s comes on top.'),
             'plate.no_load_current' => $times('plate.no_load_current', 'Uncoupled it takes %s A: what a capacitor at the motor may not exceed.'),
+            'plate.rotor_voltage' => $times('plate.rotor_voltage', 'Between the slip rings stand %s V at standstill with the rotor open.'),
+            'plate.rotor_current' => $times('plate.rotor_current', 'Each slip ring carries %s A at rated output.'),
+            'plate.grease_interval' => ($hours = $circuit->number('plate.grease_interval')?->number()) === null ? null : 'Grease again after '.Show::number($hours, 6).' hours of running: every '.Show::number($hours / 24 / 7, 2).' weeks if it never stops. Halve it for a vertical shaft.',
+            'plate.weight' => $times('plate.weight', '%s kg: choose slings and feet for it.'),
+            'plate.phases' => match ($circuit->number('plate.phases')?->number()) {
+                3.0 => 'Three phases.', 1.0 => 'One phase.', default => null,
+            },
+            'plate.leads' => match ($circuit->number('plate.leads')?->number()) {
+                3.0 => 'Three leads: the windings are joined inside, one connection only.', 6.0 => 'Six leads: both ends of every winding, for delta and '.$book->words()['star'].'.',
+                9.0 => 'Nine leads: two voltages in the ratio 2, joined inside in '.$book->words()['star'].' or delta.', 12.0 => 'Twelve leads: both ends of every half winding, for two voltages and '.$book->words()['star_delta'].' starting.', default => null,
+            },
         ];
     }
 
-    private static function serviceFactor(Circuit $circuit): ?string
+    /** @return array<string, string|null> stamps that only identify */
+    private static function words(Circuit $circuit): array
     {
-        $factor = $circuit->number('plate.service_factor')?->number();
+        $if = static fn (string $path, string $text): ?string => $circuit->stamped($path) === null ? null : $text;
+        $grams = $circuit->numbers('plate.grease_amount');
 
-        return match (true) {
-            $factor === null => null, $factor <= 1.0 => 'No reserve above its rated output.', default => 'It bears '.Show::number(100 * $factor).' % of its output at rated voltage, frequency and ambient, hotter and with a shorter life.',
-        };
+        return [
+            'plate.type' => $if('plate.type', 'The maker’s name for this design: quote it when ordering a part.'),
+            'plate.order_number' => $if('plate.order_number', 'The maker’s order or catalogue number: quote it when ordering a part.'),
+            'plate.serial' => $if('plate.serial', 'Of this one machine: quote it when ordering a part. There is no common code for the date in it.'),
+            'plate.year' => $if('plate.year', 'When it was made.'),
+            'plate.marks' => $if('plate.marks', 'Marks of conformity: they say which rules the maker declares, not that this circuit keeps them.'),
+            'plate.grease' => $if('plate.grease', 'Use the same thickener: greases of different kinds do not mix.'),
+            'plate.grease_amount' => $grams === [] ? null : (isset($grams[1]) ? Show::number($grams[0]).' g into the drive end, '.Show::number($grams[1]).' g into the other, ' : Show::number($grams[0]).' g into each bearing, ').'while it turns if the guard allows it. More overheats a bearing.',
+        ];
     }
 }

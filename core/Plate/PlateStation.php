@@ -15,6 +15,7 @@ final class PlateStation
 {
     public static function solve(Circuit $circuit, RuleBook $book, Sheet $sheet): void
     {
+        PlateKind::solve($circuit, $sheet);
         RatedFrequency::solve($circuit, $sheet);
         Connection::solve($circuit, $sheet);
         RatedCurrent::solve($circuit, $sheet);

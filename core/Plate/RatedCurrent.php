@@ -47,7 +47,7 @@ final class RatedCurrent
             // A range is paired end by end: the higher voltage with the lower current.
             $amperes = $rated->number() - $span['low'] <= $span['high'] - $rated->number() ? $low : $high;
         }
-        $sheet->put(new Figure('plate.current', 'Rated current of this connection', $amperes, 'A', '', $current->echo().' at '.$voltage->echo(), 'plate'));
+        $sheet->put(new Figure('plate.current', 'Rated current of this connection', $amperes, 'A', '', $current->echo().' at '.$voltage->echo(), 'plate', $circuit->assumed('plate.current') === null ? [] : [$circuit->assumed('plate.current')]));
         self::ratio($sheet, $groups, $voltage->pairs);
     }
 
@@ -84,7 +84,7 @@ final class RatedCurrent
         $off = 100 * abs($currents / $volts - 1);
         if ($off > 6) {
             $sheet->find($off > 15 ? Grade::Caution : Grade::Note, Station::Plate, 'current_ratio', 'Currents and voltages do not pair',
-                'The currents stand as '.Show::number($currents, 3).', the voltages as '.Show::number($volts, 3).'. They should be alike.', 'Read both again on the plate.', 'same power in both connections', ['plate.current']);
+                'The currents stand as '.Show::number($currents, 3).', the voltages as '.Show::number($volts, 3).'. They should be alike.', 'Read both again on the plate.', 'same power in both connections', ['plate.current'], ['plate.current', 'plate.voltage']);
         }
     }
 }

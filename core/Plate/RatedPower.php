@@ -37,11 +37,19 @@ final class RatedPower
         return $circuit->number('supply.phases')?->number() === 1.0 ? 1.0 : sqrt(3);
     }
 
+    /** @return list<string> */
+    private static function why(Circuit $circuit, string $path): array
+    {
+        $assumption = $circuit->assumed($path);
+
+        return $assumption === null ? [] : [$assumption];
+    }
+
     private static function output(Circuit $circuit, Sheet $sheet): void
     {
         $power = $circuit->power();
         if ($power !== null) {
-            $sheet->put(new Figure('plate.output', 'Rated output', $power->watts, 'W', '', $power->echo(), $power->unit === 'hp' ? 'plate; 1 hp = 746 W in code practice' : 'plate'));
+            $sheet->put(new Figure('plate.output', 'Rated output', $power->watts, 'W', '', $power->echo(), $power->unit === 'hp' ? 'plate; 1 hp = 746 W in code practice' : 'plate', self::why($circuit, 'plate.power')));
 
             return;
         }
@@ -71,7 +79,7 @@ final class RatedPower
         }
         $typed = $circuit->number('plate.efficiency');
         if ($typed !== null) {
-            return new Figure($key, $label, $typed->number(), '', '', Show::number($typed->number() * 100).' %', 'plate');
+            return new Figure($key, $label, $typed->number(), '', '', Show::number($typed->number() * 100).' %', 'plate', $typed->assumptions);
         }
         $output = $sheet->get('plate.output');
         if ($output === null) {
@@ -120,7 +128,7 @@ final class RatedPower
         $label = 'Power factor';
         $typed = $circuit->number('plate.power_factor');
         if ($typed !== null) {
-            return new Figure($key, $label, $typed->number(), '', '', '', 'plate');
+            return new Figure($key, $label, $typed->number(), '', '', '', 'plate', $typed->assumptions);
         }
         $output = $sheet->get('plate.output');
         $efficiency = $sheet->get('plate.efficiency');

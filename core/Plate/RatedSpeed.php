@@ -26,7 +26,7 @@ final class RatedSpeed
 
             return;
         }
-        $rpm = $speed->rpm[RatedFrequency::block($circuit, $sheet)] ?? $speed->rpm[0];
+        $rpm = $speed->rpm;
         // The tiny addition lets a speed that is exactly synchronous keep its own pole number.
         $poles = 2 * (int) floor(60 * $frequency->number() / $rpm * (1 + 1e-9));
         $below = $poles + 2;
@@ -46,7 +46,8 @@ final class RatedSpeed
         $sheet->work('plate.poles', 'Poles', $poles, '', '2 · floor(60 f / n)', '2 × whole part of (60 × {f} ÷ '.Show::number($rpm).' rpm)', ['f' => $frequency], 'the synchronous speed next above the stamped one');
         $sheet->work('plate.synchronous_speed', 'Synchronous speed', $synchronous, 'rpm', '120 f / p', '120 × {f} ÷ {p}', ['f' => $frequency, 'p' => $sheet->need('plate.poles')]);
         if (abs($slip) > 1e-6) {
-            $stamped = $sheet->put(new Figure('plate.speed', 'Rated speed', $rpm, 'rpm', '', '', 'plate'));
+            $why = $circuit->assumed('plate.speed');
+            $stamped = $sheet->put(new Figure('plate.speed', 'Rated speed', $rpm, 'rpm', '', '', 'plate', $why === null ? [] : [$why]));
             $sheet->work('plate.slip', 'Slip', 100 * $slip, '%', '(n_s − n) / n_s', '({ns} − {n}) ÷ {ns}', ['ns' => $sheet->need('plate.synchronous_speed'), 'n' => $stamped]);
         }
     }

@@ -18,6 +18,11 @@ final class PowerStation
 {
     public static function solve(Circuit $circuit, RuleBook $book, Sheet $sheet): void
     {
+        if ($circuit->choice('subject') === 'bench_load') {
+            BenchLoad::solve($circuit, $sheet);
+
+            return;
+        }
         $output = $sheet->get('plate.output');
         if ($output !== null) {
             $sheet->put(new Figure('power.output', 'Shaft output', $output->number(), 'W', $output->formula, $output->working, $output->source, $output->assumptions));
@@ -47,6 +52,8 @@ final class PowerStation
             }
         }
         self::check($sheet);
+        PartLoad::solve($circuit, $sheet);
+        Schools::compare($circuit, $book, $sheet);
         $sheet->say(Station::Power, self::sentence($book, $sheet));
     }
 
@@ -92,7 +99,7 @@ final class PowerStation
             default => Grade::Note,
         };
         $sheet->find($grade, Station::Plate, 'current_disagrees', 'The plate current does not follow from the plate', 'Stamped '.$plate->shown().', computed '.$computed->shown().': '.Show::number($size, 3).' % apart.'.($computed->assumed() ? ' Part of the computed one is assumed.' : ''),
-            'Read output, voltage, current, power factor and efficiency again on the plate.', 'I = P / (√3 V η cos φ)', ['power.plate_current', 'power.computed_current']);
+            'Read output, voltage, current, power factor and efficiency again on the plate.', 'I = P / (√3 V η cos φ)', ['power.plate_current', 'power.computed_current'], ['plate.current']);
     }
 
     private static function sentence(RuleBook $book, Sheet $sheet): string

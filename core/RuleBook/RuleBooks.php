@@ -20,4 +20,10 @@ final class RuleBooks
             default => null,
         };
     }
+
+    /** @return list<RuleBook> */
+    public static function all(): array
+    {
+        return [new IecRuleBook, new NecRuleBook, new CecRuleBook];
+    }
 }

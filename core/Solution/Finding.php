@@ -7,7 +7,10 @@ namespace BraveAnvil\Solution;
 /** A stop, caution or note: what is the matter, why, and what to do. The code is stable once published. */
 final readonly class Finding
 {
-    /** @param  list<string>  $figures keys of the figures it rests on */
+    /**
+     * @param  list<string>  $figures  keys of the figures it rests on
+     * @param  list<string>  $fields  paths of the fields that it is about
+     */
     public function __construct(
         public Grade $grade,
         public Station $station,
@@ -17,6 +20,7 @@ final readonly class Finding
         public string $action,
         public string $source,
         public array $figures,
+        public array $fields = [],
     ) {
     }
 
@@ -26,7 +30,7 @@ final readonly class Finding
         return [
             'grade' => $this->grade->value, 'station' => $this->station->value, 'code' => $this->code,
             'title' => $this->title, 'text' => $this->text, 'action' => $this->action,
-            'figures' => $this->figures, 'source' => $this->source,
+            'figures' => $this->figures, 'fields' => $this->fields, 'source' => $this->source,
         ];
     }
 }

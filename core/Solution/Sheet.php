@@ -28,8 +28,14 @@ final class Sheet
     /** @var array<string, string> */
     private array $sentences = [];
 
-    /** @var array<string, string> */
+    /** @var array<string, array{text: string, figures: list<string>}> */
     private array $meanings = [];
+
+    /** @var array<string, string> */
+    private array $names = [];
+
+    /** @var array<string, FieldError> */
+    private array $aside = [];
 
     /** @var array<string, string> reason by station */
     private array $blocked = [];
@@ -101,15 +107,34 @@ final class Sheet
         return true;
     }
 
-    /** @param  list<string>  $figures */
-    public function find(Grade $grade, Station $station, string $code, string $title, string $text, string $action = '', string $source = '', array $figures = []): void
+    /**
+     * @param  list<string>  $figures
+     * @param  list<string>  $fields  paths of the fields that it is about
+     */
+    public function find(Grade $grade, Station $station, string $code, string $title, string $text, string $action = '', string $source = '', array $figures = [], array $fields = []): void
     {
-        $this->findings[] = new Finding($grade, $station, $code, $title, $text, $action, $source, $figures);
+        $this->findings[] = new Finding($grade, $station, $code, $title, $text, $action, $source, $figures, array_map(fn (string $path): string => $this->names[$path] ?? $path, $fields));
+    }
+
+    /**
+     * Where a field really stands, when another row of the plate is solved under the names of the first.
+     *
+     * @param  array<string, string>  $names
+     */
+    public function rename(array $names): void
+    {
+        $this->names = $names;
+    }
+
+    /** @param  array<string, FieldError>  $errors of fields that nothing rests on; they are shown, and block nothing */
+    public function aside(array $errors): void
+    {
+        $this->aside = $errors;
     }
 
     public function error(string $path, string $text, string $accepted, string $kind = FieldError::IMPOSSIBLE): void
     {
-        $this->errors[$path] ??= new FieldError($path, $text, $accepted, $kind);
+        $this->errors[$path] ??= new FieldError($this->names[$path] ?? $path, $text, $accepted, $kind);
     }
 
     /** A field that is wanted and empty. */
@@ -135,6 +160,15 @@ final class Sheet
         return false;
     }
 
+    /** A copy to try something on, without these figures. */
+    public function without(string ...$keys): self
+    {
+        $copy = clone $this;
+        $copy->figures = array_diff_key($this->figures, array_flip($keys));
+
+        return $copy;
+    }
+
     public function block(Station $station, string $reason): void
     {
         $this->blocked[$station->value] ??= $reason;
@@ -150,10 +184,12 @@ final class Sheet
         $this->curves[$name] = $data;
     }
 
-    /** @param  array<string, string>  $meanings what the stamps of the plate say, by path */
+    /** @param  array<string, array{text: string, figures: list<string>}>  $meanings what the stamps of the plate say and what follows from them, by path */
     public function explain(array $meanings): void
     {
-        $this->meanings = $meanings;
+        foreach ($meanings as $path => $meaning) {
+            $this->meanings[$this->names[$path] ?? $path] = $meaning;
+        }
     }
 
     public function say(Station $station, string $sentence): void
@@ -176,7 +212,7 @@ final class Sheet
             }
         }
 
-        return new Solution($core, $tag, $ruleBook, $edition, array_values($this->figures), $findings, array_values($this->errors),
+        return new Solution($core, $tag, $ruleBook, $edition, array_values($this->figures), $findings, array_values([...$this->errors, ...array_values($this->aside)]),
             $this->curves, $this->sentences, array_keys($this->blocked), $read, $words, $this->meanings);
     }
 }

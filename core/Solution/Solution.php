@@ -20,7 +20,7 @@ final readonly class Solution
      * @param  list<string>  $blocked  stations that wait for something
      * @param  array<string, string>  $read  what typed text was read as, by path
      * @param  array<string, string>  $words  the rule book's terms
-     * @param  array<string, string>  $meanings  what the stamps of the plate say, by path
+     * @param  array<string, array{text: string, figures: list<string>}>  $meanings  what the stamps of the plate say and which figures follow from them, by path
      */
     public function __construct(
         public string $core,

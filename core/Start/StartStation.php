@@ -17,6 +17,9 @@ final class StartStation
 {
     public static function solve(Circuit $circuit, RuleBook $book, Sheet $sheet): void
     {
+        if ($sheet->blocked(Station::Start)) {
+            return;
+        }
         $method = $circuit->choice('starter.method');
         LockedRotor::solve($circuit, $book, $sheet);
         self::peak($sheet);

@@ -22,7 +22,7 @@ final class BadInputTest extends CoreTestCase
             'a pasted row' => ['plate.current', "66\t38\t50", 'cannot be read'], 'too long' => ['plate.voltage', str_repeat('4', 300), 'longer'],
             'not utf-8' => ['plate.serial', "\xB1\x31", 'not readable'], 'wrong letter' => ['plate.code_letter', 'I', 'letters'], 'wrong unit' => ['cable.length', '60 kg', 'not a unit'],
             'a choice that is none' => ['starter.method', 'soft', 'choices'], 'a size of the other world' => ['cable.size', '1/0', 'mm²'],
-            'third ratio' => ['plate.voltage', '400/500', 'ratio'], 'two speeds' => ['plate.speed', '1450/2900', 'two-speed'],
+            'third ratio' => ['plate.voltage', '400/500', 'ratio'],
         ];
     }
 

@@ -17,21 +17,23 @@ final class MeaningsTest extends CoreTestCase
             ['plate.ip', 'ip 65', ['dust-tight', 'water jets']],
             ['plate.ip', '23', ['fingers', 'spray']],
             ['plate.ip', 'IPX4', ['solids not stated', 'splash']],
-            ['plate.ip', 'IP55W', ['letters behind it']],
-            ['plate.ip', 'watertight', ['Not decoded']],
+            ['plate.ip', 'IP55W', ['weather']],
+            ['plate.ip', 'IP55K', ['K is not decoded']],
             ['plate.cooling', 'IC411', ['own shaft-mounted external fan']],
             ['plate.cooling', 'IC 416', ['separately driven fan']],
             ['plate.cooling', 'IC999', ['Not decoded']],
+            ['plate.cooling', 'IC46', ['cooled over its frame', 'independent fan on the machine']],
+            ['plate.cooling', 'IC86', ['heat exchanger on top', 'independent fan']],
             ['plate.mounting', 'IM B3', ['feet down', 'horizontal']],
             ['plate.mounting', 'V1', ['shaft end down']],
             ['plate.mounting', 'IM 3001', ['large flange', 'IM B5']],
             ['plate.mounting', 'on the wall', ['Not decoded']],
             ['plate.duty', 'S1', ['thermal equilibrium']],
-            ['plate.duty', 'S3 40 %', ['intermittent']],
+            ['plate.duty', 'S3 40 %', ['intermittent', '40 % of each cycle']],
+            ['plate.duty', 'S2 30 min', ['short-time', '30 min']],
             ['plate.insulation_class', 'F', ['155 °C', '105 K']],
             ['plate.insulation_class', 'F/B', ['155 °C', 'rise of class B', '80 K']],
             ['plate.insulation_class', 'Cl. H', ['180 °C']],
-            ['plate.insulation_class', 'best', ['Not decoded']],
             ['plate.code_letter', 'G', ['5.6 to 6.29 kVA']],
             ['plate.code_letter', 'V', ['22.4 kVA or more']],
             ['plate.design_letter', 'B', ['general purpose', 'slip 5']],
@@ -44,9 +46,30 @@ final class MeaningsTest extends CoreTestCase
             ['plate.frame', '56C', ['3.5 in', '88.9 mm']],
             ['plate.frame', '286T', ['7 in', '177.8 mm']],
             ['plate.frame', 'large', ['Not decoded']],
+            ['plate.frame', '143T', ['3.5 in', '5.5 in across, 4 in along', '0.875 in']],
+            ['plate.frame', 'IEC 132M', ['132 mm', '216 mm across, 178 mm along']],
+            ['plate.frame', '324TS', ['8 in', 'short shaft']],
+            ['plate.frame', '90L', ['140 mm across, 125 mm along', '24 × 50 mm']],
             ['plate.rotor_class', 'KL 13', ['1.3 times']],
             ['plate.enclosure', 'TEFC', ['own fan']],
             ['plate.enclosure', 'odp', ['drip-proof']],
+            ['plate.enclosure', 'armoured', ['Not decoded']],
+            ['plate.bearings', '6312-C3 / 6212-C3', ['Drive end: deep-groove ball, bore 60 mm, clearance larger', 'Other end']],
+            ['plate.bearings', '6203 2RS', ['bore 17 mm', 'greased for life']],
+            ['plate.bearings', 'NU 2218', ['Not decoded']],
+            ['plate.bearings', 'NU318', ['cylindrical roller, bore 90 mm']],
+            ['plate.grease', 'lithium complex', ['thickener']],
+            ['plate.grease_amount', '30/20 g', ['30 g into the drive end, 20 g']],
+            ['plate.grease_interval', '8000 h', ['8000 hours', '48 weeks']],
+            ['plate.standard', 'IEC 60034-1', ['international']],
+            ['plate.standard', 'IS:12615', ['Not decoded']],
+            ['plate.standard', 'NEMA MG-1', ['USA']],
+            ['plate.standard', 'NEMA MG 1', ['USA']],
+            ['plate.remarks', 'INV DUTY, PTC 150 °C', ['frequency converter', 'thermistors', 'megger']],
+            ['plate.remarks', 'usable at 208 V', ['208 V']],
+            ['plate.phases', '3~', ['Three phases']],
+            ['plate.weight', '310 kg', ['310 kg']],
+            ['plate.rotor_voltage', '250 V', ['slip rings', '250 V']],
             ['plate.leads', '9', ['joined inside']],
             ['plate.voltage', '400/690', ['400 V in delta', '690 V in star', '√3']],
             ['plate.voltage', '230/460', ['parallel for 230 V', 'series for 460 V']],
@@ -69,7 +92,7 @@ final class MeaningsTest extends CoreTestCase
     #[DataProvider('stamps')]
     public function test_a_stamp_says(string $path, string $stamped, array $words): void
     {
-        $meaning = str_replace("\u{00A0}", ' ', Circuits::solve(Circuits::kilnFan(), [$path => $stamped])->meanings[$path] ?? '');
+        $meaning = str_replace("\u{00A0}", ' ', Circuits::solve(Circuits::kilnFan(), [$path => $stamped])->meanings[$path]['text'] ?? '');
         foreach ($words as $word) {
             self::assertStringContainsStringIgnoringCase($word, $meaning);
         }
@@ -77,7 +100,7 @@ final class MeaningsTest extends CoreTestCase
 
     public function test_the_same_number_is_another_frame_under_the_nec(): void
     {
-        self::assertStringContainsString('NEMA', Circuits::solve(Circuits::fiftyHorsepower(), ['plate.frame' => '56'])->meanings['plate.frame'] ?? '');
+        self::assertStringContainsString('NEMA', Circuits::solve(Circuits::fiftyHorsepower(), ['plate.frame' => '56'])->meanings['plate.frame']['text'] ?? '');
     }
 
     public function test_nothing_stamped_says_nothing(): void

@@ -18,13 +18,39 @@ final class CircuitSimulator
      */
     public static function magnitudes(string $elements, float $hertz, array $wanted): array
     {
-        $prints = implode("\n", array_map(static fn (string $w): string => "print mag($w)", $wanted));
+        return self::run($elements, $hertz, array_map(static fn (string $w): string => "mag($w)", $wanted));
+    }
+
+    /**
+     * What wattmeters show: the real part of voltage times conjugate current.
+     *
+     * @param  list<array{string, string}>  $meters  voltage and current, such as [`v(l1,l2)`, `i(vl1)`]
+     * @return list<float> W
+     */
+    public static function wattmeters(string $elements, float $hertz, array $meters): array
+    {
+        $asked = [];
+        foreach ($meters as [$volts, $amps]) {
+            array_push($asked, "real($volts)", "imag($volts)", "real($amps)", "imag($amps)");
+        }
+        $read = self::run($elements, $hertz, $asked);
+
+        return array_map(static fn (array $m): float => $m[0] * $m[2] + $m[1] * $m[3], array_chunk($read, 4));
+    }
+
+    /**
+     * @param  list<string>  $printed
+     * @return list<float>
+     */
+    private static function run(string $elements, float $hertz, array $printed): array
+    {
+        $prints = implode("\n", array_map(static fn (string $w): string => "print $w", $printed));
         $file = tempnam(sys_get_temp_dir(), 'anvil-spice') ?: throw new RuntimeException('no temporary file');
         file_put_contents($file, "three-phase check\n$elements\n.ac lin 1 $hertz $hertz\n.control\nset numdgt=10\nrun\n$prints\n.endc\n.end\n");
         exec('ngspice -b '.escapeshellarg($file).' 2>&1', $lines, $status);
         unlink($file);
-        preg_match_all('/^mag\(.*?\) = ([-+0-9.eE]+)/m', implode("\n", $lines), $found);
-        if (count($found[1]) !== count($wanted)) {
+        preg_match_all('/^(?:mag|real|imag)\(.*?\) = ([-+0-9.eE]+)/m', implode("\n", $lines), $found);
+        if (count($found[1]) !== count($printed)) {
             throw new RuntimeException("ngspice ($status) said:\n".implode("\n", $lines));
         }
 

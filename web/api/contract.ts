@@ -66,6 +66,10 @@ export interface Circuit {
          * Earth loop impedance. Ohms from 0.0001 to 2000.
          */
         earth_loop_ohm?: string | number | null;
+        /**
+         * Voltage unbalance. Percent from 0 to 20, or the three line voltages such as 400/404/390.
+         */
+        unbalance?: string | number | null;
     } | null;
     plate?: {
         /**
@@ -153,7 +157,7 @@ export interface Circuit {
          */
         altitude?: string | number | null;
         /**
-         * Duty. S1 to S10, such as S1 or S3 40 %.
+         * Duty. S1 to S10, such as S1, S2 30 min or S3 40 %.
          */
         duty?: string | number | null;
         /**
@@ -161,11 +165,11 @@ export interface Circuit {
          */
         leads?: string | number | null;
         /**
-         * Insulation class. Text up to 200 characters.
+         * Insulation class. A class such as F, or F/B for insulation F used to the rise of B: Y, A, E, B, F, H, N or R.
          */
         insulation_class?: string | number | null;
         /**
-         * IP. Text up to 200 characters.
+         * IP. IP and two digits, such as IP55; X for a digit that is not stated.
          */
         ip?: string | number | null;
         /**
@@ -193,7 +197,7 @@ export interface Circuit {
          */
         mounting?: string | number | null;
         /**
-         * Cooling. Text up to 200 characters.
+         * Cooling. IC and its digits, such as IC411.
          */
         cooling?: string | number | null;
         /**
@@ -209,9 +213,86 @@ export interface Circuit {
          */
         grease?: string | number | null;
         /**
-         * Rotor class. Text up to 200 characters.
+         * Rotor class. KL and tenths of rated torque, such as KL 13.
          */
         rotor_class?: string | number | null;
+        /**
+         * Second row of a plate for two frequencies
+         */
+        second?: {
+            /**
+             * Second row: rated output. A power such as 37 kW, 50 hp or 37/50, from 10 W to 10 MW.
+             */
+            power?: string | number | null;
+            /**
+             * Second row: rated voltage. Volts as stamped, such as 400, 230/400, D 400 or 208-230/460.
+             */
+            voltage?: string | number | null;
+            /**
+             * Second row: rated current. Amperes as stamped, such as 66, 66/38 or 4.2-4.0/2.0.
+             */
+            current?: string | number | null;
+            /**
+             * Second row: rated speed. Revolutions per minute, such as 1482.
+             */
+            speed?: string | number | null;
+            /**
+             * Second row: rated frequency. Hertz, such as 60.
+             */
+            frequency?: string | number | null;
+            /**
+             * Second row: power factor. A power factor such as 0.85 or 85 %.
+             */
+            power_factor?: string | number | null;
+            /**
+             * Second row: efficiency. Percent such as 93.9, below 100, or a class such as IE3.
+             */
+            efficiency?: string | number | null;
+            /**
+             * Second row: Ia/In. Starting current over rated current from 1.5 to 15, such as 7.0 or 700 %.
+             */
+            start_current_ratio?: string | number | null;
+        } | null;
+        /**
+         * Phases. 3 or 1, such as 3~, 3 PH or 1~.
+         */
+        phases?: string | number | null;
+        /**
+         * Kind of motor. One of cage, wound_rotor, two_speed, part_winding, single_phase.
+         */
+        kind?: ('cage' | 'wound_rotor' | 'two_speed' | 'part_winding' | 'single_phase' | null) | string;
+        /**
+         * Rotor voltage. Volts from 10 to 5000, such as 250.
+         */
+        rotor_voltage?: string | number | null;
+        /**
+         * Rotor current. Amperes.
+         */
+        rotor_current?: string | number | null;
+        /**
+         * Grease amount. Grams, one or one for each end, such as 30 or 30/20 g.
+         */
+        grease_amount?: string | number | null;
+        /**
+         * Relubrication. Hours from 100 to 100 000, such as 8000 h.
+         */
+        grease_interval?: string | number | null;
+        /**
+         * Weight. Kilograms from 0.5 to 50 000; lb is read too.
+         */
+        weight?: string | number | null;
+        /**
+         * Order number. Text up to 200 characters.
+         */
+        order_number?: string | number | null;
+        /**
+         * Conformity marks. Text up to 200 characters.
+         */
+        marks?: string | number | null;
+        /**
+         * Other stamps. Text up to 200 characters.
+         */
+        remarks?: string | number | null;
     } | null;
     load?: {
         /**
@@ -238,6 +319,10 @@ export interface Circuit {
          * Load points. A list of [speed %, torque %].
          */
         points?: (number | string)[][] | null;
+        /**
+         * Load it runs at. Percent of rated output from 0 to 125, such as 60.
+         */
+        output_percent?: string | number | null;
     } | null;
     starter?: {
         /**
@@ -488,6 +573,206 @@ export interface Circuit {
             [k: string]: unknown;
         };
     } | null;
+    /**
+     * What stands here. One of motor, bench_load.
+     */
+    subject?: ('motor' | 'bench_load' | null) | string;
+    /**
+     * Surroundings. One of dry, damp, outdoor, wash_down, dust, combustible_dust.
+     */
+    surroundings?: ('dry' | 'damp' | 'outdoor' | 'wash_down' | 'dust' | 'combustible_dust' | null) | string;
+    bench?: {
+        /**
+         * Real power. Watts it draws, such as 1150 W or 2.2 kW.
+         */
+        power?: string | number | null;
+        /**
+         * Current. Amperes, such as 8.2.
+         */
+        current?: string | number | null;
+        /**
+         * Power factor. A power factor such as 0.61 or 61 %.
+         */
+        power_factor?: string | number | null;
+        /**
+         * Current is. One of lagging, leading.
+         */
+        sense?: ('lagging' | 'leading' | null) | string;
+    } | null;
+    measure?: {
+        /**
+         * Method. One of volts_amps, volts_amps_watts, power_factor_meter, line_angle, one_wattmeter, two_wattmeters, three_wattmeters, meter_disc, meter_pulses, brake.
+         */
+        method?:
+            | (
+                  | 'volts_amps'
+                  | 'volts_amps_watts'
+                  | 'power_factor_meter'
+                  | 'line_angle'
+                  | 'one_wattmeter'
+                  | 'two_wattmeters'
+                  | 'three_wattmeters'
+                  | 'meter_disc'
+                  | 'meter_pulses'
+                  | 'brake'
+                  | null
+              )
+            | string;
+        /**
+         * Volts L1–L2. Volts from 1 to 2000.
+         */
+        volts_12?: string | number | null;
+        /**
+         * Volts L2–L3. Volts from 1 to 2000.
+         */
+        volts_23?: string | number | null;
+        /**
+         * Volts L3–L1. Volts from 1 to 2000.
+         */
+        volts_31?: string | number | null;
+        /**
+         * Volts L1–N. Volts from 1 to 2000.
+         */
+        phase_volts_1?: string | number | null;
+        /**
+         * Amps L1. Amperes from 0 to 20 000.
+         */
+        amps_1?: string | number | null;
+        /**
+         * Wattmeter in L1. Watts, negative when it reads backwards.
+         */
+        watts_1?: string | number | null;
+        /**
+         * Volts L2–N. Volts from 1 to 2000.
+         */
+        phase_volts_2?: string | number | null;
+        /**
+         * Amps L2. Amperes from 0 to 20 000.
+         */
+        amps_2?: string | number | null;
+        /**
+         * Wattmeter in L2. Watts, negative when it reads backwards.
+         */
+        watts_2?: string | number | null;
+        /**
+         * Volts L3–N. Volts from 1 to 2000.
+         */
+        phase_volts_3?: string | number | null;
+        /**
+         * Amps L3. Amperes from 0 to 20 000.
+         */
+        amps_3?: string | number | null;
+        /**
+         * Wattmeter in L3. Watts, negative when it reads backwards.
+         */
+        watts_3?: string | number | null;
+        /**
+         * Watts. Watts, negative when the meter reads backwards.
+         */
+        watts?: string | number | null;
+        /**
+         * Power factor shown. A power factor such as 0.85 or 85 %.
+         */
+        power_factor?: string | number | null;
+        /**
+         * Current is. One of lagging, leading.
+         */
+        sense?: ('lagging' | 'leading' | null) | string;
+        /**
+         * Phase sequence. One of 123, 132.
+         */
+        sequence?: ('123' | '132' | null) | string;
+        /**
+         * Its voltage coil. One of neutral, pair, other_lines.
+         */
+        wattmeter?: ('neutral' | 'pair' | 'other_lines' | null) | string;
+        /**
+         * Voltage from line to line. One of 12, 13, 21, 23, 31, 32.
+         */
+        pair?: ('12' | '13' | '21' | '23' | '31' | '32' | null) | string;
+        /**
+         * Current in line. One of 1, 2, 3.
+         */
+        line?: ('1' | '2' | '3' | null) | string;
+        /**
+         * Angle shown. Degrees from -180 to 180, positive when the current is behind the voltage.
+         */
+        angle?: string | number | null;
+        /**
+         * Line common to both. One of 1, 2, 3.
+         */
+        common?: ('1' | '2' | '3' | null) | string;
+        /**
+         * Leads swapped to read it. One of none, 1, 2, 3.
+         */
+        swapped?: ('none' | '1' | '2' | '3' | null) | string;
+        /**
+         * Load. One of balanced, unbalanced.
+         */
+        balanced?: ('balanced' | 'unbalanced' | null) | string;
+        /**
+         * Turns of the disc. How many turns were counted, such as 10.
+         */
+        revolutions?: string | number | null;
+        /**
+         * Disc constant. Wh for each turn, such as 7.2.
+         */
+        disc_constant?: string | number | null;
+        /**
+         * Pulses. How many pulses were counted, such as 50.
+         */
+        pulses?: string | number | null;
+        /**
+         * Pulses for each kWh. As printed on the meter, such as 1000.
+         */
+        pulses_per_kwh?: string | number | null;
+        /**
+         * In. Seconds, such as 36.
+         */
+        seconds?: string | number | null;
+        /**
+         * Current transformers. A ratio such as 200/5 or 40; 1 without.
+         */
+        current_ratio?: string | number | null;
+        /**
+         * Voltage transformers. A ratio such as 480/120 or 4; 1 without.
+         */
+        voltage_ratio?: string | number | null;
+        /**
+         * Speed. Revolutions per minute, such as 1490.
+         */
+        speed?: string | number | null;
+        /**
+         * Torque at the brake. N·m, such as 236; lb-ft is read too.
+         */
+        torque?: string | number | null;
+    } | null;
+    windings?: {
+        /**
+         * Impedance of one winding. Ohms from 0.001 to 100 000.
+         */
+        impedance?: string | number | null;
+        /**
+         * Power factor of a winding. From 0.01 to 1; 1 for a heater.
+         */
+        power_factor?: string | number | null;
+        /**
+         * Rating of one element. Watts, such as 2000 W or 2 kW.
+         */
+        element_power?: string | number | null;
+        /**
+         * Voltage of one element. Volts from 12 to 1000, such as 230.
+         */
+        element_voltage?: string | number | null;
+        /**
+         * Ohmmeter between two terminals. Ohms from 0.0001 to 100 000.
+         */
+        terminal_resistance?: string | number | null;
+        /**
+         * Connected in. One of star, delta.
+         */
+        connected?: ('star' | 'delta' | null) | string;
+    } | null;
 }
 
 /**
@@ -523,10 +808,10 @@ export interface Solution {
         [k: string]: string;
     };
     /**
-     * What the stamps of the plate say, by path
+     * what the stamps of the plate say, by path
      */
     meanings: {
-        [k: string]: string;
+        [k: string]: Meaning;
     };
 }
 /**
@@ -557,6 +842,10 @@ export interface Finding {
     action: string;
     figures: string[];
     source: string;
+    /**
+     * paths of the fields that it is about
+     */
+    fields: string[];
 }
 export interface FieldError {
     path: string;
@@ -576,6 +865,9 @@ export interface Curves {
     ratings?: RatingsCurve;
     correction?: CorrectionCurve;
     placement?: PlacementCurve;
+    part_load?: PartLoadCurve;
+    schools?: School[];
+    phasors?: PhasorCurve;
 }
 export interface RunCurve {
     six_leads: boolean;
@@ -672,6 +964,60 @@ export interface PlacementCurve {
     fuse: boolean;
     disconnect: boolean;
     discharge: string;
+}
+export interface PartLoadCurve {
+    way: string;
+    rows: PartLoadRow[];
+    line: PartLoadPoint[];
+}
+export interface PartLoadRow {
+    percent: number;
+    output: number;
+    input: number;
+    reactive: number;
+    current: number;
+    efficiency: number;
+    power_factor: number;
+    slip: number | null;
+}
+export interface PartLoadPoint {
+    percent: number;
+    efficiency: number;
+    power_factor: number;
+    current: number;
+}
+export interface School {
+    name: string;
+    used: boolean;
+    table: number | null;
+    table_from: string | null;
+    design: number | null;
+    design_from: string;
+}
+export interface PhasorCurve {
+    from: string;
+    angle: number;
+    current: number;
+    volts: number;
+    star: Arrows;
+    delta: Arrows;
+}
+export interface Arrows {
+    lagging: Arrow[];
+    leading: Arrow[];
+}
+export interface Arrow {
+    name: string;
+    of: string;
+    size: number;
+    angle: number;
+}
+export interface Meaning {
+    text: string;
+    /**
+     * figures that follow from it
+     */
+    figures: string[];
 }
 
 /**

@@ -17,7 +17,7 @@ final readonly class PlateCurrent
 
     public static function parse(string $text): self|Refusal
     {
-        $bare = trim((string) preg_replace('~\b(amperes|ampere|amps|amp|a)\b|(?<=\d)a\b~i', ' ', (string) preg_replace('~[DYdy]~', ' ', $text)));
+        $bare = trim((string) preg_replace('~\b(amperes|ampere|amps|amp|a)\b|(?<=\d)a\b~i', ' ', (string) preg_replace('~\b(delta|star|wye|fla|flc)\b|[DYdy]~i', ' ', $text)));
         $bare = trim((string) preg_replace('~\s*/\s*$~', '', $bare));
         $parts = preg_split('~\s*/\s*~', $bare);
         if ($bare === '' || $parts === false || count($parts) > 2) {
@@ -48,6 +48,6 @@ final readonly class PlateCurrent
 
     public function echo(): string
     {
-        return implode(' / ', array_map(static fn (array $g): string => implode('–', array_map(static fn (float $a): string => Show::number($a, 5), $g)), $this->groups)).' A';
+        return implode(' / ', array_map(static fn (array $g): string => implode('–', array_map(static fn (float $a): string => Show::number($a, 6), $g)), $this->groups)).' A';
     }
 }

@@ -18,9 +18,10 @@ final readonly class PlateVoltage
     {
     }
 
-    public static function parse(string $text): self|Refusal
+    /** @return list<self>|Refusal one, or two of a plate for two frequencies, such as `400/460` */
+    public static function rows(string $text): array|Refusal
     {
-        $upper = strtoupper($text);
+        $upper = (string) preg_replace(['~,\s+~', '~\b(PARALLEL|SERIES|LOW|HIGH)\b~'], ['/', ''], strtoupper($text));
         $upper = strtr($upper, ['DELTA' => 'D', 'STAR' => 'Y', 'WYE' => 'Y', 'VOLTS' => '', 'VOLT' => '', 'VAC' => '', 'TRIANGLE' => 'D']);
         preg_match_all('~[DY]~', $upper, $letters);
         $bare = trim((string) preg_replace('~(?<![A-Z])V(?![A-Z])~', ' ', (string) preg_replace('~[DY]~', ' ', $upper)));
@@ -64,17 +65,22 @@ final readonly class PlateVoltage
                 $pairs[$i]['connection'] = $letter;
             }
         }
-        usort($pairs, static fn (array $a, array $b): int => $a['low'] <=> $b['low']);
 
-        return self::connected($pairs);
+        return self::connected($pairs, $letters);
     }
 
-    /** @param  list<array{low: float, high: float, connection: string}>  $pairs */
-    private static function connected(array $pairs): self|Refusal
+    /**
+     * @param  list<array{low: float, high: float, connection: string}>  $pairs
+     * @param  list<string>  $letters
+     * @return list<self>|Refusal
+     */
+    private static function connected(array $pairs, array $letters): array|Refusal
     {
         if (count($pairs) === 1) {
-            return new self([[...$pairs[0], 'connection' => $pairs[0]['connection'] === '' ? 'single' : $pairs[0]['connection']]]);
+            return [self::single($pairs[0], $pairs[0]['connection'])];
         }
+        [$first] = $pairs;
+        usort($pairs, static fn (array $a, array $b): int => $a['low'] <=> $b['low']);
         [$a, $b] = $pairs;
         $ratios = [];
         foreach ([$a['low'], $a['high']] as $low) {
@@ -88,20 +94,35 @@ final readonly class PlateVoltage
                 return new Refusal('The lower voltage is the delta one, the higher the star one.');
             }
 
-            return new self([[...$a, 'connection' => 'delta'], [...$b, 'connection' => 'star']]);
+            return [new self([[...$a, 'connection' => 'delta'], [...$b, 'connection' => 'star']])];
         }
         if ($within(1.9, 2.15)) {
-            return new self([[...$a, 'connection' => 'parallel'], [...$b, 'connection' => 'series']]);
+            return [new self([[...$a, 'connection' => 'parallel'], [...$b, 'connection' => 'series']])];
+        }
+        if ($b['low'] / $a['low'] >= 1.12 && $b['low'] / $a['low'] <= 1.22 && count($letters) < 2) {
+            $connection = $letters[0] ?? '';
+
+            return [self::single($first, $connection), self::single($a === $first ? $b : $a, $connection)];
         }
 
-        return new Refusal('The ratio '.Show::number($b['low'] / $a['low'], 3).' is neither √3 (delta and star) nor 2 (parallel and series): check the voltages.');
+        if ($b['low'] / $a['low'] < 1.12) {
+            return new Refusal('Two voltages this close are served by one connection: write them as a range, '.Show::number($a['low']).'-'.Show::number($b['high']).'.');
+        }
+
+        return new Refusal('The ratio '.Show::number($b['low'] / $a['low'], 3).' is neither √3 (delta and star) nor 2 (parallel and series); nor are they the voltages of two frequencies: check them.');
+    }
+
+    /** @param  array{low: float, high: float, connection: string}  $pair */
+    private static function single(array $pair, string $connection): self
+    {
+        return new self([['low' => $pair['low'], 'high' => $pair['high'], 'connection' => $connection === '' ? 'single' : $connection]]);
     }
 
     public function echo(): string
     {
         $parts = [];
         foreach ($this->pairs as $pair) {
-            $volts = Show::number($pair['low']).($pair['low'] === $pair['high'] ? '' : '–'.Show::number($pair['high']));
+            $volts = Show::number($pair['low'], 6).($pair['low'] === $pair['high'] ? '' : '–'.Show::number($pair['high'], 6));
             $parts[] = $volts.' V'.($pair['connection'] === 'single' ? '' : ' '.$pair['connection']);
         }
 

@@ -12,6 +12,9 @@ final readonly class Power
 {
     public const HORSEPOWER = 746.0;
 
+    /** Of two bare figures closer than this both are in one unit: the standard series puts at least 1.25 hp beside a kilowatt. */
+    private const LEAST_HORSEPOWER_RATIO = 1.245;
+
     private const UNITS = ['kw' => 1000.0, 'w' => 1.0, 'mw' => 1e6, 'hp' => self::HORSEPOWER, 'ps' => 735.5, 'cv' => 735.5];
 
     /** @param  float|null  $horsepowerWatts the second figure of a plate that gives both, in watts */
@@ -19,10 +22,15 @@ final readonly class Power
     {
     }
 
-    /** @param  string  $bare unit of a number without one: `kw` or `hp` */
-    public static function parse(string $text, string $bare): self|Refusal
+    /**
+     * @param  string  $bare  unit of a number without one: `kw` or `hp`
+     * @return list<self>|Refusal one, or two of a plate for two frequencies
+     */
+    public static function rows(string $text, string $bare): array|Refusal
     {
-        $parts = preg_split('~\s*[/(]\s*~', str_replace(')', '', strtolower($text)));
+        // Behind a power in horsepower the echo says what a horsepower is.
+        $lower = trim((string) preg_replace('~\(746 ?w/hp\)~', '', strtolower($text)));
+        $parts = preg_split('~\s*[/(]\s*~', str_replace(')', '', $lower));
         if ($parts === false || count($parts) > 2) {
             return new Refusal('More than two powers: a plate for two speeds is not computed. Type one power.');
         }
@@ -45,44 +53,55 @@ final readonly class Power
             [$number, $unit] = $read[0];
             $used = $unit === '' ? $bare : $unit;
 
-            return new self($number * self::UNITS[$used], $used, null, $unit !== '');
+            return [new self($number * self::UNITS[$used], $used, null, $unit !== '')];
         }
 
-        return self::pair($read[0], $read[1], $text);
+        return self::pair($read[0], $read[1], $bare, $text);
     }
 
     /**
      * @param  array{float, string}  $a
      * @param  array{float, string}  $b
+     * @return list<self>|Refusal
      */
-    private static function pair(array $a, array $b, string $text): self|Refusal
+    private static function pair(array $a, array $b, string $bare, string $text): array|Refusal
     {
         if ($a[0] <= 0 || $b[0] <= 0) {
             return new Refusal('A power is more than zero.');
         }
-        if (abs($a[0] - 1) < 1e-9 && in_array($b[0], [2.0, 3.0, 4.0], true) && $a[1] === '') {
-            return new Refusal(Typed::quoted($text).' looks like a fraction: write it as a decimal, such as 0.5 hp.');
+        if (abs($a[0] - 1) < 1e-9 && in_array($b[0], [2.0, 3.0, 4.0], true) && $a[1] === '' || ($a[0] === 3.0 && $b[0] === 4.0 && $a[1] === '' && $b[1] === 'hp')) {
+            return new Refusal(Typed::quoted($text).' looks like a fraction: write it as a decimal, such as 0.75 hp, or both units, such as 3 kW/4 hp.');
         }
-        if ($a[1] === '' && $b[1] === '') {
+        $metric = static fn (string $unit): bool => in_array($unit, ['kw', 'w', 'mw'], true);
+        $ratio = max($a[0], $b[0]) / min($a[0], $b[0]);
+        if ($a[1] === '' && $b[1] === '' && $ratio < self::LEAST_HORSEPOWER_RATIO) {
+            [$a[1], $b[1]] = [$bare, $bare];
+        } elseif ($a[1] === '' && $b[1] === '') {
             // Of two bare figures the larger is the horsepower, since one kilowatt is 1.34 hp.
             [$a[1], $b[1]] = $a[0] < $b[0] ? ['kw', 'hp'] : ['hp', 'kw'];
         } elseif ($a[1] === '' || $b[1] === '') {
             $typed = $a[1] === '' ? $b[1] : $a[1];
-            $other = in_array($typed, ['kw', 'w', 'mw'], true) ? 'hp' : 'kw';
+            $other = $ratio < self::LEAST_HORSEPOWER_RATIO ? $typed : ($metric($typed) ? 'hp' : 'kw');
             $a[1] = $a[1] === '' ? $other : $a[1];
             $b[1] = $b[1] === '' ? $other : $b[1];
         }
-        $metric = static fn (string $unit): bool => in_array($unit, ['kw', 'w', 'mw'], true);
         if ($metric($a[1]) === $metric($b[1])) {
-            return new Refusal('Two powers in one unit: a plate for two speeds or frequencies is not computed. Type one power.');
+            $both = [$a[0] * self::UNITS[$a[1]], $b[0] * self::UNITS[$b[1]]];
+
+            return max($both) / min($both) <= 1.3
+                ? [new self($both[0], $a[1], null, true), new self($both[1], $b[1], null, true)]
+                : new Refusal('Two powers in one unit: a two-speed motor is not computed. Type the power of the one winding that you work on.', true);
         }
         [$kw, $hp] = $metric($a[1]) ? [$a, $b] : [$b, $a];
+        if (abs($hp[0] * self::UNITS[$hp[1]] / ($kw[0] * self::UNITS[$kw[1]]) - 1) > 0.5) {
+            return new Refusal('Kilowatts and horsepower are far apart: a two-speed motor is not computed. Type the power of the one winding that you work on.', true);
+        }
 
-        return new self($kw[0] * self::UNITS[$kw[1]], $kw[1], $hp[0] * self::UNITS[$hp[1]], true);
+        return [new self($kw[0] * self::UNITS[$kw[1]], $kw[1], $hp[0] * self::UNITS[$hp[1]], true)];
     }
 
     public function echo(): string
     {
-        return Show::quantity($this->watts, 'W', 4).($this->unit === 'hp' ? ' (746 W/hp)' : '');
+        return Show::quantity($this->watts, 'W', 6).($this->unit === 'hp' ? ' (746 W/hp)' : '');
     }
 }

@@ -16,11 +16,21 @@ final class Quantity
         'volts' => ['' => 1, 'v' => 1, 'volt' => 1, 'volts' => 1, 'vac' => 1, 'v ac' => 1, 'kv' => 1000],
         'amperes' => ['' => 1, 'a' => 1, 'amp' => 1, 'amps' => 1, 'ampere' => 1, 'amperes' => 1, 'ma' => 0.001, 'ka' => 1000],
         'kiloamperes' => ['' => 1000, 'ka' => 1000, 'a' => 1],
-        'ohms' => ['' => 1, 'ohm' => 1, 'ohms' => 1, 'mohm' => 0.001],
+        'ohms' => ['' => 1, 'ohm' => 1, 'ohms' => 1, 'mohm' => 0.001, 'kohm' => 1000],
         'kilovoltamperes' => ['' => 1000, 'kva' => 1000, 'va' => 1, 'mva' => 1e6],
-        'kilowatts' => ['' => 1000, 'kw' => 1000, 'w' => 1, 'hp' => 746],
+        'kilowatts' => ['' => 1000, 'kw' => 1000, 'w' => 1, 'mw' => 1e6, 'hp' => 746],
+        'watts' => ['' => 1, 'w' => 1, 'watt' => 1, 'watts' => 1, 'kw' => 1000, 'mw' => 1e6],
+        'newton_metres' => ['' => 1, 'nm' => 1, 'n*m' => 1, 'n m' => 1, 'knm' => 1000, 'lbft' => 1.35581795, 'lb ft' => 1.35581795, 'lb-ft' => 1.35581795, 'ft lb' => 1.35581795, 'ft-lb' => 1.35581795],
+        'degrees' => ['' => 1, 'deg' => 1, 'degrees' => 1],
+        'watt_hours' => ['' => 1, 'wh' => 1, 'wh/rev' => 1, 'kwh' => 1000],
+        'hours' => ['' => 1, 'h' => 1, 'hr' => 1, 'hrs' => 1, 'hour' => 1, 'hours' => 1],
+        'kilograms' => ['' => 1, 'kg' => 1, 'kgs' => 1, 'lb' => 0.45359237, 'lbs' => 0.45359237, 't' => 1000],
+        'grams' => ['' => 1, 'g' => 1, 'gr' => 1, 'gram' => 1, 'grams' => 1, 'oz' => 28.349523],
+        'kelvins' => ['' => 1, 'k' => 1, 'c' => 1, 'degc' => 1, 'deg c' => 1],
+        'resistivity' => ['' => 1, 'k*m/w' => 1, 'km/w' => 1],
         'kilovars' => ['' => 1000, 'kvar' => 1000, 'var' => 1, 'mvar' => 1e6],
         'percent' => ['' => 1, '%' => 1, 'percent' => 1],
+        'rpm' => ['' => 1, 'rpm' => 1, 'r/min' => 1, '1/min' => 1, 'min-1' => 1],
         'seconds' => ['' => 1, 's' => 1, 'sec' => 1, 'second' => 1, 'seconds' => 1, 'ms' => 0.001, 'min' => 60, 'h' => 3600],
         'metres' => ['' => 1, 'm' => 1, 'metre' => 1, 'metres' => 1, 'meter' => 1, 'meters' => 1, 'km' => 1000, 'ft' => 0.3048, 'feet' => 0.3048, 'foot' => 0.3048, "'" => 0.3048],
         'inertia' => ['' => 1, 'kgm2' => 1, 'kg*m2' => 1, 'kg m2' => 1, 'kgm^2' => 1, 'kg m^2' => 1, 'kg*m^2' => 1, 'lbft2' => 0.04214011, 'lb ft2' => 0.04214011, 'lb*ft2' => 0.04214011, 'lb-ft2' => 0.04214011],
@@ -29,9 +39,15 @@ final class Quantity
         'ratio' => ['' => 1, 'x' => 1, 'times' => 1, 'pu' => 1, '%' => 0.01],
     ];
 
+    /** What plates and data sheets write in front of a starting current or torque. */
+    private const RATIO_NAMES = '~^(I ?[ASL]\.? ?/ ?I ?N|IST ?/ ?IN|LRC ?/ ?FLC|LRA ?/ ?FLA|M ?[ASKBL]{1,2}\.? ?/ ?M ?N|T ?(ST|S|A|L|U|K|B|MAX|MIN)?\.? ?/ ?T ?N|M ?(MAX|MIN|ST) ?/ ?M ?N|LRT|BDT|PUT|TK|MA|MK|TS|TST|TMAX|TB)\.?\s*[=:]?\s*~i';
+
     /** @return float|Refusal in base units (V, A, Ω, VA, W, var, %, s, m, kg·m², Hz, °C, ratio) */
     public static function parse(string $text, string $kind): float|Refusal
     {
+        if ($kind === 'ratio') {
+            $text = (string) preg_replace(self::RATIO_NAMES, '', $text);
+        }
         if (preg_match('~^([+-]?[\d.,](?:[\d.,]| (?=\d{3}(?!\d)))*)\s*(\D.*)?$~u', $text, $part) !== 1) {
             return new Refusal(Typed::quoted($text).' cannot be read.');
         }

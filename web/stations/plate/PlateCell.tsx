@@ -2,16 +2,19 @@ import { useId } from 'react';
 import styled from 'styled-components';
 import { useBench } from '../../bench/BenchContext';
 import { typed } from '../../bench/circuit';
+import { GradeMark, type GradeName } from '../../kit/Grade';
 import { token } from '../../theme/tokens';
 import { messageId } from './PlateMessages';
 
-const Cell = styled.div<{ $grow: number; $bad: boolean }>`
+const Cell = styled.div<{ $grow: number; $bad: boolean; $grade: GradeName | undefined }>`
+    position: relative;
     display: flex;
     flex: ${({ $grow }) => $grow} 1 0;
     flex-direction: column;
     min-width: 0;
     padding: 3px 8px 5px;
     border-right: 1px solid ${token.rule};
+    ${({ $grade }) => ($grade === undefined ? '' : `box-shadow: inset 0 -3px ${token[$grade]};`)}
     ${({ $bad }) => ($bad ? `background: ${token.stopWash}; box-shadow: inset 0 -3px ${token.stop};` : '')}
     &:last-child {
         border-right: 0;
@@ -62,6 +65,14 @@ const Cell = styled.div<{ $grow: number; $bad: boolean }>`
     }
 `;
 
+const Mark = styled.span`
+    position: absolute;
+    top: 4px;
+    right: 5px;
+    font-size: 11px;
+    line-height: 1;
+`;
+
 const Read = styled.p`
     overflow: hidden;
     color: ${token.soft};
@@ -102,8 +113,15 @@ export function PlateCell({ path, label, grow, placeholder, assumedFrom, onFocus
         read.replace(/\s/g, '') !== value.replace(/\s/g, '')
             ? read
             : undefined;
+    // Findings come worst first; a note about a stamp lights it less than a caution, so only graver ones are marked.
+    const grade = solved.solution.findings.find((finding) => finding.grade !== 'note' && finding.fields.includes(path))?.grade;
     return (
-        <Cell $grow={grow} $bad={bad}>
+        <Cell $grow={grow} $bad={bad} $grade={grade}>
+            {grade !== undefined && (
+                <Mark>
+                    <GradeMark grade={grade} label={grade} />
+                </Mark>
+            )}
             <label htmlFor={id} title={label}>
                 {label}
             </label>

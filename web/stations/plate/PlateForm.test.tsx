@@ -1,6 +1,6 @@
 import { cleanup, fireEvent, screen } from '@testing-library/react';
 import { afterEach, describe, expect, it } from 'vitest';
-import { fieldError, figure, showOnBench, solution } from '../../testing';
+import { fieldError, figure, finding, showOnBench, solution } from '../../testing';
 import { PlateForm } from './PlateForm';
 
 afterEach(cleanup);
@@ -9,7 +9,18 @@ describe('the plate', () => {
     it('is filled in stamp by stamp, in reading order', () => {
         const { set } = showOnBench(<PlateForm />, { plate: { power: '37 kW' } }, solution());
         const labels = screen.getAllByRole('textbox').map((box) => box.closest('div')?.querySelector('label')?.textContent);
-        expect(labels.slice(0, 6)).toEqual(['Output, kW or hp', 'Volts', 'Amps', 'rpm', 'Hz', 'cos φ']);
+        expect(labels.slice(0, 10)).toEqual([
+            'Phases',
+            'Type',
+            'Serial no.',
+            'Year',
+            'Standard',
+            'Volts',
+            'Hz',
+            'Output, kW or hp',
+            'Amps',
+            'rpm',
+        ]);
         fireEvent.change(screen.getByLabelText('Volts'), { target: { value: '400/690' } });
         expect(set).toHaveBeenCalledWith('plate.voltage', '400/690');
     });
@@ -54,11 +65,17 @@ describe('the plate', () => {
         showOnBench(
             <PlateForm />,
             { plate: { ip: 'IP55' } },
-            solution({ meanings: { 'plate.ip': 'Solids: dust-protected; water: water jets.' } }),
+            solution({
+                meanings: { 'plate.ip': { text: 'Solids: dust-protected; water: water jets.', figures: ['plate.poles'] } },
+                figures: [figure('plate.poles', 4, '4')],
+                findings: [{ ...finding('caution', 'plate', 'too_open'), fields: ['plate.ip'] }],
+            }),
         );
         expect(screen.getByText('Touch a stamp to read what it says.')).toBeTruthy();
         fireEvent.focus(screen.getByLabelText('IP'));
         expect(screen.getByText(/dust-protected; water: water jets/)).toBeTruthy();
+        expect(screen.getByText('plate.poles')).toBeTruthy();
+        expect(screen.getByText(/title of too_open/)).toBeTruthy();
         fireEvent.focus(screen.getByLabelText('Frame'));
         expect(screen.getByText(/Type it as it is stamped/)).toBeTruthy();
     });
@@ -66,5 +83,36 @@ describe('the plate', () => {
     it('asks for horsepower first under the American books', () => {
         showOnBench(<PlateForm />, {}, solution({ rule_book: 'nec' }));
         expect(screen.getByLabelText('Output, hp or kW')).toBeTruthy();
+    });
+
+    it('lights a stamp that a finding is about', () => {
+        showOnBench(
+            <PlateForm />,
+            { plate: { ip: 'IP23' } },
+            solution({ findings: [{ ...finding('caution', 'plate', 'too_open'), fields: ['plate.ip'] }] }),
+        );
+        expect(screen.getByLabelText('IP').parentElement?.querySelector('[aria-label="caution"]')).not.toBeNull();
+        expect(screen.getByLabelText('Frame').parentElement?.querySelector('[aria-label="caution"]')).toBeNull();
+    });
+
+    it('opens a second row for another frequency, and takes it away with what is in it', () => {
+        const { set } = showOnBench(<PlateForm />, { plate: { second: { frequency: '60' } } }, solution({}));
+        expect(screen.getByLabelText('Volts, 2nd row')).toBeTruthy();
+        fireEvent.click(screen.getByRole('button', { name: 'Remove second row' }));
+        expect(set).toHaveBeenCalledWith('plate.second.frequency', null);
+        cleanup();
+        showOnBench(<PlateForm />, {}, solution({}));
+        expect(screen.queryByLabelText('Volts, 2nd row')).toBeNull();
+        fireEvent.click(screen.getByRole('button', { name: 'Second row, 50/60 Hz' }));
+        expect(screen.getByLabelText('Hz, 2nd row')).toBeTruthy();
+    });
+
+    it('shows a NEMA plate under the NEC, and either on demand', () => {
+        showOnBench(<PlateForm />, {}, solution({ rule_book: 'nec' }));
+        expect(screen.getByLabelText('Output, hp or kW')).toBeTruthy();
+        expect(screen.getByLabelText('SFA')).toBeTruthy();
+        fireEvent.click(screen.getByRole('radio', { name: 'IEC plate' }));
+        expect(screen.getByLabelText('Output, kW or hp')).toBeTruthy();
+        localStorage.clear();
     });
 });

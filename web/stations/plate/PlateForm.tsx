@@ -1,9 +1,14 @@
-import { Fragment, useState } from 'react';
+import { Fragment, useId, useState } from 'react';
 import styled from 'styled-components';
 import { useBench } from '../../bench/BenchContext';
+import { typed } from '../../bench/circuit';
+import { Button } from '../../kit/Button';
+import { Segments } from '../../kit/Segments';
 import { narrow, token } from '../../theme/tokens';
 import { PlateCell, type Stamp } from './PlateCell';
+import { type PlateStyle, rows } from './layouts';
 import { PlateMessages } from './PlateMessages';
+import { StampMeaning } from './StampMeaning';
 
 const Metal = styled.fieldset`
     position: relative;
@@ -58,104 +63,79 @@ const Row = styled.div`
     }
 `;
 
-const Meaning = styled.p`
-    /* In sight while a stamp higher up has the focus, on a phone too. */
-    position: sticky;
-    bottom: 0;
-    background: ${token.panel};
-    min-height: 34px;
-    padding: 6px 8px 4px;
-    color: ${token.soft};
-    font-size: 14.5px;
-    line-height: 1.35;
-    b {
-        margin-right: 4px;
-        color: ${token.accent};
-        font-weight: 600;
+const Bar = styled.div`
+    display: flex;
+    flex-wrap: wrap;
+    align-items: center;
+    gap: 8px;
+    margin-bottom: 8px;
+    > :first-child {
+        min-width: 190px;
     }
 `;
 
-/** The stamps in the order in which plates are read: row by row. */
-function rows(american: boolean): readonly (readonly Stamp[])[] {
-    return [
-        [
-            {
-                path: 'plate.power',
-                label: american ? 'Output, hp or kW' : 'Output, kW or hp',
-                grow: 1.3,
-                placeholder: american ? '50 hp' : '37 kW',
-                assumedFrom: 'plate.output',
-            },
-            { path: 'plate.voltage', label: 'Volts', grow: 1.5, placeholder: american ? '230/460' : '400/690' },
-            { path: 'plate.current', label: 'Amps', grow: 1.2, placeholder: american ? '122/61' : '66/38' },
-            { path: 'plate.speed', label: 'rpm', grow: 1, placeholder: american ? '1775' : '1482' },
-            { path: 'plate.frequency', label: 'Hz', grow: 0.7, assumedFrom: 'plate.frequency' },
-        ],
-        [
-            { path: 'plate.power_factor', label: 'cos φ', grow: 0.8, assumedFrom: 'plate.power_factor' },
-            { path: 'plate.efficiency', label: 'Efficiency, %', grow: 1.1, assumedFrom: 'plate.efficiency' },
-            { path: 'plate.efficiency_class', label: 'IE class', grow: 0.8 },
-            { path: 'plate.service_factor', label: 'Service factor', grow: 1.35 },
-            { path: 'plate.code_letter', label: 'Code letter', grow: 0.9 },
-            { path: 'plate.design_letter', label: 'Design', grow: 0.8 },
-            { path: 'plate.duty', label: 'Duty', grow: 0.7 },
-        ],
-        [
-            { path: 'plate.start_current_ratio', label: 'Ia/In', grow: 0.8 },
-            { path: 'plate.start_torque_ratio', label: 'Tst/Tn', grow: 0.8 },
-            { path: 'plate.breakdown_torque_ratio', label: 'Tmax/Tn', grow: 0.8 },
-            { path: 'plate.insulation_class', label: 'Ins. class', grow: 0.8 },
-            { path: 'plate.temperature_rise', label: 'Rise, K', grow: 0.7 },
-            { path: 'plate.ambient', label: 'Ambient, °C', grow: 0.9 },
-            { path: 'plate.ip', label: 'IP', grow: 0.8 },
-            { path: 'plate.leads', label: 'Leads', grow: 0.6 },
-        ],
-        [
-            { path: 'plate.type', label: 'Type', grow: 1.6 },
-            { path: 'plate.serial', label: 'Serial no.', grow: 1.2 },
-            { path: 'plate.year', label: 'Year', grow: 0.7 },
-            { path: 'plate.standard', label: 'Standard', grow: 1.4 },
-            { path: 'plate.frame', label: 'Frame', grow: 0.9 },
-            { path: 'plate.mounting', label: 'Mounting', grow: 0.9 },
-        ],
-        [
-            { path: 'plate.bearings', label: 'Bearings DE, NDE', grow: 1.4 },
-            { path: 'plate.grease', label: 'Grease', grow: 1.6 },
-            { path: 'plate.inertia', label: 'Inertia, kg·m²', grow: 1 },
-            { path: 'plate.no_load_current', label: 'No-load A', grow: 0.9 },
-            { path: 'plate.enclosure', label: 'Enclosure', grow: 0.9 },
-            { path: 'plate.cooling', label: 'Cooling', grow: 0.8 },
-        ],
-    ];
-}
+const SECOND = ['frequency', 'voltage', 'current', 'power', 'speed', 'power_factor', 'efficiency', 'start_current_ratio'].map(
+    (name) => `plate.second.${name}`,
+);
 
-/** The plate, filled in on a plate. */
+const keptStyle = (): PlateStyle | null => {
+    const kept = localStorage.getItem('plate-style');
+    return kept === 'iec' || kept === 'nema' ? kept : null;
+};
+
+/** The plate, filled in on a plate. Its layout follows the rule book until another is chosen. */
 export function PlateForm() {
-    const { solved } = useBench();
+    const { draft, solved, set, readOnly } = useBench();
     const [focused, setFocused] = useState<Stamp | null>(null);
-    const meaning = focused === null ? undefined : solved.solution.meanings[focused.path];
+    const [chosen, setChosen] = useState<PlateStyle | null>(keptStyle);
+    const [opened, setOpened] = useState(false);
+    const legend = useId();
+    const style = chosen ?? (solved.solution.rule_book === 'iec' ? 'iec' : 'nema');
+    const stamped = SECOND.some((path) => typed(draft, path) !== '');
+    const second = opened || stamped;
     return (
-        <Metal>
-            <legend>The plate as stamped</legend>
-            {rows(solved.solution.rule_book !== 'iec').map((stamps, index) => (
-                <Fragment key={index}>
-                    <Row>
-                        {stamps.map((stamp) => (
-                            <PlateCell key={stamp.path} {...stamp} onFocus={() => setFocused(stamp)} />
-                        ))}
-                    </Row>
-                    <PlateMessages fields={stamps} />
-                </Fragment>
-            ))}
-            <Meaning aria-live="polite">
-                {focused === null ? (
-                    'Touch a stamp to read what it says.'
-                ) : (
-                    <>
-                        <b>{focused.label}</b> {meaning ?? 'Type it as it is stamped.'}
-                    </>
-                )}
-            </Meaning>
-        </Metal>
+        <div>
+            <Bar>
+                <Segments
+                    label="Layout of the plate"
+                    value={style}
+                    options={[
+                        { value: 'iec', label: 'IEC plate' },
+                        { value: 'nema', label: 'NEMA plate' },
+                    ]}
+                    onChange={(value) => {
+                        localStorage.setItem('plate-style', value);
+                        setChosen(value);
+                    }}
+                />
+                {!readOnly &&
+                    (second ? (
+                        <Button
+                            onPress={() => {
+                                SECOND.filter((path) => typed(draft, path) !== '').forEach((path) => set(path, null));
+                                setOpened(false);
+                            }}
+                        >
+                            Remove second row
+                        </Button>
+                    ) : (
+                        <Button onPress={() => setOpened(true)}>Second row, 50/60 Hz</Button>
+                    ))}
+            </Bar>
+            <Metal aria-labelledby={legend}>
+                <legend id={legend}>The plate as stamped</legend>
+                {rows(style, second).map((stamps) => (
+                    <Fragment key={stamps[0]?.path}>
+                        <Row>
+                            {stamps.map((stamp) => (
+                                <PlateCell key={stamp.path} {...stamp} onFocus={() => setFocused(stamp)} />
+                            ))}
+                        </Row>
+                        <PlateMessages fields={stamps} />
+                    </Fragment>
+                ))}
+                <StampMeaning stamp={focused} />
+            </Metal>
+        </div>
     );
 }

@@ -1,0 +1,268 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BraveAnvil\Circuit;
+
+use BraveAnvil\Circuit\Parse\ConductorSize;
+use BraveAnvil\Circuit\Parse\Duty;
+use BraveAnvil\Circuit\Parse\Fraction;
+use BraveAnvil\Circuit\Parse\Frequencies;
+use BraveAnvil\Circuit\Parse\PlateCurrent;
+use BraveAnvil\Circuit\Parse\PlateVoltage;
+use BraveAnvil\Circuit\Parse\Power;
+use BraveAnvil\Circuit\Parse\Quantity;
+use BraveAnvil\Circuit\Parse\Speed;
+use BraveAnvil\Circuit\Parse\Stamp;
+use BraveAnvil\Circuit\Parse\SupplyVoltage;
+use BraveAnvil\Circuit\Parse\Typed;
+use BraveAnvil\Circuit\Parse\Unbalance;
+use BraveAnvil\Solution\Show;
+
+/** Reads one typed value by the kind of its field. The echo of what is read can be typed again and means the same. */
+final readonly class FieldReader
+{
+    private const LONGEST_TEXT = 200;
+
+    /** @param  bool  $american whether sizes, insulations and a bare power are those of the NEC and the CE Code */
+    public function __construct(private bool $american)
+    {
+    }
+
+    /** @return Entry|Refusal|null null where nothing is typed */
+    public function read(Field $field, mixed $value): Entry|Refusal|null
+    {
+        if ($field->kind === 'anything') {
+            return $value === [] || $value === false ? null : new Entry($value, '');
+        }
+        if ($field->kind === 'flag') {
+            $flag = is_bool($value) ? $value : ['true' => true, 'yes' => true, '1' => true, 'false' => false, 'no' => false, '0' => false][is_scalar($value) ? strtolower((string) $value) : ''] ?? null;
+
+            return $flag === null ? new Refusal('Neither true nor false.') : new Entry($flag, $flag ? 'yes' : 'no');
+        }
+        if ($field->kind === 'points') {
+            return new Entry($value, '');
+        }
+        if (is_int($value) || is_float($value)) {
+            if (is_float($value) && ! is_finite($value)) {
+                return new Refusal('Not a number.');
+            }
+            if (abs($value) > 1e12) {
+                return new Refusal('The number is too large.');
+            }
+            $value = is_int($value) ? (string) $value : rtrim(rtrim(number_format($value, 10, '.', ''), '0'), '.');
+        }
+        if (! is_string($value)) {
+            return new Refusal('A text or a number is wanted here.');
+        }
+        if (strlen($value) > self::LONGEST_TEXT) {
+            return new Refusal('The text is longer than '.self::LONGEST_TEXT.' characters.');
+        }
+        if ($field->kind === 'text') {
+            return preg_match('//u', $value) === 1 ? new Entry($value, '') : new Refusal('This is not readable text.');
+        }
+        $plain = Typed::plain($value);
+
+        return $plain === '' ? null : $this->rows($field, $plain);
+    }
+
+    /** A semicolon parts the rows of a plate for two frequencies: `400/690; 460`. */
+    private function rows(Field $field, string $text): Entry|Refusal
+    {
+        $parts = preg_match('~^plate\.('.implode('|', Fields::RATED).')$~', $field->path) === 1 ? explode(';', $text) : [$text];
+        if (count($parts) !== 2) {
+            $read = $this->parse($field, $text);
+
+            return $read instanceof Entry && $read->second !== null && str_starts_with($field->path, 'plate.second.')
+                ? new Refusal('One value only: this is the second row of the plate.') : $read;
+        }
+        $rows = [];
+        foreach ($parts as $part) {
+            $row = $this->parse($field, trim($part));
+            if ($row instanceof Refusal) {
+                return $row;
+            }
+            if ($row->second !== null) {
+                return new Refusal(Typed::quoted($text).' has more than two rows.');
+            }
+            $rows[] = $row;
+        }
+
+        return $rows[0]->withSecond($rows[1], $rows[0]->echo.'; '.$rows[1]->echo);
+    }
+
+    private function parse(Field $field, string $text): Entry|Refusal
+    {
+        return match ($field->kind) {
+            'choice' => self::choice($field, $text),
+            'power' => self::pair(Power::rows($text, $this->american ? 'hp' : 'kw'), $field),
+            'plate_voltage' => self::pair(PlateVoltage::rows($text), $field),
+            'plate_current' => self::pair(PlateCurrent::parse($text), $field),
+            'speed' => self::pair(Speed::rows($text), $field),
+            'supply_voltage' => SupplyVoltage::parse($text, $field->low, $field->high),
+            'frequencies' => self::frequencies(Frequencies::parse($text)),
+            'fraction', 'efficiency' => self::fraction(Fraction::parse($text, $field->kind === 'efficiency', $field->low)),
+            'efficiency_class' => preg_match('~^ie\s*-?\s*([1-4])$~i', $text, $m) === 1 ? new Entry('IE'.$m[1], 'IE'.$m[1]) : new Refusal(Typed::quoted($text).' is not a class with a table here.'),
+            'letter' => in_array(strtoupper($text), $field->choices, true) ? new Entry(strtoupper($text), '') : new Refusal(Typed::quoted($text).' is not one of the letters.'),
+            'duty' => Duty::parse($text),
+            'protection' => Stamp::protection($text),
+            'cooling' => Stamp::cooling($text),
+            'insulation_class' => Stamp::insulation($text),
+            'rotor_class' => Stamp::rotorClass($text),
+            'phases' => Stamp::phases($text),
+            'unbalance' => Unbalance::parse($text, $field->high),
+            'transformer_ratio' => self::ratio($field, $text),
+            'grams' => $this->grams($field, $text),
+            'insulation' => $this->insulation($text),
+            'installation' => $this->installation($text),
+            'size' => self::size(ConductorSize::parse($text, $this->american)),
+            default => $this->quantity($field, $text),
+        };
+    }
+
+    private static function choice(Field $field, string $text): Entry|Refusal
+    {
+        $wanted = strtolower(str_replace([' ', '-'], '_', $text));
+        foreach ($field->choices as $choice) {
+            if (strtolower($choice) === $wanted) {
+                return new Entry($choice, '');
+            }
+        }
+
+        return new Refusal(Typed::quoted($text).' is not one of the choices.');
+    }
+
+    private static function size(string|Refusal $size): Entry|Refusal
+    {
+        return $size instanceof Refusal ? $size : new Entry($size, '');
+    }
+
+    /** @param  PlateCurrent|Refusal|list<Power>|list<PlateVoltage>|list<Speed>  $rows */
+    private static function pair(PlateCurrent|Refusal|array $rows, Field $field): Entry|Refusal
+    {
+        if ($rows instanceof Refusal) {
+            return $rows;
+        }
+        $entries = [];
+        foreach ($rows instanceof PlateCurrent ? [$rows] : $rows as $row) {
+            if ($row instanceof Power && ($row->watts < $field->low || $row->watts > $field->high)) {
+                return new Refusal(Show::quantity($row->watts, 'W').' is outside what is computed here.');
+            }
+            $entries[] = new Entry($row, $row->echo());
+        }
+
+        return isset($entries[1]) ? $entries[0]->withSecond($entries[1], $entries[0]->echo.'; '.$entries[1]->echo) : $entries[0];
+    }
+
+    private static function frequencies(Frequencies|Refusal $read): Entry|Refusal
+    {
+        if ($read instanceof Refusal) {
+            return $read;
+        }
+
+        return isset($read->hertz[1])
+            ? new Entry($read->hertz[0], $read->echo(), null, new Entry($read->hertz[1], Show::number($read->hertz[1]).' Hz'))
+            : new Entry($read->hertz[0], $read->echo());
+    }
+
+    private static function fraction(Entry|Refusal $read): Entry|Refusal
+    {
+        if ($read instanceof Refusal) {
+            return $read;
+        }
+        $also = preg_match('~\bIE[1-4]\b~', $read->echo, $m) === 1 ? ['plate.efficiency_class' => new Entry($m[0], $m[0])] : [];
+        [$first, $second] = is_array($read->value) ? $read->value : [$read->value, null];
+
+        return new Entry($first, $read->echo, null, $second === null ? null : new Entry($second, ''), $also);
+    }
+
+    private function quantity(Field $field, string $text): Entry|Refusal
+    {
+        $value = Quantity::parse($text, $field->kind);
+        if ($value instanceof Refusal) {
+            return $value;
+        }
+        if ($value < $field->low - 1e-9 * abs($field->low) || $value > $field->high + 1e-9 * abs($field->high)) {
+            return new Refusal(Show::quantity($value, $field->unit).' is outside '.Show::quantity($field->low, $field->unit).' to '.Show::quantity($field->high, $field->unit).'.');
+        }
+        if ($field->kind === 'count' && floor($value) !== $value) {
+            return new Refusal('A whole number is wanted.');
+        }
+        if ($field->path === 'supply.phases' && $value === 2.0) {
+            return new Refusal('Two phases are not computed.');
+        }
+        if ($field->path === 'plate.leads' && ! in_array($value, [3.0, 6.0, 9.0, 12.0], true)) {
+            return new Refusal(Show::number($value).' leads are not a usual motor.');
+        }
+        if (in_array($field->path, ['cable.terminal_temperature', 'settings.terminal_temperature'], true)) {
+            $allowed = $this->american ? [60.0, 75.0, 90.0] : [70.0, 90.0];
+            if ($field->path === 'cable.terminal_temperature' && ! in_array($value, $allowed, true)) {
+                return new Refusal('Terminals are marked '.implode(', ', $allowed).' °C under this rule book.');
+            }
+        }
+
+        return new Entry($value, Show::quantity($value, $field->unit, 6));
+    }
+
+    private static function ratio(Field $field, string $text): Entry|Refusal
+    {
+        $parts = preg_split('~\s*[/:]\s*~', (string) preg_replace('~\s*[av]$~i', '', $text));
+        $numbers = [];
+        foreach ($parts === false || count($parts) > 2 ? ['?'] : $parts as $part) {
+            $number = Typed::number((string) preg_replace('~\s*[av]$~i', '', $part));
+            if ($number instanceof Refusal || $number <= 0) {
+                return new Refusal(Typed::quoted($text).' is not a ratio.');
+            }
+            $numbers[] = $number;
+        }
+        $ratio = $numbers[0] / ($numbers[1] ?? 1);
+        if ($ratio < $field->low || $ratio > $field->high) {
+            return new Refusal('A ratio of '.Show::number($ratio).' is outside '.Show::number($field->low).' to '.Show::number($field->high).'.');
+        }
+
+        return new Entry($ratio, Show::number($ratio, 7));
+    }
+
+    private function grams(Field $field, string $text): Entry|Refusal
+    {
+        $bare = (string) preg_replace('~\b(each|de|nde)\b~i', '', $text);
+        $parts = preg_split('~\s*/\s*~', trim($bare));
+        $grams = [];
+        foreach ($parts === false || count($parts) > 2 ? ['?'] : $parts as $part) {
+            $number = Quantity::parse($part, 'grams');
+            if ($number instanceof Refusal) {
+                return new Refusal(Typed::quoted($text).' cannot be read as grams.');
+            }
+            if ($number < $field->low || $number > $field->high) {
+                return new Refusal(Show::number($number).' g is outside '.Show::number($field->low).' to '.Show::number($field->high).' g.');
+            }
+            $grams[] = $number;
+        }
+
+        return new Entry($grams, implode(' / ', array_map(static fn (float $g): string => Show::number($g, 6), $grams)).' g');
+    }
+
+    private function insulation(string $text): Entry|Refusal
+    {
+        $name = strtoupper(str_replace(' ', '', $text));
+        $known = $this->american
+            ? ['PVC', 'XLPE', 'TW', 'THW', 'THWN', 'XHHW', 'THHN', 'THWN-2', 'XHHW-2', 'RW75', 'RW90', 'T90', 'RHW-2']
+            : ['PVC', 'XLPE', 'EPR'];
+        if (! in_array($name, $known, true)) {
+            return new Refusal(Typed::quoted($text).' is not an insulation of this rule book.');
+        }
+        $name = $name === 'EPR' ? 'XLPE' : $name;
+
+        return new Entry($name, '');
+    }
+
+    private function installation(string $text): Entry|Refusal
+    {
+        $name = strtoupper($text);
+        if ($this->american) {
+            return $name === 'RACEWAY' || $name === 'CONDUIT' ? new Entry('raceway', '') : new Refusal(Typed::quoted($text).' is not a method of this rule book.');
+        }
+
+        return in_array($name, ['A1', 'A2', 'B1', 'B2', 'C', 'D1', 'D2', 'E', 'F'], true) ? new Entry($name, '') : new Refusal(Typed::quoted($text).' is not a reference method.');
+    }
+}

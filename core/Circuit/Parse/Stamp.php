@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BraveAnvil\Circuit\Parse;
+
+use BraveAnvil\Circuit\Entry;
+use BraveAnvil\Circuit\Refusal;
+
+/** Codes of a plate that follow a grammar, in one spelling: `ip 55` is IP55, `Cl. F` is F. */
+final class Stamp
+{
+    public static function protection(string $text): Entry|Refusal
+    {
+        $bare = strtoupper(str_replace([' ', '-'], '', $text));
+        if (preg_match('/^(?:IP)?([0-6X])([0-9X])([A-Z]{0,2})$/', $bare, $m) !== 1) {
+            return new Refusal(Typed::quoted($text).' is not an IP code: the first digit goes to 6, the second to 9.');
+        }
+
+        return new Entry('IP'.$m[1].$m[2].$m[3], 'IP'.$m[1].$m[2].$m[3]);
+    }
+
+    public static function cooling(string $text): Entry|Refusal
+    {
+        $bare = strtoupper(str_replace([' ', '-', '.'], '', $text));
+        if (preg_match('/^(?:IC)?([0-9](?:[A-Z]?[0-9][A-Z]?){1,2}|[0-9][0-9]?W)$/', $bare, $m) !== 1) {
+            return new Refusal(Typed::quoted($text).' is not an IC code.');
+        }
+
+        return new Entry('IC'.$m[1], 'IC'.$m[1]);
+    }
+
+    public static function insulation(string $text): Entry|Refusal
+    {
+        $bare = (string) preg_replace('~^(INSULATION|INSUL\.?|INS\.?|ISO\.?\s?KL\.?|TH\.?\s?CL\.?|CLASS|CL\.?)\s*(CLASS|CL\.?)?\s*~', '', strtoupper($text));
+        if (preg_match('~^([YAEBFHNR])(?:\s*[/(]\s*([YAEBFH])\)?)?$~', $bare, $m) !== 1) {
+            return new Refusal(Typed::quoted($text).' is not an insulation class.');
+        }
+        $used = $m[2] ?? '';
+        if ($used !== '' && strpos('YAEBFHNR', $used) > strpos('YAEBFHNR', $m[1])) {
+            return new Refusal('The rise of class '.$used.' is more than insulation of class '.$m[1].' bears.');
+        }
+        $class = $m[1].($used === '' || $used === $m[1] ? '' : '/'.$used);
+
+        return new Entry($class, $class);
+    }
+
+    public static function rotorClass(string $text): Entry|Refusal
+    {
+        return preg_match('/^(?:KL\.?)?\s*(\d{1,2})$/', strtoupper($text), $m) === 1 && (int) $m[1] >= 3 && (int) $m[1] <= 30
+            ? new Entry('KL '.$m[1], 'KL '.$m[1]) : new Refusal(Typed::quoted($text).' is not a rotor class.');
+    }
+
+    public static function phases(string $text): Entry|Refusal
+    {
+        return match (1) {
+            preg_match('/^(3|3\s*(~|ph|phase|phases|mot\.?|x)|three( phase)?|3\s*~\s*mot\.?|iii)$/i', $text) => new Entry(3.0, '3'),
+            preg_match('/^(1|1\s*(~|ph|phase)|single( phase)?|one)$/i', $text) => new Entry(1.0, '1'),
+            default => new Refusal(Typed::quoted($text).' is neither three phases nor one.'),
+        };
+    }
+}

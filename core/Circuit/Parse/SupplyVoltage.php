@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BraveAnvil\Circuit\Parse;
+
+use BraveAnvil\Circuit\Entry;
+use BraveAnvil\Circuit\Refusal;
+use BraveAnvil\Solution\Show;
+
+/** Line voltage of a supply: `400`, `480Y/277`, `400/230`. Of two voltages the larger is between lines. */
+final class SupplyVoltage
+{
+    /**
+     * @param  float  $low  V
+     * @param  float  $high  V
+     */
+    public static function parse(string $text, float $low, float $high): Entry|Refusal
+    {
+        $bare = trim((string) preg_replace('~\s*(volts|volt|vac|v)?(\s+between lines)?\s*$~i', '', $text));
+        $parts = preg_split('~\s*[Yy]?\s*/\s*~', $bare);
+        if ($parts === false || count($parts) > 2) {
+            return new Refusal(Typed::quoted($text).' cannot be read as a supply voltage.');
+        }
+        $volts = [];
+        foreach ($parts as $part) {
+            $number = Typed::number((string) preg_replace('~\s*[vVyY]+$~', '', trim($part)));
+            if ($number instanceof Refusal) {
+                return $number;
+            }
+            $volts[] = $number;
+        }
+        $line = max([0.0, ...$volts]);
+        if (count($volts) === 2 && abs($line / max(1e-9, min([INF, ...$volts])) - sqrt(3)) > 0.03) {
+            return new Refusal('Two voltages of one supply differ by √3, such as 480Y/277.');
+        }
+        if ($line < $low || $line > $high) {
+            return new Refusal(Show::number($line).' V is outside '.Show::number($low).' to '.Show::number($high).' V.');
+        }
+
+        return new Entry($line, Show::number($line, 6).' V between lines');
+    }
+}

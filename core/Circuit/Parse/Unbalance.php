@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BraveAnvil\Circuit\Parse;
+
+use BraveAnvil\Circuit\Entry;
+use BraveAnvil\Circuit\Refusal;
+use BraveAnvil\Solution\Show;
+
+/** Voltage unbalance: a percentage, or the three line voltages it is computed from, the largest deviation from their mean over the mean. */
+final class Unbalance
+{
+    public static function parse(string $text, float $high): Entry|Refusal
+    {
+        $bare = trim((string) preg_replace('~\s*(volts|v)\s*$~i', '', $text));
+        $parts = preg_split('~\s*[/;]\s*~', $bare);
+        if ($parts === false || ! in_array(count($parts), [1, 3], true)) {
+            return new Refusal(Typed::quoted($text).' is neither a percentage nor three voltages.');
+        }
+        $read = [];
+        foreach ($parts as $part) {
+            $number = Typed::number(count($parts) === 1 ? rtrim($part, '% ') : $part);
+            if ($number instanceof Refusal) {
+                return $number;
+            }
+            $read[] = $number;
+        }
+        if (count($read) === 1) {
+            $percent = $read[0];
+        } else {
+            if (min($read) < 24 || max($read) > 2000) {
+                return new Refusal('Line voltages are from 24 to 2000 V.');
+            }
+            $mean = array_sum($read) / 3;
+            $percent = 100 * max(array_map(static fn (float $v): float => abs($v - $mean), $read)) / $mean;
+        }
+        if ($percent < 0 || $percent > $high) {
+            return new Refusal(Show::number($percent, 3).' % is outside 0 to '.Show::number($high).' %.');
+        }
+
+        return new Entry($percent, Show::number($percent, 6).' %');
+    }
+}

@@ -1,0 +1,156 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BraveAnvil\Machine;
+
+/**
+ * Equivalent circuit of a cage motor, per phase in star: stator R1, X; core Rc across the terminals; magnetising Xm; rotor
+ * R2, X. R2 follows the law of a deep bar, X the root of slip, between running and standstill values.
+ *
+ * Ω, V between lines, N·m, W.
+ */
+final readonly class Machine
+{
+    /**
+     * @param  float  $deepBar  ξ of the deep-bar law at slip 1; 0 where R2 goes in a straight line instead
+     */
+    public function __construct(
+        public float $volts,
+        public float $synchronousSpeed,
+        public float $ratedSlip,
+        public float $stator,
+        public float $core,
+        public float $magnetising,
+        public float $leakageRunning,
+        public float $leakageStandstill,
+        public float $rotorRunning,
+        public float $rotorStandstill,
+        public float $deepBar,
+        public float $friction,
+    ) {
+    }
+
+    /** Rotor resistance at a slip, Ω. */
+    public function rotor(float $slip): float
+    {
+        if ($this->deepBar <= 0) {
+            return $this->rotorRunning + ($this->rotorStandstill - $this->rotorRunning) * max(0.0, $slip - $this->ratedSlip) / (1 - $this->ratedSlip);
+        }
+
+        return $this->rotorRunning * self::bar($this->deepBar * sqrt($slip)) / self::bar($this->deepBar * sqrt($this->ratedSlip));
+    }
+
+    /** Increase of the resistance of a bar by current displacement, ξ (sinh 2ξ + sin 2ξ) / (cosh 2ξ − cos 2ξ). */
+    public static function bar(float $xi): float
+    {
+        if ($xi < 1e-3) {
+            return 1.0;
+        }
+
+        return $xi * (sinh(2 * $xi) + sin(2 * $xi)) / (cosh(2 * $xi) - cos(2 * $xi));
+    }
+
+    /** Leakage reactance of one side at a slip, Ω. */
+    public function leakage(float $slip): float
+    {
+        $root = sqrt($this->ratedSlip);
+
+        return $this->leakageRunning + ($this->leakageStandstill - $this->leakageRunning) * max(0.0, sqrt($slip) - $root) / (1 - $root);
+    }
+
+    /**
+     * What it takes and gives at a slip.
+     *
+     * @param  float|null  $volts  between lines; null: the rated ones
+     * @return array{current: float, real: float, reactive: float, torque: float, output: float} A, W, var, shaft N·m, shaft W
+     */
+    public function at(float $slip, ?float $volts = null): array
+    {
+        $v = ($volts ?? $this->volts) / sqrt(3);
+        $x = $this->leakage($slip);
+        $r2 = $this->rotor($slip) / $slip;
+        // Rotor branch R2/s + jX beside jXm.
+        $d = $r2 ** 2 + ($x + $this->magnetising) ** 2;
+        $re = $this->stator + $this->magnetising ** 2 * $r2 / $d;
+        $im = $x + $this->magnetising * ($r2 ** 2 + $x * ($x + $this->magnetising)) / $d;
+        $z = $re ** 2 + $im ** 2;
+        $a = $v * $re / $z;
+        $b = $v * $im / $z;
+        $rotor = ($a ** 2 + $b ** 2) * $this->magnetising ** 2 / $d;
+        $speed = 2 * M_PI * $this->synchronousSpeed / 60;
+        $gap = 3 * $rotor * $r2;
+        $ratio = (1 - $slip) / (1 - $this->ratedSlip);
+        $torque = $gap / $speed - $this->friction / ($speed * (1 - $this->ratedSlip)) * $ratio ** 2;
+        $real = $a + $v / $this->core;
+
+        return ['current' => sqrt($real ** 2 + $b ** 2), 'real' => 3 * $v * $real, 'reactive' => 3 * $v * $b, 'torque' => $torque, 'output' => $torque * $speed * (1 - $slip)];
+    }
+
+    /** The slip at which the shaft gives an output, W; null above what the motor can give while running. */
+    public function slipFor(float $output): ?float
+    {
+        [$low, $fLow] = [1e-9, $this->at(1e-9)['output'] - $output];
+        $high = $this->ratedSlip;
+        $fHigh = $this->at($high)['output'] - $output;
+        while ($fHigh < 0) {
+            $high *= 1.4;
+            if ($high > 0.6) {
+                return null;
+            }
+            $fHigh = $this->at($high)['output'] - $output;
+        }
+        // False position with the weight of a resting end halved: output is nearly straight in slip here.
+        for ($i = 0; $i < 30; $i++) {
+            $slip = ($low * $fHigh - $high * $fLow) / ($fHigh - $fLow);
+            $f = $this->at($slip)['output'] - $output;
+            if (abs($f) < 1e-7 * max($output, $this->friction, 1.0)) {
+                return $slip;
+            }
+            if ($f < 0) {
+                [$low, $fLow, $fHigh] = [$slip, $f, $fHigh / ($i > 0 ? 2 : 1)];
+            } else {
+                [$high, $fHigh, $fLow] = [$slip, $f, $fLow / ($i > 0 ? 2 : 1)];
+            }
+        }
+
+        return ($low + $high) / 2;
+    }
+
+    /** @return array{float, float} largest torque, N·m, and its slip */
+    public function breakdown(float $largestSlip = 1.0): array
+    {
+        $best = [-INF, $this->ratedSlip];
+        $steps = 14;
+        $from = log($this->ratedSlip);
+        $span = log($largestSlip) - $from;
+        for ($i = 0; $i <= $steps; $i++) {
+            $slip = exp($from + $span * $i / $steps);
+            $torque = $this->at($slip)['torque'];
+            if ($torque > $best[0]) {
+                $best = [$torque, $slip];
+            }
+        }
+        // A parabola through the best point and its neighbours, over the logarithm of slip.
+        $h = $span / $steps;
+        $low = $this->at(exp(log($best[1]) - $h))['torque'];
+        $high = $best[1] >= $largestSlip * (1 - 1e-9) ? $best[0] : $this->at(min($largestSlip, exp(log($best[1]) + $h)))['torque'];
+        $curve = $low - 2 * $best[0] + $high;
+        if ($curve < 0 && $high < $best[0]) {
+            $shift = 0.5 * ($low - $high) / $curve;
+            $slip = min($largestSlip, exp(log($best[1]) + $shift * $h));
+            $torque = $this->at($slip)['torque'];
+            if ($torque > $best[0]) {
+                return [$torque, $slip];
+            }
+        }
+
+        return $best;
+    }
+
+    /** No-load current, A: synchronous but for friction. */
+    public function noLoadCurrent(): float
+    {
+        return $this->at($this->slipFor(0.0) ?? 1e-6)['current'];
+    }
+}

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BraveAnvil\Machine;
+
+/** What a machine is fitted to: V between lines, W, Hz, rpm; ratios to rated current and torque. */
+final readonly class Plate
+{
+    public function __construct(
+        public float $output,
+        public float $volts,
+        public float $efficiency,
+        public float $powerFactor,
+        public float $synchronousSpeed,
+        public float $slip,
+        public float $startCurrent,
+        public float $startTorque,
+        public float $breakdownTorque,
+    ) {
+    }
+
+    public function current(): float
+    {
+        return $this->output / ($this->efficiency * $this->powerFactor * sqrt(3) * $this->volts);
+    }
+
+    /** Rated torque at the shaft, N·m. */
+    public function torque(): float
+    {
+        return $this->output / (2 * M_PI * $this->synchronousSpeed * (1 - $this->slip) / 60);
+    }
+}
