@@ -5,19 +5,33 @@ declare(strict_types=1);
 use App\Http\Controllers\CircuitController;
 use App\Http\Controllers\PageController;
 use App\Http\Controllers\PersonController;
+use App\Http\Controllers\PhotographController;
+use App\Http\Controllers\ReadingController;
 use App\Http\Controllers\RevisionController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\SiteController;
 use App\Http\Controllers\SolveController;
+use App\Http\Controllers\SpareController;
+use App\Http\Controllers\WaveformController;
 use App\Http\Middleware\LimitBody;
+use App\Http\Middleware\LimitUpload;
 use App\Http\Middleware\SignedIn;
 use Illuminate\Support\Facades\Route;
+
+// Files travel as they are and may be larger than a circuit.
+Route::prefix('api')->middleware(LimitUpload::class)->group(function (): void {
+    Route::post('waveforms', [WaveformController::class, 'analyse'])->middleware(SignedIn::class);
+    Route::post('circuits/{circuit}/waveforms', [WaveformController::class, 'store'])->middleware('auth');
+    Route::put('circuits/{circuit}/photograph', [PhotographController::class, 'store'])->middleware('auth');
+});
 
 Route::prefix('api')->middleware(LimitBody::class)->group(function (): void {
     Route::get('session', [SessionController::class, 'show']);
     Route::post('session', [SessionController::class, 'store'])->middleware('throttle:sign-in');
     // Solving needs no database: the session alone says that somebody is signed in.
     Route::post('solve', SolveController::class)->middleware(SignedIn::class);
+
+    Route::post('replacement', [SpareController::class, 'check'])->middleware(SignedIn::class);
 
     Route::middleware('auth')->group(function (): void {
         Route::delete('session', [SessionController::class, 'destroy']);
@@ -33,6 +47,16 @@ Route::prefix('api')->middleware(LimitBody::class)->group(function (): void {
         Route::get('circuits/{circuit}/revisions', [RevisionController::class, 'index']);
         Route::post('circuits/{circuit}/revisions', [RevisionController::class, 'store']);
         Route::get('revisions/{revision}', [RevisionController::class, 'show']);
+        Route::get('circuits/{circuit}/readings', [ReadingController::class, 'index']);
+        Route::post('circuits/{circuit}/readings', [ReadingController::class, 'store']);
+        Route::post('readings/{reading}/withdraw', [ReadingController::class, 'withdraw']);
+        Route::get('circuits/{circuit}/photograph', [PhotographController::class, 'index']);
+        Route::get('circuits/{circuit}/photograph/{name}', [PhotographController::class, 'show'])->where('name', '[0-9a-f]{32}');
+        Route::delete('circuits/{circuit}/photograph', [PhotographController::class, 'destroy']);
+        Route::get('sites/{site}/spares', [SpareController::class, 'index']);
+        Route::post('sites/{site}/spares', [SpareController::class, 'store']);
+        Route::put('spares/{spare}', [SpareController::class, 'update']);
+        Route::delete('spares/{spare}', [SpareController::class, 'destroy']);
         Route::get('people', [PersonController::class, 'index']);
         Route::post('people', [PersonController::class, 'store']);
         Route::put('people/{person}', [PersonController::class, 'update']);

@@ -58,6 +58,14 @@ final readonly class CircuitDocument
         return ['path' => mb_substr($path, 0, 100), 'text' => 'This value has a type that no circuit has.', 'accepted' => $accepted];
     }
 
+    /** @return array<string, mixed> the typed values of one section */
+    public function section(string $name): array
+    {
+        $section = $this->data[$name] ?? null;
+
+        return is_array($section) ? array_combine(array_map(strval(...), array_keys($section)), array_values($section)) : [];
+    }
+
     public function text(string $key): string
     {
         $value = $this->data[$key] ?? '';

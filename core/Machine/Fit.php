@@ -167,7 +167,6 @@ final readonly class Fit
      * The machine with a given running leakage (Ω each side), or null where it cannot be.
      *
      * @param  bool  $whole  whether the deep-bar law is wanted too, which costs most
-     *
      * @param  array{slip: float, friction: float, core: float, r1: float, a: float, b: float}  $stator
      */
     private static function with(float $x, Plate $plate, array $stator, bool $whole = true): ?Machine

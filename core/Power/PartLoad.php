@@ -12,7 +12,6 @@ use BraveAnvil\RuleBook\TypicalMotor;
 use BraveAnvil\Solution\Figure;
 use BraveAnvil\Solution\Grade;
 use BraveAnvil\Solution\Sheet;
-use BraveAnvil\Solution\Show;
 use BraveAnvil\Solution\Station;
 
 /** What the motor draws from no load to 125 % of its output: from the machine that fits the plate, else by approximation. */

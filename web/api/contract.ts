@@ -1036,6 +1036,13 @@ export interface Service {
     revisions?: RevisionsAnswer;
     revision?: Revision;
     problem?: Problem;
+    readings?: ReadingsAnswer;
+    reading?: Reading;
+    spares?: SparesAnswer;
+    spare?: Spare;
+    photograph?: PhotographAnswer;
+    replacement?: ReplacementAnswer;
+    waveform?: WaveformAnswer;
 }
 export interface SessionAnswer {
     person: Person | null;
@@ -1145,4 +1152,85 @@ export interface Problem {
      * the present state that stands against the request
      */
     current?: Record<string, unknown>;
+}
+export interface ReadingsAnswer {
+    readings: Reading[];
+}
+/**
+ * A measurement as it was taken; it is withdrawn with a reason, never changed.
+ */
+export interface Reading {
+    id: number;
+    method: string;
+    instrument: string;
+    note: string;
+    core: string;
+    taken_at: string;
+    taken_by: string;
+    values: Record<string, unknown>;
+    figures: Figure[];
+    withdrawn: Withdrawal | null;
+}
+export interface Withdrawal {
+    at: string;
+    by: string;
+    why: string;
+}
+export interface SparesAnswer {
+    spares: Spare[];
+}
+/**
+ * A spare motor in the store of a site.
+ */
+export interface Spare {
+    id: number;
+    name: string;
+    place: string;
+    plate: Record<string, unknown>;
+    updated_at: string;
+}
+export interface PhotographAnswer {
+    photograph: Photograph | null;
+}
+export interface Photograph {
+    width: number;
+    height: number;
+    bytes: number;
+    taken_at: string;
+    url: string;
+}
+export interface ReplacementAnswer {
+    verdict: 'stop' | 'caution' | 'unknown' | 'better' | 'equal';
+    sentence: string;
+    points: ReplacementPoint[];
+    errors: FieldError[];
+}
+export interface ReplacementPoint {
+    point: string;
+    present: string;
+    offered: string;
+    verdict: 'stop' | 'caution' | 'unknown' | 'better' | 'equal';
+    text: string;
+}
+export interface WaveformAnswer {
+    core: string;
+    columns: WaveformColumn[];
+    samples: number;
+    figures: Figure[];
+    findings: Finding[];
+    errors: FieldError[];
+    curves: WaveformCurves | null;
+}
+export interface WaveformColumn {
+    name: string;
+    role: string;
+}
+export interface WaveformCurves {
+    detail: Record<string, [number, number][]>;
+    record: Record<string, [number, number][]>;
+    power: [number, number][] | null;
+    harmonics: Record<string, { order: number; rms: number; percent: number; angle: number }[]>;
+    crossings: Record<string, number>;
+    system: string;
+    seconds: number;
 }

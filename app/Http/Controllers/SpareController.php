@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Circuits\CircuitDocument;
+use App\Http\Signed;
+use App\Models\Site;
+use App\Models\Spare;
+use App\Problems\Problem;
+use BraveAnvil\Replace\Replacement;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\UniqueConstraintViolationException;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Support\Facades\DB;
+
+/** Spare motors of a site, and whether one fits in the place of another. */
+final class SpareController
+{
+    public function index(Request $request, Site $site): JsonResponse
+    {
+        Signed::person($request);
+
+        /** @var Collection<int, Spare> $spares */
+        $spares = Spare::query()->where('site_id', $site->id)->orderBy('name')->limit(500)->get();
+
+        return new JsonResponse(['spares' => $spares->map(static fn (Spare $spare): array => $spare->resource())->values()]);
+    }
+
+    public function store(Request $request, Site $site): JsonResponse
+    {
+        $person = Signed::editor($request);
+
+        return new JsonResponse(self::saved(new Spare(['site_id' => $site->id]), $request, $person->id)->resource(), 201);
+    }
+
+    public function update(Request $request, Spare $spare): JsonResponse
+    {
+        $person = Signed::editor($request);
+
+        return new JsonResponse(self::saved($spare, $request, $person->id)->resource());
+    }
+
+    public function destroy(Request $request, Spare $spare): Response
+    {
+        Signed::editor($request);
+        $spare->delete();
+
+        return new Response(status: 204);
+    }
+
+    /** The circuit with its motor against another plate; nothing is kept. */
+    public function check(Request $request): JsonResponse
+    {
+        $body = json_decode($request->getContent(), true, 20);
+        $circuit = CircuitDocument::from(is_array($body) ? ($body['circuit'] ?? null) : null);
+        $plate = CircuitDocument::from(['plate' => is_array($body) ? ($body['plate'] ?? null) : null]);
+
+        return new JsonResponse(Replacement::check($circuit->data, $plate->section('plate')));
+    }
+
+    private static function saved(Spare $spare, Request $request, int $person): Spare
+    {
+        $request->validate(['name' => ['required', 'string', 'max:80'], 'place' => ['nullable', 'string', 'max:120']]);
+        $body = json_decode($request->getContent(), true, 20);
+        $plate = CircuitDocument::from(['plate' => is_array($body) ? ($body['plate'] ?? null) : null])->section('plate');
+        try {
+            // In a transaction of its own, so that a refused name does not spoil one around it.
+            DB::transaction(static fn (): bool => $spare->fill(['name' => $request->string('name')->trim()->toString(), 'place' => $request->string('place')->trim()->toString(), 'plate' => json_encode((object) $plate, JSON_THROW_ON_ERROR), 'updated_by' => $person])->save());
+        } catch (UniqueConstraintViolationException) {
+            throw new Problem(422, 'name_taken', 'The name is taken', 'Another spare of this site has this name.', [['path' => 'name', 'text' => 'Another spare of this site has this name.', 'accepted' => 'A name that is unique in its site.']]);
+        }
+
+        return $spare->refresh();
+    }
+}

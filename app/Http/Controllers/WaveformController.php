@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Signed;
+use App\Models\Circuit;
+use App\Problems\Problem;
+use BraveAnvil\Solution\FieldError;
+use BraveAnvil\Solution\Figure;
+use BraveAnvil\Solution\Finding;
+use BraveAnvil\Version;
+use BraveAnvil\Waveform\Analysis;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+
+/** A file of samples in, its analysis out; kept as a reading of a circuit on demand. The file itself is never kept. */
+final class WaveformController
+{
+    public const LARGEST_BYTES = 24_000_000;
+
+    /** @throws Problem */
+    public function analyse(Request $request): JsonResponse
+    {
+        return new JsonResponse(self::shape(self::analysis($request)));
+    }
+
+    /** @throws Problem */
+    public function store(Request $request, Circuit $circuit): JsonResponse
+    {
+        $person = Signed::editor($request);
+        $request->validate(['instrument' => ['required', 'string', 'max:120'], 'note' => ['nullable', 'string', 'max:500'], 'taken_at' => ['nullable', 'date']]);
+        $analysis = self::analysis($request);
+        if ($analysis->figures === []) {
+            throw new Problem(422, 'nothing_measured', 'Nothing is measured', 'This file gives no result to keep.', array_map(static fn (FieldError $error): array => ['path' => $error->path, 'text' => $error->text, 'accepted' => $error->accepted], $analysis->errors));
+        }
+
+        return new JsonResponse(ReadingController::kept($request, $circuit, 'waveform', self::options($request), $analysis->figures, $person->id)->resource(), 201);
+    }
+
+    private static function analysis(Request $request): Analysis
+    {
+        $text = $request->getContent();
+        if (strlen($text) > self::LARGEST_BYTES) {
+            throw new Problem(413, 'too_large', 'Too large', 'A waveform file has at most 24 MB.');
+        }
+
+        return Analysis::of($text, self::options($request));
+    }
+
+    /** @return array<string, mixed> */
+    private static function options(Request $request): array
+    {
+        $read = json_decode($request->string('options', '{}')->toString(), true, 6);
+        if (! is_array($read)) {
+            throw new Problem(400, 'not_json', 'Not JSON', 'The options are not a JSON object.');
+        }
+
+        return array_intersect_key($read, ['columns' => 0, 'rate' => 0, 'system' => 0, 'time_unit' => 0]);
+    }
+
+    /** @return array<string, mixed> */
+    private static function shape(Analysis $analysis): array
+    {
+        return [
+            'core' => Version::CORE,
+            'columns' => array_map(static fn (string $name, string $role): array => ['name' => $name, 'role' => $role], $analysis->trace->names ?? [], $analysis->channels->roles ?? []),
+            'samples' => $analysis->trace?->samples() ?? 0,
+            'figures' => array_map(static fn (Figure $figure): array => $figure->toArray(), $analysis->figures),
+            'findings' => array_map(static fn (Finding $finding): array => $finding->toArray(), $analysis->findings),
+            'errors' => array_map(static fn (FieldError $error): array => $error->toArray(), $analysis->errors),
+            'curves' => $analysis->curves,
+        ];
+    }
+}

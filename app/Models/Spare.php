@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Carbon;
+
+/**
+ * A spare motor in the store of a site, known by its plate.
+ *
+ * @property int $id
+ * @property int $site_id
+ * @property string $name
+ * @property string $place
+ * @property string $plate
+ * @property Carbon $updated_at
+ */
+final class Spare extends Model
+{
+    protected $fillable = ['site_id', 'name', 'place', 'plate', 'updated_by'];
+
+    /** @return array<string, mixed> */
+    public function resource(): array
+    {
+        return ['id' => $this->id, 'name' => $this->name, 'place' => $this->place, 'plate' => (object) json_decode($this->plate, true, 8, JSON_THROW_ON_ERROR), 'updated_at' => $this->updated_at->toIso8601ZuluString()];
+    }
+}

@@ -1,0 +1,333 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BraveAnvil\Replace;
+
+use BraveAnvil\Bench;
+use BraveAnvil\Circuit\CircuitReader;
+use BraveAnvil\Circuit\Parse\Typed;
+use BraveAnvil\Plate\Frame;
+use BraveAnvil\RuleBook\RuleBooks;
+use BraveAnvil\Solution\Figure;
+use BraveAnvil\Solution\Show;
+use BraveAnvil\Solution\Solution;
+
+/** Whether another motor fits in the place of this one: both are solved in this circuit and held side by side, point by point. */
+final class Replacement
+{
+    private const STOP = 'stop';
+
+    private const CAUTION = 'caution';
+
+    private const EQUAL = 'equal';
+
+    private const BETTER = 'better';
+
+    /** Nothing to compare: one of both plates does not say. */
+    private const UNKNOWN = 'unknown';
+
+    /** @var list<array{point: string, present: string, offered: string, verdict: string, text: string}> */
+    private array $points = [];
+
+    private function __construct(private readonly Solution $present, private readonly Solution $offered, private readonly bool $metric)
+    {
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $circuit  the circuit with the motor that is there
+     * @param  array<array-key, mixed>  $plate  the plate of the motor that is offered
+     * @return array{verdict: string, sentence: string, points: list<array{point: string, present: string, offered: string, verdict: string, text: string}>, errors: list<array{path: string, text: string, accepted: string, kind: string}>}
+     */
+    public static function check(array $circuit, array $plate): array
+    {
+        $present = Bench::solve($circuit);
+        $offered = Bench::solve([...$circuit, 'plate' => $plate]);
+        $book = RuleBooks::of($present->ruleBook);
+        $check = new self($present, $offered, $book === null || $book->metricFrames());
+        $check->compare($circuit, $plate);
+        $order = [self::STOP => 0, self::CAUTION => 1, self::UNKNOWN => 2, self::BETTER => 3, self::EQUAL => 4];
+        $worst = self::EQUAL;
+        foreach ($check->points as $point) {
+            $worst = $order[$point['verdict']] < $order[$worst] ? $point['verdict'] : $worst;
+        }
+        $count = static fn (string $verdict): int => count(array_filter($check->points, static fn (array $p): bool => $p['verdict'] === $verdict));
+
+        return [
+            'verdict' => $worst,
+            'sentence' => match ($worst) {
+                self::STOP => 'It does not fit: '.implode(', ', array_map(static fn (array $p): string => lcfirst($p['point']), array_filter($check->points, static fn (array $p): bool => $p['verdict'] === self::STOP))).'.',
+                self::CAUTION => 'It may fit: look at '.$count(self::CAUTION).' '.($count(self::CAUTION) === 1 ? 'point' : 'points').' first.',
+                self::UNKNOWN => 'Nothing speaks against it, but '.$count(self::UNKNOWN).' '.($count(self::UNKNOWN) === 1 ? 'point is' : 'points are').' not known.',
+                default => 'It fits.',
+            },
+            'points' => $check->points,
+            'errors' => array_values(array_map(static fn ($error): array => $error->toArray(), array_filter($offered->errors, static fn ($error): bool => str_starts_with($error->path, 'plate.')))),
+        ];
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $circuit
+     * @param  array<array-key, mixed>  $plate
+     */
+    private function compare(array $circuit, array $plate): void
+    {
+        $was = is_array($circuit['plate'] ?? null) ? $circuit['plate'] : [];
+        $this->frame(self::text($was, 'frame'), self::text($plate, 'frame'));
+        $this->words('Mounting', self::text($was, 'mounting'), self::text($plate, 'mounting'), 'Feet, flange or shaft direction differ: it may not bolt on.');
+        $this->connection();
+        $this->power();
+        $this->speed();
+        $this->starting();
+        $this->higher('Starting torque', 'plate.start_torque_ratio', $was, $plate, 0.9, 'It may not start this load.');
+        $this->higher('Breakdown torque', 'plate.breakdown_torque_ratio', $was, $plate, 0.9, 'It stalls sooner under a peak of load.');
+        $this->duty(self::text($was, 'duty'), self::text($plate, 'duty'));
+        $this->ambient($was, $plate);
+        $this->protection(self::text($was, 'ip'), self::text($plate, 'ip'));
+        $this->efficiency();
+        $this->leads($circuit, $plate);
+        $this->kind();
+    }
+
+    /** @param  array<array-key, mixed>  $plate */
+    private static function text(array $plate, string $name): string
+    {
+        $value = $plate[$name] ?? '';
+
+        return is_scalar($value) ? strtoupper(Typed::plain((string) $value)) : '';
+    }
+
+    private function put(string $point, string $present, string $offered, string $verdict, string $text = ''): void
+    {
+        $this->points[] = ['point' => $point, 'present' => $present === '' ? 'not said' : $present, 'offered' => $offered === '' ? 'not said' : $offered, 'verdict' => $verdict, 'text' => $text];
+    }
+
+    private function frame(string $was, string $is): void
+    {
+        $a = Frame::of($was, $this->metric);
+        $b = Frame::of($is, $this->metric);
+        if ($was === '' || $is === '' || $a === null || $b === null) {
+            $this->put('Frame', $was, $is, $was !== '' && $was === $is ? self::EQUAL : self::UNKNOWN, $was === $is && $was !== '' ? '' : 'Measure shaft height, feet and shaft of both.');
+
+            return;
+        }
+        $higher = $b->height - $a->height;
+        if (abs($higher) > 0.5) {
+            $this->put('Frame', $was, $is, $higher > 0 ? self::STOP : self::CAUTION, $higher > 0
+                ? 'Its shaft stands '.Show::number($higher, 3).' mm higher: the coupling cannot be aligned on this base.'
+                : 'Its shaft stands '.Show::number(-$higher, 3).' mm lower: packing of that height, and other feet.');
+        } elseif ($a->feet !== null && $b->feet !== null && (abs($a->feet['across'] - $b->feet['across']) > 0.5 || abs($a->feet['along'] - $b->feet['along']) > 0.5)) {
+            $this->put('Frame', $was, $is, self::CAUTION, 'Same height, other feet: '.Show::number($b->feet['across'], 4).' × '.Show::number($b->feet['along'], 4).' mm instead of '.Show::number($a->feet['across'], 4).' × '.Show::number($a->feet['along'], 4).' mm. New holes or slide rails.');
+        } elseif ($a->shaft !== null && $b->shaft !== null && abs($a->shaft - $b->shaft) > 0.05) {
+            $this->put('Frame', $was, $is, self::CAUTION, 'Other shaft: '.Show::number($b->shaft, 5).' mm instead of '.Show::number($a->shaft, 5).' mm. The coupling or pulley must be bored anew.');
+        } elseif ($a->suffix !== $b->suffix) {
+            $this->put('Frame', $was, $is, self::CAUTION, 'Same height; the suffix differs. Check shaft and face.');
+        } else {
+            $this->put('Frame', $was, $is, self::EQUAL, 'Feet and shaft as by the standard; two-pole shafts differ from others.');
+        }
+    }
+
+    private function words(string $point, string $was, string $is, string $text): void
+    {
+        $bare = static fn (string $code): string => str_replace(' ', '', (string) preg_replace('/^IM\s*/', '', $code));
+        if ($was === '' || $is === '') {
+            $this->put($point, $was, $is, self::UNKNOWN);
+
+            return;
+        }
+        $this->put($point, $was, $is, $bare($was) === $bare($is) ? self::EQUAL : self::STOP, $bare($was) === $bare($is) ? '' : $text);
+    }
+
+    private function connection(): void
+    {
+        $was = $this->present->figure('plate.connection');
+        $is = $this->offered->figure('plate.connection');
+        $volts = static fn (Solution $solution): string => $solution->read['plate.voltage'] ?? '';
+        if ($is === null) {
+            $this->put('Voltage and connection', $volts($this->present), $volts($this->offered), self::UNKNOWN);
+
+            return;
+        }
+        $stop = $is->value === 'none';
+        $fit = $this->offered->figure('plate.fit')?->number() ?? 0.0;
+        $flux = array_filter($this->offered->findings, static fn ($f): bool => in_array($f->code, ['flux_too_high', 'flux_low', 'frequency_differs'], true));
+        $grade = $flux === [] ? null : reset($flux)->grade->value;
+        $this->put('Voltage and connection', $volts($this->present), $volts($this->offered), match (true) {
+            $stop || $grade === 'stop' => self::STOP, $grade !== null || abs($fit) > 5 => self::CAUTION, $was !== null && $was->value !== $is->value => self::CAUTION, default => self::EQUAL,
+        }, match (true) {
+            $stop => 'No connection of it fits this supply.', $flux !== [] => reset($flux)->text, abs($fit) > 5 => 'The supply is '.Show::number($fit, 3).' % off its voltage.',
+            $was !== null && $was->value !== $is->value => 'Connect it in '.$is->shown().' instead of '.$was->shown().': change the links.', default => 'Connect it in '.$is->shown().', as now.',
+        });
+    }
+
+    private function number(Solution $solution, string $key): ?Figure
+    {
+        return $solution->figure($key);
+    }
+
+    private function power(): void
+    {
+        $was = $this->number($this->present, 'power.output');
+        $is = $this->number($this->offered, 'power.output');
+        if ($was === null || $is === null) {
+            $this->put('Power', $was?->shown() ?? '', $is?->shown() ?? '', self::UNKNOWN);
+
+            return;
+        }
+        $usable = $this->offered->figure('plate.usable_output');
+        $ratio = ($usable ?? $is)->number() / $was->number();
+        $this->put('Power', $was->shown(), $is->shown(), match (true) {
+            $ratio < 0.97 => self::STOP, $ratio > 1.3 => self::CAUTION, $ratio > 1.03 => self::BETTER, default => self::EQUAL,
+        }, match (true) {
+            $ratio < 0.97 => 'Too small for what this one gives'.($usable !== null && $is->number() >= 0.97 * $was->number() ? ', since only '.$usable->shown().' is left of it here.' : '. If the load is known to be less, compare with that.'),
+            $ratio > 1.3 => 'Much larger: poor power factor at part load, more inrush, and the relay and device must be set for it.', $ratio > 1.03 => 'More than now: set the relay by its own current.', default => '',
+        });
+    }
+
+    private function speed(): void
+    {
+        $was = $this->number($this->present, 'plate.speed');
+        $is = $this->number($this->offered, 'plate.speed');
+        $poles = $this->number($this->present, 'plate.poles');
+        $other = $this->number($this->offered, 'plate.poles');
+        if ($was === null || $is === null || $poles === null || $other === null) {
+            $this->put('Speed', $was?->shown() ?? '', $is?->shown() ?? '', self::UNKNOWN);
+
+            return;
+        }
+        $off = 100 * ($is->number() / $was->number() - 1);
+        $cube = Show::number(100 * (($is->number() / $was->number()) ** 3 - 1), 2);
+        $this->put('Speed', $was->shown(), $is->shown(), match (true) {
+            abs($poles->number() - $other->number()) > 0.5 => self::STOP, abs($off) > 1 => self::CAUTION, default => self::EQUAL,
+        }, match (true) {
+            abs($poles->number() - $other->number()) > 0.5 => $other->shown().' poles instead of '.$poles->shown().': quite another speed.', abs($off) > 0.3 => 'It turns '.Show::number(abs($off), 2).' % '.($off > 0 ? 'faster' : 'slower').': a fan or pump takes '.$cube.' % power.', default => '',
+        });
+    }
+
+    private function starting(): void
+    {
+        $was = $this->number($this->present, 'start.locked_rotor_current');
+        $is = $this->number($this->offered, 'start.locked_rotor_current');
+        if ($was === null || $is === null) {
+            $this->put('Inrush', $was?->shown(3) ?? '', $is?->shown(3) ?? '', self::UNKNOWN);
+
+            return;
+        }
+        $ratio = $is->number() / $was->number();
+        $guess = $was->assumed() || $is->assumed() ? ' One of both is assumed.' : '';
+        $this->put('Inrush', $was->shown(3), $is->shown(3), match (true) {
+            $ratio > 1.1 => self::CAUTION, $ratio < 0.9 => self::BETTER, default => self::EQUAL,
+        }, match (true) {
+            $ratio > 1.1 => Show::number(100 * ($ratio - 1), 2).' % more: the device may trip at the start, and the supply dips more. High-efficiency motors often take more.'.$guess, $ratio < 0.9 => 'Less than now.'.$guess, default => trim($guess),
+        });
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $was
+     * @param  array<array-key, mixed>  $plate
+     */
+    private function higher(string $point, string $path, array $was, array $plate, float $least, string $text): void
+    {
+        $name = substr($path, 6);
+        $torque = static function (Solution $solution, array $plate) use ($path): ?float {
+            $ratio = CircuitReader::read(['rule_book' => $solution->ruleBook, 'plate' => $plate])->number($path);
+            $rated = $solution->figure('plate.rated_torque');
+
+            return $ratio === null || $rated === null ? null : $ratio->number() * $rated->number();
+        };
+        $x = $torque($this->present, $was);
+        $y = $torque($this->offered, $plate);
+        if ($x === null || $y === null || $x <= 0) {
+            $this->put($point, self::text($was, $name), self::text($plate, $name), self::UNKNOWN);
+
+            return;
+        }
+        $ratio = $y / $x;
+        $this->put($point, Show::quantity($x, 'N·m', 3), Show::quantity($y, 'N·m', 3), $ratio < $least ? self::CAUTION : ($ratio > 1.1 ? self::BETTER : self::EQUAL), $ratio < $least ? Show::number(100 * (1 - $ratio), 2).' % less. '.$text : '');
+    }
+
+    private function duty(string $was, string $is): void
+    {
+        if ($was === '' || $is === '') {
+            $this->put('Duty', $was, $is, self::UNKNOWN);
+
+            return;
+        }
+        $first = fn (Solution $s): string => (string) strtok($s->read['plate.duty'] ?? '', ',');
+        $a = $first($this->present);
+        $b = $first($this->offered);
+        $this->put('Duty', $was, $is, match (true) {
+            $a === $b && ($this->present->read['plate.duty'] ?? '') === ($this->offered->read['plate.duty'] ?? '') => self::EQUAL, $b === 'S1' && $a !== '' => self::BETTER, $a === 'S1' && $b !== '' => self::STOP, $b === '' || $a === '' => self::UNKNOWN, default => self::CAUTION,
+        }, match (true) {
+            $a === 'S1' && $b !== 'S1' && $b !== '' => 'Made to rest in between, and would overheat in continuous work.', $b === 'S1' && $a !== 'S1' => 'Made for continuous work.', $a !== $b => 'Other duty: compare cycle and starts.', default => '',
+        });
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $was
+     * @param  array<array-key, mixed>  $plate
+     */
+    private function ambient(array $was, array $plate): void
+    {
+        $hot = array_filter($this->offered->findings, static fn ($f): bool => in_array($f->code, ['ambient_above_rating', 'altitude_above_rating'], true));
+        $before = array_filter($this->present->findings, static fn ($f): bool => in_array($f->code, ['ambient_above_rating', 'altitude_above_rating'], true));
+        $shown = static fn (array $p): string => self::text($p, 'ambient') === '' ? '40 °C usual' : self::text($p, 'ambient');
+        $this->put('Ambient and altitude', $shown($was), $shown($plate), match (true) {
+            $hot !== [] => reset($hot)->grade->value === 'stop' ? self::STOP : self::CAUTION, $before !== [] => self::BETTER, default => self::EQUAL,
+        }, $hot === [] ? '' : reset($hot)->text);
+    }
+
+    private function protection(string $was, string $is): void
+    {
+        $digits = static fn (string $code): ?array => preg_match('/^(?:IP)?\s*([0-6])\s*([0-9])/', $code, $m) === 1 ? [(int) $m[1], (int) $m[2]] : null;
+        $a = $digits($was);
+        $b = $digits($is);
+        if ($a === null || $b === null) {
+            $this->put('Protection', $was, $is, self::UNKNOWN);
+
+            return;
+        }
+        $place = array_filter($this->offered->findings, static fn ($f): bool => $f->code === 'protection_too_low');
+        $less = $b[0] < $a[0] || $b[1] < $a[1];
+        $this->put('Protection', $was, $is, match (true) {
+            $place !== [] => self::STOP, $less => self::CAUTION, $b === $a => self::EQUAL, default => self::BETTER,
+        }, $place !== [] ? reset($place)->text : ($less ? 'It keeps out less than the present one.' : ''));
+    }
+
+    private function efficiency(): void
+    {
+        $was = $this->number($this->present, 'plate.efficiency');
+        $is = $this->number($this->offered, 'plate.efficiency');
+        if ($was === null || $is === null) {
+            $this->put('Efficiency', '', '', self::UNKNOWN);
+
+            return;
+        }
+        $shown = static fn (Figure $f): string => Show::number(100 * $f->number(), 4).' %'.($f->assumed() ? ' (assumed)' : '');
+        $points = 100 * ($is->number() - $was->number());
+        $this->put('Efficiency', $shown($was), $shown($is), $points < -0.5 ? self::CAUTION : ($points > 0.3 ? self::BETTER : self::EQUAL), $points < -0.5 ? 'It wastes more; and a lower class may not be put into service new.' : '');
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $circuit
+     * @param  array<array-key, mixed>  $plate
+     */
+    private function leads(array $circuit, array $plate): void
+    {
+        $refused = array_filter($this->offered->findings, static fn ($f): bool => $f->code === 'star_delta_refused');
+        $starter = is_array($circuit['starter'] ?? null) ? $circuit['starter'] : [];
+        if (($starter['method'] ?? null) !== 'star_delta') {
+            return;
+        }
+        $this->put('Starter', 'star-delta', 'star-delta', $refused === [] ? self::EQUAL : self::STOP, $refused === [] ? 'It can be started so on this supply.' : reset($refused)->text);
+    }
+
+    private function kind(): void
+    {
+        $was = $this->present->figure('plate.kind')?->shown() ?? '';
+        $is = $this->offered->figure('plate.kind')?->shown() ?? '';
+        if ($is !== '' && $was !== $is) {
+            $this->put('Kind of motor', str_replace('_', ' ', $was), str_replace('_', ' ', $is), self::STOP, 'Another kind of motor needs another starter.');
+        }
+    }
+}

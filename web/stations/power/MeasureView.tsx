@@ -1,0 +1,134 @@
+import styled from 'styled-components';
+import { useBench } from '../../bench/BenchContext';
+import { typed } from '../../bench/circuit';
+import { Choice, Field } from '../../bench/fields';
+import { Fields, Value } from '../../bench/StationPage';
+import { RuledTable } from '../../kit/RuledTable';
+import { token } from '../../theme/tokens';
+import { InstrumentPicture } from './InstrumentPicture';
+import { asked, FIELDS, METHODS } from './measuring';
+import { Readings } from './Readings';
+
+const Table = styled(RuledTable)`
+    td {
+        font: 600 17px ${token.narrow};
+        white-space: nowrap;
+    }
+    td.band {
+        color: ${token.soft};
+        font-weight: 400;
+        font-size: 15px;
+    }
+`;
+
+const Says = styled.p`
+    color: ${token.soft};
+`;
+
+const LOADS = [
+    { way: 'power', label: 'by power' },
+    { way: 'slip', label: 'by speed' },
+    { way: 'current', label: 'by current' },
+];
+
+const MORE = [
+    { key: 'measured.angle', label: 'Angle' },
+    { key: 'measured.voltage', label: 'Volts' },
+    { key: 'measured.current', label: 'Amps' },
+    { key: 'measured.current_against_plate', label: 'Against the plate' },
+    { key: 'measured.shaft', label: 'At the shaft' },
+    { key: 'measured.efficiency', label: 'Efficiency' },
+    { key: 'measured.power_factor_1', label: 'Power factor of L1' },
+    { key: 'measured.power_factor_2', label: 'Power factor of L2' },
+    { key: 'measured.power_factor_3', label: 'Power factor of L3' },
+    { key: 'measured.voltage_unbalance', label: 'Voltages unequal by' },
+    { key: 'measured.negative_sequence', label: 'Negative sequence' },
+    { key: 'measured.current_unbalance', label: 'Currents unequal by' },
+    { key: 'measured.current_unbalance_expected', label: 'of which voltage explains' },
+];
+
+/** Real, reactive and apparent power from whatever instrument is at hand. */
+export function MeasureView() {
+    const { draft, solved } = useBench();
+    const chosen = (name: string) => typed(draft, `measure.${name}`);
+    const phases = typed(draft, 'supply.phases') === '1' ? 1 : 3;
+    const method = METHODS.find(({ value }) => value === chosen('method'));
+    const methods = METHODS.filter(({ one }) => one || phases === 3);
+    const loads = LOADS.filter(({ way }) => solved.figure(`measured.load_by_${way}`) !== undefined);
+    const more = MORE.filter(({ key }) => solved.figure(key) !== undefined);
+    return (
+        <>
+            <Fields>
+                <Choice path="measure.method" label="Measured with" options={[{ value: '', label: 'Choose a method' }, ...methods]} />
+            </Fields>
+            {method === undefined ? (
+                <p>Choose what you have at hand: a clamp, a wattmeter or two, a meter with a disc. The page says how to join it and what to read.</p>
+            ) : (
+                <>
+                    <Says>
+                        {method.says} Live measurement only by qualified people, with instruments and leads rated for the place.
+                    </Says>
+                    <InstrumentPicture />
+                    <Fields>
+                        {method.fields
+                            .filter((name) => asked(name, chosen, phases))
+                            .map((name) => {
+                                const { label, unit, hint, options } = FIELDS[name] ?? { label: name };
+                                const path = `measure.${name}`;
+                                const single = phases === 1 ? label.replace(/ L1–L2| L1$/, '') : label;
+                                return options === undefined ? (
+                                    <Field
+                                        key={name}
+                                        path={path}
+                                        label={single}
+                                        {...(unit === undefined ? {} : { unit })}
+                                        {...(hint === undefined ? {} : { hint })}
+                                    />
+                                ) : (
+                                    <Choice key={name} path={path} label={label} options={options} />
+                                );
+                            })}
+                    </Fields>
+                    {loads.length > 0 && (
+                        <Table>
+                            <caption>Load, of rated output</caption>
+                            <tbody>
+                                {loads.map(({ way, label }) => (
+                                    <tr key={way}>
+                                        <th scope="row">{label}</th>
+                                        <td>
+                                            <Value figure={solved.figure(`measured.load_by_${way}`)} />
+                                        </td>
+                                        <td className="band">
+                                            {solved.figure(`measured.load_by_${way}_low`) !== undefined && (
+                                                <>
+                                                    between {solved.shown(`measured.load_by_${way}_low`)} and {solved.shown(`measured.load_by_${way}_high`)}
+                                                </>
+                                            )}
+                                        </td>
+                                    </tr>
+                                ))}
+                            </tbody>
+                        </Table>
+                    )}
+                    {more.length > 0 && (
+                        <Table>
+                            <caption>What follows</caption>
+                            <tbody>
+                                {more.map(({ key, label }) => (
+                                    <tr key={key}>
+                                        <th scope="row">{label}</th>
+                                        <td>
+                                            <Value figure={solved.figure(key)} />
+                                        </td>
+                                    </tr>
+                                ))}
+                            </tbody>
+                        </Table>
+                    )}
+                </>
+            )}
+            <Readings />
+        </>
+    );
+}

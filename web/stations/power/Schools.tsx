@@ -1,0 +1,63 @@
+import styled from 'styled-components';
+import { useBench } from '../../bench/BenchContext';
+import { RuledTable } from '../../kit/RuledTable';
+import { withUnit } from '../../kit/show';
+import { token } from '../../theme/tokens';
+
+const Table = styled(RuledTable)`
+    td b {
+        font: 600 18px ${token.narrow};
+        white-space: nowrap;
+    }
+    span {
+        display: block;
+        color: ${token.soft};
+        font-size: 13.5px;
+        line-height: 1.3;
+    }
+    tr[data-used] {
+        background: ${token.wash};
+    }
+    th {
+        padding-left: 8px;
+    }
+`;
+
+/** The same motor under every rule book: which current each would size by, and why they differ. */
+export function Schools() {
+    const { solved } = useBench();
+    const rows = solved.solution.curves.schools;
+    if (rows === undefined) {
+        return null;
+    }
+    return (
+        <Table>
+            <caption>Three rule books, three answers</caption>
+            <thead>
+                <tr>
+                    <th scope="col">Rule book</th>
+                    <th scope="col">Sizes conductors and device by</th>
+                    <th scope="col">Its table says</th>
+                </tr>
+            </thead>
+            <tbody>
+                {rows.map((row) => (
+                    <tr key={row.name} {...(row.used ? { 'data-used': true } : {})}>
+                        <th scope="row">
+                            {row.name}
+                            {row.used && <span>this circuit</span>}
+                        </th>
+                        <td>
+                            <b>{withUnit(row.design, 'A')}</b>
+                            <span>{row.design_from}</span>
+                        </td>
+                        <td>
+                            <b>{withUnit(row.table, 'A')}</b>
+                            <span>{row.table_from ?? 'no entry for this motor'}</span>
+                        </td>
+                    </tr>
+                ))}
+            </tbody>
+        </Table>
+    );
+}
