@@ -64,7 +64,16 @@ export const solution = (more: Partial<Solution> = {}): Solution => ({
 /** Shows a part of a bench around a draft and a solution; answers with the spy on changes. */
 export function showOnBench(part: ReactNode, draft: Draft, solved: Solution, more: Partial<Bench> = {}) {
     const set = vi.fn<Bench['set']>();
-    const bench: Bench = { draft, solved: new Solved(solved), readOnly: false, set, flow: 'running', correction: 'before', ...more };
+    const bench: Bench = {
+        draft,
+        solved: new Solved(solved),
+        readOnly: false,
+        set,
+        flow: 'running',
+        correction: 'before',
+        place: null,
+        ...more,
+    };
     const shown = render(
         <MemoryRouter initialEntries={['/circuits/1/plate']}>
             <BenchContext.Provider value={bench}>{part}</BenchContext.Provider>

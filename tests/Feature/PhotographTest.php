@@ -12,6 +12,10 @@ use Symfony\Component\HttpFoundation\Response;
 /** Photographs are taken as JPEG, PNG or WebP, made anew without hidden data, and kept outside the web root. */
 final class PhotographTest extends FeatureTestCase
 {
+    /**
+     * @param  int<1, max>  $width
+     * @param  int<1, max>  $height
+     */
     private static function picture(string $kind = 'jpeg', int $width = 60, int $height = 40): string
     {
         $image = imagecreatetruecolor($width, $height);

@@ -78,7 +78,7 @@ final class ReadingTest extends FeatureTestCase
                 self::assertStringContainsString('never changed', $exception->getMessage());
             }
         }
-        self::assertSame('x', Reading::query()->findOrFail($id)->instrument);
+        self::assertSame('x', Reading::query()->whereKey($id)->firstOrFail()->instrument);
     }
 
     /**

@@ -36,14 +36,34 @@ function xsrfToken(): string {
  * @throws ProblemError when it answers with a problem
  * @throws OfflineError when it does not answer
  */
-export async function call<T>(method: 'GET' | 'POST' | 'PUT' | 'DELETE', path: string, body?: unknown, signal?: AbortSignal): Promise<T> {
+export function call<T>(method: 'GET' | 'POST' | 'PUT' | 'DELETE', path: string, body?: unknown, signal?: AbortSignal): Promise<T> {
+    return request<T>(method, path, body === undefined ? undefined : JSON.stringify(body), 'application/json', signal);
+}
+
+/**
+ * One request with a file as it is, such as a photograph or a table of samples.
+ *
+ * @throws ProblemError when the service answers with a problem
+ * @throws OfflineError when it does not answer
+ */
+export function send<T>(method: 'POST' | 'PUT', path: string, file: Blob, signal?: AbortSignal): Promise<T> {
+    return request<T>(method, path, file, file.type === '' ? 'application/octet-stream' : file.type, signal);
+}
+
+async function request<T>(
+    method: string,
+    path: string,
+    body: BodyInit | undefined,
+    type: string,
+    signal: AbortSignal | undefined,
+): Promise<T> {
     let response: Response;
     try {
         response = await fetch(`/api/${path}`, {
             method,
-            headers: { Accept: 'application/json', 'Content-Type': 'application/json', 'X-XSRF-TOKEN': xsrfToken() },
+            headers: { Accept: 'application/json', 'Content-Type': type, 'X-XSRF-TOKEN': xsrfToken() },
             credentials: 'same-origin',
-            ...(body === undefined ? {} : { body: JSON.stringify(body) }),
+            ...(body === undefined ? {} : { body }),
             ...(signal === undefined ? {} : { signal }),
         });
     } catch (error) {

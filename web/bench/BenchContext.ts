@@ -15,6 +15,15 @@ export const STATIONS: readonly { name: StationName; label: string }[] = [
     { name: 'correct', label: 'Correct' },
 ];
 
+/** Where a bench is kept: what hangs on a circuit beside its draft is saved there. */
+export interface Place {
+    circuit: number;
+    site: number;
+    settings: Record<string, unknown>;
+    /** Saves at once what is not saved yet; resolves to the version that is kept. */
+    flush: () => Promise<number | null>;
+}
+
 /** What every part of a bench needs: the draft, its solution, and how to change a field. */
 export interface Bench {
     draft: Draft;
@@ -23,6 +32,8 @@ export interface Bench {
     set: (path: string, value: string | boolean | null) => void;
     flow: Flow;
     correction: Correction;
+    /** Null where a bench is only looked at or tried out. */
+    place: Place | null;
 }
 
 export const BenchContext = createContext<Bench | null>(null);

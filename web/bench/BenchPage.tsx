@@ -129,9 +129,13 @@ function Bench({ resource, station }: { resource: CircuitResource; station: Stat
         ...(readOnly ? {} : { n: () => void navigate('/', { state: { begin: true } }) }),
     });
     useEffect(() => () => void client.invalidateQueries({ queryKey: ['register'] }), [client]);
+    const place = useMemo(
+        () => ({ circuit: resource.id, site: resource.site.id, settings: resource.site.settings, flush: draft.flush }),
+        [resource, draft.flush],
+    );
     const bench = useMemo(
-        () => (solved === undefined ? null : { draft: draft.draft, solved, readOnly, set: draft.set, flow, correction }),
-        [draft.draft, draft.set, solved, readOnly, flow, correction],
+        () => (solved === undefined ? null : { draft: draft.draft, solved, readOnly, set: draft.set, flow, correction, place }),
+        [draft.draft, draft.set, solved, readOnly, flow, correction, place],
     );
     if (bench === null) {
         return failed ? (

@@ -80,6 +80,7 @@ export function Select({
     hint,
     error,
     isDisabled = false,
+    labelHidden = false,
 }: {
     label: string;
     value: string;
@@ -88,6 +89,8 @@ export function Select({
     hint?: string | undefined;
     error?: string | undefined;
     isDisabled?: boolean;
+    /** For a choice that stands in a table, under a heading that says the same. */
+    labelHidden?: boolean;
 }) {
     return (
         <Root
@@ -101,7 +104,7 @@ export function Select({
             }}
         >
             <Label>
-                <LabelText>{label}</LabelText>
+                <LabelText $hidden={labelHidden}>{label}</LabelText>
             </Label>
             <Opener $bad={error !== undefined}>
                 <SelectValue />

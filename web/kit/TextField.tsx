@@ -2,9 +2,10 @@ import { FieldError, Input, Label, Text, TextField as AriaTextField, type TextFi
 import styled, { css } from 'styled-components';
 import { token } from '../theme/tokens';
 
-export const LabelText = styled.span`
+export const LabelText = styled.span<{ $hidden?: boolean }>`
     color: ${token.soft};
     font-size: 14px;
+    ${({ $hidden }) => ($hidden === true ? 'position: absolute; width: 1px; height: 1px; overflow: hidden; clip-path: inset(50%);' : '')}
 `;
 
 export const Hint = styled.p`
@@ -83,6 +84,7 @@ export function TextField({
     hint,
     error,
     placeholder,
+    labelHidden = false,
     ...props
 }: Omit<TextFieldProps, 'isInvalid'> & {
     label: string;
@@ -90,11 +92,13 @@ export function TextField({
     hint?: string | undefined;
     error?: string | undefined;
     placeholder?: string | undefined;
+    /** For a field that stands in a table, under a heading that says the same. */
+    labelHidden?: boolean;
 }) {
     return (
         <Root {...props} isInvalid={error !== undefined}>
             <Label>
-                <LabelText>{label}</LabelText>
+                <LabelText $hidden={labelHidden}>{label}</LabelText>
             </Label>
             <Frame $bad={error !== undefined}>
                 <Input

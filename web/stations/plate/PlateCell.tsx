@@ -12,7 +12,7 @@ const Cell = styled.div<{ $grow: number; $bad: boolean; $grade: GradeName | unde
     flex: ${({ $grow }) => $grow} 1 0;
     flex-direction: column;
     min-width: 0;
-    padding: 3px 8px 5px;
+    padding: 2px 8px 3px;
     border-right: 1px solid ${token.rule};
     ${({ $grade }) => ($grade === undefined ? '' : `box-shadow: inset 0 -3px ${token[$grade]};`)}
     ${({ $bad }) => ($bad ? `background: ${token.stopWash}; box-shadow: inset 0 -3px ${token.stop};` : '')}
@@ -33,7 +33,7 @@ const Cell = styled.div<{ $grow: number; $bad: boolean; $grade: GradeName | unde
     }
     input {
         width: 100%;
-        min-height: 27px;
+        min-height: 25px;
         padding: 0;
         border: 0;
         outline: none;

@@ -1,4 +1,4 @@
-import { Fragment, useId, useState } from 'react';
+import { Fragment, type ReactNode, useId, useState } from 'react';
 import styled from 'styled-components';
 import { useBench } from '../../bench/BenchContext';
 import { typed } from '../../bench/circuit';
@@ -70,7 +70,7 @@ const Bar = styled.div`
     gap: 8px;
     margin-bottom: 8px;
     > :first-child {
-        min-width: 190px;
+        min-width: 236px;
     }
 `;
 
@@ -84,7 +84,7 @@ const keptStyle = (): PlateStyle | null => {
 };
 
 /** The plate, filled in on a plate. Its layout follows the rule book until another is chosen. */
-export function PlateForm() {
+export function PlateForm({ aside }: { aside?: ReactNode }) {
     const { draft, solved, set, readOnly } = useBench();
     const [focused, setFocused] = useState<Stamp | null>(null);
     const [chosen, setChosen] = useState<PlateStyle | null>(keptStyle);
@@ -108,6 +108,7 @@ export function PlateForm() {
                         setChosen(value);
                     }}
                 />
+                {aside}
                 {!readOnly &&
                     (second ? (
                         <Button

@@ -1,21 +1,42 @@
-import { StationPage, Pictures } from '../../bench/StationPage';
+import { useSearchParams } from 'react-router';
+import { Pictures, StationPage } from '../../bench/StationPage';
+import { Segments } from '../../kit/Segments';
 import { ConnectionPicture } from './ConnectionPicture';
 import { Follows } from './Follows';
+import { Photograph } from './Photograph';
 import { PlateForm } from './PlateForm';
+import { ReplacementView } from './ReplacementView';
 import { SupplyForm } from './SupplyForm';
 import { SupplyVerdict } from './SupplyVerdict';
 
-/** Read the plate: does this motor suit this supply, and in which connection? */
+/** Read the plate: does this motor suit this supply, and in which connection? And would another one do in its place? */
 export default function PlateStation() {
+    const [search, setSearch] = useSearchParams();
+    const view = search.get('view') === 'replacement' ? 'replacement' : 'plate';
     return (
         <StationPage name="plate">
-            <PlateForm />
-            <Pictures $columns="minmax(0, 1fr) 320px">
-                <SupplyVerdict />
-                <ConnectionPicture />
-            </Pictures>
-            <Follows />
-            <SupplyForm />
+            <Segments
+                label="Views of the plate"
+                value={view}
+                options={[
+                    { value: 'plate', label: 'This motor' },
+                    { value: 'replacement', label: 'Check a replacement' },
+                ]}
+                onChange={(chosen) => setSearch(chosen === 'plate' ? {} : { view: chosen }, { replace: true })}
+            />
+            {view === 'replacement' ? (
+                <ReplacementView />
+            ) : (
+                <>
+                    <PlateForm aside={<Photograph />} />
+                    <Pictures $columns="minmax(0, 1fr) 320px">
+                        <SupplyVerdict />
+                        <ConnectionPicture />
+                    </Pictures>
+                    <Follows />
+                    <SupplyForm />
+                </>
+            )}
         </StationPage>
     );
 }

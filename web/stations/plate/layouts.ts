@@ -66,7 +66,7 @@ export function rows(style: PlateStyle, second: boolean): readonly (readonly Sta
               [
                   sized(0.9, 'plate.frame', 'Frame'),
                   sized(0.9, 'plate.weight', 'kg'),
-                  sized(0.8, 'plate.rotor_class', 'Rotor class'),
+                  sized(1, 'plate.rotor_class', 'Rotor class'),
                   sized(1.1, 'plate.inertia', 'J, kg·m²'),
                   sized(0.9, 'plate.no_load_current', 'No-load A'),
                   sized(0.7, 'plate.leads', 'Leads'),

@@ -62,7 +62,13 @@ function wiring(method: string, chosen: (name: string) => string, phases: number
             const across = { '1': ['2', '3'], '2': ['3', '1'], '3': ['1', '2'], N: ['1', '2'] }[line] as [Line, Line];
             const [from, to] = pair.length === 2 ? [pair[0] as Line, pair[1] as Line] : (['1', '2'] as [Line, Line]);
             return {
-                watts: [way === 'other_lines' ? { line, from: across[0], to: across[1] } : way === 'pair' ? { line, from, to } : { line, to: 'N' }],
+                watts: [
+                    way === 'other_lines'
+                        ? { line, from: across[0], to: across[1] }
+                        : way === 'pair'
+                          ? { line, from, to }
+                          : { line, to: 'N' },
+                ],
                 amps: [line],
                 volts,
             };
@@ -75,10 +81,21 @@ function wiring(method: string, chosen: (name: string) => string, phases: number
         case 'three_wattmeters':
             return { watts: (['1', '2', '3'] as const).map((one) => ({ line: one, to: 'N' })), amps: [], volts: [] };
         case 'volts_amps':
-            return { watts: [], amps: phases === 1 ? ['1'] : ['1', '2', '3'], volts: phases === 1 ? volts : [['1', '2'], ['2', '3']] };
+            return {
+                watts: [],
+                amps: phases === 1 ? ['1'] : ['1', '2', '3'],
+                volts:
+                    phases === 1
+                        ? volts
+                        : [
+                              ['1', '2'],
+                              ['2', '3'],
+                          ],
+            };
         case 'line_angle': {
             const pair = chosen('pair');
-            const at: readonly [Line, Line] = pair.length === 2 && phases !== 1 ? [pair[0] as Line, pair[1] as Line] : (volts[0] ?? ['1', '2']);
+            const at: readonly [Line, Line] =
+                pair.length === 2 && phases !== 1 ? [pair[0] as Line, pair[1] as Line] : (volts[0] ?? ['1', '2']);
             return { watts: [], amps: [line], volts: [at], block: '∠' };
         }
         case 'power_factor_meter':

@@ -62,12 +62,13 @@ export function MeasureView() {
                 <Choice path="measure.method" label="Measured with" options={[{ value: '', label: 'Choose a method' }, ...methods]} />
             </Fields>
             {method === undefined ? (
-                <p>Choose what you have at hand: a clamp, a wattmeter or two, a meter with a disc. The page says how to join it and what to read.</p>
+                <p>
+                    Choose what you have at hand: a clamp, a wattmeter or two, a meter with a disc. The page says how to join it and what to
+                    read.
+                </p>
             ) : (
                 <>
-                    <Says>
-                        {method.says} Live measurement only by qualified people, with instruments and leads rated for the place.
-                    </Says>
+                    <Says>{method.says} Live measurement only by qualified people, with instruments and leads rated for the place.</Says>
                     <InstrumentPicture />
                     <Fields>
                         {method.fields
@@ -102,7 +103,8 @@ export function MeasureView() {
                                         <td className="band">
                                             {solved.figure(`measured.load_by_${way}_low`) !== undefined && (
                                                 <>
-                                                    between {solved.shown(`measured.load_by_${way}_low`)} and {solved.shown(`measured.load_by_${way}_high`)}
+                                                    between {solved.shown(`measured.load_by_${way}_low`)} and{' '}
+                                                    {solved.shown(`measured.load_by_${way}_high`)}
                                                 </>
                                             )}
                                         </td>

@@ -73,7 +73,10 @@ export function PartLoadPicture() {
                 title={`Part load, ${curve.way === 'machine model' ? 'from the machine that fits the plate' : 'by approximation'}`}
                 name="part-load"
                 wide
-                rows={curve.rows.map((row) => [`${digits(row.percent)} %`, `${withUnit(row.current, 'A')}, power factor ${digits(row.power_factor)}`])}
+                rows={curve.rows.map((row) => [
+                    `${digits(row.percent)} %`,
+                    `${withUnit(row.current, 'A')}, power factor ${digits(row.power_factor)}`,
+                ])}
             >
                 <Lines viewBox={`0 0 ${WIDTH} ${HEIGHT}`} role="img" aria-label="Efficiency, power factor and current over load">
                     {[0, 25, 50, 75, 100, 125].map((percent) => (

@@ -127,12 +127,24 @@ export function PhasorView() {
             <Picture
                 title={`${connection === 'star' ? star : 'delta'}, ${leans} by ${digits(phi)}° (${curve.from}), to scale`}
                 name="phasors"
-                rows={arrows.map((arrow) => [arrow.name, `${withUnit(arrow.size, arrow.of.endsWith('volts') ? 'V' : 'A')} at ${digits(arrow.angle)}°`])}
+                rows={arrows.map((arrow) => [
+                    arrow.name,
+                    `${withUnit(arrow.size, arrow.of.endsWith('volts') ? 'V' : 'A')} at ${digits(arrow.angle)}°`,
+                ])}
             >
                 <Dial viewBox={`0 0 ${SIZE} ${SIZE}`} role="img" aria-label="Phasors">
                     <defs>
                         {['line-volts', 'phase-volts', 'line-amps', 'winding-amps'].map((kind) => (
-                            <marker key={kind} id={`head-${kind}`} viewBox="0 0 10 10" refX="8" refY="5" markerWidth="4" markerHeight="4" orient="auto">
+                            <marker
+                                key={kind}
+                                id={`head-${kind}`}
+                                viewBox="0 0 10 10"
+                                refX="8"
+                                refY="5"
+                                markerWidth="4"
+                                markerHeight="4"
+                                orient="auto"
+                            >
                                 <path d="M0 0L10 5L0 10z" fill="context-stroke" />
                             </marker>
                         ))}

@@ -50,7 +50,12 @@ export function WindingsView() {
     return (
         <>
             <Fields>
-                <Field path="windings.impedance" label="Ohms of each winding" unit="Ω" hint="or the rating of an element, or an ohmmeter reading" />
+                <Field
+                    path="windings.impedance"
+                    label="Ohms of each winding"
+                    unit="Ω"
+                    hint="or the rating of an element, or an ohmmeter reading"
+                />
                 <Field path="windings.power_factor" label="Power factor of each" placeholder="1, a heater" />
                 <Field path="windings.element_power" label="Rating of one element" unit="W" />
                 <Field path="windings.element_voltage" label="at" unit="V" />
@@ -66,7 +71,9 @@ export function WindingsView() {
                 />
             </Fields>
             {each === undefined ? (
-                <p>Type one of the three: the ohms of a winding, the rating of an element, or what an ohmmeter reads between two terminals.</p>
+                <p>
+                    Type one of the three: the ohms of a winding, the rating of an element, or what an ohmmeter reads between two terminals.
+                </p>
             ) : (
                 <>
                     <Picture
@@ -135,8 +142,8 @@ export function WindingsView() {
                         </tbody>
                     </Table>
                     <p>
-                        Prove the circuit dead before an ohmmeter touches it, take the links off to read one winding alone, and expect a motor to read its
-                        copper resistance only: far less than its impedance while it runs.
+                        Prove the circuit dead before an ohmmeter touches it, take the links off to read one winding alone, and expect a
+                        motor to read its copper resistance only: far less than its impedance while it runs.
                     </p>
                 </>
             )}

@@ -120,7 +120,10 @@ export const FIELDS: Readonly<Record<string, FieldWords>> = {
     voltage_ratio: { label: 'Voltage transformers', hint: '480/120, or 1 without' },
     speed: { label: 'Speed', unit: 'rpm', hint: 'by tachometer, if you have one' },
     torque: { label: 'Torque at the brake', unit: 'N·m' },
-    sense: { label: 'The current', options: [unsaid, { value: 'lagging', label: 'lags (a motor)' }, { value: 'leading', label: 'leads (a capacitor)' }] },
+    sense: {
+        label: 'The current',
+        options: [unsaid, { value: 'lagging', label: 'lags (a motor)' }, { value: 'leading', label: 'leads (a capacitor)' }],
+    },
     sequence: { label: 'Phase sequence', options: [unsaid, { value: '123', label: 'L1-L2-L3' }, { value: '132', label: 'L1-L3-L2' }] },
     wattmeter: {
         label: 'Its voltage coil',
@@ -136,9 +139,16 @@ export const FIELDS: Readonly<Record<string, FieldWords>> = {
     common: { label: 'Common line', options: [{ value: '', label: 'L2 (usual)' }, ...lines] },
     swapped: {
         label: 'Leads swapped to read it',
-        options: [unsaid, { value: 'none', label: 'on neither' }, ...lines.map(({ value, label }) => ({ value, label: `on the one in ${label}` }))],
+        options: [
+            unsaid,
+            { value: 'none', label: 'on neither' },
+            ...lines.map(({ value, label }) => ({ value, label: `on the one in ${label}` })),
+        ],
     },
-    balanced: { label: 'The load is', options: [unsaid, { value: 'balanced', label: 'balanced' }, { value: 'unbalanced', label: 'unbalanced' }] },
+    balanced: {
+        label: 'The load is',
+        options: [unsaid, { value: 'balanced', label: 'balanced' }, { value: 'unbalanced', label: 'unbalanced' }],
+    },
 };
 
 /** Whether a field is asked for in what is chosen so far. */
@@ -149,14 +159,20 @@ export function asked(name: string, chosen: (name: string) => string, phases: nu
     switch (chosen('method')) {
         case 'two_wattmeters': {
             const common = chosen('common') === '' ? '2' : chosen('common');
-            return name !== `watts_${common}` && !(name === 'sense' && chosen('sequence') !== '') && !(name === 'sequence' && chosen('balanced') === 'unbalanced');
+            return (
+                name !== `watts_${common}` &&
+                !(name === 'sense' && chosen('sequence') !== '') &&
+                !(name === 'sequence' && chosen('balanced') === 'unbalanced')
+            );
         }
         case 'one_wattmeter': {
             const way = phases === 1 ? 'neutral' : chosen('wattmeter');
             if (name === 'pair') {
                 return way === 'pair';
             }
-            return name === 'line' || name === 'sequence' ? way === 'pair' || way === 'other_lines' : name !== 'sense' || way !== 'other_lines';
+            return name === 'line' || name === 'sequence'
+                ? way === 'pair' || way === 'other_lines'
+                : name !== 'sense' || way !== 'other_lines';
         }
         default:
             return true;

@@ -1,0 +1,127 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { FileTrigger } from 'react-aria-components';
+import styled from 'styled-components';
+import { call, send } from '../../api/client';
+import type { PhotographAnswer } from '../../api/contract';
+import { useBench } from '../../bench/BenchContext';
+import { Button } from '../../kit/Button';
+import { token } from '../../theme/tokens';
+
+const LARGEST_BYTES = 12_000_000;
+
+const Sheet = styled.figure`
+    order: 9;
+    flex-basis: 100%;
+    max-height: 320px;
+    overflow: auto;
+    border: 1px solid ${token.edge};
+    border-radius: 4px;
+    background: ${token.panel};
+    &[data-large] {
+        max-height: 72dvh;
+    }
+    img {
+        display: block;
+        width: 100%;
+    }
+    &:not([data-large]) img {
+        max-width: 640px;
+        margin: 0 auto;
+    }
+`;
+
+const Wrong = styled.p`
+    flex-basis: 100%;
+    color: ${token.stop};
+`;
+
+/** The photograph of the plate, in sight while the stamps are typed. */
+export function Photograph() {
+    const { place, readOnly } = useBench();
+    const client = useQueryClient();
+    const [shown, setShown] = useState(true);
+    const [large, setLarge] = useState(false);
+    const [busy, setBusy] = useState(false);
+    const [error, setError] = useState<string>();
+    const circuit = place?.circuit;
+    const key = ['photograph', circuit];
+    const query = useQuery({
+        queryKey: key,
+        queryFn: () => call<PhotographAnswer>('GET', `circuits/${circuit ?? 0}/photograph`),
+        enabled: circuit !== undefined,
+    });
+    if (circuit === undefined) {
+        return null;
+    }
+    const photograph = query.data?.photograph ?? null;
+    const work = async (step: () => Promise<PhotographAnswer>) => {
+        setBusy(true);
+        setError(undefined);
+        try {
+            client.setQueryData(key, await step());
+        } catch (problem) {
+            if (!(problem instanceof Error)) {
+                throw problem;
+            }
+            setError(problem.message);
+        } finally {
+            setBusy(false);
+        }
+    };
+    const attach = (file: File) => {
+        if (file.size > LARGEST_BYTES) {
+            setError('The picture has more than 12 MB. Take it smaller, or crop it.');
+            return;
+        }
+        void work(() => send<PhotographAnswer>('PUT', `circuits/${circuit}/photograph`, file));
+    };
+    return (
+        <>
+            {!readOnly && (
+                <FileTrigger
+                    acceptedFileTypes={['image/jpeg', 'image/png', 'image/webp']}
+                    onSelect={(files) => {
+                        const [file] = [...(files ?? [])];
+                        if (file !== undefined) {
+                            attach(file);
+                        }
+                    }}
+                >
+                    <Button isDisabled={busy}>
+                        {busy ? 'Sending' : photograph === null ? 'Attach a photograph' : 'Another photograph'}
+                    </Button>
+                </FileTrigger>
+            )}
+            {photograph !== null && <Button onPress={() => setShown(!shown)}>{shown ? 'Hide it' : 'Show the photograph'}</Button>}
+            {photograph !== null && shown && (
+                <>
+                    <Button onPress={() => setLarge(!large)}>{large ? 'Smaller' : 'Larger'}</Button>
+                    {!readOnly && (
+                        <Button
+                            isDisabled={busy}
+                            onPress={() =>
+                                void work(async () => {
+                                    await call('DELETE', `circuits/${circuit}/photograph`);
+                                    return { photograph: null };
+                                })
+                            }
+                        >
+                            Remove it
+                        </Button>
+                    )}
+                    <Sheet {...(large ? { 'data-large': true } : {})} tabIndex={0}>
+                        <img
+                            src={photograph.url}
+                            width={photograph.width}
+                            height={photograph.height}
+                            alt="The plate of this motor"
+                            style={{ height: 'auto' }}
+                        />
+                    </Sheet>
+                </>
+            )}
+            {error !== undefined && <Wrong role="alert">{error}</Wrong>}
+        </>
+    );
+}

@@ -1,0 +1,295 @@
+import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/react-query';
+import { type Dispatch, type SetStateAction, type SyntheticEvent, useCallback, useMemo, useState } from 'react';
+import styled from 'styled-components';
+import { call, ProblemError } from '../../api/client';
+import type { CircuitResource, Register, ReplacementAnswer, Spare, SparesAnswer } from '../../api/contract';
+import { BenchContext, type Place, useBench } from '../../bench/BenchContext';
+import { type Draft, withSettings, withValue } from '../../bench/circuit';
+import { useSolution } from '../../bench/useSolution';
+import { Button } from '../../kit/Button';
+import { Actions, Dialog } from '../../kit/Dialog';
+import { GradeMark } from '../../kit/Grade';
+import { RuledTable } from '../../kit/RuledTable';
+import { Select } from '../../kit/Select';
+import { TextField } from '../../kit/TextField';
+import { token } from '../../theme/tokens';
+import { PlateForm } from './PlateForm';
+
+type Source = { kind: 'typed' } | { kind: 'spare'; spare: Spare } | { kind: 'circuit'; tag: string };
+
+const Bar = styled.div`
+    display: grid;
+    grid-template-columns: repeat(auto-fit, minmax(200px, 1fr));
+    gap: 12px;
+    align-items: end;
+`;
+
+const Verdict = styled.p`
+    padding: 10px 14px;
+    border-left: 5px solid ${token.accent};
+    background: ${token.wash};
+    font-weight: 600;
+    font-size: 18px;
+    &[data-verdict='stop'] {
+        border-color: ${token.stop};
+        background: ${token.stopWash};
+    }
+    &[data-verdict='caution'] {
+        border-color: ${token.caution};
+        background: ${token.cautionWash};
+    }
+    &[data-verdict='unknown'] {
+        border-color: ${token.note};
+        background: ${token.noteWash};
+    }
+`;
+
+const Table = styled(RuledTable)`
+    td {
+        font-family: ${token.narrow};
+        font-weight: 600;
+    }
+    td.word {
+        white-space: nowrap;
+        font-family: ${token.sans};
+    }
+    td.word svg {
+        margin-right: 6px;
+    }
+    td.text {
+        color: ${token.soft};
+        font-family: ${token.sans};
+        font-weight: 400;
+        font-size: 14.5px;
+        line-height: 1.35;
+    }
+`;
+
+const WORDS = { stop: 'stop', caution: 'caution', unknown: 'not known', better: 'better', equal: 'equal' } as const;
+
+const plateOf = (draft: Draft): Record<string, unknown> =>
+    typeof draft.plate === 'object' && draft.plate !== null ? (draft.plate as Record<string, unknown>) : {};
+
+/** Another circuit's motor, a spare from the store, or a typed one, held against the motor that is there. */
+export function ReplacementView() {
+    const { place } = useBench();
+    return place === null ? <p>A replacement is checked on a circuit that is kept.</p> : <Check place={place} />;
+}
+
+function Check({ place }: { place: Place }) {
+    const { draft, readOnly } = useBench();
+    const client = useQueryClient();
+    const [source, setSource] = useState<Source | null>(null);
+    const [plate, setPlate] = useState<Record<string, unknown>>({});
+    const [storing, setStoring] = useState(false);
+    const spares = useQuery({ queryKey: ['spares', place.site], queryFn: () => call<SparesAnswer>('GET', `sites/${place.site}/spares`) });
+    const circuits = useQuery({
+        queryKey: ['register', 'site', place.site],
+        queryFn: () => call<Register>('GET', `circuits?site=${place.site}`),
+    });
+    const circuit = useMemo(() => withSettings(draft, place.settings), [draft, place.settings]);
+    const check = useQuery({
+        queryKey: ['replacement', circuit, plate],
+        queryFn: ({ signal }) => call<ReplacementAnswer>('POST', 'replacement', { circuit, plate }, signal),
+        enabled: source !== null,
+        placeholderData: keepPreviousData,
+        staleTime: Infinity,
+        gcTime: 30_000,
+    });
+    const refresh = () => client.invalidateQueries({ queryKey: ['spares', place.site] });
+    const others = (circuits.data?.circuits ?? []).filter(({ id }) => id !== place.circuit);
+    const answer = source === null ? undefined : check.data;
+    return (
+        <>
+            <Bar>
+                <Select
+                    label="A spare from the store"
+                    value={source?.kind === 'spare' ? String(source.spare.id) : ''}
+                    options={[
+                        { value: '', label: spares.data?.spares.length === 0 ? 'The store is empty' : 'Choose a spare' },
+                        ...(spares.data?.spares ?? []).map((spare) => ({
+                            value: String(spare.id),
+                            label: spare.place === '' ? spare.name : `${spare.name}, ${spare.place}`,
+                        })),
+                    ]}
+                    onChange={(id) => {
+                        const spare = spares.data?.spares.find((one) => String(one.id) === id);
+                        if (spare !== undefined) {
+                            setSource({ kind: 'spare', spare });
+                            setPlate(spare.plate);
+                        }
+                    }}
+                />
+                <Select
+                    label="or another circuit’s motor"
+                    value={source?.kind === 'circuit' ? source.tag : ''}
+                    options={[
+                        { value: '', label: 'Choose a circuit' },
+                        ...others.map(({ tag, drives }) => ({ value: tag, label: drives === '' ? tag : `${tag}, ${drives}` })),
+                    ]}
+                    onChange={(tag) => {
+                        const row = others.find((one) => one.tag === tag);
+                        if (row !== undefined) {
+                            void call<CircuitResource>('GET', `circuits/${row.id}`).then((resource) => {
+                                setSource({ kind: 'circuit', tag });
+                                setPlate(plateOf(resource.circuit));
+                            });
+                        }
+                    }}
+                />
+                <Button
+                    onPress={() => {
+                        setSource({ kind: 'typed' });
+                        setPlate({});
+                    }}
+                >
+                    Type a plate
+                </Button>
+            </Bar>
+            {source === null && (
+                <p>Choose a motor to hold against this one, or type what stands on its plate. The circuit stays as it is.</p>
+            )}
+            {check.isError && source !== null && <p role="alert">It could not be checked: {check.error.message}</p>}
+            {source !== null && answer !== undefined && (
+                <>
+                    <Verdict data-verdict={answer.verdict} aria-live="polite">
+                        {answer.sentence}
+                    </Verdict>
+                    <Table>
+                        <thead>
+                            <tr>
+                                <th scope="col">Point</th>
+                                <th scope="col">There now</th>
+                                <th scope="col">Offered</th>
+                                <th scope="col">Verdict</th>
+                                <th scope="col">Why</th>
+                            </tr>
+                        </thead>
+                        <tbody>
+                            {answer.points.map((point) => (
+                                <tr key={point.point}>
+                                    <th scope="row">{point.point}</th>
+                                    <td>{point.present}</td>
+                                    <td>{point.offered}</td>
+                                    <td className="word">
+                                        {(point.verdict === 'stop' || point.verdict === 'caution') && <GradeMark grade={point.verdict} />}
+                                        {WORDS[point.verdict]}
+                                    </td>
+                                    <td className="text">{point.text}</td>
+                                </tr>
+                            ))}
+                        </tbody>
+                    </Table>
+                </>
+            )}
+            {source !== null && (
+                <>
+                    <h2 style={{ fontSize: 16, fontWeight: 600 }}>
+                        The plate that is offered
+                        {source.kind === 'circuit' ? `, of ${source.tag}` : source.kind === 'spare' ? `, ${source.spare.name}` : ''}
+                    </h2>
+                    <Offered plate={plate} onChange={setPlate} />
+                    {!readOnly && (
+                        <Actions>
+                            {source.kind === 'spare' && (
+                                <Button
+                                    onPress={() =>
+                                        void call('DELETE', `spares/${source.spare.id}`).then(async () => {
+                                            await refresh();
+                                            setSource(null);
+                                        })
+                                    }
+                                >
+                                    Take it out of the store
+                                </Button>
+                            )}
+                            <Button onPress={() => setStoring(true)}>
+                                {source.kind === 'spare' ? 'Change in the store' : 'Put on the spares list'}
+                            </Button>
+                        </Actions>
+                    )}
+                </>
+            )}
+            <StoreDialog
+                key={source?.kind === 'spare' ? source.spare.id : 'new'}
+                open={storing}
+                onClose={() => setStoring(false)}
+                spare={source?.kind === 'spare' ? source.spare : null}
+                save={async (name, where) => {
+                    const body = { name, place: where, plate };
+                    const spare =
+                        source?.kind === 'spare'
+                            ? await call<Spare>('PUT', `spares/${source.spare.id}`, body)
+                            : await call<Spare>('POST', `sites/${place.site}/spares`, body);
+                    await refresh();
+                    setSource({ kind: 'spare', spare });
+                }}
+            />
+        </>
+    );
+}
+
+/** The plate of the other motor, solved in this circuit, so that every stamp is read and explained as on its own bench. */
+function Offered({ plate, onChange }: { plate: Record<string, unknown>; onChange: Dispatch<SetStateAction<Record<string, unknown>>> }) {
+    const bench = useBench();
+    const draft = useMemo(() => ({ ...bench.draft, plate }), [bench.draft, plate]);
+    const { solved } = useSolution(draft, bench.place?.settings ?? {});
+    const set = useCallback(
+        (path: string, value: string | boolean | null) => {
+            onChange((before) => plateOf(withValue({ plate: before }, path, value)));
+        },
+        [onChange],
+    );
+    const offered = useMemo(
+        () => (solved === undefined ? null : { ...bench, draft, solved, set, place: null }),
+        [bench, draft, solved, set],
+    );
+    return offered === null ? null : (
+        <BenchContext.Provider value={offered}>
+            <PlateForm />
+        </BenchContext.Provider>
+    );
+}
+
+function StoreDialog({
+    open,
+    onClose,
+    spare,
+    save,
+}: {
+    open: boolean;
+    onClose: () => void;
+    spare: Spare | null;
+    save: (name: string, place: string) => Promise<void>;
+}) {
+    const [name, setName] = useState(spare?.name ?? '');
+    const [where, setWhere] = useState(spare?.place ?? '');
+    const [error, setError] = useState<string>();
+    const submit = async (event: SyntheticEvent) => {
+        event.preventDefault();
+        setError(undefined);
+        try {
+            await save(name, where);
+            onClose();
+        } catch (problem) {
+            if (!(problem instanceof ProblemError)) {
+                throw problem;
+            }
+            setError(problem.at('name') ?? problem.message);
+        }
+    };
+    return (
+        <Dialog title={spare === null ? 'Put on the spares list' : 'Change this spare'} open={open} onClose={onClose}>
+            <form onSubmit={(event) => void submit(event)} style={{ display: 'grid', gap: 14 }}>
+                <TextField label="Name" value={name} onChange={setName} error={error} hint="such as: 37 kW spare, red tag" />
+                <TextField label="Where it stands" value={where} onChange={setWhere} />
+                <Actions>
+                    <Button onPress={onClose}>Cancel</Button>
+                    <Button kind="main" type="submit">
+                        Save
+                    </Button>
+                </Actions>
+            </form>
+        </Dialog>
+    );
+}

@@ -1,0 +1,248 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { type SyntheticEvent, useState } from 'react';
+import styled from 'styled-components';
+import { call, ProblemError } from '../../api/client';
+import type { Reading, ReadingsAnswer } from '../../api/contract';
+import { useBench } from '../../bench/BenchContext';
+import { Button } from '../../kit/Button';
+import { Actions, Dialog } from '../../kit/Dialog';
+import { RuledTable } from '../../kit/RuledTable';
+import { TextField } from '../../kit/TextField';
+import { token } from '../../theme/tokens';
+import { METHODS } from './measuring';
+
+const Table = styled(RuledTable)`
+    td b {
+        font: 600 16px ${token.narrow};
+        white-space: nowrap;
+    }
+    span {
+        display: block;
+        color: ${token.soft};
+        font-size: 13.5px;
+        line-height: 1.3;
+    }
+    tr[data-withdrawn] b {
+        text-decoration: line-through;
+    }
+`;
+
+const Bar = styled.div`
+    display: flex;
+    flex-wrap: wrap;
+    gap: 12px;
+    align-items: center;
+    padding-top: 14px;
+    border-top: 1px solid ${token.rule};
+    h2 {
+        flex: 1;
+        font-size: 16px;
+        font-weight: 600;
+    }
+`;
+
+const SHOWN = [
+    ['real', 'P'],
+    ['reactive', 'Q'],
+    ['power_factor', 'pf'],
+    ['current', 'I'],
+    ['load_by_power', 'load'],
+    ['efficiency', 'η'],
+] as const;
+
+const methodName = (method: string) =>
+    method === 'waveform' ? 'Waveform' : (METHODS.find(({ value }) => value === method)?.label ?? method);
+
+const shown = (reading: Reading) =>
+    SHOWN.map(([key, label]) => {
+        const figure = reading.figures.find((one) => one.key === `measured.${key}` || one.key === `waveform.${key}`);
+        return figure === undefined ? undefined : `${label} ${figure.shown}`;
+    }).filter((text) => text !== undefined);
+
+const when = new Intl.DateTimeFormat(undefined, { dateStyle: 'medium', timeStyle: 'short' });
+
+/** Asks which instrument it was before a reading is kept. */
+export function KeepDialog({
+    open,
+    onClose,
+    keep,
+}: {
+    open: boolean;
+    onClose: () => void;
+    keep: (instrument: string, note: string) => Promise<void>;
+}) {
+    const [instrument, setInstrument] = useState('');
+    const [note, setNote] = useState('');
+    const [error, setError] = useState<string>();
+    const submit = async (event: SyntheticEvent) => {
+        event.preventDefault();
+        setError(undefined);
+        try {
+            await keep(instrument, note);
+            setNote('');
+            onClose();
+        } catch (problem) {
+            if (!(problem instanceof Error)) {
+                throw problem;
+            }
+            setError(problem instanceof ProblemError ? (problem.at('instrument') ?? problem.message) : problem.message);
+        }
+    };
+    return (
+        <Dialog title="Keep this reading" open={open} onClose={onClose}>
+            <form onSubmit={(event) => void submit(event)} style={{ display: 'grid', gap: 14 }}>
+                <p>It is kept with the time and your name, and is never changed afterwards.</p>
+                <TextField
+                    label="Instrument"
+                    value={instrument}
+                    onChange={setInstrument}
+                    error={error}
+                    hint="such as: clamp 7, calibrated May"
+                />
+                <TextField label="Note" value={note} onChange={setNote} />
+                <Actions>
+                    <Button onPress={onClose}>Cancel</Button>
+                    <Button kind="main" type="submit">
+                        Keep it
+                    </Button>
+                </Actions>
+            </form>
+        </Dialog>
+    );
+}
+
+/** The readings kept on this circuit, and keeping the one that stands here. */
+export function Readings() {
+    const { place, readOnly, solved } = useBench();
+    const client = useQueryClient();
+    const [keeping, setKeeping] = useState(false);
+    const [withdrawing, setWithdrawing] = useState<Reading | null>(null);
+    const circuit = place?.circuit;
+    const query = useQuery({
+        queryKey: ['readings', circuit],
+        queryFn: () => call<ReadingsAnswer>('GET', `circuits/${circuit ?? 0}/readings`),
+        enabled: circuit !== undefined,
+    });
+    if (place === null) {
+        return null;
+    }
+    const refresh = () => client.invalidateQueries({ queryKey: ['readings', circuit] });
+    const readings = query.data?.readings ?? [];
+    const measured = solved.solution.figures.some((figure) => figure.key.startsWith('measured.'));
+    return (
+        <div>
+            <Bar>
+                <h2>Readings of this circuit</h2>
+                {!readOnly && (
+                    <Button kind="main" isDisabled={!measured} onPress={() => setKeeping(true)}>
+                        Keep this reading
+                    </Button>
+                )}
+            </Bar>
+            {query.isError && <p>The readings cannot be shown: {query.error.message}</p>}
+            {readings.length === 0 ? (
+                <p>
+                    {query.isPending
+                        ? 'Looking.'
+                        : 'None is kept yet. What you measure above can be kept with its instrument, time and name.'}
+                </p>
+            ) : (
+                <Table>
+                    <thead>
+                        <tr>
+                            <th scope="col">Taken</th>
+                            <th scope="col">Method, instrument</th>
+                            <th scope="col">Result</th>
+                            {!readOnly && <th scope="col" aria-label="Withdraw" />}
+                        </tr>
+                    </thead>
+                    <tbody>
+                        {readings.map((reading) => (
+                            <tr key={reading.id} {...(reading.withdrawn === null ? {} : { 'data-withdrawn': true })}>
+                                <td>
+                                    {when.format(new Date(reading.taken_at))}
+                                    <span>{reading.taken_by}</span>
+                                </td>
+                                <td>
+                                    {methodName(reading.method)}
+                                    <span>
+                                        {reading.instrument}
+                                        {reading.note !== '' && `; ${reading.note}`}
+                                    </span>
+                                </td>
+                                <td>
+                                    <b>{shown(reading).join(', ')}</b>
+                                    {reading.withdrawn !== null && (
+                                        <span>
+                                            withdrawn by {reading.withdrawn.by}: {reading.withdrawn.why}
+                                        </span>
+                                    )}
+                                </td>
+                                {!readOnly && (
+                                    <td>
+                                        {reading.withdrawn === null && (
+                                            <Button
+                                                kind="quiet"
+                                                aria-label={`Withdraw the reading of ${when.format(new Date(reading.taken_at))}`}
+                                                onPress={() => setWithdrawing(reading)}
+                                            >
+                                                Withdraw
+                                            </Button>
+                                        )}
+                                    </td>
+                                )}
+                            </tr>
+                        ))}
+                    </tbody>
+                </Table>
+            )}
+            <KeepDialog
+                open={keeping}
+                onClose={() => setKeeping(false)}
+                keep={async (instrument, note) => {
+                    const version = await place.flush();
+                    if (version === null) {
+                        throw new Error('The draft is not saved, so its reading cannot be kept yet.');
+                    }
+                    await call<Reading>('POST', `circuits/${place.circuit}/readings`, { version, instrument, note });
+                    await refresh();
+                }}
+            />
+            <WithdrawDialog reading={withdrawing} onClose={() => setWithdrawing(null)} onDone={refresh} />
+        </div>
+    );
+}
+
+function WithdrawDialog({ reading, onClose, onDone }: { reading: Reading | null; onClose: () => void; onDone: () => Promise<void> }) {
+    const [why, setWhy] = useState('');
+    const [error, setError] = useState<string>();
+    const submit = async (event: SyntheticEvent) => {
+        event.preventDefault();
+        try {
+            await call<Reading>('POST', `readings/${reading?.id ?? 0}/withdraw`, { why });
+            await onDone();
+            setWhy('');
+            setError(undefined);
+            onClose();
+        } catch (problem) {
+            if (!(problem instanceof ProblemError)) {
+                throw problem;
+            }
+            setError(problem.at('why') ?? problem.message);
+        }
+    };
+    return (
+        <Dialog title="Withdraw this reading" open={reading !== null} onClose={onClose}>
+            <form onSubmit={(event) => void submit(event)} style={{ display: 'grid', gap: 14 }}>
+                <p>It stays in the list, struck through, with your reason.</p>
+                <TextField label="Why" value={why} onChange={setWhy} error={error} />
+                <Actions>
+                    <Button onPress={onClose}>Cancel</Button>
+                    <Button kind="main" type="submit">
+                        Withdraw it
+                    </Button>
+                </Actions>
+            </form>
+        </Dialog>
+    );
+}
