@@ -68,7 +68,8 @@ final class PartLoad
      */
     private static function line(?Machine $machine, \Closure $draw): array
     {
-        $line = [];
+        $idle = $draw(0.0);
+        $line = $idle === null || $machine === null ? [] : [['percent' => 0.0, 'efficiency' => 0.0, 'power_factor' => $idle['power_factor'], 'current' => $idle['current']]];
         $rated = $machine?->at($machine->ratedSlip)['output'];
         for ($i = 0; $i <= self::LINE_POINTS; $i++) {
             $share = self::HIGHEST / 100 * $i / self::LINE_POINTS;
@@ -81,7 +82,7 @@ final class PartLoad
                 continue;
             }
             $at = $machine->at(max(1e-9, $machine->ratedSlip * 1.1 * $share));
-            if ($at['output'] >= 0 && $at['output'] <= self::HIGHEST / 100 * $rated) {
+            if ($at['output'] > 0 && $at['output'] <= self::HIGHEST / 100 * $rated) {
                 $line[] = ['percent' => 100 * $at['output'] / $rated, 'efficiency' => $at['output'] / $at['real'], 'power_factor' => $at['real'] / hypot($at['real'], $at['reactive']), 'current' => $at['current']];
             }
         }

@@ -24,6 +24,7 @@ final class Windings
         $factor = $circuit->number('windings.power_factor') ?? new Figure('windings.power_factor', 'Power factor of a winding', 1.0, '', '', '', 'assumed', ['windings without reactance']);
         $from = ['V' => $volts, 'Z' => $impedance];
         $each = $sheet->work('windings.star_voltage', 'Voltage of each in star', $volts->number() / sqrt(3), 'V', 'V / √3', '{V} ÷ √3', ['V' => $volts]);
+        $sheet->put($volts->named('windings.delta_voltage', 'Voltage of each in delta', 'delta: each sees the line voltage'));
         $star = $sheet->work('windings.star_current', 'Star: line and winding current', $volts->number() / (sqrt(3) * $impedance->number()), 'A', 'V / (√3 Z)', '{V} ÷ (√3 × {Z})', $from);
         $delta = $sheet->work('windings.delta_winding_current', 'Delta: current of each', $volts->number() / $impedance->number(), 'A', 'V / Z', '{V} ÷ {Z}', $from);
         $line = $sheet->work('windings.delta_line_current', 'Delta: line current', sqrt(3) * $delta->number(), 'A', '√3 V / Z', '√3 × {I}', ['I' => $delta]);

@@ -120,6 +120,11 @@ final readonly class Channels
         }
         foreach ($trace->names as $i => $name) {
             $phase = preg_match('/(?:l|phase |u|v|i)\s*([123])(?!\d)/i', $name, $m) === 1 ? $m[1] : '';
+            if (preg_match('/clamp|shunt/', $name) === 1) {
+                foreach ($phase === '' ? ['1', '2', '3'] : [$phase] as $line) {
+                    $take($i, 'i'.$line);
+                }
+            }
             foreach (['v' => '/volt|\bv\b|\(m?k?v\)|\[m?k?v\]|^u\b|^[uv][123]?\b/i', 'i' => '/curr|amp|\ba\b|\(m?k?a\)|\[m?k?a\]|^i[123]?\b/i'] as $kind => $pattern) {
                 if (preg_match($pattern, $name) === 1) {
                     foreach ($phase === '' ? ['1', '2', '3'] : [$phase] as $line) {
@@ -130,6 +135,12 @@ final readonly class Channels
                     }
                 }
             }
+        }
+        // Two signals in volts are a voltage and a current over a shunt or clamp.
+        if (isset($used['v1'], $used['v2']) && ! isset($used['v3']) && ! isset($used['i1'])) {
+            $roles[(int) array_search('v2', $roles, true)] = 'i1';
+            unset($used['v2']);
+            $used['i1'] = true;
         }
         // Without headings: three or fewer columns of signals are voltage and current, six are three of each.
         $left = array_keys(array_filter($roles, static fn (string $role): bool => $role === ''));

@@ -1,7 +1,7 @@
 import { Button, Label, ListBox, ListBoxItem, Popover, Select as AriaSelect, SelectValue, Text } from 'react-aria-components';
 import styled from 'styled-components';
 import { token } from '../theme/tokens';
-import { ErrorText, Hint, LabelText } from './TextField';
+import { ErrorText, Hint, LabelText, OUT_OF_SIGHT } from './TextField';
 
 const Root = styled(AriaSelect)`
     display: grid;
@@ -103,8 +103,8 @@ export function Select({
                 }
             }}
         >
-            <Label>
-                <LabelText $hidden={labelHidden}>{label}</LabelText>
+            <Label {...(labelHidden ? { style: OUT_OF_SIGHT } : {})}>
+                <LabelText>{label}</LabelText>
             </Label>
             <Opener $bad={error !== undefined}>
                 <SelectValue />

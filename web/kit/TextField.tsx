@@ -2,11 +2,13 @@ import { FieldError, Input, Label, Text, TextField as AriaTextField, type TextFi
 import styled, { css } from 'styled-components';
 import { token } from '../theme/tokens';
 
-export const LabelText = styled.span<{ $hidden?: boolean }>`
+export const LabelText = styled.span`
     color: ${token.soft};
     font-size: 14px;
-    ${({ $hidden }) => ($hidden === true ? 'position: absolute; width: 1px; height: 1px; overflow: hidden; clip-path: inset(50%);' : '')}
 `;
+
+/** Read aloud, and not seen. */
+export const OUT_OF_SIGHT = { position: 'absolute', width: 1, height: 1, overflow: 'hidden', clipPath: 'inset(50%)' } as const;
 
 export const Hint = styled.p`
     display: block;
@@ -97,8 +99,8 @@ export function TextField({
 }) {
     return (
         <Root {...props} isInvalid={error !== undefined}>
-            <Label>
-                <LabelText $hidden={labelHidden}>{label}</LabelText>
+            <Label {...(labelHidden ? { style: OUT_OF_SIGHT } : {})}>
+                <LabelText>{label}</LabelText>
             </Label>
             <Frame $bad={error !== undefined}>
                 <Input

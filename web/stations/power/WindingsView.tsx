@@ -34,7 +34,7 @@ const Shape = styled(Drawing)`
 `;
 
 const ROWS: readonly { label: string; star: string; delta: string }[] = [
-    { label: 'Volts on each', star: 'windings.star_voltage', delta: 'plate.supply_voltage' },
+    { label: 'Volts on each', star: 'windings.star_voltage', delta: 'windings.delta_voltage' },
     { label: 'Amps in each', star: 'windings.star_current', delta: 'windings.delta_winding_current' },
     { label: 'Amps in the line', star: 'windings.star_current', delta: 'windings.delta_line_current' },
     { label: 'Real power', star: 'windings.star_power', delta: 'windings.delta_power' },
@@ -58,7 +58,7 @@ export function WindingsView() {
                 />
                 <Field path="windings.power_factor" label="Power factor of each" placeholder="1, a heater" />
                 <Field path="windings.element_power" label="Rating of one element" unit="W" />
-                <Field path="windings.element_voltage" label="at" unit="V" />
+                <Field path="windings.element_voltage" label="Voltage of one element" unit="V" />
                 <Field path="windings.terminal_resistance" label="Ohmmeter, two terminals" unit="Ω" />
                 <Choice
                     path="windings.connected"
