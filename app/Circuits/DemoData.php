@@ -6,6 +6,7 @@ namespace App\Circuits;
 
 use App\Models\Person;
 use App\Models\Site;
+use App\Models\Spare;
 use Illuminate\Support\Facades\DB;
 
 /** The demo scenario from database/demo: invented sites, roles and circuits. */
@@ -14,7 +15,7 @@ final class DemoData
     /** What every demo sign-in takes; printed by bin/start. */
     public const PASSWORD = 'larkrigg';
 
-    public function __construct(private readonly CircuitStore $store)
+    public function __construct(private readonly CircuitStore $store, private readonly ReadingStore $readings)
     {
     }
 
@@ -31,8 +32,17 @@ final class DemoData
             }
             foreach ($this->sites() as $data) {
                 $site = Site::query()->create(['name' => $data['name'], 'rule_book' => $data['rule_book'], 'supply' => $data['supply'], 'settings' => $data['settings'], 'areas' => $data['areas'], 'version' => 1]);
+                foreach ($data['spares'] ?? [] as $spare) {
+                    Spare::query()->create(['site_id' => $site->id, 'name' => $spare['name'], 'place' => $spare['place'], 'plate' => json_encode($spare['plate'], JSON_THROW_ON_ERROR), 'updated_by' => $people[0]->id]);
+                }
                 foreach ($data['circuits'] as $i => $circuit) {
-                    $this->store->create($site, CircuitDocument::from(['format' => 'brave-anvil.circuit/1', 'rule_book' => $site->rule_book, ...$circuit, 'supply' => [...$site->supply, ...($circuit['supply'] ?? [])]]), $people[$i % 2]);
+                    $readings = $circuit['readings'] ?? [];
+                    unset($circuit['readings']);
+                    $document = ['format' => 'brave-anvil.circuit/1', 'rule_book' => $site->rule_book, ...$circuit, 'supply' => [...$site->supply, ...($circuit['supply'] ?? [])]];
+                    $kept = $this->store->create($site, CircuitDocument::from($document), $people[$i % 2]);
+                    foreach ($readings as $reading) {
+                        $this->readings->keepMeasured($kept, CircuitDocument::from([...$document, 'measure' => $reading['measure']]), $reading['instrument'], $reading['note'], $reading['taken_at'], $people[$i % 2]);
+                    }
                 }
             }
         });
@@ -40,12 +50,12 @@ final class DemoData
         return true;
     }
 
-    /** @return list<array{name: string, rule_book: string, supply: array<string, mixed>, settings: array<string, mixed>, areas: list<string>, circuits: list<array<string, mixed>>}> */
+    /** @return list<array{name: string, rule_book: string, supply: array<string, mixed>, settings: array<string, mixed>, areas: list<string>, spares?: list<array{name: string, place: string, plate: array<string, string>}>, circuits: list<array{readings?: list<array{measure: array<string, string>, instrument: string, note: string, taken_at: string}>, supply?: array<string, mixed>, ...}>}> */
     private function sites(): array
     {
         $sites = [];
         foreach (glob(database_path('demo/*.json')) ?: [] as $file) {
-            /** @var array{name: string, rule_book: string, supply: array<string, mixed>, settings: array<string, mixed>, areas: list<string>, circuits: list<array<string, mixed>>} $site */
+            /** @var array{name: string, rule_book: string, supply: array<string, mixed>, settings: array<string, mixed>, areas: list<string>, spares?: list<array{name: string, place: string, plate: array<string, string>}>, circuits: list<array{readings?: list<array{measure: array<string, string>, instrument: string, note: string, taken_at: string}>, supply?: array<string, mixed>, ...}>} $site */
             $site = json_decode((string) file_get_contents($file), true, 16, JSON_THROW_ON_ERROR);
             $sites[] = $site;
         }

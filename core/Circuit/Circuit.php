@@ -121,9 +121,10 @@ final readonly class Circuit
         return $value instanceof PlateVoltage ? $value : null;
     }
 
-    public function plateCurrent(): ?PlateCurrent
+    /** @param  string  $path  also `plate.service_factor_amps`, which is stamped alike */
+    public function plateCurrent(string $path = 'plate.current'): ?PlateCurrent
     {
-        $value = ($this->entries['plate.current'] ?? null)?->value;
+        $value = ($this->entries[$path] ?? null)?->value;
 
         return $value instanceof PlateCurrent ? $value : null;
     }

@@ -67,7 +67,7 @@ final class Fields
             $number('plate.pull_up_torque_ratio', 'ratio', 'Tu/Tn', 'Pull-up torque over rated torque from 0.1 to 6.', '', 0.1, 6),
             $number('plate.inertia', 'inertia', 'Rotor inertia', 'kg·m², such as 0.36; 8 lb ft2 is read too.', 'kg·m²', 1e-6, 1e5),
             $number('plate.no_load_current', 'amperes', 'No-load current', 'Amperes.', 'A', 0.001, 10000),
-            $number('plate.service_factor_amps', 'amperes', 'Service-factor amperes', 'Amperes.', 'A', 0.01, 20000),
+            new Field('plate.service_factor_amps', 'plate_current', 'Service-factor amperes', 'Amperes as stamped, such as 69 or 138/69.', 'A'),
             $number('plate.temperature_rise', 'kelvins', 'Temperature rise', 'Kelvin from 10 to 200, such as 80.', 'K', 10, 200),
             $number('plate.ambient', 'celsius', 'Rated ambient', 'Degrees Celsius from -40 to 120, such as 40.', '°C', -40, 120),
             $number('plate.altitude', 'metres', 'Rated altitude', 'Metres from 0 to 6000.', 'm', 0, 6000),

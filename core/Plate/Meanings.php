@@ -148,7 +148,7 @@ final class Meanings
             'plate.service_factor' => match (true) {
                 $factor === null => null, $factor <= 1.0 => 'No reserve above its rated output.', default => 'It bears '.Show::number(100 * $factor).' % of its output at rated voltage, frequency and ambient, hotter and with a shorter life.',
             },
-            'plate.service_factor_amps' => $times('plate.service_factor_amps', 'It draws %s A at the output of its service factor. Not the current that sizes the circuit.'),
+            'plate.service_factor_amps' => $circuit->plateCurrent('plate.service_factor_amps') === null ? null : 'Line current at the output of its service factor'.($shown('plate.service_factor_amps') === null ? '' : ', '.$shown('plate.service_factor_amps').' in the connection of this supply').'. Not the current that sizes the circuit.',
             'plate.start_current_ratio' => $times('plate.start_current_ratio', 'Started direct it takes %s times its rated current at standstill.'),
             'plate.start_torque_ratio' => $times('plate.start_torque_ratio', 'Started direct it turns with %s times its rated torque at standstill; in star with a third of that.'),
             'plate.breakdown_torque_ratio' => $times('plate.breakdown_torque_ratio', 'It stalls above %s times its rated torque.'),

@@ -7,6 +7,7 @@ namespace BraveAnvil\Plate;
 use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\RuleBook\Table;
 use BraveAnvil\RuleBook\TypicalMotor;
+use BraveAnvil\Solution\Figure;
 use BraveAnvil\Solution\Grade;
 use BraveAnvil\Solution\Sheet;
 use BraveAnvil\Solution\Show;
@@ -119,10 +120,18 @@ final class PlateChecks
 
     private static function serviceFactorAmps(Circuit $circuit, Sheet $sheet): void
     {
-        $amps = $circuit->number('plate.service_factor_amps');
+        $groups = $circuit->plateCurrent('plate.service_factor_amps')?->groups;
+        $pair = $sheet->get('plate.pair');
         $rated = $sheet->get('plate.current');
+        if ($groups === null || $pair === null || $rated === null) {
+            return;
+        }
+        // Paired with the voltages like the rated currents: the lower voltage takes more.
+        usort($groups, static fn (array $a, array $b): int => max([0.0, ...$b]) <=> max([0.0, ...$a]));
+        $group = $groups[(int) $pair->number() - 1] ?? $groups[0];
+        $amps = $sheet->put(new Figure('plate.service_factor_amps', 'Current at the service factor', $group[0], 'A', '', 'the one that belongs to '.$rated->shown(), 'plate'));
         $factor = $circuit->number('plate.service_factor');
-        if ($amps === null || $rated === null || $factor === null) {
+        if ($factor === null) {
             return;
         }
         $ratio = $amps->number() / $rated->number();

@@ -50,7 +50,7 @@ abstract class BrowserTestCase extends TestCase
         $hand->see('What follows from it');
         if ($station !== 'plate') {
             $hand->open(dirname($hand->path()).'/'.$station);
-            $hand->until(static fn (): bool => $hand->driver->executeScript('return document.querySelector("h1")?.innerText') === ucfirst($station));
+            $hand->until(static fn (): bool => $hand->driver->executeScript('return document.querySelector("h1")?.innerText') === ucfirst((string) strtok($station, '?')));
         }
     }
 

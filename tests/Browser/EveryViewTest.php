@@ -34,6 +34,20 @@ final class EveryViewTest extends BrowserTestCase
                 $this->assertAccessible($hand, "$tag $station");
             }
         }
+        foreach (['FP-405' => ['power?view=measure', 'power?view=phasors', 'power?view=windings', 'power?view=waveform', 'plate?view=replacement'], 'AC-410' => ['power', 'power?view=measure']] as $tag => $views) {
+            foreach ($views as $view) {
+                $this->openCircuit($hand, $tag, $view);
+                $this->assertAccessible($hand, "$tag $view");
+            }
+        }
+        $this->openCircuit($hand, 'FP-405', 'power?view=waveform');
+        $hand->press('Motor, lagging');
+        $hand->see('displacement factor');
+        $this->assertAccessible($hand, 'a waveform');
+        $this->openCircuit($hand, 'KF-204', 'plate?view=replacement');
+        $hand->choose('A spare from the store', '37 kW from the old line, Motor store, floor');
+        $hand->see('Voltage and connection');
+        $this->assertAccessible($hand, 'a replacement');
         $hand->press('Menu');
         $hand->see('Standing of the results');
         $this->assertAccessible($hand, 'menu');
@@ -53,6 +67,15 @@ final class EveryViewTest extends BrowserTestCase
             $this->openCircuit($hand, 'KF-203', $station);
             self::assertLessThanOrEqual(390, $width(), $station);
             self::assertLessThanOrEqual(391, (int) $hand->driver->executeScript('return document.querySelector("main").scrollWidth'), "$station inside");
+        }
+        foreach (['power?view=measure', 'power?view=phasors', 'power?view=windings', 'power?view=waveform', 'plate?view=replacement'] as $view) {
+            $this->openCircuit($hand, 'FP-405', $view);
+            if (str_ends_with($view, 'waveform')) {
+                $hand->press('Motor with capacitor');
+                $hand->see('displacement factor');
+            }
+            self::assertLessThanOrEqual(390, $width(), $view);
+            self::assertLessThanOrEqual(391, (int) $hand->driver->executeScript('return document.querySelector("main").scrollWidth'), "$view inside");
         }
         $this->openCircuit($hand, 'KF-203');
         $hand->press('Working');

@@ -98,6 +98,7 @@ final readonly class Hand
     public function fill(string $label, string $text): void
     {
         $field = $this->field($label);
+        $this->driver->executeScript('arguments[0].scrollIntoView({ block: "center" })', [$field]);
         $field->click();
         $field->sendKeys([WebDriverKeys::CONTROL, 'a']);
         $field->sendKeys($text === '' ? WebDriverKeys::DELETE : $text);
@@ -146,6 +147,13 @@ final readonly class Hand
             return false;
         }, 6, "the list has no “{$entry}”");
         $this->until(fn (): bool => $this->driver->findElements(WebDriverBy::cssSelector('[role=option]')) === []);
+    }
+
+    /** Gives a file to the first file chooser on the page, or the one that takes this kind. */
+    public function upload(string $path, string $kind = ''): void
+    {
+        $input = $this->driver->findElement(WebDriverBy::cssSelector($kind === '' ? 'input[type=file]' : "input[type=file][accept*='$kind']"));
+        $input->sendKeys($path);
     }
 
     public function saved(): void

@@ -152,6 +152,7 @@ final class PlateRowsTest extends CoreTestCase
     {
         self::assertFinds('service_factor_amps', Circuits::solve(Circuits::fiftyHorsepower(), ['plate.service_factor_amps' => '140']), 'caution');
         self::assertDoesNotFind('service_factor_amps', Circuits::solve(Circuits::fiftyHorsepower(), ['plate.service_factor_amps' => '69']));
+        self::assertFigures(['plate.service_factor_amps' => 69], Circuits::solve(Circuits::fiftyHorsepower(), ['plate.service_factor_amps' => '138/69']));
     }
 
     public function test_low_flux_stops_where_too_little_breakdown_torque_is_left(): void

@@ -56,7 +56,7 @@ final class PlateStringsTest extends CoreTestCase
             ['cooling', 'IC 411', 'IC411'], ['cooling', '411', 'IC411'], ['cooling', 'IC4A1A1', 'IC4A1A1'], ['cooling', 'ICE', null], ['rotor_class', 'KL 13', 'KL 13'], ['rotor_class', 'kl16', 'KL 16'], ['rotor_class', 'KL 99', null],
             ['phases', '3~', '3'], ['phases', '3 PH', '3'], ['phases', '1~', '1'], ['phases', '2', null], ['leads', '12', '12'], ['leads', '7', null],
             ['grease_amount', '30 g', '30 g'], ['grease_amount', '30/20', '30 / 20 g'], ['grease_amount', '1/2/3', null], ['grease_interval', '8000 h', '8000 h'], ['grease_interval', '5 h', null], ['weight', '310 kg', '310 kg'], ['weight', '683 lb', '309.804 kg'], ['weight', 'heavy', null],
-            ['no_load_current', '19,8 A', '19.8 A'], ['inertia', '0.36 kgm²', '0.36 kg·m²'], ['inertia', '8.5 lb ft2', '0.358191 kg·m²'], ['inertia', '0.36 kg', null], ['service_factor_amps', '76 A', '76 A'], ['rotor_voltage', '250 V', '250 V'], ['rotor_current', '95 A', '95 A'], ['rotor_current', '95 V', null],
+            ['no_load_current', '19,8 A', '19.8 A'], ['inertia', '0.36 kgm²', '0.36 kg·m²'], ['inertia', '8.5 lb ft2', '0.358191 kg·m²'], ['inertia', '0.36 kg', null], ['service_factor_amps', '76 A', '76 A'], ['service_factor_amps', '138/69', '138 / 69 A'], ['rotor_voltage', '250 V', '250 V'], ['rotor_current', '95 A', '95 A'], ['rotor_current', '95 V', null],
         ];
     }
 

@@ -195,11 +195,13 @@ final class WaveformTest extends TestCase
     public function test_drawing_keeps_every_peak(): void
     {
         $values = array_fill(0, 100000, 0.0);
-        $values[54321] = 9.0;
-        $values[54322] = -7.0;
+        array_splice($values, 54321, 2, [9.0, -7.0]);
         $drawn = Drawn::of($values, 0, 99999, 1e-5, 800);
+
         self::assertLessThan(1000, count($drawn));
-        self::assertSame([9.0, -7.0], [max(array_column($drawn, 1)), min(array_column($drawn, 1))]);
+        $heights = array_column($drawn, 1);
+        sort($heights);
+        self::assertSame([9.0, -7.0], [end($heights), reset($heights)]);
         self::assertSame(array_column($drawn, 0), (static function (array $t): array {
             sort($t);
 

@@ -141,7 +141,7 @@ export interface Circuit {
          */
         no_load_current?: string | number | null;
         /**
-         * Service-factor amperes. Amperes.
+         * Service-factor amperes. Amperes as stamped, such as 69 or 138/69.
          */
         service_factor_amps?: string | number | null;
         /**

@@ -98,7 +98,7 @@ export function TextField({
     labelHidden?: boolean;
 }) {
     return (
-        <Root {...props} isInvalid={error !== undefined}>
+        <Root {...props} validationBehavior="aria" isInvalid={error !== undefined}>
             <Label {...(labelHidden ? { style: OUT_OF_SIGHT } : {})}>
                 <LabelText>{label}</LabelText>
             </Label>

@@ -5,13 +5,11 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Circuits\CircuitDocument;
-use App\Circuits\CircuitStore;
+use App\Circuits\ReadingStore;
 use App\Http\Signed;
 use App\Models\Circuit;
 use App\Models\Reading;
 use App\Problems\Problem;
-use BraveAnvil\Solution\Figure;
-use BraveAnvil\Version;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -20,7 +18,7 @@ use Illuminate\Support\Carbon;
 /** Readings kept on a circuit: value, method, instrument, when and who. They are withdrawn with a reason, never changed. */
 final class ReadingController
 {
-    public function __construct(private readonly CircuitStore $store)
+    public function __construct(private readonly ReadingStore $store)
     {
     }
 
@@ -44,14 +42,14 @@ final class ReadingController
             throw new Problem(409, 'edit_conflict', 'Somebody else saved this circuit', 'Look at its present state before you keep a reading.', [], ['current' => $circuit->load('editor')->resource()]);
         }
         $document = CircuitDocument::from(json_decode($circuit->draft, true, 32, JSON_THROW_ON_ERROR));
-        $typed = $document->section('measure');
-        $figures = array_values(array_filter($this->store->solve($document, $circuit->site)->figures, static fn (Figure $figure): bool => str_starts_with($figure->key, 'measured.')));
-        if ($figures === []) {
-            throw new Problem(422, 'nothing_measured', 'Nothing is measured', 'There is no result to keep yet.', [['path' => 'measure.method', 'text' => 'There is no result to keep yet.', 'accepted' => 'A method and its readings.']]);
-        }
-        $method = $typed['method'] ?? '';
+        $reading = $this->store->keepMeasured($circuit, $document, $request->string('instrument')->toString(), $request->string('note')->toString(), self::taken($request), $person);
 
-        return new JsonResponse(self::kept($request, $circuit, is_string($method) ? $method : '', $typed, $figures, $person->id)->resource(), 201);
+        return new JsonResponse($reading->resource(), 201);
+    }
+
+    public static function taken(Request $request): ?string
+    {
+        return $request->filled('taken_at') ? $request->string('taken_at')->toString() : null;
     }
 
     public function withdraw(Request $request, Reading $reading): JsonResponse
@@ -64,23 +62,5 @@ final class ReadingController
         $reading->forceFill(['withdrawn_at' => Carbon::now(), 'withdrawn_by' => $person->id, 'withdrawn_why' => $why])->save();
 
         return new JsonResponse($reading->load('taker', 'withdrawer')->resource());
-    }
-
-    /**
-     * @param  array<string, mixed>  $values
-     * @param  list<Figure>  $figures
-     */
-    public static function kept(Request $request, Circuit $circuit, string $method, array $values, array $figures, int $person): Reading
-    {
-        $taken = $request->filled('taken_at') ? Carbon::parse($request->string('taken_at')->toString()) : Carbon::now();
-        if ($taken->isAfter(Carbon::now()->addMinutes(5))) {
-            throw new Problem(422, 'invalid', 'Some fields are not right', 'See the fields.', [['path' => 'taken_at', 'text' => 'This time is still to come.', 'accepted' => 'The time of the measurement.']]);
-        }
-
-        return Reading::query()->create([
-            'circuit_id' => $circuit->id, 'method' => $method, 'instrument' => $request->string('instrument')->trim()->toString(), 'note' => $request->string('note')->trim()->toString(),
-            'values' => json_encode((object) $values, JSON_THROW_ON_ERROR), 'figures' => json_encode(array_map(static fn (Figure $figure): array => $figure->toArray(), $figures), JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION),
-            'core' => Version::CORE, 'taken_at' => $taken, 'taken_by' => $person,
-        ])->load('taker', 'withdrawer');
     }
 }

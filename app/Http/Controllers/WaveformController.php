@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Circuits\ReadingStore;
 use App\Http\Signed;
 use App\Models\Circuit;
 use App\Problems\Problem;
@@ -19,6 +20,10 @@ use Illuminate\Http\Request;
 final class WaveformController
 {
     public const LARGEST_BYTES = 24_000_000;
+
+    public function __construct(private readonly ReadingStore $store)
+    {
+    }
 
     /** @throws Problem */
     public function analyse(Request $request): JsonResponse
@@ -36,7 +41,9 @@ final class WaveformController
             throw new Problem(422, 'nothing_measured', 'Nothing is measured', 'This file gives no result to keep.', array_map(static fn (FieldError $error): array => ['path' => $error->path, 'text' => $error->text, 'accepted' => $error->accepted], $analysis->errors));
         }
 
-        return new JsonResponse(ReadingController::kept($request, $circuit, 'waveform', self::options($request), $analysis->figures, $person->id)->resource(), 201);
+        $reading = $this->store->keep($circuit, 'waveform', self::options($request), $analysis->figures, $request->string('instrument')->toString(), $request->string('note')->toString(), ReadingController::taken($request), $person);
+
+        return new JsonResponse($reading->resource(), 201);
     }
 
     private static function analysis(Request $request): Analysis

@@ -37,6 +37,8 @@ const Cell = styled.div<{ $grow: number; $bad: boolean; $grade: GradeName | unde
         padding: 0;
         border: 0;
         outline: none;
+        /* What the stamp says stands below it: scroll far enough to leave it room. */
+        scroll-margin-bottom: 150px;
         background: transparent;
         font-family: ${token.narrow};
         font-weight: 600;

@@ -7,8 +7,10 @@ import type { Stamp } from './PlateCell';
 
 const Box = styled.div`
     /* In sight while a stamp higher up has the focus, on a phone too. */
-    position: sticky;
-    bottom: 0;
+    fieldset:focus-within > & {
+        position: sticky;
+        bottom: 0;
+    }
     background: ${token.panel};
     min-height: 34px;
     padding: 6px 8px;

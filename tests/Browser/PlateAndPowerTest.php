@@ -1,0 +1,214 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\WebDriverBy;
+
+/** Plates of both worlds, a replacement, measurements, waveforms, a photograph: as people do it. */
+final class PlateAndPowerTest extends BrowserTestCase
+{
+    private function begun(string $site): Hand
+    {
+        $hand = $this->hand();
+        $hand->signIn('electrician-a');
+        $hand->press('New circuit');
+        $hand->press($site);
+        $hand->see('Type what is stamped');
+
+        return $hand;
+    }
+
+    public function test_an_iec_plate_is_explained_stamp_by_stamp(): void
+    {
+        $hand = $this->begun('Larkrigg Mill');
+        foreach (['Phases' => '3~', 'Volts' => 'Δ/Y 400/690', 'Hz' => '50', 'Output, kW or hp' => '37 kW', 'Amps' => '66/38', 'rpm' => '1.482', 'cos φ' => '0,85', 'Efficiency, %' => 'IE3 - 93.9 %', 'Ia/In' => '7,0', 'Tst/Tn' => '240 %', 'Duty' => 'S3 40 %', 'Ins. class' => 'F/B', 'Frame' => '225S', 'Bearings DE, NDE' => '6313-C3/6213-C3', 'Other stamps' => 'INV DUTY'] as $label => $stamped) {
+            $hand->fill($label, $stamped);
+        }
+        $hand->fill('IP', 'IP55');
+        $hand->see('First digit 5: dust-protected');
+        $hand->see('4 poles, 1.2 % slip');
+        foreach (['Duty' => '40 % of each cycle', 'Ins. class' => 'rise of class B', 'Frame' => '356 mm across, 286 mm along', 'Bearings DE, NDE' => 'bore 65 mm, clearance larger', 'Other stamps' => 'frequency converter', 'rpm' => 'Synchronous speed'] as $label => $meaning) {
+            $hand->field($label)->click();
+            $hand->see($meaning);
+        }
+        $hand->fill('IP', 'IP99');
+        $hand->see('is not an IP code');
+        self::assertSame('IP99', $hand->value('IP'));
+        $hand->saved();
+    }
+
+    public function test_a_plate_for_two_frequencies_uses_the_row_of_the_supply(): void
+    {
+        $hand = $this->begun('Larkrigg Mill');
+        foreach (['Volts' => '400/690', 'Hz' => '50', 'Output, kW or hp' => '37 kW', 'Amps' => '66/38', 'rpm' => '1482'] as $label => $stamped) {
+            $hand->fill($label, $stamped);
+        }
+        $hand->press('Second row, 50/60 Hz');
+        foreach (['Hz, 2nd row' => '60', 'Volts, 2nd row' => '460', 'Output, kW or hp, 2nd row' => '43 kW', 'Amps, 2nd row' => '66', 'rpm, 2nd row' => '1780'] as $label => $stamped) {
+            $hand->fill($label, $stamped);
+        }
+        $hand->see('The 50 Hz row of the plate is used');
+        $hand->fill('Supply voltage', '460');
+        $hand->fill('Frequency', '60');
+        $hand->see('The 60 Hz row of the plate is used');
+        $hand->field('rpm, 2nd row')->click();
+        $hand->see('1800 rpm');
+        $hand->saved();
+        $hand->driver->navigate()->refresh();
+        $hand->see('The 60 Hz row of the plate is used');
+        self::assertSame('1780', $hand->value('rpm, 2nd row'));
+    }
+
+    public function test_a_nema_plate_is_filled_in_as_it_stands(): void
+    {
+        $hand = $this->begun('Cold Brook Yard');
+        foreach (['Output, hp or kW' => '50 HP', 'Volts' => '230/460', 'Amps' => '122/61', 'rpm' => '1775', 'Hz' => '60', 'S.F.' => '1.15', 'SFA' => '140/70', 'Code' => 'G', 'Design' => 'B', 'Nom. eff., %' => '94.5', 'PF' => '85', 'Frame' => '326T', 'Encl.' => 'TEFC', 'Max amb.' => '40C'] as $label => $stamped) {
+            $hand->fill($label, $stamped);
+        }
+        $hand->field('SFA')->click();
+        $hand->see('70 A in the connection of this supply');
+        $hand->fill('SFA', '190/95');
+        $hand->see('Service-factor amperes do not fit');
+        $hand->fill('SFA', '138/69');
+        $hand->see('connect the windings in series');
+        foreach (['Code' => '5.6 to 6.29 kVA', 'Frame' => 'shaft height 8 in', 'Encl.' => 'own fan', 'S.F.' => '115 %'] as $label => $meaning) {
+            $hand->field($label)->click();
+            $hand->see($meaning);
+        }
+        $hand->saved();
+    }
+
+    public function test_a_replacement_is_checked_against_the_store_another_circuit_and_a_typed_plate(): void
+    {
+        $hand = $this->hand();
+        $hand->signIn('electrician-b');
+        $this->openCircuit($hand, 'KF-202', 'plate?view=replacement');
+        $hand->choose('A spare from the store', '37 kW, four poles, Motor store, rack 2');
+        $hand->see('It may fit');
+        $hand->see('Same height, other feet');
+        $hand->choose('or another circuit’s motor', 'SP-401, Sump pump');
+        $hand->see('It does not fit');
+        $hand->press('Type a plate');
+        $hand->see('Nothing speaks against it');
+        $hand->fill('Volts', '500');
+        $hand->fill('Output, kW or hp', '37 kW');
+        $hand->see('It does not fit: voltage and connection');
+        $hand->fill('Volts', '400/690');
+        $hand->press('Put on the spares list');
+        $hand->fill('Name', 'Typed at the bench');
+        $hand->press('Save');
+        $hand->see('The plate that is offered, Typed at the bench');
+        $this->openCircuit($hand, 'KF-202');
+        self::assertSame('400/690', $hand->value('Volts'), 'the circuit itself stays as it is');
+    }
+
+    public function test_two_wattmeters_are_read_and_the_reading_is_kept_and_withdrawn(): void
+    {
+        $hand = $this->hand();
+        $hand->signIn('electrician-a');
+        $this->openCircuit($hand, 'HP-210', 'power?view=measure');
+        $hand->choose('Measured with', 'Two wattmeters');
+        $hand->see('Either meter alone means nothing');
+        $hand->fill('Wattmeter in L1', '-1240');
+        $hand->fill('Wattmeter in L3', '5820');
+        $hand->choose('Leads swapped to read it', 'on neither');
+        $hand->choose('The load is', 'balanced');
+        $hand->choose('Phase sequence', 'L1-L2-L3');
+        $hand->fill('Volts L1–L2', '400');
+        $hand->see('4.58 kW');
+        $hand->see('12.2 kvar');
+        $hand->see('69.5 °');
+        $hand->press('Keep this reading');
+        $hand->press('Keep it');
+        $hand->see('instrument');
+        $hand->fill('Instrument', 'wattmeter set 2');
+        $hand->press('Keep it');
+        $hand->see('wattmeter set 2');
+        $hand->see('Shift electrician A');
+        $hand->press('Withdraw');
+        $hand->fill('Why', 'wrong range');
+        $hand->press('Withdraw it');
+        $hand->see('withdrawn by Shift electrician A: wrong range');
+    }
+
+    public function test_a_clamp_alone_finds_a_lost_phase(): void
+    {
+        $hand = $this->hand();
+        $hand->signIn('electrician-a');
+        $this->openCircuit($hand, 'HP-210', 'power?view=measure');
+        $hand->choose('Measured with', 'Clamp and voltmeter only');
+        foreach (['Amps L1' => '0', 'Amps L2' => '61', 'Amps L3' => '62'] as $label => $shown) {
+            $hand->fill($label, $shown);
+        }
+        $hand->see('Line L1 carries no current: it runs on one phase');
+        foreach (['Amps L1' => '33', 'Amps L2' => '34', 'Amps L3' => '33,5'] as $label => $shown) {
+            $hand->fill($label, $shown);
+        }
+        $hand->see('Against the plate');
+        self::assertFalse($hand->has('it runs on one phase'));
+    }
+
+    public function test_a_waveform_is_opened_scaled_and_kept_and_a_bad_one_is_told_with_its_line(): void
+    {
+        $hand = $this->hand();
+        $hand->signIn('electrician-a');
+        $this->openCircuit($hand, 'KF-204', 'power?view=waveform');
+        $root = dirname(__DIR__, 2).'/public/samples';
+        $hand->upload("$root/rectifier-spikes.csv");
+        $hand->see('a capacitor does not cure it');
+        $hand->see('0.631');
+        $hand->upload("$root/motor-lagging.csv");
+        $hand->see('The current lags');
+        $hand->choose('Clamp (mV) scaled', 'clamp, mV for 1 A');
+        $hand->see('A value is wanted');
+        $hand->fill('Clamp (mV) by', '10');
+        $hand->see('8.36 kW');
+        $hand->press('Keep this reading');
+        $hand->fill('Instrument', 'scope, clamp 10 mV/A');
+        $hand->press('Keep it');
+        $hand->see('Kept with the readings');
+        $bad = tempnam(sys_get_temp_dir(), 'anvil-bad').'.csv';
+        file_put_contents($bad, "t,v,i\n".implode("\n", array_map(static fn (int $k): string => $k === 57 ? '0.0057,overload,1' : sprintf('%.4f,%.2f,%.2f', $k / 10000, 325 * sin($k / 31.83), 10 * sin($k / 31.83 - 0.5)), range(0, 500))));
+        $hand->upload($bad);
+        $hand->see('Line 59, column 2: “overload” is not a number');
+        unlink($bad);
+        $this->openCircuit($hand, 'KF-204', 'power?view=measure');
+        $hand->see('scope, clamp 10 mV/A');
+    }
+
+    public function test_a_photograph_of_the_plate_stands_beside_the_stamps(): void
+    {
+        $hand = $this->hand();
+        $hand->signIn('electrician-a');
+        $this->openCircuit($hand, 'CV-115');
+        $image = imagecreatetruecolor(900, 600);
+        $file = tempnam(sys_get_temp_dir(), 'anvil-plate').'.png';
+        imagepng($image, $file);
+        $hand->upload($file, 'image/png');
+        $hand->until(fn (): bool => (int) $hand->driver->executeScript('return document.querySelector("img[alt^=\'The plate\']")?.naturalWidth ?? 0') === 900);
+        $hand->see('Another photograph');
+        unlink($file);
+        $file .= '.not.png';
+        file_put_contents($file, 'no picture at all');
+        $hand->upload($file, 'image/png');
+        $hand->see('This is not a JPEG, PNG or WebP picture');
+        unlink($file);
+        $hand->press('Remove it');
+        $hand->until(fn (): bool => $hand->driver->findElements(WebDriverBy::cssSelector('img[alt^="The plate"]')) === []);
+    }
+
+    public function test_a_bench_load_of_one_phase_needs_no_plate(): void
+    {
+        $hand = $this->hand();
+        $hand->signIn('electrician-b');
+        $this->openCircuit($hand, 'AC-410', 'power');
+        $hand->see('1.15 kW');
+        $hand->see('power factor of 0.61');
+        $hand->fill('Real power', '9 kW');
+        $hand->see('real power is never more than apparent power');
+        $hand->fill('Real power', '1150 W');
+        $hand->see('1.49 kvar');
+    }
+}
