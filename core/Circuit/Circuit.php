@@ -35,6 +35,13 @@ final readonly class Circuit
                 $read[$path] = $entry->echo;
             }
         }
+        foreach (['plate.', 'plate.second.'] as $row) {
+            $current = ($this->entries[$row.'current'] ?? null)?->value;
+            $voltage = ($this->entries[$row.'voltage'] ?? null)?->value;
+            if (isset($read[$row.'current']) && $current instanceof PlateCurrent && $voltage instanceof PlateVoltage && count($current->groups) === 2 && count($voltage->pairs) === 2) {
+                $read[$row.'current'] = $current->echo($voltage->pairs[0]['connection'], $voltage->pairs[1]['connection']);
+            }
+        }
 
         return $read;
     }

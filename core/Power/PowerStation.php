@@ -52,6 +52,7 @@ final class PowerStation
             }
         }
         self::check($sheet);
+        self::table($sheet);
         PartLoad::solve($circuit, $sheet);
         Schools::compare($circuit, $book, $sheet);
         $sheet->say(Station::Power, self::sentence($book, $sheet));
@@ -100,6 +101,16 @@ final class PowerStation
         };
         $sheet->find($grade, Station::Plate, 'current_disagrees', 'The plate current does not follow from the plate', 'Stamped '.$plate->shown().', computed '.$computed->shown().': '.Show::number($size, 3).' % apart.'.($computed->assumed() ? ' Part of the computed one is assumed.' : ''),
             'Read output, voltage, current, power factor and efficiency again on the plate.', 'I = P / (√3 V η cos φ)', ['power.plate_current', 'power.computed_current'], ['plate.current']);
+    }
+
+    /** How far the table stands from this motor's own current: it is written for every motor of the size. */
+    private static function table(Sheet $sheet): void
+    {
+        $table = $sheet->get('power.table_current');
+        $plate = $sheet->get('power.plate_current') ?? $sheet->get('power.computed_current');
+        if ($table !== null && $plate !== null) {
+            $sheet->work('power.table_difference', 'Table current against the motor’s own', 100 * ($table->number() / $plate->number() - 1), '%', '(I_table − I) / I', '({It} − {I}) ÷ {I}', ['It' => $table, 'I' => $plate]);
+        }
     }
 
     private static function sentence(RuleBook $book, Sheet $sheet): string

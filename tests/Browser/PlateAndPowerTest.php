@@ -12,7 +12,7 @@ final class PlateAndPowerTest extends BrowserTestCase
     private function begun(string $site): Hand
     {
         $hand = $this->hand();
-        $hand->signIn('electrician-a');
+        $hand->signIn('electrician-b');
         $hand->press('New circuit');
         $hand->press($site);
         $hand->see('Type what is stamped');
@@ -83,7 +83,7 @@ final class PlateAndPowerTest extends BrowserTestCase
     public function test_a_replacement_is_checked_against_the_store_another_circuit_and_a_typed_plate(): void
     {
         $hand = $this->hand();
-        $hand->signIn('electrician-b');
+        $hand->signIn('administrator');
         $this->openCircuit($hand, 'KF-202', 'plate?view=replacement');
         $hand->choose('A spare from the store', '37 kW, four poles, Motor store, rack 2');
         $hand->see('It may fit');
@@ -107,7 +107,7 @@ final class PlateAndPowerTest extends BrowserTestCase
     public function test_two_wattmeters_are_read_and_the_reading_is_kept_and_withdrawn(): void
     {
         $hand = $this->hand();
-        $hand->signIn('electrician-a');
+        $hand->signIn('electrician-b');
         $this->openCircuit($hand, 'HP-210', 'power?view=measure');
         $hand->choose('Measured with', 'Two wattmeters');
         $hand->see('Either meter alone means nothing');
@@ -126,17 +126,17 @@ final class PlateAndPowerTest extends BrowserTestCase
         $hand->fill('Instrument', 'wattmeter set 2');
         $hand->press('Keep it');
         $hand->see('wattmeter set 2');
-        $hand->see('Shift electrician A');
+        $hand->see('Shift electrician B');
         $hand->press('Withdraw');
         $hand->fill('Why', 'wrong range');
         $hand->press('Withdraw it');
-        $hand->see('withdrawn by Shift electrician A: wrong range');
+        $hand->see('withdrawn by Shift electrician B: wrong range');
     }
 
     public function test_a_clamp_alone_finds_a_lost_phase(): void
     {
         $hand = $this->hand();
-        $hand->signIn('electrician-a');
+        $hand->signIn('administrator');
         $this->openCircuit($hand, 'HP-210', 'power?view=measure');
         $hand->choose('Measured with', 'Clamp and voltmeter only');
         foreach (['Amps L1' => '0', 'Amps L2' => '61', 'Amps L3' => '62'] as $label => $shown) {
@@ -153,7 +153,7 @@ final class PlateAndPowerTest extends BrowserTestCase
     public function test_a_waveform_is_opened_scaled_and_kept_and_a_bad_one_is_told_with_its_line(): void
     {
         $hand = $this->hand();
-        $hand->signIn('electrician-a');
+        $hand->signIn('electrician-b');
         $this->openCircuit($hand, 'KF-204', 'power?view=waveform');
         $root = dirname(__DIR__, 2).'/public/samples';
         $hand->upload("$root/rectifier-spikes.csv");
@@ -181,7 +181,7 @@ final class PlateAndPowerTest extends BrowserTestCase
     public function test_a_photograph_of_the_plate_stands_beside_the_stamps(): void
     {
         $hand = $this->hand();
-        $hand->signIn('electrician-a');
+        $hand->signIn('administrator');
         $this->openCircuit($hand, 'CV-115');
         $image = imagecreatetruecolor(900, 600);
         $file = tempnam(sys_get_temp_dir(), 'anvil-plate').'.png';

@@ -13,7 +13,7 @@ final class ProxyTest extends TestCase
     {
         [$status, $type, $body] = self::send('POST', '/api/solve', str_repeat('{"plate":', 555_555));
         self::assertSame([413, 'application/problem+json'], [$status, $type]);
-        self::assertStringContainsString('"detail":"At most 1 MB can be sent."', $body);
+        self::assertStringContainsString('"detail":"More was sent than is taken here."', $body);
     }
 
     public function test_private_files_are_not_served(): void

@@ -4,6 +4,7 @@ import { token } from '../theme/tokens';
 
 const Group = styled(ToggleButtonGroup)`
     display: flex;
+    flex-wrap: wrap;
     border: 1px solid ${token.edge};
     border-radius: 4px;
     overflow: hidden;
@@ -11,9 +12,10 @@ const Group = styled(ToggleButtonGroup)`
 `;
 
 const One = styled(ToggleButton)`
-    flex: 1;
+    flex: 1 1 auto;
     min-height: 40px;
     padding: 0 10px;
+    white-space: nowrap;
     border: 0;
     background: transparent;
     font-weight: 600;

@@ -17,7 +17,8 @@ final readonly class PlateCurrent
 
     public static function parse(string $text): self|Refusal
     {
-        $bare = trim((string) preg_replace('~\b(amperes|ampere|amps|amp|a)\b|(?<=\d)a\b~i', ' ', (string) preg_replace('~\b(delta|star|wye|fla|flc)\b|[DYdy]~i', ' ', $text)));
+        $text = (string) preg_replace('~(?<=[a-z]),\s+~i', '/', $text);
+        $bare = trim((string) preg_replace('~\b(amperes|ampere|amps|amp|a)\b|(?<=\d)a\b~i', ' ', (string) preg_replace('~\b(delta|star|wye|parallel|series|fla|flc)\b|[DYdy]~i', ' ', $text)));
         $bare = trim((string) preg_replace('~\s*/\s*$~', '', $bare));
         $parts = preg_split('~\s*/\s*~', $bare);
         if ($bare === '' || $parts === false || count($parts) > 2) {
@@ -46,8 +47,15 @@ final readonly class PlateCurrent
         return new self($groups);
     }
 
-    public function echo(): string
+    /** As read; with connections, the larger current belongs to the first of them: `66 A delta, 38 A star`. */
+    public function echo(string $lower = '', string $higher = ''): string
     {
-        return implode(' / ', array_map(static fn (array $g): string => implode('–', array_map(static fn (float $a): string => Show::number($a, 6), $g)), $this->groups)).' A';
+        $shown = array_map(static fn (array $group): string => implode('–', array_map(static fn (float $a): string => Show::number($a, 6), $group)), $this->groups);
+        if ($lower === '' || count($shown) !== 2) {
+            return implode(' / ', $shown).' A';
+        }
+        [$first, $second] = max([0.0, ...$this->groups[0]]) >= max([0.0, ...$this->groups[1]]) ? $shown : array_reverse($shown);
+
+        return $first.' A '.$lower.', '.$second.' A '.$higher;
     }
 }

@@ -21,7 +21,7 @@ final readonly class PlateVoltage
     /** @return list<self>|Refusal one, or two of a plate for two frequencies, such as `400/460` */
     public static function rows(string $text): array|Refusal
     {
-        $upper = (string) preg_replace(['~,\s+~', '~\b(PARALLEL|SERIES|LOW|HIGH)\b~'], ['/', ''], strtoupper($text));
+        $upper = (string) preg_replace(['~(?<=[A-Z]),\s+~', '~\b(PARALLEL|SERIES|LOW|HIGH)\b~'], ['/', ''], strtoupper($text));
         $upper = strtr($upper, ['DELTA' => 'D', 'STAR' => 'Y', 'WYE' => 'Y', 'VOLTS' => '', 'VOLT' => '', 'VAC' => '', 'TRIANGLE' => 'D']);
         preg_match_all('~[DY]~', $upper, $letters);
         $bare = trim((string) preg_replace('~(?<![A-Z])V(?![A-Z])~', ' ', (string) preg_replace('~[DY]~', ' ', $upper)));

@@ -1,5 +1,5 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { useState } from 'react';
+import { type ReactNode, useState } from 'react';
 import { FileTrigger } from 'react-aria-components';
 import styled from 'styled-components';
 import { call, send } from '../../api/client';
@@ -11,9 +11,11 @@ import { token } from '../../theme/tokens';
 const LARGEST_BYTES = 12_000_000;
 
 const Sheet = styled.figure`
-    order: 9;
-    flex-basis: 100%;
-    max-height: 320px;
+    position: sticky;
+    top: 0;
+    z-index: 2;
+    max-height: 34dvh;
+    margin-bottom: 8px;
     overflow: auto;
     border: 1px solid ${token.edge};
     border-radius: 4px;
@@ -36,8 +38,8 @@ const Wrong = styled.p`
     color: ${token.stop};
 `;
 
-/** The photograph of the plate, in sight while the stamps are typed. */
-export function Photograph() {
+/** The photograph of the plate: what is done with it, and the sheet that stays in sight while the stamps are typed. */
+export function usePhotograph(): { buttons: ReactNode; sheet: ReactNode } {
     const { place, readOnly } = useBench();
     const client = useQueryClient();
     const [shown, setShown] = useState(true);
@@ -52,7 +54,7 @@ export function Photograph() {
         enabled: circuit !== undefined,
     });
     if (circuit === undefined) {
-        return null;
+        return { buttons: null, sheet: null };
     }
     const photograph = query.data?.photograph ?? null;
     const work = async (step: () => Promise<PhotographAnswer>) => {
@@ -76,7 +78,7 @@ export function Photograph() {
         }
         void work(() => send<PhotographAnswer>('PUT', `circuits/${circuit}/photograph`, file));
     };
-    return (
+    const buttons = (
         <>
             {!readOnly && (
                 <FileTrigger
@@ -110,18 +112,24 @@ export function Photograph() {
                             Remove it
                         </Button>
                     )}
-                    <Sheet {...(large ? { 'data-large': true } : {})} tabIndex={0}>
-                        <img
-                            src={photograph.url}
-                            width={photograph.width}
-                            height={photograph.height}
-                            alt="The plate of this motor"
-                            style={{ height: 'auto' }}
-                        />
-                    </Sheet>
                 </>
             )}
             {error !== undefined && <Wrong role="alert">{error}</Wrong>}
         </>
     );
+    return {
+        buttons,
+        sheet:
+            photograph !== null && shown ? (
+                <Sheet {...(large ? { 'data-large': true } : {})} tabIndex={0}>
+                    <img
+                        src={photograph.url}
+                        width={photograph.width}
+                        height={photograph.height}
+                        alt="The plate of this motor"
+                        style={{ height: 'auto' }}
+                    />
+                </Sheet>
+            ) : null,
+    };
 }

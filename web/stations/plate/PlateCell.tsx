@@ -108,11 +108,7 @@ export function PlateCell({ path, label, grow, placeholder, assumedFrom, onFocus
             : undefined;
     const read = solved.solution.read[path];
     const echo =
-        value !== '' &&
-        read !== undefined &&
-        path !== 'plate.current' &&
-        /[/\-–(]|Δ|delta/.test(read + value) &&
-        read.replace(/\s/g, '') !== value.replace(/\s/g, '')
+        value !== '' && read !== undefined && /[/\-–(]|Δ|delta/.test(read + value) && read.replace(/\s/g, '') !== value.replace(/\s/g, '')
             ? read
             : undefined;
     // Findings come worst first; a note about a stamp lights it less than a caution, so only graver ones are marked.

@@ -84,7 +84,7 @@ const keptStyle = (): PlateStyle | null => {
 };
 
 /** The plate, filled in on a plate. Its layout follows the rule book until another is chosen. */
-export function PlateForm({ aside }: { aside?: ReactNode }) {
+export function PlateForm({ actions, above }: { actions?: ReactNode; above?: ReactNode }) {
     const { draft, solved, set, readOnly } = useBench();
     const [focused, setFocused] = useState<Stamp | null>(null);
     const [chosen, setChosen] = useState<PlateStyle | null>(keptStyle);
@@ -108,7 +108,7 @@ export function PlateForm({ aside }: { aside?: ReactNode }) {
                         setChosen(value);
                     }}
                 />
-                {aside}
+                {actions}
                 {!readOnly &&
                     (second ? (
                         <Button
@@ -123,6 +123,7 @@ export function PlateForm({ aside }: { aside?: ReactNode }) {
                         <Button onPress={() => setOpened(true)}>Second row, 50/60 Hz</Button>
                     ))}
             </Bar>
+            {above}
             <Metal aria-labelledby={legend}>
                 <legend id={legend}>The plate as stamped</legend>
                 {rows(style, second).map((stamps) => (

@@ -3,7 +3,7 @@ import { Pictures, StationPage } from '../../bench/StationPage';
 import { Segments } from '../../kit/Segments';
 import { ConnectionPicture } from './ConnectionPicture';
 import { Follows } from './Follows';
-import { Photograph } from './Photograph';
+import { usePhotograph } from './Photograph';
 import { PlateForm } from './PlateForm';
 import { ReplacementView } from './ReplacementView';
 import { SupplyForm } from './SupplyForm';
@@ -12,6 +12,7 @@ import { SupplyVerdict } from './SupplyVerdict';
 /** Read the plate: does this motor suit this supply, and in which connection? And would another one do in its place? */
 export default function PlateStation() {
     const [search, setSearch] = useSearchParams();
+    const photograph = usePhotograph();
     const view = search.get('view') === 'replacement' ? 'replacement' : 'plate';
     return (
         <StationPage name="plate">
@@ -28,7 +29,7 @@ export default function PlateStation() {
                 <ReplacementView />
             ) : (
                 <>
-                    <PlateForm aside={<Photograph />} />
+                    <PlateForm actions={photograph.buttons} above={photograph.sheet} />
                     <Pictures $columns="minmax(0, 1fr) 320px">
                         <SupplyVerdict />
                         <ConnectionPicture />

@@ -9,6 +9,7 @@ import { useSolution } from '../../bench/useSolution';
 import { Button } from '../../kit/Button';
 import { Actions, Dialog } from '../../kit/Dialog';
 import { GradeMark } from '../../kit/Grade';
+import { Scroll } from '../../kit/Scroll';
 import { RuledTable } from '../../kit/RuledTable';
 import { Select } from '../../kit/Select';
 import { TextField } from '../../kit/TextField';
@@ -155,31 +156,35 @@ function Check({ place }: { place: Place }) {
                     <Verdict data-verdict={answer.verdict} aria-live="polite">
                         {answer.sentence}
                     </Verdict>
-                    <Table>
-                        <thead>
-                            <tr>
-                                <th scope="col">Point</th>
-                                <th scope="col">There now</th>
-                                <th scope="col">Offered</th>
-                                <th scope="col">Verdict</th>
-                                <th scope="col">Why</th>
-                            </tr>
-                        </thead>
-                        <tbody>
-                            {answer.points.map((point) => (
-                                <tr key={point.point}>
-                                    <th scope="row">{point.point}</th>
-                                    <td>{point.present}</td>
-                                    <td>{point.offered}</td>
-                                    <td className="word">
-                                        {(point.verdict === 'stop' || point.verdict === 'caution') && <GradeMark grade={point.verdict} />}
-                                        {WORDS[point.verdict]}
-                                    </td>
-                                    <td className="text">{point.text}</td>
+                    <Scroll tabIndex={0} role="group" aria-label="Point by point">
+                        <Table>
+                            <thead>
+                                <tr>
+                                    <th scope="col">Point</th>
+                                    <th scope="col">There now</th>
+                                    <th scope="col">Offered</th>
+                                    <th scope="col">Verdict</th>
+                                    <th scope="col">Why</th>
                                 </tr>
-                            ))}
-                        </tbody>
-                    </Table>
+                            </thead>
+                            <tbody>
+                                {answer.points.map((point) => (
+                                    <tr key={point.point}>
+                                        <th scope="row">{point.point}</th>
+                                        <td>{point.present}</td>
+                                        <td>{point.offered}</td>
+                                        <td className="word">
+                                            {(point.verdict === 'stop' || point.verdict === 'caution') && (
+                                                <GradeMark grade={point.verdict} />
+                                            )}
+                                            {WORDS[point.verdict]}
+                                        </td>
+                                        <td className="text">{point.text}</td>
+                                    </tr>
+                                ))}
+                            </tbody>
+                        </Table>
+                    </Scroll>
                 </>
             )}
             {source !== null && (

@@ -36,10 +36,24 @@ export function CurrentSources() {
     const design = solved.figure('power.design_current');
     const overload = solved.figure('power.overload_current');
     const rows = [
-        { key: 'power.computed_current', name: 'Computed', use: 'from output, efficiency and power factor; checks the plate' },
-        { key: 'power.plate_current', name: 'Plate', use: usedFor('power.plate_current') },
-        { key: 'power.table_current', name: 'Table', use: usedFor('power.table_current') },
+        { key: 'power.computed_current', name: 'Computed', use: 'from output, efficiency and power factor; checks the plate', why: '' },
+        {
+            key: 'power.plate_current',
+            name: 'Plate',
+            use: usedFor('power.plate_current'),
+            why: differs('power.current_difference', 'against computed: makers round, and stamp a tested motor'),
+        },
+        {
+            key: 'power.table_current',
+            name: 'Table',
+            use: usedFor('power.table_current'),
+            why: differs('power.table_difference', 'against this motor: one value for every motor of the size, on the safe side'),
+        },
     ];
+    function differs(key: string, words: string): string {
+        const difference = solved.figure(key);
+        return difference === undefined ? '' : `${difference.shown} ${words}`;
+    }
     function usedFor(key: string): string {
         const value = solved.number(key);
         if (value === undefined) {
@@ -56,11 +70,12 @@ export function CurrentSources() {
         <Table>
             <caption>Full-load current, three sources</caption>
             <tbody>
-                {rows.map(({ key, name, use }) => (
+                {rows.map(({ key, name, use, why }) => (
                     <tr key={key}>
                         <th scope="row">
                             {name}
                             <span className="use">{use}</span>
+                            {why !== '' && <span className="use">{why}</span>}
                         </th>
                         <td>
                             <Value figure={solved.figure(key)} />

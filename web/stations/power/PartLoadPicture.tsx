@@ -4,6 +4,7 @@ import type { PartLoadPoint } from '../../api/contract';
 import { useBench } from '../../bench/BenchContext';
 import { Drawing } from '../../kit/Drawing';
 import { Picture } from '../../kit/Picture';
+import { Scroll } from '../../kit/Scroll';
 import { RuledTable } from '../../kit/RuledTable';
 import { digits, withUnit } from '../../kit/show';
 import { token } from '../../theme/tokens';
@@ -101,30 +102,32 @@ export function PartLoadPicture() {
                     {here !== undefined && <path className="here" d={`M${x(here)} ${TOP}V${HEIGHT - BOTTOM}`} />}
                 </Lines>
             </Picture>
-            <Table>
-                <thead>
-                    <tr>
-                        <th scope="col">Load</th>
-                        <th scope="col">— efficiency</th>
-                        <th scope="col">– – cos φ</th>
-                        <th scope="col">··· current</th>
-                        <th scope="col">Input</th>
-                        <th scope="col">Reactive</th>
-                    </tr>
-                </thead>
-                <tbody>
-                    {curve.rows.map((row) => (
-                        <tr key={row.percent}>
-                            <th scope="row">{row.percent} %</th>
-                            <td>{digits(row.efficiency * 100)} %</td>
-                            <td>{digits(row.power_factor)}</td>
-                            <td>{withUnit(row.current, 'A')}</td>
-                            <td>{withUnit(row.input, 'W')}</td>
-                            <td>{withUnit(row.reactive, 'var')}</td>
+            <Scroll tabIndex={0} role="group" aria-label="Part load, figures">
+                <Table>
+                    <thead>
+                        <tr>
+                            <th scope="col">Load</th>
+                            <th scope="col">— efficiency</th>
+                            <th scope="col">– – cos φ</th>
+                            <th scope="col">··· current</th>
+                            <th scope="col">Input</th>
+                            <th scope="col">Reactive</th>
                         </tr>
-                    ))}
-                </tbody>
-            </Table>
+                    </thead>
+                    <tbody>
+                        {curve.rows.map((row) => (
+                            <tr key={row.percent}>
+                                <th scope="row">{row.percent} %</th>
+                                <td>{digits(row.efficiency * 100)} %</td>
+                                <td>{digits(row.power_factor)}</td>
+                                <td>{withUnit(row.current, 'A')}</td>
+                                <td>{withUnit(row.input, 'W')}</td>
+                                <td>{withUnit(row.reactive, 'var')}</td>
+                            </tr>
+                        ))}
+                    </tbody>
+                </Table>
+            </Scroll>
         </div>
     );
 }

@@ -6,8 +6,9 @@ import type { Reading, ReadingsAnswer } from '../../api/contract';
 import { useBench } from '../../bench/BenchContext';
 import { Button } from '../../kit/Button';
 import { Actions, Dialog } from '../../kit/Dialog';
+import { Scroll } from '../../kit/Scroll';
 import { RuledTable } from '../../kit/RuledTable';
-import { TextField } from '../../kit/TextField';
+import { OUT_OF_SIGHT, TextField } from '../../kit/TextField';
 import { token } from '../../theme/tokens';
 import { METHODS } from './measuring';
 
@@ -147,54 +148,60 @@ export function Readings() {
                         : 'None is kept yet. What you measure above can be kept with its instrument, time and name.'}
                 </p>
             ) : (
-                <Table>
-                    <thead>
-                        <tr>
-                            <th scope="col">Taken</th>
-                            <th scope="col">Method, instrument</th>
-                            <th scope="col">Result</th>
-                            {!readOnly && <th scope="col" aria-label="Withdraw" />}
-                        </tr>
-                    </thead>
-                    <tbody>
-                        {readings.map((reading) => (
-                            <tr key={reading.id} {...(reading.withdrawn === null ? {} : { 'data-withdrawn': true })}>
-                                <td>
-                                    {when.format(new Date(reading.taken_at))}
-                                    <span>{reading.taken_by}</span>
-                                </td>
-                                <td>
-                                    {methodName(reading.method)}
-                                    <span>
-                                        {reading.instrument}
-                                        {reading.note !== '' && `; ${reading.note}`}
-                                    </span>
-                                </td>
-                                <td>
-                                    <b>{shown(reading).join(', ')}</b>
-                                    {reading.withdrawn !== null && (
-                                        <span>
-                                            withdrawn by {reading.withdrawn.by}: {reading.withdrawn.why}
-                                        </span>
-                                    )}
-                                </td>
+                <Scroll tabIndex={0} role="group" aria-label="Readings kept">
+                    <Table>
+                        <thead>
+                            <tr>
+                                <th scope="col">Taken</th>
+                                <th scope="col">Method, instrument</th>
+                                <th scope="col">Result</th>
                                 {!readOnly && (
-                                    <td>
-                                        {reading.withdrawn === null && (
-                                            <Button
-                                                kind="quiet"
-                                                aria-label={`Withdraw the reading of ${when.format(new Date(reading.taken_at))}`}
-                                                onPress={() => setWithdrawing(reading)}
-                                            >
-                                                Withdraw
-                                            </Button>
-                                        )}
-                                    </td>
+                                    <th scope="col">
+                                        <span style={OUT_OF_SIGHT}>Withdraw</span>
+                                    </th>
                                 )}
                             </tr>
-                        ))}
-                    </tbody>
-                </Table>
+                        </thead>
+                        <tbody>
+                            {readings.map((reading) => (
+                                <tr key={reading.id} {...(reading.withdrawn === null ? {} : { 'data-withdrawn': true })}>
+                                    <td>
+                                        {when.format(new Date(reading.taken_at))}
+                                        <span>{reading.taken_by}</span>
+                                    </td>
+                                    <td>
+                                        {methodName(reading.method)}
+                                        <span>
+                                            {reading.instrument}
+                                            {reading.note !== '' && `; ${reading.note}`}
+                                        </span>
+                                    </td>
+                                    <td>
+                                        <b>{shown(reading).join(', ')}</b>
+                                        {reading.withdrawn !== null && (
+                                            <span>
+                                                withdrawn by {reading.withdrawn.by}: {reading.withdrawn.why}
+                                            </span>
+                                        )}
+                                    </td>
+                                    {!readOnly && (
+                                        <td>
+                                            {reading.withdrawn === null && (
+                                                <Button
+                                                    kind="quiet"
+                                                    aria-label={`Withdraw the reading of ${when.format(new Date(reading.taken_at))}`}
+                                                    onPress={() => setWithdrawing(reading)}
+                                                >
+                                                    Withdraw
+                                                </Button>
+                                            )}
+                                        </td>
+                                    )}
+                                </tr>
+                            ))}
+                        </tbody>
+                    </Table>
+                </Scroll>
             )}
             <KeepDialog
                 open={keeping}

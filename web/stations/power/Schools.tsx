@@ -1,5 +1,6 @@
 import styled from 'styled-components';
 import { useBench } from '../../bench/BenchContext';
+import { Scroll } from '../../kit/Scroll';
 import { RuledTable } from '../../kit/RuledTable';
 import { withUnit } from '../../kit/show';
 import { token } from '../../theme/tokens';
@@ -31,33 +32,35 @@ export function Schools() {
         return null;
     }
     return (
-        <Table>
-            <caption>Three rule books, three answers</caption>
-            <thead>
-                <tr>
-                    <th scope="col">Rule book</th>
-                    <th scope="col">Sizes conductors and device by</th>
-                    <th scope="col">Its table says</th>
-                </tr>
-            </thead>
-            <tbody>
-                {rows.map((row) => (
-                    <tr key={row.name} {...(row.used ? { 'data-used': true } : {})}>
-                        <th scope="row">
-                            {row.name}
-                            {row.used && <span>this circuit</span>}
-                        </th>
-                        <td>
-                            <b>{withUnit(row.design, 'A')}</b>
-                            <span>{row.design_from}</span>
-                        </td>
-                        <td>
-                            <b>{withUnit(row.table, 'A')}</b>
-                            <span>{row.table_from ?? 'no entry for this motor'}</span>
-                        </td>
+        <Scroll tabIndex={0} role="group" aria-label="Rule books compared">
+            <Table>
+                <caption>Three rule books, three answers</caption>
+                <thead>
+                    <tr>
+                        <th scope="col">Rule book</th>
+                        <th scope="col">Sizes conductors and device by</th>
+                        <th scope="col">Its table says</th>
                     </tr>
-                ))}
-            </tbody>
-        </Table>
+                </thead>
+                <tbody>
+                    {rows.map((row) => (
+                        <tr key={row.name} {...(row.used ? { 'data-used': true } : {})}>
+                            <th scope="row">
+                                {row.name}
+                                {row.used && <span>this circuit</span>}
+                            </th>
+                            <td>
+                                <b>{withUnit(row.design, 'A')}</b>
+                                <span>{row.design_from}</span>
+                            </td>
+                            <td>
+                                <b>{withUnit(row.table, 'A')}</b>
+                                <span>{row.table_from ?? 'no entry for this motor'}</span>
+                            </td>
+                        </tr>
+                    ))}
+                </tbody>
+            </Table>
+        </Scroll>
     );
 }

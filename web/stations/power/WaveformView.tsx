@@ -8,6 +8,7 @@ import { useBench } from '../../bench/BenchContext';
 import { Value } from '../../bench/StationPage';
 import { Button } from '../../kit/Button';
 import { GradeMark } from '../../kit/Grade';
+import { Scroll } from '../../kit/Scroll';
 import { RuledTable } from '../../kit/RuledTable';
 import { Select } from '../../kit/Select';
 import { TextField } from '../../kit/TextField';
@@ -83,10 +84,6 @@ const Columns = styled(RuledTable)`
         width: 20px;
         height: 20px;
     }
-`;
-
-const Scroll = styled.div`
-    overflow-x: auto;
 `;
 
 const Wrong = styled.p`
