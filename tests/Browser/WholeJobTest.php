@@ -47,7 +47,8 @@ final class WholeJobTest extends BrowserTestCase
         $hand->see('No capacitor at a star-delta motor');
         $hand->see('A capacitor is refused at this place');
 
-        $hand->press('Tag NEW-1: name, area and site of this circuit');
+        self::assertSame(1, preg_match('/\bNEW-\d+\b/', $hand->text(), $tag));
+        $hand->press("Tag $tag[0]: name, area and site of this circuit");
         $hand->fill('Tag, unique in its site', 'TEST-22');
         $hand->fill('Drives', 'Sorting table');
         $hand->press('Done');

@@ -8,6 +8,7 @@ import { STATIONS, type StationName, useBench } from './BenchContext';
 
 const Page = styled.section`
     display: grid;
+    grid-template-columns: minmax(0, 1fr);
     gap: 16px;
     align-content: start;
     max-width: 900px;
