@@ -23,10 +23,10 @@ final readonly class Frame
      */
     public static function of(string $text, bool $metric): ?self
     {
-        if (preg_match('/^(IEC|NEMA)?\s*(\d{2,3})\s*-?([A-Z]{0,3})\d?$/', trim($text), $m) !== 1) {
+        if (preg_match('/^(IEC|NEMA)?\s*(\d{2,4})\s*-?([A-Z]{0,3})$/', trim($text), $m) !== 1) {
             return null;
         }
-        $american = $m[1] === 'NEMA' || in_array($m[3], self::AMERICAN, true) || ($m[1] !== 'IEC' && ! $metric && ! in_array($m[3], ['S', 'M', 'L'], true));
+        $american = $m[1] === 'NEMA' || strlen($m[2]) === 4 || in_array($m[3], self::AMERICAN, true) || ($m[1] !== 'IEC' && ! $metric && ! in_array($m[3], ['S', 'M', 'L'], true));
 
         return $american ? self::american($m[2], $m[3]) : self::iec($m[2], $m[3]);
     }

@@ -309,6 +309,14 @@ final class Report
             $crossings[$role] = ($turn - floor($turn)) / $this->frequency;
         }
 
+        if (isset($crossings['v1'], $crossings['i1'])) {
+            // The pair that belongs together, both of it within what is drawn.
+            $shift = $this->behind('1') / 360 / $this->frequency;
+            $period = 1 / $this->frequency;
+            $crossings['v1'] += $crossings['v1'] + $shift < 0 ? $period : ($shown * $period < $crossings['v1'] + $shift && $crossings['v1'] > $period / 2 ? -$period : 0.0);
+            $crossings['i1'] = $crossings['v1'] + $shift;
+        }
+
         return ['detail' => $detail, 'record' => $record, 'power' => $power, 'harmonics' => $harmonics, 'crossings' => $crossings, 'system' => $this->system, 'seconds' => $shown / $this->frequency];
     }
 }

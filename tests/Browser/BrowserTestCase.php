@@ -47,7 +47,7 @@ abstract class BrowserTestCase extends TestCase
         $hand->open('/?search='.$tag);
         $hand->see('1 circuit found');
         $hand->press($tag);
-        $hand->see('What follows from it');
+        $hand->until(static fn (): bool => $hand->driver->executeScript('return document.querySelector("h1")?.innerText') === 'Plate');
         if ($station !== 'plate') {
             $hand->open(dirname($hand->path()).'/'.$station);
             $hand->until(static fn (): bool => $hand->driver->executeScript('return document.querySelector("h1")?.innerText') === ucfirst((string) strtok($station, '?')));

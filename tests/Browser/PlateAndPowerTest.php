@@ -45,7 +45,7 @@ final class PlateAndPowerTest extends BrowserTestCase
         foreach (['Volts' => '400/690', 'Hz' => '50', 'Output, kW or hp' => '37 kW', 'Amps' => '66/38', 'rpm' => '1482'] as $label => $stamped) {
             $hand->fill($label, $stamped);
         }
-        $hand->press('Second row, 50/60 Hz');
+        $hand->press('50/60 Hz row');
         foreach (['Hz, 2nd row' => '60', 'Volts, 2nd row' => '460', 'Output, kW or hp, 2nd row' => '43 kW', 'Amps, 2nd row' => '66', 'rpm, 2nd row' => '1780'] as $label => $stamped) {
             $hand->fill($label, $stamped);
         }

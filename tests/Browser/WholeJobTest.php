@@ -47,8 +47,8 @@ final class WholeJobTest extends BrowserTestCase
         $hand->see('No capacitor at a star-delta motor');
         $hand->see('A capacitor is refused at this place');
 
-        self::assertSame(1, preg_match('/\bNEW-\d+\b/', $hand->text(), $tag));
-        $hand->press("Tag $tag[0]: name, area and site of this circuit");
+        $tag = preg_match('/\bNEW-\d+\b/', $hand->text(), $found) === 1 ? $found[0] : self::fail('the new circuit has no tag');
+        $hand->press("Tag $tag: name, area and site of this circuit");
         $hand->fill('Tag, unique in its site', 'TEST-22');
         $hand->fill('Drives', 'Sorting table');
         $hand->press('Done');

@@ -265,7 +265,11 @@ function parts({ draft, solved, flow }: Bench): Line[] {
             station: 'plate',
             name: 'Supply',
             value: '',
-            more: [solved.figure('plate.supply_voltage')?.shown ?? 'voltage wanted', solved.figure('plate.frequency')?.shown, fault?.shown]
+            more: [
+                (solved.figure('plate.supply_voltage') ?? solved.figure('power.voltage'))?.shown ?? 'voltage wanted',
+                solved.figure('plate.frequency')?.shown,
+                fault?.shown,
+            ]
                 .filter(Boolean)
                 .join(', '),
         },

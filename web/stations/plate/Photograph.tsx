@@ -90,9 +90,7 @@ export function usePhotograph(): { buttons: ReactNode; sheet: ReactNode } {
                         }
                     }}
                 >
-                    <Button isDisabled={busy}>
-                        {busy ? 'Sending' : photograph === null ? 'Attach a photograph' : 'Another photograph'}
-                    </Button>
+                    <Button isDisabled={busy}>{busy ? 'Sending' : photograph === null ? 'Add photograph' : 'Another photograph'}</Button>
                 </FileTrigger>
             )}
             {photograph !== null && <Button onPress={() => setShown(!shown)}>{shown ? 'Hide it' : 'Show the photograph'}</Button>}

@@ -70,7 +70,7 @@ const Bar = styled.div`
     gap: 8px;
     margin-bottom: 8px;
     > :first-child {
-        min-width: 236px;
+        min-width: 150px;
     }
 `;
 
@@ -100,8 +100,8 @@ export function PlateForm({ actions, above }: { actions?: ReactNode; above?: Rea
                     label="Layout of the plate"
                     value={style}
                     options={[
-                        { value: 'iec', label: 'IEC plate' },
-                        { value: 'nema', label: 'NEMA plate' },
+                        { value: 'iec', label: 'IEC' },
+                        { value: 'nema', label: 'NEMA' },
                     ]}
                     onChange={(value) => {
                         localStorage.setItem('plate-style', value);
@@ -120,7 +120,7 @@ export function PlateForm({ actions, above }: { actions?: ReactNode; above?: Rea
                             Remove second row
                         </Button>
                     ) : (
-                        <Button onPress={() => setOpened(true)}>Second row, 50/60 Hz</Button>
+                        <Button onPress={() => setOpened(true)}>50/60 Hz row</Button>
                     ))}
             </Bar>
             {above}

@@ -1,6 +1,8 @@
-import { useSearchParams } from 'react-router';
+import { Link, useSearchParams } from 'react-router';
+import { useBench } from '../../bench/BenchContext';
+import { typed } from '../../bench/circuit';
 import { Pictures, StationPage } from '../../bench/StationPage';
-import { Segments } from '../../kit/Segments';
+import { Button } from '../../kit/Button';
 import { ConnectionPicture } from './ConnectionPicture';
 import { Follows } from './Follows';
 import { usePhotograph } from './Photograph';
@@ -11,25 +13,36 @@ import { SupplyVerdict } from './SupplyVerdict';
 
 /** Read the plate: does this motor suit this supply, and in which connection? And would another one do in its place? */
 export default function PlateStation() {
+    const { draft } = useBench();
     const [search, setSearch] = useSearchParams();
     const photograph = usePhotograph();
     const view = search.get('view') === 'replacement' ? 'replacement' : 'plate';
     return (
         <StationPage name="plate">
-            <Segments
-                label="Views of the plate"
-                value={view}
-                options={[
-                    { value: 'plate', label: 'This motor' },
-                    { value: 'replacement', label: 'Check a replacement' },
-                ]}
-                onChange={(chosen) => setSearch(chosen === 'plate' ? {} : { view: chosen }, { replace: true })}
-            />
-            {view === 'replacement' ? (
-                <ReplacementView />
+            {typed(draft, 'subject') === 'bench_load' ? (
+                <p>
+                    What stands here is a bench load, and no motor. Its power is under{' '}
+                    <Link to="../power" relative="path">
+                        Power
+                    </Link>
+                    ; choose “A motor” there to type a plate.
+                </p>
+            ) : view === 'replacement' ? (
+                <>
+                    <Button onPress={() => setSearch({}, { replace: true })}>Back to this motor</Button>
+                    <ReplacementView />
+                </>
             ) : (
                 <>
-                    <PlateForm actions={photograph.buttons} above={photograph.sheet} />
+                    <PlateForm
+                        actions={
+                            <>
+                                <Button onPress={() => setSearch({ view: 'replacement' }, { replace: true })}>Check a replacement</Button>
+                                {photograph.buttons}
+                            </>
+                        }
+                        above={photograph.sheet}
+                    />
                     <Pictures $columns="minmax(0, 1fr) 320px">
                         <SupplyVerdict />
                         <ConnectionPicture />

@@ -31,10 +31,8 @@ function rated(style: PlateStyle, prefix: string): readonly Stamp[] {
 
 /** The stamps in reading order, row by row: a layout of our own in the manner of each world. */
 export function rows(style: PlateStyle, second: boolean): readonly (readonly Stamp[])[] {
-    const values = [
-        rated(style, 'plate.').slice(0, 5),
-        ...(second ? [rated(style, 'plate.second.').slice(0, 5), rated(style, 'plate.second.').slice(5)] : []),
-    ];
+    const values = rated(style, 'plate.').slice(0, 5);
+    const more = second ? [rated(style, 'plate.second.').slice(0, 5), rated(style, 'plate.second.').slice(5)] : [];
     const tail = rated(style, 'plate.').slice(5);
     return style === 'iec'
         ? [
@@ -45,7 +43,7 @@ export function rows(style: PlateStyle, second: boolean): readonly (readonly Sta
                   sized(0.7, 'plate.year', 'Year'),
                   sized(1.5, 'plate.standard', 'Standard'),
               ],
-              ...values,
+              values,
               [
                   ...tail,
                   sized(0.75, 'plate.efficiency_class', 'IE class'),
@@ -53,6 +51,7 @@ export function rows(style: PlateStyle, second: boolean): readonly (readonly Sta
                   sized(0.8, 'plate.breakdown_torque_ratio', 'Tmax/Tn'),
                   sized(0.75, 'plate.pull_up_torque_ratio', 'Tu/Tn'),
               ],
+              ...more,
               [
                   sized(0.8, 'plate.duty', 'Duty'),
                   sized(0.8, 'plate.insulation_class', 'Ins. class'),
@@ -99,7 +98,7 @@ export function rows(style: PlateStyle, second: boolean): readonly (readonly Sta
                   sized(0.9, 'plate.enclosure', 'Encl.'),
                   sized(0.5, 'plate.phases', 'PH'),
               ],
-              ...values,
+              values,
               [
                   sized(0.7, 'plate.service_factor', 'S.F.'),
                   sized(0.8, 'plate.service_factor_amps', 'SFA'),
@@ -107,6 +106,7 @@ export function rows(style: PlateStyle, second: boolean): readonly (readonly Sta
                   sized(0.8, 'plate.design_letter', 'Design'),
                   ...tail,
               ],
+              ...more,
               [
                   sized(0.9, 'plate.duty', 'Duty'),
                   sized(0.8, 'plate.insulation_class', 'Ins. class'),

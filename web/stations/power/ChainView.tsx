@@ -13,7 +13,7 @@ export function ChainView() {
     const bench = typed(draft, 'subject') === 'bench_load';
     return (
         <>
-            <Pictures $columns={bench ? '1fr' : 'minmax(0, 3fr) minmax(0, 2fr)'}>
+            <Pictures $columns="minmax(0, 3fr) minmax(0, 2fr)">
                 <PowerTriangle />
                 {!bench && <CurrentSources />}
             </Pictures>

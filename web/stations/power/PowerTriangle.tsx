@@ -28,7 +28,7 @@ export function PowerTriangle() {
             title="Power triangle, to scale"
             name="power-triangle"
             rows={[
-                ['Shaft output', withUnit(triangle.output, 'W')],
+                ...(triangle.output < triangle.input ? ([['Shaft output', withUnit(triangle.output, 'W')]] as const) : []),
                 ['Input, real power', withUnit(triangle.input, 'W')],
                 ['Reactive power', withUnit(triangle.reactive, 'var')],
                 ['Apparent power', withUnit(triangle.apparent, 'VA')],
@@ -45,9 +45,11 @@ export function PowerTriangle() {
                 <text className="real-text" x={LEFT} y={BASE - 14}>
                     P {withUnit(triangle.input, 'W')}
                 </text>
-                <text className="soft" x={x} y={BASE - 14} textAnchor="end">
-                    shaft {withUnit(triangle.output, 'W')}, losses {withUnit(triangle.input - triangle.output, 'W')}
-                </text>
+                {triangle.output < triangle.input && (
+                    <text className="soft" x={x} y={BASE - 14} textAnchor="end">
+                        shaft {withUnit(triangle.output, 'W')}, losses {withUnit(triangle.input - triangle.output, 'W')}
+                    </text>
+                )}
                 <text className="reactive-text" x={x + 12} y={(BASE + (left ?? y)) / 2 + 5}>
                     Q {withUnit(capacitor === undefined ? triangle.reactive : triangle.reactive - capacitor, 'var')}
                 </text>

@@ -116,18 +116,13 @@ export function WaveformPicture({ curves, shift }: { curves: WaveformCurves; shi
                         </text>
                     </>
                 )}
-                {cv !== undefined && ci !== undefined && shift !== undefined && typeof shift.value === 'number' && (
+                {cv !== undefined && ci !== undefined && (
                     <>
+                        <path className="shift" d={`M${x(cv)} ${middle}H${x(ci)}`} />
                         <circle className="v-mark" cx={x(cv)} cy={middle} r="5" />
-                        <circle
-                            className="i-mark"
-                            cx={x(cv + shift.value < 0 ? cv + shift.value + curves.seconds / 2 : cv + shift.value)}
-                            cy={middle}
-                            r="5"
-                        />
-                        {cv + shift.value >= 0 && <path className="shift" d={`M${x(cv)} ${middle}H${x(cv + shift.value)}`} />}
-                        <text className="good" x={x(Math.max(cv, cv + shift.value)) + 8} y={middle + 20}>
-                            {`${digits(Math.abs(shift.value) * 1000)} ms ${shift.value < 0 ? 'ahead' : 'behind'}`}
+                        <circle className="i-mark" cx={x(ci)} cy={middle} r="5" />
+                        <text className="good" x={x(Math.max(cv, ci)) + 8} y={middle + 20}>
+                            {`${digits(Math.abs(ci - cv) * 1000)} ms ${ci < cv ? 'ahead' : 'behind'}`}
                         </text>
                     </>
                 )}
