@@ -36,9 +36,10 @@ final class DemoData
                     Spare::query()->create(['site_id' => $site->id, 'name' => $spare['name'], 'place' => $spare['place'], 'plate' => json_encode($spare['plate'], JSON_THROW_ON_ERROR), 'updated_by' => $people[0]->id]);
                 }
                 foreach ($data['circuits'] as $i => $circuit) {
+                    /** @var list<array{measure: array<string, string>, instrument: string, note: string, taken_at: string}> $readings */
                     $readings = $circuit['readings'] ?? [];
                     unset($circuit['readings']);
-                    $document = ['format' => 'brave-anvil.circuit/1', 'rule_book' => $site->rule_book, ...$circuit, 'supply' => [...$site->supply, ...($circuit['supply'] ?? [])]];
+                    $document = ['format' => 'brave-anvil.circuit/1', 'rule_book' => $site->rule_book, ...$circuit, 'supply' => [...$site->supply, ...(is_array($circuit['supply'] ?? null) ? $circuit['supply'] : [])]];
                     $kept = $this->store->create($site, CircuitDocument::from($document), $people[$i % 2]);
                     foreach ($readings as $reading) {
                         $this->readings->keepMeasured($kept, CircuitDocument::from([...$document, 'measure' => $reading['measure']]), $reading['instrument'], $reading['note'], $reading['taken_at'], $people[$i % 2]);
@@ -50,12 +51,12 @@ final class DemoData
         return true;
     }
 
-    /** @return list<array{name: string, rule_book: string, supply: array<string, mixed>, settings: array<string, mixed>, areas: list<string>, spares?: list<array{name: string, place: string, plate: array<string, string>}>, circuits: list<array{readings?: list<array{measure: array<string, string>, instrument: string, note: string, taken_at: string}>, supply?: array<string, mixed>, ...}>}> */
+    /** @return list<array{name: string, rule_book: string, supply: array<string, mixed>, settings: array<string, mixed>, areas: list<string>, spares?: list<array{name: string, place: string, plate: array<string, string>}>, circuits: list<array<string, mixed>>}> */
     private function sites(): array
     {
         $sites = [];
         foreach (glob(database_path('demo/*.json')) ?: [] as $file) {
-            /** @var array{name: string, rule_book: string, supply: array<string, mixed>, settings: array<string, mixed>, areas: list<string>, spares?: list<array{name: string, place: string, plate: array<string, string>}>, circuits: list<array{readings?: list<array{measure: array<string, string>, instrument: string, note: string, taken_at: string}>, supply?: array<string, mixed>, ...}>} $site */
+            /** @var array{name: string, rule_book: string, supply: array<string, mixed>, settings: array<string, mixed>, areas: list<string>, spares?: list<array{name: string, place: string, plate: array<string, string>}>, circuits: list<array<string, mixed>>} $site */
             $site = json_decode((string) file_get_contents($file), true, 16, JSON_THROW_ON_ERROR);
             $sites[] = $site;
         }
