@@ -38,6 +38,6 @@ final class SupplyVoltage
             return new Refusal(Show::number($line).' V is outside '.Show::number($low).' to '.Show::number($high).' V.');
         }
 
-        return new Entry($line, Show::number($line, 6).' V between lines');
+        return new Entry($line, Show::number($line, 6).Show::UNIT_SPACE.'V between lines');
     }
 }

@@ -1,4 +1,4 @@
-import { useEffect, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import styled from 'styled-components';
 import type { Arrow } from '../../api/contract';
 import { useBench } from '../../bench/BenchContext';
@@ -74,20 +74,21 @@ export function PhasorView() {
     const [sense, setSense] = useState<'lagging' | 'leading' | null>(null);
     const [turning, setTurning] = useState(false);
     const [turn, setTurn] = useState(0);
+    const stood = useRef(0);
     useEffect(() => {
         if (!turning) {
             return;
         }
         let frame = 0;
-        const began = performance.now() - (turn / 360) * TURN_MS;
+        // It goes on from where it stood.
+        const began = performance.now() - (stood.current / 360) * TURN_MS;
         const step = (now: number) => {
-            setTurn((((now - began) / TURN_MS) * 360) % 360);
+            stood.current = (((now - began) / TURN_MS) * 360) % 360;
+            setTurn(stood.current);
             frame = requestAnimationFrame(step);
         };
         frame = requestAnimationFrame(step);
         return () => cancelAnimationFrame(frame);
-        // It goes on from where it stood; a new start for every frame would never move.
-        // eslint-disable-next-line react-hooks/exhaustive-deps
     }, [turning]);
     if (curve === undefined) {
         return <p>Phasors follow from voltage, current and power factor of a three-phase load.</p>;
@@ -122,7 +123,16 @@ export function PhasorView() {
                     onChange={setSense}
                 />
                 <Button onPress={() => setTurning(!turning)}>{turning ? 'Stop' : 'Rotate'}</Button>
-                {turn !== 0 && !turning && <Button onPress={() => setTurn(0)}>Upright</Button>}
+                {turn !== 0 && !turning && (
+                    <Button
+                        onPress={() => {
+                            stood.current = 0;
+                            setTurn(0);
+                        }}
+                    >
+                        Upright
+                    </Button>
+                )}
             </Bar>
             <Picture
                 title={`${connection === 'star' ? star : 'delta'}, ${leans} by ${digits(phi)}° (${curve.from}), to scale`}
