@@ -77,7 +77,7 @@ build_page() {
 }
 
 make_folders() {
-    mkdir -p "$VAR/log" "$VAR/testing" "$ROOT"/storage/{app,logs,framework/{cache/data,sessions,views}} "$ROOT/bootstrap/cache"
+    mkdir -p "$VAR/log" "$VAR/testing" "$ROOT"/storage/{app/photographs,logs,framework/{cache/data,sessions,views}} "$ROOT/bootstrap/cache"
     chmod 0711 "$VAR"
     if [ "$(id -u)" = 0 ]; then
         chown -R www-data:www-data "$ROOT/storage"

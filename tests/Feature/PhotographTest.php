@@ -6,12 +6,40 @@ namespace Tests\Feature;
 
 use App\Photographs\Picture;
 use App\Problems\Problem;
+use Illuminate\Support\Facades\File;
 use Illuminate\Testing\TestResponse;
 use Symfony\Component\HttpFoundation\Response;
 
 /** Photographs are taken as JPEG, PNG or WebP, made anew without hidden data, and kept outside the web root. */
 final class PhotographTest extends FeatureTestCase
 {
+    private string $folder = '';
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        // The real folder belongs to the web server's user, who is another one than runs the tests.
+        $this->folder = sys_get_temp_dir().'/brave-anvil-photographs-'.bin2hex(random_bytes(6));
+        $this->app?->useStoragePath($this->folder);
+    }
+
+    protected function tearDown(): void
+    {
+        File::deleteDirectory($this->folder);
+        parent::tearDown();
+    }
+
+    public function test_a_photograph_that_cannot_be_written_is_no_success(): void
+    {
+        $circuit = $this->circuit();
+        $this->actingAs($this->person());
+        mkdir($this->folder);
+        config(['logging.default' => 'null']);
+        file_put_contents($this->folder.'/app', 'a file where the folder should be');
+        $this->assertProblem(500, $this->attach($circuit->id, self::picture()));
+        $this->getJson("/api/circuits/$circuit->id/photograph")->assertJsonPath('photograph', null);
+    }
+
     /**
      * @param  int<1, max>  $width
      * @param  int<1, max>  $height

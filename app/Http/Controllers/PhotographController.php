@@ -12,6 +12,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
+use RuntimeException;
 
 /** The photograph of a circuit's plate: one for each circuit, kept outside the web root. */
 final class PhotographController
@@ -21,10 +22,9 @@ final class PhotographController
         $person = Signed::editor($request);
         $picture = Picture::from($request->getContent());
         $file = bin2hex(random_bytes(16)).'.jpg';
-        if (! is_dir(self::folder())) {
-            mkdir(self::folder(), 0770, true);
+        if ((! is_dir(self::folder()) && ! @mkdir(self::folder(), 0770, true)) || @file_put_contents(self::folder().'/'.$file, $picture->jpeg) !== strlen($picture->jpeg)) {
+            throw new RuntimeException('the photograph cannot be written below '.self::folder());
         }
-        file_put_contents(self::folder().'/'.$file, $picture->jpeg);
         $before = null;
         $photograph = DB::transaction(static function () use ($circuit, $file, $picture, $person, &$before): Photograph {
             $before = Photograph::query()->find($circuit->id)?->file;
