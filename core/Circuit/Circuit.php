@@ -89,6 +89,12 @@ final readonly class Circuit
             $entry->assumption === null ? [] : [$entry->assumption]);
     }
 
+    /** Phases of the supply: three unless one is typed. */
+    public function phases(): int
+    {
+        return $this->number('supply.phases')?->number() === 1.0 ? 1 : 3;
+    }
+
     public function choice(string $path): ?string
     {
         $value = ($this->entries[$path] ?? null)?->value;

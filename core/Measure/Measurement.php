@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace BraveAnvil\Measure;
 
 use BraveAnvil\Circuit\Circuit;
-use BraveAnvil\Power\RatedPhases;
 use BraveAnvil\Solution\FieldError;
 use BraveAnvil\Solution\Figure;
 use BraveAnvil\Solution\Grade;
@@ -25,7 +24,7 @@ final class Measurement
         if ($method === null) {
             return;
         }
-        $three = RatedPhases::of($circuit) === 3;
+        $three = $circuit->phases() === 3;
         Meters::solve($circuit, $sheet, $three);
         match ($method) {
             'volts_amps_watts' => self::watts($circuit, $sheet, $three),

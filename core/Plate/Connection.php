@@ -30,7 +30,7 @@ final class Connection
         if ($plate === null && ! $circuit->bad('plate.voltage')) {
             $sheet->missing('plate.voltage', 'The rated voltage is wanted.');
         }
-        if ($sheet->get('plate.kind')?->value === 'single_phase' && $circuit->number('supply.phases')?->number() !== 1.0) {
+        if ($sheet->get('plate.kind')?->value === 'single_phase' && $circuit->phases() === 3) {
             $sheet->error('supply.phases', 'A single-phase motor: set the supply to one phase, and its voltage to that of the two wires it is joined to.', '1', FieldError::REFUSED);
 
             return;

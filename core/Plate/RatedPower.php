@@ -34,7 +34,7 @@ final class RatedPower
     /** √3 for three phases, 1 for one. */
     public static function phaseFactor(Circuit $circuit): float
     {
-        return $circuit->number('supply.phases')?->number() === 1.0 ? 1.0 : sqrt(3);
+        return $circuit->phases() === 1 ? 1.0 : sqrt(3);
     }
 
     /** @return list<string> */

@@ -30,7 +30,7 @@ final class BenchLoad
         $power = $circuit->number('bench.power');
         $current = $circuit->number('bench.current');
         $factor = $circuit->number('bench.power_factor');
-        $three = RatedPhases::of($circuit) === 3;
+        $three = $circuit->phases() === 3;
         $k = $three ? sqrt(3) : 1.0;
         $root = $three ? '√3 × ' : '';
         if ($power !== null && $current !== null) {

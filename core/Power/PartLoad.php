@@ -25,7 +25,7 @@ final class PartLoad
 
     public static function solve(Circuit $circuit, Sheet $sheet): void
     {
-        if (! $sheet->has('power.output', 'power.input', 'power.reactive', 'power.computed_current', 'plate.rated_voltage') || RatedPhases::of($circuit) !== 3) {
+        if (! $sheet->has('power.output', 'power.input', 'power.reactive', 'power.computed_current', 'plate.rated_voltage') || $circuit->phases() !== 3) {
             return;
         }
         $sources = [];

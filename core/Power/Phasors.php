@@ -20,7 +20,7 @@ final class Phasors
         $volts = ($measured === null ? null : $sheet->get('measured.voltage')) ?? $circuit->number('supply.voltage');
         $current = ($measured === null ? null : $sheet->get('measured.current')) ?? $sheet->get('power.plate_current') ?? $sheet->get('power.computed_current');
         $angle = $measured?->number() ?? ($factor === null ? null : rad2deg(acos(min(1.0, $factor->number()))));
-        if ($angle === null || $volts === null || $current === null || RatedPhases::of($circuit) !== 3) {
+        if ($angle === null || $volts === null || $current === null || $circuit->phases() !== 3) {
             return;
         }
         $sheet->curve('phasors', [

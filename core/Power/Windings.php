@@ -18,7 +18,7 @@ final class Windings
     {
         $impedance = self::impedance($circuit, $sheet);
         $volts = $circuit->number('supply.voltage');
-        if ($impedance === null || $volts === null || RatedPhases::of($circuit) !== 3) {
+        if ($impedance === null || $volts === null || $circuit->phases() !== 3) {
             return;
         }
         $factor = $circuit->number('windings.power_factor') ?? new Figure('windings.power_factor', 'Power factor of a winding', 1.0, '', '', '', 'assumed', ['windings without reactance']);

@@ -85,7 +85,7 @@ final class Replacement
         $this->ambient($was, $plate);
         $this->protection(self::text($was, 'ip'), self::text($plate, 'ip'));
         $this->efficiency();
-        $this->leads($circuit, $plate);
+        $this->starter($circuit);
         $this->kind();
     }
 
@@ -160,15 +160,10 @@ final class Replacement
         });
     }
 
-    private function number(Solution $solution, string $key): ?Figure
-    {
-        return $solution->figure($key);
-    }
-
     private function power(): void
     {
-        $was = $this->number($this->present, 'power.output');
-        $is = $this->number($this->offered, 'power.output');
+        $was = $this->present->figure('power.output');
+        $is = $this->offered->figure('power.output');
         if ($was === null || $is === null) {
             $this->put('Power', $was?->shown() ?? '', $is?->shown() ?? '', self::UNKNOWN);
 
@@ -186,10 +181,10 @@ final class Replacement
 
     private function speed(): void
     {
-        $was = $this->number($this->present, 'plate.speed');
-        $is = $this->number($this->offered, 'plate.speed');
-        $poles = $this->number($this->present, 'plate.poles');
-        $other = $this->number($this->offered, 'plate.poles');
+        $was = $this->present->figure('plate.speed');
+        $is = $this->offered->figure('plate.speed');
+        $poles = $this->present->figure('plate.poles');
+        $other = $this->offered->figure('plate.poles');
         if ($was === null || $is === null || $poles === null || $other === null) {
             $this->put('Speed', $was?->shown() ?? '', $is?->shown() ?? '', self::UNKNOWN);
 
@@ -206,8 +201,8 @@ final class Replacement
 
     private function starting(): void
     {
-        $was = $this->number($this->present, 'start.locked_rotor_current');
-        $is = $this->number($this->offered, 'start.locked_rotor_current');
+        $was = $this->present->figure('start.locked_rotor_current');
+        $is = $this->offered->figure('start.locked_rotor_current');
         if ($was === null || $is === null) {
             $this->put('Inrush', $was?->shown(3) ?? '', $is?->shown(3) ?? '', self::UNKNOWN);
 
@@ -296,8 +291,8 @@ final class Replacement
 
     private function efficiency(): void
     {
-        $was = $this->number($this->present, 'plate.efficiency');
-        $is = $this->number($this->offered, 'plate.efficiency');
+        $was = $this->present->figure('plate.efficiency');
+        $is = $this->offered->figure('plate.efficiency');
         if ($was === null || $is === null) {
             $this->put('Efficiency', '', '', self::UNKNOWN);
 
@@ -308,11 +303,8 @@ final class Replacement
         $this->put('Efficiency', $shown($was), $shown($is), $points < -0.5 ? self::CAUTION : ($points > 0.3 ? self::BETTER : self::EQUAL), $points < -0.5 ? 'It wastes more; and a lower class may not be put into service new.' : '');
     }
 
-    /**
-     * @param  array<array-key, mixed>  $circuit
-     * @param  array<array-key, mixed>  $plate
-     */
-    private function leads(array $circuit, array $plate): void
+    /** @param  array<array-key, mixed>  $circuit */
+    private function starter(array $circuit): void
     {
         $refused = array_filter($this->offered->findings, static fn ($f): bool => $f->code === 'star_delta_refused');
         $starter = is_array($circuit['starter'] ?? null) ? $circuit['starter'] : [];

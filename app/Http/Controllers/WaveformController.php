@@ -19,8 +19,6 @@ use Illuminate\Http\Request;
 /** A file of samples in, its analysis out; kept as a reading of a circuit on demand. The file itself is never kept. */
 final class WaveformController
 {
-    public const LARGEST_BYTES = 24_000_000;
-
     public function __construct(private readonly ReadingStore $store)
     {
     }
@@ -48,12 +46,7 @@ final class WaveformController
 
     private static function analysis(Request $request): Analysis
     {
-        $text = $request->getContent();
-        if (strlen($text) > self::LARGEST_BYTES) {
-            throw new Problem(413, 'too_large', 'Too large', 'A waveform file has at most 24 MB.');
-        }
-
-        return Analysis::of($text, self::options($request));
+        return Analysis::of($request->getContent(), self::options($request));
     }
 
     /** @return array<string, mixed> */

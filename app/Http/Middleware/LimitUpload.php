@@ -21,7 +21,7 @@ final class LimitUpload
      */
     public function handle(Request $request, Closure $next): Response
     {
-        if (is_numeric($length = $request->header('Content-Length')) && (int) $length > self::LARGEST_BYTES) {
+        if (strlen($request->getContent()) > self::LARGEST_BYTES) {
             throw new Problem(413, 'too_large', 'Too large', 'At most 24 MB can be sent.');
         }
 

@@ -58,6 +58,7 @@ const Table = styled(RuledTable)`
         margin-right: 6px;
     }
     td.text {
+        min-width: 200px;
         color: ${token.soft};
         font-family: ${token.sans};
         font-weight: 400;
