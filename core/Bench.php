@@ -5,89 +5,150 @@ declare(strict_types=1);
 namespace BraveAnvil;
 
 use BraveAnvil\Cable\CableStation;
+use BraveAnvil\Circuit\Assumed;
+use BraveAnvil\Circuit\Choice\Subject;
 use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Circuit\CircuitReader;
+use BraveAnvil\Circuit\DefaultReason;
+use BraveAnvil\Correct\Correction;
 use BraveAnvil\Correct\CorrectStation;
 use BraveAnvil\Fault\FaultStation;
 use BraveAnvil\Guard\GuardStation;
 use BraveAnvil\Guard\Prospective;
 use BraveAnvil\Measure\Measurement;
+use BraveAnvil\Plate\Motor;
+use BraveAnvil\Plate\PlateFinding;
 use BraveAnvil\Plate\PlateRow;
 use BraveAnvil\Plate\PlateStation;
+use BraveAnvil\Plate\WindingConnection;
+use BraveAnvil\Power\BenchLoad;
+use BraveAnvil\Power\Load;
 use BraveAnvil\Power\Phasors;
 use BraveAnvil\Power\PowerStation;
 use BraveAnvil\Power\Windings;
+use BraveAnvil\RuleBook\Practice\Practice;
+use BraveAnvil\RuleBook\RuleBook;
 use BraveAnvil\RuleBook\RuleBooks;
-use BraveAnvil\Solution\Grade;
-use BraveAnvil\Solution\Sheet;
+use BraveAnvil\RuleBook\Sizing;
+use BraveAnvil\RuleBook\Tables;
+use BraveAnvil\Solution\Figure;
+use BraveAnvil\Solution\Ledger;
 use BraveAnvil\Solution\Solution;
 use BraveAnvil\Solution\Station;
+use BraveAnvil\Start\Starting;
 use BraveAnvil\Start\StartStation;
 
 /**
- * The whole job on one page: a circuit goes in, a solution comes out.
+ * The whole job on one page: a circuit goes in, a solution comes out. Each station takes what the stations before it returned.
  *
  * The order of computing differs from that on screen: a capacitor moves the overload, and only the chosen device says how
  * large a protective conductor must be.
  */
-final class Bench
+final readonly class Bench
 {
-    /** @var array<string, array{mixed, string}> */
-    private const DEFAULTS = [
-        'settings.voltage_tolerance' => [10.0, 'voltage tolerance 10 %'],
-        'settings.direct_start_limit' => [4000.0, 'direct starts up to 4 kW'],
-        'starter.method' => ['direct', 'direct on line'],
-        'correction.place' => ['none', 'no capacitor'],
-    ];
+    private Practice $practice;
 
-    /** @param  array<array-key, mixed>  $document a decoded circuit */
-    public static function solve(array $document): Solution
+    private function __construct(private RuleBook $book, private RuleBooks $books, Tables $tables)
     {
-        $circuit = CircuitReader::read($document);
-        $book = RuleBooks::of($circuit->ruleBook);
-        $sheet = new Sheet;
-        if ($book === null) {
-            $sheet->errors($circuit->errors);
-
-            return $sheet->solution(Version::CORE, $circuit->tag, $circuit->ruleBook, '', $circuit->read(), []);
-        }
-        $read = $circuit->read();
-        $circuit = $circuit->withDefaults([...self::DEFAULTS, ...$book->defaults()]);
-        $circuit = PlateRow::choose($circuit, $sheet);
-        $sheet->errors($circuit->errors);
-        NotYet::refuse($circuit, $sheet);
-
-        if ($circuit->choice('subject') !== 'bench_load') {
-            PlateStation::solve($circuit, $book, $sheet);
-        }
-        PowerStation::solve($circuit, $book, $sheet);
-        Measurement::solve($circuit, $sheet);
-        Windings::solve($circuit, $sheet);
-        Phasors::draw($circuit, $sheet);
-        StartStation::solve($circuit, $book, $sheet);
-        Prospective::solve($circuit, $sheet);
-        if ($sheet->get('plate.connection')?->value === 'none') {
-            foreach ([Station::Cable, Station::Guard, Station::Correct] as $station) {
-                $sheet->block($station, 'Not sized: no connection of this motor fits the supply.');
-            }
-        }
-        $sizing = $book->sizing();
-        if ($sizing !== null) {
-            CableStation::solve($circuit, $book, $sizing, $sheet);
-            CorrectStation::solve($circuit, $book, $sizing, $sheet);
-            GuardStation::solve($circuit, $book, $sizing, $sheet);
-            FaultStation::solve($sizing, $sheet);
-        }
-        RunPicture::draw($sheet);
-        self::unknown($circuit, $sheet);
-
-        return $sheet->solution(Version::CORE, $circuit->tag, $circuit->ruleBook, $book->edition(), $read, $book->words());
+        $this->practice = new Practice($tables);
     }
 
-    private static function unknown(Circuit $circuit, Sheet $sheet): void
+    /**
+     * @param  array<array-key, mixed>  $document  a decoded circuit
+     * @param  Tables|null  $tables  with a site's own entries; null: as they ship
+     */
+    public static function solve(array $document, ?Tables $tables = null): Solution
     {
-        if ($circuit->unknown !== []) {
-            $sheet->find(Grade::Note, Station::Plate, 'unknown_fields', 'Fields that are not known', 'Kept as they are, but not used: '.implode(', ', array_slice($circuit->unknown, 0, 8)).(count($circuit->unknown) > 8 ? ' and '.(count($circuit->unknown) - 8).' more' : '').'.', 'Check the spelling against the format.', '', []);
+        $tables ??= Tables::shipped();
+        $books = new RuleBooks($tables);
+        $circuit = CircuitReader::read($document);
+        $book = $books->named($circuit->ruleBook);
+        $ledger = new Ledger;
+        if ($book === null) {
+            $ledger->errors($circuit->errors);
+
+            return new Solution($circuit->tag, $circuit->ruleBook, errors: $ledger->fieldErrors(), read: $circuit->read());
         }
+        $typed = $circuit;
+        $circuit = $circuit->withDefaults([...self::defaults(), ...$book->defaults()]);
+        $bench = new self($book, $books, $tables);
+        $defaulted = $circuit;
+        $circuit = PlateRow::choose($circuit, $ledger);
+        $ledger->errors($circuit->errors);
+        $motor = $bench->stations($circuit, $ledger);
+        self::unknown($circuit, $ledger);
+
+        return new Solution($typed->tag, $typed->ruleBook, $book->edition(), $ledger->figures(), $ledger->findings(), $ledger->fieldErrors(), $ledger->curves(), $ledger->sentences(),
+            $ledger->blocked(), $typed->read(), $book->words()->toArray(), self::meanings($ledger), FieldNotes::of($defaulted, $book, $bench->practice, $motor->efficiency));
+    }
+
+    /** @return array<string, Assumed> what every rule book takes where a field is empty */
+    private static function defaults(): array
+    {
+        return [
+            'settings.voltage_tolerance' => new Assumed(10.0, 'voltage tolerance 10 %', DefaultReason::RuleBook),
+            'settings.direct_start_limit' => new Assumed(4000.0, 'direct starts up to 4 kW', DefaultReason::Practice),
+            'starter.method' => new Assumed('direct', 'direct on line', DefaultReason::Practice),
+            'correction.place' => new Assumed('none', 'no capacitor', DefaultReason::Practice),
+        ];
+    }
+
+    private function stations(Circuit $circuit, Ledger $ledger): Motor
+    {
+        NotYet::refuse($circuit, $ledger);
+        $onBench = $circuit->chosen('subject', Subject::class) === Subject::BenchLoad;
+        $motor = $onBench ? Motor::none() : (new PlateStation($this->book, $this->practice))->solve($circuit, $ledger);
+        $load = $onBench ? BenchLoad::solve($circuit, $ledger) : (new PowerStation($this->book, $this->books))->solve($circuit, $motor, $ledger);
+        $measured = Measurement::solve($circuit, $motor, $load, $ledger);
+        Windings::solve($circuit, $ledger);
+        Phasors::draw($circuit, ! $onBench, $load, $measured->angle, $measured->voltage, $measured->current, $ledger);
+        $starting = $ledger->isOpen(Station::Start) ? (new StartStation($this->book, $this->practice))->solve($circuit, $motor, $load, $ledger) : Starting::none();
+        $prospective = Prospective::solve($circuit, $this->practice->guard(), $ledger);
+        if ($motor->connection() === WindingConnection::None) {
+            $ledger->block('Not sized: no connection of this motor fits the supply.', Station::Cable, Station::Guard, Station::Correct);
+        }
+        $sizing = $this->book->sizing();
+        $correction = $sizing === null ? null : $this->sized($circuit, $sizing, $motor, $load, $starting, $prospective, $ledger);
+        $ledger->curve(new RunCurve($motor, $load, $starting, $correction));
+
+        return $motor;
+    }
+
+    /** Cable, capacitor, guard, and then what only the chosen device decides. */
+    private function sized(Circuit $circuit, Sizing $sizing, Motor $motor, Load $load, Starting $starting, ?Figure $prospective, Ledger $ledger): ?Correction
+    {
+        $cabling = $ledger->isOpen(Station::Cable)
+            ? (new CableStation($sizing->conductors, $this->practice->starting(), $this->book->dropLimitRunning()))->solve($circuit, $motor, $load, $starting, $ledger) : null;
+        $correction = $ledger->isOpen(Station::Correct)
+            ? (new CorrectStation($sizing, $this->practice->capacitor(), $this->book->words()))->solve($circuit, $motor, $load, $starting, $cabling, $prospective, $ledger) : null;
+        $protection = $ledger->isOpen(Station::Guard)
+            ? (new GuardStation($this->book, $sizing, $this->practice))->solve($circuit, $load, $starting, $correction?->behindRelay(), $prospective, $ledger) : null;
+        if ($cabling !== null) {
+            (new FaultStation($sizing->protective))->solve($starting, $cabling, $protection, $ledger);
+        }
+
+        return $correction;
+    }
+
+    /** @return array<string, array{text: string, figures: list<string>}> what the stamps say and what follows from them, by the path where they stand */
+    private static function meanings(Ledger $ledger): array
+    {
+        $meanings = [];
+        foreach ($ledger->meanings() as $path => $text) {
+            $meanings[$ledger->pathOf($path)] = ['text' => $text, 'figures' => Follows::from($path)];
+        }
+
+        return $meanings;
+    }
+
+    private static function unknown(Circuit $circuit, Ledger $ledger): void
+    {
+        if ($circuit->unknown === []) {
+            return;
+        }
+        $more = count($circuit->unknown) - 8;
+        $ledger->note(PlateFinding::UnknownFields)->title('Fields that are not known')
+            ->because('Kept as they are, but not used: '.implode(', ', array_slice($circuit->unknown, 0, 8)).($more > 0 ? ' and '.$more.' more' : '').'.')
+            ->do('Check the spelling against the format.');
     }
 }

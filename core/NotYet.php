@@ -4,42 +4,81 @@ declare(strict_types=1);
 
 namespace BraveAnvil;
 
+use BraveAnvil\Circuit\Choice\MethodName;
 use BraveAnvil\Circuit\Circuit;
-use BraveAnvil\Solution\FieldError;
-use BraveAnvil\Solution\Sheet;
+use BraveAnvil\Circuit\Fields;
+use BraveAnvil\Solution\ErrorKind;
+use BraveAnvil\Solution\Ledger;
 use BraveAnvil\Solution\Station;
+use BraveAnvil\Start\Method\Methods;
+use BraveAnvil\Start\Method\StartingMethod;
 
-/** What is not computed yet: refused at its field, never sized as something simpler. */
+/**
+ * What is not computed yet: refused at its field, never sized as something simpler.
+ *
+ * @phpstan-import-type FieldPath from Fields
+ */
 final class NotYet
 {
-    public static function refuse(Circuit $circuit, Sheet $sheet): void
+    private const STATIONS = [Station::Cable, Station::Guard, Station::Correct];
+
+    /** Choices that are understood and not computed, by path. Starting methods are those that `Methods` has not. */
+    private const CHOICES = [
+        'guard.scpd' => ['fuse_am', 'motor_breaker', 'breaker_instantaneous'],
+        'supply.earthing' => ['it'],
+        'cable.material' => ['aluminium'],
+        'cable.method' => ['D1', 'D2'],
+        'rule_book' => ['cec'],
+    ];
+
+    private const UNREADABLE = [
+        'supply.voltage', 'plate.voltage', 'plate.power', 'rule_book', 'starter.method', 'guard.scpd', 'supply.phases', 'plate.duty', 'supply.earthing', 'cable.material',
+        'cable.method',
+    ];
+
+    /** Whether a choice of a field is computed. */
+    public static function computes(string $path, string $value): bool
     {
-        $refuse = static function (bool $refused, string $path, string $text, string $accepted) use ($sheet): void {
-            if ($refused) {
-                $sheet->error($path, $text.' Cable, Guard and Correct wait; Plate and Power go on.', $accepted, FieldError::REFUSED);
-                foreach ([Station::Cable, Station::Guard, Station::Correct] as $station) {
-                    $sheet->block($station, $text);
-                }
-            }
-        };
-        $method = $circuit->choice('starter.method');
-        $refuse($method !== null && ! in_array($method, ['direct', 'star_delta'], true), 'starter.method', 'This starting method is not computed yet.', 'direct or star_delta for now.');
-        $scpd = $circuit->choice('guard.scpd');
-        $refuse(in_array($scpd, ['fuse_am', 'motor_breaker', 'breaker_instantaneous'], true), 'guard.scpd', 'This protective device is not computed yet.', 'IEC: fuse_gg, breaker_b, breaker_c, breaker_d. NEC: breaker_inverse_time, fuse_dual_element, fuse_non_time_delay.');
-        $refuse($circuit->has('guard.start_exception'), 'guard.start_exception', 'Start exceptions are not computed yet.', 'Empty for now.');
-        $duty = $circuit->choice('plate.duty');
-        $refuse($duty !== null && $duty !== 'S1', 'plate.duty', 'Duty '.($duty ?? '').' is not computed yet.', 'S1 for now.');
-        $refuse($circuit->number('supply.phases')?->number() === 1.0, 'supply.phases', 'One phase is not computed yet beyond its power.', '3 for now.');
-        $refuse($circuit->ruleBook === 'cec', 'rule_book', 'The CE Code’s sizing is not computed yet.', 'iec or nec for now.');
-        $refuse($circuit->choice('supply.earthing') === 'it', 'supply.earthing', 'IT earthing is not computed yet.', 'tn_s, tn_c_s or tt for now.');
-        $refuse($circuit->choice('cable.material') === 'aluminium', 'cable.material', 'Aluminium is not computed yet.', 'copper for now.');
-        $refuse(in_array($circuit->choice('cable.method'), ['D1', 'D2'], true), 'cable.method', 'Buried methods are not computed yet.', 'A1, A2, B1, B2, C, E or F for now.');
-        foreach (['supply.voltage', 'plate.voltage', 'plate.power', 'rule_book', 'starter.method', 'guard.scpd', 'supply.phases', 'plate.duty', 'supply.earthing', 'cable.material', 'cable.method'] as $path) {
-            if ($circuit->bad($path)) {
-                foreach ([Station::Cable, Station::Guard, Station::Correct] as $station) {
-                    $sheet->block($station, 'Waits for a field that cannot be read.');
-                }
-            }
+        if ($path === 'starter.method') {
+            $name = MethodName::tryFrom($value);
+
+            return $name === null || Methods::named($name) !== null;
+        }
+
+        return ! in_array($value, self::CHOICES[$path] ?? [], true);
+    }
+
+    public static function refuse(Circuit $circuit, Ledger $ledger): void
+    {
+        $methods = implode(' or ', array_map(static fn (StartingMethod $method): string => $method->name()->value, Methods::all()));
+        self::choice('starter.method', 'This starting method is not computed yet.', $methods.' for now.', $circuit, $ledger);
+        self::choice('guard.scpd', 'This protective device is not computed yet.', 'IEC: fuse_gg, breaker_b, breaker_c, breaker_d. NEC: breaker_inverse_time, fuse_dual_element, fuse_non_time_delay.', $circuit, $ledger);
+        self::when($circuit->has('guard.start_exception'), 'guard.start_exception', 'Start exceptions are not computed yet.', 'Empty for now.', $ledger);
+        $duty = $circuit->word('plate.duty');
+        self::when($duty !== null && $duty !== 'S1', 'plate.duty', 'Duty '.($duty ?? '').' is not computed yet.', 'S1 for now.', $ledger);
+        self::when($circuit->phases() === 1, 'supply.phases', 'One phase is not computed yet beyond its power.', '3 for now.', $ledger);
+        self::choice('rule_book', 'The CE Code’s sizing is not computed yet.', 'iec or nec for now.', $circuit, $ledger);
+        self::choice('supply.earthing', 'IT earthing is not computed yet.', 'tn_s, tn_c_s or tt for now.', $circuit, $ledger);
+        self::choice('cable.material', 'Aluminium is not computed yet.', 'copper for now.', $circuit, $ledger);
+        self::choice('cable.method', 'Buried methods are not computed yet.', 'A1, A2, B1, B2, C, E or F for now.', $circuit, $ledger);
+        if ($circuit->bad(...self::UNREADABLE)) {
+            $ledger->block('Waits for a field that cannot be read.', ...self::STATIONS);
+        }
+    }
+
+    /** @param  FieldPath  $path */
+    private static function choice(string $path, string $text, string $accepted, Circuit $circuit, Ledger $ledger): void
+    {
+        $value = $circuit->word($path);
+        self::when($value !== null && ! self::computes($path, $value), $path, $text, $accepted, $ledger);
+    }
+
+    /** @param  FieldPath  $path */
+    private static function when(bool $refused, string $path, string $text, string $accepted, Ledger $ledger): void
+    {
+        if ($refused) {
+            $ledger->error($path, $text.' Cable, Guard and Correct wait; Plate and Power go on.', $accepted, ErrorKind::Refused);
+            $ledger->block($text, ...self::STATIONS);
         }
     }
 }

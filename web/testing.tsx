@@ -2,28 +2,70 @@ import { render } from '@testing-library/react';
 import type { ReactNode } from 'react';
 import { MemoryRouter } from 'react-router';
 import { vi } from 'vitest';
-import type { Figure, FieldError, Finding, Solution } from './api/contract';
+import type {
+    FieldError,
+    FieldNote,
+    FieldPath,
+    Figure,
+    FigureKey,
+    Finding,
+    FindingCode,
+    Shown,
+    Solution,
+    StationName,
+} from './api/contract';
 import { type Bench, BenchContext } from './bench/BenchContext';
 import type { Draft } from './bench/circuit';
 import { Solved } from './bench/useSolution';
 
+const STATION_OF: Record<string, StationName> = {
+    power: 'power',
+    measured: 'power',
+    windings: 'power',
+    start: 'start',
+    cable: 'cable',
+    guard: 'guard',
+    correct: 'correct',
+};
+
+/** A number as the service shows it. */
+export const shown = (value: number, text: string): Shown => ({ value, shown: text });
+
+/** What the service says of a field. */
+export const note = (label: string, more: Partial<FieldNote> = {}): FieldNote => ({
+    label,
+    unit: '',
+    hint: '',
+    empty: '',
+    why: '',
+    choices: [],
+    used: true,
+    ...more,
+});
+
+export const choices = (...pairs: readonly [string, string][]): FieldNote['choices'] =>
+    pairs.map(([value, label]) => ({ value, label, computed: true }));
+
 /** A figure for tests: only what matters is given. */
-export const figure = (key: string, value: number | string, shown: string, more: Partial<Figure> = {}): Figure => ({
+export const figure = (key: FigureKey, value: number | string, shown: string, more: Partial<Figure> = {}): Figure => ({
     key,
+    station: STATION_OF[key.split('.')[0] ?? ''] ?? 'plate',
     label: key,
     value,
     unit: '',
     shown,
     formula: '',
     working: '',
+    from: [],
     source: '',
+    corrected: false,
     assumed: false,
     assumptions: [],
     uncertain: null,
     ...more,
 });
 
-export const finding = (grade: Finding['grade'], station: Finding['station'], code: string): Finding => ({
+export const finding = (grade: Finding['grade'], station: Finding['station'], code: FindingCode): Finding => ({
     grade,
     station,
     code,
@@ -35,7 +77,7 @@ export const finding = (grade: Finding['grade'], station: Finding['station'], co
     source: '',
 });
 
-export const fieldError = (path: string, text: string, kind: FieldError['kind'] = 'unreadable'): FieldError => ({
+export const fieldError = (path: FieldPath, text: string, kind: FieldError['kind'] = 'unreadable'): FieldError => ({
     path,
     text,
     accepted: `accepted at ${path}`,
@@ -57,6 +99,7 @@ export const solution = (more: Partial<Solution> = {}): Solution => ({
     blocked: [],
     read: {},
     meanings: {},
+    fields: {},
     words: { name: 'IEC 60364', star: 'star', star_delta: 'star-delta' },
     ...more,
 });

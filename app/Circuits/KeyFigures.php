@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Circuits;
 
+use BraveAnvil\Solution\ErrorKind;
 use BraveAnvil\Solution\FieldError;
 use BraveAnvil\Solution\Grade;
 use BraveAnvil\Solution\Solution;
@@ -26,7 +27,7 @@ final class KeyFigures
         return [
             'tag' => $document->text('tag'), 'area' => $document->text('area'), 'drives' => $document->text('drives'), 'rule_book' => $document->text('rule_book'),
             'worst' => $solution->worst()->value ?? 'none', 'stops' => $count(Grade::Stop), 'cautions' => $count(Grade::Caution), 'notes' => $count(Grade::Note),
-            'errors' => count(array_filter($solution->errors, static fn (FieldError $error): bool => $error->kind !== FieldError::MISSING)),
+            'errors' => count(array_filter($solution->errors, static fn (FieldError $error): bool => $error->kind !== ErrorKind::Missing)),
             'output_w' => $number('power.output'), 'current_a' => $number('power.plate_current') ?? $number('power.computed_current'),
             'method' => is_string($solution->figure('start.method')?->value) ? $solution->figure('start.method')->value : null,
             'cable' => $size === null ? null : $conductors.' × '.$size, 'scpd_a' => $number('guard.scpd_rating'), 'dial_a' => $number('guard.overload_dial'), 'core' => $solution->core,

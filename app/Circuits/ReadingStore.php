@@ -27,7 +27,7 @@ final class ReadingStore
     public function keepMeasured(Circuit $circuit, CircuitDocument $document, string $instrument, string $note, ?string $takenAt, Person $person): Reading
     {
         $typed = $document->section('measure');
-        $figures = array_values(array_filter($this->store->solve($document, $circuit->site)->figures, static fn (Figure $figure): bool => str_starts_with($figure->key, 'measured.')));
+        $figures = array_values(array_filter($this->store->solve($document, $circuit->site)->figures, static fn (Figure $figure): bool => str_starts_with($figure->key(), 'measured.')));
         if ($figures === []) {
             throw new Problem(422, 'nothing_measured', 'Nothing is measured', 'There is no result to keep yet.', [['path' => 'measure.method', 'text' => 'There is no result to keep yet.', 'accepted' => 'A method and its readings.']]);
         }

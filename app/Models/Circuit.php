@@ -4,6 +4,11 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use BraveAnvil\Circuit\Choice\MethodName;
+use BraveAnvil\RuleBook\RuleBooks;
+use BraveAnvil\RuleBook\Tables;
+use BraveAnvil\Solution\Shown;
+use BraveAnvil\Solution\Unit;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -70,10 +75,15 @@ final class Circuit extends Model
      */
     public function row(): array
     {
+        $words = (new RuleBooks(Tables::shipped()))->named($this->rule_book)?->words();
+        $shown = static fn (?float $value, Unit $unit): ?string => Shown::maybe($value, $unit)?->text;
+
         return [
             'id' => $this->id, 'site_id' => $this->site_id, 'tag' => $this->tag, 'area' => $this->area, 'drives' => $this->drives, 'rule_book' => $this->rule_book,
             'worst' => $this->worst, 'stops' => $this->stops, 'cautions' => $this->cautions, 'notes' => $this->notes, 'errors' => $this->errors,
-            'output_w' => $this->output_w, 'current_a' => $this->current_a, 'method' => $this->method, 'cable' => $this->cable, 'scpd_a' => $this->scpd_a, 'dial_a' => $this->dial_a,
+            'output' => $shown($this->output_w, Unit::Watt), 'current' => $shown($this->current_a, Unit::Ampere),
+            'starting' => $this->method === null || $words === null ? null : MethodName::tryFrom($this->method)?->label($words),
+            'cable' => $this->cable, 'scpd' => $shown($this->scpd_a, Unit::Ampere), 'dial' => $shown($this->dial_a, Unit::Ampere),
             'updated_at' => $this->updated_at->toIso8601ZuluString(),
         ];
     }

@@ -4,22 +4,24 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Cable;
 
+use BraveAnvil\Solution\Correction;
+
 /** One conductor size with its ampacities and impedance in a given run. */
 final readonly class Candidate
 {
     /**
-     * @param  string  $size  name without unit, `16`, `1/0`, `250`
      * @param  float  $derated  A, after ambient and grouping
      * @param  float  $terminal  A, as its terminals allow
      * @param  float  $ohmPerKm  resistance at operating temperature
      * @param  float  $reactancePerKm  Ω
+     * @param  string  $working  how the derated ampacity came about
      * @param  string  $source  tables of the ampacity and its factors
      * @param  string  $impedanceSource  table of resistance and reactance
-     * @param  string  $working  how the derated ampacity came about
+     * @param  string|null  $doubt  why the table entries are not sure
+     * @param  list<Correction>  $corrections  entries of the site's own
      */
     public function __construct(
-        public string $size,
-        public float $areaMm2,
+        public Conductor $conductor,
         public float $derated,
         public float $terminal,
         public float $ohmPerKm,
@@ -27,10 +29,12 @@ final readonly class Candidate
         public string $working,
         public string $source,
         public string $impedanceSource,
-        public ?string $uncertain,
+        public ?string $doubt,
+        public array $corrections = [],
     ) {
     }
 
+    /** A */
     public function ampacity(): float
     {
         return min($this->derated, $this->terminal);

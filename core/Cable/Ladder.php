@@ -5,49 +5,60 @@ declare(strict_types=1);
 namespace BraveAnvil\Cable;
 
 use BraveAnvil\Circuit\Circuit;
-use BraveAnvil\RuleBook\Sizing;
+use BraveAnvil\RuleBook\ConductorRules;
+use BraveAnvil\Solution\ErrorKind;
+use BraveAnvil\Solution\FieldError;
 use BraveAnvil\Solution\Figure;
-use BraveAnvil\Solution\Grade;
-use BraveAnvil\Solution\Sheet;
+use BraveAnvil\Solution\FigureBuilder;
+use BraveAnvil\Solution\Ledger;
 use BraveAnvil\Solution\Show;
-use BraveAnvil\Solution\Station;
 
 /** Every size of one run against every constraint. */
-final class Ladder
+final readonly class Ladder
 {
     private const TOLERANCE = 1e-6;
 
-    private readonly Figure $required;
+    /** Fields whose default a size rests on. */
+    private const RESTS_ON = ['cable.material', 'cable.insulation', 'cable.method', 'supply.ambient', 'cable.grouped_circuits'];
 
-    /** @var list<Candidate> */
-    private readonly array $candidates;
-
-    private readonly ?VoltageDrop $drop;
-
-    private readonly ?int $installed;
-
-    public function __construct(private readonly Circuit $circuit, private readonly Sizing $sizing, private readonly Sheet $sheet, private readonly Run $run, private readonly DropLimits $limits)
-    {
-        $this->required = $sizing->requiredAmpacity($circuit, $sheet, $run);
-        $this->candidates = $sizing->candidates($circuit, $sheet, $run);
-        $this->drop = VoltageDrop::of($circuit, $sheet, $run);
-        $field = $run->line ? 'cable.line_size' : 'cable.size';
-        $typed = $circuit->choice($field);
-        $at = null;
-        foreach ($this->candidates as $i => $candidate) {
-            if ($candidate->size === $typed) {
-                $at = $i;
-            }
-        }
-        $this->installed = $at;
-        if ($typed !== null && $at === null && $this->candidates !== []) {
-            $sheet->error($field, $sizing->sizeText($typed).' is not a size of the ampacity table here.', 'A size from '.$sizing->sizeText($this->candidates[0]->size).' to '.$sizing->sizeText($this->candidates[count($this->candidates) - 1]->size).'.');
-        }
+    /**
+     * @param  list<Candidate>  $candidates
+     * @param  VoltageDrop|null  $drop  null where it is not checked
+     * @param  int|null  $installed  which of the candidates is there already
+     */
+    private function __construct(
+        private Circuit $circuit,
+        private ConductorRules $rules,
+        private Run $run,
+        private DropLimits $limits,
+        private Figure $required,
+        private array $candidates,
+        private ?VoltageDrop $drop,
+        private ?int $installed,
+    ) {
     }
 
-    public function empty(): bool
+    /** @return self|FieldError|null the error of a field that cannot be used; null while one waits */
+    public static function of(Circuit $circuit, ConductorRules $rules, Run $run, DropLimits $limits, Figure $design, ?VoltageDrop $drop): self|FieldError|null
     {
-        return $this->candidates === [] || $this->sheet->bad($this->run->line ? 'cable.line_size' : 'cable.size');
+        $required = $rules->required($circuit, $design, $run);
+        $candidates = $rules->candidates($circuit, $required, $run);
+        if ($candidates instanceof FieldError || $candidates === []) {
+            return $candidates === [] ? null : $candidates;
+        }
+        $typed = $circuit->word($run->sizeField());
+        $installed = null;
+        foreach ($candidates as $i => $candidate) {
+            if ($candidate->conductor->name === $typed) {
+                $installed = $i;
+            }
+        }
+        if ($typed !== null && $installed === null) {
+            return new FieldError($run->sizeField(), $rules->sizeText($typed).' is not a size of the ampacity table here.',
+                'A size from '.$candidates[0]->conductor->text.' to '.$candidates[count($candidates) - 1]->conductor->text.'.', ErrorKind::Impossible);
+        }
+
+        return new self($circuit, $rules, $run, $limits, $required, $candidates, $drop, $installed);
     }
 
     /** Whether a size is there already and is checked, not chosen. */
@@ -56,24 +67,21 @@ final class Ladder
         return $this->installed !== null;
     }
 
-    public function running(?int $at): float
+    /** The voltage drop of a candidate of this run. */
+    public function spent(?int $at): Spent
     {
-        return $at === null ? 0.0 : ($this->drop?->runningPercent($this->candidates[$at], $this->run) ?? 0.0);
-    }
-
-    public function starting(?int $at): float
-    {
-        return $at === null ? 0.0 : ($this->drop?->startingPercent($this->candidates[$at], $this->run) ?? 0.0);
+        return $at === null || $this->drop === null ? new Spent
+            : new Spent($this->drop->runningPercent($this->candidates[$at], $this->run), $this->drop->startingPercent($this->candidates[$at], $this->run) ?? 0.0);
     }
 
     /** The installed size, or the smallest from $first on that passes with the drop already spent upstream. */
-    public function pick(float $runningBefore, float $startingBefore, int $first): ?int
+    public function pick(Spent $before, int $first): ?int
     {
         if ($this->installed !== null) {
             return $this->installed;
         }
         for ($i = $first; $i < count($this->candidates); $i++) {
-            if ($this->fails($this->candidates[$i], $runningBefore, $startingBefore) === []) {
+            if ($this->fails($this->candidates[$i], $before) === []) {
                 return $i;
             }
         }
@@ -81,24 +89,24 @@ final class Ladder
         return null;
     }
 
-    /** @return list<string> the constraints that reject a candidate */
-    private function fails(Candidate $candidate, float $runningBefore, float $startingBefore): array
+    /** @return list<Rejection> the constraints that reject a candidate */
+    private function fails(Candidate $candidate, Spent $before): array
     {
         $fails = [];
         $need = $this->required->number() * (1 - self::TOLERANCE);
         if ($candidate->derated < $need) {
-            $fails[] = 'ampacity';
+            $fails[] = Rejection::Ampacity;
         }
         if ($candidate->terminal < $need) {
-            $fails[] = 'terminals';
+            $fails[] = Rejection::Terminals;
         }
         if ($this->drop !== null) {
-            if ($runningBefore + $this->drop->runningPercent($candidate, $this->run) > $this->limits->running * (1 + self::TOLERANCE)) {
-                $fails[] = 'running drop';
+            if ($before->running + $this->drop->runningPercent($candidate, $this->run) > $this->limits->running * (1 + self::TOLERANCE)) {
+                $fails[] = Rejection::RunningDrop;
             }
             $starting = $this->drop->startingPercent($candidate, $this->run);
-            if ($starting !== null && $startingBefore + $starting > $this->limits->starting * (1 + self::TOLERANCE)) {
-                $fails[] = 'starting drop';
+            if ($starting !== null && $before->starting + $starting > $this->limits->starting * (1 + self::TOLERANCE)) {
+                $fails[] = Rejection::StartingDrop;
             }
         }
 
@@ -117,93 +125,102 @@ final class Ladder
         return null;
     }
 
-    public function write(?int $at, float $runningBefore, float $startingBefore, string $prefix): void
+    /** Writes the ladder, and the figures of the candidate that is taken. */
+    public function write(?int $at, Spent $before, Ledger $ledger): ?SizedRun
     {
-        $this->sheet->put($this->required);
-        $rows = [];
+        $ledger->put($this->required);
+        $rungs = [];
         foreach ($this->candidates as $i => $candidate) {
-            $fails = $this->fails($candidate, $runningBefore, $startingBefore);
-            $start = $this->drop?->startingPercent($candidate, $this->run);
-            $rows[] = ['size' => $this->sizing->sizeText($candidate->size), 'ampacity' => round($candidate->ampacity(), 3), 'derated' => round($candidate->derated, 3), 'terminal' => round($candidate->terminal, 3),
-                'drop' => $this->drop === null ? null : round($runningBefore + $this->drop->runningPercent($candidate, $this->run), 4), 'starting_drop' => $start === null ? null : round($startingBefore + $start, 4),
-                'fails' => $fails, 'chosen' => $i === $at, 'working' => $candidate->working];
+            $starting = $this->drop?->startingPercent($candidate, $this->run);
+            $rungs[] = new SizeRung($candidate, $this->drop === null ? null : $before->running + $this->drop->runningPercent($candidate, $this->run),
+                $starting === null ? null : $before->starting + $starting, $this->fails($candidate, $before), $i === $at);
         }
-        $this->sheet->curve($this->run->line ? 'line_ladder' : 'ladder', ['required' => $this->required->number(), 'drop_limit' => $this->limits->running, 'starting_drop_limit' => $this->limits->starting, 'installed' => $this->installed !== null, 'rows' => $rows]);
+        $ledger->curve(new SizeLadderCurve($this->run, $this->required, $this->limits, $this->installed !== null, $rungs));
         if ($at === null) {
-            return;
+            return null;
         }
-        $this->figures($this->candidates[$at], $runningBefore, $startingBefore, $prefix);
-        if ($this->installed !== null) {
-            $fails = $this->fails($this->candidates[$at], $runningBefore, $startingBefore);
-            if ($fails !== []) {
-                $this->sheet->find(Grade::Stop, Station::Cable, 'installed_size_fails', 'The installed size does not pass', $this->sizing->sizeText($this->candidates[$at]->size).' from '.$this->run->name().' fails by '.implode(' and ', $fails).'.', 'Replace it, or change what it carries.', $this->required->source, [$prefix.'size']);
-            }
+        $sized = $this->figures($this->candidates[$at], $before, $ledger);
+        $fails = $this->installed === null ? [] : $this->fails($this->candidates[$at], $before);
+        if ($fails !== []) {
+            $ledger->stop(CableFinding::InstalledSizeFails)->title('The installed size does not pass')
+                ->because($sized->conductor->text.' from '.$this->run->name().' fails by '.implode(' and ', array_column($fails, 'value')).'.')
+                ->do('Replace it, or change what it carries.')->source($this->required->source)->on($this->run->size());
         }
+
+        return $sized;
     }
 
-    private function figures(Candidate $candidate, float $runningBefore, float $startingBefore, string $prefix): void
+    private function figures(Candidate $candidate, Spent $before, Ledger $ledger): SizedRun
     {
-        $line = $this->run->line;
-        $value = $this->sizing->sizeValue($candidate->size);
-        $unit = is_string($value) ? '' : 'mm²';
-        $where = $line ? 'supply to starter' : 'starter to motor';
-        $from = ['need' => $this->required];
-        $this->put($prefix.'size', 'Conductor size, '.$where, $value, $unit, 'smallest that passes all', $this->installed !== null ? 'as installed' : '{need} wanted, '.Show::number($candidate->ampacity(), 4).' A given', $from, $this->required->source, $candidate->uncertain);
-        $this->put($prefix.'ampacity', 'Ampacity', $candidate->ampacity(), 'A', 'smaller of derated and terminal', $candidate->working, $from, $candidate->source, $candidate->uncertain);
-        $this->put($prefix.'derated_ampacity', 'Ampacity after derating', $candidate->derated, 'A', 'base · ambient · grouping', $candidate->working, $from, $candidate->source, $candidate->uncertain);
+        $conductor = $candidate->conductor;
+        $size = $this->resting($ledger->work($this->run->size())->in($conductor->unit()), $candidate)
+            ->as('smallest that passes all', $this->installed !== null ? 'as installed' : '{need} wanted, '.Show::number($candidate->ampacity(), 4).' A given')
+            ->equals($conductor->value)->source($this->required->source)->write();
+        $ampacity = $this->resting($ledger->work($this->run->ampacity()), $candidate)->as('smaller of derated and terminal', $candidate->working)
+            ->equals($candidate->ampacity())->source($candidate->source)->write();
+        $this->resting($ledger->work($this->run->deratedAmpacity()), $candidate)->as('base · ambient · grouping', $candidate->working)
+            ->equals($candidate->derated)->source($candidate->source)->write();
         $smallest = $this->byAmpacity();
         if ($smallest !== null) {
-            $this->sheet->put(new Figure($prefix.'size_by_ampacity', 'Size by ampacity alone, '.$where, $this->sizing->sizeValue($smallest->size), $unit, 'smallest by ampacity and terminals', $smallest->working, $smallest->source));
+            $ledger->work($this->run->sizeByAmpacity())->in($conductor->unit())->as('smallest by ampacity and terminals', $smallest->working)
+                ->equals($smallest->conductor->value)->source($smallest->source)->corrected(...$smallest->corrections)->write();
         }
         if ($this->drop === null) {
-            return;
+            return new SizedRun($conductor, $size, $ampacity, $smallest?->conductor);
         }
-        $current = $this->sheet->need('power.design_current');
-        $factor = $this->sheet->need('plate.power_factor');
-        $supply = $this->sheet->need('plate.supply_voltage');
-        $own = $this->drop->runningPercent($candidate, $this->run);
-        $ohm = '('.Show::number($candidate->ohmPerKm).' Ω/km × cos φ + '.Show::number($candidate->reactancePerKm).' Ω/km × sin φ) × '.Show::number($this->drop->metres / 1000).' km';
-        $drop = $this->sheet->work($line ? 'cable.line_drop' : 'cable.voltage_drop', 'Voltage drop, '.$where, $own, '%', $this->run->sixLeads ? '2 (I/√3)(R cos φ + X sin φ) L / V' : '√3 I (R cos φ + X sin φ) L / V',
-            ($this->run->sixLeads ? '2 × {I} ÷ √3' : '√3 × {I}').' × '.$ohm.' ÷ {V}; cos φ {pf}', ['I' => $current, 'V' => $supply, 'pf' => $factor], $candidate->impedanceSource.'; percent of the supply voltage');
-        if (! $line) {
-            $both = $this->sheet->get('cable.line_drop');
-            $this->sheet->work('cable.total_drop', 'Voltage drop, whole circuit', $runningBefore + $own, '%', $both === null ? 'the only run' : 'both runs', $both === null ? '{motor}' : '{line} + {motor}', [...($both === null ? [] : ['line' => $both]), 'motor' => $drop]);
-        }
-        $start = $this->drop->startingPercent($candidate, $this->run);
-        $lrc = $this->sheet->get($this->sheet->get('start.method')?->value === 'star_delta' ? 'start.star_line_current' : 'start.locked_rotor_current');
-        if ($start === null || $lrc === null) {
-            return;
-        }
-        $assumption = 'locked-rotor power factor '.Show::number($this->drop->startCos);
-        $starting = $this->sheet->work($line ? 'cable.line_starting_drop' : 'cable.starting_drop', 'Voltage drop starting, '.$where, $start, '%', $this->run->sixLeads ? '2√3 (I_LR/3)(R cos φ + X sin φ) L / V' : '√3 I_LR (R cos φ + X sin φ) L / V',
-            ($this->run->sixLeads ? '2√3' : '√3').' × {I} × '.$ohm.' ÷ {V}; cos φ '.Show::number($this->drop->startCos), ['I' => $lrc, 'V' => $supply], $candidate->impedanceSource.'; percent of the supply voltage', $assumption);
-        if (! $line && $startingBefore > 0) {
-            $this->sheet->work('cable.total_starting_drop', 'Voltage drop starting, whole circuit', $startingBefore + $start, '%', 'both runs', '{line} + {motor}', ['line' => $this->sheet->need('cable.line_starting_drop'), 'motor' => $starting]);
-        }
+        $drop = $this->runningDrop($this->drop, $candidate, $ledger);
+        $total = $this->run->line ? null : self::total(CableFigure::TotalDrop, $before->running, $before->runningFigure, $drop, $ledger);
+        $starting = $this->startingDrop($this->drop, $candidate, $ledger);
+        $totalStarting = $this->run->line || $starting === null || $before->starting <= 0 || $before->startingFigure === null ? null
+            : self::total(CableFigure::TotalStartingDrop, $before->starting, $before->startingFigure, $starting, $ledger);
+
+        return new SizedRun($conductor, $size, $ampacity, $smallest?->conductor, $drop, $starting, $total, $totalStarting);
     }
 
-    /** @param  array<string, Figure>  $from */
-    private function put(string $key, string $label, int|float|string $value, string $unit, string $formula, string $working, array $from, string $source, ?string $uncertain): void
+    /** What rests on the required ampacity, on this candidate's tables, and on defaults that nobody typed. */
+    private function resting(FigureBuilder $figure, Candidate $candidate): FigureBuilder
     {
-        $figure = Sheet::worked($key, $label, $value, $unit, $formula, $working, $from, $source, null, $uncertain);
-        foreach ($this->assumed() as $assumption) {
-            $figure = $figure->withAssumption($assumption);
+        $figure->from(need: $this->required)->doubted($candidate->doubt)->corrected(...$candidate->corrections)->assuming($this->rules->assumedTerminals($this->circuit));
+        foreach (self::RESTS_ON as $path) {
+            $figure->assuming($this->circuit->assumed($path));
         }
-        $this->sheet->put($figure);
+
+        return $figure;
     }
 
-    /** @return list<string> what the size rests on that nobody typed */
-    private function assumed(): array
+    private function runningDrop(VoltageDrop $drop, Candidate $candidate, Ledger $ledger): Figure
     {
-        $terminals = $this->sizing->assumedTerminals($this->circuit);
-        $list = $terminals === null ? [] : [$terminals];
-        foreach (['cable.material', 'cable.insulation', 'cable.method', 'supply.ambient', 'cable.grouped_circuits'] as $path) {
-            $assumption = $this->circuit->assumed($path);
-            if ($assumption !== null) {
-                $list[] = $assumption;
-            }
-        }
+        $six = $this->run->sixLeads();
 
-        return $list;
+        return $ledger->work($this->run->drop())->from(I: $drop->running, V: $drop->supply, pf: $drop->powerFactor)
+            ->as($six ? '2 (I/√3)(R cos φ + X sin φ) L / V' : '√3 I (R cos φ + X sin φ) L / V', ($six ? '2 × {I} ÷ √3' : '√3 × {I}').' × '.self::ohm($drop, $candidate).' ÷ {V}; cos φ {pf}')
+            ->equals($drop->runningPercent($candidate, $this->run))->source($candidate->impedanceSource.'; percent of the supply voltage')->write();
+    }
+
+    private function startingDrop(VoltageDrop $drop, Candidate $candidate, Ledger $ledger): ?Figure
+    {
+        $percent = $drop->startingPercent($candidate, $this->run);
+        if ($percent === null || $drop->starting === null) {
+            return null;
+        }
+        $six = $this->run->sixLeads();
+        $cos = $drop->startPowerFactor;
+
+        return $ledger->work($this->run->startingDrop())->from(I: $drop->starting, V: $drop->supply, pf: $cos)
+            ->as($six ? '2√3 (I_LR/3)(R cos φ + X sin φ) L / V' : '√3 I_LR (R cos φ + X sin φ) L / V', ($six ? '2√3' : '√3').' × {I} × '.self::ohm($drop, $candidate).' ÷ {V}; cos φ {pf}')
+            ->equals($percent)->source($candidate->impedanceSource.'; percent of the supply voltage')->assuming('locked-rotor power factor '.$cos->shown())->write();
+    }
+
+    private static function total(CableFigure $name, float $before, ?Figure $line, Figure $motor, Ledger $ledger): Figure
+    {
+        $work = $ledger->work($name);
+
+        return ($line === null ? $work->from(motor: $motor)->as('the only run', '{motor}') : $work->from(line: $line, motor: $motor)->as('both runs', '{line} + {motor}'))
+            ->equals($before + $motor->number())->write();
+    }
+
+    private static function ohm(VoltageDrop $drop, Candidate $candidate): string
+    {
+        return '('.Show::number($candidate->ohmPerKm).' Ω/km × cos φ + '.Show::number($candidate->reactancePerKm).' Ω/km × sin φ) × '.Show::number($drop->metres / 1000).' km';
     }
 }

@@ -5,45 +5,53 @@ declare(strict_types=1);
 namespace BraveAnvil\Cable;
 
 use BraveAnvil\Circuit\Circuit;
-use BraveAnvil\RuleBook\Table;
-use BraveAnvil\Solution\Sheet;
+use BraveAnvil\Plate\Motor;
+use BraveAnvil\Solution\Entry;
+use BraveAnvil\Solution\Figure;
 
 /** Voltage drop of a run in percent of the supply's nominal voltage, running and starting. */
 final readonly class VoltageDrop
 {
     /**
      * @param  float  $metres  length of the run
-     * @param  float  $running  A in the line at full load
-     * @param  float|null  $starting  A in the line at standstill, null when unknown
+     * @param  Figure  $running  in the line at full load, A
+     * @param  Figure  $powerFactor  at full load
+     * @param  Figure|null  $starting  in the line at standstill, A; null when unknown
+     * @param  Entry  $startPowerFactor  at standstill
+     * @param  Figure  $supply  nominal, between lines, V
      */
-    private function __construct(public float $metres, public float $running, public ?float $starting, public float $volts, public float $cos, public float $startCos)
-    {
+    private function __construct(
+        public float $metres,
+        public Figure $running,
+        public Figure $powerFactor,
+        public ?Figure $starting,
+        public Entry $startPowerFactor,
+        public Figure $supply,
+    ) {
     }
 
-    /** @return self|null null when the length or a current is not known: the drop is then not checked */
-    public static function of(Circuit $circuit, Sheet $sheet, Run $run): ?self
+    /**
+     * @param  Figure|null  $starting  in the line at standstill, A
+     * @return self|null null when the length or a current is not known: the drop is then not checked
+     */
+    public static function of(Circuit $circuit, Run $run, Motor $motor, Figure $design, ?Figure $starting, Entry $startPowerFactor): ?self
     {
-        $metres = $circuit->number($run->line ? 'cable.line_length' : 'cable.length');
-        $current = $sheet->get('power.design_current');
-        $factor = $sheet->get('plate.power_factor');
-        $supply = $circuit->number('supply.voltage');
-        if ($metres === null || $current === null || $factor === null || $supply === null) {
+        $metres = $circuit->number($run->lengthField());
+        if ($metres === null || $motor->powerFactor === null || $motor->supplyVoltage === null) {
             return null;
         }
-        $star = $sheet->get('start.method')?->value === 'star_delta';
-        $lrc = $sheet->get($star ? 'start.star_line_current' : 'start.locked_rotor_current');
 
-        return new self($metres->number(), $current->number(), $lrc?->number(), $supply->number(), $factor->number(), Table::of('practice/starting')->number('locked_rotor_power_factor') ?? 0.3);
+        return new self($metres->number(), $design, $motor->powerFactor, $starting, $startPowerFactor, $motor->supplyVoltage);
     }
 
     public function runningPercent(Candidate $candidate, Run $run): float
     {
-        return $this->percent($candidate, $run, $this->running, $this->cos, 2 / sqrt(3));
+        return $this->percent($candidate, $run, $this->running->number(), $this->powerFactor->number(), 2 / sqrt(3));
     }
 
     public function startingPercent(Candidate $candidate, Run $run): ?float
     {
-        return $this->starting === null ? null : $this->percent($candidate, $run, $this->starting, $this->startCos, 2 * sqrt(3));
+        return $this->starting === null ? null : $this->percent($candidate, $run, $this->starting->number(), $this->startPowerFactor->value, 2 * sqrt(3));
     }
 
     /**
@@ -54,6 +62,6 @@ final readonly class VoltageDrop
     {
         $ohm = ($candidate->ohmPerKm * $cos + $candidate->reactancePerKm * sqrt(max(0.0, 1 - $cos ** 2))) * $this->metres / 1000;
 
-        return 100 * ($run->sixLeads ? $sixLeadFactor : sqrt(3)) * $amperes * $ohm / $this->volts;
+        return 100 * ($run->sixLeads() ? $sixLeadFactor : sqrt(3)) * $amperes * $ohm / $this->supply->number();
     }
 }

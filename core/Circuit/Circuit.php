@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Circuit;
 
+use BraveAnvil\Circuit\Choice\Choice;
 use BraveAnvil\Circuit\Parse\PlateCurrent;
 use BraveAnvil\Circuit\Parse\PlateVoltage;
 use BraveAnvil\Circuit\Parse\Power;
@@ -14,6 +15,8 @@ use BraveAnvil\Solution\Figure;
 /**
  * One motor branch circuit as it was read. A field is in one of three states, never mixed: typed and read, missing, or bad.
  * Numbers come as figures in base units, so that what is assumed stays marked.
+ *
+ * @phpstan-import-type FieldPath from Fields
  */
 final readonly class Circuit
 {
@@ -21,9 +24,16 @@ final readonly class Circuit
      * @param  array<string, Entry>  $entries  by path
      * @param  array<string, FieldError>  $errors  by path
      * @param  list<string>  $unknown  paths that the format does not know
+     * @param  bool  $rowChosen  whether it stands on one of two rows of rated values, by the supply
      */
-    public function __construct(public string $tag, public string $ruleBook, private array $entries, public array $errors, public array $unknown)
-    {
+    public function __construct(
+        public string $tag,
+        public string $ruleBook,
+        private array $entries,
+        public array $errors,
+        public array $unknown,
+        public bool $rowChosen = false,
+    ) {
     }
 
     /** @return array<string, string> how each typed field was read, by path */
@@ -38,7 +48,8 @@ final readonly class Circuit
         foreach (['plate.', 'plate.second.'] as $row) {
             $current = ($this->entries[$row.'current'] ?? null)?->value;
             $voltage = ($this->entries[$row.'voltage'] ?? null)?->value;
-            if (isset($read[$row.'current']) && $current instanceof PlateCurrent && $voltage instanceof PlateVoltage && count($current->groups) === 2 && count($voltage->pairs) === 2) {
+            if (isset($read[$row.'current']) && $current instanceof PlateCurrent && $voltage instanceof PlateVoltage
+                && count($current->groups) === 2 && count($voltage->pairs) === 2) {
                 $read[$row.'current'] = $current->echo($voltage->pairs[0]['connection'], $voltage->pairs[1]['connection']);
             }
         }
@@ -46,6 +57,11 @@ final readonly class Circuit
         return $read;
     }
 
+    /**
+     * Whether one of these fields cannot be used.
+     *
+     * @param  FieldPath  ...$paths
+     */
     public function bad(string ...$paths): bool
     {
         foreach ($paths as $path) {
@@ -57,51 +73,80 @@ final readonly class Circuit
         return false;
     }
 
-    /** Neither typed nor bad. */
+    /**
+     * Neither typed nor bad.
+     *
+     * @param  FieldPath  $path
+     */
     public function missing(string $path): bool
     {
         return ! isset($this->errors[$path]) && (! isset($this->entries[$path]) || $this->entries[$path]->assumption !== null);
     }
 
-    /** @param  array<string, array{mixed, string}>  $defaults path => [value in base units, why] */
+    /** @param  array<string, Assumed>  $defaults by path */
     public function withDefaults(array $defaults): self
     {
         $entries = $this->entries;
-        foreach ($defaults as $path => [$value, $why]) {
+        foreach ($defaults as $path => $default) {
             if (! isset($entries[$path]) && ! isset($this->errors[$path])) {
-                $entries[$path] = new Entry($value, '', $why);
+                $entries[$path] = new Entry($default->value, '', $default->why, default: $default);
             }
         }
 
-        return new self($this->tag, $this->ruleBook, $entries, $this->errors, $this->unknown);
+        return new self($this->tag, $this->ruleBook, $entries, $this->errors, $this->unknown, $this->rowChosen);
     }
 
-    /** A number in base units, or null when missing or bad. */
+    /**
+     * A number in base units, or null when missing or bad.
+     *
+     * @param  FieldPath  $path
+     */
     public function number(string $path): ?Figure
     {
         $entry = $this->entries[$path] ?? null;
         if ($entry === null || ! is_float($entry->value)) {
             return null;
         }
-        $field = Fields::all()[$path];
+        $field = Fields::named($path);
 
-        return new Figure($path, $field->label, $entry->value, $field->unit, '', '', $entry->assumption === null ? 'typed' : 'assumed',
-            $entry->assumption === null ? [] : [$entry->assumption]);
+        return Figure::typed($path, $field->label, $entry->value, $field->unit, $entry->assumption);
     }
 
     /** Phases of the supply: three unless one is typed. */
     public function phases(): int
     {
-        return $this->number('supply.phases')?->number() === 1.0 ? 1 : 3;
+        return ($this->entries['supply.phases'] ?? null)?->value === 1.0 ? 1 : 3;
     }
 
-    public function choice(string $path): ?string
+    /**
+     * One of a field's choices, or null when missing or bad.
+     *
+     * @template T of Choice
+     *
+     * @param  FieldPath  $path
+     * @param  class-string<T>  $choices
+     * @return T|null
+     */
+    public function chosen(string $path, string $choices): ?Choice
+    {
+        $value = ($this->entries[$path] ?? null)?->value;
+
+        return is_string($value) ? $choices::tryFrom($value) : null;
+    }
+
+    /**
+     * A word that is none of a few choices: an insulation, a size, a letter.
+     *
+     * @param  FieldPath  $path
+     */
+    public function word(string $path): ?string
     {
         $value = ($this->entries[$path] ?? null)?->value;
 
         return is_string($value) ? $value : null;
     }
 
+    /** @param  FieldPath  $path */
     public function flag(string $path): ?bool
     {
         $value = ($this->entries[$path] ?? null)?->value;
@@ -109,12 +154,27 @@ final readonly class Circuit
         return is_bool($value) ? $value : null;
     }
 
-    /** Why nobody typed this value, or null. */
+    /**
+     * Why nobody typed this value, or null.
+     *
+     * @param  FieldPath  $path
+     */
     public function assumed(string $path): ?string
     {
         return ($this->entries[$path] ?? null)?->assumption;
     }
 
+    /** What an empty field is taken as, or null where it is typed or nothing is taken. */
+    public function defaultOf(string $path): ?Assumed
+    {
+        return ($this->entries[$path] ?? null)?->default;
+    }
+
+    /**
+     * Typed and read, or assumed.
+     *
+     * @param  FieldPath  $path
+     */
     public function has(string $path): bool
     {
         return isset($this->entries[$path]);
@@ -134,7 +194,7 @@ final readonly class Circuit
         return $value instanceof PlateVoltage ? $value : null;
     }
 
-    /** @param  string  $path  also `plate.service_factor_amps`, which is stamped alike */
+    /** @param  'plate.current'|'plate.service_factor_amps'  $path  both are stamped alike */
     public function plateCurrent(string $path = 'plate.current'): ?PlateCurrent
     {
         $value = ($this->entries[$path] ?? null)?->value;
@@ -164,8 +224,10 @@ final readonly class Circuit
     /**
      * The circuit with one row of rated values, under the names of the first. What the second row leaves out is taken
      * from the first and marked; of the row that is not used, errors are not counted.
+     *
+     * @param  bool  $bySupply  whether the supply decided it, with both frequencies known
      */
-    public function withRow(bool $second): self
+    public function withRow(bool $second, bool $bySupply): self
     {
         $entries = $this->entries;
         $errors = $this->errors;
@@ -184,7 +246,7 @@ final readonly class Circuit
                 $used ??= match (true) {
                     $kept === null => null,
                     $kept->value instanceof Speed => $kept->assumedTo(new Speed($kept->value->rpm * $ratio), 'the speed of the other row, by the ratio of the frequencies'),
-                    default => $kept->assumedTo($kept->value, lcfirst(Fields::all()[$first]->label).' as in the other row'),
+                    default => $kept->assumedTo($kept->value, lcfirst(Fields::named($first)->label).' as in the other row'),
                 };
                 if ($used !== null) {
                     $entries[$first] = $used;
@@ -193,18 +255,25 @@ final readonly class Circuit
             unset($entries[$other], $errors[$other]);
         }
 
-        return new self($this->tag, $this->ruleBook, $entries, $errors, $this->unknown);
+        return new self($this->tag, $this->ruleBook, $entries, $errors, $this->unknown, $bySupply);
     }
 
-    /** The text of a value that is typed in words; null when it is missing, bad or a number. */
+    /**
+     * The text of a value that is typed in words; null when it is missing, bad or a number.
+     *
+     * @param  FieldPath  $path
+     */
     public function stamped(string $path): ?string
     {
-        $text = $this->choice($path);
+        $text = $this->word($path);
 
         return $text === null || trim($text) === '' ? null : $text;
     }
 
-    /** @return list<float> several numbers of one field, in base units; empty when missing or bad */
+    /**
+     * @param  FieldPath  $path
+     * @return list<float> several numbers of one field, in base units; empty when missing or bad
+     */
     public function numbers(string $path): array
     {
         $value = ($this->entries[$path] ?? null)?->value;

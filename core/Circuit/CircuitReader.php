@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace BraveAnvil\Circuit;
 
 use BraveAnvil\Circuit\Parse\Typed;
+use BraveAnvil\Solution\ErrorKind;
+use BraveAnvil\Solution\Fault;
 use BraveAnvil\Solution\FieldError;
 
 /** Reads a decoded circuit document into a Circuit. Whatever it is given, it answers with a circuit and its errors. */
@@ -60,7 +62,7 @@ final class CircuitReader
         }
         [$this->entries, $errors] = PlateRows::parted($this->entries, $this->errors);
         foreach ($errors as $path => $text) {
-            $this->fail($path, $text, Fields::all()[$path]->accepted);
+            $this->fail($path, $text, (Fields::find($path) ?? throw Fault::unknownField($path))->accepted);
         }
         if (! isset($this->entries['rule_book']) && ! isset($this->errors['rule_book'])) {
             $this->fail('rule_book', 'The rule book is wanted.', 'One of iec, nec, cec.');
@@ -95,7 +97,7 @@ final class CircuitReader
 
     private function field(string $path, mixed $value): void
     {
-        $field = Fields::all()[$path] ?? null;
+        $field = Fields::find($path);
         if ($field === null) {
             // Only the start of a hostile key is worth repeating.
             $this->unknown[] = trim(Typed::quoted($path), '“”');
@@ -107,7 +109,7 @@ final class CircuitReader
         }
         $read = $this->fields->read($field, $value);
         if ($read instanceof Refusal) {
-            $this->fail($path, $read->text, $field->accepted, $read->refused ? FieldError::REFUSED : FieldError::UNREADABLE);
+            $this->fail($path, $read->text, $field->accepted, $read->refused ? ErrorKind::Refused : ErrorKind::Unreadable);
         } elseif ($read !== null) {
             $this->entries[$path] = $read;
             foreach ($read->also as $other => $entry) {
@@ -116,7 +118,7 @@ final class CircuitReader
         }
     }
 
-    private function fail(string $path, string $text, string $accepted, string $kind = FieldError::UNREADABLE): void
+    private function fail(string $path, string $text, string $accepted, ErrorKind $kind = ErrorKind::Unreadable): void
     {
         $this->errors[$path] ??= new FieldError($path, $text, $accepted, $kind);
     }

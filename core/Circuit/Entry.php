@@ -10,9 +10,10 @@ final readonly class Entry
     /**
      * @param  string|null  $assumption  set when nobody typed it
      * @param  self|null  $second  the second value of a plate for two frequencies, such as 1750 of `1450/1750`
+     * @param  Assumed|null  $default  what an empty field is taken as
      * @param  array<string, self>  $also  what the same text says of other fields, by path
      */
-    public function __construct(public mixed $value, public string $echo, public ?string $assumption = null, public ?self $second = null, public array $also = [])
+    public function __construct(public mixed $value, public string $echo, public ?string $assumption = null, public ?self $second = null, public array $also = [], public ?Assumed $default = null)
     {
     }
 

@@ -4,23 +4,44 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Circuit;
 
-/** One field of the open format: how it is read, and within which bounds. */
+use BraveAnvil\Circuit\Choice\Choice;
+use BraveAnvil\Solution\Unit;
+
+/** One field of the open format: how it is read, within which bounds, and what the page says beside it. */
 final readonly class Field
 {
     /**
-     * @param  string  $kind  how the text is read
-     * @param  string  $unit  base unit of the value
-     * @param  list<string>  $choices  for kind `choice`
+     * @param  string  $accepted  what may be typed, with an example
+     * @param  Unit  $unit  of the value that is read
+     * @param  class-string<Choice>|null  $choices  for a field that takes one of a few values
+     * @param  string  $letters  those that a letter field takes
+     * @param  string  $hint  one line below the field
+     * @param  string  $empty  what an empty field means, where no default says it
      */
     public function __construct(
         public string $path,
-        public string $kind,
+        public FieldKind $kind,
         public string $label,
         public string $accepted,
-        public string $unit = '',
+        public Unit $unit = Unit::None,
         public float $low = 0.0,
         public float $high = 0.0,
-        public array $choices = [],
+        public ?string $choices = null,
+        public string $letters = '',
+        public string $hint = '',
+        public string $empty = '',
     ) {
+    }
+
+    /** @return list<Choice> */
+    public function cases(): array
+    {
+        return $this->choices === null ? [] : $this->choices::cases();
+    }
+
+    /** The unit that a bare typed number is in. */
+    public function typedUnit(): string
+    {
+        return $this->kind->bareUnit() ?? $this->unit->value;
     }
 }

@@ -18,6 +18,7 @@ use BraveAnvil\Circuit\Parse\SupplyVoltage;
 use BraveAnvil\Circuit\Parse\Typed;
 use BraveAnvil\Circuit\Parse\Unbalance;
 use BraveAnvil\Solution\Show;
+use BraveAnvil\Solution\Unit;
 
 /** Reads one typed value by the kind of its field. The echo of what is read can be typed again and means the same. */
 final readonly class FieldReader
@@ -32,15 +33,15 @@ final readonly class FieldReader
     /** @return Entry|Refusal|null null where nothing is typed */
     public function read(Field $field, mixed $value): Entry|Refusal|null
     {
-        if ($field->kind === 'anything') {
+        if ($field->kind === FieldKind::Anything) {
             return $value === [] || $value === false ? null : new Entry($value, '');
         }
-        if ($field->kind === 'flag') {
+        if ($field->kind === FieldKind::Flag) {
             $flag = is_bool($value) ? $value : ['true' => true, 'yes' => true, '1' => true, 'false' => false, 'no' => false, '0' => false][is_scalar($value) ? strtolower((string) $value) : ''] ?? null;
 
             return $flag === null ? new Refusal('Neither true nor false.') : new Entry($flag, $flag ? 'yes' : 'no');
         }
-        if ($field->kind === 'points') {
+        if ($field->kind === FieldKind::Points) {
             return new Entry($value, '');
         }
         if (is_int($value) || is_float($value)) {
@@ -58,7 +59,7 @@ final readonly class FieldReader
         if (strlen($value) > self::LONGEST_TEXT) {
             return new Refusal('The text is longer than '.self::LONGEST_TEXT.' characters.');
         }
-        if ($field->kind === 'text') {
+        if ($field->kind === FieldKind::Text) {
             return preg_match('//u', $value) === 1 ? new Entry($value, '') : new Refusal('This is not readable text.');
         }
         $plain = Typed::plain($value);
@@ -94,28 +95,28 @@ final readonly class FieldReader
     private function parse(Field $field, string $text): Entry|Refusal
     {
         return match ($field->kind) {
-            'choice' => self::choice($field, $text),
-            'power' => self::pair(Power::rows($text, $this->american ? 'hp' : 'kw'), $field),
-            'plate_voltage' => self::pair(PlateVoltage::rows($text), $field),
-            'plate_current' => self::pair(PlateCurrent::parse($text), $field),
-            'speed' => self::pair(Speed::rows($text), $field),
-            'supply_voltage' => SupplyVoltage::parse($text, $field->low, $field->high),
-            'frequencies' => self::frequencies(Frequencies::parse($text)),
-            'fraction', 'efficiency' => self::fraction(Fraction::parse($text, $field->kind === 'efficiency', $field->low)),
-            'efficiency_class' => preg_match('~^ie\s*-?\s*([1-4])$~i', $text, $m) === 1 ? new Entry('IE'.$m[1], 'IE'.$m[1]) : new Refusal(Typed::quoted($text).' is not a class with a table here.'),
-            'letter' => in_array(strtoupper($text), $field->choices, true) ? new Entry(strtoupper($text), '') : new Refusal(Typed::quoted($text).' is not one of the letters.'),
-            'duty' => Duty::parse($text),
-            'protection' => Stamp::protection($text),
-            'cooling' => Stamp::cooling($text),
-            'insulation_class' => Stamp::insulation($text),
-            'rotor_class' => Stamp::rotorClass($text),
-            'phases' => Stamp::phases($text),
-            'unbalance' => Unbalance::parse($text, $field->high),
-            'transformer_ratio' => self::ratio($field, $text),
-            'grams' => $this->grams($field, $text),
-            'insulation' => $this->insulation($text),
-            'installation' => $this->installation($text),
-            'size' => self::size(ConductorSize::parse($text, $this->american)),
+            FieldKind::Choice => self::choice($field, $text),
+            FieldKind::Power => self::pair(Power::rows($text, $this->american ? 'hp' : 'kw'), $field),
+            FieldKind::PlateVoltage => self::pair(PlateVoltage::rows($text), $field),
+            FieldKind::PlateCurrent => self::pair(PlateCurrent::parse($text), $field),
+            FieldKind::Speed => self::pair(Speed::rows($text), $field),
+            FieldKind::SupplyVoltage => SupplyVoltage::parse($text, $field->low, $field->high),
+            FieldKind::Frequencies => self::frequencies(Frequencies::parse($text)),
+            FieldKind::Fraction, FieldKind::Efficiency => self::fraction(Fraction::parse($text, $field->kind === FieldKind::Efficiency, $field->low)),
+            FieldKind::EfficiencyClass => preg_match('~^ie\s*-?\s*([1-4])$~i', $text, $m) === 1 ? new Entry('IE'.$m[1], 'IE'.$m[1]) : new Refusal(Typed::quoted($text).' is not a class with a table here.'),
+            FieldKind::Letter => strlen($text) === 1 && str_contains($field->letters, strtoupper($text)) ? new Entry(strtoupper($text), '') : new Refusal(Typed::quoted($text).' is not one of the letters.'),
+            FieldKind::Duty => Duty::parse($text),
+            FieldKind::Protection => Stamp::protection($text),
+            FieldKind::Cooling => Stamp::cooling($text),
+            FieldKind::InsulationClass => Stamp::insulation($text),
+            FieldKind::RotorClass => Stamp::rotorClass($text),
+            FieldKind::Phases => Stamp::phases($text),
+            FieldKind::Unbalance => Unbalance::parse($text, $field->high),
+            FieldKind::TransformerRatio => self::ratio($field, $text),
+            FieldKind::Grams => $this->grams($field, $text),
+            FieldKind::Insulation => $this->insulation($text),
+            FieldKind::Installation => $this->installation($text),
+            FieldKind::Size => self::size(ConductorSize::parse($text, $this->american)),
             default => $this->quantity($field, $text),
         };
     }
@@ -123,9 +124,9 @@ final readonly class FieldReader
     private static function choice(Field $field, string $text): Entry|Refusal
     {
         $wanted = strtolower(str_replace([' ', '-'], '_', $text));
-        foreach ($field->choices as $choice) {
-            if (strtolower($choice) === $wanted) {
-                return new Entry($choice, '');
+        foreach ($field->cases() as $choice) {
+            if (strtolower((string) $choice->value) === $wanted) {
+                return new Entry((string) $choice->value, '');
             }
         }
 
@@ -146,7 +147,7 @@ final readonly class FieldReader
         $entries = [];
         foreach ($rows instanceof PlateCurrent ? [$rows] : $rows as $row) {
             if ($row instanceof Power && ($row->watts < $field->low || $row->watts > $field->high)) {
-                return new Refusal(Show::quantity($row->watts, 'W').' is outside what is computed here.');
+                return new Refusal(Show::quantity($row->watts, Unit::Watt).' is outside what is computed here.');
             }
             $entries[] = new Entry($row, $row->echo());
         }
@@ -185,7 +186,7 @@ final readonly class FieldReader
         if ($value < $field->low - 1e-9 * abs($field->low) || $value > $field->high + 1e-9 * abs($field->high)) {
             return new Refusal(Show::quantity($value, $field->unit).' is outside '.Show::quantity($field->low, $field->unit).' to '.Show::quantity($field->high, $field->unit).'.');
         }
-        if ($field->kind === 'count' && floor($value) !== $value) {
+        if ($field->kind === FieldKind::Count && floor($value) !== $value) {
             return new Refusal('A whole number is wanted.');
         }
         if ($field->path === 'supply.phases' && $value === 2.0) {
@@ -229,7 +230,7 @@ final readonly class FieldReader
         $parts = preg_split('~\s*/\s*~', trim($bare));
         $grams = [];
         foreach ($parts === false || count($parts) > 2 ? ['?'] : $parts as $part) {
-            $number = Quantity::parse($part, 'grams');
+            $number = Quantity::parse($part, FieldKind::Grams);
             if ($number instanceof Refusal) {
                 return new Refusal(Typed::quoted($text).' cannot be read as grams.');
             }

@@ -11,8 +11,8 @@ final readonly class CapacitorRules
      * @param  float  $conductorFactor  of capacitor current
      * @param  bool  $thirdOfMotorConductors  whether its leads need a third of the motor conductors' ampacity
      * @param  list<float>  $fuseRatings  A
-     * @param  float|null  $longestBareTapMetres  longest leads at the motor that the motor's own device may protect, null where the book sets none
      * @param  float|null  $disconnectFactor  of capacitor current, null where the book sets none
+     * @param  float|null  $longestBareTapMetres  longest leads at the motor that the motor's own device may protect, null where the book sets none
      */
     public function __construct(
         public float $conductorFactor,

@@ -4,144 +4,187 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Correct;
 
+use BraveAnvil\Cable\Cabling;
+use BraveAnvil\Circuit\Choice\CapacitorPlace;
 use BraveAnvil\Circuit\Circuit;
-use BraveAnvil\RuleBook\RuleBook;
+use BraveAnvil\Plate\Motor;
+use BraveAnvil\Power\Load;
+use BraveAnvil\RuleBook\Practice\CapacitorPractice;
 use BraveAnvil\RuleBook\Sizing;
-use BraveAnvil\RuleBook\Table;
+use BraveAnvil\RuleBook\Words;
 use BraveAnvil\Solution\Figure;
-use BraveAnvil\Solution\Grade;
-use BraveAnvil\Solution\Sheet;
+use BraveAnvil\Solution\Ledger;
 use BraveAnvil\Solution\Show;
 use BraveAnvil\Solution\Station;
+use BraveAnvil\Solution\Unit;
+use BraveAnvil\Start\Method\StartingMethod;
+use BraveAnvil\Start\Starting;
 
 /** Power factor correction: how much, which step, where it may go, and what the line carries after it. */
-final class CorrectStation
+final readonly class CorrectStation
 {
-    private const AT_MOTOR = ['after_controller', 'at_motor'];
+    private const NEEDS = [
+        'correction.load_percent', 'correction.lowest_load_percent', 'correction.target_power_factor', 'correction.place', 'correction.rated_voltage', 'correction.rated_kvar',
+        'correction.own_contactor', 'correction.tap_length', 'plate.no_load_current', 'plate.current',
+    ];
 
-    public static function solve(Circuit $circuit, RuleBook $book, Sizing $sizing, Sheet $sheet): void
+    /** Harmonics that drives and rectifiers bring, and how near to one a resonance is too near. */
+    private const HARMONICS = [5, 7, 11, 13];
+
+    private const NEAR = 0.08;
+
+    public function __construct(private Sizing $sizing, private CapacitorPractice $practice, private Words $words)
     {
-        if ($sheet->blocked(Station::Correct)) {
-            return;
-        }
-        if (! $sheet->has('power.input', 'power.reactive', 'power.overload_current', 'plate.power_factor', 'plate.rated_voltage', 'plate.supply_voltage') || $circuit->bad('correction.load_percent', 'correction.lowest_load_percent', 'correction.target_power_factor', 'correction.place', 'correction.rated_voltage', 'correction.rated_kvar', 'correction.own_contactor', 'correction.tap_length', 'plate.no_load_current', 'plate.current')) {
-            $sheet->block(Station::Correct, 'Waits for the motor’s power and current.');
-
-            return;
-        }
-        $load = new LoadPoint($circuit, $sheet);
-        $place = $circuit->choice('correction.place') ?? 'none';
-        $required = self::required($circuit, $sheet, $load);
-        $limit = in_array($place, self::AT_MOTOR, true) ? self::limit($sheet) : null;
-        if ($place === 'none') {
-            $sheet->say(Station::Correct, $required === null ? 'Type a target power factor to see what a capacitor would have to give.'
-                : ($required->number() <= 0 ? 'No capacitor is needed for this target.' : 'No capacitor. '.$required->shown(3).' would be needed for '.Show::number($circuit->number('correction.target_power_factor')?->number() ?? 0, 3).'.'));
-
-            return;
-        }
-        if (self::excluded($circuit, $book, $sizing, $sheet, $place)) {
-            $sheet->say(Station::Correct, 'A capacitor is refused at this place.');
-
-            return;
-        }
-        $unit = Unit::choose($circuit, $sheet, $load, $required, $limit);
-        if ($unit === null) {
-            $sheet->say(Station::Correct, 'No capacitor is chosen.');
-
-            return;
-        }
-        $unit->figures($circuit, $sheet, $sizing->capacitorRules());
-        self::afterwards($sheet, $load, $unit);
-        Placement::solve($circuit, $sizing, $sheet, $place);
-        self::cautions($sheet);
-        $sheet->say(Station::Correct, $sheet->need('correct.capacitor_rating')->shown(3).' brings the power factor to '.Show::number($sheet->need('correct.corrected_power_factor')->number(), 3).' and the line to '.$sheet->need('correct.corrected_current')->shown(3).'.');
     }
 
-    private static function required(Circuit $circuit, Sheet $sheet, LoadPoint $load): ?Figure
+    /**
+     * @param  Figure|null  $prospective  largest fault current, A
+     * @return Correction|null null where there is no capacitor, or none can be chosen; the ledger says why
+     */
+    public function solve(Circuit $circuit, Motor $motor, Load $load, Starting $starting, ?Cabling $cabling, ?Figure $prospective, Ledger $ledger): ?Correction
+    {
+        $supply = $motor->supplyVoltage;
+        $loaded = $supply === null || $circuit->bad(...self::NEEDS) ? null : LoadedMotor::of($circuit, $motor, $load, $ledger);
+        if ($loaded === null || $load->designCurrent === null) {
+            $ledger->block('Waits for the motor’s power and current.', Station::Correct);
+
+            return null;
+        }
+        $place = $circuit->chosen('correction.place', CapacitorPlace::class) ?? CapacitorPlace::None;
+        $behindStarter = $place === CapacitorPlace::AfterController || $place === CapacitorPlace::AtMotor;
+        $required = self::required($circuit, $loaded, $ledger);
+        $limit = $behindStarter ? $this->limit($motor, $loaded, $ledger) : null;
+        if ($place === CapacitorPlace::None) {
+            $ledger->say(Station::Correct, self::without($circuit, $required));
+
+            return null;
+        }
+        if ($starting->method !== null && $this->excluded($circuit, $starting->method, $behindStarter, $ledger)) {
+            $ledger->say(Station::Correct, 'A capacitor is refused at this place.');
+
+            return null;
+        }
+        $unit = CapacitorUnit::choose($circuit, $supply, $loaded, $required, $limit, $this->practice, $ledger);
+        if ($unit === null) {
+            $ledger->say(Station::Correct, 'No capacitor is chosen.');
+
+            return null;
+        }
+        $frequency = $circuit->number('supply.frequency') ?? $motor->frequency;
+        if ($frequency === null || $load->overloadCurrent === null || $motor->powerFactor === null) {
+            $ledger->block('Waits for the motor’s power and current.', Station::Correct);
+
+            return null;
+        }
+        $figures = $unit->figures($supply, $frequency, $this->sizing->capacitors, $this->practice, $ledger);
+        $correction = self::afterwards($place, $figures, $load->overloadCurrent, $motor->powerFactor, $loaded, $ledger);
+        $ledger->curve(new CorrectionCurve($loaded, $load, $figures->given->number(), $load->overloadCurrent->number(), $correction->current->number(), $unit->steps));
+        (new Placement($this->sizing))->solve($circuit, $place, $figures, $load->designCurrent, $starting, $cabling, $ledger);
+        self::cautions($supply, $figures->given, $prospective, $ledger);
+        $ledger->say(Station::Correct, $figures->rating->shown(3).' brings the power factor to '.Show::number($correction->powerFactor->number(), 3).' and the line to '.$correction->current->shown(3).'.');
+
+        return $correction;
+    }
+
+    private static function without(Circuit $circuit, ?Figure $required): string
+    {
+        if ($required === null) {
+            return 'Type a target power factor to see what a capacitor would have to give.';
+        }
+
+        return $required->number() <= 0 ? 'No capacitor is needed for this target.'
+            : 'No capacitor. '.$required->shown(3).' would be needed for '.Show::number($circuit->number('correction.target_power_factor')?->number() ?? 0, 3).'.';
+    }
+
+    private static function required(Circuit $circuit, LoadedMotor $motor, Ledger $ledger): ?Figure
     {
         $target = $circuit->number('correction.target_power_factor');
         if ($target === null) {
             return null;
         }
         $tan = sqrt(1 - $target->number() ** 2) / $target->number();
-        $wanted = max(0.0, $load->reactive->number() - $load->power->number() * $tan);
 
-        return $sheet->work('correct.reactive_required', 'Reactive power required', $wanted, 'var', 'P (tan φ1 − tan φ2)', '{Q} − {P} × tan φ2, cos φ2 {pf}', ['Q' => $load->reactive, 'P' => $load->power, 'pf' => $target]);
+        return $ledger->work(CorrectFigure::ReactiveRequired)->from(Q: $motor->reactive, P: $motor->power, pf: $target)
+            ->as('P (tan φ1 − tan φ2)', '{Q} − {P} × tan φ2, cos φ2 {pf}')->equals(max(0.0, $motor->reactive->number() - $motor->power->number() * $tan))->write();
     }
 
-    private static function limit(Sheet $sheet): ?Figure
+    private function limit(Motor $motor, LoadedMotor $loaded, Ledger $ledger): ?Figure
     {
-        $noLoad = $sheet->get('correct.no_load_current');
-        $volts = $sheet->need('plate.rated_voltage');
-        if ($noLoad === null) {
+        $volts = $motor->ratedVoltage();
+        if ($volts === null) {
             return null;
         }
-        $share = Table::of('practice/capacitor')->number('no_load_share') ?? 0.9;
+        $share = $this->practice->noLoadShare();
 
-        return $sheet->work('correct.reactive_limit', 'Limit at the motor', $share * sqrt(3) * $volts->number() * $noLoad->number(), 'var', '0.9 √3 V I_0', Show::number($share).' × √3 × {V} × {I}', ['V' => $volts, 'I' => $noLoad], 'IEC 60831-1 (from memory): no self-excitation');
+        return $ledger->work(CorrectFigure::ReactiveLimit)->from(k: $share, V: $volts, I: $loaded->noLoadCurrent)->as('0.9 √3 V I_0', '{k} × √3 × {V} × {I}')
+            ->equals($share->value * sqrt(3) * $volts->number() * $loaded->noLoadCurrent->number())->source('IEC 60831-1 (from memory): no self-excitation')->write();
     }
 
     /** Starters and places that a capacitor must not share. */
-    private static function excluded(Circuit $circuit, RuleBook $book, Sizing $sizing, Sheet $sheet, string $place): bool
+    private function excluded(Circuit $circuit, StartingMethod $method, bool $behindStarter, Ledger $ledger): bool
     {
-        $method = $sheet->get('start.method')?->value;
-        if ($method !== 'star_delta') {
+        $limits = $method->capacitor();
+        $name = lcfirst($method->name()->label($this->words));
+        if ($behindStarter && ! $limits->behindStarter) {
+            $ledger->stop(CorrectFinding::CapacitorExcluded)->title('No capacitor at a '.$name.' motor')->because($limits->whyNot)
+                ->do('Put it on the supply side with its own contactor, or at the board.')->source($this->sizing->capacitors->exclusionSource)->on(CorrectFigure::ReactiveRequired);
+
+            return true;
+        }
+        $own = $circuit->flag('correction.own_contactor');
+        if ($behindStarter || ! $limits->ownContactor || $own === true) {
             return false;
         }
-        $name = $book->words()['star_delta'];
-        $own = $circuit->flag('correction.own_contactor');
-        if (in_array($place, self::AT_MOTOR, true)) {
-            $sheet->find(Grade::Stop, Station::Correct, 'capacitor_excluded', 'No capacitor at a '.$name.' motor', 'While the starter changes over, the capacitor would keep the open windings excited and be reclosed out of phase: overvoltage and a burst of current.', 'Put it on the supply side with its own contactor, or at the board.', $sizing->capacitorRules()->exclusionSource, ['correct.reactive_required']);
-
-            return true;
-        }
         if ($own === false) {
-            $sheet->find(Grade::Stop, Station::Correct, 'capacitor_needs_contactor', 'It needs its own contactor', 'At a '.$name.' motor the capacitor must be switched by its own contactor, closed only in run.', 'Give it a capacitor-duty contactor.', 'common practice, no source', []);
+            $ledger->stop(CorrectFinding::CapacitorNeedsContactor)->title('It needs its own contactor')
+                ->because('At a '.$name.' motor the capacitor must be switched by its own contactor, closed only in run.')
+                ->do('Give it a capacitor-duty contactor.')->source('common practice, no source');
 
             return true;
         }
-        if ($own === null) {
-            $sheet->find(Grade::Caution, Station::Correct, 'capacitor_needs_contactor', 'Give it its own contactor', 'At a '.$name.' motor the capacitor goes on the supply side with its own contactor, closed only in run.', 'Say so under “Own contactor” once it has one.', 'common practice, no source', []);
-        }
+        $ledger->caution(CorrectFinding::CapacitorNeedsContactor)->title('Give it its own contactor')
+            ->because('At a '.$name.' motor the capacitor goes on the supply side with its own contactor, closed only in run.')
+            ->do('Say so under “Own contactor” once it has one.')->source('common practice, no source');
 
         return false;
     }
 
-    private static function afterwards(Sheet $sheet, LoadPoint $load, Unit $unit): void
+    private static function afterwards(CapacitorPlace $place, UnitFigures $unit, Figure $current, Figure $factor, LoadedMotor $loaded, Ledger $ledger): Correction
     {
-        $chosen = $sheet->need('correct.reactive_chosen');
-        $supply = $sheet->need('plate.supply_voltage');
-        $current = $sheet->need('power.overload_current');
-        $factor = $sheet->need('plate.power_factor');
         $active = $current->number() * $factor->number();
         $reactive = $current->number() * sqrt(max(0.0, 1 - $factor->number() ** 2));
-        $capacitor = $sheet->need('correct.capacitor_current');
-        $left = $reactive - $capacitor->number();
-        $line = sqrt($active ** 2 + $left ** 2);
-        $sheet->work('correct.corrected_current', 'Line current after correction', $line, 'A', '√((I cos φ)² + (I sin φ − I_c)²)', '√(({I} × {pf})² + ('.Show::number($reactive, 5).' A − {Ic})²)', ['I' => $current, 'pf' => $factor, 'Ic' => $capacitor], 'upstream of the capacitor, at full load');
-        $sheet->work('correct.corrected_power_factor', 'Power factor after correction', $active / $line, '', 'I cos φ / I_corr', '({I} × {pf}) ÷ {Ik}', ['I' => $current, 'pf' => $factor, 'Ik' => $sheet->need('correct.corrected_current')]);
-        $noLoad = $sheet->get('correct.no_load_reactive');
-        if ($noLoad !== null && $chosen->number() > $noLoad->number()) {
-            $sheet->find(Grade::Caution, Station::Correct, 'above_no_load_reactive', 'More than the motor takes at no load', 'The capacitor gives '.$chosen->shown(3).', the idling motor takes only '.$noLoad->shown(3).': the supply sees a leading current then.', 'Switch it off with the motor, never leave it on alone.', 'common practice, no source', ['correct.reactive_chosen', 'correct.no_load_reactive']);
+        $line = sqrt($active ** 2 + ($reactive - $unit->current->number()) ** 2);
+        $after = $ledger->work(CorrectFigure::CorrectedCurrent)->from(I: $current, pf: $factor, Ic: $unit->current)
+            ->as('√((I cos φ)² + (I sin φ − I_c)²)', '√(({I} × {pf})² + ('.Show::number($reactive, 5).' A − {Ic})²)')->equals($line)
+            ->source('upstream of the capacitor, at full load')->write();
+        $corrected = $ledger->work(CorrectFigure::CorrectedPowerFactor)->from(I: $current, pf: $factor, Ik: $after)->as('I cos φ / I_corr', '({I} × {pf}) ÷ {Ik}')
+            ->equals($active / $line)->write();
+        if ($unit->given->number() > $loaded->noLoadReactive->number()) {
+            $ledger->caution(CorrectFinding::AboveNoLoadReactive)->title('More than the motor takes at no load')
+                ->because('The capacitor gives '.$unit->given->shown(3).', the idling motor takes only '.$loaded->noLoadReactive->shown(3).': the supply sees a leading current then.')
+                ->do('Switch it off with the motor, never leave it on alone.')->source('common practice, no source')->on(CorrectFigure::ReactiveChosen, CorrectFigure::NoLoadReactive);
         }
-        $sheet->curve('correction', [
-            'power' => $load->power->number(), 'reactive' => $load->reactive->number(), 'chosen' => $chosen->number(), 'left' => $load->reactive->number() - $chosen->number(),
-            'full_load' => ['power' => $sheet->need('power.input')->number(), 'reactive' => $sheet->need('power.reactive')->number()],
-            'current_before' => $current->number(), 'current_after' => $line, 'supply' => $supply->number(), 'steps' => $unit->steps,
-        ]);
+
+        return new Correction($place, $unit->rating, $after, $corrected);
     }
 
-    private static function cautions(Sheet $sheet): void
+    private static function cautions(Figure $supply, Figure $given, ?Figure $prospective, Ledger $ledger): void
     {
-        $sheet->find(Grade::Note, Station::Correct, 'stored_charge', 'A capacitor holds charge', 'Switched off it keeps up to '.Show::quantity(sqrt(2) * $sheet->need('plate.supply_voltage')->number(), 'V', 3).' or more. Wait for the discharge time, prove it dead, then short and earth it before touching.', 'Check that the resistors are whole; a blown fuse leaves an element charged.', 'usual practice; local rules and licensed people decide', ['correct.discharge_resistance']);
-        if (! $sheet->has('guard.prospective_current')) {
+        $ledger->note(CorrectFinding::StoredCharge)->title('A capacitor holds charge')
+            ->because('Switched off it keeps up to '.Show::quantity(sqrt(2) * $supply->number(), Unit::Volt, 3).' or more. Wait for the discharge time, prove it dead, then short and earth it before touching.')
+            ->do('Check that the resistors are whole; a blown fuse leaves an element charged.')->source('usual practice; local rules and licensed people decide')
+            ->on(CorrectFigure::DischargeResistance);
+        if ($prospective === null) {
             return;
         }
-        $fault = sqrt(3) * $sheet->need('plate.supply_voltage')->number() * $sheet->need('guard.prospective_current')->number();
-        $order = $sheet->work('correct.resonance_order', 'Resonance order', sqrt($fault / $sheet->need('correct.reactive_chosen')->number()), '', '√(S_sc / Q_c)', '√('.Show::quantity($fault, 'VA').' ÷ {Q})', ['Q' => $sheet->need('correct.reactive_chosen')]);
-        foreach ([5, 7, 11, 13] as $harmonic) {
-            if (abs($order->number() - $harmonic) < 0.08 * $harmonic) {
-                $sheet->find(Grade::Caution, Station::Correct, 'resonance', 'Close to a harmonic', 'Capacitor and supply resonate near order '.$order->shown(3).', close to '.$harmonic.'. Other capacitors on the bus shift it.', 'With drives or rectifiers on the bus use a detuned unit.', 'common practice, no source', ['correct.resonance_order']);
+        $fault = sqrt(3) * $supply->number() * $prospective->number();
+        $order = $ledger->work(CorrectFigure::ResonanceOrder)->from(Q: $given, V: $supply, Ik: $prospective)->as('√(S_sc / Q_c)', '√('.Show::quantity($fault, Unit::VoltAmpere).' ÷ {Q})')
+            ->equals(sqrt($fault / $given->number()))->write();
+        foreach (self::HARMONICS as $harmonic) {
+            if (abs($order->number() - $harmonic) < self::NEAR * $harmonic) {
+                $ledger->caution(CorrectFinding::Resonance)->title('Close to a harmonic')
+                    ->because('Capacitor and supply resonate near order '.$order->shown(3).', close to '.$harmonic.'. Other capacitors on the bus shift it.')
+                    ->do('With drives or rectifiers on the bus use a detuned unit.')->source('common practice, no source')->on(CorrectFigure::ResonanceOrder);
             }
         }
     }

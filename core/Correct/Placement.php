@@ -4,74 +4,96 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Correct;
 
+use BraveAnvil\Cable\Cabling;
 use BraveAnvil\Cable\Run;
+use BraveAnvil\Circuit\Choice\CapacitorPlace;
 use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\RuleBook\Sizing;
+use BraveAnvil\Solution\FieldError;
 use BraveAnvil\Solution\Figure;
-use BraveAnvil\Solution\Grade;
-use BraveAnvil\Solution\Sheet;
+use BraveAnvil\Solution\Ledger;
 use BraveAnvil\Solution\Show;
-use BraveAnvil\Solution\Station;
+use BraveAnvil\Start\Starting;
 
 /** Where the capacitor goes changes its leads, fuses and disconnect. The motor's own conductors and device stay as they are. */
-final class Placement
+final readonly class Placement
 {
-    private const PLACES = [
-        'board' => ['name' => 'at the board', 'fuse' => true, 'disconnect' => true, 'overload' => 'unchanged'],
-        'before_controller' => ['name' => 'before the controller', 'fuse' => true, 'disconnect' => true, 'overload' => 'unchanged'],
-        'after_controller' => ['name' => 'after the controller, before the overload', 'fuse' => true, 'disconnect' => false, 'overload' => 'unchanged'],
-        'at_motor' => ['name' => 'at the motor, after the overload', 'fuse' => false, 'disconnect' => false, 'overload' => 'reduced'],
-    ];
+    private const TOLERANCE = 1e-6;
 
-    public static function solve(Circuit $circuit, Sizing $sizing, Sheet $sheet, string $place): void
+    public function __construct(private Sizing $sizing)
     {
-        $rules = $sizing->capacitorRules();
-        $duties = self::PLACES[$place];
-        $current = $sheet->need('correct.capacitor_rated_current');
-        if ($sheet->need('correct.capacitor_current')->number() > $current->number()) {
-            $current = $sheet->need('correct.capacitor_current');
-        }
-        self::conductor($circuit, $sizing, $sheet, $rules, $current, $place !== 'board');
-        $tap = $circuit->number('correction.tap_length');
-        $fuse = $duties['fuse'];
+    }
+
+    /** @param  Figure  $design  motor current that sizes the circuit, A */
+    public function solve(Circuit $circuit, CapacitorPlace $place, UnitFigures $unit, Figure $design, Starting $starting, ?Cabling $cabling, Ledger $ledger): void
+    {
+        $rules = $this->sizing->capacitors;
+        [$name, $fuse, $disconnect, $overload] = match ($place) {
+            CapacitorPlace::None, CapacitorPlace::Board => ['at the board', true, true, 'unchanged'],
+            CapacitorPlace::BeforeController => ['before the controller', true, true, 'unchanged'],
+            CapacitorPlace::AfterController => ['after the controller, before the overload', true, false, 'unchanged'],
+            CapacitorPlace::AtMotor => ['at the motor, after the overload', false, false, 'reduced'],
+        };
+        $current = $unit->current->number() > $unit->ratedCurrent->number() ? $unit->current : $unit->ratedCurrent;
+        $this->conductor($circuit, $current, $design, $place !== CapacitorPlace::Board, $starting, $cabling, $ledger);
         if (! $fuse && $rules->longestBareTapMetres !== null) {
-            $fuse = $tap !== null && $tap->number() > $rules->longestBareTapMetres;
-            if (! $fuse) {
-                $sheet->find(Grade::Note, Station::Correct, 'tap_protection_not_checked', 'No fuse of its own only on a short tap', 'Leads of at most '.Show::number($rules->longestBareTapMetres).' m may go without, if the motor’s device protects them in a short circuit. '.($tap === null ? 'Their length is not typed, and t' : 'T').'hat protection is not checked.', 'Type the tap length, and have the withstand checked.', 'common practice, no source', ['correct.conductor_size']);
-            }
+            $fuse = self::tapWantsFuse($circuit, $rules->longestBareTapMetres, $ledger);
         }
         if ($fuse) {
             foreach ($rules->fuseRatings as $rating) {
-                if ($rating >= $rules->fuseFactor * $current->number() * (1 - 1e-6)) {
-                    $sheet->work('correct.fuse_rating', 'Capacitor fuse', $rating, 'A', 'next rating ≥ factor · I_c', Show::number($rules->fuseFactor).' × {I}, next standard rating', ['I' => $current], $rules->fuseSource);
+                if ($rating >= $rules->fuseFactor * $current->number() * (1 - self::TOLERANCE)) {
+                    $ledger->work(CorrectFigure::FuseRating)->from(I: $current)->as('next rating ≥ factor · I_c', Show::number($rules->fuseFactor).' × {I}, next standard rating')
+                        ->equals($rating)->source($rules->fuseSource)->write();
                     break;
                 }
             }
         }
-        if ($duties['disconnect']) {
+        if ($disconnect) {
             $factor = $rules->disconnectFactor ?? $rules->conductorFactor;
-            $sheet->work('correct.disconnect_rating', 'Capacitor disconnect, at least', $factor * $current->number(), 'A', 'factor · I_c', Show::number($factor).' × {I}', ['I' => $current], $rules->conductorSource);
+            $ledger->work(CorrectFigure::DisconnectRating)->from(I: $current)->as('factor · I_c', Show::number($factor).' × {I}')->equals($factor * $current->number())
+                ->source($rules->conductorSource)->write();
         }
-        $sheet->curve('placement', ['place' => $place, 'name' => $duties['name'], 'overload' => $duties['overload'], 'fuse' => $fuse, 'disconnect' => $duties['disconnect'],
-            'discharge' => $fuse ? 'own resistors, as it has its own fuses' : 'own resistors all the same']);
+        $ledger->curve(new PlacementCurve($place, $name, $overload, $fuse, $disconnect));
     }
 
-    private static function conductor(Circuit $circuit, Sizing $sizing, Sheet $sheet, CapacitorRules $rules, Figure $current, bool $onMotorCircuit): void
+    private static function tapWantsFuse(Circuit $circuit, float $longest, Ledger $ledger): bool
     {
+        $tap = $circuit->number('correction.tap_length');
+        if ($tap !== null && $tap->number() > $longest) {
+            return true;
+        }
+        $ledger->note(CorrectFinding::TapProtectionNotChecked)->title('No fuse of its own only on a short tap')
+            ->because('Leads of at most '.Show::number($longest).' m may go without, if the motor’s device protects them in a short circuit. '
+                .($tap === null ? 'Their length is not typed, and t' : 'T').'hat protection is not checked.')
+            ->do('Type the tap length, and have the withstand checked.')->source('common practice, no source')->on(CorrectFigure::ConductorSize);
+
+        return false;
+    }
+
+    private function conductor(Circuit $circuit, Figure $current, Figure $design, bool $onMotorCircuit, Starting $starting, ?Cabling $cabling, Ledger $ledger): void
+    {
+        $rules = $this->sizing->capacitors;
+        $lineRequired = $this->sizing->conductors->required($circuit, $design, Run::line());
         $own = $rules->conductorFactor * $current->number();
-        $motor = $sheet->get('cable.line_ampacity') ?? ($sheet->get('start.method')?->value === 'star_delta' ? null : $sheet->get('cable.ampacity'));
-        if ($rules->thirdOfMotorConductors && $onMotorCircuit && $motor === null) {
-            $motor = $sheet->has('power.design_current') ? $sizing->requiredAmpacity($circuit, $sheet, Run::line()) : null;
+        $motor = null;
+        if ($rules->thirdOfMotorConductors && $onMotorCircuit) {
+            // Each of six leads is thinner than the circuit: then the line run counts, or what it would need.
+            $motor = $cabling->line->ampacity ?? (($starting->method?->leads() ?? 3) > 3 ? null : $cabling->motor->ampacity ?? null) ?? $lineRequired;
         }
-        if ($rules->thirdOfMotorConductors && $onMotorCircuit && $motor !== null && $motor->number() / 3 > $own) {
-            $needed = $sheet->work('correct.conductor_ampacity', 'Capacitor conductors, at least', $motor->number() / 3, 'A', 'a third of the motor conductors', '{I} ÷ 3, more than '.Show::number($rules->conductorFactor).' × '.$current->shown(), ['I' => $motor], $rules->conductorSource);
-        } else {
-            $needed = $sheet->work('correct.conductor_ampacity', 'Capacitor conductors, at least', $own, 'A', 'factor · I_c', Show::number($rules->conductorFactor).' × {I}', ['I' => $current], $rules->conductorSource);
+        $work = $ledger->work(CorrectFigure::ConductorAmpacity)->source($rules->conductorSource);
+        $needed = $motor !== null && $motor->number() / 3 > $own
+            ? $work->from(I: $motor)->as('a third of the motor conductors', '{I} ÷ 3, more than '.Show::number($rules->conductorFactor).' × '.$current->shown())->equals($motor->number() / 3)->write()
+            : $work->from(I: $current)->as('factor · I_c', Show::number($rules->conductorFactor).' × {I}')->equals($own)->write();
+        $candidates = $this->sizing->conductors->candidates($circuit, $lineRequired, Run::line());
+        if ($candidates instanceof FieldError) {
+            $ledger->refuse($candidates);
+
+            return;
         }
-        foreach ($sizing->candidates($circuit, $sheet, Run::line()) as $candidate) {
-            if ($candidate->ampacity() >= $needed->number() * (1 - 1e-6)) {
-                $value = $sizing->sizeValue($candidate->size);
-                $sheet->work('correct.conductor_size', 'Capacitor conductor size', $value, is_string($value) ? '' : 'mm²', 'smallest that carries it', $candidate->working.' against {I}', ['I' => $needed], $rules->conductorSource);
+        foreach ($candidates as $candidate) {
+            if ($candidate->ampacity() >= $needed->number() * (1 - self::TOLERANCE)) {
+                $ledger->work(CorrectFigure::ConductorSize)->in($candidate->conductor->unit())->from(I: $needed)->as('smallest that carries it', $candidate->working.' against {I}')
+                    ->equals($candidate->conductor->value)->source($rules->conductorSource)->corrected(...$candidate->corrections)->write();
                 break;
             }
         }

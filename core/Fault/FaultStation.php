@@ -4,36 +4,47 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Fault;
 
-use BraveAnvil\RuleBook\Sizing;
-use BraveAnvil\Solution\Sheet;
-use BraveAnvil\Solution\Station;
+use BraveAnvil\Cable\CableFigure;
+use BraveAnvil\Cable\Cabling;
+use BraveAnvil\Cable\Conductor;
+use BraveAnvil\Guard\Protection;
+use BraveAnvil\RuleBook\ProtectiveConductorRules;
+use BraveAnvil\Solution\Figure;
+use BraveAnvil\Solution\Ledger;
+use BraveAnvil\Start\Starting;
 
 /**
  * Protective conductor, once the device is chosen. Withstand and disconnection are not computed yet; on screen this
  * belongs to Cable and Guard.
  */
-final class FaultStation
+final readonly class FaultStation
 {
-    public static function solve(Sizing $sizing, Sheet $sheet): void
+    public function __construct(private ProtectiveConductorRules $rules)
     {
-        if ($sheet->blocked(Station::Cable) || ! $sheet->has('cable.size', 'cable.size_by_ampacity')) {
-            return;
-        }
-        $chosen = self::name($sheet, 'cable.size') ?? '';
-        $line = self::name($sheet, 'cable.line_size');
-        // Six leads are each thinner than the circuit: the line conductor bounds it, and without a line run nothing does.
-        $largest = $sheet->get('start.method')?->value === 'star_delta' ? $line : $chosen;
-        $sizing->protectiveConductor($sheet, 'cable.protective_size', $chosen, self::name($sheet, 'cable.size_by_ampacity') ?? $chosen, $largest);
-        if ($line !== null) {
-            $sizing->protectiveConductor($sheet, 'cable.line_protective_size', $line, self::name($sheet, 'cable.line_size_by_ampacity') ?? $line, $line);
-        }
     }
 
-    /** The bare name of a size, `16`, `1/0`, `250`. */
-    private static function name(Sheet $sheet, string $key): ?string
+    /** @return FaultCheck|null null while the conductors wait */
+    public function solve(Starting $starting, Cabling $cabling, ?Protection $protection, Ledger $ledger): ?FaultCheck
     {
-        $value = $sheet->get($key)?->value;
+        $motor = $cabling->motor;
+        if (! $cabling->complete || $motor === null || $motor->byAmpacity === null) {
+            return null;
+        }
+        $line = $cabling->line;
+        // Six leads are each thinner than the circuit: the line conductor bounds it, and without a line run nothing does.
+        $largest = ($starting->method?->leads() ?? 3) > 3 ? $line?->conductor : $motor->conductor;
+        $rating = $protection?->rating;
 
-        return $value === null ? null : str_replace([' AWG', ' kcmil'], '', (string) $value);
+        return new FaultCheck(
+            $this->written(CableFigure::ProtectiveSize, $motor->conductor, $motor->byAmpacity, $largest, $rating, $ledger),
+            $line === null ? null : $this->written(CableFigure::LineProtectiveSize, $line->conductor, $line->byAmpacity ?? $line->conductor, $line->conductor, $rating, $ledger),
+        );
+    }
+
+    private function written(CableFigure $name, Conductor $chosen, Conductor $needed, ?Conductor $largest, ?Figure $rating, Ledger $ledger): ?Figure
+    {
+        $figure = $this->rules->size($name, $chosen, $needed, $largest, $rating);
+
+        return $figure === null ? null : $ledger->put($figure);
     }
 }

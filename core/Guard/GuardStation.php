@@ -4,113 +4,124 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Guard;
 
+use BraveAnvil\Circuit\Choice\Scpd;
 use BraveAnvil\Circuit\Circuit;
+use BraveAnvil\Power\Load;
+use BraveAnvil\RuleBook\Practice\Practice;
 use BraveAnvil\RuleBook\RuleBook;
 use BraveAnvil\RuleBook\Sizing;
 use BraveAnvil\Solution\Figure;
-use BraveAnvil\Solution\Grade;
-use BraveAnvil\Solution\Sheet;
+use BraveAnvil\Solution\Ledger;
 use BraveAnvil\Solution\Station;
+use BraveAnvil\Start\Method\Contactor;
+use BraveAnvil\Start\Method\ContactorRole;
+use BraveAnvil\Start\Method\StartingMethod;
+use BraveAnvil\Start\StartFigure;
+use BraveAnvil\Start\Starting;
 
 /** Protective device, overload relay with its place and class, disconnect, contactors. */
-final class GuardStation
+final readonly class GuardStation
 {
-    /** @var list<string> */
-    private const NEEDS = ['guard.scpd', 'guard.overload_place', 'guard.overload_class', 'guard.rating', 'guard.dial', 'guard.marked_maximum', 'plate.service_factor', 'plate.temperature_rise', 'starter.changeover.value', 'starter.run_up_time'];
+    /** Fields without which nothing can be chosen. */
+    private const NEEDS = [
+        'guard.scpd', 'guard.overload_place', 'guard.overload_class', 'guard.rating', 'guard.dial', 'guard.marked_maximum', 'plate.service_factor',
+        'plate.temperature_rise', 'starter.changeover.value', 'starter.run_up_time',
+    ];
 
-    public static function solve(Circuit $circuit, RuleBook $book, Sizing $sizing, Sheet $sheet): void
+    public function __construct(private RuleBook $book, private Sizing $sizing, private Practice $practice)
     {
-        if ($sheet->blocked(Station::Guard)) {
-            return;
-        }
-        if ($sheet->bad(...self::NEEDS)) {
-            $sheet->block(Station::Guard, 'Waits for a field that cannot be used yet.');
-
-            return;
-        }
-        if (! $sheet->has('power.design_current', 'power.overload_current', 'start.locked_rotor_current', 'start.run_up_time', 'start.method')) {
-            $sheet->block(Station::Guard, 'Waits for the motor’s current and its starting current.');
-
-            return;
-        }
-        $device = $circuit->choice('guard.scpd') ?? $sizing->usualScpd();
-        if (! in_array($device, $sizing->scpds(), true)) {
-            $sheet->find(Grade::Stop, Station::Guard, 'not_a_branch_device', 'Not a device of this rule book', 'This is not a branch-circuit protective device under '.$book->words()['name'].'.', 'Choose one from the list.', $book->edition(), []);
-            $sheet->block(Station::Guard, 'The protective device is not one of '.$book->words()['name'].'.');
-
-            return;
-        }
-        self::device($circuit, $sizing, $sheet, $device);
-        Overload::solve($circuit, $book, $sizing, $sheet);
-        if ($sheet->blocked(Station::Guard)) {
-            return;
-        }
-        $sizing->disconnect($sheet);
-        self::contactors($sheet);
-        Prospective::judge($circuit, $sheet);
-        $sheet->find(Grade::Note, Station::Guard, 'coordination_by_maker', 'Coordination type 1 or 2', 'Whether contactor and relay survive a short circuit behind this device is in the starter maker’s tables only.', 'Take device, contactor and relay from one table.', 'IEC 60947-4-1 (from memory)', []);
-        $sheet->say(Station::Guard, self::sentence($sheet));
     }
 
-    private static function device(Circuit $circuit, Sizing $sizing, Sheet $sheet, string $device): void
+    /**
+     * @param  Figure|null  $corrected  line current with a capacitor behind the relay, A; null where none sits there
+     * @param  Figure|null  $prospective  largest fault current, A
+     * @return Protection|null null while it waits for something; the ledger says what
+     */
+    public function solve(Circuit $circuit, Load $load, Starting $starting, ?Figure $corrected, ?Figure $prospective, Ledger $ledger): ?Protection
     {
-        $choice = $sizing->scpd($circuit, $sheet, $device);
-        foreach ([$choice->limit, $choice->maximum] as $figure) {
-            if ($figure !== null) {
-                $sheet->put($figure);
+        if ($circuit->bad(...self::NEEDS)) {
+            $ledger->block('Waits for a field that cannot be used yet.', Station::Guard);
+
+            return null;
+        }
+        $inrush = $starting->inrush();
+        if ($load->designCurrent === null || $load->overloadCurrent === null || $inrush === null || $starting->method === null) {
+            $ledger->block('Waits for the motor’s current and its starting current.', Station::Guard);
+
+            return null;
+        }
+        $scpd = $circuit->chosen('guard.scpd', Scpd::class) ?? $this->sizing->devices->usual();
+        $words = $this->book->words();
+        if (! in_array($scpd, $this->sizing->devices->known(), true)) {
+            $ledger->stop(GuardFinding::NotABranchDevice)->title('Not a device of this rule book')
+                ->because('This is not a branch-circuit protective device under '.$words->name.'.')->do('Choose one from the list.')->source($this->book->edition());
+            $ledger->block('The protective device is not one of '.$words->name.'.', Station::Guard);
+
+            return null;
+        }
+        $rating = $this->device($scpd, new DeviceDuty($circuit, $load->designCurrent, $inrush, $prospective), $ledger);
+        $overload = (new Overload($this->sizing->overload, $this->practice, $words))->solve($circuit, $load->overloadCurrent, $corrected, $starting->method, $inrush, $ledger);
+        if ($overload === null) {
+            return new Protection($scpd, $rating, null);
+        }
+        $switch = $this->sizing->disconnects->choose($load->designCurrent);
+        $ledger->put($switch->required);
+        if ($switch->size !== null) {
+            $ledger->put($switch->size);
+        }
+        self::contactors($load->overloadCurrent, $starting->method, $ledger);
+        Prospective::judge($circuit, $prospective, $ledger);
+        $ledger->note(GuardFinding::CoordinationByMaker)->title('Coordination type 1 or 2')
+            ->because('Whether contactor and relay survive a short circuit behind this device is in the starter maker’s tables only.')
+            ->do('Take device, contactor and relay from one table.')->source('IEC 60947-4-1 (from memory)');
+        $ledger->say(Station::Guard, ($rating === null ? 'No device of this kind fits.' : $rating->label.' '.$rating->shown().'.')
+            .' Set the overload dial to '.$overload->dial->shown(3).($overload->class === null ? '.' : ', class '.$overload->class->value.'.'));
+
+        return new Protection($scpd, $rating, $overload->dial);
+    }
+
+    /** @return Figure|null A; null where none fits */
+    private function device(Scpd $scpd, DeviceDuty $duty, Ledger $ledger): ?Figure
+    {
+        $choice = $this->sizing->devices->choose($scpd, $duty);
+        $ledger->add(...$choice->findings);
+        foreach ([$choice->limit, $choice->maximum] as $bound) {
+            if ($bound !== null) {
+                $ledger->put($bound);
             }
         }
-        $sheet->put(new Figure('guard.scpd', 'Protective device', $device, '', '', '', $circuit->has('guard.scpd') ? 'typed' : 'usual here'));
-        $installed = $circuit->number('guard.rating');
+        $ledger->work(GuardFigure::Scpd)->equals($scpd->value)->source($duty->circuit->has('guard.scpd') ? 'typed' : 'usual here')->write();
+        $installed = $duty->circuit->number('guard.rating');
+        $rating = null;
         if ($installed !== null) {
-            self::installed($sheet, $choice, $installed);
+            $rating = InstalledDevice::judge($installed, $choice, $duty->design, $ledger);
         } elseif ($choice->rating !== null) {
-            $sheet->put($choice->rating);
-        } elseif (! in_array($device, ['breaker_b', 'breaker_c', 'breaker_d'], true)) {
-            $sheet->find(Grade::Stop, Station::Guard, 'no_device_fits', 'No standard rating fits', 'None of the standard ratings both obeys the rule and carries this start.', 'Choose another kind of device.', '', ['start.locked_rotor_current']);
+            $rating = $ledger->put($choice->rating);
+        } elseif (! $choice->explained) {
+            $ledger->stop(GuardFinding::NoDeviceFits)->title('No standard rating fits')
+                ->because('None of the standard ratings both obeys the rule and carries this start.')->do('Choose another kind of device.')
+                ->on(StartFigure::LockedRotorCurrent);
         }
-        $design = $sheet->need('power.design_current');
-        $sheet->curve('ratings', ['device' => $device, 'current' => $design->number(), 'limit' => $choice->limit?->number(), 'maximum' => $choice->maximum?->number(),
-            'chosen' => $sheet->get('guard.scpd_rating')?->number(), 'rows' => $choice->ladder]);
+        $ledger->curve(new RatingsCurve($scpd->label($this->book->words()), $duty->design, $choice, $rating));
+
+        return $rating;
     }
 
-    private static function installed(Sheet $sheet, ScpdChoice $choice, Figure $installed): void
+    private static function contactors(Figure $current, StartingMethod $method, Ledger $ledger): void
     {
-        $rating = $sheet->put($installed->named('guard.scpd_rating', 'Installed device', 'typed; checked, not chosen'));
-        $row = null;
-        foreach ($choice->ladder as $candidate) {
-            if (abs($candidate['rating'] - $rating->number()) < 1e-9) {
-                $row = $candidate;
-            }
-        }
-        if ($choice->maximum !== null && $rating->number() > $choice->maximum->number()) {
-            $sheet->find(Grade::Stop, Station::Guard, 'installed_device_too_large', 'The installed device is too large', $rating->shown().' is above '.$choice->maximum->shown().', the largest permitted without exception.', 'Fit '.$choice->maximum->shown().' or less.', $choice->maximum->source, ['guard.scpd_rating', 'guard.scpd_maximum_rating']);
-        } elseif ($rating->number() < $sheet->need('power.design_current')->number()) {
-            $sheet->find(Grade::Stop, Station::Guard, 'installed_device_too_small', 'The installed device is too small', $rating->shown().' is below the motor’s '.$sheet->need('power.design_current')->shown().'.', 'Fit a larger one.', '', ['guard.scpd_rating']);
-        } elseif ($row !== null && ! $row['carries']) {
-            $sheet->find(Grade::Caution, Station::Guard, 'installed_device_may_trip', 'The installed device may not carry the start', $rating->shown().': '.$row['reason'].'.', $choice->rating === null ? 'Choose another kind.' : 'Fit '.$choice->rating->shown().'.', '', ['guard.scpd_rating']);
-        } elseif ($row === null) {
-            $sheet->find(Grade::Caution, Station::Guard, 'installed_device_not_judged', 'The installed rating is not judged', $rating->shown().' is not among the standard ratings looked at.', 'Check it by its maker’s curve.', '', ['guard.scpd_rating']);
+        foreach ($method->contactors() as $contactor) {
+            [$name, $source] = self::contactorFigure($contactor);
+            $ledger->work($name)->from(I: $current)->as($contactor->formula, $contactor->working)->equals($current->number() * $contactor->share)->source($source)->write();
         }
     }
 
-    private static function contactors(Sheet $sheet): void
+    /** @return array{GuardFigure, string} */
+    private static function contactorFigure(Contactor $contactor): array
     {
-        $current = $sheet->need('power.overload_current');
-        if ($sheet->need('start.method')->value !== 'star_delta') {
-            $sheet->work('guard.contactor', 'Contactor, AC-3, at least', $current->number(), 'A', 'I', '{I}', ['I' => $current], 'IEC 60947-4-1 (from memory); AC-4 for jogging');
-
-            return;
-        }
-        $sheet->work('guard.contactor_main', 'Main and delta contactor, AC-3, at least', $current->number() / sqrt(3), 'A', 'I / √3', '{I} ÷ √3', ['I' => $current], 'IEC 60947-4-1 (from memory)');
-        $sheet->work('guard.contactor_star', 'Star contactor, AC-3, at least', $current->number() / 3, 'A', 'I / 3', '{I} ÷ 3', ['I' => $current], 'IEC 60947-4-1 (from memory)');
-    }
-
-    private static function sentence(Sheet $sheet): string
-    {
-        $rating = $sheet->get('guard.scpd_rating');
-        $dial = $sheet->get('guard.overload_dial');
-
-        return ($rating === null ? 'No device of this kind fits.' : $rating->label.' '.$rating->shown().'.').($dial === null ? '' : ' Set the overload dial to '.$dial->shown(3).($sheet->has('guard.overload_class') ? ', class '.$sheet->need('guard.overload_class')->value.'.' : '.'));
+        return match ($contactor->role) {
+            ContactorRole::Line => [GuardFigure::Contactor, 'IEC 60947-4-1 (from memory); AC-4 for jogging'],
+            ContactorRole::Main => [GuardFigure::ContactorMain, 'IEC 60947-4-1 (from memory)'],
+            ContactorRole::Star => [GuardFigure::ContactorStar, 'IEC 60947-4-1 (from memory)'],
+        };
     }
 }

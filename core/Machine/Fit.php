@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace BraveAnvil\Machine;
 
 use BraveAnvil\Solution\Show;
+use BraveAnvil\Solution\Unit;
 
 /**
  * A machine fitted to a plate: the rated point exactly, then starting current and torque exactly, then breakdown torque
@@ -78,7 +79,7 @@ final readonly class Fit
         $most = 0.75 * ($losses - $friction);
         if ($rotor($slip) > $most) {
             if ($rotor($slip) > 1.3 * $most) {
-                return 'The slip alone would lose '.Show::quantity($rotor($slip), 'W', 3).' of '.Show::quantity($losses, 'W', 3).' that are lost in all: speed and efficiency do not belong together.';
+                return 'The slip alone would lose '.Show::quantity($rotor($slip), Unit::Watt, 3).' of '.Show::quantity($losses, Unit::Watt, 3).' that are lost in all: speed and efficiency do not belong together.';
             }
             $slip = $most / ($plate->output + $friction + $most);
             $flags[] = 'slip taken as '.Show::number(100 * $slip, 3).' %: the stamped one leaves no losses for stator and iron';

@@ -4,182 +4,174 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Measure;
 
+use BraveAnvil\Circuit\Choice\MeasuringMethod;
 use BraveAnvil\Circuit\Circuit;
-use BraveAnvil\Solution\FieldError;
+use BraveAnvil\Plate\Motor;
+use BraveAnvil\Power\Load;
+use BraveAnvil\Solution\Entry;
 use BraveAnvil\Solution\Figure;
-use BraveAnvil\Solution\Grade;
-use BraveAnvil\Solution\Sheet;
+use BraveAnvil\Solution\Ledger;
 use BraveAnvil\Solution\Show;
-use BraveAnvil\Solution\Station;
 
-/**
- * Real, reactive and apparent power from what instruments show. Every method ends in the same figures; reactive power is
- * positive when the current lags, and without a sign when no reading tells.
- */
+/** Real, reactive and apparent power from what instruments show. */
 final class Measurement
 {
-    public static function solve(Circuit $circuit, Sheet $sheet): void
+    /** Counts below which a start or stop a little off tells. */
+    private const FEW_COUNTS = 5;
+
+    /** Percent of its plate current above which a motor is overloaded. */
+    private const OVERLOADED = 105;
+
+    public static function solve(Circuit $circuit, Motor $motor, Load $load, Ledger $ledger): Measured
     {
-        $method = $circuit->choice('measure.method');
+        $method = $circuit->chosen('measure.method', MeasuringMethod::class);
         if ($method === null) {
-            return;
+            return new Measured;
         }
         $three = $circuit->phases() === 3;
-        Meters::solve($circuit, $sheet, $three);
+        $meters = Meters::solve($circuit, $three, $ledger);
+        // Two wattmeters belong to three wires, whatever the supply says.
+        $reading = new PowerReading($circuit, $ledger, $meters, $three || $method === MeasuringMethod::TwoWattmeters);
         match ($method) {
-            'volts_amps_watts' => self::watts($circuit, $sheet, $three),
-            'power_factor_meter' => self::powerFactorMeter($circuit, $sheet, $three),
-            'line_angle' => Wattmeters::lineAngle($circuit, $sheet, $three),
-            'one_wattmeter' => Wattmeters::one($circuit, $sheet, $three),
-            'two_wattmeters' => Wattmeters::two($circuit, $sheet),
-            'three_wattmeters' => Wattmeters::three($circuit, $sheet),
-            'meter_disc', 'meter_pulses' => self::meter($circuit, $sheet, $three, $method === 'meter_disc'),
-            'brake' => self::brake($circuit, $sheet, $three),
-            default => self::apparent($sheet, $three),
+            MeasuringMethod::VoltsAmpsWatts => self::watts($reading),
+            MeasuringMethod::PowerFactorMeter => self::powerFactorMeter($reading),
+            MeasuringMethod::LineAngle => Wattmeters::lineAngle($reading),
+            MeasuringMethod::OneWattmeter => Wattmeters::one($reading),
+            MeasuringMethod::TwoWattmeters => TwoWattmeters::solve($reading),
+            MeasuringMethod::ThreeWattmeters => Wattmeters::three($reading),
+            MeasuringMethod::MeterDisc => self::disc($reading),
+            MeasuringMethod::MeterPulses => self::pulses($reading),
+            MeasuringMethod::Brake => self::brake($reading),
+            MeasuringMethod::VoltsAmps => $reading->apparent(),
         };
-        LoadFraction::solve($circuit, $sheet);
-        self::rating($sheet);
-    }
-
-    /** Apparent power of a balanced load from mean volts and amperes; null where one is not read. */
-    public static function apparent(Sheet $sheet, bool $three): ?Figure
-    {
-        $volts = $sheet->get('measured.voltage');
-        $amperes = $sheet->get('measured.current');
-        if ($volts === null || $amperes === null || $sheet->has('measured.phases_live')) {
-            return null;
+        $current = $meters->current ?? $reading->followingCurrent;
+        if (! $meters->lostPhase) {
+            LoadFraction::solve($circuit, $motor, $load, $reading->real, $meters->voltage, $current, $ledger);
+            self::rating($current, $load, $ledger);
         }
 
-        return $sheet->get('measured.apparent') ?? $sheet->work('measured.apparent', 'Apparent power', ($three ? sqrt(3) : 1.0) * $volts->number() * $amperes->number(), 'VA', $three ? '√3 V I' : 'V I', ($three ? '√3 × ' : '').'{V} × {I}', ['V' => $volts, 'I' => $amperes]);
+        return new Measured($meters->voltage, $current, $reading->angle);
     }
 
-    /**
-     * Power factor and reactive power from real and apparent power.
-     *
-     * @param  string  $path  field that is wrong if real power exceeds apparent power
-     */
-    public static function split(Circuit $circuit, Sheet $sheet, Figure $real, ?Figure $apparent, string $path): void
+    private static function watts(PowerReading $reading): void
     {
-        if ($apparent === null) {
-            return;
-        }
-        if (abs($real->number()) > 1.01 * $apparent->number()) {
-            $sheet->error($path, $real->shown(4).' is more than volts times amperes, '.$apparent->shown(4).': real power is never more than apparent power.', 'Read volts, amperes and watts again at the same time; look at the range and the ratio of the meter.', FieldError::IMPOSSIBLE);
-
-            return;
-        }
-        $factor = $sheet->work('measured.power_factor', 'Power factor', min(1.0, abs($real->number()) / $apparent->number()), '', 'P / S', '{P} ÷ {S}', ['P' => $real, 'S' => $apparent]);
-        self::angle($sheet, $factor);
-        $size = sqrt(max(0.0, $apparent->number() ** 2 - $real->number() ** 2));
-        self::reactive($circuit, $sheet, $size, '√(S² − P²)', '√({S}² − {P}²)', ['S' => $apparent, 'P' => $real]);
-    }
-
-    /** @param  array<string, Figure>  $from */
-    public static function reactive(Circuit $circuit, Sheet $sheet, float $size, string $formula, string $working, array $from): void
-    {
-        $sense = $circuit->choice('measure.sense');
-        $leading = $sense === 'leading';
-        $sheet->work('measured.reactive', 'Reactive power', $leading ? -$size : $size, 'var', ($leading ? '−' : '').$formula, ($leading ? '−' : '').$working, $from, 'definition', $sense === null && $size > 0 ? 'lagging; no reading tells' : null);
-    }
-
-    public static function angle(Sheet $sheet, Figure $factor): void
-    {
-        $sheet->work('measured.angle', 'Angle between phase voltage and current', rad2deg(acos(min(1.0, $factor->number()))), '°', 'arccos(cos φ)', 'arccos {pf}', ['pf' => $factor]);
-    }
-
-    private static function watts(Circuit $circuit, Sheet $sheet, bool $three): void
-    {
-        self::wanted($circuit, $sheet, 'measure.volts_12', 'measure.amps_1', 'measure.watts');
-        $watts = $circuit->number('measure.watts');
+        $reading->wanted('measure.volts_12', 'measure.amps_1', 'measure.watts');
+        $watts = $reading->circuit->number('measure.watts');
         if ($watts !== null) {
-            $real = $sheet->put($watts->named('measured.real', 'Real power', 'measured'));
-            self::split($circuit, $sheet, $real, self::apparent($sheet, $three), 'measure.watts');
+            $real = $reading->measuredReal($watts);
+            $reading->split($real, $reading->apparent(), 'measure.watts');
         }
     }
 
-    private static function powerFactorMeter(Circuit $circuit, Sheet $sheet, bool $three): void
+    private static function powerFactorMeter(PowerReading $reading): void
     {
-        self::wanted($circuit, $sheet, 'measure.volts_12', 'measure.amps_1', 'measure.power_factor', 'measure.sense');
-        $factor = $circuit->number('measure.power_factor');
-        $apparent = self::apparent($sheet, $three);
-        if ($factor === null || $apparent === null) {
+        $reading->wanted('measure.volts_12', 'measure.amps_1', 'measure.power_factor', 'measure.sense');
+        $shown = $reading->circuit->number('measure.power_factor');
+        $apparent = $reading->apparent();
+        if ($shown === null || $apparent === null) {
             return;
         }
-        $factor = $sheet->put($factor->named('measured.power_factor', 'Power factor', 'measured'));
-        $real = $sheet->work('measured.real', 'Real power', $apparent->number() * $factor->number(), 'W', 'S cos φ', '{S} × {pf}', ['S' => $apparent, 'pf' => $factor]);
-        self::angle($sheet, $factor);
-        self::reactive($circuit, $sheet, sqrt(max(0.0, $apparent->number() ** 2 - $real->number() ** 2)), '√(S² − P²)', '√({S}² − {P}²)', ['S' => $apparent, 'P' => $real]);
+        $factor = $reading->ledger->put($shown->named(MeasuredFigure::PowerFactor, 'measured'));
+        $real = $reading->real = $reading->ledger->work(MeasuredFigure::Real)->from(S: $apparent, pf: $factor)->as('S cos φ', '{S} × {pf}')
+            ->equals($apparent->number() * $factor->number())->write();
+        $reading->angleOf($factor);
+        $reading->reactive(sqrt(max(0.0, $apparent->number() ** 2 - $real->number() ** 2)), '√(S² − P²)', '√({S}² − {P}²)', ['S' => $apparent, 'P' => $real]);
     }
 
-    private static function meter(Circuit $circuit, Sheet $sheet, bool $three, bool $disc): void
+    private static function disc(PowerReading $reading): void
     {
-        [$countPath, $constantPath] = $disc ? ['measure.revolutions', 'measure.disc_constant'] : ['measure.pulses', 'measure.pulses_per_kwh'];
-        self::wanted($circuit, $sheet, $countPath, $constantPath, 'measure.seconds');
-        $count = $circuit->number($countPath);
-        $constant = $circuit->number($constantPath);
-        $seconds = $circuit->number('measure.seconds');
-        if ($count === null || $constant === null || $seconds === null || $circuit->bad('measure.current_ratio', 'measure.voltage_ratio')) {
+        $reading->wanted('measure.revolutions', 'measure.disc_constant', 'measure.seconds');
+        $turns = $reading->circuit->number('measure.revolutions');
+        $constant = $reading->circuit->number('measure.disc_constant');
+        $seconds = $reading->circuit->number('measure.seconds');
+        if ($turns === null || $constant === null || $seconds === null || $reading->circuit->bad('measure.current_ratio', 'measure.voltage_ratio')) {
             return;
         }
-        $ct = $circuit->number('measure.current_ratio') ?? new Figure('ct', 'ct', 1.0);
-        $vt = $circuit->number('measure.voltage_ratio') ?? new Figure('vt', 'vt', 1.0);
-        $from = ['n' => $count, 'k' => $constant, 'ct' => $ct, 'vt' => $vt, 't' => $seconds];
-        $real = $disc
-            ? $sheet->work('measured.real', 'Real power', 3600 * $count->number() * $constant->number() * $ct->number() * $vt->number() / $seconds->number(), 'W', '3600 n K_h CT VT / t', '3600 × {n} × {k} × {ct} × {vt} ÷ {t}', $from, 'definition of the disc constant')
-            : $sheet->work('measured.real', 'Real power', 3.6e6 * $count->number() / $constant->number() * $ct->number() * $vt->number() / $seconds->number(), 'W', '3 600 000 N / (pulses for a kWh) CT VT / t', '3600000 × {n} ÷ {k} × {ct} × {vt} ÷ {t}', $from, 'definition of the pulse constant');
-        if ($count->number() < 5) {
-            $sheet->find(Grade::Note, Station::Power, 'few_counts', 'Few counts', 'With '.$count->shown().' counts a start or stop a little off makes several percent.', 'Count for longer.', 'common practice, no source', ['measured.real'], [$countPath]);
-        }
-        self::split($circuit, $sheet, $real, self::apparent($sheet, $three), $countPath);
+        [$ct, $vt, $ratio] = self::ratios($reading->circuit);
+        $real = $reading->real = $reading->ledger->work(MeasuredFigure::Real)->from(n: $turns, k: $constant, ct: $ct, vt: $vt, t: $seconds)
+            ->as('3600 n K_h CT VT / t', '3600 × {n} × {k} × {ct} × {vt} ÷ {t}')
+            ->equals(3600 * $turns->number() * $constant->number() * $ratio / $seconds->number())->source('definition of the disc constant')->write();
+        self::counted($reading, $turns, 'measure.revolutions');
+        $reading->split($real, $reading->apparent(), 'measure.revolutions');
     }
 
-    private static function brake(Circuit $circuit, Sheet $sheet, bool $three): void
+    private static function pulses(PowerReading $reading): void
     {
-        self::wanted($circuit, $sheet, 'measure.torque', 'measure.speed', 'measure.watts');
-        $torque = $circuit->number('measure.torque');
-        $speed = $circuit->number('measure.speed');
-        $watts = $circuit->number('measure.watts');
+        $reading->wanted('measure.pulses', 'measure.pulses_per_kwh', 'measure.seconds');
+        $pulses = $reading->circuit->number('measure.pulses');
+        $constant = $reading->circuit->number('measure.pulses_per_kwh');
+        $seconds = $reading->circuit->number('measure.seconds');
+        if ($pulses === null || $constant === null || $seconds === null || $reading->circuit->bad('measure.current_ratio', 'measure.voltage_ratio')) {
+            return;
+        }
+        [$ct, $vt, $ratio] = self::ratios($reading->circuit);
+        $real = $reading->real = $reading->ledger->work(MeasuredFigure::Real)->from(n: $pulses, k: $constant, ct: $ct, vt: $vt, t: $seconds)
+            ->as('3 600 000 N / (pulses for a kWh) CT VT / t', '3600000 × {n} ÷ {k} × {ct} × {vt} ÷ {t}')
+            ->equals(3.6e6 * $pulses->number() / $constant->number() * $ratio / $seconds->number())->source('definition of the pulse constant')->write();
+        self::counted($reading, $pulses, 'measure.pulses');
+        $reading->split($real, $reading->apparent(), 'measure.pulses');
+    }
+
+    /** @return array{Figure|Entry, Figure|Entry, float} ratio of the current and of the voltage transformers, and their product */
+    private static function ratios(Circuit $circuit): array
+    {
+        $none = new Entry(1.0, 'no transformer');
+        $ct = $circuit->number('measure.current_ratio');
+        $vt = $circuit->number('measure.voltage_ratio');
+
+        return [$ct ?? $none, $vt ?? $none, ($ct?->number() ?? 1.0) * ($vt?->number() ?? 1.0)];
+    }
+
+    /** @param  'measure.revolutions'|'measure.pulses'  $path */
+    private static function counted(PowerReading $reading, Figure $count, string $path): void
+    {
+        if ($count->number() < self::FEW_COUNTS) {
+            $reading->ledger->note(MeasuredFinding::FewCounts)->title('Few counts')
+                ->because('With '.$count->shown().' counts a start or stop a little off makes several percent.')
+                ->do('Count for longer.')->source('common practice, no source')->on(MeasuredFigure::Real)->about($path);
+        }
+    }
+
+    private static function brake(PowerReading $reading): void
+    {
+        $reading->wanted('measure.torque', 'measure.speed', 'measure.watts');
+        $torque = $reading->circuit->number('measure.torque');
+        $speed = $reading->circuit->number('measure.speed');
+        $watts = $reading->circuit->number('measure.watts');
         $shaft = null;
         if ($torque !== null && $speed !== null) {
-            $shaft = $sheet->work('measured.shaft', 'Power at the shaft', $torque->number() * 2 * M_PI * $speed->number() / 60, 'W', 'T · 2π n / 60', '{T} × 2π × {n} ÷ 60', ['T' => $torque, 'n' => $speed]);
+            $shaft = $reading->ledger->work(MeasuredFigure::Shaft)->from(T: $torque, n: $speed)->as('T · 2π n / 60', '{T} × 2π × {n} ÷ 60')
+                ->equals($torque->number() * 2 * M_PI * $speed->number() / 60)->write();
         }
         if ($watts === null) {
             return;
         }
-        $real = $sheet->put($watts->named('measured.real', 'Real power', 'measured'));
+        $real = $reading->measuredReal($watts);
         if ($shaft !== null && $real->number() > 0) {
             if ($shaft->number() >= $real->number()) {
-                $sheet->error('measure.torque', 'The shaft would give '.$shaft->shown(4).' of '.$real->shown(4).' taken: more than goes in, or all of it.', 'Read torque, speed and watts again at the same time.', FieldError::IMPOSSIBLE);
+                $reading->ledger->error('measure.torque', 'The shaft would give '.$shaft->shown(4).' of '.$real->shown(4).' taken: more than goes in, or all of it.',
+                    'Read torque, speed and watts again at the same time.');
             } else {
-                $sheet->work('measured.efficiency', 'Efficiency by brake test', 100 * $shaft->number() / $real->number(), '%', 'T ω / P', '{T} ÷ {P}', ['T' => $shaft, 'P' => $real]);
+                $reading->ledger->work(MeasuredFigure::Efficiency)->from(T: $shaft, P: $real)->as('T ω / P', '{T} ÷ {P}')
+                    ->equals(100 * $shaft->number() / $real->number())->write();
             }
         }
-        self::split($circuit, $sheet, $real, self::apparent($sheet, $three), 'measure.watts');
+        $reading->split($real, $reading->apparent(), 'measure.watts');
     }
 
-    public static function wanted(Circuit $circuit, Sheet $sheet, string ...$paths): void
+    private static function rating(?Figure $measured, Load $load, Ledger $ledger): void
     {
-        foreach ($paths as $path) {
-            if ($circuit->missing($path)) {
-                $sheet->missing($path, match (true) {
-                    str_ends_with($path, 'sense') => 'Does the current lag or lead?',
-                    str_ends_with($path, 'sequence') => 'Which sequence do the lines have?',
-                    default => 'This reading is wanted.',
-                });
-            }
-        }
-    }
-
-    private static function rating(Sheet $sheet): void
-    {
-        $measured = $sheet->get('measured.current');
-        $rated = $sheet->get('power.plate_current');
-        if ($measured === null || $rated === null || $sheet->has('measured.phases_live')) {
+        $rated = $load->plateCurrent;
+        if ($measured === null || $rated === null) {
             return;
         }
-        $off = $sheet->work('measured.current_against_plate', 'Measured against plate current', 100 * $measured->number() / $rated->number(), '%', 'I / I_n', '{I} ÷ {In}', ['I' => $measured, 'In' => $rated]);
-        if ($off->number() > 105) {
-            $sheet->find(Grade::Caution, Station::Power, 'overloaded', 'It draws more than its plate', 'Measured '.$measured->shown().', stamped '.$rated->shown().': '.Show::number($off->number(), 3).' %.', 'Look for low voltage, a dragging load, or a plate of another motor.', 'plate', ['measured.current_against_plate'], ['measure.amps_1']);
+        $off = $ledger->work(MeasuredFigure::CurrentAgainstPlate)->from(I: $measured, In: $rated)->as('I / I_n', '{I} ÷ {In}')
+            ->equals(100 * $measured->number() / $rated->number())->write();
+        if ($off->number() > self::OVERLOADED) {
+            $ledger->caution(MeasuredFinding::Overloaded)->title('It draws more than its plate')
+                ->because('Measured '.$measured->shown().', stamped '.$rated->shown().': '.Show::number($off->number(), 3).' %.')
+                ->do('Look for low voltage, a dragging load, or a plate of another motor.')->source('plate')
+                ->on(MeasuredFigure::CurrentAgainstPlate)->about('measure.amps_1');
         }
     }
 }

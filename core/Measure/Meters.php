@@ -5,48 +5,71 @@ declare(strict_types=1);
 namespace BraveAnvil\Measure;
 
 use BraveAnvil\Circuit\Circuit;
+use BraveAnvil\Circuit\Fields;
 use BraveAnvil\Solution\Figure;
 use BraveAnvil\Solution\Grade;
-use BraveAnvil\Solution\Sheet;
+use BraveAnvil\Solution\Ledger;
 use BraveAnvil\Solution\Show;
-use BraveAnvil\Solution\Station;
 
-/** Volts and amperes as read in each line: their means, how unequal they are, and whether a line is dead. */
+/**
+ * Volts and amperes as read in each line: their means, how unequal they are, and whether a line is dead.
+ *
+ * @phpstan-import-type FieldPath from Fields
+ */
 final class Meters
 {
+    private const VOLTS = ['measure.volts_12', 'measure.volts_23', 'measure.volts_31'];
+
+    private const AMPS = ['measure.amps_1', 'measure.amps_2', 'measure.amps_3'];
+
+    /** Share of the other lines' current below which a line is dead. */
     private const DEAD_SHARE = 0.1;
 
-    public static function solve(Circuit $circuit, Sheet $sheet, bool $three): void
+    /** Percent of unbalance of the voltages that is a caution, and above which no motor is run. */
+    private const UNBALANCE = [1, 5];
+
+    /** Percent of unbalance of the currents that is worth a look where the voltages are not known. */
+    private const CURRENT_UNBALANCE = 10;
+
+    private const ODD_CURRENT = 'Move all three lines on by one: if the odd current stays with its lead, it is the winding; if it stays with its line, the supply.';
+
+    public static function solve(Circuit $circuit, bool $three, Ledger $ledger): MeterReadings
     {
-        self::mean($circuit, $sheet, 'measured.voltage', 'Measured voltage', 'V', ['measure.volts_12', 'measure.volts_23', 'measure.volts_31']);
-        self::mean($circuit, $sheet, 'measured.current', 'Measured current', 'A', ['measure.amps_1', 'measure.amps_2', 'measure.amps_3']);
+        $volts = self::read($circuit, self::VOLTS);
+        $amps = self::read($circuit, self::AMPS);
+        $voltage = $circuit->bad(...self::VOLTS) ? null : self::mean(MeasuredFigure::Voltage, $volts, $ledger);
+        $current = $circuit->bad(...self::AMPS) ? null : self::mean(MeasuredFigure::Current, $amps, $ledger);
+        $lost = false;
         if ($three) {
-            self::voltages($circuit, $sheet);
-            self::currents($circuit, $sheet);
+            $sequence = $voltage === null || count($volts) !== 3 ? null : self::voltages($volts, $voltage, $ledger);
+            $lost = $current !== null && count($amps) === 3 && $current->number() > 0 && self::currents($circuit, $amps, $current, $sequence, $ledger);
         }
+
+        return new MeterReadings($voltage, $current, $lost);
     }
 
-    /** @param  list<string>  $paths */
-    private static function mean(Circuit $circuit, Sheet $sheet, string $key, string $label, string $unit, array $paths): void
+    /** @param  list<Figure>  $read */
+    private static function mean(MeasuredFigure $name, array $read, Ledger $ledger): ?Figure
     {
-        $read = self::read($circuit, $paths);
-        if ($read === [] || $circuit->bad(...$paths)) {
-            return;
+        if ($read === []) {
+            return null;
         }
         if (count($read) === 1) {
-            $sheet->put($read[0]->named($key, $label, 'measured'));
-
-            return;
+            return $ledger->put($read[0]->named($name, 'measured'));
         }
         $from = [];
         foreach ($read as $i => $figure) {
             $from['x'.$i] = $figure;
         }
-        $sheet->work($key, $label.', mean', array_sum(array_map(static fn (Figure $f): float => $f->number(), $read)) / count($read), $unit, 'mean of '.count($read), '('.implode(' + ', array_map(static fn (string $n): string => '{'.$n.'}', array_keys($from))).') ÷ '.count($read), $from, 'measured');
+        $sum = array_sum(array_map(static fn (Figure $f): float => $f->number(), $read));
+
+        return $ledger->work($name)->labelled($name->label().', mean')->from(...$from)
+            ->as('mean of '.count($read), '('.implode(' + ', array_map(static fn (string $n): string => '{'.$n.'}', array_keys($from))).') ÷ '.count($read))
+            ->equals($sum / count($read))->source('measured')->write();
     }
 
     /**
-     * @param  list<string>  $paths
+     * @param  list<FieldPath>  $paths
      * @return list<Figure>
      */
     private static function read(Circuit $circuit, array $paths): array
@@ -54,73 +77,103 @@ final class Meters
         return array_values(array_filter(array_map(static fn (string $path): ?Figure => $circuit->number($path), $paths)));
     }
 
-    private static function voltages(Circuit $circuit, Sheet $sheet): void
+    /**
+     * @param  list<Figure>  $read
+     * @return Figure|null negative over positive sequence, %
+     */
+    private static function voltages(array $read, Figure $mean, Ledger $ledger): ?Figure
     {
-        $read = self::read($circuit, ['measure.volts_12', 'measure.volts_23', 'measure.volts_31']);
-        if (count($read) !== 3) {
-            return;
-        }
-        $volts = array_map(static fn (Figure $f): float => $f->number(), $read);
-        $unbalance = self::unbalance($sheet, 'measured.voltage_unbalance', 'Voltage unbalance', $read, 'NEMA MG 1 14.36 (from memory)');
+        $unbalance = self::unbalance(MeasuredFigure::VoltageUnbalance, $read, $mean, 'NEMA MG 1 14.36 (from memory)', $ledger);
         // Of three magnitudes that close a triangle, the negative over the positive sequence.
-        $squares = array_map(static fn (float $v): float => $v ** 2, $volts);
+        $squares = array_map(static fn (Figure $f): float => $f->number() ** 2, $read);
         $beta = array_sum(array_map(static fn (float $s): float => $s ** 2, $squares)) / array_sum($squares) ** 2;
         $root = 3 - 6 * $beta;
+        $sequence = null;
         if ($root >= 0) {
-            $factor = 100 * sqrt(max(0.0, (1 - sqrt($root)) / (1 + sqrt($root))));
-            $sheet->put(new Figure('measured.negative_sequence', 'Negative over positive sequence voltage', $factor, '%', '√((1 − √(3 − 6 β)) / (1 + √(3 − 6 β)))', 'β = '.Show::number($beta, 6).', from fourth powers and squares of the three voltages', 'IEC 61000-4-30 (from memory)'));
+            $sequence = $ledger->work(MeasuredFigure::NegativeSequence)->equals(100 * sqrt(max(0.0, (1 - sqrt($root)) / (1 + sqrt($root)))))
+                ->as('√((1 − √(3 − 6 β)) / (1 + √(3 − 6 β)))', 'β = '.Show::number($beta, 6).', from fourth powers and squares of the three voltages')
+                ->source('IEC 61000-4-30 (from memory)')->write();
         } else {
-            $sheet->find(Grade::Caution, Station::Power, 'voltages_no_triangle', 'Three line voltages that close no triangle', 'They cannot stand at the same time: '.implode(', ', array_map(static fn (Figure $f): string => $f->shown(), $read)).'.', 'Read them again, one after the other, between the lines.', 'definition', ['measured.voltage'], ['measure.volts_12', 'measure.volts_23', 'measure.volts_31']);
+            $ledger->caution(MeasuredFinding::VoltagesNoTriangle)->title('Three line voltages that close no triangle')
+                ->because('They cannot stand at the same time: '.self::list($read).'.')
+                ->do('Read them again, one after the other, between the lines.')->source('definition')->on(MeasuredFigure::Voltage)->about(...self::VOLTS);
         }
-        if ($unbalance->number() > 1) {
-            $sheet->find($unbalance->number() > 5 ? Grade::Stop : Grade::Caution, Station::Power, 'voltage_unbalance', 'The line voltages are unequal by '.$unbalance->shown(3), $unbalance->number() > 5 ? 'Above 5 % a motor is not run.' : 'Above 1 % a motor gives less and its currents differ by several times as much.', 'Look for a blown fuse, a loose joint, single-phase loads.', 'NEMA MG 1 14.36 (from memory)', ['measured.voltage_unbalance'], ['measure.volts_12']);
+        [$caution, $stop] = self::UNBALANCE;
+        if ($unbalance->number() > $caution) {
+            $grave = $unbalance->number() > $stop;
+            $ledger->find($grave ? Grade::Stop : Grade::Caution, MeasuredFinding::VoltageUnbalance)->title('The line voltages are unequal by '.$unbalance->shown(3))
+                ->because($grave ? 'Above 5 % a motor is not run.' : 'Above 1 % a motor gives less and its currents differ by several times as much.')
+                ->do('Look for a blown fuse, a loose joint, single-phase loads.')->source('NEMA MG 1 14.36 (from memory)')
+                ->on(MeasuredFigure::VoltageUnbalance)->about('measure.volts_12');
         }
+
+        return $sequence;
     }
 
     /** @param  list<Figure>  $read */
-    private static function unbalance(Sheet $sheet, string $key, string $label, array $read, string $source): Figure
+    private static function unbalance(MeasuredFigure $name, array $read, Figure $meanFigure, string $source, Ledger $ledger): Figure
     {
-        $values = array_map(static fn (Figure $f): float => $f->number(), $read);
-        $mean = array_sum($values) / 3;
+        $mean = array_sum(array_map(static fn (Figure $f): float => $f->number(), $read)) / 3;
         $worst = $read[0];
         foreach ($read as $figure) {
             if (abs($figure->number() - $mean) > abs($worst->number() - $mean)) {
                 $worst = $figure;
             }
         }
-        $of = $sheet->need($key === 'measured.voltage_unbalance' ? 'measured.voltage' : 'measured.current');
 
-        return $sheet->work($key, $label, $mean <= 0 ? 0.0 : 100 * abs($worst->number() - $mean) / $mean, '%', 'largest |x − mean| / mean', '|{x} − {m}| ÷ {m}', ['x' => $worst, 'm' => $of], $source);
+        return $ledger->work($name)->from(x: $worst, m: $meanFigure)->as('largest |x − mean| / mean', '|{x} − {m}| ÷ {m}')
+            ->equals($mean <= 0 ? 0.0 : 100 * abs($worst->number() - $mean) / $mean)->source($source)->write();
     }
 
-    private static function currents(Circuit $circuit, Sheet $sheet): void
+    /**
+     * @param  non-empty-list<Figure>  $read
+     * @param  Figure|null  $sequence  negative over positive sequence of the voltages, %
+     * @return bool whether a line is dead
+     */
+    private static function currents(Circuit $circuit, array $read, Figure $mean, ?Figure $sequence, Ledger $ledger): bool
     {
-        $paths = ['measure.amps_1', 'measure.amps_2', 'measure.amps_3'];
-        $read = self::read($circuit, $paths);
-        if (count($read) !== 3 || $sheet->need('measured.current')->number() <= 0) {
-            return;
-        }
         $amps = array_map(static fn (Figure $f): float => $f->number(), $read);
         $dead = (int) array_search(min($amps), $amps, true);
         $others = array_values(array_diff_key($amps, [$dead => 0]));
         $live = ($others[0] + $others[1]) / 2;
         if ($amps[$dead] <= self::DEAD_SHARE * $live) {
-            $sheet->find(Grade::Stop, Station::Power, 'single_phasing', 'Line L'.($dead + 1).' carries no current: it runs on one phase', 'Near full load the other two lines then carry about twice the rated current, and one winding of a delta even more; at 40 % load the line current hides it from the relay. It will not start again.',
-                'Stop it. Look for a blown fuse, an open contact or a broken lead before you start it again; use a relay that sees a lost phase.', 'common practice, own computation', ['measured.current'], [$paths[$dead]]);
-            $sheet->put(new Figure('measured.phases_live', 'Lines that carry current', 2, '', '', implode(', ', array_map(static fn (Figure $f): string => $f->shown(), $read)), 'measured'));
+            self::lostPhase($dead, $read, $ledger);
 
-            return;
+            return true;
         }
-        $unbalance = self::unbalance($sheet, 'measured.current_unbalance', 'Current unbalance', $read, 'definition');
-        $sequence = $sheet->get('measured.negative_sequence');
+        $unbalance = self::unbalance(MeasuredFigure::CurrentUnbalance, $read, $mean, 'definition', $ledger);
         $ratio = $circuit->number('plate.start_current_ratio');
         if ($sequence !== null && $ratio !== null) {
-            $expected = $sheet->work('measured.current_unbalance_expected', 'Current unbalance to be expected', $ratio->number() * $sequence->number(), '%', '(Ia/In) · V2/V1', '{r} × {v}', ['r' => $ratio, 'v' => $sequence], 'common practice, own computation');
+            $expected = $ledger->work(MeasuredFigure::CurrentUnbalanceExpected)->from(r: $ratio, v: $sequence)->as('(Ia/In) · V2/V1', '{r} × {v}')
+                ->equals($ratio->number() * $sequence->number())->source('common practice, own computation')->write();
             if ($unbalance->number() > 1.5 * $expected->number() + 3) {
-                $sheet->find(Grade::Caution, Station::Power, 'current_unbalance', 'The currents are more unequal than the voltages explain', 'Unequal by '.$unbalance->shown(3).', about '.$expected->shown(3).' would come from the voltages.', 'Move all three lines on by one: if the odd current stays with its lead, it is the winding; if it stays with its line, the supply.', 'common practice, no source', ['measured.current_unbalance', 'measured.current_unbalance_expected'], $paths);
+                $ledger->caution(MeasuredFinding::CurrentUnbalance)->title('The currents are more unequal than the voltages explain')
+                    ->because('Unequal by '.$unbalance->shown(3).', about '.$expected->shown(3).' would come from the voltages.')
+                    ->do(self::ODD_CURRENT)->source('common practice, no source')
+                    ->on(MeasuredFigure::CurrentUnbalance, MeasuredFigure::CurrentUnbalanceExpected)->about(...self::AMPS);
             }
-        } elseif ($unbalance->number() > 10) {
-            $sheet->find(Grade::Caution, Station::Power, 'current_unbalance', 'The currents are unequal by '.$unbalance->shown(3), 'Read the three line voltages too: 1 % of theirs makes several percent of current.', 'Move all three lines on by one: if the odd current stays with its lead, it is the winding; if it stays with its line, the supply.', 'common practice, no source', ['measured.current_unbalance'], $paths);
+        } elseif ($unbalance->number() > self::CURRENT_UNBALANCE) {
+            $ledger->caution(MeasuredFinding::CurrentUnbalance)->title('The currents are unequal by '.$unbalance->shown(3))
+                ->because('Read the three line voltages too: 1 % of theirs makes several percent of current.')
+                ->do(self::ODD_CURRENT)->source('common practice, no source')->on(MeasuredFigure::CurrentUnbalance)->about(...self::AMPS);
         }
+
+        return false;
+    }
+
+    /** @param  list<Figure>  $read */
+    private static function lostPhase(int $dead, array $read, Ledger $ledger): void
+    {
+        $ledger->stop(MeasuredFinding::SinglePhasing)->title('Line L'.($dead + 1).' carries no current: it runs on one phase')
+            ->because('Near full load the other two lines then carry about twice the rated current, and one winding of a delta even more; at 40 % load the line current hides it from the relay. It will not start again.')
+            ->do('Stop it. Look for a blown fuse, an open contact or a broken lead before you start it again; use a relay that sees a lost phase.')
+            ->source('common practice, own computation')->on(MeasuredFigure::Current)->about(self::AMPS[$dead] ?? self::AMPS[0]);
+        $ledger->work(MeasuredFigure::PhasesLive)->equals(2)->saying(self::list($read))->source('measured')->write();
+    }
+
+    /** @param  list<Figure>  $read */
+    private static function list(array $read): string
+    {
+        return implode(', ', array_map(static fn (Figure $f): string => $f->shown(), $read));
     }
 }

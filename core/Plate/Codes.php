@@ -4,43 +4,47 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Plate;
 
-use BraveAnvil\RuleBook\Table;
+use BraveAnvil\RuleBook\Practice\CodeLetters;
+use BraveAnvil\RuleBook\Practice\StampTables;
 use BraveAnvil\Solution\Show;
+use BraveAnvil\Solution\Unit;
 
 /** The codes of a plate in plain words. Each function takes the stamp in capitals and answers null when it cannot decode it. */
-final class Codes
+final readonly class Codes
 {
+    public function __construct(private StampTables $tables, private CodeLetters $letters)
+    {
+    }
+
     /** `IP55`: a digit against solids, a digit against water. */
-    public static function protection(string $code): ?string
+    public function protection(string $code): ?string
     {
         if (preg_match('/^IP([0-6X])([0-9X])([A-Z]*)$/', $code, $m) !== 1) {
             return null;
         }
-        $table = Table::of('iec/protection_code');
-        $solid = $m[1] === 'X' ? 'X: solids not stated' : $m[1].': '.($table->text('first', $m[1]) ?? '');
-        $water = $m[2] === 'X' ? 'X: water not stated' : $m[2].': '.($table->text('second', $m[2]) ?? '');
+        $solid = $m[1] === 'X' ? 'X: solids not stated' : $m[1].': '.($this->tables->protectionAgainstSolids($m[1]) ?? '');
+        $water = $m[2] === 'X' ? 'X: water not stated' : $m[2].': '.($this->tables->protectionAgainstWater($m[2]) ?? '');
         $letters = '';
         foreach (str_split($m[3] === '' ? ' ' : $m[3]) as $letter) {
-            $letters .= trim($letter) === '' ? '' : ' '.($table->text('letters', $letter) ?? 'The letter '.$letter.' is not decoded.');
+            $letters .= trim($letter) === '' ? '' : ' '.($this->tables->protectionLetter($letter) ?? 'The letter '.$letter.' is not decoded.');
         }
 
         return 'First digit '.$solid.'. Second digit '.$water.'.'.$letters;
     }
 
     /** `IC411`: the circuit of the air, then how it is moved. */
-    public static function cooling(string $code): ?string
+    public function cooling(string $code): ?string
     {
-        $table = Table::of('iec/cooling_code');
-        $whole = $table->text($code);
+        $whole = $this->tables->cooling($code);
         if ($whole !== null) {
             return ucfirst($whole).'.';
         }
         if (preg_match('/^IC(\d)(\d)(\d)?$/', $code, $m) !== 1) {
             return null;
         }
-        $circuit = $table->text('circuit', $m[1]);
-        $inner = $table->text('movement', $m[2]);
-        $outer = isset($m[3]) ? $table->text('movement', $m[3]) : null;
+        $circuit = $this->tables->coolingCircuit($m[1]);
+        $inner = $this->tables->coolingMovement($m[2]);
+        $outer = isset($m[3]) ? $this->tables->coolingMovement($m[3]) : null;
         if ($circuit === null || $inner === null || (isset($m[3]) && $outer === null)) {
             return null;
         }
@@ -49,12 +53,10 @@ final class Codes
     }
 
     /** `IM B3`, `V1`, and the numbered form `IM 1001`. */
-    public static function mounting(string $code): ?string
+    public function mounting(string $code): ?string
     {
         $bare = str_replace(' ', '', (string) preg_replace('/^IM\s*/', '', $code));
-        $table = Table::of('iec/mounting_code');
-        foreach ($table->keys() as $name) {
-            $text = $table->text($name) ?? '';
+        foreach ($this->tables->mountings() as $name => $text) {
             if ($name === $bare || str_starts_with($text, 'IM '.$bare.',')) {
                 return ucfirst((string) preg_replace('/^IM (\d+), /', '', $text)).' (IM '.$name.').';
             }
@@ -64,35 +66,33 @@ final class Codes
     }
 
     /** `F`, or `F/B`: what the insulation bears, and how far it is used. */
-    public static function insulation(string $code): ?string
+    public function insulation(string $code): ?string
     {
         [$class, $used] = [...explode('/', $code), null];
-        $table = Table::of('iec/rating_and_performance');
-        $limit = $table->number('insulation_temperature', (string) $class);
+        $limit = $this->tables->insulationTemperature((string) $class);
         if ($limit === null) {
             return null;
         }
-        $meaning = 'Insulation for '.Show::quantity($limit, '°C').' at its hottest spot.';
-        $rise = $table->number('temp_rise_resistance_method', $used ?? (string) $class);
+        $meaning = 'Insulation for '.Show::quantity($limit, Unit::Celsius).' at its hottest spot.';
+        $rise = $this->tables->temperatureRise($used ?? (string) $class);
         if ($rise !== null) {
-            $meaning .= ' '.($used !== null ? 'Used only to the rise of class '.$used.', ' : 'Mean rise at most ').Show::quantity($rise, 'K').($used !== null ? ': the reserve lengthens its life.' : ' above 40 °C.');
+            $meaning .= ' '.($used !== null ? 'Used only to the rise of class '.$used.', ' : 'Mean rise at most ').Show::quantity($rise, Unit::Kelvin).($used !== null ? ': the reserve lengthens its life.' : ' above 40 °C.');
         }
 
         return $meaning;
     }
 
-    public static function codeLetter(string $letter): ?string
+    public function codeLetter(string $letter): ?string
     {
-        $table = Table::of('nec/code_letter');
-        $low = $table->number($letter, '0');
-        $high = $table->number($letter, '1');
+        $low = $this->letters->low($letter);
+        $high = $this->letters->high($letter);
 
         return $low === null ? null : 'With locked rotor it takes '.($high === null ? Show::number($low).' kVA or more' : Show::number($low).' to '.Show::number($high).' kVA').' per horsepower.';
     }
 
-    public static function designLetter(string $letter): ?string
+    public function designLetter(string $letter): ?string
     {
-        $text = Table::of('nec/design_letters')->text('text') ?? '';
+        $text = $this->tables->designLetters();
 
         return preg_match('/\b'.$letter.': (.+?\.)(?= [A-D]: |$)/', $text, $m) === 1 ? ucfirst($m[1]) : (['N' => 'IEC design N: normal starting torque, direct starting.', 'H' => 'IEC design H: high starting torque, direct starting.'][$letter] ?? null);
     }
@@ -103,9 +103,9 @@ final class Codes
      *
      * @param  bool  $metric  whether a bare number such as 56 is read as an IEC frame
      */
-    public static function frame(string $frame, bool $metric): ?string
+    public function frame(string $frame, bool $metric): ?string
     {
-        $read = Frame::of($frame, $metric);
+        $read = Frame::of($frame, $metric, $this->tables);
         if ($read === null) {
             return null;
         }
@@ -117,29 +117,23 @@ final class Codes
 
         return ($read->metric ? 'IEC frame: shaft height '.$mm($read->height).' mm' : 'NEMA frame: shaft height '.Show::number($read->height / 25.4).' in ('.$mm($read->height).' mm)')
             .['S' => ', short body', 'M' => ', medium body', 'L' => ', long body', '' => ''][$read->metric ? $read->suffix : '']
-            .(! $read->metric && $read->suffix !== '' ? ', suffix '.$read->suffix.(($word = Table::of('nec/frames')->text('suffix', $read->suffix)) === null ? '' : ' ('.$word.')') : '').'.'.$size.$shaft;
+            .(! $read->metric && $read->suffix !== '' ? ', suffix '.$read->suffix.(($word = $this->tables->frameSuffix($read->suffix)) === null ? '' : ' ('.$word.')') : '').'.'.$size.$shaft;
     }
 
-    public static function rotorClass(string $code): ?string
+    public function rotorClass(string $code): ?string
     {
         return preg_match('/^KL (\d{1,2})$/', $code, $m) === 1 ? 'Rotor class: it starts direct against up to '.Show::number((int) $m[1] / 10).' times rated torque.' : null;
     }
 
-    public static function enclosure(string $code): ?string
+    public function enclosure(string $code): ?string
     {
-        $table = Table::of('nec/enclosure');
-        $bare = str_replace([' ', '-', '.'], '', $code);
-        foreach ($table->keys() as $name) {
-            if ($name === $bare) {
-                return ucfirst($table->text($name) ?? '').'.';
-            }
-        }
+        $text = $this->tables->enclosures()[str_replace([' ', '-', '.'], '', $code)] ?? null;
 
-        return null;
+        return $text === null ? null : ucfirst($text).'.';
     }
 
     /** Rolling bearings by their numbers: kind, bore, shields, clearance. */
-    public static function bearings(string $text): ?string
+    public function bearings(string $text): ?string
     {
         if (preg_match_all('~(?<![A-Z0-9])(NU|NJ|N)?\s?([67]?[0-4]\d{2})(?!\d)((?:[\s/.-]?(?:2?ZZ?|2?RS[H1]?|DDU|C[2345]|M|J|E))*)(?![A-Z0-9])~', $text, $all, PREG_SET_ORDER) < 1) {
             return null;
@@ -162,13 +156,12 @@ final class Codes
         return ucfirst(implode('. ', $words)).'.';
     }
 
-    public static function standard(string $text): ?string
+    public function standard(string $text): ?string
     {
-        $table = Table::of('practice/plate_words');
         $found = [];
-        foreach ($table->keys('standards') as $name) {
+        foreach ($this->tables->standards() as $name => $meaning) {
             if (preg_match('~(?<![A-Z0-9])'.str_replace(' ', '[\s-]?', preg_quote($name, '~')).'(?![0-9])~', $text) === 1) {
-                $found[] = $name.': '.$table->text('standards', $name);
+                $found[] = $name.': '.$meaning;
             }
         }
 
@@ -176,13 +169,12 @@ final class Codes
     }
 
     /** Other stamps: drive duty, temperature sensors, kind of winding. */
-    public static function remarks(string $text): ?string
+    public function remarks(string $text): ?string
     {
-        $table = Table::of('practice/plate_words');
         $found = [];
-        foreach ($table->keys('remarks') as $name) {
+        foreach ($this->tables->remarks() as $name => $meaning) {
             if (preg_match('~(?<![A-Z0-9])'.$name.'(?![A-Z0-9])~', $text, $m) === 1) {
-                $found[] = $m[0].': '.$table->text('remarks', $name);
+                $found[] = $m[0].': '.$meaning;
             }
         }
 

@@ -5,117 +5,113 @@ declare(strict_types=1);
 namespace BraveAnvil\Plate;
 
 use BraveAnvil\Circuit\Circuit;
-use BraveAnvil\RuleBook\Table;
+use BraveAnvil\RuleBook\Practice\DeratingPractice;
+use BraveAnvil\Solution\Entry;
 use BraveAnvil\Solution\Figure;
 use BraveAnvil\Solution\Grade;
-use BraveAnvil\Solution\Sheet;
+use BraveAnvil\Solution\Ledger;
 use BraveAnvil\Solution\Show;
-use BraveAnvil\Solution\Station;
 
 /** What heat, height and unbalance leave of the rated output. No factor is ever above 1: a cool place is a reserve, not more output. */
-final class Derating
+final readonly class Derating
 {
     private const LARGEST_UNBALANCE = 5.0;
 
-    public static function solve(Circuit $circuit, Sheet $sheet): void
+    private const USUAL_AMBIENT = 40.0;
+
+    private const USUAL_ALTITUDE = 1000.0;
+
+    public function __construct(private DeratingPractice $practice)
     {
-        $factors = [];
-        self::ambient($circuit, $sheet, $factors);
-        self::altitude($circuit, $sheet, $factors);
-        self::unbalance($circuit, $sheet, $factors);
-        $output = $sheet->get('plate.output');
-        if ($factors === [] || $output === null) {
+    }
+
+    public function solve(Circuit $circuit, Motor $motor, Ledger $ledger): void
+    {
+        $factors = array_values(array_filter([$this->ambient($circuit, $ledger), $this->altitude($circuit, $ledger), $this->unbalance($circuit, $ledger)]));
+        if ($factors === [] || $motor->output === null) {
             return;
         }
         $product = 1.0;
         $working = '{P}';
-        $from = ['P' => $output];
+        $from = ['P' => $motor->output];
         foreach ($factors as $i => $factor) {
             $product *= $factor->number();
             $working .= ' × {k'.$i.'}';
             $from['k'.$i] = $factor;
         }
-        $sheet->work('plate.usable_output', 'Output it may give here', $output->number() * $product, 'W', 'P · k', $working, $from, 'product of the deratings');
+        $ledger->work(PlateFigure::UsableOutput)->from(...$from)->as('P · k', $working)->equals($motor->output->number() * $product)
+            ->source('product of the deratings')->write();
     }
 
-    /** @param  list<Figure>  $factors */
-    private static function ambient(Circuit $circuit, Sheet $sheet, array &$factors): void
+    private function ambient(Circuit $circuit, Ledger $ledger): ?Figure
     {
         $ambient = $circuit->number('supply.ambient');
-        $rated = $circuit->number('plate.ambient')?->number() ?? 40.0;
+        $rated = $circuit->number('plate.ambient')?->number() ?? self::USUAL_AMBIENT;
         if ($ambient === null || $ambient->number() <= $rated) {
-            return;
+            return null;
         }
-        $factor = self::factor($sheet, 'ambient', 'Derating for heat', $ambient->number() - $rated + 40, $ambient, Show::number($rated).' °C rated');
+        $factor = self::written(PlateFigure::DeratingAmbient, $this->practice->ambient($ambient->number() - $rated + self::USUAL_AMBIENT), $ambient, Show::number($rated).' °C rated', $ledger);
+        $finding = $ledger->find($factor === null ? Grade::Stop : Grade::Caution, PlateFinding::AmbientAboveRating)->title('Hotter than the motor is rated for')
+            ->because('The ambient is '.$ambient->shown().', the motor is rated for '.Show::number($rated).' °C.'
+                .($factor === null ? ' That is beyond every usual derating.' : ' About '.Show::number(100 * $factor->number(), 3).' % of its output is left.'))
+            ->do('Load it less, or find it a cooler place.')->source('IEC 60034-1 (from memory); factors: common practice, no source')
+            ->about('plate.ambient', 'supply.ambient');
         if ($factor !== null) {
-            $factors[] = $factor;
+            $finding->on(PlateFigure::DeratingAmbient);
         }
-        $sheet->find($factor === null ? Grade::Stop : Grade::Caution, Station::Plate, 'ambient_above_rating', 'Hotter than the motor is rated for',
-            'The ambient is '.$ambient->shown().', the motor is rated for '.Show::number($rated).' °C.'.($factor === null ? ' That is beyond every usual derating.' : ' About '.Show::number(100 * $factor->number(), 3).' % of its output is left.'),
-            'Load it less, or find it a cooler place.', 'IEC 60034-1 (from memory); factors: common practice, no source', $factor === null ? [] : ['plate.derating_ambient'], ['plate.ambient', 'supply.ambient']);
+
+        return $factor;
     }
 
-    /** @param  list<Figure>  $factors */
-    private static function altitude(Circuit $circuit, Sheet $sheet, array &$factors): void
+    private function altitude(Circuit $circuit, Ledger $ledger): ?Figure
     {
         $altitude = $circuit->number('supply.altitude');
-        $limit = $circuit->number('plate.altitude')?->number() ?? 1000.0;
-        if ($altitude === null || $altitude->number() <= max(1000.0, $limit)) {
-            return;
+        $limit = $circuit->number('plate.altitude')?->number() ?? self::USUAL_ALTITUDE;
+        if ($altitude === null || $altitude->number() <= max(self::USUAL_ALTITUDE, $limit)) {
+            return null;
         }
-        $factor = self::factor($sheet, 'altitude', 'Derating for height', $altitude->number() - max(0.0, $limit - 1000), $altitude, Show::number($limit).' m rated');
+        $entry = $this->practice->altitude($altitude->number() - max(0.0, $limit - self::USUAL_ALTITUDE));
+        $factor = self::written(PlateFigure::DeratingAltitude, $entry, $altitude, Show::number($limit).' m rated', $ledger);
+        $finding = $ledger->find($factor === null ? Grade::Stop : Grade::Caution, PlateFinding::AltitudeAboveRating)->title('Higher than the motor is rated for')
+            ->because('The site lies at '.$altitude->shown().', the motor is rated for '.Show::number($limit).' m.'
+                .($factor === null ? ' That is beyond every usual derating.' : ' About '.Show::number(100 * $factor->number(), 3).' % of its output is left, unless the air is cooler by 1 % of its rise for each 100 m.'))
+            ->do('Load it less: thin air cools less.')->source('IEC 60034-1 (from memory); factors: common practice, no source')
+            ->about('plate.altitude', 'supply.altitude');
         if ($factor !== null) {
-            $factors[] = $factor;
+            $finding->on(PlateFigure::DeratingAltitude);
         }
-        $sheet->find($factor === null ? Grade::Stop : Grade::Caution, Station::Plate, 'altitude_above_rating', 'Higher than the motor is rated for',
-            'The site lies at '.$altitude->shown().', the motor is rated for '.Show::number($limit).' m.'.($factor === null ? ' That is beyond every usual derating.' : ' About '.Show::number(100 * $factor->number(), 3).' % of its output is left, unless the air is cooler by 1 % of its rise for each 100 m.'),
-            'Load it less: thin air cools less.', 'IEC 60034-1 (from memory); factors: common practice, no source', $factor === null ? [] : ['plate.derating_altitude'], ['plate.altitude', 'supply.altitude']);
+
+        return $factor;
     }
 
-    private static function factor(Sheet $sheet, string $table, string $label, float $at, Figure $value, string $rated): ?Figure
+    private static function written(PlateFigure $name, ?Entry $entry, Figure $value, string $rated, Ledger $ledger): ?Figure
     {
-        $factor = self::between(Table::of('practice/derating')->list($table), $at);
-
-        return $factor === null ? null : $sheet->put(new Figure('plate.derating_'.$table, $label, min(1.0, $factor), '', 'table', $value->shown().', '.$rated, Table::of('practice/derating')->cited(),
-            [...$value->assumptions, 'a typical derating'], Table::of('practice/derating')->doubt($table)));
+        return $entry === null ? null : $ledger->work($name)->from(x: $value)->as('table', '{x}, '.$rated)->equals(min(1.0, $entry->value))
+            ->by($entry)->assuming('a typical derating')->write();
     }
 
-    /** @param  list<Figure>  $factors */
-    private static function unbalance(Circuit $circuit, Sheet $sheet, array &$factors): void
+    private function unbalance(Circuit $circuit, Ledger $ledger): ?Figure
     {
         $unbalance = $circuit->number('supply.unbalance');
         if ($unbalance === null || $unbalance->number() <= 1) {
-            return;
+            return null;
         }
-        $percent = $unbalance->number();
-        $table = Table::of('nec/unbalance_derating');
-        $factor = $percent > self::LARGEST_UNBALANCE ? null : self::between($table->data, $percent);
-        if ($factor === null) {
-            $sheet->find(Grade::Stop, Station::Plate, 'unbalance_too_large', 'The voltages are too unequal', 'The unbalance is '.Show::number($percent, 3).' %. Above 5 % a motor is not run: about ten times as much unbalance of its currents heats one winding.',
-                'Find the cause first: a blown fuse, a loose joint, single-phase loads.', 'NEMA MG 1 14.36 (from memory)', [], ['supply.unbalance']);
+        $shown = Show::number($unbalance->number(), 3);
+        $entry = $unbalance->number() > self::LARGEST_UNBALANCE ? null : $this->practice->unbalance($unbalance->number());
+        if ($entry === null) {
+            $ledger->stop(PlateFinding::UnbalanceTooLarge)->title('The voltages are too unequal')
+                ->because('The unbalance is '.$shown.' %. Above 5 % a motor is not run: about ten times as much unbalance of its currents heats one winding.')
+                ->do('Find the cause first: a blown fuse, a loose joint, single-phase loads.')->source('NEMA MG 1 14.36 (from memory)')->about('supply.unbalance');
 
-            return;
+            return null;
         }
-        $factors[] = $sheet->put(new Figure('plate.derating_unbalance', 'Derating for unbalance', min(1.0, $factor), '', 'table', Show::number($percent, 3).' % unbalance', $table->cited(), ['a derating read from a published figure'], $table->doubt((string) (int) $percent)));
-        $sheet->find(Grade::Caution, Station::Plate, 'unbalance', 'The voltages are unequal by '.Show::number($percent, 3).' %', 'About '.Show::number(100 * min(1.0, $factor), 3).' % of its output is left; its currents differ by several times as much as the voltages.',
-            'Find the cause, and load it less until then.', 'NEMA MG 1 14.36 (from memory)', ['plate.derating_unbalance'], ['supply.unbalance']);
-    }
+        $factor = $ledger->work(PlateFigure::DeratingUnbalance)->from(u: $unbalance)->as('table', $shown.' % unbalance')->equals(min(1.0, $entry->value))
+            ->by($entry)->assuming('a derating read from a published figure')->write();
+        $ledger->caution(PlateFinding::Unbalance)->title('The voltages are unequal by '.$shown.' %')
+            ->because('About '.Show::number(100 * $factor->number(), 3).' % of its output is left; its currents differ by several times as much as the voltages.')
+            ->do('Find the cause, and load it less until then.')->source('NEMA MG 1 14.36 (from memory)')
+            ->on(PlateFigure::DeratingUnbalance)->about('supply.unbalance');
 
-    /** @param  array<array-key, mixed>  $rows factor by value, ascending; null beyond their end */
-    private static function between(array $rows, float $at): ?float
-    {
-        $before = null;
-        foreach ($rows as $key => $factor) {
-            if (! is_int($factor) && ! is_float($factor)) {
-                continue;
-            }
-            $key = (float) $key;
-            if ($at <= $key) {
-                return $before === null ? (float) $factor : $before[1] + ($factor - $before[1]) * ($at - $before[0]) / ($key - $before[0]);
-            }
-            $before = [$key, (float) $factor];
-        }
-
-        return null;
+        return $factor;
     }
 }

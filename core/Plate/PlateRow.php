@@ -6,16 +6,14 @@ namespace BraveAnvil\Plate;
 
 use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Circuit\Fields;
-use BraveAnvil\Solution\Figure;
-use BraveAnvil\Solution\Grade;
-use BraveAnvil\Solution\Sheet;
+use BraveAnvil\Solution\Ledger;
 use BraveAnvil\Solution\Show;
-use BraveAnvil\Solution\Station;
+use BraveAnvil\Solution\Unit;
 
 /** Of a plate for two frequencies, the row that fits the supply; every station after this sees only that one. */
 final class PlateRow
 {
-    public static function choose(Circuit $circuit, Sheet $sheet): Circuit
+    public static function choose(Circuit $circuit, Ledger $ledger): Circuit
     {
         if (! $circuit->hasSecondRow()) {
             return $circuit;
@@ -24,15 +22,44 @@ final class PlateRow
         $first = $circuit->number('plate.frequency');
         $second = $circuit->number('plate.second.frequency');
         if ($second === null) {
-            $sheet->missing('plate.second.frequency', 'The second row of the plate wants its frequency.');
+            $ledger->missing('plate.second.frequency', 'The second row of the plate wants its frequency.');
         }
         if ($first === null && ! $circuit->bad('plate.frequency')) {
-            $sheet->missing('plate.frequency', 'With two rows each wants its frequency.');
+            $ledger->missing('plate.frequency', 'With two rows each wants its frequency.');
         }
-        $useSecond = $supply !== null && $first !== null && $second !== null && abs($second->number() - $supply) < abs($first->number() - $supply);
-        $used = $useSecond ? $second : $first;
-        $chosen = $circuit->withRow($useSecond);
-        $sheet->rename($useSecond ? array_combine(array_map(static fn (string $name): string => 'plate.'.$name, Fields::RATED), array_map(static fn (string $name): string => 'plate.second.'.$name, Fields::RATED)) : []);
+        $useSecond = $supply !== null && $first !== null && $second !== null
+            && abs($second->number() - $supply) < abs($first->number() - $supply);
+        $known = $first !== null && $second !== null && $supply !== null;
+        $chosen = $circuit->withRow($useSecond, $known);
+        $ledger->rename($useSecond ? self::names() : []);
+        $ledger->aside(self::aside($circuit, $chosen, $useSecond));
+        if ($known) {
+            $used = $useSecond ? $second : $first;
+            $other = $useSecond ? $first : $second;
+            $ledger->work(PlateFigure::Row)->equals($useSecond ? 2 : 1)->source('plate')
+                ->saying($used->shown().' on a supply of '.Show::quantity($supply, Unit::Hertz).'; not the '.$other->shown().' row')->write();
+            $ledger->note(PlateFinding::RowInUse)->title('The '.$used->shown().' row of the plate is used')
+                ->because('The supply has '.Show::quantity($supply, Unit::Hertz).'. The '.$other->shown().' row is not.')
+                ->source('plate')->on(PlateFigure::Row)->about('plate.frequency');
+        }
+
+        return $chosen;
+    }
+
+    /** @return array<string, string> */
+    private static function names(): array
+    {
+        $names = [];
+        foreach (Fields::RATED as $name) {
+            $names['plate.'.$name] = 'plate.second.'.$name;
+        }
+
+        return $names;
+    }
+
+    /** @return array<string, \BraveAnvil\Solution\FieldError> errors of the row that is not used */
+    private static function aside(Circuit $circuit, Circuit $chosen, bool $useSecond): array
+    {
         $aside = array_diff_key($circuit->errors, $chosen->errors);
         if ($useSecond) {
             foreach (Fields::RATED as $name) {
@@ -42,13 +69,7 @@ final class PlateRow
                 }
             }
         }
-        $sheet->aside($aside);
-        if ($used !== null && $first !== null && $second !== null && $supply !== null) {
-            $other = $useSecond ? $first : $second;
-            $sheet->put(new Figure('plate.row', 'Row of the plate in use', $useSecond ? 2 : 1, '', '', $used->shown().' on a supply of '.Show::quantity($supply, 'Hz').'; not the '.$other->shown().' row', 'plate'));
-            $sheet->find(Grade::Note, Station::Plate, 'row_in_use', 'The '.$used->shown().' row of the plate is used', 'The supply has '.Show::quantity($supply, 'Hz').'. The '.$other->shown().' row is not.', '', 'plate', ['plate.row'], ['plate.frequency']);
-        }
 
-        return $chosen;
+        return $aside;
     }
 }

@@ -5,45 +5,55 @@ declare(strict_types=1);
 namespace BraveAnvil\Plate;
 
 use BraveAnvil\Circuit\Circuit;
+use BraveAnvil\RuleBook\Practice\Practice;
 use BraveAnvil\RuleBook\RuleBook;
-use BraveAnvil\Solution\Sheet;
+use BraveAnvil\Solution\Ledger;
 use BraveAnvil\Solution\Show;
 use BraveAnvil\Solution\Station;
 
 /** Reads the plate: connection on this supply, poles and slip, rated torque, missing values, cross-checks. */
-final class PlateStation
+final readonly class PlateStation
 {
-    public static function solve(Circuit $circuit, RuleBook $book, Sheet $sheet): void
+    public function __construct(private RuleBook $book, private Practice $practice)
     {
-        PlateKind::solve($circuit, $sheet);
-        RatedFrequency::solve($circuit, $sheet);
-        Connection::solve($circuit, $sheet);
-        RatedCurrent::solve($circuit, $sheet);
-        RatedSpeed::solve($circuit, $sheet);
-        RatedPower::solve($circuit, $sheet);
-        RatedSpeed::torque($circuit, $sheet);
-        PlateChecks::solve($circuit, $sheet);
-        $sheet->explain(Meanings::of($circuit, $book, $sheet));
-        $sheet->say(Station::Plate, self::sentence($book, $sheet));
     }
 
-    private static function sentence(RuleBook $book, Sheet $sheet): string
+    public function solve(Circuit $circuit, Ledger $ledger): Motor
     {
-        $connection = $sheet->get('plate.connection')?->value;
-        $supply = $sheet->get('plate.supply_voltage')?->shown();
-        if ($connection === null || $supply === null) {
+        $kind = PlateKind::solve($circuit, $ledger);
+        $frequency = RatedFrequency::solve($circuit, $ledger);
+        [$supplyVoltage, $supplied] = Connection::solve($circuit, $kind, $frequency, $this->book->terminals(), $ledger);
+        [$current, $refused] = RatedCurrent::solve($circuit, $supplied, $ledger);
+        $turning = RatedSpeed::solve($circuit, $frequency, $ledger);
+        $rated = (new RatedPower($this->practice))->solve($circuit, $supplied, $current, $turning, $frequency, $ledger);
+        $turning = $turning->withSlip($rated->efficiency, $ledger);
+        $torque = $turning->torque($rated->output, $ledger);
+        $motor = new Motor($kind, $supplyVoltage, $frequency, $supplied, $current, $refused, $turning->poles, $turning->synchronousSpeed, $turning->speed,
+            $turning->slip, $rated->output, $rated->efficiency, $rated->powerFactor, $torque, (new MachineOfPlate($this->practice))->fitted($circuit, $supplied, $rated, $turning));
+        $serviceFactorAmps = (new PlateChecks($this->practice))->solve($circuit, $motor, $ledger);
+        $ledger->explain((new Meanings($this->book, $this->practice))->of($circuit, $motor, $serviceFactorAmps));
+        $ledger->say(Station::Plate, $this->sentence($motor));
+
+        return $motor;
+    }
+
+    private function sentence(Motor $motor): string
+    {
+        $connection = $motor->connection();
+        if ($connection === null || $motor->supplyVoltage === null) {
             return 'Type what is stamped. The connection follows from the voltages of plate and supply.';
         }
-        if ($connection === 'none') {
+        $supply = $motor->supplyVoltage->shown();
+        if ($connection === WindingConnection::None) {
             return 'No connection of this motor fits your '.$supply.' supply.';
         }
-        $words = $book->words();
         $how = match ($connection) {
-            'delta' => 'connect in delta', 'star' => 'connect in '.$words['star'], 'parallel' => 'connect the windings in parallel (low voltage)',
-            'series' => 'connect the windings in series (high voltage)', default => 'one voltage, connect as the plate says',
+            WindingConnection::Delta => 'connect in delta', WindingConnection::Star => 'connect in '.$this->book->words()->star,
+            WindingConnection::Parallel => 'connect the windings in parallel (low voltage)',
+            WindingConnection::Series => 'connect the windings in series (high voltage)', default => 'one voltage, connect as the plate says',
         };
-        $poles = $sheet->get('plate.poles');
 
-        return 'On your '.$supply.' supply: '.$how.'.'.($poles === null ? '' : ' '.Show::number($poles->number()).' poles'.($sheet->has('plate.slip') ? ', '.$sheet->need('plate.slip')->shown(3).' slip.' : '.'));
+        return 'On your '.$supply.' supply: '.$how.'.'
+            .($motor->poles === null ? '' : ' '.Show::number($motor->poles->number()).' poles'.($motor->slip === null ? '.' : ', '.$motor->slip->shown(3).' slip.'));
     }
 }

@@ -5,76 +5,82 @@ declare(strict_types=1);
 namespace BraveAnvil\Plate;
 
 use BraveAnvil\Circuit\Circuit;
-use BraveAnvil\Solution\FieldError;
 use BraveAnvil\Solution\Figure;
 use BraveAnvil\Solution\Grade;
-use BraveAnvil\Solution\Sheet;
+use BraveAnvil\Solution\Ledger;
 use BraveAnvil\Solution\Show;
-use BraveAnvil\Solution\Station;
 
 /** The stamped current that belongs to the connection in use: paired with the voltages by position, ranges too. */
 final class RatedCurrent
 {
-    public static function solve(Circuit $circuit, Sheet $sheet): void
+    /** Taken to judge whether one current of two fits, where the plate does not say. */
+    private const USUAL_POWER_FACTOR = 0.85;
+
+    private const USUAL_EFFICIENCY = 0.9;
+
+    /** @return array{Figure|null, bool} the current in A, and whether a stamped one was refused */
+    public static function solve(Circuit $circuit, ?Supplied $supplied, Ledger $ledger): array
     {
         $current = $circuit->plateCurrent();
         $voltage = $circuit->plateVoltage();
-        $rated = $sheet->get('plate.rated_voltage');
-        $pair = $sheet->get('plate.pair');
-        if ($current === null || $voltage === null || $rated === null || $pair === null) {
-            return;
+        if ($current === null || $voltage === null || $supplied === null) {
+            return [null, false];
         }
         $groups = $current->groups;
         if (count($groups) > count($voltage->pairs)) {
-            $sheet->error('plate.current', 'Two currents, but one voltage.', 'One current for one voltage, or type both voltages.', FieldError::IMPOSSIBLE);
+            $ledger->error('plate.current', 'Two currents, but one voltage.', 'One current for one voltage, or type both voltages.');
 
-            return;
+            return [null, true];
         }
         // The lower voltage takes the larger current, whichever way round both were typed.
         usort($groups, static fn (array $a, array $b): int => max([0.0, ...$b]) <=> max([0.0, ...$a]));
+        $rated = $supplied->ratedVoltage;
         if (count($groups) < count($voltage->pairs)) {
-            self::one($circuit, $sheet, $groups[0], $rated);
-
-            return;
+            return self::one($circuit, $groups[0], $rated, $ledger);
         }
-        $index = (int) $pair->number() - 1;
-        $group = $groups[$index];
-        $span = $voltage->pairs[$index];
+        $group = $groups[$supplied->pair];
+        $span = $voltage->pairs[$supplied->pair];
         $amperes = $group[0];
         if (count($group) === 2) {
-            $low = max($group);
-            $high = min($group);
             // A range is paired end by end: the higher voltage with the lower current.
-            $amperes = $rated->number() - $span['low'] <= $span['high'] - $rated->number() ? $low : $high;
+            $amperes = $rated->number() - $span['low'] <= $span['high'] - $rated->number() ? max($group) : min($group);
         }
-        $sheet->put(new Figure('plate.current', 'Rated current of this connection', $amperes, 'A', '', $current->echo().' at '.$voltage->echo(), 'plate', $circuit->assumed('plate.current') === null ? [] : [$circuit->assumed('plate.current')]));
-        self::ratio($sheet, $groups, $voltage->pairs);
+        $figure = $ledger->work(PlateFigure::Current)->equals($amperes)->saying($current->echo().' at '.$voltage->echo())
+            ->source('plate')->assuming($circuit->assumed('plate.current'))->write();
+        self::ratio($groups, $voltage->pairs, $ledger);
+
+        return [$figure, false];
     }
 
-    /** @param  list<float>  $group */
-    private static function one(Circuit $circuit, Sheet $sheet, array $group, Figure $rated): void
+    /**
+     * @param  list<float>  $group
+     * @return array{Figure|null, bool}
+     */
+    private static function one(Circuit $circuit, array $group, Figure $rated, Ledger $ledger): array
     {
         $power = $circuit->power();
-        $factor = $circuit->number('plate.power_factor')?->number();
-        $efficiency = $circuit->number('plate.efficiency')?->number();
+        $factor = $circuit->number('plate.power_factor')?->number() ?? self::USUAL_POWER_FACTOR;
+        $efficiency = $circuit->number('plate.efficiency')?->number() ?? self::USUAL_EFFICIENCY;
         $amperes = $group[0];
         if ($power !== null) {
-            $expected = $power->watts / (RatedPower::phaseFactor($circuit) * $rated->number() * ($factor ?? 0.85) * ($efficiency ?? 0.9));
+            $expected = $power->watts / (RatedPower::phaseFactor($circuit) * $rated->number() * $factor * $efficiency);
             if (abs($amperes / $expected - 1) < 0.3) {
-                $sheet->put((new Figure('plate.current', 'Rated current of this connection', $amperes, 'A', '', Show::number($amperes).' A fits '.$rated->shown(), 'plate'))
-                    ->withAssumption('the one stamped current belongs to '.$rated->shown()));
+                $figure = $ledger->work(PlateFigure::Current)->equals($amperes)->saying(Show::number($amperes).' A fits '.$rated->shown())
+                    ->source('plate')->assuming('the one stamped current belongs to '.$rated->shown())->write();
 
-                return;
+                return [$figure, false];
             }
         }
-        $sheet->error('plate.current', 'One current for two voltages, and it does not fit '.$rated->shown().'.', 'Both currents as stamped, such as 66/38.', FieldError::IMPOSSIBLE);
+        $ledger->error('plate.current', 'One current for two voltages, and it does not fit '.$rated->shown().'.', 'Both currents as stamped, such as 66/38.');
+
+        return [null, true];
     }
 
     /**
      * @param  list<list<float>>  $groups
      * @param  list<array{low: float, high: float, connection: string}>  $pairs
      */
-    private static function ratio(Sheet $sheet, array $groups, array $pairs): void
+    private static function ratio(array $groups, array $pairs, Ledger $ledger): void
     {
         if (count($groups) !== 2 || ! isset($pairs[1])) {
             return;
@@ -83,8 +89,10 @@ final class RatedCurrent
         $volts = $pairs[1]['low'] / $pairs[0]['low'];
         $off = 100 * abs($currents / $volts - 1);
         if ($off > 6) {
-            $sheet->find($off > 15 ? Grade::Caution : Grade::Note, Station::Plate, 'current_ratio', 'Currents and voltages do not pair',
-                'The currents stand as '.Show::number($currents, 3).', the voltages as '.Show::number($volts, 3).'. They should be alike.', 'Read both again on the plate.', 'same power in both connections', ['plate.current'], ['plate.current', 'plate.voltage']);
+            $ledger->find($off > 15 ? Grade::Caution : Grade::Note, PlateFinding::CurrentRatio)->title('Currents and voltages do not pair')
+                ->because('The currents stand as '.Show::number($currents, 3).', the voltages as '.Show::number($volts, 3).'. They should be alike.')
+                ->do('Read both again on the plate.')->source('same power in both connections')
+                ->on(PlateFigure::Current)->about('plate.current', 'plate.voltage');
         }
     }
 }

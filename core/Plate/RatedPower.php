@@ -5,30 +5,34 @@ declare(strict_types=1);
 namespace BraveAnvil\Plate;
 
 use BraveAnvil\Circuit\Circuit;
-use BraveAnvil\RuleBook\Table;
-use BraveAnvil\RuleBook\TypicalMotor;
-use BraveAnvil\Solution\FieldError;
+use BraveAnvil\RuleBook\Practice\Practice;
 use BraveAnvil\Solution\Figure;
-use BraveAnvil\Solution\Sheet;
+use BraveAnvil\Solution\Ledger;
 use BraveAnvil\Solution\Show;
 
 /**
  * Output, efficiency and power factor. What the plate leaves out comes, in this order, from the other values, from the
  * efficiency class, from typical data; each way is marked.
  */
-final class RatedPower
+final readonly class RatedPower
 {
-    public static function solve(Circuit $circuit, Sheet $sheet): void
+    /** Derived values outside these belong to no motor. */
+    private const LEAST = 0.25;
+
+    private const MOST = 0.99;
+
+    public function __construct(private Practice $practice)
     {
-        self::output($circuit, $sheet);
-        $efficiency = self::efficiency($circuit, $sheet);
-        if ($efficiency !== null) {
-            $sheet->put($efficiency);
-        }
-        $factor = self::powerFactor($circuit, $sheet);
-        if ($factor !== null) {
-            $sheet->put($factor);
-        }
+    }
+
+    public function solve(Circuit $circuit, ?Supplied $supplied, ?Figure $current, Turning $turning, ?Figure $frequency, Ledger $ledger): RatedValues
+    {
+        $volts = $supplied?->ratedVoltage;
+        $output = self::output($circuit, $volts, $current, $ledger);
+        $efficiency = $this->efficiency($circuit, $output, $volts, $current, $turning, $frequency, $ledger);
+        $factor = $this->powerFactor($circuit, $output, $efficiency, $volts, $current, $turning, $ledger);
+
+        return new RatedValues($output, $efficiency, $factor);
     }
 
     /** √3 for three phases, 1 for one. */
@@ -37,124 +41,115 @@ final class RatedPower
         return $circuit->phases() === 1 ? 1.0 : sqrt(3);
     }
 
-    /** @return list<string> */
-    private static function why(Circuit $circuit, string $path): array
+    private static function root(Circuit $circuit): string
     {
-        $assumption = $circuit->assumed($path);
-
-        return $assumption === null ? [] : [$assumption];
+        return $circuit->phases() === 1 ? '' : '√3 × ';
     }
 
-    private static function output(Circuit $circuit, Sheet $sheet): void
+    private static function output(Circuit $circuit, ?Figure $volts, ?Figure $amperes, Ledger $ledger): ?Figure
     {
         $power = $circuit->power();
         if ($power !== null) {
-            $sheet->put(new Figure('plate.output', 'Rated output', $power->watts, 'W', '', $power->echo(), $power->unit === 'hp' ? 'plate; 1 hp = 746 W in code practice' : 'plate', self::why($circuit, 'plate.power')));
-
-            return;
+            return $ledger->work(PlateFigure::Output)->equals($power->watts)->saying($power->echo())
+                ->source($power->unit === 'hp' ? 'plate; 1 hp = 746 W in code practice' : 'plate')->assuming($circuit->assumed('plate.power'))->write();
         }
         if ($circuit->bad('plate.power')) {
-            return;
+            return null;
         }
-        $volts = $sheet->get('plate.rated_voltage');
-        $amperes = $sheet->get('plate.current');
         $factor = $circuit->number('plate.power_factor');
         $efficiency = $circuit->number('plate.efficiency');
         if ($volts !== null && $amperes !== null && $factor !== null && $efficiency !== null) {
-            $k = self::phaseFactor($circuit);
-            $sheet->work('plate.output', 'Rated output', $k * $volts->number() * $amperes->number() * $factor->number() * $efficiency->number(), 'W', '√3 V I cos φ η',
-                ($k > 1 ? '√3 × ' : '').'{V} × {I} × {pf} × {eta}', ['V' => $volts, 'I' => $amperes, 'pf' => $factor, 'eta' => $efficiency], 'derived from the other plate values');
-
-            return;
+            return $ledger->work(PlateFigure::Output)->from(V: $volts, I: $amperes, pf: $factor, eta: $efficiency)
+                ->as('√3 V I cos φ η', self::root($circuit).'{V} × {I} × {pf} × {eta}')
+                ->equals(self::phaseFactor($circuit) * $volts->number() * $amperes->number() * $factor->number() * $efficiency->number())
+                ->source('derived from the other plate values')->write();
         }
-        $sheet->missing('plate.power', 'The rated output is wanted.');
+        $ledger->missing('plate.power', 'The rated output is wanted.');
+
+        return null;
     }
 
-    private static function efficiency(Circuit $circuit, Sheet $sheet): ?Figure
+    private function efficiency(Circuit $circuit, ?Figure $output, ?Figure $volts, ?Figure $amperes, Turning $turning, ?Figure $frequency, Ledger $ledger): ?Figure
     {
-        $key = 'plate.efficiency';
-        $label = 'Efficiency';
         if ($circuit->bad('plate.efficiency', 'plate.efficiency_class', 'plate.power')) {
             return null;
         }
         $typed = $circuit->number('plate.efficiency');
         if ($typed !== null) {
-            return new Figure($key, $label, $typed->number(), '', '', Show::number($typed->number() * 100).' %', 'plate', $typed->assumptions);
+            return $ledger->work(PlateFigure::Efficiency)->from(eta: $typed)->equals($typed->number())->saying(Show::number($typed->number() * 100).' %')->source('plate')->write();
         }
-        $output = $sheet->get('plate.output');
         if ($output === null) {
             return null;
         }
         $factor = $circuit->number('plate.power_factor');
-        $amperes = $sheet->get('plate.current');
-        $volts = $sheet->get('plate.rated_voltage');
         if ($factor !== null && $amperes !== null && $volts !== null) {
-            $k = self::phaseFactor($circuit);
-            $value = $output->number() / ($k * $volts->number() * $amperes->number() * $factor->number());
-            if ($value < 0.25 || $value > 0.99) {
-                $sheet->error('plate.efficiency', 'Output, voltage, current and power factor would mean an efficiency of '.Show::number(100 * $value, 3).' %: they do not belong together.', 'The stamped efficiency, or check the other four.', FieldError::IMPOSSIBLE);
+            $value = $output->number() / (self::phaseFactor($circuit) * $volts->number() * $amperes->number() * $factor->number());
+            if ($value < self::LEAST || $value > self::MOST) {
+                $ledger->error('plate.efficiency', 'Output, voltage, current and power factor would mean an efficiency of '.Show::number(100 * $value, 3).' %: they do not belong together.',
+                    'The stamped efficiency, or check the other four.');
 
                 return null;
             }
 
-            return Sheet::worked($key, $label, $value, '', 'P / (√3 V I cos φ)', '{P} ÷ ('.($k > 1 ? '√3 × ' : '').'{V} × {I} × {pf})', ['P' => $output, 'V' => $volts, 'I' => $amperes, 'pf' => $factor], 'derived from the other plate values');
+            return $ledger->work(PlateFigure::Efficiency)->from(P: $output, V: $volts, I: $amperes, pf: $factor)
+                ->as('P / (√3 V I cos φ)', '{P} ÷ ('.self::root($circuit).'{V} × {I} × {pf})')->equals($value)->source('derived from the other plate values')->write();
         }
-        $poles = $sheet->get('plate.poles');
-        $class = $circuit->choice('plate.efficiency_class');
-        if ($class !== null && $poles !== null) {
-            $value = TypicalMotor::classEfficiency($class, $output->number(), (int) $poles->number());
+        $class = $circuit->word('plate.efficiency_class');
+        if ($class !== null) {
+            if ($turning->poles === null) {
+                return null;
+            }
+            $classes = $this->practice->efficiencyClasses();
+            $value = $classes->nominal($class, $output->number(), (int) $turning->poles->number());
             if ($value !== null) {
-                $sixty = abs(($sheet->get('plate.frequency')?->number() ?? 50) - 60) < 1;
+                $sixty = abs(($frequency?->number() ?? 50) - 60) < 1;
 
-                return new Figure($key, $label, $value / 100, '', 'table', $class.', '.$output->shown().', '.$poles->shown().' poles: '.Show::number($value).' %', Table::of('iec/efficiency_class_50hz')->cited(),
-                    ['efficiency as the nominal value of '.$class.($sixty ? ', taken from the 50 Hz table' : '')]);
+                return $ledger->work(PlateFigure::Efficiency)
+                    ->as('table', $class.', '.$output->shown().', '.$turning->poles->shown().' poles: '.Show::number($value).' %')->equals($value / 100)
+                    ->source($classes->cited())->assuming('efficiency as the nominal value of '.$class.($sixty ? ', taken from the 50 Hz table' : ''))->write();
             }
         }
-        if ($class !== null && $poles === null) {
-            return null;
-        }
-        $typical = TypicalMotor::value('eff', $output->number(), $poles === null ? null : (int) $poles->number());
+        $usual = $this->practice->typicalMotor();
+        $typical = $usual->efficiency($output->number());
         if ($typical !== null) {
-            return new Figure($key, $label, $typical / 100, '', 'typical', Show::number($typical).' % for '.$output->shown(), Table::of('practice/typical_motor')->cited(), ['a typical efficiency of a 4-pole motor']);
+            return $ledger->work(PlateFigure::Efficiency)->as('typical', Show::number($typical).' % for '.$output->shown())->equals($typical / 100)
+                ->source($usual->cited())->assuming('a typical efficiency of a 4-pole motor')->write();
         }
-        $sheet->missing('plate.efficiency', 'The efficiency is wanted: no typical value is known for this output.');
+        $ledger->missing('plate.efficiency', 'The efficiency is wanted: no typical value is known for this output.');
 
         return null;
     }
 
-    private static function powerFactor(Circuit $circuit, Sheet $sheet): ?Figure
+    private function powerFactor(Circuit $circuit, ?Figure $output, ?Figure $efficiency, ?Figure $volts, ?Figure $amperes, Turning $turning, Ledger $ledger): ?Figure
     {
-        $key = 'plate.power_factor';
-        $label = 'Power factor';
         $typed = $circuit->number('plate.power_factor');
         if ($typed !== null) {
-            return new Figure($key, $label, $typed->number(), '', '', '', 'plate', $typed->assumptions);
+            return $ledger->work(PlateFigure::PowerFactor)->from(pf: $typed)->equals($typed->number())->source('plate')->write();
         }
-        $output = $sheet->get('plate.output');
-        $efficiency = $sheet->get('plate.efficiency');
         if ($circuit->bad('plate.power_factor') || $output === null || $efficiency === null) {
             return null;
         }
-        $amperes = $sheet->get('plate.current');
-        $volts = $sheet->get('plate.rated_voltage');
         if ($amperes !== null && $volts !== null) {
-            $k = self::phaseFactor($circuit);
-            $value = $output->number() / ($k * $volts->number() * $amperes->number() * $efficiency->number());
-            if ($value >= 0.25 && $value <= 0.99) {
-                return Sheet::worked($key, $label, $value, '', 'P / (√3 V I η)', '{P} ÷ ('.($k > 1 ? '√3 × ' : '').'{V} × {I} × {eta})', ['P' => $output, 'V' => $volts, 'I' => $amperes, 'eta' => $efficiency], 'derived from the other plate values');
+            $value = $output->number() / (self::phaseFactor($circuit) * $volts->number() * $amperes->number() * $efficiency->number());
+            if ($value >= self::LEAST && $value <= self::MOST) {
+                return $ledger->work(PlateFigure::PowerFactor)->from(P: $output, V: $volts, I: $amperes, eta: $efficiency)
+                    ->as('P / (√3 V I η)', '{P} ÷ ('.self::root($circuit).'{V} × {I} × {eta})')->equals($value)->source('derived from the other plate values')->write();
             }
             if (! $efficiency->assumed()) {
-                $sheet->error('plate.power_factor', 'Output, voltage, current and efficiency would mean a power factor of '.Show::number($value, 3).': they do not belong together.', 'The stamped power factor, or check the other four.', FieldError::IMPOSSIBLE);
+                $ledger->error('plate.power_factor', 'Output, voltage, current and efficiency would mean a power factor of '.Show::number($value, 3).': they do not belong together.',
+                    'The stamped power factor, or check the other four.');
 
                 return null;
             }
         }
-        $poles = $sheet->get('plate.poles');
-        $typical = TypicalMotor::value('pf', $output->number(), $poles === null ? null : (int) $poles->number());
+        $poles = $turning->poles === null ? null : (int) $turning->poles->number();
+        $usual = $this->practice->typicalMotor();
+        $typical = $usual->powerFactor($output->number(), $poles);
         if ($typical !== null) {
-            return new Figure($key, $label, $typical, '', 'typical', Show::number($typical, 3).' for '.$output->shown(), Table::of('practice/typical_motor')->cited(), ['a typical power factor'.($poles === null ? ' of a 4-pole motor' : '')]);
+            return $ledger->work(PlateFigure::PowerFactor)->as('typical', Show::number($typical, 3).' for '.$output->shown())->equals($typical)
+                ->source($usual->cited())->assuming('a typical power factor'.($poles === null ? ' of a 4-pole motor' : ''))->write();
         }
-        $sheet->missing('plate.power_factor', 'The power factor is wanted: no typical value is known for this output.');
+        $ledger->missing('plate.power_factor', 'The power factor is wanted: no typical value is known for this output.');
 
         return null;
     }

@@ -4,77 +4,124 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Power;
 
+use BraveAnvil\Circuit\Choice\Sense;
 use BraveAnvil\Circuit\Circuit;
-use BraveAnvil\Solution\FieldError;
 use BraveAnvil\Solution\Figure;
-use BraveAnvil\Solution\Sheet;
+use BraveAnvil\Solution\Ledger;
 use BraveAnvil\Solution\Show;
 use BraveAnvil\Solution\Station;
+use BraveAnvil\Solution\Unit;
 
 /** A load of one or three phases that is no motor: two of real power, current and power factor give the third. */
 final class BenchLoad
 {
-    public static function solve(Circuit $circuit, Sheet $sheet): void
+    /** By how much real power may pass apparent power, and a typed power factor differ, before the readings contradict one another. */
+    private const READING_SLACK = 1.005;
+
+    private const FACTOR_SLACK = 0.03;
+
+    public static function solve(Circuit $circuit, Ledger $ledger): Load
     {
-        foreach ([Station::Plate, Station::Start, Station::Cable, Station::Guard, Station::Correct] as $station) {
-            $sheet->block($station, 'A bench load has no plate of a motor: only its power is computed.');
-        }
+        $ledger->block('A bench load has no plate of a motor: only its power is computed.', Station::Plate, Station::Start, Station::Cable, Station::Guard, Station::Correct);
         $volts = $circuit->number('supply.voltage');
         if ($volts === null && ! $circuit->bad('supply.voltage')) {
-            $sheet->missing('supply.voltage', 'The supply voltage is wanted.');
+            $ledger->missing('supply.voltage', 'The supply voltage is wanted.');
         }
         if ($volts === null || $circuit->bad('bench.power', 'bench.current', 'bench.power_factor')) {
-            return;
+            return new Load;
         }
-        $volts = $sheet->put(new Figure('power.voltage', 'Supply voltage', $volts->number(), 'V', '', '', 'typed', $volts->assumptions));
+        $volts = $ledger->work(PowerFigure::Voltage)->from(V: $volts)->equals($volts->number())->source('typed')->write();
+        $three = $circuit->phases() === 3;
+        $k = $three ? sqrt(3) : 1.0;
         $power = $circuit->number('bench.power');
         $current = $circuit->number('bench.current');
         $factor = $circuit->number('bench.power_factor');
-        $three = $circuit->phases() === 3;
-        $k = $three ? sqrt(3) : 1.0;
-        $root = $three ? '√3 × ' : '';
-        if ($power !== null && $current !== null) {
-            self::check($circuit, $sheet, $power, $k * $volts->number() * $current->number(), $factor);
-            if ($sheet->bad('bench.power')) {
-                return;
-            }
-            $amperes = $sheet->put($current->named('power.computed_current', 'Current', 'typed'));
-            $input = $sheet->put($power->named('power.input', 'Real power', 'typed'));
-            $apparent = $sheet->work('power.apparent', 'Apparent power', $k * $volts->number() * $amperes->number(), 'VA', $three ? '√3 V I' : 'V I', $root.'{V} × {I}', ['V' => $volts, 'I' => $amperes]);
-            $sheet->work('power.power_factor', 'Power factor', min(1.0, $input->number() / $apparent->number()), '', 'P / S', '{P} ÷ {S}', ['P' => $input, 'S' => $apparent]);
-        } elseif ($power !== null && $factor !== null) {
-            $input = $sheet->put($power->named('power.input', 'Real power', 'typed'));
-            $pf = $sheet->put($factor->named('power.power_factor', 'Power factor', 'typed'));
-            $apparent = $sheet->work('power.apparent', 'Apparent power', $input->number() / $pf->number(), 'VA', 'P / cos φ', '{P} ÷ {pf}', ['P' => $input, 'pf' => $pf]);
-            $sheet->work('power.computed_current', 'Current', $apparent->number() / ($k * $volts->number()), 'A', $three ? 'S / (√3 V)' : 'S / V', '{S} ÷ ('.$root.'{V})', ['S' => $apparent, 'V' => $volts]);
-        } elseif ($current !== null && $factor !== null) {
-            $amperes = $sheet->put($current->named('power.computed_current', 'Current', 'typed'));
-            $pf = $sheet->put($factor->named('power.power_factor', 'Power factor', 'typed'));
-            $apparent = $sheet->work('power.apparent', 'Apparent power', $k * $volts->number() * $amperes->number(), 'VA', $three ? '√3 V I' : 'V I', $root.'{V} × {I}', ['V' => $volts, 'I' => $amperes]);
-            $input = $sheet->work('power.input', 'Real power', $apparent->number() * $pf->number(), 'W', 'S cos φ', '{S} × {pf}', ['S' => $apparent, 'pf' => $pf]);
-        } else {
+        if ($power !== null && $current !== null && self::contradict($power, $k * $volts->number() * $current->number(), $factor, $ledger)) {
+            return new Load;
+        }
+        $triple = match (true) {
+            $power !== null && $current !== null => self::byPowerAndCurrent($volts, $power, $current, $three, $ledger),
+            $power !== null && $factor !== null => self::byPowerAndFactor($volts, $power, $factor, $three, $ledger),
+            $current !== null && $factor !== null => self::byCurrentAndFactor($volts, $current, $factor, $three, $ledger),
+            default => null,
+        };
+        if ($triple === null) {
             foreach (['bench.power' => $power, 'bench.current' => $current, 'bench.power_factor' => $factor] as $path => $figure) {
                 if ($figure === null) {
-                    $sheet->missing($path, 'Two of real power, current and power factor are wanted.');
+                    $ledger->missing($path, 'Two of real power, current and power factor are wanted.');
                 }
             }
-            $sheet->say(Station::Power, 'Type two of real power, current and power factor.');
+            $ledger->say(Station::Power, 'Type two of real power, current and power factor.');
 
-            return;
+            return new Load;
         }
-        $reactive = $sheet->work('power.reactive', 'Reactive power', sqrt(max(0.0, $apparent->number() ** 2 - $input->number() ** 2)), 'var', '√(S² − P²)', '√({S}² − {P}²)', ['S' => $apparent, 'P' => $input], 'definition');
-        $pf = $sheet->need('power.power_factor');
-        $sense = $circuit->choice('bench.sense');
-        $sheet->curve('triangle', ['output' => $input->number(), 'input' => $input->number(), 'reactive' => $reactive->number(), 'apparent' => $apparent->number(), 'power_factor' => $pf->number()]);
-        $sheet->say(Station::Power, 'It draws '.$input->shown(3).' and '.$reactive->shown(3).($sense === null ? ' (lagging or leading is not said)' : ', '.$sense).': '.$sheet->need('power.computed_current')->shown(3).' at a power factor of '.Show::number($pf->number(), 3).'.');
+        [$input, $apparent, $pf, $amperes] = $triple;
+        $reactive = $ledger->work(PowerFigure::Reactive)->from(S: $apparent, P: $input)->as('√(S² − P²)', '√({S}² − {P}²)')
+            ->equals(sqrt(max(0.0, $apparent->number() ** 2 - $input->number() ** 2)))->write();
+        $sense = $circuit->chosen('bench.sense', Sense::class);
+        $ledger->curve(new TriangleCurve($input->number(), $input, $reactive, $apparent, $pf));
+        $ledger->say(Station::Power, 'It draws '.$input->shown(3).' and '.$reactive->shown(3).($sense === null ? ' (lagging or leading is not said)' : ', '.$sense->value).': '
+            .$amperes->shown(3).' at a power factor of '.Show::number($pf->number(), 3).'.');
+
+        return new Load(input: $input, apparent: $apparent, reactive: $reactive, powerFactor: $pf, computedCurrent: $amperes);
     }
 
-    private static function check(Circuit $circuit, Sheet $sheet, Figure $power, float $apparent, ?Figure $factor): void
+    /** @return array{Figure, Figure, Figure, Figure} real power W, apparent power VA, power factor, current A */
+    private static function byPowerAndCurrent(Figure $volts, Figure $power, Figure $current, bool $three, Ledger $ledger): array
     {
-        if ($power->number() > $apparent * 1.005) {
-            $sheet->error('bench.power', Show::quantity($power->number(), 'W').' is more than volts times amperes, '.Show::quantity($apparent, 'VA').': real power is never more than apparent power.', 'Less real power, or more current.', FieldError::IMPOSSIBLE);
-        } elseif ($factor !== null && abs($factor->number() - $power->number() / $apparent) > 0.03) {
-            $sheet->error('bench.power_factor', 'Power and current mean a power factor of '.Show::number($power->number() / $apparent, 3).'.', 'Leave one of the three empty.', FieldError::IMPOSSIBLE);
+        $amperes = $ledger->put($current->named(PowerFigure::ComputedCurrent, 'typed', 'Current'));
+        $input = $ledger->put($power->named(PowerFigure::Input, 'typed', 'Real power'));
+        $apparent = self::apparent($volts, $amperes, $three, $ledger);
+        $factor = $ledger->work(PowerFigure::PowerFactor)->from(P: $input, S: $apparent)->as('P / S', '{P} ÷ {S}')
+            ->equals(min(1.0, $input->number() / $apparent->number()))->write();
+
+        return [$input, $apparent, $factor, $amperes];
+    }
+
+    /** @return array{Figure, Figure, Figure, Figure} */
+    private static function byPowerAndFactor(Figure $volts, Figure $power, Figure $typed, bool $three, Ledger $ledger): array
+    {
+        $input = $ledger->put($power->named(PowerFigure::Input, 'typed', 'Real power'));
+        $factor = $ledger->put($typed->named(PowerFigure::PowerFactor, 'typed'));
+        $apparent = $ledger->work(PowerFigure::Apparent)->from(P: $input, pf: $factor)->as('P_in / cos φ', '{P} ÷ {pf}')
+            ->equals($input->number() / $factor->number())->write();
+        $amperes = $ledger->work(PowerFigure::ComputedCurrent)->labelled('Current')->from(S: $apparent, V: $volts)
+            ->as($three ? 'S / (√3 V)' : 'S / V', '{S} ÷ ('.($three ? '√3 × ' : '').'{V})')->equals($apparent->number() / (($three ? sqrt(3) : 1.0) * $volts->number()))->write();
+
+        return [$input, $apparent, $factor, $amperes];
+    }
+
+    /** @return array{Figure, Figure, Figure, Figure} */
+    private static function byCurrentAndFactor(Figure $volts, Figure $current, Figure $typed, bool $three, Ledger $ledger): array
+    {
+        $amperes = $ledger->put($current->named(PowerFigure::ComputedCurrent, 'typed', 'Current'));
+        $factor = $ledger->put($typed->named(PowerFigure::PowerFactor, 'typed'));
+        $apparent = self::apparent($volts, $amperes, $three, $ledger);
+        $input = $ledger->work(PowerFigure::Input)->labelled('Real power')->from(S: $apparent, pf: $factor)->as('S cos φ', '{S} × {pf}')
+            ->equals($apparent->number() * $factor->number())->write();
+
+        return [$input, $apparent, $factor, $amperes];
+    }
+
+    private static function apparent(Figure $volts, Figure $amperes, bool $three, Ledger $ledger): Figure
+    {
+        return $ledger->work(PowerFigure::Apparent)->from(V: $volts, I: $amperes)->as($three ? '√3 V I' : 'V I', ($three ? '√3 × ' : '').'{V} × {I}')
+            ->equals(($three ? sqrt(3) : 1.0) * $volts->number() * $amperes->number())->write();
+    }
+
+    /** @return bool whether real power is more than there can be */
+    private static function contradict(Figure $power, float $apparent, ?Figure $factor, Ledger $ledger): bool
+    {
+        if ($power->number() > $apparent * self::READING_SLACK) {
+            $ledger->error('bench.power', $power->shown().' is more than volts times amperes, '.Show::quantity($apparent, Unit::VoltAmpere).': real power is never more than apparent power.',
+                'Less real power, or more current.');
+
+            return true;
         }
+        if ($factor !== null && abs($factor->number() - $power->number() / $apparent) > self::FACTOR_SLACK) {
+            $ledger->error('bench.power_factor', 'Power and current mean a power factor of '.Show::number($power->number() / $apparent, 3).'.', 'Leave one of the three empty.');
+        }
+
+        return false;
     }
 }

@@ -5,122 +5,159 @@ declare(strict_types=1);
 namespace BraveAnvil\Power;
 
 use BraveAnvil\Circuit\Circuit;
+use BraveAnvil\Plate\Motor;
+use BraveAnvil\Plate\PlateFinding;
 use BraveAnvil\Plate\RatedPower;
 use BraveAnvil\RuleBook\RuleBook;
+use BraveAnvil\RuleBook\RuleBooks;
 use BraveAnvil\Solution\Figure;
 use BraveAnvil\Solution\Grade;
-use BraveAnvil\Solution\Sheet;
+use BraveAnvil\Solution\Ledger;
 use BraveAnvil\Solution\Show;
 use BraveAnvil\Solution\Station;
 
 /** From output to input to apparent power to current, and the three sources of full-load current. */
-final class PowerStation
+final readonly class PowerStation
 {
-    public static function solve(Circuit $circuit, RuleBook $book, Sheet $sheet): void
-    {
-        if ($circuit->choice('subject') === 'bench_load') {
-            BenchLoad::solve($circuit, $sheet);
+    /** Percent that the stamped current may be off the computed one before it is noted, a caution, a stop. */
+    private const OFF = [5, 10, 20];
 
-            return;
-        }
-        $output = $sheet->get('plate.output');
-        if ($output !== null) {
-            $sheet->put(new Figure('power.output', 'Shaft output', $output->number(), 'W', $output->formula, $output->working, $output->source, $output->assumptions));
-        }
-        self::chain($circuit, $sheet);
-        $stamped = $sheet->get('plate.current');
-        if ($stamped !== null) {
-            $sheet->put(new Figure('power.plate_current', 'Plate current', $stamped->number(), 'A', '', $stamped->working, 'plate', $stamped->assumptions));
-        }
-        if (! $circuit->bad('plate.power', 'plate.voltage', 'supply.voltage')) {
-            $table = $book->tableCurrent($circuit, $sheet);
-            if ($table !== null) {
-                $sheet->put($table);
-            }
-        }
-        if (! $sheet->bad('plate.current')) {
-            $design = $book->designCurrent($circuit, $sheet);
-            if ($design !== null) {
-                $sheet->put($design);
-            }
-            $overload = $sheet->get('power.plate_current');
-            $computed = $sheet->get('power.computed_current') ?? $sheet->get('power.table_current');
-            if ($overload !== null) {
-                $sheet->put($overload->named('power.overload_current', 'Current for the overload', 'plate current, under every rule book'));
-            } elseif ($computed !== null) {
-                $sheet->put($computed->named('power.overload_current', 'Current for the overload', 'no stamped current')->withAssumption('the plate gives no current'));
-            }
-        }
-        self::check($sheet);
-        self::table($sheet);
-        PartLoad::solve($circuit, $sheet);
-        Schools::compare($circuit, $book, $sheet);
-        $sheet->say(Station::Power, self::sentence($book, $sheet));
+    public function __construct(private RuleBook $book, private RuleBooks $books)
+    {
     }
 
-    private static function chain(Circuit $circuit, Sheet $sheet): void
+    public function solve(Circuit $circuit, Motor $motor, Ledger $ledger): Load
     {
-        $output = $sheet->get('power.output');
-        $efficiency = $sheet->get('plate.efficiency');
-        $factor = $sheet->get('plate.power_factor');
-        if ($output === null || $efficiency === null) {
-            return;
+        $output = $motor->output === null ? null : $ledger->work(PowerFigure::Output)->from(P: $motor->output)->equals($motor->output->number())
+            ->as($motor->output->formula, $motor->output->working)->source($motor->output->source)->write();
+        [$input, $apparent, $reactive, $computed] = self::chain($circuit, $motor, $output, $ledger);
+        $plate = $motor->current === null ? null : $ledger->work(PowerFigure::PlateCurrent)->from(I: $motor->current)->equals($motor->current->number())
+            ->saying($motor->current->working)->source('plate')->write();
+        $table = $circuit->bad('plate.power', 'plate.voltage', 'supply.voltage') ? null : $this->book->currents()->table($circuit, $motor);
+        if ($table !== null) {
+            $ledger->put($table);
         }
-        $input = $sheet->work('power.input', 'Input power', $output->number() / $efficiency->number(), 'W', 'P_out / η', '{P} ÷ {eta}', ['P' => $output, 'eta' => $efficiency]);
+        $design = null;
+        $overload = null;
+        if (! $motor->currentRefused && ! $circuit->bad('plate.current')) {
+            $design = $this->design($circuit, $motor, $table, $plate, $computed, $ledger);
+            $overload = self::overload($plate, $computed ?? $table, $ledger);
+        }
+        self::check($plate, $computed, $ledger);
+        self::table($table, $plate ?? $computed, $ledger);
+        $partLoad = (new PartLoadPicture)->solve($circuit, $motor, $output, $input, $reactive, $computed, $ledger);
+        $noLoad = $partLoad?->noLoadCurrent;
+        $this->schools($circuit, $motor, $plate, $computed, $ledger);
+        $load = new Load($output, $input, $apparent, $reactive, $motor->powerFactor, $computed, $plate, $table, $design, $overload, $noLoad, $partLoad?->model);
+        $ledger->say(Station::Power, $this->sentence($load));
+
+        return $load;
+    }
+
+    /** @return array{Figure|null, Figure|null, Figure|null, Figure|null} input W, apparent VA, reactive var, computed current A */
+    private static function chain(Circuit $circuit, Motor $motor, ?Figure $output, Ledger $ledger): array
+    {
+        if ($output === null || $motor->efficiency === null) {
+            return [null, null, null, null];
+        }
+        $input = $ledger->work(PowerFigure::Input)->from(P: $output, eta: $motor->efficiency)->as('P_out / η', '{P} ÷ {eta}')
+            ->equals($output->number() / $motor->efficiency->number())->write();
+        $factor = $motor->powerFactor;
         if ($factor === null) {
-            return;
+            return [$input, null, null, null];
         }
-        $apparent = $sheet->work('power.apparent', 'Apparent power', $input->number() / $factor->number(), 'VA', 'P_in / cos φ', '{P} ÷ {pf}', ['P' => $input, 'pf' => $factor]);
-        $reactive = $sheet->work('power.reactive', 'Reactive power', sqrt(max(0.0, $apparent->number() ** 2 - $input->number() ** 2)), 'var', '√(S² − P²)', '√({S}² − {P}²)', ['S' => $apparent, 'P' => $input]);
-        $volts = $sheet->get('plate.rated_voltage');
+        $apparent = $ledger->work(PowerFigure::Apparent)->from(P: $input, pf: $factor)->as('P_in / cos φ', '{P} ÷ {pf}')
+            ->equals($input->number() / $factor->number())->write();
+        $reactive = $ledger->work(PowerFigure::Reactive)->from(S: $apparent, P: $input)->as('√(S² − P²)', '√({S}² − {P}²)')
+            ->equals(sqrt(max(0.0, $apparent->number() ** 2 - $input->number() ** 2)))->write();
+        $volts = $motor->ratedVoltage();
+        $computed = null;
         if ($volts !== null) {
             $k = RatedPower::phaseFactor($circuit);
-            $sheet->work('power.computed_current', 'Computed current', $apparent->number() / ($k * $volts->number()), 'A', $k > 1 ? 'S / (√3 V)' : 'S / V', $k > 1 ? '{S} ÷ (√3 × {V})' : '{S} ÷ {V}', ['S' => $apparent, 'V' => $volts]);
+            $computed = $ledger->work(PowerFigure::ComputedCurrent)->from(S: $apparent, V: $volts)
+                ->as($k > 1 ? 'S / (√3 V)' : 'S / V', $k > 1 ? '{S} ÷ (√3 × {V})' : '{S} ÷ {V}')->equals($apparent->number() / ($k * $volts->number()))->write();
         }
-        $sheet->curve('triangle', ['output' => $output->number(), 'input' => $input->number(), 'reactive' => $reactive->number(), 'apparent' => $apparent->number(), 'power_factor' => $factor->number()]);
+        $ledger->curve(new TriangleCurve($output->number(), $input, $reactive, $apparent, $factor));
+
+        return [$input, $apparent, $reactive, $computed];
     }
 
-    private static function check(Sheet $sheet): void
+    private function design(Circuit $circuit, Motor $motor, ?Figure $table, ?Figure $plate, ?Figure $computed, Ledger $ledger): ?Figure
     {
-        $computed = $sheet->get('power.computed_current');
-        $plate = $sheet->get('power.plate_current');
+        $design = $this->book->currents()->design($circuit, $motor, $table, $plate, $computed);
+        $ledger->add(...$design->findings);
+        if ($design->missing !== null) {
+            $ledger->missing('plate.current', $design->missing);
+        }
+
+        return $design->figure === null ? null : $ledger->put($design->figure);
+    }
+
+    private static function overload(?Figure $plate, ?Figure $otherwise, Ledger $ledger): ?Figure
+    {
+        if ($plate !== null) {
+            return $ledger->put($plate->named(PowerFigure::OverloadCurrent, 'plate current, under every rule book'));
+        }
+
+        return $otherwise === null ? null
+            : $ledger->put($otherwise->named(PowerFigure::OverloadCurrent, 'no stamped current')->withAssumption('the plate gives no current'));
+    }
+
+    private static function check(?Figure $plate, ?Figure $computed, Ledger $ledger): void
+    {
         if ($computed === null || $plate === null) {
             return;
         }
         $off = 100 * ($plate->number() / $computed->number() - 1);
-        $sheet->work('power.current_difference', 'Plate current against computed', $off, '%', '(I_plate − I) / I', '({Ip} − {I}) ÷ {I}', ['Ip' => $plate, 'I' => $computed]);
+        $ledger->work(PowerFigure::CurrentDifference)->from(Ip: $plate, I: $computed)->as('(I_plate − I) / I', '({Ip} − {I}) ÷ {I}')->equals($off)->write();
         $size = abs($off);
-        if ($size <= 5) {
+        [$noted, $caution, $stop] = self::OFF;
+        if ($size <= $noted) {
             return;
         }
         $grade = match (true) {
             // A typical efficiency or power factor may be that far off on an old motor.
-            $size > 20 => $computed->assumed() || $plate->assumed() ? Grade::Caution : Grade::Stop,
-            $size > 10 => Grade::Caution,
+            $size > $stop => $computed->assumed() || $plate->assumed() ? Grade::Caution : Grade::Stop,
+            $size > $caution => Grade::Caution,
             default => Grade::Note,
         };
-        $sheet->find($grade, Station::Plate, 'current_disagrees', 'The plate current does not follow from the plate', 'Stamped '.$plate->shown().', computed '.$computed->shown().': '.Show::number($size, 3).' % apart.'.($computed->assumed() ? ' Part of the computed one is assumed.' : ''),
-            'Read output, voltage, current, power factor and efficiency again on the plate.', 'I = P / (√3 V η cos φ)', ['power.plate_current', 'power.computed_current'], ['plate.current']);
+        $ledger->find($grade, PlateFinding::CurrentDisagrees)->title('The plate current does not follow from the plate')
+            ->because('Stamped '.$plate->shown().', computed '.$computed->shown().': '.Show::number($size, 3).' % apart.'.($computed->assumed() ? ' Part of the computed one is assumed.' : ''))
+            ->do('Read output, voltage, current, power factor and efficiency again on the plate.')->source('I = P / (√3 V η cos φ)')
+            ->on(PowerFigure::PlateCurrent, PowerFigure::ComputedCurrent)->about('plate.current');
     }
 
     /** How far the table stands from this motor's own current: it is written for every motor of the size. */
-    private static function table(Sheet $sheet): void
+    private static function table(?Figure $table, ?Figure $own, Ledger $ledger): void
     {
-        $table = $sheet->get('power.table_current');
-        $plate = $sheet->get('power.plate_current') ?? $sheet->get('power.computed_current');
-        if ($table !== null && $plate !== null) {
-            $sheet->work('power.table_difference', 'Table current against the motor’s own', 100 * ($table->number() / $plate->number() - 1), '%', '(I_table − I) / I', '({It} − {I}) ÷ {I}', ['It' => $table, 'I' => $plate]);
+        if ($table !== null && $own !== null) {
+            $ledger->work(PowerFigure::TableDifference)->from(It: $table, I: $own)->as('(I_table − I) / I', '({It} − {I}) ÷ {I}')
+                ->equals(100 * ($table->number() / $own->number() - 1))->write();
         }
     }
 
-    private static function sentence(RuleBook $book, Sheet $sheet): string
+    /** Which full-load current each rule book would size this motor by: the same motor, three answers. */
+    private function schools(Circuit $circuit, Motor $motor, ?Figure $plate, ?Figure $computed, Ledger $ledger): void
     {
-        $input = $sheet->get('power.input');
-        $design = $sheet->get('power.design_current');
-        if ($input === null || $design === null) {
+        if ($circuit->power() === null || $motor->ratedVoltage() === null) {
+            return;
+        }
+        $rows = [];
+        foreach ($this->books->all() as $book) {
+            $table = $book->currents()->table($circuit, $motor);
+            $design = $book->currents()->design($circuit, $motor, $table, $plate, $computed)->figure;
+            $rows[] = new School($book->words()->name, $book->id() === $this->book->id(), $table, $design);
+        }
+        $ledger->curve(new SchoolsCurve($rows));
+    }
+
+    private function sentence(Load $load): string
+    {
+        if ($load->input === null || $load->designCurrent === null) {
             return 'Power follows from output, efficiency and power factor; the current from apparent power.';
         }
 
-        return 'At full load it draws '.$input->shown(3).' and '.($sheet->get('power.reactive')?->shown(3) ?? '').'. '.$book->words()['name'].' sizes this circuit on '.$design->shown(3).'.';
+        return 'At full load it draws '.$load->input->shown(3).' and '.($load->reactive?->shown(3) ?? '').'. '
+            .$this->book->words()->name.' sizes this circuit on '.$load->designCurrent->shown(3).'.';
     }
 }

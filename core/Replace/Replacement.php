@@ -5,13 +5,26 @@ declare(strict_types=1);
 namespace BraveAnvil\Replace;
 
 use BraveAnvil\Bench;
+use BraveAnvil\Circuit\Choice\MethodName;
 use BraveAnvil\Circuit\CircuitReader;
 use BraveAnvil\Circuit\Parse\Typed;
 use BraveAnvil\Plate\Frame;
+use BraveAnvil\Plate\PlateFigure;
+use BraveAnvil\Plate\PlateFinding;
+use BraveAnvil\Power\PowerFigure;
+use BraveAnvil\RuleBook\Practice\StampTables;
+use BraveAnvil\RuleBook\RuleBook;
 use BraveAnvil\RuleBook\RuleBooks;
+use BraveAnvil\RuleBook\Tables;
+use BraveAnvil\Solution\FieldError;
 use BraveAnvil\Solution\Figure;
+use BraveAnvil\Solution\Finding;
 use BraveAnvil\Solution\Show;
 use BraveAnvil\Solution\Solution;
+use BraveAnvil\Solution\Unit;
+use BraveAnvil\Start\Method\Methods;
+use BraveAnvil\Start\StartFigure;
+use BraveAnvil\Start\StartFinding;
 
 /** Whether another motor fits in the place of this one: both are solved in this circuit and held side by side, point by point. */
 final class Replacement
@@ -30,7 +43,7 @@ final class Replacement
     /** @var list<array{point: string, present: string, offered: string, verdict: string, text: string}> */
     private array $points = [];
 
-    private function __construct(private readonly Solution $present, private readonly Solution $offered, private readonly bool $metric)
+    private function __construct(private readonly Solution $present, private readonly Solution $offered, private readonly ?RuleBook $book, private readonly StampTables $stamps)
     {
     }
 
@@ -43,8 +56,8 @@ final class Replacement
     {
         $present = Bench::solve($circuit);
         $offered = Bench::solve([...$circuit, 'plate' => $plate]);
-        $book = RuleBooks::of($present->ruleBook);
-        $check = new self($present, $offered, $book === null || $book->metricFrames());
+        $tables = Tables::shipped();
+        $check = new self($present, $offered, (new RuleBooks($tables))->named($present->ruleBook), new StampTables($tables));
         $check->compare($circuit, $plate);
         $order = [self::STOP => 0, self::CAUTION => 1, self::UNKNOWN => 2, self::BETTER => 3, self::EQUAL => 4];
         $worst = self::EQUAL;
@@ -62,7 +75,7 @@ final class Replacement
                 default => 'It fits.',
             },
             'points' => $check->points,
-            'errors' => array_values(array_map(static fn ($error): array => $error->toArray(), array_filter($offered->errors, static fn ($error): bool => str_starts_with($error->path, 'plate.')))),
+            'errors' => array_values(array_map(static fn (FieldError $error): array => $error->toArray(), array_filter($offered->errors, static fn (FieldError $error): bool => str_starts_with($error->path, 'plate.')))),
         ];
     }
 
@@ -104,8 +117,8 @@ final class Replacement
 
     private function frame(string $was, string $is): void
     {
-        $a = Frame::of($was, $this->metric);
-        $b = Frame::of($is, $this->metric);
+        $a = Frame::of($was, $this->book?->metricFrames() ?? true, $this->stamps);
+        $b = Frame::of($is, $this->book?->metricFrames() ?? true, $this->stamps);
         if ($was === '' || $is === '' || $a === null || $b === null) {
             $this->put('Frame', $was, $is, $was !== '' && $was === $is ? self::EQUAL : self::UNKNOWN, $was === $is && $was !== '' ? '' : 'Measure shaft height, feet and shaft of both.');
 
@@ -140,8 +153,8 @@ final class Replacement
 
     private function connection(): void
     {
-        $was = $this->present->figure('plate.connection');
-        $is = $this->offered->figure('plate.connection');
+        $was = $this->present->figure(PlateFigure::Connection);
+        $is = $this->offered->figure(PlateFigure::Connection);
         $volts = static fn (Solution $solution): string => $solution->read['plate.voltage'] ?? '';
         if ($is === null) {
             $this->put('Voltage and connection', $volts($this->present), $volts($this->offered), self::UNKNOWN);
@@ -149,8 +162,8 @@ final class Replacement
             return;
         }
         $stop = $is->value === 'none';
-        $fit = $this->offered->figure('plate.fit')?->number() ?? 0.0;
-        $flux = array_filter($this->offered->findings, static fn ($f): bool => in_array($f->code, ['flux_too_high', 'flux_low', 'frequency_differs'], true));
+        $fit = $this->offered->figure(PlateFigure::Fit)?->number() ?? 0.0;
+        $flux = array_filter($this->offered->findings, static fn (Finding $f): bool => in_array($f->code, [PlateFinding::FluxTooHigh, PlateFinding::FluxLow, PlateFinding::FrequencyDiffers], true));
         $grade = $flux === [] ? null : reset($flux)->grade->value;
         $this->put('Voltage and connection', $volts($this->present), $volts($this->offered), match (true) {
             $stop || $grade === 'stop' => self::STOP, $grade !== null || abs($fit) > 5 => self::CAUTION, $was !== null && $was->value !== $is->value => self::CAUTION, default => self::EQUAL,
@@ -162,14 +175,14 @@ final class Replacement
 
     private function power(): void
     {
-        $was = $this->present->figure('power.output');
-        $is = $this->offered->figure('power.output');
+        $was = $this->present->figure(PowerFigure::Output);
+        $is = $this->offered->figure(PowerFigure::Output);
         if ($was === null || $is === null) {
             $this->put('Power', $was?->shown() ?? '', $is?->shown() ?? '', self::UNKNOWN);
 
             return;
         }
-        $usable = $this->offered->figure('plate.usable_output');
+        $usable = $this->offered->figure(PlateFigure::UsableOutput);
         $ratio = ($usable ?? $is)->number() / $was->number();
         $this->put('Power', $was->shown(), $is->shown(), match (true) {
             $ratio < 0.97 => self::STOP, $ratio > 1.3 => self::CAUTION, $ratio > 1.03 => self::BETTER, default => self::EQUAL,
@@ -181,10 +194,10 @@ final class Replacement
 
     private function speed(): void
     {
-        $was = $this->present->figure('plate.speed');
-        $is = $this->offered->figure('plate.speed');
-        $poles = $this->present->figure('plate.poles');
-        $other = $this->offered->figure('plate.poles');
+        $was = $this->present->figure(PlateFigure::Speed);
+        $is = $this->offered->figure(PlateFigure::Speed);
+        $poles = $this->present->figure(PlateFigure::Poles);
+        $other = $this->offered->figure(PlateFigure::Poles);
         if ($was === null || $is === null || $poles === null || $other === null) {
             $this->put('Speed', $was?->shown() ?? '', $is?->shown() ?? '', self::UNKNOWN);
 
@@ -201,8 +214,8 @@ final class Replacement
 
     private function starting(): void
     {
-        $was = $this->present->figure('start.locked_rotor_current');
-        $is = $this->offered->figure('start.locked_rotor_current');
+        $was = $this->present->figure(StartFigure::LockedRotorCurrent);
+        $is = $this->offered->figure(StartFigure::LockedRotorCurrent);
         if ($was === null || $is === null) {
             $this->put('Inrush', $was?->shown(3) ?? '', $is?->shown(3) ?? '', self::UNKNOWN);
 
@@ -218,6 +231,7 @@ final class Replacement
     }
 
     /**
+     * @param  'plate.start_torque_ratio'|'plate.breakdown_torque_ratio'  $path
      * @param  array<array-key, mixed>  $was
      * @param  array<array-key, mixed>  $plate
      */
@@ -226,7 +240,7 @@ final class Replacement
         $name = substr($path, 6);
         $torque = static function (Solution $solution, array $plate) use ($path): ?float {
             $ratio = CircuitReader::read(['rule_book' => $solution->ruleBook, 'plate' => $plate])->number($path);
-            $rated = $solution->figure('plate.rated_torque');
+            $rated = $solution->figure(PlateFigure::RatedTorque);
 
             return $ratio === null || $rated === null ? null : $ratio->number() * $rated->number();
         };
@@ -238,7 +252,7 @@ final class Replacement
             return;
         }
         $ratio = $y / $x;
-        $this->put($point, Show::quantity($x, 'N·m', 3), Show::quantity($y, 'N·m', 3), $ratio < $least ? self::CAUTION : ($ratio > 1.1 ? self::BETTER : self::EQUAL), $ratio < $least ? Show::number(100 * (1 - $ratio), 2).' % less. '.$text : '');
+        $this->put($point, Show::quantity($x, Unit::NewtonMetre, 3), Show::quantity($y, Unit::NewtonMetre, 3), $ratio < $least ? self::CAUTION : ($ratio > 1.1 ? self::BETTER : self::EQUAL), $ratio < $least ? Show::number(100 * (1 - $ratio), 2).' % less. '.$text : '');
     }
 
     private function duty(string $was, string $is): void
@@ -264,8 +278,8 @@ final class Replacement
      */
     private function ambient(array $was, array $plate): void
     {
-        $hot = array_filter($this->offered->findings, static fn ($f): bool => in_array($f->code, ['ambient_above_rating', 'altitude_above_rating'], true));
-        $before = array_filter($this->present->findings, static fn ($f): bool => in_array($f->code, ['ambient_above_rating', 'altitude_above_rating'], true));
+        $hot = array_filter($this->offered->findings, static fn (Finding $f): bool => in_array($f->code, [PlateFinding::AmbientAboveRating, PlateFinding::AltitudeAboveRating], true));
+        $before = array_filter($this->present->findings, static fn (Finding $f): bool => in_array($f->code, [PlateFinding::AmbientAboveRating, PlateFinding::AltitudeAboveRating], true));
         $shown = static fn (array $p): string => self::text($p, 'ambient') === '' ? '40 °C usual' : self::text($p, 'ambient');
         $this->put('Ambient and altitude', $shown($was), $shown($plate), match (true) {
             $hot !== [] => reset($hot)->grade->value === 'stop' ? self::STOP : self::CAUTION, $before !== [] => self::BETTER, default => self::EQUAL,
@@ -282,7 +296,7 @@ final class Replacement
 
             return;
         }
-        $place = array_filter($this->offered->findings, static fn ($f): bool => $f->code === 'protection_too_low');
+        $place = array_filter($this->offered->findings, static fn (Finding $f): bool => $f->code === PlateFinding::ProtectionTooLow);
         $less = $b[0] < $a[0] || $b[1] < $a[1];
         $this->put('Protection', $was, $is, match (true) {
             $place !== [] => self::STOP, $less => self::CAUTION, $b === $a => self::EQUAL, default => self::BETTER,
@@ -291,8 +305,8 @@ final class Replacement
 
     private function efficiency(): void
     {
-        $was = $this->present->figure('plate.efficiency');
-        $is = $this->offered->figure('plate.efficiency');
+        $was = $this->present->figure(PlateFigure::Efficiency);
+        $is = $this->offered->figure(PlateFigure::Efficiency);
         if ($was === null || $is === null) {
             $this->put('Efficiency', '', '', self::UNKNOWN);
 
@@ -306,18 +320,21 @@ final class Replacement
     /** @param  array<array-key, mixed>  $circuit */
     private function starter(array $circuit): void
     {
-        $refused = array_filter($this->offered->findings, static fn ($f): bool => $f->code === 'star_delta_refused');
+        $refused = array_filter($this->offered->findings, static fn (Finding $f): bool => $f->code === StartFinding::StarDeltaRefused);
         $starter = is_array($circuit['starter'] ?? null) ? $circuit['starter'] : [];
-        if (($starter['method'] ?? null) !== 'star_delta') {
+        $name = is_string($starter['method'] ?? null) ? MethodName::tryFrom($starter['method']) : null;
+        $method = $name === null ? null : Methods::named($name);
+        if ($name === null || $method === null || $method->takesAll() || $this->book === null) {
             return;
         }
-        $this->put('Starter', 'star-delta', 'star-delta', $refused === [] ? self::EQUAL : self::STOP, $refused === [] ? 'It can be started so on this supply.' : reset($refused)->text);
+        $label = lcfirst($name->label($this->book->words()));
+        $this->put('Starter', $label, $label, $refused === [] ? self::EQUAL : self::STOP, $refused === [] ? 'It can be started so on this supply.' : reset($refused)->text);
     }
 
     private function kind(): void
     {
-        $was = $this->present->figure('plate.kind')?->shown() ?? '';
-        $is = $this->offered->figure('plate.kind')?->shown() ?? '';
+        $was = $this->present->figure(PlateFigure::Kind)?->shown() ?? '';
+        $is = $this->offered->figure(PlateFigure::Kind)?->shown() ?? '';
         if ($is !== '' && $was !== $is) {
             $this->put('Kind of motor', str_replace('_', ' ', $was), str_replace('_', ' ', $is), self::STOP, 'Another kind of motor needs another starter.');
         }

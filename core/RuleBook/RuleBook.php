@@ -4,37 +4,46 @@ declare(strict_types=1);
 
 namespace BraveAnvil\RuleBook;
 
-use BraveAnvil\Circuit\Circuit;
-use BraveAnvil\Solution\Figure;
-use BraveAnvil\Solution\Sheet;
+use BraveAnvil\Circuit\Assumed;
+use BraveAnvil\Circuit\Choice\RuleBookName;
+use BraveAnvil\Circuit\Fields;
 
-/** One set of installation rules: what it decides differently. Stations ask; none of them tests which book it has. */
+/**
+ * One set of installation rules: what it decides differently. Stations ask; none of them tests which book it has.
+ *
+ * @phpstan-import-type FieldPath from Fields
+ */
 interface RuleBook
 {
-    public function id(): string;
+    public function id(): RuleBookName;
 
     public function edition(): string;
 
-    /** @return array<string, string> its terms: star, earth, protective, conductor … */
-    public function words(): array;
+    public function words(): Words;
 
-    /** @return array<string, array{mixed, string}> what it assumes where a field is empty: path => [value, why] */
+    /** @return array<FieldPath, Assumed> what it takes where a field is empty */
     public function defaults(): array;
 
-    /** Whether a bare frame number, such as 56, is the shaft height in mm. */
+    /**
+     * The choices it offers where they differ from book to book, by path: value => label.
+     *
+     * @return array<FieldPath, array<array-key, string>>
+     */
+    public function choices(): array;
+
+    /** @return list<FieldPath> fields that it has no use for */
+    public function unused(): array;
+
+    /** Whether a bare frame number, such as 56, is the shaft height in mm, and plates are laid out as IEC does. */
     public function metricFrames(): bool;
 
-    /** Full-load current by its table for this motor, A, or null where the table has none. */
-    public function tableCurrent(Circuit $circuit, Sheet $sheet): ?Figure;
+    /** How it marks the terminals of a motor with six leads. */
+    public function terminals(): TerminalMarks;
 
-    /** Current that sizes conductors and protective device, A; writes `power.design_current`. */
-    public function designCurrent(Circuit $circuit, Sheet $sheet): ?Figure;
-
-    /** Locked-rotor current by its table where the plate is silent, A, or null. */
-    public function lockedRotorCurrent(Circuit $circuit, Sheet $sheet): ?Figure;
-
-    /** Largest running and starting voltage drop where the site sets none: percent of supply. */
+    /** Largest running voltage drop where the site sets none, percent of supply. */
     public function dropLimitRunning(): float;
+
+    public function currents(): CurrentRules;
 
     /** Its procedures for cable, guard and capacitor, or null while it has none here. */
     public function sizing(): ?Sizing;

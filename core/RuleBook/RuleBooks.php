@@ -4,26 +4,38 @@ declare(strict_types=1);
 
 namespace BraveAnvil\RuleBook;
 
+use BraveAnvil\Circuit\Choice\RuleBookName;
 use BraveAnvil\RuleBook\Cec\CecRuleBook;
 use BraveAnvil\RuleBook\Iec\IecRuleBook;
 use BraveAnvil\RuleBook\Nec\NecRuleBook;
 
-/** The rule books by their identifier. */
-final class RuleBooks
+/** The rule books over one set of tables. */
+final readonly class RuleBooks
 {
-    public static function of(string $id): ?RuleBook
+    public function __construct(private Tables $tables)
     {
-        return match ($id) {
-            'iec' => new IecRuleBook,
-            'nec' => new NecRuleBook,
-            'cec' => new CecRuleBook,
-            default => null,
+    }
+
+    /** The book of that identifier, or null where there is none. */
+    public function named(string $id): ?RuleBook
+    {
+        $name = RuleBookName::tryFrom($id);
+
+        return $name === null ? null : $this->of($name);
+    }
+
+    public function of(RuleBookName $name): RuleBook
+    {
+        return match ($name) {
+            RuleBookName::Iec => new IecRuleBook($this->tables),
+            RuleBookName::Nec => new NecRuleBook($this->tables),
+            RuleBookName::Cec => new CecRuleBook($this->tables),
         };
     }
 
-    /** @return list<RuleBook> */
-    public static function all(): array
+    /** @return non-empty-list<RuleBook> */
+    public function all(): array
     {
-        return [new IecRuleBook, new NecRuleBook, new CecRuleBook];
+        return array_map($this->of(...), RuleBookName::cases());
     }
 }

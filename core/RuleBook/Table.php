@@ -4,45 +4,87 @@ declare(strict_types=1);
 
 namespace BraveAnvil\RuleBook;
 
-use LogicException;
+use BraveAnvil\Solution\Correction;
+use BraveAnvil\Solution\Entry;
+use BraveAnvil\Solution\Fault;
 
 /**
- * One table of a standard or of practice, read from its data file once per process. Entries that memory is not sure of
- * are named by JSON pointer (`rows/350/4`, `1~10/xl_steel`), so that a program can mark the figure that rests on them.
+ * One table of a standard or of practice. Entries that memory is not sure of are named by JSON pointer (`rows/350/4`,
+ * `1~10/xl_steel`), so that a program can mark the figure that rests on them; entries that a site replaced likewise.
+ *
+ * Keys that code writes out are asked with `must`, `entry`, `numbers` or `list`, which fail by name; `number` and `text` are
+ * for keys that come from data or from what was typed, where a table may have a blank.
  */
-final class Table
+final readonly class Table
 {
-    /** @var array<string, self> */
-    private static array $read = [];
-
     /**
      * @param  array<array-key, mixed>  $data
-     * @param  array<string, string>  $uncertain
+     * @param  array<string, string>  $uncertain  why, by pointer
+     * @param  array<string, Correction>  $corrections  by pointer
      */
     private function __construct(
-        public readonly string $source,
-        public readonly string $edition,
-        public readonly array $data,
-        private readonly array $uncertain,
+        public TableName $name,
+        public string $source,
+        public string $edition,
+        public array $data,
+        private array $uncertain,
+        private array $corrections = [],
     ) {
     }
 
-    /** @param  string  $name folder and file without ending, `nec/ampacity` */
-    public static function of(string $name): self
+    /** @throws Fault when the file is not a table */
+    public static function read(TableName $name): self
     {
-        return self::$read[$name] ??= self::read($name);
-    }
-
-    private static function read(string $name): self
-    {
-        $file = json_decode((string) file_get_contents(__DIR__.'/data/'.$name.'.json'), true, 32, JSON_THROW_ON_ERROR);
-        if (! is_array($file) || ! is_array($file['data'] ?? null) || ! is_string($file['source'] ?? null) || ! is_string($file['edition'] ?? null) || ! is_array($file['uncertain'] ?? null)) {
-            throw new LogicException("$name is not a table");
+        $file = json_decode((string) file_get_contents(__DIR__.'/data/'.$name->value.'.json'), true, 32, JSON_THROW_ON_ERROR);
+        if (! is_array($file) || ! is_array($file['data'] ?? null) || ! is_string($file['source'] ?? null)
+            || ! is_string($file['edition'] ?? null) || ! is_array($file['uncertain'] ?? null)) {
+            throw Fault::notATable($name->value);
         }
         /** @var array<string, string> $uncertain */
         $uncertain = $file['uncertain'];
 
-        return new self($file['source'], $file['edition'], $file['data'], $uncertain);
+        return new self($name, $file['source'], $file['edition'], $file['data'], $uncertain);
+    }
+
+    /**
+     * The same with one entry replaced.
+     *
+     * @throws Fault when it has no such entry, or the entry is not a number or a blank
+     */
+    public function corrected(Correction $correction): self
+    {
+        $data = self::replaced($this->data, self::path($correction->entry), $correction->value) ?? throw Fault::noEntry($this->name->value, $correction->entry);
+
+        return new self($this->name, $this->source, $this->edition, $data, $this->uncertain, [...$this->corrections, $correction->entry => $correction]);
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $data
+     * @param  list<string>  $path
+     * @return array<array-key, mixed>|null null where there is no number or blank at the path
+     */
+    private static function replaced(array $data, array $path, float $value): ?array
+    {
+        $key = array_shift($path);
+        if ($key === null || ! array_key_exists($key, $data)) {
+            return null;
+        }
+        $inner = $data[$key];
+        if ($path === []) {
+            if ($inner !== null && ! is_int($inner) && ! is_float($inner)) {
+                return null;
+            }
+            $data[$key] = $value;
+
+            return $data;
+        }
+        $changed = is_array($inner) ? self::replaced($inner, $path, $value) : null;
+        if ($changed === null) {
+            return null;
+        }
+        $data[$key] = $changed;
+
+        return $data;
     }
 
     /** What to print beside a figure taken from here. */
@@ -56,7 +98,13 @@ final class Table
     /** The number at a path, or null where the table has a blank. */
     public function number(string ...$path): ?float
     {
-        $value = $this->at(...$path);
+        $value = $this->data;
+        foreach ($path as $key) {
+            if (! is_array($value)) {
+                return null;
+            }
+            $value = $value[$key] ?? null;
+        }
 
         return is_int($value) || is_float($value) ? (float) $value : null;
     }
@@ -64,11 +112,21 @@ final class Table
     /**
      * A number that the table must have.
      *
-     * @throws LogicException when it has none
+     * @throws Fault when it has none
      */
     public function must(string ...$path): float
     {
-        return $this->number(...$path) ?? throw new LogicException($this->source.' has no number at '.implode('/', $path));
+        return $this->number(...$path) ?? throw Fault::noEntry($this->name->value, implode('/', $path));
+    }
+
+    /**
+     * A number that the table must have, with its doubt and its correction.
+     *
+     * @throws Fault when it has none
+     */
+    public function entry(string ...$path): Entry
+    {
+        return new Entry($this->must(...$path), $this->cited(), $this->doubt(...$path), $this->correction(...$path));
     }
 
     public function text(string ...$path): ?string
@@ -78,15 +136,23 @@ final class Table
         return is_string($value) ? $value : null;
     }
 
-    /** @return array<array-key, mixed> */
+    /**
+     * @return array<array-key, mixed>
+     *
+     * @throws Fault when there is no list at the path
+     */
     public function list(string ...$path): array
     {
         $value = $this->at(...$path);
 
-        return is_array($value) ? $value : throw new LogicException($this->source.' has no list at '.implode('/', $path));
+        return is_array($value) ? $value : throw Fault::noEntry($this->name->value, implode('/', $path));
     }
 
-    /** @return list<float> */
+    /**
+     * @return list<float>
+     *
+     * @throws Fault when there is no list at the path
+     */
     public function numbers(string ...$path): array
     {
         $numbers = [];
@@ -99,7 +165,11 @@ final class Table
         return $numbers;
     }
 
-    /** @return list<string> the keys at a path, in the table's order */
+    /**
+     * @return list<string> the keys at a path, in the table's order
+     *
+     * @throws Fault when there is no list at the path
+     */
     public function keys(string ...$path): array
     {
         return array_map(strval(...), array_keys($this->list(...$path)));
@@ -108,8 +178,11 @@ final class Table
     /** Why the entry, its row or the whole is doubted, or null. */
     public function doubt(string ...$path): ?string
     {
+        if ($this->uncertain === []) {
+            return null;
+        }
         for (; $path !== []; array_pop($path)) {
-            $reason = $this->uncertain[implode('/', str_replace('/', '~1', $path))] ?? null;
+            $reason = $this->uncertain[self::pointer($path)] ?? null;
             if ($reason !== null) {
                 return $reason;
             }
@@ -118,20 +191,38 @@ final class Table
         return null;
     }
 
+    /** Who replaced this entry, or null. */
+    public function correction(string ...$path): ?Correction
+    {
+        return $this->corrections === [] ? null : $this->corrections[self::pointer($path)] ?? null;
+    }
+
     /** @return array<string, string> */
     public function doubts(): array
     {
         return $this->uncertain;
     }
 
+    /** @param  array<array-key, string>  $path */
+    private static function pointer(array $path): string
+    {
+        return implode('/', str_replace('/', '~1', $path));
+    }
+
+    /** @return list<string> */
+    private static function path(string $pointer): array
+    {
+        return str_replace('~1', '/', explode('/', $pointer));
+    }
+
     private function at(string ...$path): mixed
     {
         $value = $this->data;
         foreach ($path as $key) {
-            if (! is_array($value) || ! array_key_exists($key, $value)) {
+            if (! is_array($value)) {
                 return null;
             }
-            $value = $value[$key];
+            $value = $value[$key] ?? null;
         }
 
         return $value;

@@ -7,22 +7,22 @@ namespace BraveAnvil\Solution;
 /** What is wrong with one field, and what the field accepts. */
 final readonly class FieldError
 {
-    public const UNREADABLE = 'unreadable';
+    public function __construct(
+        public string $path,
+        public string $text,
+        public string $accepted,
+        public ErrorKind $kind = ErrorKind::Unreadable,
+    ) {
+    }
 
-    public const IMPOSSIBLE = 'impossible';
-
-    public const MISSING = 'missing';
-
-    public const REFUSED = 'refused';
-
-    /** @param  string  $kind one of the constants; refused means not computed yet */
-    public function __construct(public string $path, public string $text, public string $accepted, public string $kind = self::UNREADABLE)
+    public function at(string $path): self
     {
+        return new self($path, $this->text, $this->accepted, $this->kind);
     }
 
     /** @return array{path: string, text: string, accepted: string, kind: string} */
     public function toArray(): array
     {
-        return ['path' => $this->path, 'text' => $this->text, 'accepted' => $this->accepted, 'kind' => $this->kind];
+        return ['path' => $this->path, 'text' => $this->text, 'accepted' => $this->accepted, 'kind' => $this->kind->value];
     }
 }

@@ -4,29 +4,75 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Solution;
 
-use LogicException;
-
 /**
- * One value with all that explains it: unit, formula, the numbers put in, source, and what is merely assumed.
- * Values are unrounded and in the unit stated.
+ * One value with all that explains it: unit, formula, the numbers put in and where they came from, source, and what is
+ * merely assumed. Values are unrounded and in the unit stated.
+ *
+ * It stands under a name, or under the path of the field that was typed, or under none: a step inside another's working.
  */
 final readonly class Figure
 {
-    /** @param  list<string>  $assumptions what it rests on that nobody stamped or measured */
+    /**
+     * @param  string|null  $field  path of the field that it was read from
+     * @param  array<string, string>  $from  lineage: placeholder of the working => key of a figure, or `field:` and a path
+     * @param  list<string>  $assumptions  what it rests on that nobody stamped or measured
+     * @param  string|null  $doubt  why the table entry that it rests on is not sure
+     * @param  list<Correction>  $corrections  entries of a site's own that it rests on
+     *
+     * @throws Fault when the value is not finite
+     */
     public function __construct(
-        public string $key,
+        public ?FigureName $name,
+        public ?string $field,
         public string $label,
         public int|float|string $value,
-        public string $unit = '',
+        public Unit $unit = Unit::None,
         public string $formula = '',
         public string $working = '',
         public string $source = '',
+        public array $from = [],
         public array $assumptions = [],
-        public ?string $uncertain = null,
+        public ?string $doubt = null,
+        public array $corrections = [],
     ) {
         if (is_float($value) && ! is_finite($value)) {
-            throw new LogicException("$key is not a finite number");
+            throw Fault::notFinite($this->key());
         }
+    }
+
+    /** Begins a figure that is returned, not written: `Figure::work(GuardFigure::ScpdLimit)->…->make()`. */
+    public static function work(FigureName $name): FigureBuilder
+    {
+        return new FigureBuilder($name);
+    }
+
+    /** A step that stands only inside another's working. What it comes from becomes the lineage of whoever uses it. */
+    public static function step(string $label, float $value, Unit $unit = Unit::None, Figure ...$from): self
+    {
+        $builder = new FigureBuilder(null);
+
+        return $builder->labelled($label)->in($unit)->from(...$from)->equals($value)->make();
+    }
+
+    /**
+     * What a person typed into a field, in base units.
+     *
+     * @param  string|null  $assumption  set when nobody typed it
+     */
+    public static function typed(string $path, string $label, float $value, Unit $unit, ?string $assumption): self
+    {
+        return new self(null, $path, $label, $value, $unit, source: $assumption === null ? 'typed' : 'assumed', assumptions: $assumption === null ? [] : [$assumption]);
+    }
+
+    public function key(): string
+    {
+        return $this->name?->key() ?? $this->field ?? '';
+    }
+
+    /** How lineage names it; empty for a step. */
+    public function origin(): string
+    {
+        return $this->name?->key() ?? ($this->field === null ? '' : 'field:'.$this->field);
     }
 
     public function assumed(): bool
@@ -34,11 +80,11 @@ final readonly class Figure
         return $this->assumptions !== [];
     }
 
-    /** @throws LogicException when the value is text */
+    /** @throws Fault when the value is text */
     public function number(): float
     {
         if (is_string($this->value)) {
-            throw new LogicException("$this->key is text");
+            throw Fault::isText($this->key());
         }
 
         return (float) $this->value;
@@ -52,24 +98,38 @@ final readonly class Figure
 
     public function withAssumption(string $assumption): self
     {
-        return new self($this->key, $this->label, $this->value, $this->unit, $this->formula, $this->working, $this->source,
-            [...$this->assumptions, $assumption], $this->uncertain);
+        return new self($this->name, $this->field, $this->label, $this->value, $this->unit, $this->formula, $this->working, $this->source,
+            $this->from, [...$this->assumptions, $assumption], $this->doubt, $this->corrections);
     }
 
-    /** The same value under another key, its source being this figure. */
-    public function named(string $key, string $label, string $source): self
+    /** The same value under another name, its source being this figure. */
+    public function named(FigureName $name, string $source, ?string $label = null): self
     {
-        return new self($key, $label, $this->value, $this->unit, '', $this->label.' '.$this->shown(5), $source, $this->assumptions, $this->uncertain);
+        $label ??= $name->label();
+        $origin = $this->origin();
+
+        return new self($name, null, $label, $this->value, $this->unit, '', $this->label.' '.$this->shown(5), $source,
+            $origin === '' ? $this->from : ['' => $origin], $this->assumptions, $this->doubt, $this->corrections);
     }
 
     /** @return array<string, mixed> */
     public function toArray(): array
     {
+        $from = [];
+        foreach ($this->from as $placeholder => $origin) {
+            $field = str_starts_with($origin, 'field:');
+            $from[] = ['placeholder' => $placeholder, 'figure' => $field ? null : $origin, 'field' => $field ? substr($origin, 6) : null];
+        }
+        $source = $this->source;
+        foreach ($this->corrections as $correction) {
+            $source .= ($source === '' ? '' : '; ').$correction->text();
+        }
+
         return [
-            'key' => $this->key, 'label' => $this->label, 'value' => $this->value, 'unit' => $this->unit,
+            'key' => $this->key(), 'station' => $this->name?->station()->value ?? '', 'label' => $this->label, 'value' => $this->value, 'unit' => $this->unit->value,
             'shown' => $this->shown(3),
-            'formula' => $this->formula, 'working' => $this->working, 'source' => $this->source,
-            'assumed' => $this->assumed(), 'assumptions' => $this->assumptions, 'uncertain' => $this->uncertain,
+            'formula' => $this->formula, 'working' => $this->working, 'from' => $from, 'source' => $source,
+            'assumed' => $this->assumed(), 'assumptions' => $this->assumptions, 'uncertain' => $this->doubt, 'corrected' => $this->corrections !== [],
         ];
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Solution;
 
-/** A stop, caution or note: what is the matter, why, and what to do. The code is stable once published. */
+/** A stop, caution or note: what is the matter, why, and what to do. */
 final readonly class Finding
 {
     /**
@@ -13,22 +13,36 @@ final readonly class Finding
      */
     public function __construct(
         public Grade $grade,
-        public Station $station,
-        public string $code,
+        public FindingCode $code,
         public string $title,
         public string $text,
         public string $action,
         public string $source,
         public array $figures,
-        public array $fields = [],
+        public array $fields,
     ) {
+    }
+
+    public static function stop(FindingCode $code): FindingBuilder
+    {
+        return new FindingBuilder(Grade::Stop, $code);
+    }
+
+    public static function caution(FindingCode $code): FindingBuilder
+    {
+        return new FindingBuilder(Grade::Caution, $code);
+    }
+
+    public static function note(FindingCode $code): FindingBuilder
+    {
+        return new FindingBuilder(Grade::Note, $code);
     }
 
     /** @return array<string, mixed> */
     public function toArray(): array
     {
         return [
-            'grade' => $this->grade->value, 'station' => $this->station->value, 'code' => $this->code,
+            'grade' => $this->grade->value, 'station' => $this->code->station()->value, 'code' => $this->code->code(),
             'title' => $this->title, 'text' => $this->text, 'action' => $this->action,
             'figures' => $this->figures, 'fields' => $this->fields, 'source' => $this->source,
         ];

@@ -46,17 +46,17 @@ final class Show
     }
 
     /** A value with its unit, scaled to a handy prefix. */
-    public static function quantity(int|float $value, string $unit, int $digits = 4): string
+    public static function quantity(int|float $value, Unit $unit, int $digits = 4): string
     {
-        foreach (self::SCALED[$unit] ?? [] as [$from, $divisor, $name]) {
+        foreach (self::SCALED[$unit->value] ?? [] as [$from, $divisor, $name]) {
             if (abs($value) >= $from) {
                 return self::number($value / $divisor, $digits).self::UNIT_SPACE.$name;
             }
         }
-        if ($unit === '') {
+        if ($unit === Unit::None) {
             return self::number($value, $digits);
         }
 
-        return self::number($value, $digits).self::UNIT_SPACE.$unit;
+        return self::number($value, $digits).self::UNIT_SPACE.$unit->value;
     }
 }

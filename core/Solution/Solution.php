@@ -6,49 +6,55 @@ namespace BraveAnvil\Solution;
 
 use BraveAnvil\Version;
 
-/** All that is computed from a circuit. The same circuit and core version give the same solution, byte for byte. */
+/** All that is computed from a circuit. The same circuit, tables and core version give the same solution, byte for byte. */
 final readonly class Solution
 {
     public const FORMAT = 'brave-anvil.solution/1';
 
     /**
+     * @param  string  $ruleBook  as it was read
+     * @param  string  $edition  of the rule book
      * @param  list<Figure>  $figures
      * @param  list<Finding>  $findings  stops first
      * @param  list<FieldError>  $errors
-     * @param  array<string, mixed>  $curves  series for the pictures
+     * @param  array<string, Curve>  $curves  series for the pictures
      * @param  array<string, string>  $sentences  the outcome of each station in one sentence
      * @param  list<string>  $blocked  stations that wait for something
      * @param  array<string, string>  $read  what typed text was read as, by path
      * @param  array<string, string>  $words  the rule book's terms
      * @param  array<string, array{text: string, figures: list<string>}>  $meanings  what the stamps of the plate say and which figures follow from them, by path
+     * @param  array<string, FieldNote>  $fields  what the page shows beside each field
      */
     public function __construct(
-        public string $core,
-        public string $tag,
-        public string $ruleBook,
-        public string $edition,
-        public array $figures,
-        public array $findings,
-        public array $errors,
-        public array $curves,
-        public array $sentences,
-        public array $blocked,
-        public array $read,
-        public array $words,
-        public array $meanings,
+        public string $tag = '',
+        public string $ruleBook = '',
+        public string $edition = '',
+        public array $figures = [],
+        public array $findings = [],
+        public array $errors = [],
+        public array $curves = [],
+        public array $sentences = [],
+        public array $blocked = [],
+        public array $read = [],
+        public array $words = [],
+        public array $meanings = [],
+        public array $fields = [],
+        public string $core = Version::CORE,
     ) {
     }
 
     /** A solution that only says why nothing could be read. */
     public static function unreadable(string $text, string $accepted, string $path = ''): self
     {
-        return new self(Version::CORE, '', '', '', [], [], [new FieldError($path, $text, $accepted)], [], [], [], [], [], []);
+        return new self(errors: [new FieldError($path, $text, $accepted)]);
     }
 
-    public function figure(string $key): ?Figure
+    /** A figure by its name or its key; null while it waits. */
+    public function figure(FigureName|string $name): ?Figure
     {
+        $key = is_string($name) ? $name : $name->key();
         foreach ($this->figures as $figure) {
-            if ($figure->key === $key) {
+            if ($figure->key() === $key) {
                 return $figure;
             }
         }
@@ -69,12 +75,13 @@ final readonly class Solution
             'figures' => array_map(static fn (Figure $f): array => $f->toArray(), $this->figures),
             'findings' => array_map(static fn (Finding $f): array => $f->toArray(), $this->findings),
             'errors' => array_map(static fn (FieldError $e): array => $e->toArray(), $this->errors),
-            'curves' => (object) $this->curves,
+            'curves' => (object) array_map(static fn (Curve $c): array => $c->toArray(), $this->curves),
             'sentences' => (object) $this->sentences,
             'blocked' => $this->blocked,
             'read' => (object) $this->read,
             'words' => (object) $this->words,
             'meanings' => (object) $this->meanings,
+            'fields' => (object) array_map(static fn (FieldNote $n): array => $n->toArray(), $this->fields),
         ];
     }
 

@@ -6,140 +6,143 @@ namespace BraveAnvil\Start;
 
 use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Circuit\Parse\Power;
+use BraveAnvil\Plate\Motor;
+use BraveAnvil\Plate\PlateFinding;
+use BraveAnvil\Power\Load;
+use BraveAnvil\RuleBook\Practice\Practice;
 use BraveAnvil\RuleBook\RuleBook;
-use BraveAnvil\RuleBook\Table;
-use BraveAnvil\RuleBook\TypicalMotor;
 use BraveAnvil\Solution\Figure;
 use BraveAnvil\Solution\Grade;
-use BraveAnvil\Solution\Sheet;
+use BraveAnvil\Solution\Ledger;
 use BraveAnvil\Solution\Show;
-use BraveAnvil\Solution\Station;
+use BraveAnvil\Solution\Unit;
+use BraveAnvil\Start\Method\StartingMethod;
 
 /** Locked-rotor current direct on line at rated voltage, best source first: Ia/In, code letter, table, typical ratio. */
-final class LockedRotor
+final readonly class LockedRotor
 {
-    private const KEY = 'start.locked_rotor_current';
-
-    private const LABEL = 'Locked-rotor current';
-
     /** IEC 60034-1 allows 20 % above the stamped ratio. */
     private const RATIO_TOLERANCE = 1.2;
 
-    public static function solve(Circuit $circuit, RuleBook $book, Sheet $sheet): void
+    public function __construct(private RuleBook $book, private Practice $practice)
+    {
+    }
+
+    /** @return Figure|null A */
+    public function solve(Circuit $circuit, Motor $motor, Load $load, ?StartingMethod $method, Ledger $ledger): ?Figure
     {
         if ($circuit->bad('plate.start_current_ratio', 'plate.code_letter')) {
-            return;
+            return null;
         }
-        $rated = $sheet->get('power.plate_current') ?? $sheet->get('power.computed_current');
         $ratio = $circuit->number('plate.start_current_ratio');
+        $rated = $load->ratedCurrent();
         if ($ratio !== null) {
-            if ($rated !== null) {
-                $sheet->work(self::KEY, self::LABEL, $ratio->number() * $rated->number(), 'A', 'Ia/In · I_n', '{k} × {I}', ['k' => $ratio, 'I' => $rated], 'plate');
-                $sheet->work(self::KEY.'_low', 'Locked-rotor current, low', $ratio->number() * $rated->number(), 'A', 'Ia/In · I_n', '{k} × {I}', ['k' => $ratio, 'I' => $rated], 'plate');
-                $sheet->work(self::KEY.'_high', 'Locked-rotor current, high', self::RATIO_TOLERANCE * $ratio->number() * $rated->number(), 'A', '1.2 · Ia/In · I_n', '1.2 × {k} × {I}', ['k' => $ratio, 'I' => $rated], 'IEC 60034-1 tolerance +20 % (from memory)');
-                self::compareLetter($circuit, $sheet);
-            }
+            return $rated === null ? null : $this->byRatio($circuit, $motor, $ratio, $rated, $ledger);
+        }
+        $byLetter = $this->byLetter($circuit, $motor, $rated, $method, $ledger);
+        if ($byLetter !== null) {
+            return $byLetter;
+        }
+        $table = $this->book->currents()->lockedRotor($circuit, $motor);
 
-            return;
-        }
-        self::letter($circuit, $sheet);
-        if ($sheet->has(self::KEY)) {
-            return;
-        }
-        $table = $book->lockedRotorCurrent($circuit, $sheet);
-        if ($table !== null) {
-            $sheet->put($table);
-
-            return;
-        }
-        $output = $sheet->get('plate.output');
-        $poles = $sheet->get('plate.poles');
-        $typical = $output === null ? null : TypicalMotor::value('Ist_In', $output->number(), $poles === null ? null : (int) $poles->number());
-        if ($typical !== null && $rated !== null) {
-            $sheet->work(self::KEY, self::LABEL, $typical * $rated->number(), 'A', 'typical ratio · I_n', Show::number($typical, 3).' × {I}', ['I' => $rated], Table::of('practice/typical_motor')->cited(), 'a typical Ia/In of '.Show::number($typical, 3));
-        } elseif ($rated !== null) {
-            $sheet->missing('plate.start_current_ratio', 'Ia/In or a code letter is wanted: no typical value is known for this output.');
-        }
+        return $table !== null ? $ledger->put($table) : $this->typical($motor, $rated, $ledger);
     }
 
-    /**
-     * Locked-rotor kVA per horsepower of a code letter, null at an open end.
-     *
-     * @return array{float|null, float|null} low, high
-     */
-    private static function range(string $letter): array
+    private function byRatio(Circuit $circuit, Motor $motor, Figure $ratio, Figure $rated, Ledger $ledger): Figure
     {
-        $table = Table::of('nec/code_letter');
+        $amperes = $ratio->number() * $rated->number();
+        $current = $ledger->work(StartFigure::LockedRotorCurrent)->from(k: $ratio, I: $rated)->as('Ia/In · I_n', '{k} × {I}')->equals($amperes)->source('plate')->write();
+        $ledger->work(StartFigure::LockedRotorCurrentLow)->from(k: $ratio, I: $rated)->as('Ia/In · I_n', '{k} × {I}')->equals($amperes)->source('plate')->write();
+        $ledger->work(StartFigure::LockedRotorCurrentHigh)->from(k: $ratio, I: $rated)->as('1.2 · Ia/In · I_n', '1.2 × {k} × {I}')
+            ->equals(self::RATIO_TOLERANCE * $amperes)->source('IEC 60034-1 tolerance +20 % (from memory)')->write();
+        $this->compareLetter($circuit, $motor, $current, $ledger);
 
-        return [$table->number($letter, '0'), $table->number($letter, '1')];
+        return $current;
     }
 
-    private static function letter(Circuit $circuit, Sheet $sheet): void
+    private function typical(Motor $motor, ?Figure $rated, Ledger $ledger): ?Figure
     {
-        $letter = $circuit->choice('plate.code_letter');
-        $output = $sheet->get('plate.output');
-        $volts = $sheet->get('plate.rated_voltage');
-        if ($letter === null || $output === null || $volts === null) {
-            return;
+        if ($rated === null) {
+            return null;
         }
-        [$low, $high] = self::range($letter);
+        $usual = $this->practice->typicalMotor();
+        $typical = $motor->output === null ? null : $usual->startCurrent($motor->output->number(), $motor->poleCount());
+        if ($typical === null) {
+            $ledger->missing('plate.start_current_ratio', 'Ia/In or a code letter is wanted: no typical value is known for this output.');
+
+            return null;
+        }
+
+        return $ledger->work(StartFigure::LockedRotorCurrent)->from(I: $rated)->as('typical ratio · I_n', Show::number($typical, 3).' × {I}')
+            ->equals($typical * $rated->number())->source($usual->cited())->assuming('a typical Ia/In of '.Show::number($typical, 3))->write();
+    }
+
+    /** @return Figure|null the middle of the letter's range, A; null where it has none */
+    private function byLetter(Circuit $circuit, Motor $motor, ?Figure $rated, ?StartingMethod $method, Ledger $ledger): ?Figure
+    {
+        $letter = $circuit->word('plate.code_letter');
+        $volts = $motor->ratedVoltage();
+        if ($letter === null || $motor->output === null || $motor->supplied === null || $volts === null) {
+            return null;
+        }
+        $letters = $this->practice->codeLetters();
+        $low = $letters->low($letter);
+        $high = $letters->high($letter);
         // On a plate such as 208-230 the letter belongs to the higher end; the current falls with the voltage.
-        $pair = $circuit->plateVoltage()?->pairs[(int) ($sheet->get('plate.pair')?->number() ?? 1) - 1] ?? null;
-        $top = $pair['high'] ?? $volts->number();
-        $hp = new Figure('hp', 'Horsepower', $output->number() / Power::HORSEPOWER, 'hp');
+        $top = $circuit->plateVoltage()?->pairs[$motor->supplied->pair]['high'] ?? $volts->number();
+        $hp = Figure::step('Horsepower', $motor->output->number() / Power::HORSEPOWER, Unit::Horsepower, P: $motor->output);
         $factor = $hp->number() * 1000 / (sqrt(3) * $top) * $volts->number() / $top;
-        $star = 1.0;
-        $rated = $sheet->get('power.plate_current') ?? $sheet->get('power.computed_current');
-        $mid = $low !== null && $high !== null && $letter !== 'A' ? ($low + $high) / 2 : null;
-        $threshold = Table::of('practice/starting')->number('star_letter_ratio_below') ?? 3.5;
-        $assumption = null;
-        if ($circuit->choice('starter.method') === 'star_delta' && $mid !== null && $rated !== null && $mid * $factor / $rated->number() < $threshold) {
-            $star = 3.0;
-            $assumption = 'the code letter is that of the star connection';
-            $sheet->find(Grade::Caution, Station::Start, 'code_letter_is_star', 'The code letter is probably the star value',
-                'Letter '.$letter.' gives '.Show::number($mid * $factor / $rated->number(), 3).' times rated current. A star-start motor is marked for star, so the delta value is three times that; it is never divided again.', 'Take Ia/In from the data sheet.', 'NEC 430.7(B) (2023, from memory)', [self::KEY]);
+        $middle = $low !== null && $high !== null && $letter !== 'A' ? ($low + $high) / 2 : null;
+        $times = $method?->codeLetterTimes() ?? 1.0;
+        $marked = $times > 1 && $middle !== null && $rated !== null && $middle * $factor / $rated->number() < $this->practice->starting()->starLetterRatio();
+        $times = $marked ? $times : 1.0;
+        $assumption = $marked ? 'the code letter is that of the star connection' : null;
+        if ($marked) {
+            $ledger->caution(StartFinding::CodeLetterIsStar)->title('The code letter is probably the star value')
+                ->because('Letter '.$letter.' gives '.Show::number($middle * $factor / $rated->number(), 3).' times rated current. A star-start motor is marked for star, so the delta value is three times that; it is never divided again.')
+                ->do('Take Ia/In from the data sheet.')->source('NEC 430.7(B) (2023, from memory)')->on(StartFigure::LockedRotorCurrent);
         }
-        $source = Table::of('nec/code_letter')->cited();
-        $formula = 'kVA/hp · hp · 1000 / (√3 V)';
-        $work = static fn (float $kva): string => Show::number($kva).' kVA/hp × {hp} × 1000 ÷ (√3 × '.Show::number($top).' V)'.(abs($volts->number() / $top - 1) > 1e-9 ? ' × {V} ÷ '.Show::number($top).' V' : '').($star > 1 ? ' × 3' : '');
-        $from = ['hp' => $hp, 'V' => $volts];
-        if ($mid !== null) {
-            $sheet->work(self::KEY, self::LABEL, $star * $mid * $factor, 'A', $formula, $work($mid), $from, $source.', middle of letter '.$letter, $assumption);
-        }
+        $write = static function (StartFigure $name, float $kva, string $source) use ($hp, $volts, $top, $times, $factor, $assumption, $ledger): Figure {
+            $scaled = abs($volts->number() / $top - 1) > 1e-9 ? ' × {V} ÷ '.Show::number($top).' V' : '';
+
+            return $ledger->work($name)->from(hp: $hp, V: $volts)
+                ->as('kVA/hp · hp · 1000 / (√3 V)', Show::number($kva).' kVA/hp × {hp} × 1000 ÷ (√3 × '.Show::number($top).' V)'.$scaled.($times > 1 ? ' × '.Show::number($times) : ''))
+                ->equals($times * $kva * $factor)->source($source)->assuming($assumption)->write();
+        };
+        $source = $letters->cited();
+        $current = $middle === null ? null : $write(StartFigure::LockedRotorCurrent, $middle, $source.', middle of letter '.$letter);
         if ($low !== null && $letter !== 'A') {
-            $sheet->work(self::KEY.'_low', 'Locked-rotor current, low', $star * $low * $factor, 'A', $formula, $work($low), $from, $source, $assumption);
+            $write(StartFigure::LockedRotorCurrentLow, $low, $source);
         }
         if ($high !== null) {
-            $sheet->work(self::KEY.'_high', 'Locked-rotor current, high', $star * $high * $factor, 'A', $formula, $work($high), $from, $source, $assumption);
+            $write(StartFigure::LockedRotorCurrentHigh, $high, $source);
         }
+
+        return $current;
     }
 
     /** With both a ratio and a letter on the plate: do they agree? */
-    private static function compareLetter(Circuit $circuit, Sheet $sheet): void
+    private function compareLetter(Circuit $circuit, Motor $motor, Figure $current, Ledger $ledger): void
     {
-        $lrc = $sheet->need(self::KEY);
-        $volts = $sheet->get('plate.rated_voltage');
-        $output = $sheet->get('plate.output');
-        if ($volts === null || $output === null) {
+        $volts = $motor->ratedVoltage();
+        if ($volts === null || $motor->output === null) {
             return;
         }
-        $perHp = sqrt(3) * $volts->number() * $lrc->number() / 1000 / ($output->number() / Power::HORSEPOWER);
-        $sheet->work('start.kva_per_hp', 'Locked-rotor kVA per horsepower', $perHp, 'kVA/hp', '√3 V I_LR / hp', '√3 × {V} × {I} ÷ 1000 ÷ ({P} ÷ 746 W)', ['V' => $volts, 'I' => $lrc, 'P' => $output]);
-        $found = null;
-        $letters = Table::of('nec/code_letter')->keys();
-        foreach ($letters as $letter) {
-            if ($perHp >= (self::range($letter)[0] ?? INF) - 0.005) {
-                $found = $letter;
-            }
-        }
+        $perHp = sqrt(3) * $volts->number() * $current->number() / 1000 / ($motor->output->number() / Power::HORSEPOWER);
+        $ledger->work(StartFigure::KvaPerHp)->from(V: $volts, I: $current, P: $motor->output)->as('√3 V I_LR / hp', '√3 × {V} × {I} ÷ 1000 ÷ ({P} ÷ 746 W)')->equals($perHp)->write();
+        $letters = $this->practice->codeLetters();
+        $found = $letters->like($perHp);
         if ($found === null) {
             return;
         }
-        $sheet->put(new Figure('start.code_letter', 'Like code letter', $found, '', '', Show::number($perHp).' kVA/hp', Table::of('nec/code_letter')->cited()));
-        $stamped = $circuit->choice('plate.code_letter');
-        if ($stamped !== null && $stamped !== $found) {
-            $apart = abs((int) array_search($stamped, $letters, true) - (int) array_search($found, $letters, true));
-            $sheet->find($apart > 1 ? Grade::Caution : Grade::Note, Station::Plate, 'code_letter_disagrees', 'Ia/In and code letter differ', 'The stamped ratio is '.Show::number($perHp, 3).' kVA/hp, like letter '.$found.'; the plate says '.$stamped.'. The ratio is used.', 'Read both again on the plate.', Table::of('nec/code_letter')->cited(), ['start.kva_per_hp']);
+        $ledger->work(StartFigure::CodeLetter)->equals($found)->saying(Show::number($perHp).' kVA/hp')->source($letters->cited())->write();
+        $stamped = $circuit->word('plate.code_letter');
+        if ($stamped === null || $stamped === $found) {
+            return;
         }
+        $apart = abs((int) array_search($stamped, $letters->letters(), true) - (int) array_search($found, $letters->letters(), true));
+        $ledger->find($apart > 1 ? Grade::Caution : Grade::Note, PlateFinding::CodeLetterDisagrees)->title('Ia/In and code letter differ')
+            ->because('The stamped ratio is '.Show::number($perHp, 3).' kVA/hp, like letter '.$found.'; the plate says '.$stamped.'. The ratio is used.')
+            ->do('Read both again on the plate.')->source($letters->cited())->on(StartFigure::KvaPerHp);
     }
 }

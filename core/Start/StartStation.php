@@ -4,85 +4,162 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Start;
 
+use BraveAnvil\Circuit\Choice\ChangeoverBy;
+use BraveAnvil\Circuit\Choice\MethodName;
 use BraveAnvil\Circuit\Circuit;
+use BraveAnvil\Plate\Motor;
+use BraveAnvil\Power\Load;
+use BraveAnvil\RuleBook\Practice\Practice;
 use BraveAnvil\RuleBook\RuleBook;
-use BraveAnvil\RuleBook\Table;
 use BraveAnvil\Solution\Figure;
-use BraveAnvil\Solution\Sheet;
+use BraveAnvil\Solution\Ledger;
 use BraveAnvil\Solution\Show;
 use BraveAnvil\Solution\Station;
+use BraveAnvil\Start\Method\Direct;
+use BraveAnvil\Start\Method\Methods;
+use BraveAnvil\Start\Method\StarDelta;
+use BraveAnvil\Start\Method\StartingMethod;
 
 /** Inrush, star-delta currents and torque. The run-up is not simulated yet: its time is typed. */
-final class StartStation
+final readonly class StartStation
 {
-    public static function solve(Circuit $circuit, RuleBook $book, Sheet $sheet): void
+    public function __construct(private RuleBook $book, private Practice $practice)
     {
-        if ($sheet->blocked(Station::Start)) {
-            return;
-        }
-        $method = $circuit->choice('starter.method');
-        LockedRotor::solve($circuit, $book, $sheet);
-        self::peak($sheet);
-        StarDelta::figures($circuit, $sheet);
-        if ($method !== null && ! $circuit->bad('starter.method')) {
-            $sheet->put(new Figure('start.method', 'Starting method', $method, '', '', '', $circuit->assumed('starter.method') ?? 'typed'));
-        }
-        self::times($circuit, $sheet, $method === 'star_delta');
-        StartChecks::solve($circuit, $book, $sheet);
-        $sheet->say(Station::Start, self::sentence($book, $sheet));
     }
 
-    private static function peak(Sheet $sheet): void
+    public function solve(Circuit $circuit, Motor $motor, Load $load, Ledger $ledger): Starting
     {
-        $lrc = $sheet->get('start.locked_rotor_current');
-        if ($lrc === null) {
-            return;
+        $name = $circuit->bad('starter.method') ? null : $circuit->chosen('starter.method', MethodName::class);
+        $method = $name === null ? null : Methods::named($name);
+        $lockedRotor = (new LockedRotor($this->book, $this->practice))->solve($circuit, $motor, $load, $method, $ledger);
+        $peak = $lockedRotor === null ? null : $this->peaks($lockedRotor, $ledger);
+        $figures = $this->standstill($circuit, $motor, $load, $lockedRotor, $peak, $ledger);
+        if ($name !== null) {
+            $ledger->work(StartFigure::Method)->equals($name->value)->source($circuit->assumed('starter.method') ?? 'typed')->write();
         }
-        $practice = Table::of('practice/starting');
-        $factor = $practice->number('first_peak_factor') ?? 1.8;
-        $cos = $practice->number('locked_rotor_power_factor') ?? 0.3;
-        $sheet->work('start.peak_first_half_cycle', 'First peak, upper bound', sqrt(2) * $factor * $lrc->number(), 'A', '√2 · 1.8 · I_LR', '√2 × '.Show::number($factor).' × {I}', ['I' => $lrc], 'covers every offset; compared with a magnetic release as peak ÷ √2');
-        $ratio = $cos / sqrt(1 - $cos ** 2);
-        $kappa = 1.02 + 0.98 * exp(-3 * $ratio);
-        $sheet->work('start.peak_estimate', 'First peak, estimate', sqrt(2) * $kappa * $lrc->number(), 'A', '√2 · κ · I_LR', '√2 × '.Show::number($kappa).' × {I}', ['I' => $lrc],
-            'κ = 1.02 + 0.98 e^(−3 R/X), IEC 60909-0 (from memory), R/X = '.Show::number($ratio, 3), 'locked-rotor power factor '.Show::number($cos));
+        $runUpTime = $this->runUpTime($circuit, $ledger);
+        $stageTime = $method?->changesOver() === true ? self::stageTime($circuit, $runUpTime, $ledger) : $runUpTime;
+        $this->judge($circuit, $motor, $method, $figures, $ledger);
+        $ledger->say(Station::Start, $this->sentence($circuit, $motor, $method, $figures, $ledger));
+
+        return new Starting($name, $method, $figures, $runUpTime, $stageTime);
     }
 
-    private static function times(Circuit $circuit, Sheet $sheet, bool $starDelta): void
+    /** @return Figure first peak, an upper bound, A */
+    private function peaks(Figure $lockedRotor, Ledger $ledger): Figure
+    {
+        $practice = $this->practice->starting();
+        $factor = $practice->firstPeakFactor();
+        $peak = $ledger->work(StartFigure::PeakFirstHalfCycle)->from(k: $factor, I: $lockedRotor)->as('√2 · 1.8 · I_LR', '√2 × {k} × {I}')
+            ->equals(sqrt(2) * $factor->value * $lockedRotor->number())->source('covers every offset; compared with a magnetic release as peak ÷ √2')->write();
+        $cos = $practice->lockedRotorPowerFactor();
+        $ratio = $cos->value / sqrt(1 - $cos->value ** 2);
+        $kappa = self::kappa($cos->value);
+        $ledger->work(StartFigure::PeakEstimate)->from(cos: $cos, I: $lockedRotor)->as('√2 · κ · I_LR', '√2 × '.Show::number($kappa).' × {I}')
+            ->equals(sqrt(2) * $kappa * $lockedRotor->number())->source('κ = 1.02 + 0.98 e^(−3 R/X), IEC 60909-0 (from memory), R/X = '.Show::number($ratio, 3))
+            ->assuming('locked-rotor power factor '.$cos->shown())->write();
+
+        return $peak;
+    }
+
+    /** First peak over √2 times the rms of a current that is switched on, by its power factor. IEC 60909-0. */
+    private static function kappa(float $powerFactor): float
+    {
+        return 1.02 + 0.98 * exp(-3 * $powerFactor / sqrt(1 - $powerFactor ** 2));
+    }
+
+    private function standstill(Circuit $circuit, Motor $motor, Load $load, ?Figure $lockedRotor, ?Figure $peak, Ledger $ledger): StartFigures
+    {
+        $rated = $motor->ratedTorque;
+        $ratio = $circuit->number('plate.start_torque_ratio') ?? $this->typicalTorque($circuit, $motor);
+        $torque = $rated === null || $ratio === null ? null : $ledger->work(StartFigure::LockedRotorTorque)->from(k: $ratio, T: $rated)
+            ->as('Tst/Tn · T_n', '{k} × {T}')->equals($ratio->number() * $rated->number())->write();
+        if (! (new StarDelta)->fits($circuit, $motor)) {
+            return new StartFigures($lockedRotor, $peak, $torque, null, null, null);
+        }
+        $star = $lockedRotor === null ? null : $ledger->work(StartFigure::StarLineCurrent)->from(I: $lockedRotor)->as('I_LR / 3', '{I} ÷ 3')
+            ->equals($lockedRotor->number() / 3)->write();
+        $reclosing = $lockedRotor === null ? null : $this->reclosing($lockedRotor, $ledger);
+        $starTorque = $rated === null || $ratio === null ? null : $ledger->work(StartFigure::StarTorque)->from(k: $ratio, T: $rated)
+            ->as('Tst/Tn · T_n / 3', '{k} × {T} ÷ 3')->equals($ratio->number() * $rated->number() / 3)->write();
+        $current = $load->ratedCurrent();
+        if ($current !== null) {
+            $ledger->work(StartFigure::DeltaWindingCurrent)->from(I: $current)->as('I / √3', '{I} ÷ √3')->equals($current->number() / sqrt(3))->write();
+        }
+
+        return new StartFigures($lockedRotor, $peak, $torque, $star, $starTorque, $reclosing);
+    }
+
+    private function typicalTorque(Circuit $circuit, Motor $motor): ?Figure
+    {
+        if ($motor->output === null || $circuit->bad('plate.start_torque_ratio')) {
+            return null;
+        }
+        $typical = $this->practice->typicalMotor()->startTorque($motor->output->number());
+
+        return $typical === null ? null : Figure::step('Tst/Tn', $typical)->withAssumption('a typical Tst/Tn of '.Show::number($typical, 3));
+    }
+
+    /** Worst line peak when delta closes on a rotating field that still stands: a bound, not a sizing value. */
+    private function reclosing(Figure $lockedRotor, Ledger $ledger): Figure
+    {
+        $cos = $this->practice->starting()->lockedRotorPowerFactor();
+        $over = $this->practice->starting()->reclosingOvershoot();
+        $kappa = self::kappa($cos->value);
+
+        return $ledger->work(StartFigure::ReclosingPeak)->from(k: $over, cos: $cos, I: $lockedRotor)->as('1.1 √2 κ I_LR (1 + 1/√3)', '{k} × √2 × '.Show::number($kappa).' × {I} × (1 + 1 ÷ √3)')
+            ->equals($over->value * sqrt(2) * $kappa * $lockedRotor->number() * (1 + 1 / sqrt(3)))->source('own computation, an upper bound')
+            ->assuming('locked-rotor power factor '.$cos->shown())->write();
+    }
+
+    private function runUpTime(Circuit $circuit, Ledger $ledger): ?Figure
     {
         $typed = $circuit->number('starter.run_up_time');
-        $usual = Table::of('practice/starting')->number('run_up_time_s') ?? 5.0;
         if ($typed !== null) {
-            $sheet->put(new Figure('start.run_up_time', 'Run-up time', $typed->number(), 's', '', '', 'typed'));
-        } elseif (! $circuit->bad('starter.run_up_time')) {
-            $sheet->put(new Figure('start.run_up_time', 'Run-up time', $usual, 's', '', '', 'assumed, the run-up is not simulated', ['a run-up time of '.Show::number($usual).' s']));
+            return $ledger->work(StartFigure::RunUpTime)->from(t: $typed)->equals($typed->number())->source('typed')->write();
         }
-        if (! $starDelta || $circuit->bad('starter.changeover.value', 'starter.changeover.by')) {
-            return;
+        if ($circuit->bad('starter.run_up_time')) {
+            return null;
         }
-        $value = $circuit->number('starter.changeover.value');
-        $byTime = $circuit->choice('starter.changeover.by') !== 'speed';
-        if ($value !== null && $byTime) {
-            $sheet->put(new Figure('start.star_time', 'Time in star', $value->number(), 's', '', '', 'typed'));
-        } elseif ($sheet->has('start.run_up_time')) {
-            $sheet->put($sheet->need('start.run_up_time')->named('start.star_time', 'Time in star', 'the run-up time, as no changeover time is typed'));
-        }
+        $usual = $this->practice->starting()->runUpTime();
+
+        return $ledger->work(StartFigure::RunUpTime)->equals($usual->value)->source('assumed, the run-up is not simulated')
+            ->corrected($usual->correction)->assuming('a run-up time of '.$usual->shown().' s')->write();
     }
 
-    private static function sentence(RuleBook $book, Sheet $sheet): string
+    /** How long the first stage lasts, s: as the timer is set, else as long as the run-up. */
+    private static function stageTime(Circuit $circuit, ?Figure $runUpTime, Ledger $ledger): ?Figure
     {
-        $lrc = $sheet->get('start.locked_rotor_current');
-        $method = $sheet->get('start.method')?->value;
-        if ($lrc === null) {
-            return 'The starting current follows from Ia/In, the code letter or a table.';
+        if ($circuit->bad('starter.changeover.value', 'starter.changeover.by')) {
+            return null;
         }
-        if ($method === 'star_delta' && $sheet->has('start.star_line_current') && ! $sheet->blocked(Station::Cable)) {
-            return ucfirst($book->words()['star_delta']).' takes '.$sheet->need('start.star_line_current')->shown(3).' instead of '.$lrc->shown(3).', with a third of the torque.';
-        }
-        if ($method === 'star_delta') {
-            return ucfirst($book->words()['star_delta']).' starting is refused for this motor on this supply.';
+        $value = $circuit->number('starter.changeover.value');
+        if ($value !== null && $circuit->chosen('starter.changeover.by', ChangeoverBy::class) !== ChangeoverBy::Speed) {
+            return $ledger->work(StartFigure::StarTime)->from(t: $value)->equals($value->number())->source('typed')->write();
         }
 
-        return 'Direct on line it takes '.$lrc->shown(3).' at first, '.($sheet->get('start.peak_first_half_cycle')?->shown(3) ?? '').' at the first peak.';
+        return $runUpTime === null ? null : $ledger->put($runUpTime->named(StartFigure::StarTime, 'the run-up time, as no changeover time is typed'));
+    }
+
+    private function judge(Circuit $circuit, Motor $motor, ?StartingMethod $method, StartFigures $figures, Ledger $ledger): void
+    {
+        $refused = $method?->refusal($circuit, $motor, $this->book->words());
+        if ($refused !== null) {
+            $ledger->add($refused->finding);
+            $ledger->block($refused->reason, Station::Cable, Station::Guard, Station::Correct);
+        }
+        if ($method !== null && $ledger->isOpen(Station::Cable)) {
+            $ledger->add(...$method->cautions($figures));
+        }
+        (new StartChecks($this->practice->starting()))->solve($circuit, $motor, $method, $ledger);
+    }
+
+    private function sentence(Circuit $circuit, Motor $motor, ?StartingMethod $method, StartFigures $figures, Ledger $ledger): string
+    {
+        if ($figures->lockedRotorCurrent === null) {
+            return 'The starting current follows from Ia/In, the code letter or a table.';
+        }
+
+        return $method?->sentence($figures, $this->book->words(), ! $ledger->isOpen(Station::Cable)) ?? Direct::onLine($figures);
     }
 }

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Waveform;
 
+use BraveAnvil\Circuit\FieldKind;
 use BraveAnvil\Circuit\Parse\Quantity;
 use BraveAnvil\Circuit\Parse\Typed;
 use BraveAnvil\Circuit\Refusal;
+use BraveAnvil\Solution\ErrorKind;
 use BraveAnvil\Solution\FieldError;
 use BraveAnvil\Solution\Figure;
 use BraveAnvil\Solution\Finding;
@@ -117,11 +119,11 @@ final readonly class Analysis
             if ($trace->rate !== null) {
                 return $trace->rate;
             }
-            $errors['rate'] = new FieldError('rate', 'Without a time column the sample rate is wanted.', 'Samples a second, such as 10000 or 10 kHz.', FieldError::MISSING);
+            $errors['rate'] = new FieldError('rate', 'Without a time column the sample rate is wanted.', 'Samples a second, such as 10000 or 10 kHz.', ErrorKind::Missing);
 
             return null;
         }
-        $number = Quantity::parse((string) preg_replace('~\s*(sa/s|s/s|samples/s|hz)$~i', '', (string) preg_replace_callback('~^(.*?)\s*(k|M)(sa/s|s/s|hz)?$~', static fn (array $m): string => trim($m[1]).($m[2] === 'k' ? 'e3' : 'e6'), $typed)), 'number');
+        $number = Quantity::parse((string) preg_replace('~\s*(sa/s|s/s|samples/s|hz)$~i', '', (string) preg_replace_callback('~^(.*?)\s*(k|M)(sa/s|s/s|hz)?$~', static fn (array $m): string => trim($m[1]).($m[2] === 'k' ? 'e3' : 'e6'), $typed)), FieldKind::Number);
         $value = is_numeric($typed) ? (float) $typed : ($number instanceof Refusal ? self::scaled($typed) : $number);
         if ($value === null || $value < 100 || $value > 1e8) {
             $errors['rate'] = new FieldError('rate', Typed::quoted($typed).' is not a sample rate.', 'Samples a second from 100 to 100 000 000, such as 10000 or 10 kHz.');

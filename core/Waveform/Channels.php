@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Waveform;
 
+use BraveAnvil\Circuit\FieldKind;
 use BraveAnvil\Circuit\Parse\Quantity;
 use BraveAnvil\Circuit\Parse\Typed;
 use BraveAnvil\Circuit\Refusal;
@@ -79,7 +80,7 @@ final readonly class Channels
             return new Refusal('A value is wanted.');
         }
         $bare = $way === 'probe' ? (string) preg_replace('~^(\d+(?:[.,]\d+)?)\s*:\s*1$|^x\s*~i', '$1', $plain) : $plain;
-        $number = $way === 'shunt' ? Quantity::parse($bare, 'ohms') : Typed::number(trim((string) preg_replace('~\s*mV\s*/\s*A$|\s*x$~i', '', $bare)));
+        $number = $way === 'shunt' ? Quantity::parse($bare, FieldKind::Ohms) : Typed::number(trim((string) preg_replace('~\s*mV\s*/\s*A$|\s*x$~i', '', $bare)));
         if ($number instanceof Refusal) {
             return $number;
         }

@@ -6,9 +6,9 @@ namespace BraveAnvil\Waveform;
 
 use BraveAnvil\Solution\Figure;
 use BraveAnvil\Solution\Finding;
-use BraveAnvil\Solution\Grade;
 use BraveAnvil\Solution\Show;
-use BraveAnvil\Solution\Station;
+use BraveAnvil\Solution\Shown;
+use BraveAnvil\Solution\Unit;
 
 /** The figures, findings and curves of even samples whose rate and fundamental are known. */
 final class Report
@@ -17,6 +17,9 @@ final class Report
     private const HARMONIC_POINTS = 4096;
 
     private const DRAWN_POINTS = 900;
+
+    /** Samples for each cycle below which the upper harmonics are lost. */
+    private const FEW_SAMPLES = 200;
 
     private const LINES = ['1', '2', '3'];
 
@@ -49,8 +52,8 @@ final class Report
         $each = $this->rate / $this->frequency;
         $cycles = max(1, (int) floor(($samples - 1) / $each + 1e-6));
         $length = $cycles * $each;
-        $this->put('frequency', 'Fundamental frequency', $this->frequency, 'Hz', 'phase drift of the fundamental over '.$cycles.' cycles');
-        $this->put('cycles', 'Whole cycles', $cycles, '', Show::number($samples, 7).' samples at '.Show::number($this->rate, 6).' a second');
+        $this->put(WaveformFigure::whole(WaveformQuantity::Frequency), $this->frequency, 'phase drift of the fundamental over '.$cycles.' cycles');
+        $this->put(WaveformFigure::whole(WaveformQuantity::Cycles), $cycles, Show::number($samples, 7).' samples at '.Show::number($this->rate, 6).' a second');
         $this->harmonics($cycles, $each);
         foreach ($this->signals as $role => $values) {
             $this->channel($role, $values, $length);
@@ -61,16 +64,9 @@ final class Report
         return [$this->figures, $this->findings, $this->curves($each, $cycles)];
     }
 
-    private function put(string $key, string $label, float|int $value, string $unit, string $working, string $source = 'definition', string $formula = ''): float
+    private function put(WaveformFigure $name, float|int $value, string $working, string $source = 'definition', string $formula = ''): void
     {
-        $this->figures[] = new Figure('waveform.'.$key, $label, $value, $unit, $formula, $working, $source);
-
-        return (float) $value;
-    }
-
-    private static function name(string $role): string
-    {
-        return ($role[0] === 'v' ? 'Volts' : 'Amps').' L'.$role[1];
+        $this->figures[] = Figure::work($name)->as($formula, $working)->equals($value)->source($source)->make();
     }
 
     private function harmonics(int $cycles, float $each): void
@@ -101,7 +97,7 @@ final class Report
             $this->channels[$role] = ['rms' => 0.0, 'peak' => 0.0, 'mean' => 0.0, 'thd' => 100 * sqrt($squares) / $first, 'fundamental' => $first / sqrt(2), 'angle' => $rows[0]['angle'], 'harmonics' => $rows];
             $at++;
         }
-        $this->put('harmonic_orders', 'Harmonics up to', $orders, '', 'over '.$window.' cycles', 'IEC 61000-4-7 (from memory)');
+        $this->put(WaveformFigure::whole(WaveformQuantity::HarmonicOrders), $orders, 'over '.$window.' cycles', 'IEC 61000-4-7 (from memory)');
     }
 
     /** @param  list<float>  $values */
@@ -128,16 +124,14 @@ final class Report
             $peak = max($peak, $weight > 0 ? abs($value) : 0.0);
         }
         $rms = sqrt($squares / $length);
-        $unit = $role[0] === 'v' ? 'V' : 'A';
-        $name = self::name($role);
         $this->channels[$role] = [...$this->channels[$role], 'rms' => $rms, 'peak' => $peak, 'mean' => $sum / $length];
-        $this->put('rms_'.$role, $name.', rms', $rms, $unit, 'root of the mean square over all whole cycles', formula: '√(mean x²)');
-        $this->put('peak_'.$role, $name.', peak', $peak, $unit, 'largest of both signs');
+        $this->put(WaveformFigure::channel(WaveformQuantity::Rms, $role), $rms, 'root of the mean square over all whole cycles', formula: '√(mean x²)');
+        $this->put(WaveformFigure::channel(WaveformQuantity::Peak, $role), $peak, 'largest of both signs');
         if ($rms > 0) {
-            $this->put('crest_'.$role, $name.', crest factor', $peak / $rms, '', Show::number($peak, 5).' ÷ '.Show::number($rms, 5), formula: 'peak / rms');
+            $this->put(WaveformFigure::channel(WaveformQuantity::Crest, $role), $peak / $rms, Show::number($peak, 5).' ÷ '.Show::number($rms, 5), formula: 'peak / rms');
         }
-        $this->put('fundamental_'.$role, $name.', fundamental', $this->channels[$role]['fundamental'], $unit, 'Fourier component at '.Show::number($this->frequency, 5).' Hz');
-        $this->put('thd_'.$role, $name.', THD', $this->channels[$role]['thd'], '%', 'orders 2 to '.count($this->channels[$role]['harmonics']).' over the fundamental', 'IEC 61000-4-7 (from memory)', '√(Σ I_h²) / I_1');
+        $this->put(WaveformFigure::channel(WaveformQuantity::Fundamental, $role), $this->channels[$role]['fundamental'], 'Fourier component at '.Show::number($this->frequency, 5).' Hz');
+        $this->put(WaveformFigure::channel(WaveformQuantity::Thd, $role), $this->channels[$role]['thd'], 'orders 2 to '.count($this->channels[$role]['harmonics']).' over the fundamental', 'IEC 61000-4-7 (from memory)', '√(Σ I_h²) / I_1');
     }
 
     private function powers(float $length): void
@@ -173,14 +167,13 @@ final class Report
     private function phase(string $line, float $real): void
     {
         $angle = $this->behind($line);
-        $more = $this->system === 'three' ? '_'.$line : '';
-        $name = $this->system === 'three' ? ' of L'.$line : '';
-        $this->put('angle'.$more, 'Current behind voltage'.$name, $angle, '°', 'angle of the fundamentals'.($this->system === 'line' ? ', less the 30° of a line voltage' : ''));
-        $this->put('shift'.$more, 'Time shift'.$name, $angle / 360 / $this->frequency, 's', Show::number($angle, 4).'° ÷ 360° ÷ '.Show::number($this->frequency, 5).' Hz', formula: 'φ / (360° f)');
+        $of = $this->system === 'three' ? $line : '';
+        $this->put(WaveformFigure::line(WaveformQuantity::Angle, $of), $angle, 'angle of the fundamentals'.($this->system === 'line' ? ', less the 30° of a line voltage' : ''));
+        $this->put(WaveformFigure::line(WaveformQuantity::Shift, $of), $angle / 360 / $this->frequency, Show::number($angle, 4).'° ÷ 360° ÷ '.Show::number($this->frequency, 5).' Hz', formula: 'φ / (360° f)');
         if ($this->system === 'three') {
             $apparent = $this->channels['v'.$line]['rms'] * $this->channels['i'.$line]['rms'];
-            $this->put('real_'.$line, 'Real power of L'.$line, $real, 'W', 'mean of v · i');
-            $this->put('apparent_'.$line, 'Apparent power of L'.$line, $apparent, 'VA', Show::number($this->channels['v'.$line]['rms'], 5).' V × '.Show::number($this->channels['i'.$line]['rms'], 5).' A', formula: 'V I');
+            $this->put(WaveformFigure::line(WaveformQuantity::Real, $line), $real, 'mean of v · i');
+            $this->put(WaveformFigure::line(WaveformQuantity::Apparent, $line), $apparent, Show::number($this->channels['v'.$line]['rms'], 5).' V × '.Show::number($this->channels['i'.$line]['rms'], 5).' A', formula: 'V I');
         }
     }
 
@@ -220,20 +213,20 @@ final class Report
                 $first = ['p' => $v['fundamental'] * $i['fundamental'] * $cos, 'q' => $v['fundamental'] * $i['fundamental'] * $sin];
                 $working = 'mean of v · i over all whole cycles';
         }
-        $this->put('real', 'Real power', $watts, 'W', $working, 'definition', 'mean of v i');
-        $this->put('apparent', 'Apparent power', $apparent, 'VA', $working, 'definition', 'V I');
-        $this->put('reactive', 'Reactive power of the fundamental', $first['q'], 'var', 'positive when the current lags', 'definition', 'V_1 I_1 sin φ_1');
+        $this->put(WaveformFigure::whole(WaveformQuantity::Real), $watts, $working, 'definition', 'mean of v i');
+        $this->put(WaveformFigure::whole(WaveformQuantity::Apparent), $apparent, $working, 'definition', 'V I');
+        $this->put(WaveformFigure::whole(WaveformQuantity::Reactive), $first['q'], 'positive when the current lags', 'definition', 'V_1 I_1 sin φ_1');
         $factor = $apparent > 0 ? abs($watts) / $apparent : 0.0;
         $shift = hypot($first['p'], $first['q']) > 0 ? abs($first['p']) / hypot($first['p'], $first['q']) : 0.0;
-        $this->put('power_factor', 'True power factor', min(1.0, $factor), '', Show::number($watts, 6).' W ÷ '.Show::number($apparent, 6).' VA', 'definition', 'P / S');
-        $this->put('displacement_factor', 'Displacement power factor', min(1.0, $shift), '', 'of the fundamentals alone', 'definition', 'cos φ_1');
-        $this->put('distortion', 'Distortion power', sqrt(max(0.0, $apparent ** 2 - $watts ** 2 - $first['q'] ** 2)), 'VA', '√('.Show::number($apparent, 6).'² − '.Show::number($watts, 6).'² − '.Show::number($first['q'], 6).'²)', 'definition', '√(S² − P² − Q_1²)');
+        $this->put(WaveformFigure::whole(WaveformQuantity::PowerFactor), min(1.0, $factor), Show::number($watts, 6).' W ÷ '.Show::number($apparent, 6).' VA', 'definition', 'P / S');
+        $this->put(WaveformFigure::whole(WaveformQuantity::DisplacementFactor), min(1.0, $shift), 'of the fundamentals alone', 'definition', 'cos φ_1');
+        $this->put(WaveformFigure::whole(WaveformQuantity::Distortion), sqrt(max(0.0, $apparent ** 2 - $watts ** 2 - $first['q'] ** 2)), '√('.Show::number($apparent, 6).'² − '.Show::number($watts, 6).'² − '.Show::number($first['q'], 6).'²)', 'definition', '√(S² − P² − Q_1²)');
     }
 
-    private function figure(string $key): ?float
+    private function number(WaveformFigure $name): ?float
     {
         foreach ($this->figures as $figure) {
-            if ($figure->key === 'waveform.'.$key) {
+            if ($figure->key() === $name->key()) {
                 return $figure->number();
             }
         }
@@ -243,40 +236,58 @@ final class Report
 
     private function judge(): void
     {
-        $true = $this->figure('power_factor');
-        $shift = $this->figure('displacement_factor');
-        $angle = $this->figure($this->system === 'three' ? 'angle_1' : 'angle');
-        $thd = $this->channels['i1']['thd'] ?? 0.0;
-        $watts = $this->figure('real');
+        $true = $this->number(WaveformFigure::whole(WaveformQuantity::PowerFactor));
+        $shift = $this->number(WaveformFigure::whole(WaveformQuantity::DisplacementFactor));
+        $angle = $this->number(WaveformFigure::line(WaveformQuantity::Angle, $this->system === 'three' ? '1' : ''));
+        $watts = $this->number(WaveformFigure::whole(WaveformQuantity::Real));
         if ($watts !== null && $watts < 0) {
-            $this->find(Grade::Caution, 'power_backwards', 'Power flows backwards', 'The mean of volts times amperes is negative.', 'Turn the clamp or the shunt round, or tick “turned” for one channel.', ['waveform.real']);
+            $this->findings[] = Finding::caution(WaveformFinding::PowerBackwards)->title('Power flows backwards')->because('The mean of volts times amperes is negative.')
+                ->do('Turn the clamp or the shunt round, or tick “turned” for one channel.')->source('definition')->on(WaveformFigure::whole(WaveformQuantity::Real))->made();
         }
-        if ($true !== null && $shift !== null && $shift - $true > 0.05 && $thd > 15) {
-            $this->find(Grade::Caution, 'distortion_not_capacitor', 'Distortion makes this power factor low: a capacitor does not cure it',
-                'The current is shifted by a factor of '.Show::number($shift, 3).' only, but the true power factor is '.Show::number($true, 3).': spikes with '.Show::number($thd, 3).' % of harmonics. A capacitor would take in harmonics and may resonate.',
-                'Use a choke, a filter or another rectifier.', ['waveform.power_factor', 'waveform.displacement_factor', 'waveform.thd_i1']);
-        } elseif ($shift !== null && $angle !== null && $shift < 0.9 && $angle > 0) {
-            $this->find(Grade::Note, 'lagging', 'The current lags', 'It is '.Show::number($angle, 3).'° behind the voltage, displacement factor '.Show::number($shift, 3).': this a capacitor can correct.', '', ['waveform.displacement_factor']);
-        } elseif ($shift !== null && $angle !== null && $shift < 0.98 && $angle < 0) {
-            $this->find(Grade::Note, 'leading', 'The current leads', 'It is '.Show::number(-$angle, 3).'° ahead of the voltage: a capacitor, or too much of one.', '', ['waveform.displacement_factor']);
+        $this->judgeFactors($true, $shift, $angle);
+        foreach (array_keys($this->channels) as $role) {
+            $this->judgeChannel($role);
         }
-        foreach ($this->channels as $role => $channel) {
-            if (abs($channel['mean']) > 0.05 * max(1e-12, $channel['rms'])) {
-                $this->find(Grade::Note, 'offset_'.$role, self::name($role).' stands off zero', 'Its mean is '.Show::number(100 * $channel['mean'] / $channel['rms'], 3).' % of its rms.', 'Zero the clamp or the scope, unless direct current flows.', ['waveform.rms_'.$role]);
-            }
-            if ($role[0] === 'v' && $channel['thd'] > 8) {
-                $this->find(Grade::Caution, 'voltage_distorted', 'The voltage is distorted', 'Its THD is '.Show::number($channel['thd'], 3).' %; 8 % is the usual limit of public supplies.', 'Look for drives and rectifiers on this supply.', ['waveform.thd_'.$role], 'EN 50160 (from memory)');
-            }
-        }
-        if ($this->rate / $this->frequency < 200) {
-            $this->find(Grade::Note, 'few_samples', 'Few samples for each cycle', Show::number($this->rate / $this->frequency, 3).' samples fall on a cycle: harmonics above '.Show::number(min(50, floor(0.45 * $this->rate / $this->frequency))).' are not seen, and what is above may fold back.', 'Sample faster, with a filter before it.', ['waveform.harmonic_orders']);
+        if ($this->rate / $this->frequency < self::FEW_SAMPLES) {
+            $this->findings[] = Finding::note(WaveformFinding::FewSamples)->title('Few samples for each cycle')
+                ->because(Show::number($this->rate / $this->frequency, 3).' samples fall on a cycle: harmonics above '.Show::number(min(50, floor(0.45 * $this->rate / $this->frequency))).' are not seen, and what is above may fold back.')
+                ->do('Sample faster, with a filter before it.')->source('definition')->on(WaveformFigure::whole(WaveformQuantity::HarmonicOrders))->made();
         }
     }
 
-    /** @param  list<string>  $figures */
-    private function find(Grade $grade, string $code, string $title, string $text, string $action, array $figures, string $source = 'definition'): void
+    /** @param  float|null  $angle  by which the current is behind, ° */
+    private function judgeFactors(?float $true, ?float $shift, ?float $angle): void
     {
-        $this->findings[] = new Finding($grade, Station::Power, $code, $title, $text, $action, $source, $figures);
+        $factor = WaveformFigure::whole(WaveformQuantity::DisplacementFactor);
+        $thd = $this->channels['i1']['thd'] ?? 0.0;
+        if ($true !== null && $shift !== null && $shift - $true > 0.05 && $thd > 15) {
+            $this->findings[] = Finding::caution(WaveformFinding::DistortionNotCapacitor)->title('Distortion makes this power factor low: a capacitor does not cure it')
+                ->because('The current is shifted by a factor of '.Show::number($shift, 3).' only, but the true power factor is '.Show::number($true, 3).': spikes with '.Show::number($thd, 3).' % of harmonics. A capacitor would take in harmonics and may resonate.')
+                ->do('Use a choke, a filter or another rectifier.')->source('definition')
+                ->on(WaveformFigure::whole(WaveformQuantity::PowerFactor), $factor, WaveformFigure::channel(WaveformQuantity::Thd, 'i1'))->made();
+        } elseif ($shift !== null && $angle !== null && $shift < 0.9 && $angle > 0) {
+            $this->findings[] = Finding::note(WaveformFinding::Lagging)->title('The current lags')
+                ->because('It is '.Show::number($angle, 3).'° behind the voltage, displacement factor '.Show::number($shift, 3).': this a capacitor can correct.')
+                ->source('definition')->on($factor)->made();
+        } elseif ($shift !== null && $angle !== null && $shift < 0.98 && $angle < 0) {
+            $this->findings[] = Finding::note(WaveformFinding::Leading)->title('The current leads')
+                ->because('It is '.Show::number(-$angle, 3).'° ahead of the voltage: a capacitor, or too much of one.')->source('definition')->on($factor)->made();
+        }
+    }
+
+    private function judgeChannel(string $role): void
+    {
+        $channel = $this->channels[$role];
+        if (abs($channel['mean']) > 0.05 * max(1e-12, $channel['rms'])) {
+            $this->findings[] = Finding::note(WaveformFinding::from('offset_'.$role))->title(WaveformFigure::channelName($role).' stands off zero')
+                ->because('Its mean is '.Show::number(100 * $channel['mean'] / $channel['rms'], 3).' % of its rms.')
+                ->do('Zero the clamp or the scope, unless direct current flows.')->source('definition')->on(WaveformFigure::channel(WaveformQuantity::Rms, $role))->made();
+        }
+        if ($role[0] === 'v' && $channel['thd'] > 8) {
+            $this->findings[] = Finding::caution(WaveformFinding::VoltageDistorted)->title('The voltage is distorted')
+                ->because('Its THD is '.Show::number($channel['thd'], 3).' %; 8 % is the usual limit of public supplies.')
+                ->do('Look for drives and rectifiers on this supply.')->source('EN 50160 (from memory)')->on(WaveformFigure::channel(WaveformQuantity::Thd, $role))->made();
+        }
     }
 
     /** @return array<string, mixed> */
@@ -302,7 +313,10 @@ final class Report
         $harmonics = [];
         $crossings = [];
         foreach ($this->channels as $role => $channel) {
-            $harmonics[$role] = $channel['harmonics'];
+            $harmonics[$role] = array_map(
+                static fn (array $harmonic): array => [...$harmonic, 'shown' => Show::number($harmonic['percent'], 3).Show::UNIT_SPACE.'%'],
+                $channel['harmonics'],
+            );
             // Rising crossing of the fundamental: cos(ωt + φ) is zero and climbs at ωt = −90° − φ.
             $turn = (-90 - $channel['angle']) / 360;
             $turn += ($this->block - 1) / 2 / $each;
@@ -317,6 +331,31 @@ final class Report
             $crossings['i1'] = $crossings['v1'] + $shift;
         }
 
-        return ['detail' => $detail, 'record' => $record, 'power' => $power, 'harmonics' => $harmonics, 'crossings' => $crossings, 'system' => $this->system, 'seconds' => $shown / $this->frequency];
+        $largest = [];
+        foreach ($detail as $role => $points) {
+            $largest[$role] = self::largest($points, $role[0] === 'v' ? Unit::Volt : Unit::Ampere);
+        }
+        if ($power !== null) {
+            $largest['power'] = self::largest($power, Unit::Watt);
+        }
+        $apart = isset($crossings['v1'], $crossings['i1']) ? $crossings['i1'] - $crossings['v1'] : null;
+        $end = max([0.0, ...array_map(static fn (array $points): float => $points === [] ? 0.0 : $points[count($points) - 1][0], array_values($record))]);
+        $words = [
+            'largest' => $largest, 'drawn' => self::milliseconds($shown / $this->frequency), 'whole' => self::milliseconds($end),
+            'shift' => $apart === null ? null : self::milliseconds(abs($apart)).($apart < 0 ? ' ahead' : ' behind'),
+        ];
+
+        return [...$words, 'detail' => $detail, 'record' => $record, 'power' => $power, 'harmonics' => $harmonics, 'crossings' => $crossings, 'system' => $this->system, 'seconds' => $shown / $this->frequency];
+    }
+
+    /** @param  list<array{float, float}>  $points */
+    private static function largest(array $points, Unit $unit): string
+    {
+        return Shown::of(max([0.0, ...array_map(static fn (array $point): float => abs($point[1]), $points)]), $unit)->text;
+    }
+
+    private static function milliseconds(float $seconds): string
+    {
+        return Show::number(1000 * $seconds, 3).Show::UNIT_SPACE.'ms';
     }
 }

@@ -6,6 +6,7 @@ namespace Tests\Core;
 
 use BraveAnvil\Bench;
 use BraveAnvil\Solution\Solution;
+use RuntimeException;
 
 /** Sample circuits of the tests, and ways to change them. */
 final class Circuits
@@ -98,10 +99,16 @@ final class Circuits
         return Bench::solve($circuit);
     }
 
+    /** @return array<array-key, mixed> what a picture is drawn from */
+    public static function curve(Solution $solution, string $name): array
+    {
+        return ($solution->curves[$name] ?? throw new RuntimeException("no curve $name"))->toArray();
+    }
+
     /** @return list<string> codes of the findings, stops first */
     public static function codes(Solution $solution): array
     {
-        return array_map(static fn ($finding): string => $finding->code, $solution->findings);
+        return array_map(static fn ($finding): string => $finding->code->code(), $solution->findings);
     }
 
     /** @return array<string, string> error text by path */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use BraveAnvil\Solution\ErrorKind;
 use BraveAnvil\Solution\Solution;
 use PHPUnit\Framework\TestCase;
 
@@ -28,7 +29,7 @@ abstract class CoreTestCase extends TestCase
     protected static function assertFinds(string $code, Solution $solution, ?string $grade = null): void
     {
         foreach ($solution->findings as $finding) {
-            if ($finding->code === $code) {
+            if ($finding->code->code() === $code) {
                 if ($grade !== null) {
                     self::assertSame($grade, $finding->grade->value, $code);
                 }
@@ -45,7 +46,7 @@ abstract class CoreTestCase extends TestCase
         self::assertNotContains($code, Circuits::codes($solution));
     }
 
-    protected static function assertErrorAt(string $path, Solution $solution, string $kind): void
+    protected static function assertErrorAt(string $path, Solution $solution, ErrorKind $kind): void
     {
         foreach ($solution->errors as $error) {
             if ($error->path === $path) {

@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use BraveAnvil\Guard\TripClass;
-use BraveAnvil\RuleBook\Iec\FuseGg;
-use BraveAnvil\RuleBook\Table;
-use BraveAnvil\Solution\FieldError;
+use BraveAnvil\Circuit\Choice\TripClass;
+use BraveAnvil\RuleBook\Iec\FuseGates;
+use BraveAnvil\RuleBook\Iec\GgFuse;
+use BraveAnvil\RuleBook\Practice\Practice;
+use BraveAnvil\RuleBook\TableName;
+use BraveAnvil\RuleBook\Tables;
+use BraveAnvil\Solution\ErrorKind;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 /** IEC practice: ampacities, factors, fuses, breakers, relays. Table values from memory, derived ones by own computation. */
@@ -51,14 +54,14 @@ final class IecTest extends CoreTestCase
     {
         $solution = Circuits::solve(Circuits::kilnFan(), ['starter.method' => 'star_delta', 'cable.size' => 10]);
         self::assertFigures(['cable.derated_ampacity' => 75 * 0.88], $solution);
-        self::assertErrorAt('cable.grouped_circuits', Circuits::solve(Circuits::kilnFan(), ['starter.method' => 'star_delta', 'cable.grouped_circuits' => 20]), FieldError::IMPOSSIBLE);
+        self::assertErrorAt('cable.grouped_circuits', Circuits::solve(Circuits::kilnFan(), ['starter.method' => 'star_delta', 'cable.grouped_circuits' => 20]), ErrorKind::Impossible);
     }
 
     public function test_an_ambient_beyond_the_table_is_told_at_its_field(): void
     {
-        self::assertErrorAt('supply.ambient', Circuits::solve(Circuits::kilnFan(), ['supply.ambient' => 65, 'cable.insulation' => 'pvc']), FieldError::IMPOSSIBLE);
+        self::assertErrorAt('supply.ambient', Circuits::solve(Circuits::kilnFan(), ['supply.ambient' => 65, 'cable.insulation' => 'pvc']), ErrorKind::Impossible);
         $hot = Circuits::solve(Circuits::kilnFan(), ['supply.ambient' => 70]);
-        self::assertErrorAt('cable.size', $hot, FieldError::REFUSED);
+        self::assertErrorAt('cable.size', $hot, ErrorKind::Refused);
     }
 
     /** @return array<string, array{int, int}> line, protective conductor, mm² */
@@ -100,11 +103,11 @@ final class IecTest extends CoreTestCase
     public function test_the_starting_drop_can_decide(): void
     {
         $solution = Circuits::solve(Circuits::kilnFan(), ['cable.length' => 150]);
-        $rows = array_column($solution->curves['ladder']['rows'], 'fails', 'size');
+        $rows = array_column(Circuits::curve($solution, 'ladder')['rows'], 'fails', 'size');
         self::assertLessThanOrEqual(15.0, $solution->figure('cable.starting_drop')?->number());
         self::assertContains('running drop', $rows["16\u{00A0}mm²"]);
         $gentle = Circuits::solve(Circuits::kilnFan(), ['settings.drop_limit_starting' => 4]);
-        self::assertSame(['starting drop'], array_column($gentle->curves['ladder']['rows'], 'fails', 'size')["16\u{00A0}mm²"]);
+        self::assertSame(['starting drop'], array_column(Circuits::curve($gentle, 'ladder')['rows'], 'fails', 'size')["16\u{00A0}mm²"]);
     }
 
     /** @return array<string, array{float, float}> seconds, amperes that a 125 A gG fuse is sure to carry */
@@ -116,17 +119,16 @@ final class IecTest extends CoreTestCase
     #[DataProvider('fuseTimes')]
     public function test_fuse_gates(float $seconds, float $amperes): void
     {
-        self::assertEqualsWithDelta($amperes, FuseGg::carriedFor(Table::of('iec/fuse_gg'), '125', $seconds), 0.1);
+        self::assertEqualsWithDelta($amperes, self::fuse(125)->holds($seconds), 0.1);
     }
 
     public function test_a_fuse_carries_less_the_longer_it_lasts(): void
     {
-        $table = Table::of('iec/fuse_gg');
-        foreach ($table->keys('gates') as $rating) {
+        foreach (self::fuses() as $fuse) {
             $before = INF;
             for ($s = 0.05; $s < 300; $s *= 1.3) {
-                $carried = FuseGg::carriedFor($table, $rating, $s);
-                self::assertLessThanOrEqual($before + 1e-9, $carried, "$rating A at $s s");
+                $carried = $fuse->holds($s);
+                self::assertLessThanOrEqual($before + 1e-9, $carried, "{$fuse->rating()} A at $s s");
                 $before = $carried;
             }
         }
@@ -179,7 +181,7 @@ final class IecTest extends CoreTestCase
     #[DataProvider('classes')]
     public function test_trip_classes(string $class, float $multiple, float $seconds): void
     {
-        self::assertEqualsWithDelta($seconds, TripClass::holds($class, $multiple), 0.01 * $seconds);
+        self::assertEqualsWithDelta($seconds, (new Practice(Tables::shipped()))->overloadClasses()->holds(TripClass::from($class), $multiple), 0.01 * $seconds);
     }
 
     public function test_the_smallest_class_that_lets_the_start_pass(): void
@@ -201,7 +203,7 @@ final class IecTest extends CoreTestCase
 
     public function test_a_relay_in_the_delta_needs_a_delta(): void
     {
-        self::assertErrorAt('guard.overload_place', Circuits::solve(Circuits::kilnFan(), ['guard.overload_place' => 'delta']), FieldError::IMPOSSIBLE);
+        self::assertErrorAt('guard.overload_place', Circuits::solve(Circuits::kilnFan(), ['guard.overload_place' => 'delta']), ErrorKind::Impossible);
     }
 
     public function test_without_a_plate_current_the_table_serves_and_is_marked(): void
@@ -217,5 +219,21 @@ final class IecTest extends CoreTestCase
         self::assertFinds('direct_above_limit', Circuits::solve(Circuits::kilnFan()), 'note');
         self::assertDoesNotFind('direct_above_limit', Circuits::solve(Circuits::kilnFan(), ['settings.direct_start_limit' => '45 kW']));
         self::assertDoesNotFind('direct_above_limit', Circuits::solve(Circuits::kilnFan(), ['starter.method' => 'star_delta']));
+    }
+
+    /** @return list<GgFuse> */
+    private static function fuses(): array
+    {
+        return (new FuseGates(Tables::shipped()->named(TableName::IecFuseGg), (new Practice(Tables::shipped()))->guard()))->fuses();
+    }
+
+    private static function fuse(float $rating): GgFuse
+    {
+        foreach (self::fuses() as $fuse) {
+            if ($fuse->rating() === $rating) {
+                return $fuse;
+            }
+        }
+        self::fail("no $rating A fuse");
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use BraveAnvil\Solution\FieldError;
+use BraveAnvil\Solution\ErrorKind;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 /** Plates for two frequencies, plates of other kinds of motor, and what the place does to a motor. */
@@ -55,22 +55,22 @@ final class PlateRowsTest extends CoreTestCase
     public function test_an_error_of_the_row_in_use_stands_at_its_own_field(): void
     {
         $solution = Circuits::solve(Circuits::kilnFan(), [...self::SECOND, 'plate.second.speed' => 'fast', 'supply.voltage' => '460', 'supply.frequency' => '60']);
-        self::assertErrorAt('plate.second.speed', $solution, FieldError::UNREADABLE);
+        self::assertErrorAt('plate.second.speed', $solution, ErrorKind::Unreadable);
         self::assertNull($solution->figure('plate.slip'), 'no speed of the other row in its place');
         $impossible = Circuits::solve(Circuits::kilnFan(), [...self::SECOND, 'plate.second.speed' => '2000', 'supply.voltage' => '460', 'supply.frequency' => '60']);
-        self::assertErrorAt('plate.second.speed', $impossible, FieldError::IMPOSSIBLE);
+        self::assertErrorAt('plate.second.speed', $impossible, ErrorKind::Impossible);
     }
 
     public function test_an_error_of_the_other_row_is_told_and_blocks_nothing(): void
     {
         $solution = Circuits::solve(Circuits::kilnFan(), [...self::SECOND, 'plate.second.speed' => 'fast']);
-        self::assertErrorAt('plate.second.speed', $solution, FieldError::UNREADABLE);
+        self::assertErrorAt('plate.second.speed', $solution, ErrorKind::Unreadable);
         self::assertFigures(['plate.slip' => 1.2, 'guard.scpd_rating' => 125], $solution);
     }
 
     public function test_two_values_and_one_frequency_do_not_go_together(): void
     {
-        self::assertErrorAt('plate.speed', Circuits::solve(Circuits::kilnFan(), ['plate.speed' => '1450/1750']), FieldError::UNREADABLE);
+        self::assertErrorAt('plate.speed', Circuits::solve(Circuits::kilnFan(), ['plate.speed' => '1450/1750']), ErrorKind::Unreadable);
     }
 
     /** @return array<string, array{array<string, mixed>, string}> */
@@ -91,7 +91,7 @@ final class PlateRowsTest extends CoreTestCase
         $solution = Circuits::solve(Circuits::kilnFan(), [...$changes, 'starter.method' => 'star_delta']);
         self::assertSame($kind, $solution->figure('plate.kind')?->value);
         self::assertFinds('kind_not_computed', $solution, 'caution');
-        self::assertErrorAt('starter.method', $solution, FieldError::REFUSED);
+        self::assertErrorAt('starter.method', $solution, ErrorKind::Refused);
         foreach (['start', 'cable', 'guard', 'correct'] as $station) {
             self::assertContains($station, $solution->blocked);
         }
@@ -103,7 +103,7 @@ final class PlateRowsTest extends CoreTestCase
     public function test_a_single_phase_motor_waits_for_a_single_phase_supply(): void
     {
         $plate = ['plate.phases' => '1~', 'plate.voltage' => '230', 'plate.current' => '7.2', 'plate.power' => '1.1 kW', 'plate.power_factor' => '0.95', 'plate.efficiency' => '72', 'plate.efficiency_class' => null, 'plate.speed' => '1420'];
-        self::assertErrorAt('supply.phases', Circuits::solve(Circuits::kilnFan(), $plate), FieldError::REFUSED);
+        self::assertErrorAt('supply.phases', Circuits::solve(Circuits::kilnFan(), $plate), ErrorKind::Refused);
         self::assertFigures(['plate.connection' => 'single', 'power.computed_current' => 6.9922], Circuits::solve(Circuits::kilnFan(), [...$plate, 'supply.phases' => 1, 'supply.voltage' => '230']));
     }
 
@@ -169,8 +169,8 @@ final class PlateRowsTest extends CoreTestCase
     public function test_findings_name_the_fields_that_light_up(): void
     {
         foreach (Circuits::solve(Circuits::kilnFan(), ['supply.voltage' => '430', 'surroundings' => 'dust', 'plate.ip' => 'IP23'])->findings as $finding) {
-            if (in_array($finding->code, ['voltage_off', 'protection_too_low'], true)) {
-                self::assertNotSame([], $finding->fields, $finding->code);
+            if (in_array($finding->code->code(), ['voltage_off', 'protection_too_low'], true)) {
+                self::assertNotSame([], $finding->fields, $finding->code->code());
             }
         }
     }

@@ -6,8 +6,9 @@ namespace Tests\Core;
 
 use BraveAnvil\Plate\Codes;
 use BraveAnvil\Plate\Frame;
-use BraveAnvil\RuleBook\Table;
-use BraveAnvil\RuleBook\TypicalMotor;
+use BraveAnvil\RuleBook\Practice\Practice;
+use BraveAnvil\RuleBook\TableName;
+use BraveAnvil\RuleBook\Tables;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -23,14 +24,14 @@ final class PlateTablesTest extends TestCase
     #[DataProvider('classes')]
     public function test_nominal_efficiency_of_a_class(string $class, int $poles, float $kw, float $percent): void
     {
-        self::assertEqualsWithDelta($percent, TypicalMotor::classEfficiency($class, 1000 * $kw, $poles), 1e-6);
+        self::assertEqualsWithDelta($percent, self::practice()->efficiencyClasses()->nominal($class, 1000 * $kw, $poles), 1e-6);
     }
 
     public function test_a_higher_class_wastes_less_at_every_size(): void
     {
         foreach (['2', '4', '6'] as $poles) {
-            foreach (Table::of('iec/efficiency_class_50hz')->keys('IE3', $poles) as $kw) {
-                $values = array_filter(array_map(static fn (string $class): ?float => TypicalMotor::classEfficiency($class, 1000 * (float) $kw, (int) $poles), ['IE1', 'IE2', 'IE3', 'IE4']));
+            foreach (Tables::shipped()->named(TableName::from('iec/efficiency_class_50hz'))->keys('IE3', $poles) as $kw) {
+                $values = array_filter(array_map(static fn (string $class): ?float => self::practice()->efficiencyClasses()->nominal($class, 1000 * (float) $kw, (int) $poles), ['IE1', 'IE2', 'IE3', 'IE4']));
                 $sorted = $values;
                 sort($sorted);
                 self::assertSame($sorted, array_values($values), "$kw kW, $poles poles");
@@ -41,7 +42,7 @@ final class PlateTablesTest extends TestCase
     /** NEC 430.7(B): every letter begins where the one before ends; there is no I, O or Q. */
     public function test_code_letters_follow_each_other_without_a_gap(): void
     {
-        $table = Table::of('nec/code_letter');
+        $table = Tables::shipped()->named(TableName::from('nec/code_letter'));
         $before = null;
         foreach (str_split('ABCDEFGHJKLMNPRSTUV') as $letter) {
             $low = $table->number($letter, '0');
@@ -50,11 +51,11 @@ final class PlateTablesTest extends TestCase
                 self::assertEqualsWithDelta(0.01, $low - $before, 1e-6, $letter);
             }
             $before = $table->number($letter, '1');
-            self::assertNotNull(Codes::codeLetter($letter));
+            self::assertNotNull(self::codes()->codeLetter($letter));
         }
         self::assertNull($before, 'V has no end');
         foreach (['I', 'O', 'Q'] as $letter) {
-            self::assertNull(Codes::codeLetter($letter));
+            self::assertNull(self::codes()->codeLetter($letter));
         }
     }
 
@@ -67,7 +68,7 @@ final class PlateTablesTest extends TestCase
     #[DataProvider('frames')]
     public function test_a_frame_is_its_shaft_height(string $frame, bool $metric, float $millimetres): void
     {
-        $read = Frame::of($frame, $metric);
+        $read = Frame::of($frame, $metric, self::practice()->stamps());
         $millimetres === 0.0 ? self::assertNull($read) : self::assertEqualsWithDelta($millimetres, $read?->height, 1e-6);
     }
 
@@ -76,11 +77,21 @@ final class PlateTablesTest extends TestCase
         foreach ([['iec', ['56', '63', '71', '80', '90S', '100L', '112M', '132M', '160L', '180L', '200L', '225M', '250M', '280M', '315M', '355M'], true], ['nema', ['56', '143T', '145T', '182T', '184T', '213T', '215T', '254T', '256T', '284T', '286T', '324T', '326T', '364T', '404T', '444T', '447T', '449T'], false]] as [$world, $frames, $metric]) {
             $before = 0.0;
             foreach ($frames as $name) {
-                $frame = Frame::of($name, $metric);
+                $frame = Frame::of($name, $metric, self::practice()->stamps());
                 $area = ($frame->feet['across'] ?? 0) * ($frame->feet['along'] ?? 0);
                 self::assertGreaterThan($before, $area, "$world $name");
                 $before = $area;
             }
         }
+    }
+
+    private static function practice(): Practice
+    {
+        return new Practice(Tables::shipped());
+    }
+
+    private static function codes(): Codes
+    {
+        return new Codes(self::practice()->stamps(), self::practice()->codeLetters());
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use BraveAnvil\Solution\FieldError;
+use BraveAnvil\Solution\ErrorKind;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 final class PlateTest extends CoreTestCase
@@ -72,10 +72,10 @@ final class PlateTest extends CoreTestCase
     public function test_a_speed_above_synchronous_is_not_possible(): void
     {
         $solution = Circuits::solve(Circuits::kilnFan(), ['plate.speed' => 1502]);
-        self::assertErrorAt('plate.speed', $solution, FieldError::IMPOSSIBLE);
+        self::assertErrorAt('plate.speed', $solution, ErrorKind::Impossible);
         self::assertStringContainsString('1500', Circuits::errors($solution)['plate.speed']);
         self::assertFigures(['power.computed_current' => 66.91, 'cable.size' => 16], $solution);
-        self::assertErrorAt('plate.speed', Circuits::solve(Circuits::kilnFan(), ['plate.speed' => 3001]), FieldError::IMPOSSIBLE);
+        self::assertErrorAt('plate.speed', Circuits::solve(Circuits::kilnFan(), ['plate.speed' => 3001]), ErrorKind::Impossible);
     }
 
     public function test_a_synchronous_speed_gives_an_assumed_slip(): void
@@ -97,7 +97,7 @@ final class PlateTest extends CoreTestCase
         $typical = Circuits::solve(Circuits::kilnFan(), ['plate.efficiency' => null, 'plate.efficiency_class' => null, 'plate.power_factor' => null, 'plate.current' => null]);
         self::assertFigures(['plate.efficiency' => 0.939, 'plate.power_factor' => 0.85, 'power.design_current' => 66], $typical);
         self::assertTrue($typical->figure('power.design_current')?->assumed());
-        self::assertErrorAt('plate.efficiency', Circuits::solve(Circuits::kilnFan(), ['plate.power' => '500 W', 'plate.efficiency' => null, 'plate.efficiency_class' => null, 'plate.power_factor' => null, 'plate.current' => null]), FieldError::MISSING);
+        self::assertErrorAt('plate.efficiency', Circuits::solve(Circuits::kilnFan(), ['plate.power' => '500 W', 'plate.efficiency' => null, 'plate.efficiency_class' => null, 'plate.power_factor' => null, 'plate.current' => null]), ErrorKind::Missing);
     }
 
     public function test_the_plate_is_checked_against_itself(): void

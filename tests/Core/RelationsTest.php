@@ -26,7 +26,7 @@ final class RelationsTest extends CoreTestCase
 
     private static function area(Solution $solution): float
     {
-        foreach ($solution->curves['ladder']['rows'] as $i => $row) {
+        foreach (Circuits::curve($solution, 'ladder')['rows'] as $i => $row) {
             if ($row['chosen']) {
                 return (float) $i;
             }
@@ -122,14 +122,14 @@ final class RelationsTest extends CoreTestCase
     public function test_every_figure_can_be_looked_up_once_and_every_finding_points_at_figures_that_exist(string $name): void
     {
         $solution = self::sample($name, ['cable.length' => 30, 'correction.place' => 'board', 'correction.target_power_factor' => 0.95]);
-        $keys = array_map(static fn ($figure): string => $figure->key, $solution->figures);
+        $keys = array_map(static fn ($figure): string => $figure->key(), $solution->figures);
         self::assertSame($keys, array_unique($keys));
         foreach ($solution->figures as $figure) {
-            self::assertNotSame('', $figure->source, "$figure->key says where it comes from");
+            self::assertNotSame('', $figure->source, "{$figure->key()} says where it comes from");
         }
         foreach ($solution->findings as $finding) {
             foreach ($finding->figures as $key) {
-                self::assertContains($key, $keys, $finding->code);
+                self::assertContains($key, $keys, $finding->code->code());
             }
         }
     }

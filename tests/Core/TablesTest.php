@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use BraveAnvil\RuleBook\Table;
+use BraveAnvil\RuleBook\TableName;
+use BraveAnvil\RuleBook\Tables;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -27,7 +28,7 @@ final class TablesTest extends TestCase
     #[DataProvider('tables')]
     public function test_a_table_says_where_it_comes_from_and_what_is_doubted(string $name): void
     {
-        $table = Table::of($name);
+        $table = Tables::shipped()->named(TableName::from($name));
         self::assertNotSame('', $table->source);
         self::assertMatchesRegularExpression('/^\d{4}$/', $table->edition);
         self::assertMatchesRegularExpression('/from memory|no source|judgement/', $table->cited());
@@ -48,7 +49,7 @@ final class TablesTest extends TestCase
         foreach (['nec/ampacity' => ['copper', 'aluminium']] as $name => $metals) {
             foreach ($metals as $metal) {
                 $before = [0.0, 0.0, 0.0];
-                foreach (Table::of($name)->list($metal) as $size => $row) {
+                foreach (Tables::shipped()->named(TableName::from($name))->list($metal) as $size => $row) {
                     self::assertIsArray($row);
                     self::assertTrue($row[0] < $row[1] && $row[1] < $row[2], "$metal $size");
                     self::assertTrue($row[0] > $before[0] && $row[2] > $before[2], "$metal $size");
@@ -58,7 +59,7 @@ final class TablesTest extends TestCase
         }
         foreach (['ampacity_pvc_copper', 'ampacity_xlpe_copper', 'ampacity_air_pvc_copper', 'ampacity_air_xlpe_copper'] as $name) {
             $before = [];
-            foreach (Table::of("iec/$name")->list('rows') as $size => $row) {
+            foreach (Tables::shipped()->named(TableName::from("iec/$name"))->list('rows') as $size => $row) {
                 self::assertIsArray($row);
                 foreach ($row as $i => $value) {
                     self::assertTrue($value === null || $value > ($before[$i] ?? 0), "$name $size");
@@ -71,7 +72,7 @@ final class TablesTest extends TestCase
     public function test_ambient_factors_follow_the_square_root_law(): void
     {
         // Common knowledge of conductor heating: √((T − Ta) / (T − 30)), the tables are rounded to two digits.
-        foreach (Table::of('nec/ambient_correction')->data as $row) {
+        foreach (Tables::shipped()->named(TableName::from('nec/ambient_correction'))->data as $row) {
             self::assertIsArray($row);
             foreach ([60, 75, 90] as $limit) {
                 if ($row[(string) $limit] !== null && $row['to_c'] >= 30) {
@@ -79,7 +80,7 @@ final class TablesTest extends TestCase
                 }
             }
         }
-        foreach (Table::of('iec/ambient_air')->list('rows') as $celsius => $row) {
+        foreach (Tables::shipped()->named(TableName::from('iec/ambient_air'))->list('rows') as $celsius => $row) {
             self::assertIsArray($row);
             foreach ([70, 90] as $i => $limit) {
                 if ($row[$i] !== null) {
@@ -92,7 +93,7 @@ final class TablesTest extends TestCase
     public function test_code_letters_touch_without_overlap(): void
     {
         $top = null;
-        foreach (Table::of('nec/code_letter')->data as $letter => $range) {
+        foreach (Tables::shipped()->named(TableName::from('nec/code_letter'))->data as $letter => $range) {
             self::assertIsArray($range);
             if ($top !== null) {
                 self::assertEqualsWithDelta($top + 0.01, $range[0], 0.001, (string) $letter);
@@ -105,7 +106,7 @@ final class TablesTest extends TestCase
     public function test_fuse_gates_are_in_order(): void
     {
         $before = 0.0;
-        foreach (Table::of('iec/fuse_gg')->list('gates') as $rating => $gate) {
+        foreach (Tables::shipped()->named(TableName::from('iec/fuse_gg'))->list('gates') as $rating => $gate) {
             self::assertIsArray($gate);
             self::assertTrue($gate['min_10s'] < $gate['max_5s'] && $gate['max_5s'] < $gate['max_0_1s'] && $gate['min_0_1s'] < $gate['max_0_1s'], (string) $rating);
             self::assertGreaterThan($before, $gate['min_10s']);

@@ -25,7 +25,7 @@ final class WaveformTest extends TestCase
     {
         $values = [];
         foreach ($analysis->figures as $figure) {
-            $values[substr($figure->key, 9)] = $figure->number();
+            $values[substr($figure->key(), 9)] = $figure->number();
         }
 
         return $values;
@@ -34,7 +34,7 @@ final class WaveformTest extends TestCase
     /** @return list<string> */
     private static function codes(Analysis $analysis): array
     {
-        return array_map(static fn ($finding): string => $finding->code, $analysis->findings);
+        return array_map(static fn ($finding): string => $finding->code->code(), $analysis->findings);
     }
 
     /**

@@ -58,19 +58,22 @@ final class WorkedExamplesTest extends CoreTestCase
 
     public function test_the_size_ladder_says_why_each_size_falls(): void
     {
-        $rows = Circuits::solve(Circuits::kilnFan())->curves['ladder']['rows'];
+        $rows = Circuits::curve(Circuits::solve(Circuits::kilnFan()), 'ladder')['rows'];
         $fails = array_column($rows, 'fails', 'size');
         self::assertContains('ampacity', $fails["6\u{00A0}mm²"]);
         self::assertSame(['terminals'], $fails["10\u{00A0}mm²"]);
         self::assertSame([], $fails["16\u{00A0}mm²"]);
         $ten = array_column($rows, null, 'size')["10\u{00A0}mm²"];
-        self::assertEqualsWithDelta(3.352, $ten['drop'], 0.002);
-        self::assertEqualsWithDelta(9.018, $ten['starting_drop'], 0.005);
+        self::assertEqualsWithDelta(3.352, $ten['drop']['value'], 0.002);
+        self::assertEqualsWithDelta(9.018, $ten['starting_drop']['value'], 0.005);
     }
 
     public function test_the_fuse_ladder_of_the_kiln_fan(): void
     {
-        $rows = array_column(Circuits::solve(Circuits::kilnFan())->curves['ratings']['rows'], null, 'rating');
+        $rows = [];
+        foreach (Circuits::curve(Circuits::solve(Circuits::kilnFan()), 'ratings')['rows'] as $row) {
+            $rows[$row['rating']['value']] = $row;
+        }
         self::assertFalse($rows[100]['carries']);
         self::assertStringContainsString('380.6', $rows[100]['reason']);
         self::assertTrue($rows[125]['carries']);

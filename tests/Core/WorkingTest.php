@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use BraveAnvil\Solution\Figure;
+use BraveAnvil\Solution\Unit;
 
 /** The inspector's doubt: the numbers printed in a working, put through the printed arithmetic, give the figure. */
 final class WorkingTest extends CoreTestCase
@@ -32,11 +33,11 @@ final class WorkingTest extends CoreTestCase
                 if ($value === null) {
                     continue;
                 }
-                self::assertIsNotString($figure->value, $figure->key);
+                self::assertIsNotString($figure->value, $figure->key());
                 // Percent figures print their ratio; 0.1 % of slack is what six printed digits leave.
-                $expected = $figure->unit === '%' ? $figure->value / 100 : $figure->value;
-                self::assertEqualsWithDelta($expected, $value, max(1e-9, abs($expected) * 1e-3), "$figure->key: $figure->working");
-                $checked[$figure->key] = true;
+                $expected = $figure->unit === Unit::Percent ? $figure->value / 100 : $figure->value;
+                self::assertEqualsWithDelta($expected, $value, max(1e-9, abs($expected) * 1e-3), "{$figure->key()}: $figure->working");
+                $checked[$figure->key()] = true;
             }
         }
         self::assertGreaterThan(40, count($checked));

@@ -7,7 +7,8 @@ namespace Tests\Reference;
 use BraveAnvil\Machine\Fit;
 use BraveAnvil\Machine\Machine;
 use BraveAnvil\Machine\Plate;
-use BraveAnvil\RuleBook\Table;
+use BraveAnvil\RuleBook\TableName;
+use BraveAnvil\RuleBook\Tables;
 use PHPUnit\Framework\TestCase;
 
 /** The fitted machine by another road: NumPy solves the equivalent circuit in complex numbers, SciPy finds its breakdown. */
@@ -37,9 +38,9 @@ final class MachineTest extends TestCase
     {
         $plates = [];
         $machines = [];
-        foreach (Table::of('practice/typical_motor')->keys('rows') as $kw) {
+        foreach (Tables::shipped()->named(TableName::from('practice/typical_motor'))->keys('rows') as $kw) {
             /** @var array{pf: float, eff: float, Ist_In: float, Tst_Tn: float, Tmax_Tn: float, rpm: float} $row */
-            $row = Table::of('practice/typical_motor')->list('rows', $kw);
+            $row = Tables::shipped()->named(TableName::from('practice/typical_motor'))->list('rows', $kw);
             $plate = new Plate(1000 * (float) $kw, 400, $row['eff'] / 100, $row['pf'], 1500, 1 - $row['rpm'] / 1500, $row['Ist_In'], $row['Tst_Tn'], $row['Tmax_Tn']);
             $fit = Fit::to($plate);
             self::assertInstanceOf(Machine::class, $fit->machine, "$kw kW: $fit->refusal");

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Reference;
 
+use BraveAnvil\Circuit\FieldKind;
 use BraveAnvil\Circuit\Parse\Power;
 use BraveAnvil\Circuit\Parse\Quantity;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -44,7 +45,7 @@ final class UnitsTest extends TestCase
     #[DataProvider('conversions')]
     public function test_conversion(string $typed, string $kind, string $have, string $want): void
     {
-        $read = Quantity::parse($typed, $kind);
+        $read = Quantity::parse($typed, FieldKind::from($kind));
         self::assertIsFloat($read);
         $reference = self::units($have, $want);
         self::assertEqualsWithDelta($reference, $read, abs($reference) * 1e-6);

@@ -49,7 +49,7 @@ final class WaveformTest extends TestCase
     {
         $analysis = Analysis::of((string) file_get_contents(dirname(__DIR__, 2)."/public/samples/$name.csv"), []);
         $columns = $analysis->trace->columns ?? [];
-        $found = array_column(array_map(static fn ($figure): array => ['key' => substr($figure->key, 9), 'value' => $figure->value], $analysis->figures), 'value', 'key');
+        $found = array_column(array_map(static fn ($figure): array => ['key' => substr($figure->key(), 9), 'value' => $figure->value], $analysis->figures), 'value', 'key');
         $want = NumericalLibrary::compute(self::PROGRAM, ['v' => $columns[$volts] ?? [], 'i' => array_map(static fn (float $x): float => $x * $scale, $columns[$amps] ?? []), 'rate' => $rate, 'near' => $near]);
         $three = $name === 'motor-with-capacitor';
         $apparent = $want['rms_v'] * $want['rms_i'];

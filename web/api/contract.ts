@@ -18,9 +18,17 @@ export interface Circuit {
      */
     area?: string | number | null;
     /**
-     * Rule book
+     * Rule book. One of iec, nec, cec.
      */
     rule_book: string;
+    /**
+     * What stands here. One of motor, bench_load.
+     */
+    subject?: ('motor' | 'bench_load' | null) | string;
+    /**
+     * Surroundings. One of dry, damp, outdoor, wash_down, dust, combustible_dust.
+     */
+    surroundings?: ('dry' | 'damp' | 'outdoor' | 'wash_down' | 'dust' | 'combustible_dust' | null) | string;
     supply?: {
         /**
          * Supply voltage. Line volts from 100 to 1000, such as 400, 480Y/277 or 400/230.
@@ -43,7 +51,7 @@ export interface Circuit {
          */
         transformer_kva?: string | number | null;
         /**
-         * Transformer impedance. Percent from 0.5 to 30, such as 6.
+         * Its impedance. Percent from 0.5 to 30, such as 6.
          */
         transformer_impedance_percent?: string | number | null;
         /**
@@ -59,6 +67,10 @@ export interface Circuit {
          */
         altitude?: string | number | null;
         /**
+         * Voltage unbalance. Percent from 0 to 20, or the three line voltages such as 400/404/390.
+         */
+        unbalance?: string | number | null;
+        /**
          * Earthing system. One of tn_s, tn_c_s, tt, it.
          */
         earthing?: ('tn_s' | 'tn_c_s' | 'tt' | 'it' | null) | string;
@@ -66,10 +78,6 @@ export interface Circuit {
          * Earth loop impedance. Ohms from 0.0001 to 2000.
          */
         earth_loop_ohm?: string | number | null;
-        /**
-         * Voltage unbalance. Percent from 0 to 20, or the three line voltages such as 400/404/390.
-         */
-        unbalance?: string | number | null;
     } | null;
     plate?: {
         /**
@@ -101,6 +109,44 @@ export interface Circuit {
          */
         efficiency?: string | number | null;
         /**
+         * Ia/In. Starting current over rated current from 1.5 to 15, such as 7.0 or 700 %.
+         */
+        start_current_ratio?: string | number | null;
+        second?: {
+            /**
+             * Second row: rated output. A power such as 37 kW, 50 hp or 37/50, from 10 W to 10 MW.
+             */
+            power?: string | number | null;
+            /**
+             * Second row: rated voltage. Volts as stamped, such as 400, 230/400, D 400 or 208-230/460.
+             */
+            voltage?: string | number | null;
+            /**
+             * Second row: rated current. Amperes as stamped, such as 66, 66/38 or 4.2-4.0/2.0.
+             */
+            current?: string | number | null;
+            /**
+             * Second row: rated speed. Revolutions per minute, such as 1482.
+             */
+            speed?: string | number | null;
+            /**
+             * Second row: rated frequency. Hertz, such as 60.
+             */
+            frequency?: string | number | null;
+            /**
+             * Second row: power factor. A power factor such as 0.85 or 85 %.
+             */
+            power_factor?: string | number | null;
+            /**
+             * Second row: efficiency. Percent such as 93.9, below 100, or a class such as IE3.
+             */
+            efficiency?: string | number | null;
+            /**
+             * Second row: Ia/In. Starting current over rated current from 1.5 to 15, such as 7.0 or 700 %.
+             */
+            start_current_ratio?: string | number | null;
+        } | null;
+        /**
          * Efficiency class. IE1, IE2, IE3 or IE4.
          */
         efficiency_class?: string | number | null;
@@ -116,10 +162,6 @@ export interface Circuit {
          * Design letter. A, B, C or D, or N or H on IEC plates.
          */
         design_letter?: string | number | null;
-        /**
-         * Ia/In. Starting current over rated current from 1.5 to 15, such as 7.0 or 700 %.
-         */
-        start_current_ratio?: string | number | null;
         /**
          * Tst/Tn. Starting torque over rated torque from 0.2 to 6, such as 2.4 or 240 %.
          */
@@ -165,95 +207,6 @@ export interface Circuit {
          */
         leads?: string | number | null;
         /**
-         * Insulation class. A class such as F, or F/B for insulation F used to the rise of B: Y, A, E, B, F, H, N or R.
-         */
-        insulation_class?: string | number | null;
-        /**
-         * IP. IP and two digits, such as IP55; X for a digit that is not stated.
-         */
-        ip?: string | number | null;
-        /**
-         * Type. Text up to 200 characters.
-         */
-        type?: string | number | null;
-        /**
-         * Serial number. Text up to 200 characters.
-         */
-        serial?: string | number | null;
-        /**
-         * Year. Text up to 200 characters.
-         */
-        year?: string | number | null;
-        /**
-         * Standard. Text up to 200 characters.
-         */
-        standard?: string | number | null;
-        /**
-         * Frame. Text up to 200 characters.
-         */
-        frame?: string | number | null;
-        /**
-         * Mounting. Text up to 200 characters.
-         */
-        mounting?: string | number | null;
-        /**
-         * Cooling. IC and its digits, such as IC411.
-         */
-        cooling?: string | number | null;
-        /**
-         * Enclosure. Text up to 200 characters.
-         */
-        enclosure?: string | number | null;
-        /**
-         * Bearings. Text up to 200 characters.
-         */
-        bearings?: string | number | null;
-        /**
-         * Grease. Text up to 200 characters.
-         */
-        grease?: string | number | null;
-        /**
-         * Rotor class. KL and tenths of rated torque, such as KL 13.
-         */
-        rotor_class?: string | number | null;
-        /**
-         * Second row of a plate for two frequencies
-         */
-        second?: {
-            /**
-             * Second row: rated output. A power such as 37 kW, 50 hp or 37/50, from 10 W to 10 MW.
-             */
-            power?: string | number | null;
-            /**
-             * Second row: rated voltage. Volts as stamped, such as 400, 230/400, D 400 or 208-230/460.
-             */
-            voltage?: string | number | null;
-            /**
-             * Second row: rated current. Amperes as stamped, such as 66, 66/38 or 4.2-4.0/2.0.
-             */
-            current?: string | number | null;
-            /**
-             * Second row: rated speed. Revolutions per minute, such as 1482.
-             */
-            speed?: string | number | null;
-            /**
-             * Second row: rated frequency. Hertz, such as 60.
-             */
-            frequency?: string | number | null;
-            /**
-             * Second row: power factor. A power factor such as 0.85 or 85 %.
-             */
-            power_factor?: string | number | null;
-            /**
-             * Second row: efficiency. Percent such as 93.9, below 100, or a class such as IE3.
-             */
-            efficiency?: string | number | null;
-            /**
-             * Second row: Ia/In. Starting current over rated current from 1.5 to 15, such as 7.0 or 700 %.
-             */
-            start_current_ratio?: string | number | null;
-        } | null;
-        /**
          * Phases. 3 or 1, such as 3~, 3 PH or 1~.
          */
         phases?: string | number | null;
@@ -270,6 +223,22 @@ export interface Circuit {
          */
         rotor_current?: string | number | null;
         /**
+         * Insulation class. A class such as F, or F/B for insulation F used to the rise of B: Y, A, E, B, F, H, N or R.
+         */
+        insulation_class?: string | number | null;
+        /**
+         * IP. IP and two digits, such as IP55; X for a digit that is not stated.
+         */
+        ip?: string | number | null;
+        /**
+         * Cooling. IC and its digits, such as IC411.
+         */
+        cooling?: string | number | null;
+        /**
+         * Rotor class. KL and tenths of rated torque, such as KL 13.
+         */
+        rotor_class?: string | number | null;
+        /**
          * Grease amount. Grams, one or one for each end, such as 30 or 30/20 g.
          */
         grease_amount?: string | number | null;
@@ -282,305 +251,54 @@ export interface Circuit {
          */
         weight?: string | number | null;
         /**
+         * Type. Text up to 200 characters.
+         */
+        type?: string | number | null;
+        /**
          * Order number. Text up to 200 characters.
          */
         order_number?: string | number | null;
+        /**
+         * Serial number. Text up to 200 characters.
+         */
+        serial?: string | number | null;
+        /**
+         * Year. Text up to 200 characters.
+         */
+        year?: string | number | null;
+        /**
+         * Standard. Text up to 200 characters.
+         */
+        standard?: string | number | null;
         /**
          * Conformity marks. Text up to 200 characters.
          */
         marks?: string | number | null;
         /**
+         * Frame. Text up to 200 characters.
+         */
+        frame?: string | number | null;
+        /**
+         * Mounting. Text up to 200 characters.
+         */
+        mounting?: string | number | null;
+        /**
+         * Enclosure. Text up to 200 characters.
+         */
+        enclosure?: string | number | null;
+        /**
+         * Bearings. Text up to 200 characters.
+         */
+        bearings?: string | number | null;
+        /**
+         * Grease. Text up to 200 characters.
+         */
+        grease?: string | number | null;
+        /**
          * Other stamps. Text up to 200 characters.
          */
         remarks?: string | number | null;
     } | null;
-    load?: {
-        /**
-         * Load. One of constant, linear, quadratic, constant_power, points.
-         */
-        kind?: ('constant' | 'linear' | 'quadratic' | 'constant_power' | 'points' | null) | string;
-        /**
-         * Load torque. Percent of rated torque from 0 to 300.
-         */
-        torque_percent?: string | number | null;
-        /**
-         * Load inertia. kg·m².
-         */
-        inertia?: string | number | null;
-        /**
-         * Load speed over motor speed. A ratio from 0.001 to 100.
-         */
-        speed_ratio?: string | number | null;
-        /**
-         * Breakaway torque. Percent of rated torque from 0 to 500.
-         */
-        breakaway_percent?: string | number | null;
-        /**
-         * Load points. A list of [speed %, torque %].
-         */
-        points?: (number | string)[][] | null;
-        /**
-         * Load it runs at. Percent of rated output from 0 to 125, such as 60.
-         */
-        output_percent?: string | number | null;
-    } | null;
-    starter?: {
-        /**
-         * Starting method. One of direct, star_delta, autotransformer, resistor, soft_starter, drive.
-         */
-        method?: ('direct' | 'star_delta' | 'autotransformer' | 'resistor' | 'soft_starter' | 'drive' | null) | string;
-        /**
-         * Run-up time. Seconds from 0.05 to 300, such as 5.
-         */
-        run_up_time?: string | number | null;
-        /**
-         * When the starter changes over
-         */
-        changeover?: {
-            /**
-             * Changeover by. One of time, speed.
-             */
-            by?: ('time' | 'speed' | null) | string;
-            /**
-             * Changeover. Seconds by time, or percent of synchronous speed by speed.
-             */
-            value?: string | number | null;
-        } | null;
-        /**
-         * Tap. Percent from 20 to 95.
-         */
-        tap_percent?: string | number | null;
-        /**
-         * Current limit. Percent of rated current from 100 to 800.
-         */
-        current_limit?: string | number | null;
-        /**
-         * Ramp time. Seconds from 0 to 300.
-         */
-        ramp_time?: string | number | null;
-        /**
-         * Initial voltage. Percent from 10 to 100.
-         */
-        initial_voltage?: string | number | null;
-        /**
-         * Changeover gap. Seconds from 0 to 5, such as 50 ms.
-         */
-        gap?: string | number | null;
-        /**
-         * Transition. One of open, closed.
-         */
-        transition?: ('open' | 'closed' | null) | string;
-        /**
-         * Drive input current. Amperes.
-         */
-        drive_input_current?: string | number | null;
-    } | null;
-    cable?: {
-        /**
-         * Length, starter to motor. Metres up to 3000, such as 60 m; 200 ft is read too.
-         */
-        length?: string | number | null;
-        /**
-         * Length, supply to starter. Metres up to 3000, such as 12 m.
-         */
-        line_length?: string | number | null;
-        /**
-         * Conductor. One of copper, aluminium.
-         */
-        material?: ('copper' | 'aluminium' | null) | string;
-        /**
-         * Insulation. IEC: pvc or xlpe. NEC: TW, THW, THWN, XHHW, THHN, THWN-2 or XHHW-2.
-         */
-        insulation?: string | number | null;
-        /**
-         * Method. IEC: A1, A2, B1, B2, C, E or F. NEC: raceway.
-         */
-        method?: string | number | null;
-        /**
-         * Grouped circuits. How many circuits lie together, this one included: 1 to 20.
-         */
-        grouped_circuits?: string | number | null;
-        /**
-         * Size, starter to motor. A standard size, such as 16 mm2, 6 AWG or 250 kcmil.
-         */
-        size?: string | number | null;
-        /**
-         * Size, supply to starter. A standard size, such as 16 mm2, 6 AWG or 250 kcmil.
-         */
-        line_size?: string | number | null;
-        /**
-         * Terminal temperature. 60, 75 or 90 °C under NEC; 70 or 90 °C under IEC.
-         */
-        terminal_temperature?: string | number | null;
-        /**
-         * Raceway. One of steel, aluminium, pvc.
-         */
-        raceway_material?: ('steel' | 'aluminium' | 'pvc' | null) | string;
-        /**
-         * Cores. 1 to 6.
-         */
-        cores?: string | number | null;
-        /**
-         * Support. One of perforated, ladder, bunched.
-         */
-        tray?: ('perforated' | 'ladder' | 'bunched' | null) | string;
-        /**
-         * Soil temperature. Degrees Celsius from -10 to 60.
-         */
-        soil_temperature?: string | number | null;
-        /**
-         * Soil resistivity. K·m/W from 0.5 to 3.
-         */
-        soil_resistivity?: string | number | null;
-        /**
-         * Wet place
-         */
-        wet?: boolean | string | number | null;
-    } | null;
-    guard?: {
-        /**
-         * Protective device. One of breaker_b, breaker_c, breaker_d, fuse_gg, fuse_am, motor_breaker, fuse_dual_element, fuse_non_time_delay, breaker_inverse_time, breaker_instantaneous.
-         */
-        scpd?:
-            | (
-                  | 'breaker_b'
-                  | 'breaker_c'
-                  | 'breaker_d'
-                  | 'fuse_gg'
-                  | 'fuse_am'
-                  | 'motor_breaker'
-                  | 'fuse_dual_element'
-                  | 'fuse_non_time_delay'
-                  | 'breaker_inverse_time'
-                  | 'breaker_instantaneous'
-                  | null
-              )
-            | string;
-        /**
-         * Overload place. One of line, delta.
-         */
-        overload_place?: ('line' | 'delta' | null) | string;
-        /**
-         * Trip class. One of 5, 10A, 10, 20, 30.
-         */
-        overload_class?: ('5' | '10A' | '10' | '20' | '30' | null) | string;
-        /**
-         * Start exception. Evidence that the motor did not start.
-         */
-        start_exception?: {
-            [k: string]: unknown;
-        };
-        /**
-         * Breaking capacity. kA from 0.5 to 300, such as 25.
-         */
-        breaking_capacity_ka?: string | number | null;
-        /**
-         * Installed rating. Amperes, such as 63.
-         */
-        rating?: string | number | null;
-        /**
-         * Installed relay dial. Amperes, such as 38.
-         */
-        dial?: string | number | null;
-        /**
-         * Largest device marked on the starter. Amperes.
-         */
-        marked_maximum?: string | number | null;
-    } | null;
-    correction?: {
-        /**
-         * Target power factor. A power factor from 0.5 to 1, such as 0.95.
-         */
-        target_power_factor?: string | number | null;
-        /**
-         * Capacitor. One of none, board, before_controller, after_controller, at_motor.
-         */
-        place?: ('none' | 'board' | 'before_controller' | 'after_controller' | 'at_motor' | null) | string;
-        /**
-         * Load it runs at. Percent of rated output from 10 to 125, such as 80.
-         */
-        load_percent?: string | number | null;
-        /**
-         * Lowest load. Percent of rated output from 0 to 125.
-         */
-        lowest_load_percent?: string | number | null;
-        /**
-         * Capacitor rated voltage. Volts from 100 to 1200, such as 440.
-         */
-        rated_voltage?: string | number | null;
-        /**
-         * Installed capacitor. kvar from 0.1 to 5000, such as 12.5.
-         */
-        rated_kvar?: string | number | null;
-        /**
-         * Own contactor
-         */
-        own_contactor?: boolean | string | number | null;
-        /**
-         * Tap length. Metres from 0 to 100.
-         */
-        tap_length?: string | number | null;
-    } | null;
-    settings?: {
-        /**
-         * Drop limit running. Percent from 0.5 to 20.
-         */
-        drop_limit_running?: string | number | null;
-        /**
-         * Drop limit starting. Percent from 1 to 40.
-         */
-        drop_limit_starting?: string | number | null;
-        /**
-         * Dip limit at the bus. Percent from 0.5 to 40.
-         */
-        dip_limit_bus?: string | number | null;
-        /**
-         * Voltage tolerance. Percent from 1 to 15.
-         */
-        voltage_tolerance?: string | number | null;
-        /**
-         * Largest motor started direct. kW.
-         */
-        direct_start_limit?: string | number | null;
-        /**
-         * Terminal temperature. 70 or 90 °C.
-         */
-        terminal_temperature?: string | number | null;
-        /**
-         * Corrections at terminations
-         */
-        four_006_corrections?: boolean | string | number | null;
-        /**
-         * 10 A is a standard rating
-         */
-        ten_ampere_rating?: boolean | string | number | null;
-        /**
-         * Overload practice. One of plate_current, service_factor.
-         */
-        overload_school?: ('plate_current' | 'service_factor' | null) | string;
-        /**
-         * Support. One of perforated, ladder, bunched.
-         */
-        tray?: ('perforated' | 'ladder' | 'bunched' | null) | string;
-        /**
-         * Changeover speed, at least. Percent from 50 to 100.
-         */
-        changeover_minimum?: string | number | null;
-        /**
-         * Tariff. Not used yet.
-         */
-        tariff?: {
-            [k: string]: unknown;
-        };
-    } | null;
-    /**
-     * What stands here. One of motor, bench_load.
-     */
-    subject?: ('motor' | 'bench_load' | null) | string;
-    /**
-     * Surroundings. One of dry, damp, outdoor, wash_down, dust, combustible_dust.
-     */
-    surroundings?: ('dry' | 'damp' | 'outdoor' | 'wash_down' | 'dust' | 'combustible_dust' | null) | string;
     bench?: {
         /**
          * Real power. Watts it draws, such as 1150 W or 2.2 kW.
@@ -595,13 +313,13 @@ export interface Circuit {
          */
         power_factor?: string | number | null;
         /**
-         * Current is. One of lagging, leading.
+         * Its current. One of lagging, leading.
          */
         sense?: ('lagging' | 'leading' | null) | string;
     } | null;
     measure?: {
         /**
-         * Method. One of volts_amps, volts_amps_watts, power_factor_meter, line_angle, one_wattmeter, two_wattmeters, three_wattmeters, meter_disc, meter_pulses, brake.
+         * Measured with. One of volts_amps, volts_amps_watts, power_factor_meter, line_angle, one_wattmeter, two_wattmeters, three_wattmeters, meter_disc, meter_pulses, brake.
          */
         method?:
             | (
@@ -675,7 +393,7 @@ export interface Circuit {
          */
         power_factor?: string | number | null;
         /**
-         * Current is. One of lagging, leading.
+         * The current. One of lagging, leading.
          */
         sense?: ('lagging' | 'leading' | null) | string;
         /**
@@ -687,11 +405,11 @@ export interface Circuit {
          */
         wattmeter?: ('neutral' | 'pair' | 'other_lines' | null) | string;
         /**
-         * Voltage from line to line. One of 12, 13, 21, 23, 31, 32.
+         * Voltage. One of 12, 13, 21, 23, 31, 32.
          */
         pair?: ('12' | '13' | '21' | '23' | '31' | '32' | null) | string;
         /**
-         * Current in line. One of 1, 2, 3.
+         * Current in. One of 1, 2, 3.
          */
         line?: ('1' | '2' | '3' | null) | string;
         /**
@@ -699,7 +417,7 @@ export interface Circuit {
          */
         angle?: string | number | null;
         /**
-         * Line common to both. One of 1, 2, 3.
+         * Common line. One of 1, 2, 3.
          */
         common?: ('1' | '2' | '3' | null) | string;
         /**
@@ -707,7 +425,7 @@ export interface Circuit {
          */
         swapped?: ('none' | '1' | '2' | '3' | null) | string;
         /**
-         * Load. One of balanced, unbalanced.
+         * The load is. One of balanced, unbalanced.
          */
         balanced?: ('balanced' | 'unbalanced' | null) | string;
         /**
@@ -727,7 +445,7 @@ export interface Circuit {
          */
         pulses_per_kwh?: string | number | null;
         /**
-         * In. Seconds, such as 36.
+         * in. Seconds, such as 36.
          */
         seconds?: string | number | null;
         /**
@@ -749,11 +467,11 @@ export interface Circuit {
     } | null;
     windings?: {
         /**
-         * Impedance of one winding. Ohms from 0.001 to 100 000.
+         * Ohms of each winding. Ohms from 0.001 to 100 000.
          */
         impedance?: string | number | null;
         /**
-         * Power factor of a winding. From 0.01 to 1; 1 for a heater.
+         * Power factor of each. From 0.01 to 1; 1 for a heater.
          */
         power_factor?: string | number | null;
         /**
@@ -765,15 +483,807 @@ export interface Circuit {
          */
         element_voltage?: string | number | null;
         /**
-         * Ohmmeter between two terminals. Ohms from 0.0001 to 100 000.
+         * Ohmmeter, two terminals. Ohms from 0.0001 to 100 000.
          */
         terminal_resistance?: string | number | null;
         /**
-         * Connected in. One of star, delta.
+         * while connected in. One of star, delta.
          */
         connected?: ('star' | 'delta' | null) | string;
     } | null;
+    load?: {
+        /**
+         * Load it runs at. Percent of rated output from 0 to 125, such as 60.
+         */
+        output_percent?: string | number | null;
+        /**
+         * Load. One of constant, linear, quadratic, constant_power, points.
+         */
+        kind?: ('constant' | 'linear' | 'quadratic' | 'constant_power' | 'points' | null) | string;
+        /**
+         * Load at full speed. Percent of rated torque from 0 to 300.
+         */
+        torque_percent?: string | number | null;
+        /**
+         * Load inertia. kg·m².
+         */
+        inertia?: string | number | null;
+        /**
+         * Load speed over motor speed. A ratio from 0.001 to 100.
+         */
+        speed_ratio?: string | number | null;
+        /**
+         * Breakaway torque. Percent of rated torque from 0 to 500.
+         */
+        breakaway_percent?: string | number | null;
+        /**
+         * Load points. A list of [speed %, torque %].
+         */
+        points?: (number | string)[][] | null;
+    } | null;
+    starter?: {
+        /**
+         * Method. One of direct, star_delta, autotransformer, resistor, soft_starter, drive.
+         */
+        method?: ('direct' | 'star_delta' | 'autotransformer' | 'resistor' | 'soft_starter' | 'drive' | null) | string;
+        /**
+         * Run-up time. Seconds from 0.05 to 300, such as 5.
+         */
+        run_up_time?: string | number | null;
+        changeover?: {
+            /**
+             * Changeover by. One of time, speed.
+             */
+            by?: ('time' | 'speed' | null) | string;
+            /**
+             * Changeover. Seconds by time, or percent of synchronous speed by speed.
+             */
+            value?: string | number | null;
+        } | null;
+        /**
+         * Tap. Percent from 20 to 95.
+         */
+        tap_percent?: string | number | null;
+        /**
+         * Current limit. Percent of rated current from 100 to 800.
+         */
+        current_limit?: string | number | null;
+        /**
+         * Ramp time. Seconds from 0 to 300.
+         */
+        ramp_time?: string | number | null;
+        /**
+         * Initial voltage. Percent from 10 to 100.
+         */
+        initial_voltage?: string | number | null;
+        /**
+         * Changeover gap. Seconds from 0 to 5, such as 50 ms.
+         */
+        gap?: string | number | null;
+        /**
+         * Transition. One of open, closed.
+         */
+        transition?: ('open' | 'closed' | null) | string;
+        /**
+         * Drive input current. Amperes.
+         */
+        drive_input_current?: string | number | null;
+    } | null;
+    cable?: {
+        /**
+         * Length, starter to motor. Metres up to 3000, such as 60 m; 200 ft is read too.
+         */
+        length?: string | number | null;
+        /**
+         * Length, supply to starter. Metres up to 3000, such as 12 m.
+         */
+        line_length?: string | number | null;
+        /**
+         * Conductor. One of copper, aluminium.
+         */
+        material?: ('copper' | 'aluminium' | null) | string;
+        /**
+         * Insulation. IEC: pvc or xlpe. NEC: TW, THW, THWN, XHHW, THHN, THWN-2 or XHHW-2.
+         */
+        insulation?: string | number | null;
+        /**
+         * Reference method. IEC: A1, A2, B1, B2, C, E or F. NEC: raceway.
+         */
+        method?: string | number | null;
+        /**
+         * Circuits together. How many circuits lie together, this one included: 1 to 20.
+         */
+        grouped_circuits?: string | number | null;
+        /**
+         * Installed size, to motor. A standard size, such as 16 mm2, 6 AWG or 250 kcmil.
+         */
+        size?: string | number | null;
+        /**
+         * Installed size, to starter. A standard size, such as 16 mm2, 6 AWG or 250 kcmil.
+         */
+        line_size?: string | number | null;
+        /**
+         * Terminals. 60, 75 or 90 °C under NEC; 70 or 90 °C under IEC.
+         */
+        terminal_temperature?: string | number | null;
+        /**
+         * Raceway. One of steel, aluminium, pvc.
+         */
+        raceway_material?: ('steel' | 'aluminium' | 'pvc' | null) | string;
+        /**
+         * Cores. 1 to 6.
+         */
+        cores?: string | number | null;
+        /**
+         * Support. One of perforated, ladder, bunched.
+         */
+        tray?: ('perforated' | 'ladder' | 'bunched' | null) | string;
+        /**
+         * Soil temperature. Degrees Celsius from -10 to 60.
+         */
+        soil_temperature?: string | number | null;
+        /**
+         * Soil resistivity. K·m/W from 0.5 to 3.
+         */
+        soil_resistivity?: string | number | null;
+        /**
+         * Wet place. true or false.
+         */
+        wet?: boolean | string | number | null;
+    } | null;
+    guard?: {
+        /**
+         * Protective device. One of breaker_b, breaker_c, breaker_d, fuse_gg, fuse_am, motor_breaker, fuse_dual_element, fuse_non_time_delay, breaker_inverse_time, breaker_instantaneous.
+         */
+        scpd?:
+            | (
+                  | 'breaker_b'
+                  | 'breaker_c'
+                  | 'breaker_d'
+                  | 'fuse_gg'
+                  | 'fuse_am'
+                  | 'motor_breaker'
+                  | 'fuse_dual_element'
+                  | 'fuse_non_time_delay'
+                  | 'breaker_inverse_time'
+                  | 'breaker_instantaneous'
+                  | null
+              )
+            | string;
+        /**
+         * Overload relay. One of line, delta.
+         */
+        overload_place?: ('line' | 'delta' | null) | string;
+        /**
+         * Trip class. One of 5, 10A, 10, 20, 30.
+         */
+        overload_class?: ('5' | '10A' | '10' | '20' | '30' | null) | string;
+        /**
+         * Start exception. Evidence that the motor did not start.
+         */
+        start_exception?: {
+            [k: string]: unknown;
+        };
+        /**
+         * Breaking capacity. kA from 0.5 to 300, such as 25.
+         */
+        breaking_capacity_ka?: string | number | null;
+        /**
+         * Installed rating. Amperes, such as 63.
+         */
+        rating?: string | number | null;
+        /**
+         * Relay stands at. Amperes, such as 38.
+         */
+        dial?: string | number | null;
+        /**
+         * Marked maximum. Amperes.
+         */
+        marked_maximum?: string | number | null;
+    } | null;
+    correction?: {
+        /**
+         * Target power factor. A power factor from 0.5 to 1, such as 0.95.
+         */
+        target_power_factor?: string | number | null;
+        /**
+         * Capacitor. One of none, board, before_controller, after_controller, at_motor.
+         */
+        place?: ('none' | 'board' | 'before_controller' | 'after_controller' | 'at_motor' | null) | string;
+        /**
+         * Load it runs at. Percent of rated output from 10 to 125, such as 80.
+         */
+        load_percent?: string | number | null;
+        /**
+         * Lowest load. Percent of rated output from 0 to 125.
+         */
+        lowest_load_percent?: string | number | null;
+        /**
+         * Capacitor rated for. Volts from 100 to 1200, such as 440.
+         */
+        rated_voltage?: string | number | null;
+        /**
+         * Installed capacitor. kvar from 0.1 to 5000, such as 12.5.
+         */
+        rated_kvar?: string | number | null;
+        /**
+         * Own contactor. true or false.
+         */
+        own_contactor?: boolean | string | number | null;
+        /**
+         * Its leads. Metres from 0 to 100.
+         */
+        tap_length?: string | number | null;
+    } | null;
+    settings?: {
+        /**
+         * Drop limit running. Percent from 0.5 to 20.
+         */
+        drop_limit_running?: string | number | null;
+        /**
+         * Drop limit starting. Percent from 1 to 40.
+         */
+        drop_limit_starting?: string | number | null;
+        /**
+         * Dip limit at the bus. Percent from 0.5 to 40.
+         */
+        dip_limit_bus?: string | number | null;
+        /**
+         * Voltage tolerance. Percent from 1 to 15.
+         */
+        voltage_tolerance?: string | number | null;
+        /**
+         * Largest motor started direct. kW.
+         */
+        direct_start_limit?: string | number | null;
+        /**
+         * Terminal temperature. 70 or 90 °C.
+         */
+        terminal_temperature?: string | number | null;
+        /**
+         * Corrections at terminations. true or false.
+         */
+        four_006_corrections?: boolean | string | number | null;
+        /**
+         * 10 A is a standard rating. true or false.
+         */
+        ten_ampere_rating?: boolean | string | number | null;
+        /**
+         * Overload practice. One of plate_current, service_factor.
+         */
+        overload_school?: ('plate_current' | 'service_factor' | null) | string;
+        /**
+         * Support. One of perforated, ladder, bunched.
+         */
+        tray?: ('perforated' | 'ladder' | 'bunched' | null) | string;
+        /**
+         * Changeover speed, at least. Percent from 50 to 100.
+         */
+        changeover_minimum?: string | number | null;
+        /**
+         * Tariff. Not used yet.
+         */
+        tariff?: {
+            [k: string]: unknown;
+        };
+    } | null;
 }
+
+/**
+ * Every figure that there is.
+ */
+export type FigureKey =
+    | 'plate.kind'
+    | 'plate.row'
+    | 'plate.frequency'
+    | 'plate.supply_voltage'
+    | 'plate.connection'
+    | 'plate.rated_voltage'
+    | 'plate.pair'
+    | 'plate.fit'
+    | 'plate.winding_voltage'
+    | 'plate.flux'
+    | 'plate.current'
+    | 'plate.poles'
+    | 'plate.synchronous_speed'
+    | 'plate.speed'
+    | 'plate.slip'
+    | 'plate.output'
+    | 'plate.efficiency'
+    | 'plate.power_factor'
+    | 'plate.rated_torque'
+    | 'plate.service_factor_output'
+    | 'plate.service_factor_amps'
+    | 'plate.derating_ambient'
+    | 'plate.derating_altitude'
+    | 'plate.derating_unbalance'
+    | 'plate.usable_output'
+    | 'power.voltage'
+    | 'power.output'
+    | 'power.input'
+    | 'power.apparent'
+    | 'power.reactive'
+    | 'power.power_factor'
+    | 'power.computed_current'
+    | 'power.plate_current'
+    | 'power.table_current'
+    | 'power.design_current'
+    | 'power.overload_current'
+    | 'power.current_difference'
+    | 'power.table_difference'
+    | 'power.part_load_way'
+    | 'power.no_load_current'
+    | 'power.load_output'
+    | 'power.load_efficiency'
+    | 'power.load_power_factor'
+    | 'power.load_input'
+    | 'power.load_apparent'
+    | 'power.load_reactive'
+    | 'power.load_current'
+    | 'measured.voltage'
+    | 'measured.current'
+    | 'measured.voltage_unbalance'
+    | 'measured.negative_sequence'
+    | 'measured.current_unbalance'
+    | 'measured.current_unbalance_expected'
+    | 'measured.phases_live'
+    | 'measured.watts_1'
+    | 'measured.watts_2'
+    | 'measured.watts_3'
+    | 'measured.apparent_1'
+    | 'measured.apparent_2'
+    | 'measured.apparent_3'
+    | 'measured.power_factor_1'
+    | 'measured.power_factor_2'
+    | 'measured.power_factor_3'
+    | 'measured.real'
+    | 'measured.reactive'
+    | 'measured.apparent'
+    | 'measured.power_factor'
+    | 'measured.angle'
+    | 'measured.shaft'
+    | 'measured.efficiency'
+    | 'measured.load_by_power'
+    | 'measured.load_by_power_low'
+    | 'measured.load_by_power_high'
+    | 'measured.load_by_slip'
+    | 'measured.load_by_slip_low'
+    | 'measured.load_by_slip_high'
+    | 'measured.load_by_current'
+    | 'measured.load_by_current_low'
+    | 'measured.load_by_current_high'
+    | 'measured.current_against_plate'
+    | 'windings.each'
+    | 'windings.ohms_star'
+    | 'windings.ohms_delta'
+    | 'windings.star_voltage'
+    | 'windings.delta_voltage'
+    | 'windings.star_current'
+    | 'windings.delta_winding_current'
+    | 'windings.delta_line_current'
+    | 'windings.star_power'
+    | 'windings.star_reactive'
+    | 'windings.delta_power'
+    | 'windings.delta_reactive'
+    | 'start.method'
+    | 'start.locked_rotor_current'
+    | 'start.locked_rotor_current_low'
+    | 'start.locked_rotor_current_high'
+    | 'start.kva_per_hp'
+    | 'start.code_letter'
+    | 'start.peak_first_half_cycle'
+    | 'start.peak_estimate'
+    | 'start.locked_rotor_torque'
+    | 'start.star_line_current'
+    | 'start.reclosing_peak'
+    | 'start.star_torque'
+    | 'start.delta_winding_current'
+    | 'start.run_up_time'
+    | 'start.star_time'
+    | 'start.inertia_limit'
+    | 'cable.required_ampacity'
+    | 'cable.size'
+    | 'cable.conductors'
+    | 'cable.ampacity'
+    | 'cable.derated_ampacity'
+    | 'cable.size_by_ampacity'
+    | 'cable.voltage_drop'
+    | 'cable.total_drop'
+    | 'cable.starting_drop'
+    | 'cable.total_starting_drop'
+    | 'cable.protective_size'
+    | 'cable.line_required_ampacity'
+    | 'cable.line_size'
+    | 'cable.line_ampacity'
+    | 'cable.line_derated_ampacity'
+    | 'cable.line_size_by_ampacity'
+    | 'cable.line_drop'
+    | 'cable.line_starting_drop'
+    | 'cable.line_protective_size'
+    | 'guard.source_impedance'
+    | 'guard.prospective_current'
+    | 'guard.scpd'
+    | 'guard.scpd_limit'
+    | 'guard.scpd_maximum_rating'
+    | 'guard.scpd_rating'
+    | 'guard.overload_place'
+    | 'guard.overload_setting'
+    | 'guard.overload_dial'
+    | 'guard.stuck_in_star'
+    | 'guard.start_multiple'
+    | 'guard.overload_class'
+    | 'guard.disconnect_rating'
+    | 'guard.disconnect_size'
+    | 'guard.contactor'
+    | 'guard.contactor_main'
+    | 'guard.contactor_star'
+    | 'correct.no_load_current'
+    | 'correct.no_load_reactive'
+    | 'correct.load_power'
+    | 'correct.load_reactive'
+    | 'correct.reactive_required'
+    | 'correct.reactive_limit'
+    | 'correct.capacitor_rating'
+    | 'correct.reactive_chosen'
+    | 'correct.capacitance_star'
+    | 'correct.capacitance_delta'
+    | 'correct.capacitor_current'
+    | 'correct.capacitor_rated_current'
+    | 'correct.discharge_resistance'
+    | 'correct.discharge_recommended'
+    | 'correct.discharge_power'
+    | 'correct.corrected_current'
+    | 'correct.corrected_power_factor'
+    | 'correct.conductor_ampacity'
+    | 'correct.conductor_size'
+    | 'correct.fuse_rating'
+    | 'correct.disconnect_rating'
+    | 'correct.resonance_order'
+    | 'waveform.frequency'
+    | 'waveform.cycles'
+    | 'waveform.harmonic_orders'
+    | 'waveform.rms_v1'
+    | 'waveform.rms_v2'
+    | 'waveform.rms_v3'
+    | 'waveform.rms_i1'
+    | 'waveform.rms_i2'
+    | 'waveform.rms_i3'
+    | 'waveform.peak_v1'
+    | 'waveform.peak_v2'
+    | 'waveform.peak_v3'
+    | 'waveform.peak_i1'
+    | 'waveform.peak_i2'
+    | 'waveform.peak_i3'
+    | 'waveform.crest_v1'
+    | 'waveform.crest_v2'
+    | 'waveform.crest_v3'
+    | 'waveform.crest_i1'
+    | 'waveform.crest_i2'
+    | 'waveform.crest_i3'
+    | 'waveform.fundamental_v1'
+    | 'waveform.fundamental_v2'
+    | 'waveform.fundamental_v3'
+    | 'waveform.fundamental_i1'
+    | 'waveform.fundamental_i2'
+    | 'waveform.fundamental_i3'
+    | 'waveform.thd_v1'
+    | 'waveform.thd_v2'
+    | 'waveform.thd_v3'
+    | 'waveform.thd_i1'
+    | 'waveform.thd_i2'
+    | 'waveform.thd_i3'
+    | 'waveform.angle'
+    | 'waveform.angle_1'
+    | 'waveform.angle_2'
+    | 'waveform.angle_3'
+    | 'waveform.shift'
+    | 'waveform.shift_1'
+    | 'waveform.shift_2'
+    | 'waveform.shift_3'
+    | 'waveform.real'
+    | 'waveform.real_1'
+    | 'waveform.real_2'
+    | 'waveform.real_3'
+    | 'waveform.apparent'
+    | 'waveform.apparent_1'
+    | 'waveform.apparent_2'
+    | 'waveform.apparent_3'
+    | 'waveform.reactive'
+    | 'waveform.power_factor'
+    | 'waveform.displacement_factor'
+    | 'waveform.distortion';
+/**
+ * The stations in their order on screen.
+ */
+export type StationName = 'plate' | 'power' | 'start' | 'cable' | 'guard' | 'correct';
+/**
+ * Every field of a circuit.
+ */
+export type FieldPath =
+    | 'tag'
+    | 'drives'
+    | 'area'
+    | 'rule_book'
+    | 'subject'
+    | 'surroundings'
+    | 'supply.voltage'
+    | 'supply.frequency'
+    | 'supply.phases'
+    | 'supply.fault_level_kva'
+    | 'supply.transformer_kva'
+    | 'supply.transformer_impedance_percent'
+    | 'supply.x_over_r'
+    | 'supply.ambient'
+    | 'supply.altitude'
+    | 'supply.unbalance'
+    | 'supply.earthing'
+    | 'supply.earth_loop_ohm'
+    | 'plate.power'
+    | 'plate.voltage'
+    | 'plate.current'
+    | 'plate.speed'
+    | 'plate.frequency'
+    | 'plate.power_factor'
+    | 'plate.efficiency'
+    | 'plate.start_current_ratio'
+    | 'plate.second.power'
+    | 'plate.second.voltage'
+    | 'plate.second.current'
+    | 'plate.second.speed'
+    | 'plate.second.frequency'
+    | 'plate.second.power_factor'
+    | 'plate.second.efficiency'
+    | 'plate.second.start_current_ratio'
+    | 'plate.efficiency_class'
+    | 'plate.service_factor'
+    | 'plate.code_letter'
+    | 'plate.design_letter'
+    | 'plate.start_torque_ratio'
+    | 'plate.breakdown_torque_ratio'
+    | 'plate.pull_up_torque_ratio'
+    | 'plate.inertia'
+    | 'plate.no_load_current'
+    | 'plate.service_factor_amps'
+    | 'plate.temperature_rise'
+    | 'plate.ambient'
+    | 'plate.altitude'
+    | 'plate.duty'
+    | 'plate.leads'
+    | 'plate.phases'
+    | 'plate.kind'
+    | 'plate.rotor_voltage'
+    | 'plate.rotor_current'
+    | 'plate.insulation_class'
+    | 'plate.ip'
+    | 'plate.cooling'
+    | 'plate.rotor_class'
+    | 'plate.grease_amount'
+    | 'plate.grease_interval'
+    | 'plate.weight'
+    | 'plate.type'
+    | 'plate.order_number'
+    | 'plate.serial'
+    | 'plate.year'
+    | 'plate.standard'
+    | 'plate.marks'
+    | 'plate.frame'
+    | 'plate.mounting'
+    | 'plate.enclosure'
+    | 'plate.bearings'
+    | 'plate.grease'
+    | 'plate.remarks'
+    | 'bench.power'
+    | 'bench.current'
+    | 'bench.power_factor'
+    | 'bench.sense'
+    | 'measure.method'
+    | 'measure.volts_12'
+    | 'measure.volts_23'
+    | 'measure.volts_31'
+    | 'measure.phase_volts_1'
+    | 'measure.amps_1'
+    | 'measure.watts_1'
+    | 'measure.phase_volts_2'
+    | 'measure.amps_2'
+    | 'measure.watts_2'
+    | 'measure.phase_volts_3'
+    | 'measure.amps_3'
+    | 'measure.watts_3'
+    | 'measure.watts'
+    | 'measure.power_factor'
+    | 'measure.sense'
+    | 'measure.sequence'
+    | 'measure.wattmeter'
+    | 'measure.pair'
+    | 'measure.line'
+    | 'measure.angle'
+    | 'measure.common'
+    | 'measure.swapped'
+    | 'measure.balanced'
+    | 'measure.revolutions'
+    | 'measure.disc_constant'
+    | 'measure.pulses'
+    | 'measure.pulses_per_kwh'
+    | 'measure.seconds'
+    | 'measure.current_ratio'
+    | 'measure.voltage_ratio'
+    | 'measure.speed'
+    | 'measure.torque'
+    | 'windings.impedance'
+    | 'windings.power_factor'
+    | 'windings.element_power'
+    | 'windings.element_voltage'
+    | 'windings.terminal_resistance'
+    | 'windings.connected'
+    | 'load.output_percent'
+    | 'load.kind'
+    | 'load.torque_percent'
+    | 'load.inertia'
+    | 'load.speed_ratio'
+    | 'load.breakaway_percent'
+    | 'load.points'
+    | 'starter.method'
+    | 'starter.run_up_time'
+    | 'starter.changeover.by'
+    | 'starter.changeover.value'
+    | 'starter.tap_percent'
+    | 'starter.current_limit'
+    | 'starter.ramp_time'
+    | 'starter.initial_voltage'
+    | 'starter.gap'
+    | 'starter.transition'
+    | 'starter.drive_input_current'
+    | 'cable.length'
+    | 'cable.line_length'
+    | 'cable.material'
+    | 'cable.insulation'
+    | 'cable.method'
+    | 'cable.grouped_circuits'
+    | 'cable.size'
+    | 'cable.line_size'
+    | 'cable.terminal_temperature'
+    | 'cable.raceway_material'
+    | 'cable.cores'
+    | 'cable.tray'
+    | 'cable.soil_temperature'
+    | 'cable.soil_resistivity'
+    | 'cable.wet'
+    | 'guard.scpd'
+    | 'guard.overload_place'
+    | 'guard.overload_class'
+    | 'guard.start_exception'
+    | 'guard.breaking_capacity_ka'
+    | 'guard.rating'
+    | 'guard.dial'
+    | 'guard.marked_maximum'
+    | 'correction.target_power_factor'
+    | 'correction.place'
+    | 'correction.load_percent'
+    | 'correction.lowest_load_percent'
+    | 'correction.rated_voltage'
+    | 'correction.rated_kvar'
+    | 'correction.own_contactor'
+    | 'correction.tap_length'
+    | 'settings.drop_limit_running'
+    | 'settings.drop_limit_starting'
+    | 'settings.dip_limit_bus'
+    | 'settings.voltage_tolerance'
+    | 'settings.direct_start_limit'
+    | 'settings.terminal_temperature'
+    | 'settings.four_006_corrections'
+    | 'settings.ten_ampere_rating'
+    | 'settings.overload_school'
+    | 'settings.tray'
+    | 'settings.changeover_minimum'
+    | 'settings.tariff';
+/**
+ * Every finding that there is.
+ */
+export type FindingCode =
+    | 'unknown_fields'
+    | 'row_in_use'
+    | 'kind_not_computed'
+    | 'no_connection_fits'
+    | 'voltage_off'
+    | 'flux_too_high'
+    | 'flux_low'
+    | 'frequency_differs'
+    | 'current_ratio'
+    | 'current_disagrees'
+    | 'power_unit_assumed'
+    | 'horsepower_disagrees'
+    | 'synchronous_speed_stamped'
+    | 'slip_unusual'
+    | 'efficiency_below_class'
+    | 'service_factor'
+    | 'service_factor_amps'
+    | 'rise_above_class'
+    | 'protection_unknown'
+    | 'protection_too_low'
+    | 'combustible_dust'
+    | 'ambient_above_rating'
+    | 'altitude_above_rating'
+    | 'unbalance'
+    | 'unbalance_too_large'
+    | 'plate_value_assumed'
+    | 'code_letter_disagrees'
+    | 'lock_off_before_links'
+    | 'slow_motor_uses_plate'
+    | 'table_has_no_current'
+    | 'no_machine_model'
+    | 'model_flags'
+    | 'element_burns_in_star'
+    | 'element_burns_in_delta'
+    | 'windings_three_times'
+    | 'voltages_no_triangle'
+    | 'voltage_unbalance'
+    | 'current_unbalance'
+    | 'single_phasing'
+    | 'overloaded'
+    | 'few_counts'
+    | 'load_not_by_current'
+    | 'power_backwards'
+    | 'two_answers'
+    | 'two_wattmeters_unbalanced'
+    | 'wattmeters_disagree'
+    | 'low_meter_negative'
+    | 'code_letter_is_star'
+    | 'star_delta_refused'
+    | 'reclosing_peak'
+    | 'run_up_not_checked'
+    | 'direct_above_limit'
+    | 'inertia_above_limit'
+    | 'no_line_run'
+    | 'installed_size_fails'
+    | 'drop_not_checked'
+    | 'starting_drop_not_checked'
+    | 'fault_withstand_not_checked'
+    | 'fault_level_unknown'
+    | 'breaking_capacity'
+    | 'breaking_capacity_not_checked'
+    | 'not_a_branch_device'
+    | 'breaker_voltage'
+    | 'no_breaker_carries_start'
+    | 'no_device_fits'
+    | 'scpd_may_trip_on_start'
+    | 'small_fuse_has_no_gates'
+    | 'fuse_between_gates'
+    | 'installed_device_too_large'
+    | 'installed_device_too_small'
+    | 'installed_device_may_trip'
+    | 'installed_device_not_judged'
+    | 'overload_reduced_by_capacitor'
+    | 'overload_schools_differ'
+    | 'stuck_in_star'
+    | 'dial_is_not_the_limit'
+    | 'installed_dial_too_high'
+    | 'installed_dial_low'
+    | 'no_class_holds_start'
+    | 'class_trips_on_start'
+    | 'slow_class'
+    | 'coordination_by_maker'
+    | 'capacitor_excluded'
+    | 'capacitor_needs_contactor'
+    | 'capacitor_voltage'
+    | 'installed_capacitor_too_large'
+    | 'no_capacitor_needed'
+    | 'no_step_fits'
+    | 'target_not_reached'
+    | 'above_no_load_reactive'
+    | 'tap_protection_not_checked'
+    | 'stored_charge'
+    | 'resonance'
+    | 'distortion_not_capacitor'
+    | 'lagging'
+    | 'leading'
+    | 'offset_v1'
+    | 'offset_v2'
+    | 'offset_v3'
+    | 'offset_i1'
+    | 'offset_i2'
+    | 'offset_i3'
+    | 'voltage_distorted'
+    | 'few_samples';
 
 /**
  * All that is computed from a circuit.
@@ -791,61 +1301,276 @@ export interface Solution {
     /**
      * The outcome of each station in one sentence
      */
-    sentences: {
-        [k: string]: string;
-    };
-    blocked: ('plate' | 'power' | 'start' | 'cable' | 'guard' | 'correct')[];
+    sentences: Partial<Record<StationName, string>>;
+    blocked: StationName[];
     /**
      * What typed text was read as, by path
      */
-    read: {
-        [k: string]: string;
-    };
+    read: Partial<Record<FieldPath, string>>;
+    words: Words;
     /**
-     * The rule book’s terms
+     * What the stamps of the plate say, by path
      */
-    words: {
-        [k: string]: string;
-    };
+    meanings: Partial<Record<FieldPath, { text: string; figures: FigureKey[] }>>;
     /**
-     * what the stamps of the plate say, by path
+     * What the page shows beside each field, by path; empty without a rule book
      */
-    meanings: {
-        [k: string]: Meaning;
+    fields: {
+        tag?: FieldNote;
+        drives?: FieldNote;
+        area?: FieldNote;
+        rule_book?: FieldNote;
+        subject?: FieldNote;
+        surroundings?: FieldNote;
+        'supply.voltage'?: FieldNote;
+        'supply.frequency'?: FieldNote;
+        'supply.phases'?: FieldNote;
+        'supply.fault_level_kva'?: FieldNote;
+        'supply.transformer_kva'?: FieldNote;
+        'supply.transformer_impedance_percent'?: FieldNote;
+        'supply.x_over_r'?: FieldNote;
+        'supply.ambient'?: FieldNote;
+        'supply.altitude'?: FieldNote;
+        'supply.unbalance'?: FieldNote;
+        'supply.earthing'?: FieldNote;
+        'supply.earth_loop_ohm'?: FieldNote;
+        'plate.power'?: FieldNote;
+        'plate.voltage'?: FieldNote;
+        'plate.current'?: FieldNote;
+        'plate.speed'?: FieldNote;
+        'plate.frequency'?: FieldNote;
+        'plate.power_factor'?: FieldNote;
+        'plate.efficiency'?: FieldNote;
+        'plate.start_current_ratio'?: FieldNote;
+        'plate.second.power'?: FieldNote;
+        'plate.second.voltage'?: FieldNote;
+        'plate.second.current'?: FieldNote;
+        'plate.second.speed'?: FieldNote;
+        'plate.second.frequency'?: FieldNote;
+        'plate.second.power_factor'?: FieldNote;
+        'plate.second.efficiency'?: FieldNote;
+        'plate.second.start_current_ratio'?: FieldNote;
+        'plate.efficiency_class'?: FieldNote;
+        'plate.service_factor'?: FieldNote;
+        'plate.code_letter'?: FieldNote;
+        'plate.design_letter'?: FieldNote;
+        'plate.start_torque_ratio'?: FieldNote;
+        'plate.breakdown_torque_ratio'?: FieldNote;
+        'plate.pull_up_torque_ratio'?: FieldNote;
+        'plate.inertia'?: FieldNote;
+        'plate.no_load_current'?: FieldNote;
+        'plate.service_factor_amps'?: FieldNote;
+        'plate.temperature_rise'?: FieldNote;
+        'plate.ambient'?: FieldNote;
+        'plate.altitude'?: FieldNote;
+        'plate.duty'?: FieldNote;
+        'plate.leads'?: FieldNote;
+        'plate.phases'?: FieldNote;
+        'plate.kind'?: FieldNote;
+        'plate.rotor_voltage'?: FieldNote;
+        'plate.rotor_current'?: FieldNote;
+        'plate.insulation_class'?: FieldNote;
+        'plate.ip'?: FieldNote;
+        'plate.cooling'?: FieldNote;
+        'plate.rotor_class'?: FieldNote;
+        'plate.grease_amount'?: FieldNote;
+        'plate.grease_interval'?: FieldNote;
+        'plate.weight'?: FieldNote;
+        'plate.type'?: FieldNote;
+        'plate.order_number'?: FieldNote;
+        'plate.serial'?: FieldNote;
+        'plate.year'?: FieldNote;
+        'plate.standard'?: FieldNote;
+        'plate.marks'?: FieldNote;
+        'plate.frame'?: FieldNote;
+        'plate.mounting'?: FieldNote;
+        'plate.enclosure'?: FieldNote;
+        'plate.bearings'?: FieldNote;
+        'plate.grease'?: FieldNote;
+        'plate.remarks'?: FieldNote;
+        'bench.power'?: FieldNote;
+        'bench.current'?: FieldNote;
+        'bench.power_factor'?: FieldNote;
+        'bench.sense'?: FieldNote;
+        'measure.method'?: FieldNote;
+        'measure.volts_12'?: FieldNote;
+        'measure.volts_23'?: FieldNote;
+        'measure.volts_31'?: FieldNote;
+        'measure.phase_volts_1'?: FieldNote;
+        'measure.amps_1'?: FieldNote;
+        'measure.watts_1'?: FieldNote;
+        'measure.phase_volts_2'?: FieldNote;
+        'measure.amps_2'?: FieldNote;
+        'measure.watts_2'?: FieldNote;
+        'measure.phase_volts_3'?: FieldNote;
+        'measure.amps_3'?: FieldNote;
+        'measure.watts_3'?: FieldNote;
+        'measure.watts'?: FieldNote;
+        'measure.power_factor'?: FieldNote;
+        'measure.sense'?: FieldNote;
+        'measure.sequence'?: FieldNote;
+        'measure.wattmeter'?: FieldNote;
+        'measure.pair'?: FieldNote;
+        'measure.line'?: FieldNote;
+        'measure.angle'?: FieldNote;
+        'measure.common'?: FieldNote;
+        'measure.swapped'?: FieldNote;
+        'measure.balanced'?: FieldNote;
+        'measure.revolutions'?: FieldNote;
+        'measure.disc_constant'?: FieldNote;
+        'measure.pulses'?: FieldNote;
+        'measure.pulses_per_kwh'?: FieldNote;
+        'measure.seconds'?: FieldNote;
+        'measure.current_ratio'?: FieldNote;
+        'measure.voltage_ratio'?: FieldNote;
+        'measure.speed'?: FieldNote;
+        'measure.torque'?: FieldNote;
+        'windings.impedance'?: FieldNote;
+        'windings.power_factor'?: FieldNote;
+        'windings.element_power'?: FieldNote;
+        'windings.element_voltage'?: FieldNote;
+        'windings.terminal_resistance'?: FieldNote;
+        'windings.connected'?: FieldNote;
+        'load.output_percent'?: FieldNote;
+        'load.kind'?: FieldNote;
+        'load.torque_percent'?: FieldNote;
+        'load.inertia'?: FieldNote;
+        'load.speed_ratio'?: FieldNote;
+        'load.breakaway_percent'?: FieldNote;
+        'load.points'?: FieldNote;
+        'starter.method'?: FieldNote;
+        'starter.run_up_time'?: FieldNote;
+        'starter.changeover.by'?: FieldNote;
+        'starter.changeover.value'?: FieldNote;
+        'starter.tap_percent'?: FieldNote;
+        'starter.current_limit'?: FieldNote;
+        'starter.ramp_time'?: FieldNote;
+        'starter.initial_voltage'?: FieldNote;
+        'starter.gap'?: FieldNote;
+        'starter.transition'?: FieldNote;
+        'starter.drive_input_current'?: FieldNote;
+        'cable.length'?: FieldNote;
+        'cable.line_length'?: FieldNote;
+        'cable.material'?: FieldNote;
+        'cable.insulation'?: FieldNote;
+        'cable.method'?: FieldNote;
+        'cable.grouped_circuits'?: FieldNote;
+        'cable.size'?: FieldNote;
+        'cable.line_size'?: FieldNote;
+        'cable.terminal_temperature'?: FieldNote;
+        'cable.raceway_material'?: FieldNote;
+        'cable.cores'?: FieldNote;
+        'cable.tray'?: FieldNote;
+        'cable.soil_temperature'?: FieldNote;
+        'cable.soil_resistivity'?: FieldNote;
+        'cable.wet'?: FieldNote;
+        'guard.scpd'?: FieldNote;
+        'guard.overload_place'?: FieldNote;
+        'guard.overload_class'?: FieldNote;
+        'guard.start_exception'?: FieldNote;
+        'guard.breaking_capacity_ka'?: FieldNote;
+        'guard.rating'?: FieldNote;
+        'guard.dial'?: FieldNote;
+        'guard.marked_maximum'?: FieldNote;
+        'correction.target_power_factor'?: FieldNote;
+        'correction.place'?: FieldNote;
+        'correction.load_percent'?: FieldNote;
+        'correction.lowest_load_percent'?: FieldNote;
+        'correction.rated_voltage'?: FieldNote;
+        'correction.rated_kvar'?: FieldNote;
+        'correction.own_contactor'?: FieldNote;
+        'correction.tap_length'?: FieldNote;
+        'settings.drop_limit_running'?: FieldNote;
+        'settings.drop_limit_starting'?: FieldNote;
+        'settings.dip_limit_bus'?: FieldNote;
+        'settings.voltage_tolerance'?: FieldNote;
+        'settings.direct_start_limit'?: FieldNote;
+        'settings.terminal_temperature'?: FieldNote;
+        'settings.four_006_corrections'?: FieldNote;
+        'settings.ten_ampere_rating'?: FieldNote;
+        'settings.overload_school'?: FieldNote;
+        'settings.tray'?: FieldNote;
+        'settings.changeover_minimum'?: FieldNote;
+        'settings.tariff'?: FieldNote;
     };
 }
 /**
  * One computed value with all that explains it.
  */
 export interface Figure {
-    key: string;
+    key: FigureKey;
+    station: StationName;
     label: string;
     value: number | string;
-    unit: string;
+    unit:
+        | ''
+        | 'V'
+        | 'A'
+        | 'W'
+        | 'VA'
+        | 'var'
+        | 'Ω'
+        | 'F'
+        | 'Hz'
+        | 'rpm'
+        | 'N·m'
+        | 'kg·m²'
+        | 's'
+        | 'h'
+        | 'm'
+        | 'mm²'
+        | '°C'
+        | 'K'
+        | 'K·m/W'
+        | '%'
+        | '°'
+        | 'Wh'
+        | 'g'
+        | 'kg'
+        | 'hp'
+        | 'kVA/hp'
+        | '×'
+        | '× rated';
     /**
      * rounded for reading, with unit
      */
     shown: string;
     formula: string;
     working: string;
+    /**
+     * Lineage: the figures and fields that were put in
+     */
+    from: Origin[];
     source: string;
     assumed: boolean;
     assumptions: string[];
+    /**
+     * why the table entry is not sure
+     */
     uncertain: string | null;
+    /**
+     * whether it rests on a table entry of the site’s own
+     */
+    corrected: boolean;
+}
+export interface Origin {
+    placeholder: string;
+    figure: FigureKey | null;
+    field: FieldPath | null;
 }
 export interface Finding {
     grade: 'stop' | 'caution' | 'note';
-    station: 'plate' | 'power' | 'start' | 'cable' | 'guard' | 'correct';
-    code: string;
+    station: StationName;
+    code: FindingCode;
     title: string;
     text: string;
     action: string;
-    figures: string[];
+    figures: FigureKey[];
     source: string;
     /**
      * paths of the fields that it is about
      */
-    fields: string[];
+    fields: FieldPath[];
 }
 export interface FieldError {
     path: string;
@@ -860,125 +1585,95 @@ export interface Curves {
     run?: RunCurve;
     connection?: ConnectionCurve;
     triangle?: TriangleCurve;
+    part_load?: PartLoadCurve;
+    schools?: School[];
+    phasors?: PhasorCurve;
     ladder?: SizeLadder;
     line_ladder?: SizeLadder;
     ratings?: RatingsCurve;
     correction?: CorrectionCurve;
     placement?: PlacementCurve;
-    part_load?: PartLoadCurve;
-    schools?: School[];
-    phasors?: PhasorCurve;
 }
+/**
+ * What flows in each position of the switches.
+ */
 export interface RunCurve {
     six_leads: boolean;
+    drawing: 'contactor' | 'star_delta';
     running: {
-        before: {
-            line: number | null;
-            lead: number | null;
-            power_factor: number | null;
-        };
-        after: {
-            line: number | null;
-            lead: number | null;
-            power_factor: number | null;
-        } | null;
+        before: RunFlow;
+        after: RunFlow | null;
+        torque: Shown | null;
+        winding: Shown | null;
     };
     starting: {
-        line: number | null;
-        lead: number | null;
-        direct: number | null;
+        line: Shown | null;
+        lead: Shown | null;
+        direct: Shown | null;
+        torque: Shown | null;
+        winding: Shown | null;
     };
 }
+export interface RunFlow {
+    line: Shown | null;
+    lead: Shown | null;
+    power_factor: Shown | null;
+}
+/**
+ * A number for geometry with the text that a person reads.
+ */
+export interface Shown {
+    value: number;
+    shown: string;
+}
+/**
+ * The terminal box: how the links stand now, and how they would for the plate’s other voltage.
+ */
 export interface ConnectionCurve {
-    supply: number;
-    connection: string;
-    leads: number;
-    other: string | null;
-    other_volts: number[] | null;
-    winding_volts: number | null;
-    other_winding_volts: number | null;
+    /**
+     * @minItems 3
+     * @maxItems 3
+     */
+    starts: [string, string, string];
+    /**
+     * @minItems 3
+     * @maxItems 3
+     */
+    ends: [string, string, string];
+    supply: Shown;
+    connection: 'star' | 'delta' | 'parallel' | 'series' | 'single' | 'none';
+    leads: 3 | 6 | 9;
+    star_volts: Shown;
+    delta_volts: Shown;
+    winding_volts: Shown | null;
+    other: {
+        connection: 'star' | 'delta' | 'parallel' | 'series' | 'single' | 'none';
+        volts: string;
+        winding_volts: Shown | null;
+    } | null;
 }
 export interface TriangleCurve {
-    output: number;
-    input: number;
-    reactive: number;
-    apparent: number;
-    power_factor: number;
-}
-export interface SizeLadder {
-    required: number;
-    drop_limit: number;
-    starting_drop_limit: number;
-    installed: boolean;
-    rows: LadderRow[];
-}
-export interface LadderRow {
-    size: string;
-    ampacity: number;
-    derated: number;
-    terminal: number;
-    drop: number | null;
-    starting_drop: number | null;
-    fails: ('ampacity' | 'terminals' | 'running drop' | 'starting drop')[];
-    chosen: boolean;
-    working: string;
-}
-export interface RatingsCurve {
-    device: string;
-    current: number;
-    limit: number | null;
-    maximum: number | null;
-    chosen: number | null;
-    rows: RatingRow[];
-}
-export interface RatingRow {
-    rating: number;
-    carries: boolean;
-    allowed: boolean;
-    reason: string;
-}
-export interface CorrectionCurve {
-    power: number;
-    reactive: number;
-    chosen: number;
-    left: number;
-    full_load: {
-        power: number;
-        reactive: number;
-    };
-    current_before: number;
-    current_after: number;
-    supply: number;
-    steps: CapacitorStep[];
-}
-export interface CapacitorStep {
-    kvar: number;
-    site: number;
-    chosen: boolean;
-    reason: string;
-}
-export interface PlacementCurve {
-    place: string;
-    name: string;
-    overload: string;
-    fuse: boolean;
-    disconnect: boolean;
-    discharge: string;
+    output: Shown;
+    input: Shown;
+    losses: Shown;
+    reactive: Shown;
+    apparent: Shown;
+    power_factor: Shown;
 }
 export interface PartLoadCurve {
     way: string;
     rows: PartLoadRow[];
     line: PartLoadPoint[];
+    most_current: Shown;
 }
 export interface PartLoadRow {
-    percent: number;
-    output: number;
-    input: number;
-    reactive: number;
-    current: number;
-    efficiency: number;
-    power_factor: number;
-    slip: number | null;
+    load: Shown;
+    efficiency: Shown;
+    power_factor: Shown;
+    current: Shown;
+    input: Shown;
+    reactive: Shown;
+    slip: Shown | null;
 }
 export interface PartLoadPoint {
     percent: number;
@@ -989,14 +1684,15 @@ export interface PartLoadPoint {
 export interface School {
     name: string;
     used: boolean;
-    table: number | null;
+    table: Shown | null;
     table_from: string | null;
-    design: number | null;
+    design: Shown | null;
     design_from: string;
 }
 export interface PhasorCurve {
     from: string;
     angle: number;
+    lag: Shown;
     current: number;
     volts: number;
     star: Arrows;
@@ -1008,16 +1704,96 @@ export interface Arrows {
 }
 export interface Arrow {
     name: string;
-    of: string;
+    of: 'phase volts' | 'line volts' | 'winding amps' | 'line amps';
     size: number;
     angle: number;
+    shown: string;
 }
-export interface Meaning {
-    text: string;
-    /**
-     * figures that follow from it
-     */
-    figures: string[];
+export interface SizeLadder {
+    required: Shown;
+    drop_limit: Shown;
+    starting_drop_limit: Shown;
+    installed: boolean;
+    rows: SizeRow[];
+}
+export interface SizeRow {
+    size: string;
+    ampacity: Shown;
+    drop: Shown | null;
+    starting_drop: Shown | null;
+    fails: ('ampacity' | 'terminals' | 'running drop' | 'starting drop')[];
+    chosen: boolean;
+    working: string;
+}
+export interface RatingsCurve {
+    device: string;
+    current: Shown;
+    limit: Shown | null;
+    maximum: number | null;
+    chosen: number | null;
+    rows: RatingRow[];
+}
+export interface RatingRow {
+    rating: Shown;
+    carries: boolean;
+    allowed: boolean;
+    reason: string;
+}
+export interface CorrectionCurve {
+    power: Shown;
+    reactive: Shown;
+    chosen: Shown;
+    left: Shown;
+    full_load_left: Shown;
+    current_before: Shown;
+    current_after: Shown;
+    steps: CapacitorStep[];
+}
+export interface CapacitorStep {
+    kvar: string;
+    chosen: boolean;
+    refused: boolean;
+    reason: string;
+}
+export interface PlacementCurve {
+    place: string;
+    name: string;
+    overload: string;
+    fuse: boolean;
+    disconnect: boolean;
+    discharge: string;
+}
+/**
+ * The rule book’s terms
+ */
+export interface Words {
+    name?: string;
+    star?: string;
+    star_delta?: string;
+    earth?: string;
+    protective?: string;
+    protective_short?: string;
+    cable?: string;
+    scpd?: string;
+    disconnect?: string;
+    plate_layout?: string;
+}
+/**
+ * What the page shows beside one field.
+ */
+export interface FieldNote {
+    label: string;
+    unit: string;
+    hint: string;
+    empty: string;
+    why: string;
+    choices: FieldChoice[];
+    used: boolean;
+}
+export interface FieldChoice {
+    value: string;
+    label: string;
+    computed: boolean;
 }
 
 /**
@@ -1092,12 +1868,18 @@ export interface CircuitRow {
     cautions: number;
     notes: number;
     errors: number;
-    output_w: number | null;
-    current_a: number | null;
-    method: string | null;
+    /**
+     * as a person reads it, like the figures after it
+     */
+    output: string | null;
+    current: string | null;
+    /**
+     * method, in the word of its rule book
+     */
+    starting: string | null;
     cable: string | null;
-    scpd_a: number | null;
-    dial_a: number | null;
+    scpd: string | null;
+    dial: string | null;
     updated_at: string;
 }
 export interface CircuitResource {
@@ -1226,10 +2008,26 @@ export interface WaveformColumn {
     role: string;
 }
 export interface WaveformCurves {
+    /**
+     * largest of what is drawn, by role and of power
+     */
+    largest: Partial<Record<string, string>>;
+    /**
+     * time that is drawn
+     */
+    drawn: string;
+    /**
+     * time of the whole record
+     */
+    whole: string;
+    /**
+     * how far the current is ahead or behind
+     */
+    shift: string | null;
     detail: Record<string, [number, number][]>;
     record: Record<string, [number, number][]>;
     power: [number, number][] | null;
-    harmonics: Record<string, { order: number; rms: number; percent: number; angle: number }[]>;
+    harmonics: Record<string, { order: number; rms: number; percent: number; angle: number; shown: string }[]>;
     crossings: Record<string, number>;
     system: string;
     seconds: number;

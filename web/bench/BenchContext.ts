@@ -1,10 +1,11 @@
 import { createContext, useContext } from 'react';
+import type { FieldPath, StationName } from '../api/contract';
 import type { Draft } from './circuit';
 import type { Solved } from './useSolution';
 
 export type Flow = 'running' | 'starting';
 export type Correction = 'before' | 'after';
-export type StationName = 'plate' | 'power' | 'start' | 'cable' | 'guard' | 'correct';
+export type { StationName };
 
 export const STATIONS: readonly { name: StationName; label: string }[] = [
     { name: 'plate', label: 'Plate' },
@@ -29,7 +30,7 @@ export interface Bench {
     draft: Draft;
     solved: Solved;
     readOnly: boolean;
-    set: (path: string, value: string | boolean | null) => void;
+    set: (path: FieldPath, value: string | boolean | null) => void;
     flow: Flow;
     correction: Correction;
     /** Null where a bench is only looked at or tried out. */

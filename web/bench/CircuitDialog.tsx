@@ -3,6 +3,7 @@ import { call } from '../api/client';
 import type { CircuitResource } from '../api/contract';
 import { Button } from '../kit/Button';
 import { Actions, Dialog } from '../kit/Dialog';
+import { Select } from '../kit/Select';
 import { TextField } from '../kit/TextField';
 import { useBench } from './BenchContext';
 import { Choice, Field } from './fields';
@@ -20,9 +21,9 @@ export function CircuitDialog({
     onClose: () => void;
     error: string | undefined;
 }) {
-    const { draft, set, readOnly } = useBench();
+    const { draft, set, readOnly, solved } = useBench();
     const navigate = useNavigate();
-    const areas = resource.site.areas;
+    const areas = [...new Set(['', ...resource.site.areas, typed(draft, 'area')])];
     const copy = async () => {
         const made = await call<CircuitResource>('POST', 'circuits', {
             site_id: resource.site.id,
@@ -43,21 +44,15 @@ export function CircuitDialog({
                 isReadOnly={readOnly}
                 onChange={(text) => set('tag', text)}
             />
-            <Field path="drives" label="Drives" />
-            <Choice
-                path="area"
-                label="Area"
-                options={[{ value: '', label: 'None' }, ...areas.map((area) => ({ value: area, label: area }))]}
+            <Field path="drives" />
+            <Select
+                label={solved.note('area')?.label ?? 'Area'}
+                value={typed(draft, 'area')}
+                options={areas.map((area) => ({ value: area, label: area === '' ? 'None' : area }))}
+                isDisabled={readOnly}
+                onChange={(area) => set('area', area === '' ? null : area)}
             />
-            <Choice
-                path="rule_book"
-                label="Rule book"
-                options={[
-                    { value: 'iec', label: 'IEC 60364' },
-                    { value: 'nec', label: 'NEC' },
-                    { value: 'cec', label: 'CE Code (plate and power only)' },
-                ]}
-            />
+            <Choice path="rule_book" />
             <Actions>
                 {!readOnly && (
                     <>

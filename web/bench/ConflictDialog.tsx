@@ -2,7 +2,7 @@ import styled from 'styled-components';
 import { Button } from '../kit/Button';
 import { Actions, Dialog } from '../kit/Dialog';
 import { token } from '../theme/tokens';
-import { type Draft, typed } from './circuit';
+import { type Draft, textAt } from './circuit';
 import type { DraftState } from './useDraft';
 
 const Table = styled.table`
@@ -47,8 +47,8 @@ export function ConflictDialog({ draft }: { draft: DraftState }) {
                         {differing.map((path) => (
                             <tr key={path}>
                                 <th scope="row">{path.replace(/_/g, ' ').replace('.', ': ')}</th>
-                                <td>{typed(draft.draft, path) || 'empty'}</td>
-                                <td>{typed(theirs, path) || 'empty'}</td>
+                                <td>{textAt(draft.draft, path) || 'empty'}</td>
+                                <td>{textAt(theirs, path) || 'empty'}</td>
                             </tr>
                         ))}
                     </tbody>

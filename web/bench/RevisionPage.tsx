@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useParams } from 'react-router';
 import styled from 'styled-components';
 import { call } from '../api/client';
-import type { Revision, Solution } from '../api/contract';
+import type { Figure, Revision, Solution } from '../api/contract';
 import { TopBar } from '../kit/TopBar';
 import { Waiting } from '../kit/Waiting';
 import { token } from '../theme/tokens';
@@ -56,6 +56,10 @@ const Page = styled.main`
     }
 `;
 
+/** Figures of early revisions do not say their station. */
+const stationOf = (figure: Figure | Omit<Figure, 'station'>): string =>
+    'station' in figure ? figure.station : (figure.key.split('.')[0] ?? '');
+
 /** A revision as it was kept: its figures and findings, never recomputed. */
 export default function RevisionPage() {
     const { id = '' } = useParams();
@@ -80,7 +84,7 @@ export default function RevisionPage() {
                     under {solution.edition}. It is never changed.
                 </p>
                 {STATIONS.map(({ name, label }) => {
-                    const figures = solution.figures.filter((figure) => figure.key.startsWith(`${name}.`));
+                    const figures = solution.figures.filter((figure) => stationOf(figure) === name);
                     const findings = solution.findings.filter((finding) => finding.station === name);
                     return figures.length + findings.length === 0 ? null : (
                         <section key={name}>

@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react';
 import styled from 'styled-components';
-import type { Figure } from '../api/contract';
+import type { Figure, FigureKey } from '../api/contract';
 import { parts } from '../kit/show';
 import { narrow, token } from '../theme/tokens';
 import { useMoved } from './useMoved';
@@ -112,7 +112,7 @@ export function Value({ figure }: { figure: Figure | undefined }) {
 }
 
 export interface LargeFigure {
-    figure: string;
+    figure: FigureKey;
     label: string;
 }
 

@@ -1,6 +1,6 @@
 import { cleanup, screen, within } from '@testing-library/react';
 import { afterEach, describe, expect, it } from 'vitest';
-import { figure, finding, showOnBench, solution } from '../testing';
+import { figure, finding, note, showOnBench, solution } from '../testing';
 import { WorkingPanel } from './WorkingPanel';
 
 afterEach(cleanup);
@@ -16,7 +16,11 @@ const solved = solution({
         figure('power.table_current', 414, '414 A', { label: 'Table', uncertain: 'about 95 %' }),
         figure('cable.size', 16, '16 mm²', { label: 'Size' }),
     ],
-    findings: [finding('stop', 'power', 'burns'), finding('caution', 'guard', 'trips'), finding('note', 'cable', 'long')],
+    findings: [
+        finding('stop', 'power', 'current_disagrees'),
+        finding('caution', 'guard', 'scpd_may_trip_on_start'),
+        finding('note', 'cable', 'no_line_run'),
+    ],
 });
 
 describe('the working', () => {
@@ -31,12 +35,41 @@ describe('the working', () => {
 
     it('puts findings first, with a word for their grade and what to do', () => {
         showOnBench(<WorkingPanel station="power" />, {}, solved);
-        const card = screen.getByText('title of burns').closest('li');
+        const card = screen.getByText('title of current_disagrees').closest('li');
         expect(card).not.toBeNull();
         if (card !== null) {
             expect(within(card).getByRole('img', { name: 'stop' })).toBeTruthy();
-            expect(within(card).getByText('action of burns')).toBeTruthy();
+            expect(within(card).getByText('action of current_disagrees')).toBeTruthy();
         }
         expect(screen.getByText('Elsewhere: Guard 1')).toBeTruthy();
+    });
+
+    it('leads from a result to what was put in, and to the field where it is typed', () => {
+        const from = [
+            { placeholder: 'P', figure: 'power.input' as const, field: null },
+            { placeholder: 'pf', figure: null, field: 'plate.power_factor' as const },
+        ];
+        showOnBench(
+            <WorkingPanel station="power" />,
+            {},
+            solution({
+                figures: [
+                    figure('power.input', 39403.6, '39.4 kW', { label: 'Input power' }),
+                    figure('power.apparent', 46357, '46.4 kVA', { label: 'Apparent power', from }),
+                ],
+                fields: { 'plate.power_factor': note('Power factor') },
+            }),
+        );
+        expect(screen.getByRole('link', { name: 'Input power' }).getAttribute('href')).toBe('/circuits/1/power');
+        expect(screen.getByRole('link', { name: 'Power factor, typed' }).getAttribute('href')).toBe('/circuits/1/plate');
+    });
+
+    it('brings what was measured under Power too', () => {
+        showOnBench(
+            <WorkingPanel station="power" />,
+            {},
+            solution({ figures: [figure('measured.real', 17586, '17.6 kW', { label: 'Real power, measured' })] }),
+        );
+        expect(screen.getByText('Real power, measured')).toBeTruthy();
     });
 });

@@ -1,8 +1,10 @@
+import { Link, useLocation } from 'react-router';
 import styled from 'styled-components';
-import type { Figure, Finding } from '../api/contract';
+import type { Figure, Finding, Origin } from '../api/contract';
 import { GradeMark } from '../kit/Grade';
 import { token } from '../theme/tokens';
 import { STATIONS, type StationName, useBench } from './BenchContext';
+import { stationOfField, type Target, useFollow, viewOf } from './follow';
 
 const Panel = styled.div`
     display: grid;
@@ -84,6 +86,29 @@ const Steps = styled.dl`
         color: ${token.soft};
         font-size: 13px;
     }
+    > div:focus {
+        outline: none;
+        box-shadow: inset 4px 0 ${token.accent};
+        background: ${token.wash};
+    }
+    dd.from {
+        display: flex;
+        flex-wrap: wrap;
+        gap: 0 12px;
+        color: ${token.soft};
+        font-size: 13px;
+    }
+    dd.from a {
+        display: inline-flex;
+        align-items: center;
+        min-height: 28px;
+        color: ${token.accent};
+    }
+    @media (pointer: coarse) {
+        dd.from a {
+            min-height: 40px;
+        }
+    }
     dd.assumed {
         color: ${token.caution};
         font-size: 13px;
@@ -101,6 +126,7 @@ const HIDDEN = new Set(['plate.pair', 'plate.supply_voltage', 'start.method', 'g
 /** Findings first, then every figure of the station with its formula, numbers, source and assumptions. */
 export function WorkingPanel({ station }: { station: StationName }) {
     const { solved } = useBench();
+    useFollow();
     const here = solved.solution.findings.filter((finding) => finding.station === station);
     const others = STATIONS.filter(({ name }) => name !== station)
         .map(({ name, label }) => ({
@@ -108,7 +134,7 @@ export function WorkingPanel({ station }: { station: StationName }) {
             count: solved.solution.findings.filter((finding) => finding.station === name && finding.grade !== 'note').length,
         }))
         .filter(({ count }) => count > 0);
-    const figures = solved.solution.figures.filter((figure) => figure.key.startsWith(`${station}.`) && !HIDDEN.has(figure.key));
+    const figures = solved.solution.figures.filter((figure) => figure.station === station && !HIDDEN.has(figure.key));
     return (
         <Panel>
             {here.length > 0 && (
@@ -152,17 +178,53 @@ export function FindingCard({ finding }: { finding: Finding }) {
 
 function WorkingStep({ figure }: { figure: Figure }) {
     return (
-        <div>
+        <div id={`figure-${figure.key}`} tabIndex={-1}>
             <dt>
                 <span>{figure.label}</span>
                 <b {...(figure.assumed ? { 'data-assumed': true } : {})}>{figure.shown}</b>
             </dt>
             {figure.formula !== '' && <dd>{subscripts(figure.formula)}</dd>}
             {figure.working !== '' && <dd className="numbers">{figure.working}</dd>}
+            <Lineage from={figure.from} here={figure.station} />
             {figure.source !== '' && <dd className="source">{figure.source}</dd>}
             {figure.assumed && <dd className="assumed">assumed: {figure.assumptions.join('; ')}</dd>}
+            {figure.corrected && <dd className="assumed">rests on a table entry of this site’s own</dd>}
             {figure.uncertain !== null && <dd className="assumed">table entry not sure: {figure.uncertain}</dd>}
         </div>
+    );
+}
+
+/** What was put in, each leading to its own working or to the field where it is typed. */
+function Lineage({ from, here }: { from: readonly Origin[]; here: StationName }) {
+    const { solved } = useBench();
+    const { pathname, search } = useLocation();
+    const circuit = pathname.split('/').slice(0, 3).join('/');
+    const links = new Map<string, { label: string; station: StationName; to: Target }>();
+    for (const { figure, field } of from) {
+        const found = figure === null ? undefined : solved.figure(figure);
+        if (found !== undefined) {
+            links.set(found.key, { label: found.label, station: found.station, to: { figure: found.key } });
+        } else if (field !== null) {
+            const station = stationOfField(field);
+            if (station !== undefined) {
+                links.set(field, { label: `${solved.note(field)?.label ?? field}, typed`, station, to: { field } });
+            }
+        }
+    }
+    return links.size === 0 ? null : (
+        <dd className="from">
+            from
+            {[...links].map(([key, { label, station, to }]) => (
+                <Link
+                    key={key}
+                    to={{ pathname: `${circuit}/${station}`, search: viewOf(to) ?? (station === here ? search : '') }}
+                    state={{ to }}
+                    replace
+                >
+                    {label}
+                </Link>
+            ))}
+        </dd>
     );
 }
 

@@ -1,10 +1,13 @@
-import type { Circuit } from '../api/contract';
+import type { Circuit, FieldPath } from '../api/contract';
 
 /** A circuit document as it travels: typed values by section. */
 export type Draft = Record<string, unknown>;
 
 /** What is typed in a field, as text; '' when it is empty. */
-export function typed(draft: Draft, path: string): string {
+export const typed = (draft: Draft, path: FieldPath): string => textAt(draft, path);
+
+/** The same at any path, also one that this version has no field for. */
+export function textAt(draft: Draft, path: string): string {
     let at: unknown = draft;
     for (const key of path.split('.')) {
         at = typeof at === 'object' && at !== null ? (at as Record<string, unknown>)[key] : undefined;

@@ -1,16 +1,29 @@
 import { cleanup, fireEvent, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { afterEach, describe, expect, it, vi } from 'vitest';
-import { fieldError, showOnBench, solution } from '../testing';
+import type { Solution } from '../api/contract';
+import { choices, fieldError, note, showOnBench, solution } from '../testing';
 import { Choice, Field } from './fields';
 
 // The test page has no CSS object; lists ask it to escape identifiers.
 vi.stubGlobal('CSS', { escape: (text: string) => text });
 afterEach(cleanup);
 
+const fields = {
+    'cable.length': note('Length', { unit: 'm' }),
+    'guard.scpd': note('Device', {
+        empty: 'gG fuse (usual)',
+        choices: [
+            ...choices(['fuse_gg', 'gG fuse'], ['breaker_d', 'Breaker type D']),
+            { value: 'fuse_am', label: 'aM fuse', computed: false },
+        ],
+    }),
+    'cable.tray': note('Support', { used: false, choices: choices(['ladder', 'Ladder']) }),
+} satisfies Solution['fields'];
+
 describe('a field of the circuit', () => {
     it('shows what is typed and hands on what is typed next, character for character', () => {
-        const { set } = showOnBench(<Field path="cable.length" label="Length" unit="m" />, { cable: { length: ' 60' } }, solution());
+        const { set } = showOnBench(<Field path="cable.length" />, { cable: { length: ' 60' } }, solution({ fields }));
         const input = screen.getByLabelText<HTMLInputElement>('Length');
         expect(input.value).toBe(' 60');
         fireEvent.change(input, { target: { value: '1,5e' } });
@@ -21,9 +34,9 @@ describe('a field of the circuit', () => {
 
     it('says what is wrong and what is accepted, at the field, and keeps the text', () => {
         showOnBench(
-            <Field path="cable.length" label="Length" />,
+            <Field path="cable.length" />,
             { cable: { length: 'far' } },
-            solution({ errors: [fieldError('cable.length', '“far” cannot be read.')] }),
+            solution({ fields, errors: [fieldError('cable.length', '“far” cannot be read.')] }),
         );
         const input = screen.getByLabelText<HTMLInputElement>('Length');
         expect(input.value).toBe('far');
@@ -33,9 +46,9 @@ describe('a field of the circuit', () => {
 
     it('takes a wanted value for a hint and not for an error', () => {
         showOnBench(
-            <Field path="cable.length" label="Length" />,
+            <Field path="cable.length" />,
             {},
-            solution({ errors: [fieldError('cable.length', 'The length is wanted.', 'missing')] }),
+            solution({ fields, errors: [fieldError('cable.length', 'The length is wanted.', 'missing')] }),
         );
         expect(screen.getByLabelText('Length').getAttribute('aria-invalid')).not.toBe('true');
         expect(screen.getByText('The length is wanted.')).toBeTruthy();
@@ -43,50 +56,40 @@ describe('a field of the circuit', () => {
 
     it('repeats what was read only where it says more', () => {
         const { unmount } = showOnBench(
-            <Field path="cable.length" label="Length" />,
+            <Field path="cable.length" />,
             { cable: { length: '200 ft' } },
-            solution({ read: { 'cable.length': '60.96\u00A0m' } }),
+            solution({ fields, read: { 'cable.length': '60.96\u00A0m' } }),
         );
         expect(screen.getByText(/read as 60.96.m/)).toBeTruthy();
         unmount();
         showOnBench(
-            <Field path="cable.length" label="Length" />,
+            <Field path="cable.length" />,
             { cable: { length: '60' } },
-            solution({ read: { 'cable.length': '60\u00A0m' } }),
+            solution({ fields, read: { 'cable.length': '60\u00A0m' } }),
         );
         expect(screen.queryByText(/read as/)).toBeNull();
     });
 
     it('shows its unit until one is typed', () => {
-        const { unmount } = showOnBench(<Field path="cable.length" label="Length" unit="m" />, { cable: { length: '60' } }, solution());
+        const { unmount } = showOnBench(<Field path="cable.length" />, { cable: { length: '60' } }, solution({ fields }));
         expect(screen.getByText('m')).toBeTruthy();
         unmount();
-        showOnBench(<Field path="cable.length" label="Length" unit="m" />, { cable: { length: '200 ft' } }, solution());
+        showOnBench(<Field path="cable.length" />, { cable: { length: '200 ft' } }, solution({ fields }));
         expect(screen.queryByText('m')).toBeNull();
     });
 
     it('cannot be changed by somebody who only reads', () => {
-        showOnBench(<Field path="cable.length" label="Length" />, { cable: { length: '60' } }, solution(), { readOnly: true });
+        showOnBench(<Field path="cable.length" />, { cable: { length: '60' } }, solution({ fields }), { readOnly: true });
         expect(screen.getByLabelText<HTMLInputElement>('Length').readOnly).toBe(true);
     });
 });
 
 describe('a choice of the circuit', () => {
-    const options = [
-        { value: '', label: 'Usual' },
-        { value: 'fuse_gg', label: 'gG fuse' },
-        { value: 'breaker_d', label: 'Breaker type D' },
-    ];
-
     it.each([
         ['Breaker type D', 'breaker_d'],
-        ['Usual', null],
+        ['gG fuse (usual)', null],
     ])('hands on what %s means', async (name, value) => {
-        const { set } = showOnBench(
-            <Choice path="guard.scpd" label="Device" options={options} />,
-            { guard: { scpd: 'fuse_gg' } },
-            solution(),
-        );
+        const { set } = showOnBench(<Choice path="guard.scpd" />, { guard: { scpd: 'fuse_gg' } }, solution({ fields }));
         const user = userEvent.setup();
         await user.click(screen.getByRole('button', { name: /gG fuse/ }));
         await user.click(await screen.findByRole('option', { name }));
@@ -95,11 +98,25 @@ describe('a choice of the circuit', () => {
 
     it('shows a value that it does not know as it is', () => {
         showOnBench(
-            <Choice path="guard.scpd" label="Device" options={options} />,
+            <Choice path="guard.scpd" />,
             { guard: { scpd: 'something_else' } },
-            solution({ errors: [fieldError('guard.scpd', 'Not one of the choices.')] }),
+            solution({ fields, errors: [fieldError('guard.scpd', 'Not one of the choices.')] }),
         );
         expect(screen.getByRole('button', { name: /something_else/ })).toBeTruthy();
         expect(screen.getByText(/Not one of the choices/)).toBeTruthy();
+    });
+
+    it('offers what is not computed yet only with these words', async () => {
+        showOnBench(<Choice path="guard.scpd" />, { guard: { scpd: 'fuse_gg' } }, solution({ fields }));
+        await userEvent.setup().click(screen.getByRole('button', { name: /gG fuse/ }));
+        expect(await screen.findByRole('option', { name: 'aM fuse (not computed yet)' })).toBeTruthy();
+    });
+
+    it('is absent where the rule book has no use for it, and says so where something is typed', () => {
+        const { container, unmount } = showOnBench(<Choice path="cable.tray" />, {}, solution({ fields }));
+        expect(container.textContent).toBe('');
+        unmount();
+        showOnBench(<Choice path="cable.tray" />, { cable: { tray: 'ladder' } }, solution({ fields }));
+        expect(screen.getByText('No use is made of this here.')).toBeTruthy();
     });
 });

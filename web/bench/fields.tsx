@@ -1,10 +1,11 @@
+import type { FieldNote, FieldPath } from '../api/contract';
 import { Select, type Option } from '../kit/Select';
 import { TextField } from '../kit/TextField';
 import { useBench } from './BenchContext';
 import { typed } from './circuit';
 
 /** What stands below a field: what is wrong, what is wanted, or what was read. */
-function useMessages(path: string): { error: string | undefined; hint: string | undefined } {
+function useMessages(path: FieldPath): { error: string | undefined; hint: string | undefined } {
     const { solved } = useBench();
     const error = solved.error(path);
     if (error !== undefined && error.kind !== 'missing') {
@@ -13,23 +14,25 @@ function useMessages(path: string): { error: string | undefined; hint: string | 
     return { error: undefined, hint: error?.text };
 }
 
-/** A typed field of the circuit. */
+/** A typed field of the circuit. Its label, unit and hint are the service's; what is given here stands instead of them. */
 export function Field({
     path,
     label,
     unit,
-    hint,
     placeholder,
 }: {
-    path: string;
-    label: string;
-    unit?: string;
-    hint?: string;
+    path: FieldPath;
+    label?: string | undefined;
+    unit?: string | undefined;
     placeholder?: string | undefined;
 }) {
     const { draft, set, readOnly, solved } = useBench();
     const messages = useMessages(path);
+    const note = solved.note(path);
     const value = typed(draft, path);
+    if (note === undefined || (!note.used && value === '')) {
+        return null;
+    }
     const read = solved.solution.read[path];
     // Repeat what was read only where it says more than what was typed.
     const echo =
@@ -38,12 +41,12 @@ export function Field({
             : undefined;
     return (
         <TextField
-            label={label}
-            unit={unit}
+            label={label ?? note.label}
+            unit={unit ?? note.unit}
             value={value}
-            placeholder={placeholder}
+            placeholder={placeholder ?? note.empty}
             isReadOnly={readOnly}
-            hint={messages.hint ?? echo ?? hint}
+            hint={messages.hint ?? (note.used ? (echo ?? note.hint) : 'No use is made of this here.')}
             error={messages.error}
             onChange={(text) => set(path, text === '' ? null : text)}
             data-path={path}
@@ -51,21 +54,40 @@ export function Field({
     );
 }
 
-/** A choice of the circuit. The empty choice, if there is one, means that the rule book decides. */
-export function Choice({ path, label, options, hint }: { path: string; label: string; options: readonly Option[]; hint?: string }) {
-    const { draft, set, readOnly } = useBench();
+/** The options of a field in the words of the service; the empty one says what it is taken as. */
+export function optionsOf(note: FieldNote, value: string): Option[] {
+    const known = note.choices.map((choice) => ({
+        value: choice.value,
+        label: choice.computed ? choice.label : `${choice.label} (not computed yet)`,
+    }));
+    const empty = note.empty === '' && value !== '' ? [] : [{ value: '', label: note.empty === '' ? 'Not said' : note.empty }];
+    const stands = value === '' || known.some((option) => option.value === value);
+    return [...empty, ...known, ...(stands ? [] : [{ value, label: value }])];
+}
+
+/** A choice of the circuit: nothing is shown where the rule book or the starter has no use for it. */
+export function Choice({ path, label, only }: { path: FieldPath; label?: string; only?: (value: string) => boolean }) {
+    const { draft, set, readOnly, solved } = useBench();
     const messages = useMessages(path);
-    const value = typed(draft, path);
-    const known = options.some((option) => option.value === value) ? options : [...options, { value, label: value }];
+    const note = solved.note(path);
+    const written = typed(draft, path);
+    if (note === undefined || (!note.used && written === '')) {
+        return null;
+    }
+    const value = note.choices.find((choice) => choice.value.toLowerCase() === written.toLowerCase())?.value ?? written;
+    const options = optionsOf(note, value).filter(
+        (option) => option.value === '' || option.value === value || (only?.(option.value) ?? true),
+    );
     return (
         <Select
-            label={label}
+            label={label ?? note.label}
             value={value}
-            options={known}
+            options={options}
             isDisabled={readOnly}
-            hint={messages.hint ?? hint}
+            hint={messages.hint ?? (note.used ? note.hint : 'No use is made of this here.')}
             error={messages.error}
             onChange={(chosen) => set(path, chosen === '' ? null : chosen)}
+            data-path={path}
         />
     );
 }

@@ -1,6 +1,6 @@
 import { useCallback, useEffect, useReducer, useRef, useState } from 'react';
 import { call, OfflineError, ProblemError } from '../api/client';
-import type { CircuitResource, Saved } from '../api/contract';
+import type { CircuitResource, FieldPath, Saved } from '../api/contract';
 import { type Draft, withValue } from './circuit';
 import { changed, type History, redone, startHistory, undone } from './history';
 
@@ -13,7 +13,8 @@ export type SaveState =
     | { kind: 'offline' }
     | { kind: 'conflict'; current: CircuitResource };
 
-type Step = { do: 'change'; path: string; value: string | boolean | null } | { do: 'undo' } | { do: 'redo' } | { do: 'take'; draft: Draft };
+type Step =
+    { do: 'change'; path: FieldPath; value: string | boolean | null } | { do: 'undo' } | { do: 'redo' } | { do: 'take'; draft: Draft };
 
 function step(history: History, action: Step): History {
     switch (action.do) {
@@ -37,7 +38,7 @@ export interface DraftState {
     state: SaveState;
     canUndo: boolean;
     canRedo: boolean;
-    set: (path: string, value: string | boolean | null) => void;
+    set: (path: FieldPath, value: string | boolean | null) => void;
     undo: () => void;
     redo: () => void;
     /** In a conflict: keep mine over the other's state, or take theirs. */

@@ -1,12 +1,12 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import { call } from '../api/client';
-import type { Figure, FieldError, Solution } from '../api/contract';
+import type { FieldError, FieldNote, FieldPath, Figure, FigureKey, Solution, Words } from '../api/contract';
 import { type Draft, withSettings } from './circuit';
 
 /** A solution with its figures and errors at hand by key. */
 export class Solved {
-    private readonly figures: ReadonlyMap<string, Figure>;
+    private readonly figures: ReadonlyMap<FigureKey, Figure>;
     private readonly errors: ReadonlyMap<string, FieldError>;
 
     constructor(readonly solution: Solution) {
@@ -14,31 +14,46 @@ export class Solved {
         this.errors = new Map(solution.errors.map((error) => [error.path, error]));
     }
 
-    figure(key: string): Figure | undefined {
+    figure(key: FigureKey): Figure | undefined {
         return this.figures.get(key);
     }
 
-    number(key: string): number | undefined {
+    /** The first of these that there is. */
+    first(...keys: readonly FigureKey[]): Figure | undefined {
+        return keys.map((key) => this.figures.get(key)).find((figure) => figure !== undefined);
+    }
+
+    number(key: FigureKey): number | undefined {
         const value = this.figures.get(key)?.value;
         return typeof value === 'number' ? value : undefined;
     }
 
-    text(key: string): string | undefined {
+    text(key: FigureKey): string | undefined {
         const value = this.figures.get(key)?.value;
         return typeof value === 'string' ? value : undefined;
     }
 
     /** As a person reads it, or a dash where the figure waits. */
-    shown(key: string): string {
+    shown(key: FigureKey): string {
         return this.figures.get(key)?.shown ?? '–';
     }
 
-    error(path: string): FieldError | undefined {
+    error(path: FieldPath): FieldError | undefined {
         return this.errors.get(path);
     }
 
+    /** What the service says of a field: its label, choices, and what an empty one is taken as. */
+    note(path: FieldPath): FieldNote | undefined {
+        return this.solution.fields[path];
+    }
+
+    /** The word of a field's choice for a value that is typed or found; the value itself where it has none. */
+    choice(path: FieldPath, value: string): string {
+        return this.note(path)?.choices.find((choice) => choice.value === value)?.label ?? value;
+    }
+
     /** The rule book's word for a thing. */
-    word(key: string, fallback: string): string {
+    word(key: keyof Words, fallback: string): string {
         return this.solution.words[key] ?? fallback;
     }
 }

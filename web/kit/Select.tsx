@@ -81,6 +81,7 @@ export function Select({
     error,
     isDisabled = false,
     labelHidden = false,
+    ...props
 }: {
     label: string;
     value: string;
@@ -91,9 +92,11 @@ export function Select({
     isDisabled?: boolean;
     /** For a choice that stands in a table, under a heading that says the same. */
     labelHidden?: boolean;
+    'data-path'?: string;
 }) {
     return (
         <Root
+            {...props}
             value={value}
             isDisabled={isDisabled}
             isInvalid={error !== undefined}
@@ -111,7 +114,7 @@ export function Select({
                 <span aria-hidden="true">▾</span>
             </Opener>
             {error !== undefined && <ErrorText slot="errorMessage">{error}</ErrorText>}
-            {error === undefined && hint !== undefined && (
+            {error === undefined && hint !== undefined && hint !== '' && (
                 <Text slot="description">
                     <Hint as="span">{hint}</Hint>
                 </Text>

@@ -104,14 +104,14 @@ export function TextField({
             </Label>
             <Frame $bad={error !== undefined}>
                 <Input
-                    {...(placeholder === undefined ? {} : { placeholder })}
+                    {...(placeholder === undefined || placeholder === '' ? {} : { placeholder })}
                     autoComplete={props.autoComplete ?? 'off'}
                     spellCheck={false}
                 />
-                {unit !== undefined && !/[a-zA-Z%°²]/.test(props.value ?? '') && <span aria-hidden="true">{unit}</span>}
+                {unit !== undefined && unit !== '' && !/[a-zA-Z%°²]/.test(props.value ?? '') && <span aria-hidden="true">{unit}</span>}
             </Frame>
             {error !== undefined && <Problem>{error}</Problem>}
-            {error === undefined && hint !== undefined && (
+            {error === undefined && hint !== undefined && hint !== '' && (
                 <Text slot="description">
                     <Hint as="span">{hint}</Hint>
                 </Text>

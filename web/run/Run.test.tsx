@@ -2,7 +2,7 @@ import { cleanup, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import type { Solution } from '../api/contract';
-import { figure, finding, showOnBench, solution } from '../testing';
+import { choices, figure, finding, note, shown, showOnBench, solution } from '../testing';
 import { Run } from './Run';
 
 afterEach(cleanup);
@@ -29,9 +29,28 @@ const solved: Solution = solution({
     curves: {
         run: {
             six_leads: true,
-            running: { before: { line: 66, lead: 38.105, power_factor: 0.85 }, after: { line: 58.6, lead: 38.105, power_factor: 0.958 } },
-            starting: { line: 154, lead: 154, direct: 462 },
+            drawing: 'star_delta',
+            running: {
+                before: { line: shown(66, '66 A'), lead: shown(38.105, '38.1 A'), power_factor: shown(0.85, '0.85') },
+                after: { line: shown(58.6, '58.6 A'), lead: shown(38.105, '38.1 A'), power_factor: shown(0.958, '0.958') },
+                torque: shown(238, '238 N·m'),
+                winding: shown(400, '400 V'),
+            },
+            starting: {
+                line: shown(154, '154 A'),
+                lead: shown(154, '154 A'),
+                direct: shown(462, '462 A'),
+                torque: shown(191, '191 N·m'),
+                winding: shown(231, '231 V'),
+            },
         },
+    },
+    fields: {
+        'starter.method': note('Method', { choices: choices(['star_delta', 'Star-delta']) }),
+        'guard.scpd': note('Device', { choices: choices(['fuse_gg', 'gG fuse']) }),
+        'guard.overload_place': note('Relay', { choices: choices(['delta', 'In the delta']) }),
+        'load.kind': note('Load', { choices: choices(['quadratic', 'Fan or pump']) }),
+        'correction.place': note('Capacitor', { choices: choices(['board', 'At the board']) }),
     },
 });
 const draft = {
@@ -50,7 +69,7 @@ describe('the run', () => {
     it('carries the solved figures of every part and leads to its station', () => {
         show();
         expect(screen.getByRole('link', { name: /Guard.*80 A.*gG fuse/ }).getAttribute('href')).toBe('/circuits/1/guard');
-        expect(screen.getByRole('link', { name: /Starter.*star-delta, 9 s.*relay 38.1 A in the delta/ }).getAttribute('href')).toBe(
+        expect(screen.getByRole('link', { name: /Starter.*Star-delta, 9 s.*relay 38.1 A in the delta/ }).getAttribute('href')).toBe(
             '/circuits/1/start',
         );
         expect(screen.getByRole('link', { name: /Cable.*6 × 6 mm².*60 m/ })).toBeTruthy();
@@ -76,7 +95,7 @@ describe('the run', () => {
         show({ flow: 'starting' });
         expect(screen.getByText('154 A')).toBeTruthy();
         expect(screen.getByText('direct on line 462 A')).toBeTruthy();
-        expect(screen.getByText(/191 N·m/)).toBeTruthy();
+        expect(screen.getByText(/231 V a winding, 191 N·m/)).toBeTruthy();
     });
 
     it('hands its switches on', async () => {

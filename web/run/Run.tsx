@@ -3,10 +3,8 @@ import styled, { css } from 'styled-components';
 import { type Bench, type Correction, type Flow, type StationName, STATIONS, useBench } from '../bench/BenchContext';
 import { typed } from '../bench/circuit';
 import { useMoved } from '../bench/useMoved';
-import { DEVICES, methodName, PLACES } from '../bench/words';
 import { GradeMark, type GradeName } from '../kit/Grade';
 import { Segments } from '../kit/Segments';
-import { digits, withUnit } from '../kit/show';
 import { narrow, token } from '../theme/tokens';
 import { RunSymbol, type Part } from './RunSymbol';
 
@@ -213,13 +211,11 @@ export function Run({
                         <RunSymbol part="flow" six={six} hot={starting} />
                         <Words aria-live="polite">
                             <span>In each line now</span>
-                            <Hot $hot={starting}>{withUnit(now?.line, 'A')}</Hot>
-                            {six && now?.lead != null && <span>{withUnit(now.lead, 'A')} in each lead</span>}
-                            {starting && six && run?.starting.direct != null && (
-                                <span>direct on line {withUnit(run.starting.direct, 'A')}</span>
-                            )}
+                            <Hot $hot={starting}>{now?.line?.shown ?? '–'}</Hot>
+                            {six && now?.lead != null && <span>{now.lead.shown} in each lead</span>}
+                            {starting && six && run?.starting.direct != null && <span>direct on line {run.starting.direct.shown}</span>}
                             {!starting && now !== undefined && 'power_factor' in now && now.power_factor != null && (
-                                <span>cos φ {digits(now.power_factor)}</span>
+                                <span>cos φ {now.power_factor.shown}</span>
                             )}
                         </Words>
                     </Flowing>
@@ -245,7 +241,11 @@ function worstOf({ solved }: Bench, line: Line): GradeName | null {
 }
 
 function parts({ draft, solved, flow }: Bench): Line[] {
-    const method = solved.text('start.method') ?? 'direct';
+    const method = solved.text('start.method');
+    const run = solved.solution.curves.run;
+    const now = flow === 'starting' ? run?.starting : run?.running;
+    const seat = solved.text('guard.overload_place');
+    const kind = typed(draft, 'load.kind');
     const fault = solved.figure('guard.prospective_current');
     const device = solved.text('guard.scpd');
     const place = typed(draft, 'correction.place');
@@ -278,14 +278,19 @@ function parts({ draft, solved, flow }: Bench): Line[] {
             station: 'guard',
             name: 'Guard',
             value: solved.figure('guard.scpd_rating')?.shown ?? '–',
-            more: device === undefined ? '' : (DEVICES[device] ?? device),
+            more: device === undefined ? '' : solved.choice('guard.scpd', device),
         },
         {
-            part: method === 'star_delta' ? 'star_delta' : 'starter',
+            part: run?.drawing ?? 'contactor',
             station: 'start',
             name: 'Starter',
-            value: methodName(method, solved) + (starTime === undefined ? '' : `, ${starTime.shown}`),
-            more: dial === undefined ? '' : `relay ${dial}${solved.text('guard.overload_place') === 'delta' ? ' in the delta' : ''}`,
+            value:
+                (method === undefined ? '–' : solved.choice('starter.method', method)) +
+                (starTime === undefined ? '' : `, ${starTime.shown}`),
+            more:
+                dial === undefined
+                    ? ''
+                    : `relay ${dial}${seat === undefined ? '' : ` ${solved.choice('guard.overload_place', seat).toLowerCase()}`}`,
         },
         {
             part: 'cable',
@@ -304,16 +309,7 @@ function parts({ draft, solved, flow }: Bench): Line[] {
             station: 'plate',
             name: 'Motor',
             value: solved.figure('power.output')?.shown ?? '–',
-            more: [
-                solved.figure('plate.winding_voltage') === undefined
-                    ? ''
-                    : `${flow === 'starting' && method === 'star_delta' ? withUnit((solved.number('plate.winding_voltage') ?? 0) / Math.sqrt(3), 'V') : solved.shown('plate.winding_voltage')} a winding`,
-                flow === 'starting'
-                    ? (solved.figure(method === 'star_delta' ? 'start.star_torque' : 'start.locked_rotor_torque')?.shown ?? '')
-                    : (solved.figure('plate.rated_torque')?.shown ?? ''),
-            ]
-                .filter(Boolean)
-                .join(', '),
+            more: [now?.winding == null ? '' : `${now.winding.shown} a winding`, now?.torque?.shown ?? ''].filter(Boolean).join(', '),
         },
         {
             part: 'load',
@@ -321,9 +317,7 @@ function parts({ draft, solved, flow }: Bench): Line[] {
             name: 'Load',
             value: '',
             more: [
-                { quadratic: 'fan or pump', constant: 'constant torque', linear: 'linear', constant_power: 'constant power' }[
-                    typed(draft, 'load.kind')
-                ] ?? 'not said',
+                kind === '' ? 'not said' : solved.choice('load.kind', kind).toLowerCase(),
                 typed(draft, 'load.torque_percent') === '' ? '' : `${typed(draft, 'load.torque_percent').replace(/\s*%$/, '')} %`,
                 withKgm2(typed(draft, 'load.inertia')),
             ]
@@ -336,7 +330,7 @@ function parts({ draft, solved, flow }: Bench): Line[] {
             name: placed ? 'Capacitor' : 'No capacitor',
             value: placed ? (solved.figure('correct.capacitor_rating')?.shown ?? '–') : '',
             more: placed
-                ? (PLACES[place] ?? place).toLowerCase()
+                ? solved.choice('correction.place', place).toLowerCase()
                 : solved.figure('plate.power_factor') === undefined
                   ? ''
                   : `cos φ ${solved.shown('plate.power_factor')}`,

@@ -1,7 +1,8 @@
 import styled from 'styled-components';
+import type { RunCurve } from '../api/contract';
 import { token } from '../theme/tokens';
 
-export type Part = 'supply' | 'guard' | 'starter' | 'star_delta' | 'flow' | 'cable' | 'motor' | 'load' | 'capacitor' | 'no_capacitor';
+export type Part = 'supply' | 'guard' | RunCurve['drawing'] | 'flow' | 'cable' | 'motor' | 'load' | 'capacitor' | 'no_capacitor';
 
 const Svg = styled.svg<{ $hot: boolean }>`
     width: 92px;
@@ -46,7 +47,7 @@ function drawing(part: Part, six: boolean) {
                     <rect x="42" y="18" width="16" height="40" className="plain" />
                 </>
             );
-        case 'starter':
+        case 'contactor':
             return <path d="M50 0v24l-14 24M50 52v24M44 52h12" />;
         case 'star_delta':
             return <path d="M50 0v16M28 16h44M28 16v12l-9 20M50 16v12l-9 20M72 16v12l-9 20M28 52v24M50 52v24M72 52v24" />;

@@ -1,29 +1,33 @@
 import { useQueryClient } from '@tanstack/react-query';
-import { type SyntheticEvent, useState } from 'react';
+import { type SyntheticEvent, useMemo, useState } from 'react';
 import { call, ProblemError } from '../api/client';
-import type { Site } from '../api/contract';
+import type { FieldPath, Site } from '../api/contract';
+import { optionsOf } from '../bench/fields';
+import { useSolution } from '../bench/useSolution';
 import { Button } from '../kit/Button';
 import { Select } from '../kit/Select';
 import { TextField } from '../kit/TextField';
 import { Sheet } from './Sheet';
 
-const SUPPLY = [
-    ['voltage', 'Supply voltage', 'V'],
-    ['frequency', 'Frequency', 'Hz'],
-    ['transformer_kva', 'Transformer', 'kVA'],
-    ['transformer_impedance_percent', 'Its impedance', '%'],
-    ['x_over_r', 'X/R', ''],
-    ['fault_level_kva', 'Fault level', 'kVA'],
-    ['ambient', 'Ambient', '°C'],
-] as const;
+const PATHS = [
+    'supply.voltage',
+    'supply.frequency',
+    'supply.transformer_kva',
+    'supply.transformer_impedance_percent',
+    'supply.x_over_r',
+    'supply.fault_level_kva',
+    'supply.ambient',
+    'settings.drop_limit_running',
+    'settings.drop_limit_starting',
+    'settings.voltage_tolerance',
+    'settings.direct_start_limit',
+    'settings.terminal_temperature',
+    'settings.overload_school',
+] as const satisfies readonly FieldPath[];
 
-const SETTINGS = [
-    ['drop_limit_running', 'Drop limit, running', '%'],
-    ['drop_limit_starting', 'Drop limit, starting', '%'],
-    ['voltage_tolerance', 'Voltage tolerance', '%'],
-    ['direct_start_limit', 'Direct starts up to', 'kW'],
-    ['terminal_temperature', 'Terminals (IEC)', '°C'],
-] as const;
+const NOTHING = {};
+
+const split = (path: (typeof PATHS)[number]) => path.split('.') as ['supply' | 'settings', string];
 
 const text = (group: Record<string, unknown>, key: string): string => {
     const value = group[key];
@@ -40,6 +44,10 @@ export function SiteForm({ site }: { site?: Site }) {
     const [problem, setProblem] = useState<Error | null>(null);
     const [saved, setSaved] = useState(false);
     const client = useQueryClient();
+    // Labels, choices and what an empty field is taken as are those of a circuit under this rule book.
+    const sample = useMemo(() => ({ rule_book: book }), [book]);
+    const { solved } = useSolution(sample, NOTHING);
+    const books = solved?.note('rule_book');
     const at = (path: string) => (problem instanceof ProblemError ? problem.at(path) : undefined);
     const filled = (group: Record<string, unknown>) => Object.fromEntries(Object.entries(group).filter(([, value]) => value !== ''));
     const submit = async (event: SyntheticEvent) => {
@@ -70,47 +78,31 @@ export function SiteForm({ site }: { site?: Site }) {
         <Sheet onSubmit={(event) => void submit(event)} aria-label={site?.name ?? 'New site'}>
             <h3>{site?.name ?? 'New site'}</h3>
             <TextField label="Name" value={name} onChange={setName} error={at('name')} />
-            <Select
-                label="Rule book"
-                value={book}
-                onChange={setBook}
-                options={[
-                    { value: 'iec', label: 'IEC 60364' },
-                    { value: 'nec', label: 'NEC' },
-                    { value: 'cec', label: 'CE Code (plate, power)' },
-                ]}
-            />
+            {books !== undefined && <Select label={books.label} value={book} onChange={setBook} options={optionsOf(books, book)} />}
             <TextField label="Areas, with commas" value={areas} onChange={setAreas} error={at('areas')} />
-            {SUPPLY.map(([key, label, unit]) => (
-                <TextField
-                    key={key}
-                    label={label}
-                    unit={unit}
-                    value={text(supply, key)}
-                    onChange={(value) => setSupply({ ...supply, [key]: value })}
-                    error={at(`supply.${key}`)}
-                />
-            ))}
-            {SETTINGS.map(([key, label, unit]) => (
-                <TextField
-                    key={key}
-                    label={label}
-                    unit={unit}
-                    value={text(settings, key)}
-                    onChange={(value) => setSettings({ ...settings, [key]: value })}
-                    error={at(`settings.${key}`)}
-                />
-            ))}
-            <Select
-                label="Overload practice (IEC)"
-                value={text(settings, 'overload_school')}
-                onChange={(value) => setSettings({ ...settings, overload_school: value })}
-                options={[
-                    { value: '', label: 'Plate current' },
-                    { value: 'plate_current', label: 'Plate current' },
-                    { value: 'service_factor', label: 'Service factor × plate' },
-                ].slice(text(settings, 'overload_school') === '' ? 0 : 1)}
-            />
+            {PATHS.map((path) => {
+                const [group, key] = split(path);
+                const note = solved?.note(path);
+                const value = text(group === 'supply' ? supply : settings, key);
+                const set = (typed: string) =>
+                    group === 'supply' ? setSupply({ ...supply, [key]: typed }) : setSettings({ ...settings, [key]: typed });
+                if (note === undefined || (!note.used && value === '')) {
+                    return null;
+                }
+                return note.choices.length > 0 ? (
+                    <Select key={path} label={note.label} value={value} options={optionsOf(note, value)} error={at(path)} onChange={set} />
+                ) : (
+                    <TextField
+                        key={path}
+                        label={note.label}
+                        unit={note.unit}
+                        placeholder={note.empty}
+                        value={value}
+                        onChange={set}
+                        error={at(path)}
+                    />
+                );
+            })}
             <footer>
                 <span role="status">{problem !== null ? problem.message : saved ? 'Saved.' : ''}</span>
                 <Button kind={site === undefined ? 'plain' : 'main'} type="submit">

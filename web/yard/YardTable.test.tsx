@@ -18,12 +18,12 @@ const row = (more: Partial<CircuitRow>): CircuitRow => ({
     cautions: 0,
     notes: 0,
     errors: 0,
-    output_w: 37000,
-    current_a: 66,
-    method: 'star_delta',
+    output: '37\u00A0kW',
+    current: '66\u00A0A',
+    starting: 'Star-delta',
     cable: '6 × 6 mm²',
-    scpd_a: 80,
-    dial_a: 38.105,
+    scpd: '80\u00A0A',
+    dial: '38.1\u00A0A',
     updated_at: '',
     ...more,
 });
@@ -34,7 +34,10 @@ describe('the yard', () => {
         render(
             <MemoryRouter>
                 <YardTable
-                    rows={[row({ stops: 1, cautions: 2 }), row({ id: 2, tag: 'DX-1', rule_book: 'nec', output_w: null, errors: 1 })]}
+                    rows={[
+                        row({ stops: 1, cautions: 2 }),
+                        row({ id: 2, tag: 'DX-1', rule_book: 'nec', starting: 'Wye-delta', output: null, errors: 1 }),
+                    ]}
                     sites={sites}
                     sort="tag"
                     down={false}
@@ -44,9 +47,9 @@ describe('the yard', () => {
         );
         expect(screen.getByRole('link', { name: 'KF-204' }).getAttribute('href')).toBe('/circuits/1/plate');
         expect(
-            screen.getByRole('row', { name: /KF-204.*Larkrigg Mill, Kilns.*stops 1.*cautions 2.*37.kW.*66.A.*star-delta.*38\.1.A/ }),
+            screen.getByRole('row', { name: /KF-204.*Larkrigg Mill, Kilns.*stops 1.*cautions 2.*37.kW.*66.A.*Star-delta.*38\.1.A/ }),
         ).toBeTruthy();
-        expect(screen.getByRole('row', { name: /DX-1.*✕ 1.*–.*wye-delta/ })).toBeTruthy();
+        expect(screen.getByRole('row', { name: /DX-1.*✕ 1.*–.*Wye-delta/ })).toBeTruthy();
     });
 
     it('sorts up first, then down', () => {

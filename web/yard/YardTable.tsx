@@ -2,7 +2,6 @@ import { Link } from 'react-router';
 import styled from 'styled-components';
 import type { CircuitRow, Site } from '../api/contract';
 import { GradeMark } from '../kit/Grade';
-import { withUnit } from '../kit/show';
 import { narrow, token } from '../theme/tokens';
 
 const Table = styled.table`
@@ -93,8 +92,6 @@ const Marks = styled.span`
     }
 `;
 
-const METHODS: Record<string, string> = { direct: 'direct', star_delta: 'star-delta' };
-
 /** The circuits with their worst finding and key figures. */
 export function YardTable({
     rows,
@@ -168,18 +165,12 @@ export function YardTable({
                                 {row.errors > 0 && <span title="fields that cannot be used">✕ {row.errors}</span>}
                             </Marks>
                         </td>
-                        <td className="number wide">{withUnit(row.output_w, 'W')}</td>
-                        <td className="number">{withUnit(row.current_a, 'A')}</td>
-                        <td className="wide">
-                            {row.method === null
-                                ? '–'
-                                : row.rule_book !== 'iec' && row.method === 'star_delta'
-                                  ? 'wye-delta'
-                                  : (METHODS[row.method] ?? row.method)}
-                        </td>
+                        <td className="number wide">{row.output ?? '–'}</td>
+                        <td className="number">{row.current ?? '–'}</td>
+                        <td className="wide">{row.starting ?? '–'}</td>
                         <td className="wide">{row.cable ?? '–'}</td>
-                        <td className="number wide">{withUnit(row.scpd_a, 'A')}</td>
-                        <td className="number wide">{withUnit(row.dial_a, 'A')}</td>
+                        <td className="number wide">{row.scpd ?? '–'}</td>
+                        <td className="number wide">{row.dial ?? '–'}</td>
                     </tr>
                 ))}
             </tbody>

@@ -6,6 +6,7 @@ namespace BraveAnvil\Circuit\Parse;
 
 use BraveAnvil\Circuit\Refusal;
 use BraveAnvil\Solution\Show;
+use BraveAnvil\Solution\Unit;
 
 /** Rated output as stamped: `37 kW`, `50 hp`, `37/50`, `37 kW/50 hp`. One horsepower is 746 W. */
 final readonly class Power
@@ -102,6 +103,6 @@ final readonly class Power
 
     public function echo(): string
     {
-        return Show::quantity($this->watts, 'W', 6).($this->unit === 'hp' ? ' (746 W/hp)' : '');
+        return Show::quantity($this->watts, Unit::Watt, 6).($this->unit === 'hp' ? ' (746 W/hp)' : '');
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Circuit\Parse;
 
+use BraveAnvil\Circuit\FieldKind;
 use BraveAnvil\Circuit\Refusal;
 
 /** A number with its unit, in base units. A bare number is in the field's own unit. */
@@ -43,9 +44,9 @@ final class Quantity
     private const RATIO_NAMES = '~^(I ?[ASL]\.? ?/ ?I ?N|IST ?/ ?IN|LRC ?/ ?FLC|LRA ?/ ?FLA|M ?[ASKBL]{1,2}\.? ?/ ?M ?N|T ?(ST|S|A|L|U|K|B|MAX|MIN)?\.? ?/ ?T ?N|M ?(MAX|MIN|ST) ?/ ?M ?N|LRT|BDT|PUT|TK|MA|MK|TS|TST|TMAX|TB)\.?\s*[=:]?\s*~i';
 
     /** @return float|Refusal in base units (V, A, Ω, VA, W, var, %, s, m, kg·m², Hz, °C, ratio) */
-    public static function parse(string $text, string $kind): float|Refusal
+    public static function parse(string $text, FieldKind $kind): float|Refusal
     {
-        if ($kind === 'ratio') {
+        if ($kind === FieldKind::Ratio) {
             $text = (string) preg_replace(self::RATIO_NAMES, '', $text);
         }
         if (preg_match('~^([+-]?[\d.,](?:[\d.,]| (?=\d{3}(?!\d)))*)\s*(\D.*)?$~u', $text, $part) !== 1) {
@@ -56,10 +57,10 @@ final class Quantity
             return $number;
         }
         $unit = strtolower(trim($part[2] ?? ''));
-        if ($kind === 'celsius' && in_array($unit, ['f', 'degf', 'deg f'], true)) {
+        if ($kind === FieldKind::Celsius && in_array($unit, ['f', 'degf', 'deg f'], true)) {
             return ($number - 32) / 1.8;
         }
-        $factor = self::UNITS[$kind][$unit] ?? null;
+        $factor = self::UNITS[$kind->value][$unit] ?? null;
         if ($factor === null) {
             return new Refusal(Typed::quoted($part[2] ?? '').' is not a unit for this field.');
         }

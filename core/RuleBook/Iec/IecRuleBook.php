@@ -4,21 +4,30 @@ declare(strict_types=1);
 
 namespace BraveAnvil\RuleBook\Iec;
 
-use BraveAnvil\Circuit\Circuit;
+use BraveAnvil\Circuit\Assumed;
+use BraveAnvil\Circuit\Choice\RuleBookName;
+use BraveAnvil\Circuit\DefaultReason;
+use BraveAnvil\Correct\CapacitorRules;
+use BraveAnvil\RuleBook\PlateLayout;
+use BraveAnvil\RuleBook\Practice\CapacitorPractice;
+use BraveAnvil\RuleBook\Practice\GuardPractice;
 use BraveAnvil\RuleBook\RuleBook;
 use BraveAnvil\RuleBook\Sizing;
-use BraveAnvil\RuleBook\Table;
-use BraveAnvil\RuleBook\TypicalMotor;
-use BraveAnvil\Solution\Figure;
-use BraveAnvil\Solution\Sheet;
-use BraveAnvil\Solution\Show;
+use BraveAnvil\RuleBook\TableName;
+use BraveAnvil\RuleBook\Tables;
+use BraveAnvil\RuleBook\TerminalMarks;
+use BraveAnvil\RuleBook\Words;
 
 /** IEC 60364 practice: the plate's current for everything, a typical table when it is missing. */
-final class IecRuleBook implements RuleBook
+final readonly class IecRuleBook implements RuleBook
 {
-    public function id(): string
+    public function __construct(private Tables $tables)
     {
-        return 'iec';
+    }
+
+    public function id(): RuleBookName
+    {
+        return RuleBookName::Iec;
     }
 
     public function edition(): string
@@ -26,24 +35,42 @@ final class IecRuleBook implements RuleBook
         return 'IEC 60364';
     }
 
-    public function words(): array
+    public function words(): Words
     {
-        return ['name' => 'IEC 60364', 'star' => 'star', 'star_delta' => 'star-delta', 'earth' => 'earth', 'protective' => 'protective conductor', 'protective_short' => 'PE', 'cable' => 'cable', 'scpd' => 'short-circuit protective device'];
+        return new Words('IEC 60364', 'star', 'star-delta', 'earth', 'protective conductor', 'PE', 'cable', 'short-circuit protective device', 'isolator', PlateLayout::Iec);
     }
 
     public function defaults(): array
     {
         return [
-            'supply.frequency' => [50.0, '50 Hz supply, usual under IEC'],
-            'supply.phases' => [3.0, 'three phases'],
-            'supply.ambient' => [30.0, 'ambient 30 °C'],
-            'cable.material' => ['copper', 'copper conductors'],
-            'cable.insulation' => ['XLPE', 'XLPE insulation'],
-            'cable.method' => ['E', 'reference method E, multicore in free air or on a tray'],
-            'cable.grouped_circuits' => [1.0, 'one circuit on its own'],
-            'settings.terminal_temperature' => [70.0, 'terminals for 70 °C'],
-            'settings.tray' => ['perforated', 'perforated tray'],
+            'supply.frequency' => new Assumed(50.0, '50 Hz supply, usual under IEC', DefaultReason::RuleBook),
+            'supply.phases' => new Assumed(3.0, 'three phases', DefaultReason::Practice),
+            'supply.ambient' => new Assumed(30.0, 'ambient 30 °C', DefaultReason::RuleBook),
+            'cable.material' => new Assumed('copper', 'copper conductors', DefaultReason::Practice),
+            'cable.insulation' => new Assumed('XLPE', 'XLPE insulation', DefaultReason::Practice),
+            'cable.method' => new Assumed('E', 'reference method E, multicore in free air or on a tray', DefaultReason::Practice),
+            'cable.grouped_circuits' => new Assumed(1.0, 'one circuit on its own', DefaultReason::Practice),
+            'settings.terminal_temperature' => new Assumed(70.0, 'terminals for 70 °C', DefaultReason::Practice),
+            'settings.tray' => new Assumed('perforated', 'perforated tray', DefaultReason::Practice),
         ];
+    }
+
+    public function choices(): array
+    {
+        return [
+            'cable.method' => [
+                'A1' => 'A1, conduit in insulation', 'A2' => 'A2, cable in insulation', 'B1' => 'B1, conduit on a wall', 'B2' => 'B2, cable in conduit', 'C' => 'C, on a wall',
+                'D1' => 'D1, buried duct', 'D2' => 'D2, buried', 'E' => 'E, air or tray', 'F' => 'F, single cores',
+            ],
+            'cable.insulation' => ['xlpe' => 'XLPE, 90 °C', 'pvc' => 'PVC, 70 °C'],
+            'cable.terminal_temperature' => ['70' => '70 °C', '90' => '90 °C'],
+            'settings.terminal_temperature' => ['70' => '70 °C', '90' => '90 °C'],
+        ];
+    }
+
+    public function unused(): array
+    {
+        return ['cable.raceway_material', 'settings.ten_ampere_rating'];
     }
 
     public function metricFrames(): bool
@@ -51,70 +78,9 @@ final class IecRuleBook implements RuleBook
         return true;
     }
 
-    public function tableCurrent(Circuit $circuit, Sheet $sheet): ?Figure
+    public function terminals(): TerminalMarks
     {
-        $power = $circuit->power();
-        $volts = $sheet->get('plate.rated_voltage')?->number();
-        if ($power === null || $volts === null) {
-            return null;
-        }
-        $table = Table::of('iec/motor_current');
-        $columns = $table->numbers('columns');
-        $nearest = 0;
-        foreach ($columns as $i => $column) {
-            if (abs($column - $volts) < abs($columns[$nearest] - $volts)) {
-                $nearest = $i;
-            }
-        }
-        $scale = $columns[$nearest] / $volts;
-        $kw = $power->watts / 1000;
-        $rows = [];
-        $exact = null;
-        foreach ($table->keys('rows') as $row) {
-            $value = $table->number('rows', $row, (string) $nearest);
-            if ($value !== null) {
-                $rows[$row] = $value;
-                if (abs((float) $row - $kw) <= 0.02 * $kw) {
-                    $exact = $row;
-                }
-            }
-        }
-        $amperes = $exact !== null ? $rows[$exact] : TypicalMotor::interpolated($rows, $kw);
-        if ($amperes === null) {
-            return null;
-        }
-        $assumptions = ['a typical current of the table'];
-        if ($exact === null) {
-            $assumptions[] = 'interpolated between table rows';
-        }
-        $working = Show::number($exact !== null ? (float) $exact : $kw).' kW in the '.Show::number($columns[$nearest]).' V column';
-        if (abs($scale - 1) > 1e-9) {
-            $working .= ': '.Show::number($amperes).' A × '.Show::number($columns[$nearest]).' V ÷ '.Show::number($volts).' V';
-            $assumptions[] = 'scaled to '.Show::number($volts).' V';
-        }
-
-        return new Figure('power.table_current', 'Full-load current by table', $amperes * $scale, 'A', 'table', $working, $table->cited(), $assumptions,
-            $exact === null ? null : $table->doubt('rows', $exact, (string) $nearest));
-    }
-
-    public function designCurrent(Circuit $circuit, Sheet $sheet): ?Figure
-    {
-        $plate = $sheet->get('power.plate_current');
-        if ($plate !== null) {
-            return $plate->named('power.design_current', 'Design current', 'IEC 60364-5-52: plate current');
-        }
-        if ($circuit->bad('plate.current')) {
-            return null;
-        }
-
-        return ($sheet->get('power.table_current') ?? $sheet->get('power.computed_current'))
-            ?->named('power.design_current', 'Design current', 'IEC 60947-4-1 Annex G while the plate gives no current')
-            ->withAssumption('the plate gives no current');
-    }
-
-    public function lockedRotorCurrent(Circuit $circuit, Sheet $sheet): ?Figure
-    {
-        return null;
+        return new TerminalMarks(['U1', 'V1', 'W1'], ['W2', 'U2', 'V2']);
     }
 
     public function dropLimitRunning(): float
@@ -122,8 +88,32 @@ final class IecRuleBook implements RuleBook
         return 5.0;
     }
 
+    public function currents(): IecCurrents
+    {
+        return new IecCurrents($this->tables->named(TableName::IecMotorCurrent));
+    }
+
     public function sizing(): Sizing
     {
-        return new IecSizing;
+        $guard = new GuardPractice($this->tables->named(TableName::PracticeGuard));
+        $gates = new FuseGates($this->tables->named(TableName::IecFuseGg), $guard);
+        $conductors = new IecConductorTables($this->tables);
+        $overload = new IecOverload;
+
+        return new Sizing(
+            new IecConductors($conductors, $overload),
+            new IecDevices(new FuseChoice($gates, $guard), new BreakerChoice(new BreakerTable($this->tables->named(TableName::IecBreaker)))),
+            $overload,
+            new IecDisconnects($this->tables->named(TableName::PracticeSwitchRatings)),
+            new IecProtectiveConductors($this->tables->named(TableName::IecProtectiveConductor), $conductors),
+            self::capacitors(new CapacitorPractice($this->tables->named(TableName::PracticeCapacitor)), $gates),
+        );
+    }
+
+    private static function capacitors(CapacitorPractice $practice, FuseGates $gates): CapacitorRules
+    {
+        return new CapacitorRules($practice->iecConductorFactor(), false, $practice->iecFuseFactor(), $gates->ratings(), null, $practice->iecBareTap(),
+            $practice->iecResidualVolts(), $practice->iecDischargeTime(),
+            '1.5 × for harmonics and tolerance, common practice, no source', '1.6 × gG, common practice, no source', 'IEC 60831-1 (from memory)', 'IEC 60831-1 and common practice (from memory)');
     }
 }

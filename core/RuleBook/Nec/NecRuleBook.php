@@ -4,26 +4,36 @@ declare(strict_types=1);
 
 namespace BraveAnvil\RuleBook\Nec;
 
-use BraveAnvil\Circuit\Circuit;
-use BraveAnvil\Circuit\Parse\Power;
+use BraveAnvil\Circuit\Assumed;
+use BraveAnvil\Circuit\Choice\RuleBookName;
+use BraveAnvil\Circuit\Choice\Scpd;
+use BraveAnvil\Circuit\DefaultReason;
+use BraveAnvil\Correct\CapacitorRules;
+use BraveAnvil\RuleBook\American\ConductorPolicy;
+use BraveAnvil\RuleBook\American\Conductors;
+use BraveAnvil\RuleBook\American\Disconnects;
+use BraveAnvil\RuleBook\American\GroundingConductors;
+use BraveAnvil\RuleBook\American\OverloadLimits;
+use BraveAnvil\RuleBook\PlateLayout;
+use BraveAnvil\RuleBook\Practice\CapacitorPractice;
+use BraveAnvil\RuleBook\Practice\GuardPractice;
 use BraveAnvil\RuleBook\RuleBook;
 use BraveAnvil\RuleBook\Sizing;
-use BraveAnvil\RuleBook\Table;
-use BraveAnvil\Solution\Figure;
-use BraveAnvil\Solution\Grade;
-use BraveAnvil\Solution\Sheet;
-use BraveAnvil\Solution\Show;
-use BraveAnvil\Solution\Station;
+use BraveAnvil\RuleBook\TableName;
+use BraveAnvil\RuleBook\Tables;
+use BraveAnvil\RuleBook\TerminalMarks;
+use BraveAnvil\RuleBook\Words;
 
 /** The US National Electrical Code: table current for conductors and protective device, plate current for overload. */
-final class NecRuleBook implements RuleBook
+final readonly class NecRuleBook implements RuleBook
 {
-    /** Which column serves which system voltage: [from, to, column]. */
-    private const COLUMNS = [[110, 120, 115], [198, 204, 200], [205, 212, 208], [220, 240, 230], [440, 480, 460], [550, 600, 575]];
-
-    public function id(): string
+    public function __construct(private Tables $tables)
     {
-        return 'nec';
+    }
+
+    public function id(): RuleBookName
+    {
+        return RuleBookName::Nec;
     }
 
     public function edition(): string
@@ -31,23 +41,39 @@ final class NecRuleBook implements RuleBook
         return 'NEC 2023';
     }
 
-    public function words(): array
+    public function words(): Words
     {
-        return ['name' => 'NEC', 'star' => 'wye', 'star_delta' => 'wye-delta', 'earth' => 'ground', 'protective' => 'equipment grounding conductor', 'protective_short' => 'EGC', 'cable' => 'conductors in raceway', 'scpd' => 'branch short-circuit device'];
+        return new Words('NEC', 'wye', 'wye-delta', 'ground', 'equipment grounding conductor', 'EGC', 'conductors in raceway', 'branch short-circuit device', 'disconnect', PlateLayout::Nema);
     }
 
     public function defaults(): array
     {
         return [
-            'supply.frequency' => [60.0, '60 Hz supply, usual under the NEC'],
-            'supply.phases' => [3.0, 'three phases'],
-            'supply.ambient' => [30.0, 'ambient 30 °C'],
-            'cable.material' => ['copper', 'copper conductors'],
-            'cable.insulation' => ['THWN-2', 'THWN-2 insulation, 90 °C'],
-            'cable.method' => ['raceway', 'conductors in raceway'],
-            'cable.raceway_material' => ['steel', 'steel raceway'],
-            'cable.grouped_circuits' => [1.0, 'one circuit in the raceway'],
+            'supply.frequency' => new Assumed(60.0, '60 Hz supply, usual under the NEC', DefaultReason::RuleBook),
+            'supply.phases' => new Assumed(3.0, 'three phases', DefaultReason::Practice),
+            'supply.ambient' => new Assumed(30.0, 'ambient 30 °C', DefaultReason::RuleBook),
+            'cable.material' => new Assumed('copper', 'copper conductors', DefaultReason::Practice),
+            'cable.insulation' => new Assumed('THWN-2', 'THWN-2 insulation, 90 °C', DefaultReason::Practice),
+            'cable.method' => new Assumed('raceway', 'conductors in raceway', DefaultReason::RuleBook),
+            'cable.raceway_material' => new Assumed('steel', 'steel raceway', DefaultReason::Practice),
+            'cable.grouped_circuits' => new Assumed(1.0, 'one circuit in the raceway', DefaultReason::Practice),
         ];
+    }
+
+    public function choices(): array
+    {
+        return [
+            'cable.method' => ['raceway' => 'Conductors in raceway'],
+            'cable.insulation' => [
+                'THWN-2' => 'THWN-2, 90 °C', 'XHHW-2' => 'XHHW-2, 90 °C', 'THHN' => 'THHN, 90 °C, dry', 'THWN' => 'THWN, 75 °C', 'TW' => 'TW, 60 °C',
+            ],
+            'cable.terminal_temperature' => ['60' => '60 °C', '75' => '75 °C'],
+        ];
+    }
+
+    public function unused(): array
+    {
+        return ['cable.method', 'cable.tray', 'settings.tray', 'settings.terminal_temperature'];
     }
 
     public function metricFrames(): bool
@@ -55,44 +81,9 @@ final class NecRuleBook implements RuleBook
         return false;
     }
 
-    public function tableCurrent(Circuit $circuit, Sheet $sheet): ?Figure
+    public function terminals(): TerminalMarks
     {
-        return self::fromTable('nec/motor_current_three_phase', 'power.table_current', 'Full-load current by table', $circuit, $sheet);
-    }
-
-    public function designCurrent(Circuit $circuit, Sheet $sheet): ?Figure
-    {
-        $table = $sheet->get('power.table_current');
-        $plate = $sheet->get('power.plate_current') ?? $sheet->get('power.computed_current');
-        $synchronous = $sheet->get('plate.synchronous_speed');
-        if ($synchronous !== null && $synchronous->number() < Table::of('nec/motor_factors')->must('slow_below_rpm') - 1e-6 && $plate !== null) {
-            $sheet->find(Grade::Note, Station::Power, 'slow_motor_uses_plate', 'Slow motor: plate current',
-                'The synchronous speed of '.$synchronous->shown().' is below 1200 rpm, so the plate current replaces the table.', '', 'NEC 430.6', ['power.design_current']);
-
-            return $plate->named('power.design_current', 'Design current', 'NEC 430.6: plate current below 1200 rpm synchronous');
-        }
-        if ($table !== null) {
-            return $table->named('power.design_current', 'Design current', 'NEC 430.6(A)(1): table current for conductors and protective device');
-        }
-        if ($plate === null) {
-            return null;
-        }
-        $sheet->find(Grade::Caution, Station::Power, 'table_has_no_current', 'No table current for this motor',
-            'The full-load table has no entry for this output and voltage, so '.$plate->shown().' from the plate is used instead.',
-            'Check the motor against the edition in force.', 'NEC 430.6', ['power.design_current']);
-
-        return $plate->named('power.design_current', 'Design current', 'NEC 430.6')->withAssumption('plate current in place of the missing table current');
-    }
-
-    public function lockedRotorCurrent(Circuit $circuit, Sheet $sheet): ?Figure
-    {
-        $letter = $circuit->choice('plate.design_letter');
-        if ($letter !== null && ! in_array($letter, ['B', 'C', 'D'], true)) {
-            return null;
-        }
-        $figure = self::fromTable('nec/locked_rotor_current', 'start.locked_rotor_current', 'Locked-rotor current', $circuit, $sheet, true);
-
-        return $figure?->withAssumption($letter === null ? 'the table limit of a design B, C or D motor' : 'the table limit, not the motor’s own value');
+        return new TerminalMarks(['T1', 'T2', 'T3'], ['T6', 'T4', 'T5']);
     }
 
     public function dropLimitRunning(): float
@@ -100,90 +91,34 @@ final class NecRuleBook implements RuleBook
         return 3.0;
     }
 
+    public function currents(): NecCurrents
+    {
+        return new NecCurrents($this->tables);
+    }
+
     public function sizing(): Sizing
     {
-        return new NecSizing;
+        $factors = new NecFactors($this->tables->named(TableName::NecMotorFactors));
+        $guard = new GuardPractice($this->tables->named(TableName::PracticeGuard));
+        $ratings = new StandardRatings($this->tables->named(TableName::NecStandardRatings));
+        $switches = $this->tables->named(TableName::PracticeSwitchRatings);
+
+        return new Sizing(
+            new Conductors(new NecConductorTables($this->tables), new ConductorPolicy($factors->conductor(), $factors->starDeltaLead(), 'FLC', 'NEC 430.22', 'NEC 430.22(C)',
+                $factors->smallTerminal(), $factors->largestTerminal(), $factors->smallTerminalTo())),
+            new NecDevices($this->tables->named(TableName::NecProtectionPercent), $ratings, $guard),
+            new OverloadLimits($factors->overloadHigh(), $factors->overloadLow(), $factors->highFromServiceFactor(), $factors->highToRise(), 'NEC 430.32(A)(1)', $guard),
+            new Disconnects($factors->disconnect(), 'NEC 430.110(A)', $switches->numbers('nec'), $switches->cited()),
+            new GroundingConductors($this->tables->named(TableName::NecEquipmentGrounding), $this->tables->named(TableName::NecConductorProperties), 'Equipment grounding conductor'),
+            self::capacitors(new CapacitorPractice($this->tables->named(TableName::PracticeCapacitor)), $ratings),
+        );
     }
 
-    /** Looks up amperes by horsepower and voltage: N0 of the procedures. */
-    private static function fromTable(string $name, string $key, string $label, Circuit $circuit, Sheet $sheet, bool $plateVoltageOnly = false): ?Figure
+    private static function capacitors(CapacitorPractice $practice, StandardRatings $ratings): CapacitorRules
     {
-        $table = Table::of($name);
-        $power = $circuit->power();
-        $rated = $sheet->get('plate.rated_voltage');
-        $supply = $circuit->number('supply.voltage');
-        if ($power === null || $rated === null) {
-            return null;
-        }
-        $columns = [self::column($rated->number())];
-        if ($supply !== null && ! $plateVoltageOnly) {
-            $columns[] = self::column($supply->number());
-        }
-        $best = null;
-        foreach (array_unique($columns) as $volts) {
-            $figure = $volts === null ? null : self::row($table, $key, $label, $power, $volts);
-            if ($figure !== null && ($best === null || $figure->number() > $best->number())) {
-                $best = $figure;
-            }
-        }
+        $factor = $practice->necConductorFactor();
 
-        return $best;
-    }
-
-    private static function row(Table $table, string $key, string $label, Power $power, int $volts): ?Figure
-    {
-        $columns = array_map(intval(...), $table->numbers('columns'));
-        $column = array_search($volts, $columns, true);
-        if ($column === false) {
-            return null;
-        }
-        $column = (string) $column;
-        $typedHp = $power->unit === 'hp' || $power->horsepowerWatts !== null;
-        $hp = ($power->horsepowerWatts ?? $power->watts) / Power::HORSEPOWER;
-        $rows = [];
-        foreach ($table->keys('rows') as $row) {
-            $value = $table->number('rows', $row, $column);
-            if ($value !== null) {
-                $rows[$row] = $value;
-            }
-            if (abs((float) $row - $hp) <= ($typedHp ? 1e-6 : 0.02) * $hp) {
-                return $value === null ? null : new Figure($key, $label, $value, 'A', 'table',
-                    Show::number((float) $row).' hp in the '.$volts.' V column', $table->cited(), [], $table->doubt('rows', $row, $column));
-            }
-        }
-        // A kilowatt plate that is no listed horsepower keeps its own current (430.6).
-        $between = $typedHp ? self::linear($rows, $hp) : null;
-
-        return $between === null ? null : new Figure($key, $label, $between, 'A', 'interpolated',
-            Show::number($hp).' hp between rows, '.$volts.' V column', $table->cited(), ['interpolated between table rows']);
-    }
-
-    /** @param  array<array-key, float>  $rows ascending by horsepower */
-    private static function linear(array $rows, float $hp): ?float
-    {
-        $below = null;
-        foreach ($rows as $key => $value) {
-            $key = (float) $key;
-            if ($key >= $hp && $below !== null) {
-                return $below[1] + ($value - $below[1]) * ($hp - $below[0]) / ($key - $below[0]);
-            }
-            if ($key > $hp) {
-                return null;
-            }
-            $below = [$key, $value];
-        }
-
-        return null;
-    }
-
-    private static function column(float $volts): ?int
-    {
-        foreach (self::COLUMNS as [$from, $to, $column]) {
-            if ($volts >= $from && $volts <= $to) {
-                return $column;
-            }
-        }
-
-        return null;
+        return new CapacitorRules($factor, true, $practice->necFuseFactor(), $ratings->of(Scpd::FuseDualElement, true), $factor, null, $practice->necResidualVolts(), $practice->necDischargeTime(),
+            'NEC 460.8(A)', 'NEC 460.8(B): as low as practicable, 1.65 × is common practice, no source', 'NEC 460.6', 'NEC 460.9 and common practice (from memory)');
     }
 }

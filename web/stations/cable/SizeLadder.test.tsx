@@ -1,15 +1,14 @@
 import { render, screen, within } from '@testing-library/react';
 import { describe, expect, it } from 'vitest';
 import type { SizeLadder } from '../../api/contract';
+import { shown } from '../../testing';
 import { SizeLadderPicture } from './SizeLadder';
 
 const row = (size: string, ampacity: number, fails: SizeLadder['rows'][number]['fails'], chosen = false): SizeLadder['rows'][number] => ({
     size,
-    ampacity,
-    derated: ampacity,
-    terminal: ampacity,
-    drop: 2,
-    starting_drop: 6,
+    ampacity: shown(ampacity, `${ampacity} A`),
+    drop: shown(2, '2 %'),
+    starting_drop: shown(6, '6 %'),
     fails,
     chosen,
     working: '',
@@ -18,9 +17,9 @@ const row = (size: string, ampacity: number, fails: SizeLadder['rows'][number]['
 describe('the size ladder', () => {
     it('says in words what rejects each size, for those who cannot see it', () => {
         const ladder: SizeLadder = {
-            required: 66,
-            drop_limit: 5,
-            starting_drop_limit: 15,
+            required: shown(66, '66 A'),
+            drop_limit: shown(5, '5 %'),
+            starting_drop_limit: shown(15, '15 %'),
             installed: false,
             rows: [
                 row('6 mm²', 43, ['ampacity', 'terminals', 'running drop']),

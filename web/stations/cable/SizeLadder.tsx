@@ -2,7 +2,6 @@ import { scaleLinear } from 'd3-scale';
 import type { SizeLadder } from '../../api/contract';
 import { Drawing } from '../../kit/Drawing';
 import { Picture } from '../../kit/Picture';
-import { digits } from '../../kit/show';
 
 const WIDTH = 656;
 const ROW = 28;
@@ -13,9 +12,8 @@ export function SizeLadderPicture({ title, name, ladder }: { title: string; name
     const chosen = ladder.rows.findIndex((row) => row.chosen);
     const from = Math.max(0, (chosen === -1 ? ladder.rows.length : chosen) - 4);
     const rows = ladder.rows.slice(from, from + 8);
-    const carries = (row: (typeof rows)[number]) => Math.min(row.derated, row.terminal);
-    const scale = scaleLinear([0, Math.max(ladder.required, ...rows.map(carries))], [0, 185]);
-    const wanted = 88 + scale(ladder.required);
+    const scale = scaleLinear([0, Math.max(ladder.required.value, ...rows.map((row) => row.ampacity.value))], [0, 185]);
+    const wanted = 88 + scale(ladder.required.value);
     return (
         <Picture
             wide
@@ -23,18 +21,18 @@ export function SizeLadderPicture({ title, name, ladder }: { title: string; name
             name={name}
             rows={ladder.rows.map((row) => [
                 row.size,
-                `carries ${digits(row.ampacity)} A, drop ${row.drop === null ? 'not checked' : `${digits(row.drop)} %`}, ${row.fails.length === 0 ? (row.chosen ? 'chosen' : 'passes') : `rejected by ${row.fails.join(' and ')}`}`,
+                `carries ${row.ampacity.shown}, drop ${row.drop === null ? 'not checked' : row.drop.shown}, ${row.fails.length === 0 ? (row.chosen ? 'chosen' : 'passes') : `rejected by ${row.fails.join(' and ')}`}`,
             ])}
         >
             <Drawing viewBox={`0 0 ${WIDTH} ${TOP + rows.length * ROW + 4}`} role="img" aria-label={title}>
                 <text className="soft" x="88" y="14">
-                    carries, {digits(ladder.required)} A wanted
+                    carries, {ladder.required.shown} wanted
                 </text>
                 <text className="soft" x="386" y="14" textAnchor="end">
-                    drop, limit {digits(ladder.drop_limit)} %
+                    drop, limit {ladder.drop_limit.shown}
                 </text>
                 <text className="soft" x="462" y="14" textAnchor="end">
-                    start, {digits(ladder.starting_drop_limit)} %
+                    start, {ladder.starting_drop_limit.shown}
                 </text>
                 <path className="wanted" d={`M${wanted} ${TOP - 8}V${TOP + rows.length * ROW}`} />
                 {rows.map((row, index) => {
@@ -45,15 +43,15 @@ export function SizeLadderPicture({ title, name, ladder }: { title: string; name
                             <text className="strong" x="4" y="14">
                                 {row.size}
                             </text>
-                            <rect className="bar" x="88" y="1" height="16" width={scale(carries(row))} />
-                            <text x={92 + scale(carries(row)) + 4} y="14">
-                                {digits(row.ampacity)} A
+                            <rect className="bar" x="88" y="1" height="16" width={scale(row.ampacity.value)} />
+                            <text x={92 + scale(row.ampacity.value) + 4} y="14">
+                                {row.ampacity.shown}
                             </text>
                             <text className={row.fails.includes('running drop') ? 'bad' : ''} x="386" y="14" textAnchor="end">
-                                {row.drop === null ? 'not checked' : `${digits(row.drop)} %`}
+                                {row.drop === null ? 'not checked' : row.drop.shown}
                             </text>
                             <text className={row.fails.includes('starting drop') ? 'bad' : ''} x="462" y="14" textAnchor="end">
-                                {row.starting_drop === null ? '–' : `${digits(row.starting_drop)} %`}
+                                {row.starting_drop === null ? '–' : row.starting_drop.shown}
                             </text>
                             <text className={row.fails.length > 0 ? 'bad' : row.chosen ? 'good' : ''} x="476" y="14">
                                 {row.fails.length > 0

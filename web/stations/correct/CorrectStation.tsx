@@ -1,17 +1,14 @@
 import { useBench } from '../../bench/BenchContext';
-import { typed } from '../../bench/circuit';
 import { Choice, Field } from '../../bench/fields';
 import { Fields, Pictures, StationPage } from '../../bench/StationPage';
-import { options, PLACES } from '../../bench/words';
 import { CorrectionPicture } from './CorrectionPicture';
 import { PlacementTable } from './PlacementTable';
 import { StepList } from './StepList';
 
 /** Capacitor for the target power factor, where it goes, and what changes because of it. */
 export default function CorrectStation() {
-    const { draft, solved } = useBench();
+    const { solved } = useBench();
     const chosen = solved.figure('correct.capacitor_rating') !== undefined;
-    const starDelta = typed(draft, 'starter.method') === 'star_delta';
     return (
         <StationPage
             name="correct"
@@ -39,36 +36,14 @@ export default function CorrectStation() {
             )}
             <StepList />
             <Fields>
-                <Field path="correction.target_power_factor" label="Target power factor" hint="Such as 0.95." />
-                <Choice
-                    path="correction.place"
-                    label="Capacitor"
-                    options={[
-                        ...(typed(draft, 'correction.place') === '' ? [{ value: '', label: 'None (assumed)' }] : []),
-                        ...options(PLACES, Object.keys(PLACES)),
-                    ]}
-                />
-                <Field path="correction.load_percent" label="Load it runs at" unit="%" placeholder="100" />
-                <Field path="correction.lowest_load_percent" label="Lowest load" unit="%" hint="It must not lead there." />
-                <Field
-                    path="correction.rated_voltage"
-                    label="Capacitor rated for"
-                    unit="V"
-                    placeholder={solved.figure('plate.supply_voltage')?.shown}
-                />
-                <Field path="correction.rated_kvar" label="Installed capacitor" unit="kvar" hint="Checked, not chosen." />
-                <Field path="correction.tap_length" label="Its leads" unit="m" />
-                {starDelta && (
-                    <Choice
-                        path="correction.own_contactor"
-                        label="Own contactor"
-                        options={[
-                            { value: '', label: 'Not said' },
-                            { value: 'true', label: 'Yes' },
-                            { value: 'false', label: 'No' },
-                        ]}
-                    />
-                )}
+                <Field path="correction.target_power_factor" />
+                <Choice path="correction.place" />
+                <Field path="correction.load_percent" />
+                <Field path="correction.lowest_load_percent" />
+                <Field path="correction.rated_voltage" />
+                <Field path="correction.rated_kvar" />
+                <Field path="correction.tap_length" />
+                <Choice path="correction.own_contactor" />
             </Fields>
         </StationPage>
     );

@@ -1,6 +1,5 @@
 import styled from 'styled-components';
 import { useBench } from '../../bench/BenchContext';
-import { digits } from '../../kit/show';
 import { token } from '../../theme/tokens';
 
 const List = styled.ol`
@@ -53,10 +52,10 @@ export function StepList() {
                     <li
                         key={step.kvar}
                         {...(step.chosen ? { 'data-chosen': true } : {})}
-                        {...(/^(above|would)/.test(step.reason) ? { 'data-refused': true } : {})}
+                        {...(step.refused ? { 'data-refused': true } : {})}
                     >
                         {step.chosen ? '✓ ' : ''}
-                        {digits(step.kvar)}
+                        {step.kvar}
                         <small>{step.reason}</small>
                     </li>
                 ))}

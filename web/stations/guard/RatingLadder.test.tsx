@@ -1,13 +1,13 @@
 import { cleanup, screen } from '@testing-library/react';
 import { afterEach, describe, expect, it } from 'vitest';
 import type { RatingsCurve } from '../../api/contract';
-import { showOnBench, solution } from '../../testing';
+import { choices, note, shown, showOnBench, solution } from '../../testing';
 import { RatingLadder } from './RatingLadder';
 
 afterEach(cleanup);
 
 const rating = (amperes: number, carries: boolean, allowed: boolean, reason: string): RatingsCurve['rows'][number] => ({
-    rating: amperes,
+    rating: shown(amperes, `${amperes} A`),
     carries,
     allowed,
     reason,
@@ -17,7 +17,7 @@ describe('the ladder of ratings', () => {
     it('says of every rating why it is right or not', () => {
         const ratings: RatingsCurve = {
             device: 'fuse_gg',
-            current: 66,
+            current: shown(66, '66 A'),
             limit: null,
             maximum: null,
             chosen: 125,
@@ -27,7 +27,11 @@ describe('the ladder of ratings', () => {
                 rating(125, true, true, 'carries 477.1 A for 3 s'),
             ],
         };
-        showOnBench(<RatingLadder />, {}, solution({ curves: { ratings } }));
+        showOnBench(
+            <RatingLadder />,
+            {},
+            solution({ curves: { ratings }, fields: { 'guard.scpd': note('Device', { choices: choices(['fuse_gg', 'gG fuse']) }) } }),
+        );
         expect(screen.getAllByText('gG fuse: what the start needs and what the rule allows').length).toBeGreaterThan(0);
         expect(screen.getByText('✕ carries 380.6 A for 3 s, the start takes 462 A')).toBeTruthy();
         expect(screen.getByText('✓ carries 477.1 A for 3 s')).toBeTruthy();

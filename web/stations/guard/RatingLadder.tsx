@@ -1,9 +1,7 @@
 import { scaleLog } from 'd3-scale';
 import { useBench } from '../../bench/BenchContext';
-import { DEVICES } from '../../bench/words';
 import { Drawing } from '../../kit/Drawing';
 import { Picture } from '../../kit/Picture';
-import { digits } from '../../kit/show';
 
 const WIDTH = 656;
 const ROW = 28;
@@ -16,38 +14,38 @@ export function RatingLadder() {
     if (curve === undefined || curve.rows.length === 0) {
         return null;
     }
-    const chosen = curve.rows.findIndex((row) => row.rating === curve.chosen);
+    const chosen = curve.rows.findIndex((row) => row.rating.value === curve.chosen);
     const from = Math.max(0, Math.min((chosen === -1 ? curve.rows.length - 1 : chosen) - 4, curve.rows.length - 8));
     const rows = curve.rows.slice(from, from + 8);
-    const ratings = rows.map((row) => row.rating);
-    const scale = scaleLog([Math.min(curve.current, ...ratings) * 0.6, Math.max(curve.maximum ?? 0, ...ratings) * 1.05], [0, 200]);
-    const current = 82 + scale(curve.current);
+    const ratings = rows.map((row) => row.rating.value);
+    const scale = scaleLog([Math.min(curve.current.value, ...ratings) * 0.6, Math.max(curve.maximum ?? 0, ...ratings) * 1.05], [0, 200]);
+    const current = 82 + scale(curve.current.value);
     return (
         <Picture
             wide
-            title={`${DEVICES[curve.device] ?? curve.device}: what the start needs and what the rule allows`}
+            title={`${solved.choice('guard.scpd', curve.device)}: what the start needs and what the rule allows`}
             name="rating-ladder"
-            rows={curve.rows.map((row) => [`${digits(row.rating)} A`, row.reason] as const)}
+            rows={curve.rows.map((row) => [row.rating.shown, row.reason] as const)}
         >
             <Drawing viewBox={`0 0 ${WIDTH} ${TOP + rows.length * ROW + 4}`} role="img" aria-label="Ladder of standard ratings">
                 <text className="soft" x={current} y="14" textAnchor="middle">
-                    motor {digits(curve.current)} A
+                    motor {curve.current.shown}
                 </text>
                 {curve.limit !== null && (
-                    <text className="soft" x={82 + scale(curve.limit)} y="14" textAnchor="start">
-                        limit {digits(curve.limit, 4)} A
+                    <text className="soft" x={82 + scale(curve.limit.value)} y="14" textAnchor="start">
+                        limit {curve.limit.shown}
                     </text>
                 )}
                 {rows.map((row, index) => {
-                    const right = row.rating === curve.chosen;
+                    const right = row.rating.value === curve.chosen;
                     const good = row.carries && row.allowed;
                     return (
-                        <g key={row.rating} className={right ? 'on' : ''} transform={`translate(0 ${TOP + index * ROW})`}>
+                        <g key={row.rating.value} className={right ? 'on' : ''} transform={`translate(0 ${TOP + index * ROW})`}>
                             {right && <rect className="band" x="0" y="-5" width={WIDTH} height={ROW} />}
                             <text className="strong" x="70" y="14" textAnchor="end">
-                                {digits(row.rating)} A
+                                {row.rating.shown}
                             </text>
-                            <rect className="bar" x="82" y="1" height="16" width={scale(row.rating)} />
+                            <rect className="bar" x="82" y="1" height="16" width={scale(row.rating.value)} />
                             <text className={good ? '' : 'bad'} x="300" y="14">
                                 {good ? (right ? '✓ ' : '') : '✕ '}
                                 {row.reason}
@@ -57,7 +55,7 @@ export function RatingLadder() {
                 })}
                 <path className="wanted" d={`M${current} ${TOP - 14}V${TOP + rows.length * ROW}`} />
                 {curve.limit !== null && (
-                    <path className="limit" d={`M${82 + scale(curve.limit)} ${TOP - 14}V${TOP + rows.length * ROW}`} />
+                    <path className="limit" d={`M${82 + scale(curve.limit.value)} ${TOP - 14}V${TOP + rows.length * ROW}`} />
                 )}
             </Drawing>
         </Picture>

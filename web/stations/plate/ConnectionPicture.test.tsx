@@ -1,20 +1,23 @@
 import { cleanup, screen } from '@testing-library/react';
 import { afterEach, describe, expect, it } from 'vitest';
 import type { ConnectionCurve } from '../../api/contract';
-import { showOnBench, solution } from '../../testing';
+import { shown, showOnBench, solution } from '../../testing';
 import { ConnectionPicture } from './ConnectionPicture';
 
 afterEach(cleanup);
 
 const delta: ConnectionCurve = {
-    supply: 400,
+    starts: ['U1', 'V1', 'W1'],
+    ends: ['W2', 'U2', 'V2'],
+    supply: shown(400, '400 V'),
     connection: 'delta',
     leads: 6,
-    other: 'star',
-    other_volts: [690, 690],
-    winding_volts: 400,
-    other_winding_volts: 230.94,
+    star_volts: shown(230.94, '231 V'),
+    delta_volts: shown(400, '400 V'),
+    winding_volts: shown(400, '400 V'),
+    other: { connection: 'star', volts: '690 V', winding_volts: shown(230.94, '231 V') },
 };
+const nema: ConnectionCurve = { ...delta, starts: ['T1', 'T2', 'T3'], ends: ['T6', 'T4', 'T5'] };
 
 describe('the terminal box', () => {
     it('links U1 to W2, V1 to U2 and W1 to V2 in delta, and says what star would do', () => {
@@ -24,7 +27,7 @@ describe('the terminal box', () => {
     });
 
     it('uses T1 to T6 under the NEC: T1–T6, T2–T4, T3–T5', () => {
-        showOnBench(<ConnectionPicture />, {}, solution({ rule_book: 'nec', words: { star: 'wye' }, curves: { connection: delta } }));
+        showOnBench(<ConnectionPicture />, {}, solution({ rule_book: 'nec', words: { star: 'wye' }, curves: { connection: nema } }));
         expect(screen.getByRole('row', { name: 'Links T1–T6, T2–T4, T3–T5' })).toBeTruthy();
         expect(screen.getByText('Wye here would starve it: 231 V a winding')).toBeTruthy();
     });
@@ -36,27 +39,20 @@ describe('the terminal box', () => {
             solution({
                 curves: {
                     connection: {
-                        supply: 400,
+                        ...delta,
                         connection: 'star',
-                        leads: 6,
-                        other: 'delta',
-                        other_volts: [230, 230],
-                        winding_volts: 230.94,
-                        other_winding_volts: 400,
+                        winding_volts: shown(230.94, '231 V'),
+                        other: { connection: 'delta', volts: '230 V', winding_volts: shown(400, '400 V') },
                     },
                 },
             }),
         );
         expect(screen.getByRole('row', { name: 'Links W2–U2–V2 together' })).toBeTruthy();
-        expect(screen.getByText('Delta here would burn it: 400 V on a 230 V winding')).toBeTruthy();
+        expect(screen.getByText('Delta here would burn it: 400 V on a winding for 230 V')).toBeTruthy();
     });
 
     it('draws no links that it does not know', () => {
-        showOnBench(
-            <ConnectionPicture />,
-            {},
-            solution({ curves: { connection: { ...delta, connection: 'single', other: null, other_volts: null } } }),
-        );
+        showOnBench(<ConnectionPicture />, {}, solution({ curves: { connection: { ...delta, connection: 'single', other: null } } }));
         expect(screen.getByText(/Type D or Y with it/)).toBeTruthy();
         expect(document.querySelector('svg')).toBeNull();
     });

@@ -1,7 +1,6 @@
 import styled from 'styled-components';
 import { useBench } from '../../bench/BenchContext';
 import { Picture } from '../../kit/Picture';
-import { digits } from '../../kit/show';
 import { token } from '../../theme/tokens';
 
 const Box = styled.div`
@@ -36,8 +35,6 @@ const Box = styled.div`
     }
 `;
 
-const IEC = { top: ['W2', 'U2', 'V2'], bottom: ['U1', 'V1', 'W1'] };
-const NEMA = { top: ['T6', 'T4', 'T5'], bottom: ['T1', 'T2', 'T3'] };
 const COLUMNS = [46, 130, 214];
 
 /** The six-terminal box with the links that this supply asks for; what the other connection would do to a winding. */
@@ -53,13 +50,13 @@ export function ConnectionPicture() {
             </Box>
         );
     }
-    const volts = digits(curve.supply);
+    const volts = curve.supply.shown;
     const name = curve.connection === 'star' ? star : curve.connection;
     if (curve.connection !== 'delta' && curve.connection !== 'star') {
         return (
             <Box>
                 <b>
-                    On {volts} V: {curve.connection === 'single' ? 'as stamped' : name}
+                    On {volts}: {curve.connection === 'single' ? 'as stamped' : name}
                 </b>
                 <p>
                     {curve.connection === 'parallel' &&
@@ -72,27 +69,27 @@ export function ConnectionPicture() {
             </Box>
         );
     }
-    const marks = solved.solution.rule_book === 'iec' ? IEC : NEMA;
+    const { starts, ends, other } = curve;
     const wrong =
-        curve.other === 'star' && curve.other_winding_volts !== null
-            ? `${star[0]?.toUpperCase() ?? ''}${star.slice(1)} here would starve it: ${digits(curve.other_winding_volts)} V a winding`
-            : curve.other === 'delta' && curve.other_volts !== null
-              ? `Delta here would burn it: ${volts} V on a ${digits(curve.other_volts[0] ?? 0)} V winding`
-              : '';
+        other?.winding_volts == null
+            ? ''
+            : other.connection === 'star'
+              ? `${star.charAt(0).toUpperCase()}${star.slice(1)} here would starve it: ${other.winding_volts.shown} a winding`
+              : `Delta here would burn it: ${volts} on a winding for ${other.volts}`;
     return (
         <Box>
             <Picture
-                title={`On ${volts} V, ${name}`}
+                title={`On ${volts}, ${name}`}
                 name="connection"
                 rows={[
                     ['Connection', name],
                     [
                         'Links',
                         curve.connection === 'delta'
-                            ? marks.bottom.map((b, i) => `${b}–${marks.top[i] ?? ''}`).join(', ')
-                            : `${marks.top.join('–')} together`,
+                            ? starts.map((start, i) => `${start}–${ends[i] ?? ''}`).join(', ')
+                            : `${ends.join('–')} together`,
                     ],
-                    ['Each winding sees', curve.winding_volts === null ? 'not known' : `${digits(curve.winding_volts)} V`],
+                    ['Each winding sees', curve.winding_volts === null ? 'not known' : curve.winding_volts.shown],
                 ]}
             >
                 <svg viewBox="0 0 260 150" role="img" aria-label={`Terminal box linked in ${name}`}>
@@ -106,17 +103,17 @@ export function ConnectionPicture() {
                             <circle cx={x} cy={50} r={12} />
                             <circle cx={x} cy={108} r={12} />
                             <text x={x - 26} y={55}>
-                                {marks.bottom[i]}
+                                {starts[i]}
                             </text>
                             <text x={x - 26} y={113}>
-                                {marks.top[i]}
+                                {ends[i]}
                             </text>
                             {curve.connection === 'delta' && <path className="link" d={`M${x} 50V108`} />}
                         </g>
                     ))}
                     {curve.connection === 'star' && <path className="link" d="M46 108H214" />}
                     <text x="130" y="143">
-                        {curve.winding_volts === null ? '' : `each winding sees ${digits(curve.winding_volts)} V`}
+                        {curve.winding_volts === null ? '' : `each winding sees ${curve.winding_volts.shown}`}
                     </text>
                 </svg>
             </Picture>

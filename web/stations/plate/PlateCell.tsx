@@ -1,5 +1,6 @@
 import { useId } from 'react';
 import styled from 'styled-components';
+import type { FieldPath, FigureKey } from '../../api/contract';
 import { useBench } from '../../bench/BenchContext';
 import { typed } from '../../bench/circuit';
 import { GradeMark, type GradeName } from '../../kit/Grade';
@@ -84,11 +85,11 @@ const Read = styled.p`
 
 /** One field of the plate: where it is in the format, how wide, and which figure stands in for it. */
 export interface Stamp {
-    path: string;
+    path: FieldPath;
     label: string;
     grow: number;
     placeholder?: string;
-    assumedFrom?: string;
+    assumedFrom?: FigureKey;
     onFocus?: () => void;
 }
 
@@ -100,12 +101,7 @@ export function PlateCell({ path, label, grow, placeholder, assumedFrom, onFocus
     const error = solved.error(path);
     const bad = error !== undefined && error.kind !== 'missing';
     const figure = assumedFrom === undefined ? undefined : solved.figure(assumedFrom);
-    const filled =
-        value === '' && figure !== undefined
-            ? path === 'plate.efficiency' && typeof figure.value === 'number'
-                ? (figure.value * 100).toFixed(1)
-                : figure.shown
-            : undefined;
+    const filled = value === '' && figure !== undefined ? solved.note(path)?.empty || figure.shown : undefined;
     const read = solved.solution.read[path];
     const echo =
         value !== '' && read !== undefined && /[/\-–(]|Δ|delta/.test(read + value) && read.replace(/\s/g, '') !== value.replace(/\s/g, '')

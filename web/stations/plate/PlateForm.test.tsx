@@ -1,6 +1,6 @@
 import { cleanup, fireEvent, screen } from '@testing-library/react';
 import { afterEach, describe, expect, it } from 'vitest';
-import { fieldError, figure, finding, showOnBench, solution } from '../../testing';
+import { fieldError, figure, finding, note, showOnBench, solution } from '../../testing';
 import { PlateForm } from './PlateForm';
 
 afterEach(cleanup);
@@ -34,6 +34,7 @@ describe('the plate', () => {
                     figure('plate.efficiency', 0.939, '0.939', { assumed: true, assumptions: ['IE3'] }),
                     figure('plate.power_factor', 0.84, '0.84'),
                 ],
+                fields: { 'plate.efficiency': note('Efficiency', { empty: '93.9' }) },
             }),
         );
         const efficiency = screen.getByLabelText<HTMLInputElement>('Efficiency, %');
@@ -68,20 +69,20 @@ describe('the plate', () => {
             solution({
                 meanings: { 'plate.ip': { text: 'Solids: dust-protected; water: water jets.', figures: ['plate.poles'] } },
                 figures: [figure('plate.poles', 4, '4')],
-                findings: [{ ...finding('caution', 'plate', 'too_open'), fields: ['plate.ip'] }],
+                findings: [{ ...finding('caution', 'plate', 'protection_too_low'), fields: ['plate.ip'] }],
             }),
         );
         expect(screen.getByText('Touch a stamp to read what it says.')).toBeTruthy();
         fireEvent.focus(screen.getByLabelText('IP'));
         expect(screen.getByText(/dust-protected; water: water jets/)).toBeTruthy();
         expect(screen.getByText('plate.poles')).toBeTruthy();
-        expect(screen.getByText(/title of too_open/)).toBeTruthy();
+        expect(screen.getByText(/title of protection_too_low/)).toBeTruthy();
         fireEvent.focus(screen.getByLabelText('Frame'));
         expect(screen.getByText(/Type it as it is stamped/)).toBeTruthy();
     });
 
     it('asks for horsepower first under the American books', () => {
-        showOnBench(<PlateForm />, {}, solution({ rule_book: 'nec' }));
+        showOnBench(<PlateForm />, {}, solution({ rule_book: 'nec', words: { plate_layout: 'nema' } }));
         expect(screen.getByLabelText('Output, hp or kW')).toBeTruthy();
     });
 
@@ -89,7 +90,7 @@ describe('the plate', () => {
         showOnBench(
             <PlateForm />,
             { plate: { ip: 'IP23' } },
-            solution({ findings: [{ ...finding('caution', 'plate', 'too_open'), fields: ['plate.ip'] }] }),
+            solution({ findings: [{ ...finding('caution', 'plate', 'protection_too_low'), fields: ['plate.ip'] }] }),
         );
         expect(screen.getByLabelText('IP').parentElement?.querySelector('[aria-label="caution"]')).not.toBeNull();
         expect(screen.getByLabelText('Frame').parentElement?.querySelector('[aria-label="caution"]')).toBeNull();
@@ -108,7 +109,7 @@ describe('the plate', () => {
     });
 
     it('shows a NEMA plate under the NEC, and either on demand', () => {
-        showOnBench(<PlateForm />, {}, solution({ rule_book: 'nec' }));
+        showOnBench(<PlateForm />, {}, solution({ rule_book: 'nec', words: { plate_layout: 'nema' } }));
         expect(screen.getByLabelText('Output, hp or kW')).toBeTruthy();
         expect(screen.getByLabelText('SFA')).toBeTruthy();
         fireEvent.click(screen.getByRole('radio', { name: 'IEC' }));

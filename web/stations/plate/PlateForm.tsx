@@ -1,12 +1,13 @@
 import { Fragment, type ReactNode, useId, useState } from 'react';
 import styled from 'styled-components';
+import type { FieldPath } from '../../api/contract';
 import { useBench } from '../../bench/BenchContext';
 import { typed } from '../../bench/circuit';
 import { Button } from '../../kit/Button';
 import { Segments } from '../../kit/Segments';
 import { narrow, token } from '../../theme/tokens';
 import { PlateCell, type Stamp } from './PlateCell';
-import { type PlateStyle, rows } from './layouts';
+import { type PlateStyle, rated, rows } from './layouts';
 import { PlateMessages } from './PlateMessages';
 import { StampMeaning } from './StampMeaning';
 
@@ -74,9 +75,7 @@ const Bar = styled.div`
     }
 `;
 
-const SECOND = ['frequency', 'voltage', 'current', 'power', 'speed', 'power_factor', 'efficiency', 'start_current_ratio'].map(
-    (name) => `plate.second.${name}`,
-);
+const SECOND: readonly FieldPath[] = rated('nema', 'plate.second.').map(({ path }) => path);
 
 const keptStyle = (): PlateStyle | null => {
     const kept = localStorage.getItem('plate-style');
@@ -90,7 +89,7 @@ export function PlateForm({ actions, above }: { actions?: ReactNode; above?: Rea
     const [chosen, setChosen] = useState<PlateStyle | null>(keptStyle);
     const [opened, setOpened] = useState(false);
     const legend = useId();
-    const style = chosen ?? (solved.solution.rule_book === 'iec' ? 'iec' : 'nema');
+    const style = chosen ?? (solved.word('plate_layout', 'iec') === 'nema' ? 'nema' : 'iec');
     const stamped = SECOND.some((path) => typed(draft, path) !== '');
     const second = opened || stamped;
     return (

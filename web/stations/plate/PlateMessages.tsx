@@ -1,4 +1,5 @@
 import styled from 'styled-components';
+import type { FieldPath } from '../../api/contract';
 import { useBench } from '../../bench/BenchContext';
 import { token } from '../../theme/tokens';
 
@@ -18,7 +19,7 @@ const Message = styled.p`
 export const messageId = (path: string): string => `message-${path.replace('.', '-')}`;
 
 /** What is wrong with the fields of one row of the plate, right below it, where there is room for words. */
-export function PlateMessages({ fields }: { fields: readonly { path: string; label: string }[] }) {
+export function PlateMessages({ fields }: { fields: readonly { path: FieldPath; label: string }[] }) {
     const { solved } = useBench();
     return (
         <div role="alert">

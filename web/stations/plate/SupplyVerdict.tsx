@@ -41,18 +41,10 @@ export function SupplyVerdict() {
         <Box>
             <h2>On this supply</h2>
             <div className="fields">
-                <Field path="supply.voltage" label="Supply voltage" unit="V" />
-                <Field path="supply.frequency" label="Frequency" unit="Hz" />
+                <Field path="supply.voltage" />
+                <Field path="supply.frequency" label="Frequency" />
             </div>
-            <Choice
-                path="supply.phases"
-                label="Phases"
-                options={[
-                    { value: '3', label: 'Three' },
-                    { value: '', label: 'Three (assumed)' },
-                    { value: '1', label: 'One' },
-                ]}
-            />
+            <Choice path="supply.phases" />
             <dl>
                 <div>
                     <dt>Connect in</dt>

@@ -1,11 +1,12 @@
+import type { FieldPath } from '../../api/contract';
 import type { Stamp } from './PlateCell';
 
 export type PlateStyle = 'iec' | 'nema';
 
-const sized = (grow: number, path: string, label: string, more: Partial<Stamp> = {}): Stamp => ({ path, label, grow, ...more });
+const sized = (grow: number, path: FieldPath, label: string, more: Partial<Stamp> = {}): Stamp => ({ path, label, grow, ...more });
 
 /** The rated values that a plate for two frequencies gives twice. */
-function rated(style: PlateStyle, prefix: string): readonly Stamp[] {
+export function rated(style: PlateStyle, prefix: 'plate.' | 'plate.second.'): readonly Stamp[] {
     const first = prefix === 'plate.';
     const say = (label: string) => (first ? label : `${label}, 2nd row`);
     const american = style === 'nema';

@@ -18,41 +18,18 @@ export function ChainView() {
                 {!bench && <CurrentSources />}
             </Pictures>
             <Fields>
-                <Choice
-                    path="subject"
-                    label="What stands here"
-                    options={[
-                        { value: '', label: 'A motor' },
-                        { value: 'bench_load', label: 'A bench load' },
-                    ]}
-                />
+                <Choice path="subject" />
                 {bench ? (
                     <>
-                        <Choice
-                            path="supply.phases"
-                            label="Phases"
-                            options={[
-                                { value: '', label: 'Three (assumed)' },
-                                { value: '3', label: 'Three' },
-                                { value: '1', label: 'One' },
-                            ]}
-                        />
-                        <Field path="supply.voltage" label="Supply voltage" unit="V" />
-                        <Field path="bench.power" label="Real power" unit="W" hint="two of these three" />
-                        <Field path="bench.current" label="Current" unit="A" />
-                        <Field path="bench.power_factor" label="Power factor" />
-                        <Choice
-                            path="bench.sense"
-                            label="Its current"
-                            options={[
-                                { value: '', label: 'Not said' },
-                                { value: 'lagging', label: 'lags' },
-                                { value: 'leading', label: 'leads' },
-                            ]}
-                        />
+                        <Choice path="supply.phases" />
+                        <Field path="supply.voltage" />
+                        <Field path="bench.power" />
+                        <Field path="bench.current" />
+                        <Field path="bench.power_factor" />
+                        <Choice path="bench.sense" />
                     </>
                 ) : (
-                    <Field path="load.output_percent" label="Load it runs at" unit="%" hint="of rated output, 0 to 125" />
+                    <Field path="load.output_percent" />
                 )}
             </Fields>
             {!bench && (

@@ -1,4 +1,5 @@
 import styled from 'styled-components';
+import type { FigureKey } from '../../api/contract';
 import { useBench } from '../../bench/BenchContext';
 import { Value } from '../../bench/StationPage';
 import { RuledTable } from '../../kit/RuledTable';
@@ -26,16 +27,13 @@ const Bar = styled.span<{ $share: number }>`
     background: ${token.reactive};
 `;
 
+const SOURCES = ['power.computed_current', 'power.plate_current', 'power.table_current'] as const satisfies readonly FigureKey[];
+
 /** The three sources of full-load current side by side, and what each is used for. */
 export function CurrentSources() {
     const { solved } = useBench();
-    const most = Math.max(
-        1e-9,
-        ...['power.computed_current', 'power.plate_current', 'power.table_current'].map((key) => solved.number(key) ?? 0),
-    );
-    const design = solved.figure('power.design_current');
-    const overload = solved.figure('power.overload_current');
-    const rows = [
+    const most = Math.max(1e-9, ...SOURCES.map((key) => solved.number(key) ?? 0));
+    const rows: readonly { key: FigureKey; name: string; use: string; why: string }[] = [
         { key: 'power.computed_current', name: 'Computed', use: 'from output, efficiency and power factor; checks the plate', why: '' },
         {
             key: 'power.plate_current',
@@ -50,19 +48,19 @@ export function CurrentSources() {
             why: differs('power.table_difference', 'against this motor: one value for every motor of the size, on the safe side'),
         },
     ];
-    function differs(key: string, words: string): string {
+    function differs(key: FigureKey, words: string): string {
         const difference = solved.figure(key);
         return difference === undefined ? '' : `${difference.shown} ${words}`;
     }
-    function usedFor(key: string): string {
+    function usedFor(key: FigureKey): string {
         const value = solved.number(key);
         if (value === undefined) {
             return key === 'power.plate_current' ? 'none stamped' : 'no entry for this motor';
         }
-        const from = solved.figure(key)?.label ?? '';
+        const rests = (on: FigureKey) => solved.figure(on)?.from.some(({ figure }) => figure === key) === true;
         const uses = [
-            design?.working.startsWith(from) === true ? 'conductors, device and disconnect' : '',
-            overload?.working.startsWith(from) === true ? 'overload' : '',
+            rests('power.design_current') ? 'conductors, device and disconnect' : '',
+            rests('power.overload_current') ? 'overload' : '',
         ].filter(Boolean);
         return uses.length === 0 ? 'for comparison' : `sizes ${uses.join('; ')}`;
     }

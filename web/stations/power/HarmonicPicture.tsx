@@ -2,7 +2,6 @@ import { scaleLinear } from 'd3-scale';
 import type { Figure, WaveformCurves } from '../../api/contract';
 import { Drawing } from '../../kit/Drawing';
 import { Picture } from '../../kit/Picture';
-import { digits } from '../../kit/show';
 
 const WIDTH = 640;
 const HEIGHT = 190;
@@ -31,7 +30,7 @@ export function HarmonicPicture({ curves, figure }: { curves: WaveformCurves; fi
             title={`Harmonics, % of the fundamental. THD: amps ${figure('thd_i1')?.shown ?? '–'}, volts ${figure('thd_v1')?.shown ?? '–'}`}
             name="harmonics"
             wide
-            rows={bars.filter(({ percent }) => percent >= 0.1).map(({ order, percent }) => [`Order ${order}`, `${digits(percent)} %`])}
+            rows={bars.filter(({ percent }) => percent >= 0.1).map(({ order, shown }) => [`Order ${order}`, shown])}
         >
             <Drawing viewBox={`0 0 ${WIDTH} ${HEIGHT}`} role="img" aria-label="Harmonics">
                 {y.ticks(4).map((tick) => (

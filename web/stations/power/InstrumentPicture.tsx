@@ -3,6 +3,7 @@ import { useBench } from '../../bench/BenchContext';
 import { typed } from '../../bench/circuit';
 import { Drawing } from '../../kit/Drawing';
 import { Picture } from '../../kit/Picture';
+import type { MeasureField } from './measuring';
 import { token } from '../../theme/tokens';
 
 const LINE_Y = { '1': 40, '2': 90, '3': 140, N: 190 } as const;
@@ -52,7 +53,7 @@ interface Wiring {
 
 const isLine = (text: string): text is '1' | '2' | '3' => text === '1' || text === '2' || text === '3';
 
-function wiring(method: string, chosen: (name: string) => string, phases: number): Wiring {
+function wiring(method: string, chosen: (name: MeasureField) => string, phases: number): Wiring {
     const line: Line = isLine(chosen('line')) ? (chosen('line') as Line) : '1';
     const volts: Wiring['volts'] = phases === 1 ? [['1', 'N']] : [['1', '2']];
     switch (method) {
@@ -113,7 +114,7 @@ function wiring(method: string, chosen: (name: string) => string, phases: number
 /** Where the instruments stand in the lines, coil by coil. */
 export function InstrumentPicture() {
     const { draft } = useBench();
-    const chosen = (name: string) => typed(draft, `measure.${name}`);
+    const chosen = (name: MeasureField) => typed(draft, `measure.${name}`);
     const phases = typed(draft, 'supply.phases') === '1' ? 1 : 3;
     const method = chosen('method');
     if (method === '') {

@@ -1,4 +1,5 @@
 import styled from 'styled-components';
+import type { FigureKey } from '../../api/contract';
 import { useBench } from '../../bench/BenchContext';
 import { typed } from '../../bench/circuit';
 import { Choice, Field } from '../../bench/fields';
@@ -6,7 +7,7 @@ import { Fields, Value } from '../../bench/StationPage';
 import { RuledTable } from '../../kit/RuledTable';
 import { token } from '../../theme/tokens';
 import { InstrumentPicture } from './InstrumentPicture';
-import { asked, FIELDS, METHODS } from './measuring';
+import { asked, type MeasureField, METHODS } from './measuring';
 import { Readings } from './Readings';
 
 const Table = styled(RuledTable)`
@@ -29,9 +30,9 @@ const LOADS = [
     { way: 'power', label: 'by power' },
     { way: 'slip', label: 'by speed' },
     { way: 'current', label: 'by current' },
-];
+] as const;
 
-const MORE = [
+const MORE: readonly { key: FigureKey; label: string }[] = [
     { key: 'measured.angle', label: 'Angle' },
     { key: 'measured.voltage', label: 'Volts' },
     { key: 'measured.current', label: 'Amps' },
@@ -50,16 +51,15 @@ const MORE = [
 /** Real, reactive and apparent power from whatever instrument is at hand. */
 export function MeasureView() {
     const { draft, solved } = useBench();
-    const chosen = (name: string) => typed(draft, `measure.${name}`);
+    const chosen = (name: MeasureField) => typed(draft, `measure.${name}`);
     const phases = typed(draft, 'supply.phases') === '1' ? 1 : 3;
     const method = METHODS.find(({ value }) => value === chosen('method'));
-    const methods = METHODS.filter(({ one }) => one || phases === 3);
     const loads = LOADS.filter(({ way }) => solved.figure(`measured.load_by_${way}`) !== undefined);
     const more = MORE.filter(({ key }) => solved.figure(key) !== undefined);
     return (
         <>
             <Fields>
-                <Choice path="measure.method" label="Measured with" options={[{ value: '', label: 'Choose a method' }, ...methods]} />
+                <Choice path="measure.method" only={(value) => METHODS.some((way) => way.value === value && (way.one || phases === 3))} />
             </Fields>
             {method === undefined ? (
                 <p>
@@ -74,19 +74,14 @@ export function MeasureView() {
                         {method.fields
                             .filter((name) => asked(name, chosen, phases))
                             .map((name) => {
-                                const { label, unit, hint, options } = FIELDS[name] ?? { label: name };
-                                const path = `measure.${name}`;
-                                const single = phases === 1 ? label.replace(/ L1–L2| L1$/, '') : label;
-                                return options === undefined ? (
-                                    <Field
-                                        key={name}
-                                        path={path}
-                                        label={single}
-                                        {...(unit === undefined ? {} : { unit })}
-                                        {...(hint === undefined ? {} : { hint })}
-                                    />
+                                const path = `measure.${name}` as const;
+                                const note = solved.note(path);
+                                // A single-phase load has no lines to tell apart.
+                                const single = phases === 1 ? note?.label.replace(/ L1–L2| L1$/, '') : undefined;
+                                return note === undefined || note.choices.length > 0 ? (
+                                    <Choice key={name} path={path} />
                                 ) : (
-                                    <Choice key={name} path={path} label={label} options={options} />
+                                    <Field key={name} path={path} label={single} />
                                 );
                             })}
                     </Fields>

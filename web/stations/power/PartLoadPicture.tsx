@@ -6,7 +6,6 @@ import { Drawing } from '../../kit/Drawing';
 import { Picture } from '../../kit/Picture';
 import { Scroll } from '../../kit/Scroll';
 import { RuledTable } from '../../kit/RuledTable';
-import { digits, withUnit } from '../../kit/show';
 import { token } from '../../theme/tokens';
 
 const WIDTH = 640;
@@ -59,7 +58,7 @@ export function PartLoadPicture() {
     if (curve === undefined) {
         return <p>Part load follows from output, efficiency, power factor and speed.</p>;
     }
-    const most = Math.max(1e-9, ...curve.line.map((point) => point.current));
+    const most = Math.max(1e-9, curve.most_current.value);
     const x = scaleLinear([0, 125], [LEFT, WIDTH - RIGHT]);
     const y = scaleLinear([0, 1], [HEIGHT - BOTTOM, TOP]);
     const amps = scaleLinear([0, most * 1.05], [HEIGHT - BOTTOM, TOP]);
@@ -74,10 +73,7 @@ export function PartLoadPicture() {
                 title={`Part load, ${curve.way === 'machine model' ? 'from the machine that fits the plate' : 'by approximation'}`}
                 name="part-load"
                 wide
-                rows={curve.rows.map((row) => [
-                    `${digits(row.percent)} %`,
-                    `${withUnit(row.current, 'A')}, power factor ${digits(row.power_factor)}`,
-                ])}
+                rows={curve.rows.map((row) => [row.load.shown, `${row.current.shown}, power factor ${row.power_factor.shown}`])}
             >
                 <Lines viewBox={`0 0 ${WIDTH} ${HEIGHT}`} role="img" aria-label="Efficiency, power factor and current over load">
                     {[0, 25, 50, 75, 100, 125].map((percent) => (
@@ -94,7 +90,7 @@ export function PartLoadPicture() {
                         </text>
                     ))}
                     <text className="soft" x={WIDTH - RIGHT + 8} y={amps(most) + 5}>
-                        {withUnit(most, 'A')}
+                        {curve.most_current.shown}
                     </text>
                     <path className="efficiency" d={path((point) => y(point.efficiency))} />
                     <path className="factor" d={path((point) => y(point.power_factor))} />
@@ -116,13 +112,13 @@ export function PartLoadPicture() {
                     </thead>
                     <tbody>
                         {curve.rows.map((row) => (
-                            <tr key={row.percent}>
-                                <th scope="row">{row.percent} %</th>
-                                <td>{digits(row.efficiency * 100)} %</td>
-                                <td>{digits(row.power_factor)}</td>
-                                <td>{withUnit(row.current, 'A')}</td>
-                                <td>{withUnit(row.input, 'W')}</td>
-                                <td>{withUnit(row.reactive, 'var')}</td>
+                            <tr key={row.load.value}>
+                                <th scope="row">{row.load.shown}</th>
+                                <td>{row.efficiency.shown}</td>
+                                <td>{row.power_factor.shown}</td>
+                                <td>{row.current.shown}</td>
+                                <td>{row.input.shown}</td>
+                                <td>{row.reactive.shown}</td>
                             </tr>
                         ))}
                     </tbody>

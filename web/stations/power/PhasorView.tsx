@@ -6,7 +6,6 @@ import { Button } from '../../kit/Button';
 import { Drawing } from '../../kit/Drawing';
 import { Picture } from '../../kit/Picture';
 import { Segments } from '../../kit/Segments';
-import { digits, withUnit } from '../../kit/show';
 import { token } from '../../theme/tokens';
 
 const SIZE = 440;
@@ -100,7 +99,7 @@ export function PhasorView() {
     const find = (name: string) => arrows.find((arrow) => arrow.name === name);
     const first = connection === 'star' ? find('V1N') : find('I12');
     const second = connection === 'star' ? find('V12') : find('I1');
-    const phi = Math.abs(curve.angle);
+    const phi = curve.lag.shown;
     return (
         <>
             <Bar>
@@ -135,12 +134,9 @@ export function PhasorView() {
                 )}
             </Bar>
             <Picture
-                title={`${connection === 'star' ? star : 'delta'}, ${leans} by ${digits(phi)}° (${curve.from}), to scale`}
+                title={`${connection === 'star' ? star : 'delta'}, ${leans} by ${phi} (${curve.from}), to scale`}
                 name="phasors"
-                rows={arrows.map((arrow) => [
-                    arrow.name,
-                    `${withUnit(arrow.size, arrow.of.endsWith('volts') ? 'V' : 'A')} at ${digits(arrow.angle)}°`,
-                ])}
+                rows={arrows.map((arrow) => [arrow.name, arrow.shown])}
             >
                 <Dial viewBox={`0 0 ${SIZE} ${SIZE}`} role="img" aria-label="Phasors">
                     <defs>
@@ -190,8 +186,8 @@ export function PhasorView() {
             </Picture>
             <p>
                 {connection === 'star'
-                    ? `In ${star} the line voltage V12 stands 30° ahead of the phase voltage V1N and is √3 times as long; line and winding carry the same current. The angle of the power factor, ${digits(phi)}°, is between I1 and V1N, not V12.`
-                    : `In delta each winding sees the line voltage; the line current I1 stands 30° behind the winding current I12 and is √3 times as long. The angle of the power factor, ${digits(phi)}°, is between I12 and V12.`}
+                    ? `In ${star} the line voltage V12 stands 30° ahead of the phase voltage V1N and is √3 times as long; line and winding carry the same current. The angle of the power factor, ${phi}, is between I1 and V1N, not V12.`
+                    : `In delta each winding sees the line voltage; the line current I1 stands 30° behind the winding current I12 and is √3 times as long. The angle of the power factor, ${phi}, is between I12 and V12.`}
             </p>
         </>
     );

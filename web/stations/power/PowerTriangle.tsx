@@ -2,7 +2,6 @@ import { scaleLinear } from 'd3-scale';
 import { useBench } from '../../bench/BenchContext';
 import { Drawing } from '../../kit/Drawing';
 import { Picture } from '../../kit/Picture';
-import { withUnit } from '../../kit/show';
 
 const WIDTH = 400;
 const HEIGHT = 300;
@@ -16,23 +15,24 @@ export function PowerTriangle() {
     if (triangle === undefined) {
         return <p>Output, efficiency and power factor draw the triangle.</p>;
     }
-    const capacitor = solved.number('correct.reactive_chosen');
-    const room = Math.min((WIDTH - LEFT - 150) / triangle.input, (HEIGHT - BASE - 46) / Math.max(triangle.reactive, 1));
+    const after = solved.solution.curves.correction;
+    const room = Math.min((WIDTH - LEFT - 150) / triangle.input.value, (HEIGHT - BASE - 46) / Math.max(triangle.reactive.value, 1));
     const scale = scaleLinear([0, 1], [0, room]);
-    const x = LEFT + scale(triangle.input);
-    const shaft = LEFT + scale(triangle.output);
-    const y = BASE + scale(triangle.reactive);
-    const left = capacitor === undefined ? null : BASE + scale(triangle.reactive - capacitor);
+    const x = LEFT + scale(triangle.input.value);
+    const shaft = LEFT + scale(triangle.output.value);
+    const y = BASE + scale(triangle.reactive.value);
+    const left = after === undefined ? null : BASE + scale(after.full_load_left.value);
+    const shaftLoses = triangle.losses.value > 0;
     return (
         <Picture
             title="Power triangle, to scale"
             name="power-triangle"
             rows={[
-                ...(triangle.output < triangle.input ? ([['Shaft output', withUnit(triangle.output, 'W')]] as const) : []),
-                ['Input, real power', withUnit(triangle.input, 'W')],
-                ['Reactive power', withUnit(triangle.reactive, 'var')],
-                ['Apparent power', withUnit(triangle.apparent, 'VA')],
-                ...(capacitor === undefined ? [] : ([['Capacitor takes off', withUnit(capacitor, 'var')]] as const)),
+                ...(shaftLoses ? ([['Shaft output', triangle.output.shown]] as const) : []),
+                ['Input, real power', triangle.input.shown],
+                ['Reactive power', triangle.reactive.shown],
+                ['Apparent power', triangle.apparent.shown],
+                ...(after === undefined ? [] : ([['Capacitor takes off', after.chosen.shown]] as const)),
             ]}
         >
             <Drawing viewBox={`0 0 ${WIDTH} ${Math.max(y + 34, 170)}`} role="img" aria-label="Power triangle">
@@ -43,26 +43,26 @@ export function PowerTriangle() {
                 <path className="apparent" d={`M${LEFT} ${BASE}L${x} ${y}`} />
                 {left !== null && <path className="after" d={`M${LEFT} ${BASE}L${x} ${left}`} />}
                 <text className="real-text" x={LEFT} y={BASE - 14}>
-                    P {withUnit(triangle.input, 'W')}
+                    P {triangle.input.shown}
                 </text>
-                {triangle.output < triangle.input && (
+                {shaftLoses && (
                     <text className="soft" x={x} y={BASE - 14} textAnchor="end">
-                        shaft {withUnit(triangle.output, 'W')}, losses {withUnit(triangle.input - triangle.output, 'W')}
+                        shaft {triangle.output.shown}, losses {triangle.losses.shown}
                     </text>
                 )}
                 <text className="reactive-text" x={x + 12} y={(BASE + (left ?? y)) / 2 + 5}>
-                    Q {withUnit(capacitor === undefined ? triangle.reactive : triangle.reactive - capacitor, 'var')}
+                    Q {(after?.full_load_left ?? triangle.reactive).shown}
                 </text>
-                {left !== null && (
+                {after !== undefined && left !== null && (
                     <text className="good" x={x + 12} y={(left + y) / 2 + 5}>
-                        capacitor {withUnit(capacitor, 'var')}
+                        capacitor {after.chosen.shown}
                     </text>
                 )}
                 <text x={(LEFT + x) / 2 - 16} y={(BASE + y) / 2 + 26} textAnchor="end">
-                    S {withUnit(triangle.apparent, 'VA')}
+                    S {triangle.apparent.shown}
                 </text>
                 <text className="soft" x={(LEFT + x) / 2 - 16} y={(BASE + y) / 2 + 44} textAnchor="end">
-                    cos φ {triangle.power_factor.toFixed(2)}
+                    cos φ {triangle.power_factor.shown}
                 </text>
             </Drawing>
         </Picture>

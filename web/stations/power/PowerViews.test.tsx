@@ -2,8 +2,8 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { cleanup, fireEvent, screen } from '@testing-library/react';
 import type { ReactNode } from 'react';
 import { afterEach, describe, expect, it } from 'vitest';
-import type { WaveformCurves } from '../../api/contract';
-import { figure, showOnBench, solution } from '../../testing';
+import type { Arrow, PhasorCurve, WaveformCurves } from '../../api/contract';
+import { figure, note, shown, showOnBench, solution } from '../../testing';
 import { ChainView } from './ChainView';
 import { HarmonicPicture } from './HarmonicPicture';
 import { InstrumentPicture } from './InstrumentPicture';
@@ -62,14 +62,15 @@ describe('measuring', () => {
 });
 
 describe('phasors', () => {
-    const arrows = [
-        { name: 'V1N', of: 'phase volts', size: 231, angle: 0 },
-        { name: 'V12', of: 'line volts', size: 400, angle: 30 },
-        { name: 'I1', of: 'line amps', size: 66, angle: -31.8 },
+    const arrows: Arrow[] = [
+        { name: 'V1N', of: 'phase volts', size: 231, angle: 0, shown: '231 V at 0°' },
+        { name: 'V12', of: 'line volts', size: 400, angle: 30, shown: '400 V at 30°' },
+        { name: 'I1', of: 'line amps', size: 66, angle: -31.8, shown: '66 A at −31.8°' },
     ];
-    const curve = {
+    const curve: PhasorCurve = {
         from: 'plate, at full load',
         angle: 31.8,
+        lag: shown(31.8, '31.8°'),
         current: 66,
         volts: 400,
         star: { lagging: arrows, leading: arrows },
@@ -99,7 +100,14 @@ describe('rule books side by side', () => {
             solution({
                 curves: {
                     schools: [
-                        { name: 'IEC 60364', used: true, table: 66, table_from: '37 kW', design: 66, design_from: 'plate current' },
+                        {
+                            name: 'IEC 60364',
+                            used: true,
+                            table: shown(66, '66\u00A0A'),
+                            table_from: '37 kW',
+                            design: shown(66, '66\u00A0A'),
+                            design_from: 'plate current',
+                        },
                         {
                             name: 'NEC',
                             used: false,
@@ -119,12 +127,14 @@ describe('rule books side by side', () => {
 });
 
 describe('the chain', () => {
+    const fields = { 'bench.power': note('Real power'), 'load.output_percent': note('Load it runs at') };
+
     it('asks a bench load for two of three and draws no motor', () => {
-        showOnBench(<ChainView />, { subject: 'bench_load' }, solution());
+        showOnBench(<ChainView />, { subject: 'bench_load' }, solution({ fields }));
         expect(screen.getByLabelText('Real power')).toBeTruthy();
         expect(screen.queryByText('Full-load current, three sources')).toBeNull();
         cleanup();
-        showOnBench(<ChainView />, {}, solution());
+        showOnBench(<ChainView />, {}, solution({ fields }));
         expect(screen.getByLabelText('Load it runs at')).toBeTruthy();
         expect(screen.getByText('Full-load current, three sources')).toBeTruthy();
     });
@@ -158,15 +168,19 @@ describe('a waveform', () => {
         [0.04, 0],
     ];
     const curves: WaveformCurves = {
+        largest: { v1: '325\u00A0V', i1: '14\u00A0A', power: '4.55\u00A0kW' },
+        drawn: '40\u00A0ms',
+        whole: '40\u00A0ms',
+        shift: '2.2 ms behind',
         detail: { v1: wave(325), i1: wave(14) },
         record: { v1: wave(325), i1: wave(14) },
         power: wave(4550),
         harmonics: {
             i1: [
-                { order: 1, rms: 10, percent: 100, angle: 0 },
-                { order: 5, rms: 2, percent: 20, angle: 0 },
+                { order: 1, rms: 10, percent: 100, angle: 0, shown: '100 %' },
+                { order: 5, rms: 2, percent: 20, angle: 0, shown: '20 %' },
             ],
-            v1: [{ order: 1, rms: 230, percent: 100, angle: 0 }],
+            v1: [{ order: 1, rms: 230, percent: 100, angle: 0, shown: '100 %' }],
         },
         crossings: { v1: 0.002, i1: 0.0042 },
         system: 'single',
@@ -174,9 +188,9 @@ describe('a waveform', () => {
     };
 
     it('is drawn with its peaks and its shift', () => {
-        showOnBench(<WaveformPicture curves={curves} shift={figure('waveform.shift', 0.0022, '0.0022 s')} />, {}, solution());
+        showOnBench(<WaveformPicture curves={curves} />, {}, solution());
         expect(screen.getByRole('row', { name: /Volts, largest 325\sV/ })).toBeTruthy();
-        expect(screen.getByText('2.2 ms behind')).toBeTruthy();
+        expect(screen.getAllByText('2.2 ms behind')).toHaveLength(2);
     });
 
     it('has its harmonics beside it', () => {

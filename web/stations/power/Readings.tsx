@@ -10,7 +10,6 @@ import { Scroll } from '../../kit/Scroll';
 import { RuledTable } from '../../kit/RuledTable';
 import { OUT_OF_SIGHT, TextField } from '../../kit/TextField';
 import { token } from '../../theme/tokens';
-import { METHODS } from './measuring';
 
 const Table = styled(RuledTable)`
     td b {
@@ -50,9 +49,6 @@ const SHOWN = [
     ['load_by_power', 'load'],
     ['efficiency', 'η'],
 ] as const;
-
-const methodName = (method: string) =>
-    method === 'waveform' ? 'Waveform' : (METHODS.find(({ value }) => value === method)?.label ?? method);
 
 const shown = (reading: Reading) =>
     SHOWN.map(([key, label]) => {
@@ -170,7 +166,7 @@ export function Readings() {
                                         <span>{reading.taken_by}</span>
                                     </td>
                                     <td>
-                                        {methodName(reading.method)}
+                                        {reading.method === 'waveform' ? 'Waveform' : solved.choice('measure.method', reading.method)}
                                         <span>
                                             {reading.instrument}
                                             {reading.note !== '' && `; ${reading.note}`}

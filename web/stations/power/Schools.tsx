@@ -2,7 +2,6 @@ import styled from 'styled-components';
 import { useBench } from '../../bench/BenchContext';
 import { Scroll } from '../../kit/Scroll';
 import { RuledTable } from '../../kit/RuledTable';
-import { withUnit } from '../../kit/show';
 import { token } from '../../theme/tokens';
 
 const Table = styled(RuledTable)`
@@ -50,11 +49,11 @@ export function Schools() {
                                 {row.used && <span>this circuit</span>}
                             </th>
                             <td>
-                                <b>{withUnit(row.design, 'A')}</b>
+                                <b>{row.design?.shown ?? '–'}</b>
                                 <span>{row.design_from}</span>
                             </td>
                             <td>
-                                <b>{withUnit(row.table, 'A')}</b>
+                                <b>{row.table?.shown ?? '–'}</b>
                                 <span>{row.table_from ?? 'no entry for this motor'}</span>
                             </td>
                         </tr>

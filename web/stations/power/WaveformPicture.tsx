@@ -1,9 +1,8 @@
 import { scaleLinear } from 'd3-scale';
 import styled from 'styled-components';
-import type { Figure, WaveformCurves } from '../../api/contract';
+import type { WaveformCurves } from '../../api/contract';
 import { Drawing } from '../../kit/Drawing';
 import { Picture } from '../../kit/Picture';
-import { digits, withUnit } from '../../kit/show';
 import { token } from '../../theme/tokens';
 
 const WIDTH = 640;
@@ -62,7 +61,7 @@ type Points = readonly (readonly [number, number])[];
 const most = (points: Points | null | undefined) => Math.max(1e-12, ...(points ?? []).map(([, value]) => Math.abs(value)));
 
 /** Volts, amps and power over two cycles to scale, with peaks kept; below it the whole record. */
-export function WaveformPicture({ curves, shift }: { curves: WaveformCurves; shift: Figure | undefined }) {
+export function WaveformPicture({ curves }: { curves: WaveformCurves }) {
     const volts = curves.detail.v1;
     const amps = curves.detail.i1;
     const power = curves.power;
@@ -85,16 +84,13 @@ export function WaveformPicture({ curves, shift }: { curves: WaveformCurves; shi
     const ry = (points: Points, from: number) => scaleLinear([-most(points), most(points)], [from + 50, from]);
     return (
         <Picture
-            title={`${digits(curves.seconds * 1000)} ms of it, to scale`}
+            title={`${curves.drawn} of it, to scale`}
             name="waveform"
             wide
             rows={[
-                ['Volts, largest', volts === undefined ? 'none' : withUnit(most(volts), 'V')],
-                ['Amps, largest', amps === undefined ? 'none' : withUnit(most(amps), 'A')],
-                [
-                    'Time shift',
-                    shift === undefined ? 'none' : `${digits(Math.abs(typeof shift.value === 'number' ? shift.value : 0) * 1000)} ms`,
-                ],
+                ['Volts, largest', curves.largest.v1 ?? 'none'],
+                ['Amps, largest', curves.largest.i1 ?? 'none'],
+                ['Time shift', curves.shift ?? 'none'],
             ]}
         >
             <Lines viewBox={`0 0 ${WIDTH} ${HEIGHT + 86}`} role="img" aria-label="Volts, amps and power over time">
@@ -103,7 +99,7 @@ export function WaveformPicture({ curves, shift }: { curves: WaveformCurves; shi
                     <>
                         <path className="v" d={path(volts, vy)} />
                         <text className="reactive-text" x={LEFT - 6} y={TOP + 12} textAnchor="end">
-                            {withUnit(most(volts), 'V')}
+                            {curves.largest.v1}
                         </text>
                     </>
                 )}
@@ -112,7 +108,7 @@ export function WaveformPicture({ curves, shift }: { curves: WaveformCurves; shi
                     <>
                         <path className="i" d={path(amps, iy)} />
                         <text x={WIDTH - RIGHT + 6} y={TOP + 12}>
-                            {withUnit(most(amps), 'A')}
+                            {curves.largest.i1}
                         </text>
                     </>
                 )}
@@ -122,12 +118,12 @@ export function WaveformPicture({ curves, shift }: { curves: WaveformCurves; shi
                         <circle className="v-mark" cx={x(cv)} cy={middle} r="5" />
                         <circle className="i-mark" cx={x(ci)} cy={middle} r="5" />
                         <text className="good" x={x(Math.max(cv, ci)) + 8} y={middle + 20}>
-                            {`${digits(Math.abs(ci - cv) * 1000)} ms ${ci < cv ? 'ahead' : 'behind'}`}
+                            {curves.shift}
                         </text>
                     </>
                 )}
                 <text className="soft" x={LEFT} y={HEIGHT - 8}>
-                    — volts, – – amps{power === null ? '' : `, ··· power up to ${withUnit(most(power), 'W')}`}
+                    — volts, – – amps{power === null ? '' : `, ··· power up to ${curves.largest.power ?? ''}`}
                 </text>
                 {record.length > 0 && (
                     <>
@@ -136,7 +132,7 @@ export function WaveformPicture({ curves, shift }: { curves: WaveformCurves; shi
                             d={path(record, ry(record, HEIGHT + 8), rx)}
                         />
                         <text className="soft" x={LEFT} y={HEIGHT + 78}>
-                            the whole record, {digits(end * 1000)} ms
+                            the whole record, {curves.whole}
                         </text>
                     </>
                 )}

@@ -342,10 +342,7 @@ export default function WaveformView() {
                                     </div>
                                 ))}
                             </Large>
-                            <WaveformPicture
-                                curves={answer.curves}
-                                shift={figure(answer.curves.system === 'three' ? 'shift_1' : 'shift')}
-                            />
+                            <WaveformPicture curves={answer.curves} />
                             <HarmonicPicture curves={answer.curves} figure={figure} />
                             <FigureTable figures={answer.figures} />
                             {place !== null && !readOnly && (

@@ -1,4 +1,5 @@
 import styled from 'styled-components';
+import type { FigureKey } from '../../api/contract';
 import { useBench } from '../../bench/BenchContext';
 import { Choice, Field } from '../../bench/fields';
 import { Fields, Value } from '../../bench/StationPage';
@@ -33,7 +34,7 @@ const Shape = styled(Drawing)`
     }
 `;
 
-const ROWS: readonly { label: string; star: string; delta: string }[] = [
+const ROWS: readonly { label: string; star: FigureKey; delta: FigureKey }[] = [
     { label: 'Volts on each', star: 'windings.star_voltage', delta: 'windings.delta_voltage' },
     { label: 'Amps in each', star: 'windings.star_current', delta: 'windings.delta_winding_current' },
     { label: 'Amps in the line', star: 'windings.star_current', delta: 'windings.delta_line_current' },
@@ -50,25 +51,12 @@ export function WindingsView() {
     return (
         <>
             <Fields>
-                <Field
-                    path="windings.impedance"
-                    label="Ohms of each winding"
-                    unit="Ω"
-                    hint="or the rating of an element, or an ohmmeter reading"
-                />
-                <Field path="windings.power_factor" label="Power factor of each" placeholder="1, a heater" />
-                <Field path="windings.element_power" label="Rating of one element" unit="W" />
-                <Field path="windings.element_voltage" label="Voltage of one element" unit="V" />
-                <Field path="windings.terminal_resistance" label="Ohmmeter, two terminals" unit="Ω" />
-                <Choice
-                    path="windings.connected"
-                    label="while connected in"
-                    options={[
-                        { value: '', label: 'Not said' },
-                        { value: 'star', label: star },
-                        { value: 'delta', label: 'delta' },
-                    ]}
-                />
+                <Field path="windings.impedance" />
+                <Field path="windings.power_factor" />
+                <Field path="windings.element_power" />
+                <Field path="windings.element_voltage" />
+                <Field path="windings.terminal_resistance" />
+                <Choice path="windings.connected" />
             </Fields>
             {each === undefined ? (
                 <p>

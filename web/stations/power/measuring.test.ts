@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { asked, FIELDS, METHODS } from './measuring';
+import { asked, METHODS } from './measuring';
 
 const choosing = (chosen: Record<string, string>) => (name: string) => chosen[name] ?? '';
 const shown = (method: string, chosen: Record<string, string> = {}, phases = 3) => {
@@ -8,14 +8,6 @@ const shown = (method: string, chosen: Record<string, string> = {}, phases = 3) 
 };
 
 describe('what a method asks for', () => {
-    it('has words for every field of every method', () => {
-        for (const method of METHODS) {
-            for (const name of method.fields) {
-                expect(FIELDS[name], `${method.value} ${name}`).toBeDefined();
-            }
-        }
-    });
-
     it('two wattmeters leave out the common line, and the sense once the sequence is said', () => {
         expect(shown('two_wattmeters')).toEqual(expect.arrayContaining(['watts_1', 'watts_3', 'sense']));
         expect(shown('two_wattmeters')).not.toContain('watts_2');

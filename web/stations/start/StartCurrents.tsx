@@ -1,8 +1,8 @@
 import { scaleLinear } from 'd3-scale';
+import type { FigureKey } from '../../api/contract';
 import { useBench } from '../../bench/BenchContext';
 import { Drawing } from '../../kit/Drawing';
 import { Picture } from '../../kit/Picture';
-import { withUnit } from '../../kit/show';
 
 const WIDTH = 320;
 const ROW = 52;
@@ -11,25 +11,22 @@ const ROW = 52;
 export function StartCurrents() {
     const { solved } = useBench();
     const star = solved.word('star', 'star');
-    const bars = [
+    const wanted: readonly { key: FigureKey; name: string; look: string }[] = [
         { key: 'start.locked_rotor_current', name: 'direct on line, standstill', look: 'hot' },
         { key: 'start.star_line_current', name: `in ${star}, standstill`, look: 'hot' },
         { key: 'power.plate_current', name: 'running, in each line', look: 'run' },
         { key: 'start.delta_winding_current', name: 'running, in each winding', look: 'bar' },
-    ].flatMap((bar) => {
+    ];
+    const bars = wanted.flatMap((bar) => {
         const value = solved.number(bar.key);
-        return value === undefined ? [] : [{ ...bar, value }];
+        return value === undefined ? [] : [{ ...bar, value, shown: solved.shown(bar.key) }];
     });
     if (bars.length === 0) {
         return <p>Type Ia/In or the code letter on the plate.</p>;
     }
     const scale = scaleLinear([0, Math.max(...bars.map((bar) => bar.value))], [0, WIDTH - 70]).nice(4);
     return (
-        <Picture
-            title={`Currents, direct and ${star}`}
-            name="starting-currents"
-            rows={bars.map((bar) => [bar.name, withUnit(bar.value, 'A')] as const)}
-        >
+        <Picture title={`Currents, direct and ${star}`} name="starting-currents" rows={bars.map((bar) => [bar.name, bar.shown] as const)}>
             <Drawing viewBox={`0 0 ${WIDTH} ${bars.length * ROW + 22}`} role="img" aria-label="Starting and running currents">
                 {scale.ticks(4).map((tick) => (
                     <g key={tick} transform={`translate(${scale(tick)} 0)`}>
@@ -47,7 +44,7 @@ export function StartCurrents() {
                         </text>
                         <rect className={bar.look} y="22" height="20" width={scale(bar.value)} />
                         <text x={scale(bar.value) + 8} y="38">
-                            {withUnit(bar.value, 'A')}
+                            {bar.shown}
                         </text>
                     </g>
                 ))}

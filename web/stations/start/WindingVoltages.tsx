@@ -1,7 +1,6 @@
 import styled from 'styled-components';
 import { useBench } from '../../bench/BenchContext';
 import { Picture } from '../../kit/Picture';
-import { withUnit } from '../../kit/show';
 import { token } from '../../theme/tokens';
 
 const Svg = styled.svg`
@@ -42,10 +41,9 @@ const HEIGHT = (SIDE * Math.sqrt(3)) / 2;
 /** Star and delta to one scale: the side of the triangle is the line voltage, an arm of the star its 1/√3. */
 export function WindingVoltages() {
     const { solved } = useBench();
-    const supply = solved.number('plate.supply_voltage');
-    const connection = solved.text('plate.connection');
+    const curve = solved.solution.curves.connection;
     const star = solved.word('star', 'star');
-    if (supply === undefined || (connection !== 'delta' && connection !== 'star')) {
+    if (curve === undefined || (curve.connection !== 'delta' && curve.connection !== 'star')) {
         return <p>The windings are drawn once star and delta are known from the plate.</p>;
     }
     const corners = (left: number) => [
@@ -57,25 +55,25 @@ export function WindingVoltages() {
     const delta = corners(14);
     const wye = corners(186);
     const [cx, cy] = centre(186);
-    const deltaFits = connection === 'delta';
+    const deltaFits = curve.connection === 'delta';
     return (
         <Picture
             title="What each winding sees, to scale"
             name="winding-voltages"
             rows={[
-                ['Delta', withUnit(supply, 'V')],
-                [star, withUnit(supply / Math.sqrt(3), 'V')],
-                ['This motor runs in', connection === 'star' ? star : 'delta'],
+                ['Delta', curve.delta_volts.shown],
+                [star, curve.star_volts.shown],
+                ['This motor runs in', curve.connection === 'star' ? star : 'delta'],
             ]}
         >
             <Svg
                 viewBox="0 0 320 190"
                 role="img"
-                aria-label={`Delta ${withUnit(supply, 'V')}, ${star} ${withUnit(supply / Math.sqrt(3), 'V')} a winding`}
+                aria-label={`Delta ${curve.delta_volts.shown}, ${star} ${curve.star_volts.shown} a winding`}
             >
                 <path className={`winding ${deltaFits ? '' : 'bad'}`} d={`M${delta.map((point) => point.join(' ')).join('L')}Z`} />
                 <text x={14 + SIDE / 2} y={22 + HEIGHT}>
-                    {withUnit(supply, 'V')}
+                    {curve.delta_volts.shown}
                 </text>
                 <text x={14 + SIDE / 2} y={56 + HEIGHT}>
                     delta
@@ -88,7 +86,7 @@ export function WindingVoltages() {
                     <path key={`${x}-${y}`} className="winding star" d={`M${cx} ${cy}L${x} ${y}`} />
                 ))}
                 <text x={186 + SIDE / 2} y={22 + HEIGHT}>
-                    {withUnit(supply / Math.sqrt(3), 'V')}
+                    {curve.star_volts.shown}
                 </text>
                 <text x={186 + SIDE / 2} y={56 + HEIGHT}>
                     {star}

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BraveAnvil\Cable;
+
+use BraveAnvil\Solution\Figure;
+
+/** The conductors of one run, once they are sized. */
+final readonly class SizedRun
+{
+    /**
+     * @param  Conductor  $conductor  chosen, or there already
+     * @param  Figure  $size  its size
+     * @param  Figure  $ampacity  A
+     * @param  Conductor|null  $byAmpacity  what ampacity and terminals alone ask for; null where no size passes
+     * @param  Figure|null  $drop  running, of this run, %
+     * @param  Figure|null  $startingDrop  of this run, %
+     * @param  Figure|null  $totalDrop  running, from the supply on, %
+     * @param  Figure|null  $totalStartingDrop  %
+     */
+    public function __construct(
+        public Conductor $conductor,
+        public Figure $size,
+        public Figure $ampacity,
+        public ?Conductor $byAmpacity,
+        public ?Figure $drop = null,
+        public ?Figure $startingDrop = null,
+        public ?Figure $totalDrop = null,
+        public ?Figure $totalStartingDrop = null,
+    ) {
+    }
+}

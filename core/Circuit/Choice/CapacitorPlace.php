@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BraveAnvil\Circuit\Choice;
+
+use BraveAnvil\RuleBook\Words;
+
+/** Where a capacitor is joined to the circuit. */
+enum CapacitorPlace: string implements Choice
+{
+    case None = 'none';
+    case Board = 'board';
+    case BeforeController = 'before_controller';
+    case AfterController = 'after_controller';
+    case AtMotor = 'at_motor';
+
+    public function label(Words $words): string
+    {
+        return match ($this) {
+            self::None => 'None',
+            self::Board => 'At the board',
+            self::BeforeController => 'Before the controller',
+            self::AfterController => 'After the controller',
+            self::AtMotor => 'At the motor',
+        };
+    }
+}

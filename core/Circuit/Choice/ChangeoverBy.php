@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BraveAnvil\Circuit\Choice;
+
+use BraveAnvil\RuleBook\Words;
+
+/** What brings about the changeover. */
+enum ChangeoverBy: string implements Choice
+{
+    case Time = 'time';
+    case Speed = 'speed';
+
+    public function label(Words $words): string
+    {
+        return match ($this) {
+            self::Time => 'Time',
+            self::Speed => 'Speed',
+        };
+    }
+}

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BraveAnvil\Circuit\Choice;
+
+use BraveAnvil\RuleBook\Words;
+
+/** How the supply is earthed. */
+enum Earthing: string implements Choice
+{
+    case TnS = 'tn_s';
+    case TnCS = 'tn_c_s';
+    case Tt = 'tt';
+    case It = 'it';
+
+    public function label(Words $words): string
+    {
+        return match ($this) {
+            self::TnS => 'TN-S',
+            self::TnCS => 'TN-C-S',
+            self::Tt => 'TT',
+            self::It => 'IT',
+        };
+    }
+}

@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BraveAnvil\Circuit\Choice;
+
+use BraveAnvil\RuleBook\Words;
+
+/** What a conductor is made of. */
+enum Metal: string implements Choice
+{
+    case Copper = 'copper';
+    case Aluminium = 'aluminium';
+
+    public function label(Words $words): string
+    {
+        return match ($this) {
+            self::Copper => 'Copper',
+            self::Aluminium => 'Aluminium',
+        };
+    }
+}

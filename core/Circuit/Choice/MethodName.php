@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BraveAnvil\Circuit\Choice;
+
+use BraveAnvil\RuleBook\Words;
+
+/** How the motor is started. */
+enum MethodName: string implements Choice
+{
+    case Direct = 'direct';
+    case StarDelta = 'star_delta';
+    case Autotransformer = 'autotransformer';
+    case Resistor = 'resistor';
+    case SoftStarter = 'soft_starter';
+    case Drive = 'drive';
+
+    public function label(Words $words): string
+    {
+        return match ($this) {
+            self::Direct => 'Direct on line',
+            self::StarDelta => ucfirst($words->starDelta),
+            self::Autotransformer => 'Autotransformer',
+            self::Resistor => 'Resistor or reactor',
+            self::SoftStarter => 'Soft starter',
+            self::Drive => 'Frequency drive',
+        };
+    }
+}

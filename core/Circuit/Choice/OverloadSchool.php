@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BraveAnvil\Circuit\Choice;
+
+use BraveAnvil\RuleBook\Words;
+
+/** Which current a site sets relays by where the plate has a service factor. */
+enum OverloadSchool: string implements Choice
+{
+    case PlateCurrent = 'plate_current';
+    case ServiceFactor = 'service_factor';
+
+    public function label(Words $words): string
+    {
+        return match ($this) {
+            self::PlateCurrent => 'Plate current',
+            self::ServiceFactor => 'Service factor × plate',
+        };
+    }
+}

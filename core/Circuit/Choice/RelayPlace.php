@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BraveAnvil\Circuit\Choice;
+
+use BraveAnvil\RuleBook\Words;
+
+/** Where the overload relay sits. */
+enum RelayPlace: string implements Choice
+{
+    case Line = 'line';
+    case Delta = 'delta';
+
+    public function label(Words $words): string
+    {
+        return match ($this) {
+            self::Line => 'In the line',
+            self::Delta => 'In the delta',
+        };
+    }
+}

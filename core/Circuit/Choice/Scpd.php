@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BraveAnvil\Circuit\Choice;
+
+use BraveAnvil\RuleBook\Words;
+
+/** Devices that protect against a short circuit. */
+enum Scpd: string implements Choice
+{
+    case BreakerB = 'breaker_b';
+    case BreakerC = 'breaker_c';
+    case BreakerD = 'breaker_d';
+    case FuseGg = 'fuse_gg';
+    case FuseAm = 'fuse_am';
+    case MotorBreaker = 'motor_breaker';
+    case FuseDualElement = 'fuse_dual_element';
+    case FuseNonTimeDelay = 'fuse_non_time_delay';
+    case BreakerInverseTime = 'breaker_inverse_time';
+    case BreakerInstantaneous = 'breaker_instantaneous';
+
+    public function label(Words $words): string
+    {
+        return match ($this) {
+            self::BreakerB => 'Breaker type B',
+            self::BreakerC => 'Breaker type C',
+            self::BreakerD => 'Breaker type D',
+            self::FuseGg => 'gG fuse',
+            self::FuseAm => 'aM fuse',
+            self::MotorBreaker => 'Motor breaker',
+            self::FuseDualElement => 'Dual-element fuse',
+            self::FuseNonTimeDelay => 'Non-time-delay fuse',
+            self::BreakerInverseTime => 'Inverse-time breaker',
+            self::BreakerInstantaneous => 'Instantaneous breaker',
+        };
+    }
+}

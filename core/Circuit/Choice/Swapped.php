@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BraveAnvil\Circuit\Choice;
+
+use BraveAnvil\RuleBook\Words;
+
+/** The wattmeter whose leads were swapped so that it reads forwards. */
+enum Swapped: string implements Choice
+{
+    case None = 'none';
+    case One = '1';
+    case Two = '2';
+    case Three = '3';
+
+    public function label(Words $words): string
+    {
+        return match ($this) {
+            self::None => 'on neither',
+            self::One => 'on the one in L1',
+            self::Two => 'on the one in L2',
+            self::Three => 'on the one in L3',
+        };
+    }
+}

@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BraveAnvil\Circuit\Field;
+
+use BraveAnvil\Circuit\Choice\Metal;
+use BraveAnvil\Circuit\Choice\RacewayMaterial;
+use BraveAnvil\Circuit\Choice\Support;
+use BraveAnvil\Circuit\FieldKind;
+use BraveAnvil\Solution\Unit;
+
+/** Conductors of both runs. */
+final class CableFields
+{
+    public const LIST = [
+        'cable.length' => [
+            'kind' => FieldKind::Metres, 'label' => 'Length, starter to motor',
+            'accepted' => 'Metres up to 3000, such as 60 m; 200 ft is read too.', 'unit' => Unit::Metre, 'low' => 0.1,
+            'high' => 3000,
+        ],
+        'cable.line_length' => [
+            'kind' => FieldKind::Metres, 'label' => 'Length, supply to starter', 'accepted' => 'Metres up to 3000, such as 12 m.',
+            'unit' => Unit::Metre, 'low' => 0.1, 'high' => 3000,
+        ],
+        'cable.material' => ['kind' => FieldKind::Choice, 'label' => 'Conductor', 'choices' => Metal::class],
+        'cable.insulation' => [
+            'kind' => FieldKind::Insulation, 'label' => 'Insulation',
+            'accepted' => 'IEC: pvc or xlpe. NEC: TW, THW, THWN, XHHW, THHN, THWN-2 or XHHW-2.',
+        ],
+        'cable.method' => [
+            'kind' => FieldKind::Installation, 'label' => 'Reference method',
+            'accepted' => 'IEC: A1, A2, B1, B2, C, E or F. NEC: raceway.',
+        ],
+        'cable.grouped_circuits' => [
+            'kind' => FieldKind::Count, 'label' => 'Circuits together',
+            'accepted' => 'How many circuits lie together, this one included: 1 to 20.', 'low' => 1, 'high' => 20,
+            'hint' => 'This one counted.',
+        ],
+        'cable.size' => [
+            'kind' => FieldKind::Size, 'label' => 'Installed size, to motor',
+            'accepted' => 'A standard size, such as 16 mm2, 6 AWG or 250 kcmil.', 'hint' => 'Checked, not chosen.',
+        ],
+        'cable.line_size' => [
+            'kind' => FieldKind::Size, 'label' => 'Installed size, to starter',
+            'accepted' => 'A standard size, such as 16 mm2, 6 AWG or 250 kcmil.',
+        ],
+        'cable.terminal_temperature' => [
+            'kind' => FieldKind::Celsius, 'label' => 'Terminals',
+            'accepted' => '60, 75 or 90 °C under NEC; 70 or 90 °C under IEC.', 'unit' => Unit::Celsius, 'low' => 60, 'high' => 90,
+        ],
+        'cable.raceway_material' => ['kind' => FieldKind::Choice, 'label' => 'Raceway', 'choices' => RacewayMaterial::class],
+        'cable.cores' => ['kind' => FieldKind::Count, 'label' => 'Cores', 'accepted' => '1 to 6.', 'low' => 1, 'high' => 6],
+        'cable.tray' => ['kind' => FieldKind::Choice, 'label' => 'Support', 'choices' => Support::class],
+        'cable.soil_temperature' => [
+            'kind' => FieldKind::Celsius, 'label' => 'Soil temperature', 'accepted' => 'Degrees Celsius from -10 to 60.',
+            'unit' => Unit::Celsius, 'low' => -10, 'high' => 60,
+        ],
+        'cable.soil_resistivity' => [
+            'kind' => FieldKind::Resistivity, 'label' => 'Soil resistivity', 'accepted' => 'K·m/W from 0.5 to 3.',
+            'unit' => Unit::KelvinMetrePerWatt, 'low' => 0.5, 'high' => 3,
+        ],
+        'cable.wet' => ['kind' => FieldKind::Flag, 'label' => 'Wet place', 'accepted' => 'true or false.'],
+    ];
+}

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BraveAnvil\Circuit\Field;
+
+use BraveAnvil\Circuit\Choice\RuleBookName;
+use BraveAnvil\Circuit\Choice\Subject;
+use BraveAnvil\Circuit\Choice\Surroundings;
+use BraveAnvil\Circuit\FieldKind;
+
+/** What the circuit is, and where. */
+final class HeadFields
+{
+    public const LIST = [
+        'tag' => ['kind' => FieldKind::Text, 'label' => 'Tag', 'accepted' => 'Text up to 200 characters.'],
+        'drives' => ['kind' => FieldKind::Text, 'label' => 'Drives', 'accepted' => 'Text up to 200 characters.'],
+        'area' => ['kind' => FieldKind::Text, 'label' => 'Area', 'accepted' => 'Text up to 200 characters.'],
+        'rule_book' => ['kind' => FieldKind::Choice, 'label' => 'Rule book', 'choices' => RuleBookName::class],
+        'subject' => ['kind' => FieldKind::Choice, 'label' => 'What stands here', 'choices' => Subject::class, 'empty' => 'A motor'],
+        'surroundings' => [
+            'kind' => FieldKind::Choice, 'label' => 'Surroundings', 'choices' => Surroundings::class, 'empty' => 'Not said',
+        ],
+    ];
+}

@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BraveAnvil\Circuit\Field;
+
+use BraveAnvil\Circuit\Choice\ChangeoverBy;
+use BraveAnvil\Circuit\Choice\LoadKind;
+use BraveAnvil\Circuit\Choice\MethodName;
+use BraveAnvil\Circuit\Choice\Transition;
+use BraveAnvil\Circuit\FieldKind;
+use BraveAnvil\Solution\Unit;
+
+/** The load and the starter. */
+final class StartFields
+{
+    public const LIST = [
+        'load.output_percent' => [
+            'kind' => FieldKind::Percent, 'label' => 'Load it runs at',
+            'accepted' => 'Percent of rated output from 0 to 125, such as 60.', 'unit' => Unit::Percent, 'low' => 0,
+            'high' => 125, 'hint' => 'of rated output, 0 to 125',
+        ],
+        'load.kind' => ['kind' => FieldKind::Choice, 'label' => 'Load', 'choices' => LoadKind::class, 'empty' => 'Not said'],
+        'load.torque_percent' => [
+            'kind' => FieldKind::Percent, 'label' => 'Load at full speed', 'accepted' => 'Percent of rated torque from 0 to 300.',
+            'unit' => Unit::Percent, 'low' => 0, 'high' => 300,
+        ],
+        'load.inertia' => [
+            'kind' => FieldKind::Inertia, 'label' => 'Load inertia', 'accepted' => 'kg·m².', 'unit' => Unit::KilogramSquareMetre,
+            'low' => 0, 'high' => 1e6,
+        ],
+        'load.speed_ratio' => [
+            'kind' => FieldKind::Number, 'label' => 'Load speed over motor speed', 'accepted' => 'A ratio from 0.001 to 100.',
+            'low' => 0.001, 'high' => 100,
+        ],
+        'load.breakaway_percent' => [
+            'kind' => FieldKind::Percent, 'label' => 'Breakaway torque', 'accepted' => 'Percent of rated torque from 0 to 500.',
+            'unit' => Unit::Percent, 'low' => 0, 'high' => 500,
+        ],
+        'load.points' => ['kind' => FieldKind::Points, 'label' => 'Load points', 'accepted' => 'A list of [speed %, torque %].'],
+        'starter.method' => ['kind' => FieldKind::Choice, 'label' => 'Method', 'choices' => MethodName::class],
+        'starter.run_up_time' => [
+            'kind' => FieldKind::Seconds, 'label' => 'Run-up time', 'accepted' => 'Seconds from 0.05 to 300, such as 5.',
+            'unit' => Unit::Second, 'low' => 0.05, 'high' => 300, 'hint' => 'From the last start, until the run-up is computed.',
+        ],
+        'starter.changeover.by' => [
+            'kind' => FieldKind::Choice, 'label' => 'Changeover by', 'choices' => ChangeoverBy::class, 'empty' => 'Time',
+        ],
+        'starter.changeover.value' => [
+            'kind' => FieldKind::Number, 'label' => 'Changeover',
+            'accepted' => 'Seconds by time, or percent of synchronous speed by speed.', 'low' => 0.05, 'high' => 300,
+        ],
+        'starter.tap_percent' => [
+            'kind' => FieldKind::Percent, 'label' => 'Tap', 'accepted' => 'Percent from 20 to 95.', 'unit' => Unit::Percent,
+            'low' => 20, 'high' => 95,
+        ],
+        'starter.current_limit' => [
+            'kind' => FieldKind::Percent, 'label' => 'Current limit', 'accepted' => 'Percent of rated current from 100 to 800.',
+            'unit' => Unit::Percent, 'low' => 100, 'high' => 800,
+        ],
+        'starter.ramp_time' => [
+            'kind' => FieldKind::Seconds, 'label' => 'Ramp time', 'accepted' => 'Seconds from 0 to 300.', 'unit' => Unit::Second,
+            'low' => 0, 'high' => 300,
+        ],
+        'starter.initial_voltage' => [
+            'kind' => FieldKind::Percent, 'label' => 'Initial voltage', 'accepted' => 'Percent from 10 to 100.',
+            'unit' => Unit::Percent, 'low' => 10, 'high' => 100,
+        ],
+        'starter.gap' => [
+            'kind' => FieldKind::Seconds, 'label' => 'Changeover gap', 'accepted' => 'Seconds from 0 to 5, such as 50 ms.',
+            'unit' => Unit::Second, 'low' => 0, 'high' => 5,
+        ],
+        'starter.transition' => ['kind' => FieldKind::Choice, 'label' => 'Transition', 'choices' => Transition::class],
+        'starter.drive_input_current' => [
+            'kind' => FieldKind::Amperes, 'label' => 'Drive input current', 'accepted' => 'Amperes.', 'unit' => Unit::Ampere,
+            'low' => 0.1, 'high' => 20000,
+        ],
+    ];
+}

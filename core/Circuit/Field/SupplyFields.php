@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BraveAnvil\Circuit\Field;
+
+use BraveAnvil\Circuit\Choice\Earthing;
+use BraveAnvil\Circuit\FieldKind;
+use BraveAnvil\Solution\Unit;
+
+/** The supply at the starter’s board. */
+final class SupplyFields
+{
+    public const LIST = [
+        'supply.voltage' => [
+            'kind' => FieldKind::SupplyVoltage, 'label' => 'Supply voltage',
+            'accepted' => 'Line volts from 100 to 1000, such as 400, 480Y/277 or 400/230.', 'unit' => Unit::Volt, 'low' => 100,
+            'high' => 1000,
+        ],
+        'supply.frequency' => [
+            'kind' => FieldKind::Hertz, 'label' => 'Supply frequency', 'accepted' => 'Hertz from 40 to 70, such as 50.',
+            'unit' => Unit::Hertz, 'low' => 40, 'high' => 70,
+        ],
+        'supply.phases' => [
+            'kind' => FieldKind::Count, 'label' => 'Phases', 'accepted' => '3, or 1 for a bench load.', 'low' => 1, 'high' => 3,
+        ],
+        'supply.fault_level_kva' => [
+            'kind' => FieldKind::Kilovoltamperes, 'label' => 'Fault level',
+            'accepted' => 'kVA from 10 to 10 000 000, such as 25000 or 25 MVA.', 'unit' => Unit::VoltAmpere, 'low' => 1e4,
+            'high' => 1e10, 'hint' => 'Alone: at the bus. With a transformer: on its primary.',
+        ],
+        'supply.transformer_kva' => [
+            'kind' => FieldKind::Kilovoltamperes, 'label' => 'Transformer', 'accepted' => 'kVA from 1 to 100 000, such as 1000.',
+            'unit' => Unit::VoltAmpere, 'low' => 1e3, 'high' => 1e8,
+        ],
+        'supply.transformer_impedance_percent' => [
+            'kind' => FieldKind::Percent, 'label' => 'Its impedance', 'accepted' => 'Percent from 0.5 to 30, such as 6.',
+            'unit' => Unit::Percent, 'low' => 0.5, 'high' => 30,
+        ],
+        'supply.x_over_r' => [
+            'kind' => FieldKind::Number, 'label' => 'X/R', 'accepted' => 'A ratio from 0.1 to 100, such as 8.', 'low' => 0.1,
+            'high' => 100,
+        ],
+        'supply.ambient' => [
+            'kind' => FieldKind::Celsius, 'label' => 'Ambient',
+            'accepted' => 'Degrees Celsius from -40 to 85, such as 30; 86 F is read too.', 'unit' => Unit::Celsius, 'low' => -40,
+            'high' => 85,
+        ],
+        'supply.altitude' => [
+            'kind' => FieldKind::Metres, 'label' => 'Altitude', 'accepted' => 'Metres from -500 to 6000.', 'unit' => Unit::Metre,
+            'low' => -500, 'high' => 6000,
+        ],
+        'supply.unbalance' => [
+            'kind' => FieldKind::Unbalance, 'label' => 'Voltage unbalance',
+            'accepted' => 'Percent from 0 to 20, or the three line voltages such as 400/404/390.', 'unit' => Unit::Percent,
+            'low' => 0, 'high' => 20, 'hint' => 'or three line voltages, 400/404/390',
+        ],
+        'supply.earthing' => [
+            'kind' => FieldKind::Choice, 'label' => 'Earthing system', 'choices' => Earthing::class, 'empty' => 'Not said',
+        ],
+        'supply.earth_loop_ohm' => [
+            'kind' => FieldKind::Ohms, 'label' => 'Earth loop impedance', 'accepted' => 'Ohms from 0.0001 to 2000.',
+            'unit' => Unit::Ohm, 'low' => 1e-4, 'high' => 2000,
+        ],
+    ];
+}

@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BraveAnvil\Circuit;
+
+/** How the text of a field is read. */
+enum FieldKind: string
+{
+    case Anything = 'anything';
+    case Text = 'text';
+    case Flag = 'flag';
+    case Choice = 'choice';
+    case Letter = 'letter';
+    case Points = 'points';
+
+    // As stamped on a plate.
+    case Power = 'power';
+    case PlateVoltage = 'plate_voltage';
+    case PlateCurrent = 'plate_current';
+    case Speed = 'speed';
+    case Frequencies = 'frequencies';
+    case Fraction = 'fraction';
+    case Efficiency = 'efficiency';
+    case EfficiencyClass = 'efficiency_class';
+    case Duty = 'duty';
+    case Protection = 'protection';
+    case Cooling = 'cooling';
+    case InsulationClass = 'insulation_class';
+    case RotorClass = 'rotor_class';
+    case Phases = 'phases';
+
+    // Of the supply, of instruments, of conductors.
+    case SupplyVoltage = 'supply_voltage';
+    case Unbalance = 'unbalance';
+    case TransformerRatio = 'transformer_ratio';
+    case Insulation = 'insulation';
+    case Installation = 'installation';
+    case Size = 'size';
+
+    // A number with its unit.
+    case Number = 'number';
+    case Count = 'count';
+    case Volts = 'volts';
+    case Amperes = 'amperes';
+    case Kiloamperes = 'kiloamperes';
+    case Ohms = 'ohms';
+    case Kilovoltamperes = 'kilovoltamperes';
+    case Kilowatts = 'kilowatts';
+    case Watts = 'watts';
+    case NewtonMetres = 'newton_metres';
+    case Degrees = 'degrees';
+    case WattHours = 'watt_hours';
+    case Hours = 'hours';
+    case Kilograms = 'kilograms';
+    case Grams = 'grams';
+    case Kelvins = 'kelvins';
+    case Resistivity = 'resistivity';
+    case Kilovars = 'kilovars';
+    case Percent = 'percent';
+    case Rpm = 'rpm';
+    case Seconds = 'seconds';
+    case Metres = 'metres';
+    case Inertia = 'inertia';
+    case Hertz = 'hertz';
+    case Celsius = 'celsius';
+    case Ratio = 'ratio';
+
+    /** The unit that a bare number is in, where it is a handier one than that of the value. */
+    public function bareUnit(): ?string
+    {
+        return match ($this) {
+            self::Kiloamperes => 'kA',
+            self::Kilovoltamperes => 'kVA',
+            self::Kilowatts => 'kW',
+            self::Kilovars => 'kvar',
+            default => null,
+        };
+    }
+}

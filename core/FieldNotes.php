@@ -1,0 +1,185 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BraveAnvil;
+
+use BraveAnvil\Circuit\Choice\Choice;
+use BraveAnvil\Circuit\Choice\MethodName;
+use BraveAnvil\Circuit\Circuit;
+use BraveAnvil\Circuit\DefaultReason;
+use BraveAnvil\Circuit\Field;
+use BraveAnvil\Circuit\FieldKind;
+use BraveAnvil\Circuit\Fields;
+use BraveAnvil\RuleBook\Practice\Practice;
+use BraveAnvil\RuleBook\RuleBook;
+use BraveAnvil\Solution\FieldNote;
+use BraveAnvil\Solution\Figure;
+use BraveAnvil\Solution\Show;
+use BraveAnvil\Start\Method\Methods;
+use BraveAnvil\Start\Method\RelaySeat;
+use BraveAnvil\Start\Method\StartingMethod;
+
+/**
+ * What the page needs to show each field of this circuit: label, unit, choices under its rule book, and what an empty one is
+ * taken as and by whom. The page has no such list of its own.
+ *
+ * @phpstan-import-type FieldPath from Fields
+ */
+final readonly class FieldNotes
+{
+    private const COUNTS = ['supply.phases' => ['3' => 'Three', '1' => 'One']];
+
+    private const FLAG = ['true' => 'Yes', 'false' => 'No'];
+
+    private ?StartingMethod $method;
+
+    private function __construct(private Circuit $circuit, private RuleBook $book, private Practice $practice, private ?Figure $efficiency)
+    {
+        $name = $circuit->chosen('starter.method', MethodName::class);
+        $this->method = $name === null ? null : Methods::named($name);
+    }
+
+    /**
+     * @param  Figure|null  $efficiency  of the motor, in parts of one
+     * @return array<string, FieldNote> by path
+     */
+    public static function of(Circuit $circuit, RuleBook $book, Practice $practice, ?Figure $efficiency): array
+    {
+        $notes = new self($circuit, $book, $practice, $efficiency);
+        $unused = array_flip($notes->unused());
+        $own = $book->choices();
+        $all = [];
+        foreach (Fields::all() as $path => $field) {
+            $choices = $notes->choices($path, $field, $own[$path] ?? null);
+            $all[$path] = $notes->note($path, $field, $choices, ! isset($unused[$path]));
+        }
+
+        return $all;
+    }
+
+    /** @return list<string> fields that this rule book or this starting method has no use for */
+    private function unused(): array
+    {
+        $unused = $this->book->unused();
+        if ($this->method?->changesOver() !== true) {
+            $unused = [...$unused, 'starter.changeover.by', 'starter.changeover.value'];
+        }
+        if (count($this->method?->relaySeats() ?? []) < 2) {
+            $unused[] = 'guard.overload_place';
+        }
+        if ($this->method?->capacitor()->ownContactor !== true) {
+            $unused[] = 'correction.own_contactor';
+        }
+
+        return $unused;
+    }
+
+    /**
+     * @param  array<array-key, string>|null  $own  those of the rule book
+     * @return array<array-key, string> label by value
+     */
+    private function choices(string $path, Field $field, ?array $own): array
+    {
+        if ($own !== null) {
+            return $own;
+        }
+        if ($field->kind === FieldKind::Flag) {
+            return self::FLAG;
+        }
+        if ($field->choices === null) {
+            return self::COUNTS[$path] ?? [];
+        }
+        $words = $this->book->words();
+        $choices = [];
+        foreach ($this->offered($path, $field) as $choice) {
+            $choices[(string) $choice->value] = $choice->label($words);
+        }
+
+        return $choices;
+    }
+
+    /** @return list<Choice> */
+    private function offered(string $path, Field $field): array
+    {
+        return match ($path) {
+            'guard.scpd' => $this->book->sizing()?->devices->known() ?? $field->cases(),
+            'guard.overload_place' => array_map(static fn (RelaySeat $seat): Choice => $seat->place, $this->method?->relaySeats() ?? []),
+            default => $field->cases(),
+        };
+    }
+
+    /** @param  array<array-key, string>  $choices */
+    private function note(string $path, Field $field, array $choices, bool $used): FieldNote
+    {
+        [$value, $reason, $why] = $this->default($path, $field);
+        $shown = $value === null ? '' : ($choices[$value] ?? $choices[strtolower($value)] ?? $value);
+        $listed = [];
+        foreach ($choices as $choice => $label) {
+            $listed[] = ['value' => (string) $choice, 'label' => $label, 'computed' => NotYet::computes($path, (string) $choice)];
+        }
+
+        return new FieldNote($field->label, $field->typedUnit(), $field->hint, $value === null ? $field->empty : $shown.($reason === null ? '' : ' ('.$reason.')'), $why, $listed, $used);
+    }
+
+    /** @return array{string|null, string|null, string} what an empty field is taken as, who says so in one word, and the words by which it is marked */
+    private function default(string $path, Field $field): array
+    {
+        return match ($path) {
+            'guard.scpd' => [$this->book->sizing()?->devices->usual()->value, 'usual', 'usual here'],
+            'guard.overload_place' => [$this->method?->relaySeats()[0]->place->value, 'usual', 'usual place'],
+            'cable.terminal_temperature' => $this->ofSite($field, 'settings.terminal_temperature'),
+            'cable.tray' => $this->ofSite($field, 'settings.tray'),
+            'correction.load_percent' => $this->typedElsewhere('load.output_percent', 'as under Power'),
+            'correction.rated_voltage' => $this->typedElsewhere('supply.voltage', 'assumed'),
+            'starter.run_up_time' => [$this->practice->starting()->runUpTime()->shown().' s', 'assumed', 'the run-up is not simulated'],
+            // As it would be stamped: the figure is in parts of one, the plate in percent.
+            'plate.efficiency' => [$this->efficiency === null ? null : Show::number(100 * $this->efficiency->number(), 3), null, ''],
+            default => $this->assumed($path, $field),
+        };
+    }
+
+    /** @return array{string|null, string|null, string} */
+    private function assumed(string $path, Field $field): array
+    {
+        $assumed = $this->circuit->defaultOf($path);
+
+        return $assumed === null ? [null, null, ''] : [self::shown($field, $assumed->value), $assumed->reason->word(), $assumed->why];
+    }
+
+    /**
+     * @param  'settings.terminal_temperature'|'settings.tray'  $setting
+     * @return array{string|null, string|null, string}
+     */
+    private function ofSite(Field $field, string $setting): array
+    {
+        $assumed = $this->circuit->assumed($setting);
+        $value = $this->circuit->number($setting)?->number() ?? $this->circuit->word($setting);
+
+        return $value === null ? [null, null, ''] : [self::shown($field, $value), $assumed === null ? DefaultReason::Site->word() : DefaultReason::Practice->word(), $assumed ?? 'a setting of the site'];
+    }
+
+    /**
+     * @param  'load.output_percent'|'supply.voltage'  $path
+     * @return array{string|null, string|null, string}
+     */
+    private function typedElsewhere(string $path, string $reason): array
+    {
+        $figure = $this->circuit->number($path);
+
+        return $figure === null ? [null, null, ''] : [$figure->shown(), $reason, ''];
+    }
+
+    /** As the value of a choice where the field has choices, else with its unit. */
+    private static function shown(Field $field, float|string|bool $value): string
+    {
+        if (is_bool($value)) {
+            return $value ? 'true' : 'false';
+        }
+        if (is_string($value) || $field->kind === FieldKind::Count || $field->path === 'cable.terminal_temperature' || $field->path === 'settings.terminal_temperature') {
+            return (string) $value;
+        }
+
+        return Figure::typed($field->path, '', $value, $field->unit, null)->shown();
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BraveAnvil\Guard;
+
+use BraveAnvil\Circuit\Choice\Scpd;
+
+/** One protective device of a given rating: what it carries, when it clears, what it lets through. */
+interface Device
+{
+    public function scpd(): Scpd;
+
+    /** A */
+    public function rating(): float;
+
+    /** Whether it is sure to carry a current for a time without acting. */
+    public function carries(float $amperes, float $seconds): bool;
+
+    /** Within how many seconds it is sure to clear a current; null where it need not clear it at all. */
+    public function clears(float $amperes): ?float;
+
+    /** Energy that it lets through at most before a current is cleared, A²s; null where it need not clear it. */
+    public function letsThrough(float $amperes): ?float;
+
+    /** Its time-current bands. */
+    public function curve(): TimeCurrentCurve;
+
+    /** Largest voltage between lines that it is made for, V; null where its standard sets none. */
+    public function largestVoltage(): ?float;
+
+    /** Largest fault current that any of its kind breaks, A; null where its standard sets none. */
+    public function largestBreakingCapacity(): ?float;
+}

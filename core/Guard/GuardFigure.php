@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BraveAnvil\Guard;
+
+use BraveAnvil\Solution\FigureName;
+use BraveAnvil\Solution\Station;
+use BraveAnvil\Solution\Unit;
+
+/** What protects the circuit and what is set on it. */
+enum GuardFigure: string implements FigureName
+{
+    case SourceImpedance = 'guard.source_impedance';
+    case ProspectiveCurrent = 'guard.prospective_current';
+    case Scpd = 'guard.scpd';
+    case ScpdLimit = 'guard.scpd_limit';
+    case ScpdMaximumRating = 'guard.scpd_maximum_rating';
+    case ScpdRating = 'guard.scpd_rating';
+    case OverloadPlace = 'guard.overload_place';
+    case OverloadSetting = 'guard.overload_setting';
+    case OverloadDial = 'guard.overload_dial';
+    case StuckInStar = 'guard.stuck_in_star';
+    case StartMultiple = 'guard.start_multiple';
+    case OverloadClass = 'guard.overload_class';
+    case DisconnectRating = 'guard.disconnect_rating';
+    case DisconnectSize = 'guard.disconnect_size';
+    case Contactor = 'guard.contactor';
+    case ContactorMain = 'guard.contactor_main';
+    case ContactorStar = 'guard.contactor_star';
+
+    public function key(): string
+    {
+        return $this->value;
+    }
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::SourceImpedance => 'Source impedance',
+            self::ProspectiveCurrent => 'Prospective fault current',
+            self::Scpd, self::ScpdRating => 'Protective device',
+            self::ScpdLimit => 'Percentage limit',
+            self::ScpdMaximumRating => 'Largest standard rating permitted',
+            self::OverloadPlace => 'Place of the overload relay',
+            self::OverloadSetting => 'Overload trip, never above',
+            self::OverloadDial => 'Overload dial',
+            self::StuckInStar => 'Winding current when stuck in star',
+            self::StartMultiple => 'Starting current over the dial',
+            self::OverloadClass => 'Trip class',
+            self::DisconnectRating => 'Disconnect, at least',
+            self::DisconnectSize => 'Disconnect switch',
+            self::Contactor => 'Contactor, AC-3, at least',
+            self::ContactorMain => 'Main and delta contactor, AC-3, at least',
+            self::ContactorStar => 'Star contactor, AC-3, at least',
+        };
+    }
+
+    public function unit(): Unit
+    {
+        return match ($this) {
+            self::SourceImpedance => Unit::Ohm,
+            self::Scpd, self::OverloadPlace, self::OverloadClass => Unit::None,
+            self::StuckInStar => Unit::TimesRated,
+            self::StartMultiple => Unit::Times,
+            default => Unit::Ampere,
+        };
+    }
+
+    public function station(): Station
+    {
+        return Station::Guard;
+    }
+}

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BraveAnvil\Guard;
+
+use BraveAnvil\Solution\FindingCode;
+use BraveAnvil\Solution\Station;
+
+/** What protection brings up. */
+enum GuardFinding: string implements FindingCode
+{
+    case FaultLevelUnknown = 'fault_level_unknown';
+    case BreakingCapacity = 'breaking_capacity';
+    case BreakingCapacityNotChecked = 'breaking_capacity_not_checked';
+    case NotABranchDevice = 'not_a_branch_device';
+    case BreakerVoltage = 'breaker_voltage';
+    case NoBreakerCarriesStart = 'no_breaker_carries_start';
+    case NoDeviceFits = 'no_device_fits';
+    case ScpdMayTripOnStart = 'scpd_may_trip_on_start';
+    case SmallFuseHasNoGates = 'small_fuse_has_no_gates';
+    case FuseBetweenGates = 'fuse_between_gates';
+    case InstalledDeviceTooLarge = 'installed_device_too_large';
+    case InstalledDeviceTooSmall = 'installed_device_too_small';
+    case InstalledDeviceMayTrip = 'installed_device_may_trip';
+    case InstalledDeviceNotJudged = 'installed_device_not_judged';
+    case OverloadReducedByCapacitor = 'overload_reduced_by_capacitor';
+    case OverloadSchoolsDiffer = 'overload_schools_differ';
+    case StuckInStar = 'stuck_in_star';
+    case DialIsNotTheLimit = 'dial_is_not_the_limit';
+    case InstalledDialTooHigh = 'installed_dial_too_high';
+    case InstalledDialLow = 'installed_dial_low';
+    case NoClassHoldsStart = 'no_class_holds_start';
+    case ClassTripsOnStart = 'class_trips_on_start';
+    case SlowClass = 'slow_class';
+    case CoordinationByMaker = 'coordination_by_maker';
+
+    public function code(): string
+    {
+        return $this->value;
+    }
+
+    public function station(): Station
+    {
+        return Station::Guard;
+    }
+}

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BraveAnvil\Guard;
+
+use BraveAnvil\Solution\Curve;
+use BraveAnvil\Solution\Figure;
+use BraveAnvil\Solution\Shape;
+use BraveAnvil\Solution\Shown;
+use BraveAnvil\Solution\Unit;
+
+/** Standard ratings against what the start needs and what the rule allows. */
+final readonly class RatingsCurve implements Curve
+{
+    /** @param  string  $device  its name as a person reads it */
+    public function __construct(private string $device, private Figure $current, private ScpdChoice $choice, private ?Figure $chosen)
+    {
+    }
+
+    public function name(): string
+    {
+        return 'ratings';
+    }
+
+    public function toArray(): array
+    {
+        return [
+            'device' => $this->device,
+            'current' => Shown::of($this->current->number(), Unit::Ampere)->toArray(),
+            'limit' => Shown::figure($this->choice->limit, 4)?->toArray(),
+            'maximum' => $this->choice->maximum?->number(),
+            'chosen' => $this->chosen?->number(),
+            'rows' => array_map(static fn (Rung $rung): array => [
+                'rating' => Shown::of($rung->rating, Unit::Ampere)->toArray(), 'carries' => $rung->carries, 'allowed' => $rung->allowed, 'reason' => $rung->reason,
+            ], $this->choice->ladder),
+        ];
+    }
+
+    public static function schema(): array
+    {
+        return Shape::object([
+            'device' => Shape::text(), 'current' => Shape::shown(), 'limit' => Shape::orNull(Shape::shown()), 'maximum' => Shape::orNull(Shape::number()),
+            'chosen' => Shape::orNull(Shape::number()),
+            'rows' => Shape::list(Shape::object([
+                'rating' => Shape::shown(), 'carries' => Shape::flag(), 'allowed' => Shape::flag(), 'reason' => Shape::text(),
+            ], 'RatingRow')),
+        ], 'RatingsCurve');
+    }
+}

@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BraveAnvil\Measure;
+
+use BraveAnvil\Solution\Figure;
+
+/** What instruments told. Null is what they did not. */
+final readonly class Measured
+{
+    /**
+     * @param  Figure|null  $voltage  mean between lines, V
+     * @param  Figure|null  $current  mean of the lines, A
+     * @param  Figure|null  $angle  between phase voltage and current, °
+     */
+    public function __construct(public ?Figure $voltage = null, public ?Figure $current = null, public ?Figure $angle = null)
+    {
+    }
+}

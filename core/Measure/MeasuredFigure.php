@@ -1,0 +1,110 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BraveAnvil\Measure;
+
+use BraveAnvil\Solution\FigureName;
+use BraveAnvil\Solution\Station;
+use BraveAnvil\Solution\Unit;
+
+/** What instruments show, and what follows from it. */
+enum MeasuredFigure: string implements FigureName
+{
+    case Voltage = 'measured.voltage';
+    case Current = 'measured.current';
+    case VoltageUnbalance = 'measured.voltage_unbalance';
+    case NegativeSequence = 'measured.negative_sequence';
+    case CurrentUnbalance = 'measured.current_unbalance';
+    case CurrentUnbalanceExpected = 'measured.current_unbalance_expected';
+    case PhasesLive = 'measured.phases_live';
+    case Watts1 = 'measured.watts_1';
+    case Watts2 = 'measured.watts_2';
+    case Watts3 = 'measured.watts_3';
+    case Apparent1 = 'measured.apparent_1';
+    case Apparent2 = 'measured.apparent_2';
+    case Apparent3 = 'measured.apparent_3';
+    case PowerFactor1 = 'measured.power_factor_1';
+    case PowerFactor2 = 'measured.power_factor_2';
+    case PowerFactor3 = 'measured.power_factor_3';
+    case Real = 'measured.real';
+    case Reactive = 'measured.reactive';
+    case Apparent = 'measured.apparent';
+    case PowerFactor = 'measured.power_factor';
+    case Angle = 'measured.angle';
+    case Shaft = 'measured.shaft';
+    case Efficiency = 'measured.efficiency';
+    case LoadByPower = 'measured.load_by_power';
+    case LoadByPowerLow = 'measured.load_by_power_low';
+    case LoadByPowerHigh = 'measured.load_by_power_high';
+    case LoadBySlip = 'measured.load_by_slip';
+    case LoadBySlipLow = 'measured.load_by_slip_low';
+    case LoadBySlipHigh = 'measured.load_by_slip_high';
+    case LoadByCurrent = 'measured.load_by_current';
+    case LoadByCurrentLow = 'measured.load_by_current_low';
+    case LoadByCurrentHigh = 'measured.load_by_current_high';
+    case CurrentAgainstPlate = 'measured.current_against_plate';
+
+    public function key(): string
+    {
+        return $this->value;
+    }
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::Voltage => 'Measured voltage',
+            self::Current => 'Measured current',
+            self::VoltageUnbalance => 'Voltage unbalance',
+            self::NegativeSequence => 'Negative over positive sequence voltage',
+            self::CurrentUnbalance => 'Current unbalance',
+            self::CurrentUnbalanceExpected => 'Current unbalance to be expected',
+            self::PhasesLive => 'Lines that carry current',
+            self::Watts1 => 'Wattmeter in L1',
+            self::Watts2 => 'Wattmeter in L2',
+            self::Watts3 => 'Wattmeter in L3',
+            self::Apparent1 => 'Apparent power of L1',
+            self::Apparent2 => 'Apparent power of L2',
+            self::Apparent3 => 'Apparent power of L3',
+            self::PowerFactor1 => 'Power factor of L1',
+            self::PowerFactor2 => 'Power factor of L2',
+            self::PowerFactor3 => 'Power factor of L3',
+            self::Real => 'Real power',
+            self::Reactive => 'Reactive power',
+            self::Apparent => 'Apparent power',
+            self::PowerFactor => 'Power factor',
+            self::Angle => 'Angle between phase voltage and current',
+            self::Shaft => 'Power at the shaft',
+            self::Efficiency => 'Efficiency by brake test',
+            self::LoadByPower => 'Load by power',
+            self::LoadByPowerLow => 'Load by power, at least',
+            self::LoadByPowerHigh => 'Load by power, at most',
+            self::LoadBySlip => 'Load by slip',
+            self::LoadBySlipLow => 'Load by slip, at least',
+            self::LoadBySlipHigh => 'Load by slip, at most',
+            self::LoadByCurrent => 'Load by current',
+            self::LoadByCurrentLow => 'Load by current, at least',
+            self::LoadByCurrentHigh => 'Load by current, at most',
+            self::CurrentAgainstPlate => 'Measured against plate current',
+        };
+    }
+
+    public function unit(): Unit
+    {
+        return match ($this) {
+            self::Voltage => Unit::Volt,
+            self::Current => Unit::Ampere,
+            self::PhasesLive, self::PowerFactor1, self::PowerFactor2, self::PowerFactor3, self::PowerFactor => Unit::None,
+            self::Watts1, self::Watts2, self::Watts3, self::Real, self::Shaft => Unit::Watt,
+            self::Apparent1, self::Apparent2, self::Apparent3, self::Apparent => Unit::VoltAmpere,
+            self::Reactive => Unit::Var,
+            self::Angle => Unit::Degree,
+            default => Unit::Percent,
+        };
+    }
+
+    public function station(): Station
+    {
+        return Station::Power;
+    }
+}

@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BraveAnvil\Power;
+
+use BraveAnvil\Machine\Machine;
+
+/** Part load by the machine that has the plate. */
+final readonly class MachineLoad implements PartLoad
+{
+    private const LINE_POINTS = 30;
+
+    private float $rated;
+
+    public function __construct(private Machine $machine)
+    {
+        $this->rated = $machine->at($machine->ratedSlip)['output'];
+    }
+
+    public function way(): string
+    {
+        return 'machine model';
+    }
+
+    public function at(float $share): ?LoadPoint
+    {
+        $slip = $this->machine->slipFor($share * $this->rated);
+        if ($slip === null) {
+            return null;
+        }
+        $at = $this->machine->at($slip);
+
+        return new LoadPoint($share, $share * $this->rated, $at['real'], $at['reactive'], $at['current'], 100 * $slip);
+    }
+
+    /** Asked by slip, which costs no search. */
+    public function line(float $highest): array
+    {
+        $idle = $this->at(0.0);
+        $line = $idle === null ? [] : [$idle];
+        for ($i = 0; $i <= self::LINE_POINTS; $i++) {
+            $slip = max(1e-9, $this->machine->ratedSlip * 1.1 * $highest * $i / self::LINE_POINTS);
+            $at = $this->machine->at($slip);
+            if ($at['output'] > 0 && $at['output'] <= $highest * $this->rated) {
+                $line[] = new LoadPoint($at['output'] / $this->rated, $at['output'], $at['real'], $at['reactive'], $at['current'], 100 * $slip);
+            }
+        }
+
+        return $line;
+    }
+}

@@ -1,0 +1,103 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BraveAnvil\RuleBook\Iec;
+
+use BraveAnvil\Circuit\Choice\Scpd;
+use BraveAnvil\Guard\DeviceDuty;
+use BraveAnvil\Guard\GuardFigure;
+use BraveAnvil\Guard\GuardFinding;
+use BraveAnvil\Guard\Rung;
+use BraveAnvil\Guard\ScpdChoice;
+use BraveAnvil\Solution\Figure;
+use BraveAnvil\Solution\Finding;
+use BraveAnvil\Solution\FindingBuilder;
+use BraveAnvil\Solution\Show;
+use BraveAnvil\Solution\Unit;
+use BraveAnvil\Start\StartFigure;
+
+/** Miniature circuit-breakers of type B, C or D: the smallest that neither its magnetic nor its thermal release trips. */
+final readonly class BreakerChoice
+{
+    private const TOLERANCE = 1e-6;
+
+    public function __construct(private BreakerTable $table)
+    {
+    }
+
+    public function choose(Scpd $scpd, DeviceDuty $duty): ScpdChoice
+    {
+        $start = $duty->inrush->current;
+        $time = $duty->inrush->time;
+        $rms = $duty->inrush->peak->number() / sqrt(2);
+        $ladder = [];
+        $chosen = null;
+        foreach ($this->table->breakers($scpd) as $breaker) {
+            $rating = $breaker->rating();
+            if ($rating < 0.5 * $duty->design->number() || ($chosen !== null && $rating > 2 * $chosen->rating())) {
+                continue;
+            }
+            $carriesLoad = $rating >= $duty->design->number() * (1 - self::TOLERANCE);
+            $magnetic = $breaker->letsPeakPass($rms);
+            $thermal = $breaker->carries($start->number(), $time->number());
+            $edge = Show::number($breaker->magneticEdge());
+            $ladder[] = new Rung($rating, $carriesLoad && $magnetic && $thermal, true, match (true) {
+                ! $carriesLoad => 'below the motor current',
+                ! $magnetic => 'magnetic release may act from '.$edge.' A, the first peak is '.Show::number($rms, 4).' A as rms',
+                ! $thermal => 'thermal release may act after '.Show::number($breaker->thermalTrip($start->number()), 3).' s, the start takes '.$time->shown(),
+                default => 'magnetic release holds up to '.$edge.' A',
+            });
+            if ($carriesLoad && $magnetic && $thermal) {
+                $chosen ??= $breaker;
+            }
+        }
+        $refusal = $this->refusal($scpd, $duty, $chosen, $rms);
+        if ($refusal !== null || $chosen === null) {
+            return new ScpdChoice($ladder, findings: $refusal === null ? [] : [$refusal], explained: true);
+        }
+
+        return new ScpdChoice($ladder, $this->figure($chosen, $duty, $rms), findings: $this->breaks($duty, $chosen), explained: true);
+    }
+
+    private function refusal(Scpd $scpd, DeviceDuty $duty, ?MiniatureBreaker $chosen, float $rms): ?FindingBuilder
+    {
+        $voltage = $duty->circuit->number('supply.voltage');
+        if ($voltage !== null && $voltage->number() > $this->table->largestVoltage()) {
+            return Finding::stop(GuardFinding::BreakerVoltage)->title('Not for this voltage')
+                ->because('Miniature circuit-breakers end at '.Show::quantity($this->table->largestVoltage(), Unit::Volt).', the supply is '.$voltage->shown().'.')
+                ->do('Choose a gG fuse, or a breaker to IEC 60947-2 by its maker’s data.')->source($this->table->cited())->on(GuardFigure::ScpdRating);
+        }
+        $type = BreakerTable::type($scpd);
+
+        return $chosen !== null ? null : Finding::stop(GuardFinding::NoBreakerCarriesStart)->title('No type '.$type.' breaker carries this start')
+            ->because('Up to 125 A none holds a first peak of '.$duty->inrush->peak->shown().' ('.Show::number($rms, 4).' A as rms) and '.$duty->inrush->current->shown().' for '.$duty->inrush->time->shown().'.')
+            ->do('Choose a type with a higher magnetic release, a gG fuse, or a breaker to IEC 60947-2.')->source($this->table->cited())->on(StartFigure::PeakFirstHalfCycle);
+    }
+
+    /** @return list<FindingBuilder> */
+    private function breaks(DeviceDuty $duty, MiniatureBreaker $chosen): array
+    {
+        $fault = $duty->prospective;
+        if ($fault === null || $fault->number() <= $chosen->largestBreakingCapacity()) {
+            return [];
+        }
+
+        return [Finding::stop(GuardFinding::BreakingCapacity)->title('Breaking capacity')
+            ->because('The prospective fault current is '.$fault->shown().', and no miniature circuit-breaker breaks more than '.Show::quantity($chosen->largestBreakingCapacity(), Unit::Ampere).'.')
+            ->do('Choose a gG fuse, or a breaker to IEC 60947-2.')->source($this->table->cited())->on(GuardFigure::ProspectiveCurrent)];
+    }
+
+    private function figure(MiniatureBreaker $chosen, DeviceDuty $duty, float $rms): Figure
+    {
+        $start = $duty->inrush->current;
+        $type = BreakerTable::type($chosen->scpd());
+        $rating = Show::number($chosen->rating());
+
+        return Figure::work(GuardFigure::ScpdRating)->labelled('Breaker type '.$type)->from(peak: $duty->inrush->peak, t: $duty->inrush->time, I: $duty->design, start: $start)
+            ->as('lower magnetic edge · In ≥ peak / √2', Show::number($chosen->magneticEdge() / $chosen->rating()).' × '.$rating.' A = '.Show::number($chosen->magneticEdge()).' A against {peak} ÷ √2 = '
+                .Show::number($rms, 4).' A; thermal '.Show::number($chosen->thermalTrip($start->number()), 3).' s against {t}')
+            ->equals($chosen->rating())->source($this->table->cited())->assuming('typical thermal curve of '.Show::number($this->table->thermalTime()).' s ÷ (I/In)²')
+            ->doubted($this->table->doubt($chosen->rating()))->make();
+    }
+}

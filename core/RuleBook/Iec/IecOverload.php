@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BraveAnvil\RuleBook\Iec;
+
+use BraveAnvil\Circuit\Choice\OverloadSchool;
+use BraveAnvil\Circuit\Circuit;
+use BraveAnvil\Guard\GuardFigure;
+use BraveAnvil\Guard\GuardFinding;
+use BraveAnvil\Guard\OverloadSetting;
+use BraveAnvil\RuleBook\OverloadRules;
+use BraveAnvil\Solution\Figure;
+use BraveAnvil\Solution\Finding;
+use BraveAnvil\Solution\Show;
+use BraveAnvil\Solution\Unit;
+use BraveAnvil\Start\Method\RelaySeat;
+
+/** The relay is set to the motor's current; a site may take its service factor in (procedure I3). */
+final readonly class IecOverload implements OverloadRules
+{
+    /** Setting current of a relay in the line, A: the plate current, or service factor times it where the site does so. */
+    public function relayCurrent(Circuit $circuit, Figure $current): Figure
+    {
+        $factor = self::serviceFactor($circuit);
+        if ($factor === null || $circuit->chosen('settings.overload_school', OverloadSchool::class) !== OverloadSchool::ServiceFactor) {
+            return $current;
+        }
+
+        return Figure::step('Relay current', $factor->number() * $current->number(), Unit::Ampere, SF: $factor, I: $current);
+    }
+
+    public function setting(Circuit $circuit, Figure $current, RelaySeat $seat): OverloadSetting
+    {
+        $relay = $this->relayCurrent($circuit, $current);
+        $raised = $relay !== $current;
+        $dial = Figure::work(GuardFigure::OverloadDial)->from(I: $relay)->as('Ir'.$seat->divided, '{I}'.$seat->divided)->equals($relay->number() * $seat->share)
+            ->source($raised ? 'site practice: service factor times plate current' : 'IEC 60947-4-1: the motor current')->make();
+        $limit = $dial->named(GuardFigure::OverloadSetting, 'IEC: the setting is the dial', 'Overload setting');
+        $factor = self::serviceFactor($circuit);
+
+        return new OverloadSetting($dial, $limit, $raised || $factor === null ? [] : [
+            Finding::note(GuardFinding::OverloadSchoolsDiffer)->title('Practice differs on the setting')
+                ->because('Some set the relay to service factor times plate current, '.Show::quantity($factor->number() * $current->number() * $seat->share, Unit::Ampere).'. Here it is the plate current, which suits continuous duty.')
+                ->do('A site setting changes the practice; the cable then follows the larger setting.')->source('common practice, no source')->on(GuardFigure::OverloadDial),
+        ]);
+    }
+
+    /** Above 1, or null. */
+    private static function serviceFactor(Circuit $circuit): ?Figure
+    {
+        $factor = $circuit->number('plate.service_factor');
+
+        return $factor !== null && $factor->number() > 1 ? $factor : null;
+    }
+}

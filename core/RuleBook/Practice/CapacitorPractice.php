@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BraveAnvil\RuleBook\Practice;
+
+use BraveAnvil\RuleBook\Table;
+use BraveAnvil\Solution\Entry;
+
+/** Standard capacitors and resistors, and what is kept between a capacitor and its motor. */
+final readonly class CapacitorPractice
+{
+    public function __construct(private Table $table)
+    {
+    }
+
+    /** @return list<float> standard steps, kvar */
+    public function steps(): array
+    {
+        return $this->table->numbers('steps_kvar');
+    }
+
+    public function cited(): string
+    {
+        return $this->table->cited();
+    }
+
+    /** Share of the no-load reactive power that a capacitor at the motor may give. */
+    public function noLoadShare(): Entry
+    {
+        return $this->table->entry('no_load_share');
+    }
+
+    /** Share of the largest discharge resistance to take. */
+    public function resistorShare(): Entry
+    {
+        return $this->table->entry('resistor_share');
+    }
+
+    /** @return list<float> the standard values of one decade */
+    public function resistorSeries(): array
+    {
+        return $this->table->numbers('resistor_series');
+    }
+
+    public function iecConductorFactor(): float
+    {
+        return $this->table->must('iec', 'conductor_factor');
+    }
+
+    public function iecFuseFactor(): float
+    {
+        return $this->table->must('iec', 'fuse_factor');
+    }
+
+    /** Longest leads at the motor without a fuse of their own, m. */
+    public function iecBareTap(): float
+    {
+        return $this->table->must('iec', 'bare_tap_m');
+    }
+
+    /** V that may be left after the discharge time. IEC 60831-1. */
+    public function iecResidualVolts(): float
+    {
+        return $this->table->must('iec', 'residual_v');
+    }
+
+    /** s. IEC 60831-1. */
+    public function iecDischargeTime(): float
+    {
+        return $this->table->must('iec', 'discharge_s');
+    }
+
+    /** NEC 460.8(A). */
+    public function necConductorFactor(): float
+    {
+        return $this->table->must('nec', 'conductor_factor');
+    }
+
+    public function necFuseFactor(): float
+    {
+        return $this->table->must('nec', 'fuse_factor');
+    }
+
+    /** V that may be left after the discharge time. NEC 460.6. */
+    public function necResidualVolts(): float
+    {
+        return $this->table->must('nec', 'residual_v');
+    }
+
+    /** s. NEC 460.6. */
+    public function necDischargeTime(): float
+    {
+        return $this->table->must('nec', 'discharge_s');
+    }
+}

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BraveAnvil\RuleBook\Practice;
+
+use BraveAnvil\Circuit\Choice\TripClass;
+use BraveAnvil\RuleBook\Table;
+
+/** Trip classes of overload relays: how long each is sure to hold a multiple of its setting. IEC 60947-4-1. */
+final readonly class OverloadClasses
+{
+    /** Classes chosen from, quickest first. Class 5 is for motors that need it and is only checked when typed. */
+    public const CHOSEN = [TripClass::Class10A, TripClass::Class10, TripClass::Class20, TripClass::Class30];
+
+    /** Two hours count as never. */
+    private const LONGEST_S = 7200.0;
+
+    public function __construct(private Table $table, private GuardPractice $practice)
+    {
+    }
+
+    /**
+     * Shortest trip time from cold, s: the thermal law through the class's lower time at 7.2 × and no trip at 1.05 ×.
+     *
+     * @param  float  $multiple  current over the relay's setting, in the relay's own place
+     */
+    public function holds(TripClass $class, float $multiple): float
+    {
+        $low = $this->table->must('lower_time_at_7_2_s', $class->value);
+        $never = $this->practice->noTripMultiple();
+        if ($multiple <= $never + 0.001) {
+            return self::LONGEST_S;
+        }
+        $law = static fn (float $m): float => log($m ** 2 / ($m ** 2 - $never ** 2));
+
+        return min(self::LONGEST_S, $low / $law($this->practice->classTestMultiple()) * $law($multiple));
+    }
+
+    public function cited(): string
+    {
+        return $this->table->cited();
+    }
+
+    public function doubt(TripClass $class): ?string
+    {
+        return $this->table->doubt('lower_time_at_7_2_s', $class->value);
+    }
+}

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BraveAnvil\Solution;
+
+/** What the page shows beside one field. */
+final readonly class FieldNote
+{
+    /**
+     * @param  string  $unit  of a bare typed number
+     * @param  string  $hint  one line below the field
+     * @param  string  $empty  what an empty field means, with who says so in brackets
+     * @param  string  $why  the words by which that is marked down to the sheet
+     * @param  list<array{value: string, label: string, computed: bool}>  $choices  empty where anything may be typed
+     * @param  bool  $used  whether this rule book and starting method have a use for it
+     */
+    public function __construct(
+        public string $label,
+        public string $unit,
+        public string $hint,
+        public string $empty,
+        public string $why,
+        public array $choices,
+        public bool $used,
+    ) {
+    }
+
+    /** @return array<string, mixed> */
+    public function toArray(): array
+    {
+        return [
+            'label' => $this->label, 'unit' => $this->unit, 'hint' => $this->hint, 'empty' => $this->empty, 'why' => $this->why,
+            'choices' => $this->choices, 'used' => $this->used,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    public static function schema(): array
+    {
+        return Shape::object([
+            'label' => Shape::text(), 'unit' => Shape::text(), 'hint' => Shape::text(), 'empty' => Shape::text(), 'why' => Shape::text(),
+            'choices' => Shape::list(Shape::object(['value' => Shape::text(), 'label' => Shape::text(), 'computed' => Shape::flag()], 'FieldChoice')),
+            'used' => Shape::flag(),
+        ], 'FieldNote', 'What the page shows beside one field.');
+    }
+}

@@ -1,0 +1,197 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BraveAnvil\Solution;
+
+/**
+ * Works out one figure by naming what goes in: working, lineage, "assumed", doubt and corrections come by themselves.
+ *
+ *     $ledger->work(PowerFigure::Input)->from(P: $output, eta: $efficiency)
+ *         ->as('P_out / η', '{P} ÷ {eta}')->equals($output->number() / $efficiency->number())->write();
+ */
+final class FigureBuilder
+{
+    private string $label;
+
+    private Unit $unit;
+
+    private int|float|string $value = '';
+
+    private string $formula = '';
+
+    private string $working = '';
+
+    private ?string $source = null;
+
+    /** @var array<string, string> */
+    private array $shown = [];
+
+    /** @var array<string, string> */
+    private array $lineage = [];
+
+    /** @var array<string, true> */
+    private array $assumptions = [];
+
+    private ?string $doubt = null;
+
+    private ?string $inherited = null;
+
+    /** @var list<Correction> */
+    private array $corrections = [];
+
+    public function __construct(private readonly ?FigureName $name, private readonly ?Ledger $ledger = null)
+    {
+        $this->label = $name?->label() ?? '';
+        $this->unit = $name?->unit() ?? Unit::None;
+    }
+
+    /** A closer label than that of its name. */
+    public function labelled(string $label): self
+    {
+        $this->label = $label;
+
+        return $this;
+    }
+
+    /** Another unit than that of its name. */
+    public function in(Unit $unit): self
+    {
+        $this->unit = $unit;
+
+        return $this;
+    }
+
+    /**
+     * What goes in, by the placeholder of the working. What these assume is assumed here too; a doubt is taken over from
+     * the first figure that has one; a table entry of a site's own is told.
+     */
+    public function from(Figure|Entry ...$from): self
+    {
+        foreach ($from as $placeholder => $one) {
+            $placeholder = (string) $placeholder;
+            $this->shown['{'.$placeholder.'}'] = $one->shown(6);
+            if ($one instanceof Entry) {
+                $this->corrected($one->correction);
+
+                continue;
+            }
+            $origin = $one->origin();
+            if ($origin !== '') {
+                $this->lineage[$placeholder] = $origin;
+            } else {
+                foreach ($one->from as $inner => $of) {
+                    $this->lineage[$placeholder.'.'.$inner] = $of;
+                }
+            }
+            foreach ($one->assumptions as $assumption) {
+                $this->assumptions[$assumption] = true;
+            }
+            $this->inherited ??= $one->doubt;
+            foreach ($one->corrections as $correction) {
+                $this->corrected($correction);
+            }
+        }
+        $this->source ??= 'definition';
+
+        return $this;
+    }
+
+    /**
+     * @param  string  $formula  in letters, `P_out / η`
+     * @param  string  $working  the same with `{placeholder}` for each number put in, or words
+     */
+    public function as(string $formula, string $working = ''): self
+    {
+        $this->formula = $formula;
+        $this->working = $working;
+
+        return $this;
+    }
+
+    public function saying(string $working): self
+    {
+        $this->working = $working;
+
+        return $this;
+    }
+
+    /** Its value, unrounded, in its unit. */
+    public function equals(int|float|string $value): self
+    {
+        $this->value = $value;
+
+        return $this;
+    }
+
+    public function source(string $source): self
+    {
+        $this->source = $source;
+
+        return $this;
+    }
+
+    /** Taken from this entry of a table: its source, its doubt, its correction. */
+    public function by(Entry $entry): self
+    {
+        $this->source = $entry->source;
+        $this->doubt ??= $entry->doubt;
+        $this->corrected($entry->correction);
+
+        return $this;
+    }
+
+    public function corrected(?Correction ...$corrections): self
+    {
+        foreach ($corrections as $correction) {
+            if ($correction !== null && ! in_array($correction, $this->corrections, true)) {
+                $this->corrections[] = $correction;
+            }
+        }
+
+        return $this;
+    }
+
+    /** What it rests on that nobody stamped or measured; null adds nothing. */
+    public function assuming(?string ...$assumptions): self
+    {
+        foreach ($assumptions as $assumption) {
+            if ($assumption !== null) {
+                $this->assumptions[$assumption] = true;
+            }
+        }
+
+        return $this;
+    }
+
+    /** Why the table entry that it rests on is not sure; null takes over that of what goes in. */
+    public function doubted(?string $doubt): self
+    {
+        $this->doubt = $doubt;
+
+        return $this;
+    }
+
+    /** @throws Fault when the value is not finite, or the working names something that was not put in */
+    public function make(): Figure
+    {
+        $working = $this->shown === [] ? $this->working : strtr($this->working, $this->shown);
+        if (preg_match('/\{\w+\}/', $working) === 1) {
+            throw Fault::placeholder($this->label, $working);
+        }
+
+        return new Figure($this->name, null, $this->label, $this->value, $this->unit, $this->formula, $working, $this->source ?? '',
+            $this->lineage, array_keys($this->assumptions), $this->doubt ?? $this->inherited, $this->corrections);
+    }
+
+    /** @throws Fault when it was not begun by a ledger, or the ledger has it already */
+    public function write(): Figure
+    {
+        $figure = $this->make();
+        if ($this->ledger === null) {
+            throw Fault::noLedger($figure->key());
+        }
+
+        return $this->ledger->put($figure);
+    }
+}

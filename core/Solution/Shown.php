@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BraveAnvil\Solution;
+
+/** A number for geometry with the text that a person reads. */
+final readonly class Shown
+{
+    private function __construct(public float $value, public string $text)
+    {
+    }
+
+    public static function of(float $value, Unit $unit = Unit::None, int $digits = 3): self
+    {
+        return new self($value, Show::quantity($value, $unit, $digits));
+    }
+
+    public static function figure(?Figure $figure, int $digits = 3): ?self
+    {
+        return $figure === null ? null : self::of($figure->number(), $figure->unit, $digits);
+    }
+
+    public static function maybe(?float $value, Unit $unit, int $digits = 3): ?self
+    {
+        return $value === null ? null : self::of($value, $unit, $digits);
+    }
+
+    /** @return array{value: float, shown: string} */
+    public function toArray(): array
+    {
+        return ['value' => $this->value, 'shown' => $this->text];
+    }
+}

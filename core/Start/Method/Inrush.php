@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BraveAnvil\Start\Method;
+
+use BraveAnvil\Solution\Figure;
+
+/** What the protective device must let pass while the motor starts. */
+final readonly class Inrush
+{
+    /**
+     * @param  Figure  $current  in the line during the first stage, A
+     * @param  Figure  $time  of that stage, s
+     * @param  Figure  $moment  rms of the worst tenth of a second, A
+     * @param  bool  $marginOnMoment  whether a margin is kept on it; none where it is a bound already
+     * @param  Figure  $peak  largest peak, A
+     */
+    public function __construct(
+        public Figure $current,
+        public Figure $time,
+        public Figure $moment,
+        public bool $marginOnMoment,
+        public Figure $peak,
+    ) {
+    }
+}

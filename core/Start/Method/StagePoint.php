@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BraveAnvil\Start\Method;
+
+/** What flows and turns in the first stage of a start, at one speed. */
+final readonly class StagePoint
+{
+    /**
+     * @param  float  $line  A in each line
+     * @param  float  $winding  A in each winding
+     * @param  float  $torque  at the shaft, N·m
+     */
+    public function __construct(public float $line, public float $winding, public float $torque)
+    {
+    }
+}

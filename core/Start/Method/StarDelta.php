@@ -1,0 +1,186 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BraveAnvil\Start\Method;
+
+use BraveAnvil\Circuit\Choice\MethodName;
+use BraveAnvil\Circuit\Choice\RelayPlace;
+use BraveAnvil\Circuit\Circuit;
+use BraveAnvil\Machine\Machine;
+use BraveAnvil\Plate\Motor;
+use BraveAnvil\Plate\PlateFigure;
+use BraveAnvil\Plate\WindingConnection;
+use BraveAnvil\RuleBook\Words;
+use BraveAnvil\Solution\Figure;
+use BraveAnvil\Solution\Finding;
+use BraveAnvil\Solution\Show;
+use BraveAnvil\Start\StartFigure;
+use BraveAnvil\Start\StartFigures;
+use BraveAnvil\Start\StartFinding;
+
+/** Star-delta starting: a third of the line current and of the torque; possible only where the delta voltage fits. */
+final readonly class StarDelta implements StartingMethod
+{
+    public function name(): MethodName
+    {
+        return MethodName::StarDelta;
+    }
+
+    public function drawing(): StarterDrawing
+    {
+        return StarterDrawing::StarDelta;
+    }
+
+    public function leads(): int
+    {
+        return 6;
+    }
+
+    /** Both ends of each winding must be there, and the delta voltage must fit the supply. */
+    public function fits(Circuit $circuit, Motor $motor): bool
+    {
+        $connection = $motor->connection();
+        $leads = $circuit->number('plate.leads')?->number();
+        if ($leads === 12.0 && $connection?->isForTwoVoltages() === true) {
+            return true;
+        }
+
+        return $connection === WindingConnection::Delta && $leads !== 3.0 && $leads !== 9.0;
+    }
+
+    /** Refuses a starter that would burn or starve the motor. */
+    public function refusal(Circuit $circuit, Motor $motor, Words $words): ?Refused
+    {
+        $connection = $motor->connection();
+        if ($connection === null || $this->fits($circuit, $motor)) {
+            return null;
+        }
+        $finding = Finding::stop(StartFinding::StarDeltaRefused)->title(ucfirst($words->starDelta).' starting is refused')
+            ->because(self::reason($circuit, $motor, $connection, $words))
+            ->do($connection === WindingConnection::Single
+                ? 'Type the connection with the voltage, such as D 400, once you have seen it in the terminal box.'
+                : 'Start it direct, or choose a motor whose delta voltage is that of the supply.')
+            ->source('winding voltage, IEC 60034-8 and NEMA MG 1')->on(PlateFigure::Connection);
+
+        return new Refused($finding, 'Not sized: '.$words->starDelta.' starting is refused for this motor.');
+    }
+
+    private static function reason(Circuit $circuit, Motor $motor, WindingConnection $connection, Words $words): string
+    {
+        $leads = $circuit->number('plate.leads')?->number();
+        $supply = $motor->supplyVoltage;
+        if ($connection === WindingConnection::Star) {
+            $low = $circuit->plateVoltage()?->pairs[0]['high'] ?? 0.0;
+            $percent = $low > 0 && $supply !== null ? Show::number(100 * $supply->number() / $low, 4) : '';
+
+            return 'This motor runs in '.$words->star.' on '.($supply?->shown() ?? 'this supply').'. In delta each winding would see '.$percent.' % of its rated voltage and burn.';
+        }
+
+        return match (true) {
+            $connection === WindingConnection::None => 'No connection of this motor fits the supply.',
+            $leads === 3.0 => 'Only three leads are brought out; '.$words->starDelta.' needs both ends of every winding.',
+            $connection->isForTwoVoltages() || $leads === 9.0 => 'A nine-lead motor is joined inside in '.$words->star.' or delta; its winding ends cannot be switched. A motor with twelve leads can.',
+            default => 'The plate gives one voltage and no delta sign, so it is not known whether the windings run in delta on it.',
+        };
+    }
+
+    public function codeLetterTimes(): float
+    {
+        return 3.0;
+    }
+
+    /** In star each winding sees the line voltage over √3: a third of the line current and of the torque of delta. */
+    public function at(Machine $machine, float $slip, float $volts): StagePoint
+    {
+        $delta = $machine->at($slip, $volts);
+
+        return new StagePoint($delta['current'] / 3, $delta['current'] / 3, $delta['torque'] / 3);
+    }
+
+    public function lineCurrent(StartFigures $figures): ?Figure
+    {
+        return $figures->starLineCurrent;
+    }
+
+    public function torque(StartFigures $figures): ?Figure
+    {
+        return $figures->starTorque;
+    }
+
+    public function windingShare(): float
+    {
+        return 1 / sqrt(3);
+    }
+
+    public function takesAll(): bool
+    {
+        return false;
+    }
+
+    public function changesOver(): bool
+    {
+        return true;
+    }
+
+    /** A third in star, then the whole locked-rotor current for a moment when delta closes; the direct peak bounds the first. */
+    public function inrush(StartFigures $figures, ?Figure $stageTime): ?Inrush
+    {
+        $star = $figures->starLineCurrent;
+        $moment = $figures->lockedRotorCurrent;
+
+        return $star === null || $moment === null || $figures->peak === null || $stageTime === null ? null : new Inrush($star, $stageTime, $moment, false, $figures->peak);
+    }
+
+    public function relaySeats(): array
+    {
+        return [
+            new RelaySeat(RelayPlace::Delta, 1 / sqrt(3), ' ÷ √3', 'in the motor leads: protects in both connections'),
+            new RelaySeat(RelayPlace::Line, 1.0, '', 'in the incoming line', sqrt(3)),
+        ];
+    }
+
+    public function contactors(): array
+    {
+        return [
+            new Contactor(ContactorRole::Main, 1 / sqrt(3), 'I / √3', '{I} ÷ √3'),
+            new Contactor(ContactorRole::Star, 1 / 3, 'I / 3', '{I} ÷ 3'),
+        ];
+    }
+
+    public function capacitor(): CapacitorLimits
+    {
+        return new CapacitorLimits(false,
+            'While the starter changes over, the capacitor would keep the open windings excited and be reclosed out of phase: overvoltage and a burst of current.', true);
+    }
+
+    public function wiring(): string
+    {
+        return 'For the favourable side wire the delta contactor U2–L3, V2–L1, W2–L2, and interlock it with the star contactor both mechanically and electrically.';
+    }
+
+    public function cautions(StartFigures $figures): array
+    {
+        $cautions = [];
+        if ($figures->reclosingPeak !== null) {
+            $cautions[] = Finding::caution(StartFinding::ReclosingPeak)->title('The changeover can bite harder than a direct start')
+                ->because('Delta closes on a field that still turns. In the worst case the peak reaches '.$figures->reclosingPeak->shown(3).', more than the first peak direct on line.')
+                ->do($this->wiring())->source('own computation, an upper bound')->on(StartFigure::ReclosingPeak);
+        }
+        $cautions[] = Finding::note(StartFinding::RunUpNotChecked)->title('Run-up in star is not checked')
+            ->because('Whether a third of the torque brings this load up to speed is not computed yet.')
+            ->do('Watch the first start: change over near full speed, 90 % or more.')->on(StartFigure::StarTorque);
+
+        return $cautions;
+    }
+
+    public function sentence(StartFigures $figures, Words $words, bool $refused): string
+    {
+        $name = ucfirst($words->starDelta);
+        if ($refused || $figures->starLineCurrent === null) {
+            return $name.' starting is refused for this motor on this supply.';
+        }
+
+        return $name.' takes '.$figures->starLineCurrent->shown(3).' instead of '.$figures->lockedRotorCurrent?->shown(3).', with a third of the torque.';
+    }
+}

@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BraveAnvil\Start\Method;
+
+/** How a starter is drawn in the run. */
+enum StarterDrawing: string
+{
+    /** One contactor with three poles. */
+    case Contactor = 'contactor';
+    /** Main and delta contactor with six leads to the motor. */
+    case StarDelta = 'star_delta';
+}

@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BraveAnvil\Start;
+
+use BraveAnvil\Circuit\Choice\MethodName;
+use BraveAnvil\Solution\Figure;
+use BraveAnvil\Start\Method\Inrush;
+use BraveAnvil\Start\Method\StarterDrawing;
+use BraveAnvil\Start\Method\StartingMethod;
+
+/** How the motor is started, and what flows and turns while it is. */
+final readonly class Starting
+{
+    /**
+     * @param  MethodName|null  $name  null where it cannot be read
+     * @param  StartingMethod|null  $method  null while that method is not computed
+     * @param  Figure|null  $runUpTime  s
+     * @param  Figure|null  $stageTime  of the first stage, s; the run-up time where there is only one
+     */
+    public function __construct(
+        public ?MethodName $name,
+        public ?StartingMethod $method,
+        public StartFigures $figures,
+        public ?Figure $runUpTime,
+        public ?Figure $stageTime,
+    ) {
+    }
+
+    /** Nothing is started, or nothing of it is computed. */
+    public static function none(): self
+    {
+        return new self(null, null, new StartFigures(null, null, null, null, null, null), null, null);
+    }
+
+    public function drawing(): StarterDrawing
+    {
+        return $this->method?->drawing() ?? StarterDrawing::Contactor;
+    }
+
+    /** In the line at standstill, A. */
+    public function lineCurrent(): ?Figure
+    {
+        return $this->method === null ? $this->figures->lockedRotorCurrent : $this->method->lineCurrent($this->figures);
+    }
+
+    /** At standstill, N·m. */
+    public function torque(): ?Figure
+    {
+        return $this->method === null ? $this->figures->lockedRotorTorque : $this->method->torque($this->figures);
+    }
+
+    /** What the protective device must let pass. */
+    public function inrush(): ?Inrush
+    {
+        return $this->method?->inrush($this->figures, $this->stageTime);
+    }
+}
