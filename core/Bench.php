@@ -78,8 +78,12 @@ final readonly class Bench
         $motor = $bench->stations($circuit, $ledger);
         self::unknown($circuit, $ledger);
 
-        return new Solution($typed->tag, $typed->ruleBook, $book->edition(), $ledger->figures(), $ledger->findings(), $ledger->fieldErrors(), $ledger->curves(), $ledger->sentences(),
-            $ledger->blocked(), $typed->read(), $book->words()->toArray(), self::meanings($ledger), FieldNotes::of($defaulted, $book, $bench->practice, $motor->efficiency));
+        return new Solution(
+            $typed->tag, $typed->ruleBook, $book->edition(), $ledger->figures(), $ledger->findings(), $ledger->fieldErrors(),
+            $ledger->curves(), $ledger->sentences(), $ledger->blocked(), $typed->read(), $book->words()->toArray(),
+            self::meanings($ledger),
+            FieldNotes::of($defaulted, $book, $bench->practice, $motor->efficiency),
+        );
     }
 
     /** @return array<string, Assumed> what every rule book takes where a field is empty */
@@ -98,11 +102,15 @@ final readonly class Bench
         NotYet::refuse($circuit, $ledger);
         $onBench = $circuit->chosen('subject', Subject::class) === Subject::BenchLoad;
         $motor = $onBench ? Motor::none() : (new PlateStation($this->book, $this->practice))->solve($circuit, $ledger);
-        $load = $onBench ? BenchLoad::solve($circuit, $ledger) : (new PowerStation($this->book, $this->books))->solve($circuit, $motor, $ledger);
+        $load = $onBench
+            ? BenchLoad::solve($circuit, $ledger)
+            : (new PowerStation($this->book, $this->books))->solve($circuit, $motor, $ledger);
         $measured = Measurement::solve($circuit, $motor, $load, $ledger);
         Windings::solve($circuit, $ledger);
         Phasors::draw($circuit, ! $onBench, $load, $measured->angle, $measured->voltage, $measured->current, $ledger);
-        $starting = $ledger->isOpen(Station::Start) ? (new StartStation($this->book, $this->practice))->solve($circuit, $motor, $load, $ledger) : Starting::none();
+        $starting = $ledger->isOpen(Station::Start)
+            ? (new StartStation($this->book, $this->practice))->solve($circuit, $motor, $load, $ledger)
+            : Starting::none();
         $prospective = Prospective::solve($circuit, $this->practice->guard(), $ledger);
         if ($motor->connection() === WindingConnection::None) {
             $ledger->block('Not sized: no connection of this motor fits the supply.', Station::Cable, Station::Guard, Station::Correct);
@@ -115,14 +123,30 @@ final readonly class Bench
     }
 
     /** Cable, capacitor, guard, and then what only the chosen device decides. */
-    private function sized(Circuit $circuit, Sizing $sizing, Motor $motor, Load $load, Starting $starting, ?Figure $prospective, Ledger $ledger): ?Correction
-    {
+    private function sized(
+        Circuit $circuit,
+        Sizing $sizing,
+        Motor $motor,
+        Load $load,
+        Starting $starting,
+        ?Figure $prospective,
+        Ledger $ledger,
+    ): ?Correction {
         $cabling = $ledger->isOpen(Station::Cable)
-            ? (new CableStation($sizing->conductors, $this->practice->starting(), $this->book->dropLimitRunning()))->solve($circuit, $motor, $load, $starting, $ledger) : null;
+            ? (new CableStation($sizing->conductors, $this->practice->starting(), $this->book->dropLimitRunning()))->solve(
+                $circuit, $motor, $load, $starting, $ledger,
+            )
+            : null;
         $correction = $ledger->isOpen(Station::Correct)
-            ? (new CorrectStation($sizing, $this->practice->capacitor(), $this->book->words()))->solve($circuit, $motor, $load, $starting, $cabling, $prospective, $ledger) : null;
+            ? (new CorrectStation($sizing, $this->practice->capacitor(), $this->book->words()))->solve(
+                $circuit, $motor, $load, $starting, $cabling, $prospective, $ledger,
+            )
+            : null;
         $protection = $ledger->isOpen(Station::Guard)
-            ? (new GuardStation($this->book, $sizing, $this->practice))->solve($circuit, $load, $starting, $correction?->behindRelay(), $prospective, $ledger) : null;
+            ? (new GuardStation($this->book, $sizing, $this->practice))->solve(
+                $circuit, $load, $starting, $correction?->behindRelay(), $prospective, $ledger,
+            )
+            : null;
         if ($cabling !== null) {
             (new FaultStation($sizing->protective))->solve($starting, $cabling, $protection, $ledger);
         }
@@ -147,8 +171,15 @@ final readonly class Bench
             return;
         }
         $more = count($circuit->unknown) - 8;
-        $ledger->note(PlateFinding::UnknownFields)->title('Fields that are not known')
-            ->because('Kept as they are, but not used: '.implode(', ', array_slice($circuit->unknown, 0, 8)).($more > 0 ? ' and '.$more.' more' : '').'.')
+        $ledger
+            ->note(PlateFinding::UnknownFields)
+            ->title('Fields that are not known')
+            ->because(
+                'Kept as they are, but not used: '.
+                    implode(', ', array_slice($circuit->unknown, 0, 8)).
+                    ($more > 0 ? ' and '.$more.' more' : '').
+                    '.',
+            )
             ->do('Check the spelling against the format.');
     }
 }

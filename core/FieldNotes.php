@@ -119,7 +119,11 @@ final readonly class FieldNotes
             $listed[] = ['value' => (string) $choice, 'label' => $label, 'computed' => NotYet::computes($path, (string) $choice)];
         }
 
-        return new FieldNote($field->label, $field->typedUnit(), $field->hint, $value === null ? $field->empty : $shown.($reason === null ? '' : ' ('.$reason.')'), $why, $listed, $used);
+        return new FieldNote(
+            $field->label, $field->typedUnit(), $field->hint,
+            $value === null ? $field->empty : $shown.($reason === null ? '' : ' ('.$reason.')'),
+            $why, $listed, $used,
+        );
     }
 
     /** @return array{string|null, string|null, string} what an empty field is taken as, who says so in one word, and the words by which it is marked */
@@ -156,7 +160,13 @@ final readonly class FieldNotes
         $assumed = $this->circuit->assumed($setting);
         $value = $this->circuit->number($setting)?->number() ?? $this->circuit->word($setting);
 
-        return $value === null ? [null, null, ''] : [self::shown($field, $value), $assumed === null ? DefaultReason::Site->word() : DefaultReason::Practice->word(), $assumed ?? 'a setting of the site'];
+        return $value === null
+            ? [null, null, '']
+            : [
+                self::shown($field, $value),
+                $assumed === null ? DefaultReason::Site->word() : DefaultReason::Practice->word(),
+                $assumed ?? 'a setting of the site',
+            ];
     }
 
     /**
@@ -176,7 +186,12 @@ final readonly class FieldNotes
         if (is_bool($value)) {
             return $value ? 'true' : 'false';
         }
-        if (is_string($value) || $field->kind === FieldKind::Count || $field->path === 'cable.terminal_temperature' || $field->path === 'settings.terminal_temperature') {
+        if (
+            is_string($value) ||
+            $field->kind === FieldKind::Count ||
+            $field->path === 'cable.terminal_temperature' ||
+            $field->path === 'settings.terminal_temperature'
+        ) {
             return (string) $value;
         }
 

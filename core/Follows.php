@@ -15,7 +15,9 @@ final class Follows
 {
     /** @var array<string, list<FigureName>> by the path of the stamp */
     private const FOLLOWS = [
-        'plate.power' => [PowerFigure::Input, PowerFigure::Apparent, PowerFigure::Reactive, PowerFigure::ComputedCurrent, PlateFigure::RatedTorque],
+        'plate.power' => [
+            PowerFigure::Input, PowerFigure::Apparent, PowerFigure::Reactive, PowerFigure::ComputedCurrent, PlateFigure::RatedTorque,
+        ],
         'plate.voltage' => [PlateFigure::Connection, PlateFigure::RatedVoltage, PlateFigure::Fit, PlateFigure::WindingVoltage],
         'plate.current' => [PlateFigure::Current, PowerFigure::DesignCurrent, PowerFigure::OverloadCurrent, PowerFigure::CurrentDifference],
         'plate.speed' => [PlateFigure::Poles, PlateFigure::SynchronousSpeed, PlateFigure::Slip, PlateFigure::RatedTorque],

@@ -32,7 +32,8 @@ final class NotYet
     ];
 
     private const UNREADABLE = [
-        'supply.voltage', 'plate.voltage', 'plate.power', 'rule_book', 'starter.method', 'guard.scpd', 'supply.phases', 'plate.duty', 'supply.earthing', 'cable.material',
+        'supply.voltage', 'plate.voltage', 'plate.power', 'rule_book', 'starter.method', 'guard.scpd', 'supply.phases', 'plate.duty',
+        'supply.earthing', 'cable.material',
         'cable.method',
     ];
 
@@ -52,8 +53,15 @@ final class NotYet
     {
         $methods = implode(' or ', array_map(static fn (StartingMethod $method): string => $method->name()->value, Methods::all()));
         self::choice('starter.method', 'This starting method is not computed yet.', $methods.' for now.', $circuit, $ledger);
-        self::choice('guard.scpd', 'This protective device is not computed yet.', 'IEC: fuse_gg, breaker_b, breaker_c, breaker_d. NEC: breaker_inverse_time, fuse_dual_element, fuse_non_time_delay.', $circuit, $ledger);
-        self::when($circuit->has('guard.start_exception'), 'guard.start_exception', 'Start exceptions are not computed yet.', 'Empty for now.', $ledger);
+        self::choice(
+            'guard.scpd', 'This protective device is not computed yet.',
+            'IEC: fuse_gg, breaker_b, breaker_c, breaker_d. NEC: breaker_inverse_time, fuse_dual_element, fuse_non_time_delay.', $circuit,
+            $ledger,
+        );
+        self::when(
+            $circuit->has('guard.start_exception'), 'guard.start_exception', 'Start exceptions are not computed yet.', 'Empty for now.',
+            $ledger,
+        );
         $duty = $circuit->word('plate.duty');
         self::when($duty !== null && $duty !== 'S1', 'plate.duty', 'Duty '.($duty ?? '').' is not computed yet.', 'S1 for now.', $ledger);
         self::when($circuit->phases() === 1, 'supply.phases', 'One phase is not computed yet beyond its power.', '3 for now.', $ledger);

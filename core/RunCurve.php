@@ -41,11 +41,21 @@ final readonly class RunCurve implements Curve
             'six_leads' => $this->sixLeads,
             'drawing' => $this->starting->drawing()->value,
             'running' => [
-                'before' => ['line' => $this->amperes($current), 'lead' => $lead, 'power_factor' => Shown::maybe($this->load->output === null ? null : $this->motor->powerFactor?->number(), Unit::None)?->toArray()],
-                // The motor's own current never changes; only what is upstream of the capacitor does.
-                'after' => $this->correction === null ? null : [
-                    'line' => Shown::figure($this->correction->current)?->toArray(), 'lead' => $lead, 'power_factor' => Shown::figure($this->correction->powerFactor)?->toArray(),
+                'before' => [
+                    'line' => $this->amperes($current), 'lead' => $lead,
+                    'power_factor' => Shown::maybe(
+                        $this->load->output === null ? null : $this->motor->powerFactor?->number(),
+                        Unit::None,
+                    )?->toArray(),
                 ],
+                // The motor's own current never changes; only what is upstream of the capacitor does.
+                'after' => $this->correction === null
+                        ? null
+                        : [
+                            'line' => Shown::figure($this->correction->current)?->toArray(),
+                            'lead' => $lead,
+                            'power_factor' => Shown::figure($this->correction->powerFactor)?->toArray(),
+                        ],
                 'torque' => Shown::figure($this->motor->ratedTorque)?->toArray(),
                 'winding' => Shown::figure($winding)?->toArray(),
             ],

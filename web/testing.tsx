@@ -34,16 +34,10 @@ export const shown = (value: number, text: string): Shown => ({ value, shown: te
 /** What the service says of a field. */
 export const note = (label: string, more: Partial<FieldNote> = {}): FieldNote => ({
     label,
-    unit: '',
-    hint: '',
-    empty: '',
-    why: '',
-    choices: [],
-    used: true,
     ...more,
 });
 
-export const choices = (...pairs: readonly [string, string][]): FieldNote['choices'] =>
+export const choices = (...pairs: readonly [string, string][]): Required<FieldNote>['choices'] =>
     pairs.map(([value, label]) => ({ value, label, computed: true }));
 
 /** A figure for tests: only what matters is given. */

@@ -13,7 +13,9 @@ use BraveAnvil\Circuit\CircuitReader;
  */
 final readonly class CircuitDocument
 {
-    private const SECTIONS = ['supply', 'plate', 'load', 'bench', 'measure', 'windings', 'starter', 'cable', 'guard', 'correction', 'settings'];
+    private const SECTIONS = [
+        'supply', 'plate', 'load', 'bench', 'measure', 'windings', 'starter', 'cable', 'guard', 'correction', 'settings',
+    ];
 
     /** Fields whose value is not plain text or number. */
     private const STRUCTURED = ['starter.changeover', 'plate.second', 'load.points', 'guard.start_exception', 'settings.tariff'];
@@ -27,7 +29,9 @@ final readonly class CircuitDocument
     public static function from(mixed $data): self
     {
         if (! is_array($data) || ($data !== [] && array_is_list($data))) {
-            throw new Problem(422, 'wrong_type', 'Not a circuit', 'A circuit is a JSON object.', [['path' => '', 'text' => 'This is not an object.', 'accepted' => 'An object with the sections of a circuit.']]);
+            throw new Problem(422, 'wrong_type', 'Not a circuit', 'A circuit is a JSON object.', [
+                ['path' => '', 'text' => 'This is not an object.', 'accepted' => 'An object with the sections of a circuit.'],
+            ]);
         }
         $errors = [];
         foreach ($data as $key => $value) {
@@ -81,7 +85,9 @@ final readonly class CircuitDocument
      */
     public function withSettings(array $settings): array
     {
-        $own = is_array($this->data['settings'] ?? null) ? array_filter($this->data['settings'], static fn (mixed $v): bool => $v !== null && $v !== '') : [];
+        $own = is_array($this->data['settings'] ?? null)
+            ? array_filter($this->data['settings'], static fn (mixed $v): bool => $v !== null && $v !== '')
+            : [];
 
         return [...$this->data, 'settings' => [...$settings, ...$own]];
     }

@@ -21,7 +21,10 @@ final class CircuitStore
     /** @throws Problem when the tag is empty or taken */
     public function create(Site $site, CircuitDocument $document, Person $person): Circuit
     {
-        $circuit = new Circuit(['site_id' => $site->id, 'version' => 1, 'draft' => $document->toJson(), 'updated_by' => $person->id, ...$this->columns($document, $site)]);
+        $circuit = new Circuit([
+            'site_id' => $site->id, 'version' => 1, 'draft' => $document->toJson(), 'updated_by' => $person->id,
+            ...$this->columns($document, $site),
+        ]);
         $this->guarded(fn (): bool => $circuit->save(), $document);
 
         return $circuit->refresh()->load('site', 'editor');
@@ -31,14 +34,28 @@ final class CircuitStore
     public function save(Circuit $circuit, int $version, CircuitDocument $document, Person $person): Circuit
     {
         $columns = $this->columns($document, $circuit->site);
-        $changed = $this->guarded(fn (): int => Circuit::query()->whereKey($circuit->id)->where('version', $version)->whereNull('archived_at')
-            ->update(['version' => $version + 1, 'draft' => $document->toJson(), 'updated_by' => $person->id, ...$columns]), $document);
+        $changed = $this->guarded(
+            fn (): int => Circuit::query()
+                ->whereKey($circuit->id)
+                ->where('version', $version)
+                ->whereNull('archived_at')
+                ->update(['version' => $version + 1, 'draft' => $document->toJson(), 'updated_by' => $person->id, ...$columns]),
+            $document,
+        );
         $circuit->refresh()->load('site', 'editor');
         if ($changed === 0) {
             if ($circuit->archived_at !== null) {
-                throw new Problem(410, 'archived', 'The circuit is archived', 'Somebody archived this circuit. What you typed is still on your screen.');
+                throw new Problem(
+                    410, 'archived', 'The circuit is archived', 'Somebody archived this circuit. What you typed is still on your screen.',
+                );
             }
-            throw new Problem(409, 'edit_conflict', 'Somebody else saved this circuit', ($circuit->editor->name ?? 'Somebody').' saved it while you were typing. Choose which state to keep; nothing is overwritten.', [], ['current' => $circuit->resource()]);
+            throw new Problem(
+                409, 'edit_conflict', 'Somebody else saved this circuit',
+                ($circuit->editor->name ?? 'Somebody').
+                    ' saved it while you were typing. Choose which state to keep; nothing is overwritten.',
+                [],
+                ['current' => $circuit->resource()],
+            );
         }
 
         return $circuit;
@@ -48,15 +65,29 @@ final class CircuitStore
     public function revise(Circuit $circuit, int $version, string $name, Person $person): Revision
     {
         return DB::transaction(function () use ($circuit, $version, $name, $person): Revision {
-            $locked = Circuit::query()->with('site', 'editor')->whereKey($circuit->id)->tap(static fn (Builder $query): mixed => $query->lockForUpdate())->firstOrFail();
+            $locked = Circuit::query()
+                ->with('site', 'editor')
+                ->whereKey($circuit->id)
+                ->tap(static fn (Builder $query): mixed => $query->lockForUpdate())
+                ->firstOrFail();
             if ($locked->version !== $version) {
-                throw new Problem(409, 'edit_conflict', 'Somebody else saved this circuit', 'Look at the present state before you name it.', [], ['current' => $locked->resource()]);
+                throw new Problem(
+                    409, 'edit_conflict', 'Somebody else saved this circuit', 'Look at the present state before you name it.', [],
+                    ['current' => $locked->resource()],
+                );
             }
             $document = CircuitDocument::from(json_decode($locked->draft, true, 32, JSON_THROW_ON_ERROR));
             $solution = $this->solve($document, $locked->site);
             $last = $locked->revisions()->max('number');
 
-            return Revision::query()->create(['circuit_id' => $locked->id, 'number' => (is_numeric($last) ? (int) $last : 0) + 1, 'name' => $name, 'draft' => $locked->draft, 'solution' => $solution->toJson(), 'core' => $solution->core, 'created_by' => $person->id])->load('author');
+            return Revision::query()
+                ->create([
+                    'circuit_id' => $locked->id,
+                    'number' => (is_numeric($last) ? (int) $last : 0) + 1,
+                    'name' => $name, 'draft' => $locked->draft, 'solution' => $solution->toJson(), 'core' => $solution->core,
+                    'created_by' => $person->id,
+                ])
+                ->load('author');
         });
     }
 
@@ -69,7 +100,9 @@ final class CircuitStore
     private function columns(CircuitDocument $document, Site $site): array
     {
         if ($document->text('tag') === '') {
-            throw new Problem(422, 'tag_wanted', 'A tag is wanted', 'Every circuit has a tag.', [['path' => 'tag', 'text' => 'A tag is wanted.', 'accepted' => 'Text up to 200 characters, unique in its site.']]);
+            throw new Problem(422, 'tag_wanted', 'A tag is wanted', 'Every circuit has a tag.', [
+                ['path' => 'tag', 'text' => 'A tag is wanted.', 'accepted' => 'Text up to 200 characters, unique in its site.'],
+            ]);
         }
 
         return KeyFigures::of($document, $this->solve($document, $site));
@@ -86,7 +119,16 @@ final class CircuitStore
         try {
             return DB::transaction(static fn (): mixed => $write());
         } catch (UniqueConstraintViolationException) {
-            throw new Problem(422, 'tag_taken', 'The tag is taken', 'Another circuit of this site is called '.$document->text('tag').'.', [['path' => 'tag', 'text' => 'Another circuit of this site has this tag.', 'accepted' => 'A tag that is unique in its site.']]);
+            throw new Problem(
+                422, 'tag_taken', 'The tag is taken',
+                'Another circuit of this site is called '.$document->text('tag').'.',
+                [
+                    [
+                        'path' => 'tag', 'text' => 'Another circuit of this site has this tag.',
+                        'accepted' => 'A tag that is unique in its site.',
+                    ],
+                ],
+            );
         }
     }
 }

@@ -27,22 +27,44 @@ final class DemoData
         }
         DB::transaction(function (): void {
             $people = [];
-            foreach ([['Shift electrician A', 'electrician-a', 'electrician'], ['Shift electrician B', 'electrician-b', 'electrician'], ['Maintenance planner', 'planner', 'viewer'], ['Administrator', 'administrator', 'administrator']] as [$name, $login, $role]) {
-                $people[] = Person::query()->create(['name' => $name, 'login' => $login, 'role' => $role, 'password' => self::PASSWORD, 'active' => true]);
+            foreach (
+                [
+                    ['Shift electrician A', 'electrician-a', 'electrician'], ['Shift electrician B', 'electrician-b', 'electrician'],
+                    ['Maintenance planner', 'planner', 'viewer'], ['Administrator', 'administrator', 'administrator'],
+                ] as [$name, $login, $role]
+            ) {
+                $people[] = Person::query()->create([
+                    'name' => $name, 'login' => $login, 'role' => $role, 'password' => self::PASSWORD, 'active' => true,
+                ]);
             }
             foreach ($this->sites() as $data) {
-                $site = Site::query()->create(['name' => $data['name'], 'rule_book' => $data['rule_book'], 'supply' => $data['supply'], 'settings' => $data['settings'], 'areas' => $data['areas'], 'version' => 1]);
+                $site = Site::query()->create([
+                    'name' => $data['name'], 'rule_book' => $data['rule_book'], 'supply' => $data['supply'],
+                    'settings' => $data['settings'], 'areas' => $data['areas'], 'version' => 1,
+                ]);
                 foreach ($data['spares'] ?? [] as $spare) {
-                    Spare::query()->create(['site_id' => $site->id, 'name' => $spare['name'], 'place' => $spare['place'], 'plate' => json_encode($spare['plate'], JSON_THROW_ON_ERROR), 'updated_by' => $people[0]->id]);
+                    Spare::query()->create([
+                        'site_id' => $site->id, 'name' => $spare['name'], 'place' => $spare['place'],
+                        'plate' => json_encode($spare['plate'], JSON_THROW_ON_ERROR),
+                        'updated_by' => $people[0]->id,
+                    ]);
                 }
                 foreach ($data['circuits'] as $i => $circuit) {
                     /** @var list<array{measure: array<string, string>, instrument: string, note: string, taken_at: string}> $readings */
                     $readings = $circuit['readings'] ?? [];
                     unset($circuit['readings']);
-                    $document = ['format' => 'brave-anvil.circuit/1', 'rule_book' => $site->rule_book, ...$circuit, 'supply' => [...$site->supply, ...(is_array($circuit['supply'] ?? null) ? $circuit['supply'] : [])]];
+                    $document = [
+                        'format' => 'brave-anvil.circuit/1', 'rule_book' => $site->rule_book, ...$circuit,
+                        'supply' => [...$site->supply, ...is_array($circuit['supply'] ?? null) ? $circuit['supply'] : []],
+                    ];
                     $kept = $this->store->create($site, CircuitDocument::from($document), $people[$i % 2]);
                     foreach ($readings as $reading) {
-                        $this->readings->keepMeasured($kept, CircuitDocument::from([...$document, 'measure' => $reading['measure']]), $reading['instrument'], $reading['note'], $reading['taken_at'], $people[$i % 2]);
+                        $this->readings->keepMeasured(
+                            $kept,
+                            CircuitDocument::from([...$document, 'measure' => $reading['measure']]),
+                            $reading['instrument'], $reading['note'], $reading['taken_at'],
+                            $people[$i % 2],
+                        );
                     }
                 }
             }

@@ -15,7 +15,9 @@ final class KeyFigures
     /** @return array<string, mixed> */
     public static function of(CircuitDocument $document, Solution $solution): array
     {
-        $count = static fn (Grade $grade): int => count(array_filter($solution->findings, static fn ($finding): bool => $finding->grade === $grade));
+        $count = static fn (Grade $grade): int => count(
+            array_filter($solution->findings, static fn ($finding): bool => $finding->grade === $grade),
+        );
         $number = static function (string $key) use ($solution): ?float {
             $value = $solution->figure($key)?->value;
 
@@ -25,12 +27,15 @@ final class KeyFigures
         $conductors = $solution->figure('cable.conductors')?->value;
 
         return [
-            'tag' => $document->text('tag'), 'area' => $document->text('area'), 'drives' => $document->text('drives'), 'rule_book' => $document->text('rule_book'),
-            'worst' => $solution->worst()->value ?? 'none', 'stops' => $count(Grade::Stop), 'cautions' => $count(Grade::Caution), 'notes' => $count(Grade::Note),
+            'tag' => $document->text('tag'), 'area' => $document->text('area'), 'drives' => $document->text('drives'),
+            'rule_book' => $document->text('rule_book'),
+            'worst' => $solution->worst()->value ?? 'none',
+            'stops' => $count(Grade::Stop), 'cautions' => $count(Grade::Caution), 'notes' => $count(Grade::Note),
             'errors' => count(array_filter($solution->errors, static fn (FieldError $error): bool => $error->kind !== ErrorKind::Missing)),
             'output_w' => $number('power.output'), 'current_a' => $number('power.plate_current') ?? $number('power.computed_current'),
             'method' => is_string($solution->figure('start.method')?->value) ? $solution->figure('start.method')->value : null,
-            'cable' => $size === null ? null : $conductors.' × '.$size, 'scpd_a' => $number('guard.scpd_rating'), 'dial_a' => $number('guard.overload_dial'), 'core' => $solution->core,
+            'cable' => $size === null ? null : $conductors.' × '.$size,
+            'scpd_a' => $number('guard.scpd_rating'), 'dial_a' => $number('guard.overload_dial'), 'core' => $solution->core,
         ];
     }
 }

@@ -24,12 +24,25 @@ final class ReadingStore
      *
      * @throws Problem when nothing follows from it, or its time is still to come
      */
-    public function keepMeasured(Circuit $circuit, CircuitDocument $document, string $instrument, string $note, ?string $takenAt, Person $person): Reading
-    {
+    public function keepMeasured(
+        Circuit $circuit,
+        CircuitDocument $document,
+        string $instrument,
+        string $note,
+        ?string $takenAt,
+        Person $person,
+    ): Reading {
         $typed = $document->section('measure');
-        $figures = array_values(array_filter($this->store->solve($document, $circuit->site)->figures, static fn (Figure $figure): bool => str_starts_with($figure->key(), 'measured.')));
+        $figures = array_values(
+            array_filter(
+                $this->store->solve($document, $circuit->site)->figures,
+                static fn (Figure $figure): bool => str_starts_with($figure->key(), 'measured.'),
+            ),
+        );
         if ($figures === []) {
-            throw new Problem(422, 'nothing_measured', 'Nothing is measured', 'There is no result to keep yet.', [['path' => 'measure.method', 'text' => 'There is no result to keep yet.', 'accepted' => 'A method and its readings.']]);
+            throw new Problem(422, 'nothing_measured', 'Nothing is measured', 'There is no result to keep yet.', [
+                ['path' => 'measure.method', 'text' => 'There is no result to keep yet.', 'accepted' => 'A method and its readings.'],
+            ]);
         }
         $method = $typed['method'] ?? '';
 
@@ -42,16 +55,33 @@ final class ReadingStore
      *
      * @throws Problem when its time is still to come
      */
-    public function keep(Circuit $circuit, string $method, array $values, array $figures, string $instrument, string $note, ?string $takenAt, Person $person): Reading
-    {
+    public function keep(
+        Circuit $circuit,
+        string $method,
+        array $values,
+        array $figures,
+        string $instrument,
+        string $note,
+        ?string $takenAt,
+        Person $person,
+    ): Reading {
         $taken = $takenAt === null ? Carbon::now() : Carbon::parse($takenAt);
         if ($taken->isAfter(Carbon::now()->addMinutes(5))) {
-            throw new Problem(422, 'invalid', 'Some fields are not right', 'See the fields.', [['path' => 'taken_at', 'text' => 'This time is still to come.', 'accepted' => 'The time of the measurement.']]);
+            throw new Problem(422, 'invalid', 'Some fields are not right', 'See the fields.', [
+                ['path' => 'taken_at', 'text' => 'This time is still to come.', 'accepted' => 'The time of the measurement.'],
+            ]);
         }
 
-        return Reading::query()->create([
-            'circuit_id' => $circuit->id, 'method' => $method, 'instrument' => trim($instrument), 'note' => trim($note), 'core' => Version::CORE, 'taken_at' => $taken, 'taken_by' => $person->id,
-            'values' => json_encode((object) $values, JSON_THROW_ON_ERROR), 'figures' => json_encode(array_map(static fn (Figure $figure): array => $figure->toArray(), $figures), JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION),
-        ])->load('taker', 'withdrawer');
+        return Reading::query()
+            ->create([
+                'circuit_id' => $circuit->id, 'method' => $method, 'instrument' => trim($instrument), 'note' => trim($note),
+                'core' => Version::CORE, 'taken_at' => $taken, 'taken_by' => $person->id,
+                'values' => json_encode((object) $values, JSON_THROW_ON_ERROR),
+                'figures' => json_encode(
+                    array_map(static fn (Figure $figure): array => $figure->toArray(), $figures),
+                    JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION,
+                ),
+            ])
+            ->load('taker', 'withdrawer');
     }
 }

@@ -28,11 +28,18 @@ final class Recompute
         $count = 0;
         $circuits = Circuit::query()->with('site');
         $this->site === null ? $circuits->where('core', '!=', Version::CORE) : $circuits->where('site_id', $this->site);
-        $circuits->chunkById(200, /** @param  Collection<int, Circuit>  $some */ static function (Collection $some) use ($store, &$count): void {
+        $circuits->chunkById(200 /** @param  Collection<int, Circuit>  $some */, static function (Collection $some) use (
+            $store,
+            &$count,
+        ): void {
             foreach ($some as $circuit) {
                 $document = CircuitDocument::from(json_decode($circuit->draft, true, 32, JSON_THROW_ON_ERROR));
                 // The time of the last edit is a person's, so it is left alone.
-                Circuit::query()->whereKey($circuit->id)->where('version', $circuit->version)->toBase()->update(KeyFigures::of($document, $store->solve($document, $circuit->site)));
+                Circuit::query()
+                    ->whereKey($circuit->id)
+                    ->where('version', $circuit->version)
+                    ->toBase()
+                    ->update(KeyFigures::of($document, $store->solve($document, $circuit->site)));
                 $count++;
             }
         });

@@ -48,7 +48,9 @@ final class Circuit extends Model
     protected $guarded = ['id'];
 
     /** @var array<string, string> */
-    protected $casts = ['archived_at' => 'datetime', 'output_w' => 'float', 'current_a' => 'float', 'scpd_a' => 'float', 'dial_a' => 'float'];
+    protected $casts = [
+        'archived_at' => 'datetime', 'output_w' => 'float', 'current_a' => 'float', 'scpd_a' => 'float', 'dial_a' => 'float',
+    ];
 
     /** @return BelongsTo<Site, $this> */
     public function site(): BelongsTo
@@ -79,9 +81,10 @@ final class Circuit extends Model
         $shown = static fn (?float $value, Unit $unit): ?string => Shown::maybe($value, $unit)?->text;
 
         return [
-            'id' => $this->id, 'site_id' => $this->site_id, 'tag' => $this->tag, 'area' => $this->area, 'drives' => $this->drives, 'rule_book' => $this->rule_book,
-            'worst' => $this->worst, 'stops' => $this->stops, 'cautions' => $this->cautions, 'notes' => $this->notes, 'errors' => $this->errors,
-            'output' => $shown($this->output_w, Unit::Watt), 'current' => $shown($this->current_a, Unit::Ampere),
+            'id' => $this->id, 'site_id' => $this->site_id, 'tag' => $this->tag, 'area' => $this->area, 'drives' => $this->drives,
+            'rule_book' => $this->rule_book, 'worst' => $this->worst, 'stops' => $this->stops, 'cautions' => $this->cautions,
+            'notes' => $this->notes, 'errors' => $this->errors, 'output' => $shown($this->output_w, Unit::Watt),
+            'current' => $shown($this->current_a, Unit::Ampere),
             'starting' => $this->method === null || $words === null ? null : MethodName::tryFrom($this->method)?->label($words),
             'cable' => $this->cable, 'scpd' => $shown($this->scpd_a, Unit::Ampere), 'dial' => $shown($this->dial_a, Unit::Ampere),
             'updated_at' => $this->updated_at->toIso8601ZuluString(),
@@ -96,7 +99,8 @@ final class Circuit extends Model
     public function resource(): array
     {
         return [
-            'id' => $this->id, 'version' => $this->version, 'site' => $this->site->resource(), 'circuit' => json_decode($this->draft, false, 32, JSON_THROW_ON_ERROR),
+            'id' => $this->id, 'version' => $this->version, 'site' => $this->site->resource(),
+            'circuit' => json_decode($this->draft, false, 32, JSON_THROW_ON_ERROR),
             'updated_at' => $this->updated_at->toIso8601ZuluString(), 'updated_by' => $this->editor?->name,
         ];
     }

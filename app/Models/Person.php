@@ -44,6 +44,9 @@ final class Person extends User
     /** @return array<string, mixed> */
     public function resource(): array
     {
-        return ['id' => $this->id, 'name' => $this->name, 'login' => $this->login, 'role' => $this->role, 'active' => $this->active, 'standing_read' => $this->standing_read_at !== null];
+        return [
+            'id' => $this->id, 'name' => $this->name, 'login' => $this->login, 'role' => $this->role, 'active' => $this->active,
+            'standing_read' => $this->standing_read_at !== null,
+        ];
     }
 }

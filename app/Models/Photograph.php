@@ -28,6 +28,10 @@ final class Photograph extends Model
     /** @return array<string, mixed> */
     public function resource(): array
     {
-        return ['width' => $this->width, 'height' => $this->height, 'bytes' => $this->bytes, 'taken_at' => $this->updated_at->toIso8601ZuluString(), 'url' => '/api/circuits/'.$this->circuit_id.'/photograph/'.pathinfo($this->file, PATHINFO_FILENAME)];
+        return [
+            'width' => $this->width, 'height' => $this->height, 'bytes' => $this->bytes,
+            'taken_at' => $this->updated_at->toIso8601ZuluString(),
+            'url' => '/api/circuits/'.$this->circuit_id.'/photograph/'.pathinfo($this->file, PATHINFO_FILENAME),
+        ];
     }
 }

@@ -53,8 +53,15 @@ final class Reading extends Model
         return [
             'id' => $this->id, 'method' => $this->method, 'instrument' => $this->instrument, 'note' => $this->note, 'core' => $this->core,
             'taken_at' => $this->taken_at->toIso8601ZuluString(), 'taken_by' => $this->taker->name,
-            'values' => (object) json_decode($this->values, true, 8, JSON_THROW_ON_ERROR), 'figures' => json_decode($this->figures, true, 16, JSON_THROW_ON_ERROR),
-            'withdrawn' => $this->withdrawn_at === null ? null : ['at' => $this->withdrawn_at->toIso8601ZuluString(), 'by' => $this->withdrawer->name ?? '', 'why' => $this->withdrawn_why],
+            'values' => (object) json_decode($this->values, true, 8, JSON_THROW_ON_ERROR),
+            'figures' => json_decode($this->figures, true, 16, JSON_THROW_ON_ERROR),
+            'withdrawn' => $this->withdrawn_at === null
+                    ? null
+                    : [
+                        'at' => $this->withdrawn_at->toIso8601ZuluString(),
+                        'by' => $this->withdrawer->name ?? '',
+                        'why' => $this->withdrawn_why,
+                    ],
         ];
     }
 }

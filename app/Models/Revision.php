@@ -37,12 +37,19 @@ final class Revision extends Model
     /** @return array<string, mixed> */
     public function row(): array
     {
-        return ['id' => $this->id, 'number' => $this->number, 'name' => $this->name, 'core' => $this->core, 'created_by' => $this->author->name, 'created_at' => $this->created_at->toIso8601ZuluString()];
+        return [
+            'id' => $this->id, 'number' => $this->number, 'name' => $this->name, 'core' => $this->core,
+            'created_by' => $this->author->name, 'created_at' => $this->created_at->toIso8601ZuluString(),
+        ];
     }
 
     /** @return array<string, mixed> */
     public function resource(): array
     {
-        return [...$this->row(), 'circuit' => json_decode($this->draft, false, 32, JSON_THROW_ON_ERROR), 'solution' => json_decode($this->solution, false, 64, JSON_THROW_ON_ERROR)];
+        return [
+            ...$this->row(),
+            'circuit' => json_decode($this->draft, false, 32, JSON_THROW_ON_ERROR),
+            'solution' => json_decode($this->solution, false, 64, JSON_THROW_ON_ERROR),
+        ];
     }
 }

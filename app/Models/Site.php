@@ -27,6 +27,11 @@ final class Site extends Model
     /** @return array<string, mixed> */
     public function resource(): array
     {
-        return ['id' => $this->id, 'name' => $this->name, 'rule_book' => $this->rule_book, 'supply' => (object) $this->supply, 'settings' => (object) $this->settings, 'areas' => $this->areas, 'version' => $this->version];
+        return [
+            'id' => $this->id, 'name' => $this->name, 'rule_book' => $this->rule_book,
+            'supply' => (object) $this->supply,
+            'settings' => (object) $this->settings,
+            'areas' => $this->areas, 'version' => $this->version,
+        ];
     }
 }

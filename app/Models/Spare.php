@@ -24,6 +24,10 @@ final class Spare extends Model
     /** @return array<string, mixed> */
     public function resource(): array
     {
-        return ['id' => $this->id, 'name' => $this->name, 'place' => $this->place, 'plate' => (object) json_decode($this->plate, true, 8, JSON_THROW_ON_ERROR), 'updated_at' => $this->updated_at->toIso8601ZuluString()];
+        return [
+            'id' => $this->id, 'name' => $this->name, 'place' => $this->place,
+            'plate' => (object) json_decode($this->plate, true, 8, JSON_THROW_ON_ERROR),
+            'updated_at' => $this->updated_at->toIso8601ZuluString(),
+        ];
     }
 }

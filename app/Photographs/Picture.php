@@ -43,7 +43,11 @@ final readonly class Picture
         }
         $longest = max($size[0], $size[1]);
         if ($longest > self::LONGEST_SIDE) {
-            $smaller = imagescale($image, max(1, (int) round($size[0] * self::LONGEST_SIDE / $longest)), max(1, (int) round($size[1] * self::LONGEST_SIDE / $longest)));
+            $smaller = imagescale(
+                $image,
+                max(1, (int) round(($size[0] * self::LONGEST_SIDE) / $longest)),
+                max(1, (int) round(($size[1] * self::LONGEST_SIDE) / $longest)),
+            );
             $image = $smaller === false ? $image : $smaller;
         }
         $turned = imagerotate($image, match ($size[2] === IMAGETYPE_JPEG ? self::orientation($bytes) : 1) {
@@ -76,6 +80,8 @@ final readonly class Picture
 
     private static function refused(int $status, string $text): Problem
     {
-        return new Problem($status, 'picture_refused', 'The picture is not taken', $text.' '.self::ACCEPTED, [['path' => 'photograph', 'text' => $text, 'accepted' => self::ACCEPTED]]);
+        return new Problem($status, 'picture_refused', 'The picture is not taken', $text.' '.self::ACCEPTED, [
+            ['path' => 'photograph', 'text' => $text, 'accepted' => self::ACCEPTED],
+        ]);
     }
 }

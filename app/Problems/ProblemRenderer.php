@@ -21,19 +21,31 @@ final class ProblemRenderer
         $problem = match (true) {
             $exception instanceof Problem => $exception,
             $exception instanceof AuthenticationException => new Problem(401, 'not_signed_in', 'Not signed in', 'Sign in first.'),
-            $exception instanceof AuthorizationException => new Problem(403, 'not_allowed', 'Not allowed', 'Your role does not allow this.'),
+            $exception instanceof AuthorizationException => new Problem(
+                403, 'not_allowed', 'Not allowed', 'Your role does not allow this.',
+            ),
             $exception instanceof ModelNotFoundException => new Problem(404, 'not_found', 'Not found', 'There is no such thing here.'),
-            $exception instanceof TokenMismatchException => new Problem(419, 'session_over', 'The session is over', 'Reload the page and sign in again.'),
-            $exception instanceof ValidationException => new Problem(422, 'invalid', 'Some fields are not right', 'See the fields.', self::fields($exception)),
+            $exception instanceof TokenMismatchException => new Problem(
+                419, 'session_over', 'The session is over', 'Reload the page and sign in again.',
+            ),
+            $exception instanceof ValidationException => new Problem(
+                422, 'invalid', 'Some fields are not right', 'See the fields.', self::fields($exception),
+            ),
             $exception instanceof HttpExceptionInterface => self::http($exception),
-            default => new Problem(500, 'fault', 'A fault of ours', 'Something went wrong here. Nothing you typed is lost on your side; try again.'),
+            default => new Problem(
+                500, 'fault', 'A fault of ours', 'Something went wrong here. Nothing you typed is lost on your side; try again.',
+            ),
         };
         $headers = $exception instanceof HttpExceptionInterface ? $exception->getHeaders() : [];
 
-        return new JsonResponse([
-            'type' => 'urn:brave-anvil:problem:'.$problem->type, 'title' => $problem->title, 'status' => $problem->status, 'detail' => $problem->getMessage(),
-            'errors' => $problem->errors, ...$problem->more,
-        ], $problem->status, [...$headers, 'Content-Type' => 'application/problem+json']);
+        return new JsonResponse(
+            [
+                'type' => 'urn:brave-anvil:problem:'.$problem->type,
+                'title' => $problem->title, 'status' => $problem->status, 'detail' => $problem->getMessage(),
+                'errors' => $problem->errors, ...$problem->more,
+            ],
+            $problem->status, [...$headers, 'Content-Type' => 'application/problem+json'],
+        );
     }
 
     private static function http(HttpExceptionInterface $exception): Problem
@@ -55,7 +67,11 @@ final class ProblemRenderer
     {
         $fields = [];
         foreach ($exception->errors() as $path => $messages) {
-            $fields[] = ['path' => (string) $path, 'text' => is_array($messages) && is_string($messages[0] ?? null) ? $messages[0] : 'Not right.', 'accepted' => ''];
+            $fields[] = [
+                'path' => (string) $path,
+                'text' => is_array($messages) && is_string($messages[0] ?? null) ? $messages[0] : 'Not right.',
+                'accepted' => '',
+            ];
         }
 
         return $fields;

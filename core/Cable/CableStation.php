@@ -22,9 +22,10 @@ final readonly class CableStation
 {
     /** Fields without which no cable can be sized. */
     private const NEEDS = [
-        'supply.ambient', 'cable.material', 'cable.insulation', 'cable.method', 'cable.grouped_circuits', 'cable.terminal_temperature', 'settings.terminal_temperature',
-        'cable.length', 'cable.line_length', 'cable.size', 'cable.line_size', 'cable.raceway_material', 'cable.tray', 'settings.tray', 'settings.drop_limit_running',
-        'settings.drop_limit_starting', 'cable.wet', 'plate.service_factor', 'settings.overload_school',
+        'supply.ambient', 'cable.material', 'cable.insulation', 'cable.method', 'cable.grouped_circuits', 'cable.terminal_temperature',
+        'settings.terminal_temperature', 'cable.length', 'cable.line_length', 'cable.size', 'cable.line_size', 'cable.raceway_material',
+        'cable.tray', 'settings.tray', 'settings.drop_limit_running', 'settings.drop_limit_starting', 'cable.wet', 'plate.service_factor',
+        'settings.overload_school',
     ];
 
     private const WAITS = 'Waits for a field that cannot be used yet.';
@@ -49,7 +50,9 @@ final readonly class CableStation
         }
         $motorRun = Run::motor($starting->method?->leads() ?? 3);
         $motorLadder = $this->ladder($circuit, $motorRun, $motor, $load->designCurrent, $starting, $ledger);
-        $lineLadder = $circuit->has('cable.line_length') ? $this->ladder($circuit, Run::line(), $motor, $load->designCurrent, $starting, $ledger) : null;
+        $lineLadder = $circuit->has('cable.line_length')
+            ? $this->ladder($circuit, Run::line(), $motor, $load->designCurrent, $starting, $ledger)
+            : null;
         if ($motorLadder === null || ($circuit->has('cable.line_length') && $lineLadder === null)) {
             $ledger->block(self::WAITS, Station::Cable);
 
@@ -57,8 +60,11 @@ final readonly class CableStation
         }
         $cabling = $this->size($motorLadder, $lineLadder, $ledger);
         if (! $cabling->complete) {
-            $ledger->error($cabling->motor === null ? 'cable.size' : 'cable.line_size', 'No single size passes every constraint. Parallel sets are not computed yet.',
-                'Shorten the run, change the method or raise a limit.', ErrorKind::Refused);
+            $ledger->error(
+                $cabling->motor === null ? 'cable.size' : 'cable.line_size',
+                'No single size passes every constraint. Parallel sets are not computed yet.',
+                'Shorten the run, change the method or raise a limit.', ErrorKind::Refused,
+            );
             $ledger->block('No single size passes every constraint.', Station::Cable);
 
             return $cabling;
@@ -73,7 +79,10 @@ final readonly class CableStation
 
     private function ladder(Circuit $circuit, Run $run, Motor $motor, Figure $design, Starting $starting, Ledger $ledger): ?Ladder
     {
-        $limits = new DropLimits($circuit->number('settings.drop_limit_running')?->number() ?? $this->dropLimit, $circuit->number('settings.drop_limit_starting')?->number() ?? 15.0);
+        $limits = new DropLimits(
+            $circuit->number('settings.drop_limit_running')?->number() ?? $this->dropLimit,
+            $circuit->number('settings.drop_limit_starting')?->number() ?? 15.0,
+        );
         $drop = VoltageDrop::of($circuit, $run, $motor, $design, $starting->lineCurrent(), $this->practice->lockedRotorPowerFactor());
         $ladder = Ladder::of($circuit, $this->rules, $run, $limits, $design, $drop);
         if ($ladder instanceof FieldError) {
@@ -99,11 +108,18 @@ final readonly class CableStation
         if ($line !== null) {
             $lineRun = $line->write($lineAt, new Spent, $ledger);
         } else {
-            $ledger->note(CableFinding::NoLineRun)->title('No run from supply to starter')
-                ->because('No length is typed for it: the starter is taken to stand at the supply.')->do('Type the length if there is one.');
+            $ledger
+                ->note(CableFinding::NoLineRun)
+                ->title('No run from supply to starter')
+                ->because('No length is typed for it: the starter is taken to stand at the supply.')
+                ->do('Type the length if there is one.');
         }
-        $spent = $line?->spent($lineAt) ?? new Spent;
-        $motorSized = $motor->write($motorAt, new Spent($spent->running, $spent->starting, $lineRun?->drop, $lineRun?->startingDrop), $ledger);
+        $spent = $line?->spent($lineAt) ?? new Spent();
+        $motorSized = $motor->write(
+            $motorAt,
+            new Spent($spent->running, $spent->starting, $lineRun?->drop, $lineRun?->startingDrop),
+            $ledger,
+        );
 
         return new Cabling($motorSized, $lineRun, $motorSized !== null && ($line === null || $lineRun !== null));
     }
@@ -111,12 +127,24 @@ final readonly class CableStation
     private static function notes(Circuit $circuit, Cabling $cabling, Ledger $ledger): void
     {
         if (! $circuit->has('cable.length')) {
-            $ledger->note(CableFinding::DropNotChecked)->title('Voltage drop not checked')->because('The length from starter to motor is not typed.')->do('Type the length.');
+            $ledger
+                ->note(CableFinding::DropNotChecked)
+                ->title('Voltage drop not checked')
+                ->because('The length from starter to motor is not typed.')
+                ->do('Type the length.');
         } elseif ($cabling->motor?->startingDrop === null) {
-            $ledger->note(CableFinding::StartingDropNotChecked)->title('Starting drop not checked')->because('The starting current is not known.')->do('Type Ia/In or the code letter.');
+            $ledger
+                ->note(CableFinding::StartingDropNotChecked)
+                ->title('Starting drop not checked')
+                ->because('The starting current is not known.')
+                ->do('Type Ia/In or the code letter.');
         }
-        $ledger->note(CableFinding::FaultWithstandNotChecked)->title('Fault withstand not checked')
-            ->because('Whether the cable survives a short circuit until the device clears it, and whether an earth fault at the motor is disconnected in time, is not computed yet.')
+        $ledger
+            ->note(CableFinding::FaultWithstandNotChecked)
+            ->title('Fault withstand not checked')
+            ->because(
+                'Whether the cable survives a short circuit until the device clears it, and whether an earth fault at the motor is disconnected in time, is not computed yet.',
+            )
             ->do('Have it checked before the circuit is built.');
     }
 
@@ -129,7 +157,12 @@ final readonly class CableStation
         $drop = $run->totalDrop ?? $run->drop;
         $starting = $run->totalStartingDrop ?? $run->startingDrop;
 
-        return Show::number($conductors->number()).' × '.$run->size->shown().' from starter to motor'
-            .($drop === null ? '.' : ', '.$drop->shown(3).' drop running'.($starting === null ? '.' : ', '.$starting->shown(3).' starting.'));
+        return Show::number($conductors->number()).
+            ' × '.
+            $run->size->shown().
+            ' from starter to motor'.
+            ($drop === null
+                ? '.'
+                : ', '.$drop->shown(3).' drop running'.($starting === null ? '.' : ', '.$starting->shown(3).' starting.'));
     }
 }

@@ -39,8 +39,14 @@ final readonly class Ladder
     }
 
     /** @return self|FieldError|null the error of a field that cannot be used; null while one waits */
-    public static function of(Circuit $circuit, ConductorRules $rules, Run $run, DropLimits $limits, Figure $design, ?VoltageDrop $drop): self|FieldError|null
-    {
+    public static function of(
+        Circuit $circuit,
+        ConductorRules $rules,
+        Run $run,
+        DropLimits $limits,
+        Figure $design,
+        ?VoltageDrop $drop,
+    ): self|FieldError|null {
         $required = $rules->required($circuit, $design, $run);
         $candidates = $rules->candidates($circuit, $required, $run);
         if ($candidates instanceof FieldError || $candidates === []) {
@@ -54,8 +60,12 @@ final readonly class Ladder
             }
         }
         if ($typed !== null && $installed === null) {
-            return new FieldError($run->sizeField(), $rules->sizeText($typed).' is not a size of the ampacity table here.',
-                'A size from '.$candidates[0]->conductor->text.' to '.$candidates[count($candidates) - 1]->conductor->text.'.', ErrorKind::Impossible);
+            return new FieldError(
+                $run->sizeField(),
+                $rules->sizeText($typed).' is not a size of the ampacity table here.',
+                'A size from '.$candidates[0]->conductor->text.' to '.$candidates[count($candidates) - 1]->conductor->text.'.',
+                ErrorKind::Impossible,
+            );
         }
 
         return new self($circuit, $rules, $run, $limits, $required, $candidates, $drop, $installed);
@@ -70,8 +80,12 @@ final readonly class Ladder
     /** The voltage drop of a candidate of this run. */
     public function spent(?int $at): Spent
     {
-        return $at === null || $this->drop === null ? new Spent
-            : new Spent($this->drop->runningPercent($this->candidates[$at], $this->run), $this->drop->startingPercent($this->candidates[$at], $this->run) ?? 0.0);
+        return $at === null || $this->drop === null
+            ? new Spent()
+            : new Spent(
+                $this->drop->runningPercent($this->candidates[$at], $this->run),
+                $this->drop->startingPercent($this->candidates[$at], $this->run) ?? 0.0,
+            );
     }
 
     /** The installed size, or the smallest from $first on that passes with the drop already spent upstream. */
@@ -132,8 +146,13 @@ final readonly class Ladder
         $rungs = [];
         foreach ($this->candidates as $i => $candidate) {
             $starting = $this->drop?->startingPercent($candidate, $this->run);
-            $rungs[] = new SizeRung($candidate, $this->drop === null ? null : $before->running + $this->drop->runningPercent($candidate, $this->run),
-                $starting === null ? null : $before->starting + $starting, $this->fails($candidate, $before), $i === $at);
+            $rungs[] = new SizeRung(
+                $candidate,
+                $this->drop === null ? null : $before->running + $this->drop->runningPercent($candidate, $this->run),
+                $starting === null ? null : $before->starting + $starting,
+                $this->fails($candidate, $before),
+                $i === $at,
+            );
         }
         $ledger->curve(new SizeLadderCurve($this->run, $this->required, $this->limits, $this->installed !== null, $rungs));
         if ($at === null) {
@@ -142,9 +161,20 @@ final readonly class Ladder
         $sized = $this->figures($this->candidates[$at], $before, $ledger);
         $fails = $this->installed === null ? [] : $this->fails($this->candidates[$at], $before);
         if ($fails !== []) {
-            $ledger->stop(CableFinding::InstalledSizeFails)->title('The installed size does not pass')
-                ->because($sized->conductor->text.' from '.$this->run->name().' fails by '.implode(' and ', array_column($fails, 'value')).'.')
-                ->do('Replace it, or change what it carries.')->source($this->required->source)->on($this->run->size());
+            $ledger
+                ->stop(CableFinding::InstalledSizeFails)
+                ->title('The installed size does not pass')
+                ->because(
+                    $sized->conductor->text.
+                        ' from '.
+                        $this->run->name().
+                        ' fails by '.
+                        implode(' and ', array_column($fails, 'value')).
+                        '.',
+                )
+                ->do('Replace it, or change what it carries.')
+                ->source($this->required->source)
+                ->on($this->run->size());
         }
 
         return $sized;
@@ -154,16 +184,33 @@ final readonly class Ladder
     {
         $conductor = $candidate->conductor;
         $size = $this->resting($ledger->work($this->run->size())->in($conductor->unit()), $candidate)
-            ->as('smallest that passes all', $this->installed !== null ? 'as installed' : '{need} wanted, '.Show::number($candidate->ampacity(), 4).' A given')
-            ->equals($conductor->value)->source($this->required->source)->write();
-        $ampacity = $this->resting($ledger->work($this->run->ampacity()), $candidate)->as('smaller of derated and terminal', $candidate->working)
-            ->equals($candidate->ampacity())->source($candidate->source)->write();
-        $this->resting($ledger->work($this->run->deratedAmpacity()), $candidate)->as('base · ambient · grouping', $candidate->working)
-            ->equals($candidate->derated)->source($candidate->source)->write();
+            ->as(
+                'smallest that passes all',
+                $this->installed !== null ? 'as installed' : '{need} wanted, '.Show::number($candidate->ampacity(), 4).' A given',
+            )
+            ->equals($conductor->value)
+            ->source($this->required->source)
+            ->write();
+        $ampacity = $this->resting($ledger->work($this->run->ampacity()), $candidate)
+            ->as('smaller of derated and terminal', $candidate->working)
+            ->equals($candidate->ampacity())
+            ->source($candidate->source)
+            ->write();
+        $this->resting($ledger->work($this->run->deratedAmpacity()), $candidate)
+            ->as('base · ambient · grouping', $candidate->working)
+            ->equals($candidate->derated)
+            ->source($candidate->source)
+            ->write();
         $smallest = $this->byAmpacity();
         if ($smallest !== null) {
-            $ledger->work($this->run->sizeByAmpacity())->in($conductor->unit())->as('smallest by ampacity and terminals', $smallest->working)
-                ->equals($smallest->conductor->value)->source($smallest->source)->corrected(...$smallest->corrections)->write();
+            $ledger
+                ->work($this->run->sizeByAmpacity())
+                ->in($conductor->unit())
+                ->as('smallest by ampacity and terminals', $smallest->working)
+                ->equals($smallest->conductor->value)
+                ->source($smallest->source)
+                ->corrected(...$smallest->corrections)
+                ->write();
         }
         if ($this->drop === null) {
             return new SizedRun($conductor, $size, $ampacity, $smallest?->conductor);
@@ -180,7 +227,11 @@ final readonly class Ladder
     /** What rests on the required ampacity, on this candidate's tables, and on defaults that nobody typed. */
     private function resting(FigureBuilder $figure, Candidate $candidate): FigureBuilder
     {
-        $figure->from(need: $this->required)->doubted($candidate->doubt)->corrected(...$candidate->corrections)->assuming($this->rules->assumedTerminals($this->circuit));
+        $figure
+            ->from(need: $this->required)
+            ->doubted($candidate->doubt)
+            ->corrected(...$candidate->corrections)
+            ->assuming($this->rules->assumedTerminals($this->circuit));
         foreach (self::RESTS_ON as $path) {
             $figure->assuming($this->circuit->assumed($path));
         }
@@ -192,9 +243,16 @@ final readonly class Ladder
     {
         $six = $this->run->sixLeads();
 
-        return $ledger->work($this->run->drop())->from(I: $drop->running, V: $drop->supply, pf: $drop->powerFactor)
-            ->as($six ? '2 (I/√3)(R cos φ + X sin φ) L / V' : '√3 I (R cos φ + X sin φ) L / V', ($six ? '2 × {I} ÷ √3' : '√3 × {I}').' × '.self::ohm($drop, $candidate).' ÷ {V}; cos φ {pf}')
-            ->equals($drop->runningPercent($candidate, $this->run))->source($candidate->impedanceSource.'; percent of the supply voltage')->write();
+        return $ledger
+            ->work($this->run->drop())
+            ->from(I: $drop->running, V: $drop->supply, pf: $drop->powerFactor)
+            ->as(
+                $six ? '2 (I/√3)(R cos φ + X sin φ) L / V' : '√3 I (R cos φ + X sin φ) L / V',
+                ($six ? '2 × {I} ÷ √3' : '√3 × {I}').' × '.self::ohm($drop, $candidate).' ÷ {V}; cos φ {pf}',
+            )
+            ->equals($drop->runningPercent($candidate, $this->run))
+            ->source($candidate->impedanceSource.'; percent of the supply voltage')
+            ->write();
     }
 
     private function startingDrop(VoltageDrop $drop, Candidate $candidate, Ledger $ledger): ?Figure
@@ -206,21 +264,39 @@ final readonly class Ladder
         $six = $this->run->sixLeads();
         $cos = $drop->startPowerFactor;
 
-        return $ledger->work($this->run->startingDrop())->from(I: $drop->starting, V: $drop->supply, pf: $cos)
-            ->as($six ? '2√3 (I_LR/3)(R cos φ + X sin φ) L / V' : '√3 I_LR (R cos φ + X sin φ) L / V', ($six ? '2√3' : '√3').' × {I} × '.self::ohm($drop, $candidate).' ÷ {V}; cos φ {pf}')
-            ->equals($percent)->source($candidate->impedanceSource.'; percent of the supply voltage')->assuming('locked-rotor power factor '.$cos->shown())->write();
+        return $ledger
+            ->work($this->run->startingDrop())
+            ->from(I: $drop->starting, V: $drop->supply, pf: $cos)
+            ->as(
+                $six ? '2√3 (I_LR/3)(R cos φ + X sin φ) L / V' : '√3 I_LR (R cos φ + X sin φ) L / V',
+                ($six ? '2√3' : '√3').' × {I} × '.self::ohm($drop, $candidate).' ÷ {V}; cos φ {pf}',
+            )
+            ->equals($percent)
+            ->source($candidate->impedanceSource.'; percent of the supply voltage')
+            ->assuming('locked-rotor power factor '.$cos->shown())
+            ->write();
     }
 
     private static function total(CableFigure $name, float $before, ?Figure $line, Figure $motor, Ledger $ledger): Figure
     {
         $work = $ledger->work($name);
 
-        return ($line === null ? $work->from(motor: $motor)->as('the only run', '{motor}') : $work->from(line: $line, motor: $motor)->as('both runs', '{line} + {motor}'))
-            ->equals($before + $motor->number())->write();
+        return ($line === null
+            ? $work->from(motor: $motor)->as('the only run', '{motor}')
+            : $work->from(line: $line, motor: $motor)->as('both runs', '{line} + {motor}')
+        )
+            ->equals($before + $motor->number())
+            ->write();
     }
 
     private static function ohm(VoltageDrop $drop, Candidate $candidate): string
     {
-        return '('.Show::number($candidate->ohmPerKm).' Ω/km × cos φ + '.Show::number($candidate->reactancePerKm).' Ω/km × sin φ) × '.Show::number($drop->metres / 1000).' km';
+        return '('.
+            Show::number($candidate->ohmPerKm).
+            ' Ω/km × cos φ + '.
+            Show::number($candidate->reactancePerKm).
+            ' Ω/km × sin φ) × '.
+            Show::number($drop->metres / 1000).
+            ' km';
     }
 }

@@ -17,8 +17,13 @@ final readonly class SizeLadderCurve implements Curve
      * @param  bool  $installed  whether a size is there already
      * @param  list<SizeRung>  $rungs
      */
-    public function __construct(private Run $run, private Figure $required, private DropLimits $limits, private bool $installed, private array $rungs)
-    {
+    public function __construct(
+        private Run $run,
+        private Figure $required,
+        private DropLimits $limits,
+        private bool $installed,
+        private array $rungs,
+    ) {
     }
 
     public function name(): string
@@ -46,12 +51,24 @@ final readonly class SizeLadderCurve implements Curve
 
     public static function schema(): array
     {
-        return Shape::object([
-            'required' => Shape::shown(), 'drop_limit' => Shape::shown(), 'starting_drop_limit' => Shape::shown(), 'installed' => Shape::flag(),
-            'rows' => Shape::list(Shape::object([
-                'size' => Shape::text(), 'ampacity' => Shape::shown(), 'drop' => Shape::orNull(Shape::shown()), 'starting_drop' => Shape::orNull(Shape::shown()),
-                'fails' => Shape::list(Shape::oneOf(array_column(Rejection::cases(), 'value'))), 'chosen' => Shape::flag(), 'working' => Shape::text(),
-            ], 'SizeRow')),
-        ], 'SizeLadder');
+        return Shape::object(
+            [
+                'required' => Shape::shown(), 'drop_limit' => Shape::shown(), 'starting_drop_limit' => Shape::shown(),
+                'installed' => Shape::flag(),
+                'rows' => Shape::list(
+                    Shape::object(
+                        [
+                            'size' => Shape::text(), 'ampacity' => Shape::shown(),
+                            'drop' => Shape::orNull(Shape::shown()),
+                            'starting_drop' => Shape::orNull(Shape::shown()),
+                            'fails' => Shape::list(Shape::oneOf(array_column(Rejection::cases(), 'value'))),
+                            'chosen' => Shape::flag(), 'working' => Shape::text(),
+                        ],
+                        'SizeRow',
+                    ),
+                ),
+            ],
+            'SizeLadder',
+        );
     }
 }

@@ -51,7 +51,9 @@ final readonly class VoltageDrop
 
     public function startingPercent(Candidate $candidate, Run $run): ?float
     {
-        return $this->starting === null ? null : $this->percent($candidate, $run, $this->starting->number(), $this->startPowerFactor->value, 2 * sqrt(3));
+        return $this->starting === null
+            ? null
+            : $this->percent($candidate, $run, $this->starting->number(), $this->startPowerFactor->value, 2 * sqrt(3));
     }
 
     /**

@@ -245,7 +245,10 @@ final readonly class Circuit
                 }
                 $used ??= match (true) {
                     $kept === null => null,
-                    $kept->value instanceof Speed => $kept->assumedTo(new Speed($kept->value->rpm * $ratio), 'the speed of the other row, by the ratio of the frequencies'),
+                    $kept->value instanceof Speed => $kept->assumedTo(
+                        new Speed($kept->value->rpm * $ratio),
+                        'the speed of the other row, by the ratio of the frequencies',
+                    ),
                     default => $kept->assumedTo($kept->value, lcfirst(Fields::named($first)->label).' as in the other row'),
                 };
                 if ($used !== null) {

@@ -14,7 +14,9 @@ final class CircuitReader
 {
     public const FORMAT = 'brave-anvil.circuit/1';
 
-    private const SECTIONS = ['supply', 'plate', 'load', 'bench', 'measure', 'windings', 'starter', 'cable', 'guard', 'correction', 'settings'];
+    private const SECTIONS = [
+        'supply', 'plate', 'load', 'bench', 'measure', 'windings', 'starter', 'cable', 'guard', 'correction', 'settings',
+    ];
 
     /** Groups of fields inside a section. */
     private const GROUPS = ['starter.changeover', 'plate.second'];

@@ -13,8 +13,14 @@ final readonly class Entry
      * @param  Assumed|null  $default  what an empty field is taken as
      * @param  array<string, self>  $also  what the same text says of other fields, by path
      */
-    public function __construct(public mixed $value, public string $echo, public ?string $assumption = null, public ?self $second = null, public array $also = [], public ?Assumed $default = null)
-    {
+    public function __construct(
+        public mixed $value,
+        public string $echo,
+        public ?string $assumption = null,
+        public ?self $second = null,
+        public array $also = [],
+        public ?Assumed $default = null,
+    ) {
     }
 
     public function withSecond(self $second, string $echo): self

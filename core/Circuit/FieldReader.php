@@ -37,7 +37,11 @@ final readonly class FieldReader
             return $value === [] || $value === false ? null : new Entry($value, '');
         }
         if ($field->kind === FieldKind::Flag) {
-            $flag = is_bool($value) ? $value : ['true' => true, 'yes' => true, '1' => true, 'false' => false, 'no' => false, '0' => false][is_scalar($value) ? strtolower((string) $value) : ''] ?? null;
+            $flag = is_bool($value)
+                ? $value
+                : ['true' => true, 'yes' => true, '1' => true, 'false' => false, 'no' => false, '0' => false][
+                        is_scalar($value) ? strtolower((string) $value) : ''
+                    ] ?? null;
 
             return $flag === null ? new Refusal('Neither true nor false.') : new Entry($flag, $flag ? 'yes' : 'no');
         }
@@ -102,9 +106,15 @@ final readonly class FieldReader
             FieldKind::Speed => self::pair(Speed::rows($text), $field),
             FieldKind::SupplyVoltage => SupplyVoltage::parse($text, $field->low, $field->high),
             FieldKind::Frequencies => self::frequencies(Frequencies::parse($text)),
-            FieldKind::Fraction, FieldKind::Efficiency => self::fraction(Fraction::parse($text, $field->kind === FieldKind::Efficiency, $field->low)),
-            FieldKind::EfficiencyClass => preg_match('~^ie\s*-?\s*([1-4])$~i', $text, $m) === 1 ? new Entry('IE'.$m[1], 'IE'.$m[1]) : new Refusal(Typed::quoted($text).' is not a class with a table here.'),
-            FieldKind::Letter => strlen($text) === 1 && str_contains($field->letters, strtoupper($text)) ? new Entry(strtoupper($text), '') : new Refusal(Typed::quoted($text).' is not one of the letters.'),
+            FieldKind::Fraction, FieldKind::Efficiency => self::fraction(
+                Fraction::parse($text, $field->kind === FieldKind::Efficiency, $field->low),
+            ),
+            FieldKind::EfficiencyClass => preg_match('~^ie\s*-?\s*([1-4])$~i', $text, $m) === 1
+                ? new Entry('IE'.$m[1], 'IE'.$m[1])
+                : new Refusal(Typed::quoted($text).' is not a class with a table here.'),
+            FieldKind::Letter => strlen($text) === 1 && str_contains($field->letters, strtoupper($text))
+                ? new Entry(strtoupper($text), '')
+                : new Refusal(Typed::quoted($text).' is not one of the letters.'),
             FieldKind::Duty => Duty::parse($text),
             FieldKind::Protection => Stamp::protection($text),
             FieldKind::Cooling => Stamp::cooling($text),
@@ -184,7 +194,14 @@ final readonly class FieldReader
             return $value;
         }
         if ($value < $field->low - 1e-9 * abs($field->low) || $value > $field->high + 1e-9 * abs($field->high)) {
-            return new Refusal(Show::quantity($value, $field->unit).' is outside '.Show::quantity($field->low, $field->unit).' to '.Show::quantity($field->high, $field->unit).'.');
+            return new Refusal(
+                Show::quantity($value, $field->unit).
+                    ' is outside '.
+                    Show::quantity($field->low, $field->unit).
+                    ' to '.
+                    Show::quantity($field->high, $field->unit).
+                    '.',
+            );
         }
         if ($field->kind === FieldKind::Count && floor($value) !== $value) {
             return new Refusal('A whole number is wanted.');
@@ -218,7 +235,15 @@ final readonly class FieldReader
         }
         $ratio = $numbers[0] / ($numbers[1] ?? 1);
         if ($ratio < $field->low || $ratio > $field->high) {
-            return new Refusal('A ratio of '.Show::number($ratio).' is outside '.Show::number($field->low).' to '.Show::number($field->high).'.');
+            return new Refusal(
+                'A ratio of '.
+                    Show::number($ratio).
+                    ' is outside '.
+                    Show::number($field->low).
+                    ' to '.
+                    Show::number($field->high).
+                    '.',
+            );
         }
 
         return new Entry($ratio, Show::number($ratio, 7));
@@ -235,7 +260,9 @@ final readonly class FieldReader
                 return new Refusal(Typed::quoted($text).' cannot be read as grams.');
             }
             if ($number < $field->low || $number > $field->high) {
-                return new Refusal(Show::number($number).' g is outside '.Show::number($field->low).' to '.Show::number($field->high).' g.');
+                return new Refusal(
+                    Show::number($number).' g is outside '.Show::number($field->low).' to '.Show::number($field->high).' g.',
+                );
             }
             $grams[] = $number;
         }
@@ -261,9 +288,13 @@ final readonly class FieldReader
     {
         $name = strtoupper($text);
         if ($this->american) {
-            return $name === 'RACEWAY' || $name === 'CONDUIT' ? new Entry('raceway', '') : new Refusal(Typed::quoted($text).' is not a method of this rule book.');
+            return $name === 'RACEWAY' || $name === 'CONDUIT'
+                ? new Entry('raceway', '')
+                : new Refusal(Typed::quoted($text).' is not a method of this rule book.');
         }
 
-        return in_array($name, ['A1', 'A2', 'B1', 'B2', 'C', 'D1', 'D2', 'E', 'F'], true) ? new Entry($name, '') : new Refusal(Typed::quoted($text).' is not a reference method.');
+        return in_array($name, ['A1', 'A2', 'B1', 'B2', 'C', 'D1', 'D2', 'E', 'F'], true)
+            ? new Entry($name, '')
+            : new Refusal(Typed::quoted($text).' is not a reference method.');
     }
 }

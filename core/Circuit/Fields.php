@@ -97,7 +97,16 @@ final class Fields
         $choices = $as['choices'] ?? null;
         $values = $choices === null ? [] : array_map(static fn (Choice $choice): string => (string) $choice->value, $choices::cases());
 
-        return new Field($path, $as['kind'], $as['label'], $as['accepted'] ?? 'One of '.implode(', ', $values).'.',
-            $as['unit'] ?? Unit::None, (float) ($as['low'] ?? 0), (float) ($as['high'] ?? 0), $choices, $as['letters'] ?? '', $as['hint'] ?? '', $as['empty'] ?? '');
+        return new Field(
+            $path, $as['kind'], $as['label'],
+            $as['accepted'] ?? 'One of '.implode(', ', $values).'.',
+            $as['unit'] ?? Unit::None,
+            (float) ($as['low'] ?? 0),
+            (float) ($as['high'] ?? 0),
+            $choices,
+            $as['letters'] ?? '',
+            $as['hint'] ?? '',
+            $as['empty'] ?? '',
+        );
     }
 }

@@ -70,8 +70,14 @@ final class PlateRows
     {
         $current = $entries['plate.current'] ?? null;
         $voltage = ($entries['plate.voltage'] ?? null)?->value;
-        if ($two && ! isset($entries['plate.second.current']) && $current?->value instanceof PlateCurrent && count($current->value->groups) === 2
-            && $voltage instanceof PlateVoltage && count($voltage->pairs) === 1) {
+        if (
+            $two &&
+            ! isset($entries['plate.second.current']) &&
+            $current?->value instanceof PlateCurrent &&
+            count($current->value->groups) === 2 &&
+            $voltage instanceof PlateVoltage &&
+            count($voltage->pairs) === 1
+        ) {
             [$first, $second] = array_map(static fn (array $group): PlateCurrent => new PlateCurrent([$group]), $current->value->groups);
             $entries['plate.current'] = new Entry($first, $current->echo);
             $entries['plate.second.current'] = new Entry($second, '');

@@ -60,12 +60,23 @@ final class CircuitSchema
             return ['description' => $description, 'type' => 'string'];
         }
 
-        return ['description' => $description, ...match ($field->kind) {
-            FieldKind::Choice => ['anyOf' => [['enum' => [...array_map(static fn (Choice $choice): string => (string) $choice->value, $field->cases()), null]], ['type' => 'string']]],
-            FieldKind::Flag => ['type' => ['boolean', 'string', 'number', 'null']],
-            FieldKind::Points => ['type' => ['array', 'null'], 'items' => ['type' => 'array', 'items' => ['type' => ['number', 'string']]]],
-            FieldKind::Anything => [],
-            default => ['type' => ['string', 'number', 'null']],
-        }];
+        return [
+            'description' => $description,
+            ...match ($field->kind) {
+                FieldKind::Choice => [
+                    'anyOf' => [
+                        ['enum' => [...array_map(static fn (Choice $choice): string => (string) $choice->value, $field->cases()), null]],
+                        ['type' => 'string'],
+                    ],
+                ],
+                FieldKind::Flag => ['type' => ['boolean', 'string', 'number', 'null']],
+                FieldKind::Points => [
+                    'type' => ['array', 'null'],
+                    'items' => ['type' => 'array', 'items' => ['type' => ['number', 'string']]],
+                ],
+                FieldKind::Anything => [],
+                default => ['type' => ['string', 'number', 'null']],
+            },
+        ];
     }
 }

@@ -44,7 +44,10 @@ use BraveAnvil\Start\StartFinding;
 use BraveAnvil\Waveform\WaveformFigure;
 use BraveAnvil\Waveform\WaveformFinding;
 
-/** A solution as JSON Schema. Figure keys, finding codes and field paths are lists here, so that a page with a misspelt one does not compile. */
+/**
+ * A solution as JSON Schema. Figure keys, finding codes and field paths are lists here, so that a page with a misspelt one does
+ * not compile.
+ */
 final class SolutionSchema
 {
     private const ID = 'https://brave-anvil.example/contract/solution.schema.json';
@@ -53,27 +56,46 @@ final class SolutionSchema
     public static function made(): array
     {
         $named = [
-            'Shown' => Shape::object(['value' => Shape::number(), 'shown' => Shape::text()], 'Shown', 'A number for geometry with the text that a person reads.'),
+            'Shown' => Shape::object(
+                ['value' => Shape::number(), 'shown' => Shape::text()],
+                'Shown', 'A number for geometry with the text that a person reads.',
+            ),
             'FieldNote' => FieldNote::schema(),
             'FigureKey' => ['title' => 'FigureKey', 'description' => 'Every figure that there is.', 'enum' => self::figureKeys()],
             'FindingCode' => ['title' => 'FindingCode', 'description' => 'Every finding that there is.', 'enum' => self::findingCodes()],
             'FieldPath' => ['title' => 'FieldPath', 'description' => 'Every field of a circuit.', 'enum' => Fields::paths()],
-            'StationName' => ['title' => 'StationName', 'description' => 'The stations in their order on screen.', 'enum' => array_column(Station::cases(), 'value')],
+            'StationName' => [
+                'title' => 'StationName', 'description' => 'The stations in their order on screen.',
+                'enum' => array_column(Station::cases(), 'value'),
+            ],
         ];
         $properties = [
-            'format' => ['const' => Solution::FORMAT], 'core' => Shape::text(), 'tag' => Shape::text(), 'rule_book' => Shape::text(), 'edition' => Shape::text(),
-            'figures' => Shape::list(self::figure()), 'findings' => Shape::list(self::finding()), 'errors' => Shape::list(self::fieldError()),
+            'format' => ['const' => Solution::FORMAT], 'core' => Shape::text(), 'tag' => Shape::text(), 'rule_book' => Shape::text(),
+            'edition' => Shape::text(),
+            'figures' => Shape::list(self::figure()),
+            'findings' => Shape::list(self::finding()),
+            'errors' => Shape::list(self::fieldError()),
             'curves' => self::curves(),
-            'sentences' => [...Shape::map(Shape::text(), 'The outcome of each station in one sentence'), 'tsType' => 'Partial<Record<StationName, string>>'],
+            'sentences' => [
+                ...Shape::map(Shape::text(), 'The outcome of each station in one sentence'),
+                'tsType' => 'Partial<Record<StationName, string>>',
+            ],
             'blocked' => Shape::list(['$ref' => '#/$defs/StationName']),
-            'read' => [...Shape::map(Shape::text(), 'What typed text was read as, by path'), 'tsType' => 'Partial<Record<FieldPath, string>>'],
+            'read' => [
+                ...Shape::map(Shape::text(), 'What typed text was read as, by path'),
+                'tsType' => 'Partial<Record<FieldPath, string>>',
+            ],
             'words' => self::words(),
             'meanings' => [
-                ...Shape::map(Shape::object(['text' => Shape::text(), 'figures' => Shape::list(['$ref' => '#/$defs/FigureKey'])], 'Meaning'), 'What the stamps of the plate say, by path'),
+                ...Shape::map(
+                    Shape::object(['text' => Shape::text(), 'figures' => Shape::list(['$ref' => '#/$defs/FigureKey'])], 'Meaning'),
+                    'What the stamps of the plate say, by path',
+                ),
                 'tsType' => 'Partial<Record<FieldPath, { text: string; figures: FigureKey[] }>>',
             ],
             'fields' => [
-                'description' => 'What the page shows beside each field, by path; empty without a rule book', 'type' => 'object', 'additionalProperties' => false,
+                'description' => 'What the page shows beside each field, by path; empty without a rule book', 'type' => 'object',
+                'additionalProperties' => false,
                 'properties' => array_fill_keys(Fields::paths(), ['$ref' => '#/$defs/FieldNote']),
             ],
         ];
@@ -116,8 +138,9 @@ final class SolutionSchema
     public static function figureKeys(): array
     {
         $names = [
-            ...PlateFigure::cases(), ...PowerFigure::cases(), ...MeasuredFigure::cases(), ...WindingFigure::cases(), ...StartFigure::cases(), ...CableFigure::cases(),
-            ...GuardFigure::cases(), ...CorrectFigure::cases(), ...WaveformFigure::all(),
+            ...PlateFigure::cases(), ...PowerFigure::cases(), ...MeasuredFigure::cases(), ...WindingFigure::cases(),
+            ...StartFigure::cases(), ...CableFigure::cases(), ...GuardFigure::cases(), ...CorrectFigure::cases(),
+            ...WaveformFigure::all(),
         ];
 
         return array_map(static fn (FigureName $name): string => $name->key(), $names);
@@ -127,8 +150,8 @@ final class SolutionSchema
     public static function findingCodes(): array
     {
         $codes = [
-            ...PlateFinding::cases(), ...PowerFinding::cases(), ...MeasuredFinding::cases(), ...StartFinding::cases(), ...CableFinding::cases(), ...GuardFinding::cases(),
-            ...CorrectFinding::cases(), ...WaveformFinding::cases(),
+            ...PlateFinding::cases(), ...PowerFinding::cases(), ...MeasuredFinding::cases(), ...StartFinding::cases(),
+            ...CableFinding::cases(), ...GuardFinding::cases(), ...CorrectFinding::cases(), ...WaveformFinding::cases(),
         ];
 
         return array_values(array_unique(array_map(static fn (FindingCode $code): string => $code->code(), $codes)));
@@ -137,46 +160,74 @@ final class SolutionSchema
     /** @return array<string, mixed> */
     private static function figure(): array
     {
-        return Shape::object([
-            'key' => ['$ref' => '#/$defs/FigureKey'], 'station' => ['$ref' => '#/$defs/StationName'], 'label' => Shape::text(), 'value' => ['type' => ['number', 'string']],
-            'unit' => ['enum' => array_column(Unit::cases(), 'value')], 'shown' => [...Shape::text(), 'description' => 'rounded for reading, with unit'],
-            'formula' => Shape::text(), 'working' => Shape::text(),
-            'from' => [...Shape::list(Shape::object([
-                'placeholder' => Shape::text(), 'figure' => Shape::orNull(['$ref' => '#/$defs/FigureKey']), 'field' => Shape::orNull(['$ref' => '#/$defs/FieldPath']),
-            ], 'Origin')), 'description' => 'Lineage: the figures and fields that were put in'],
-            'source' => Shape::text(), 'assumed' => Shape::flag(), 'assumptions' => Shape::list(Shape::text()),
-            'uncertain' => [...Shape::orNull(Shape::text()), 'description' => 'why the table entry is not sure'],
-            'corrected' => [...Shape::flag(), 'description' => 'whether it rests on a table entry of the site’s own'],
-        ], 'Figure', 'One computed value with all that explains it.');
+        return Shape::object(
+            [
+                'key' => ['$ref' => '#/$defs/FigureKey'], 'station' => ['$ref' => '#/$defs/StationName'], 'label' => Shape::text(),
+                'value' => ['type' => ['number', 'string']],
+                'unit' => ['enum' => array_column(Unit::cases(), 'value')],
+                'shown' => [...Shape::text(), 'description' => 'rounded for reading, with unit'],
+                'formula' => Shape::text(), 'working' => Shape::text(),
+                'from' => [
+                    ...Shape::list(
+                        Shape::object(
+                            [
+                                'placeholder' => Shape::text(),
+                                'figure' => Shape::orNull(['$ref' => '#/$defs/FigureKey']),
+                                'field' => Shape::orNull(['$ref' => '#/$defs/FieldPath']),
+                            ],
+                            'Origin',
+                        ),
+                    ),
+                    'description' => 'Lineage: the figures and fields that were put in',
+                ],
+                'source' => Shape::text(), 'assumed' => Shape::flag(),
+                'assumptions' => Shape::list(Shape::text()),
+                'uncertain' => [...Shape::orNull(Shape::text()), 'description' => 'why the table entry is not sure'],
+                'corrected' => [...Shape::flag(), 'description' => 'whether it rests on a table entry of the site’s own'],
+            ],
+            'Figure', 'One computed value with all that explains it.',
+        );
     }
 
     /** @return array<string, mixed> */
     private static function finding(): array
     {
-        return Shape::object([
-            'grade' => Shape::oneOf(array_column(Grade::cases(), 'value')), 'station' => ['$ref' => '#/$defs/StationName'], 'code' => ['$ref' => '#/$defs/FindingCode'],
-            'title' => Shape::text(), 'text' => Shape::text(), 'action' => Shape::text(), 'figures' => Shape::list(['$ref' => '#/$defs/FigureKey']), 'source' => Shape::text(),
-            'fields' => [...Shape::list(['$ref' => '#/$defs/FieldPath']), 'description' => 'paths of the fields that it is about'],
-        ], 'Finding');
+        return Shape::object(
+            [
+                'grade' => Shape::oneOf(array_column(Grade::cases(), 'value')),
+                'station' => ['$ref' => '#/$defs/StationName'], 'code' => ['$ref' => '#/$defs/FindingCode'], 'title' => Shape::text(),
+                'text' => Shape::text(), 'action' => Shape::text(),
+                'figures' => Shape::list(['$ref' => '#/$defs/FigureKey']),
+                'source' => Shape::text(),
+                'fields' => [...Shape::list(['$ref' => '#/$defs/FieldPath']), 'description' => 'paths of the fields that it is about'],
+            ],
+            'Finding',
+        );
     }
 
     /** @return array<string, mixed> */
     private static function fieldError(): array
     {
-        return Shape::object([
-            'path' => Shape::text(), 'text' => Shape::text(), 'accepted' => Shape::text(), 'kind' => Shape::oneOf(array_column(ErrorKind::cases(), 'value')),
-        ], 'FieldError');
+        return Shape::object(
+            [
+                'path' => Shape::text(), 'text' => Shape::text(), 'accepted' => Shape::text(),
+                'kind' => Shape::oneOf(array_column(ErrorKind::cases(), 'value')),
+            ],
+            'FieldError',
+        );
     }
 
     /** @return array<string, mixed> absent where their station waits */
     private static function curves(): array
     {
         return [
-            'title' => 'Curves', 'description' => 'Series for the pictures; absent where their station waits.', 'type' => 'object', 'additionalProperties' => false,
+            'title' => 'Curves', 'description' => 'Series for the pictures; absent where their station waits.', 'type' => 'object',
+            'additionalProperties' => false,
             'properties' => [
-                'run' => RunCurve::schema(), 'connection' => ConnectionCurve::schema(), 'triangle' => TriangleCurve::schema(), 'part_load' => PartLoadCurve::schema(),
-                'schools' => SchoolsCurve::schema(), 'phasors' => PhasorCurve::schema(), 'ladder' => SizeLadderCurve::schema(), 'line_ladder' => SizeLadderCurve::schema(),
-                'ratings' => RatingsCurve::schema(), 'correction' => CorrectionCurve::schema(), 'placement' => PlacementCurve::schema(),
+                'run' => RunCurve::schema(), 'connection' => ConnectionCurve::schema(), 'triangle' => TriangleCurve::schema(),
+                'part_load' => PartLoadCurve::schema(), 'schools' => SchoolsCurve::schema(), 'phasors' => PhasorCurve::schema(),
+                'ladder' => SizeLadderCurve::schema(), 'line_ladder' => SizeLadderCurve::schema(), 'ratings' => RatingsCurve::schema(),
+                'correction' => CorrectionCurve::schema(), 'placement' => PlacementCurve::schema(),
             ],
         ];
     }
@@ -186,6 +237,9 @@ final class SolutionSchema
     {
         $terms = array_fill_keys(array_keys((new IecRuleBook(Tables::shipped()))->words()->toArray()), Shape::text());
 
-        return ['title' => 'Words', 'description' => 'The rule book’s terms', 'type' => 'object', 'additionalProperties' => false, 'properties' => $terms];
+        return [
+            'title' => 'Words', 'description' => 'The rule book’s terms', 'type' => 'object', 'additionalProperties' => false,
+            'properties' => $terms,
+        ];
     }
 }

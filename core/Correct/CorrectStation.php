@@ -24,8 +24,9 @@ use BraveAnvil\Start\Starting;
 final readonly class CorrectStation
 {
     private const NEEDS = [
-        'correction.load_percent', 'correction.lowest_load_percent', 'correction.target_power_factor', 'correction.place', 'correction.rated_voltage', 'correction.rated_kvar',
-        'correction.own_contactor', 'correction.tap_length', 'plate.no_load_current', 'plate.current',
+        'correction.load_percent', 'correction.lowest_load_percent', 'correction.target_power_factor', 'correction.place',
+        'correction.rated_voltage', 'correction.rated_kvar', 'correction.own_contactor', 'correction.tap_length', 'plate.no_load_current',
+        'plate.current',
     ];
 
     /** Harmonics that drives and rectifiers bring, and how near to one a resonance is too near. */
@@ -41,8 +42,15 @@ final readonly class CorrectStation
      * @param  Figure|null  $prospective  largest fault current, A
      * @return Correction|null null where there is no capacitor, or none can be chosen; the ledger says why
      */
-    public function solve(Circuit $circuit, Motor $motor, Load $load, Starting $starting, ?Cabling $cabling, ?Figure $prospective, Ledger $ledger): ?Correction
-    {
+    public function solve(
+        Circuit $circuit,
+        Motor $motor,
+        Load $load,
+        Starting $starting,
+        ?Cabling $cabling,
+        ?Figure $prospective,
+        Ledger $ledger,
+    ): ?Correction {
         $supply = $motor->supplyVoltage;
         $loaded = $supply === null || $circuit->bad(...self::NEEDS) ? null : LoadedMotor::of($circuit, $motor, $load, $ledger);
         if ($loaded === null || $load->designCurrent === null) {
@@ -78,10 +86,22 @@ final readonly class CorrectStation
         }
         $figures = $unit->figures($supply, $frequency, $this->sizing->capacitors, $this->practice, $ledger);
         $correction = self::afterwards($place, $figures, $load->overloadCurrent, $motor->powerFactor, $loaded, $ledger);
-        $ledger->curve(new CorrectionCurve($loaded, $load, $figures->given->number(), $load->overloadCurrent->number(), $correction->current->number(), $unit->steps));
+        $ledger->curve(
+            new CorrectionCurve(
+                $loaded, $load, $figures->given->number(), $load->overloadCurrent->number(), $correction->current->number(), $unit->steps,
+            ),
+        );
         (new Placement($this->sizing))->solve($circuit, $place, $figures, $load->designCurrent, $starting, $cabling, $ledger);
         self::cautions($supply, $figures->given, $prospective, $ledger);
-        $ledger->say(Station::Correct, $figures->rating->shown(3).' brings the power factor to '.Show::number($correction->powerFactor->number(), 3).' and the line to '.$correction->current->shown(3).'.');
+        $ledger->say(
+            Station::Correct,
+            $figures->rating->shown(3).
+                ' brings the power factor to '.
+                Show::number($correction->powerFactor->number(), 3).
+                ' and the line to '.
+                $correction->current->shown(3).
+                '.',
+        );
 
         return $correction;
     }
@@ -92,8 +112,13 @@ final readonly class CorrectStation
             return 'Type a target power factor to see what a capacitor would have to give.';
         }
 
-        return $required->number() <= 0 ? 'No capacitor is needed for this target.'
-            : 'No capacitor. '.$required->shown(3).' would be needed for '.Show::number($circuit->number('correction.target_power_factor')?->number() ?? 0, 3).'.';
+        return $required->number() <= 0
+            ? 'No capacitor is needed for this target.'
+            : 'No capacitor. '.
+                    $required->shown(3).
+                    ' would be needed for '.
+                    Show::number($circuit->number('correction.target_power_factor')?->number() ?? 0, 3).
+                    '.';
     }
 
     private static function required(Circuit $circuit, LoadedMotor $motor, Ledger $ledger): ?Figure
@@ -104,8 +129,12 @@ final readonly class CorrectStation
         }
         $tan = sqrt(1 - $target->number() ** 2) / $target->number();
 
-        return $ledger->work(CorrectFigure::ReactiveRequired)->from(Q: $motor->reactive, P: $motor->power, pf: $target)
-            ->as('P (tan φ1 − tan φ2)', '{Q} − {P} × tan φ2, cos φ2 {pf}')->equals(max(0.0, $motor->reactive->number() - $motor->power->number() * $tan))->write();
+        return $ledger
+            ->work(CorrectFigure::ReactiveRequired)
+            ->from(Q: $motor->reactive, P: $motor->power, pf: $target)
+            ->as('P (tan φ1 − tan φ2)', '{Q} − {P} × tan φ2, cos φ2 {pf}')
+            ->equals(max(0.0, $motor->reactive->number() - $motor->power->number() * $tan))
+            ->write();
     }
 
     private function limit(Motor $motor, LoadedMotor $loaded, Ledger $ledger): ?Figure
@@ -116,8 +145,13 @@ final readonly class CorrectStation
         }
         $share = $this->practice->noLoadShare();
 
-        return $ledger->work(CorrectFigure::ReactiveLimit)->from(k: $share, V: $volts, I: $loaded->noLoadCurrent)->as('0.9 √3 V I_0', '{k} × √3 × {V} × {I}')
-            ->equals($share->value * sqrt(3) * $volts->number() * $loaded->noLoadCurrent->number())->source('IEC 60831-1 (from memory): no self-excitation')->write();
+        return $ledger
+            ->work(CorrectFigure::ReactiveLimit)
+            ->from(k: $share, V: $volts, I: $loaded->noLoadCurrent)
+            ->as('0.9 √3 V I_0', '{k} × √3 × {V} × {I}')
+            ->equals($share->value * sqrt(3) * $volts->number() * $loaded->noLoadCurrent->number())
+            ->source('IEC 60831-1 (from memory): no self-excitation')
+            ->write();
     }
 
     /** Starters and places that a capacitor must not share. */
@@ -126,8 +160,13 @@ final readonly class CorrectStation
         $limits = $method->capacitor();
         $name = lcfirst($method->name()->label($this->words));
         if ($behindStarter && ! $limits->behindStarter) {
-            $ledger->stop(CorrectFinding::CapacitorExcluded)->title('No capacitor at a '.$name.' motor')->because($limits->whyNot)
-                ->do('Put it on the supply side with its own contactor, or at the board.')->source($this->sizing->capacitors->exclusionSource)->on(CorrectFigure::ReactiveRequired);
+            $ledger
+                ->stop(CorrectFinding::CapacitorExcluded)
+                ->title('No capacitor at a '.$name.' motor')
+                ->because($limits->whyNot)
+                ->do('Put it on the supply side with its own contactor, or at the board.')
+                ->source($this->sizing->capacitors->exclusionSource)
+                ->on(CorrectFigure::ReactiveRequired);
 
             return true;
         }
@@ -149,20 +188,44 @@ final readonly class CorrectStation
         return false;
     }
 
-    private static function afterwards(CapacitorPlace $place, UnitFigures $unit, Figure $current, Figure $factor, LoadedMotor $loaded, Ledger $ledger): Correction
-    {
+    private static function afterwards(
+        CapacitorPlace $place,
+        UnitFigures $unit,
+        Figure $current,
+        Figure $factor,
+        LoadedMotor $loaded,
+        Ledger $ledger,
+    ): Correction {
         $active = $current->number() * $factor->number();
         $reactive = $current->number() * sqrt(max(0.0, 1 - $factor->number() ** 2));
         $line = sqrt($active ** 2 + ($reactive - $unit->current->number()) ** 2);
-        $after = $ledger->work(CorrectFigure::CorrectedCurrent)->from(I: $current, pf: $factor, Ic: $unit->current)
-            ->as('√((I cos φ)² + (I sin φ − I_c)²)', '√(({I} × {pf})² + ('.Show::number($reactive, 5).' A − {Ic})²)')->equals($line)
-            ->source('upstream of the capacitor, at full load')->write();
-        $corrected = $ledger->work(CorrectFigure::CorrectedPowerFactor)->from(I: $current, pf: $factor, Ik: $after)->as('I cos φ / I_corr', '({I} × {pf}) ÷ {Ik}')
-            ->equals($active / $line)->write();
+        $after = $ledger
+            ->work(CorrectFigure::CorrectedCurrent)
+            ->from(I: $current, pf: $factor, Ic: $unit->current)
+            ->as('√((I cos φ)² + (I sin φ − I_c)²)', '√(({I} × {pf})² + ('.Show::number($reactive, 5).' A − {Ic})²)')
+            ->equals($line)
+            ->source('upstream of the capacitor, at full load')
+            ->write();
+        $corrected = $ledger
+            ->work(CorrectFigure::CorrectedPowerFactor)
+            ->from(I: $current, pf: $factor, Ik: $after)
+            ->as('I cos φ / I_corr', '({I} × {pf}) ÷ {Ik}')
+            ->equals($active / $line)
+            ->write();
         if ($unit->given->number() > $loaded->noLoadReactive->number()) {
-            $ledger->caution(CorrectFinding::AboveNoLoadReactive)->title('More than the motor takes at no load')
-                ->because('The capacitor gives '.$unit->given->shown(3).', the idling motor takes only '.$loaded->noLoadReactive->shown(3).': the supply sees a leading current then.')
-                ->do('Switch it off with the motor, never leave it on alone.')->source('common practice, no source')->on(CorrectFigure::ReactiveChosen, CorrectFigure::NoLoadReactive);
+            $ledger
+                ->caution(CorrectFinding::AboveNoLoadReactive)
+                ->title('More than the motor takes at no load')
+                ->because(
+                    'The capacitor gives '.
+                        $unit->given->shown(3).
+                        ', the idling motor takes only '.
+                        $loaded->noLoadReactive->shown(3).
+                        ': the supply sees a leading current then.',
+                )
+                ->do('Switch it off with the motor, never leave it on alone.')
+                ->source('common practice, no source')
+                ->on(CorrectFigure::ReactiveChosen, CorrectFigure::NoLoadReactive);
         }
 
         return new Correction($place, $unit->rating, $after, $corrected);
@@ -170,21 +233,42 @@ final readonly class CorrectStation
 
     private static function cautions(Figure $supply, Figure $given, ?Figure $prospective, Ledger $ledger): void
     {
-        $ledger->note(CorrectFinding::StoredCharge)->title('A capacitor holds charge')
-            ->because('Switched off it keeps up to '.Show::quantity(sqrt(2) * $supply->number(), Unit::Volt, 3).' or more. Wait for the discharge time, prove it dead, then short and earth it before touching.')
-            ->do('Check that the resistors are whole; a blown fuse leaves an element charged.')->source('usual practice; local rules and licensed people decide')
+        $ledger
+            ->note(CorrectFinding::StoredCharge)
+            ->title('A capacitor holds charge')
+            ->because(
+                'Switched off it keeps up to '.
+                    Show::quantity(sqrt(2) * $supply->number(), Unit::Volt, 3).
+                    ' or more. Wait for the discharge time, prove it dead, then short and earth it before touching.',
+            )
+            ->do('Check that the resistors are whole; a blown fuse leaves an element charged.')
+            ->source('usual practice; local rules and licensed people decide')
             ->on(CorrectFigure::DischargeResistance);
         if ($prospective === null) {
             return;
         }
         $fault = sqrt(3) * $supply->number() * $prospective->number();
-        $order = $ledger->work(CorrectFigure::ResonanceOrder)->from(Q: $given, V: $supply, Ik: $prospective)->as('√(S_sc / Q_c)', '√('.Show::quantity($fault, Unit::VoltAmpere).' ÷ {Q})')
-            ->equals(sqrt($fault / $given->number()))->write();
+        $order = $ledger
+            ->work(CorrectFigure::ResonanceOrder)
+            ->from(Q: $given, V: $supply, Ik: $prospective)
+            ->as('√(S_sc / Q_c)', '√('.Show::quantity($fault, Unit::VoltAmpere).' ÷ {Q})')
+            ->equals(sqrt($fault / $given->number()))
+            ->write();
         foreach (self::HARMONICS as $harmonic) {
             if (abs($order->number() - $harmonic) < self::NEAR * $harmonic) {
-                $ledger->caution(CorrectFinding::Resonance)->title('Close to a harmonic')
-                    ->because('Capacitor and supply resonate near order '.$order->shown(3).', close to '.$harmonic.'. Other capacitors on the bus shift it.')
-                    ->do('With drives or rectifiers on the bus use a detuned unit.')->source('common practice, no source')->on(CorrectFigure::ResonanceOrder);
+                $ledger
+                    ->caution(CorrectFinding::Resonance)
+                    ->title('Close to a harmonic')
+                    ->because(
+                        'Capacitor and supply resonate near order '.
+                            $order->shown(3).
+                            ', close to '.
+                            $harmonic.
+                            '. Other capacitors on the bus shift it.',
+                    )
+                    ->do('With drives or rectifiers on the bus use a detuned unit.')
+                    ->source('common practice, no source')
+                    ->on(CorrectFigure::ResonanceOrder);
             }
         }
     }

@@ -52,10 +52,18 @@ final readonly class CorrectionCurve implements Curve
 
     public static function schema(): array
     {
-        return Shape::object([
-            'power' => Shape::shown(), 'reactive' => Shape::shown(), 'chosen' => Shape::shown(), 'left' => Shape::shown(), 'full_load_left' => Shape::shown(),
-            'current_before' => Shape::shown(), 'current_after' => Shape::shown(),
-            'steps' => Shape::list(Shape::object(['kvar' => Shape::text(), 'chosen' => Shape::flag(), 'refused' => Shape::flag(), 'reason' => Shape::text()], 'CapacitorStep')),
-        ], 'CorrectionCurve');
+        return Shape::object(
+            [
+                'power' => Shape::shown(), 'reactive' => Shape::shown(), 'chosen' => Shape::shown(), 'left' => Shape::shown(),
+                'full_load_left' => Shape::shown(), 'current_before' => Shape::shown(), 'current_after' => Shape::shown(),
+                'steps' => Shape::list(
+                    Shape::object(
+                        ['kvar' => Shape::text(), 'chosen' => Shape::flag(), 'refused' => Shape::flag(), 'reason' => Shape::text()],
+                        'CapacitorStep',
+                    ),
+                ),
+            ],
+            'CorrectionCurve',
+        );
     }
 }

@@ -39,7 +39,14 @@ final readonly class LoadedMotor
     public static function of(Circuit $circuit, Motor $motor, Load $load, Ledger $ledger): ?self
     {
         $volts = $motor->ratedVoltage();
-        if ($load->output === null || $load->input === null || $load->reactive === null || $load->overloadCurrent === null || $volts === null || $motor->powerFactor === null) {
+        if (
+            $load->output === null ||
+            $load->input === null ||
+            $load->reactive === null ||
+            $load->overloadCurrent === null ||
+            $volts === null ||
+            $motor->powerFactor === null
+        ) {
             return null;
         }
         $idleCurrent = self::noLoadCurrent($circuit, $motor->powerFactor, $load->overloadCurrent, $load->noLoadCurrent, $ledger);
@@ -47,7 +54,9 @@ final readonly class LoadedMotor
             ->equals(sqrt(3) * $volts->number() * $idleCurrent->number())->write();
         $losses = $load->input->number() - $load->output->number();
         $machine = $motor->fit?->machine !== null && $load->partLoad !== null;
-        $model = $machine ? $load->partLoad : new ApproximateLoad($load->output->number(), $losses, $load->reactive->number(), $idle->number(), $volts->number());
+        $model = $machine
+            ? $load->partLoad
+            : new ApproximateLoad($load->output->number(), $losses, $load->reactive->number(), $idle->number(), $volts->number());
         // The load is typed once; what is typed here overrides it for the capacitor alone.
         $typed = $circuit->number('correction.load_percent') ?? $circuit->number('load.output_percent');
         $share = ($typed?->number() ?? 100.0) / 100;
@@ -59,11 +68,20 @@ final readonly class LoadedMotor
         $reactive = $ledger->work(CorrectFigure::LoadReactive)->from(Q: $load->reactive, x: $typed)->equals($point->reactive);
         if ($machine) {
             $assumption = 'part load by the machine model'.($motor->fit->typical === [] ? '' : ' with '.$motor->fit->typicalWords());
-            $power->as('equivalent circuit at this load', '{x} of {P}, by the machine that fits the plate')->source('own computation')->assuming($assumption);
-            $reactive->as('equivalent circuit at this load', '{Q} at full load; at {x} by the machine that fits the plate')->source('own computation')->assuming($assumption);
+            $power
+                ->as('equivalent circuit at this load', '{x} of {P}, by the machine that fits the plate')
+                ->source('own computation')
+                ->assuming($assumption);
+            $reactive
+                ->as('equivalent circuit at this load', '{Q} at full load; at {x} by the machine that fits the plate')
+                ->source('own computation')
+                ->assuming($assumption);
         } else {
             $assumption = 'losses and reactive power at part load by approximation';
-            $power->as('x P_n + loss (0.4 + 0.6 x²)', '{x} of {P}, losses '.Show::quantity($losses, Unit::Watt).' split 0.4 and 0.6')->source('own approximation')->assuming($assumption);
+            $power
+                ->as('x P_n + loss (0.4 + 0.6 x²)', '{x} of {P}, losses '.Show::quantity($losses, Unit::Watt).' split 0.4 and 0.6')
+                ->source('own approximation')
+                ->assuming($assumption);
             $reactive->as('Q_0 + (Q_n − Q_0) x²', 'between no load and {Q} at {x}')->source('own approximation')->assuming($assumption);
         }
 
@@ -86,11 +104,21 @@ final readonly class LoadedMotor
         $cos = $factor->number();
         $estimate = ApproximateLoad::idleShare($cos) * $current->number();
         if ($machine !== null && $machine->number() < $estimate) {
-            return $ledger->put($machine->named(CorrectFigure::NoLoadCurrent, 'machine model, smaller than the estimate from the power factor'));
+            return $ledger->put(
+                $machine->named(CorrectFigure::NoLoadCurrent, 'machine model, smaller than the estimate from the power factor'),
+            );
         }
 
-        return $ledger->work(CorrectFigure::NoLoadCurrent)->from(pf: $factor, I: $current)
-            ->as('min(2 (1 − cos φ), sin φ) · I_n', 2 * (1 - $cos) <= sqrt(max(0.0, 1 - $cos ** 2)) ? '2 × (1 − {pf}) × {I}' : '√(1 − {pf}²) × {I}')
-            ->equals($estimate)->source('common practice, no source')->assuming('no-load current estimated from the power factor')->write();
+        return $ledger
+            ->work(CorrectFigure::NoLoadCurrent)
+            ->from(pf: $factor, I: $current)
+            ->as(
+                'min(2 (1 − cos φ), sin φ) · I_n',
+                2 * (1 - $cos) <= sqrt(max(0.0, 1 - $cos ** 2)) ? '2 × (1 − {pf}) × {I}' : '√(1 − {pf}²) × {I}',
+            )
+            ->equals($estimate)
+            ->source('common practice, no source')
+            ->assuming('no-load current estimated from the power factor')
+            ->write();
     }
 }

@@ -25,8 +25,15 @@ final readonly class Placement
     }
 
     /** @param  Figure  $design  motor current that sizes the circuit, A */
-    public function solve(Circuit $circuit, CapacitorPlace $place, UnitFigures $unit, Figure $design, Starting $starting, ?Cabling $cabling, Ledger $ledger): void
-    {
+    public function solve(
+        Circuit $circuit,
+        CapacitorPlace $place,
+        UnitFigures $unit,
+        Figure $design,
+        Starting $starting,
+        ?Cabling $cabling,
+        Ledger $ledger,
+    ): void {
         $rules = $this->sizing->capacitors;
         [$name, $fuse, $disconnect, $overload] = match ($place) {
             CapacitorPlace::None, CapacitorPlace::Board => ['at the board', true, true, 'unchanged'],
@@ -42,16 +49,26 @@ final readonly class Placement
         if ($fuse) {
             foreach ($rules->fuseRatings as $rating) {
                 if ($rating >= $rules->fuseFactor * $current->number() * (1 - self::TOLERANCE)) {
-                    $ledger->work(CorrectFigure::FuseRating)->from(I: $current)->as('next rating ≥ factor · I_c', Show::number($rules->fuseFactor).' × {I}, next standard rating')
-                        ->equals($rating)->source($rules->fuseSource)->write();
+                    $ledger
+                        ->work(CorrectFigure::FuseRating)
+                        ->from(I: $current)
+                        ->as('next rating ≥ factor · I_c', Show::number($rules->fuseFactor).' × {I}, next standard rating')
+                        ->equals($rating)
+                        ->source($rules->fuseSource)
+                        ->write();
                     break;
                 }
             }
         }
         if ($disconnect) {
             $factor = $rules->disconnectFactor ?? $rules->conductorFactor;
-            $ledger->work(CorrectFigure::DisconnectRating)->from(I: $current)->as('factor · I_c', Show::number($factor).' × {I}')->equals($factor * $current->number())
-                ->source($rules->conductorSource)->write();
+            $ledger
+                ->work(CorrectFigure::DisconnectRating)
+                ->from(I: $current)
+                ->as('factor · I_c', Show::number($factor).' × {I}')
+                ->equals($factor * $current->number())
+                ->source($rules->conductorSource)
+                ->write();
         }
         $ledger->curve(new PlacementCurve($place, $name, $overload, $fuse, $disconnect));
     }
@@ -62,28 +79,58 @@ final readonly class Placement
         if ($tap !== null && $tap->number() > $longest) {
             return true;
         }
-        $ledger->note(CorrectFinding::TapProtectionNotChecked)->title('No fuse of its own only on a short tap')
-            ->because('Leads of at most '.Show::number($longest).' m may go without, if the motor’s device protects them in a short circuit. '
-                .($tap === null ? 'Their length is not typed, and t' : 'T').'hat protection is not checked.')
-            ->do('Type the tap length, and have the withstand checked.')->source('common practice, no source')->on(CorrectFigure::ConductorSize);
+        $ledger
+            ->note(CorrectFinding::TapProtectionNotChecked)
+            ->title('No fuse of its own only on a short tap')
+            ->because(
+                'Leads of at most '.
+                    Show::number($longest).
+                    ' m may go without, if the motor’s device protects them in a short circuit. '.
+                    ($tap === null ? 'Their length is not typed, and t' : 'T').
+                    'hat protection is not checked.',
+            )
+            ->do('Type the tap length, and have the withstand checked.')
+            ->source('common practice, no source')
+            ->on(CorrectFigure::ConductorSize);
 
         return false;
     }
 
-    private function conductor(Circuit $circuit, Figure $current, Figure $design, bool $onMotorCircuit, Starting $starting, ?Cabling $cabling, Ledger $ledger): void
-    {
+    private function conductor(
+        Circuit $circuit,
+        Figure $current,
+        Figure $design,
+        bool $onMotorCircuit,
+        Starting $starting,
+        ?Cabling $cabling,
+        Ledger $ledger,
+    ): void {
         $rules = $this->sizing->capacitors;
         $lineRequired = $this->sizing->conductors->required($circuit, $design, Run::line());
         $own = $rules->conductorFactor * $current->number();
         $motor = null;
         if ($rules->thirdOfMotorConductors && $onMotorCircuit) {
             // Each of six leads is thinner than the circuit: then the line run counts, or what it would need.
-            $motor = $cabling->line->ampacity ?? (($starting->method?->leads() ?? 3) > 3 ? null : $cabling->motor->ampacity ?? null) ?? $lineRequired;
+            $motor =
+                $cabling->line->ampacity ??
+                ((($starting->method?->leads() ?? 3) > 3 ? null : $cabling->motor->ampacity ?? null) ?? $lineRequired);
         }
         $work = $ledger->work(CorrectFigure::ConductorAmpacity)->source($rules->conductorSource);
-        $needed = $motor !== null && $motor->number() / 3 > $own
-            ? $work->from(I: $motor)->as('a third of the motor conductors', '{I} ÷ 3, more than '.Show::number($rules->conductorFactor).' × '.$current->shown())->equals($motor->number() / 3)->write()
-            : $work->from(I: $current)->as('factor · I_c', Show::number($rules->conductorFactor).' × {I}')->equals($own)->write();
+        $needed =
+            $motor !== null && $motor->number() / 3 > $own
+                ? $work
+                    ->from(I: $motor)
+                    ->as(
+                        'a third of the motor conductors',
+                        '{I} ÷ 3, more than '.Show::number($rules->conductorFactor).' × '.$current->shown(),
+                    )
+                    ->equals($motor->number() / 3)
+                    ->write()
+                : $work
+                    ->from(I: $current)
+                    ->as('factor · I_c', Show::number($rules->conductorFactor).' × {I}')
+                    ->equals($own)
+                    ->write();
         $candidates = $this->sizing->conductors->candidates($circuit, $lineRequired, Run::line());
         if ($candidates instanceof FieldError) {
             $ledger->refuse($candidates);
@@ -92,8 +139,15 @@ final readonly class Placement
         }
         foreach ($candidates as $candidate) {
             if ($candidate->ampacity() >= $needed->number() * (1 - self::TOLERANCE)) {
-                $ledger->work(CorrectFigure::ConductorSize)->in($candidate->conductor->unit())->from(I: $needed)->as('smallest that carries it', $candidate->working.' against {I}')
-                    ->equals($candidate->conductor->value)->source($rules->conductorSource)->corrected(...$candidate->corrections)->write();
+                $ledger
+                    ->work(CorrectFigure::ConductorSize)
+                    ->in($candidate->conductor->unit())
+                    ->from(I: $needed)
+                    ->as('smallest that carries it', $candidate->working.' against {I}')
+                    ->equals($candidate->conductor->value)
+                    ->source($rules->conductorSource)
+                    ->corrected(...$candidate->corrections)
+                    ->write();
                 break;
             }
         }

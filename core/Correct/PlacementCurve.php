@@ -28,15 +28,20 @@ final readonly class PlacementCurve implements Curve
     public function toArray(): array
     {
         return [
-            'place' => $this->place->value, 'name' => $this->name, 'overload' => $this->overload, 'fuse' => $this->fuse, 'disconnect' => $this->disconnect,
+            'place' => $this->place->value, 'name' => $this->name, 'overload' => $this->overload, 'fuse' => $this->fuse,
+            'disconnect' => $this->disconnect,
             'discharge' => $this->fuse ? 'own resistors, as it has its own fuses' : 'own resistors all the same',
         ];
     }
 
     public static function schema(): array
     {
-        return Shape::object([
-            'place' => Shape::text(), 'name' => Shape::text(), 'overload' => Shape::text(), 'fuse' => Shape::flag(), 'disconnect' => Shape::flag(), 'discharge' => Shape::text(),
-        ], 'PlacementCurve');
+        return Shape::object(
+            [
+                'place' => Shape::text(), 'name' => Shape::text(), 'overload' => Shape::text(), 'fuse' => Shape::flag(),
+                'disconnect' => Shape::flag(), 'discharge' => Shape::text(),
+            ],
+            'PlacementCurve',
+        );
     }
 }

@@ -37,12 +37,24 @@ final readonly class FaultStation
 
         return new FaultCheck(
             $this->written(CableFigure::ProtectiveSize, $motor->conductor, $motor->byAmpacity, $largest, $rating, $ledger),
-            $line === null ? null : $this->written(CableFigure::LineProtectiveSize, $line->conductor, $line->byAmpacity ?? $line->conductor, $line->conductor, $rating, $ledger),
+            $line === null
+                ? null
+                : $this->written(
+                    CableFigure::LineProtectiveSize, $line->conductor,
+                    $line->byAmpacity ?? $line->conductor,
+                    $line->conductor, $rating, $ledger,
+                ),
         );
     }
 
-    private function written(CableFigure $name, Conductor $chosen, Conductor $needed, ?Conductor $largest, ?Figure $rating, Ledger $ledger): ?Figure
-    {
+    private function written(
+        CableFigure $name,
+        Conductor $chosen,
+        Conductor $needed,
+        ?Conductor $largest,
+        ?Figure $rating,
+        Ledger $ledger,
+    ): ?Figure {
         $figure = $this->rules->size($name, $chosen, $needed, $largest, $rating);
 
         return $figure === null ? null : $ledger->put($figure);

@@ -24,8 +24,8 @@ final readonly class GuardStation
 {
     /** Fields without which nothing can be chosen. */
     private const NEEDS = [
-        'guard.scpd', 'guard.overload_place', 'guard.overload_class', 'guard.rating', 'guard.dial', 'guard.marked_maximum', 'plate.service_factor',
-        'plate.temperature_rise', 'starter.changeover.value', 'starter.run_up_time',
+        'guard.scpd', 'guard.overload_place', 'guard.overload_class', 'guard.rating', 'guard.dial', 'guard.marked_maximum',
+        'plate.service_factor', 'plate.temperature_rise', 'starter.changeover.value', 'starter.run_up_time',
     ];
 
     public function __construct(private RuleBook $book, private Sizing $sizing, private Practice $practice)
@@ -37,8 +37,14 @@ final readonly class GuardStation
      * @param  Figure|null  $prospective  largest fault current, A
      * @return Protection|null null while it waits for something; the ledger says what
      */
-    public function solve(Circuit $circuit, Load $load, Starting $starting, ?Figure $corrected, ?Figure $prospective, Ledger $ledger): ?Protection
-    {
+    public function solve(
+        Circuit $circuit,
+        Load $load,
+        Starting $starting,
+        ?Figure $corrected,
+        ?Figure $prospective,
+        Ledger $ledger,
+    ): ?Protection {
         if ($circuit->bad(...self::NEEDS)) {
             $ledger->block('Waits for a field that cannot be used yet.', Station::Guard);
 
@@ -53,14 +59,20 @@ final readonly class GuardStation
         $scpd = $circuit->chosen('guard.scpd', Scpd::class) ?? $this->sizing->devices->usual();
         $words = $this->book->words();
         if (! in_array($scpd, $this->sizing->devices->known(), true)) {
-            $ledger->stop(GuardFinding::NotABranchDevice)->title('Not a device of this rule book')
-                ->because('This is not a branch-circuit protective device under '.$words->name.'.')->do('Choose one from the list.')->source($this->book->edition());
+            $ledger
+                ->stop(GuardFinding::NotABranchDevice)
+                ->title('Not a device of this rule book')
+                ->because('This is not a branch-circuit protective device under '.$words->name.'.')
+                ->do('Choose one from the list.')
+                ->source($this->book->edition());
             $ledger->block('The protective device is not one of '.$words->name.'.', Station::Guard);
 
             return null;
         }
         $rating = $this->device($scpd, new DeviceDuty($circuit, $load->designCurrent, $inrush, $prospective), $ledger);
-        $overload = (new Overload($this->sizing->overload, $this->practice, $words))->solve($circuit, $load->overloadCurrent, $corrected, $starting->method, $inrush, $ledger);
+        $overload = (new Overload($this->sizing->overload, $this->practice, $words))->solve(
+            $circuit, $load->overloadCurrent, $corrected, $starting->method, $inrush, $ledger,
+        );
         if ($overload === null) {
             return new Protection($scpd, $rating, null);
         }
@@ -73,9 +85,15 @@ final readonly class GuardStation
         Prospective::judge($circuit, $prospective, $ledger);
         $ledger->note(GuardFinding::CoordinationByMaker)->title('Coordination type 1 or 2')
             ->because('Whether contactor and relay survive a short circuit behind this device is in the starter maker’s tables only.')
-            ->do('Take device, contactor and relay from one table.')->source('IEC 60947-4-1 (from memory)');
-        $ledger->say(Station::Guard, ($rating === null ? 'No device of this kind fits.' : $rating->label.' '.$rating->shown().'.')
-            .' Set the overload dial to '.$overload->dial->shown(3).($overload->class === null ? '.' : ', class '.$overload->class->value.'.'));
+            ->do('Take device, contactor and relay from one table.')
+            ->source('IEC 60947-4-1 (from memory)');
+        $ledger->say(
+            Station::Guard,
+            ($rating === null ? 'No device of this kind fits.' : $rating->label.' '.$rating->shown().'.').
+                ' Set the overload dial to '.
+                $overload->dial->shown(3).
+                ($overload->class === null ? '.' : ', class '.$overload->class->value.'.'),
+        );
 
         return new Protection($scpd, $rating, $overload->dial);
     }
@@ -111,7 +129,13 @@ final readonly class GuardStation
     {
         foreach ($method->contactors() as $contactor) {
             [$name, $source] = self::contactorFigure($contactor);
-            $ledger->work($name)->from(I: $current)->as($contactor->formula, $contactor->working)->equals($current->number() * $contactor->share)->source($source)->write();
+            $ledger
+                ->work($name)
+                ->from(I: $current)
+                ->as($contactor->formula, $contactor->working)
+                ->equals($current->number() * $contactor->share)
+                ->source($source)
+                ->write();
         }
     }
 

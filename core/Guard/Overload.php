@@ -31,8 +31,14 @@ final readonly class Overload
      * @param  Figure|null  $corrected  the same with a capacitor behind the relay
      * @return OverloadResult|null null where the relay's place is none of this starter
      */
-    public function solve(Circuit $circuit, Figure $current, ?Figure $corrected, StartingMethod $method, Inrush $inrush, Ledger $ledger): ?OverloadResult
-    {
+    public function solve(
+        Circuit $circuit,
+        Figure $current,
+        ?Figure $corrected,
+        StartingMethod $method,
+        Inrush $inrush,
+        Ledger $ledger,
+    ): ?OverloadResult {
         $seat = self::seat($circuit, $method);
         if ($seat === null) {
             $ledger->error('guard.overload_place', 'Only a star-delta starter has a place in the delta.', 'line.');
@@ -44,7 +50,9 @@ final readonly class Overload
             $current = $corrected;
             $ledger->note(GuardFinding::OverloadReducedByCapacitor)->title('Overload reduced by the capacitor')
                 ->because('The relay sees only the corrected '.$current->shown(3).', so its setting is lower.')
-                ->do('If the capacitor is ever taken off, set the relay back.')->source('NEC 460.9, IEC 60831-1 (from memory)')->on(GuardFigure::OverloadDial);
+                ->do('If the capacitor is ever taken off, set the relay back.')
+                ->source('NEC 460.9, IEC 60831-1 (from memory)')
+                ->on(GuardFigure::OverloadDial);
         }
         $ledger->work(GuardFigure::OverloadPlace)->equals($seat->place->value)->saying($seat->says)
             ->source($circuit->has('guard.overload_place') ? 'typed' : 'usual place')->write();
@@ -54,9 +62,18 @@ final readonly class Overload
         $ledger->add(...$setting->findings);
         $this->stuck($seat, $ledger);
         if (abs($limit->number() - $dial->number()) > 1e-9) {
-            $ledger->note(GuardFinding::DialIsNotTheLimit)->title('The dial is not the trip limit')
-                ->because('Set a scale marked in motor amperes to '.$dial->shown(3).'. The trip must not exceed '.$limit->shown(3).'; dialling that figure would trip far too late and burn the winding.')
-                ->source('IEC 60947-4-1 and NEC 430.32 (from memory)')->on(GuardFigure::OverloadDial, GuardFigure::OverloadSetting);
+            $ledger
+                ->note(GuardFinding::DialIsNotTheLimit)
+                ->title('The dial is not the trip limit')
+                ->because(
+                    'Set a scale marked in motor amperes to '.
+                        $dial->shown(3).
+                        '. The trip must not exceed '.
+                        $limit->shown(3).
+                        '; dialling that figure would trip far too late and burn the winding.',
+                )
+                ->source('IEC 60947-4-1 and NEC 430.32 (from memory)')
+                ->on(GuardFigure::OverloadDial, GuardFigure::OverloadSetting);
         }
         $installed = $circuit->number('guard.dial');
         if ($installed !== null) {
@@ -84,9 +101,20 @@ final readonly class Overload
         if ($seat->stuckOverload <= 1.0) {
             return;
         }
-        $ledger->work(GuardFigure::StuckInStar)->equals($seat->stuckOverload)->as('√3', 'line setting over winding rating')->source('definition')->write();
-        $ledger->caution(GuardFinding::StuckInStar)->title('Not protected when stuck in '.$this->words->star)
-            ->because('Set for the line, the relay lets a winding carry '.Show::number($seat->stuckOverload, 3).' times its rating for ever if the starter never changes over.')
+        $ledger
+            ->work(GuardFigure::StuckInStar)
+            ->equals($seat->stuckOverload)
+            ->as('√3', 'line setting over winding rating')
+            ->source('definition')
+            ->write();
+        $ledger
+            ->caution(GuardFinding::StuckInStar)
+            ->title('Not protected when stuck in '.$this->words->star)
+            ->because(
+                'Set for the line, the relay lets a winding carry '.
+                    Show::number($seat->stuckOverload, 3).
+                    ' times its rating for ever if the starter never changes over.',
+            )
             ->do('Put the relay in the delta (in the motor leads), and let the timer drop the starter out if delta does not close.')
             ->source('common practice, no source')->on(GuardFigure::StuckInStar);
     }
@@ -95,8 +123,13 @@ final readonly class Overload
     {
         $practice = $this->practice->guard();
         if ($installed->number() > $dial->number() * $practice->dialHighTolerance()) {
-            $ledger->stop(GuardFinding::InstalledDialTooHigh)->title('The relay is set too high')
-                ->because('It stands at '.$installed->shown().', '.$dial->shown(3).' is right.')->do('Turn it down.')->source($dial->source)->on(GuardFigure::OverloadDial);
+            $ledger
+                ->stop(GuardFinding::InstalledDialTooHigh)
+                ->title('The relay is set too high')
+                ->because('It stands at '.$installed->shown().', '.$dial->shown(3).' is right.')
+                ->do('Turn it down.')
+                ->source($dial->source)
+                ->on(GuardFigure::OverloadDial);
         } elseif ($installed->number() < $dial->number() * $practice->dialLowTolerance()) {
             $ledger->caution(GuardFinding::InstalledDialLow)->title('The relay is set low')
                 ->because('It stands at '.$installed->shown().', '.$dial->shown(3).' is right: it may trip at full load.')
@@ -120,14 +153,35 @@ final readonly class Overload
             }
         }
         $holds = $classes->holds($class, $multiple->number());
-        $figure = $ledger->work(GuardFigure::OverloadClass)->from(t: $inrush->time, x: $multiple, k: $margin)->as('t_start ≤ 0.8 t_trip', '{t} against {k} × '.Show::number($holds, 3).' s at {x}')
-            ->equals($class->value)->source($classes->cited())->doubted($classes->doubt($class))->write();
+        $figure = $ledger
+            ->work(GuardFigure::OverloadClass)
+            ->from(t: $inrush->time, x: $multiple, k: $margin)
+            ->as('t_start ≤ 0.8 t_trip', '{t} against {k} × '.Show::number($holds, 3).' s at {x}')
+            ->equals($class->value)
+            ->source($classes->cited())
+            ->doubted($classes->doubt($class))
+            ->write();
         if ($inrush->time->number() > $margin->value * $holds) {
             $ledger->stop($typed === null ? GuardFinding::NoClassHoldsStart : GuardFinding::ClassTripsOnStart)
                 ->title($typed === null ? 'No trip class holds this start' : 'Class '.$class->value.' trips on the start')
-                ->because('The start takes '.$inrush->time->shown().' at '.$multiple->shown(3).' the dial; class '.$class->value.' may trip after '.Show::number($holds, 3).' s.')
-                ->do($typed === null ? 'A start this heavy needs its own protection, such as thermistors with a start-time supervision.' : 'Choose a slower class if the motor stands it.')
-                ->source($classes->cited())->on(GuardFigure::OverloadClass, GuardFigure::StartMultiple);
+                ->because(
+                    'The start takes '.
+                        $inrush->time->shown().
+                        ' at '.
+                        $multiple->shown(3).
+                        ' the dial; class '.
+                        $class->value.
+                        ' may trip after '.
+                        Show::number($holds, 3).
+                        ' s.',
+                )
+                ->do(
+                    $typed === null
+                        ? 'A start this heavy needs its own protection, such as thermistors with a start-time supervision.'
+                        : 'Choose a slower class if the motor stands it.',
+                )
+                ->source($classes->cited())
+                ->on(GuardFigure::OverloadClass, GuardFigure::StartMultiple);
         }
         if (in_array($class, [TripClass::Class20, TripClass::Class30], true)) {
             $ledger->caution(GuardFinding::SlowClass)->title('Slow class: can the motor stand it?')

@@ -21,7 +21,10 @@ final class Prospective
     public static function solve(Circuit $circuit, GuardPractice $practice, Ledger $ledger): ?Figure
     {
         $supply = $circuit->number('supply.voltage');
-        if ($supply === null || $circuit->bad('supply.fault_level_kva', 'supply.transformer_kva', 'supply.transformer_impedance_percent', 'supply.x_over_r')) {
+        if (
+            $supply === null ||
+            $circuit->bad('supply.fault_level_kva', 'supply.transformer_kva', 'supply.transformer_impedance_percent', 'supply.x_over_r')
+        ) {
             return null;
         }
         $source = self::source($circuit, $supply, $ledger);
@@ -30,9 +33,13 @@ final class Prospective
         }
         $c = $practice->voltageFactorMax();
 
-        return $ledger->work(GuardFigure::ProspectiveCurrent)->from(c: $c, V: $supply, Z: $source)->as('c V / (√3 Z)', '{c} × {V} ÷ (√3 × {Z})')
-            ->equals($c->value * $supply->number() / (sqrt(3) * $source->number()))
-            ->source('IEC 60909-0 voltage factor (from memory), at the transformer, motors left out')->write();
+        return $ledger
+            ->work(GuardFigure::ProspectiveCurrent)
+            ->from(c: $c, V: $supply, Z: $source)
+            ->as('c V / (√3 Z)', '{c} × {V} ÷ (√3 × {Z})')
+            ->equals(($c->value * $supply->number()) / (sqrt(3) * $source->number()))
+            ->source('IEC 60909-0 voltage factor (from memory), at the transformer, motors left out')
+            ->write();
     }
 
     /** Alone the fault level is at the bus; with a transformer it is on its primary, in series. */
@@ -45,12 +52,21 @@ final class Prospective
         $upstream = $level === null ? null : $square / $level->number();
         $work = $ledger->work(GuardFigure::SourceImpedance);
         if ($size === null || $percent === null) {
-            return $level === null ? null : $work->from(V: $supply, Sk: $level)->as('V² / S_k', '{V}² ÷ {Sk}')->equals($square / $level->number())->write();
+            return $level === null
+                ? null
+                : $work
+                    ->from(V: $supply, Sk: $level)
+                    ->as('V² / S_k', '{V}² ÷ {Sk}')
+                    ->equals($square / $level->number())
+                    ->write();
         }
         $transformer = $square * $percent->number() / 100 / $size->number();
         $angle = atan($circuit->number('supply.x_over_r')?->number() ?? self::USUAL_X_OVER_R);
         $other = atan(self::USUAL_X_OVER_R);
-        $z = hypot($transformer * cos($angle) + ($upstream ?? 0) * cos($other), $transformer * sin($angle) + ($upstream ?? 0) * sin($other));
+        $z = hypot(
+            $transformer * cos($angle) + ($upstream ?? 0) * cos($other),
+            $transformer * sin($angle) + ($upstream ?? 0) * sin($other),
+        );
         $work->from(V: $supply, u: $percent, S: $size)->equals($z);
 
         return $level === null
@@ -67,9 +83,13 @@ final class Prospective
                 ->because('Neither a fault level nor a transformer with its impedance is typed, so the breaking capacity is not checked.')
                 ->do('Ask the supply authority, or take both from the transformer’s plate.');
         } elseif ($capacity === null) {
-            $ledger->note(GuardFinding::BreakingCapacityNotChecked)->title('Breaking capacity not checked')
-                ->because('Device and starter must stand at least '.$fault->shown(3).'.')->do('Type the device’s breaking capacity to have it checked.')
-                ->source('IEC 60364-4-43, NEC 110.9 (from memory)')->on(GuardFigure::ProspectiveCurrent);
+            $ledger
+                ->note(GuardFinding::BreakingCapacityNotChecked)
+                ->title('Breaking capacity not checked')
+                ->because('Device and starter must stand at least '.$fault->shown(3).'.')
+                ->do('Type the device’s breaking capacity to have it checked.')
+                ->source('IEC 60364-4-43, NEC 110.9 (from memory)')
+                ->on(GuardFigure::ProspectiveCurrent);
         } elseif ($capacity->number() < $fault->number()) {
             $ledger->stop(GuardFinding::BreakingCapacity)->title('Breaking capacity too small')
                 ->because('The device breaks '.$capacity->shown().', the fault current may reach '.$fault->shown(3).'.')

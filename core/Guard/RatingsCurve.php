@@ -31,20 +31,34 @@ final readonly class RatingsCurve implements Curve
             'limit' => Shown::figure($this->choice->limit, 4)?->toArray(),
             'maximum' => $this->choice->maximum?->number(),
             'chosen' => $this->chosen?->number(),
-            'rows' => array_map(static fn (Rung $rung): array => [
-                'rating' => Shown::of($rung->rating, Unit::Ampere)->toArray(), 'carries' => $rung->carries, 'allowed' => $rung->allowed, 'reason' => $rung->reason,
-            ], $this->choice->ladder),
+            'rows' => array_map(
+                static fn (Rung $rung): array => [
+                    'rating' => Shown::of($rung->rating, Unit::Ampere)->toArray(),
+                    'carries' => $rung->carries, 'allowed' => $rung->allowed, 'reason' => $rung->reason,
+                ],
+                $this->choice->ladder,
+            ),
         ];
     }
 
     public static function schema(): array
     {
-        return Shape::object([
-            'device' => Shape::text(), 'current' => Shape::shown(), 'limit' => Shape::orNull(Shape::shown()), 'maximum' => Shape::orNull(Shape::number()),
-            'chosen' => Shape::orNull(Shape::number()),
-            'rows' => Shape::list(Shape::object([
-                'rating' => Shape::shown(), 'carries' => Shape::flag(), 'allowed' => Shape::flag(), 'reason' => Shape::text(),
-            ], 'RatingRow')),
-        ], 'RatingsCurve');
+        return Shape::object(
+            [
+                'device' => Shape::text(), 'current' => Shape::shown(),
+                'limit' => Shape::orNull(Shape::shown()),
+                'maximum' => Shape::orNull(Shape::number()),
+                'chosen' => Shape::orNull(Shape::number()),
+                'rows' => Shape::list(
+                    Shape::object(
+                        [
+                            'rating' => Shape::shown(), 'carries' => Shape::flag(), 'allowed' => Shape::flag(), 'reason' => Shape::text(),
+                        ],
+                        'RatingRow',
+                    ),
+                ),
+            ],
+            'RatingsCurve',
+        );
     }
 }

@@ -53,10 +53,22 @@ final readonly class Fit
 
     private static function gates(Plate $plate): ?string
     {
-        foreach ([['Ia/In', $plate->startCurrent, 2.5, 13.0], ['Tst/Tn', $plate->startTorque, 0.3, 5.0], ['Tmax/Tn', $plate->breakdownTorque, 1.3, 6.0],
-            ['a power factor', $plate->powerFactor, 0.35, 0.96], ['an efficiency', $plate->efficiency, 0.3, 0.985], ['a slip', $plate->slip, 0.0005, 0.25]] as [$name, $value, $low, $high]) {
+        foreach (
+            [
+                ['Ia/In', $plate->startCurrent, 2.5, 13.0], ['Tst/Tn', $plate->startTorque, 0.3, 5.0],
+                ['Tmax/Tn', $plate->breakdownTorque, 1.3, 6.0], ['a power factor', $plate->powerFactor, 0.35, 0.96],
+                ['an efficiency', $plate->efficiency, 0.3, 0.985], ['a slip', $plate->slip, 0.0005, 0.25],
+            ] as [$name, $value, $low, $high]
+        ) {
             if ($value < $low || $value > $high) {
-                return ucfirst($name).' of '.Show::number($value, 3).' is outside what the machine model takes, '.Show::number($low).' to '.Show::number($high).'.';
+                return ucfirst($name).
+                    ' of '.
+                    Show::number($value, 3).
+                    ' is outside what the machine model takes, '.
+                    Show::number($low).
+                    ' to '.
+                    Show::number($high).
+                    '.';
             }
         }
 
@@ -79,7 +91,11 @@ final readonly class Fit
         $most = 0.75 * ($losses - $friction);
         if ($rotor($slip) > $most) {
             if ($rotor($slip) > 1.3 * $most) {
-                return 'The slip alone would lose '.Show::quantity($rotor($slip), Unit::Watt, 3).' of '.Show::quantity($losses, Unit::Watt, 3).' that are lost in all: speed and efficiency do not belong together.';
+                return 'The slip alone would lose '.
+                    Show::quantity($rotor($slip), Unit::Watt, 3).
+                    ' of '.
+                    Show::quantity($losses, Unit::Watt, 3).
+                    ' that are lost in all: speed and efficiency do not belong together.';
             }
             $slip = $most / ($plate->output + $friction + $most);
             $flags[] = 'slip taken as '.Show::number(100 * $slip, 3).' %: the stamped one leaves no losses for stator and iron';
@@ -90,7 +106,11 @@ final readonly class Fit
         $a = $current * $plate->powerFactor - $v / $core;
         $b = $current * sqrt(1 - $plate->powerFactor ** 2);
 
-        return ['slip' => $slip, 'friction' => $friction, 'core' => $core, 'r1' => $share * $rest / (3 * ($a ** 2 + $b ** 2)), 'a' => $a, 'b' => $b];
+        return [
+            'slip' => $slip, 'friction' => $friction, 'core' => $core,
+            'r1' => ($share * $rest) / (3 * ($a ** 2 + $b ** 2)),
+            'a' => $a, 'b' => $b,
+        ];
     }
 
     /**
@@ -116,7 +136,11 @@ final readonly class Fit
             return null;
         }
         if ($degenerate) {
-            usort($made, static fn (array $p, array $q): int => abs($p[1]->leakageStandstill / $p[1]->leakageRunning - 0.6) <=> abs($q[1]->leakageStandstill / $q[1]->leakageRunning - 0.6));
+            usort(
+                $made,
+                static fn (array $p, array $q): int => abs($p[1]->leakageStandstill / $p[1]->leakageRunning - 0.6) <=>
+                    abs($q[1]->leakageStandstill / $q[1]->leakageRunning - 0.6),
+            );
             $flags[] = 'starting torque as high as breakdown torque: the curve between them is a guess';
 
             return self::with($made[0][0] * $base, $plate, $stator);
@@ -197,7 +221,11 @@ final readonly class Fit
         [$xs, $r2s] = $standstill;
         $r2 = $r * $slip;
 
-        return new Machine($plate->volts, $plate->synchronousSpeed, $slip, $r1, $stator['core'], $xm, $x, $xs, $r2, $r2s, $whole ? self::deepBar($r2s / $r2, $slip) : 0.0, $stator['friction']);
+        return new Machine(
+            $plate->volts, $plate->synchronousSpeed, $slip, $r1, $stator['core'], $xm, $x, $xs, $r2, $r2s,
+            $whole ? self::deepBar($r2s / $r2, $slip) : 0.0,
+            $stator['friction'],
+        );
     }
 
     /**
@@ -275,11 +303,22 @@ final readonly class Fit
         $flags = [];
         $stand = $machine->at(1.0);
         $largest = $plate->startTorque >= 0.98 * $plate->breakdownTorque && $plate->slip < 0.05 ? 0.35 : 1.0;
-        foreach ([['rated current', $machine->at($machine->ratedSlip)['current'], $plate->current()], ['Ia/In', $stand['current'] / $plate->current(), $plate->startCurrent],
-            ['Tst/Tn', $stand['torque'] / $plate->torque(), $plate->startTorque], ['Tmax/Tn', $machine->breakdown($largest)[0] / $plate->torque(), $plate->breakdownTorque]] as [$name, $got, $want]) {
+        foreach (
+            [
+                ['rated current', $machine->at($machine->ratedSlip)['current'], $plate->current()],
+                ['Ia/In', $stand['current'] / $plate->current(), $plate->startCurrent],
+                ['Tst/Tn', $stand['torque'] / $plate->torque(), $plate->startTorque],
+                ['Tmax/Tn', $machine->breakdown($largest)[0] / $plate->torque(), $plate->breakdownTorque],
+            ] as [$name, $got, $want]
+        ) {
             $off = 100 * ($got / $want - 1);
             if (abs($off) > 1) {
-                $flags[] = $name.' '.Show::number($off, 2).' % off'.($name === 'Tmax/Tn' && abs($off) > 15 ? ': Tmax/Tn and Ia/In do not belong together' : '');
+                $flags[] =
+                    $name.
+                    ' '.
+                    Show::number($off, 2).
+                    ' % off'.
+                    ($name === 'Tmax/Tn' && abs($off) > 15 ? ': Tmax/Tn and Ia/In do not belong together' : '');
             }
         }
         $ratio = $machine->rotorStandstill / $machine->rotorRunning;

@@ -35,7 +35,8 @@ final readonly class Machine
     public function rotor(float $slip): float
     {
         if ($this->deepBar <= 0) {
-            return $this->rotorRunning + ($this->rotorStandstill - $this->rotorRunning) * max(0.0, $slip - $this->ratedSlip) / (1 - $this->ratedSlip);
+            return $this->rotorRunning +
+                (($this->rotorStandstill - $this->rotorRunning) * max(0.0, $slip - $this->ratedSlip)) / (1 - $this->ratedSlip);
         }
 
         return $this->rotorRunning * self::bar($this->deepBar * sqrt($slip)) / self::bar($this->deepBar * sqrt($this->ratedSlip));
@@ -84,7 +85,13 @@ final readonly class Machine
         $torque = $gap / $speed - $this->friction / ($speed * (1 - $this->ratedSlip)) * $ratio ** 2;
         $real = $a + $v / $this->core;
 
-        return ['current' => sqrt($real ** 2 + $b ** 2), 'real' => 3 * $v * $real, 'reactive' => 3 * $v * $b, 'torque' => $torque, 'output' => $torque * $speed * (1 - $slip)];
+        return [
+            'current' => sqrt($real ** 2 + $b ** 2),
+            'real' => 3 * $v * $real,
+            'reactive' => 3 * $v * $b,
+            'torque' => $torque,
+            'output' => $torque * $speed * (1 - $slip),
+        ];
     }
 
     /** The slip at which the shaft gives an output, W; null above what the motor can give while running. */

@@ -27,8 +27,15 @@ final class LoadFraction
     /** Percent of load below which current tells nothing. */
     private const LEAST_BY_CURRENT = 50;
 
-    public static function solve(Circuit $circuit, Motor $motor, Load $load, ?Figure $real, ?Figure $voltage, ?Figure $current, Ledger $ledger): void
-    {
+    public static function solve(
+        Circuit $circuit,
+        Motor $motor,
+        Load $load,
+        ?Figure $real,
+        ?Figure $voltage,
+        ?Figure $current,
+        Ledger $ledger,
+    ): void {
         if ($load->output === null) {
             return;
         }
@@ -44,7 +51,11 @@ final class LoadFraction
         }
         // P = x P_n + losses (0.4 + 0.6 x²), solved for x.
         $losses = $input->number() - $output->number();
-        [$a, $b, $c] = [ApproximateLoad::LOAD_LOSSES * $losses, $output->number(), ApproximateLoad::CONSTANT_LOSSES * $losses - $real->number()];
+        [$a, $b, $c] = [
+            ApproximateLoad::LOAD_LOSSES * $losses,
+            $output->number(),
+            ApproximateLoad::CONSTANT_LOSSES * $losses - $real->number(),
+        ];
         if ($c > 0) {
             $ledger->work(MeasuredFigure::LoadByPower)->from(P: $real)->saying('{P} is no more than it takes to idle')->equals(0.0)
                 ->source('own approximation')->assuming('part-load losses by approximation')->write();
@@ -52,9 +63,15 @@ final class LoadFraction
             return;
         }
         $share = 100 * ($a > 0 ? (-$b + sqrt($b ** 2 - 4 * $a * $c)) / (2 * $a) : -$c / $b);
-        self::write($ledger->work(MeasuredFigure::LoadByPower)->from(P: $real, n: $output)
-            ->as('x P_n + losses (0.4 + 0.6 x²) = P', 'from {P}, output {n}, losses '.Show::quantity($losses, Unit::Watt))->equals($share)
-            ->assuming('part-load losses by approximation'), self::SURE_BY_POWER, MeasuredFigure::LoadByPowerLow, MeasuredFigure::LoadByPowerHigh, $ledger);
+        self::write(
+            $ledger
+                ->work(MeasuredFigure::LoadByPower)
+                ->from(P: $real, n: $output)
+                ->as('x P_n + losses (0.4 + 0.6 x²) = P', 'from {P}, output {n}, losses '.Show::quantity($losses, Unit::Watt))
+                ->equals($share)
+                ->assuming('part-load losses by approximation'),
+            self::SURE_BY_POWER, MeasuredFigure::LoadByPowerLow, MeasuredFigure::LoadByPowerHigh, $ledger,
+        );
     }
 
     private static function bySlip(Circuit $circuit, Motor $motor, ?Figure $volts, Ledger $ledger): void
@@ -64,13 +81,26 @@ final class LoadFraction
         $rated = $motor->speed;
         $frequency = $circuit->number('supply.frequency');
         $own = $motor->frequency;
-        if ($speed === null || $synchronous === null || $rated === null || $frequency === null || $own === null || abs($frequency->number() - $own->number()) > 0.5) {
+        if (
+            $speed === null ||
+            $synchronous === null ||
+            $rated === null ||
+            $frequency === null ||
+            $own === null ||
+            abs($frequency->number() - $own->number()) > 0.5
+        ) {
             return;
         }
         if ($speed->number() > $synchronous->number() + 0.5 || $speed->number() < 0.75 * $synchronous->number()) {
-            $ledger->error('measure.speed', $speed->shown().' is '.($speed->number() > $synchronous->number()
-                ? 'above the synchronous speed, '.$synchronous->shown().': it would generate.' : 'far below its rated speed: it is not running normally.'),
-                'A speed between rated and synchronous.');
+            $ledger->error(
+                'measure.speed',
+                $speed->shown().
+                    ' is '.
+                    ($speed->number() > $synchronous->number()
+                        ? 'above the synchronous speed, '.$synchronous->shown().': it would generate.'
+                        : 'far below its rated speed: it is not running normally.'),
+                'A speed between rated and synchronous.',
+            );
 
             return;
         }
@@ -85,8 +115,15 @@ final class LoadFraction
             $working .= ' × ({V} ÷ {Vn})²';
             $from += ['V' => $volts, 'Vn' => $plate];
         }
-        self::write($ledger->work(MeasuredFigure::LoadBySlip)->from(...$from)->as($formula, $working)->equals(100 * $share)
-            ->assuming($volts === null ? 'rated voltage at its terminals' : null), self::SURE_BY_SLIP, MeasuredFigure::LoadBySlipLow, MeasuredFigure::LoadBySlipHigh, $ledger);
+        self::write(
+            $ledger
+                ->work(MeasuredFigure::LoadBySlip)
+                ->from(...$from)
+                ->as($formula, $working)
+                ->equals(100 * $share)
+                ->assuming($volts === null ? 'rated voltage at its terminals' : null),
+            self::SURE_BY_SLIP, MeasuredFigure::LoadBySlipLow, MeasuredFigure::LoadBySlipHigh, $ledger,
+        );
     }
 
     private static function byCurrent(Circuit $circuit, Load $load, ?Figure $current, Ledger $ledger): void
@@ -114,7 +151,19 @@ final class LoadFraction
     {
         $figure = $builder->source('own approximation; within ±'.$sure.' %')->write();
         $band = Show::quantity($sure, Unit::Percent);
-        $ledger->work($low)->from(x: $figure)->as('x (1 − ±)', '{x} less '.$band)->equals($figure->number() * (1 - $sure / 100))->source('common practice, no source')->write();
-        $ledger->work($high)->from(x: $figure)->as('x (1 + ±)', '{x} and '.$band)->equals($figure->number() * (1 + $sure / 100))->source('common practice, no source')->write();
+        $ledger
+            ->work($low)
+            ->from(x: $figure)
+            ->as('x (1 − ±)', '{x} less '.$band)
+            ->equals($figure->number() * (1 - $sure / 100))
+            ->source('common practice, no source')
+            ->write();
+        $ledger
+            ->work($high)
+            ->from(x: $figure)
+            ->as('x (1 + ±)', '{x} and '.$band)
+            ->equals($figure->number() * (1 + $sure / 100))
+            ->source('common practice, no source')
+            ->write();
     }
 }

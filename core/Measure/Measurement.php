@@ -75,7 +75,9 @@ final class Measurement
         $real = $reading->real = $reading->ledger->work(MeasuredFigure::Real)->from(S: $apparent, pf: $factor)->as('S cos φ', '{S} × {pf}')
             ->equals($apparent->number() * $factor->number())->write();
         $reading->angleOf($factor);
-        $reading->reactive(sqrt(max(0.0, $apparent->number() ** 2 - $real->number() ** 2)), '√(S² − P²)', '√({S}² − {P}²)', ['S' => $apparent, 'P' => $real]);
+        $reading->reactive(sqrt(max(0.0, $apparent->number() ** 2 - $real->number() ** 2)), '√(S² − P²)', '√({S}² − {P}²)', [
+            'S' => $apparent, 'P' => $real,
+        ]);
     }
 
     private static function disc(PowerReading $reading): void
@@ -84,13 +86,20 @@ final class Measurement
         $turns = $reading->circuit->number('measure.revolutions');
         $constant = $reading->circuit->number('measure.disc_constant');
         $seconds = $reading->circuit->number('measure.seconds');
-        if ($turns === null || $constant === null || $seconds === null || $reading->circuit->bad('measure.current_ratio', 'measure.voltage_ratio')) {
+        if (
+            $turns === null ||
+            $constant === null ||
+            $seconds === null ||
+            $reading->circuit->bad('measure.current_ratio', 'measure.voltage_ratio')
+        ) {
             return;
         }
         [$ct, $vt, $ratio] = self::ratios($reading->circuit);
         $real = $reading->real = $reading->ledger->work(MeasuredFigure::Real)->from(n: $turns, k: $constant, ct: $ct, vt: $vt, t: $seconds)
             ->as('3600 n K_h CT VT / t', '3600 × {n} × {k} × {ct} × {vt} ÷ {t}')
-            ->equals(3600 * $turns->number() * $constant->number() * $ratio / $seconds->number())->source('definition of the disc constant')->write();
+            ->equals((3600 * $turns->number() * $constant->number() * $ratio) / $seconds->number())
+            ->source('definition of the disc constant')
+            ->write();
         self::counted($reading, $turns, 'measure.revolutions');
         $reading->split($real, $reading->apparent(), 'measure.revolutions');
     }
@@ -101,13 +110,20 @@ final class Measurement
         $pulses = $reading->circuit->number('measure.pulses');
         $constant = $reading->circuit->number('measure.pulses_per_kwh');
         $seconds = $reading->circuit->number('measure.seconds');
-        if ($pulses === null || $constant === null || $seconds === null || $reading->circuit->bad('measure.current_ratio', 'measure.voltage_ratio')) {
+        if (
+            $pulses === null ||
+            $constant === null ||
+            $seconds === null ||
+            $reading->circuit->bad('measure.current_ratio', 'measure.voltage_ratio')
+        ) {
             return;
         }
         [$ct, $vt, $ratio] = self::ratios($reading->circuit);
         $real = $reading->real = $reading->ledger->work(MeasuredFigure::Real)->from(n: $pulses, k: $constant, ct: $ct, vt: $vt, t: $seconds)
             ->as('3 600 000 N / (pulses for a kWh) CT VT / t', '3600000 × {n} ÷ {k} × {ct} × {vt} ÷ {t}')
-            ->equals(3.6e6 * $pulses->number() / $constant->number() * $ratio / $seconds->number())->source('definition of the pulse constant')->write();
+            ->equals((((3.6e6 * $pulses->number()) / $constant->number()) * $ratio) / $seconds->number())
+            ->source('definition of the pulse constant')
+            ->write();
         self::counted($reading, $pulses, 'measure.pulses');
         $reading->split($real, $reading->apparent(), 'measure.pulses');
     }
@@ -149,8 +165,11 @@ final class Measurement
         $real = $reading->measuredReal($watts);
         if ($shaft !== null && $real->number() > 0) {
             if ($shaft->number() >= $real->number()) {
-                $reading->ledger->error('measure.torque', 'The shaft would give '.$shaft->shown(4).' of '.$real->shown(4).' taken: more than goes in, or all of it.',
-                    'Read torque, speed and watts again at the same time.');
+                $reading->ledger->error(
+                    'measure.torque',
+                    'The shaft would give '.$shaft->shown(4).' of '.$real->shown(4).' taken: more than goes in, or all of it.',
+                    'Read torque, speed and watts again at the same time.',
+                );
             } else {
                 $reading->ledger->work(MeasuredFigure::Efficiency)->from(T: $shaft, P: $real)->as('T ω / P', '{T} ÷ {P}')
                     ->equals(100 * $shaft->number() / $real->number())->write();

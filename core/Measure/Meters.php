@@ -42,7 +42,11 @@ final class Meters
         $lost = false;
         if ($three) {
             $sequence = $voltage === null || count($volts) !== 3 ? null : self::voltages($volts, $voltage, $ledger);
-            $lost = $current !== null && count($amps) === 3 && $current->number() > 0 && self::currents($circuit, $amps, $current, $sequence, $ledger);
+            $lost =
+                $current !== null &&
+                count($amps) === 3 &&
+                $current->number() > 0 &&
+                self::currents($circuit, $amps, $current, $sequence, $ledger);
         }
 
         return new MeterReadings($voltage, $current, $lost);
@@ -63,9 +67,17 @@ final class Meters
         }
         $sum = array_sum(array_map(static fn (Figure $f): float => $f->number(), $read));
 
-        return $ledger->work($name)->labelled($name->label().', mean')->from(...$from)
-            ->as('mean of '.count($read), '('.implode(' + ', array_map(static fn (string $n): string => '{'.$n.'}', array_keys($from))).') ÷ '.count($read))
-            ->equals($sum / count($read))->source('measured')->write();
+        return $ledger
+            ->work($name)
+            ->labelled($name->label().', mean')
+            ->from(...$from)
+            ->as(
+                'mean of '.count($read),
+                '('.implode(' + ', array_map(static fn (string $n): string => '{'.$n.'}', array_keys($from))).') ÷ '.count($read),
+            )
+            ->equals($sum / count($read))
+            ->source('measured')
+            ->write();
     }
 
     /**
@@ -90,21 +102,38 @@ final class Meters
         $root = 3 - 6 * $beta;
         $sequence = null;
         if ($root >= 0) {
-            $sequence = $ledger->work(MeasuredFigure::NegativeSequence)->equals(100 * sqrt(max(0.0, (1 - sqrt($root)) / (1 + sqrt($root)))))
-                ->as('√((1 − √(3 − 6 β)) / (1 + √(3 − 6 β)))', 'β = '.Show::number($beta, 6).', from fourth powers and squares of the three voltages')
-                ->source('IEC 61000-4-30 (from memory)')->write();
+            $sequence = $ledger
+                ->work(MeasuredFigure::NegativeSequence)
+                ->equals(100 * sqrt(max(0.0, (1 - sqrt($root)) / (1 + sqrt($root)))))
+                ->as(
+                    '√((1 − √(3 − 6 β)) / (1 + √(3 − 6 β)))',
+                    'β = '.Show::number($beta, 6).', from fourth powers and squares of the three voltages',
+                )
+                ->source('IEC 61000-4-30 (from memory)')
+                ->write();
         } else {
             $ledger->caution(MeasuredFinding::VoltagesNoTriangle)->title('Three line voltages that close no triangle')
                 ->because('They cannot stand at the same time: '.self::list($read).'.')
-                ->do('Read them again, one after the other, between the lines.')->source('definition')->on(MeasuredFigure::Voltage)->about(...self::VOLTS);
+                ->do('Read them again, one after the other, between the lines.')
+                ->source('definition')
+                ->on(MeasuredFigure::Voltage)
+                ->about(...self::VOLTS);
         }
         [$caution, $stop] = self::UNBALANCE;
         if ($unbalance->number() > $caution) {
             $grave = $unbalance->number() > $stop;
-            $ledger->find($grave ? Grade::Stop : Grade::Caution, MeasuredFinding::VoltageUnbalance)->title('The line voltages are unequal by '.$unbalance->shown(3))
-                ->because($grave ? 'Above 5 % a motor is not run.' : 'Above 1 % a motor gives less and its currents differ by several times as much.')
-                ->do('Look for a blown fuse, a loose joint, single-phase loads.')->source('NEMA MG 1 14.36 (from memory)')
-                ->on(MeasuredFigure::VoltageUnbalance)->about('measure.volts_12');
+            $ledger
+                ->find($grave ? Grade::Stop : Grade::Caution, MeasuredFinding::VoltageUnbalance)
+                ->title('The line voltages are unequal by '.$unbalance->shown(3))
+                ->because(
+                    $grave
+                        ? 'Above 5 % a motor is not run.'
+                        : 'Above 1 % a motor gives less and its currents differ by several times as much.',
+                )
+                ->do('Look for a blown fuse, a loose joint, single-phase loads.')
+                ->source('NEMA MG 1 14.36 (from memory)')
+                ->on(MeasuredFigure::VoltageUnbalance)
+                ->about('measure.volts_12');
         }
 
         return $sequence;
@@ -144,8 +173,13 @@ final class Meters
         $unbalance = self::unbalance(MeasuredFigure::CurrentUnbalance, $read, $mean, 'definition', $ledger);
         $ratio = $circuit->number('plate.start_current_ratio');
         if ($sequence !== null && $ratio !== null) {
-            $expected = $ledger->work(MeasuredFigure::CurrentUnbalanceExpected)->from(r: $ratio, v: $sequence)->as('(Ia/In) · V2/V1', '{r} × {v}')
-                ->equals($ratio->number() * $sequence->number())->source('common practice, own computation')->write();
+            $expected = $ledger
+                ->work(MeasuredFigure::CurrentUnbalanceExpected)
+                ->from(r: $ratio, v: $sequence)
+                ->as('(Ia/In) · V2/V1', '{r} × {v}')
+                ->equals($ratio->number() * $sequence->number())
+                ->source('common practice, own computation')
+                ->write();
             if ($unbalance->number() > 1.5 * $expected->number() + 3) {
                 $ledger->caution(MeasuredFinding::CurrentUnbalance)->title('The currents are more unequal than the voltages explain')
                     ->because('Unequal by '.$unbalance->shown(3).', about '.$expected->shown(3).' would come from the voltages.')
@@ -164,10 +198,18 @@ final class Meters
     /** @param  list<Figure>  $read */
     private static function lostPhase(int $dead, array $read, Ledger $ledger): void
     {
-        $ledger->stop(MeasuredFinding::SinglePhasing)->title('Line L'.($dead + 1).' carries no current: it runs on one phase')
-            ->because('Near full load the other two lines then carry about twice the rated current, and one winding of a delta even more; at 40 % load the line current hides it from the relay. It will not start again.')
-            ->do('Stop it. Look for a blown fuse, an open contact or a broken lead before you start it again; use a relay that sees a lost phase.')
-            ->source('common practice, own computation')->on(MeasuredFigure::Current)->about(self::AMPS[$dead] ?? self::AMPS[0]);
+        $ledger
+            ->stop(MeasuredFinding::SinglePhasing)
+            ->title('Line L'.($dead + 1).' carries no current: it runs on one phase')
+            ->because(
+                'Near full load the other two lines then carry about twice the rated current, and one winding of a delta even more; at 40 % load the line current hides it from the relay. It will not start again.',
+            )
+            ->do(
+                'Stop it. Look for a blown fuse, an open contact or a broken lead before you start it again; use a relay that sees a lost phase.',
+            )
+            ->source('common practice, own computation')
+            ->on(MeasuredFigure::Current)
+            ->about(self::AMPS[$dead] ?? self::AMPS[0]);
         $ledger->work(MeasuredFigure::PhasesLive)->equals(2)->saying(self::list($read))->source('measured')->write();
     }
 

@@ -69,8 +69,14 @@ final class PowerReading
             return;
         }
         if (abs($real->number()) > self::SLACK * $apparent->number()) {
-            $this->ledger->error($path, $real->shown(4).' is more than volts times amperes, '.$apparent->shown(4).': real power is never more than apparent power.',
-                'Read volts, amperes and watts again at the same time; look at the range and the ratio of the meter.');
+            $this->ledger->error(
+                $path,
+                $real->shown(4).
+                    ' is more than volts times amperes, '.
+                    $apparent->shown(4).
+                    ': real power is never more than apparent power.',
+                'Read volts, amperes and watts again at the same time; look at the range and the ratio of the meter.',
+            );
 
             return;
         }
@@ -92,8 +98,13 @@ final class PowerReading
         $sense = $this->circuit->chosen('measure.sense', Sense::class);
         $sign = $sense === Sense::Leading ? '−' : '';
 
-        return $this->ledger->work(MeasuredFigure::Reactive)->from(...$from)->as($sign.$formula, $sign.$working)
-            ->equals($sense === Sense::Leading ? -$size : $size)->assuming($sense === null && $size > 0 ? 'lagging; no reading tells' : null)->write();
+        return $this->ledger
+            ->work(MeasuredFigure::Reactive)
+            ->from(...$from)
+            ->as($sign.$formula, $sign.$working)
+            ->equals($sense === Sense::Leading ? -$size : $size)
+            ->assuming($sense === null && $size > 0 ? 'lagging; no reading tells' : null)
+            ->write();
     }
 
     public function angleOf(Figure $factor): void
@@ -116,11 +127,24 @@ final class PowerReading
     {
         $this->angle = $angle;
         $radians = deg2rad($angle->number());
-        $factor = $this->ledger->work(MeasuredFigure::PowerFactor)->from(a: $angle)->as('cos φ', 'cos {a}')->equals(max(0.0, cos($radians)))->write();
-        $this->real = $this->ledger->work(MeasuredFigure::Real)->from(S: $apparent, pf: $factor)->as('S cos φ', '{S} × {pf}')
-            ->equals($apparent->number() * cos($radians))->write();
-        $this->ledger->work(MeasuredFigure::Reactive)->from(S: $apparent, a: $angle)->as('S sin φ', '{S} × sin {a}')
-            ->equals($apparent->number() * sin($radians))->write();
+        $factor = $this->ledger
+            ->work(MeasuredFigure::PowerFactor)
+            ->from(a: $angle)
+            ->as('cos φ', 'cos {a}')
+            ->equals(max(0.0, cos($radians)))
+            ->write();
+        $this->real = $this->ledger
+            ->work(MeasuredFigure::Real)
+            ->from(S: $apparent, pf: $factor)
+            ->as('S cos φ', '{S} × {pf}')
+            ->equals($apparent->number() * cos($radians))
+            ->write();
+        $this->ledger
+            ->work(MeasuredFigure::Reactive)
+            ->from(S: $apparent, a: $angle)
+            ->as('S sin φ', '{S} × sin {a}')
+            ->equals($apparent->number() * sin($radians))
+            ->write();
     }
 
     /**

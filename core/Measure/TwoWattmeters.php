@@ -12,7 +12,10 @@ use BraveAnvil\Solution\Figure;
 use BraveAnvil\Solution\Show;
 use BraveAnvil\Solution\Unit;
 
-/** Two wattmeters on a common line: their sum is the real power of any three-wire load, their difference the reactive power of a balanced one. */
+/**
+ * Two wattmeters on a common line: their sum is the real power of any three-wire load, their difference the reactive power of a
+ * balanced one.
+ */
 final class TwoWattmeters
 {
     /** Share by which wattmeters and volts times amperes may differ. */
@@ -32,19 +35,36 @@ final class TwoWattmeters
         if ($a === null || $b === null) {
             return;
         }
-        $real = $reading->real = $reading->ledger->work(MeasuredFigure::Real)->from(a: $a, b: $b)->as('W'.$x->value.' + W'.$y->value, '{a} + {b}')
-            ->equals($a->number() + $b->number())->source('two wattmeters, common line L'.$common->value.'; holds for any three-wire load')->write();
+        $real = $reading->real = $reading->ledger
+            ->work(MeasuredFigure::Real)
+            ->from(a: $a, b: $b)
+            ->as('W'.$x->value.' + W'.$y->value, '{a} + {b}')
+            ->equals($a->number() + $b->number())
+            ->source('two wattmeters, common line L'.$common->value.'; holds for any three-wire load')
+            ->write();
         if ($real->number() < 0) {
-            $reading->ledger->caution(MeasuredFinding::PowerBackwards)->title('Power flows backwards')->because('The sum is '.$real->shown().'.')
-                ->do('Look at the direction of both current coils, unless the load feeds back.')->source('definition')
-                ->on(MeasuredFigure::Real)->about('measure.watts_'.$x->value, 'measure.watts_'.$y->value);
+            $reading->ledger
+                ->caution(MeasuredFinding::PowerBackwards)
+                ->title('Power flows backwards')
+                ->because('The sum is '.$real->shown().'.')
+                ->do('Look at the direction of both current coils, unless the load feeds back.')
+                ->source('definition')
+                ->on(MeasuredFigure::Real)
+                ->about('measure.watts_'.$x->value, 'measure.watts_'.$y->value);
         }
         $balance = $reading->circuit->chosen('measure.balanced', Balance::class);
         if ($balance === Balance::Unbalanced) {
             self::effective($reading, $real);
-            $reading->ledger->note(MeasuredFinding::TwoWattmetersUnbalanced)->title('Unbalanced: real power only')
-                ->because('The sum of two wattmeters is right for any three-wire load; the difference gives reactive power of a balanced load only.')
-                ->do('For reactive power use three varmeters, or a recorder.')->source('definition')->on(MeasuredFigure::Real)->about('measure.balanced');
+            $reading->ledger
+                ->note(MeasuredFinding::TwoWattmetersUnbalanced)
+                ->title('Unbalanced: real power only')
+                ->because(
+                    'The sum of two wattmeters is right for any three-wire load; the difference gives reactive power of a balanced load only.',
+                )
+                ->do('For reactive power use three varmeters, or a recorder.')
+                ->source('definition')
+                ->on(MeasuredFigure::Real)
+                ->about('measure.balanced');
         } elseif ($balance === Balance::Balanced) {
             self::balanced($reading, $a, $b, $real, $common, $x, $y);
         }
@@ -61,8 +81,18 @@ final class TwoWattmeters
         $work = $reading->ledger->work(self::FIGURES[$line->value]);
 
         return $swapped?->value === $line->value && $watts->number() > 0
-            ? $work->from(W: $watts)->as('−W', '−{W}')->equals(-$watts->number())->source('leads were swapped to read it')->write()
-            : $work->from(W: $watts)->equals($watts->number())->source('measured')->assuming($swapped === null ? 'no leads were swapped' : null)->write();
+            ? $work
+                ->from(W: $watts)
+                ->as('−W', '−{W}')
+                ->equals(-$watts->number())
+                ->source('leads were swapped to read it')
+                ->write()
+            : $work
+                ->from(W: $watts)
+                ->equals($watts->number())
+                ->source('measured')
+                ->assuming($swapped === null ? 'no leads were swapped' : null)
+                ->write();
     }
 
     private static function balanced(PowerReading $reading, Figure $a, Figure $b, Figure $real, Line $common, Line $x, Line $y): void
@@ -72,33 +102,61 @@ final class TwoWattmeters
             // The coil whose voltage is 30° behind its phase voltage reads high on a lagging load.
             $first = Wattmeters::ahead($x->value.$common->value, $x->value, $sequence->value) < 0;
             [$high, $low, $highLine, $lowLine] = $first ? [$a, $b, $x, $y] : [$b, $a, $y, $x];
-            $reactive = $reading->ledger->work(MeasuredFigure::Reactive)->from(a: $high, b: $low)
-                ->as('√3 (W'.$highLine->value.' − W'.$lowLine->value.')', '√3 × ({a} − {b})')->equals(sqrt(3) * ($high->number() - $low->number()))
-                ->source('balanced load, sequence '.$sequence->value)->write();
+            $reactive = $reading->ledger
+                ->work(MeasuredFigure::Reactive)
+                ->from(a: $high, b: $low)
+                ->as('√3 (W'.$highLine->value.' − W'.$lowLine->value.')', '√3 × ({a} − {b})')
+                ->equals(sqrt(3) * ($high->number() - $low->number()))
+                ->source('balanced load, sequence '.$sequence->value)
+                ->write();
         } else {
             $reading->ledger->missing('measure.sequence', 'The sequence of the lines tells lagging from leading.');
             [$high, $low, $lowLine] = $a->number() >= $b->number() ? [$a, $b, $y] : [$b, $a, $x];
-            $reactive = $reading->reactive(sqrt(3) * ($high->number() - $low->number()), '√3 (W_high − W_low)', '√3 × ({a} − {b})', ['a' => $high, 'b' => $low]);
+            $reactive = $reading->reactive(sqrt(3) * ($high->number() - $low->number()), '√3 (W_high − W_low)', '√3 × ({a} − {b})', [
+                'a' => $high, 'b' => $low,
+            ]);
         }
         $measured = $reading->apparent();
         $own = hypot($real->number(), $reactive->number());
-        $apparent = $measured ?? $reading->ledger->work(MeasuredFigure::Apparent)->from(P: $real, Q: $reactive)->as('√(P² + Q²)', '√({P}² + {Q}²)')->equals($own)->write();
+        $apparent =
+            $measured ??
+            $reading->ledger
+                ->work(MeasuredFigure::Apparent)
+                ->from(P: $real, Q: $reactive)
+                ->as('√(P² + Q²)', '√({P}² + {Q}²)')
+                ->equals($own)
+                ->write();
         if ($own <= 0) {
             return;
         }
-        $factor = $reading->ledger->work(MeasuredFigure::PowerFactor)->from(P: $real, Q: $reactive)->as('P / √(P² + Q²)', '|{P}| ÷ √({P}² + {Q}²)')
-            ->equals(abs($real->number()) / $own)->write();
+        $factor = $reading->ledger
+            ->work(MeasuredFigure::PowerFactor)
+            ->from(P: $real, Q: $reactive)
+            ->as('P / √(P² + Q²)', '|{P}| ÷ √({P}² + {Q}²)')
+            ->equals(abs($real->number()) / $own)
+            ->write();
         $reading->signedAngleOf($factor, $reactive->number() < 0);
         if ($measured !== null && abs($apparent->number() / $own - 1) > self::DISAGREE) {
-            $reading->ledger->caution(MeasuredFinding::WattmetersDisagree)->title('Wattmeters and volts times amperes disagree')
-                ->because('The wattmeters mean '.Show::quantity($own, Unit::VoltAmpere, 4).', volts and amperes '.$apparent->shown().'.')
-                ->do('The load is not balanced, a lead is on the wrong line, a reading has the wrong sign, or the current is distorted.')->source('definition')
-                ->on(MeasuredFigure::Apparent, MeasuredFigure::Reactive)->about('measure.watts_'.$x->value, 'measure.watts_'.$y->value, 'measure.balanced');
+            $reading->ledger
+                ->caution(MeasuredFinding::WattmetersDisagree)
+                ->title('Wattmeters and volts times amperes disagree')
+                ->because(
+                    'The wattmeters mean '.Show::quantity($own, Unit::VoltAmpere, 4).', volts and amperes '.$apparent->shown().'.',
+                )
+                ->do('The load is not balanced, a lead is on the wrong line, a reading has the wrong sign, or the current is distorted.')
+                ->source('definition')
+                ->on(MeasuredFigure::Apparent, MeasuredFigure::Reactive)
+                ->about('measure.watts_'.$x->value, 'measure.watts_'.$y->value, 'measure.balanced');
         }
         $volts = $reading->meters->voltage;
         if ($volts !== null && $measured === null) {
-            $reading->followingCurrent = $reading->ledger->work(MeasuredFigure::Current)->labelled('Current that follows')->from(S: $apparent, V: $volts)
-                ->as('S / (√3 V)', '{S} ÷ (√3 × {V})')->equals($apparent->number() / (sqrt(3) * $volts->number()))->write();
+            $reading->followingCurrent = $reading->ledger
+                ->work(MeasuredFigure::Current)
+                ->labelled('Current that follows')
+                ->from(S: $apparent, V: $volts)
+                ->as('S / (√3 V)', '{S} ÷ (√3 × {V})')
+                ->equals($apparent->number() / (sqrt(3) * $volts->number()))
+                ->write();
         }
         if ($factor->number() < 0.5) {
             $reading->ledger->note(MeasuredFinding::LowMeterNegative)->title('One wattmeter reads backwards')
@@ -110,7 +168,9 @@ final class TwoWattmeters
     /** Effective apparent power of an unbalanced three-wire load. */
     private static function effective(PowerReading $reading, Figure $real): void
     {
-        $squares = static fn (?Figure ...$read): ?float => in_array(null, $read, true) ? null : array_sum(array_map(static fn (?Figure $f): float => ($f?->number() ?? 0.0) ** 2, $read));
+        $squares = static fn (?Figure ...$read): ?float => in_array(null, $read, true)
+            ? null
+            : array_sum(array_map(static fn (?Figure $f): float => ($f?->number() ?? 0.0) ** 2, $read));
         $circuit = $reading->circuit;
         $volts = $squares($circuit->number('measure.volts_12'), $circuit->number('measure.volts_23'), $circuit->number('measure.volts_31'));
         $amps = $squares($circuit->number('measure.amps_1'), $circuit->number('measure.amps_2'), $circuit->number('measure.amps_3'));

@@ -42,7 +42,10 @@ final class Wattmeters
     public static function lineAngle(PowerReading $reading): void
     {
         $three = $reading->threePhase;
-        $reading->wanted('measure.volts_12', 'measure.amps_1', 'measure.angle', ...($three ? ['measure.pair', 'measure.line', 'measure.sequence'] : []));
+        $reading->wanted(
+            'measure.volts_12', 'measure.amps_1', 'measure.angle',
+            ...$three ? ['measure.pair', 'measure.line', 'measure.sequence'] : [],
+        );
         $circuit = $reading->circuit;
         $shown = $circuit->number('measure.angle');
         $pair = $circuit->chosen('measure.pair', LinePair::class)?->value;
@@ -55,13 +58,21 @@ final class Wattmeters
         $ahead = $pair !== null && $line !== null && $sequence !== null && $three ? self::ahead($pair, $line, $sequence) : 0.0;
         $phi = self::turned($shown->number() - $ahead);
         if (abs($phi) > 90 + 1e-6) {
-            $reading->ledger->error('measure.angle', 'That would put the current '.Show::number($phi, 4).'° behind its own phase voltage: power would flow backwards.',
-                'Check the pair, the line, the sequence, and which way round the clamp sits.');
+            $reading->ledger->error(
+                'measure.angle',
+                'That would put the current '.Show::number($phi, 4).'° behind its own phase voltage: power would flow backwards.',
+                'Check the pair, the line, the sequence, and which way round the clamp sits.',
+            );
 
             return;
         }
-        $angle = $reading->ledger->work(MeasuredFigure::Angle)->from(a: $shown)->as('θ − offset of the line voltage', '{a} − '.Show::number($ahead).'°')
-            ->equals($phi)->source($three ? 'line L'.$line.' against V'.$pair.', sequence '.$sequence : 'definition')->write();
+        $angle = $reading->ledger
+            ->work(MeasuredFigure::Angle)
+            ->from(a: $shown)
+            ->as('θ − offset of the line voltage', '{a} − '.Show::number($ahead).'°')
+            ->equals($phi)
+            ->source($three ? 'line L'.$line.' against V'.$pair.', sequence '.$sequence : 'definition')
+            ->write();
         $reading->fromAngle($apparent, $angle);
     }
 
@@ -77,8 +88,13 @@ final class Wattmeters
         }
         if ($coil === VoltageCoil::Neutral) {
             $real = $three
-                ? $reading->real = $reading->ledger->work(MeasuredFigure::Real)->from(W: $watts)->as('3 W', '3 × {W}')->equals(3 * $watts->number())
-                    ->source('balanced load, voltage coil to neutral')->write()
+                ? ($reading->real = $reading->ledger
+                    ->work(MeasuredFigure::Real)
+                    ->from(W: $watts)
+                    ->as('3 W', '3 × {W}')
+                    ->equals(3 * $watts->number())
+                    ->source('balanced load, voltage coil to neutral')
+                    ->write())
                 : $reading->measuredReal($watts);
             $reading->split($real, $reading->apparent(), 'measure.watts');
 
@@ -117,21 +133,37 @@ final class Wattmeters
     {
         $apparent = $reading->apparent();
         $sign = $ahead < 0 ? '' : '−';
-        $reactive = $reading->ledger->work(MeasuredFigure::Reactive)->from(W: $watts)->as($sign.'√3 W', $sign.'√3 × {W}')
-            ->equals(($ahead < 0 ? 1 : -1) * sqrt(3) * $watts->number())->source('balanced load, voltage coil on the two other lines')->write();
+        $reactive = $reading->ledger
+            ->work(MeasuredFigure::Reactive)
+            ->from(W: $watts)
+            ->as($sign.'√3 W', $sign.'√3 × {W}')
+            ->equals(($ahead < 0 ? 1 : -1) * sqrt(3) * $watts->number())
+            ->source('balanced load, voltage coil on the two other lines')
+            ->write();
         if ($apparent === null) {
             return;
         }
         if (abs($reactive->number()) > PowerReading::SLACK * $apparent->number()) {
-            $reading->ledger->error('measure.watts', 'Reactive power would be '.$reactive->shown().', more than volts times amperes, '.$apparent->shown().'.',
-                'Read again at the same time; look at the range of the meter.');
+            $reading->ledger->error(
+                'measure.watts',
+                'Reactive power would be '.$reactive->shown().', more than volts times amperes, '.$apparent->shown().'.',
+                'Read again at the same time; look at the range of the meter.',
+            );
 
             return;
         }
-        $real = $reading->real = $reading->ledger->work(MeasuredFigure::Real)->from(S: $apparent, Q: $reactive)->as('√(S² − Q²)', '√({S}² − {Q}²)')
-            ->equals(sqrt(max(0.0, $apparent->number() ** 2 - $reactive->number() ** 2)))->write();
-        $factor = $reading->ledger->work(MeasuredFigure::PowerFactor)->from(P: $real, S: $apparent)->as('P / S', '{P} ÷ {S}')
-            ->equals($real->number() / $apparent->number())->write();
+        $real = $reading->real = $reading->ledger
+            ->work(MeasuredFigure::Real)
+            ->from(S: $apparent, Q: $reactive)
+            ->as('√(S² − Q²)', '√({S}² − {Q}²)')
+            ->equals(sqrt(max(0.0, $apparent->number() ** 2 - $reactive->number() ** 2)))
+            ->write();
+        $factor = $reading->ledger
+            ->work(MeasuredFigure::PowerFactor)
+            ->from(P: $real, S: $apparent)
+            ->as('P / S', '{P} ÷ {S}')
+            ->equals($real->number() / $apparent->number())
+            ->write();
         $reading->signedAngleOf($factor, $reactive->number() < 0);
     }
 
@@ -140,19 +172,35 @@ final class Wattmeters
     {
         $cosine = $watts->number() / ($apparent->number() / sqrt(3));
         if (abs($cosine) > PowerReading::SLACK) {
-            $reading->ledger->error('measure.watts', $watts->shown().' is more than volts times amperes.', 'Read volts, amperes and watts again at the same time.');
+            $reading->ledger->error(
+                'measure.watts',
+                $watts->shown().' is more than volts times amperes.',
+                'Read volts, amperes and watts again at the same time.',
+            );
 
             return;
         }
         $theta = rad2deg(acos(max(-1.0, min(1.0, $cosine))));
-        $found = array_values(array_unique(array_filter([self::turned($theta - $ahead), self::turned(-$theta - $ahead)], static fn (float $phi): bool => abs($phi) <= 90.5)));
+        $found = array_values(
+            array_unique(
+                array_filter(
+                    [self::turned($theta - $ahead), self::turned(-$theta - $ahead)],
+                    static fn (float $phi): bool => abs($phi) <= 90.5,
+                ),
+            ),
+        );
         $sense = $reading->circuit->chosen('measure.sense', Sense::class);
         if (count($found) > 1 && $sense !== null) {
-            $found = array_values(array_filter($found, static fn (float $phi): bool => $sense === Sense::Lagging ? $phi >= -0.5 : $phi <= 0.5));
+            $found = array_values(
+                array_filter($found, static fn (float $phi): bool => $sense === Sense::Lagging ? $phi >= -0.5 : $phi <= 0.5),
+            );
         }
         if ($found === []) {
-            $reading->ledger->error('measure.watts', 'No power factor between 0 and 1 gives this reading on V'.$pair.' with the current of L'.$line.'.',
-                'Check pair, line, sequence, the sign of the reading, and lagging or leading.');
+            $reading->ledger->error(
+                'measure.watts',
+                'No power factor between 0 and 1 gives this reading on V'.$pair.' with the current of L'.$line.'.',
+                'Check pair, line, sequence, the sign of the reading, and lagging or leading.',
+            );
 
             return;
         }
@@ -162,20 +210,49 @@ final class Wattmeters
             return;
         }
         $phi = max(-90.0, min(90.0, $found[0]));
-        $angle = $reading->ledger->work(MeasuredFigure::Angle)->from(W: $watts, S: $apparent)
-            ->as('±arccos(W / (V I)) − offset', 'arccos('.Show::number($cosine, 5).') = '.Show::number($theta, 5).'°, V'.$pair.' is '.Show::number($ahead, 4).'° ahead of V'.$line.'N')
-            ->equals($phi)->source('balanced load')->write();
+        $angle = $reading->ledger
+            ->work(MeasuredFigure::Angle)
+            ->from(W: $watts, S: $apparent)
+            ->as(
+                '±arccos(W / (V I)) − offset',
+                'arccos('.
+                    Show::number($cosine, 5).
+                    ') = '.
+                    Show::number($theta, 5).
+                    '°, V'.
+                    $pair.
+                    ' is '.
+                    Show::number($ahead, 4).
+                    '° ahead of V'.
+                    $line.
+                    'N',
+            )
+            ->equals($phi)
+            ->source('balanced load')
+            ->write();
         $reading->fromAngle($apparent, $angle);
     }
 
     private static function twoAnswers(PowerReading $reading, float $one, float $two): void
     {
-        $reading->ledger->missing('measure.sense', 'Two answers give this reading, cos φ '.Show::number(cos(deg2rad($one)), 3).' and '.Show::number(cos(deg2rad($two)), 3).': does the current lag or lead? If both do, read a second pair.');
+        $reading->ledger->missing(
+            'measure.sense',
+            'Two answers give this reading, cos φ '.
+                Show::number(cos(deg2rad($one)), 3).
+                ' and '.
+                Show::number(cos(deg2rad($two)), 3).
+                ': does the current lag or lead? If both do, read a second pair.',
+        );
         $other = abs($one) > abs($two) ? $one : $two;
         $reading->ledger->note(MeasuredFinding::TwoAnswers)->title('Two answers fit this reading')
             ->because('The angle may be '.Show::number($one, 3).'° or '.Show::number($two, 3).'°.')
-            ->do('Say whether the current lags or leads; if that does not part them, read the other pair too. '.Show::number($other, 3).'° is the poorer power factor.')
-            ->source('definition')->about('measure.sense');
+            ->do(
+                'Say whether the current lags or leads; if that does not part them, read the other pair too. '.
+                    Show::number($other, 3).
+                    '° is the poorer power factor.',
+            )
+            ->source('definition')
+            ->about('measure.sense');
     }
 
     public static function three(PowerReading $reading): void
@@ -202,8 +279,13 @@ final class Wattmeters
             }
         }
         if (count($phases) === 3) {
-            $apparent = $reading->ledger->work(MeasuredFigure::Apparent)->from(...$phases)->as('S1 + S2 + S3', '{s1} + {s2} + {s3}')->equals($total)
-                ->source('arithmetic sum of the phases')->write();
+            $apparent = $reading->ledger
+                ->work(MeasuredFigure::Apparent)
+                ->from(...$phases)
+                ->as('S1 + S2 + S3', '{s1} + {s2} + {s3}')
+                ->equals($total)
+                ->source('arithmetic sum of the phases')
+                ->write();
             $reading->split($real, $apparent, 'measure.watts_1');
         }
     }
@@ -218,14 +300,21 @@ final class Wattmeters
         [$volts, $amps, $apparentName, $factorName, $path] = match ($line) {
             '1' => ['measure.phase_volts_1', 'measure.amps_1', MeasuredFigure::Apparent1, MeasuredFigure::PowerFactor1, 'measure.watts_1'],
             '2' => ['measure.phase_volts_2', 'measure.amps_2', MeasuredFigure::Apparent2, MeasuredFigure::PowerFactor2, 'measure.watts_2'],
-            default => ['measure.phase_volts_3', 'measure.amps_3', MeasuredFigure::Apparent3, MeasuredFigure::PowerFactor3, 'measure.watts_3'],
+            default => [
+                'measure.phase_volts_3', 'measure.amps_3', MeasuredFigure::Apparent3, MeasuredFigure::PowerFactor3, 'measure.watts_3',
+            ],
         };
         $volts = $reading->circuit->number($volts);
         $amps = $reading->circuit->number($amps);
         if ($volts === null || $amps === null || $amps->number() <= 0) {
             return null;
         }
-        $apparent = $reading->ledger->work($apparentName)->from(V: $volts, I: $amps)->as('V I', '{V} × {I}')->equals($volts->number() * $amps->number())->write();
+        $apparent = $reading->ledger
+            ->work($apparentName)
+            ->from(V: $volts, I: $amps)
+            ->as('V I', '{V} × {I}')
+            ->equals($volts->number() * $amps->number())
+            ->write();
         if (abs($watts->number()) > PowerReading::SLACK * $apparent->number()) {
             $reading->ledger->error($path, 'More watts than volts times amperes in L'.$line.'.', 'Read them again at the same time.');
 

@@ -26,7 +26,10 @@ final readonly class Codes
         $water = $m[2] === 'X' ? 'X: water not stated' : $m[2].': '.($this->tables->protectionAgainstWater($m[2]) ?? '');
         $letters = '';
         foreach (str_split($m[3] === '' ? ' ' : $m[3]) as $letter) {
-            $letters .= trim($letter) === '' ? '' : ' '.($this->tables->protectionLetter($letter) ?? 'The letter '.$letter.' is not decoded.');
+            $letters .=
+                trim($letter) === ''
+                    ? ''
+                    : ' '.($this->tables->protectionLetter($letter) ?? 'The letter '.$letter.' is not decoded.');
         }
 
         return 'First digit '.$solid.'. Second digit '.$water.'.'.$letters;
@@ -49,7 +52,10 @@ final readonly class Codes
             return null;
         }
 
-        return ucfirst($circuit).'; '.($outer === null ? 'air moved by '.$inner : 'inner air moved by '.$inner.', outer air by '.$outer).'.';
+        return ucfirst($circuit).
+            '; '.
+            ($outer === null ? 'air moved by '.$inner : 'inner air moved by '.$inner.', outer air by '.$outer).
+            '.';
     }
 
     /** `IM B3`, `V1`, and the numbered form `IM 1001`. */
@@ -76,7 +82,11 @@ final readonly class Codes
         $meaning = 'Insulation for '.Show::quantity($limit, Unit::Celsius).' at its hottest spot.';
         $rise = $this->tables->temperatureRise($used ?? (string) $class);
         if ($rise !== null) {
-            $meaning .= ' '.($used !== null ? 'Used only to the rise of class '.$used.', ' : 'Mean rise at most ').Show::quantity($rise, Unit::Kelvin).($used !== null ? ': the reserve lengthens its life.' : ' above 40 °C.');
+            $meaning .=
+                ' '.
+                ($used !== null ? 'Used only to the rise of class '.$used.', ' : 'Mean rise at most ').
+                Show::quantity($rise, Unit::Kelvin).
+                ($used !== null ? ': the reserve lengthens its life.' : ' above 40 °C.');
         }
 
         return $meaning;
@@ -87,14 +97,23 @@ final readonly class Codes
         $low = $this->letters->low($letter);
         $high = $this->letters->high($letter);
 
-        return $low === null ? null : 'With locked rotor it takes '.($high === null ? Show::number($low).' kVA or more' : Show::number($low).' to '.Show::number($high).' kVA').' per horsepower.';
+        return $low === null
+            ? null
+            : 'With locked rotor it takes '.
+                    ($high === null ? Show::number($low).' kVA or more' : Show::number($low).' to '.Show::number($high).' kVA').
+                    ' per horsepower.';
     }
 
     public function designLetter(string $letter): ?string
     {
         $text = $this->tables->designLetters();
 
-        return preg_match('/\b'.$letter.': (.+?\.)(?= [A-D]: |$)/', $text, $m) === 1 ? ucfirst($m[1]) : (['N' => 'IEC design N: normal starting torque, direct starting.', 'H' => 'IEC design H: high starting torque, direct starting.'][$letter] ?? null);
+        return preg_match('/\b'.$letter.': (.+?\.)(?= [A-D]: |$)/', $text, $m) === 1
+            ? ucfirst($m[1])
+            : [
+                'N' => 'IEC design N: normal starting torque, direct starting.',
+                'H' => 'IEC design H: high starting torque, direct starting.',
+            ][$letter] ?? null;
     }
 
     /**
@@ -110,19 +129,40 @@ final readonly class Codes
             return null;
         }
         $mm = static fn (float $length): string => Show::number($length, 4);
-        $size = $read->feet === null ? '' : ' Feet '.($read->metric
-            ? $mm($read->feet['across']).' mm across, '.$mm($read->feet['along']).' mm along the shaft'
-            : $mm($read->feet['across'] / 25.4).' in across, '.$mm($read->feet['along'] / 25.4).' in along the shaft').'.';
-        $shaft = $read->shaft === null ? '' : ' Shaft of four poles and more '.($read->metric ? $mm($read->shaft).' × '.$mm($read->extension ?? 0).' mm' : Show::number($read->shaft / 25.4, 5).' in').'.';
+        $size =
+            $read->feet === null
+                ? ''
+                : ' Feet '.
+                    ($read->metric
+                        ? $mm($read->feet['across']).' mm across, '.$mm($read->feet['along']).' mm along the shaft'
+                        : $mm($read->feet['across'] / 25.4).' in across, '.$mm($read->feet['along'] / 25.4).' in along the shaft').
+                    '.';
+        $shaft =
+            $read->shaft === null
+                ? ''
+                : ' Shaft of four poles and more '.
+                    ($read->metric
+                        ? $mm($read->shaft).' × '.$mm($read->extension ?? 0).' mm'
+                        : Show::number($read->shaft / 25.4, 5).' in').
+                    '.';
 
-        return ($read->metric ? 'IEC frame: shaft height '.$mm($read->height).' mm' : 'NEMA frame: shaft height '.Show::number($read->height / 25.4).' in ('.$mm($read->height).' mm)')
-            .['S' => ', short body', 'M' => ', medium body', 'L' => ', long body', '' => ''][$read->metric ? $read->suffix : '']
-            .(! $read->metric && $read->suffix !== '' ? ', suffix '.$read->suffix.(($word = $this->tables->frameSuffix($read->suffix)) === null ? '' : ' ('.$word.')') : '').'.'.$size.$shaft;
+        return ($read->metric
+            ? 'IEC frame: shaft height '.$mm($read->height).' mm'
+            : 'NEMA frame: shaft height '.Show::number($read->height / 25.4).' in ('.$mm($read->height).' mm)').
+            ['S' => ', short body', 'M' => ', medium body', 'L' => ', long body', '' => ''][$read->metric ? $read->suffix : ''].
+            (! $read->metric && $read->suffix !== ''
+                ? ', suffix '.$read->suffix.(($word = $this->tables->frameSuffix($read->suffix)) === null ? '' : ' ('.$word.')')
+                : '').
+            '.'.
+            $size.
+            $shaft;
     }
 
     public function rotorClass(string $code): ?string
     {
-        return preg_match('/^KL (\d{1,2})$/', $code, $m) === 1 ? 'Rotor class: it starts direct against up to '.Show::number((int) $m[1] / 10).' times rated torque.' : null;
+        return preg_match('/^KL (\d{1,2})$/', $code, $m) === 1
+            ? 'Rotor class: it starts direct against up to '.Show::number((int) $m[1] / 10).' times rated torque.'
+            : null;
     }
 
     public function enclosure(string $code): ?string
@@ -135,13 +175,21 @@ final readonly class Codes
     /** Rolling bearings by their numbers: kind, bore, shields, clearance. */
     public function bearings(string $text): ?string
     {
-        if (preg_match_all('~(?<![A-Z0-9])(NU|NJ|N)?\s?([67]?[0-4]\d{2})(?!\d)((?:[\s/.-]?(?:2?ZZ?|2?RS[H1]?|DDU|C[2345]|M|J|E))*)(?![A-Z0-9])~', $text, $all, PREG_SET_ORDER) < 1) {
+        if (
+            preg_match_all(
+                '~(?<![A-Z0-9])(NU|NJ|N)?\s?([67]?[0-4]\d{2})(?!\d)((?:[\s/.-]?(?:2?ZZ?|2?RS[H1]?|DDU|C[2345]|M|J|E))*)(?![A-Z0-9])~',
+                $text, $all, PREG_SET_ORDER,
+            ) < 1
+        ) {
             return null;
         }
         $words = [];
         foreach (array_slice($all, 0, 2) as $at => $m) {
             $kind = match (true) {
-                $m[1] !== '' => 'cylindrical roller', str_starts_with($m[2], '6') => 'deep-groove ball', str_starts_with($m[2], '7') => 'angular-contact ball', default => null,
+                $m[1] !== '' => 'cylindrical roller',
+                str_starts_with($m[2], '6') => 'deep-groove ball',
+                str_starts_with($m[2], '7') => 'angular-contact ball',
+                default => null,
             };
             if ($kind === null) {
                 return null;
@@ -149,8 +197,21 @@ final readonly class Codes
             $code = (int) substr($m[2], -2);
             $bore = [10, 12, 15, 17][$code] ?? 5 * $code;
             $sealed = preg_match('~Z|RS|DDU~', $m[3]) === 1;
-            $clearance = preg_match('~C([2345])~', $m[3], $c) === 1 ? ['2' => ', clearance smaller than normal', '3' => ', clearance larger than normal', '4' => ', clearance larger than C3', '5' => ', clearance larger than C4'][$c[1]] : '';
-            $words[] = (count($all) > 1 ? ($at === 0 ? 'Drive end: ' : 'Other end: ') : '').$kind.', bore '.$bore.' mm'.($sealed ? ', closed and greased for life' : '').$clearance;
+            $clearance =
+                preg_match('~C([2345])~', $m[3], $c) === 1
+                    ? [
+                        '2' => ', clearance smaller than normal', '3' => ', clearance larger than normal',
+                        '4' => ', clearance larger than C3', '5' => ', clearance larger than C4',
+                    ][$c[1]]
+                    : '';
+            $words[] =
+                (count($all) > 1 ? ($at === 0 ? 'Drive end: ' : 'Other end: ') : '').
+                $kind.
+                ', bore '.
+                $bore.
+                ' mm'.
+                ($sealed ? ', closed and greased for life' : '').
+                $clearance;
         }
 
         return ucfirst(implode('. ', $words)).'.';

@@ -42,7 +42,11 @@ final class Connection
             $ledger->missing('plate.voltage', 'The rated voltage is wanted.');
         }
         if ($kind === MotorKind::SinglePhase && $circuit->phases() === 3) {
-            $ledger->error('supply.phases', 'A single-phase motor: set the supply to one phase, and its voltage to that of the two wires it is joined to.', '1', ErrorKind::Refused);
+            $ledger->error(
+                'supply.phases',
+                'A single-phase motor: set the supply to one phase, and its voltage to that of the two wires it is joined to.', '1',
+                ErrorKind::Refused,
+            );
 
             return [null, null];
         }
@@ -59,8 +63,16 @@ final class Connection
         return [$volts, self::joined($circuit, $plate, $supply, $rated, $frequency, $tolerance->number(), $marks, $ledger)];
     }
 
-    private static function joined(Circuit $circuit, PlateVoltage $plate, Figure $supply, Figure $rated, Figure $frequency, float $tolerance, TerminalMarks $marks, Ledger $ledger): ?Supplied
-    {
+    private static function joined(
+        Circuit $circuit,
+        PlateVoltage $plate,
+        Figure $supply,
+        Figure $rated,
+        Figure $frequency,
+        float $tolerance,
+        TerminalMarks $marks,
+        Ledger $ledger,
+    ): ?Supplied {
         // Flux follows volts per hertz: 480 V at 60 Hz magnetises like 400 V at 50 Hz.
         $equivalent = $supply->number() * $rated->number() / $frequency->number();
         $best = null;
@@ -68,7 +80,10 @@ final class Connection
             $nearest = min(max($equivalent, $pair['low']), $pair['high']);
             $deviation = 100 * ($equivalent - $nearest) / $nearest;
             if ($best === null || abs($deviation) < abs($best['deviation'])) {
-                $best = ['index' => $index, 'volts' => $nearest, 'deviation' => $deviation, 'connection' => WindingConnection::from($pair['connection'])];
+                $best = [
+                    'index' => $index, 'volts' => $nearest, 'deviation' => $deviation,
+                    'connection' => WindingConnection::from($pair['connection']),
+                ];
             }
         }
         if ($best === null) {
@@ -76,13 +91,33 @@ final class Connection
         }
         $fits = abs($best['deviation']) <= $tolerance + 1e-9;
         $connection = $fits ? $best['connection'] : WindingConnection::None;
-        $ledger->work(PlateFigure::Connection)->equals($connection->value)->saying($plate->echo().' on '.$supply->shown())
-            ->source('IEC 60034-1: ±'.Show::number($tolerance).' % allowed')->write();
-        $volts = $ledger->work(PlateFigure::RatedVoltage)->equals($best['volts'])->saying('the plate voltage nearest to the supply')->source('plate')->write();
-        $ledger->work(PlateFigure::Pair)->equals($best['index'] + 1)->source('plate')->write();
-        $fit = $ledger->work(PlateFigure::Fit)->from(V: $supply, Vn: $volts, fn: $rated, f: $frequency)
-            ->as('(V · f_n / f − V_n) / V_n', abs($frequency->number() - $rated->number()) < 0.01 ? '{V} against {Vn}' : '{V} × {fn} ÷ {f} against {Vn}')
-            ->equals($best['deviation'])->source('IEC 60034-1: ±5 % comfortable, ±10 % allowed')->write();
+        $ledger
+            ->work(PlateFigure::Connection)
+            ->equals($connection->value)
+            ->saying($plate->echo().' on '.$supply->shown())
+            ->source('IEC 60034-1: ±'.Show::number($tolerance).' % allowed')
+            ->write();
+        $volts = $ledger
+            ->work(PlateFigure::RatedVoltage)
+            ->equals($best['volts'])
+            ->saying('the plate voltage nearest to the supply')
+            ->source('plate')
+            ->write();
+        $ledger
+            ->work(PlateFigure::Pair)
+            ->equals($best['index'] + 1)
+            ->source('plate')
+            ->write();
+        $fit = $ledger
+            ->work(PlateFigure::Fit)
+            ->from(V: $supply, Vn: $volts, fn: $rated, f: $frequency)
+            ->as(
+                '(V · f_n / f − V_n) / V_n',
+                abs($frequency->number() - $rated->number()) < 0.01 ? '{V} against {Vn}' : '{V} × {fn} ÷ {f} against {Vn}',
+            )
+            ->equals($best['deviation'])
+            ->source('IEC 60034-1: ±5 % comfortable, ±10 % allowed')
+            ->write();
         $winding = null;
         if ($connection->isStarOrDelta()) {
             $star = $connection === WindingConnection::Star;
@@ -92,7 +127,9 @@ final class Connection
         self::judge($plate, $supply, $volts, $fit, $fits, $ledger);
         self::frequency($supply, $volts, $rated, $frequency, $circuit->number('plate.breakdown_torque_ratio')?->number(), $ledger);
         if ($fits) {
-            $ledger->curve(new ConnectionCurve($supply->number(), $connection, $winding, $plate->pairs[1 - $best['index']] ?? null, $marks));
+            $ledger->curve(
+                new ConnectionCurve($supply->number(), $connection, $winding, $plate->pairs[1 - $best['index']] ?? null, $marks),
+            );
         }
 
         return new Supplied($connection, $volts, $best['index'], $winding);
@@ -109,15 +146,28 @@ final class Connection
             $low = $fit->number() < 0;
             $ledger->caution(PlateFinding::VoltageOff)
                 ->title('The supply is '.Show::number(abs($fit->number()), 3).' % '.($low ? 'low' : 'high').' for this motor')
-                ->because($volts->shown().' motor on '.$supply->shown().'. It may run, but '
-                    .($low ? 'torque falls with the square of the voltage and the current rises.' : 'its iron is close to saturation and it runs hotter.'))
+                ->because(
+                    $volts->shown().
+                        ' motor on '.
+                        $supply->shown().
+                        '. It may run, but '.
+                        ($low
+                            ? 'torque falls with the square of the voltage and the current rises.'
+                            : 'its iron is close to saturation and it runs hotter.'),
+                )
                 ->do('Use it only if the plate says it is usable there.')
                 ->source('IEC 60034-1, NEMA MG 1')->on(PlateFigure::Fit)->about('plate.voltage', 'supply.voltage');
         }
     }
 
-    private static function frequency(Figure $supply, Figure $volts, Figure $rated, Figure $frequency, ?float $breakdown, Ledger $ledger): void
-    {
+    private static function frequency(
+        Figure $supply,
+        Figure $volts,
+        Figure $rated,
+        Figure $frequency,
+        ?float $breakdown,
+        Ledger $ledger,
+    ): void {
         $ratio = $frequency->number() / $rated->number();
         if (abs($ratio - 1) <= 0.01) {
             return;
@@ -128,14 +178,39 @@ final class Connection
         $speed = Show::number(($ratio - 1) * 100, 3);
         [$grade, $code, $more] = match (true) {
             $flux > self::FLUX_HIGH => [Grade::Stop, PlateFinding::FluxTooHigh, ' The iron saturates and the winding overheats.'],
-            $flux < self::FLUX_LOW && $breakdown !== null && $breakdown * $flux ** 2 < self::LEAST_BREAKDOWN => [Grade::Stop, PlateFinding::FluxLow,
-                ' Breakdown torque falls to '.Show::number($breakdown * $flux ** 2, 3).' times the rated one: too little to carry the load through a dip.'],
-            $flux < self::FLUX_LOW => [Grade::Caution, PlateFinding::FluxLow, ' Breakdown torque falls to '.Show::number($flux ** 2, 3).' of its rated value.'],
-            default => [Grade::Caution, PlateFinding::FrequencyDiffers, ' Flux is right; a fan or pump takes '.Show::number($ratio ** 3, 3).' times the power.'],
+            $flux < self::FLUX_LOW && $breakdown !== null && $breakdown * $flux ** 2 < self::LEAST_BREAKDOWN => [
+                Grade::Stop, PlateFinding::FluxLow,
+                ' Breakdown torque falls to '.
+                Show::number($breakdown * $flux ** 2, 3).
+                ' times the rated one: too little to carry the load through a dip.',
+            ],
+            $flux < self::FLUX_LOW => [
+                Grade::Caution, PlateFinding::FluxLow,
+                ' Breakdown torque falls to '.Show::number($flux ** 2, 3).' of its rated value.',
+            ],
+            default => [
+                Grade::Caution, PlateFinding::FrequencyDiffers,
+                ' Flux is right; a fan or pump takes '.Show::number($ratio ** 3, 3).' times the power.',
+            ],
         };
-        $ledger->find($grade, $code)->title('The frequency is not the plate’s')
-            ->because('Rated '.$rated->shown().', supply '.$frequency->shown().': it turns '.$speed.' % faster, and volts per hertz are '.Show::number($flux, 3).' of the plate’s.'.$more)
-            ->do('Check speed, load and cooling at the supply’s frequency.')->source('common practice, no source')
-            ->on(PlateFigure::Flux)->about('plate.frequency', 'supply.frequency');
+        $ledger
+            ->find($grade, $code)
+            ->title('The frequency is not the plate’s')
+            ->because(
+                'Rated '.
+                    $rated->shown().
+                    ', supply '.
+                    $frequency->shown().
+                    ': it turns '.
+                    $speed.
+                    ' % faster, and volts per hertz are '.
+                    Show::number($flux, 3).
+                    ' of the plate’s.'.
+                    $more,
+            )
+            ->do('Check speed, load and cooling at the supply’s frequency.')
+            ->source('common practice, no source')
+            ->on(PlateFigure::Flux)
+            ->about('plate.frequency', 'supply.frequency');
     }
 }

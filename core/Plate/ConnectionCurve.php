@@ -24,8 +24,13 @@ final readonly class ConnectionCurve implements Curve
      * @param  array{low: float, high: float, connection: string}|null  $other  the voltage that is not used, V
      * @param  TerminalMarks  $marks  as the rule book's world stamps them
      */
-    public function __construct(float $supply, private WindingConnection $connection, private ?Figure $windingVoltage, private ?array $other, private TerminalMarks $marks)
-    {
+    public function __construct(
+        float $supply,
+        private WindingConnection $connection,
+        private ?Figure $windingVoltage,
+        private ?array $other,
+        private TerminalMarks $marks,
+    ) {
         $this->delta = Shown::of($supply, Unit::Volt);
         $this->star = Shown::of($supply / sqrt(3), Unit::Volt);
     }
@@ -60,12 +65,20 @@ final readonly class ConnectionCurve implements Curve
 
         $row = ['type' => 'array', 'items' => Shape::text(), 'minItems' => 3, 'maxItems' => 3];
 
-        return Shape::object([
-            'starts' => $row, 'ends' => $row,
-            'supply' => Shape::shown(), 'connection' => $connection, 'leads' => ['enum' => [3, 6, 9]],
-            'star_volts' => Shape::shown(), 'delta_volts' => Shape::shown(),
-            'winding_volts' => Shape::orNull(Shape::shown()),
-            'other' => Shape::orNull(Shape::object(['connection' => $connection, 'volts' => Shape::text(), 'winding_volts' => Shape::orNull(Shape::shown())])),
-        ], 'ConnectionCurve', 'The terminal box: how the links stand now, and how they would for the plate’s other voltage.');
+        return Shape::object(
+            [
+                'starts' => $row, 'ends' => $row, 'supply' => Shape::shown(), 'connection' => $connection,
+                'leads' => ['enum' => [3, 6, 9]],
+                'star_volts' => Shape::shown(), 'delta_volts' => Shape::shown(),
+                'winding_volts' => Shape::orNull(Shape::shown()),
+                'other' => Shape::orNull(
+                    Shape::object([
+                        'connection' => $connection, 'volts' => Shape::text(),
+                        'winding_volts' => Shape::orNull(Shape::shown()),
+                    ]),
+                ),
+            ],
+            'ConnectionCurve', 'The terminal box: how the links stand now, and how they would for the plate’s other voltage.',
+        );
     }
 }

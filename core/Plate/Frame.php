@@ -12,7 +12,9 @@ final readonly class Frame
     private const MM_PER_INCH = 25.4;
 
     /** Suffixes that only NEMA frames have; S, M and L are IEC bodies. */
-    private const AMERICAN = ['T', 'TS', 'U', 'C', 'TC', 'TCZ', 'TSC', 'TD', 'JM', 'JP', 'H', 'HZ', 'Z', 'TZ', 'Y', 'D', 'LP', 'VP', 'HP', 'UZ'];
+    private const AMERICAN = [
+        'T', 'TS', 'U', 'C', 'TC', 'TCZ', 'TSC', 'TD', 'JM', 'JP', 'H', 'HZ', 'Z', 'TZ', 'Y', 'D', 'LP', 'VP', 'HP', 'UZ',
+    ];
 
     /** @param  array{across: float, along: float}|null  $feet  between the holes of the feet */
     private function __construct(

@@ -20,7 +20,13 @@ final readonly class MachineOfPlate
     /** @return FittedMachine|null null where it cannot be tried: one phase, or poles, slip or power not known */
     public function fitted(Circuit $circuit, ?Supplied $supplied, RatedValues $rated, Turning $turning): ?FittedMachine
     {
-        if ($supplied === null || $rated->output === null || $rated->efficiency === null || $rated->powerFactor === null || $circuit->phases() !== 3) {
+        if (
+            $supplied === null ||
+            $rated->output === null ||
+            $rated->efficiency === null ||
+            $rated->powerFactor === null ||
+            $circuit->phases() !== 3
+        ) {
             return null;
         }
         $slip = $turning->slip;

@@ -59,11 +59,24 @@ final readonly class PlateChecks
         $off = 100 * abs($power->horsepowerWatts / $power->watts - 1);
         if ($off > self::HORSEPOWER_OFF) {
             $far = $off > self::HORSEPOWER_FAR_OFF;
-            $ledger->find($far ? Grade::Caution : Grade::Note, PlateFinding::HorsepowerDisagrees)->title('Kilowatts and horsepower differ')
-                ->because(Show::quantity($power->watts, Unit::Watt).' and '.Show::number($power->horsepowerWatts / Power::HORSEPOWER).' hp ('
-                    .Show::quantity($power->horsepowerWatts, Unit::Watt).') are '.Show::number($off, 3).' % apart.'.($far ? '' : ' A standard series of sizes may explain it.'))
-                ->do('Read both again on the plate.')->source('1 hp = 746 W in code practice, 745.7 W exactly')
-                ->on(PlateFigure::Output)->about('plate.power');
+            $ledger
+                ->find($far ? Grade::Caution : Grade::Note, PlateFinding::HorsepowerDisagrees)
+                ->title('Kilowatts and horsepower differ')
+                ->because(
+                    Show::quantity($power->watts, Unit::Watt).
+                        ' and '.
+                        Show::number($power->horsepowerWatts / Power::HORSEPOWER).
+                        ' hp ('.
+                        Show::quantity($power->horsepowerWatts, Unit::Watt).
+                        ') are '.
+                        Show::number($off, 3).
+                        ' % apart.'.
+                        ($far ? '' : ' A standard series of sizes may explain it.'),
+                )
+                ->do('Read both again on the plate.')
+                ->source('1 hp = 746 W in code practice, 745.7 W exactly')
+                ->on(PlateFigure::Output)
+                ->about('plate.power');
         }
     }
 
@@ -80,7 +93,10 @@ final readonly class PlateChecks
         } elseif ($slip->number() < 0.2 || $slip->number() > 10) {
             $ledger->caution(PlateFinding::SlipUnusual)->title('Unusual slip')
                 ->because('A slip of '.$slip->shown(3).' is outside the usual 0.2 to 10 %.')
-                ->do('Read speed and frequency again on the plate.')->source('common practice, no source')->on(PlateFigure::Slip)->about('plate.speed');
+                ->do('Read speed and frequency again on the plate.')
+                ->source('common practice, no source')
+                ->on(PlateFigure::Slip)
+                ->about('plate.speed');
         }
     }
 
@@ -94,9 +110,22 @@ final readonly class PlateChecks
         }
         $nominal = $this->practice->efficiencyClasses()->nominal($class, $motor->output->number(), $poles);
         if ($nominal !== null && 100 * $efficiency->number() < $nominal - 0.05) {
-            $ledger->caution(PlateFinding::EfficiencyBelowClass)->title('Efficiency below its class')
-                ->because('The plate gives '.Show::number(100 * $efficiency->number()).' %, '.$class.' wants '.Show::number($nominal).' %.')
-                ->do('Read both again on the plate.')->source('IEC 60034-30-1 (2014, from memory)')->on(PlateFigure::Efficiency)->about('plate.efficiency');
+            $ledger
+                ->caution(PlateFinding::EfficiencyBelowClass)
+                ->title('Efficiency below its class')
+                ->because(
+                    'The plate gives '.
+                        Show::number(100 * $efficiency->number()).
+                        ' %, '.
+                        $class.
+                        ' wants '.
+                        Show::number($nominal).
+                        ' %.',
+                )
+                ->do('Read both again on the plate.')
+                ->source('IEC 60034-30-1 (2014, from memory)')
+                ->on(PlateFigure::Efficiency)
+                ->about('plate.efficiency');
         }
     }
 
@@ -110,9 +139,17 @@ final readonly class PlateChecks
             $ledger->work(PlateFigure::ServiceFactorOutput)->from(P: $motor->output, k: $factor)->as('P · SF', '{P} × {k}')
                 ->equals($motor->output->number() * $factor->number())->source('NEMA MG 1 (from memory)')->write();
         }
-        $ledger->note(PlateFinding::ServiceFactor)->title('Service factor '.Show::number($factor->number()))
-            ->because('The motor bears '.Show::number($factor->number() * 100).' % of its output at rated voltage, frequency and ambient, hotter and with a shorter life. It does not hold on a drive, at another voltage, or above 1000 m or 40 °C.')
-            ->do('Do not take it as the basis of a continuous design.')->source('NEMA MG 1 (from memory)')->about('plate.service_factor');
+        $ledger
+            ->note(PlateFinding::ServiceFactor)
+            ->title('Service factor '.Show::number($factor->number()))
+            ->because(
+                'The motor bears '.
+                    Show::number($factor->number() * 100).
+                    ' % of its output at rated voltage, frequency and ambient, hotter and with a shorter life. It does not hold on a drive, at another voltage, or above 1000 m or 40 °C.',
+            )
+            ->do('Do not take it as the basis of a continuous design.')
+            ->source('NEMA MG 1 (from memory)')
+            ->about('plate.service_factor');
     }
 
     private function surroundings(Circuit $circuit, Ledger $ledger): void
@@ -128,21 +165,44 @@ final readonly class PlateChecks
             if ($place !== Surroundings::Dry && ! $circuit->bad('plate.ip')) {
                 $ledger->note(PlateFinding::ProtectionUnknown)->title('Its protection is not known')
                     ->because('The surroundings are '.$name.', and no IP code is typed.')
-                    ->do('Read the IP code, or look how the motor is closed.')->source('common practice, no source')->about('plate.ip', 'surroundings');
+                    ->do('Read the IP code, or look how the motor is closed.')
+                    ->source('common practice, no source')
+                    ->about('plate.ip', 'surroundings');
             }
         } elseif (preg_match('/^IP([0-9X])([0-9X])/', $code, $m) === 1) {
             $less = static fn (string $digit, float $least): bool => $digit === 'X' || (float) $digit < $least;
             $short = array_keys(array_filter(['solids' => $less($m[1], $need[0]), 'water' => $less($m[2], $need[1])]));
             if ($short !== []) {
-                $ledger->caution(PlateFinding::ProtectionTooLow)->title($code.' is too open for this place')
-                    ->because('The surroundings are '.$name.': at least IP'.Show::number($need[0]).Show::number($need[1]).' is usual, '.$code.' keeps out too little '.implode(' and ', $short).'.')
-                    ->do('Choose a closer motor, or shield it.')->source('common practice, no source')->about('plate.ip', 'surroundings');
+                $ledger
+                    ->caution(PlateFinding::ProtectionTooLow)
+                    ->title($code.' is too open for this place')
+                    ->because(
+                        'The surroundings are '.
+                            $name.
+                            ': at least IP'.
+                            Show::number($need[0]).
+                            Show::number($need[1]).
+                            ' is usual, '.
+                            $code.
+                            ' keeps out too little '.
+                            implode(' and ', $short).
+                            '.',
+                    )
+                    ->do('Choose a closer motor, or shield it.')
+                    ->source('common practice, no source')
+                    ->about('plate.ip', 'surroundings');
             }
         }
         if ($place === Surroundings::CombustibleDust) {
-            $ledger->caution(PlateFinding::CombustibleDust)->title('Combustible dust')
-                ->because('Where dust can burn, the motor, its seals and its surface temperature must be certified for the zone or class. That is not checked here.')
-                ->do('Have the area’s classification at hand, and the motor’s certificate.')->source('IEC 60079-31, NEC 502 (from memory)')->about('surroundings');
+            $ledger
+                ->caution(PlateFinding::CombustibleDust)
+                ->title('Combustible dust')
+                ->because(
+                    'Where dust can burn, the motor, its seals and its surface temperature must be certified for the zone or class. That is not checked here.',
+                )
+                ->do('Have the area’s classification at hand, and the motor’s certificate.')
+                ->source('IEC 60079-31, NEC 502 (from memory)')
+                ->about('surroundings');
         }
     }
 
@@ -156,17 +216,32 @@ final readonly class PlateChecks
         // Paired with the voltages like the rated currents: the lower voltage takes more.
         usort($groups, static fn (array $a, array $b): int => max([0.0, ...$b]) <=> max([0.0, ...$a]));
         $group = $groups[$motor->supplied->pair] ?? $groups[0];
-        $amps = $ledger->work(PlateFigure::ServiceFactorAmps)->equals($group[0])->saying('the one that belongs to '.$rated->shown())->source('plate')->write();
+        $amps = $ledger
+            ->work(PlateFigure::ServiceFactorAmps)
+            ->equals($group[0])
+            ->saying('the one that belongs to '.$rated->shown())
+            ->source('plate')
+            ->write();
         $factor = $circuit->number('plate.service_factor');
         if ($factor === null) {
             return $amps;
         }
         $ratio = $amps->number() / $rated->number();
         if ($ratio < 1 || $ratio > 1.15 * $factor->number()) {
-            $ledger->caution(PlateFinding::ServiceFactorAmps)->title('Service-factor amperes do not fit')
-                ->because('They are '.Show::number($ratio, 3).' times the rated current, the service factor is '.Show::number($factor->number(), 3).'. They lie between the rated current and about that many times it.')
-                ->do('Read both again, and see that they belong to one voltage.')->source('common practice, no source')
-                ->on(PlateFigure::Current)->about('plate.service_factor_amps');
+            $ledger
+                ->caution(PlateFinding::ServiceFactorAmps)
+                ->title('Service-factor amperes do not fit')
+                ->because(
+                    'They are '.
+                        Show::number($ratio, 3).
+                        ' times the rated current, the service factor is '.
+                        Show::number($factor->number(), 3).
+                        '. They lie between the rated current and about that many times it.',
+                )
+                ->do('Read both again, and see that they belong to one voltage.')
+                ->source('common practice, no source')
+                ->on(PlateFigure::Current)
+                ->about('plate.service_factor_amps');
         }
 
         return $amps;
@@ -181,9 +256,21 @@ final readonly class PlateChecks
         }
         $limit = $this->practice->stamps()->temperatureRise($class[0]);
         if ($limit !== null && $rise->number() > $limit + 10) {
-            $ledger->caution(PlateFinding::RiseAboveClass)->title('The rise is more than its insulation bears')
-                ->because('A rise of '.$rise->shown().' is stamped, class '.$class[0].' bears '.Show::number($limit).' K above 40 °C.')
-                ->do('Read both again on the plate.')->source('IEC 60034-1 (from memory)')->about('plate.temperature_rise', 'plate.insulation_class');
+            $ledger
+                ->caution(PlateFinding::RiseAboveClass)
+                ->title('The rise is more than its insulation bears')
+                ->because(
+                    'A rise of '.
+                        $rise->shown().
+                        ' is stamped, class '.
+                        $class[0].
+                        ' bears '.
+                        Show::number($limit).
+                        ' K above 40 °C.',
+                )
+                ->do('Read both again on the plate.')
+                ->source('IEC 60034-1 (from memory)')
+                ->about('plate.temperature_rise', 'plate.insulation_class');
         }
     }
 

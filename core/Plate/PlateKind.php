@@ -9,6 +9,7 @@ use BraveAnvil\Circuit\Choice\MotorKind;
 use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Circuit\Fields;
 use BraveAnvil\Circuit\Parse\Typed;
+use BraveAnvil\RuleBook\Words;
 use BraveAnvil\Solution\ErrorKind;
 use BraveAnvil\Solution\Ledger;
 use BraveAnvil\Solution\Station;
@@ -21,7 +22,8 @@ use BraveAnvil\Solution\Station;
 final class PlateKind
 {
     private const NAMES = [
-        'cage' => 'cage motor', 'wound_rotor' => 'wound-rotor motor', 'two_speed' => 'two-speed motor', 'part_winding' => 'part-winding motor',
+        'cage' => 'cage motor', 'wound_rotor' => 'wound-rotor motor', 'two_speed' => 'two-speed motor',
+        'part_winding' => 'part-winding motor',
         'single_phase' => 'single-phase motor',
     ];
 
@@ -41,7 +43,7 @@ final class PlateKind
     ];
 
     /** @return MotorKind|null null while nothing is stamped */
-    public static function solve(Circuit $circuit, Ledger $ledger): ?MotorKind
+    public static function solve(Circuit $circuit, Words $words, Ledger $ledger): ?MotorKind
     {
         [$kind, $path, $why] = self::recognised($circuit);
         if ($circuit->plateVoltage() === null && $circuit->power() === null && $kind === MotorKind::Cage) {
@@ -59,8 +61,10 @@ final class PlateKind
             ->because(self::REASONS[$kind->value].' Power and current stand.')
             ->do('Size it by the rule book by hand, or by its maker’s data.')
             ->source($why)->on(PlateFigure::Kind)->about($path);
-        if ($circuit->chosen('starter.method', MethodName::class) === MethodName::StarDelta) {
-            $ledger->error('starter.method', 'A '.$name.' is not started in star-delta.', 'direct', ErrorKind::Refused);
+        $method = $circuit->chosen('starter.method', MethodName::class);
+        if ($method?->needsCage() === true) {
+            $text = 'A '.$name.' is not started in '.lcfirst($method->label($words)).'.';
+            $ledger->error('starter.method', $text, 'direct', ErrorKind::Refused);
         }
 
         return $kind;

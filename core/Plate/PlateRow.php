@@ -36,9 +36,17 @@ final class PlateRow
         if ($known) {
             $used = $useSecond ? $second : $first;
             $other = $useSecond ? $first : $second;
-            $ledger->work(PlateFigure::Row)->equals($useSecond ? 2 : 1)->source('plate')
-                ->saying($used->shown().' on a supply of '.Show::quantity($supply, Unit::Hertz).'; not the '.$other->shown().' row')->write();
-            $ledger->note(PlateFinding::RowInUse)->title('The '.$used->shown().' row of the plate is used')
+            $ledger
+                ->work(PlateFigure::Row)
+                ->equals($useSecond ? 2 : 1)
+                ->source('plate')
+                ->saying(
+                    $used->shown().' on a supply of '.Show::quantity($supply, Unit::Hertz).'; not the '.$other->shown().' row',
+                )
+                ->write();
+            $ledger
+                ->note(PlateFinding::RowInUse)
+                ->title('The '.$used->shown().' row of the plate is used')
                 ->because('The supply has '.Show::quantity($supply, Unit::Hertz).'. The '.$other->shown().' row is not.')
                 ->source('plate')->on(PlateFigure::Row)->about('plate.frequency');
         }

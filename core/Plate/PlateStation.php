@@ -20,7 +20,7 @@ final readonly class PlateStation
 
     public function solve(Circuit $circuit, Ledger $ledger): Motor
     {
-        $kind = PlateKind::solve($circuit, $ledger);
+        $kind = PlateKind::solve($circuit, $this->book->words(), $ledger);
         $frequency = RatedFrequency::solve($circuit, $ledger);
         [$supplyVoltage, $supplied] = Connection::solve($circuit, $kind, $frequency, $this->book->terminals(), $ledger);
         [$current, $refused] = RatedCurrent::solve($circuit, $supplied, $ledger);
@@ -28,8 +28,11 @@ final readonly class PlateStation
         $rated = (new RatedPower($this->practice))->solve($circuit, $supplied, $current, $turning, $frequency, $ledger);
         $turning = $turning->withSlip($rated->efficiency, $ledger);
         $torque = $turning->torque($rated->output, $ledger);
-        $motor = new Motor($kind, $supplyVoltage, $frequency, $supplied, $current, $refused, $turning->poles, $turning->synchronousSpeed, $turning->speed,
-            $turning->slip, $rated->output, $rated->efficiency, $rated->powerFactor, $torque, (new MachineOfPlate($this->practice))->fitted($circuit, $supplied, $rated, $turning));
+        $motor = new Motor(
+            $kind, $supplyVoltage, $frequency, $supplied, $current, $refused, $turning->poles, $turning->synchronousSpeed,
+            $turning->speed, $turning->slip, $rated->output, $rated->efficiency, $rated->powerFactor, $torque,
+            (new MachineOfPlate($this->practice))->fitted($circuit, $supplied, $rated, $turning),
+        );
         $serviceFactorAmps = (new PlateChecks($this->practice))->solve($circuit, $motor, $ledger);
         $ledger->explain((new Meanings($this->book, $this->practice))->of($circuit, $motor, $serviceFactorAmps));
         $ledger->say(Station::Plate, $this->sentence($motor));
@@ -50,10 +53,20 @@ final readonly class PlateStation
         $how = match ($connection) {
             WindingConnection::Delta => 'connect in delta', WindingConnection::Star => 'connect in '.$this->book->words()->star,
             WindingConnection::Parallel => 'connect the windings in parallel (low voltage)',
-            WindingConnection::Series => 'connect the windings in series (high voltage)', default => 'one voltage, connect as the plate says',
+            WindingConnection::Series => 'connect the windings in series (high voltage)',
+            default => 'one voltage, connect as the plate says',
         };
 
-        return 'On your '.$supply.' supply: '.$how.'.'
-            .($motor->poles === null ? '' : ' '.Show::number($motor->poles->number()).' poles'.($motor->slip === null ? '.' : ', '.$motor->slip->shown(3).' slip.'));
+        return 'On your '.
+            $supply.
+            ' supply: '.
+            $how.
+            '.'.
+            ($motor->poles === null
+                ? ''
+                : ' '.
+                    Show::number($motor->poles->number()).
+                    ' poles'.
+                    ($motor->slip === null ? '.' : ', '.$motor->slip->shown(3).' slip.'));
     }
 }

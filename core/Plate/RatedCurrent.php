@@ -71,7 +71,11 @@ final class RatedCurrent
                 return [$figure, false];
             }
         }
-        $ledger->error('plate.current', 'One current for two voltages, and it does not fit '.$rated->shown().'.', 'Both currents as stamped, such as 66/38.');
+        $ledger->error(
+            'plate.current',
+            'One current for two voltages, and it does not fit '.$rated->shown().'.',
+            'Both currents as stamped, such as 66/38.',
+        );
 
         return [null, true];
     }
@@ -89,10 +93,20 @@ final class RatedCurrent
         $volts = $pairs[1]['low'] / $pairs[0]['low'];
         $off = 100 * abs($currents / $volts - 1);
         if ($off > 6) {
-            $ledger->find($off > 15 ? Grade::Caution : Grade::Note, PlateFinding::CurrentRatio)->title('Currents and voltages do not pair')
-                ->because('The currents stand as '.Show::number($currents, 3).', the voltages as '.Show::number($volts, 3).'. They should be alike.')
-                ->do('Read both again on the plate.')->source('same power in both connections')
-                ->on(PlateFigure::Current)->about('plate.current', 'plate.voltage');
+            $ledger
+                ->find($off > 15 ? Grade::Caution : Grade::Note, PlateFinding::CurrentRatio)
+                ->title('Currents and voltages do not pair')
+                ->because(
+                    'The currents stand as '.
+                        Show::number($currents, 3).
+                        ', the voltages as '.
+                        Show::number($volts, 3).
+                        '. They should be alike.',
+                )
+                ->do('Read both again on the plate.')
+                ->source('same power in both connections')
+                ->on(PlateFigure::Current)
+                ->about('plate.current', 'plate.voltage');
         }
     }
 }

@@ -25,8 +25,14 @@ final readonly class RatedPower
     {
     }
 
-    public function solve(Circuit $circuit, ?Supplied $supplied, ?Figure $current, Turning $turning, ?Figure $frequency, Ledger $ledger): RatedValues
-    {
+    public function solve(
+        Circuit $circuit,
+        ?Supplied $supplied,
+        ?Figure $current,
+        Turning $turning,
+        ?Figure $frequency,
+        Ledger $ledger,
+    ): RatedValues {
         $volts = $supplied?->ratedVoltage;
         $output = self::output($circuit, $volts, $current, $ledger);
         $efficiency = $this->efficiency($circuit, $output, $volts, $current, $turning, $frequency, $ledger);
@@ -50,8 +56,13 @@ final readonly class RatedPower
     {
         $power = $circuit->power();
         if ($power !== null) {
-            return $ledger->work(PlateFigure::Output)->equals($power->watts)->saying($power->echo())
-                ->source($power->unit === 'hp' ? 'plate; 1 hp = 746 W in code practice' : 'plate')->assuming($circuit->assumed('plate.power'))->write();
+            return $ledger
+                ->work(PlateFigure::Output)
+                ->equals($power->watts)
+                ->saying($power->echo())
+                ->source($power->unit === 'hp' ? 'plate; 1 hp = 746 W in code practice' : 'plate')
+                ->assuming($circuit->assumed('plate.power'))
+                ->write();
         }
         if ($circuit->bad('plate.power')) {
             return null;
@@ -69,14 +80,27 @@ final readonly class RatedPower
         return null;
     }
 
-    private function efficiency(Circuit $circuit, ?Figure $output, ?Figure $volts, ?Figure $amperes, Turning $turning, ?Figure $frequency, Ledger $ledger): ?Figure
-    {
+    private function efficiency(
+        Circuit $circuit,
+        ?Figure $output,
+        ?Figure $volts,
+        ?Figure $amperes,
+        Turning $turning,
+        ?Figure $frequency,
+        Ledger $ledger,
+    ): ?Figure {
         if ($circuit->bad('plate.efficiency', 'plate.efficiency_class', 'plate.power')) {
             return null;
         }
         $typed = $circuit->number('plate.efficiency');
         if ($typed !== null) {
-            return $ledger->work(PlateFigure::Efficiency)->from(eta: $typed)->equals($typed->number())->saying(Show::number($typed->number() * 100).' %')->source('plate')->write();
+            return $ledger
+                ->work(PlateFigure::Efficiency)
+                ->from(eta: $typed)
+                ->equals($typed->number())
+                ->saying(Show::number($typed->number() * 100).' %')
+                ->source('plate')
+                ->write();
         }
         if ($output === null) {
             return null;
@@ -85,14 +109,24 @@ final readonly class RatedPower
         if ($factor !== null && $amperes !== null && $volts !== null) {
             $value = $output->number() / (self::phaseFactor($circuit) * $volts->number() * $amperes->number() * $factor->number());
             if ($value < self::LEAST || $value > self::MOST) {
-                $ledger->error('plate.efficiency', 'Output, voltage, current and power factor would mean an efficiency of '.Show::number(100 * $value, 3).' %: they do not belong together.',
-                    'The stamped efficiency, or check the other four.');
+                $ledger->error(
+                    'plate.efficiency',
+                    'Output, voltage, current and power factor would mean an efficiency of '.
+                        Show::number(100 * $value, 3).
+                        ' %: they do not belong together.',
+                    'The stamped efficiency, or check the other four.',
+                );
 
                 return null;
             }
 
-            return $ledger->work(PlateFigure::Efficiency)->from(P: $output, V: $volts, I: $amperes, pf: $factor)
-                ->as('P / (√3 V I cos φ)', '{P} ÷ ('.self::root($circuit).'{V} × {I} × {pf})')->equals($value)->source('derived from the other plate values')->write();
+            return $ledger
+                ->work(PlateFigure::Efficiency)
+                ->from(P: $output, V: $volts, I: $amperes, pf: $factor)
+                ->as('P / (√3 V I cos φ)', '{P} ÷ ('.self::root($circuit).'{V} × {I} × {pf})')
+                ->equals($value)
+                ->source('derived from the other plate values')
+                ->write();
         }
         $class = $circuit->word('plate.efficiency_class');
         if ($class !== null) {
@@ -104,24 +138,43 @@ final readonly class RatedPower
             if ($value !== null) {
                 $sixty = abs(($frequency?->number() ?? 50) - 60) < 1;
 
-                return $ledger->work(PlateFigure::Efficiency)
-                    ->as('table', $class.', '.$output->shown().', '.$turning->poles->shown().' poles: '.Show::number($value).' %')->equals($value / 100)
-                    ->source($classes->cited())->assuming('efficiency as the nominal value of '.$class.($sixty ? ', taken from the 50 Hz table' : ''))->write();
+                return $ledger
+                    ->work(PlateFigure::Efficiency)
+                    ->as(
+                        'table',
+                        $class.', '.$output->shown().', '.$turning->poles->shown().' poles: '.Show::number($value).' %',
+                    )
+                    ->equals($value / 100)
+                    ->source($classes->cited())
+                    ->assuming('efficiency as the nominal value of '.$class.($sixty ? ', taken from the 50 Hz table' : ''))
+                    ->write();
             }
         }
         $usual = $this->practice->typicalMotor();
         $typical = $usual->efficiency($output->number());
         if ($typical !== null) {
-            return $ledger->work(PlateFigure::Efficiency)->as('typical', Show::number($typical).' % for '.$output->shown())->equals($typical / 100)
-                ->source($usual->cited())->assuming('a typical efficiency of a 4-pole motor')->write();
+            return $ledger
+                ->work(PlateFigure::Efficiency)
+                ->as('typical', Show::number($typical).' % for '.$output->shown())
+                ->equals($typical / 100)
+                ->source($usual->cited())
+                ->assuming('a typical efficiency of a 4-pole motor')
+                ->write();
         }
         $ledger->missing('plate.efficiency', 'The efficiency is wanted: no typical value is known for this output.');
 
         return null;
     }
 
-    private function powerFactor(Circuit $circuit, ?Figure $output, ?Figure $efficiency, ?Figure $volts, ?Figure $amperes, Turning $turning, Ledger $ledger): ?Figure
-    {
+    private function powerFactor(
+        Circuit $circuit,
+        ?Figure $output,
+        ?Figure $efficiency,
+        ?Figure $volts,
+        ?Figure $amperes,
+        Turning $turning,
+        Ledger $ledger,
+    ): ?Figure {
         $typed = $circuit->number('plate.power_factor');
         if ($typed !== null) {
             return $ledger->work(PlateFigure::PowerFactor)->from(pf: $typed)->equals($typed->number())->source('plate')->write();
@@ -132,12 +185,22 @@ final readonly class RatedPower
         if ($amperes !== null && $volts !== null) {
             $value = $output->number() / (self::phaseFactor($circuit) * $volts->number() * $amperes->number() * $efficiency->number());
             if ($value >= self::LEAST && $value <= self::MOST) {
-                return $ledger->work(PlateFigure::PowerFactor)->from(P: $output, V: $volts, I: $amperes, eta: $efficiency)
-                    ->as('P / (√3 V I η)', '{P} ÷ ('.self::root($circuit).'{V} × {I} × {eta})')->equals($value)->source('derived from the other plate values')->write();
+                return $ledger
+                    ->work(PlateFigure::PowerFactor)
+                    ->from(P: $output, V: $volts, I: $amperes, eta: $efficiency)
+                    ->as('P / (√3 V I η)', '{P} ÷ ('.self::root($circuit).'{V} × {I} × {eta})')
+                    ->equals($value)
+                    ->source('derived from the other plate values')
+                    ->write();
             }
             if (! $efficiency->assumed()) {
-                $ledger->error('plate.power_factor', 'Output, voltage, current and efficiency would mean a power factor of '.Show::number($value, 3).': they do not belong together.',
-                    'The stamped power factor, or check the other four.');
+                $ledger->error(
+                    'plate.power_factor',
+                    'Output, voltage, current and efficiency would mean a power factor of '.
+                        Show::number($value, 3).
+                        ': they do not belong together.',
+                    'The stamped power factor, or check the other four.',
+                );
 
                 return null;
             }
@@ -146,8 +209,13 @@ final readonly class RatedPower
         $usual = $this->practice->typicalMotor();
         $typical = $usual->powerFactor($output->number(), $poles);
         if ($typical !== null) {
-            return $ledger->work(PlateFigure::PowerFactor)->as('typical', Show::number($typical, 3).' for '.$output->shown())->equals($typical)
-                ->source($usual->cited())->assuming('a typical power factor'.($poles === null ? ' of a 4-pole motor' : ''))->write();
+            return $ledger
+                ->work(PlateFigure::PowerFactor)
+                ->as('typical', Show::number($typical, 3).' for '.$output->shown())
+                ->equals($typical)
+                ->source($usual->cited())
+                ->assuming('a typical power factor'.($poles === null ? ' of a 4-pole motor' : ''))
+                ->write();
         }
         $ledger->missing('plate.power_factor', 'The power factor is wanted: no typical value is known for this output.');
 

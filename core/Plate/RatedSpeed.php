@@ -28,8 +28,16 @@ final class RatedSpeed
         // The tiny addition lets a speed that is exactly synchronous keep its own pole number.
         $poles = 2 * (int) floor(60 * $hertz / $rpm * (1 + 1e-9));
         if ($poles < 2) {
-            $ledger->error('plate.speed', Show::number($rpm).' rpm is above the fastest synchronous speed at '.$frequency->shown().', '.Show::number(60 * $hertz).' rpm.',
-                'A speed just below a synchronous speed.');
+            $ledger->error(
+                'plate.speed',
+                Show::number($rpm).
+                    ' rpm is above the fastest synchronous speed at '.
+                    $frequency->shown().
+                    ', '.
+                    Show::number(60 * $hertz).
+                    ' rpm.',
+                'A speed just below a synchronous speed.',
+            );
 
             return new Turning;
         }
@@ -37,8 +45,16 @@ final class RatedSpeed
         $slip = ($synchronous - $rpm) / $synchronous;
         if ($slip > self::LARGEST_SLIP) {
             $below = $poles + 2;
-            $ledger->error('plate.speed', Show::number($rpm).' rpm is just above '.Show::number(120 * $hertz / $below).' rpm, the synchronous speed of '.$below.' poles: an induction motor runs below it.',
-                'A speed just below a synchronous speed.');
+            $ledger->error(
+                'plate.speed',
+                Show::number($rpm).
+                    ' rpm is just above '.
+                    Show::number((120 * $hertz) / $below).
+                    ' rpm, the synchronous speed of '.
+                    $below.
+                    ' poles: an induction motor runs below it.',
+                'A speed just below a synchronous speed.',
+            );
 
             return new Turning;
         }

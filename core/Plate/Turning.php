@@ -25,10 +25,20 @@ final readonly class Turning
             return $this;
         }
         $slip = min(0.2, 0.2 * (1 / $efficiency->number() - 1));
-        $figure = $ledger->work(PlateFigure::Slip)->from(eta: $efficiency)->as('0.2 · (1 / η − 1)', '0.2 × (1 ÷ {eta} − 1)')
-            ->equals(100 * $slip)->source('common practice, no source')->assuming('slip, as the plate gives the synchronous speed')->write();
-        $speed = $ledger->work(PlateFigure::Speed)->from(ns: $this->synchronousSpeed, s: $figure)->as('n_s · (1 − s)', '{ns} × (1 − {s})')
-            ->equals($this->synchronousSpeed->number() * (1 - $slip))->write();
+        $figure = $ledger
+            ->work(PlateFigure::Slip)
+            ->from(eta: $efficiency)
+            ->as('0.2 · (1 / η − 1)', '0.2 × (1 ÷ {eta} − 1)')
+            ->equals(100 * $slip)
+            ->source('common practice, no source')
+            ->assuming('slip, as the plate gives the synchronous speed')
+            ->write();
+        $speed = $ledger
+            ->work(PlateFigure::Speed)
+            ->from(ns: $this->synchronousSpeed, s: $figure)
+            ->as('n_s · (1 − s)', '{ns} × (1 − {s})')
+            ->equals($this->synchronousSpeed->number() * (1 - $slip))
+            ->write();
 
         return new self($this->poles, $this->synchronousSpeed, $speed, $figure);
     }

@@ -22,7 +22,10 @@ final class BenchLoad
 
     public static function solve(Circuit $circuit, Ledger $ledger): Load
     {
-        $ledger->block('A bench load has no plate of a motor: only its power is computed.', Station::Plate, Station::Start, Station::Cable, Station::Guard, Station::Correct);
+        $ledger->block(
+            'A bench load has no plate of a motor: only its power is computed.', Station::Plate, Station::Start, Station::Cable,
+            Station::Guard, Station::Correct,
+        );
         $volts = $circuit->number('supply.voltage');
         if ($volts === null && ! $circuit->bad('supply.voltage')) {
             $ledger->missing('supply.voltage', 'The supply voltage is wanted.');
@@ -36,8 +39,12 @@ final class BenchLoad
         $power = $circuit->number('bench.power');
         $current = $circuit->number('bench.current');
         $factor = $circuit->number('bench.power_factor');
-        if ($power !== null && $current !== null && self::contradict($power, $k * $volts->number() * $current->number(), $factor, $ledger)) {
-            return new Load;
+        if (
+            $power !== null &&
+            $current !== null &&
+            self::contradict($power, $k * $volts->number() * $current->number(), $factor, $ledger)
+        ) {
+            return new Load();
         }
         $triple = match (true) {
             $power !== null && $current !== null => self::byPowerAndCurrent($volts, $power, $current, $three, $ledger),
@@ -60,8 +67,19 @@ final class BenchLoad
             ->equals(sqrt(max(0.0, $apparent->number() ** 2 - $input->number() ** 2)))->write();
         $sense = $circuit->chosen('bench.sense', Sense::class);
         $ledger->curve(new TriangleCurve($input->number(), $input, $reactive, $apparent, $pf));
-        $ledger->say(Station::Power, 'It draws '.$input->shown(3).' and '.$reactive->shown(3).($sense === null ? ' (lagging or leading is not said)' : ', '.$sense->value).': '
-            .$amperes->shown(3).' at a power factor of '.Show::number($pf->number(), 3).'.');
+        $ledger->say(
+            Station::Power,
+            'It draws '.
+                $input->shown(3).
+                ' and '.
+                $reactive->shown(3).
+                ($sense === null ? ' (lagging or leading is not said)' : ', '.$sense->value).
+                ': '.
+                $amperes->shown(3).
+                ' at a power factor of '.
+                Show::number($pf->number(), 3).
+                '.',
+        );
 
         return new Load(input: $input, apparent: $apparent, reactive: $reactive, powerFactor: $pf, computedCurrent: $amperes);
     }
@@ -83,10 +101,19 @@ final class BenchLoad
     {
         $input = $ledger->put($power->named(PowerFigure::Input, 'typed', 'Real power'));
         $factor = $ledger->put($typed->named(PowerFigure::PowerFactor, 'typed'));
-        $apparent = $ledger->work(PowerFigure::Apparent)->from(P: $input, pf: $factor)->as('P_in / cos φ', '{P} ÷ {pf}')
-            ->equals($input->number() / $factor->number())->write();
-        $amperes = $ledger->work(PowerFigure::ComputedCurrent)->labelled('Current')->from(S: $apparent, V: $volts)
-            ->as($three ? 'S / (√3 V)' : 'S / V', '{S} ÷ ('.($three ? '√3 × ' : '').'{V})')->equals($apparent->number() / (($three ? sqrt(3) : 1.0) * $volts->number()))->write();
+        $apparent = $ledger
+            ->work(PowerFigure::Apparent)
+            ->from(P: $input, pf: $factor)
+            ->as('P_in / cos φ', '{P} ÷ {pf}')
+            ->equals($input->number() / $factor->number())
+            ->write();
+        $amperes = $ledger
+            ->work(PowerFigure::ComputedCurrent)
+            ->labelled('Current')
+            ->from(S: $apparent, V: $volts)
+            ->as($three ? 'S / (√3 V)' : 'S / V', '{S} ÷ ('.($three ? '√3 × ' : '').'{V})')
+            ->equals($apparent->number() / (($three ? sqrt(3) : 1.0) * $volts->number()))
+            ->write();
 
         return [$input, $apparent, $factor, $amperes];
     }
@@ -105,21 +132,35 @@ final class BenchLoad
 
     private static function apparent(Figure $volts, Figure $amperes, bool $three, Ledger $ledger): Figure
     {
-        return $ledger->work(PowerFigure::Apparent)->from(V: $volts, I: $amperes)->as($three ? '√3 V I' : 'V I', ($three ? '√3 × ' : '').'{V} × {I}')
-            ->equals(($three ? sqrt(3) : 1.0) * $volts->number() * $amperes->number())->write();
+        return $ledger
+            ->work(PowerFigure::Apparent)
+            ->from(V: $volts, I: $amperes)
+            ->as($three ? '√3 V I' : 'V I', ($three ? '√3 × ' : '').'{V} × {I}')
+            ->equals(($three ? sqrt(3) : 1.0) * $volts->number() * $amperes->number())
+            ->write();
     }
 
     /** @return bool whether real power is more than there can be */
     private static function contradict(Figure $power, float $apparent, ?Figure $factor, Ledger $ledger): bool
     {
         if ($power->number() > $apparent * self::READING_SLACK) {
-            $ledger->error('bench.power', $power->shown().' is more than volts times amperes, '.Show::quantity($apparent, Unit::VoltAmpere).': real power is never more than apparent power.',
-                'Less real power, or more current.');
+            $ledger->error(
+                'bench.power',
+                $power->shown().
+                    ' is more than volts times amperes, '.
+                    Show::quantity($apparent, Unit::VoltAmpere).
+                    ': real power is never more than apparent power.',
+                'Less real power, or more current.',
+            );
 
             return true;
         }
         if ($factor !== null && abs($factor->number() - $power->number() / $apparent) > self::FACTOR_SLACK) {
-            $ledger->error('bench.power_factor', 'Power and current mean a power factor of '.Show::number($power->number() / $apparent, 3).'.', 'Leave one of the three empty.');
+            $ledger->error(
+                'bench.power_factor',
+                'Power and current mean a power factor of '.Show::number($power->number() / $apparent, 3).'.',
+                'Leave one of the three empty.',
+            );
         }
 
         return false;

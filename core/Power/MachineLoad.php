@@ -43,7 +43,11 @@ final readonly class MachineLoad implements PartLoad
             $slip = max(1e-9, $this->machine->ratedSlip * 1.1 * $highest * $i / self::LINE_POINTS);
             $at = $this->machine->at($slip);
             if ($at['output'] > 0 && $at['output'] <= $highest * $this->rated) {
-                $line[] = new LoadPoint($at['output'] / $this->rated, $at['output'], $at['real'], $at['reactive'], $at['current'], 100 * $slip);
+                $line[] = new LoadPoint(
+                    $at['output'] / $this->rated,
+                    $at['output'], $at['real'], $at['reactive'], $at['current'],
+                    100 * $slip,
+                );
             }
         }
 

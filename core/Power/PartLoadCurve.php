@@ -31,34 +31,56 @@ final readonly class PartLoadCurve implements Curve
 
         return [
             'way' => $this->way,
-            'rows' => array_map(static fn (LoadPoint $at): array => [
-                'load' => Shown::of(100 * $at->share, Unit::Percent)->toArray(),
-                'efficiency' => Shown::of(100 * $at->efficiency(), Unit::Percent)->toArray(),
-                'power_factor' => Shown::of($at->powerFactor())->toArray(),
-                'current' => Shown::of($at->current, Unit::Ampere)->toArray(),
-                'input' => Shown::of($at->input, Unit::Watt)->toArray(),
-                'reactive' => Shown::of($at->reactive, Unit::Var)->toArray(),
-                'slip' => Shown::maybe($at->slip, Unit::Percent)?->toArray(),
-            ], $this->rows),
-            'line' => array_map(static fn (LoadPoint $at): array => [
-                'percent' => 100 * $at->share, 'efficiency' => $at->efficiency(), 'power_factor' => $at->powerFactor(), 'current' => $at->current,
-            ], $this->line),
+            'rows' => array_map(
+                static fn (LoadPoint $at): array => [
+                    'load' => Shown::of(100 * $at->share, Unit::Percent)->toArray(),
+                    'efficiency' => Shown::of(100 * $at->efficiency(), Unit::Percent)->toArray(),
+                    'power_factor' => Shown::of($at->powerFactor())->toArray(),
+                    'current' => Shown::of($at->current, Unit::Ampere)->toArray(),
+                    'input' => Shown::of($at->input, Unit::Watt)->toArray(),
+                    'reactive' => Shown::of($at->reactive, Unit::Var)->toArray(),
+                    'slip' => Shown::maybe($at->slip, Unit::Percent)?->toArray(),
+                ],
+                $this->rows,
+            ),
+            'line' => array_map(
+                static fn (LoadPoint $at): array => [
+                    'percent' => 100 * $at->share,
+                    'efficiency' => $at->efficiency(), 'power_factor' => $at->powerFactor(), 'current' => $at->current,
+                ],
+                $this->line,
+            ),
             'most_current' => Shown::of($most, Unit::Ampere)->toArray(),
         ];
     }
 
     public static function schema(): array
     {
-        return Shape::object([
-            'way' => Shape::text(),
-            'rows' => Shape::list(Shape::object([
-                'load' => Shape::shown(), 'efficiency' => Shape::shown(), 'power_factor' => Shape::shown(), 'current' => Shape::shown(),
-                'input' => Shape::shown(), 'reactive' => Shape::shown(), 'slip' => Shape::orNull(Shape::shown()),
-            ], 'PartLoadRow')),
-            'line' => Shape::list(Shape::object([
-                'percent' => Shape::number(), 'efficiency' => Shape::number(), 'power_factor' => Shape::number(), 'current' => Shape::number(),
-            ], 'PartLoadPoint')),
-            'most_current' => Shape::shown(),
-        ], 'PartLoadCurve');
+        return Shape::object(
+            [
+                'way' => Shape::text(),
+                'rows' => Shape::list(
+                    Shape::object(
+                        [
+                            'load' => Shape::shown(), 'efficiency' => Shape::shown(), 'power_factor' => Shape::shown(),
+                            'current' => Shape::shown(), 'input' => Shape::shown(), 'reactive' => Shape::shown(),
+                            'slip' => Shape::orNull(Shape::shown()),
+                        ],
+                        'PartLoadRow',
+                    ),
+                ),
+                'line' => Shape::list(
+                    Shape::object(
+                        [
+                            'percent' => Shape::number(), 'efficiency' => Shape::number(), 'power_factor' => Shape::number(),
+                            'current' => Shape::number(),
+                        ],
+                        'PartLoadPoint',
+                    ),
+                ),
+                'most_current' => Shape::shown(),
+            ],
+            'PartLoadCurve',
+        );
     }
 }

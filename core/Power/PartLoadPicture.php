@@ -17,11 +17,26 @@ final class PartLoadPicture
 
     private const HIGHEST = 125;
 
-    public function solve(Circuit $circuit, Motor $motor, ?Figure $output, ?Figure $input, ?Figure $reactive, ?Figure $computed, Ledger $ledger): ?PartLoadResult
-    {
+    public function solve(
+        Circuit $circuit,
+        Motor $motor,
+        ?Figure $output,
+        ?Figure $input,
+        ?Figure $reactive,
+        ?Figure $computed,
+        Ledger $ledger,
+    ): ?PartLoadResult {
         $factor = $motor->powerFactor;
         $volts = $motor->ratedVoltage();
-        if ($output === null || $input === null || $reactive === null || $computed === null || $factor === null || $volts === null || $circuit->phases() !== 3) {
+        if (
+            $output === null ||
+            $input === null ||
+            $reactive === null ||
+            $computed === null ||
+            $factor === null ||
+            $volts === null ||
+            $circuit->phases() !== 3
+        ) {
             return null;
         }
         $machine = $motor->fit?->machine;
@@ -31,8 +46,16 @@ final class PartLoadPicture
             : new MachineLoad($machine);
         $typical = $motor->fit?->typicalWords() ?? '';
         $way = self::way($motor->fit, $model, $typical, $ledger);
-        $noLoad = $machine === null ? null : $ledger->work(PowerFigure::NoLoadCurrent)->equals($machine->noLoadCurrent())
-            ->as('equivalent circuit at no load', 'from the machine that fits the plate')->source('own computation')->assuming('no-load current by the machine model')->write();
+        $noLoad =
+            $machine === null
+                ? null
+                : $ledger
+                    ->work(PowerFigure::NoLoadCurrent)
+                    ->equals($machine->noLoadCurrent())
+                    ->as('equivalent circuit at no load', 'from the machine that fits the plate')
+                    ->source('own computation')
+                    ->assuming('no-load current by the machine model')
+                    ->write();
         self::findings($motor->fit, $ledger);
         $rows = [];
         for ($percent = 0; $percent <= self::HIGHEST; $percent += self::STEP) {
@@ -42,7 +65,9 @@ final class PartLoadPicture
         $chosen = $circuit->number('load.output_percent');
         $point = $chosen === null ? null : $model->at($chosen->number() / 100);
         if ($chosen !== null && $point !== null) {
-            $assumption = 'part load by '.($machine === null ? 'approximation' : 'the machine model'.($typical === '' ? '' : ' with '.$typical));
+            $assumption =
+                'part load by '.
+                ($machine === null ? 'approximation' : 'the machine model'.($typical === '' ? '' : ' with '.$typical));
             self::figures($output, $volts, $chosen, $point, $way, $assumption, $ledger);
         }
 
@@ -56,36 +81,99 @@ final class PartLoadPicture
 
         return $ledger->work(PowerFigure::PartLoadWay)->equals($model->way())
             ->saying($fitted ? implode('; ', $fit->flags) : ($attempted ? $fit->refusal ?? '' : 'poles and slip are wanted'))
-            ->source($fitted ? 'equivalent circuit fitted to the plate' : 'own approximation: losses 0.4 + 0.6 x², reactive power Q_0 + (Q_n − Q_0) x²')
-            ->assuming($typical === '' ? null : $typical)->write();
+            ->source(
+                $fitted
+                    ? 'equivalent circuit fitted to the plate'
+                    : 'own approximation: losses 0.4 + 0.6 x², reactive power Q_0 + (Q_n − Q_0) x²',
+            )
+            ->assuming($typical === '' ? null : $typical)
+            ->write();
     }
 
     private static function findings(?FittedMachine $fit, Ledger $ledger): void
     {
         if ($fit !== null && $fit->machine === null && $fit->refusal !== null) {
-            $ledger->note(PowerFinding::NoMachineModel)->title('Part load by approximation')->because('No machine model: '.$fit->refusal)
-                ->do('Read efficiency, power factor, speed and the starting values again.')->source('own computation')->on(PowerFigure::PartLoadWay);
+            $ledger
+                ->note(PowerFinding::NoMachineModel)
+                ->title('Part load by approximation')
+                ->because('No machine model: '.$fit->refusal)
+                ->do('Read efficiency, power factor, speed and the starting values again.')
+                ->source('own computation')
+                ->on(PowerFigure::PartLoadWay);
         } elseif ($fit !== null && $fit->flags !== []) {
-            $ledger->note(PowerFinding::ModelFlags)->title('The machine model does not fit every stamp')->because(implode('; ', $fit->flags).'.')
-                ->do('Part-load figures hold; starting ones with care.')->source('own computation')->on(PowerFigure::PartLoadWay);
+            $ledger
+                ->note(PowerFinding::ModelFlags)
+                ->title('The machine model does not fit every stamp')
+                ->because(implode('; ', $fit->flags).'.')
+                ->do('Part-load figures hold; starting ones with care.')
+                ->source('own computation')
+                ->on(PowerFigure::PartLoadWay);
         }
     }
 
-    private static function figures(Figure $rated, Figure $volts, Figure $chosen, LoadPoint $point, Figure $way, string $assumption, Ledger $ledger): void
-    {
-        $output = $ledger->work(PowerFigure::LoadOutput)->from(x: $chosen, P: $rated)->as('x · P_out', '{x} of {P}')->equals($point->output)->write();
-        $efficiency = $ledger->work(PowerFigure::LoadEfficiency)->as($way->shown(), 'at '.$chosen->shown().' of rated output')->equals($point->efficiency())
-            ->source('own computation')->assuming($assumption)->write();
-        $factor = $ledger->work(PowerFigure::LoadPowerFactor)->as($way->shown(), 'at '.$chosen->shown().' of rated output')->equals($point->powerFactor())
-            ->source('own computation')->assuming($assumption)->write();
+    private static function figures(
+        Figure $rated,
+        Figure $volts,
+        Figure $chosen,
+        LoadPoint $point,
+        Figure $way,
+        string $assumption,
+        Ledger $ledger,
+    ): void {
+        $output = $ledger
+            ->work(PowerFigure::LoadOutput)
+            ->from(x: $chosen, P: $rated)
+            ->as('x · P_out', '{x} of {P}')
+            ->equals($point->output)
+            ->write();
+        $efficiency = $ledger
+            ->work(PowerFigure::LoadEfficiency)
+            ->as($way->shown(), 'at '.$chosen->shown().' of rated output')
+            ->equals($point->efficiency())
+            ->source('own computation')
+            ->assuming($assumption)
+            ->write();
+        $factor = $ledger
+            ->work(PowerFigure::LoadPowerFactor)
+            ->as($way->shown(), 'at '.$chosen->shown().' of rated output')
+            ->equals($point->powerFactor())
+            ->source('own computation')
+            ->assuming($assumption)
+            ->write();
         // Without output the losses are all it takes; dividing by an efficiency of zero would say nothing.
-        $input = $point->efficiency() > 0
-            ? $ledger->work(PowerFigure::LoadInput)->from(P: $output, eta: $efficiency)->as('P_out / η', '{P} ÷ {eta}')->equals($point->input)->write()
-            : $ledger->work(PowerFigure::LoadInput)->labelled('Input power at no load')->as($way->shown(), 'losses of idling')->equals($point->input)
-                ->source('own computation')->assuming($assumption)->write();
-        $apparent = $ledger->work(PowerFigure::LoadApparent)->from(P: $input, pf: $factor)->as('P_in / cos φ', '{P} ÷ {pf}')
-            ->equals(hypot($point->input, $point->reactive))->write();
-        $ledger->work(PowerFigure::LoadReactive)->from(S: $apparent, P: $input)->as('√(S² − P²)', '√({S}² − {P}²)')->equals($point->reactive)->write();
-        $ledger->work(PowerFigure::LoadCurrent)->from(S: $apparent, V: $volts)->as('S / (√3 V)', '{S} ÷ (√3 × {V})')->equals($point->current)->write();
+        $input =
+            $point->efficiency() > 0
+                ? $ledger
+                    ->work(PowerFigure::LoadInput)
+                    ->from(P: $output, eta: $efficiency)
+                    ->as('P_out / η', '{P} ÷ {eta}')
+                    ->equals($point->input)
+                    ->write()
+                : $ledger
+                    ->work(PowerFigure::LoadInput)
+                    ->labelled('Input power at no load')
+                    ->as($way->shown(), 'losses of idling')
+                    ->equals($point->input)
+                    ->source('own computation')
+                    ->assuming($assumption)
+                    ->write();
+        $apparent = $ledger
+            ->work(PowerFigure::LoadApparent)
+            ->from(P: $input, pf: $factor)
+            ->as('P_in / cos φ', '{P} ÷ {pf}')
+            ->equals(hypot($point->input, $point->reactive))
+            ->write();
+        $ledger
+            ->work(PowerFigure::LoadReactive)
+            ->from(S: $apparent, P: $input)
+            ->as('√(S² − P²)', '√({S}² − {P}²)')
+            ->equals($point->reactive)
+            ->write();
+        $ledger
+            ->work(PowerFigure::LoadCurrent)
+            ->from(S: $apparent, V: $volts)
+            ->as('S / (√3 V)', '{S} ÷ (√3 × {V})')
+            ->equals($point->current)
+            ->write();
     }
 }

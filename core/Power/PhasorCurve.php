@@ -35,7 +35,9 @@ final readonly class PhasorCurve implements Curve
         $lag = abs($this->angle);
 
         return [
-            'from' => $this->from, 'angle' => $this->angle, 'lag' => Shown::of($lag, Unit::Degree)->toArray(), 'current' => $this->current, 'volts' => $this->volts,
+            'from' => $this->from, 'angle' => $this->angle,
+            'lag' => Shown::of($lag, Unit::Degree)->toArray(),
+            'current' => $this->current, 'volts' => $this->volts,
             'star' => ['lagging' => $this->star($lag), 'leading' => $this->star(-$lag)],
             'delta' => ['lagging' => $this->delta($lag), 'leading' => $this->delta(-$lag)],
         ];
@@ -43,16 +45,25 @@ final readonly class PhasorCurve implements Curve
 
     public static function schema(): array
     {
-        $arrows = Shape::list(Shape::object([
-            'name' => Shape::text(), 'of' => Shape::oneOf(['phase volts', 'line volts', 'winding amps', 'line amps']), 'size' => Shape::number(),
-            'angle' => Shape::number(), 'shown' => Shape::text(),
-        ], 'Arrow'));
+        $arrows = Shape::list(
+            Shape::object(
+                [
+                    'name' => Shape::text(),
+                    'of' => Shape::oneOf(['phase volts', 'line volts', 'winding amps', 'line amps']),
+                    'size' => Shape::number(), 'angle' => Shape::number(), 'shown' => Shape::text(),
+                ],
+                'Arrow',
+            ),
+        );
         $both = Shape::object(['lagging' => $arrows, 'leading' => $arrows], 'Arrows');
 
-        return Shape::object([
-            'from' => Shape::text(), 'angle' => Shape::number(), 'lag' => Shape::shown(), 'current' => Shape::number(), 'volts' => Shape::number(),
-            'star' => $both, 'delta' => $both,
-        ], 'PhasorCurve');
+        return Shape::object(
+            [
+                'from' => Shape::text(), 'angle' => Shape::number(), 'lag' => Shape::shown(), 'current' => Shape::number(),
+                'volts' => Shape::number(), 'star' => $both, 'delta' => $both,
+            ],
+            'PhasorCurve',
+        );
     }
 
     /** @return list<array{name: string, of: string, size: float, angle: float, shown: string}> */

@@ -12,8 +12,15 @@ use BraveAnvil\Solution\Ledger;
 final class Phasors
 {
     /** @param  Figure|null  $measuredAngle  between phase voltage and current, ° */
-    public static function draw(Circuit $circuit, bool $fromPlate, Load $load, ?Figure $measuredAngle, ?Figure $measuredVoltage, ?Figure $measuredCurrent, Ledger $ledger): void
-    {
+    public static function draw(
+        Circuit $circuit,
+        bool $fromPlate,
+        Load $load,
+        ?Figure $measuredAngle,
+        ?Figure $measuredVoltage,
+        ?Figure $measuredCurrent,
+        Ledger $ledger,
+    ): void {
         $measured = $measuredAngle !== null;
         $volts = ($measured ? $measuredVoltage : null) ?? $circuit->number('supply.voltage');
         $current = ($measured ? $measuredCurrent : null) ?? $load->ratedCurrent();
@@ -21,6 +28,11 @@ final class Phasors
         if ($angle === null || $volts === null || $current === null || $circuit->phases() !== 3) {
             return;
         }
-        $ledger->curve(new PhasorCurve($measured ? 'measured' : ($fromPlate ? 'plate, at full load' : 'typed'), $angle, $current->number(), $volts->number()));
+        $ledger->curve(
+            new PhasorCurve(
+                $measured ? 'measured' : ($fromPlate ? 'plate, at full load' : 'typed'),
+                $angle, $current->number(), $volts->number(),
+            ),
+        );
     }
 }

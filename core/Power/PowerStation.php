@@ -28,11 +28,27 @@ final readonly class PowerStation
 
     public function solve(Circuit $circuit, Motor $motor, Ledger $ledger): Load
     {
-        $output = $motor->output === null ? null : $ledger->work(PowerFigure::Output)->from(P: $motor->output)->equals($motor->output->number())
-            ->as($motor->output->formula, $motor->output->working)->source($motor->output->source)->write();
+        $output =
+            $motor->output === null
+                ? null
+                : $ledger
+                    ->work(PowerFigure::Output)
+                    ->from(P: $motor->output)
+                    ->equals($motor->output->number())
+                    ->as($motor->output->formula, $motor->output->working)
+                    ->source($motor->output->source)
+                    ->write();
         [$input, $apparent, $reactive, $computed] = self::chain($circuit, $motor, $output, $ledger);
-        $plate = $motor->current === null ? null : $ledger->work(PowerFigure::PlateCurrent)->from(I: $motor->current)->equals($motor->current->number())
-            ->saying($motor->current->working)->source('plate')->write();
+        $plate =
+            $motor->current === null
+                ? null
+                : $ledger
+                    ->work(PowerFigure::PlateCurrent)
+                    ->from(I: $motor->current)
+                    ->equals($motor->current->number())
+                    ->saying($motor->current->working)
+                    ->source('plate')
+                    ->write();
         $table = $circuit->bad('plate.power', 'plate.voltage', 'supply.voltage') ? null : $this->book->currents()->table($circuit, $motor);
         if ($table !== null) {
             $ledger->put($table);
@@ -48,7 +64,10 @@ final readonly class PowerStation
         $partLoad = (new PartLoadPicture)->solve($circuit, $motor, $output, $input, $reactive, $computed, $ledger);
         $noLoad = $partLoad?->noLoadCurrent;
         $this->schools($circuit, $motor, $plate, $computed, $ledger);
-        $load = new Load($output, $input, $apparent, $reactive, $motor->powerFactor, $computed, $plate, $table, $design, $overload, $noLoad, $partLoad?->model);
+        $load = new Load(
+            $output, $input, $apparent, $reactive, $motor->powerFactor, $computed, $plate, $table, $design, $overload, $noLoad,
+            $partLoad?->model,
+        );
         $ledger->say(Station::Power, $this->sentence($load));
 
         return $load;
@@ -74,8 +93,12 @@ final readonly class PowerStation
         $computed = null;
         if ($volts !== null) {
             $k = RatedPower::phaseFactor($circuit);
-            $computed = $ledger->work(PowerFigure::ComputedCurrent)->from(S: $apparent, V: $volts)
-                ->as($k > 1 ? 'S / (√3 V)' : 'S / V', $k > 1 ? '{S} ÷ (√3 × {V})' : '{S} ÷ {V}')->equals($apparent->number() / ($k * $volts->number()))->write();
+            $computed = $ledger
+                ->work(PowerFigure::ComputedCurrent)
+                ->from(S: $apparent, V: $volts)
+                ->as($k > 1 ? 'S / (√3 V)' : 'S / V', $k > 1 ? '{S} ÷ (√3 × {V})' : '{S} ÷ {V}')
+                ->equals($apparent->number() / ($k * $volts->number()))
+                ->write();
         }
         $ledger->curve(new TriangleCurve($output->number(), $input, $reactive, $apparent, $factor));
 
@@ -99,8 +122,11 @@ final readonly class PowerStation
             return $ledger->put($plate->named(PowerFigure::OverloadCurrent, 'plate current, under every rule book'));
         }
 
-        return $otherwise === null ? null
-            : $ledger->put($otherwise->named(PowerFigure::OverloadCurrent, 'no stamped current')->withAssumption('the plate gives no current'));
+        return $otherwise === null
+            ? null
+            : $ledger->put(
+                $otherwise->named(PowerFigure::OverloadCurrent, 'no stamped current')->withAssumption('the plate gives no current'),
+            );
     }
 
     private static function check(?Figure $plate, ?Figure $computed, Ledger $ledger): void
@@ -109,7 +135,12 @@ final readonly class PowerStation
             return;
         }
         $off = 100 * ($plate->number() / $computed->number() - 1);
-        $ledger->work(PowerFigure::CurrentDifference)->from(Ip: $plate, I: $computed)->as('(I_plate − I) / I', '({Ip} − {I}) ÷ {I}')->equals($off)->write();
+        $ledger
+            ->work(PowerFigure::CurrentDifference)
+            ->from(Ip: $plate, I: $computed)
+            ->as('(I_plate − I) / I', '({Ip} − {I}) ÷ {I}')
+            ->equals($off)
+            ->write();
         $size = abs($off);
         [$noted, $caution, $stop] = self::OFF;
         if ($size <= $noted) {
@@ -121,10 +152,23 @@ final readonly class PowerStation
             $size > $caution => Grade::Caution,
             default => Grade::Note,
         };
-        $ledger->find($grade, PlateFinding::CurrentDisagrees)->title('The plate current does not follow from the plate')
-            ->because('Stamped '.$plate->shown().', computed '.$computed->shown().': '.Show::number($size, 3).' % apart.'.($computed->assumed() ? ' Part of the computed one is assumed.' : ''))
-            ->do('Read output, voltage, current, power factor and efficiency again on the plate.')->source('I = P / (√3 V η cos φ)')
-            ->on(PowerFigure::PlateCurrent, PowerFigure::ComputedCurrent)->about('plate.current');
+        $ledger
+            ->find($grade, PlateFinding::CurrentDisagrees)
+            ->title('The plate current does not follow from the plate')
+            ->because(
+                'Stamped '.
+                    $plate->shown().
+                    ', computed '.
+                    $computed->shown().
+                    ': '.
+                    Show::number($size, 3).
+                    ' % apart.'.
+                    ($computed->assumed() ? ' Part of the computed one is assumed.' : ''),
+            )
+            ->do('Read output, voltage, current, power factor and efficiency again on the plate.')
+            ->source('I = P / (√3 V η cos φ)')
+            ->on(PowerFigure::PlateCurrent, PowerFigure::ComputedCurrent)
+            ->about('plate.current');
     }
 
     /** How far the table stands from this motor's own current: it is written for every motor of the size. */

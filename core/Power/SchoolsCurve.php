@@ -23,11 +23,16 @@ final readonly class SchoolsCurve implements Curve
 
     public function toArray(): array
     {
-        return array_map(static fn (School $row): array => [
-            'name' => $row->name, 'used' => $row->used,
-            'table' => Shown::figure($row->table)?->toArray(), 'table_from' => $row->table?->working,
-            'design' => Shown::figure($row->design)?->toArray(), 'design_from' => $row->design === null ? 'the plate current is wanted' : $row->design->source,
-        ], $this->rows);
+        return array_map(
+            static fn (School $row): array => [
+                'name' => $row->name, 'used' => $row->used,
+                'table' => Shown::figure($row->table)?->toArray(),
+                'table_from' => $row->table?->working,
+                'design' => Shown::figure($row->design)?->toArray(),
+                'design_from' => $row->design === null ? 'the plate current is wanted' : $row->design->source,
+            ],
+            $this->rows,
+        );
     }
 
     public static function schema(): array

@@ -23,40 +23,99 @@ final class Windings
         if ($impedance === null || $volts === null || $circuit->phases() !== 3) {
             return;
         }
-        $factor = $circuit->number('windings.power_factor') ?? Figure::typed('windings.power_factor', 'Power factor of a winding', 1.0, Unit::None, 'windings without reactance');
-        $each = $ledger->work(WindingFigure::StarVoltage)->from(V: $volts)->as('V / √3', '{V} ÷ √3')->equals($volts->number() / sqrt(3))->write();
+        $factor =
+            $circuit->number('windings.power_factor') ??
+            Figure::typed('windings.power_factor', 'Power factor of a winding', 1.0, Unit::None, 'windings without reactance');
+        $each = $ledger
+            ->work(WindingFigure::StarVoltage)
+            ->from(V: $volts)
+            ->as('V / √3', '{V} ÷ √3')
+            ->equals($volts->number() / sqrt(3))
+            ->write();
         $ledger->put($volts->named(WindingFigure::DeltaVoltage, 'delta: each sees the line voltage'));
-        $star = $ledger->work(WindingFigure::StarCurrent)->from(V: $volts, Z: $impedance)->as('V / (√3 Z)', '{V} ÷ (√3 × {Z})')
-            ->equals($volts->number() / (sqrt(3) * $impedance->number()))->write();
-        $delta = $ledger->work(WindingFigure::DeltaWindingCurrent)->from(V: $volts, Z: $impedance)->as('V / Z', '{V} ÷ {Z}')
-            ->equals($volts->number() / $impedance->number())->write();
-        $line = $ledger->work(WindingFigure::DeltaLineCurrent)->from(I: $delta)->as('√3 V / Z', '√3 × {I}')->equals(sqrt(3) * $delta->number())->write();
+        $star = $ledger
+            ->work(WindingFigure::StarCurrent)
+            ->from(V: $volts, Z: $impedance)
+            ->as('V / (√3 Z)', '{V} ÷ (√3 × {Z})')
+            ->equals($volts->number() / (sqrt(3) * $impedance->number()))
+            ->write();
+        $delta = $ledger
+            ->work(WindingFigure::DeltaWindingCurrent)
+            ->from(V: $volts, Z: $impedance)
+            ->as('V / Z', '{V} ÷ {Z}')
+            ->equals($volts->number() / $impedance->number())
+            ->write();
+        $line = $ledger
+            ->work(WindingFigure::DeltaLineCurrent)
+            ->from(I: $delta)
+            ->as('√3 V / Z', '√3 × {I}')
+            ->equals(sqrt(3) * $delta->number())
+            ->write();
         self::powers(WindingFigure::StarPower, WindingFigure::StarReactive, $volts, $star, $factor, $ledger);
         self::powers(WindingFigure::DeltaPower, WindingFigure::DeltaReactive, $volts, $line, $factor, $ledger);
         self::burns(PowerFinding::ElementBurnsInStar, 'star', 'to a lower voltage.', WindingFigure::StarPower, $circuit, $each, $ledger);
         self::burns(PowerFinding::ElementBurnsInDelta, 'delta', 'in star.', WindingFigure::DeltaPower, $circuit, $volts, $ledger);
-        $ledger->note(PowerFinding::WindingsThreeTimes)->title('Delta takes three times as much')
-            ->because('Current in the line and power are three times those of star: for heaters, and for a motor at the same slip, such as at standstill. A motor that turns keeps its power whichever way it is connected, and a motor’s impedance changes with speed.')
-            ->do('Prove dead, and isolate before moving a link.')->source('definition')->on(WindingFigure::StarPower, WindingFigure::DeltaPower);
+        $ledger
+            ->note(PowerFinding::WindingsThreeTimes)
+            ->title('Delta takes three times as much')
+            ->because(
+                'Current in the line and power are three times those of star: for heaters, and for a motor at the same slip, such as at standstill. A motor that turns keeps its power whichever way it is connected, and a motor’s impedance changes with speed.',
+            )
+            ->do('Prove dead, and isolate before moving a link.')
+            ->source('definition')
+            ->on(WindingFigure::StarPower, WindingFigure::DeltaPower);
     }
 
-    private static function powers(WindingFigure $real, WindingFigure $reactive, Figure $volts, Figure $current, Figure $factor, Ledger $ledger): void
-    {
+    private static function powers(
+        WindingFigure $real,
+        WindingFigure $reactive,
+        Figure $volts,
+        Figure $current,
+        Figure $factor,
+        Ledger $ledger,
+    ): void {
         $apparent = sqrt(3) * $volts->number() * $current->number();
-        $ledger->work($real)->from(V: $volts, I: $current, pf: $factor)->as('√3 V I cos φ', '√3 × {V} × {I} × {pf}')->equals($apparent * $factor->number())->write();
-        $ledger->work($reactive)->from(V: $volts, I: $current, pf: $factor)->as('√3 V I √(1 − cos² φ)', '√3 × {V} × {I} × √(1 − {pf}²)')
-            ->equals($apparent * sqrt(max(0.0, 1 - $factor->number() ** 2)))->write();
+        $ledger
+            ->work($real)
+            ->from(V: $volts, I: $current, pf: $factor)
+            ->as('√3 V I cos φ', '√3 × {V} × {I} × {pf}')
+            ->equals($apparent * $factor->number())
+            ->write();
+        $ledger
+            ->work($reactive)
+            ->from(V: $volts, I: $current, pf: $factor)
+            ->as('√3 V I √(1 − cos² φ)', '√3 × {V} × {I} × √(1 − {pf}²)')
+            ->equals($apparent * sqrt(max(0.0, 1 - $factor->number() ** 2)))
+            ->write();
     }
 
-    private static function burns(PowerFinding $code, string $name, string $instead, WindingFigure $power, Circuit $circuit, Figure $voltage, Ledger $ledger): void
-    {
+    private static function burns(
+        PowerFinding $code,
+        string $name,
+        string $instead,
+        WindingFigure $power,
+        Circuit $circuit,
+        Figure $voltage,
+        Ledger $ledger,
+    ): void {
         $rated = $circuit->number('windings.element_voltage');
         if ($rated === null || $voltage->number() <= self::OVERVOLTAGE * $rated->number()) {
             return;
         }
-        $ledger->stop($code)->title('In '.$name.' each element would see '.$voltage->shown())
-            ->because('It is rated '.$rated->shown().': it would give '.number_format(($voltage->number() / $rated->number()) ** 2, 1).' times its power and burn.')
-            ->do('Connect it '.$instead)->source('P = V² / Z')->on($power)->about('windings.element_voltage');
+        $ledger
+            ->stop($code)
+            ->title('In '.$name.' each element would see '.$voltage->shown())
+            ->because(
+                'It is rated '.
+                    $rated->shown().
+                    ': it would give '.
+                    number_format(($voltage->number() / $rated->number()) ** 2, 1).
+                    ' times its power and burn.',
+            )
+            ->do('Connect it '.$instead)
+            ->source('P = V² / Z')
+            ->on($power)
+            ->about('windings.element_voltage');
     }
 
     private static function impedance(Circuit $circuit, Ledger $ledger): ?Figure
@@ -72,9 +131,17 @@ final class Windings
         if ($power !== null && $volts === null && ! $circuit->bad('windings.element_voltage')) {
             $ledger->missing('windings.element_voltage', 'The voltage at which an element gives its power is wanted.');
         }
-        $element = $power === null || $volts === null ? null : Figure::work(WindingFigure::Each)->labelled('Each element')->from(V: $volts, P: $power)
-            ->as('V² / P', '{V}² ÷ {P}')->equals($volts->number() ** 2 / $power->number())->source('rating of the element')->make();
-        $each = $typed?->named(WindingFigure::Each, 'typed') ?? $element ?? self::read($ohms, $connected);
+        $element =
+            $power === null || $volts === null
+                ? null
+                : Figure::work(WindingFigure::Each)
+                    ->labelled('Each element')
+                    ->from(V: $volts, P: $power)
+                    ->as('V² / P', '{V}² ÷ {P}')
+                    ->equals($volts->number() ** 2 / $power->number())
+                    ->source('rating of the element')
+                    ->make();
+        $each = $typed?->named(WindingFigure::Each, 'typed') ?? ($element ?? self::read($ohms, $connected));
         if ($each === null) {
             return null;
         }
@@ -99,7 +166,17 @@ final class Windings
         }
 
         return $connected === WindingJoin::Star
-            ? Figure::work(WindingFigure::Each)->from(R: $ohms)->as('R / 2', '{R} ÷ 2')->equals($ohms->number() / 2)->source('star: two in series')->make()
-            : Figure::work(WindingFigure::Each)->from(R: $ohms)->as('3 R / 2', '1.5 × {R}')->equals(1.5 * $ohms->number())->source('delta: one beside two in series')->make();
+            ? Figure::work(WindingFigure::Each)
+                ->from(R: $ohms)
+                ->as('R / 2', '{R} ÷ 2')
+                ->equals($ohms->number() / 2)
+                ->source('star: two in series')
+                ->make()
+            : Figure::work(WindingFigure::Each)
+                ->from(R: $ohms)
+                ->as('3 R / 2', '1.5 × {R}')
+                ->equals(1.5 * $ohms->number())
+                ->source('delta: one beside two in series')
+                ->make();
     }
 }

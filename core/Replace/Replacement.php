@@ -43,8 +43,12 @@ final class Replacement
     /** @var list<array{point: string, present: string, offered: string, verdict: string, text: string}> */
     private array $points = [];
 
-    private function __construct(private readonly Solution $present, private readonly Solution $offered, private readonly ?RuleBook $book, private readonly StampTables $stamps)
-    {
+    private function __construct(
+        private readonly Solution $present,
+        private readonly Solution $offered,
+        private readonly ?RuleBook $book,
+        private readonly StampTables $stamps,
+    ) {
     }
 
     /**
@@ -64,18 +68,41 @@ final class Replacement
         foreach ($check->points as $point) {
             $worst = $order[$point['verdict']] < $order[$worst] ? $point['verdict'] : $worst;
         }
-        $count = static fn (string $verdict): int => count(array_filter($check->points, static fn (array $p): bool => $p['verdict'] === $verdict));
+        $count = static fn (string $verdict): int => count(
+            array_filter($check->points, static fn (array $p): bool => $p['verdict'] === $verdict),
+        );
 
         return [
             'verdict' => $worst,
             'sentence' => match ($worst) {
-                self::STOP => 'It does not fit: '.implode(', ', array_map(static fn (array $p): string => lcfirst($p['point']), array_filter($check->points, static fn (array $p): bool => $p['verdict'] === self::STOP))).'.',
-                self::CAUTION => 'It may fit: look at '.$count(self::CAUTION).' '.($count(self::CAUTION) === 1 ? 'point' : 'points').' first.',
-                self::UNKNOWN => 'Nothing speaks against it, but '.$count(self::UNKNOWN).' '.($count(self::UNKNOWN) === 1 ? 'point is' : 'points are').' not known.',
+                self::STOP => 'It does not fit: '.
+                    implode(
+                        ', ',
+                        array_map(
+                            static fn (array $p): string => lcfirst($p['point']),
+                            array_filter($check->points, static fn (array $p): bool => $p['verdict'] === self::STOP),
+                        ),
+                    ).
+                    '.',
+                self::CAUTION => 'It may fit: look at '.
+                    $count(self::CAUTION).
+                    ' '.
+                    ($count(self::CAUTION) === 1 ? 'point' : 'points').
+                    ' first.',
+                self::UNKNOWN => 'Nothing speaks against it, but '.
+                    $count(self::UNKNOWN).
+                    ' '.
+                    ($count(self::UNKNOWN) === 1 ? 'point is' : 'points are').
+                    ' not known.',
                 default => 'It fits.',
             },
             'points' => $check->points,
-            'errors' => array_values(array_map(static fn (FieldError $error): array => $error->toArray(), array_filter($offered->errors, static fn (FieldError $error): bool => str_starts_with($error->path, 'plate.')))),
+            'errors' => array_values(
+                array_map(
+                    static fn (FieldError $error): array => $error->toArray(),
+                    array_filter($offered->errors, static fn (FieldError $error): bool => str_starts_with($error->path, 'plate.')),
+                ),
+            ),
         ];
     }
 
@@ -87,7 +114,10 @@ final class Replacement
     {
         $was = is_array($circuit['plate'] ?? null) ? $circuit['plate'] : [];
         $this->frame(self::text($was, 'frame'), self::text($plate, 'frame'));
-        $this->words('Mounting', self::text($was, 'mounting'), self::text($plate, 'mounting'), 'Feet, flange or shaft direction differ: it may not bolt on.');
+        $this->words(
+            'Mounting', self::text($was, 'mounting'), self::text($plate, 'mounting'),
+            'Feet, flange or shaft direction differ: it may not bolt on.',
+        );
         $this->connection();
         $this->power();
         $this->speed();
@@ -112,7 +142,12 @@ final class Replacement
 
     private function put(string $point, string $present, string $offered, string $verdict, string $text = ''): void
     {
-        $this->points[] = ['point' => $point, 'present' => $present === '' ? 'not said' : $present, 'offered' => $offered === '' ? 'not said' : $offered, 'verdict' => $verdict, 'text' => $text];
+        $this->points[] = [
+            'point' => $point,
+            'present' => $present === '' ? 'not said' : $present,
+            'offered' => $offered === '' ? 'not said' : $offered,
+            'verdict' => $verdict, 'text' => $text,
+        ];
     }
 
     private function frame(string $was, string $is): void
@@ -120,19 +155,49 @@ final class Replacement
         $a = Frame::of($was, $this->book?->metricFrames() ?? true, $this->stamps);
         $b = Frame::of($is, $this->book?->metricFrames() ?? true, $this->stamps);
         if ($was === '' || $is === '' || $a === null || $b === null) {
-            $this->put('Frame', $was, $is, $was !== '' && $was === $is ? self::EQUAL : self::UNKNOWN, $was === $is && $was !== '' ? '' : 'Measure shaft height, feet and shaft of both.');
+            $this->put(
+                'Frame', $was, $is,
+                $was !== '' && $was === $is ? self::EQUAL : self::UNKNOWN,
+                $was === $is && $was !== '' ? '' : 'Measure shaft height, feet and shaft of both.',
+            );
 
             return;
         }
         $higher = $b->height - $a->height;
         if (abs($higher) > 0.5) {
-            $this->put('Frame', $was, $is, $higher > 0 ? self::STOP : self::CAUTION, $higher > 0
-                ? 'Its shaft stands '.Show::number($higher, 3).' mm higher: the coupling cannot be aligned on this base.'
-                : 'Its shaft stands '.Show::number(-$higher, 3).' mm lower: packing of that height, and other feet.');
-        } elseif ($a->feet !== null && $b->feet !== null && (abs($a->feet['across'] - $b->feet['across']) > 0.5 || abs($a->feet['along'] - $b->feet['along']) > 0.5)) {
-            $this->put('Frame', $was, $is, self::CAUTION, 'Same height, other feet: '.Show::number($b->feet['across'], 4).' × '.Show::number($b->feet['along'], 4).' mm instead of '.Show::number($a->feet['across'], 4).' × '.Show::number($a->feet['along'], 4).' mm. New holes or slide rails.');
+            $this->put(
+                'Frame', $was, $is,
+                $higher > 0 ? self::STOP : self::CAUTION,
+                $higher > 0
+                    ? 'Its shaft stands '.Show::number($higher, 3).' mm higher: the coupling cannot be aligned on this base.'
+                    : 'Its shaft stands '.Show::number(-$higher, 3).' mm lower: packing of that height, and other feet.',
+            );
+        } elseif (
+            $a->feet !== null &&
+            $b->feet !== null &&
+            (abs($a->feet['across'] - $b->feet['across']) > 0.5 || abs($a->feet['along'] - $b->feet['along']) > 0.5)
+        ) {
+            $this->put(
+                'Frame', $was, $is, self::CAUTION,
+                'Same height, other feet: '.
+                    Show::number($b->feet['across'], 4).
+                    ' × '.
+                    Show::number($b->feet['along'], 4).
+                    ' mm instead of '.
+                    Show::number($a->feet['across'], 4).
+                    ' × '.
+                    Show::number($a->feet['along'], 4).
+                    ' mm. New holes or slide rails.',
+            );
         } elseif ($a->shaft !== null && $b->shaft !== null && abs($a->shaft - $b->shaft) > 0.05) {
-            $this->put('Frame', $was, $is, self::CAUTION, 'Other shaft: '.Show::number($b->shaft, 5).' mm instead of '.Show::number($a->shaft, 5).' mm. The coupling or pulley must be bored anew.');
+            $this->put(
+                'Frame', $was, $is, self::CAUTION,
+                'Other shaft: '.
+                    Show::number($b->shaft, 5).
+                    ' mm instead of '.
+                    Show::number($a->shaft, 5).
+                    ' mm. The coupling or pulley must be bored anew.',
+            );
         } elseif ($a->suffix !== $b->suffix) {
             $this->put('Frame', $was, $is, self::CAUTION, 'Same height; the suffix differs. Check shaft and face.');
         } else {
@@ -163,14 +228,35 @@ final class Replacement
         }
         $stop = $is->value === 'none';
         $fit = $this->offered->figure(PlateFigure::Fit)?->number() ?? 0.0;
-        $flux = array_filter($this->offered->findings, static fn (Finding $f): bool => in_array($f->code, [PlateFinding::FluxTooHigh, PlateFinding::FluxLow, PlateFinding::FrequencyDiffers], true));
+        $flux = array_filter(
+            $this->offered->findings,
+            static fn (Finding $f): bool => in_array(
+                $f->code,
+                [PlateFinding::FluxTooHigh, PlateFinding::FluxLow, PlateFinding::FrequencyDiffers],
+                true,
+            ),
+        );
         $grade = $flux === [] ? null : reset($flux)->grade->value;
-        $this->put('Voltage and connection', $volts($this->present), $volts($this->offered), match (true) {
-            $stop || $grade === 'stop' => self::STOP, $grade !== null || abs($fit) > 5 => self::CAUTION, $was !== null && $was->value !== $is->value => self::CAUTION, default => self::EQUAL,
-        }, match (true) {
-            $stop => 'No connection of it fits this supply.', $flux !== [] => reset($flux)->text, abs($fit) > 5 => 'The supply is '.Show::number($fit, 3).' % off its voltage.',
-            $was !== null && $was->value !== $is->value => 'Connect it in '.$is->shown().' instead of '.$was->shown().': change the links.', default => 'Connect it in '.$is->shown().', as now.',
-        });
+        $this->put(
+            'Voltage and connection', $volts($this->present), $volts($this->offered),
+            match (true) {
+                $stop || $grade === 'stop' => self::STOP,
+                $grade !== null || abs($fit) > 5 => self::CAUTION,
+                $was !== null && $was->value !== $is->value => self::CAUTION,
+                default => self::EQUAL,
+            },
+            match (true) {
+                $stop => 'No connection of it fits this supply.',
+                $flux !== [] => reset($flux)->text,
+                abs($fit) > 5 => 'The supply is '.Show::number($fit, 3).' % off its voltage.',
+                $was !== null && $was->value !== $is->value => 'Connect it in '.
+                    $is->shown().
+                    ' instead of '.
+                    $was->shown().
+                    ': change the links.',
+                default => 'Connect it in '.$is->shown().', as now.',
+            },
+        );
     }
 
     private function power(): void
@@ -184,12 +270,24 @@ final class Replacement
         }
         $usable = $this->offered->figure(PlateFigure::UsableOutput);
         $ratio = ($usable ?? $is)->number() / $was->number();
-        $this->put('Power', $was->shown(), $is->shown(), match (true) {
-            $ratio < 0.97 => self::STOP, $ratio > 1.3 => self::CAUTION, $ratio > 1.03 => self::BETTER, default => self::EQUAL,
-        }, match (true) {
-            $ratio < 0.97 => 'Too small for what this one gives'.($usable !== null && $is->number() >= 0.97 * $was->number() ? ', since only '.$usable->shown().' is left of it here.' : '. If the load is known to be less, compare with that.'),
-            $ratio > 1.3 => 'Much larger: poor power factor at part load, more inrush, and the relay and device must be set for it.', $ratio > 1.03 => 'More than now: set the relay by its own current.', default => '',
-        });
+        $this->put(
+            'Power', $was->shown(), $is->shown(),
+            match (true) {
+                $ratio < 0.97 => self::STOP,
+                $ratio > 1.3 => self::CAUTION,
+                $ratio > 1.03 => self::BETTER,
+                default => self::EQUAL,
+            },
+            match (true) {
+                $ratio < 0.97 => 'Too small for what this one gives'.
+                    ($usable !== null && $is->number() >= 0.97 * $was->number()
+                        ? ', since only '.$usable->shown().' is left of it here.'
+                        : '. If the load is known to be less, compare with that.'),
+                $ratio > 1.3 => 'Much larger: poor power factor at part load, more inrush, and the relay and device must be set for it.',
+                $ratio > 1.03 => 'More than now: set the relay by its own current.',
+                default => '',
+            },
+        );
     }
 
     private function speed(): void
@@ -205,11 +303,28 @@ final class Replacement
         }
         $off = 100 * ($is->number() / $was->number() - 1);
         $cube = Show::number(100 * (($is->number() / $was->number()) ** 3 - 1), 2);
-        $this->put('Speed', $was->shown(), $is->shown(), match (true) {
-            abs($poles->number() - $other->number()) > 0.5 => self::STOP, abs($off) > 1 => self::CAUTION, default => self::EQUAL,
-        }, match (true) {
-            abs($poles->number() - $other->number()) > 0.5 => $other->shown().' poles instead of '.$poles->shown().': quite another speed.', abs($off) > 0.3 => 'It turns '.Show::number(abs($off), 2).' % '.($off > 0 ? 'faster' : 'slower').': a fan or pump takes '.$cube.' % power.', default => '',
-        });
+        $this->put(
+            'Speed', $was->shown(), $is->shown(),
+            match (true) {
+                abs($poles->number() - $other->number()) > 0.5 => self::STOP,
+                abs($off) > 1 => self::CAUTION,
+                default => self::EQUAL,
+            },
+            match (true) {
+                abs($poles->number() - $other->number()) > 0.5 => $other->shown().
+                    ' poles instead of '.
+                    $poles->shown().
+                    ': quite another speed.',
+                abs($off) > 0.3 => 'It turns '.
+                    Show::number(abs($off), 2).
+                    ' % '.
+                    ($off > 0 ? 'faster' : 'slower').
+                    ': a fan or pump takes '.
+                    $cube.
+                    ' % power.',
+                default => '',
+            },
+        );
     }
 
     private function starting(): void
@@ -223,11 +338,21 @@ final class Replacement
         }
         $ratio = $is->number() / $was->number();
         $guess = $was->assumed() || $is->assumed() ? ' One of both is assumed.' : '';
-        $this->put('Inrush', $was->shown(3), $is->shown(3), match (true) {
-            $ratio > 1.1 => self::CAUTION, $ratio < 0.9 => self::BETTER, default => self::EQUAL,
-        }, match (true) {
-            $ratio > 1.1 => Show::number(100 * ($ratio - 1), 2).' % more: the device may trip at the start, and the supply dips more. High-efficiency motors often take more.'.$guess, $ratio < 0.9 => 'Less than now.'.$guess, default => trim($guess),
-        });
+        $this->put(
+            'Inrush', $was->shown(3), $is->shown(3),
+            match (true) {
+                $ratio > 1.1 => self::CAUTION,
+                $ratio < 0.9 => self::BETTER,
+                default => self::EQUAL,
+            },
+            match (true) {
+                $ratio > 1.1 => Show::number(100 * ($ratio - 1), 2).
+                    ' % more: the device may trip at the start, and the supply dips more. High-efficiency motors often take more.'.
+                    $guess,
+                $ratio < 0.9 => 'Less than now.'.$guess,
+                default => trim($guess),
+            },
+        );
     }
 
     /**
@@ -252,7 +377,11 @@ final class Replacement
             return;
         }
         $ratio = $y / $x;
-        $this->put($point, Show::quantity($x, Unit::NewtonMetre, 3), Show::quantity($y, Unit::NewtonMetre, 3), $ratio < $least ? self::CAUTION : ($ratio > 1.1 ? self::BETTER : self::EQUAL), $ratio < $least ? Show::number(100 * (1 - $ratio), 2).' % less. '.$text : '');
+        $this->put(
+            $point, Show::quantity($x, Unit::NewtonMetre, 3), Show::quantity($y, Unit::NewtonMetre, 3),
+            $ratio < $least ? self::CAUTION : ($ratio > 1.1 ? self::BETTER : self::EQUAL),
+            $ratio < $least ? Show::number(100 * (1 - $ratio), 2).' % less. '.$text : '',
+        );
     }
 
     private function duty(string $was, string $is): void
@@ -265,11 +394,22 @@ final class Replacement
         $first = fn (Solution $s): string => (string) strtok($s->read['plate.duty'] ?? '', ',');
         $a = $first($this->present);
         $b = $first($this->offered);
-        $this->put('Duty', $was, $is, match (true) {
-            $a === $b && ($this->present->read['plate.duty'] ?? '') === ($this->offered->read['plate.duty'] ?? '') => self::EQUAL, $b === 'S1' && $a !== '' => self::BETTER, $a === 'S1' && $b !== '' => self::STOP, $b === '' || $a === '' => self::UNKNOWN, default => self::CAUTION,
-        }, match (true) {
-            $a === 'S1' && $b !== 'S1' && $b !== '' => 'Made to rest in between, and would overheat in continuous work.', $b === 'S1' && $a !== 'S1' => 'Made for continuous work.', $a !== $b => 'Other duty: compare cycle and starts.', default => '',
-        });
+        $this->put(
+            'Duty', $was, $is,
+            match (true) {
+                $a === $b && ($this->present->read['plate.duty'] ?? '') === ($this->offered->read['plate.duty'] ?? '') => self::EQUAL,
+                $b === 'S1' && $a !== '' => self::BETTER,
+                $a === 'S1' && $b !== '' => self::STOP,
+                $b === '' || $a === '' => self::UNKNOWN,
+                default => self::CAUTION,
+            },
+            match (true) {
+                $a === 'S1' && $b !== 'S1' && $b !== '' => 'Made to rest in between, and would overheat in continuous work.',
+                $b === 'S1' && $a !== 'S1' => 'Made for continuous work.',
+                $a !== $b => 'Other duty: compare cycle and starts.',
+                default => '',
+            },
+        );
     }
 
     /**
@@ -278,17 +418,31 @@ final class Replacement
      */
     private function ambient(array $was, array $plate): void
     {
-        $hot = array_filter($this->offered->findings, static fn (Finding $f): bool => in_array($f->code, [PlateFinding::AmbientAboveRating, PlateFinding::AltitudeAboveRating], true));
-        $before = array_filter($this->present->findings, static fn (Finding $f): bool => in_array($f->code, [PlateFinding::AmbientAboveRating, PlateFinding::AltitudeAboveRating], true));
+        $hot = array_filter(
+            $this->offered->findings,
+            static fn (Finding $f): bool => in_array($f->code, [PlateFinding::AmbientAboveRating, PlateFinding::AltitudeAboveRating], true),
+        );
+        $before = array_filter(
+            $this->present->findings,
+            static fn (Finding $f): bool => in_array($f->code, [PlateFinding::AmbientAboveRating, PlateFinding::AltitudeAboveRating], true),
+        );
         $shown = static fn (array $p): string => self::text($p, 'ambient') === '' ? '40 °C usual' : self::text($p, 'ambient');
-        $this->put('Ambient and altitude', $shown($was), $shown($plate), match (true) {
-            $hot !== [] => reset($hot)->grade->value === 'stop' ? self::STOP : self::CAUTION, $before !== [] => self::BETTER, default => self::EQUAL,
-        }, $hot === [] ? '' : reset($hot)->text);
+        $this->put(
+            'Ambient and altitude', $shown($was), $shown($plate),
+            match (true) {
+                $hot !== [] => reset($hot)->grade->value === 'stop' ? self::STOP : self::CAUTION,
+                $before !== [] => self::BETTER,
+                default => self::EQUAL,
+            },
+            $hot === [] ? '' : reset($hot)->text,
+        );
     }
 
     private function protection(string $was, string $is): void
     {
-        $digits = static fn (string $code): ?array => preg_match('/^(?:IP)?\s*([0-6])\s*([0-9])/', $code, $m) === 1 ? [(int) $m[1], (int) $m[2]] : null;
+        $digits = static fn (string $code): ?array => preg_match('/^(?:IP)?\s*([0-6])\s*([0-9])/', $code, $m) === 1
+            ? [(int) $m[1], (int) $m[2]]
+            : null;
         $a = $digits($was);
         $b = $digits($is);
         if ($a === null || $b === null) {
@@ -314,7 +468,11 @@ final class Replacement
         }
         $shown = static fn (Figure $f): string => Show::number(100 * $f->number(), 4).' %'.($f->assumed() ? ' (assumed)' : '');
         $points = 100 * ($is->number() - $was->number());
-        $this->put('Efficiency', $shown($was), $shown($is), $points < -0.5 ? self::CAUTION : ($points > 0.3 ? self::BETTER : self::EQUAL), $points < -0.5 ? 'It wastes more; and a lower class may not be put into service new.' : '');
+        $this->put(
+            'Efficiency', $shown($was), $shown($is),
+            $points < -0.5 ? self::CAUTION : ($points > 0.3 ? self::BETTER : self::EQUAL),
+            $points < -0.5 ? 'It wastes more; and a lower class may not be put into service new.' : '',
+        );
     }
 
     /** @param  array<array-key, mixed>  $circuit */
@@ -328,7 +486,11 @@ final class Replacement
             return;
         }
         $label = lcfirst($name->label($this->book->words()));
-        $this->put('Starter', $label, $label, $refused === [] ? self::EQUAL : self::STOP, $refused === [] ? 'It can be started so on this supply.' : reset($refused)->text);
+        $this->put(
+            'Starter', $label, $label,
+            $refused === [] ? self::EQUAL : self::STOP,
+            $refused === [] ? 'It can be started so on this supply.' : reset($refused)->text,
+        );
     }
 
     private function kind(): void
@@ -336,7 +498,10 @@ final class Replacement
         $was = $this->present->figure(PlateFigure::Kind)?->shown() ?? '';
         $is = $this->offered->figure(PlateFigure::Kind)?->shown() ?? '';
         if ($is !== '' && $was !== $is) {
-            $this->put('Kind of motor', str_replace('_', ' ', $was), str_replace('_', ' ', $is), self::STOP, 'Another kind of motor needs another starter.');
+            $this->put(
+                'Kind of motor', str_replace('_', ' ', $was), str_replace('_', ' ', $is), self::STOP,
+                'Another kind of motor needs another starter.',
+            );
         }
     }
 }

@@ -53,9 +53,13 @@ final readonly class Table
      */
     public function corrected(Correction $correction): self
     {
-        $data = self::replaced($this->data, self::path($correction->entry), $correction->value) ?? throw Fault::noEntry($this->name->value, $correction->entry);
+        $data =
+            self::replaced($this->data, self::path($correction->entry), $correction->value) ??
+            throw Fault::noEntry($this->name->value, $correction->entry);
 
-        return new self($this->name, $this->source, $this->edition, $data, $this->uncertain, [...$this->corrections, $correction->entry => $correction]);
+        return new self($this->name, $this->source, $this->edition, $data, $this->uncertain, [
+            ...$this->corrections, $correction->entry => $correction,
+        ]);
     }
 
     /**

@@ -26,22 +26,29 @@ final readonly class FieldNote
     ) {
     }
 
-    /** @return array<string, mixed> */
+    /** @return array<string, mixed> what says nothing is left out: there are many fields, and a solution travels at every keystroke */
     public function toArray(): array
     {
-        return [
+        return array_filter([
             'label' => $this->label, 'unit' => $this->unit, 'hint' => $this->hint, 'empty' => $this->empty, 'why' => $this->why,
-            'choices' => $this->choices, 'used' => $this->used,
-        ];
+            'choices' => $this->choices, 'unused' => ! $this->used,
+        ]);
     }
 
     /** @return array<string, mixed> */
     public static function schema(): array
     {
-        return Shape::object([
-            'label' => Shape::text(), 'unit' => Shape::text(), 'hint' => Shape::text(), 'empty' => Shape::text(), 'why' => Shape::text(),
-            'choices' => Shape::list(Shape::object(['value' => Shape::text(), 'label' => Shape::text(), 'computed' => Shape::flag()], 'FieldChoice')),
-            'used' => Shape::flag(),
-        ], 'FieldNote', 'What the page shows beside one field.');
+        $choice = Shape::object(['value' => Shape::text(), 'label' => Shape::text(), 'computed' => Shape::flag()], 'FieldChoice');
+
+        return [
+            ...Shape::object(
+                [
+                    'label' => Shape::text(), 'unit' => Shape::text(), 'hint' => Shape::text(), 'empty' => Shape::text(),
+                    'why' => Shape::text(), 'choices' => Shape::list($choice), 'unused' => Shape::flag(),
+                ],
+                'FieldNote', 'What the page shows beside one field. What says nothing is absent.',
+            ),
+            'required' => ['label'],
+        ];
     }
 }

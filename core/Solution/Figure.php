@@ -61,7 +61,11 @@ final readonly class Figure
      */
     public static function typed(string $path, string $label, float $value, Unit $unit, ?string $assumption): self
     {
-        return new self(null, $path, $label, $value, $unit, source: $assumption === null ? 'typed' : 'assumed', assumptions: $assumption === null ? [] : [$assumption]);
+        return new self(
+            null, $path, $label, $value, $unit,
+            source: $assumption === null ? 'typed' : 'assumed',
+            assumptions: $assumption === null ? [] : [$assumption],
+        );
     }
 
     public function key(): string
@@ -126,10 +130,13 @@ final readonly class Figure
         }
 
         return [
-            'key' => $this->key(), 'station' => $this->name?->station()->value ?? '', 'label' => $this->label, 'value' => $this->value, 'unit' => $this->unit->value,
+            'key' => $this->key(),
+            'station' => $this->name?->station()->value ?? '',
+            'label' => $this->label, 'value' => $this->value, 'unit' => $this->unit->value,
             'shown' => $this->shown(3),
-            'formula' => $this->formula, 'working' => $this->working, 'from' => $from, 'source' => $source,
-            'assumed' => $this->assumed(), 'assumptions' => $this->assumptions, 'uncertain' => $this->doubt, 'corrected' => $this->corrections !== [],
+            'formula' => $this->formula, 'working' => $this->working, 'from' => $from, 'source' => $source, 'assumed' => $this->assumed(),
+            'assumptions' => $this->assumptions, 'uncertain' => $this->doubt,
+            'corrected' => $this->corrections !== [],
         ];
     }
 }

@@ -71,7 +71,8 @@ final readonly class Solution
     public function toArray(): array
     {
         return [
-            'format' => self::FORMAT, 'core' => $this->core, 'tag' => $this->tag, 'rule_book' => $this->ruleBook, 'edition' => $this->edition,
+            'format' => self::FORMAT, 'core' => $this->core, 'tag' => $this->tag, 'rule_book' => $this->ruleBook,
+            'edition' => $this->edition,
             'figures' => array_map(static fn (Figure $f): array => $f->toArray(), $this->figures),
             'findings' => array_map(static fn (Finding $f): array => $f->toArray(), $this->findings),
             'errors' => array_map(static fn (FieldError $e): array => $e->toArray(), $this->errors),

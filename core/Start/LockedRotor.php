@@ -51,10 +51,27 @@ final readonly class LockedRotor
     private function byRatio(Circuit $circuit, Motor $motor, Figure $ratio, Figure $rated, Ledger $ledger): Figure
     {
         $amperes = $ratio->number() * $rated->number();
-        $current = $ledger->work(StartFigure::LockedRotorCurrent)->from(k: $ratio, I: $rated)->as('Ia/In · I_n', '{k} × {I}')->equals($amperes)->source('plate')->write();
-        $ledger->work(StartFigure::LockedRotorCurrentLow)->from(k: $ratio, I: $rated)->as('Ia/In · I_n', '{k} × {I}')->equals($amperes)->source('plate')->write();
-        $ledger->work(StartFigure::LockedRotorCurrentHigh)->from(k: $ratio, I: $rated)->as('1.2 · Ia/In · I_n', '1.2 × {k} × {I}')
-            ->equals(self::RATIO_TOLERANCE * $amperes)->source('IEC 60034-1 tolerance +20 % (from memory)')->write();
+        $current = $ledger
+            ->work(StartFigure::LockedRotorCurrent)
+            ->from(k: $ratio, I: $rated)
+            ->as('Ia/In · I_n', '{k} × {I}')
+            ->equals($amperes)
+            ->source('plate')
+            ->write();
+        $ledger
+            ->work(StartFigure::LockedRotorCurrentLow)
+            ->from(k: $ratio, I: $rated)
+            ->as('Ia/In · I_n', '{k} × {I}')
+            ->equals($amperes)
+            ->source('plate')
+            ->write();
+        $ledger
+            ->work(StartFigure::LockedRotorCurrentHigh)
+            ->from(k: $ratio, I: $rated)
+            ->as('1.2 · Ia/In · I_n', '1.2 × {k} × {I}')
+            ->equals(self::RATIO_TOLERANCE * $amperes)
+            ->source('IEC 60034-1 tolerance +20 % (from memory)')
+            ->write();
         $this->compareLetter($circuit, $motor, $current, $ledger);
 
         return $current;
@@ -73,8 +90,14 @@ final readonly class LockedRotor
             return null;
         }
 
-        return $ledger->work(StartFigure::LockedRotorCurrent)->from(I: $rated)->as('typical ratio · I_n', Show::number($typical, 3).' × {I}')
-            ->equals($typical * $rated->number())->source($usual->cited())->assuming('a typical Ia/In of '.Show::number($typical, 3))->write();
+        return $ledger
+            ->work(StartFigure::LockedRotorCurrent)
+            ->from(I: $rated)
+            ->as('typical ratio · I_n', Show::number($typical, 3).' × {I}')
+            ->equals($typical * $rated->number())
+            ->source($usual->cited())
+            ->assuming('a typical Ia/In of '.Show::number($typical, 3))
+            ->write();
     }
 
     /** @return Figure|null the middle of the letter's range, A; null where it has none */
@@ -94,20 +117,49 @@ final readonly class LockedRotor
         $factor = $hp->number() * 1000 / (sqrt(3) * $top) * $volts->number() / $top;
         $middle = $low !== null && $high !== null && $letter !== 'A' ? ($low + $high) / 2 : null;
         $times = $method?->codeLetterTimes() ?? 1.0;
-        $marked = $times > 1 && $middle !== null && $rated !== null && $middle * $factor / $rated->number() < $this->practice->starting()->starLetterRatio();
+        $marked =
+            $times > 1 &&
+            $middle !== null &&
+            $rated !== null &&
+            ($middle * $factor) / $rated->number() < $this->practice->starting()->starLetterRatio();
         $times = $marked ? $times : 1.0;
         $assumption = $marked ? 'the code letter is that of the star connection' : null;
         if ($marked) {
-            $ledger->caution(StartFinding::CodeLetterIsStar)->title('The code letter is probably the star value')
-                ->because('Letter '.$letter.' gives '.Show::number($middle * $factor / $rated->number(), 3).' times rated current. A star-start motor is marked for star, so the delta value is three times that; it is never divided again.')
-                ->do('Take Ia/In from the data sheet.')->source('NEC 430.7(B) (2023, from memory)')->on(StartFigure::LockedRotorCurrent);
+            $ledger
+                ->caution(StartFinding::CodeLetterIsStar)
+                ->title('The code letter is probably the star value')
+                ->because(
+                    'Letter '.
+                        $letter.
+                        ' gives '.
+                        Show::number(($middle * $factor) / $rated->number(), 3).
+                        ' times rated current. A star-start motor is marked for star, so the delta value is three times that; it is never divided again.',
+                )
+                ->do('Take Ia/In from the data sheet.')
+                ->source('NEC 430.7(B) (2023, from memory)')
+                ->on(StartFigure::LockedRotorCurrent);
         }
-        $write = static function (StartFigure $name, float $kva, string $source) use ($hp, $volts, $top, $times, $factor, $assumption, $ledger): Figure {
+        $write = static function (StartFigure $name, float $kva, string $source) use (
+            $hp, $volts, $top, $times, $factor, $assumption, $ledger,
+        ): Figure {
             $scaled = abs($volts->number() / $top - 1) > 1e-9 ? ' × {V} ÷ '.Show::number($top).' V' : '';
 
-            return $ledger->work($name)->from(hp: $hp, V: $volts)
-                ->as('kVA/hp · hp · 1000 / (√3 V)', Show::number($kva).' kVA/hp × {hp} × 1000 ÷ (√3 × '.Show::number($top).' V)'.$scaled.($times > 1 ? ' × '.Show::number($times) : ''))
-                ->equals($times * $kva * $factor)->source($source)->assuming($assumption)->write();
+            return $ledger
+                ->work($name)
+                ->from(hp: $hp, V: $volts)
+                ->as(
+                    'kVA/hp · hp · 1000 / (√3 V)',
+                    Show::number($kva).
+                        ' kVA/hp × {hp} × 1000 ÷ (√3 × '.
+                        Show::number($top).
+                        ' V)'.
+                        $scaled.
+                        ($times > 1 ? ' × '.Show::number($times) : ''),
+                )
+                ->equals($times * $kva * $factor)
+                ->source($source)
+                ->assuming($assumption)
+                ->write();
         };
         $source = $letters->cited();
         $current = $middle === null ? null : $write(StartFigure::LockedRotorCurrent, $middle, $source.', middle of letter '.$letter);
@@ -128,8 +180,13 @@ final readonly class LockedRotor
         if ($volts === null || $motor->output === null) {
             return;
         }
-        $perHp = sqrt(3) * $volts->number() * $current->number() / 1000 / ($motor->output->number() / Power::HORSEPOWER);
-        $ledger->work(StartFigure::KvaPerHp)->from(V: $volts, I: $current, P: $motor->output)->as('√3 V I_LR / hp', '√3 × {V} × {I} ÷ 1000 ÷ ({P} ÷ 746 W)')->equals($perHp)->write();
+        $perHp = (sqrt(3) * $volts->number() * $current->number()) / 1000 / ($motor->output->number() / Power::HORSEPOWER);
+        $ledger
+            ->work(StartFigure::KvaPerHp)
+            ->from(V: $volts, I: $current, P: $motor->output)
+            ->as('√3 V I_LR / hp', '√3 × {V} × {I} ÷ 1000 ÷ ({P} ÷ 746 W)')
+            ->equals($perHp)
+            ->write();
         $letters = $this->practice->codeLetters();
         $found = $letters->like($perHp);
         if ($found === null) {
@@ -141,8 +198,20 @@ final readonly class LockedRotor
             return;
         }
         $apart = abs((int) array_search($stamped, $letters->letters(), true) - (int) array_search($found, $letters->letters(), true));
-        $ledger->find($apart > 1 ? Grade::Caution : Grade::Note, PlateFinding::CodeLetterDisagrees)->title('Ia/In and code letter differ')
-            ->because('The stamped ratio is '.Show::number($perHp, 3).' kVA/hp, like letter '.$found.'; the plate says '.$stamped.'. The ratio is used.')
-            ->do('Read both again on the plate.')->source($letters->cited())->on(StartFigure::KvaPerHp);
+        $ledger
+            ->find($apart > 1 ? Grade::Caution : Grade::Note, PlateFinding::CodeLetterDisagrees)
+            ->title('Ia/In and code letter differ')
+            ->because(
+                'The stamped ratio is '.
+                    Show::number($perHp, 3).
+                    ' kVA/hp, like letter '.
+                    $found.
+                    '; the plate says '.
+                    $stamped.
+                    '. The ratio is used.',
+            )
+            ->do('Read both again on the plate.')
+            ->source($letters->cited())
+            ->on(StartFigure::KvaPerHp);
     }
 }

@@ -26,9 +26,14 @@ final readonly class StartChecks
         self::directLimit($circuit, $motor, $method, $ledger);
         $this->inertia($circuit, $motor, $ledger);
         if (! in_array($motor->connection(), [null, WindingConnection::Single, WindingConnection::None], true)) {
-            $ledger->note(PlateFinding::LockOffBeforeLinks)->title('Before you move a link')
-                ->because('Isolate, lock off and tag. Prove dead on a known source before and after. Any capacitor holds charge: wait, then short it. The motor may restart unexpectedly if it is not locked off.')
-                ->do('Live work only by qualified people with rated instruments.')->source('usual practice; local rules and licensed people decide');
+            $ledger
+                ->note(PlateFinding::LockOffBeforeLinks)
+                ->title('Before you move a link')
+                ->because(
+                    'Isolate, lock off and tag. Prove dead on a known source before and after. Any capacitor holds charge: wait, then short it. The motor may restart unexpectedly if it is not locked off.',
+                )
+                ->do('Live work only by qualified people with rated instruments.')
+                ->source('usual practice; local rules and licensed people decide');
         }
     }
 
@@ -47,19 +52,38 @@ final readonly class StartChecks
     {
         $inertia = $circuit->number('load.inertia');
         $ratio = $circuit->number('load.speed_ratio');
-        if ($inertia === null || $motor->poles === null || $motor->output === null || abs(($motor->frequency?->number() ?? 50.0) - 50) > 1) {
+        if (
+            $inertia === null ||
+            $motor->poles === null ||
+            $motor->output === null ||
+            abs(($motor->frequency?->number() ?? 50.0) - 50) > 1
+        ) {
             return;
         }
         $pairs = $motor->poles->number() / 2;
         $kilowatts = $motor->output->number() / 1000;
         $limit = $this->practice->inertiaLimit($kilowatts, $pairs);
-        $ledger->work(StartFigure::InertiaLimit)->from(P: $motor->output)->as('0.04 P^0.9 (p/2)^2.5', '0.04 × '.Show::number($kilowatts).'^0.9 × '.Show::number($pairs).'^2.5')
-            ->equals($limit->value)->by($limit)->write();
+        $ledger
+            ->work(StartFigure::InertiaLimit)
+            ->from(P: $motor->output)
+            ->as('0.04 P^0.9 (p/2)^2.5', '0.04 × '.Show::number($kilowatts).'^0.9 × '.Show::number($pairs).'^2.5')
+            ->equals($limit->value)
+            ->by($limit)
+            ->write();
         $referred = $inertia->number() * ($ratio?->number() ?? 1.0) ** 2;
         if ($referred > $limit->value) {
-            $ledger->caution(StartFinding::InertiaAboveLimit)->title('Inertia above the design limit')
-                ->because(Show::number($referred, 3).' kg·m² at the motor shaft is more than the '.$limit->shown(3).' kg·m² that a design N motor of this size must start.')
-                ->do('Ask for the motor’s own limit.')->source($limit->source)->on(StartFigure::InertiaLimit);
+            $ledger
+                ->caution(StartFinding::InertiaAboveLimit)
+                ->title('Inertia above the design limit')
+                ->because(
+                    Show::number($referred, 3).
+                        ' kg·m² at the motor shaft is more than the '.
+                        $limit->shown(3).
+                        ' kg·m² that a design N motor of this size must start.',
+                )
+                ->do('Ask for the motor’s own limit.')
+                ->source($limit->source)
+                ->on(StartFigure::InertiaLimit);
         }
     }
 }

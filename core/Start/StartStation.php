@@ -50,14 +50,24 @@ final readonly class StartStation
     {
         $practice = $this->practice->starting();
         $factor = $practice->firstPeakFactor();
-        $peak = $ledger->work(StartFigure::PeakFirstHalfCycle)->from(k: $factor, I: $lockedRotor)->as('√2 · 1.8 · I_LR', '√2 × {k} × {I}')
-            ->equals(sqrt(2) * $factor->value * $lockedRotor->number())->source('covers every offset; compared with a magnetic release as peak ÷ √2')->write();
+        $peak = $ledger
+            ->work(StartFigure::PeakFirstHalfCycle)
+            ->from(k: $factor, I: $lockedRotor)
+            ->as('√2 · 1.8 · I_LR', '√2 × {k} × {I}')
+            ->equals(sqrt(2) * $factor->value * $lockedRotor->number())
+            ->source('covers every offset; compared with a magnetic release as peak ÷ √2')
+            ->write();
         $cos = $practice->lockedRotorPowerFactor();
         $ratio = $cos->value / sqrt(1 - $cos->value ** 2);
         $kappa = self::kappa($cos->value);
-        $ledger->work(StartFigure::PeakEstimate)->from(cos: $cos, I: $lockedRotor)->as('√2 · κ · I_LR', '√2 × '.Show::number($kappa).' × {I}')
-            ->equals(sqrt(2) * $kappa * $lockedRotor->number())->source('κ = 1.02 + 0.98 e^(−3 R/X), IEC 60909-0 (from memory), R/X = '.Show::number($ratio, 3))
-            ->assuming('locked-rotor power factor '.$cos->shown())->write();
+        $ledger
+            ->work(StartFigure::PeakEstimate)
+            ->from(cos: $cos, I: $lockedRotor)
+            ->as('√2 · κ · I_LR', '√2 × '.Show::number($kappa).' × {I}')
+            ->equals(sqrt(2) * $kappa * $lockedRotor->number())
+            ->source('κ = 1.02 + 0.98 e^(−3 R/X), IEC 60909-0 (from memory), R/X = '.Show::number($ratio, 3))
+            ->assuming('locked-rotor power factor '.$cos->shown())
+            ->write();
 
         return $peak;
     }
@@ -68,8 +78,14 @@ final readonly class StartStation
         return 1.02 + 0.98 * exp(-3 * $powerFactor / sqrt(1 - $powerFactor ** 2));
     }
 
-    private function standstill(Circuit $circuit, Motor $motor, Load $load, ?Figure $lockedRotor, ?Figure $peak, Ledger $ledger): StartFigures
-    {
+    private function standstill(
+        Circuit $circuit,
+        Motor $motor,
+        Load $load,
+        ?Figure $lockedRotor,
+        ?Figure $peak,
+        Ledger $ledger,
+    ): StartFigures {
         $rated = $motor->ratedTorque;
         $ratio = $circuit->number('plate.start_torque_ratio') ?? $this->typicalTorque($circuit, $motor);
         $torque = $rated === null || $ratio === null ? null : $ledger->work(StartFigure::LockedRotorTorque)->from(k: $ratio, T: $rated)
@@ -84,7 +100,12 @@ final readonly class StartStation
             ->as('Tst/Tn · T_n / 3', '{k} × {T} ÷ 3')->equals($ratio->number() * $rated->number() / 3)->write();
         $current = $load->ratedCurrent();
         if ($current !== null) {
-            $ledger->work(StartFigure::DeltaWindingCurrent)->from(I: $current)->as('I / √3', '{I} ÷ √3')->equals($current->number() / sqrt(3))->write();
+            $ledger
+                ->work(StartFigure::DeltaWindingCurrent)
+                ->from(I: $current)
+                ->as('I / √3', '{I} ÷ √3')
+                ->equals($current->number() / sqrt(3))
+                ->write();
         }
 
         return new StartFigures($lockedRotor, $peak, $torque, $star, $starTorque, $reclosing);
@@ -97,7 +118,9 @@ final readonly class StartStation
         }
         $typical = $this->practice->typicalMotor()->startTorque($motor->output->number());
 
-        return $typical === null ? null : Figure::step('Tst/Tn', $typical)->withAssumption('a typical Tst/Tn of '.Show::number($typical, 3));
+        return $typical === null
+            ? null
+            : Figure::step('Tst/Tn', $typical)->withAssumption('a typical Tst/Tn of '.Show::number($typical, 3));
     }
 
     /** Worst line peak when delta closes on a rotating field that still stands: a bound, not a sizing value. */
@@ -107,9 +130,14 @@ final readonly class StartStation
         $over = $this->practice->starting()->reclosingOvershoot();
         $kappa = self::kappa($cos->value);
 
-        return $ledger->work(StartFigure::ReclosingPeak)->from(k: $over, cos: $cos, I: $lockedRotor)->as('1.1 √2 κ I_LR (1 + 1/√3)', '{k} × √2 × '.Show::number($kappa).' × {I} × (1 + 1 ÷ √3)')
-            ->equals($over->value * sqrt(2) * $kappa * $lockedRotor->number() * (1 + 1 / sqrt(3)))->source('own computation, an upper bound')
-            ->assuming('locked-rotor power factor '.$cos->shown())->write();
+        return $ledger
+            ->work(StartFigure::ReclosingPeak)
+            ->from(k: $over, cos: $cos, I: $lockedRotor)
+            ->as('1.1 √2 κ I_LR (1 + 1/√3)', '{k} × √2 × '.Show::number($kappa).' × {I} × (1 + 1 ÷ √3)')
+            ->equals($over->value * sqrt(2) * $kappa * $lockedRotor->number() * (1 + 1 / sqrt(3)))
+            ->source('own computation, an upper bound')
+            ->assuming('locked-rotor power factor '.$cos->shown())
+            ->write();
     }
 
     private function runUpTime(Circuit $circuit, Ledger $ledger): ?Figure
@@ -138,7 +166,9 @@ final readonly class StartStation
             return $ledger->work(StartFigure::StarTime)->from(t: $value)->equals($value->number())->source('typed')->write();
         }
 
-        return $runUpTime === null ? null : $ledger->put($runUpTime->named(StartFigure::StarTime, 'the run-up time, as no changeover time is typed'));
+        return $runUpTime === null
+            ? null
+            : $ledger->put($runUpTime->named(StartFigure::StarTime, 'the run-up time, as no changeover time is typed'));
     }
 
     private function judge(Circuit $circuit, Motor $motor, ?StartingMethod $method, StartFigures $figures, Ledger $ledger): void

@@ -29,8 +29,14 @@ final readonly class Analysis
      * @param  list<FieldError>  $errors
      * @param  array<string, mixed>|null  $curves
      */
-    private function __construct(public ?Trace $trace, public ?Channels $channels, public array $figures, public array $findings, public array $errors, public ?array $curves)
-    {
+    private function __construct(
+        public ?Trace $trace,
+        public ?Channels $channels,
+        public array $figures,
+        public array $findings,
+        public array $errors,
+        public ?array $curves,
+    ) {
     }
 
     /**
@@ -42,7 +48,11 @@ final readonly class Analysis
     {
         $trace = TraceReader::read($text);
         if ($trace instanceof Refusal) {
-            return new self(null, null, [], [], [new FieldError('file', $trace->text, 'Text with a row for each sample: time, volts, amperes, up to 200 000 rows.')], null);
+            return new self(
+                null, null, [], [],
+                [new FieldError('file', $trace->text, 'Text with a row for each sample: time, volts, amperes, up to 200 000 rows.')],
+                null,
+            );
         }
         $typed = $options['columns'] ?? null;
         $said = null;
@@ -57,7 +67,9 @@ final readonly class Analysis
         $rate = self::rate($trace, $channels, $options, $errors);
         $signals = self::signals($trace, $channels);
         if ($signals === [] && $errors === []) {
-            $errors['columns'] = new FieldError('columns', 'No column is a voltage or a current.', 'Say for at least one column what it is.');
+            $errors['columns'] = new FieldError(
+                'columns', 'No column is a voltage or a current.', 'Say for at least one column what it is.',
+            );
         }
         if ($errors !== [] || $rate === null) {
             return new self($trace, $channels, [], [], array_values($errors), null);
@@ -65,13 +77,40 @@ final readonly class Analysis
         $reference = $signals['v1'] ?? $signals[array_key_first($signals)] ?? [];
         $frequency = Fundamental::frequency($reference, $rate);
         if ($frequency === null) {
-            return new self($trace, $channels, [], [], [new FieldError('file', 'No whole cycle of 35 to 75 Hz is found: the record lasts '.self::milliseconds($trace->samples() / $rate).' at '.number_format($rate, 0, '.', ' ').' samples a second.', 'At least two whole cycles, and the right sample rate or time unit.')], null);
+            return new self(
+                $trace, $channels, [], [],
+                [
+                    new FieldError(
+                        'file',
+                        'No whole cycle of 35 to 75 Hz is found: the record lasts '.
+                            self::milliseconds($trace->samples() / $rate).
+                            ' at '.
+                            number_format($rate, 0, '.', ' ').
+                            ' samples a second.',
+                        'At least two whole cycles, and the right sample rate or time unit.',
+                    ),
+                ],
+                null,
+            );
         }
         if ($rate / $frequency < 8) {
-            return new self($trace, $channels, [], [], [new FieldError('rate', 'Only '.number_format($rate / $frequency, 1).' samples fall on each cycle: too few.', 'At least 8 samples for each cycle; 200 for harmonics.')], null);
+            return new self(
+                $trace, $channels, [], [],
+                [
+                    new FieldError(
+                        'rate',
+                        'Only '.number_format($rate / $frequency, 1).' samples fall on each cycle: too few.',
+                        'At least 8 samples for each cycle; 200 for harmonics.',
+                    ),
+                ],
+                null,
+            );
         }
 
-        [$figures, $findings, $curves] = (new Report($signals, $rate, $frequency, self::system($signals, $options['system'] ?? null)))->made();
+        [$figures, $findings, $curves] = (new Report(
+            $signals, $rate, $frequency,
+            self::system($signals, $options['system'] ?? null),
+        ))->made();
 
         return new self($trace, $channels, $figures, $findings, [], $curves);
     }
@@ -92,21 +131,35 @@ final readonly class Analysis
         $column = $channels->column('t');
         if ($column !== null) {
             $unit = is_string($options['time_unit'] ?? null) ? $options['time_unit'] : '';
-            $scale = ['s' => 1.0, 'ms' => 1e-3, 'us' => 1e-6][$unit] ?? match (1) {
-                preg_match('/(?<![a-z])ms(?![a-z])|milli/i', $trace->names[$column]) => 1e-3, preg_match('/(?<![a-z])[uµ]s(?![a-z])|micro/iu', $trace->names[$column]) => 1e-6, default => 1.0,
-            };
+            $scale =
+                ['s' => 1.0, 'ms' => 1e-3, 'us' => 1e-6][$unit] ??
+                match (1) {
+                    preg_match('/(?<![a-z])ms(?![a-z])|milli/i', $trace->names[$column]) => 1e-3,
+                    preg_match('/(?<![a-z])[uµ]s(?![a-z])|micro/iu', $trace->names[$column]) => 1e-6,
+                    default => 1.0,
+                };
             $time = $trace->columns[$column];
             $last = count($time) - 1;
             $step = ($time[$last] - $time[0]) / $last;
             if ($step <= 0) {
-                $errors['columns'] = new FieldError('columns', 'The time column does not climb.', 'Another column for time, or none and a sample rate.');
+                $errors['columns'] = new FieldError(
+                    'columns', 'The time column does not climb.', 'Another column for time, or none and a sample rate.',
+                );
 
                 return null;
             }
             foreach ($time as $k => $t) {
                 // A time that is printed with few digits may be a step off, a gap is more.
                 if (abs($t - $time[0] - $k * $step) > 2.5 * $step) {
-                    $errors['columns'] = new FieldError('columns', 'The samples are not even: line '.($trace->firstLine + $k).' is '.number_format(abs($t - $time[0] - $k * $step) / $step, 1).' steps off.', 'Even samples without gaps.');
+                    $errors['columns'] = new FieldError(
+                        'columns',
+                        'The samples are not even: line '.
+                            ($trace->firstLine + $k).
+                            ' is '.
+                            number_format(abs($t - $time[0] - $k * $step) / $step, 1).
+                            ' steps off.',
+                        'Even samples without gaps.',
+                    );
 
                     return null;
                 }
@@ -119,14 +172,31 @@ final readonly class Analysis
             if ($trace->rate !== null) {
                 return $trace->rate;
             }
-            $errors['rate'] = new FieldError('rate', 'Without a time column the sample rate is wanted.', 'Samples a second, such as 10000 or 10 kHz.', ErrorKind::Missing);
+            $errors['rate'] = new FieldError(
+                'rate', 'Without a time column the sample rate is wanted.', 'Samples a second, such as 10000 or 10 kHz.',
+                ErrorKind::Missing,
+            );
 
             return null;
         }
-        $number = Quantity::parse((string) preg_replace('~\s*(sa/s|s/s|samples/s|hz)$~i', '', (string) preg_replace_callback('~^(.*?)\s*(k|M)(sa/s|s/s|hz)?$~', static fn (array $m): string => trim($m[1]).($m[2] === 'k' ? 'e3' : 'e6'), $typed)), FieldKind::Number);
+        $number = Quantity::parse(
+            (string) preg_replace(
+                '~\s*(sa/s|s/s|samples/s|hz)$~i', '',
+                (string) preg_replace_callback(
+                    '~^(.*?)\s*(k|M)(sa/s|s/s|hz)?$~',
+                    static fn (array $m): string => trim($m[1]).($m[2] === 'k' ? 'e3' : 'e6'),
+                    $typed,
+                ),
+            ),
+            FieldKind::Number,
+        );
         $value = is_numeric($typed) ? (float) $typed : ($number instanceof Refusal ? self::scaled($typed) : $number);
         if ($value === null || $value < 100 || $value > 1e8) {
-            $errors['rate'] = new FieldError('rate', Typed::quoted($typed).' is not a sample rate.', 'Samples a second from 100 to 100 000 000, such as 10000 or 10 kHz.');
+            $errors['rate'] = new FieldError(
+                'rate',
+                Typed::quoted($typed).' is not a sample rate.',
+                'Samples a second from 100 to 100 000 000, such as 10000 or 10 kHz.',
+            );
 
             return null;
         }
@@ -136,8 +206,10 @@ final readonly class Analysis
 
     private static function scaled(string $text): ?float
     {
-        return preg_match('~^([\d.,]+)\s*(k|M)?\s*(?:hz|sa/s|s/s|samples/s)?$~i', $text, $m) === 1 && ! (($number = Typed::number($m[1])) instanceof Refusal)
-            ? $number * (['k' => 1e3, 'K' => 1e3, 'm' => 1e6, 'M' => 1e6][$m[2] ?? ''] ?? 1.0) : null;
+        return preg_match('~^([\d.,]+)\s*(k|M)?\s*(?:hz|sa/s|s/s|samples/s)?$~i', $text, $m) === 1 &&
+            ! (($number = Typed::number($m[1])) instanceof Refusal)
+            ? $number * (['k' => 1e3, 'K' => 1e3, 'm' => 1e6, 'M' => 1e6][$m[2] ?? ''] ?? 1.0)
+            : null;
     }
 
     /** @return array<string, list<float>> volts and amperes by role, in the order of the roles */

@@ -42,7 +42,12 @@ final readonly class Channels
         $guessed = self::guessed($trace);
         foreach (array_keys($trace->columns) as $i) {
             $said = $typed[$i] ?? [];
-            $role = is_string($said['role'] ?? null) && in_array($said['role'], self::ROLES, true) ? $said['role'] : ($typed === null ? $guessed[$i] : '');
+            $role =
+                is_string($said['role'] ?? null) && in_array($said['role'], self::ROLES, true)
+                    ? $said['role']
+                    : ($typed === null
+                        ? $guessed[$i]
+                        : '');
             if ($role !== '' && in_array($role, $roles, true)) {
                 $errors["columns.$i.role"] = new FieldError("columns.$i.role", 'Another column has this role already.', 'Each role once.');
                 $role = '';
@@ -51,9 +56,17 @@ final readonly class Channels
             if ($role === '' || $role === 't') {
                 continue;
             }
-            $factor = self::factor(is_string($said['way'] ?? null) ? $said['way'] : 'direct', is_scalar($said['value'] ?? null) ? (string) $said['value'] : '', self::milli($trace->names[$i] ?? ''));
+            $factor = self::factor(
+                is_string($said['way'] ?? null) ? $said['way'] : 'direct',
+                is_scalar($said['value'] ?? null) ? (string) $said['value'] : '',
+                self::milli($trace->names[$i] ?? ''),
+            );
             if ($factor instanceof Refusal) {
-                $errors["columns.$i.value"] = new FieldError("columns.$i.value", $factor->text, 'A number more than zero: 10 for a 10:1 probe, 0.1 ohm for a shunt, 100 for a clamp with 100 mV for each ampere.');
+                $errors["columns.$i.value"] = new FieldError(
+                    "columns.$i.value",
+                    $factor->text,
+                    'A number more than zero: 10 for a 10:1 probe, 0.1 ohm for a shunt, 100 for a clamp with 100 mV for each ampere.',
+                );
                 $factor = 1.0;
             }
             $factors[$role] = (($said['turned'] ?? false) === true ? -1 : 1) * $factor;
@@ -80,7 +93,10 @@ final readonly class Channels
             return new Refusal('A value is wanted.');
         }
         $bare = $way === 'probe' ? (string) preg_replace('~^(\d+(?:[.,]\d+)?)\s*:\s*1$|^x\s*~i', '$1', $plain) : $plain;
-        $number = $way === 'shunt' ? Quantity::parse($bare, FieldKind::Ohms) : Typed::number(trim((string) preg_replace('~\s*mV\s*/\s*A$|\s*x$~i', '', $bare)));
+        $number =
+            $way === 'shunt'
+                ? Quantity::parse($bare, FieldKind::Ohms)
+                : Typed::number(trim((string) preg_replace('~\s*mV\s*/\s*A$|\s*x$~i', '', $bare)));
         if ($number instanceof Refusal) {
             return $number;
         }
@@ -96,7 +112,11 @@ final readonly class Channels
     /** A thousandth where the heading says mV or mA. */
     private static function milli(string $name): float
     {
-        return preg_match('/(?<![a-z])m[VA](?![a-z])/', $name) === 1 ? 1e-3 : (preg_match('/(?<![a-z])k[VA](?![a-z])/', $name) === 1 ? 1e3 : 1.0);
+        return preg_match('/(?<![a-z])m[VA](?![a-z])/', $name) === 1
+            ? 1e-3
+            : (preg_match('/(?<![a-z])k[VA](?![a-z])/', $name) === 1
+                ? 1e3
+                : 1.0);
     }
 
     /** @return list<string> */
@@ -126,7 +146,11 @@ final readonly class Channels
                     $take($i, 'i'.$line);
                 }
             }
-            foreach (['v' => '/volt|\bv\b|\(m?k?v\)|\[m?k?v\]|^u\b|^[uv][123]?\b/i', 'i' => '/curr|amp|\ba\b|\(m?k?a\)|\[m?k?a\]|^i[123]?\b/i'] as $kind => $pattern) {
+            $patterns = [
+                'v' => '/volt|\bv\b|\(m?k?v\)|\[m?k?v\]|^u\b|^[uv][123]?\b/i',
+                'i' => '/curr|amp|\ba\b|\(m?k?a\)|\[m?k?a\]|^i[123]?\b/i',
+            ];
+            foreach ($patterns as $kind => $pattern) {
                 if (preg_match($pattern, $name) === 1) {
                     foreach ($phase === '' ? ['1', '2', '3'] : [$phase] as $line) {
                         $take($i, $kind.$line);

@@ -41,8 +41,12 @@ final class Report
      * @param  float  $frequency  Hz
      * @param  string  $system  `single`, `balanced` (phase volts), `line` (line volts), `three`
      */
-    public function __construct(private readonly array $signals, private readonly float $rate, private readonly float $frequency, private readonly string $system)
-    {
+    public function __construct(
+        private readonly array $signals,
+        private readonly float $rate,
+        private readonly float $frequency,
+        private readonly string $system,
+    ) {
     }
 
     /** @return array{list<Figure>, list<Finding>, array<string, mixed>} */
@@ -52,8 +56,14 @@ final class Report
         $each = $this->rate / $this->frequency;
         $cycles = max(1, (int) floor(($samples - 1) / $each + 1e-6));
         $length = $cycles * $each;
-        $this->put(WaveformFigure::whole(WaveformQuantity::Frequency), $this->frequency, 'phase drift of the fundamental over '.$cycles.' cycles');
-        $this->put(WaveformFigure::whole(WaveformQuantity::Cycles), $cycles, Show::number($samples, 7).' samples at '.Show::number($this->rate, 6).' a second');
+        $this->put(
+            WaveformFigure::whole(WaveformQuantity::Frequency), $this->frequency,
+            'phase drift of the fundamental over '.$cycles.' cycles',
+        );
+        $this->put(
+            WaveformFigure::whole(WaveformQuantity::Cycles), $cycles,
+            Show::number($samples, 7).' samples at '.Show::number($this->rate, 6).' a second',
+        );
         $this->harmonics($cycles, $each);
         foreach ($this->signals as $role => $values) {
             $this->channel($role, $values, $length);
@@ -91,13 +101,27 @@ final class Report
             $squares = 0.0;
             foreach ($found[$at] as $i => [$re, $im]) {
                 $size = hypot($re, $im);
-                $rows[] = ['order' => $i + 1, 'rms' => $size / sqrt(2), 'percent' => 100 * $size / $first, 'angle' => rad2deg(atan2($im, $re))];
+                $rows[] = [
+                    'order' => $i + 1,
+                    'rms' => $size / sqrt(2),
+                    'percent' => (100 * $size) / $first,
+                    'angle' => rad2deg(atan2($im, $re)),
+                ];
                 $squares += $i > 0 ? $size ** 2 : 0.0;
             }
-            $this->channels[$role] = ['rms' => 0.0, 'peak' => 0.0, 'mean' => 0.0, 'thd' => 100 * sqrt($squares) / $first, 'fundamental' => $first / sqrt(2), 'angle' => $rows[0]['angle'], 'harmonics' => $rows];
+            $this->channels[$role] = [
+                'rms' => 0.0, 'peak' => 0.0, 'mean' => 0.0,
+                'thd' => (100 * sqrt($squares)) / $first,
+                'fundamental' => $first / sqrt(2),
+                'angle' => $rows[0]['angle'], 'harmonics' => $rows,
+            ];
             $at++;
         }
-        $this->put(WaveformFigure::whole(WaveformQuantity::HarmonicOrders), $orders, 'over '.$window.' cycles', 'IEC 61000-4-7 (from memory)');
+        $this->put(
+            WaveformFigure::whole(WaveformQuantity::HarmonicOrders), $orders,
+            'over '.$window.' cycles',
+            'IEC 61000-4-7 (from memory)',
+        );
     }
 
     /** @param  list<float>  $values */
@@ -125,13 +149,30 @@ final class Report
         }
         $rms = sqrt($squares / $length);
         $this->channels[$role] = [...$this->channels[$role], 'rms' => $rms, 'peak' => $peak, 'mean' => $sum / $length];
-        $this->put(WaveformFigure::channel(WaveformQuantity::Rms, $role), $rms, 'root of the mean square over all whole cycles', formula: '√(mean x²)');
+        $this->put(
+            WaveformFigure::channel(WaveformQuantity::Rms, $role), $rms, 'root of the mean square over all whole cycles',
+            formula: '√(mean x²)',
+        );
         $this->put(WaveformFigure::channel(WaveformQuantity::Peak, $role), $peak, 'largest of both signs');
         if ($rms > 0) {
-            $this->put(WaveformFigure::channel(WaveformQuantity::Crest, $role), $peak / $rms, Show::number($peak, 5).' ÷ '.Show::number($rms, 5), formula: 'peak / rms');
+            $this->put(
+                WaveformFigure::channel(WaveformQuantity::Crest, $role),
+                $peak / $rms,
+                Show::number($peak, 5).' ÷ '.Show::number($rms, 5),
+                formula: 'peak / rms',
+            );
         }
-        $this->put(WaveformFigure::channel(WaveformQuantity::Fundamental, $role), $this->channels[$role]['fundamental'], 'Fourier component at '.Show::number($this->frequency, 5).' Hz');
-        $this->put(WaveformFigure::channel(WaveformQuantity::Thd, $role), $this->channels[$role]['thd'], 'orders 2 to '.count($this->channels[$role]['harmonics']).' over the fundamental', 'IEC 61000-4-7 (from memory)', '√(Σ I_h²) / I_1');
+        $this->put(
+            WaveformFigure::channel(WaveformQuantity::Fundamental, $role),
+            $this->channels[$role]['fundamental'],
+            'Fourier component at '.Show::number($this->frequency, 5).' Hz',
+        );
+        $this->put(
+            WaveformFigure::channel(WaveformQuantity::Thd, $role),
+            $this->channels[$role]['thd'],
+            'orders 2 to '.count($this->channels[$role]['harmonics']).' over the fundamental',
+            'IEC 61000-4-7 (from memory)', '√(Σ I_h²) / I_1',
+        );
     }
 
     private function powers(float $length): void
@@ -144,7 +185,10 @@ final class Report
             if ($volts === null || $amps === null) {
                 continue;
             }
-            $sum = 0.5 * $volts[0] * $amps[0] + $lastWeight * ($volts[$last] ?? 0.0) * ($amps[$last] ?? 0.0) + $afterWeight * ($volts[$last + 1] ?? 0.0) * ($amps[$last + 1] ?? 0.0);
+            $sum =
+                0.5 * $volts[0] * $amps[0] +
+                $lastWeight * ($volts[$last] ?? 0.0) * ($amps[$last] ?? 0.0) +
+                $afterWeight * ($volts[$last + 1] ?? 0.0) * ($amps[$last + 1] ?? 0.0);
             for ($k = 1; $k < $last; $k++) {
                 $sum += $volts[$k] * $amps[$k];
             }
@@ -168,12 +212,27 @@ final class Report
     {
         $angle = $this->behind($line);
         $of = $this->system === 'three' ? $line : '';
-        $this->put(WaveformFigure::line(WaveformQuantity::Angle, $of), $angle, 'angle of the fundamentals'.($this->system === 'line' ? ', less the 30° of a line voltage' : ''));
-        $this->put(WaveformFigure::line(WaveformQuantity::Shift, $of), $angle / 360 / $this->frequency, Show::number($angle, 4).'° ÷ 360° ÷ '.Show::number($this->frequency, 5).' Hz', formula: 'φ / (360° f)');
+        $this->put(
+            WaveformFigure::line(WaveformQuantity::Angle, $of), $angle,
+            'angle of the fundamentals'.($this->system === 'line' ? ', less the 30° of a line voltage' : ''),
+        );
+        $this->put(
+            WaveformFigure::line(WaveformQuantity::Shift, $of),
+            $angle / 360 / $this->frequency,
+            Show::number($angle, 4).'° ÷ 360° ÷ '.Show::number($this->frequency, 5).' Hz',
+            formula: 'φ / (360° f)',
+        );
         if ($this->system === 'three') {
             $apparent = $this->channels['v'.$line]['rms'] * $this->channels['i'.$line]['rms'];
             $this->put(WaveformFigure::line(WaveformQuantity::Real, $line), $real, 'mean of v · i');
-            $this->put(WaveformFigure::line(WaveformQuantity::Apparent, $line), $apparent, Show::number($this->channels['v'.$line]['rms'], 5).' V × '.Show::number($this->channels['i'.$line]['rms'], 5).' A', formula: 'V I');
+            $this->put(
+                WaveformFigure::line(WaveformQuantity::Apparent, $line), $apparent,
+                Show::number($this->channels['v'.$line]['rms'], 5).
+                    ' V × '.
+                    Show::number($this->channels['i'.$line]['rms'], 5).
+                    ' A',
+                formula: 'V I',
+            );
         }
     }
 
@@ -203,7 +262,10 @@ final class Report
                 $working = 'three times one phase: balanced';
                 break;
             case 'line':
-                $first = ['p' => sqrt(3) * $v['fundamental'] * $i['fundamental'] * $cos, 'q' => sqrt(3) * $v['fundamental'] * $i['fundamental'] * $sin];
+                $first = [
+                    'p' => sqrt(3) * $v['fundamental'] * $i['fundamental'] * $cos,
+                    'q' => sqrt(3) * $v['fundamental'] * $i['fundamental'] * $sin,
+                ];
                 // The product of a line voltage and a line current means nothing; of a clean voltage only the fundamental carries power.
                 [$watts, $apparent] = [$first['p'], sqrt(3) * $v['rms'] * $i['rms']];
                 $working = 'fundamentals of a balanced load, line voltage less 30°';
@@ -215,12 +277,27 @@ final class Report
         }
         $this->put(WaveformFigure::whole(WaveformQuantity::Real), $watts, $working, 'definition', 'mean of v i');
         $this->put(WaveformFigure::whole(WaveformQuantity::Apparent), $apparent, $working, 'definition', 'V I');
-        $this->put(WaveformFigure::whole(WaveformQuantity::Reactive), $first['q'], 'positive when the current lags', 'definition', 'V_1 I_1 sin φ_1');
+        $this->put(
+            WaveformFigure::whole(WaveformQuantity::Reactive), $first['q'], 'positive when the current lags', 'definition',
+            'V_1 I_1 sin φ_1',
+        );
         $factor = $apparent > 0 ? abs($watts) / $apparent : 0.0;
         $shift = hypot($first['p'], $first['q']) > 0 ? abs($first['p']) / hypot($first['p'], $first['q']) : 0.0;
-        $this->put(WaveformFigure::whole(WaveformQuantity::PowerFactor), min(1.0, $factor), Show::number($watts, 6).' W ÷ '.Show::number($apparent, 6).' VA', 'definition', 'P / S');
-        $this->put(WaveformFigure::whole(WaveformQuantity::DisplacementFactor), min(1.0, $shift), 'of the fundamentals alone', 'definition', 'cos φ_1');
-        $this->put(WaveformFigure::whole(WaveformQuantity::Distortion), sqrt(max(0.0, $apparent ** 2 - $watts ** 2 - $first['q'] ** 2)), '√('.Show::number($apparent, 6).'² − '.Show::number($watts, 6).'² − '.Show::number($first['q'], 6).'²)', 'definition', '√(S² − P² − Q_1²)');
+        $this->put(
+            WaveformFigure::whole(WaveformQuantity::PowerFactor), min(1.0, $factor),
+            Show::number($watts, 6).' W ÷ '.Show::number($apparent, 6).' VA',
+            'definition', 'P / S',
+        );
+        $this->put(
+            WaveformFigure::whole(WaveformQuantity::DisplacementFactor), min(1.0, $shift), 'of the fundamentals alone', 'definition',
+            'cos φ_1',
+        );
+        $this->put(
+            WaveformFigure::whole(WaveformQuantity::Distortion),
+            sqrt(max(0.0, $apparent ** 2 - $watts ** 2 - $first['q'] ** 2)),
+            '√('.Show::number($apparent, 6).'² − '.Show::number($watts, 6).'² − '.Show::number($first['q'], 6).'²)',
+            'definition', '√(S² − P² − Q_1²)',
+        );
     }
 
     private function number(WaveformFigure $name): ?float
@@ -241,17 +318,31 @@ final class Report
         $angle = $this->number(WaveformFigure::line(WaveformQuantity::Angle, $this->system === 'three' ? '1' : ''));
         $watts = $this->number(WaveformFigure::whole(WaveformQuantity::Real));
         if ($watts !== null && $watts < 0) {
-            $this->findings[] = Finding::caution(WaveformFinding::PowerBackwards)->title('Power flows backwards')->because('The mean of volts times amperes is negative.')
-                ->do('Turn the clamp or the shunt round, or tick “turned” for one channel.')->source('definition')->on(WaveformFigure::whole(WaveformQuantity::Real))->made();
+            $this->findings[] = Finding::caution(WaveformFinding::PowerBackwards)
+                ->title('Power flows backwards')
+                ->because('The mean of volts times amperes is negative.')
+                ->do('Turn the clamp or the shunt round, or tick “turned” for one channel.')
+                ->source('definition')
+                ->on(WaveformFigure::whole(WaveformQuantity::Real))
+                ->made();
         }
         $this->judgeFactors($true, $shift, $angle);
         foreach (array_keys($this->channels) as $role) {
             $this->judgeChannel($role);
         }
         if ($this->rate / $this->frequency < self::FEW_SAMPLES) {
-            $this->findings[] = Finding::note(WaveformFinding::FewSamples)->title('Few samples for each cycle')
-                ->because(Show::number($this->rate / $this->frequency, 3).' samples fall on a cycle: harmonics above '.Show::number(min(50, floor(0.45 * $this->rate / $this->frequency))).' are not seen, and what is above may fold back.')
-                ->do('Sample faster, with a filter before it.')->source('definition')->on(WaveformFigure::whole(WaveformQuantity::HarmonicOrders))->made();
+            $this->findings[] = Finding::note(WaveformFinding::FewSamples)
+                ->title('Few samples for each cycle')
+                ->because(
+                    Show::number($this->rate / $this->frequency, 3).
+                        ' samples fall on a cycle: harmonics above '.
+                        Show::number(min(50, floor((0.45 * $this->rate) / $this->frequency))).
+                        ' are not seen, and what is above may fold back.',
+                )
+                ->do('Sample faster, with a filter before it.')
+                ->source('definition')
+                ->on(WaveformFigure::whole(WaveformQuantity::HarmonicOrders))
+                ->made();
         }
     }
 
@@ -261,17 +352,41 @@ final class Report
         $factor = WaveformFigure::whole(WaveformQuantity::DisplacementFactor);
         $thd = $this->channels['i1']['thd'] ?? 0.0;
         if ($true !== null && $shift !== null && $shift - $true > 0.05 && $thd > 15) {
-            $this->findings[] = Finding::caution(WaveformFinding::DistortionNotCapacitor)->title('Distortion makes this power factor low: a capacitor does not cure it')
-                ->because('The current is shifted by a factor of '.Show::number($shift, 3).' only, but the true power factor is '.Show::number($true, 3).': spikes with '.Show::number($thd, 3).' % of harmonics. A capacitor would take in harmonics and may resonate.')
-                ->do('Use a choke, a filter or another rectifier.')->source('definition')
-                ->on(WaveformFigure::whole(WaveformQuantity::PowerFactor), $factor, WaveformFigure::channel(WaveformQuantity::Thd, 'i1'))->made();
+            $this->findings[] = Finding::caution(WaveformFinding::DistortionNotCapacitor)
+                ->title('Distortion makes this power factor low: a capacitor does not cure it')
+                ->because(
+                    'The current is shifted by a factor of '.
+                        Show::number($shift, 3).
+                        ' only, but the true power factor is '.
+                        Show::number($true, 3).
+                        ': spikes with '.
+                        Show::number($thd, 3).
+                        ' % of harmonics. A capacitor would take in harmonics and may resonate.',
+                )
+                ->do('Use a choke, a filter or another rectifier.')
+                ->source('definition')
+                ->on(WaveformFigure::whole(WaveformQuantity::PowerFactor), $factor, WaveformFigure::channel(WaveformQuantity::Thd, 'i1'))
+                ->made();
         } elseif ($shift !== null && $angle !== null && $shift < 0.9 && $angle > 0) {
-            $this->findings[] = Finding::note(WaveformFinding::Lagging)->title('The current lags')
-                ->because('It is '.Show::number($angle, 3).'° behind the voltage, displacement factor '.Show::number($shift, 3).': this a capacitor can correct.')
-                ->source('definition')->on($factor)->made();
+            $this->findings[] = Finding::note(WaveformFinding::Lagging)
+                ->title('The current lags')
+                ->because(
+                    'It is '.
+                        Show::number($angle, 3).
+                        '° behind the voltage, displacement factor '.
+                        Show::number($shift, 3).
+                        ': this a capacitor can correct.',
+                )
+                ->source('definition')
+                ->on($factor)
+                ->made();
         } elseif ($shift !== null && $angle !== null && $shift < 0.98 && $angle < 0) {
-            $this->findings[] = Finding::note(WaveformFinding::Leading)->title('The current leads')
-                ->because('It is '.Show::number(-$angle, 3).'° ahead of the voltage: a capacitor, or too much of one.')->source('definition')->on($factor)->made();
+            $this->findings[] = Finding::note(WaveformFinding::Leading)
+                ->title('The current leads')
+                ->because('It is '.Show::number(-$angle, 3).'° ahead of the voltage: a capacitor, or too much of one.')
+                ->source('definition')
+                ->on($factor)
+                ->made();
         }
     }
 
@@ -279,14 +394,21 @@ final class Report
     {
         $channel = $this->channels[$role];
         if (abs($channel['mean']) > 0.05 * max(1e-12, $channel['rms'])) {
-            $this->findings[] = Finding::note(WaveformFinding::from('offset_'.$role))->title(WaveformFigure::channelName($role).' stands off zero')
-                ->because('Its mean is '.Show::number(100 * $channel['mean'] / $channel['rms'], 3).' % of its rms.')
-                ->do('Zero the clamp or the scope, unless direct current flows.')->source('definition')->on(WaveformFigure::channel(WaveformQuantity::Rms, $role))->made();
+            $this->findings[] = Finding::note(WaveformFinding::from('offset_'.$role))
+                ->title(WaveformFigure::channelName($role).' stands off zero')
+                ->because('Its mean is '.Show::number((100 * $channel['mean']) / $channel['rms'], 3).' % of its rms.')
+                ->do('Zero the clamp or the scope, unless direct current flows.')
+                ->source('definition')
+                ->on(WaveformFigure::channel(WaveformQuantity::Rms, $role))
+                ->made();
         }
         if ($role[0] === 'v' && $channel['thd'] > 8) {
             $this->findings[] = Finding::caution(WaveformFinding::VoltageDistorted)->title('The voltage is distorted')
                 ->because('Its THD is '.Show::number($channel['thd'], 3).' %; 8 % is the usual limit of public supplies.')
-                ->do('Look for drives and rectifiers on this supply.')->source('EN 50160 (from memory)')->on(WaveformFigure::channel(WaveformQuantity::Thd, $role))->made();
+                ->do('Look for drives and rectifiers on this supply.')
+                ->source('EN 50160 (from memory)')
+                ->on(WaveformFigure::channel(WaveformQuantity::Thd, $role))
+                ->made();
         }
     }
 
@@ -327,7 +449,12 @@ final class Report
             // The pair that belongs together, both of it within what is drawn.
             $shift = $this->behind('1') / 360 / $this->frequency;
             $period = 1 / $this->frequency;
-            $crossings['v1'] += $crossings['v1'] + $shift < 0 ? $period : ($shown * $period < $crossings['v1'] + $shift && $crossings['v1'] > $period / 2 ? -$period : 0.0);
+            $crossings['v1'] +=
+                $crossings['v1'] + $shift < 0
+                    ? $period
+                    : ($shown * $period < $crossings['v1'] + $shift && $crossings['v1'] > $period / 2
+                        ? -$period
+                        : 0.0);
             $crossings['i1'] = $crossings['v1'] + $shift;
         }
 
@@ -339,13 +466,20 @@ final class Report
             $largest['power'] = self::largest($power, Unit::Watt);
         }
         $apart = isset($crossings['v1'], $crossings['i1']) ? $crossings['i1'] - $crossings['v1'] : null;
-        $end = max([0.0, ...array_map(static fn (array $points): float => $points === [] ? 0.0 : $points[count($points) - 1][0], array_values($record))]);
+        $end = max([
+            0.0,
+            ...array_map(static fn (array $points): float => $points === [] ? 0.0 : $points[count($points) - 1][0], array_values($record)),
+        ]);
         $words = [
             'largest' => $largest, 'drawn' => self::milliseconds($shown / $this->frequency), 'whole' => self::milliseconds($end),
             'shift' => $apart === null ? null : self::milliseconds(abs($apart)).($apart < 0 ? ' ahead' : ' behind'),
         ];
 
-        return [...$words, 'detail' => $detail, 'record' => $record, 'power' => $power, 'harmonics' => $harmonics, 'crossings' => $crossings, 'system' => $this->system, 'seconds' => $shown / $this->frequency];
+        return [
+            ...$words, 'detail' => $detail, 'record' => $record, 'power' => $power, 'harmonics' => $harmonics, 'crossings' => $crossings,
+            'system' => $this->system,
+            'seconds' => $shown / $this->frequency,
+        ];
     }
 
     /** @param  list<array{float, float}>  $points */

@@ -39,7 +39,13 @@ final class TraceReader
         [$first, $separator, $comma, $numeric, $width] = $shape;
         $count = count($lines) - $first;
         if ($count > self::MOST_SAMPLES) {
-            return new Refusal('The file has '.Show::number($count, 7).' rows; at most '.Show::number(self::MOST_SAMPLES, 7).' are read. Export a shorter record.');
+            return new Refusal(
+                'The file has '.
+                    Show::number($count, 7).
+                    ' rows; at most '.
+                    Show::number(self::MOST_SAMPLES, 7).
+                    ' are read. Export a shorter record.',
+            );
         }
         if ($count < self::FEWEST_SAMPLES) {
             return new Refusal('The file has '.$count.' rows of numbers: too few for a waveform.');
@@ -79,7 +85,8 @@ final class TraceReader
         $most = min(count($lines), self::HEAD_LINES);
         for ($at = 0; $at < $most; $at++) {
             $best = null;
-            foreach ([["\t", true], [';', true], [';', false], ["\t", false], [',', false], ['|', false], [' ', true], [' ', false]] as [$separator, $comma]) {
+            $ways = [["\t", true], [';', true], [';', false], ["\t", false], [',', false], ['|', false], [' ', true], [' ', false]];
+            foreach ($ways as [$separator, $comma]) {
                 $pattern = self::pattern($lines[$at], $separator, $comma);
                 if ($pattern === null || $pattern[1] > self::MOST_COLUMNS) {
                     continue;
@@ -157,7 +164,17 @@ final class TraceReader
                         return new Refusal('Line '.($at + 1).' is empty between rows of numbers.');
                     }
 
-                    return new Refusal('Line '.($at + 1).', column '.($column + 1).': '.($cell === '' ? 'nothing stands there' : '“'.self::clipped($cell).'” is not a number').'. '.Show::number($at - $first, 7).' rows before it were read.');
+                    return new Refusal(
+                        'Line '.
+                            ($at + 1).
+                            ', column '.
+                            ($column + 1).
+                            ': '.
+                            ($cell === '' ? 'nothing stands there' : '“'.self::clipped($cell).'” is not a number').
+                            '. '.
+                            Show::number($at - $first, 7).
+                            ' rows before it were read.',
+                    );
                 }
                 $value = (float) $cell;
                 if (! is_finite($value)) {
@@ -189,7 +206,10 @@ final class TraceReader
                 continue;
             }
             foreach ($numeric as $i => $column) {
-                $text = preg_match('//u', $cells[$column]) === 1 ? $cells[$column] : (string) preg_replace('/[^\x20-\x7E]/', '?', $cells[$column]);
+                $text =
+                    preg_match('//u', $cells[$column]) === 1
+                        ? $cells[$column]
+                        : (string) preg_replace('/[^\x20-\x7E]/', '?', $cells[$column]);
                 $names[$i] = trim(substr($text, 0, 60).' '.$names[$i]);
             }
         }
@@ -208,7 +228,13 @@ final class TraceReader
         if (preg_match('/sampl\w*[ _-]*(?:rate|freq\w*)[^\d\n]*([\d.]+(?:e[+-]?\d+)?)\s*(k|M)?/i', $head, $m) === 1 && (float) $m[1] > 0) {
             return (float) $m[1] * (['k' => 1e3, 'M' => 1e6][$m[2] ?? ''] ?? 1.0);
         }
-        if (preg_match('/(?:sampl\w*[ _-]*(?:interval|period|time)|time[ _-]*(?:step|increment|interval)|x[ _-]?increment)[^\d\n]*([\d.]+(?:e[+-]?\d+)?)\s*(ms|us|s)?/i', $head, $m) === 1 && (float) $m[1] > 0) {
+        if (
+            preg_match(
+                '/(?:sampl\w*[ _-]*(?:interval|period|time)|time[ _-]*(?:step|increment|interval)|x[ _-]?increment)[^\d\n]*([\d.]+(?:e[+-]?\d+)?)\s*(ms|us|s)?/i',
+                $head, $m,
+            ) === 1 &&
+            (float) $m[1] > 0
+        ) {
             return 1 / ((float) $m[1] * (['ms' => 1e-3, 'us' => 1e-6][strtolower($m[2] ?? '')] ?? 1.0));
         }
 

@@ -43,7 +43,9 @@ return new class extends Migration
             $table->integer('version');
             $table->string('rule_book', 200);
             $table->string('worst', 10);
-            $table->smallInteger('worst_rank')->storedAs("CASE worst WHEN 'stop' THEN 0 WHEN 'caution' THEN 1 WHEN 'note' THEN 2 ELSE 3 END");
+            $table
+                ->smallInteger('worst_rank')
+                ->storedAs("CASE worst WHEN 'stop' THEN 0 WHEN 'caution' THEN 1 WHEN 'note' THEN 2 ELSE 3 END");
             $table->integer('stops');
             $table->integer('cautions');
             $table->integer('notes');
@@ -72,17 +74,19 @@ return new class extends Migration
             $table->timestampTz('created_at');
             $table->unique(['circuit_id', 'number']);
         });
-        foreach ([
-            "ALTER TABLE people ADD CONSTRAINT people_role CHECK (role IN ('viewer', 'electrician', 'administrator'))",
-            "ALTER TABLE sites ADD CONSTRAINT sites_rule_book CHECK (rule_book IN ('iec', 'nec', 'cec'))",
-            'ALTER TABLE circuits ADD CONSTRAINT circuits_tag CHECK (length(trim(tag)) > 0)',
-            "ALTER TABLE circuits ADD CONSTRAINT circuits_worst CHECK (worst IN ('stop', 'caution', 'note', 'none'))",
-            'ALTER TABLE circuits ADD CONSTRAINT circuits_version CHECK (version > 0)',
-            'CREATE UNIQUE INDEX circuits_tag_in_site ON circuits (site_id, lower(tag)) WHERE archived_at IS NULL',
-            // Revisions are the record: the database refuses to change or delete one.
-            "CREATE OR REPLACE FUNCTION refuse_revision_change() RETURNS trigger LANGUAGE plpgsql AS \$\$ BEGIN RAISE EXCEPTION 'revisions are never changed'; END \$\$",
-            'CREATE TRIGGER revisions_append_only BEFORE UPDATE OR DELETE ON revisions FOR EACH ROW EXECUTE FUNCTION refuse_revision_change()',
-        ] as $statement) {
+        foreach (
+            [
+                "ALTER TABLE people ADD CONSTRAINT people_role CHECK (role IN ('viewer', 'electrician', 'administrator'))",
+                "ALTER TABLE sites ADD CONSTRAINT sites_rule_book CHECK (rule_book IN ('iec', 'nec', 'cec'))",
+                'ALTER TABLE circuits ADD CONSTRAINT circuits_tag CHECK (length(trim(tag)) > 0)',
+                "ALTER TABLE circuits ADD CONSTRAINT circuits_worst CHECK (worst IN ('stop', 'caution', 'note', 'none'))",
+                'ALTER TABLE circuits ADD CONSTRAINT circuits_version CHECK (version > 0)',
+                'CREATE UNIQUE INDEX circuits_tag_in_site ON circuits (site_id, lower(tag)) WHERE archived_at IS NULL',
+                // Revisions are the record: the database refuses to change or delete one.
+                "CREATE OR REPLACE FUNCTION refuse_revision_change() RETURNS trigger LANGUAGE plpgsql AS \$\$ BEGIN RAISE EXCEPTION 'revisions are never changed'; END \$\$",
+                'CREATE TRIGGER revisions_append_only BEFORE UPDATE OR DELETE ON revisions FOR EACH ROW EXECUTE FUNCTION refuse_revision_change()',
+            ] as $statement
+        ) {
             DB::statement($statement);
         }
     }

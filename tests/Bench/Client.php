@@ -41,11 +41,14 @@ final class Client
     {
         curl_reset($this->handle);
         $headers = [];
-        curl_setopt_array($this->handle, $this->options($method, $path, $body) + [CURLOPT_HEADERFUNCTION => static function (CurlHandle $h, string $line) use (&$headers): int {
-            $headers[] = $line;
+        curl_setopt_array(
+            $this->handle,
+            $this->options($method, $path, $body) + [
+                CURLOPT_HEADERFUNCTION => static function (CurlHandle $h, string $line) use (&$headers): int {
+                    $headers[] = $line;
 
-            return strlen($line);
-        }]);
+                    return strlen($line);
+                }]);
         $start = hrtime(true);
         $answer = (string) curl_exec($this->handle);
         $ms = (hrtime(true) - $start) / 1e6;
@@ -101,8 +104,13 @@ final class Client
     private function options(string $method, string $path, ?array $body): array
     {
         return [
-            CURLOPT_URL => "$this->base/api/$path", CURLOPT_CUSTOMREQUEST => $method, CURLOPT_RETURNTRANSFER => true, CURLOPT_TIMEOUT => 20, CURLOPT_ENCODING => 'gzip',
-            CURLOPT_HTTPHEADER => ['Accept: application/json', 'Content-Type: application/json', "Cookie: $this->cookies", "X-XSRF-TOKEN: $this->token"],
+            CURLOPT_URL => "$this->base/api/$path",
+            CURLOPT_CUSTOMREQUEST => $method, CURLOPT_RETURNTRANSFER => true, CURLOPT_TIMEOUT => 20, CURLOPT_ENCODING => 'gzip',
+            CURLOPT_HTTPHEADER => [
+                'Accept: application/json', 'Content-Type: application/json',
+                "Cookie: $this->cookies",
+                "X-XSRF-TOKEN: $this->token",
+            ],
         ] + ($body === null ? [] : [CURLOPT_POSTFIELDS => json_encode($body, JSON_THROW_ON_ERROR)]);
     }
 

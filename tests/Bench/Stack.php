@@ -11,8 +11,12 @@ use Tests\Browser\Chromium;
 final class Stack
 {
     /** @param  resource  $process */
-    private function __construct(public readonly string $base, private $process, private readonly string $root, private readonly bool $ownsDatabase)
-    {
+    private function __construct(
+        public readonly string $base,
+        private $process,
+        private readonly string $root,
+        private readonly bool $ownsDatabase,
+    ) {
     }
 
     public static function start(string $root): self
@@ -23,22 +27,34 @@ final class Stack
             throw new RuntimeException(implode("\n", $said));
         }
         $port = Chromium::freePort();
-        $environment = [...getenv(), 'APP_PORT' => (string) $port, 'APP_ENV' => 'production', 'DB_DATABASE' => 'app_bench', 'DB_PERSISTENT' => 'true', 'CACHE_STORE' => 'array',
-            'APP_CONFIG_CACHE' => 'var/bench/config.php', 'APP_ROUTES_CACHE' => 'var/bench/routes.php', 'APP_EVENTS_CACHE' => 'var/bench/events.php'];
+        $environment = [
+            ...getenv(),
+            'APP_PORT' => (string) $port,
+            'APP_ENV' => 'production', 'DB_DATABASE' => 'app_bench', 'DB_PERSISTENT' => 'true', 'CACHE_STORE' => 'array',
+            'APP_CONFIG_CACHE' => 'var/bench/config.php', 'APP_ROUTES_CACHE' => 'var/bench/routes.php',
+            'APP_EVENTS_CACHE' => 'var/bench/events.php',
+        ];
         @mkdir("$root/var/bench", 0755, true);
         foreach (['migrate:fresh --force', 'demo:load', 'config:cache', 'route:cache', 'event:cache'] as $command) {
             self::run("php artisan $command", $root, $environment);
         }
         // The demo's circuits over and over, under other tags: what lists and filters see at ten thousand.
-        self::run('php -r '.escapeshellarg(<<<'PHP'
-            require 'vendor/autoload.php';
-            $app = require 'bootstrap/app.php';
-            $app->make(Illuminate\Contracts\Console\Kernel::class)->bootstrap();
-            Illuminate\Support\Facades\DB::statement("INSERT INTO circuits (site_id, tag, area, drives, draft, version, rule_book, worst, stops, cautions, notes, errors, output_w, current_a, method, cable, scpd_a, dial_a, core, updated_by, created_at, updated_at)
-                SELECT c.site_id, c.tag || '-' || n, c.area, c.drives, c.draft, 1, c.rule_book, c.worst, c.stops, c.cautions, c.notes, c.errors, c.output_w * (1 + n / 1000.0), c.current_a, c.method, c.cable, c.scpd_a, c.dial_a, c.core, c.updated_by, now(), now()
-                FROM circuits c CROSS JOIN generate_series(1, 440) n LIMIT 10000");
-            Illuminate\Support\Facades\DB::statement('ANALYZE circuits');
-            PHP), $root, $environment);
+        self::run(
+            'php -r '.
+                escapeshellarg(
+                    <<<'PHP'
+                    require 'vendor/autoload.php';
+                    $app = require 'bootstrap/app.php';
+                    $app->make(Illuminate\Contracts\Console\Kernel::class)->bootstrap();
+                    Illuminate\Support\Facades\DB::statement("INSERT INTO circuits (site_id, tag, area, drives, draft, version, rule_book, worst, stops, cautions, notes, errors, output_w, current_a, method, cable, scpd_a, dial_a, core, updated_by, created_at, updated_at)
+                        SELECT c.site_id, c.tag || '-' || n, c.area, c.drives, c.draft, 1, c.rule_book, c.worst, c.stops, c.cautions, c.notes, c.errors, c.output_w * (1 + n / 1000.0), c.current_a, c.method, c.cable, c.scpd_a, c.dial_a, c.core, c.updated_by, now(), now()
+                        FROM circuits c CROSS JOIN generate_series(1, 440) n LIMIT 10000");
+                    Illuminate\Support\Facades\DB::statement('ANALYZE circuits');
+                    PHP
+                    ,
+                ),
+            $root, $environment,
+        );
         $log = ['file', "$root/var/log/bench-server.log", 'w'];
         $process = proc_open(["$root/bin/serve"], [['file', '/dev/null', 'r'], $log, $log], $pipes, $root, $environment);
         if (! is_resource($process)) {

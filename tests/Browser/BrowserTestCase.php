@@ -50,7 +50,10 @@ abstract class BrowserTestCase extends TestCase
         $hand->until(static fn (): bool => $hand->driver->executeScript('return document.querySelector("h1")?.innerText') === 'Plate');
         if ($station !== 'plate') {
             $hand->open(dirname($hand->path()).'/'.$station);
-            $hand->until(static fn (): bool => $hand->driver->executeScript('return document.querySelector("h1")?.innerText') === ucfirst((string) strtok($station, '?')));
+            $hand->until(
+                static fn (): bool => $hand->driver->executeScript('return document.querySelector("h1")?.innerText') ===
+                    ucfirst((string) strtok($station, '?')),
+            );
         }
     }
 
@@ -59,7 +62,9 @@ abstract class BrowserTestCase extends TestCase
     {
         $hand->driver->executeAsyncScript('document.fonts.ready.then(() => setTimeout(arguments[0], 120))');
         $hand->driver->executeScript((string) file_get_contents(dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js'));
-        $result = $hand->driver->executeAsyncScript('const done = arguments[0]; axe.run(document, { runOnly: ["wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "best-practice"] }).then((r) => done(r.violations.map((v) => v.id + ": " + v.help + " at " + v.nodes.slice(0, 4).map((n) => n.target.join(" ") + " " + (n.any[0]?.message ?? "")).join(" | "))))');
+        $result = $hand->driver->executeAsyncScript(
+            'const done = arguments[0]; axe.run(document, { runOnly: ["wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "best-practice"] }).then((r) => done(r.violations.map((v) => v.id + ": " + v.help + " at " + v.nodes.slice(0, 4).map((n) => n.target.join(" ") + " " + (n.any[0]?.message ?? "")).join(" | "))))',
+        );
         self::assertSame([], $result, $view);
     }
 }

@@ -30,9 +30,13 @@ final class Chromium
         }
         $this->process = $process;
         self::await($port);
-        $options = new ChromeOptions;
-        $options->addArguments(['--headless=new', '--no-sandbox', '--disable-gpu', '--disable-dev-shm-usage', '--disable-quic', '--no-first-run', '--no-default-browser-check', '--disable-background-networking',
-            '--disable-component-update', '--disable-sync', '--no-proxy-server', '--force-device-scale-factor=1', '--lang=en-GB', '--hide-scrollbars', "--user-data-dir=$this->profile"]);
+        $options = new ChromeOptions();
+        $options->addArguments([
+            '--headless=new', '--no-sandbox', '--disable-gpu', '--disable-dev-shm-usage', '--disable-quic', '--no-first-run',
+            '--no-default-browser-check', '--disable-background-networking', '--disable-component-update', '--disable-sync',
+            '--no-proxy-server', '--force-device-scale-factor=1', '--lang=en-GB', '--hide-scrollbars',
+            "--user-data-dir=$this->profile",
+        ]);
         $capabilities = DesiredCapabilities::chrome();
         $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);
         $capabilities->setCapability('goog:loggingPrefs', ['browser' => 'ALL']);
@@ -45,7 +49,9 @@ final class Chromium
 
     public function resize(int $width, int $height): void
     {
-        $this->command('Emulation.setDeviceMetricsOverride', ['width' => $width, 'height' => $height, 'deviceScaleFactor' => 1, 'mobile' => false]);
+        $this->command('Emulation.setDeviceMetricsOverride', [
+            'width' => $width, 'height' => $height, 'deviceScaleFactor' => 1, 'mobile' => false,
+        ]);
     }
 
     /** @param  array<string, mixed>  $params */

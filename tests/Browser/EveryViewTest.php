@@ -28,13 +28,25 @@ final class EveryViewTest extends BrowserTestCase
             $hand->see($seen);
             $this->assertAccessible($hand, $path);
         }
-        foreach (['KF-203' => ['plate', 'power', 'start', 'cable', 'guard', 'correct'], 'CV-115' => ['plate', 'start', 'cable'], 'DX-502' => ['guard', 'cable'], 'AC-410' => ['plate', 'guard']] as $tag => $stations) {
+        foreach (
+            [
+                'KF-203' => ['plate', 'power', 'start', 'cable', 'guard', 'correct'], 'CV-115' => ['plate', 'start', 'cable'],
+                'DX-502' => ['guard', 'cable'], 'AC-410' => ['plate', 'guard'],
+            ] as $tag => $stations
+        ) {
             foreach ($stations as $station) {
                 $this->openCircuit($hand, $tag, $station);
                 $this->assertAccessible($hand, "$tag $station");
             }
         }
-        foreach (['FP-405' => ['power?view=measure', 'power?view=phasors', 'power?view=windings', 'power?view=waveform', 'plate?view=replacement'], 'AC-410' => ['power', 'power?view=measure']] as $tag => $views) {
+        foreach (
+            [
+                'FP-405' => [
+                    'power?view=measure', 'power?view=phasors', 'power?view=windings', 'power?view=waveform', 'plate?view=replacement',
+                ],
+                'AC-410' => ['power', 'power?view=measure'],
+            ] as $tag => $views
+        ) {
             foreach ($views as $view) {
                 $this->openCircuit($hand, $tag, $view);
                 $this->assertAccessible($hand, "$tag $view");
@@ -66,16 +78,26 @@ final class EveryViewTest extends BrowserTestCase
         foreach (['plate', 'power', 'start', 'cable', 'guard', 'correct'] as $station) {
             $this->openCircuit($hand, 'KF-203', $station);
             self::assertLessThanOrEqual(390, $width(), $station);
-            self::assertLessThanOrEqual(391, (int) $hand->driver->executeScript('return document.querySelector("main").scrollWidth'), "$station inside");
+            self::assertLessThanOrEqual(
+                391,
+                (int) $hand->driver->executeScript('return document.querySelector("main").scrollWidth'),
+                "$station inside",
+            );
         }
-        foreach (['power?view=measure', 'power?view=phasors', 'power?view=windings', 'power?view=waveform', 'plate?view=replacement'] as $view) {
+        foreach (
+            ['power?view=measure', 'power?view=phasors', 'power?view=windings', 'power?view=waveform', 'plate?view=replacement'] as $view
+        ) {
             $this->openCircuit($hand, 'FP-405', $view);
             if (str_ends_with($view, 'waveform')) {
                 $hand->press('Motor with capacitor');
                 $hand->see('displacement factor');
             }
             self::assertLessThanOrEqual(390, $width(), $view);
-            self::assertLessThanOrEqual(391, (int) $hand->driver->executeScript('return document.querySelector("main").scrollWidth'), "$view inside");
+            self::assertLessThanOrEqual(
+                391,
+                (int) $hand->driver->executeScript('return document.querySelector("main").scrollWidth'),
+                "$view inside",
+            );
         }
         $this->openCircuit($hand, 'KF-203');
         $hand->press('Working');

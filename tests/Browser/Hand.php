@@ -45,7 +45,11 @@ final readonly class Hand
     /** Waits until the text is on the page. */
     public function see(string $text, float $seconds = 8): void
     {
-        $this->until(fn (): bool => str_contains($this->text(), self::plain($text)), $seconds, "“{$text}” is not on the page; it says: ".mb_substr($this->text(), 0, 1500));
+        $this->until(
+            fn (): bool => str_contains($this->text(), self::plain($text)),
+            $seconds,
+            "“{$text}” is not on the page; it says: ".mb_substr($this->text(), 0, 1500),
+        );
     }
 
     public function has(string $text, float $seconds = 0): bool
@@ -76,7 +80,10 @@ final readonly class Hand
     private function picked(string $expression, string $argument): ?RemoteWebElement
     {
         $mark = 'h'.bin2hex(random_bytes(4));
-        $this->driver->executeScript('const e = (function (wanted) { '.$expression.' })(arguments[0]); e?.setAttribute("data-hand", arguments[1])', [$argument, $mark]);
+        $this->driver->executeScript(
+            'const e = (function (wanted) { '.$expression.' })(arguments[0]); e?.setAttribute("data-hand", arguments[1])',
+            [$argument, $mark],
+        );
         $found = $this->driver->findElements(WebDriverBy::cssSelector("[data-hand=$mark]"));
 
         return $found[0] ?? null;
@@ -86,11 +93,18 @@ final readonly class Hand
     public function field(string $label): RemoteWebElement
     {
         $found = null;
-        $this->until(function () use ($label, &$found): bool {
-            $found = $this->picked('const l = [...document.querySelectorAll("label")].find((e) => e.textContent.trim() === wanted && e.getClientRects().length > 0); return l ? document.getElementById(l.htmlFor) ?? l.control ?? null : null', $label);
+        $this->until(
+            function () use ($label, &$found): bool {
+                $found = $this->picked(
+                    'const l = [...document.querySelectorAll("label")].find((e) => e.textContent.trim() === wanted && e.getClientRects().length > 0); return l ? document.getElementById(l.htmlFor) ?? l.control ?? null : null',
+                    $label,
+                );
 
-            return $found !== null;
-        }, 6, "no field is labelled “{$label}”");
+                return $found !== null;
+            },
+            6,
+            "no field is labelled “{$label}”",
+        );
 
         return $found instanceof RemoteWebElement ? $found : throw new RuntimeException($label);
     }
@@ -112,53 +126,77 @@ final readonly class Hand
     /** Presses the button or link that carries the words. */
     public function press(string $words): void
     {
-        $this->until(function () use ($words): bool {
-            $element = $this->picked('return [...document.querySelectorAll("button, a, [role=menuitem], [role=radio]")].find((e) => (e.innerText.trim() === wanted || e.getAttribute("aria-label") === wanted) && e.getClientRects().length > 0) ?? null', $words);
-            if ($element === null) {
-                return false;
-            }
-            $element->click();
+        $this->until(
+            function () use ($words): bool {
+                $element = $this->picked(
+                    'return [...document.querySelectorAll("button, a, [role=menuitem], [role=radio]")].find((e) => (e.innerText.trim() === wanted || e.getAttribute("aria-label") === wanted) && e.getClientRects().length > 0) ?? null',
+                    $words,
+                );
+                if ($element === null) {
+                    return false;
+                }
+                $element->click();
 
-            return true;
-        }, 6, "nothing is called “{$words}”");
+                return true;
+            },
+            6,
+            "nothing is called “{$words}”",
+        );
     }
 
     /** Chooses an entry of a list. */
     public function choose(string $label, string $entry): void
     {
-        $this->until(function () use ($label): bool {
-            $button = $this->picked('const l = [...document.querySelectorAll("span, label")].find((e) => e.textContent.trim() === wanted); return l?.closest("[data-rac]")?.querySelector("button") ?? l?.parentElement?.closest("div")?.querySelector("button") ?? null', $label);
-            if ($button === null) {
-                return false;
-            }
-            $button->click();
-
-            return true;
-        }, 6, "no list is labelled “{$label}”");
-        $this->until(function () use ($entry): bool {
-            foreach ($this->driver->findElements(WebDriverBy::cssSelector('[role=option]')) as $option) {
-                if (trim($option->getText()) === $entry) {
-                    $option->click();
-
-                    return true;
+        $this->until(
+            function () use ($label): bool {
+                $button = $this->picked(
+                    'const l = [...document.querySelectorAll("span, label")].find((e) => e.textContent.trim() === wanted); return l?.closest("[data-rac]")?.querySelector("button") ?? l?.parentElement?.closest("div")?.querySelector("button") ?? null',
+                    $label,
+                );
+                if ($button === null) {
+                    return false;
                 }
-            }
+                $button->click();
 
-            return false;
-        }, 6, "the list has no “{$entry}”");
+                return true;
+            },
+            6,
+            "no list is labelled “{$label}”",
+        );
+        $this->until(
+            function () use ($entry): bool {
+                foreach ($this->driver->findElements(WebDriverBy::cssSelector('[role=option]')) as $option) {
+                    if (trim($option->getText()) === $entry) {
+                        $option->click();
+
+                        return true;
+                    }
+                }
+
+                return false;
+            },
+            6,
+            "the list has no “{$entry}”",
+        );
         $this->until(fn (): bool => $this->driver->findElements(WebDriverBy::cssSelector('[role=option]')) === []);
     }
 
     /** Gives a file to the first file chooser on the page, or the one that takes this kind. */
     public function upload(string $path, string $kind = ''): void
     {
-        $input = $this->driver->findElement(WebDriverBy::cssSelector($kind === '' ? 'input[type=file]' : "input[type=file][accept*='$kind']"));
+        $input = $this->driver->findElement(
+            WebDriverBy::cssSelector($kind === '' ? 'input[type=file]' : "input[type=file][accept*='$kind']"),
+        );
         $input->sendKeys($path);
     }
 
     public function saved(): void
     {
-        $this->until(fn (): bool => $this->driver->findElements(WebDriverBy::cssSelector('[data-save=saved]')) !== [], 8, 'the draft is not saved');
+        $this->until(
+            fn (): bool => $this->driver->findElements(WebDriverBy::cssSelector('[data-save=saved]')) !== [],
+            8,
+            'the draft is not saved',
+        );
     }
 
     public function keys(string ...$keys): void

@@ -23,13 +23,26 @@ final class PlateAndPowerTest extends BrowserTestCase
     public function test_an_iec_plate_is_explained_stamp_by_stamp(): void
     {
         $hand = $this->begun('Larkrigg Mill');
-        foreach (['Phases' => '3~', 'Volts' => 'Δ/Y 400/690', 'Hz' => '50', 'Output, kW or hp' => '37 kW', 'Amps' => '66/38', 'rpm' => '1.482', 'cos φ' => '0,85', 'Efficiency, %' => 'IE3 - 93.9 %', 'Ia/In' => '7,0', 'Tst/Tn' => '240 %', 'Duty' => 'S3 40 %', 'Ins. class' => 'F/B', 'Frame' => '225S', 'Bearings DE, NDE' => '6313-C3/6213-C3', 'Other stamps' => 'INV DUTY'] as $label => $stamped) {
+        foreach (
+            [
+                'Phases' => '3~', 'Volts' => 'Δ/Y 400/690', 'Hz' => '50', 'Output, kW or hp' => '37 kW', 'Amps' => '66/38',
+                'rpm' => '1.482', 'cos φ' => '0,85', 'Efficiency, %' => 'IE3 - 93.9 %', 'Ia/In' => '7,0', 'Tst/Tn' => '240 %',
+                'Duty' => 'S3 40 %', 'Ins. class' => 'F/B', 'Frame' => '225S', 'Bearings DE, NDE' => '6313-C3/6213-C3',
+                'Other stamps' => 'INV DUTY',
+            ] as $label => $stamped
+        ) {
             $hand->fill($label, $stamped);
         }
         $hand->fill('IP', 'IP55');
         $hand->see('First digit 5: dust-protected');
         $hand->see('4 poles, 1.2 % slip');
-        foreach (['Duty' => '40 % of each cycle', 'Ins. class' => 'rise of class B', 'Frame' => '356 mm across, 286 mm along', 'Bearings DE, NDE' => 'bore 65 mm, clearance larger', 'Other stamps' => 'frequency converter', 'rpm' => 'Synchronous speed'] as $label => $meaning) {
+        foreach (
+            [
+                'Duty' => '40 % of each cycle', 'Ins. class' => 'rise of class B', 'Frame' => '356 mm across, 286 mm along',
+                'Bearings DE, NDE' => 'bore 65 mm, clearance larger', 'Other stamps' => 'frequency converter',
+                'rpm' => 'Synchronous speed',
+            ] as $label => $meaning
+        ) {
             $hand->field($label)->click();
             $hand->see($meaning);
         }
@@ -42,11 +55,18 @@ final class PlateAndPowerTest extends BrowserTestCase
     public function test_a_plate_for_two_frequencies_uses_the_row_of_the_supply(): void
     {
         $hand = $this->begun('Larkrigg Mill');
-        foreach (['Volts' => '400/690', 'Hz' => '50', 'Output, kW or hp' => '37 kW', 'Amps' => '66/38', 'rpm' => '1482'] as $label => $stamped) {
+        foreach (
+            ['Volts' => '400/690', 'Hz' => '50', 'Output, kW or hp' => '37 kW', 'Amps' => '66/38', 'rpm' => '1482'] as $label => $stamped
+        ) {
             $hand->fill($label, $stamped);
         }
         $hand->press('50/60 Hz row');
-        foreach (['Hz, 2nd row' => '60', 'Volts, 2nd row' => '460', 'Output, kW or hp, 2nd row' => '43 kW', 'Amps, 2nd row' => '66', 'rpm, 2nd row' => '1780'] as $label => $stamped) {
+        foreach (
+            [
+                'Hz, 2nd row' => '60', 'Volts, 2nd row' => '460', 'Output, kW or hp, 2nd row' => '43 kW', 'Amps, 2nd row' => '66',
+                'rpm, 2nd row' => '1780',
+            ] as $label => $stamped
+        ) {
             $hand->fill($label, $stamped);
         }
         $hand->see('The 50 Hz row of the plate is used');
@@ -64,7 +84,13 @@ final class PlateAndPowerTest extends BrowserTestCase
     public function test_a_nema_plate_is_filled_in_as_it_stands(): void
     {
         $hand = $this->begun('Cold Brook Yard');
-        foreach (['Output, hp or kW' => '50 HP', 'Volts' => '230/460', 'Amps' => '122/61', 'rpm' => '1775', 'Hz' => '60', 'S.F.' => '1.15', 'SFA' => '140/70', 'Code' => 'G', 'Design' => 'B', 'Nom. eff., %' => '94.5', 'PF' => '85', 'Frame' => '326T', 'Encl.' => 'TEFC', 'Max amb.' => '40C'] as $label => $stamped) {
+        foreach (
+            [
+                'Output, hp or kW' => '50 HP', 'Volts' => '230/460', 'Amps' => '122/61', 'rpm' => '1775', 'Hz' => '60', 'S.F.' => '1.15',
+                'SFA' => '140/70', 'Code' => 'G', 'Design' => 'B', 'Nom. eff., %' => '94.5', 'PF' => '85', 'Frame' => '326T',
+                'Encl.' => 'TEFC', 'Max amb.' => '40C',
+            ] as $label => $stamped
+        ) {
             $hand->fill($label, $stamped);
         }
         $hand->field('SFA')->click();
@@ -73,7 +99,9 @@ final class PlateAndPowerTest extends BrowserTestCase
         $hand->see('Service-factor amperes do not fit');
         $hand->fill('SFA', '138/69');
         $hand->see('connect the windings in series');
-        foreach (['Code' => '5.6 to 6.29 kVA', 'Frame' => 'shaft height 8 in', 'Encl.' => 'own fan', 'S.F.' => '115 %'] as $label => $meaning) {
+        foreach (
+            ['Code' => '5.6 to 6.29 kVA', 'Frame' => 'shaft height 8 in', 'Encl.' => 'own fan', 'S.F.' => '115 %'] as $label => $meaning
+        ) {
             $hand->field($label)->click();
             $hand->see($meaning);
         }
@@ -170,7 +198,19 @@ final class PlateAndPowerTest extends BrowserTestCase
         $hand->press('Keep it');
         $hand->see('Kept with the readings');
         $bad = tempnam(sys_get_temp_dir(), 'anvil-bad').'.csv';
-        file_put_contents($bad, "t,v,i\n".implode("\n", array_map(static fn (int $k): string => $k === 57 ? '0.0057,overload,1' : sprintf('%.4f,%.2f,%.2f', $k / 10000, 325 * sin($k / 31.83), 10 * sin($k / 31.83 - 0.5)), range(0, 500))));
+        file_put_contents(
+            $bad,
+            "t,v,i\n".
+                implode(
+                    "\n",
+                    array_map(
+                        static fn (int $k): string => $k === 57
+                            ? '0.0057,overload,1'
+                            : sprintf('%.4f,%.2f,%.2f', $k / 10000, 325 * sin($k / 31.83), 10 * sin($k / 31.83 - 0.5)),
+                        range(0, 500),
+                    ),
+                ),
+        );
         $hand->upload($bad);
         $hand->see('Line 59, column 2: “overload” is not a number');
         unlink($bad);
@@ -187,7 +227,11 @@ final class PlateAndPowerTest extends BrowserTestCase
         $file = tempnam(sys_get_temp_dir(), 'anvil-plate').'.png';
         imagepng($image, $file);
         $hand->upload($file, 'image/png');
-        $hand->until(fn (): bool => (int) $hand->driver->executeScript('return document.querySelector("img[alt^=\'The plate\']")?.naturalWidth ?? 0') === 900);
+        $hand->until(
+            fn (): bool => (int) $hand->driver->executeScript(
+                'return document.querySelector("img[alt^=\'The plate\']")?.naturalWidth ?? 0',
+            ) === 900,
+        );
         $hand->see('Another photograph');
         unlink($file);
         $file .= '.not.png';

@@ -17,9 +17,15 @@ final class Server
     private function __construct(public readonly string $base, int $port)
     {
         $root = dirname(__DIR__, 2);
-        $environment = [...getenv(), 'APP_PORT' => (string) $port, 'APP_ENV' => 'local', 'APP_DEBUG' => 'false', 'DB_DATABASE' => 'app_test_browser', 'DB_PERSISTENT' => 'false', 'SESSION_DRIVER' => 'file',
+        $environment = [
+            ...getenv(),
+            'APP_PORT' => (string) $port,
+            'APP_ENV' => 'local', 'APP_DEBUG' => 'false', 'DB_DATABASE' => 'app_test_browser', 'DB_PERSISTENT' => 'false',
+            'SESSION_DRIVER' => 'file',
             // Nobody waits a minute here: tries at signing in are not counted across requests.
-            'CACHE_STORE' => 'array', 'APP_CONFIG_CACHE' => 'var/testing/config.php', 'APP_ROUTES_CACHE' => 'var/testing/routes.php', 'APP_EVENTS_CACHE' => 'var/testing/events.php'];
+            'CACHE_STORE' => 'array', 'APP_CONFIG_CACHE' => 'var/testing/config.php', 'APP_ROUTES_CACHE' => 'var/testing/routes.php',
+            'APP_EVENTS_CACHE' => 'var/testing/events.php',
+        ];
         foreach (['migrate:fresh --force', 'demo:load'] as $command) {
             $made = proc_open("php artisan $command 2>&1", [['file', '/dev/null', 'r'], ['pipe', 'w']], $pipes, $root, $environment);
             $said = is_resource($made) ? (string) stream_get_contents($pipes[1]) : '';

@@ -22,7 +22,12 @@ final class WholeJobTest extends BrowserTestCase
         $hand->press('New circuit');
         $hand->press('Larkrigg Mill');
         $hand->see('Type what is stamped');
-        foreach (['Output, kW or hp' => '22 kW', 'Volts' => '400/690', 'Amps' => '40,6/23,5', 'rpm' => '1475', 'cos φ' => '0,84', 'Efficiency, %' => '93.0', 'Ia/In' => '7.3', 'Tst/Tn' => '2.4'] as $label => $stamped) {
+        foreach (
+            [
+                'Output, kW or hp' => '22 kW', 'Volts' => '400/690', 'Amps' => '40,6/23,5', 'rpm' => '1475', 'cos φ' => '0,84',
+                'Efficiency, %' => '93.0', 'Ia/In' => '7.3', 'Tst/Tn' => '2.4',
+            ] as $label => $stamped
+        ) {
             $hand->fill($label, $stamped);
         }
         $hand->see('connect in delta');
@@ -171,14 +176,23 @@ final class WholeJobTest extends BrowserTestCase
         $hand->see('circuits on 2 sites');
         $hand->keys('/', 'kf-204');
         $hand->see('1 circuit found');
-        $focused = static fn (): string => trim((string) $hand->driver->executeScript('const e = document.activeElement; return e.innerText || e.getAttribute("aria-label") || e.id'));
+        $focused = static fn (): string => trim(
+            (string) $hand->driver->executeScript(
+                'const e = document.activeElement; return e.innerText || e.getAttribute("aria-label") || e.id',
+            ),
+        );
         for ($i = 0; $i < 30 && $focused() !== 'KF-204'; $i++) {
             $hand->keys(WebDriverKeys::TAB);
         }
         self::assertSame('KF-204', $focused(), 'Tab reaches the circuit');
         $hand->keys(WebDriverKeys::ENTER);
         $hand->see('What follows from it');
-        foreach (['4' => 'Starter to motor: every size', '5' => 'gG fuse: what the start needs', '2' => 'Power triangle, to scale', '1' => 'What follows from it'] as $key => $seen) {
+        foreach (
+            [
+                '4' => 'Starter to motor: every size', '5' => 'gG fuse: what the start needs', '2' => 'Power triangle, to scale',
+                '1' => 'What follows from it',
+            ] as $key => $seen
+        ) {
             $hand->keys((string) $key);
             $hand->see($seen);
         }

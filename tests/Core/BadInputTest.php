@@ -15,13 +15,17 @@ final class BadInputTest extends CoreTestCase
     public static function unreadable(): array
     {
         return [
-            'words' => ['supply.voltage', 'three phase 400', 'not a number'], 'ambiguous comma' => ['supply.voltage', '1,500', 'thousand'], 'zero volts' => ['supply.voltage', '0', 'outside'],
-            'negative' => ['plate.power', '-37', 'cannot'], 'exponent as text' => ['plate.voltage', '1e9', 'cannot be read'], 'huge number' => ['plate.power', 1e9, 'outside'],
-            'efficiency above one' => ['plate.efficiency', 101, 'not possible'], 'power factor above one' => ['plate.power_factor', '1.2', 'not possible'],
-            'a wrong type' => ['plate.current', ['66'], 'text or a number'], 'true' => ['plate.speed', true, 'text or a number'],
-            'a pasted row' => ['plate.current', "66\t38\t50", 'cannot be read'], 'too long' => ['plate.voltage', str_repeat('4', 300), 'longer'],
-            'not utf-8' => ['plate.serial', "\xB1\x31", 'not readable'], 'wrong letter' => ['plate.code_letter', 'I', 'letters'], 'wrong unit' => ['cable.length', '60 kg', 'not a unit'],
-            'a choice that is none' => ['starter.method', 'soft', 'choices'], 'a size of the other world' => ['cable.size', '1/0', 'mm²'],
+            'words' => ['supply.voltage', 'three phase 400', 'not a number'],
+            'ambiguous comma' => ['supply.voltage', '1,500', 'thousand'], 'zero volts' => ['supply.voltage', '0', 'outside'],
+            'negative' => ['plate.power', '-37', 'cannot'], 'exponent as text' => ['plate.voltage', '1e9', 'cannot be read'],
+            'huge number' => ['plate.power', 1e9, 'outside'], 'efficiency above one' => ['plate.efficiency', 101, 'not possible'],
+            'power factor above one' => ['plate.power_factor', '1.2', 'not possible'],
+            'a wrong type' => ['plate.current', ['66'], 'text or a number'],
+            'true' => ['plate.speed', true, 'text or a number'], 'a pasted row' => ['plate.current', "66\t38\t50", 'cannot be read'],
+            'too long' => ['plate.voltage', str_repeat('4', 300), 'longer'],
+            'not utf-8' => ['plate.serial', "\xB1\x31", 'not readable'], 'wrong letter' => ['plate.code_letter', 'I', 'letters'],
+            'wrong unit' => ['cable.length', '60 kg', 'not a unit'], 'a choice that is none' => ['starter.method', 'soft', 'choices'],
+            'a size of the other world' => ['cable.size', '1/0', 'mm²'],
             'third ratio' => ['plate.voltage', '400/500', 'ratio'],
         ];
     }
@@ -59,9 +63,13 @@ final class BadInputTest extends CoreTestCase
     public static function notYet(): array
     {
         return [
-            'soft starter' => ['starter.method', 'soft_starter'], 'drive' => ['starter.method', 'drive'], 'aM fuse' => ['guard.scpd', 'fuse_am'], 'motor breaker' => ['guard.scpd', 'motor_breaker'],
-            'instantaneous' => ['guard.scpd', 'breaker_instantaneous'], 'exception' => ['guard.start_exception', ['evidence' => 'it tripped']], 'duty' => ['plate.duty', 'S3 40 %'], 'one phase' => ['supply.phases', 1],
-            'canadian' => ['rule_book', 'cec'], 'isolated earth' => ['supply.earthing', 'it'], 'aluminium' => ['cable.material', 'aluminium'], 'buried' => ['cable.method', 'D2'],
+            'soft starter' => ['starter.method', 'soft_starter'], 'drive' => ['starter.method', 'drive'],
+            'aM fuse' => ['guard.scpd', 'fuse_am'], 'motor breaker' => ['guard.scpd', 'motor_breaker'],
+            'instantaneous' => ['guard.scpd', 'breaker_instantaneous'],
+            'exception' => ['guard.start_exception', ['evidence' => 'it tripped']],
+            'duty' => ['plate.duty', 'S3 40 %'], 'one phase' => ['supply.phases', 1], 'canadian' => ['rule_book', 'cec'],
+            'isolated earth' => ['supply.earthing', 'it'], 'aluminium' => ['cable.material', 'aluminium'],
+            'buried' => ['cable.method', 'D2'],
         ];
     }
 
@@ -93,13 +101,27 @@ final class BadInputTest extends CoreTestCase
         set_error_handler(static function (int $level, string $message, string $file, int $line): never {
             throw new \ErrorException($message, 0, $level, $file, $line);
         });
-        $hostile = ['', ' ', '0', '-1', '1e309', 'NaN', 'INF', '1,5', '1.5', '1,500', '٣٧', "\0", "\xFF\xFE", '9999999999999', '0.0000001', '230/400', '400/690', '208-230/460', '37/50', '50 hp', 'D 400', 'IE3', 'S1', '//', '--', '1/0', '250', '16', '2.5', 'true', 'a"b', '{}', '%', '100 %', '1482', '66', '66/38', '0.85', '93.9', '60 m', '3 s', true, false, null, 0, -1, 1e308, 1e-308, PHP_INT_MAX, 0.1 + 0.2, [], ['a' => 1], [[[1]]], '30', 45.5, 1, 2, 20, 'star_delta', 'direct', 'at_motor', 'board', 'nec', 'iec', 'cec'];
+        $hostile = [
+            '', ' ', '0', '-1', '1e309', 'NaN', 'INF', '1,5', '1.5', '1,500', '٣٧',
+            "\0",
+            "\xFF\xFE",
+            '9999999999999', '0.0000001', '230/400', '400/690', '208-230/460', '37/50', '50 hp', 'D 400', 'IE3', 'S1', '//', '--', '1/0',
+            '250', '16', '2.5', 'true', 'a"b', '{}', '%', '100 %', '1482', '66', '66/38', '0.85', '93.9', '60 m', '3 s', true, false,
+            null, 0, -1, 1e308,
+            1e-308,
+            PHP_INT_MAX,
+            0.1 + 0.2,
+            [], ['a' => 1],
+            [[[1]]],
+            '30', 45.5, 1, 2, 20, 'star_delta', 'direct', 'at_motor', 'board', 'nec', 'iec', 'cec',
+        ];
         $fields = Fields::all();
         $count = 0;
         try {
             for ($i = 0; $i < $wanted; $i++) {
                 $circuit = match ($i % 4) {
-                    0 => Circuits::kilnFan(), 1 => Circuits::fiftyHorsepower(), 2 => Circuits::twentyFiveHorsepower(), default => ['rule_book' => 'iec'],
+                    0 => Circuits::kilnFan(), 1 => Circuits::fiftyHorsepower(), 2 => Circuits::twentyFiveHorsepower(),
+                    default => ['rule_book' => 'iec'],
                 };
                 $changes = [];
                 for ($n = mt_rand(1, 9); $n > 0; $n--) {

@@ -20,9 +20,16 @@ final class Circuits
     {
         return [
             'format' => 'brave-anvil.circuit/1', 'tag' => 'KF-204', 'rule_book' => 'iec',
-            'supply' => ['voltage' => '400', 'frequency' => '50', 'phases' => 3, 'transformer_kva' => 1000, 'transformer_impedance_percent' => 6, 'x_over_r' => 8, 'ambient' => '30'],
-            'plate' => ['power' => '37 kW', 'voltage' => '400/690', 'current' => '66/38', 'speed' => '1482', 'frequency' => '50', 'power_factor' => '0.85', 'efficiency' => '93.9', 'efficiency_class' => 'IE3',
-                'service_factor' => '1.0', 'start_current_ratio' => '7.0', 'start_torque_ratio' => '2.4', 'breakdown_torque_ratio' => '2.9', 'inertia' => '0.36', 'duty' => 'S1', 'insulation_class' => 'F', 'ip' => 'IP55'],
+            'supply' => [
+                'voltage' => '400', 'frequency' => '50', 'phases' => 3, 'transformer_kva' => 1000, 'transformer_impedance_percent' => 6,
+                'x_over_r' => 8, 'ambient' => '30',
+            ],
+            'plate' => [
+                'power' => '37 kW', 'voltage' => '400/690', 'current' => '66/38', 'speed' => '1482', 'frequency' => '50',
+                'power_factor' => '0.85', 'efficiency' => '93.9', 'efficiency_class' => 'IE3', 'service_factor' => '1.0',
+                'start_current_ratio' => '7.0', 'start_torque_ratio' => '2.4', 'breakdown_torque_ratio' => '2.9', 'inertia' => '0.36',
+                'duty' => 'S1', 'insulation_class' => 'F', 'ip' => 'IP55',
+            ],
             'load' => ['kind' => 'quadratic', 'torque_percent' => 90, 'inertia' => '6.5', 'speed_ratio' => 1],
             'starter' => ['method' => 'direct', 'run_up_time' => '3 s'],
             'cable' => ['length' => '60 m', 'material' => 'copper', 'insulation' => 'xlpe', 'method' => 'E', 'grouped_circuits' => 1],
@@ -41,7 +48,10 @@ final class Circuits
         return [
             'tag' => 'DB-25', 'rule_book' => 'nec',
             'supply' => ['voltage' => '480Y/277', 'frequency' => 60],
-            'plate' => ['power' => '25 hp', 'voltage' => 460, 'current' => 32, 'speed' => 1765, 'power_factor' => 0.84, 'service_factor' => 1.15, 'design_letter' => 'B'],
+            'plate' => [
+                'power' => '25 hp', 'voltage' => 460, 'current' => 32, 'speed' => 1765, 'power_factor' => 0.84, 'service_factor' => 1.15,
+                'design_letter' => 'B',
+            ],
             'starter' => ['method' => 'direct'],
             'cable' => ['length' => '60 m', 'terminal_temperature' => 75],
             'guard' => ['scpd' => 'breaker_inverse_time'],
@@ -58,7 +68,10 @@ final class Circuits
         return [
             'tag' => 'DF-50', 'rule_book' => 'nec',
             'supply' => ['voltage' => 480, 'frequency' => 60],
-            'plate' => ['power' => '50 hp', 'voltage' => '230/460', 'current' => '122/61', 'speed' => 1775, 'frequency' => 60, 'efficiency' => 94.5, 'power_factor' => 0.85, 'code_letter' => 'G', 'service_factor' => 1.15, 'design_letter' => 'B'],
+            'plate' => [
+                'power' => '50 hp', 'voltage' => '230/460', 'current' => '122/61', 'speed' => 1775, 'frequency' => 60,
+                'efficiency' => 94.5, 'power_factor' => 0.85, 'code_letter' => 'G', 'service_factor' => 1.15, 'design_letter' => 'B',
+            ],
         ];
     }
 
@@ -71,7 +84,10 @@ final class Circuits
     {
         return [
             'tag' => 'CV-11', 'rule_book' => 'iec', 'supply' => ['voltage' => 400, 'frequency' => 50],
-            'plate' => ['power' => '5.5 kW', 'voltage' => '230/400', 'current' => '19.2/11.1', 'speed' => 1455, 'efficiency' => 87.7, 'power_factor' => 0.82, 'start_current_ratio' => 6.5],
+            'plate' => [
+                'power' => '5.5 kW', 'voltage' => '230/400', 'current' => '19.2/11.1', 'speed' => 1455, 'efficiency' => 87.7,
+                'power_factor' => 0.82, 'start_current_ratio' => 6.5,
+            ],
             'starter' => ['method' => 'star_delta'],
         ];
     }

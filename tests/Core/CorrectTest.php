@@ -14,7 +14,10 @@ final class CorrectTest extends CoreTestCase
     {
         foreach ([0.9, 0.95, 0.98, 1.0] as $target) {
             $wanted = 39403.62 * (tan(acos(0.85)) - tan(acos($target)));
-            self::assertFigures(['correct.reactive_required' => $wanted], Circuits::solve(Circuits::kilnFan(), ['correction.target_power_factor' => $target]));
+            self::assertFigures(
+                ['correct.reactive_required' => $wanted],
+                Circuits::solve(Circuits::kilnFan(), ['correction.target_power_factor' => $target]),
+            );
         }
         $none = Circuits::solve(Circuits::kilnFan(), ['correction.target_power_factor' => 0.8, 'correction.place' => 'board']);
         self::assertFigures(['correct.reactive_required' => 0], $none);
@@ -26,7 +29,11 @@ final class CorrectTest extends CoreTestCase
         $solution = Circuits::solve(Circuits::kilnFan());
         self::assertNotNull($solution->figure('correct.reactive_required'));
         self::assertNull($solution->figure('correct.capacitor_rating'));
-        self::assertErrorAt('correction.target_power_factor', Circuits::solve(Circuits::kilnFan(), ['correction.target_power_factor' => null, 'correction.place' => 'board']), ErrorKind::Missing);
+        self::assertErrorAt(
+            'correction.target_power_factor',
+            Circuits::solve(Circuits::kilnFan(), ['correction.target_power_factor' => null, 'correction.place' => 'board']),
+            ErrorKind::Missing,
+        );
     }
 
     /** @return array<string, array{float, float}> load in percent, least power factor it can have */
@@ -48,7 +55,9 @@ final class CorrectTest extends CoreTestCase
 
     public function test_it_never_leads_at_the_load_it_runs_at_nor_at_the_lowest(): void
     {
-        $solution = Circuits::solve(Circuits::kilnFan(), ['correction.target_power_factor' => 1, 'correction.place' => 'board', 'correction.lowest_load_percent' => 25]);
+        $solution = Circuits::solve(Circuits::kilnFan(), [
+            'correction.target_power_factor' => 1, 'correction.place' => 'board', 'correction.lowest_load_percent' => 25,
+        ]);
         $chosen = $solution->figure('correct.reactive_chosen')?->number() ?? INF;
         $idling = Circuits::solve(Circuits::kilnFan(), ['load.output_percent' => 25])->figure('power.load_reactive')?->number() ?? 0.0;
         self::assertLessThanOrEqual($idling, $chosen);
@@ -58,7 +67,10 @@ final class CorrectTest extends CoreTestCase
     public function test_more_than_the_idling_motor_takes_is_a_caution(): void
     {
         self::assertFinds('above_no_load_reactive', Circuits::solve(Circuits::kilnFan(), ['correction.place' => 'board']), 'caution');
-        self::assertDoesNotFind('above_no_load_reactive', Circuits::solve(Circuits::kilnFan(), ['correction.place' => 'board', 'correction.target_power_factor' => 0.9]));
+        self::assertDoesNotFind(
+            'above_no_load_reactive',
+            Circuits::solve(Circuits::kilnFan(), ['correction.place' => 'board', 'correction.target_power_factor' => 0.9]),
+        );
     }
 
     public function test_a_measured_no_load_current_replaces_the_estimate(): void
@@ -66,7 +78,11 @@ final class CorrectTest extends CoreTestCase
         $solution = Circuits::solve(Circuits::kilnFan(), ['correction.place' => 'at_motor', 'plate.no_load_current' => 25]);
         self::assertFigures(['correct.reactive_limit' => 0.9 * sqrt(3) * 400 * 25, 'correct.reactive_chosen' => 15000], $solution);
         self::assertFalse($solution->figure('correct.reactive_limit')?->assumed());
-        self::assertTrue(Circuits::solve(Circuits::kilnFan(), ['correction.place' => 'at_motor'])->figure('correct.reactive_limit')?->assumed());
+        self::assertTrue(
+            Circuits::solve(Circuits::kilnFan(), ['correction.place' => 'at_motor'])
+                ->figure('correct.reactive_limit')
+                ?->assumed(),
+        );
     }
 
     public function test_the_no_load_estimate_never_passes_what_is_possible(): void
@@ -85,13 +101,23 @@ final class CorrectTest extends CoreTestCase
 
     public function test_an_installed_unit_is_checked_against_the_limit(): void
     {
-        self::assertFinds('installed_capacitor_too_large', Circuits::solve(Circuits::kilnFan(), ['correction.place' => 'at_motor', 'correction.rated_kvar' => 15]), 'stop');
-        self::assertDoesNotFind('installed_capacitor_too_large', Circuits::solve(Circuits::kilnFan(), ['correction.place' => 'at_motor', 'correction.rated_kvar' => 10]));
+        self::assertFinds(
+            'installed_capacitor_too_large',
+            Circuits::solve(Circuits::kilnFan(), ['correction.place' => 'at_motor', 'correction.rated_kvar' => 15]),
+            'stop',
+        );
+        self::assertDoesNotFind(
+            'installed_capacitor_too_large',
+            Circuits::solve(Circuits::kilnFan(), ['correction.place' => 'at_motor', 'correction.rated_kvar' => 10]),
+        );
     }
 
     public function test_tiny_motors_get_no_step(): void
     {
-        $solution = Circuits::solve(Circuits::kilnFan(), ['plate.power' => '1.1 kW', 'plate.current' => '2.6/1.5', 'plate.power_factor' => 0.77, 'plate.efficiency' => 84.1, 'plate.speed' => 1435, 'correction.place' => 'at_motor']);
+        $solution = Circuits::solve(Circuits::kilnFan(), [
+            'plate.power' => '1.1 kW', 'plate.current' => '2.6/1.5', 'plate.power_factor' => 0.77, 'plate.efficiency' => 84.1,
+            'plate.speed' => 1435, 'correction.place' => 'at_motor',
+        ]);
         self::assertFinds('no_step_fits', $solution, 'note');
         self::assertNull($solution->figure('correct.capacitor_rating'));
     }
@@ -99,14 +125,25 @@ final class CorrectTest extends CoreTestCase
     public function test_conductor_and_fuse_go_by_the_larger_current(): void
     {
         // A 440 V unit: rated current Qn / (√3 440), more than its current on 400 V.
-        $solution = Circuits::solve(Circuits::kilnFan(), ['correction.place' => 'board', 'correction.rated_voltage' => 440, 'correction.rated_kvar' => 12.5]);
+        $solution = Circuits::solve(Circuits::kilnFan(), [
+            'correction.place' => 'board', 'correction.rated_voltage' => 440, 'correction.rated_kvar' => 12.5,
+        ]);
         $rated = 12500 / (sqrt(3) * 440);
-        self::assertFigures(['correct.capacitor_rated_current' => $rated, 'correct.capacitor_current' => 10330.6 / (sqrt(3) * 400), 'correct.conductor_ampacity' => 1.5 * $rated, 'correct.fuse_rating' => 32], $solution);
+        self::assertFigures(
+            [
+                'correct.capacitor_rated_current' => $rated,
+                'correct.capacitor_current' => 10330.6 / (sqrt(3) * 400),
+                'correct.conductor_ampacity' => 1.5 * $rated,
+                'correct.fuse_rating' => 32,
+            ],
+            $solution,
+        );
     }
 
     public function test_the_discharge_resistor_leaves_the_residual_voltage_in_time(): void
     {
-        foreach ([['iec', Circuits::kilnFan(), 75.0, 180.0], ['nec', Circuits::twentyFiveHorsepower(), 50.0, 60.0]] as [$book, $circuit, $volts, $seconds]) {
+        $books = [['iec', Circuits::kilnFan(), 75.0, 180.0], ['nec', Circuits::twentyFiveHorsepower(), 50.0, 60.0]];
+        foreach ($books as [$book, $circuit, $volts, $seconds]) {
             $solution = Circuits::solve($circuit, ['correction.place' => 'board', 'correction.target_power_factor' => 0.95]);
             $farad = $solution->figure('correct.capacitance_delta')?->number() ?? 0;
             $rated = $book === 'iec' ? 400 : 480;
@@ -114,7 +151,10 @@ final class CorrectTest extends CoreTestCase
                 $ohm = $solution->figure($key)?->number() ?? INF;
                 self::assertLessThanOrEqual($volts + 1e-6, sqrt(2) * $rated * exp(-$seconds / ($ohm * $farad)), "$book $key");
             }
-            self::assertLessThanOrEqual(0.8 * ($solution->figure('correct.discharge_resistance')?->number() ?? 0), $solution->figure('correct.discharge_recommended')?->number());
+            self::assertLessThanOrEqual(
+                0.8 * ($solution->figure('correct.discharge_resistance')?->number() ?? 0),
+                $solution->figure('correct.discharge_recommended')?->number(),
+            );
         }
     }
 
@@ -130,7 +170,9 @@ final class CorrectTest extends CoreTestCase
     public function test_resonance_near_a_harmonic_is_a_caution(): void
     {
         // A weak supply: √(S_sc / Q_c) close to 7.
-        $solution = Circuits::solve(Circuits::kilnFan(), ['supply.transformer_kva' => null, 'supply.fault_level_kva' => 700, 'correction.place' => 'board']);
+        $solution = Circuits::solve(Circuits::kilnFan(), [
+            'supply.transformer_kva' => null, 'supply.fault_level_kva' => 700, 'correction.place' => 'board',
+        ]);
         self::assertFinds('resonance', $solution, 'caution');
         self::assertDoesNotFind('resonance', Circuits::solve(Circuits::kilnFan(), ['correction.place' => 'board']));
     }

@@ -20,12 +20,34 @@ final class FieldFuzzTest extends TestCase
 {
     private const STRINGS = 5_000;
 
-    private const PIECES = ['0', '1', '2', '37', '400', '690', '230', '460', '208', '66', '38.1', '0.85', '93,9', '1482', '1 482', '1.482', '50', '60', '1e9', '999999999999', '.5', ',', '.', '-', '–', '/', ';', '(', ')', ' ', "\u{00A0}", '+', '%', '°', '°C', '²', 'Δ', 'Y', 'D', 'φ', 'cos φ', 'kW', 'W', 'hp', 'V', 'A', 'kA', 'rpm', 'min⁻¹', 'Hz', 'm', 'ft', 'kg', 'kgm²', 'Ω', 'mohm', 'kΩ', 'MVA', 'kvar',
-        'IE3', 'IE', 'IP', 'IP55', 'IC411', 'KL', 'S3', 'S1', 'S2 30 min', 'F', 'F/B', 'delta', 'star', 'parallel', 'Ia/In', 'LRT', 'true', 'xlpe', 'XHHW', '3 x 2.5', '1/0', '6 AWG', '250 kcmil', 'h', 'ms', 's', 'min', 'x', 'e', "\u{1F600}", "\xB1", 'NaN', 'INF', '0x1F', "\t", "'", '"', '<b>'];
+    private const PIECES = [
+        '0', '1', '2', '37', '400', '690', '230', '460', '208', '66', '38.1', '0.85', '93,9', '1482', '1 482', '1.482', '50', '60', '1e9',
+        '999999999999', '.5', ',', '.', '-', '–', '/', ';', '(', ')', ' ',
+        "\u{00A0}",
+        '+', '%', '°', '°C', '²', 'Δ', 'Y', 'D', 'φ', 'cos φ', 'kW', 'W', 'hp', 'V', 'A', 'kA', 'rpm', 'min⁻¹', 'Hz', 'm', 'ft', 'kg',
+        'kgm²', 'Ω', 'mohm', 'kΩ', 'MVA', 'kvar', 'IE3', 'IE', 'IP', 'IP55', 'IC411', 'KL', 'S3', 'S1', 'S2 30 min', 'F', 'F/B', 'delta',
+        'star', 'parallel', 'Ia/In', 'LRT', 'true', 'xlpe', 'XHHW', '3 x 2.5', '1/0', '6 AWG', '250 kcmil', 'h', 'ms', 's', 'min', 'x',
+        'e',
+        "\u{1F600}",
+        "\xB1",
+        'NaN', 'INF', '0x1F',
+        "\t",
+        "'",
+        '"', '<b>',
+    ];
 
     public function test_no_string_breaks_a_parser_and_every_echo_means_the_same(): void
     {
-        $fields = array_values(array_filter(Fields::all(), static fn (Field $field): bool => ! in_array($field->kind, [FieldKind::Anything, FieldKind::Flag, FieldKind::Points, FieldKind::Text], true)));
+        $fields = array_values(
+            array_filter(
+                Fields::all(),
+                static fn (Field $field): bool => ! in_array(
+                    $field->kind,
+                    [FieldKind::Anything, FieldKind::Flag, FieldKind::Points, FieldKind::Text],
+                    true,
+                ),
+            ),
+        );
         $byKind = [];
         foreach ($fields as $field) {
             $byKind[$field->kind->value][] = $field;
@@ -69,8 +91,15 @@ final class FieldFuzzTest extends TestCase
             return 0;
         }
         $back = $reader->read($field, $read->echo !== '' ? $read->echo : $read->value);
-        if (! $back instanceof Entry || ! self::same($read->value, $back->value) || ! self::same($read->second?->value, $back->second?->value)) {
-            self::fail("$kind: “{$text}” is read as “{$read->echo}”, which is read as ".($back instanceof Entry ? "“{$back->echo}”" : ($back instanceof Refusal ? 'nothing: '.$back->text : 'empty')));
+        if (
+            ! ($back instanceof Entry) ||
+            ! self::same($read->value, $back->value) ||
+            ! self::same($read->second?->value, $back->second?->value)
+        ) {
+            self::fail(
+                "$kind: “{$text}” is read as “{$read->echo}”, which is read as ".
+                    ($back instanceof Entry ? "“{$back->echo}”" : ($back instanceof Refusal ? 'nothing: '.$back->text : 'empty')),
+            );
         }
 
         return 1;
@@ -82,10 +111,13 @@ final class FieldFuzzTest extends TestCase
             return abs($a - $b) <= 1e-4 * max(abs($a), abs($b), 1e-9);
         }
         if (is_array($a) && is_array($b)) {
-            return array_keys($a) === array_keys($b) && array_filter($a, static fn (mixed $v, int|string $k): bool => ! self::same($v, $b[$k]), ARRAY_FILTER_USE_BOTH) === [];
+            return array_keys($a) === array_keys($b) &&
+                array_filter($a, static fn (mixed $v, int|string $k): bool => ! self::same($v, $b[$k]), ARRAY_FILTER_USE_BOTH) === [];
         }
         if (is_object($a) && is_object($b)) {
-            $of = static fn (object $o): array => array_diff_key(get_object_vars($o), ['unit' => 0, 'unitTyped' => 0, 'horsepowerWatts' => 0]);
+            $of = static fn (object $o): array => array_diff_key(get_object_vars($o), [
+                'unit' => 0, 'unitTyped' => 0, 'horsepowerWatts' => 0,
+            ]);
 
             return $a::class === $b::class && self::same($of($a), $of($b));
         }

@@ -13,7 +13,11 @@ final class HouseTest extends TestCase
     private static function files(string $folder, string $pattern = '/\.php$/'): array
     {
         $found = [];
-        foreach (new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator(dirname(__DIR__, 2).'/'.$folder, \FilesystemIterator::SKIP_DOTS)) as $file) {
+        foreach (
+            new \RecursiveIteratorIterator(
+                new \RecursiveDirectoryIterator(dirname(__DIR__, 2).'/'.$folder, \FilesystemIterator::SKIP_DOTS),
+            ) as $file
+        ) {
             if ($file instanceof \SplFileInfo && preg_match($pattern, $file->getFilename()) === 1) {
                 $found[] = $file->getPathname();
             }
@@ -43,12 +47,70 @@ final class HouseTest extends TestCase
         }
     }
 
+    /** Folders that must work the same under every rule book and starting method. */
+    private const STATIONS = ['Machine', 'Plate', 'Power', 'Measure', 'Cable', 'Correct', 'Guard', 'Fault', 'Waveform'];
+
+    /** @return iterable<string, string> code without comments by file */
+    private static function stations(): iterable
+    {
+        foreach (self::STATIONS as $station) {
+            foreach (self::files("core/$station") as $file) {
+                yield $file => self::withoutComments($file);
+            }
+        }
+    }
+
+    /** @return list<string> */
+    private static function startAndStations(): array
+    {
+        return [...self::files('core/Start'), ...array_keys(iterator_to_array(self::stations()))];
+    }
+
+    private static function withoutComments(string $file): string
+    {
+        $code = '';
+        foreach (token_get_all((string) file_get_contents($file)) as $token) {
+            $code .= is_string($token) ? $token : (in_array($token[0], [T_COMMENT, T_DOC_COMMENT], true) ? '' : $token[1]);
+        }
+
+        return $code;
+    }
+
     public function test_no_station_asks_which_rule_book_it_has(): void
     {
-        foreach (['Machine', 'Plate', 'Power', 'Measure', 'Start', 'Cable', 'Correct', 'Guard', 'Fault'] as $station) {
-            foreach (self::files("core/$station") as $file) {
-                self::assertSame(0, preg_match('/\'(iec|nec|cec)\'|ruleBook\b|instanceof \w*RuleBook/', (string) file_get_contents($file)), $file);
+        foreach (self::stations() as $file => $code) {
+            self::assertDoesNotMatchRegularExpression('/\'(iec|nec|cec)\'|ruleBook\b|instanceof \w*RuleBook|RuleBookName::/', $code, $file);
+            self::assertDoesNotMatchRegularExpression('/RuleBook\\\\(Iec|Nec|Cec|American)\\\\/', $code, $file);
+        }
+    }
+
+    public function test_no_station_names_a_table(): void
+    {
+        foreach (self::startAndStations() as $file) {
+            $code = self::withoutComments($file);
+            self::assertDoesNotMatchRegularExpression('/TableName::|\bTables?::|\'(iec|nec|cec|practice)\//', $code, $file);
+        }
+    }
+
+    public function test_no_station_asks_how_the_motor_is_started(): void
+    {
+        foreach (self::startAndStations() as $file) {
+            if (! str_contains($file, '/Start/Method/')) {
+                self::assertDoesNotMatchRegularExpression(
+                    '/\'star_delta\'|MethodName::(Direct|StarDelta)|instanceof (Direct|StarDelta)\b/',
+                    self::withoutComments($file),
+                    $file,
+                );
             }
+        }
+    }
+
+    /** What a station needs of another comes as a typed result; only what makes JSON, and tests, look a figure up by its key. */
+    public function test_no_station_reads_a_figure_back_by_its_key(): void
+    {
+        foreach (self::startAndStations() as $file) {
+            $code = self::withoutComments($file);
+            self::assertDoesNotMatchRegularExpression('/ledger->(get|need|figure|figures|findings)\(/', $code, $file);
         }
     }
 
@@ -57,6 +119,57 @@ final class HouseTest extends TestCase
         foreach (self::files('web', '/\.tsx?$/') as $file) {
             self::assertDoesNotMatchRegularExpression('/parseFloat|parseInt|Number\(/', (string) file_get_contents($file), $file);
         }
+    }
+
+    /** Geometry may: it draws equilateral triangles and round bars, not amperes. */
+    private const GEOMETRY = '/(const (HEIGHT|SIDE) =|\.toFixed\(1\)\})/';
+
+    public function test_the_page_rounds_nothing_and_divides_by_no_root_of_three(): void
+    {
+        foreach (self::files('web', '/(?<!\.test)\.tsx?$/') as $file) {
+            foreach (explode("\n", (string) file_get_contents($file)) as $line) {
+                if (preg_match(self::GEOMETRY, $line) !== 1) {
+                    self::assertDoesNotMatchRegularExpression('/Math\.sqrt|toPrecision|toFixed\((?!1\))|Math\.SQRT/', $line, $file);
+                }
+            }
+        }
+    }
+
+    public function test_the_page_knows_no_rule_book_and_no_starting_method(): void
+    {
+        foreach (self::files('web', '/(?<!\.test)\.tsx?$/') as $file) {
+            if (preg_match('~/(api/contract|testing)\.tsx?$~', $file) === 1) {
+                continue;
+            }
+            self::assertDoesNotMatchRegularExpression(
+                '/rule_book\s*(===|!==)|\'(nec|cec)\'|(===|!==|\?) ?\'star_delta\'|\'(autotransformer|soft_starter|fuse_gg|breaker_\w)\'/',
+                (string) file_get_contents($file),
+                $file,
+            );
+        }
+    }
+
+    private const LONGEST = 140;
+
+    /**
+     * Programs for other languages in tests and migrations keep their own lines. A sentence that stands alone on its line, and the
+     * type in a docblock, may be longer: neither reads better in pieces.
+     */
+    private const MAY_BE_LONGER = '~^\s*((\'.*\'|".*")( => \'.*\')?[.,;)]*|/?\*\*? @.*|\*.*|\.? ?\'.*\'[.,]*|return \'.*\';|private const \w+ = \'.*\';)$~u';
+
+    public function test_no_line_is_longer_than_a_reader_can_follow(): void
+    {
+        $long = [];
+        foreach (['core', 'app', 'tests/Core', 'tests/Feature', 'tests/Browser', 'config', 'routes'] as $folder) {
+            foreach (self::files($folder) as $file) {
+                foreach (explode("\n", (string) file_get_contents($file)) as $number => $line) {
+                    if (mb_strlen($line) > self::LONGEST && preg_match(self::MAY_BE_LONGER, $line) !== 1) {
+                        $long[] = $file.':'.($number + 1);
+                    }
+                }
+            }
+        }
+        self::assertSame([], $long);
     }
 
     public function test_what_the_missing_packages_would_break_is_not_used(): void

@@ -20,21 +20,28 @@ final class IecTest extends CoreTestCase
     public static function methods(): array
     {
         return [
-            'B1 xlpe' => ['B1', 'xlpe', 16, 88], 'B2 xlpe' => ['B2', 'xlpe', 25, 105], 'C xlpe' => ['C', 'xlpe', 16, 96], 'E xlpe' => ['E', 'xlpe', 16, 100], 'F xlpe' => ['F', 'xlpe', 25, 135],
-            'A1 xlpe' => ['A1', 'xlpe', 25, 95], 'A2 xlpe' => ['A2', 'xlpe', 25, 89],
-            'B1 pvc' => ['B1', 'pvc', 16, 68], 'C pvc' => ['C', 'pvc', 16, 76], 'E pvc' => ['E', 'pvc', 16, 80], 'A1 pvc' => ['A1', 'pvc', 25, 73],
+            'B1 xlpe' => ['B1', 'xlpe', 16, 88], 'B2 xlpe' => ['B2', 'xlpe', 25, 105], 'C xlpe' => ['C', 'xlpe', 16, 96],
+            'E xlpe' => ['E', 'xlpe', 16, 100], 'F xlpe' => ['F', 'xlpe', 25, 135], 'A1 xlpe' => ['A1', 'xlpe', 25, 95],
+            'A2 xlpe' => ['A2', 'xlpe', 25, 89], 'B1 pvc' => ['B1', 'pvc', 16, 68], 'C pvc' => ['C', 'pvc', 16, 76],
+            'E pvc' => ['E', 'pvc', 16, 80], 'A1 pvc' => ['A1', 'pvc', 25, 73],
         ];
     }
 
     #[DataProvider('methods')]
     public function test_reference_methods(string $method, string $insulation, int $size, float $ampacity): void
     {
-        self::assertFigures(['cable.size' => $size, 'cable.derated_ampacity' => $ampacity], Circuits::solve(Circuits::kilnFan(), ['cable.method' => $method, 'cable.insulation' => $insulation]));
+        self::assertFigures(
+            ['cable.size' => $size, 'cable.derated_ampacity' => $ampacity],
+            Circuits::solve(Circuits::kilnFan(), ['cable.method' => $method, 'cable.insulation' => $insulation]),
+        );
     }
 
     public function test_cool_terminals_cost_a_size_and_hot_ones_do_not(): void
     {
-        self::assertFigures(['cable.size' => 10, 'cable.ampacity' => 75], Circuits::solve(Circuits::kilnFan(), ['cable.terminal_temperature' => 90]));
+        self::assertFigures(
+            ['cable.size' => 10, 'cable.ampacity' => 75],
+            Circuits::solve(Circuits::kilnFan(), ['cable.terminal_temperature' => 90]),
+        );
         self::assertFigures(['cable.size' => 16, 'cable.ampacity' => 80], Circuits::solve(Circuits::kilnFan()));
         self::assertFigures(['cable.size' => 10], Circuits::solve(Circuits::kilnFan(), ['settings.terminal_temperature' => 90]));
     }
@@ -44,22 +51,41 @@ final class IecTest extends CoreTestCase
         // 36 °C takes the 40 °C row: 0.91 for XLPE, 0.87 for the PVC column at the terminals. Four circuits on a tray: 0.77.
         $solution = Circuits::solve(Circuits::kilnFan(), ['supply.ambient' => 36, 'cable.grouped_circuits' => 4]);
         self::assertFigures(['cable.size' => 16, 'cable.derated_ampacity' => 100 * 0.91 * 0.77, 'cable.ampacity' => 80 * 0.87], $solution);
-        self::assertFigures(['cable.derated_ampacity' => 127 * 0.8], Circuits::solve(Circuits::kilnFan(), ['cable.grouped_circuits' => 4, 'cable.tray' => 'ladder', 'supply.ambient' => 30, 'cable.size' => 25]));
-        self::assertFigures(['cable.derated_ampacity' => 127 * 0.65], Circuits::solve(Circuits::kilnFan(), ['cable.grouped_circuits' => 4, 'cable.tray' => 'bunched', 'cable.size' => 25]));
+        self::assertFigures(
+            ['cable.derated_ampacity' => 127 * 0.8],
+            Circuits::solve(Circuits::kilnFan(), [
+                'cable.grouped_circuits' => 4, 'cable.tray' => 'ladder', 'supply.ambient' => 30, 'cable.size' => 25,
+            ]),
+        );
+        self::assertFigures(
+            ['cable.derated_ampacity' => 127 * 0.65],
+            Circuits::solve(Circuits::kilnFan(), ['cable.grouped_circuits' => 4, 'cable.tray' => 'bunched', 'cable.size' => 25]),
+        );
         // Ten together take the column of twelve.
-        self::assertFigures(['cable.derated_ampacity' => 127 * 0.45], Circuits::solve(Circuits::kilnFan(), ['cable.grouped_circuits' => 10, 'cable.tray' => 'bunched', 'cable.size' => 25]));
+        self::assertFigures(
+            ['cable.derated_ampacity' => 127 * 0.45],
+            Circuits::solve(Circuits::kilnFan(), ['cable.grouped_circuits' => 10, 'cable.tray' => 'bunched', 'cable.size' => 25]),
+        );
     }
 
     public function test_the_second_motor_cable_of_star_delta_counts_in_the_group(): void
     {
         $solution = Circuits::solve(Circuits::kilnFan(), ['starter.method' => 'star_delta', 'cable.size' => 10]);
         self::assertFigures(['cable.derated_ampacity' => 75 * 0.88], $solution);
-        self::assertErrorAt('cable.grouped_circuits', Circuits::solve(Circuits::kilnFan(), ['starter.method' => 'star_delta', 'cable.grouped_circuits' => 20]), ErrorKind::Impossible);
+        self::assertErrorAt(
+            'cable.grouped_circuits',
+            Circuits::solve(Circuits::kilnFan(), ['starter.method' => 'star_delta', 'cable.grouped_circuits' => 20]),
+            ErrorKind::Impossible,
+        );
     }
 
     public function test_an_ambient_beyond_the_table_is_told_at_its_field(): void
     {
-        self::assertErrorAt('supply.ambient', Circuits::solve(Circuits::kilnFan(), ['supply.ambient' => 65, 'cable.insulation' => 'pvc']), ErrorKind::Impossible);
+        self::assertErrorAt(
+            'supply.ambient',
+            Circuits::solve(Circuits::kilnFan(), ['supply.ambient' => 65, 'cable.insulation' => 'pvc']),
+            ErrorKind::Impossible,
+        );
         $hot = Circuits::solve(Circuits::kilnFan(), ['supply.ambient' => 70]);
         self::assertErrorAt('cable.size', $hot, ErrorKind::Refused);
     }
@@ -67,7 +93,10 @@ final class IecTest extends CoreTestCase
     /** @return array<string, array{int, int}> line, protective conductor, mm² */
     public static function protective(): array
     {
-        return ['small' => [6, 6], 'sixteen' => [16, 16], 'twenty-five' => [25, 16], 'thirty-five' => [35, 16], 'seventy' => [70, 35], 'ninety-five' => [95, 50], 'one-fifty' => [150, 95]];
+        return [
+            'small' => [6, 6], 'sixteen' => [16, 16], 'twenty-five' => [25, 16], 'thirty-five' => [35, 16], 'seventy' => [70, 35],
+            'ninety-five' => [95, 50], 'one-fifty' => [150, 95],
+        ];
     }
 
     #[DataProvider('protective')]
@@ -96,7 +125,9 @@ final class IecTest extends CoreTestCase
         self::assertLessThanOrEqual(2.0, $tight->figure('cable.total_drop')?->number());
         self::assertGreaterThan(16, $tight->figure('cable.size')?->number());
         // When the motor run alone cannot do it, the line takes a size more.
-        $tighter = Circuits::solve(Circuits::kilnFan(), ['cable.line_length' => 200, 'cable.length' => 200, 'settings.drop_limit_running' => 2]);
+        $tighter = Circuits::solve(Circuits::kilnFan(), [
+            'cable.line_length' => 200, 'cable.length' => 200, 'settings.drop_limit_running' => 2,
+        ]);
         self::assertLessThanOrEqual(2.0, $tighter->figure('cable.total_drop')?->number());
     }
 
@@ -113,7 +144,11 @@ final class IecTest extends CoreTestCase
     /** @return array<string, array{float, float}> seconds, amperes that a 125 A gG fuse is sure to carry */
     public static function fuseTimes(): array
     {
-        return ['0.05 s' => [0.05, 1100], '0.1 s' => [0.1, 1100], '1 s, the geometric mean' => [1, sqrt(1100 * 355)], '3 s' => [3, 477.1], '10 s' => [10, 355], '40 s, constant I²t' => [40, 177.5], '1000 s, not below 1.25 In' => [1000, 156.25]];
+        return [
+            '0.05 s' => [0.05, 1100], '0.1 s' => [0.1, 1100],
+            '1 s, the geometric mean' => [1, sqrt(1100 * 355)],
+            '3 s' => [3, 477.1], '10 s' => [10, 355], '40 s, constant I²t' => [40, 177.5], '1000 s, not below 1.25 In' => [1000, 156.25],
+        ];
     }
 
     #[DataProvider('fuseTimes')]
@@ -136,7 +171,10 @@ final class IecTest extends CoreTestCase
 
     public function test_small_motors_get_sixteen_amperes_and_are_told_why(): void
     {
-        $solution = Circuits::solve(Circuits::kilnFan(), ['plate.power' => '1.1 kW', 'plate.current' => '2.6/1.5', 'plate.power_factor' => 0.77, 'plate.efficiency' => 84.1, 'plate.speed' => 1435]);
+        $solution = Circuits::solve(Circuits::kilnFan(), [
+            'plate.power' => '1.1 kW', 'plate.current' => '2.6/1.5', 'plate.power_factor' => 0.77, 'plate.efficiency' => 84.1,
+            'plate.speed' => 1435,
+        ]);
         self::assertFigures(['guard.scpd_rating' => 16], $solution);
         self::assertFinds('small_fuse_has_no_gates', $solution, 'note');
     }
@@ -144,8 +182,14 @@ final class IecTest extends CoreTestCase
     public function test_star_delta_still_carries_the_changeover(): void
     {
         // Held at changeover: Imin(0.1 s) ≥ 462 A, and a third of it for the time in star.
-        self::assertFigures(['guard.scpd_rating' => 80], Circuits::solve(Circuits::kilnFan(), ['starter.method' => 'star_delta', 'starter.changeover.value' => 9]));
-        self::assertFigures(['guard.scpd_rating' => 125], Circuits::solve(Circuits::kilnFan(), ['starter.method' => 'star_delta', 'starter.changeover.value' => 60]));
+        self::assertFigures(
+            ['guard.scpd_rating' => 80],
+            Circuits::solve(Circuits::kilnFan(), ['starter.method' => 'star_delta', 'starter.changeover.value' => 9]),
+        );
+        self::assertFigures(
+            ['guard.scpd_rating' => 125],
+            Circuits::solve(Circuits::kilnFan(), ['starter.method' => 'star_delta', 'starter.changeover.value' => 60]),
+        );
     }
 
     public function test_miniature_breakers_end_at_440_volts(): void
@@ -167,7 +211,10 @@ final class IecTest extends CoreTestCase
     public function test_fault_level_alone_and_behind_a_transformer(): void
     {
         $alone = Circuits::solve(Circuits::kilnFan(), ['supply.transformer_kva' => null, 'supply.fault_level_kva' => '25 MVA']);
-        self::assertFigures(['guard.source_impedance' => 400 ** 2 / 25e6, 'guard.prospective_current' => 1.05 * 25e6 / (sqrt(3) * 400)], $alone);
+        self::assertFigures(
+            ['guard.source_impedance' => 400 ** 2 / 25e6, 'guard.prospective_current' => (1.05 * 25e6) / (sqrt(3) * 400)],
+            $alone,
+        );
         $behind = Circuits::solve(Circuits::kilnFan(), ['supply.fault_level_kva' => '250 MVA']);
         self::assertEqualsWithDelta(9.6e-3 + 400 ** 2 / 250e6, $behind->figure('guard.source_impedance')?->number(), 2e-5);
     }
@@ -175,13 +222,21 @@ final class IecTest extends CoreTestCase
     /** @return array<string, array{string, float, float}> class, multiple, seconds it is sure to hold */
     public static function classes(): array
     {
-        return ['10A at the test multiple' => ['10A', 7.2, 2], '10 at the test multiple' => ['10', 7.2, 4], '20 at the test multiple' => ['20', 7.2, 6], '30 at the test multiple' => ['30', 7.2, 9], '10 at 7' => ['10', 7.0, 4.23], '10 at 4.04' => ['10', 4.04, 13.0], 'never below 1.05' => ['10', 1.05, 7200]];
+        return [
+            '10A at the test multiple' => ['10A', 7.2, 2], '10 at the test multiple' => ['10', 7.2, 4],
+            '20 at the test multiple' => ['20', 7.2, 6], '30 at the test multiple' => ['30', 7.2, 9], '10 at 7' => ['10', 7.0, 4.23],
+            '10 at 4.04' => ['10', 4.04, 13.0], 'never below 1.05' => ['10', 1.05, 7200],
+        ];
     }
 
     #[DataProvider('classes')]
     public function test_trip_classes(string $class, float $multiple, float $seconds): void
     {
-        self::assertEqualsWithDelta($seconds, (new Practice(Tables::shipped()))->overloadClasses()->holds(TripClass::from($class), $multiple), 0.01 * $seconds);
+        self::assertEqualsWithDelta(
+            $seconds,
+            (new Practice(Tables::shipped()))->overloadClasses()->holds(TripClass::from($class), $multiple),
+            0.01 * $seconds,
+        );
     }
 
     public function test_the_smallest_class_that_lets_the_start_pass(): void
@@ -190,7 +245,11 @@ final class IecTest extends CoreTestCase
             self::assertFigures(['guard.overload_class' => $class], Circuits::solve(Circuits::kilnFan(), ['starter.run_up_time' => $time]));
         }
         self::assertFinds('no_class_holds_start', Circuits::solve(Circuits::kilnFan(), ['starter.run_up_time' => '15 s']), 'stop');
-        self::assertFinds('class_trips_on_start', Circuits::solve(Circuits::kilnFan(), ['starter.run_up_time' => '5 s', 'guard.overload_class' => '10']), 'stop');
+        self::assertFinds(
+            'class_trips_on_start',
+            Circuits::solve(Circuits::kilnFan(), ['starter.run_up_time' => '5 s', 'guard.overload_class' => '10']),
+            'stop',
+        );
         self::assertFinds('slow_class', Circuits::solve(Circuits::kilnFan(), ['starter.run_up_time' => '5 s']), 'caution');
     }
 
@@ -203,7 +262,11 @@ final class IecTest extends CoreTestCase
 
     public function test_a_relay_in_the_delta_needs_a_delta(): void
     {
-        self::assertErrorAt('guard.overload_place', Circuits::solve(Circuits::kilnFan(), ['guard.overload_place' => 'delta']), ErrorKind::Impossible);
+        self::assertErrorAt(
+            'guard.overload_place',
+            Circuits::solve(Circuits::kilnFan(), ['guard.overload_place' => 'delta']),
+            ErrorKind::Impossible,
+        );
     }
 
     public function test_without_a_plate_current_the_table_serves_and_is_marked(): void

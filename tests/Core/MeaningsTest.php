@@ -100,7 +100,10 @@ final class MeaningsTest extends CoreTestCase
 
     public function test_the_same_number_is_another_frame_under_the_nec(): void
     {
-        self::assertStringContainsString('NEMA', Circuits::solve(Circuits::fiftyHorsepower(), ['plate.frame' => '56'])->meanings['plate.frame']['text'] ?? '');
+        self::assertStringContainsString(
+            'NEMA',
+            Circuits::solve(Circuits::fiftyHorsepower(), ['plate.frame' => '56'])->meanings['plate.frame']['text'] ?? '',
+        );
     }
 
     public function test_nothing_stamped_says_nothing(): void

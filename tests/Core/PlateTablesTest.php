@@ -18,7 +18,10 @@ final class PlateTablesTest extends TestCase
     /** @return list<array{string, int, float, float}> class, poles, kW, percent: IEC 60034-30-1 (2014) */
     public static function classes(): array
     {
-        return [['IE1', 4, 1.1, 75.0], ['IE1', 2, 11, 87.6], ['IE2', 4, 7.5, 88.7], ['IE2', 6, 22, 90.9], ['IE3', 4, 37, 93.9], ['IE3', 4, 0.75, 82.5], ['IE3', 2, 110, 95.2], ['IE3', 6, 5.5, 88.0], ['IE4', 4, 11, 93.3], ['IE4', 4, 200, 96.7]];
+        return [
+            ['IE1', 4, 1.1, 75.0], ['IE1', 2, 11, 87.6], ['IE2', 4, 7.5, 88.7], ['IE2', 6, 22, 90.9], ['IE3', 4, 37, 93.9],
+            ['IE3', 4, 0.75, 82.5], ['IE3', 2, 110, 95.2], ['IE3', 6, 5.5, 88.0], ['IE4', 4, 11, 93.3], ['IE4', 4, 200, 96.7],
+        ];
     }
 
     #[DataProvider('classes')]
@@ -31,7 +34,14 @@ final class PlateTablesTest extends TestCase
     {
         foreach (['2', '4', '6'] as $poles) {
             foreach (Tables::shipped()->named(TableName::from('iec/efficiency_class_50hz'))->keys('IE3', $poles) as $kw) {
-                $values = array_filter(array_map(static fn (string $class): ?float => self::practice()->efficiencyClasses()->nominal($class, 1000 * (float) $kw, (int) $poles), ['IE1', 'IE2', 'IE3', 'IE4']));
+                $values = array_filter(
+                    array_map(
+                        static fn (string $class): ?float => self::practice()
+                            ->efficiencyClasses()
+                            ->nominal($class, 1000 * (float) $kw, (int) $poles),
+                        ['IE1', 'IE2', 'IE3', 'IE4'],
+                    ),
+                );
                 $sorted = $values;
                 sort($sorted);
                 self::assertSame($sorted, array_values($values), "$kw kW, $poles poles");
@@ -62,7 +72,11 @@ final class PlateTablesTest extends TestCase
     /** @return list<array{string, bool, float}> frame, metric, shaft height in mm: IEC 60072-1 and NEMA MG 1 4.2 */
     public static function frames(): array
     {
-        return [['132S', true, 132], ['315', true, 315], ['56', true, 56], ['56', false, 88.9], ['48', false, 76.2], ['143T', true, 88.9], ['182T', false, 114.3], ['256T', false, 158.75], ['286T', false, 177.8], ['364T', false, 228.6], ['405T', false, 254], ['449T', false, 279.4], ['5008', false, 317.5], ['IEC 999', true, 0], ['T256', false, 0]];
+        return [
+            ['132S', true, 132], ['315', true, 315], ['56', true, 56], ['56', false, 88.9], ['48', false, 76.2], ['143T', true, 88.9],
+            ['182T', false, 114.3], ['256T', false, 158.75], ['286T', false, 177.8], ['364T', false, 228.6], ['405T', false, 254],
+            ['449T', false, 279.4], ['5008', false, 317.5], ['IEC 999', true, 0], ['T256', false, 0],
+        ];
     }
 
     #[DataProvider('frames')]
@@ -74,7 +88,23 @@ final class PlateTablesTest extends TestCase
 
     public function test_feet_grow_with_the_frame(): void
     {
-        foreach ([['iec', ['56', '63', '71', '80', '90S', '100L', '112M', '132M', '160L', '180L', '200L', '225M', '250M', '280M', '315M', '355M'], true], ['nema', ['56', '143T', '145T', '182T', '184T', '213T', '215T', '254T', '256T', '284T', '286T', '324T', '326T', '364T', '404T', '444T', '447T', '449T'], false]] as [$world, $frames, $metric]) {
+        foreach (
+            [
+                [
+                    'iec',
+                    ['56', '63', '71', '80', '90S', '100L', '112M', '132M', '160L', '180L', '200L', '225M', '250M', '280M', '315M', '355M'],
+                    true,
+                ],
+                [
+                    'nema',
+                    [
+                        '56', '143T', '145T', '182T', '184T', '213T', '215T', '254T', '256T', '284T', '286T', '324T', '326T', '364T',
+                        '404T', '444T', '447T', '449T',
+                    ],
+                    false,
+                ],
+            ] as [$world, $frames, $metric]
+        ) {
             $before = 0.0;
             foreach ($frames as $name) {
                 $frame = Frame::of($name, $metric, self::practice()->stamps());

@@ -13,8 +13,10 @@ final class PlateTest extends CoreTestCase
     public static function stampedVoltages(): array
     {
         return [
-            'one voltage' => ['400', 'single', 400], 'delta sign' => ['D 400', 'delta', 400], 'delta sign behind' => ['400 V Δ', 'delta', 400], 'delta word' => ['415 delta', 'delta', 415],
-            'two voltages' => ['400/690', 'delta', 400], 'star on 400' => ['230/400', 'star', 400], 'ranges' => ['Δ/Y 380-420/660-725', 'delta', 400], 'with letters' => ['230/400 V D/Y', 'star', 400],
+            'one voltage' => ['400', 'single', 400], 'delta sign' => ['D 400', 'delta', 400],
+            'delta sign behind' => ['400 V Δ', 'delta', 400], 'delta word' => ['415 delta', 'delta', 415],
+            'two voltages' => ['400/690', 'delta', 400], 'star on 400' => ['230/400', 'star', 400],
+            'ranges' => ['Δ/Y 380-420/660-725', 'delta', 400], 'with letters' => ['230/400 V D/Y', 'star', 400],
             'comma decimals' => ['400,0/690,0', 'delta', 400],
         ];
     }
@@ -22,20 +24,44 @@ final class PlateTest extends CoreTestCase
     #[DataProvider('stampedVoltages')]
     public function test_voltages_as_stamped(string $stamped, string $connection, float $volts): void
     {
-        self::assertFigures(['plate.connection' => $connection, 'plate.rated_voltage' => $volts], Circuits::solve(Circuits::kilnFan(), ['plate.voltage' => $stamped, 'plate.current' => str_contains($stamped, '/') ? '66/38' : '66']));
+        self::assertFigures(
+            ['plate.connection' => $connection, 'plate.rated_voltage' => $volts],
+            Circuits::solve(Circuits::kilnFan(), [
+                'plate.voltage' => $stamped,
+                'plate.current' => str_contains($stamped, '/') ? '66/38' : '66',
+            ]),
+        );
     }
 
     public function test_a_range_takes_the_current_of_its_nearer_end(): void
     {
-        $motor = ['rule_book' => 'nec', 'supply' => ['voltage' => 208], 'plate' => ['power' => '1.5 hp', 'voltage' => '208-230/460', 'current' => '4.9-4.6/2.3', 'speed' => 1740, 'frequency' => 60, 'efficiency' => 85, 'power_factor' => 0.75]];
-        self::assertFigures(['plate.connection' => 'parallel', 'plate.rated_voltage' => 208, 'power.plate_current' => 4.9, 'power.table_current' => 6.6], Circuits::solve($motor));
+        $motor = [
+            'rule_book' => 'nec', 'supply' => ['voltage' => 208],
+            'plate' => [
+                'power' => '1.5 hp', 'voltage' => '208-230/460', 'current' => '4.9-4.6/2.3', 'speed' => 1740, 'frequency' => 60,
+                'efficiency' => 85, 'power_factor' => 0.75,
+            ],
+        ];
+        self::assertFigures(
+            ['plate.connection' => 'parallel', 'plate.rated_voltage' => 208, 'power.plate_current' => 4.9, 'power.table_current' => 6.6],
+            Circuits::solve($motor),
+        );
         self::assertFigures(['power.plate_current' => 4.6], Circuits::solve($motor, ['supply.voltage' => 230]));
-        self::assertFigures(['power.plate_current' => 2.3, 'plate.connection' => 'series'], Circuits::solve($motor, ['supply.voltage' => 460]));
+        self::assertFigures(
+            ['power.plate_current' => 2.3, 'plate.connection' => 'series'],
+            Circuits::solve($motor, ['supply.voltage' => 460]),
+        );
     }
 
     public function test_a_230_volt_motor_on_208_volts_is_a_caution(): void
     {
-        $motor = ['rule_book' => 'nec', 'supply' => ['voltage' => 208], 'plate' => ['power' => '5 hp', 'voltage' => '230/460', 'current' => '13/6.5', 'speed' => 1740, 'frequency' => 60, 'efficiency' => 88, 'power_factor' => 0.81]];
+        $motor = [
+            'rule_book' => 'nec', 'supply' => ['voltage' => 208],
+            'plate' => [
+                'power' => '5 hp', 'voltage' => '230/460', 'current' => '13/6.5', 'speed' => 1740, 'frequency' => 60, 'efficiency' => 88,
+                'power_factor' => 0.81,
+            ],
+        ];
         $solution = Circuits::solve($motor);
         self::assertFinds('voltage_off', $solution, 'caution');
         self::assertFigures(['plate.fit' => -9.565], $solution);
@@ -60,13 +86,20 @@ final class PlateTest extends CoreTestCase
     /** @return array<string, array{int, int, int}> speed, hertz, poles */
     public static function speeds(): array
     {
-        return ['two poles' => [2950, 50, 2], 'four' => [1482, 50, 4], 'exactly synchronous' => [1500, 50, 4], 'two poles synchronous' => [3000, 50, 2], 'six' => [980, 50, 6], 'eight' => [735, 50, 8], 'sixty hertz' => [1775, 60, 4], 'sixteen' => [370, 50, 16]];
+        return [
+            'two poles' => [2950, 50, 2], 'four' => [1482, 50, 4], 'exactly synchronous' => [1500, 50, 4],
+            'two poles synchronous' => [3000, 50, 2], 'six' => [980, 50, 6], 'eight' => [735, 50, 8], 'sixty hertz' => [1775, 60, 4],
+            'sixteen' => [370, 50, 16],
+        ];
     }
 
     #[DataProvider('speeds')]
     public function test_poles_from_speed(int $rpm, int $hertz, int $poles): void
     {
-        self::assertFigures(['plate.poles' => $poles], Circuits::solve(Circuits::kilnFan(), ['plate.speed' => $rpm, 'plate.frequency' => $hertz, 'supply.frequency' => $hertz]));
+        self::assertFigures(
+            ['plate.poles' => $poles],
+            Circuits::solve(Circuits::kilnFan(), ['plate.speed' => $rpm, 'plate.frequency' => $hertz, 'supply.frequency' => $hertz]),
+        );
     }
 
     public function test_a_speed_above_synchronous_is_not_possible(): void
@@ -94,10 +127,19 @@ final class PlateTest extends CoreTestCase
         $class = Circuits::solve(Circuits::kilnFan(), ['plate.efficiency' => 'IE3', 'plate.power_factor' => null]);
         self::assertFigures(['plate.efficiency' => 0.939], $class);
         self::assertTrue($class->figure('power.input')?->assumed(), 'what rests on an assumed value is assumed');
-        $typical = Circuits::solve(Circuits::kilnFan(), ['plate.efficiency' => null, 'plate.efficiency_class' => null, 'plate.power_factor' => null, 'plate.current' => null]);
+        $typical = Circuits::solve(Circuits::kilnFan(), [
+            'plate.efficiency' => null, 'plate.efficiency_class' => null, 'plate.power_factor' => null, 'plate.current' => null,
+        ]);
         self::assertFigures(['plate.efficiency' => 0.939, 'plate.power_factor' => 0.85, 'power.design_current' => 66], $typical);
         self::assertTrue($typical->figure('power.design_current')?->assumed());
-        self::assertErrorAt('plate.efficiency', Circuits::solve(Circuits::kilnFan(), ['plate.power' => '500 W', 'plate.efficiency' => null, 'plate.efficiency_class' => null, 'plate.power_factor' => null, 'plate.current' => null]), ErrorKind::Missing);
+        self::assertErrorAt(
+            'plate.efficiency',
+            Circuits::solve(Circuits::kilnFan(), [
+                'plate.power' => '500 W', 'plate.efficiency' => null, 'plate.efficiency_class' => null, 'plate.power_factor' => null,
+                'plate.current' => null,
+            ]),
+            ErrorKind::Missing,
+        );
     }
 
     public function test_the_plate_is_checked_against_itself(): void
@@ -115,7 +157,9 @@ final class PlateTest extends CoreTestCase
 
     public function test_an_assumed_value_never_makes_a_stop(): void
     {
-        $solution = Circuits::solve(Circuits::kilnFan(), ['plate.efficiency' => 'IE3', 'plate.current' => '99/57', 'plate.power_factor' => 0.85]);
+        $solution = Circuits::solve(Circuits::kilnFan(), [
+            'plate.efficiency' => 'IE3', 'plate.current' => '99/57', 'plate.power_factor' => 0.85,
+        ]);
         self::assertFigures(['plate.efficiency' => 37000 / (sqrt(3) * 400 * 99 * 0.85)], $solution);
         self::assertDoesNotFind('current_disagrees', $solution);
     }

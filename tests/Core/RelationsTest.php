@@ -19,9 +19,13 @@ final class RelationsTest extends CoreTestCase
     /** @param  array<string, mixed>  $changes */
     private static function sample(string $name, array $changes = []): Solution
     {
-        return Circuits::solve(match ($name) {
-            'kilnFan' => Circuits::kilnFan(), 'twentyFiveHorsepower' => Circuits::twentyFiveHorsepower(), default => Circuits::fiftyHorsepower(),
-        }, $changes);
+        return Circuits::solve(
+            match ($name) {
+                'kilnFan' => Circuits::kilnFan(), 'twentyFiveHorsepower' => Circuits::twentyFiveHorsepower(),
+                default => Circuits::fiftyHorsepower(),
+            },
+            $changes,
+        );
     }
 
     private static function area(Solution $solution): float
@@ -65,8 +69,16 @@ final class RelationsTest extends CoreTestCase
         $solution = self::sample($name);
         $figure = static fn (string $key): float => $solution->figure($key)?->number() ?? 0.0;
         self::assertEqualsWithDelta($figure('power.apparent') ** 2, $figure('power.input') ** 2 + $figure('power.reactive') ** 2, 1.0);
-        self::assertEqualsWithDelta($figure('power.apparent'), sqrt(3) * $figure('plate.rated_voltage') * $figure('power.computed_current'), 1e-6 * $figure('power.apparent'));
-        self::assertEqualsWithDelta($figure('power.output'), $figure('plate.rated_torque') * 2 * M_PI * $figure('plate.speed') / 60, 1e-6 * $figure('power.output'));
+        self::assertEqualsWithDelta(
+            $figure('power.apparent'),
+            sqrt(3) * $figure('plate.rated_voltage') * $figure('power.computed_current'),
+            1e-6 * $figure('power.apparent'),
+        );
+        self::assertEqualsWithDelta(
+            $figure('power.output'),
+            ($figure('plate.rated_torque') * 2 * M_PI * $figure('plate.speed')) / 60,
+            1e-6 * $figure('power.output'),
+        );
         self::assertLessThan($figure('power.input'), $figure('power.output'));
     }
 
@@ -88,7 +100,10 @@ final class RelationsTest extends CoreTestCase
         foreach (['board', 'before_controller', 'at_motor'] as $place) {
             $without = self::sample($name, ['cable.length' => 30]);
             $with = self::sample($name, ['cable.length' => 30, 'correction.place' => $place, 'correction.target_power_factor' => 0.95]);
-            self::assertLessThan($without->figure('power.overload_current')?->number(), $with->figure('correct.corrected_current')?->number());
+            self::assertLessThan(
+                $without->figure('power.overload_current')?->number(),
+                $with->figure('correct.corrected_current')?->number(),
+            );
             foreach (['cable.size', 'cable.required_ampacity', 'guard.scpd_rating', 'guard.disconnect_rating'] as $key) {
                 self::assertSame($without->figure($key)?->value, $with->figure($key)?->value, "$key with a capacitor at $place");
             }
@@ -100,7 +115,10 @@ final class RelationsTest extends CoreTestCase
     public function test_star_delta_is_a_third_whatever_the_motor(): void
     {
         foreach ([['4 kW', '8.5/4.9'], ['37 kW', '66/38'], ['200 kW', '350/202']] as [$power, $current]) {
-            $solution = Circuits::solve(Circuits::kilnFan(), ['plate.power' => $power, 'plate.current' => $current, 'plate.efficiency' => 'IE3', 'starter.method' => 'star_delta', 'cable.length' => 20]);
+            $solution = Circuits::solve(Circuits::kilnFan(), [
+                'plate.power' => $power, 'plate.current' => $current, 'plate.efficiency' => 'IE3', 'starter.method' => 'star_delta',
+                'cable.length' => 20,
+            ]);
             $figure = static fn (string $key): float => $solution->figure($key)?->number() ?? 0.0;
             self::assertEqualsWithDelta($figure('start.locked_rotor_current') / 3, $figure('start.star_line_current'), 1e-9);
             self::assertEqualsWithDelta($figure('start.locked_rotor_torque') / 3, $figure('start.star_torque'), 1e-9);
@@ -111,8 +129,13 @@ final class RelationsTest extends CoreTestCase
     #[DataProvider('samples')]
     public function test_what_is_assumed_says_so_down_to_the_last_figure(string $name): void
     {
-        $solution = self::sample($name, ['plate.efficiency' => null, 'plate.efficiency_class' => null, 'plate.power_factor' => null, 'plate.current' => null]);
-        foreach (['power.input', 'power.apparent', 'power.reactive', 'power.computed_current', 'power.overload_current', 'guard.overload_dial'] as $key) {
+        $solution = self::sample($name, [
+            'plate.efficiency' => null, 'plate.efficiency_class' => null, 'plate.power_factor' => null, 'plate.current' => null,
+        ]);
+        $keys = [
+            'power.input', 'power.apparent', 'power.reactive', 'power.computed_current', 'power.overload_current', 'guard.overload_dial',
+        ];
+        foreach ($keys as $key) {
             self::assertTrue($solution->figure($key)?->assumed(), $key);
         }
         self::assertFalse($solution->figure('power.output')?->assumed());

@@ -42,14 +42,31 @@ final class ReplacementTest extends TestCase
     public static function points(): array
     {
         return [
-            'higher frame' => [['frame' => '250M'], 'Frame', 'stop'], 'lower frame' => [['frame' => '200L'], 'Frame', 'caution'], 'other feet' => [['frame' => '225M'], 'Frame', 'caution'], 'inch frame' => [['frame' => '364T'], 'Frame', 'stop'], 'no frame' => [['frame' => null], 'Frame', 'unknown'],
-            'flange' => [['mounting' => 'IM B5'], 'Mounting', 'stop'], 'same in words' => [['mounting' => 'B3'], 'Mounting', 'equal'],
-            'no connection' => [['voltage' => '500'], 'Voltage and connection', 'stop'], 'star instead of delta' => [['voltage' => '230/400', 'current' => '114/66'], 'Voltage and connection', 'caution'], 'other frequency' => [['frequency' => '60', 'speed' => '1780'], 'Voltage and connection', 'stop'],
-            'smaller' => [['power' => '30 kW', 'current' => '54/31'], 'Power', 'stop'], 'one size up' => [['power' => '45 kW', 'current' => '80/46'], 'Power', 'better'], 'far larger' => [['power' => '75 kW', 'current' => '134/77'], 'Power', 'caution'],
-            'two poles' => [['speed' => '2960'], 'Speed', 'stop'], 'more slip' => [['speed' => '1460'], 'Speed', 'caution'],
-            'more inrush' => [['start_current_ratio' => '8.5'], 'Inrush', 'caution'], 'less inrush' => [['start_current_ratio' => '6.0'], 'Inrush', 'better'],
-            'weak start' => [['start_torque_ratio' => '1.8'], 'Starting torque', 'caution'], 'strong start' => [['start_torque_ratio' => '3.0'], 'Starting torque', 'better'], 'no word on it' => [['start_torque_ratio' => null], 'Starting torque', 'unknown'],
-            'made to rest' => [['duty' => 'S3 40 %'], 'Duty', 'stop'], 'more open' => [['ip' => 'IP54'], 'Protection', 'caution'], 'closer' => [['ip' => 'IP65'], 'Protection', 'better'], 'wastes more' => [['efficiency' => '92.7', 'efficiency_class' => 'IE2'], 'Efficiency', 'caution'], 'wastes less' => [['efficiency' => '94.8'], 'Efficiency', 'better'],
+            'higher frame' => [['frame' => '250M'], 'Frame', 'stop'],
+            'lower frame' => [['frame' => '200L'], 'Frame', 'caution'],
+            'other feet' => [['frame' => '225M'], 'Frame', 'caution'],
+            'inch frame' => [['frame' => '364T'], 'Frame', 'stop'],
+            'no frame' => [['frame' => null], 'Frame', 'unknown'],
+            'flange' => [['mounting' => 'IM B5'], 'Mounting', 'stop'],
+            'same in words' => [['mounting' => 'B3'], 'Mounting', 'equal'],
+            'no connection' => [['voltage' => '500'], 'Voltage and connection', 'stop'],
+            'star instead of delta' => [['voltage' => '230/400', 'current' => '114/66'], 'Voltage and connection', 'caution'],
+            'other frequency' => [['frequency' => '60', 'speed' => '1780'], 'Voltage and connection', 'stop'],
+            'smaller' => [['power' => '30 kW', 'current' => '54/31'], 'Power', 'stop'],
+            'one size up' => [['power' => '45 kW', 'current' => '80/46'], 'Power', 'better'],
+            'far larger' => [['power' => '75 kW', 'current' => '134/77'], 'Power', 'caution'],
+            'two poles' => [['speed' => '2960'], 'Speed', 'stop'],
+            'more slip' => [['speed' => '1460'], 'Speed', 'caution'],
+            'more inrush' => [['start_current_ratio' => '8.5'], 'Inrush', 'caution'],
+            'less inrush' => [['start_current_ratio' => '6.0'], 'Inrush', 'better'],
+            'weak start' => [['start_torque_ratio' => '1.8'], 'Starting torque', 'caution'],
+            'strong start' => [['start_torque_ratio' => '3.0'], 'Starting torque', 'better'],
+            'no word on it' => [['start_torque_ratio' => null], 'Starting torque', 'unknown'],
+            'made to rest' => [['duty' => 'S3 40 %'], 'Duty', 'stop'],
+            'more open' => [['ip' => 'IP54'], 'Protection', 'caution'],
+            'closer' => [['ip' => 'IP65'], 'Protection', 'better'],
+            'wastes more' => [['efficiency' => '92.7', 'efficiency_class' => 'IE2'], 'Efficiency', 'caution'],
+            'wastes less' => [['efficiency' => '94.8'], 'Efficiency', 'better'],
             'slip rings' => [['rotor_voltage' => '250'], 'Kind of motor', 'stop'],
         ];
     }
@@ -67,8 +84,16 @@ final class ReplacementTest extends TestCase
 
     public function test_a_hot_place_and_the_starter_speak_too(): void
     {
-        self::assertSame('caution', self::verdicts(['ambient' => '40'], ['supply' => [...Circuits::kilnFan()['supply'], 'ambient' => '50']])['Ambient and altitude']);
-        self::assertSame('stop', self::verdicts(['voltage' => '230/400', 'current' => '114/66'], ['starter' => ['method' => 'star_delta']])['Starter']);
+        self::assertSame(
+            'caution',
+            self::verdicts(['ambient' => '40'], ['supply' => [...Circuits::kilnFan()['supply'], 'ambient' => '50']])[
+                'Ambient and altitude'
+            ],
+        );
+        self::assertSame(
+            'stop',
+            self::verdicts(['voltage' => '230/400', 'current' => '114/66'], ['starter' => ['method' => 'star_delta']])['Starter'],
+        );
         self::assertSame('equal', self::verdicts([], ['starter' => ['method' => 'star_delta']])['Starter']);
         self::assertSame('stop', self::verdicts(['ip' => 'IP23'], ['surroundings' => 'dust'])['Protection']);
     }

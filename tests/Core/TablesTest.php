@@ -76,7 +76,12 @@ final class TablesTest extends TestCase
             self::assertIsArray($row);
             foreach ([60, 75, 90] as $limit) {
                 if ($row[(string) $limit] !== null && $row['to_c'] >= 30) {
-                    self::assertEqualsWithDelta(sqrt(($limit - $row['to_c']) / ($limit - 30)), $row[(string) $limit], 0.011, "$limit at {$row['to_c']}");
+                    self::assertEqualsWithDelta(
+                        sqrt(($limit - $row['to_c']) / ($limit - 30)),
+                        $row[(string) $limit],
+                        0.011,
+                        "$limit at {$row['to_c']}",
+                    );
                 }
             }
         }
@@ -108,7 +113,10 @@ final class TablesTest extends TestCase
         $before = 0.0;
         foreach (Tables::shipped()->named(TableName::from('iec/fuse_gg'))->list('gates') as $rating => $gate) {
             self::assertIsArray($gate);
-            self::assertTrue($gate['min_10s'] < $gate['max_5s'] && $gate['max_5s'] < $gate['max_0_1s'] && $gate['min_0_1s'] < $gate['max_0_1s'], (string) $rating);
+            self::assertTrue(
+                $gate['min_10s'] < $gate['max_5s'] && $gate['max_5s'] < $gate['max_0_1s'] && $gate['min_0_1s'] < $gate['max_0_1s'],
+                (string) $rating,
+            );
             self::assertGreaterThan($before, $gate['min_10s']);
             $before = $gate['min_10s'];
         }

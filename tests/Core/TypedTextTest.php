@@ -194,14 +194,21 @@ final class TypedTextTest extends CoreTestCase
             self::assertNotSame('', $circuit->errors[$path]->accepted);
         } else {
             self::assertFalse(isset($circuit->errors[$path]), "$path: $typed is refused: ".($circuit->errors[$path]->text ?? ''));
-            self::assertSame($read, str_replace("\u{00A0}", str_contains($read, "\u{00A0}") ? "\u{00A0}" : ' ', $circuit->read()[$path] ?? ''));
+            self::assertSame(
+                $read,
+                str_replace("\u{00A0}", str_contains($read, "\u{00A0}") ? "\u{00A0}" : ' ', $circuit->read()[$path] ?? ''),
+            );
         }
     }
 
     /** @return list<array{string, string, bool}> */
     public static function americanSizes(): array
     {
-        return [['6 AWG', '6', true], ['#6', '6', true], ['1/0', '1/0', true], ['1/0 AWG', '1/0', true], ['0', '1/0', true], ['0000', '4/0', true], ['250 kcmil', '250', true], ['250 MCM', '250', true], ['5/0', '', false], ['16 mm2', '', false], ['big', '', false]];
+        return [
+            ['6 AWG', '6', true], ['#6', '6', true], ['1/0', '1/0', true], ['1/0 AWG', '1/0', true], ['0', '1/0', true],
+            ['0000', '4/0', true], ['250 kcmil', '250', true], ['250 MCM', '250', true], ['5/0', '', false], ['16 mm2', '', false],
+            ['big', '', false],
+        ];
     }
 
     #[DataProvider('americanSizes')]
@@ -222,8 +229,12 @@ final class TypedTextTest extends CoreTestCase
 
     public function test_numbers_are_taken_like_text(): void
     {
-        $typed = Circuits::solve(Circuits::kilnFan(), ['plate.power' => '37', 'plate.speed' => '1482', 'plate.power_factor' => '0.85', 'cable.length' => '60']);
-        $numbers = Circuits::solve(Circuits::kilnFan(), ['plate.power' => 37, 'plate.speed' => 1482, 'plate.power_factor' => 0.85, 'cable.length' => 60.0]);
+        $typed = Circuits::solve(Circuits::kilnFan(), [
+            'plate.power' => '37', 'plate.speed' => '1482', 'plate.power_factor' => '0.85', 'cable.length' => '60',
+        ]);
+        $numbers = Circuits::solve(Circuits::kilnFan(), [
+            'plate.power' => 37, 'plate.speed' => 1482, 'plate.power_factor' => 0.85, 'cable.length' => 60.0,
+        ]);
         self::assertSame($typed->toJson(), $numbers->toJson());
     }
 
@@ -232,7 +243,10 @@ final class TypedTextTest extends CoreTestCase
         $missing = Circuits::kilnFan();
         unset($missing['plate']['efficiency']);
         foreach ([null, '', '  '] as $nothing) {
-            self::assertSame(Circuits::solve($missing)->toJson(), Circuits::solve(Circuits::kilnFan(), ['plate.efficiency' => $nothing])->toJson());
+            self::assertSame(
+                Circuits::solve($missing)->toJson(),
+                Circuits::solve(Circuits::kilnFan(), ['plate.efficiency' => $nothing])->toJson(),
+            );
         }
     }
 }

@@ -17,7 +17,11 @@ final class CircuitTest extends FeatureTestCase
     {
         $site = $this->site();
         $response = $this->actingAs($this->person())->postJson('/api/circuits', ['site_id' => $site->id]);
-        $response->assertCreated()->assertJsonPath('circuit.tag', 'NEW-1')->assertJsonPath('circuit.supply.voltage', '400')->assertJsonPath('version', 1);
+        $response
+            ->assertCreated()
+            ->assertJsonPath('circuit.tag', 'NEW-1')
+            ->assertJsonPath('circuit.supply.voltage', '400')
+            ->assertJsonPath('version', 1);
         $this->assertShape('circuit', $response);
         $this->postJson('/api/circuits', ['site_id' => $site->id])->assertJsonPath('circuit.tag', 'NEW-2');
     }
@@ -25,9 +29,16 @@ final class CircuitTest extends FeatureTestCase
     public function test_what_is_typed_is_kept_as_it_was_typed(): void
     {
         $circuit = $this->circuit();
-        $typed = [...Circuits::kilnFan(), 'plate' => ['voltage' => ' 400/690 ', 'power' => 'thirty-seven', 'zz_unknown' => 'x', 'current' => '', 'speed' => null]];
-        $this->actingAs($this->person())->putJson("/api/circuits/$circuit->id", ['version' => 1, 'circuit' => $typed])->assertOk();
-        $kept = $this->getJson("/api/circuits/$circuit->id")->assertOk()->json('circuit');
+        $typed = [
+            ...Circuits::kilnFan(),
+            'plate' => ['voltage' => ' 400/690 ', 'power' => 'thirty-seven', 'zz_unknown' => 'x', 'current' => '', 'speed' => null],
+        ];
+        $this->actingAs($this->person())
+            ->putJson("/api/circuits/$circuit->id", ['version' => 1, 'circuit' => $typed])
+            ->assertOk();
+        $kept = $this->getJson("/api/circuits/$circuit->id")
+            ->assertOk()
+            ->json('circuit');
         self::assertSame($typed['plate'], $kept['plate']);
         self::assertSame(array_keys($typed), array_keys($kept), 'the order of keys is kept too');
     }
@@ -39,7 +50,12 @@ final class CircuitTest extends FeatureTestCase
         $this->circuit($site, 'KF-100');
         $person = $this->person();
         $stopped = $this->circuit($site, 'CV-9');
-        $this->actingAs($person)->putJson("/api/circuits/$stopped->id", ['version' => 1, 'circuit' => [...Circuits::conveyor(), 'tag' => 'CV-9', 'drives' => 'Log conveyor']])->assertOk();
+        $this->actingAs($person)
+            ->putJson("/api/circuits/$stopped->id", [
+                'version' => 1,
+                'circuit' => [...Circuits::conveyor(), 'tag' => 'CV-9', 'drives' => 'Log conveyor'],
+            ])
+            ->assertOk();
         $all = $this->getJson('/api/circuits')->assertOk()->assertJsonPath('total', 3)->assertJsonPath('circuits.0.tag', 'CV-9');
         $this->assertShape('register', $all);
         $this->getJson('/api/circuits?search=conveyor')->assertJsonPath('total', 1)->assertJsonPath('circuits.0.worst', 'stop');
@@ -55,12 +71,27 @@ final class CircuitTest extends FeatureTestCase
         $circuit = $this->circuit();
         $first = $this->person('electrician', 'first');
         $second = $this->person('electrician', 'second');
-        $this->assertShape('saved', $this->actingAs($first)->putJson("/api/circuits/$circuit->id", ['version' => 1, 'circuit' => [...Circuits::kilnFan(), 'drives' => 'by the first']])->assertOk()->assertJsonPath('version', 2));
-        $refused = $this->actingAs($second)->putJson("/api/circuits/$circuit->id", ['version' => 1, 'circuit' => [...Circuits::kilnFan(), 'drives' => 'by the second']]);
+        $this->assertShape(
+            'saved',
+            $this->actingAs($first)
+                ->putJson("/api/circuits/$circuit->id", ['version' => 1, 'circuit' => [...Circuits::kilnFan(), 'drives' => 'by the first']])
+                ->assertOk()
+                ->assertJsonPath('version', 2),
+        );
+        $refused = $this->actingAs($second)->putJson("/api/circuits/$circuit->id", [
+            'version' => 1,
+            'circuit' => [...Circuits::kilnFan(), 'drives' => 'by the second'],
+        ]);
         $this->assertProblem(409, $refused);
-        $refused->assertJsonPath('current.circuit.drives', 'by the first')->assertJsonPath('current.version', 2)->assertJsonPath('current.updated_by', 'First');
+        $refused
+            ->assertJsonPath('current.circuit.drives', 'by the first')
+            ->assertJsonPath('current.version', 2)
+            ->assertJsonPath('current.updated_by', 'First');
         self::assertSame('by the first', Circuit::query()->findOrFail($circuit->id)->drives);
-        $this->putJson("/api/circuits/$circuit->id", ['version' => 2, 'circuit' => [...Circuits::kilnFan(), 'drives' => 'by the second']])->assertOk();
+        $this->putJson("/api/circuits/$circuit->id", [
+            'version' => 2,
+            'circuit' => [...Circuits::kilnFan(), 'drives' => 'by the second'],
+        ])->assertOk();
     }
 
     public function test_a_tag_is_wanted_and_unique_in_its_site(): void
@@ -72,7 +103,10 @@ final class CircuitTest extends FeatureTestCase
         $taken = $this->putJson("/api/circuits/$other->id", ['version' => 1, 'circuit' => [...Circuits::kilnFan(), 'tag' => 'a-1']]);
         $this->assertProblem(422, $taken);
         $taken->assertJsonPath('errors.0.path', 'tag');
-        $this->assertProblem(422, $this->putJson("/api/circuits/$other->id", ['version' => 1, 'circuit' => [...Circuits::kilnFan(), 'tag' => ' ']]));
+        $this->assertProblem(
+            422,
+            $this->putJson("/api/circuits/$other->id", ['version' => 1, 'circuit' => [...Circuits::kilnFan(), 'tag' => ' ']]),
+        );
         self::assertSame('A-2', Circuit::query()->findOrFail($other->id)->tag);
     }
 
@@ -92,13 +126,27 @@ final class CircuitTest extends FeatureTestCase
     {
         $circuit = $this->circuit();
         $this->actingAs($this->person('electrician', 'keeper'));
-        $kept = $this->postJson("/api/circuits/$circuit->id/revisions", ['name' => 'as built', 'version' => 1])->assertCreated()->assertJsonPath('number', 1)->assertJsonPath('created_by', 'Keeper');
+        $kept = $this->postJson("/api/circuits/$circuit->id/revisions", ['name' => 'as built', 'version' => 1])
+            ->assertCreated()
+            ->assertJsonPath('number', 1)
+            ->assertJsonPath('created_by', 'Keeper');
         $this->assertShape('revision_row', $kept);
-        $this->putJson("/api/circuits/$circuit->id", ['version' => 1, 'circuit' => [...Circuits::kilnFan(), 'cable' => ['length' => '200 m']]])->assertOk();
+        $this->putJson("/api/circuits/$circuit->id", [
+            'version' => 1,
+            'circuit' => [...Circuits::kilnFan(), 'cable' => ['length' => '200 m']],
+        ])->assertOk();
         $this->assertProblem(409, $this->postJson("/api/circuits/$circuit->id/revisions", ['name' => 'late', 'version' => 1]));
         $this->postJson("/api/circuits/$circuit->id/revisions", ['name' => 'longer', 'version' => 2])->assertJsonPath('number', 2);
-        $this->assertShape('revisions', $this->getJson("/api/circuits/$circuit->id/revisions")->assertOk()->assertJsonCount(2, 'revisions'));
-        $revision = $this->getJson('/api/revisions/'.$kept->json('id'))->assertOk()->assertJsonPath('circuit.cable.length', '60 m')->assertJsonPath('core', '0.1.0');
+        $this->assertShape(
+            'revisions',
+            $this->getJson("/api/circuits/$circuit->id/revisions")
+                ->assertOk()
+                ->assertJsonCount(2, 'revisions'),
+        );
+        $revision = $this->getJson('/api/revisions/'.$kept->json('id'))
+            ->assertOk()
+            ->assertJsonPath('circuit.cable.length', '60 m')
+            ->assertJsonPath('core', '0.1.0');
         $this->assertShape('revision', $revision);
         foreach (['UPDATE revisions SET name = \'changed\'', 'DELETE FROM revisions'] as $statement) {
             try {
@@ -138,11 +186,20 @@ final class CircuitTest extends FeatureTestCase
         self::assertGreaterThanOrEqual(16, Circuit::query()->count());
         $codes = [];
         foreach (Circuit::query()->with('site')->get() as $circuit) {
-            $solved = $this->actingAs($this->person('viewer', 'reader-'.$circuit->id))->postJson('/api/solve', json_decode($circuit->draft, true))->assertOk();
+            $solved = $this->actingAs($this->person('viewer', 'reader-'.$circuit->id))
+                ->postJson('/api/solve', json_decode($circuit->draft, true))
+                ->assertOk();
             $this->assertShape('solution', $solved);
             $codes[$circuit->tag] = array_column($solved->json('findings'), 'code');
         }
-        foreach (['CV-115' => 'star_delta_refused', 'DX-503' => 'capacitor_excluded', 'DB-521' => 'installed_device_too_large', 'PL-511' => 'voltage_off', 'BH-201' => 'slow_class', 'KF-204' => 'inertia_above_limit', 'SP-401' => 'synchronous_speed_stamped', 'RW-402' => 'plate_value_assumed', 'DB-525' => 'slow_motor_uses_plate', 'DB-101' => 'reclosing_peak', 'PP-301' => 'capacitor_needs_contactor', 'FP-405' => 'overload_reduced_by_capacitor'] as $tag => $code) {
+        foreach (
+            [
+                'CV-115' => 'star_delta_refused', 'DX-503' => 'capacitor_excluded', 'DB-521' => 'installed_device_too_large',
+                'PL-511' => 'voltage_off', 'BH-201' => 'slow_class', 'KF-204' => 'inertia_above_limit',
+                'SP-401' => 'synchronous_speed_stamped', 'RW-402' => 'plate_value_assumed', 'DB-525' => 'slow_motor_uses_plate',
+                'DB-101' => 'reclosing_peak', 'PP-301' => 'capacitor_needs_contactor', 'FP-405' => 'overload_reduced_by_capacitor',
+            ] as $tag => $code
+        ) {
             self::assertContains($code, $codes[$tag], $tag);
         }
     }

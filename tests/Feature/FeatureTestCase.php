@@ -36,17 +36,27 @@ abstract class FeatureTestCase extends TestCase
 
     protected function person(string $role = 'electrician', string $login = 'somebody'): Person
     {
-        return Person::query()->create(['name' => ucfirst($login), 'login' => $login, 'role' => $role, 'password' => 'larkrigg', 'active' => true])->refresh();
+        return Person::query()
+            ->create(['name' => ucfirst($login), 'login' => $login, 'role' => $role, 'password' => 'larkrigg', 'active' => true])
+            ->refresh();
     }
 
     protected function site(): Site
     {
-        return Site::query()->create(['name' => 'Mill '.uniqid(), 'rule_book' => 'iec', 'supply' => ['voltage' => '400', 'frequency' => '50'], 'settings' => ['direct_start_limit' => '45 kW'], 'areas' => ['Kilns'], 'version' => 1]);
+        return Site::query()->create([
+            'name' => 'Mill '.uniqid(),
+            'rule_book' => 'iec', 'supply' => ['voltage' => '400', 'frequency' => '50'], 'settings' => ['direct_start_limit' => '45 kW'],
+            'areas' => ['Kilns'], 'version' => 1,
+        ]);
     }
 
     protected function circuit(?Site $site = null, string $tag = 'KF-204'): Circuit
     {
-        return (new CircuitStore)->create($site ?? $this->site(), CircuitDocument::from([...Circuits::kilnFan(), 'tag' => $tag]), $this->person('electrician', 'maker-'.uniqid()));
+        return (new CircuitStore())->create(
+            $site ?? $this->site(),
+            CircuitDocument::from([...Circuits::kilnFan(), 'tag' => $tag]),
+            $this->person('electrician', 'maker-'.uniqid()),
+        );
     }
 
     /**
@@ -60,11 +70,16 @@ abstract class FeatureTestCase extends TestCase
         if ($this->validator === null) {
             $this->validator = new Validator;
             foreach (['circuit', 'solution', 'service'] as $one) {
-                $this->validator->resolver()?->registerFile("https://brave-anvil.example/contract/$one.schema.json", base_path("contract/$one.schema.json"));
+                $this->validator
+                    ->resolver()
+                    ?->registerFile("https://brave-anvil.example/contract/$one.schema.json", base_path("contract/$one.schema.json"));
             }
         }
         $data = json_decode((string) $response->getContent(), false, 64, JSON_THROW_ON_ERROR);
-        $result = $this->validator->validate($file === 'solution' ? $data : (object) [$name => $data], "https://brave-anvil.example/contract/$file.schema.json");
+        $result = $this->validator->validate(
+            $file === 'solution' ? $data : (object) [$name => $data],
+            "https://brave-anvil.example/contract/$file.schema.json",
+        );
         $error = $result->error();
         self::assertTrue($result->isValid(), $error === null ? '' : (string) json_encode((new ErrorFormatter)->format($error)));
     }

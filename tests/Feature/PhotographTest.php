@@ -60,7 +60,16 @@ final class PhotographTest extends FeatureTestCase
     private static function located(): string
     {
         $entries = pack('vvVv', 0x0112, 3, 1, 6).pack('v', 0).pack('vvVV', 0x8825, 4, 1, 26 + 12);
-        $tiff = 'II'.pack('vV', 42, 8).pack('v', 2).$entries.pack('V', 0).pack('v', 1).pack('vvVa4', 1, 2, 2, "N\0\0\0").pack('V', 0).'GPS 54.321 N';
+        $tiff =
+            'II'.
+            pack('vV', 42, 8).
+            pack('v', 2).
+            $entries.
+            pack('V', 0).
+            pack('v', 1).
+            pack('vvVa4', 1, 2, 2, "N\0\0\0").
+            pack('V', 0).
+            'GPS 54.321 N';
         $body = "Exif\0\0".$tiff;
         $jpeg = self::picture();
 
@@ -70,7 +79,11 @@ final class PhotographTest extends FeatureTestCase
     /** @return TestResponse<Response> */
     private function attach(int $circuit, string $bytes): TestResponse
     {
-        return $this->call('PUT', "/api/circuits/$circuit/photograph", [], [], [], ['CONTENT_TYPE' => 'image/jpeg', 'HTTP_ACCEPT' => 'application/json'], $bytes);
+        return $this->call(
+            'PUT',
+            "/api/circuits/$circuit/photograph",
+            [], [], [], ['CONTENT_TYPE' => 'image/jpeg', 'HTTP_ACCEPT' => 'application/json'], $bytes,
+        );
     }
 
     public function test_a_photograph_is_kept_shown_replaced_and_removed(): void
@@ -81,7 +94,10 @@ final class PhotographTest extends FeatureTestCase
         $first = $this->attach($circuit->id, self::picture());
         $first->assertCreated()->assertJsonPath('photograph.width', 60);
         $this->assertShape('photograph', $first);
-        $shown = $this->get((string) $first->json('photograph.url'))->assertOk()->assertHeader('Content-Type', 'image/jpeg')->assertHeader('X-Content-Type-Options', 'nosniff');
+        $shown = $this->get((string) $first->json('photograph.url'))
+            ->assertOk()
+            ->assertHeader('Content-Type', 'image/jpeg')
+            ->assertHeader('X-Content-Type-Options', 'nosniff');
         self::assertNotFalse(getimagesizefromstring((string) $shown->getContent()));
         $second = $this->attach($circuit->id, self::picture('png'));
         self::assertNotSame($first->json('photograph.url'), $second->json('photograph.url'));
@@ -105,7 +121,13 @@ final class PhotographTest extends FeatureTestCase
         foreach (['jpeg', 'png', 'webp'] as $kind) {
             self::assertSame(60, Picture::from(self::picture($kind))->width);
         }
-        foreach (['gif' => self::picture('gif'), 'text' => '<svg onload="x">', 'nothing' => '', 'damaged' => substr(self::picture('png'), 0, 60), 'too large' => str_repeat('x', Picture::LARGEST_BYTES + 1)] as $name => $bytes) {
+        foreach (
+            [
+                'gif' => self::picture('gif'), 'text' => '<svg onload="x">', 'nothing' => '',
+                'damaged' => substr(self::picture('png'), 0, 60),
+                'too large' => str_repeat('x', Picture::LARGEST_BYTES + 1),
+            ] as $name => $bytes
+        ) {
             try {
                 Picture::from($bytes);
                 self::fail("$name is taken");

@@ -19,14 +19,31 @@ final class ReadingTest extends FeatureTestCase
 {
     private function measured(): Circuit
     {
-        return (new CircuitStore)->create($this->site(), CircuitDocument::from([...Circuits::kilnFan(), 'measure' => ['method' => 'two_wattmeters', 'watts_1' => '-1240', 'watts_3' => '5820', 'sequence' => '123', 'balanced' => 'balanced', 'swapped' => 'none', 'volts_12' => '400']]), $this->person('electrician', 'maker'));
+        return (new CircuitStore())->create(
+            $this->site(),
+            CircuitDocument::from([
+                ...Circuits::kilnFan(),
+                'measure' => [
+                    'method' => 'two_wattmeters', 'watts_1' => '-1240', 'watts_3' => '5820', 'sequence' => '123',
+                    'balanced' => 'balanced', 'swapped' => 'none', 'volts_12' => '400',
+                ],
+            ]),
+            $this->person('electrician', 'maker'),
+        );
     }
 
     public function test_a_reading_keeps_what_was_typed_and_what_the_core_made_of_it(): void
     {
         $circuit = $this->measured();
-        $response = $this->actingAs($this->person())->postJson("/api/circuits/$circuit->id/readings", ['version' => 1, 'instrument' => 'two wattmeters, class 1', 'note' => 'kiln cold', 'taken_at' => '2026-11-20T08:30:00Z']);
-        $response->assertCreated()->assertJsonPath('instrument', 'two wattmeters, class 1')->assertJsonPath('values.watts_3', '5820')->assertJsonPath('taken_at', '2026-11-20T08:30:00Z')->assertJsonPath('taken_by', 'Somebody');
+        $response = $this->actingAs($this->person())->postJson("/api/circuits/$circuit->id/readings", [
+            'version' => 1, 'instrument' => 'two wattmeters, class 1', 'note' => 'kiln cold', 'taken_at' => '2026-11-20T08:30:00Z',
+        ]);
+        $response
+            ->assertCreated()
+            ->assertJsonPath('instrument', 'two wattmeters, class 1')
+            ->assertJsonPath('values.watts_3', '5820')
+            ->assertJsonPath('taken_at', '2026-11-20T08:30:00Z')
+            ->assertJsonPath('taken_by', 'Somebody');
         $this->assertShape('reading', $response);
         self::assertContains('measured.reactive', array_column((array) $response->json('figures'), 'key'));
         $list = $this->getJson("/api/circuits/$circuit->id/readings")->assertOk();
@@ -39,7 +56,10 @@ final class ReadingTest extends FeatureTestCase
         $circuit = $this->measured();
         $this->actingAs($this->person());
         $this->assertProblem(422, $this->postJson("/api/circuits/$circuit->id/readings", ['version' => 1]));
-        $this->assertProblem(422, $this->postJson("/api/circuits/$circuit->id/readings", ['version' => 1, 'instrument' => 'x', 'taken_at' => '2099-01-01']));
+        $this->assertProblem(
+            422,
+            $this->postJson("/api/circuits/$circuit->id/readings", ['version' => 1, 'instrument' => 'x', 'taken_at' => '2099-01-01']),
+        );
         $this->assertProblem(409, $this->postJson("/api/circuits/$circuit->id/readings", ['version' => 7, 'instrument' => 'x']));
         $bare = $this->circuit(null, 'KF-9');
         $this->assertProblem(422, $this->postJson("/api/circuits/$bare->id/readings", ['version' => 1, 'instrument' => 'x']));
@@ -70,7 +90,12 @@ final class ReadingTest extends FeatureTestCase
         $circuit = $this->measured();
         $this->actingAs($this->person());
         $id = $this->postJson("/api/circuits/$circuit->id/readings", ['version' => 1, 'instrument' => 'x'])->json('id');
-        foreach (['UPDATE readings SET instrument = ? WHERE id = ?', 'UPDATE readings SET withdrawn_at = now(), figures = to_json(?::text) WHERE id = ?'] as $statement) {
+        foreach (
+            [
+                'UPDATE readings SET instrument = ? WHERE id = ?',
+                'UPDATE readings SET withdrawn_at = now(), figures = to_json(?::text) WHERE id = ?',
+            ] as $statement
+        ) {
             try {
                 DB::transaction(static fn (): int => DB::update($statement, ['better', $id]));
                 self::fail('the database took a change');
@@ -87,16 +112,26 @@ final class ReadingTest extends FeatureTestCase
      */
     private function sent(string $path, string $body, array $options = [], string $more = ''): TestResponse
     {
-        return $this->call('POST', $path.'?options='.rawurlencode((string) json_encode((object) $options)).$more, [], [], [], ['CONTENT_TYPE' => 'text/csv', 'HTTP_ACCEPT' => 'application/json'], $body);
+        return $this->call(
+            'POST',
+            $path.'?options='.rawurlencode((string) json_encode((object) $options)).$more,
+            [], [], [], ['CONTENT_TYPE' => 'text/csv', 'HTTP_ACCEPT' => 'application/json'], $body,
+        );
     }
 
     public function test_a_file_of_samples_is_analysed(): void
     {
         $this->actingAs($this->person());
-        $response = $this->sent('/api/waveforms', (string) file_get_contents(public_path('samples/motor-lagging.csv')), ['columns' => [['role' => 't'], ['role' => 'v1'], ['role' => 'i1', 'way' => 'clamp', 'value' => '10']]]);
+        $response = $this->sent('/api/waveforms', (string) file_get_contents(public_path('samples/motor-lagging.csv')), [
+            'columns' => [['role' => 't'], ['role' => 'v1'], ['role' => 'i1', 'way' => 'clamp', 'value' => '10']],
+        ]);
         $response->assertOk();
         $this->assertShape('waveform', $response);
-        self::assertEqualsWithDelta(0.79, array_column((array) $response->json('figures'), 'value', 'key')['waveform.displacement_factor'], 0.001);
+        self::assertEqualsWithDelta(
+            0.79,
+            array_column((array) $response->json('figures'), 'value', 'key')['waveform.displacement_factor'],
+            0.001,
+        );
     }
 
     public function test_a_bad_file_is_an_answer_with_its_line_and_a_bad_request_is_a_problem(): void
@@ -107,7 +142,13 @@ final class ReadingTest extends FeatureTestCase
         $this->assertShape('waveform', $bad);
         self::assertStringContainsString('Line 31, column 2', (string) $bad->json('errors.0.text'));
         $this->sent('/api/waveforms', '')->assertOk()->assertJsonPath('errors.0.path', 'file');
-        $this->assertProblem(400, $this->call('POST', '/api/waveforms?options=%5B', [], [], [], ['CONTENT_TYPE' => 'text/csv', 'HTTP_ACCEPT' => 'application/json'], 'x'));
+        $this->assertProblem(
+            400,
+            $this->call(
+                'POST', '/api/waveforms?options=%5B', [], [], [], ['CONTENT_TYPE' => 'text/csv', 'HTTP_ACCEPT' => 'application/json'],
+                'x',
+            ),
+        );
         $this->app?->make('auth')->forgetGuards();
     }
 

@@ -11,8 +11,18 @@ final class SessionTest extends FeatureTestCase
     public function test_signing_in_and_out(): void
     {
         $this->person('electrician', 'electrician-a');
-        $this->assertShape('session', $this->getJson('/api/session')->assertOk()->assertJson(['person' => null]));
-        $this->assertShape('session', $this->postJson('/api/session', ['login' => 'electrician-a', 'password' => 'larkrigg'])->assertOk()->assertJsonPath('person.role', 'electrician'));
+        $this->assertShape(
+            'session',
+            $this->getJson('/api/session')
+                ->assertOk()
+                ->assertJson(['person' => null]),
+        );
+        $this->assertShape(
+            'session',
+            $this->postJson('/api/session', ['login' => 'electrician-a', 'password' => 'larkrigg'])
+                ->assertOk()
+                ->assertJsonPath('person.role', 'electrician'),
+        );
         $this->getJson('/api/session')->assertJsonPath('person.login', 'electrician-a');
         $this->deleteJson('/api/session')->assertNoContent();
     }
@@ -43,14 +53,23 @@ final class SessionTest extends FeatureTestCase
     {
         $person = $this->person();
         self::assertNull($person->standing_read_at);
-        $this->assertShape('session', $this->actingAs($person)->postJson('/api/session/standing')->assertOk()->assertJsonPath('person.standing_read', true));
+        $this->assertShape(
+            'session',
+            $this->actingAs($person)->postJson('/api/session/standing')->assertOk()->assertJsonPath('person.standing_read', true),
+        );
         self::assertNotNull(Person::query()->findOrFail($person->id)->standing_read_at);
     }
 
     public function test_every_route_is_closed_to_strangers(): void
     {
-        foreach ([['GET', 'sites'], ['POST', 'sites'], ['PUT', 'sites/1'], ['GET', 'circuits'], ['POST', 'circuits'], ['GET', 'circuits/1'], ['PUT', 'circuits/1'], ['DELETE', 'circuits/1'], ['GET', 'circuits/1/revisions'],
-            ['POST', 'circuits/1/revisions'], ['GET', 'revisions/1'], ['GET', 'people'], ['POST', 'people'], ['PUT', 'people/1'], ['POST', 'solve'], ['POST', 'session/standing']] as [$method, $path]) {
+        foreach (
+            [
+                ['GET', 'sites'], ['POST', 'sites'], ['PUT', 'sites/1'], ['GET', 'circuits'], ['POST', 'circuits'], ['GET', 'circuits/1'],
+                ['PUT', 'circuits/1'], ['DELETE', 'circuits/1'], ['GET', 'circuits/1/revisions'], ['POST', 'circuits/1/revisions'],
+                ['GET', 'revisions/1'], ['GET', 'people'], ['POST', 'people'], ['PUT', 'people/1'], ['POST', 'solve'],
+                ['POST', 'session/standing'],
+            ] as [$method, $path]
+        ) {
             $this->assertProblem(401, $this->json($method, "/api/$path", ['any' => 1]));
         }
         $this->assertProblem(404, $this->getJson('/api/nothing-here'));

@@ -28,14 +28,24 @@ final class SetupTest extends FeatureTestCase
     public function test_a_sites_settings_are_read_by_the_core_and_reach_its_circuits(): void
     {
         $this->actingAs($this->person('administrator', 'admin'));
-        $bad = $this->postJson('/api/sites', ['name' => 'New mill', 'rule_book' => 'iec', 'supply' => ['voltage' => '1,500'], 'settings' => ['drop_limit_running' => 'low']]);
+        $bad = $this->postJson('/api/sites', [
+            'name' => 'New mill', 'rule_book' => 'iec', 'supply' => ['voltage' => '1,500'], 'settings' => ['drop_limit_running' => 'low'],
+        ]);
         $this->assertProblem(422, $bad);
         self::assertEqualsCanonicalizing(['supply.voltage', 'settings.drop_limit_running'], array_column($bad->json('errors'), 'path'));
-        $made = $this->postJson('/api/sites', ['name' => 'New mill', 'rule_book' => 'iec', 'supply' => ['voltage' => '400'], 'settings' => ['drop_limit_running' => '1 %'], 'areas' => ['Kilns']])->assertCreated();
+        $made = $this->postJson('/api/sites', [
+            'name' => 'New mill', 'rule_book' => 'iec', 'supply' => ['voltage' => '400'], 'settings' => ['drop_limit_running' => '1 %'],
+            'areas' => ['Kilns'],
+        ])->assertCreated();
         $this->assertShape('site', $made);
         $site = $made->json();
         self::assertIsArray($site);
-        $this->assertShape('site', $this->putJson("/api/sites/{$site['id']}", [...$site, 'settings' => ['drop_limit_running' => '2 %']])->assertOk()->assertJsonPath('version', 2));
+        $this->assertShape(
+            'site',
+            $this->putJson("/api/sites/{$site['id']}", [...$site, 'settings' => ['drop_limit_running' => '2 %']])
+                ->assertOk()
+                ->assertJsonPath('version', 2),
+        );
         $this->assertProblem(409, $this->putJson("/api/sites/{$site['id']}", $site));
         $this->assertProblem(422, $this->postJson('/api/sites', ['name' => 'New mill', 'rule_book' => 'iec']));
         $circuit = $this->circuit(Site::query()->whereKey($site['id'])->sole());
@@ -48,7 +58,9 @@ final class SetupTest extends FeatureTestCase
         $circuit = $this->circuit($site);
         self::assertSame("3 × 16\u{00A0}mm²", $circuit->cable);
         $this->actingAs($this->person('administrator', 'admin'));
-        $this->putJson("/api/sites/$site->id", [...$site->resource(), 'supply' => $site->supply, 'settings' => ['drop_limit_running' => '2 %'], 'version' => 1])->assertOk();
+        $this->putJson("/api/sites/$site->id", [
+            ...$site->resource(), 'supply' => $site->supply, 'settings' => ['drop_limit_running' => '2 %'], 'version' => 1,
+        ])->assertOk();
         $after = Circuit::query()->findOrFail($circuit->id);
         self::assertSame("3 × 25\u{00A0}mm²", $after->cable);
         self::assertSame([$circuit->version, $circuit->draft], [$after->version, $after->draft]);
@@ -68,12 +80,19 @@ final class SetupTest extends FeatureTestCase
     {
         $admin = $this->person('administrator', 'admin');
         $this->actingAs($admin);
-        $made = $this->postJson('/api/people', ['name' => 'Shift electrician C', 'login' => 'electrician-c', 'role' => 'electrician', 'password' => 'long enough'])->assertCreated();
+        $made = $this->postJson('/api/people', [
+            'name' => 'Shift electrician C', 'login' => 'electrician-c', 'role' => 'electrician', 'password' => 'long enough',
+        ])->assertCreated();
         $this->assertShape('person', $made);
         self::assertArrayNotHasKey('password', (array) $made->json());
         $this->assertShape('people', $this->getJson('/api/people')->assertOk());
-        $this->assertProblem(422, $this->postJson('/api/people', ['name' => 'x', 'login' => 'electrician-c', 'role' => 'boss', 'password' => 'short']));
-        $this->putJson('/api/people/'.$made->json('id'), ['name' => 'Shift electrician C', 'role' => 'viewer', 'active' => false])->assertOk()->assertJsonPath('role', 'viewer');
+        $this->assertProblem(
+            422,
+            $this->postJson('/api/people', ['name' => 'x', 'login' => 'electrician-c', 'role' => 'boss', 'password' => 'short']),
+        );
+        $this->putJson('/api/people/'.$made->json('id'), ['name' => 'Shift electrician C', 'role' => 'viewer', 'active' => false])
+            ->assertOk()
+            ->assertJsonPath('role', 'viewer');
         $this->assertProblem(422, $this->putJson("/api/people/$admin->id", ['name' => 'x', 'role' => 'viewer', 'active' => true]));
         $this->actingAs(Person::query()->whereKey($made->json('id'))->sole());
         $this->assertProblem(401, $this->getJson('/api/sites'));

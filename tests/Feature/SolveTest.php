@@ -14,7 +14,16 @@ final class SolveTest extends FeatureTestCase
     public function test_a_solution_has_the_shape_of_the_contract(): void
     {
         $this->actingAs($this->person());
-        foreach ([Circuits::kilnFan(), Circuits::conveyor(), Circuits::fiftyHorsepower(), Circuits::twentyFiveHorsepower(), ['rule_book' => 'iec'], ['rule_book' => 'cec'], [...Circuits::kilnFan(), 'starter' => ['method' => 'star_delta'], 'correction' => ['place' => 'board', 'target_power_factor' => 0.95, 'own_contactor' => true]]] as $circuit) {
+        foreach (
+            [
+                Circuits::kilnFan(), Circuits::conveyor(), Circuits::fiftyHorsepower(), Circuits::twentyFiveHorsepower(),
+                ['rule_book' => 'iec'], ['rule_book' => 'cec'],
+                [
+                    ...Circuits::kilnFan(), 'starter' => ['method' => 'star_delta'],
+                    'correction' => ['place' => 'board', 'target_power_factor' => 0.95, 'own_contactor' => true],
+                ],
+            ] as $circuit
+        ) {
             $this->assertShape('solution', $this->postJson('/api/solve', $circuit)->assertOk());
         }
     }
@@ -30,15 +39,26 @@ final class SolveTest extends FeatureTestCase
 
     public function test_unreadable_values_are_a_solution_with_errors(): void
     {
-        $response = $this->actingAs($this->person())->postJson('/api/solve', [...Circuits::kilnFan(), 'supply' => ['voltage' => 'three phase 400']]);
+        $response = $this->actingAs($this->person())->postJson('/api/solve', [
+            ...Circuits::kilnFan(), 'supply' => ['voltage' => 'three phase 400'],
+        ]);
         $response->assertOk()->assertJsonPath('errors.0.path', 'supply.voltage')->assertJsonPath('errors.0.kind', 'unreadable');
     }
 
     public function test_what_is_no_circuit_is_a_problem_and_never_a_fault(): void
     {
         $this->actingAs($this->person());
-        $send = fn (string $body) => $this->call('POST', '/api/solve', [], [], [], ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'], $body);
-        foreach (['not json' => 400, '[]x' => 400, '[1,2]' => 400, '"text"' => 400, '{"plate":{"power":{"deep":1}}}' => 422, '{"plate":"x"}' => 422, '{"plate":[1]}' => 422, '{"tag":{"a":1}}' => 422] as $body => $status) {
+        $send = fn (string $body) => $this->call(
+            'POST', '/api/solve', [], [], [],
+            ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'],
+            $body,
+        );
+        foreach (
+            [
+                'not json' => 400, '[]x' => 400, '[1,2]' => 400, '"text"' => 400, '{"plate":{"power":{"deep":1}}}' => 422,
+                '{"plate":"x"}' => 422, '{"plate":[1]}' => 422, '{"tag":{"a":1}}' => 422,
+            ] as $body => $status
+        ) {
             $this->assertProblem($status, $send((string) $body));
         }
         $this->assertProblem(413, $send('{"tag":"'.str_repeat('x', 1_100_000).'"}'));
@@ -52,7 +72,12 @@ final class SolveTest extends FeatureTestCase
         $known = [];
         foreach ($schema['properties'] as $name => $property) {
             foreach ($property['properties'] ?? [] as $key => $inner) {
-                $known = [...$known, ...(isset($inner['properties']) ? array_map(static fn ($k): string => "$name.$key.$k", array_keys($inner['properties'])) : ["$name.$key"])];
+                $known = [
+                    ...$known,
+                    ...isset($inner['properties'])
+                        ? array_map(static fn ($k): string => "$name.$key.$k", array_keys($inner['properties']))
+                        : ["$name.$key"],
+                ];
             }
             if (! isset($property['properties'])) {
                 $known[] = $name;

@@ -13,14 +13,20 @@ final class SpareTest extends FeatureTestCase
     {
         $site = $this->site();
         $this->actingAs($this->person());
-        $made = $this->postJson("/api/sites/$site->id/spares", ['name' => 'Store 3', 'place' => 'shelf B', 'plate' => ['power' => '37 kW', 'voltage' => ' 400/690 ']]);
+        $made = $this->postJson("/api/sites/$site->id/spares", [
+            'name' => 'Store 3', 'place' => 'shelf B', 'plate' => ['power' => '37 kW', 'voltage' => ' 400/690 '],
+        ]);
         $made->assertCreated()->assertJsonPath('plate.voltage', ' 400/690 ');
         $this->assertShape('spare', $made);
         $this->assertProblem(422, $this->postJson("/api/sites/$site->id/spares", ['name' => 'STORE 3', 'plate' => []]));
         $this->assertProblem(422, $this->postJson("/api/sites/$site->id/spares", ['name' => 'x', 'plate' => ['power' => [1, 2]]]));
         $id = $made->json('id');
-        $this->putJson("/api/spares/$id", ['name' => 'Store 4', 'plate' => ['power' => '45 kW']])->assertOk()->assertJsonPath('name', 'Store 4');
-        $list = $this->getJson("/api/sites/$site->id/spares")->assertOk()->assertJsonCount(1, 'spares');
+        $this->putJson("/api/spares/$id", ['name' => 'Store 4', 'plate' => ['power' => '45 kW']])
+            ->assertOk()
+            ->assertJsonPath('name', 'Store 4');
+        $list = $this->getJson("/api/sites/$site->id/spares")
+            ->assertOk()
+            ->assertJsonCount(1, 'spares');
         $this->assertShape('spares', $list);
         $this->deleteJson("/api/spares/$id")->assertNoContent();
         $this->getJson("/api/sites/$site->id/spares")->assertJsonCount(0, 'spares');
@@ -38,7 +44,10 @@ final class SpareTest extends FeatureTestCase
     {
         $this->actingAs($this->person());
         $circuit = Circuits::kilnFan();
-        $response = $this->postJson('/api/replacement', ['circuit' => $circuit, 'plate' => [...$circuit['plate'], 'voltage' => '230/400', 'speed' => '2950']]);
+        $response = $this->postJson('/api/replacement', [
+            'circuit' => $circuit,
+            'plate' => [...$circuit['plate'], 'voltage' => '230/400', 'speed' => '2950'],
+        ]);
         $response->assertOk()->assertJsonPath('verdict', 'stop');
         $this->assertShape('replacement', $response);
         $this->assertProblem(422, $this->postJson('/api/replacement', ['circuit' => 'x', 'plate' => []]));

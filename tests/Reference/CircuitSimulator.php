@@ -46,7 +46,10 @@ final class CircuitSimulator
     {
         $prints = implode("\n", array_map(static fn (string $w): string => "print $w", $printed));
         $file = tempnam(sys_get_temp_dir(), 'anvil-spice') ?: throw new RuntimeException('no temporary file');
-        file_put_contents($file, "three-phase check\n$elements\n.ac lin 1 $hertz $hertz\n.control\nset numdgt=10\nrun\n$prints\n.endc\n.end\n");
+        file_put_contents(
+            $file,
+            "three-phase check\n$elements\n.ac lin 1 $hertz $hertz\n.control\nset numdgt=10\nrun\n$prints\n.endc\n.end\n",
+        );
         exec('ngspice -b '.escapeshellarg($file).' 2>&1', $lines, $status);
         unlink($file);
         preg_match_all('/^(?:mag|real|imag)\(.*?\) = ([-+0-9.eE]+)/m', implode("\n", $lines), $found);

@@ -16,14 +16,22 @@ final class CommandLineTest extends TestCase
      */
     private static function solveWith(array $arguments, string $input = ''): array
     {
-        $process = proc_open([PHP_BINARY, '-n', dirname(__DIR__, 2).'/bin/solve', ...$arguments], [['pipe', 'r'], ['pipe', 'w'], ['pipe', 'w']], $pipes, sys_get_temp_dir());
+        // From and to files: a pipe that nobody reads yet would stop both sides once it is full.
+        $in = self::file($input);
+        $outFile = self::file('');
+        $process = proc_open(
+            [PHP_BINARY, '-n', dirname(__DIR__, 2).'/bin/solve', ...$arguments],
+            [['file', $in, 'r'], ['file', $outFile, 'w'], ['pipe', 'w']],
+            $pipes, sys_get_temp_dir(),
+        );
         self::assertIsResource($process);
-        fwrite($pipes[0], $input);
-        fclose($pipes[0]);
-        $out = (string) stream_get_contents($pipes[1]);
         $err = (string) stream_get_contents($pipes[2]);
+        $status = proc_close($process);
+        $out = (string) file_get_contents($outFile);
+        unlink($in);
+        unlink($outFile);
 
-        return [proc_close($process), $out, $err];
+        return [$status, $out, $err];
     }
 
     private static function file(string $contents): string
@@ -48,7 +56,12 @@ final class CommandLineTest extends TestCase
 
     public function test_lines_in_lines_out_whatever_they_are(): void
     {
-        $lines = [(string) json_encode(Circuits::kilnFan()), 'not json', '[]', '', (string) json_encode(Circuits::conveyor()), '{"rule_book":"iec","plate":{"power":"x"}}', str_repeat('z', 5_000_000)];
+        $lines = [
+            (string) json_encode(Circuits::kilnFan()),
+            'not json', '[]', '',
+            (string) json_encode(Circuits::conveyor()),
+            '{"rule_book":"iec","plate":{"power":"x"}}', str_repeat('z', 5_000_000),
+        ];
         [$status, $out, $err] = self::solveWith(['--lines'], implode("\n", $lines)."\n");
         self::assertSame('', $err);
         self::assertSame(1, $status);

@@ -16,8 +16,13 @@ final class NumericalLibrary
     public static function compute(string $program, mixed $given): array
     {
         $file = tempnam(sys_get_temp_dir(), 'anvil-numpy') ?: throw new RuntimeException('no temporary file');
-        file_put_contents($file, "import json, sys\nimport numpy as np\nimport scipy.optimize\ngiven = json.load(sys.stdin)\n$program\nprint(json.dumps(answer))\n");
-        $process = proc_open(['/usr/bin/python3', $file], [['pipe', 'r'], ['pipe', 'w'], ['pipe', 'w']], $pipes, null, ['PATH' => '/usr/bin:/bin', 'OMP_NUM_THREADS' => '1']);
+        file_put_contents(
+            $file,
+            "import json, sys\nimport numpy as np\nimport scipy.optimize\ngiven = json.load(sys.stdin)\n$program\nprint(json.dumps(answer))\n",
+        );
+        $process = proc_open(['/usr/bin/python3', $file], [['pipe', 'r'], ['pipe', 'w'], ['pipe', 'w']], $pipes, null, [
+            'PATH' => '/usr/bin:/bin', 'OMP_NUM_THREADS' => '1',
+        ]);
         if (! is_resource($process)) {
             throw new RuntimeException('Python does not start');
         }
@@ -29,6 +34,8 @@ final class NumericalLibrary
         unlink($file);
         $answer = json_decode($out, true);
 
-        return is_array($answer) ? array_combine(array_map(strval(...), array_keys($answer)), array_values($answer)) : throw new RuntimeException("Python said: $out $problem");
+        return is_array($answer)
+            ? array_combine(array_map(strval(...), array_keys($answer)), array_values($answer))
+            : throw new RuntimeException("Python said: $out $problem");
     }
 }

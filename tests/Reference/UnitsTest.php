@@ -36,9 +36,11 @@ final class UnitsTest extends TestCase
     public static function conversions(): array
     {
         return [
-            'feet' => ['200 ft', 'metres', '200 ft', 'm'], 'kilometres' => ['0.25 km', 'metres', '0.25 km', 'm'], 'inertia' => ['120 lb ft2', 'inertia', '120 lb ft^2', 'kg m^2'],
-            'minutes' => ['2 min', 'seconds', '2 min', 's'], 'milliseconds' => ['50 ms', 'seconds', '50 ms', 's'], 'megavolt-amperes' => ['25 MVA', 'kilovoltamperes', '25 MVA', 'VA'], 'kilovolts' => ['0.4 kV', 'volts', '0.4 kV', 'V'],
-            'kiloamperes' => ['25.3 kA', 'kiloamperes', '25.3 kA', 'A'], 'fahrenheit' => ['86 F', 'celsius', 'tempF(86)', 'tempC'],
+            'feet' => ['200 ft', 'metres', '200 ft', 'm'], 'kilometres' => ['0.25 km', 'metres', '0.25 km', 'm'],
+            'inertia' => ['120 lb ft2', 'inertia', '120 lb ft^2', 'kg m^2'], 'minutes' => ['2 min', 'seconds', '2 min', 's'],
+            'milliseconds' => ['50 ms', 'seconds', '50 ms', 's'], 'megavolt-amperes' => ['25 MVA', 'kilovoltamperes', '25 MVA', 'VA'],
+            'kilovolts' => ['0.4 kV', 'volts', '0.4 kV', 'V'], 'kiloamperes' => ['25.3 kA', 'kiloamperes', '25.3 kA', 'A'],
+            'fahrenheit' => ['86 F', 'celsius', 'tempF(86)', 'tempC'],
         ];
     }
 

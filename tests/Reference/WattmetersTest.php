@@ -20,7 +20,10 @@ final class WattmetersTest extends TestCase
     /** @return array<string, array{float, bool}> power factor, whether the current leads */
     public static function loads(): array
     {
-        return ['0.9 lagging' => [0.9, false], '0.5 lagging' => [0.5, false], '0.35 lagging' => [0.35, false], '0.8 leading' => [0.8, true], 'unity' => [0.999, false]];
+        return [
+            '0.9 lagging' => [0.9, false], '0.5 lagging' => [0.5, false], '0.35 lagging' => [0.35, false], '0.8 leading' => [0.8, true],
+            'unity' => [0.999, false],
+        ];
     }
 
     /** Three equal impedances of 10 Ω in star. */
@@ -49,7 +52,8 @@ final class WattmetersTest extends TestCase
 
     private static function figure(Solution $solution, string $key): float
     {
-        return $solution->figure($key)?->number() ?? throw new \LogicException("$key is missing: ".json_encode(Circuits::errors($solution)));
+        return $solution->figure($key)?->number() ??
+            throw new \LogicException("$key is missing: ".json_encode(Circuits::errors($solution)));
     }
 
     #[DataProvider('loads')]
@@ -61,7 +65,13 @@ final class WattmetersTest extends TestCase
         $reactive = ($leading ? -1 : 1) * 3 * $phase ** 2 / 10 * sqrt(1 - $cos ** 2);
         foreach (['1' => ['2', '3'], '2' => ['1', '3'], '3' => ['1', '2']] as $common => [$x, $y]) {
             [$wx, $wy] = Spice::wattmeters($net, self::HERTZ, [["v(l$x,l$common)", "i(vl$x)"], ["v(l$y,l$common)", "i(vl$y)"]]);
-            $solution = self::solve(['method' => 'two_wattmeters', 'common' => (string) $common, 'watts_'.$x => $wx, 'watts_'.$y => $wy, 'sequence' => '123', 'balanced' => 'balanced', 'swapped' => 'none', 'volts_12' => '400']);
+            $solution = self::solve([
+                'method' => 'two_wattmeters',
+                'common' => (string) $common,
+                'watts_'.$x => $wx,
+                'watts_'.$y => $wy,
+                'sequence' => '123', 'balanced' => 'balanced', 'swapped' => 'none', 'volts_12' => '400',
+            ]);
             self::assertEqualsWithDelta($real, self::figure($solution, 'measured.real'), 1e-4 * $real);
             self::assertEqualsWithDelta($reactive, self::figure($solution, 'measured.reactive'), 1e-3 * hypot($real, $reactive));
             self::assertEqualsWithDelta($cos, self::figure($solution, 'measured.power_factor'), 2e-4);
@@ -76,10 +86,23 @@ final class WattmetersTest extends TestCase
         $sense = $leading ? 'leading' : 'lagging';
         foreach (['1', '2', '3'] as $line) {
             [$neutral] = Spice::wattmeters($net, self::HERTZ, [["v(l$line,n)", "i(vl$line)"]]);
-            self::assertEqualsWithDelta($cos, self::figure(self::solve(['method' => 'one_wattmeter', 'wattmeter' => 'neutral', 'watts' => $neutral, 'volts_12' => '400', 'amps_1' => $current, 'sense' => $sense]), 'measured.power_factor'), 2e-4);
+            self::assertEqualsWithDelta(
+                $cos,
+                self::figure(
+                    self::solve([
+                        'method' => 'one_wattmeter', 'wattmeter' => 'neutral', 'watts' => $neutral, 'volts_12' => '400',
+                        'amps_1' => $current, 'sense' => $sense,
+                    ]),
+                    'measured.power_factor',
+                ),
+                2e-4,
+            );
             foreach (['12', '13', '21', '23', '31', '32'] as $pair) {
                 [$watts] = Spice::wattmeters($net, self::HERTZ, [["v(l$pair[0],l$pair[1])", "i(vl$line)"]]);
-                $solution = self::solve(['method' => 'one_wattmeter', 'wattmeter' => 'pair', 'pair' => $pair, 'line' => $line, 'sequence' => '123', 'watts' => $watts, 'volts_12' => '400', 'amps_1' => $current, 'sense' => $sense]);
+                $solution = self::solve([
+                    'method' => 'one_wattmeter', 'wattmeter' => 'pair', 'pair' => $pair, 'line' => $line, 'sequence' => '123',
+                    'watts' => $watts, 'volts_12' => '400', 'amps_1' => $current, 'sense' => $sense,
+                ]);
                 if ($solution->figure('measured.power_factor') === null) {
                     // Two angles give this reading: the application asks instead of guessing.
                     self::assertArrayHasKey('measure.sense', Circuits::errors($solution));
@@ -96,21 +119,44 @@ final class WattmetersTest extends TestCase
 
     public function test_the_sum_of_two_wattmeters_holds_for_an_unbalanced_load(): void
     {
-        $net = Spice::supply(self::VOLTS)."\n".Spice::impedance('za', 'l1', 'l2', 12, 0.7, self::HERTZ)."\n".Spice::impedance('zb', 'l2', 'l3', 25, 0.95, self::HERTZ)."\nrc l3 l1 40\nrn l1 g 1e9";
+        $net =
+            Spice::supply(self::VOLTS).
+            "\n".
+            Spice::impedance('za', 'l1', 'l2', 12, 0.7, self::HERTZ).
+            "\n".
+            Spice::impedance('zb', 'l2', 'l3', 25, 0.95, self::HERTZ).
+            "\nrc l3 l1 40\nrn l1 g 1e9";
         [$w1, $w3] = Spice::wattmeters($net, self::HERTZ, [['v(l1,l2)', 'i(vl1)'], ['v(l3,l2)', 'i(vl3)']]);
         [$i1, $i2, $i3] = Spice::magnitudes($net, self::HERTZ, ['i(vl1)', 'i(vl2)', 'i(vl3)']);
         $real = self::VOLTS ** 2 * (0.7 / 12 + 0.95 / 25 + 1 / 40);
-        $solution = self::solve(['method' => 'two_wattmeters', 'watts_1' => $w1, 'watts_3' => $w3, 'balanced' => 'unbalanced', 'swapped' => 'none', 'volts_12' => '400', 'volts_23' => '400', 'volts_31' => '400', 'amps_1' => $i1, 'amps_2' => $i2, 'amps_3' => $i3]);
+        $solution = self::solve([
+            'method' => 'two_wattmeters', 'watts_1' => $w1, 'watts_3' => $w3, 'balanced' => 'unbalanced', 'swapped' => 'none',
+            'volts_12' => '400', 'volts_23' => '400', 'volts_31' => '400', 'amps_1' => $i1, 'amps_2' => $i2, 'amps_3' => $i3,
+        ]);
         self::assertEqualsWithDelta($real, self::figure($solution, 'measured.real'), 1e-4 * $real);
         self::assertNull($solution->figure('measured.reactive'), 'the difference means nothing here');
         self::assertLessThan(1.0, self::figure($solution, 'measured.power_factor'));
         // Taken for a balanced load the volts and amperes contradict the wattmeters, and that is told.
-        self::assertContains('wattmeters_disagree', Circuits::codes(self::solve(['method' => 'two_wattmeters', 'watts_1' => $w1, 'watts_3' => $w3, 'sequence' => '123', 'balanced' => 'balanced', 'swapped' => 'none', 'volts_12' => '400', 'amps_1' => $i1])));
+        self::assertContains(
+            'wattmeters_disagree',
+            Circuits::codes(
+                self::solve([
+                    'method' => 'two_wattmeters', 'watts_1' => $w1, 'watts_3' => $w3, 'sequence' => '123', 'balanced' => 'balanced',
+                    'swapped' => 'none', 'volts_12' => '400', 'amps_1' => $i1,
+                ]),
+            ),
+        );
     }
 
     public function test_three_wattmeters_on_a_load_with_neutral(): void
     {
-        $net = Spice::supply(self::VOLTS)."\nvn n 0 0\n".Spice::impedance('za', 'l1', 'n', 8, 0.7, self::HERTZ)."\n".Spice::impedance('zb', 'l2', 'n', 15, 0.9, self::HERTZ)."\nrc l3 n 30";
+        $net =
+            Spice::supply(self::VOLTS).
+            "\nvn n 0 0\n".
+            Spice::impedance('za', 'l1', 'n', 8, 0.7, self::HERTZ).
+            "\n".
+            Spice::impedance('zb', 'l2', 'n', 15, 0.9, self::HERTZ).
+            "\nrc l3 n 30";
         $watts = Spice::wattmeters($net, self::HERTZ, [['v(l1,n)', 'i(vl1)'], ['v(l2,n)', 'i(vl2)'], ['v(l3,n)', 'i(vl3)']]);
         $phase = self::VOLTS ** 2 / 3;
         $solution = self::solve(['method' => 'three_wattmeters', 'watts_1' => $watts[0], 'watts_2' => $watts[1], 'watts_3' => $watts[2]]);
@@ -121,8 +167,17 @@ final class WattmetersTest extends TestCase
     {
         $solution = Circuits::solve(Circuits::kilnFan(), ['windings.impedance' => '12', 'windings.power_factor' => '0.8']);
         $z = static fn (string $n, string $a, string $b): string => Spice::impedance($n, $a, $b, 12, 0.8, self::HERTZ);
-        foreach (['star' => $z('u', 'l1', 'n')."\n".$z('v', 'l2', 'n')."\n".$z('w', 'l3', 'n'), 'delta' => $z('u', 'l1', 'l2')."\n".$z('v', 'l2', 'l3')."\n".$z('w', 'l3', 'l1')] as $name => $net) {
-            $watts = Spice::wattmeters(Spice::supply(self::VOLTS)."\n$net", self::HERTZ, [['v(l1)', 'i(vl1)'], ['v(l2)', 'i(vl2)'], ['v(l3)', 'i(vl3)']]);
+        foreach (
+            [
+                'star' => $z('u', 'l1', 'n')."\n".$z('v', 'l2', 'n')."\n".$z('w', 'l3', 'n'),
+                'delta' => $z('u', 'l1', 'l2')."\n".$z('v', 'l2', 'l3')."\n".$z('w', 'l3', 'l1'),
+            ] as $name => $net
+        ) {
+            $watts = Spice::wattmeters(Spice::supply(self::VOLTS)."\n$net", self::HERTZ, [
+                ['v(l1)', 'i(vl1)'],
+                ['v(l2)', 'i(vl2)'],
+                ['v(l3)', 'i(vl3)'],
+            ]);
             self::assertEqualsWithDelta(array_sum($watts), self::figure($solution, "windings.{$name}_power"), 1e-3 * array_sum($watts));
         }
         // What an ohmmeter sees between two terminals, as the current of one volt.

@@ -21,10 +21,18 @@ final class WindingsTest extends TestCase
         // The winding that draws the locked-rotor current in delta: Z = √3 V / I.
         $ohm = sqrt(3) * 400 / $lrc;
         $z = static fn (string $n, string $a, string $b): string => Spice::impedance($n, $a, $b, $ohm, 0.3, self::HERTZ);
-        [$line, $winding] = Spice::magnitudes(Spice::supply(400)."\n".$z('u', 'l1', 'l2')."\n".$z('v', 'l2', 'l3')."\n".$z('w', 'l3', 'l1'), self::HERTZ, ['i(vl1)', 'i(lu)']);
+        [$line, $winding] = Spice::magnitudes(
+            Spice::supply(400)."\n".$z('u', 'l1', 'l2')."\n".$z('v', 'l2', 'l3')."\n".$z('w', 'l3', 'l1'),
+            self::HERTZ,
+            ['i(vl1)', 'i(lu)'],
+        );
         self::assertEqualsWithDelta($lrc, $line, 1e-3 * $lrc);
         self::assertEqualsWithDelta($line / sqrt(3), $winding, 1e-3 * $winding);
-        [$line, $volts] = Spice::magnitudes(Spice::supply(400)."\n".$z('u', 'l1', 'n')."\n".$z('v', 'l2', 'n')."\n".$z('w', 'l3', 'n'), self::HERTZ, ['i(vl1)', 'v(l1,n)']);
+        [$line, $volts] = Spice::magnitudes(
+            Spice::supply(400)."\n".$z('u', 'l1', 'n')."\n".$z('v', 'l2', 'n')."\n".$z('w', 'l3', 'n'),
+            self::HERTZ,
+            ['i(vl1)', 'v(l1,n)'],
+        );
         self::assertEqualsWithDelta(self::figure($solution, 'start.star_line_current'), $line, 1e-3 * $line);
         self::assertEqualsWithDelta(400 / sqrt(3), $volts, 0.3);
     }
@@ -34,7 +42,11 @@ final class WindingsTest extends TestCase
         $solution = Circuits::solve(Circuits::kilnFan());
         $ohm = sqrt(3) * 400 / 66;
         $z = static fn (string $n, string $a, string $b): string => Spice::impedance($n, $a, $b, $ohm, 0.85, self::HERTZ);
-        [$line, $winding] = Spice::magnitudes(Spice::supply(400)."\n".$z('u', 'l1', 'l2')."\n".$z('v', 'l2', 'l3')."\n".$z('w', 'l3', 'l1'), self::HERTZ, ['i(vl1)', 'i(lu)']);
+        [$line, $winding] = Spice::magnitudes(
+            Spice::supply(400)."\n".$z('u', 'l1', 'l2')."\n".$z('v', 'l2', 'l3')."\n".$z('w', 'l3', 'l1'),
+            self::HERTZ,
+            ['i(vl1)', 'i(lu)'],
+        );
         self::assertEqualsWithDelta(66, $line, 0.07);
         self::assertEqualsWithDelta(self::figure($solution, 'start.delta_winding_current'), $winding, 0.04);
     }
@@ -42,7 +54,10 @@ final class WindingsTest extends TestCase
     public function test_line_current_before_and_after_a_capacitor(): void
     {
         $solution = Circuits::solve(Circuits::kilnFan(), ['correction.place' => 'at_motor']);
-        $motor = implode("\n", array_map(static fn (int $k): string => Spice::impedance("m$k", "l$k", 'n', 400 / sqrt(3) / 66, 0.85, self::HERTZ), [1, 2, 3]));
+        $motor = implode(
+            "\n",
+            array_map(static fn (int $k): string => Spice::impedance("m$k", "l$k", 'n', 400 / sqrt(3) / 66, 0.85, self::HERTZ), [1, 2, 3]),
+        );
         $farad = self::figure($solution, 'correct.capacitance_delta');
         $bank = "cc1 l1 l2 $farad\ncc2 l2 l3 $farad\ncc3 l3 l1 $farad";
         [$before] = Spice::magnitudes(Spice::supply(400)."\n$motor", self::HERTZ, ['i(vl1)']);
@@ -56,12 +71,21 @@ final class WindingsTest extends TestCase
     public function test_voltage_drop_over_six_leads_and_over_three(): void
     {
         $six = Circuits::solve(Circuits::kilnFan(), ['starter.method' => 'star_delta']);
-        $lead = static fn (string $n, string $a, string $b, float $mm2): string => "rk$n $a k$n ".(22.5 / $mm2 * 0.06)."\nlk$n k$n $b ".(0.08 * 0.06 / (2 * M_PI * self::HERTZ));
-        $ohm = sqrt(3) * 400 / 66;
+        $lead = static fn (string $n, string $a, string $b, float $mm2): string => "rk$n $a k$n ".
+            (22.5 / $mm2) * 0.06.
+            "\nlk$n k$n $b ".
+            (0.08 * 0.06) / (2 * M_PI * self::HERTZ);
+        $ohm = (sqrt(3) * 400) / 66;
         $mm2 = self::figure($six, 'cable.size');
         $net = Spice::supply(400);
         foreach ([['u', 'l1', 'l2'], ['v', 'l2', 'l3'], ['w', 'l3', 'l1']] as [$n, $from, $to]) {
-            $net .= "\n".$lead("{$n}1", $from, "{$n}1", $mm2)."\n".Spice::impedance($n, "{$n}1", "{$n}2", $ohm, 0.85, self::HERTZ)."\n".$lead("{$n}2", "{$n}2", $to, $mm2);
+            $net .=
+                "\n".
+                $lead("{$n}1", $from, "{$n}1", $mm2).
+                "\n".
+                Spice::impedance($n, "{$n}1", "{$n}2", $ohm, 0.85, self::HERTZ).
+                "\n".
+                $lead("{$n}2", "{$n}2", $to, $mm2);
         }
         [$winding, $current] = Spice::magnitudes($net, self::HERTZ, ['v(u1,u2)', 'i(lu)']);
         // A passive winding takes a little less current behind its leads; the rule counts the full current.

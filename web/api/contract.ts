@@ -1779,16 +1779,16 @@ export interface Words {
     plate_layout?: string;
 }
 /**
- * What the page shows beside one field.
+ * What the page shows beside one field. What says nothing is absent.
  */
 export interface FieldNote {
     label: string;
-    unit: string;
-    hint: string;
-    empty: string;
-    why: string;
-    choices: FieldChoice[];
-    used: boolean;
+    unit?: string;
+    hint?: string;
+    empty?: string;
+    why?: string;
+    choices?: FieldChoice[];
+    unused?: boolean;
 }
 export interface FieldChoice {
     value: string;

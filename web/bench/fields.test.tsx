@@ -18,7 +18,7 @@ const fields = {
             { value: 'fuse_am', label: 'aM fuse', computed: false },
         ],
     }),
-    'cable.tray': note('Support', { used: false, choices: choices(['ladder', 'Ladder']) }),
+    'cable.tray': note('Support', { unused: true, choices: choices(['ladder', 'Ladder']) }),
 } satisfies Solution['fields'];
 
 describe('a field of the circuit', () => {

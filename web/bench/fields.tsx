@@ -1,8 +1,9 @@
-import type { FieldNote, FieldPath } from '../api/contract';
+import type { FieldPath } from '../api/contract';
 import { Select, type Option } from '../kit/Select';
 import { TextField } from '../kit/TextField';
 import { useBench } from './BenchContext';
 import { typed } from './circuit';
+import type { Note } from './useSolution';
 
 /** What stands below a field: what is wrong, what is wanted, or what was read. */
 function useMessages(path: FieldPath): { error: string | undefined; hint: string | undefined } {
@@ -30,7 +31,7 @@ export function Field({
     const messages = useMessages(path);
     const note = solved.note(path);
     const value = typed(draft, path);
-    if (note === undefined || (!note.used && value === '')) {
+    if (note === undefined || (note.unused && value === '')) {
         return null;
     }
     const read = solved.solution.read[path];
@@ -46,7 +47,7 @@ export function Field({
             value={value}
             placeholder={placeholder ?? note.empty}
             isReadOnly={readOnly}
-            hint={messages.hint ?? (note.used ? (echo ?? note.hint) : 'No use is made of this here.')}
+            hint={messages.hint ?? (note.unused ? 'No use is made of this here.' : (echo ?? note.hint))}
             error={messages.error}
             onChange={(text) => set(path, text === '' ? null : text)}
             data-path={path}
@@ -55,7 +56,7 @@ export function Field({
 }
 
 /** The options of a field in the words of the service; the empty one says what it is taken as. */
-export function optionsOf(note: FieldNote, value: string): Option[] {
+export function optionsOf(note: Note, value: string): Option[] {
     const known = note.choices.map((choice) => ({
         value: choice.value,
         label: choice.computed ? choice.label : `${choice.label} (not computed yet)`,
@@ -71,7 +72,7 @@ export function Choice({ path, label, only }: { path: FieldPath; label?: string;
     const messages = useMessages(path);
     const note = solved.note(path);
     const written = typed(draft, path);
-    if (note === undefined || (!note.used && written === '')) {
+    if (note === undefined || (note.unused && written === '')) {
         return null;
     }
     const value = note.choices.find((choice) => choice.value.toLowerCase() === written.toLowerCase())?.value ?? written;
@@ -84,7 +85,7 @@ export function Choice({ path, label, only }: { path: FieldPath; label?: string;
             value={value}
             options={options}
             isDisabled={readOnly}
-            hint={messages.hint ?? (note.used ? note.hint : 'No use is made of this here.')}
+            hint={messages.hint ?? (note.unused ? 'No use is made of this here.' : note.hint)}
             error={messages.error}
             onChange={(chosen) => set(path, chosen === '' ? null : chosen)}
             data-path={path}

@@ -4,6 +4,9 @@ import { call } from '../api/client';
 import type { FieldError, FieldNote, FieldPath, Figure, FigureKey, Solution, Words } from '../api/contract';
 import { type Draft, withSettings } from './circuit';
 
+/** What the service says of a field, complete. */
+export type Note = Required<FieldNote>;
+
 /** A solution with its figures and errors at hand by key. */
 export class Solved {
     private readonly figures: ReadonlyMap<FigureKey, Figure>;
@@ -43,8 +46,9 @@ export class Solved {
     }
 
     /** What the service says of a field: its label, choices, and what an empty one is taken as. */
-    note(path: FieldPath): FieldNote | undefined {
-        return this.solution.fields[path];
+    note(path: FieldPath): Note | undefined {
+        const note = this.solution.fields[path];
+        return note === undefined ? undefined : { unit: '', hint: '', empty: '', why: '', choices: [], unused: false, ...note };
     }
 
     /** The word of a field's choice for a value that is typed or found; the value itself where it has none. */

@@ -86,7 +86,7 @@ export function SiteForm({ site }: { site?: Site }) {
                 const value = text(group === 'supply' ? supply : settings, key);
                 const set = (typed: string) =>
                     group === 'supply' ? setSupply({ ...supply, [key]: typed }) : setSettings({ ...settings, [key]: typed });
-                if (note === undefined || (!note.used && value === '')) {
+                if (note === undefined || (note.unused && value === '')) {
                     return null;
                 }
                 return note.choices.length > 0 ? (

@@ -20,7 +20,9 @@ final class CircuitController
 {
     private const PAGE = 100;
 
-    private const SORTS = ['tag' => 'tag', 'output' => 'output_w', 'current' => 'current_a', 'worst' => 'worst_rank', 'updated' => 'updated_at'];
+    private const SORTS = [
+        'tag' => 'tag', 'output' => 'output_w', 'current' => 'current_a', 'worst' => 'worst_rank', 'updated' => 'updated_at',
+    ];
 
     public function __construct(private readonly CircuitStore $store)
     {
@@ -29,8 +31,13 @@ final class CircuitController
     public function index(Request $request): JsonResponse
     {
         Signed::person($request);
-        $query = $request->validate(['site' => ['nullable', 'integer'], 'search' => ['nullable', 'string', 'max:100'], 'worst' => ['nullable', 'in:stop,caution,note,none'], 'area' => ['nullable', 'string', 'max:60'], 'method' => ['nullable', 'string', 'max:30'],
-            'sort' => ['nullable', 'in:'.implode(',', array_keys(self::SORTS))], 'down' => ['nullable', 'boolean'], 'page' => ['nullable', 'integer', 'min:1', 'max:10000']]);
+        $query = $request->validate([
+            'site' => ['nullable', 'integer'], 'search' => ['nullable', 'string', 'max:100'],
+            'worst' => ['nullable', 'in:stop,caution,note,none'], 'area' => ['nullable', 'string', 'max:60'],
+            'method' => ['nullable', 'string', 'max:30'],
+            'sort' => ['nullable', 'in:'.implode(',', array_keys(self::SORTS))],
+            'down' => ['nullable', 'boolean'], 'page' => ['nullable', 'integer', 'min:1', 'max:10000'],
+        ]);
         $circuits = Circuit::query()->whereNull('archived_at');
         foreach (['site' => 'site_id', 'worst' => 'worst', 'area' => 'area', 'method' => 'method'] as $name => $column) {
             if (($query[$name] ?? null) !== null) {
@@ -40,15 +47,29 @@ final class CircuitController
         $search = trim($request->string('search')->toString());
         if ($search !== '') {
             $like = '%'.addcslashes($search, '%_\\').'%';
-            $circuits->where(static fn (Builder $q): Builder => $q->where('tag', 'ilike', $like)->orWhere('drives', 'ilike', $like)->orWhere('area', 'ilike', $like));
+            $circuits->where(
+                static fn (Builder $q): Builder => $q
+                    ->where('tag', 'ilike', $like)
+                    ->orWhere('drives', 'ilike', $like)
+                    ->orWhere('area', 'ilike', $like),
+            );
         }
         $total = $circuits->count();
         $page = $request->integer('page', 1);
         /** @var Collection<int, Circuit> $rows */
-        $rows = $circuits->orderBy(self::SORTS[$request->string('sort', 'tag')->toString()] ?? 'tag', $request->boolean('down') ? 'desc' : 'asc')->orderBy('id')
-            ->forPage($page, self::PAGE)->get(['id', 'site_id', 'tag', 'area', 'drives', 'rule_book', 'worst', 'stops', 'cautions', 'notes', 'errors', 'output_w', 'current_a', 'method', 'cable', 'scpd_a', 'dial_a', 'updated_at']);
+        $rows = $circuits
+            ->orderBy(self::SORTS[$request->string('sort', 'tag')->toString()] ?? 'tag', $request->boolean('down') ? 'desc' : 'asc')
+            ->orderBy('id')
+            ->forPage($page, self::PAGE)
+            ->get([
+                'id', 'site_id', 'tag', 'area', 'drives', 'rule_book', 'worst', 'stops', 'cautions', 'notes', 'errors', 'output_w',
+                'current_a', 'method', 'cable', 'scpd_a', 'dial_a', 'updated_at',
+            ]);
 
-        return new JsonResponse(['circuits' => $rows->map(static fn (Circuit $circuit): array => $circuit->row())->values(), 'total' => $total, 'page' => $page, 'page_size' => self::PAGE]);
+        return new JsonResponse([
+            'circuits' => $rows->map(static fn (Circuit $circuit): array => $circuit->row())->values(),
+            'total' => $total, 'page' => $page, 'page_size' => self::PAGE,
+        ]);
     }
 
     public function store(Request $request): JsonResponse
@@ -72,9 +93,16 @@ final class CircuitController
     {
         $person = Signed::editor($request);
         $request->validate(['version' => ['required', 'integer', 'min:1']]);
-        $saved = $this->store->save($circuit->load('site'), $request->integer('version'), CircuitDocument::from(self::circuit($request)), $person);
+        $saved = $this->store->save(
+            $circuit->load('site'), $request->integer('version'),
+            CircuitDocument::from(self::circuit($request)),
+            $person,
+        );
 
-        return new JsonResponse(['id' => $saved->id, 'version' => $saved->version, 'updated_at' => $saved->updated_at->toIso8601ZuluString(), 'updated_by' => $saved->editor?->name]);
+        return new JsonResponse([
+            'id' => $saved->id, 'version' => $saved->version, 'updated_at' => $saved->updated_at->toIso8601ZuluString(),
+            'updated_by' => $saved->editor?->name,
+        ]);
     }
 
     /** Takes a circuit out of the yard; it and its revisions are kept. */
@@ -107,6 +135,11 @@ final class CircuitController
             $number++;
         }
 
-        return ['format' => 'brave-anvil.circuit/1', 'tag' => 'NEW-'.$number, 'rule_book' => $site->rule_book, 'supply' => $site->supply, 'plate' => [], 'load' => [], 'starter' => [], 'cable' => [], 'guard' => [], 'correction' => [], 'settings' => []];
+        return [
+            'format' => 'brave-anvil.circuit/1',
+            'tag' => 'NEW-'.$number,
+            'rule_book' => $site->rule_book, 'supply' => $site->supply, 'plate' => [], 'load' => [], 'starter' => [], 'cable' => [],
+            'guard' => [], 'correction' => [], 'settings' => [],
+        ];
     }
 }

@@ -28,10 +28,14 @@ final class PersonController
     public function store(Request $request): JsonResponse
     {
         Signed::administrator($request);
-        $person = Person::query()->create($request->validate([
-            'name' => ['required', 'string', 'max:80'], 'login' => ['required', 'string', 'max:60', 'regex:/^[a-z0-9][a-z0-9.-]*$/', 'unique:people,login'],
-            'role' => ['required', Rule::in(Person::ROLES)], 'password' => ['required', 'string', 'min:8', 'max:200'],
-        ]) + ['active' => true]);
+        $person = Person::query()->create(
+            $request->validate([
+                'name' => ['required', 'string', 'max:80'],
+                'login' => ['required', 'string', 'max:60', 'regex:/^[a-z0-9][a-z0-9.-]*$/', 'unique:people,login'],
+                'role' => ['required', Rule::in(Person::ROLES)],
+                'password' => ['required', 'string', 'min:8', 'max:200'],
+            ]) + ['active' => true],
+        );
 
         return new JsonResponse($person->refresh()->resource(), 201);
     }
@@ -39,9 +43,16 @@ final class PersonController
     public function update(Request $request, Person $person): JsonResponse
     {
         $asking = Signed::administrator($request);
-        $read = $request->validate(['name' => ['required', 'string', 'max:80'], 'role' => ['required', Rule::in(Person::ROLES)], 'active' => ['required', 'boolean'], 'password' => ['nullable', 'string', 'min:8', 'max:200']]);
+        $read = $request->validate([
+            'name' => ['required', 'string', 'max:80'],
+            'role' => ['required', Rule::in(Person::ROLES)],
+            'active' => ['required', 'boolean'], 'password' => ['nullable', 'string', 'min:8', 'max:200'],
+        ]);
         if ($person->is($asking) && ($read['role'] !== 'administrator' || $read['active'] !== true)) {
-            throw new Problem(422, 'own_account', 'Not your own account', 'You cannot take your own rights away; another administrator can.', [['path' => 'role', 'text' => 'This is your own account.', 'accepted' => 'administrator']]);
+            throw new Problem(
+                422, 'own_account', 'Not your own account', 'You cannot take your own rights away; another administrator can.',
+                [['path' => 'role', 'text' => 'This is your own account.', 'accepted' => 'administrator']],
+            );
         }
         if (($read['password'] ?? null) === null) {
             unset($read['password']);

@@ -22,14 +22,23 @@ final class PhotographController
         $person = Signed::editor($request);
         $picture = Picture::from($request->getContent());
         $file = bin2hex(random_bytes(16)).'.jpg';
-        if ((! is_dir(self::folder()) && ! @mkdir(self::folder(), 0770, true)) || @file_put_contents(self::folder().'/'.$file, $picture->jpeg) !== strlen($picture->jpeg)) {
+        if (
+            (! is_dir(self::folder()) && ! @mkdir(self::folder(), 0770, true)) ||
+            @file_put_contents(self::folder().'/'.$file, $picture->jpeg) !== strlen($picture->jpeg)
+        ) {
             throw new RuntimeException('the photograph cannot be written below '.self::folder());
         }
         $before = null;
         $photograph = DB::transaction(static function () use ($circuit, $file, $picture, $person, &$before): Photograph {
             $before = Photograph::query()->find($circuit->id)?->file;
 
-            return Photograph::query()->updateOrCreate(['circuit_id' => $circuit->id], ['file' => $file, 'width' => $picture->width, 'height' => $picture->height, 'bytes' => strlen($picture->jpeg), 'taken_by' => $person->id]);
+            return Photograph::query()->updateOrCreate(
+                ['circuit_id' => $circuit->id],
+                [
+                    'file' => $file, 'width' => $picture->width, 'height' => $picture->height, 'bytes' => strlen($picture->jpeg),
+                    'taken_by' => $person->id,
+                ],
+            );
         });
         if ($before !== null) {
             @unlink(self::folder().'/'.$before);
@@ -53,7 +62,10 @@ final class PhotographController
         $path = self::folder().'/'.$photograph->file;
         abort_unless($photograph->file === $name.'.jpg' && is_file($path), 404);
 
-        return new Response((string) file_get_contents($path), 200, ['Content-Type' => 'image/jpeg', 'Cache-Control' => 'private, max-age=86400', 'Content-Disposition' => 'inline; filename="plate.jpg"', 'X-Content-Type-Options' => 'nosniff']);
+        return new Response((string) file_get_contents($path), 200, [
+            'Content-Type' => 'image/jpeg', 'Cache-Control' => 'private, max-age=86400',
+            'Content-Disposition' => 'inline; filename="plate.jpg"', 'X-Content-Type-Options' => 'nosniff',
+        ]);
     }
 
     public function destroy(Request $request, Circuit $circuit): Response

@@ -27,7 +27,13 @@ final class ReadingController
         Signed::person($request);
 
         /** @var Collection<int, Reading> $readings */
-        $readings = Reading::query()->with('taker', 'withdrawer')->where('circuit_id', $circuit->id)->orderByDesc('taken_at')->orderByDesc('id')->limit(200)->get();
+        $readings = Reading::query()
+            ->with('taker', 'withdrawer')
+            ->where('circuit_id', $circuit->id)
+            ->orderByDesc('taken_at')
+            ->orderByDesc('id')
+            ->limit(200)
+            ->get();
 
         return new JsonResponse(['readings' => $readings->map(static fn (Reading $reading): array => $reading->resource())->values()]);
     }
@@ -36,13 +42,24 @@ final class ReadingController
     public function store(Request $request, Circuit $circuit): JsonResponse
     {
         $person = Signed::editor($request);
-        $request->validate(['version' => ['required', 'integer'], 'instrument' => ['required', 'string', 'max:120'], 'note' => ['nullable', 'string', 'max:500'], 'taken_at' => ['nullable', 'date']]);
+        $request->validate([
+            'version' => ['required', 'integer'], 'instrument' => ['required', 'string', 'max:120'],
+            'note' => ['nullable', 'string', 'max:500'], 'taken_at' => ['nullable', 'date'],
+        ]);
         $circuit->load('site');
         if ($circuit->version !== $request->integer('version')) {
-            throw new Problem(409, 'edit_conflict', 'Somebody else saved this circuit', 'Look at its present state before you keep a reading.', [], ['current' => $circuit->load('editor')->resource()]);
+            throw new Problem(
+                409, 'edit_conflict', 'Somebody else saved this circuit', 'Look at its present state before you keep a reading.', [],
+                ['current' => $circuit->load('editor')->resource()],
+            );
         }
         $document = CircuitDocument::from(json_decode($circuit->draft, true, 32, JSON_THROW_ON_ERROR));
-        $reading = $this->store->keepMeasured($circuit, $document, $request->string('instrument')->toString(), $request->string('note')->toString(), self::taken($request), $person);
+        $reading = $this->store->keepMeasured(
+            $circuit, $document,
+            $request->string('instrument')->toString(),
+            $request->string('note')->toString(),
+            self::taken($request), $person,
+        );
 
         return new JsonResponse($reading->resource(), 201);
     }

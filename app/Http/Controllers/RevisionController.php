@@ -24,7 +24,11 @@ final class RevisionController
         Signed::person($request);
 
         /** @var Collection<int, Revision> $revisions */
-        $revisions = $circuit->revisions()->with('author')->orderByDesc('number')->get(['id', 'circuit_id', 'number', 'name', 'core', 'created_by', 'created_at']);
+        $revisions = $circuit
+            ->revisions()
+            ->with('author')
+            ->orderByDesc('number')
+            ->get(['id', 'circuit_id', 'number', 'name', 'core', 'created_by', 'created_at']);
 
         return new JsonResponse(['revisions' => $revisions->map(static fn (Revision $revision): array => $revision->row())->values()]);
     }
@@ -34,7 +38,10 @@ final class RevisionController
         $person = Signed::editor($request);
         $request->validate(['name' => ['required', 'string', 'max:80'], 'version' => ['required', 'integer']]);
 
-        return new JsonResponse($this->store->revise($circuit, $request->integer('version'), $request->string('name')->trim()->toString(), $person)->row(), 201);
+        return new JsonResponse(
+            $this->store->revise($circuit, $request->integer('version'), $request->string('name')->trim()->toString(), $person)->row(),
+            201,
+        );
     }
 
     public function show(Request $request, Revision $revision): JsonResponse

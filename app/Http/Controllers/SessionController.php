@@ -27,7 +27,9 @@ final class SessionController
     {
         $typed = $request->validate(['login' => ['required', 'string', 'max:60'], 'password' => ['required', 'string', 'max:200']]);
         if (! Auth::attempt(['login' => $typed['login'], 'password' => $typed['password'], 'active' => true])) {
-            throw new Problem(422, 'sign_in_failed', 'Not signed in', 'Name and password do not belong together.', [['path' => 'password', 'text' => 'Name and password do not belong together.', 'accepted' => '']]);
+            throw new Problem(422, 'sign_in_failed', 'Not signed in', 'Name and password do not belong together.', [
+                ['path' => 'password', 'text' => 'Name and password do not belong together.', 'accepted' => ''],
+            ]);
         }
         $request->session()->regenerate();
 

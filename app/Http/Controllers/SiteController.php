@@ -40,12 +40,21 @@ final class SiteController
         Signed::administrator($request);
         $version = $request->validate(['version' => ['required', 'integer']])['version'];
         $read = $this->read($request, $site->id);
-        $changed = Site::query()->whereKey($site->id)->where('version', $version)->update([
-            'name' => $read['name'], 'rule_book' => $read['rule_book'], 'version' => $site->version + 1,
-            'supply' => json_encode((object) $read['supply'], JSON_THROW_ON_ERROR), 'settings' => json_encode((object) $read['settings'], JSON_THROW_ON_ERROR), 'areas' => json_encode($read['areas'], JSON_THROW_ON_ERROR),
-        ]);
+        $changed = Site::query()
+            ->whereKey($site->id)
+            ->where('version', $version)
+            ->update([
+                'name' => $read['name'], 'rule_book' => $read['rule_book'],
+                'version' => $site->version + 1,
+                'supply' => json_encode((object) $read['supply'], JSON_THROW_ON_ERROR),
+                'settings' => json_encode((object) $read['settings'], JSON_THROW_ON_ERROR),
+                'areas' => json_encode($read['areas'], JSON_THROW_ON_ERROR),
+            ]);
         if ($changed === 0) {
-            throw new Problem(409, 'edit_conflict', 'Somebody else saved this site', 'Look at its present state first; nothing was overwritten.', [], ['current' => $site->refresh()->resource()]);
+            throw new Problem(
+                409, 'edit_conflict', 'Somebody else saved this site', 'Look at its present state first; nothing was overwritten.', [],
+                ['current' => $site->refresh()->resource()],
+            );
         }
 
         // The yard lists what the site's new settings say, a moment after the answer is out.
@@ -59,13 +68,19 @@ final class SiteController
     {
         /** @var array{name: string, rule_book: string, supply?: array<string, mixed>, settings?: array<string, mixed>, areas?: list<string>} $read */
         $read = $request->validate([
-            'name' => ['required', 'string', 'max:80', 'unique:sites,name'.($id === null ? '' : ','.$id)], 'rule_book' => ['required', 'in:iec,nec,cec'],
-            'supply' => ['array'], 'settings' => ['array'], 'areas' => ['array', 'max:40'], 'areas.*' => ['string', 'max:60'],
+            'name' => ['required', 'string', 'max:80', 'unique:sites,name'.($id === null ? '' : ','.$id)],
+            'rule_book' => ['required', 'in:iec,nec,cec'], 'supply' => ['array'], 'settings' => ['array'], 'areas' => ['array', 'max:40'],
+            'areas.*' => ['string', 'max:60'],
         ]);
         $read = [...$read, 'supply' => $read['supply'] ?? [], 'settings' => $read['settings'] ?? [], 'areas' => $read['areas'] ?? []];
         // The core says what each field accepts, so that a site cannot hold what its circuits could not read.
-        $errors = array_values(array_map(static fn (FieldError $error): array => ['path' => $error->path, 'text' => $error->text, 'accepted' => $error->accepted],
-            CircuitReader::read(['rule_book' => $read['rule_book'], 'supply' => $read['supply'], 'settings' => $read['settings']])->errors));
+        $errors = array_values(
+            array_map(
+                static fn (FieldError $error): array => ['path' => $error->path, 'text' => $error->text, 'accepted' => $error->accepted],
+                CircuitReader::read(['rule_book' => $read['rule_book'], 'supply' => $read['supply'], 'settings' => $read['settings']])
+                    ->errors,
+            ),
+        );
         if ($errors !== []) {
             throw new Problem(422, 'invalid', 'Some fields are not right', 'See the fields.', $errors);
         }

@@ -69,9 +69,23 @@ final class SpareController
         $plate = CircuitDocument::from(['plate' => is_array($body) ? ($body['plate'] ?? null) : null])->section('plate');
         try {
             // In a transaction of its own, so that a refused name does not spoil one around it.
-            DB::transaction(static fn (): bool => $spare->fill(['name' => $request->string('name')->trim()->toString(), 'place' => $request->string('place')->trim()->toString(), 'plate' => json_encode((object) $plate, JSON_THROW_ON_ERROR), 'updated_by' => $person])->save());
+            DB::transaction(
+                static fn (): bool => $spare
+                    ->fill([
+                        'name' => $request->string('name')->trim()->toString(),
+                        'place' => $request->string('place')->trim()->toString(),
+                        'plate' => json_encode((object) $plate, JSON_THROW_ON_ERROR),
+                        'updated_by' => $person,
+                    ])
+                    ->save(),
+            );
         } catch (UniqueConstraintViolationException) {
-            throw new Problem(422, 'name_taken', 'The name is taken', 'Another spare of this site has this name.', [['path' => 'name', 'text' => 'Another spare of this site has this name.', 'accepted' => 'A name that is unique in its site.']]);
+            throw new Problem(422, 'name_taken', 'The name is taken', 'Another spare of this site has this name.', [
+                [
+                    'path' => 'name', 'text' => 'Another spare of this site has this name.',
+                    'accepted' => 'A name that is unique in its site.',
+                ],
+            ]);
         }
 
         return $spare->refresh();

@@ -33,13 +33,29 @@ final class WaveformController
     public function store(Request $request, Circuit $circuit): JsonResponse
     {
         $person = Signed::editor($request);
-        $request->validate(['instrument' => ['required', 'string', 'max:120'], 'note' => ['nullable', 'string', 'max:500'], 'taken_at' => ['nullable', 'date']]);
+        $request->validate([
+            'instrument' => ['required', 'string', 'max:120'], 'note' => ['nullable', 'string', 'max:500'],
+            'taken_at' => ['nullable', 'date'],
+        ]);
         $analysis = self::analysis($request);
         if ($analysis->figures === []) {
-            throw new Problem(422, 'nothing_measured', 'Nothing is measured', 'This file gives no result to keep.', array_map(static fn (FieldError $error): array => ['path' => $error->path, 'text' => $error->text, 'accepted' => $error->accepted], $analysis->errors));
+            throw new Problem(
+                422, 'nothing_measured', 'Nothing is measured', 'This file gives no result to keep.',
+                array_map(
+                    static fn (FieldError $error): array => [
+                        'path' => $error->path, 'text' => $error->text, 'accepted' => $error->accepted,
+                    ],
+                    $analysis->errors,
+                ),
+            );
         }
 
-        $reading = $this->store->keep($circuit, 'waveform', self::options($request), $analysis->figures, $request->string('instrument')->toString(), $request->string('note')->toString(), ReadingController::taken($request), $person);
+        $reading = $this->store->keep(
+            $circuit, 'waveform', self::options($request), $analysis->figures,
+            $request->string('instrument')->toString(),
+            $request->string('note')->toString(),
+            ReadingController::taken($request), $person,
+        );
 
         return new JsonResponse($reading->resource(), 201);
     }
@@ -65,7 +81,11 @@ final class WaveformController
     {
         return [
             'core' => Version::CORE,
-            'columns' => array_map(static fn (string $name, string $role): array => ['name' => $name, 'role' => $role], $analysis->trace->names ?? [], $analysis->channels->roles ?? []),
+            'columns' => array_map(
+                static fn (string $name, string $role): array => ['name' => $name, 'role' => $role],
+                $analysis->trace->names ?? [],
+                $analysis->channels->roles ?? [],
+            ),
             'samples' => $analysis->trace?->samples() ?? 0,
             'figures' => array_map(static fn (Figure $figure): array => $figure->toArray(), $analysis->figures),
             'findings' => array_map(static fn (Finding $finding): array => $finding->toArray(), $analysis->findings),

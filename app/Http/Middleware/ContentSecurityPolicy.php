@@ -20,10 +20,26 @@ final class ContentSecurityPolicy
         // The hot server of development needs its own origin and socket.
         $hot = Vite::isRunningHot() ? trim((string) file_get_contents(Vite::hotFile())) : '';
         $socket = str_replace('http', 'ws', $hot);
-        $response->headers->set('Content-Security-Policy', trim(preg_replace('/ +/', ' ', implode('; ', [
-            "default-src 'none'", "script-src 'self' 'nonce-$nonce' $hot", "style-src 'self' 'nonce-$nonce' $hot", "img-src 'self' data: blob: $hot", "font-src 'self' $hot",
-            "connect-src 'self' $hot $socket", "manifest-src 'self'", "base-uri 'none'", "form-action 'self'", "frame-ancestors 'none'",
-        ])) ?? ''));
+        $response->headers->set(
+            'Content-Security-Policy',
+            trim(
+                preg_replace(
+                    '/ +/', ' ',
+                    implode('; ', [
+                        "default-src 'none'",
+                        "script-src 'self' 'nonce-$nonce' $hot",
+                        "style-src 'self' 'nonce-$nonce' $hot",
+                        "img-src 'self' data: blob: $hot",
+                        "font-src 'self' $hot",
+                        "connect-src 'self' $hot $socket",
+                        "manifest-src 'self'",
+                        "base-uri 'none'",
+                        "form-action 'self'",
+                        "frame-ancestors 'none'",
+                    ]),
+                ) ?? '',
+            ),
+        );
 
         return $response;
     }

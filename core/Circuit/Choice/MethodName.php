@@ -16,6 +16,12 @@ enum MethodName: string implements Choice
     case SoftStarter = 'soft_starter';
     case Drive = 'drive';
 
+    /** Whether it joins the windings of a cage motor anew, so that no other kind of motor can be started by it. */
+    public function needsCage(): bool
+    {
+        return $this === self::StarDelta;
+    }
+
     public function label(Words $words): string
     {
         return match ($this) {

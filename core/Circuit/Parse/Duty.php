@@ -33,11 +33,15 @@ final class Duty
         }
         $number = (float) str_replace(',', '.', $part[1]);
         if ($part[2] === 'min') {
-            return $type === 'S2' && $number >= 1 && $number <= 240 ? new Entry($type, $type.', '.Show::number($number).' min, then rest until cold')
+            return $type === 'S2' && $number >= 1 && $number <= 240
+                ? new Entry($type, $type.', '.Show::number($number).' min, then rest until cold')
                 : new Refusal($type === 'S2' ? 'S2 runs from 1 to 240 minutes.' : 'Minutes belong to S2.');
         }
 
-        return in_array($type, self::PERCENT, true) && $number > 0 && $number <= 100 ? new Entry($type, $type.', '.Show::number($number).' % of each cycle')
-            : new Refusal(in_array($type, self::PERCENT, true) ? 'A share of the cycle is from 0 to 100 %.' : 'A percentage belongs to S3 to S6.');
+        return in_array($type, self::PERCENT, true) && $number > 0 && $number <= 100
+            ? new Entry($type, $type.', '.Show::number($number).' % of each cycle')
+            : new Refusal(
+                in_array($type, self::PERCENT, true) ? 'A share of the cycle is from 0 to 100 %.' : 'A percentage belongs to S3 to S6.',
+            );
     }
 }

@@ -8,13 +8,21 @@ use BraveAnvil\Circuit\Entry;
 use BraveAnvil\Circuit\Refusal;
 use BraveAnvil\Solution\Show;
 
-/** Power factor or efficiency as stamped: `0.85`, `85 %`, `0,85`, `93.9`, `IE3 - 93.9 %`; two with a slash on a plate for two frequencies. */
+/**
+ * Power factor or efficiency as stamped: `0.85`, `85 %`, `0,85`, `93.9`, `IE3 - 93.9 %`; two with a slash on a plate for two
+ * frequencies.
+ */
 final class Fraction
 {
     /** @return Entry|Refusal its value is a float, two in a list, or the text of a class (`IE3`) */
     public static function parse(string $text, bool $efficiency, float $low): Entry|Refusal
     {
-        $bare = trim((string) preg_replace('~^(power factor|cos\s*phi|cos|p\.?\s?f\.?|nema nom\.? eff\.?|nom\.? eff\.?|efficiency|eff\.?|eta)\s*[=:]?\s*~i', '', $text));
+        $bare = trim(
+            (string) preg_replace(
+                '~^(power factor|cos\s*phi|cos|p\.?\s?f\.?|nema nom\.? eff\.?|nom\.? eff\.?|efficiency|eff\.?|eta)\s*[=:]?\s*~i', '',
+                $text,
+            ),
+        );
         $class = null;
         if ($efficiency && preg_match('~^(?:the class )?(ie\s*-?\s*([1-4]))(?: alone)?(?:[\s/:(-]+(.*?)\)?)?$~i', $bare, $m) === 1) {
             $class = 'IE'.$m[2];
@@ -35,7 +43,10 @@ final class Fraction
             }
             $values[] = $value;
         }
-        $echo = implode(' / ', array_map(static fn (float $v): string => $efficiency ? Show::number($v * 100, 5).' %' : Show::number($v, 5), $values));
+        $echo = implode(
+            ' / ',
+            array_map(static fn (float $v): string => $efficiency ? Show::number($v * 100, 5).' %' : Show::number($v, 5), $values),
+        );
 
         return new Entry(count($values) === 2 ? $values : $values[0], ($class === null ? '' : $class.' - ').$echo);
     }
@@ -50,7 +61,11 @@ final class Fraction
         // Between 1 and 5 nobody can tell a fraction from a percentage.
         $value = $percent || $number >= 5 ? $number / 100 : $number;
         if ($value > 1 || ($efficiency && $value >= 0.9999)) {
-            return new Refusal($efficiency ? 'An efficiency of '.Show::number($value * 100, 5).' % is not possible: a motor always loses something.' : 'A power factor above 1 is not possible.');
+            return new Refusal(
+                $efficiency
+                    ? 'An efficiency of '.Show::number($value * 100, 5).' % is not possible: a motor always loses something.'
+                    : 'A power factor above 1 is not possible.',
+            );
         }
         if ($value < $low) {
             return new Refusal(Show::number($value).' is too small.');

@@ -18,7 +18,12 @@ final readonly class PlateCurrent
     public static function parse(string $text): self|Refusal
     {
         $text = (string) preg_replace('~(?<=[a-z]),\s+~i', '/', $text);
-        $bare = trim((string) preg_replace('~\b(amperes|ampere|amps|amp|a)\b|(?<=\d)a\b~i', ' ', (string) preg_replace('~\b(delta|star|wye|parallel|series|fla|flc)\b|[DYdy]~i', ' ', $text)));
+        $bare = trim(
+            (string) preg_replace(
+                '~\b(amperes|ampere|amps|amp|a)\b|(?<=\d)a\b~i', ' ',
+                (string) preg_replace('~\b(delta|star|wye|parallel|series|fla|flc)\b|[DYdy]~i', ' ', $text),
+            ),
+        );
         $bare = trim((string) preg_replace('~\s*/\s*$~', '', $bare));
         $parts = preg_split('~\s*/\s*~', $bare);
         if ($bare === '' || $parts === false || count($parts) > 2) {
@@ -34,7 +39,9 @@ final readonly class PlateCurrent
             foreach ($ends as $end) {
                 $number = Typed::number($end);
                 if ($number instanceof Refusal) {
-                    return str_contains($number->text, 'decimal comma') ? $number : new Refusal(Typed::quoted($text).' cannot be read as a current.');
+                    return str_contains($number->text, 'decimal comma')
+                        ? $number
+                        : new Refusal(Typed::quoted($text).' cannot be read as a current.');
                 }
                 if ($number <= 0 || $number > 20000) {
                     return new Refusal('A current is more than 0 and at most 20 000 A.');
@@ -50,7 +57,10 @@ final readonly class PlateCurrent
     /** As read; with connections, the larger current belongs to the first of them: `66 A delta, 38 A star`. */
     public function echo(string $lower = '', string $higher = ''): string
     {
-        $shown = array_map(static fn (array $group): string => implode('–', array_map(static fn (float $a): string => Show::number($a, 6), $group)), $this->groups);
+        $shown = array_map(
+            static fn (array $group): string => implode('–', array_map(static fn (float $a): string => Show::number($a, 6), $group)),
+            $this->groups,
+        );
         if ($lower === '' || count($shown) !== 2) {
             return implode(' / ', $shown).' A';
         }

@@ -47,7 +47,9 @@ final readonly class PlateVoltage
                 $number = Typed::number($end);
                 if ($number instanceof Refusal) {
                     // Letters and signs are gone by now: repeat what was typed, not what is left of it.
-                    return str_contains($number->text, 'decimal comma') ? $number : new Refusal(Typed::quoted($text).' cannot be read as a voltage.');
+                    return str_contains($number->text, 'decimal comma')
+                        ? $number
+                        : new Refusal(Typed::quoted($text).' cannot be read as a voltage.');
                 }
                 if ($number < 24 || $number > 2000) {
                     return new Refusal(Show::number($number).' V is outside 24 to 2000 V.');
@@ -88,7 +90,10 @@ final readonly class PlateVoltage
                 $ratios[] = $high / $low;
             }
         }
-        $within = static fn (float $from, float $to): bool => array_filter($ratios, static fn (float $r): bool => $r >= $from && $r <= $to) !== [];
+        $within = static fn (float $from, float $to): bool => array_filter(
+            $ratios,
+            static fn (float $r): bool => $r >= $from && $r <= $to,
+        ) !== [];
         if ($within(1.65, 1.82)) {
             if ($a['connection'] === 'star' || $b['connection'] === 'delta') {
                 return new Refusal('The lower voltage is the delta one, the higher the star one.');
@@ -106,10 +111,20 @@ final readonly class PlateVoltage
         }
 
         if ($b['low'] / $a['low'] < 1.12) {
-            return new Refusal('Two voltages this close are served by one connection: write them as a range, '.Show::number($a['low']).'-'.Show::number($b['high']).'.');
+            return new Refusal(
+                'Two voltages this close are served by one connection: write them as a range, '.
+                    Show::number($a['low']).
+                    '-'.
+                    Show::number($b['high']).
+                    '.',
+            );
         }
 
-        return new Refusal('The ratio '.Show::number($b['low'] / $a['low'], 3).' is neither √3 (delta and star) nor 2 (parallel and series); nor are they the voltages of two frequencies: check them.');
+        return new Refusal(
+            'The ratio '.
+                Show::number($b['low'] / $a['low'], 3).
+                ' is neither √3 (delta and star) nor 2 (parallel and series); nor are they the voltages of two frequencies: check them.',
+        );
     }
 
     /** @param  array{low: float, high: float, connection: string}  $pair */

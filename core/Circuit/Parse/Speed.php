@@ -36,7 +36,10 @@ final readonly class Speed
         if (count($speeds) === 2) {
             $ratio = max($speeds) / min($speeds);
             if ($ratio < 1.15 || $ratio > 1.25) {
-                return new Refusal('Two speeds: a two-speed motor has two windings or a changed pole number, each with its own currents, and is not computed. Type the speed of the one winding that you work on.', true);
+                return new Refusal(
+                    'Two speeds: a two-speed motor has two windings or a changed pole number, each with its own currents, and is not computed. Type the speed of the one winding that you work on.',
+                    true,
+                );
             }
         }
 

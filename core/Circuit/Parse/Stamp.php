@@ -32,7 +32,9 @@ final class Stamp
 
     public static function insulation(string $text): Entry|Refusal
     {
-        $bare = (string) preg_replace('~^(INSULATION|INSUL\.?|INS\.?|ISO\.?\s?KL\.?|TH\.?\s?CL\.?|CLASS|CL\.?)\s*(CLASS|CL\.?)?\s*~', '', strtoupper($text));
+        $bare = (string) preg_replace(
+            '~^(INSULATION|INSUL\.?|INS\.?|ISO\.?\s?KL\.?|TH\.?\s?CL\.?|CLASS|CL\.?)\s*(CLASS|CL\.?)?\s*~', '', strtoupper($text),
+        );
         if (preg_match('~^([YAEBFHNR])(?:\s*[/(]\s*([YAEBFH])\)?)?$~', $bare, $m) !== 1) {
             return new Refusal(Typed::quoted($text).' is not an insulation class.');
         }

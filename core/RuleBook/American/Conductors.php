@@ -23,8 +23,8 @@ final readonly class Conductors implements ConductorRules
 
     /** Temperature rating of insulations, °C. */
     private const INSULATION = [
-        'TW' => 60, 'PVC' => 75, 'THW' => 75, 'THWN' => 75, 'XHHW' => 75, 'RW75' => 75, 'THHN' => 90, 'THWN-2' => 90, 'XHHW-2' => 90, 'RW90' => 90,
-        'RHW-2' => 90, 'T90' => 90, 'XLPE' => 90,
+        'TW' => 60, 'PVC' => 75, 'THW' => 75, 'THWN' => 75, 'XHHW' => 75, 'RW75' => 75, 'THHN' => 90, 'THWN-2' => 90, 'XHHW-2' => 90,
+        'RW90' => 90, 'RHW-2' => 90, 'T90' => 90, 'XLPE' => 90,
     ];
 
     public function __construct(private ConductorTables $tables, private ConductorPolicy $policy)
@@ -36,9 +36,13 @@ final readonly class Conductors implements ConductorRules
         $factor = $run->sixLeads() ? $this->policy->leadFactor : $this->policy->factor;
         $shown = Show::number($factor);
 
-        return Figure::work($run->required())->labelled($run->sixLeads() ? 'Required ampacity of each lead' : 'Required ampacity')->from(I: $design)
-            ->as($shown.' · '.$this->policy->current, $shown.' × {I}')->equals($factor * $design->number())
-            ->source($run->sixLeads() ? $this->policy->leadSource : $this->policy->source)->make();
+        return Figure::work($run->required())
+            ->labelled($run->sixLeads() ? 'Required ampacity of each lead' : 'Required ampacity')
+            ->from(I: $design)
+            ->as($shown.' · '.$this->policy->current, $shown.' × {I}')
+            ->equals($factor * $design->number())
+            ->source($run->sixLeads() ? $this->policy->leadSource : $this->policy->source)
+            ->make();
     }
 
     public function candidates(Circuit $circuit, Figure $required, Run $run): array|FieldError
@@ -51,7 +55,9 @@ final readonly class Conductors implements ConductorRules
             return [];
         }
         if ($name === 'THHN' && $circuit->flag('cable.wet') === true) {
-            return new FieldError('cable.insulation', 'THHN is for dry places only.', 'THWN-2 or XHHW-2 in a wet place.', ErrorKind::Impossible);
+            return new FieldError(
+                'cable.insulation', 'THHN is for dry places only.', 'THWN-2 or XHHW-2 in a wet place.', ErrorKind::Impossible,
+            );
         }
         $ambientFactor = $this->tables->ambientFactor($ambient->number(), $insulation);
         if ($ambientFactor === null) {
@@ -60,8 +66,13 @@ final readonly class Conductors implements ConductorRules
         }
         $count = (int) (3 * ($grouped->number() - 1)) + $run->conductors;
 
-        return $this->sized($circuit->chosen('cable.material', Metal::class) ?? Metal::Copper, $circuit->chosen('cable.raceway_material', RacewayMaterial::class) ?? RacewayMaterial::Steel,
-            $insulation, min($this->terminals($circuit, $required->number()), $insulation), $ambientFactor, $count);
+        return $this->sized(
+            $circuit->chosen('cable.material', Metal::class) ?? Metal::Copper,
+            $circuit->chosen('cable.raceway_material', RacewayMaterial::class) ?? RacewayMaterial::Steel,
+            $insulation,
+            min($this->terminals($circuit, $required->number()), $insulation),
+            $ambientFactor, $count,
+        );
     }
 
     /**
@@ -73,7 +84,18 @@ final readonly class Conductors implements ConductorRules
     private function sized(Metal $metal, RacewayMaterial $raceway, int $insulation, int $terminals, float $ambientFactor, int $count): array
     {
         $countFactor = $this->tables->countFactor($count);
-        $factors = ' A ('.$insulation.' °C column) × '.Show::number($ambientFactor).' ambient × '.Show::number($countFactor).' for '.$count.' conductors; terminals '.$terminals.' °C: ';
+        $factors =
+            ' A ('.
+            $insulation.
+            ' °C column) × '.
+            Show::number($ambientFactor).
+            ' ambient × '.
+            Show::number($countFactor).
+            ' for '.
+            $count.
+            ' conductors; terminals '.
+            $terminals.
+            ' °C: ';
         $source = $this->tables->ampacitySource();
         $impedance = $this->tables->impedanceSource();
         $candidates = [];
@@ -86,10 +108,20 @@ final readonly class Conductors implements ConductorRules
             if ($base === null || $limit === null || $ohm === null || $reactance === null || $area === null) {
                 continue;
             }
-            $candidates[] = new Candidate($this->conductor($size, $area, $metal), $base * $ambientFactor * $countFactor, $limit, $ohm, $reactance,
-                Show::number($base).$factors.Show::number($limit).' A', $source, $impedance,
+            $candidates[] = new Candidate(
+                $this->conductor($size, $area, $metal),
+                $base * $ambientFactor * $countFactor,
+                $limit, $ohm, $reactance,
+                Show::number($base).$factors.Show::number($limit).' A',
+                $source, $impedance,
                 $this->tables->ampacityDoubt($metal, $size, $insulation) ?? $this->tables->ampacityDoubt($metal, $size, $terminals),
-                array_values(array_filter([$this->tables->ampacityCorrection($metal, $size, $insulation), $this->tables->ampacityCorrection($metal, $size, $terminals)])));
+                array_values(
+                    array_filter([
+                        $this->tables->ampacityCorrection($metal, $size, $insulation),
+                        $this->tables->ampacityCorrection($metal, $size, $terminals),
+                    ]),
+                ),
+            );
         }
 
         return $candidates;
@@ -110,13 +142,21 @@ final readonly class Conductors implements ConductorRules
             return (int) min($this->policy->largestTerminals, $marked->number());
         }
 
-        return $required > $this->policy->smallTerminalsTo + self::TOLERANCE ? $this->policy->largestTerminals : $this->policy->smallTerminals;
+        return $required > $this->policy->smallTerminalsTo + self::TOLERANCE
+            ? $this->policy->largestTerminals
+            : $this->policy->smallTerminals;
     }
 
     public function assumedTerminals(Circuit $circuit): ?string
     {
         return $circuit->missing('cable.terminal_temperature')
-            ? 'terminals not marked: '.$this->policy->smallTerminals.' °C up to '.Show::number($this->policy->smallTerminalsTo).' A, '.$this->policy->largestTerminals.' °C above'
+            ? 'terminals not marked: '.
+                    $this->policy->smallTerminals.
+                    ' °C up to '.
+                    Show::number($this->policy->smallTerminalsTo).
+                    ' A, '.
+                    $this->policy->largestTerminals.
+                    ' °C above'
             : null;
     }
 

@@ -26,12 +26,23 @@ final readonly class Disconnects implements DisconnectRules
     public function choose(Figure $design): SwitchChoice
     {
         $shown = Show::number($this->factor);
-        $required = Figure::work(GuardFigure::DisconnectRating)->from(I: $design)->as('factor · FLC', $shown.' × {I}')->equals($this->factor * $design->number())
-            ->source($this->source)->make();
+        $required = Figure::work(GuardFigure::DisconnectRating)
+            ->from(I: $design)
+            ->as('factor · FLC', $shown.' × {I}')
+            ->equals($this->factor * $design->number())
+            ->source($this->source)
+            ->make();
         foreach ($this->ratings as $rating) {
             if ($rating >= $required->number() * (1 - self::TOLERANCE)) {
-                return new SwitchChoice($required, Figure::work(GuardFigure::DisconnectSize)->from(I: $required)->as('next switch rating', 'next switch rating above {I}')->equals($rating)
-                    ->source($this->ratingsSource.'; horsepower rating at least the motor’s')->make());
+                return new SwitchChoice(
+                    $required,
+                    Figure::work(GuardFigure::DisconnectSize)
+                        ->from(I: $required)
+                        ->as('next switch rating', 'next switch rating above {I}')
+                        ->equals($rating)
+                        ->source($this->ratingsSource.'; horsepower rating at least the motor’s')
+                        ->make(),
+                );
             }
         }
 

@@ -53,8 +53,15 @@ final readonly class GroundingConductors implements ProtectiveConductorRules
             $working .= ', not larger than the circuit conductor '.$largest->text;
         }
 
-        return Figure::work($name)->labelled($this->label)->in(Unit::None)->from(device: $rating)->as('table', $working)->equals(Conductors::named($size))
-            ->source($this->byRating->cited())->doubted($this->byRating->doubt('rows', $row, self::COPPER))->make();
+        return Figure::work($name)
+            ->labelled($this->label)
+            ->in(Unit::None)
+            ->from(device: $rating)
+            ->as('table', $working)
+            ->equals(Conductors::named($size))
+            ->source($this->byRating->cited())
+            ->doubted($this->byRating->doubt('rows', $row, self::COPPER))
+            ->make();
     }
 
     /** @return array{string, string|null} row of the table, and its size */

@@ -46,10 +46,22 @@ final readonly class HorsepowerTable
                 $rows[$row] = $amperes;
             }
             if (abs((float) $row - $hp) <= $tolerance * $hp) {
-                return $amperes === null ? null : Figure::work($name)
-                    ->as('table', Show::number((float) $row).' hp in the '.$volts.' V column'.($times > 1 ? ': '.Show::number($amperes).' A × '.Show::number($times) : ''))
-                    ->equals($amperes * $times)->source($this->table->cited())->doubted($this->table->doubt('rows', $row, $column))
-                    ->corrected($this->table->correction('rows', $row, $column))->make();
+                return $amperes === null
+                    ? null
+                    : Figure::work($name)
+                        ->as(
+                            'table',
+                            Show::number((float) $row).
+                                ' hp in the '.
+                                $volts.
+                                ' V column'.
+                                ($times > 1 ? ': '.Show::number($amperes).' A × '.Show::number($times) : ''),
+                        )
+                        ->equals($amperes * $times)
+                        ->source($this->table->cited())
+                        ->doubted($this->table->doubt('rows', $row, $column))
+                        ->corrected($this->table->correction('rows', $row, $column))
+                        ->make();
             }
         }
         $amperes = $between && $typed ? Interpolation::straight($rows, $hp) : null;

@@ -42,15 +42,34 @@ final readonly class OverloadLimits implements OverloadRules
             || ($this->highToRise !== null && $rise !== null && $rise->number() <= $this->highToRise);
         $factor = $reserve ? $this->high : $this->low;
         $asks = $this->highToRise === null ? '' : ', or rise of '.Show::number($this->highToRise).' °C or less';
-        $why = $reserve ? 'service factor '.Show::number($this->highFrom).' or more'.$asks : 'service factor below '.Show::number($this->highFrom).' or not stamped';
-        $limit = Figure::work(GuardFigure::OverloadSetting)->labelled('Overload trip limit')->from(I: $current)
-            ->as('percentage · plate current'.$seat->divided, Show::number(100 * $factor).' % × {I}'.$seat->divided)->equals($factor * $current->number() * $seat->share)
-            ->source($this->source.': '.$why)->make();
+        $why = $reserve
+            ? 'service factor '.Show::number($this->highFrom).' or more'.$asks
+            : 'service factor below '.Show::number($this->highFrom).' or not stamped';
+        $limit = Figure::work(GuardFigure::OverloadSetting)
+            ->labelled('Overload trip limit')
+            ->from(I: $current)
+            ->as('percentage · plate current'.$seat->divided, Show::number(100 * $factor).' % × {I}'.$seat->divided)
+            ->equals($factor * $current->number() * $seat->share)
+            ->source($this->source.': '.$why)
+            ->make();
         $share = $this->practice->dialShareAtLowLimit();
-        $dial = Figure::work(GuardFigure::OverloadDial)->source('A relay marked in motor amperes trips near 1.2 × its dial (IEC 60947-4-1, from memory)');
+        $dial = Figure::work(GuardFigure::OverloadDial)->source(
+            'A relay marked in motor amperes trips near 1.2 × its dial (IEC 60947-4-1, from memory)',
+        );
 
-        return new OverloadSetting($reserve
-            ? $dial->from(I: $current)->as('dial in motor amperes', '{I}'.$seat->divided)->equals($current->number() * $seat->share)->make()
-            : $dial->from(k: $share, I: $current)->as('dial in motor amperes', '{k} × {I}'.$seat->divided)->equals($share->value * $current->number() * $seat->share)->make(), $limit);
+        return new OverloadSetting(
+            $reserve
+                ? $dial
+                    ->from(I: $current)
+                    ->as('dial in motor amperes', '{I}'.$seat->divided)
+                    ->equals($current->number() * $seat->share)
+                    ->make()
+                : $dial
+                    ->from(k: $share, I: $current)
+                    ->as('dial in motor amperes', '{k} × {I}'.$seat->divided)
+                    ->equals($share->value * $current->number() * $seat->share)
+                    ->make(),
+            $limit,
+        );
     }
 }

@@ -47,11 +47,18 @@ final readonly class CecCurrents implements CurrentRules
             return new DesignCurrent($plate->named(PowerFigure::DesignCurrent, 'CE Code 28-106: plate current'));
         }
         if ($table !== null) {
-            return new DesignCurrent($table->named(PowerFigure::DesignCurrent, 'CE Code Table 44 while the plate gives no current')->withAssumption('the plate gives no current'));
+            return new DesignCurrent(
+                $table
+                    ->named(PowerFigure::DesignCurrent, 'CE Code Table 44 while the plate gives no current')
+                    ->withAssumption('the plate gives no current'),
+            );
         }
         $wanted = ! $circuit->bad('plate.current') && $circuit->power() !== null;
 
-        return new DesignCurrent(null, [], $wanted ? 'The plate current is wanted: Table 44 has no sure entry for this output and voltage.' : null);
+        return new DesignCurrent(
+            null, [],
+            $wanted ? 'The plate current is wanted: Table 44 has no sure entry for this output and voltage.' : null,
+        );
     }
 
     public function lockedRotor(Circuit $circuit, Motor $motor): null

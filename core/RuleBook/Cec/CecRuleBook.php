@@ -33,7 +33,10 @@ final readonly class CecRuleBook implements RuleBook
 
     public function words(): Words
     {
-        return new Words('CE Code', 'wye', 'wye-delta', 'ground', 'bonding conductor', 'bond', 'conductors in raceway', 'branch overcurrent device', 'disconnect', PlateLayout::Nema);
+        return new Words(
+            'CE Code', 'wye', 'wye-delta', 'ground', 'bonding conductor', 'bond', 'conductors in raceway', 'branch overcurrent device',
+            'disconnect', PlateLayout::Nema,
+        );
     }
 
     public function defaults(): array

@@ -42,12 +42,20 @@ final readonly class BreakerChoice
             $magnetic = $breaker->letsPeakPass($rms);
             $thermal = $breaker->carries($start->number(), $time->number());
             $edge = Show::number($breaker->magneticEdge());
-            $ladder[] = new Rung($rating, $carriesLoad && $magnetic && $thermal, true, match (true) {
-                ! $carriesLoad => 'below the motor current',
-                ! $magnetic => 'magnetic release may act from '.$edge.' A, the first peak is '.Show::number($rms, 4).' A as rms',
-                ! $thermal => 'thermal release may act after '.Show::number($breaker->thermalTrip($start->number()), 3).' s, the start takes '.$time->shown(),
-                default => 'magnetic release holds up to '.$edge.' A',
-            });
+            $ladder[] = new Rung(
+                $rating,
+                $carriesLoad && $magnetic && $thermal,
+                true,
+                match (true) {
+                    ! $carriesLoad => 'below the motor current',
+                    ! $magnetic => 'magnetic release may act from '.$edge.' A, the first peak is '.Show::number($rms, 4).' A as rms',
+                    ! $thermal => 'thermal release may act after '.
+                        Show::number($breaker->thermalTrip($start->number()), 3).
+                        ' s, the start takes '.
+                        $time->shown(),
+                    default => 'magnetic release holds up to '.$edge.' A',
+                },
+            );
             if ($carriesLoad && $magnetic && $thermal) {
                 $chosen ??= $breaker;
             }
@@ -64,15 +72,39 @@ final readonly class BreakerChoice
     {
         $voltage = $duty->circuit->number('supply.voltage');
         if ($voltage !== null && $voltage->number() > $this->table->largestVoltage()) {
-            return Finding::stop(GuardFinding::BreakerVoltage)->title('Not for this voltage')
-                ->because('Miniature circuit-breakers end at '.Show::quantity($this->table->largestVoltage(), Unit::Volt).', the supply is '.$voltage->shown().'.')
-                ->do('Choose a gG fuse, or a breaker to IEC 60947-2 by its maker’s data.')->source($this->table->cited())->on(GuardFigure::ScpdRating);
+            return Finding::stop(GuardFinding::BreakerVoltage)
+                ->title('Not for this voltage')
+                ->because(
+                    'Miniature circuit-breakers end at '.
+                        Show::quantity($this->table->largestVoltage(), Unit::Volt).
+                        ', the supply is '.
+                        $voltage->shown().
+                        '.',
+                )
+                ->do('Choose a gG fuse, or a breaker to IEC 60947-2 by its maker’s data.')
+                ->source($this->table->cited())
+                ->on(GuardFigure::ScpdRating);
         }
         $type = BreakerTable::type($scpd);
 
-        return $chosen !== null ? null : Finding::stop(GuardFinding::NoBreakerCarriesStart)->title('No type '.$type.' breaker carries this start')
-            ->because('Up to 125 A none holds a first peak of '.$duty->inrush->peak->shown().' ('.Show::number($rms, 4).' A as rms) and '.$duty->inrush->current->shown().' for '.$duty->inrush->time->shown().'.')
-            ->do('Choose a type with a higher magnetic release, a gG fuse, or a breaker to IEC 60947-2.')->source($this->table->cited())->on(StartFigure::PeakFirstHalfCycle);
+        return $chosen !== null
+            ? null
+            : Finding::stop(GuardFinding::NoBreakerCarriesStart)
+                ->title('No type '.$type.' breaker carries this start')
+                ->because(
+                    'Up to 125 A none holds a first peak of '.
+                        $duty->inrush->peak->shown().
+                        ' ('.
+                        Show::number($rms, 4).
+                        ' A as rms) and '.
+                        $duty->inrush->current->shown().
+                        ' for '.
+                        $duty->inrush->time->shown().
+                        '.',
+                )
+                ->do('Choose a type with a higher magnetic release, a gG fuse, or a breaker to IEC 60947-2.')
+                ->source($this->table->cited())
+                ->on(StartFigure::PeakFirstHalfCycle);
     }
 
     /** @return list<FindingBuilder> */
@@ -83,9 +115,20 @@ final readonly class BreakerChoice
             return [];
         }
 
-        return [Finding::stop(GuardFinding::BreakingCapacity)->title('Breaking capacity')
-            ->because('The prospective fault current is '.$fault->shown().', and no miniature circuit-breaker breaks more than '.Show::quantity($chosen->largestBreakingCapacity(), Unit::Ampere).'.')
-            ->do('Choose a gG fuse, or a breaker to IEC 60947-2.')->source($this->table->cited())->on(GuardFigure::ProspectiveCurrent)];
+        return [
+            Finding::stop(GuardFinding::BreakingCapacity)
+                ->title('Breaking capacity')
+                ->because(
+                    'The prospective fault current is '.
+                        $fault->shown().
+                        ', and no miniature circuit-breaker breaks more than '.
+                        Show::quantity($chosen->largestBreakingCapacity(), Unit::Ampere).
+                        '.',
+                )
+                ->do('Choose a gG fuse, or a breaker to IEC 60947-2.')
+                ->source($this->table->cited())
+                ->on(GuardFigure::ProspectiveCurrent),
+        ];
     }
 
     private function figure(MiniatureBreaker $chosen, DeviceDuty $duty, float $rms): Figure
@@ -94,10 +137,26 @@ final readonly class BreakerChoice
         $type = BreakerTable::type($chosen->scpd());
         $rating = Show::number($chosen->rating());
 
-        return Figure::work(GuardFigure::ScpdRating)->labelled('Breaker type '.$type)->from(peak: $duty->inrush->peak, t: $duty->inrush->time, I: $duty->design, start: $start)
-            ->as('lower magnetic edge · In ≥ peak / √2', Show::number($chosen->magneticEdge() / $chosen->rating()).' × '.$rating.' A = '.Show::number($chosen->magneticEdge()).' A against {peak} ÷ √2 = '
-                .Show::number($rms, 4).' A; thermal '.Show::number($chosen->thermalTrip($start->number()), 3).' s against {t}')
-            ->equals($chosen->rating())->source($this->table->cited())->assuming('typical thermal curve of '.Show::number($this->table->thermalTime()).' s ÷ (I/In)²')
-            ->doubted($this->table->doubt($chosen->rating()))->make();
+        return Figure::work(GuardFigure::ScpdRating)
+            ->labelled('Breaker type '.$type)
+            ->from(peak: $duty->inrush->peak, t: $duty->inrush->time, I: $duty->design, start: $start)
+            ->as(
+                'lower magnetic edge · In ≥ peak / √2',
+                Show::number($chosen->magneticEdge() / $chosen->rating()).
+                    ' × '.
+                    $rating.
+                    ' A = '.
+                    Show::number($chosen->magneticEdge()).
+                    ' A against {peak} ÷ √2 = '.
+                    Show::number($rms, 4).
+                    ' A; thermal '.
+                    Show::number($chosen->thermalTrip($start->number()), 3).
+                    ' s against {t}',
+            )
+            ->equals($chosen->rating())
+            ->source($this->table->cited())
+            ->assuming('typical thermal curve of '.Show::number($this->table->thermalTime()).' s ÷ (I/In)²')
+            ->doubted($this->table->doubt($chosen->rating()))
+            ->make();
     }
 }

@@ -25,8 +25,13 @@ final readonly class BreakerTable
     {
         $type = self::type($scpd);
 
-        return array_map(fn (float $rating): MiniatureBreaker => new MiniatureBreaker($scpd, $rating, $this->table->must('instantaneous', $type, '0'), $this->table->must('instantaneous', $type, '1'),
-            $this->thermalTime(), $this->clearsAtLowerEdge($type, $rating), $this->largestVoltage(), $this->largestBreakingCapacity()), $this->table->numbers('ratings'));
+        return array_map(
+            fn (float $rating): MiniatureBreaker => new MiniatureBreaker(
+                $scpd, $rating, $this->table->must('instantaneous', $type, '0'), $this->table->must('instantaneous', $type, '1'),
+                $this->thermalTime(), $this->clearsAtLowerEdge($type, $rating), $this->largestVoltage(), $this->largestBreakingCapacity(),
+            ),
+            $this->table->numbers('ratings'),
+        );
     }
 
     /** s times the square of the multiple: a typical thermal release. */
@@ -61,7 +66,8 @@ final readonly class BreakerTable
     public static function type(Scpd $scpd): string
     {
         return match ($scpd) {
-            Scpd::BreakerB => 'B', Scpd::BreakerC => 'C', Scpd::BreakerD => 'D', default => throw Fault::noEntry('iec/breaker', $scpd->value),
+            Scpd::BreakerB => 'B', Scpd::BreakerC => 'C', Scpd::BreakerD => 'D',
+            default => throw Fault::noEntry('iec/breaker', $scpd->value),
         };
     }
 

@@ -56,10 +56,23 @@ final readonly class FuseChoice
         if ($chosen === null) {
             return new ScpdChoice($ladder);
         }
-        $rating = Figure::work(GuardFigure::ScpdRating)->labelled('gG fuse')->from(t: $time, start: $start, lrc: $duty->inrush->moment, I: $duty->design)
-            ->as('smallest that carries the start', Show::number($chosen->rating()).' A carries '.Show::number($chosen->holds($time->number()), 4).' A for {t} (start {start}) and '
-                .Show::number($chosen->carries01s).' A for 0.1 s ('.Show::number($instant, 4).' A wanted)')
-            ->equals($chosen->rating())->source($this->gates->cited())->make();
+        $rating = Figure::work(GuardFigure::ScpdRating)
+            ->labelled('gG fuse')
+            ->from(t: $time, start: $start, lrc: $duty->inrush->moment, I: $duty->design)
+            ->as(
+                'smallest that carries the start',
+                Show::number($chosen->rating()).
+                    ' A carries '.
+                    Show::number($chosen->holds($time->number()), 4).
+                    ' A for {t} (start {start}) and '.
+                    Show::number($chosen->carries01s).
+                    ' A for 0.1 s ('.
+                    Show::number($instant, 4).
+                    ' A wanted)',
+            )
+            ->equals($chosen->rating())
+            ->source($this->gates->cited())
+            ->make();
 
         return new ScpdChoice($ladder, $rating, findings: $this->findings($chosen, $time));
     }
@@ -69,14 +82,26 @@ final readonly class FuseChoice
     {
         $findings = [];
         if ($chosen->rating() === self::SMALLEST) {
-            $findings[] = Finding::note(GuardFinding::SmallFuseHasNoGates)->title('Smaller fuses cannot be proven')
-                ->because('The table of time-current gates starts at 16 A. A smaller fuse may carry this start, but nothing here can prove it.')
-                ->do('Take the starter maker’s coordination table for a smaller one.')->source($this->gates->cited())->on(GuardFigure::ScpdRating);
+            $findings[] = Finding::note(GuardFinding::SmallFuseHasNoGates)
+                ->title('Smaller fuses cannot be proven')
+                ->because(
+                    'The table of time-current gates starts at 16 A. A smaller fuse may carry this start, but nothing here can prove it.',
+                )
+                ->do('Take the starter maker’s coordination table for a smaller one.')
+                ->source($this->gates->cited())
+                ->on(GuardFigure::ScpdRating);
         }
         if ($time->number() > 0.1 && $time->number() < 10 - 1e-9) {
-            $findings[] = Finding::note(GuardFinding::FuseBetweenGates)->title('The fuse is judged between two gates')
-                ->because('At '.$time->shown().' the fuse’s current is read on a straight line between its 0.1 s and 10 s gates on log scales.')
-                ->do('Compare with the fuse maker’s curve when it is close.')->source($this->gates->cited())->on(GuardFigure::ScpdRating);
+            $findings[] = Finding::note(GuardFinding::FuseBetweenGates)
+                ->title('The fuse is judged between two gates')
+                ->because(
+                    'At '.
+                        $time->shown().
+                        ' the fuse’s current is read on a straight line between its 0.1 s and 10 s gates on log scales.',
+                )
+                ->do('Compare with the fuse maker’s curve when it is close.')
+                ->source($this->gates->cited())
+                ->on(GuardFigure::ScpdRating);
         }
 
         return $findings;

@@ -33,7 +33,11 @@ final readonly class FuseGates
 
     private function fuse(string $rating): GgFuse
     {
-        return new GgFuse((float) $rating, $this->table->must('gates', $rating, 'min_10s'), $this->table->must('gates', $rating, 'max_5s'),
-            $this->table->must('gates', $rating, 'min_0_1s'), $this->table->must('gates', $rating, 'max_0_1s'), $this->practice->fuseLongTimeTimes());
+        return new GgFuse(
+            (float) $rating,
+            $this->table->must('gates', $rating, 'min_10s'), $this->table->must('gates', $rating, 'max_5s'),
+            $this->table->must('gates', $rating, 'min_0_1s'), $this->table->must('gates', $rating, 'max_0_1s'),
+            $this->practice->fuseLongTimeTimes(),
+        );
     }
 }

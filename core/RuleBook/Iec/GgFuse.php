@@ -78,7 +78,8 @@ final readonly class GgFuse implements Device
             return self::FAST_S;
         }
 
-        return self::CLEARS_S * (self::FAST_S / self::CLEARS_S) ** (log($amperes / $this->clears5s) / log($this->clears01s / $this->clears5s));
+        return self::CLEARS_S *
+            (self::FAST_S / self::CLEARS_S) ** (log($amperes / $this->clears5s) / log($this->clears01s / $this->clears5s));
     }
 
     /** Above the fast gate energy grows no more: the fuse limits it. */

@@ -49,13 +49,22 @@ final readonly class IecConductors implements ConductorRules
         }
         $ambientFactor = $this->tables->ambientFactor($ambient->number(), $pvc);
         if ($ambientFactor === null) {
-            return new FieldError('supply.ambient', 'The '.($pvc ? 'PVC' : 'XLPE').' table does not reach '.$ambient->shown().'.', $pvc ? 'Up to 60 °C with PVC.' : 'Up to 80 °C with XLPE.', ErrorKind::Impossible);
+            return new FieldError(
+                'supply.ambient',
+                'The '.($pvc ? 'PVC' : 'XLPE').' table does not reach '.$ambient->shown().'.',
+                $pvc ? 'Up to 60 °C with PVC.' : 'Up to 80 °C with XLPE.',
+                ErrorKind::Impossible,
+            );
         }
         // The second cable of six leads lies beside the first.
         $count = (int) $grouped->number() + ($run->sixLeads() ? 1 : 0);
         $groupFactor = $this->tables->groupFactor(self::arrangement($circuit, $method), $count);
         if ($groupFactor === null) {
-            return new FieldError('cable.grouped_circuits', $count.' circuits together are beyond the grouping table.', 'At most 20, the second motor cable of a star-delta starter counted too.', ErrorKind::Impossible);
+            return new FieldError(
+                'cable.grouped_circuits',
+                $count.' circuits together are beyond the grouping table.',
+                'At most 20, the second motor cable of a star-delta starter counted too.', ErrorKind::Impossible,
+            );
         }
         $metal = $circuit->chosen('cable.material', Metal::class) ?? Metal::Copper;
         $cool = $terminal->number() < self::HOT_TERMINALS ? $this->tables->ambientFactor($ambient->number(), true) ?? 0.0 : null;
@@ -67,15 +76,25 @@ final readonly class IecConductors implements ConductorRules
      * @param  float|null  $coolFactor  ambient factor of the PVC column by which 70 °C terminals are judged; null where they are hotter
      * @return list<Candidate>
      */
-    private function sized(string $method, bool $pvc, Metal $metal, float $ambientFactor, float $groupFactor, int $count, ?float $coolFactor): array
-    {
+    private function sized(
+        string $method,
+        bool $pvc,
+        Metal $metal,
+        float $ambientFactor,
+        float $groupFactor,
+        int $count,
+        ?float $coolFactor,
+    ): array {
         $own = $this->tables->ampacities($method, $pvc);
         $cool = $this->tables->ampacities($method, true);
         $column = IecConductorTables::column($own, $method);
         if ($column === null) {
             return [];
         }
-        $source = implode('; ', [$own->cited(), $this->tables->ambientSource(), $this->tables->groupingSource(), ...($coolFactor === null ? [] : ['terminals as '.$cool->source])]);
+        $source = implode('; ', [
+            $own->cited(), $this->tables->ambientSource(), $this->tables->groupingSource(),
+            ...$coolFactor === null ? [] : ['terminals as '.$cool->source],
+        ]);
         $factors = ' A × '.Show::number($ambientFactor).' ambient × '.Show::number($groupFactor).' for '.$count.' together';
         $coolShown = $coolFactor === null ? '' : Show::number($coolFactor);
         $resistivity = $this->tables->resistivity($metal);
@@ -90,9 +109,16 @@ final readonly class IecConductors implements ConductorRules
             }
             $derated = $base * $ambientFactor * $groupFactor;
             $area = (float) $size;
-            $candidates[] = new Candidate($this->conductor($size, $metal), $derated, $coolFactor === null ? $derated : $coolBase * $coolFactor, 1000 * $resistivity / $area, $reactance,
-                Show::number($base).$factors.($coolFactor === null ? '' : '; 70 °C terminals: '.Show::number($coolBase).' A × '.$coolShown), $source, $impedance,
-                $own->doubt('rows', $size, $column), self::corrections($own, $cool, $size, $column));
+            $candidates[] = new Candidate(
+                $this->conductor($size, $metal), $derated,
+                $coolFactor === null ? $derated : $coolBase * $coolFactor,
+                (1000 * $resistivity) / $area,
+                $reactance,
+                Show::number($base).
+                    $factors.
+                    ($coolFactor === null ? '' : '; 70 °C terminals: '.Show::number($coolBase).' A × '.$coolShown),
+                $source, $impedance, $own->doubt('rows', $size, $column), self::corrections($own, $cool, $size, $column),
+            );
         }
 
         return $candidates;
@@ -101,7 +127,10 @@ final readonly class IecConductors implements ConductorRules
     /** @return list<\BraveAnvil\Solution\Correction> */
     private static function corrections(Table $own, Table $cool, string $size, string $column): array
     {
-        $corrections = array_filter([$own->correction('rows', $size, $column), $own === $cool ? null : $cool->correction('rows', $size, $column)]);
+        $corrections = array_filter([
+            $own->correction('rows', $size, $column),
+            $own === $cool ? null : $cool->correction('rows', $size, $column),
+        ]);
 
         return array_values($corrections);
     }
@@ -109,7 +138,8 @@ final readonly class IecConductors implements ConductorRules
     /** @return 'bunched'|'wall'|'perforated'|'ladder' */
     private static function arrangement(Circuit $circuit, string $method): string
     {
-        $support = $circuit->chosen('cable.tray', Support::class) ?? $circuit->chosen('settings.tray', Support::class) ?? Support::Perforated;
+        $support =
+            $circuit->chosen('cable.tray', Support::class) ?? ($circuit->chosen('settings.tray', Support::class) ?? Support::Perforated);
 
         return match ($method) {
             'C' => 'wall', 'E', 'F' => $support->value, default => 'bunched',

@@ -52,10 +52,23 @@ final readonly class IecCurrents implements CurrentRules
         $scaled = abs($scale - 1) > 1e-9;
 
         return Figure::work(PowerFigure::TableCurrent)
-            ->as('table', Show::number($exact !== null ? (float) $exact : $kw).' kW in the '.Show::number($columnVolts).' V column'
-                .($scaled ? ': '.Show::number($amperes).' A × '.Show::number($columnVolts).' V ÷ '.Show::number($volts).' V' : ''))
-            ->equals($amperes * $scale)->source($this->table->cited())
-            ->assuming('a typical current of the table', $exact === null ? 'interpolated between table rows' : null, $scaled ? 'scaled to '.Show::number($volts).' V' : null)
+            ->as(
+                'table',
+                Show::number($exact !== null ? (float) $exact : $kw).
+                    ' kW in the '.
+                    Show::number($columnVolts).
+                    ' V column'.
+                    ($scaled
+                        ? ': '.Show::number($amperes).' A × '.Show::number($columnVolts).' V ÷ '.Show::number($volts).' V'
+                        : ''),
+            )
+            ->equals($amperes * $scale)
+            ->source($this->table->cited())
+            ->assuming(
+                'a typical current of the table',
+                $exact === null ? 'interpolated between table rows' : null,
+                $scaled ? 'scaled to '.Show::number($volts).' V' : null,
+            )
             ->doubted($exact === null ? null : $this->table->doubt('rows', $exact, $column))
             ->corrected($exact === null ? null : $this->table->correction('rows', $exact, $column))->make();
     }
@@ -83,8 +96,11 @@ final readonly class IecCurrents implements CurrentRules
             return new DesignCurrent(null);
         }
 
-        return new DesignCurrent(($table ?? $computed)?->named(PowerFigure::DesignCurrent, 'IEC 60947-4-1 Annex G while the plate gives no current')
-            ->withAssumption('the plate gives no current'));
+        return new DesignCurrent(
+            ($table ?? $computed)
+                ?->named(PowerFigure::DesignCurrent, 'IEC 60947-4-1 Annex G while the plate gives no current')
+                ->withAssumption('the plate gives no current'),
+        );
     }
 
     public function lockedRotor(Circuit $circuit, Motor $motor): null

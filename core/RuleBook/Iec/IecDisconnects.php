@@ -21,7 +21,9 @@ final readonly class IecDisconnects implements DisconnectRules
 
     public function choose(Figure $design): SwitchChoice
     {
-        $required = $design->named(GuardFigure::DisconnectRating, 'IEC 60947-3: Ie ≥ Ib, backed up by the protective device', 'Isolator AC-23A, at least');
+        $required = $design->named(
+            GuardFigure::DisconnectRating, 'IEC 60947-3: Ie ≥ Ib, backed up by the protective device', 'Isolator AC-23A, at least',
+        );
         foreach ($this->switches->numbers('iec') as $rating) {
             if ($rating >= $required->number() * (1 - self::TOLERANCE)) {
                 return new SwitchChoice($required, Figure::work(GuardFigure::DisconnectSize)->labelled('Isolator')->from(I: $required)

@@ -34,16 +34,32 @@ final readonly class IecOverload implements OverloadRules
     {
         $relay = $this->relayCurrent($circuit, $current);
         $raised = $relay !== $current;
-        $dial = Figure::work(GuardFigure::OverloadDial)->from(I: $relay)->as('Ir'.$seat->divided, '{I}'.$seat->divided)->equals($relay->number() * $seat->share)
-            ->source($raised ? 'site practice: service factor times plate current' : 'IEC 60947-4-1: the motor current')->make();
+        $dial = Figure::work(GuardFigure::OverloadDial)
+            ->from(I: $relay)
+            ->as('Ir'.$seat->divided, '{I}'.$seat->divided)
+            ->equals($relay->number() * $seat->share)
+            ->source($raised ? 'site practice: service factor times plate current' : 'IEC 60947-4-1: the motor current')
+            ->make();
         $limit = $dial->named(GuardFigure::OverloadSetting, 'IEC: the setting is the dial', 'Overload setting');
         $factor = self::serviceFactor($circuit);
 
-        return new OverloadSetting($dial, $limit, $raised || $factor === null ? [] : [
-            Finding::note(GuardFinding::OverloadSchoolsDiffer)->title('Practice differs on the setting')
-                ->because('Some set the relay to service factor times plate current, '.Show::quantity($factor->number() * $current->number() * $seat->share, Unit::Ampere).'. Here it is the plate current, which suits continuous duty.')
-                ->do('A site setting changes the practice; the cable then follows the larger setting.')->source('common practice, no source')->on(GuardFigure::OverloadDial),
-        ]);
+        return new OverloadSetting(
+            $dial, $limit,
+            $raised || $factor === null
+                ? []
+                : [
+                    Finding::note(GuardFinding::OverloadSchoolsDiffer)
+                        ->title('Practice differs on the setting')
+                        ->because(
+                            'Some set the relay to service factor times plate current, '.
+                                Show::quantity($factor->number() * $current->number() * $seat->share, Unit::Ampere).
+                                '. Here it is the plate current, which suits continuous duty.',
+                        )
+                        ->do('A site setting changes the practice; the cable then follows the larger setting.')
+                        ->source('common practice, no source')
+                        ->on(GuardFigure::OverloadDial),
+                ],
+        );
     }
 
     /** Above 1, or null. */

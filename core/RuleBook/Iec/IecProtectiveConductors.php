@@ -36,7 +36,11 @@ final readonly class IecProtectiveConductors implements ProtectiveConductorRules
             $working = 'line '.$chosen->text.' ÷ 2, next standard size';
         }
 
-        return Figure::work($name)->labelled('Protective conductor in each cable')->as('table', $working)->equals(IecConductors::value($size))
-            ->source($this->table->cited())->make();
+        return Figure::work($name)
+            ->labelled('Protective conductor in each cable')
+            ->as('table', $working)
+            ->equals(IecConductors::value($size))
+            ->source($this->table->cited())
+            ->make();
     }
 }

@@ -37,7 +37,10 @@ final readonly class IecRuleBook implements RuleBook
 
     public function words(): Words
     {
-        return new Words('IEC 60364', 'star', 'star-delta', 'earth', 'protective conductor', 'PE', 'cable', 'short-circuit protective device', 'isolator', PlateLayout::Iec);
+        return new Words(
+            'IEC 60364', 'star', 'star-delta', 'earth', 'protective conductor', 'PE', 'cable', 'short-circuit protective device',
+            'isolator', PlateLayout::Iec,
+        );
     }
 
     public function defaults(): array
@@ -59,8 +62,9 @@ final readonly class IecRuleBook implements RuleBook
     {
         return [
             'cable.method' => [
-                'A1' => 'A1, conduit in insulation', 'A2' => 'A2, cable in insulation', 'B1' => 'B1, conduit on a wall', 'B2' => 'B2, cable in conduit', 'C' => 'C, on a wall',
-                'D1' => 'D1, buried duct', 'D2' => 'D2, buried', 'E' => 'E, air or tray', 'F' => 'F, single cores',
+                'A1' => 'A1, conduit in insulation', 'A2' => 'A2, cable in insulation', 'B1' => 'B1, conduit on a wall',
+                'B2' => 'B2, cable in conduit', 'C' => 'C, on a wall', 'D1' => 'D1, buried duct', 'D2' => 'D2, buried',
+                'E' => 'E, air or tray', 'F' => 'F, single cores',
             ],
             'cable.insulation' => ['xlpe' => 'XLPE, 90 °C', 'pvc' => 'PVC, 70 °C'],
             'cable.terminal_temperature' => ['70' => '70 °C', '90' => '90 °C'],
@@ -102,7 +106,10 @@ final readonly class IecRuleBook implements RuleBook
 
         return new Sizing(
             new IecConductors($conductors, $overload),
-            new IecDevices(new FuseChoice($gates, $guard), new BreakerChoice(new BreakerTable($this->tables->named(TableName::IecBreaker)))),
+            new IecDevices(
+                new FuseChoice($gates, $guard),
+                new BreakerChoice(new BreakerTable($this->tables->named(TableName::IecBreaker))),
+            ),
             $overload,
             new IecDisconnects($this->tables->named(TableName::PracticeSwitchRatings)),
             new IecProtectiveConductors($this->tables->named(TableName::IecProtectiveConductor), $conductors),
@@ -112,8 +119,10 @@ final readonly class IecRuleBook implements RuleBook
 
     private static function capacitors(CapacitorPractice $practice, FuseGates $gates): CapacitorRules
     {
-        return new CapacitorRules($practice->iecConductorFactor(), false, $practice->iecFuseFactor(), $gates->ratings(), null, $practice->iecBareTap(),
-            $practice->iecResidualVolts(), $practice->iecDischargeTime(),
-            '1.5 × for harmonics and tolerance, common practice, no source', '1.6 × gG, common practice, no source', 'IEC 60831-1 (from memory)', 'IEC 60831-1 and common practice (from memory)');
+        return new CapacitorRules(
+            $practice->iecConductorFactor(), false, $practice->iecFuseFactor(), $gates->ratings(), null, $practice->iecBareTap(),
+            $practice->iecResidualVolts(), $practice->iecDischargeTime(), '1.5 × for harmonics and tolerance, common practice, no source',
+            '1.6 × gG, common practice, no source', 'IEC 60831-1 (from memory)', 'IEC 60831-1 and common practice (from memory)',
+        );
     }
 }

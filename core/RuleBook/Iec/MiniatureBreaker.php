@@ -101,8 +101,14 @@ final readonly class MiniatureBreaker implements Device
         $tested = $this->rating <= 32 ? 60.0 : 120.0;
 
         return new TimeCurrentCurve(
-            [[self::NEVER * $this->rating, $conventional], [self::TEST * $this->rating, 1.0], [$this->lower * $this->rating, self::MAGNETIC_S]],
-            [[self::SURELY * $this->rating, $conventional], [self::TEST * $this->rating, $tested], [$this->lower * $this->rating, $this->clearsAtLower], [$this->upper * $this->rating, self::MAGNETIC_S]],
+            [
+                [self::NEVER * $this->rating, $conventional], [self::TEST * $this->rating, 1.0],
+                [$this->lower * $this->rating, self::MAGNETIC_S],
+            ],
+            [
+                [self::SURELY * $this->rating, $conventional], [self::TEST * $this->rating, $tested],
+                [$this->lower * $this->rating, $this->clearsAtLower], [$this->upper * $this->rating, self::MAGNETIC_S],
+            ],
         );
     }
 

@@ -45,23 +45,41 @@ final readonly class NecCurrents implements CurrentRules
         $slow = (new NecFactors($this->tables->named(TableName::NecMotorFactors)))->slowBelow();
         if ($synchronous !== null && $synchronous->number() < $slow - 1e-6 && $own !== null) {
             return new DesignCurrent($own->named(PowerFigure::DesignCurrent, 'NEC 430.6: plate current below 1200 rpm synchronous'), [
-                Finding::note(PowerFinding::SlowMotorUsesPlate)->title('Slow motor: plate current')
-                    ->because('The synchronous speed of '.$synchronous->shown().' is below 1200 rpm, so the plate current replaces the table.')
-                    ->source('NEC 430.6')->on(PowerFigure::DesignCurrent),
+                Finding::note(PowerFinding::SlowMotorUsesPlate)
+                    ->title('Slow motor: plate current')
+                    ->because(
+                        'The synchronous speed of '.
+                            $synchronous->shown().
+                            ' is below 1200 rpm, so the plate current replaces the table.',
+                    )
+                    ->source('NEC 430.6')
+                    ->on(PowerFigure::DesignCurrent),
             ]);
         }
         if ($table !== null) {
-            return new DesignCurrent($table->named(PowerFigure::DesignCurrent, 'NEC 430.6(A)(1): table current for conductors and protective device'));
+            return new DesignCurrent(
+                $table->named(PowerFigure::DesignCurrent, 'NEC 430.6(A)(1): table current for conductors and protective device'),
+            );
         }
         if ($own === null) {
             return new DesignCurrent(null);
         }
 
-        return new DesignCurrent($own->named(PowerFigure::DesignCurrent, 'NEC 430.6')->withAssumption('plate current in place of the missing table current'), [
-            Finding::caution(PowerFinding::TableHasNoCurrent)->title('No table current for this motor')
-                ->because('The full-load table has no entry for this output and voltage, so '.$own->shown().' from the plate is used instead.')
-                ->do('Check the motor against the edition in force.')->source('NEC 430.6')->on(PowerFigure::DesignCurrent),
-        ]);
+        return new DesignCurrent(
+            $own->named(PowerFigure::DesignCurrent, 'NEC 430.6')->withAssumption('plate current in place of the missing table current'),
+            [
+                Finding::caution(PowerFinding::TableHasNoCurrent)
+                    ->title('No table current for this motor')
+                    ->because(
+                        'The full-load table has no entry for this output and voltage, so '.
+                            $own->shown().
+                            ' from the plate is used instead.',
+                    )
+                    ->do('Check the motor against the edition in force.')
+                    ->source('NEC 430.6')
+                    ->on(PowerFigure::DesignCurrent),
+            ],
+        );
     }
 
     public function lockedRotor(Circuit $circuit, Motor $motor): ?Figure
@@ -71,8 +89,9 @@ final readonly class NecCurrents implements CurrentRules
             return null;
         }
 
-        return $this->lookup(TableName::NecLockedRotorCurrent, StartFigure::LockedRotorCurrent, $circuit, $motor, null)
-            ?->withAssumption($letter === null ? 'the table limit of a design B, C or D motor' : 'the table limit, not the motor’s own value');
+        return $this->lookup(TableName::NecLockedRotorCurrent, StartFigure::LockedRotorCurrent, $circuit, $motor, null)?->withAssumption(
+            $letter === null ? 'the table limit of a design B, C or D motor' : 'the table limit, not the motor’s own value',
+        );
     }
 
     /** The larger current of the columns of the plate's voltage and of the supply's. */

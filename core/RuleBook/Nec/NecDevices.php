@@ -52,20 +52,48 @@ final readonly class NecDevices implements DeviceRules
         if ($maximum === null) {
             return new ScpdChoice($ladder, limit: $limit);
         }
-        $findings = $this->carries($scpd, $maximum, $duty) ? [] : [
-            Finding::caution(GuardFinding::ScpdMayTripOnStart)->title('The device may not carry the start')
-                ->because('By rule of thumb a '.Show::number($maximum).' A '.$name.' may not carry '.$duty->inrush->moment->shown().' of locked-rotor current. Only if the motor will not start may it be raised, to at most '
-                    .Show::number($this->ceiling($scpd, $duty->design->number())).' %, '.Show::number($this->ceiling($scpd, $duty->design->number()) / 100 * $duty->design->number()).' A.')
-                ->do('Try the start first; keep the evidence if you must go higher.')
-                ->source('NEC 430.52(C)(1) exceptions; rule of thumb is common practice, no source')->on(GuardFigure::ScpdRating, StartFigure::LockedRotorCurrent),
-        ];
+        $findings = $this->carries($scpd, $maximum, $duty)
+            ? []
+            : [
+                Finding::caution(GuardFinding::ScpdMayTripOnStart)
+                    ->title('The device may not carry the start')
+                    ->because(
+                        'By rule of thumb a '.
+                            Show::number($maximum).
+                            ' A '.
+                            $name.
+                            ' may not carry '.
+                            $duty->inrush->moment->shown().
+                            ' of locked-rotor current. Only if the motor will not start may it be raised, to at most '.
+                            Show::number($this->ceiling($scpd, $duty->design->number())).
+                            ' %, '.
+                            Show::number(($this->ceiling($scpd, $duty->design->number()) / 100) * $duty->design->number()).
+                            ' A.',
+                    )
+                    ->do('Try the start first; keep the evidence if you must go higher.')
+                    ->source('NEC 430.52(C)(1) exceptions; rule of thumb is common practice, no source')
+                    ->on(GuardFigure::ScpdRating, StartFigure::LockedRotorCurrent),
+            ];
 
-        return new ScpdChoice($ladder,
-            Figure::work(GuardFigure::ScpdRating)->labelled(ucfirst($name))->from(limit: $limit)->as('next standard rating', '{limit}, next standard rating')->equals($maximum)
-                ->source($source)->doubted($this->ratings->doubt($maximum))->make(),
+        return new ScpdChoice(
+            $ladder,
+            Figure::work(GuardFigure::ScpdRating)
+                ->labelled(ucfirst($name))
+                ->from(limit: $limit)
+                ->as('next standard rating', '{limit}, next standard rating')
+                ->equals($maximum)
+                ->source($source)
+                ->doubted($this->ratings->doubt($maximum))
+                ->make(),
             $limit,
-            Figure::work(GuardFigure::ScpdMaximumRating)->from(limit: $limit)->as('next standard rating', 'next of the standard list above {limit}')->equals($maximum)->source($source)->make(),
-            $findings);
+            Figure::work(GuardFigure::ScpdMaximumRating)
+                ->from(limit: $limit)
+                ->as('next standard rating', 'next of the standard list above {limit}')
+                ->equals($maximum)
+                ->source($source)
+                ->make(),
+            $findings,
+        );
     }
 
     /**
@@ -146,7 +174,8 @@ final readonly class NecDevices implements DeviceRules
     private static function label(Scpd $scpd): string
     {
         return match ($scpd) {
-            Scpd::FuseDualElement => 'Dual-element fuse', Scpd::FuseNonTimeDelay => 'Non-time-delay fuse', default => 'Inverse-time breaker',
+            Scpd::FuseDualElement => 'Dual-element fuse', Scpd::FuseNonTimeDelay => 'Non-time-delay fuse',
+            default => 'Inverse-time breaker',
         };
     }
 }

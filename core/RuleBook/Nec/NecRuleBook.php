@@ -43,7 +43,10 @@ final readonly class NecRuleBook implements RuleBook
 
     public function words(): Words
     {
-        return new Words('NEC', 'wye', 'wye-delta', 'ground', 'equipment grounding conductor', 'EGC', 'conductors in raceway', 'branch short-circuit device', 'disconnect', PlateLayout::Nema);
+        return new Words(
+            'NEC', 'wye', 'wye-delta', 'ground', 'equipment grounding conductor', 'EGC', 'conductors in raceway',
+            'branch short-circuit device', 'disconnect', PlateLayout::Nema,
+        );
     }
 
     public function defaults(): array
@@ -65,7 +68,8 @@ final readonly class NecRuleBook implements RuleBook
         return [
             'cable.method' => ['raceway' => 'Conductors in raceway'],
             'cable.insulation' => [
-                'THWN-2' => 'THWN-2, 90 °C', 'XHHW-2' => 'XHHW-2, 90 °C', 'THHN' => 'THHN, 90 °C, dry', 'THWN' => 'THWN, 75 °C', 'TW' => 'TW, 60 °C',
+                'THWN-2' => 'THWN-2, 90 °C', 'XHHW-2' => 'XHHW-2, 90 °C', 'THHN' => 'THHN, 90 °C, dry', 'THWN' => 'THWN, 75 °C',
+                'TW' => 'TW, 60 °C',
             ],
             'cable.terminal_temperature' => ['60' => '60 °C', '75' => '75 °C'],
         ];
@@ -104,12 +108,23 @@ final readonly class NecRuleBook implements RuleBook
         $switches = $this->tables->named(TableName::PracticeSwitchRatings);
 
         return new Sizing(
-            new Conductors(new NecConductorTables($this->tables), new ConductorPolicy($factors->conductor(), $factors->starDeltaLead(), 'FLC', 'NEC 430.22', 'NEC 430.22(C)',
-                $factors->smallTerminal(), $factors->largestTerminal(), $factors->smallTerminalTo())),
+            new Conductors(
+                new NecConductorTables($this->tables),
+                new ConductorPolicy(
+                    $factors->conductor(), $factors->starDeltaLead(), 'FLC', 'NEC 430.22', 'NEC 430.22(C)', $factors->smallTerminal(),
+                    $factors->largestTerminal(), $factors->smallTerminalTo(),
+                ),
+            ),
             new NecDevices($this->tables->named(TableName::NecProtectionPercent), $ratings, $guard),
-            new OverloadLimits($factors->overloadHigh(), $factors->overloadLow(), $factors->highFromServiceFactor(), $factors->highToRise(), 'NEC 430.32(A)(1)', $guard),
+            new OverloadLimits(
+                $factors->overloadHigh(), $factors->overloadLow(), $factors->highFromServiceFactor(), $factors->highToRise(),
+                'NEC 430.32(A)(1)', $guard,
+            ),
             new Disconnects($factors->disconnect(), 'NEC 430.110(A)', $switches->numbers('nec'), $switches->cited()),
-            new GroundingConductors($this->tables->named(TableName::NecEquipmentGrounding), $this->tables->named(TableName::NecConductorProperties), 'Equipment grounding conductor'),
+            new GroundingConductors(
+                $this->tables->named(TableName::NecEquipmentGrounding), $this->tables->named(TableName::NecConductorProperties),
+                'Equipment grounding conductor',
+            ),
             self::capacitors(new CapacitorPractice($this->tables->named(TableName::PracticeCapacitor)), $ratings),
         );
     }
@@ -118,7 +133,11 @@ final readonly class NecRuleBook implements RuleBook
     {
         $factor = $practice->necConductorFactor();
 
-        return new CapacitorRules($factor, true, $practice->necFuseFactor(), $ratings->of(Scpd::FuseDualElement, true), $factor, null, $practice->necResidualVolts(), $practice->necDischargeTime(),
-            'NEC 460.8(A)', 'NEC 460.8(B): as low as practicable, 1.65 × is common practice, no source', 'NEC 460.6', 'NEC 460.9 and common practice (from memory)');
+        return new CapacitorRules(
+            $factor, true, $practice->necFuseFactor(), $ratings->of(Scpd::FuseDualElement, true), $factor, null,
+            $practice->necResidualVolts(), $practice->necDischargeTime(), 'NEC 460.8(A)',
+            'NEC 460.8(B): as low as practicable, 1.65 × is common practice, no source', 'NEC 460.6',
+            'NEC 460.9 and common practice (from memory)',
+        );
     }
 }

@@ -42,8 +42,11 @@ final readonly class DeratingPractice
             }
             $correction = $table->correction(...[...$path, $key]);
             if ($at <= (float) $key) {
-                return new Entry($before === null ? $factor : $before[1] + ($factor - $before[1]) * ($at - $before[0]) / ((float) $key - $before[0]),
-                    $table->cited(), $doubt, $correction ?? $before[2] ?? null);
+                return new Entry(
+                    $before === null ? $factor : $before[1] + (($factor - $before[1]) * ($at - $before[0])) / ((float) $key - $before[0]),
+                    $table->cited(), $doubt,
+                    $correction ?? ($before[2] ?? null),
+                );
             }
             $before = [(float) $key, $factor, $correction];
         }

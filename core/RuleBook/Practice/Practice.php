@@ -16,7 +16,9 @@ final readonly class Practice
 
     public function starting(): StartingPractice
     {
-        return new StartingPractice($this->tables->named(TableName::PracticeStarting), $this->tables->named(TableName::IecStartingPerformance));
+        return new StartingPractice(
+            $this->tables->named(TableName::PracticeStarting), $this->tables->named(TableName::IecStartingPerformance),
+        );
     }
 
     public function guard(): GuardPractice
@@ -51,7 +53,9 @@ final readonly class Practice
 
     public function derating(): DeratingPractice
     {
-        return new DeratingPractice($this->tables->named(TableName::PracticeDerating), $this->tables->named(TableName::NecUnbalanceDerating));
+        return new DeratingPractice(
+            $this->tables->named(TableName::PracticeDerating), $this->tables->named(TableName::NecUnbalanceDerating),
+        );
     }
 
     public function stamps(): StampTables

@@ -54,7 +54,9 @@ final readonly class StartingPractice
         $coefficient = $this->performance->entry('inertia', 'coefficient');
 
         return new Entry(
-            $coefficient->value * $kilowatts ** $this->performance->must('inertia', 'power_exponent') * $polePairs ** $this->performance->must('inertia', 'pole_pair_exponent'),
+            $coefficient->value *
+                $kilowatts ** $this->performance->must('inertia', 'power_exponent') *
+                $polePairs ** $this->performance->must('inertia', 'pole_pair_exponent'),
             $coefficient->source, $coefficient->doubt, $coefficient->correction,
         );
     }

@@ -83,7 +83,9 @@ final readonly class Direct implements StartingMethod
     {
         $current = $figures->lockedRotorCurrent;
 
-        return $current === null || $figures->peak === null || $stageTime === null ? null : new Inrush($current, $stageTime, $current, true, $figures->peak);
+        return $current === null || $figures->peak === null || $stageTime === null
+            ? null
+            : new Inrush($current, $stageTime, $current, true, $figures->peak);
     }
 
     public function relaySeats(): array
@@ -119,6 +121,10 @@ final readonly class Direct implements StartingMethod
     /** The sentence of a start at full voltage. */
     public static function onLine(StartFigures $figures): string
     {
-        return 'Direct on line it takes '.$figures->lockedRotorCurrent?->shown(3).' at first, '.($figures->peak?->shown(3) ?? '').' at the first peak.';
+        return 'Direct on line it takes '.
+            $figures->lockedRotorCurrent?->shown(3).
+            ' at first, '.
+            ($figures->peak?->shown(3) ?? '').
+            ' at the first peak.';
     }
 }

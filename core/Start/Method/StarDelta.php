@@ -74,13 +74,21 @@ final readonly class StarDelta implements StartingMethod
             $low = $circuit->plateVoltage()?->pairs[0]['high'] ?? 0.0;
             $percent = $low > 0 && $supply !== null ? Show::number(100 * $supply->number() / $low, 4) : '';
 
-            return 'This motor runs in '.$words->star.' on '.($supply?->shown() ?? 'this supply').'. In delta each winding would see '.$percent.' % of its rated voltage and burn.';
+            return 'This motor runs in '.
+                $words->star.
+                ' on '.
+                ($supply?->shown() ?? 'this supply').
+                '. In delta each winding would see '.
+                $percent.
+                ' % of its rated voltage and burn.';
         }
 
         return match (true) {
             $connection === WindingConnection::None => 'No connection of this motor fits the supply.',
             $leads === 3.0 => 'Only three leads are brought out; '.$words->starDelta.' needs both ends of every winding.',
-            $connection->isForTwoVoltages() || $leads === 9.0 => 'A nine-lead motor is joined inside in '.$words->star.' or delta; its winding ends cannot be switched. A motor with twelve leads can.',
+            $connection->isForTwoVoltages() || $leads === 9.0 => 'A nine-lead motor is joined inside in '.
+                $words->star.
+                ' or delta; its winding ends cannot be switched. A motor with twelve leads can.',
             default => 'The plate gives one voltage and no delta sign, so it is not known whether the windings run in delta on it.',
         };
     }
@@ -129,7 +137,9 @@ final readonly class StarDelta implements StartingMethod
         $star = $figures->starLineCurrent;
         $moment = $figures->lockedRotorCurrent;
 
-        return $star === null || $moment === null || $figures->peak === null || $stageTime === null ? null : new Inrush($star, $stageTime, $moment, false, $figures->peak);
+        return $star === null || $moment === null || $figures->peak === null || $stageTime === null
+            ? null
+            : new Inrush($star, $stageTime, $moment, false, $figures->peak);
     }
 
     public function relaySeats(): array
@@ -150,8 +160,11 @@ final readonly class StarDelta implements StartingMethod
 
     public function capacitor(): CapacitorLimits
     {
-        return new CapacitorLimits(false,
-            'While the starter changes over, the capacitor would keep the open windings excited and be reclosed out of phase: overvoltage and a burst of current.', true);
+        return new CapacitorLimits(
+            false,
+            'While the starter changes over, the capacitor would keep the open windings excited and be reclosed out of phase: overvoltage and a burst of current.',
+            true,
+        );
     }
 
     public function wiring(): string
@@ -163,9 +176,16 @@ final readonly class StarDelta implements StartingMethod
     {
         $cautions = [];
         if ($figures->reclosingPeak !== null) {
-            $cautions[] = Finding::caution(StartFinding::ReclosingPeak)->title('The changeover can bite harder than a direct start')
-                ->because('Delta closes on a field that still turns. In the worst case the peak reaches '.$figures->reclosingPeak->shown(3).', more than the first peak direct on line.')
-                ->do($this->wiring())->source('own computation, an upper bound')->on(StartFigure::ReclosingPeak);
+            $cautions[] = Finding::caution(StartFinding::ReclosingPeak)
+                ->title('The changeover can bite harder than a direct start')
+                ->because(
+                    'Delta closes on a field that still turns. In the worst case the peak reaches '.
+                        $figures->reclosingPeak->shown(3).
+                        ', more than the first peak direct on line.',
+                )
+                ->do($this->wiring())
+                ->source('own computation, an upper bound')
+                ->on(StartFigure::ReclosingPeak);
         }
         $cautions[] = Finding::note(StartFinding::RunUpNotChecked)->title('Run-up in star is not checked')
             ->because('Whether a third of the torque brings this load up to speed is not computed yet.')
@@ -181,6 +201,11 @@ final readonly class StarDelta implements StartingMethod
             return $name.' starting is refused for this motor on this supply.';
         }
 
-        return $name.' takes '.$figures->starLineCurrent->shown(3).' instead of '.$figures->lockedRotorCurrent?->shown(3).', with a third of the torque.';
+        return $name.
+            ' takes '.
+            $figures->starLineCurrent->shown(3).
+            ' instead of '.
+            $figures->lockedRotorCurrent?->shown(3).
+            ', with a third of the torque.';
     }
 }

@@ -161,7 +161,7 @@ export default function WaveformView() {
         setColumns(set);
         setRate('');
         if (content.size > LARGEST_BYTES) {
-            setRefused(`${name} has ${(content.size / 1e6).toFixed(0)} MB; at most 24 MB are read. Export a shorter record.`);
+            setRefused(`${name} has ${Math.round(content.size / 1e6)} MB; at most 24 MB are read. Export a shorter record.`);
             return;
         }
         setFile({ name, content: new Blob([content], { type: 'text/csv' }) });
