@@ -29,10 +29,12 @@ final readonly class FieldNote
     /** @return array<string, mixed> what says nothing is left out: there are many fields, and a solution travels at every keystroke */
     public function toArray(): array
     {
-        return array_filter([
+        $note = [
             'label' => $this->label, 'unit' => $this->unit, 'hint' => $this->hint, 'empty' => $this->empty, 'why' => $this->why,
             'choices' => $this->choices, 'unused' => ! $this->used,
-        ]);
+        ];
+
+        return array_filter($note, static fn (mixed $part): bool => $part !== '' && $part !== [] && $part !== false);
     }
 
     /** @return array<string, mixed> */

@@ -61,7 +61,7 @@ final class CircuitTest extends FeatureTestCase
         $this->getJson('/api/circuits?search=conveyor')->assertJsonPath('total', 1)->assertJsonPath('circuits.0.worst', 'stop');
         $this->getJson('/api/circuits?worst=stop')->assertJsonPath('total', 1);
         $this->getJson('/api/circuits?search=100%25')->assertJsonPath('total', 0);
-        $this->getJson('/api/circuits?sort=output&down=1')->assertJsonPath('circuits.0.output_w', 37000);
+        $this->getJson('/api/circuits?sort=output&down=1')->assertJsonPath('circuits.0.output', "37\u{00A0}kW");
         $this->getJson('/api/circuits?sort=worst')->assertJsonPath('circuits.0.tag', 'CV-9');
         $this->assertProblem(422, $this->getJson('/api/circuits?sort=password'));
     }
@@ -171,8 +171,7 @@ final class CircuitTest extends FeatureTestCase
     public function test_the_columns_of_the_yard_are_those_of_the_solution(): void
     {
         $row = $this->circuit()->row();
-        self::assertEqualsWithDelta(37000, $row['output_w'], 0.1);
-        self::assertEqualsWithDelta(66, $row['dial_a'], 0.1);
+        self::assertSame(["37\u{00A0}kW", "66\u{00A0}A", 'Direct on line'], [$row['output'], $row['dial'], $row['starting']]);
         self::assertSame("3 × 16\u{00A0}mm²", $row['cable']);
         self::assertSame('caution', $row['worst']);
     }

@@ -74,7 +74,8 @@ final readonly class MiniatureBreaker implements Device
 
     public function carries(float $amperes, float $seconds): bool
     {
-        return $amperes / $this->rating <= self::NEVER || $seconds <= $this->thermalTrip($amperes) * (1 + self::TOLERANCE);
+        return $this->letsPeakPass($amperes)
+            && ($amperes / $this->rating <= self::NEVER || $seconds <= $this->thermalTrip($amperes) * (1 + self::TOLERANCE));
     }
 
     /** Between both magnetic edges the worst device is purely thermal. */

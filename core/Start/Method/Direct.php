@@ -47,11 +47,16 @@ final readonly class Direct implements StartingMethod
         return 1.0;
     }
 
-    public function at(Machine $machine, float $slip, float $volts): StagePoint
+    public function at(Machine $machine, float $slip, float $volts, WindingConnection $running): StagePoint
     {
         $at = $machine->at($slip, $volts);
+        $winding = match ($running) {
+            WindingConnection::Star => $at['current'],
+            WindingConnection::Delta => $at['current'] / sqrt(3),
+            default => null,
+        };
 
-        return new StagePoint($at['current'], $at['current'], $at['torque']);
+        return new StagePoint($at['current'], $winding, $at['torque']);
     }
 
     public function lineCurrent(StartFigures $figures): ?Figure

@@ -9,10 +9,10 @@ final readonly class StagePoint
 {
     /**
      * @param  float  $line  A in each line
-     * @param  float  $winding  A in each winding
+     * @param  float|null  $winding  A in each winding, null where the plate does not say how they are joined
      * @param  float  $torque  at the shaft, N·m
      */
-    public function __construct(public float $line, public float $winding, public float $torque)
+    public function __construct(public float $line, public ?float $winding, public float $torque)
     {
     }
 }

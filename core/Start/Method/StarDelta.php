@@ -99,7 +99,7 @@ final readonly class StarDelta implements StartingMethod
     }
 
     /** In star each winding sees the line voltage over √3: a third of the line current and of the torque of delta. */
-    public function at(Machine $machine, float $slip, float $volts): StagePoint
+    public function at(Machine $machine, float $slip, float $volts, WindingConnection $running): StagePoint
     {
         $delta = $machine->at($slip, $volts);
 

@@ -8,6 +8,7 @@ use BraveAnvil\Circuit\Choice\MethodName;
 use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Machine\Machine;
 use BraveAnvil\Plate\Motor;
+use BraveAnvil\Plate\WindingConnection;
 use BraveAnvil\RuleBook\Words;
 use BraveAnvil\Solution\Figure;
 use BraveAnvil\Solution\FindingBuilder;
@@ -39,8 +40,9 @@ interface StartingMethod
      * Currents and torque of the first stage at a slip, at the voltage on the starter's line side.
      *
      * @param  float  $volts  between lines
+     * @param  WindingConnection  $running  how the windings are joined once it runs
      */
-    public function at(Machine $machine, float $slip, float $volts): StagePoint;
+    public function at(Machine $machine, float $slip, float $volts, WindingConnection $running): StagePoint;
 
     /** Line current of the first stage at standstill, A, or null where it does not follow yet. */
     public function lineCurrent(StartFigures $figures): ?Figure;

@@ -1,0 +1,131 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use BraveAnvil\Circuit\Choice\Scpd;
+use BraveAnvil\Guard\Device;
+use BraveAnvil\RuleBook\Iec\BreakerTable;
+use BraveAnvil\RuleBook\Iec\FuseGates;
+use BraveAnvil\RuleBook\Iec\GgFuse;
+use BraveAnvil\RuleBook\Iec\MiniatureBreaker;
+use BraveAnvil\RuleBook\Practice\Practice;
+use BraveAnvil\RuleBook\TableName;
+use BraveAnvil\RuleBook\Tables;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** What a protective device carries, clears and lets through, against the gates of its standard. */
+final class DeviceTest extends TestCase
+{
+    private static function fuse(float $rating): GgFuse
+    {
+        $gates = new FuseGates(Tables::shipped()->named(TableName::IecFuseGg), (new Practice(Tables::shipped()))->guard());
+        foreach ($gates->fuses() as $fuse) {
+            if ($fuse->rating() === $rating) {
+                return $fuse;
+            }
+        }
+        self::fail("no gG fuse of $rating A");
+    }
+
+    /** @return iterable<string, array{float, float, float, float, float}> rating, at least for 10 s, cleared in 5 s, at least for 0.1 s, cleared in 0.1 s */
+    public static function gates(): iterable
+    {
+        // IEC 60269-1, table of gates for gG fuse-links (from memory).
+        yield '16 A' => [16, 33, 65, 85, 150];
+        yield '25 A' => [25, 52, 110, 150, 260];
+        yield '40 A' => [40, 95, 190, 260, 450];
+        yield '63 A' => [63, 160, 320, 450, 820];
+        yield '100 A' => [100, 290, 580, 820, 1450];
+    }
+
+    #[DataProvider('gates')]
+    public function test_a_fuse_keeps_within_its_gates(float $rating, float $holds10, float $clears5, float $holds01, float $clears01): void
+    {
+        $fuse = self::fuse($rating);
+        self::assertTrue($fuse->carries($holds10, 10.0), 'it holds its slow gate');
+        self::assertFalse($fuse->carries($holds10 * 1.01, 10.0));
+        self::assertTrue($fuse->carries($holds01, 0.1), 'it holds its fast gate');
+        self::assertFalse($fuse->carries($holds01 * 1.01, 0.1));
+        self::assertEqualsWithDelta(5.0, $fuse->clears($clears5), 1e-9);
+        self::assertEqualsWithDelta(0.1, $fuse->clears($clears01), 1e-9);
+        self::assertNull($fuse->clears($clears5 * 0.99), 'below its gate nothing is promised');
+        self::assertEqualsWithDelta($clears01 ** 2 * 0.1, $fuse->letsThrough($clears01), 1e-6, 'I²t at the fast gate');
+    }
+
+    /** IEC 60269-1: never within the conventional time at 1.25 In, surely at 1.6 In (from memory). */
+    #[DataProvider('gates')]
+    public function test_the_curve_of_a_fuse_begins_at_its_conventional_currents(float $rating): void
+    {
+        $curve = self::fuse($rating)->curve();
+        self::assertEqualsWithDelta(1.25 * $rating, $curve->lower[0][0], 1e-9);
+        self::assertEqualsWithDelta(1.6 * $rating, $curve->upper[0][0], 1e-9);
+        self::assertEqualsWithDelta($rating <= 63 ? 3600 : 7200, $curve->lower[0][1], 1e-9);
+    }
+
+    private static function breaker(Scpd $kind, float $rating): MiniatureBreaker
+    {
+        $table = new BreakerTable(Tables::shipped()->named(TableName::IecBreaker));
+        foreach ($table->breakers($kind) as $breaker) {
+            if ($breaker->rating() === $rating) {
+                return $breaker;
+            }
+        }
+        self::fail("no breaker of $rating A");
+    }
+
+    /** @return iterable<string, array{Scpd, float, float}> kind, lower and upper multiple of instantaneous tripping */
+    public static function types(): iterable
+    {
+        // IEC 60898-1, ranges of instantaneous tripping (from memory).
+        yield 'B' => [Scpd::BreakerB, 3, 5];
+        yield 'C' => [Scpd::BreakerC, 5, 10];
+        yield 'D' => [Scpd::BreakerD, 10, 20];
+    }
+
+    #[DataProvider('types')]
+    public function test_a_breaker_trips_at_once_between_its_multiples(Scpd $kind, float $lower, float $upper): void
+    {
+        $breaker = self::breaker($kind, 32.0);
+        self::assertEqualsWithDelta($lower * 32, $breaker->magneticEdge(), 1e-9);
+        self::assertTrue($breaker->letsPeakPass($lower * 32));
+        self::assertFalse($breaker->letsPeakPass($lower * 32 * 1.01));
+        self::assertEqualsWithDelta(0.1, $breaker->clears($upper * 32), 1e-9);
+        self::assertNull($breaker->clears($lower * 32 * 0.99));
+        self::assertTrue($breaker->carries(1.13 * 32, 1e6), '1.13 In never trips');
+        self::assertSame($kind, $breaker->scpd());
+    }
+
+    /** @return iterable<string, array{Device}> */
+    public static function devices(): iterable
+    {
+        yield 'fuse' => [self::fuse(63.0)];
+        foreach (self::types() as $name => [$kind]) {
+            yield "breaker $name" => [self::breaker($kind, 32.0)];
+        }
+    }
+
+    /** Whatever it is: more current is cleared no later, let through no less for longer, and never both carried and cleared. */
+    #[DataProvider('devices')]
+    public function test_more_current_is_never_cleared_later(Device $device): void
+    {
+        $last = INF;
+        for ($amperes = $device->rating(); $amperes < 100 * $device->rating(); $amperes *= 1.07) {
+            $seconds = $device->clears($amperes) ?? INF;
+            self::assertLessThanOrEqual($last + 1e-12, $seconds);
+            if (is_finite($seconds)) {
+                self::assertFalse($device->carries($amperes, $seconds * 1.01), "$amperes A for $seconds s");
+                self::assertGreaterThan(0, $device->letsThrough($amperes));
+            }
+            $last = $seconds;
+        }
+        foreach ([$device->curve()->lower, $device->curve()->upper] as $edge) {
+            for ($i = 1; $i < count($edge); $i++) {
+                self::assertGreaterThan($edge[$i - 1][0], $edge[$i][0], 'a curve runs to higher currents');
+                self::assertLessThan($edge[$i - 1][1], $edge[$i][1] + 1e-12, 'and to shorter times');
+            }
+        }
+    }
+}

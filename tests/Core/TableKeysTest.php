@@ -1,0 +1,158 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use BraveAnvil\Bench;
+use BraveAnvil\Circuit\Fields;
+use BraveAnvil\RuleBook\TableName;
+use BraveAnvil\RuleBook\Tables;
+use BraveAnvil\Solution\Correction;
+use BraveAnvil\Solution\Fault;
+use BraveAnvil\Solution\Figure;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** Every table has a name, every key that code asks for is in a table, and a site may replace an entry of its own. */
+final class TableKeysTest extends TestCase
+{
+    private const DATA = __DIR__.'/../../core/RuleBook/data';
+
+    public function test_every_table_has_a_name_and_every_name_a_table(): void
+    {
+        $files = [];
+        foreach (glob(self::DATA.'/*/*.json') ?: [] as $file) {
+            $files[] = basename(dirname($file)).'/'.basename($file, '.json');
+        }
+        $names = array_column(TableName::cases(), 'value');
+        sort($files);
+        sort($names);
+        self::assertSame($files, $names);
+    }
+
+    /** @return array<string, true> every key at any depth of any table */
+    private static function keys(): array
+    {
+        $keys = [];
+        foreach (TableName::cases() as $name) {
+            $visit = static function (array $data) use (&$visit, &$keys): void {
+                foreach ($data as $key => $inner) {
+                    $keys[(string) $key] = true;
+                    if (is_array($inner)) {
+                        $visit($inner);
+                    }
+                }
+            };
+            $visit(Tables::shipped()->named($name)->data);
+        }
+
+        return $keys;
+    }
+
+    /** Methods of a table whose first arguments are keys. */
+    private const ASKS = ['number', 'must', 'entry', 'text', 'list', 'numbers', 'keys', 'doubt'];
+
+    /** @return list<string> literal keys in the calls of one file */
+    private static function asked(string $file): array
+    {
+        $tokens = array_values(array_filter(
+            token_get_all((string) file_get_contents($file)),
+            static fn (array|string $token): bool => ! is_array($token) || $token[0] !== T_WHITESPACE,
+        ));
+        $asked = [];
+        foreach ($tokens as $i => $token) {
+            $arrow = $tokens[$i - 1] ?? '';
+            $opens = $tokens[$i + 1] ?? '';
+            if (
+                ! is_array($token) ||
+                $token[0] !== T_STRING ||
+                ! in_array($token[1], self::ASKS, true) ||
+                ! is_array($arrow) ||
+                $opens !== '('
+            ) {
+                continue;
+            }
+            // Only literals that stand as an argument of their own.
+            for ($at = $i + 2, $depth = 1; $depth > 0 && isset($tokens[$at]); $at++) {
+                $part = $tokens[$at];
+                $depth += $part === '(' || $part === '[' ? 1 : ($part === ')' || $part === ']' ? -1 : 0);
+                $before = $tokens[$at - 1];
+                $after = $tokens[$at + 1] ?? '';
+                $alone = in_array($before, ['(', ','], true) && in_array($after, [')', ','], true);
+                if ($depth === 1 && $alone && is_array($part) && $part[0] === T_CONSTANT_ENCAPSED_STRING) {
+                    $asked[] = trim($part[1], "'\"");
+                }
+            }
+        }
+
+        return $asked;
+    }
+
+    public function test_every_key_that_a_rule_book_asks_for_is_in_the_data(): void
+    {
+        $keys = self::keys();
+        $seen = 0;
+        foreach (
+            new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator(dirname(self::DATA), \FilesystemIterator::SKIP_DOTS)) as $file
+        ) {
+            if ($file instanceof \SplFileInfo && $file->getExtension() === 'php') {
+                foreach (self::asked($file->getPathname()) as $key) {
+                    if (Fields::find($key) !== null) {
+                        continue; // a circuit is asked by the same word
+                    }
+                    $seen++;
+                    self::assertArrayHasKey($key, $keys, $file->getFilename());
+                }
+            }
+        }
+        self::assertGreaterThan(60, $seen, 'the test sees the calls at all');
+    }
+
+    public function test_a_misspelt_key_is_a_fault_and_no_default(): void
+    {
+        $this->expectException(Fault::class);
+        Tables::shipped()->named(TableName::PracticeGuard)->must('no_such_entry');
+    }
+
+    /** @return iterable<string, array{string, string}> table and entry that must be refused */
+    public static function notEntries(): iterable
+    {
+        yield 'no such table' => ['iec/no_such_table', 'a'];
+        yield 'no such entry' => ['iec/fuse_gg', 'no/such'];
+        yield 'a group and no number' => ['nec/ampacity', 'copper'];
+    }
+
+    #[DataProvider('notEntries')]
+    public function test_only_what_is_there_can_be_corrected(string $table, string $entry): void
+    {
+        $this->expectException(Fault::class);
+        Tables::shipped()->withCorrections([new Correction($table, $entry, 1.0, 'somebody', '2026-11-02', 'why')]);
+    }
+
+    public function test_a_figure_that_rests_on_a_correction_says_so_and_no_other_does(): void
+    {
+        $plain = Bench::solve(Circuits::kilnFan());
+        $rating = $plain->figure('power.table_current');
+        self::assertNotNull($rating);
+        $correction = new Correction(
+            'iec/motor_current', 'rows/37/1', 70.0, 'the site’s engineer', '2026-11-02', 'measured on the type here',
+        );
+        $own = Bench::solve(Circuits::kilnFan(), Tables::shipped()->withCorrections([$correction]));
+        $corrected = $own->figure('power.table_current');
+        self::assertNotNull($corrected);
+        self::assertSame(70.0, (float) $corrected->value);
+        self::assertTrue($corrected->toArray()['corrected']);
+        self::assertStringContainsString(
+            'corrected to 70 by the site’s engineer on 2026-11-02: measured on the type here', $corrected->toArray()['source'],
+        );
+        $rests = array_map(
+            static fn (Figure $figure): string => $figure->key(),
+            array_filter($own->figures, static fn (Figure $figure): bool => $figure->toArray()['corrected'] === true),
+        );
+        self::assertContains('power.table_difference', $rests, 'what follows from it says so too');
+        self::assertNotContains('plate.current', $rests);
+        self::assertFalse($rating->toArray()['corrected']);
+        self::assertEquals($plain, Bench::solve(Circuits::kilnFan()), 'the shipped tables stay as they are');
+    }
+}
