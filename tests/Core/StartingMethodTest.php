@@ -37,7 +37,7 @@ final class StartingMethodTest extends CoreTestCase
         }
     }
 
-    /** Three windings in star on the same lines: a third of the line current and of the torque at any speed. IEC 60947-4-1, 5.3.5.5.2 (from memory). */
+    /** Three windings in star on the same lines: a third of the line current and of the torque. IEC 60947-4-1 (from memory). */
     #[DataProvider('slips')]
     public function test_star_takes_a_third_at_any_slip(float $slip): void
     {

@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use App\Circuits\DemoData;
 use App\Models\Circuit;
 use App\Models\Revision;
+use BraveAnvil\Version;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
 use Tests\Core\Circuits;
@@ -146,7 +147,7 @@ final class CircuitTest extends FeatureTestCase
         $revision = $this->getJson('/api/revisions/'.$kept->json('id'))
             ->assertOk()
             ->assertJsonPath('circuit.cable.length', '60 m')
-            ->assertJsonPath('core', '0.1.0');
+            ->assertJsonPath('core', Version::CORE);
         $this->assertShape('revision', $revision);
         foreach (['UPDATE revisions SET name = \'changed\'', 'DELETE FROM revisions'] as $statement) {
             try {
