@@ -21,14 +21,20 @@ use BraveAnvil\Start\Method\RelaySeat;
 use BraveAnvil\Start\Method\StartingMethod;
 
 /**
- * What the page needs to show each field of this circuit: label, unit, choices under its rule book, and what an empty one is
- * taken as and by whom. The page has no such list of its own.
+ * What the page needs to show each field of this circuit: its choices under this rule book, and what an empty one is taken as and
+ * by whom. The page has no such list of its own.
  *
  * @phpstan-import-type FieldPath from Fields
  */
 final readonly class FieldNotes
 {
     private const COUNTS = ['supply.phases' => ['3' => 'Three', '1' => 'One']];
+
+    /** Fields whose empty word comes from elsewhere than the defaults of a rule book. */
+    private const OWN_DEFAULT = [
+        'guard.scpd', 'guard.overload_place', 'cable.terminal_temperature', 'cable.tray', 'correction.load_percent',
+        'correction.rated_voltage', 'starter.run_up_time', 'plate.efficiency',
+    ];
 
     private const FLAG = ['true' => 'Yes', 'false' => 'No'];
 
@@ -51,11 +57,23 @@ final readonly class FieldNotes
         $own = $book->choices();
         $all = [];
         foreach (Fields::all() as $path => $field) {
-            $choices = $notes->choices($path, $field, $own[$path] ?? null);
-            $all[$path] = $notes->note($path, $field, $choices, ! isset($unused[$path]));
+            if (! isset($own[$path]) && ! isset($unused[$path]) && ! self::maySpeak($path, $field) && $circuit->defaultOf($path) === null) {
+                continue;
+            }
+            $note = $notes->note($path, $field, $notes->choices($path, $field, $own[$path] ?? null), ! isset($unused[$path]));
+            if (! $note->saysNothing()) {
+                $all[$path] = $note;
+            }
         }
 
         return $all;
+    }
+
+    /** Most are plain stamps and readings, of which there is nothing to say but their label. */
+    private static function maySpeak(string $path, Field $field): bool
+    {
+        return $field->choices !== null || $field->empty !== '' || $field->kind === FieldKind::Flag || isset(self::COUNTS[$path])
+            || in_array($path, self::OWN_DEFAULT, true);
     }
 
     /** @return list<string> fields that this rule book or this starting method has no use for */
@@ -119,11 +137,9 @@ final readonly class FieldNotes
             $listed[] = ['value' => (string) $choice, 'label' => $label, 'computed' => NotYet::computes($path, (string) $choice)];
         }
 
-        return new FieldNote(
-            $field->label, $field->typedUnit(), $field->hint,
-            $value === null ? $field->empty : $shown.($reason === null ? '' : ' ('.$reason.')'),
-            $why, $listed, $used,
-        );
+        $empty = $value === null ? $field->empty : $shown.($reason === null ? '' : ' ('.$reason.')');
+
+        return new FieldNote($empty, $why, $listed, $used);
     }
 
     /** @return array{string|null, string|null, string} what an empty field is taken as, who says so in one word, and the words by which it is marked */

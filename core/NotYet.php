@@ -46,7 +46,7 @@ final class NotYet
             return $name === null || Methods::named($name) !== null;
         }
 
-        return ! in_array($value, self::CHOICES[$path] ?? [], true);
+        return ! isset(self::CHOICES[$path]) || ! in_array($value, self::CHOICES[$path], true);
     }
 
     public static function refuse(Circuit $circuit, Ledger $ledger): void

@@ -31,12 +31,6 @@ const STATION_OF: Record<string, StationName> = {
 /** A number as the service shows it. */
 export const shown = (value: number, text: string): Shown => ({ value, shown: text });
 
-/** What the service says of a field. */
-export const note = (label: string, more: Partial<FieldNote> = {}): FieldNote => ({
-    label,
-    ...more,
-});
-
 export const choices = (...pairs: readonly [string, string][]): Required<FieldNote>['choices'] =>
     pairs.map(([value, label]) => ({ value, label, computed: true }));
 

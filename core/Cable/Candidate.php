@@ -14,7 +14,7 @@ final readonly class Candidate
      * @param  float  $terminal  A, as its terminals allow
      * @param  float  $ohmPerKm  resistance at operating temperature
      * @param  float  $reactancePerKm  Ω
-     * @param  string  $working  how the derated ampacity came about
+     * @param  \Closure(): string  $how  how the derated ampacity came about; only the sizes that are written down are asked
      * @param  string  $source  tables of the ampacity and its factors
      * @param  string  $impedanceSource  table of resistance and reactance
      * @param  string|null  $doubt  why the table entries are not sure
@@ -26,12 +26,17 @@ final readonly class Candidate
         public float $terminal,
         public float $ohmPerKm,
         public float $reactancePerKm,
-        public string $working,
+        private \Closure $how,
         public string $source,
         public string $impedanceSource,
         public ?string $doubt,
         public array $corrections = [],
     ) {
+    }
+
+    public function working(): string
+    {
+        return ($this->how)();
     }
 
     /** A */

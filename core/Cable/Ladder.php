@@ -192,12 +192,12 @@ final readonly class Ladder
             ->source($this->required->source)
             ->write();
         $ampacity = $this->resting($ledger->work($this->run->ampacity()), $candidate)
-            ->as('smaller of derated and terminal', $candidate->working)
+            ->as('smaller of derated and terminal', $candidate->working())
             ->equals($candidate->ampacity())
             ->source($candidate->source)
             ->write();
         $this->resting($ledger->work($this->run->deratedAmpacity()), $candidate)
-            ->as('base · ambient · grouping', $candidate->working)
+            ->as('base · ambient · grouping', $candidate->working())
             ->equals($candidate->derated)
             ->source($candidate->source)
             ->write();
@@ -206,7 +206,7 @@ final readonly class Ladder
             $ledger
                 ->work($this->run->sizeByAmpacity())
                 ->in($conductor->unit())
-                ->as('smallest by ampacity and terminals', $smallest->working)
+                ->as('smallest by ampacity and terminals', $smallest->working())
                 ->equals($smallest->conductor->value)
                 ->source($smallest->source)
                 ->corrected(...$smallest->corrections)

@@ -44,7 +44,6 @@ final readonly class SizeLadderCurve implements Curve
                 'drop' => Shown::maybe($rung->runningDrop, Unit::Percent)?->toArray(),
                 'starting_drop' => Shown::maybe($rung->startingDrop, Unit::Percent)?->toArray(),
                 'fails' => array_map(static fn (Rejection $fail): string => $fail->value, $rung->fails), 'chosen' => $rung->chosen,
-                'working' => $rung->candidate->working,
             ], $this->rungs),
         ];
     }
@@ -62,7 +61,7 @@ final readonly class SizeLadderCurve implements Curve
                             'drop' => Shape::orNull(Shape::shown()),
                             'starting_drop' => Shape::orNull(Shape::shown()),
                             'fails' => Shape::list(Shape::oneOf(array_column(Rejection::cases(), 'value'))),
-                            'chosen' => Shape::flag(), 'working' => Shape::text(),
+                            'chosen' => Shape::flag(),
                         ],
                         'SizeRow',
                     ),

@@ -160,6 +160,11 @@ final class SolutionSchema
     /** @return array<string, mixed> */
     private static function figure(): array
     {
+        $parts = [
+            'placeholder' => Shape::text(), 'figure' => ['$ref' => '#/$defs/FigureKey'], 'field' => ['$ref' => '#/$defs/FieldPath'],
+        ];
+        $origin = [...Shape::object($parts, 'Origin', 'A figure, or a field that was typed.'), 'required' => ['placeholder']];
+
         return Shape::object(
             [
                 'key' => ['$ref' => '#/$defs/FigureKey'], 'station' => ['$ref' => '#/$defs/StationName'], 'label' => Shape::text(),
@@ -168,16 +173,7 @@ final class SolutionSchema
                 'shown' => [...Shape::text(), 'description' => 'rounded for reading, with unit'],
                 'formula' => Shape::text(), 'working' => Shape::text(),
                 'from' => [
-                    ...Shape::list(
-                        Shape::object(
-                            [
-                                'placeholder' => Shape::text(),
-                                'figure' => Shape::orNull(['$ref' => '#/$defs/FigureKey']),
-                                'field' => Shape::orNull(['$ref' => '#/$defs/FieldPath']),
-                            ],
-                            'Origin',
-                        ),
-                    ),
+                    ...Shape::list($origin),
                     'description' => 'Lineage: the figures and fields that were put in',
                 ],
                 'source' => Shape::text(), 'assumed' => Shape::flag(),

@@ -143,7 +143,7 @@ final readonly class Placement
                     ->work(CorrectFigure::ConductorSize)
                     ->in($candidate->conductor->unit())
                     ->from(I: $needed)
-                    ->as('smallest that carries it', $candidate->working.' against {I}')
+                    ->as('smallest that carries it', $candidate->working().' against {I}')
                     ->equals($candidate->conductor->value)
                     ->source($rules->conductorSource)
                     ->corrected(...$candidate->corrections)

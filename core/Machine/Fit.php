@@ -201,15 +201,15 @@ final readonly class Fit
         // E = V − (a − jb)(R1 + jX); the air gap's admittance is (a − jb)/E.
         $eRe = $v - $a * $r1 - $b * $x;
         $eIm = $b * $r1 - $a * $x;
-        $e2 = $eRe ** 2 + $eIm ** 2;
+        $e2 = $eRe * $eRe + $eIm * $eIm;
         $g = ($a * $eRe - $b * $eIm) / $e2;
         $y = (-$b * $eRe - $a * $eIm) / $e2;
-        $root = 1 / $g ** 2 - 4 * $x ** 2;
+        $root = 1 / ($g * $g) - 4 * $x * $x;
         if ($g <= 0 || $root < 0) {
             return null;
         }
         $r = (1 / $g + sqrt($root)) / 2;
-        $shunt = -$y - $x / ($r ** 2 + $x ** 2);
+        $shunt = -$y - $x / ($r * $r + $x * $x);
         if ($shunt <= 0) {
             return null;
         }
@@ -247,28 +247,41 @@ final readonly class Fit
             return null;
         }
         $b = sqrt($b2);
-        $balance = static function (float $x) use ($v, $a, $b, $r1, $xm): array {
-            $eRe = $v - $a * $r1 - $b * $x;
-            $eIm = $b * $r1 - $a * $x;
-            // I2 = I1 − E/(jXm)
-            $re = $a - $eIm / $xm;
-            $im = -$b + $eRe / $xm;
-            $rotor = $re ** 2 + $im ** 2;
+        // E = e − (b + ja)x and I2 = I1 − E/(jXm) are straight in x, so what is left of the reactive power is a cubic of it.
+        [$eRe, $eIm] = [$v - $a * $r1, $b * $r1];
+        [$re, $im] = [$a - $eIm / $xm, -$b + $eRe / $xm];
+        $square = $a * $a + $b * $b;
+        $rotor = [$re * $re + $im * $im, 2 * ($re * $a - $im * $b) / $xm, $square / ($xm * $xm)];
+        $cubic = [
+            ($eRe * $eRe + $eIm * $eIm) / $xm - $b * $v,
+            $square + $rotor[0] - 2 * ($b * $eRe + $a * $eIm) / $xm,
+            $rotor[1] + $square / $xm,
+            $rotor[2],
+        ];
+        $x = self::root($cubic, 1e-6, $v / $current, 1e-9 * $b * $v);
 
-            return [$x * ($a ** 2 + $b ** 2 + $rotor) + ($eRe ** 2 + $eIm ** 2) / $xm - $b * $v, $rotor];
-        };
-        $low = 1e-6;
-        $high = $v / $current;
-        if ($balance($low)[0] > 0 || $balance($high)[0] < 0) {
+        return $x === null ? null : [$x, $gap / ($rotor[0] + $x * ($rotor[1] + $x * $rotor[2]))];
+    }
+
+    /**
+     * Where a cubic that climbs from below zero crosses it; null where it does not between the ends.
+     *
+     * @param  array{float, float, float, float}  $cubic  coefficients, constant first
+     */
+    private static function root(array $cubic, float $low, float $high, float $tolerance): ?float
+    {
+        [$c0, $c1, $c2, $c3] = $cubic;
+        $fLow = $c0 + $low * ($c1 + $low * ($c2 + $low * $c3));
+        $fHigh = $c0 + $high * ($c1 + $high * ($c2 + $high * $c3));
+        if ($fLow > 0 || $fHigh < 0) {
             return null;
         }
-        [$fLow, $fHigh] = [$balance($low)[0], $balance($high)[0]];
         $x = $low;
         // False position with the weight of a resting end halved: a smooth, nearly straight function.
         for ($i = 0; $i < 30; $i++) {
             $x = ($low * $fHigh - $high * $fLow) / ($fHigh - $fLow);
-            $f = $balance($x)[0];
-            if (abs($f) < 1e-9 * $b * $v) {
+            $f = $c0 + $x * ($c1 + $x * ($c2 + $x * $c3));
+            if (abs($f) < $tolerance) {
                 break;
             }
             if ($f < 0) {
@@ -278,7 +291,7 @@ final readonly class Fit
             }
         }
 
-        return [$x, $gap / $balance($x)[1]];
+        return $x;
     }
 
     /** ξ at standstill for which the deep-bar law gives this ratio of standstill to running resistance; 0 where there is none. */

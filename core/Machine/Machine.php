@@ -12,6 +12,10 @@ namespace BraveAnvil\Machine;
  */
 final readonly class Machine
 {
+    private float $rootOfRatedSlip;
+
+    private float $barAtRatedSlip;
+
     /**
      * @param  float  $deepBar  ξ of the deep-bar law at slip 1; 0 where R2 goes in a straight line instead
      */
@@ -29,6 +33,8 @@ final readonly class Machine
         public float $deepBar,
         public float $friction,
     ) {
+        $this->rootOfRatedSlip = sqrt($ratedSlip);
+        $this->barAtRatedSlip = self::bar($deepBar * $this->rootOfRatedSlip);
     }
 
     /** Rotor resistance at a slip, Ω. */
@@ -39,7 +45,7 @@ final readonly class Machine
                 (($this->rotorStandstill - $this->rotorRunning) * max(0.0, $slip - $this->ratedSlip)) / (1 - $this->ratedSlip);
         }
 
-        return $this->rotorRunning * self::bar($this->deepBar * sqrt($slip)) / self::bar($this->deepBar * sqrt($this->ratedSlip));
+        return $this->rotorRunning * self::bar($this->deepBar * sqrt($slip)) / $this->barAtRatedSlip;
     }
 
     /** Increase of the resistance of a bar by current displacement, ξ (sinh 2ξ + sin 2ξ) / (cosh 2ξ − cos 2ξ). */
@@ -49,15 +55,18 @@ final readonly class Machine
             return 1.0;
         }
 
-        return $xi * (sinh(2 * $xi) + sin(2 * $xi)) / (cosh(2 * $xi) - cos(2 * $xi));
+        $e = exp(2 * $xi);
+
+        return $xi * (($e - 1 / $e) / 2 + sin(2 * $xi)) / (($e + 1 / $e) / 2 - cos(2 * $xi));
     }
 
     /** Leakage reactance of one side at a slip, Ω. */
     public function leakage(float $slip): float
     {
-        $root = sqrt($this->ratedSlip);
+        $beyond = sqrt($slip) - $this->rootOfRatedSlip;
+        $grown = ($this->leakageStandstill - $this->leakageRunning) / (1 - $this->rootOfRatedSlip);
 
-        return $this->leakageRunning + ($this->leakageStandstill - $this->leakageRunning) * max(0.0, sqrt($slip) - $root) / (1 - $root);
+        return $beyond <= 0 ? $this->leakageRunning : $this->leakageRunning + $grown * $beyond;
     }
 
     /**
@@ -72,21 +81,25 @@ final readonly class Machine
         $x = $this->leakage($slip);
         $r2 = $this->rotor($slip) / $slip;
         // Rotor branch R2/s + jX beside jXm.
-        $d = $r2 ** 2 + ($x + $this->magnetising) ** 2;
-        $re = $this->stator + $this->magnetising ** 2 * $r2 / $d;
-        $im = $x + $this->magnetising * ($r2 ** 2 + $x * ($x + $this->magnetising)) / $d;
-        $z = $re ** 2 + $im ** 2;
+        // Products, not powers: this is what a solution spends most of its time on.
+        $m = $this->magnetising;
+        $own = $x + $m;
+        $square = $r2 * $r2;
+        $d = $square + $own * $own;
+        $re = $this->stator + $m * $m * $r2 / $d;
+        $im = $x + $m * ($square + $x * $own) / $d;
+        $z = $re * $re + $im * $im;
         $a = $v * $re / $z;
         $b = $v * $im / $z;
-        $rotor = ($a ** 2 + $b ** 2) * $this->magnetising ** 2 / $d;
+        $rotor = ($a * $a + $b * $b) * $m * $m / $d;
         $speed = 2 * M_PI * $this->synchronousSpeed / 60;
         $gap = 3 * $rotor * $r2;
         $ratio = (1 - $slip) / (1 - $this->ratedSlip);
-        $torque = $gap / $speed - $this->friction / ($speed * (1 - $this->ratedSlip)) * $ratio ** 2;
+        $torque = $gap / $speed - $this->friction / ($speed * (1 - $this->ratedSlip)) * $ratio * $ratio;
         $real = $a + $v / $this->core;
 
         return [
-            'current' => sqrt($real ** 2 + $b ** 2),
+            'current' => sqrt($real * $real + $b * $b),
             'real' => 3 * $v * $real,
             'reactive' => 3 * $v * $b,
             'torque' => $torque,

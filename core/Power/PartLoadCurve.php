@@ -45,8 +45,10 @@ final readonly class PartLoadCurve implements Curve
             ),
             'line' => array_map(
                 static fn (LoadPoint $at): array => [
-                    'percent' => 100 * $at->share,
-                    'efficiency' => $at->efficiency(), 'power_factor' => $at->powerFactor(), 'current' => $at->current,
+                    // For drawing only: short numbers are quicker to write and to read.
+                    'percent' => round(100 * $at->share, 3),
+                    'efficiency' => round($at->efficiency(), 4), 'power_factor' => round($at->powerFactor(), 4),
+                    'current' => round($at->current, 3),
                 ],
                 $this->line,
             ),

@@ -122,7 +122,7 @@ final readonly class Figure
         $from = [];
         foreach ($this->from as $placeholder => $origin) {
             $field = str_starts_with($origin, 'field:');
-            $from[] = ['placeholder' => $placeholder, 'figure' => $field ? null : $origin, 'field' => $field ? substr($origin, 6) : null];
+            $from[] = ['placeholder' => $placeholder, ...($field ? ['field' => substr($origin, 6)] : ['figure' => $origin])];
         }
         $source = $this->source;
         foreach ($this->corrections as $correction) {

@@ -176,7 +176,7 @@ final class FigureBuilder
     public function make(): Figure
     {
         $working = $this->shown === [] ? $this->working : strtr($this->working, $this->shown);
-        if (preg_match('/\{\w+\}/', $working) === 1) {
+        if (str_contains($working, '{') && preg_match('/\{\w+\}/', $working) === 1) {
             throw Fault::placeholder($this->label, $working);
         }
 

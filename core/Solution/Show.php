@@ -26,23 +26,41 @@ final class Show
     /** A number with $digits significant digits (whole numbers keep all theirs), no exponent, no trailing zeros. */
     public static function number(int|float $value, int $digits = 4): string
     {
-        if (abs($value) < 1e-300) {
+        $size = abs($value);
+        if ($size < 1e-300) {
             return '0';
         }
-        $decimals = $digits - 1 - (int) floor(log10(abs($value)));
-        $text = number_format(round($value, max(0, $decimals)), max(0, min(12, $decimals)), '.', '');
-        if (str_contains($text, '.')) {
-            $text = rtrim(rtrim($text, '0'), '.');
-        }
-        $dot = strpos($text, '.');
-        $whole = $dot === false ? $text : substr($text, 0, $dot);
-        if (strlen(ltrim($whole, '-')) > 4) {
-            $sign = str_starts_with($whole, '-') ? '-' : '';
-            $whole = $sign.strrev(implode(strrev(self::THIN), str_split(strrev(ltrim($whole, '-')), 3)));
-            $text = $whole.($dot === false ? '' : substr($text, $dot));
+        $decimals = $digits - 1 - (int) floor(log10($size));
+        // As text a float keeps 14 digits without an exponent in this range; this is far quicker than number_format.
+        $text = $size >= 1e-4 && $size < 1e13
+            ? (string) round($value, max(0, $decimals))
+            : self::fixed(round($value, max(0, $decimals)), max(0, min(12, $decimals)));
+        if ($size >= 9999.5) {
+            $text = self::grouped($text);
         }
 
-        return str_replace('-', "\u{2212}", $text);
+        return $value < 0 ? str_replace('-', "\u{2212}", $text) : $text;
+    }
+
+    private static function fixed(float $value, int $decimals): string
+    {
+        $text = number_format($value, $decimals, '.', '');
+
+        return str_contains($text, '.') ? rtrim(rtrim($text, '0'), '.') : $text;
+    }
+
+    /** Thin spaces between the thousands of a whole part of five digits or more. */
+    private static function grouped(string $text): string
+    {
+        $dot = strpos($text, '.');
+        $whole = $dot === false ? $text : substr($text, 0, $dot);
+        if (strlen(ltrim($whole, '-')) <= 4) {
+            return $text;
+        }
+        $sign = str_starts_with($whole, '-') ? '-' : '';
+        $whole = $sign.strrev(implode(strrev(self::THIN), str_split(strrev(ltrim($whole, '-')), 3)));
+
+        return $whole.($dot === false ? '' : substr($text, $dot));
     }
 
     /** A value with its unit, scaled to a handy prefix. */

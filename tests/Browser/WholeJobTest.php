@@ -105,7 +105,7 @@ final class WholeJobTest extends BrowserTestCase
         $hand = $this->hand();
         $hand->signIn('electrician-a');
         $this->openCircuit($hand, 'KF-203');
-        $hand->see('15 kvar');
+        $hand->see('20 kvar');
         $hand->press('Corrected');
         $hand->see('cos φ 0.958');
         $hand->press('Starting');

@@ -118,8 +118,8 @@ final class LedgerTest extends TestCase
         self::assertSame('about 95 %', $apparent->doubt);
         $from = $apparent->toArray()['from'];
         self::assertSame([
-            ['placeholder' => 'P', 'figure' => 'power.input', 'field' => null],
-            ['placeholder' => 'pf', 'figure' => null, 'field' => 'plate.power_factor'],
+            ['placeholder' => 'P', 'figure' => 'power.input'],
+            ['placeholder' => 'pf', 'field' => 'plate.power_factor'],
         ], $from);
     }
 

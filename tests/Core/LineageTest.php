@@ -44,10 +44,10 @@ final class LineageTest extends CoreTestCase
         $written = [];
         foreach ($solution->figures as $figure) {
             foreach ($figure->toArray()['from'] as $origin) {
-                if ($origin['figure'] !== null) {
+                if (isset($origin['figure'])) {
                     self::assertArrayHasKey($origin['figure'], $written, $figure->key().' rests on what comes later');
                 }
-                if ($origin['field'] !== null) {
+                if (isset($origin['field'])) {
                     self::assertNotNull(Fields::find($origin['field']), $figure->key());
                 }
             }
@@ -78,8 +78,8 @@ final class LineageTest extends CoreTestCase
         foreach ($solution->figures as $figure) {
             $own = $figure->toArray()['assumptions'];
             foreach ($figure->toArray()['from'] as $origin) {
-                foreach ($marks[$origin['figure']] ?? [] as $assumption) {
-                    self::assertContains($assumption, $own, $figure->key().' lost a mark of '.$origin['figure']);
+                foreach ($marks[$origin['figure'] ?? ''] ?? [] as $assumption) {
+                    self::assertContains($assumption, $own, $figure->key().' lost a mark of '.($origin['figure'] ?? ''));
                 }
             }
             $marks[$figure->key()] = $own;
@@ -117,8 +117,8 @@ final class LineageTest extends CoreTestCase
         while ($open !== []) {
             $key = array_pop($open);
             foreach ($solution->figure($key)?->toArray()['from'] ?? [] as $origin) {
-                $reached[] = $origin['field'] ?? $origin['figure'];
-                if ($origin['figure'] !== null) {
+                $reached[] = $origin['field'] ?? $origin['figure'] ?? '';
+                if (isset($origin['figure'])) {
                     $open[] = $origin['figure'];
                 }
             }

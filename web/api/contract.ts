@@ -1553,10 +1553,13 @@ export interface Figure {
      */
     corrected: boolean;
 }
+/**
+ * A figure, or a field that was typed.
+ */
 export interface Origin {
     placeholder: string;
-    figure: FigureKey | null;
-    field: FieldPath | null;
+    figure?: FigureKey;
+    field?: FieldPath;
 }
 export interface Finding {
     grade: 'stop' | 'caution' | 'note';
@@ -1723,7 +1726,6 @@ export interface SizeRow {
     starting_drop: Shown | null;
     fails: ('ampacity' | 'terminals' | 'running drop' | 'starting drop')[];
     chosen: boolean;
-    working: string;
 }
 export interface RatingsCurve {
     device: string;
@@ -1779,12 +1781,9 @@ export interface Words {
     plate_layout?: string;
 }
 /**
- * What the page shows beside one field. What says nothing is absent.
+ * What the page shows beside one field in this circuit. What says nothing is absent.
  */
 export interface FieldNote {
-    label: string;
-    unit?: string;
-    hint?: string;
     empty?: string;
     why?: string;
     choices?: FieldChoice[];
@@ -2032,3 +2031,887 @@ export interface WaveformCurves {
     system: string;
     seconds: number;
 }
+
+/** What never changes about a field: its label, the unit of a bare typed number, and a line below it. */
+export const FIELDS: Readonly<Record<FieldPath, { label: string; unit: string; hint: string }>> = {
+    tag: {
+        label: 'Tag',
+        unit: '',
+        hint: '',
+    },
+    drives: {
+        label: 'Drives',
+        unit: '',
+        hint: '',
+    },
+    area: {
+        label: 'Area',
+        unit: '',
+        hint: '',
+    },
+    rule_book: {
+        label: 'Rule book',
+        unit: '',
+        hint: '',
+    },
+    subject: {
+        label: 'What stands here',
+        unit: '',
+        hint: '',
+    },
+    surroundings: {
+        label: 'Surroundings',
+        unit: '',
+        hint: '',
+    },
+    'supply.voltage': {
+        label: 'Supply voltage',
+        unit: 'V',
+        hint: '',
+    },
+    'supply.frequency': {
+        label: 'Supply frequency',
+        unit: 'Hz',
+        hint: '',
+    },
+    'supply.phases': {
+        label: 'Phases',
+        unit: '',
+        hint: '',
+    },
+    'supply.fault_level_kva': {
+        label: 'Fault level',
+        unit: 'kVA',
+        hint: 'Alone: at the bus. With a transformer: on its primary.',
+    },
+    'supply.transformer_kva': {
+        label: 'Transformer',
+        unit: 'kVA',
+        hint: '',
+    },
+    'supply.transformer_impedance_percent': {
+        label: 'Its impedance',
+        unit: '%',
+        hint: '',
+    },
+    'supply.x_over_r': {
+        label: 'X/R',
+        unit: '',
+        hint: '',
+    },
+    'supply.ambient': {
+        label: 'Ambient',
+        unit: '°C',
+        hint: '',
+    },
+    'supply.altitude': {
+        label: 'Altitude',
+        unit: 'm',
+        hint: '',
+    },
+    'supply.unbalance': {
+        label: 'Voltage unbalance',
+        unit: '%',
+        hint: 'or three line voltages, 400/404/390',
+    },
+    'supply.earthing': {
+        label: 'Earthing system',
+        unit: '',
+        hint: '',
+    },
+    'supply.earth_loop_ohm': {
+        label: 'Earth loop impedance',
+        unit: 'Ω',
+        hint: '',
+    },
+    'plate.power': {
+        label: 'Rated output',
+        unit: 'W',
+        hint: '',
+    },
+    'plate.voltage': {
+        label: 'Rated voltage',
+        unit: 'V',
+        hint: '',
+    },
+    'plate.current': {
+        label: 'Rated current',
+        unit: 'A',
+        hint: '',
+    },
+    'plate.speed': {
+        label: 'Rated speed',
+        unit: 'rpm',
+        hint: '',
+    },
+    'plate.frequency': {
+        label: 'Rated frequency',
+        unit: 'Hz',
+        hint: '',
+    },
+    'plate.power_factor': {
+        label: 'Power factor',
+        unit: '',
+        hint: '',
+    },
+    'plate.efficiency': {
+        label: 'Efficiency',
+        unit: '',
+        hint: '',
+    },
+    'plate.start_current_ratio': {
+        label: 'Ia/In',
+        unit: '',
+        hint: '',
+    },
+    'plate.second.power': {
+        label: 'Second row: rated output',
+        unit: 'W',
+        hint: '',
+    },
+    'plate.second.voltage': {
+        label: 'Second row: rated voltage',
+        unit: 'V',
+        hint: '',
+    },
+    'plate.second.current': {
+        label: 'Second row: rated current',
+        unit: 'A',
+        hint: '',
+    },
+    'plate.second.speed': {
+        label: 'Second row: rated speed',
+        unit: 'rpm',
+        hint: '',
+    },
+    'plate.second.frequency': {
+        label: 'Second row: rated frequency',
+        unit: 'Hz',
+        hint: '',
+    },
+    'plate.second.power_factor': {
+        label: 'Second row: power factor',
+        unit: '',
+        hint: '',
+    },
+    'plate.second.efficiency': {
+        label: 'Second row: efficiency',
+        unit: '',
+        hint: '',
+    },
+    'plate.second.start_current_ratio': {
+        label: 'Second row: Ia/In',
+        unit: '',
+        hint: '',
+    },
+    'plate.efficiency_class': {
+        label: 'Efficiency class',
+        unit: '',
+        hint: '',
+    },
+    'plate.service_factor': {
+        label: 'Service factor',
+        unit: '',
+        hint: '',
+    },
+    'plate.code_letter': {
+        label: 'Code letter',
+        unit: '',
+        hint: '',
+    },
+    'plate.design_letter': {
+        label: 'Design letter',
+        unit: '',
+        hint: '',
+    },
+    'plate.start_torque_ratio': {
+        label: 'Tst/Tn',
+        unit: '',
+        hint: '',
+    },
+    'plate.breakdown_torque_ratio': {
+        label: 'Tmax/Tn',
+        unit: '',
+        hint: '',
+    },
+    'plate.pull_up_torque_ratio': {
+        label: 'Tu/Tn',
+        unit: '',
+        hint: '',
+    },
+    'plate.inertia': {
+        label: 'Rotor inertia',
+        unit: 'kg·m²',
+        hint: '',
+    },
+    'plate.no_load_current': {
+        label: 'No-load current',
+        unit: 'A',
+        hint: '',
+    },
+    'plate.service_factor_amps': {
+        label: 'Service-factor amperes',
+        unit: 'A',
+        hint: '',
+    },
+    'plate.temperature_rise': {
+        label: 'Temperature rise',
+        unit: 'K',
+        hint: '',
+    },
+    'plate.ambient': {
+        label: 'Rated ambient',
+        unit: '°C',
+        hint: '',
+    },
+    'plate.altitude': {
+        label: 'Rated altitude',
+        unit: 'm',
+        hint: '',
+    },
+    'plate.duty': {
+        label: 'Duty',
+        unit: '',
+        hint: '',
+    },
+    'plate.leads': {
+        label: 'Leads',
+        unit: '',
+        hint: '',
+    },
+    'plate.phases': {
+        label: 'Phases',
+        unit: '',
+        hint: '',
+    },
+    'plate.kind': {
+        label: 'Kind of motor',
+        unit: '',
+        hint: '',
+    },
+    'plate.rotor_voltage': {
+        label: 'Rotor voltage',
+        unit: 'V',
+        hint: '',
+    },
+    'plate.rotor_current': {
+        label: 'Rotor current',
+        unit: 'A',
+        hint: '',
+    },
+    'plate.insulation_class': {
+        label: 'Insulation class',
+        unit: '',
+        hint: '',
+    },
+    'plate.ip': {
+        label: 'IP',
+        unit: '',
+        hint: '',
+    },
+    'plate.cooling': {
+        label: 'Cooling',
+        unit: '',
+        hint: '',
+    },
+    'plate.rotor_class': {
+        label: 'Rotor class',
+        unit: '',
+        hint: '',
+    },
+    'plate.grease_amount': {
+        label: 'Grease amount',
+        unit: 'g',
+        hint: '',
+    },
+    'plate.grease_interval': {
+        label: 'Relubrication',
+        unit: 'h',
+        hint: '',
+    },
+    'plate.weight': {
+        label: 'Weight',
+        unit: 'kg',
+        hint: '',
+    },
+    'plate.type': {
+        label: 'Type',
+        unit: '',
+        hint: '',
+    },
+    'plate.order_number': {
+        label: 'Order number',
+        unit: '',
+        hint: '',
+    },
+    'plate.serial': {
+        label: 'Serial number',
+        unit: '',
+        hint: '',
+    },
+    'plate.year': {
+        label: 'Year',
+        unit: '',
+        hint: '',
+    },
+    'plate.standard': {
+        label: 'Standard',
+        unit: '',
+        hint: '',
+    },
+    'plate.marks': {
+        label: 'Conformity marks',
+        unit: '',
+        hint: '',
+    },
+    'plate.frame': {
+        label: 'Frame',
+        unit: '',
+        hint: '',
+    },
+    'plate.mounting': {
+        label: 'Mounting',
+        unit: '',
+        hint: '',
+    },
+    'plate.enclosure': {
+        label: 'Enclosure',
+        unit: '',
+        hint: '',
+    },
+    'plate.bearings': {
+        label: 'Bearings',
+        unit: '',
+        hint: '',
+    },
+    'plate.grease': {
+        label: 'Grease',
+        unit: '',
+        hint: '',
+    },
+    'plate.remarks': {
+        label: 'Other stamps',
+        unit: '',
+        hint: '',
+    },
+    'bench.power': {
+        label: 'Real power',
+        unit: 'W',
+        hint: 'two of these three',
+    },
+    'bench.current': {
+        label: 'Current',
+        unit: 'A',
+        hint: '',
+    },
+    'bench.power_factor': {
+        label: 'Power factor',
+        unit: '',
+        hint: '',
+    },
+    'bench.sense': {
+        label: 'Its current',
+        unit: '',
+        hint: '',
+    },
+    'measure.method': {
+        label: 'Measured with',
+        unit: '',
+        hint: '',
+    },
+    'measure.volts_12': {
+        label: 'Volts L1–L2',
+        unit: 'V',
+        hint: '',
+    },
+    'measure.volts_23': {
+        label: 'Volts L2–L3',
+        unit: 'V',
+        hint: '',
+    },
+    'measure.volts_31': {
+        label: 'Volts L3–L1',
+        unit: 'V',
+        hint: '',
+    },
+    'measure.phase_volts_1': {
+        label: 'Volts L1–N',
+        unit: 'V',
+        hint: '',
+    },
+    'measure.amps_1': {
+        label: 'Amps L1',
+        unit: 'A',
+        hint: '',
+    },
+    'measure.watts_1': {
+        label: 'Wattmeter in L1',
+        unit: 'W',
+        hint: '',
+    },
+    'measure.phase_volts_2': {
+        label: 'Volts L2–N',
+        unit: 'V',
+        hint: '',
+    },
+    'measure.amps_2': {
+        label: 'Amps L2',
+        unit: 'A',
+        hint: '',
+    },
+    'measure.watts_2': {
+        label: 'Wattmeter in L2',
+        unit: 'W',
+        hint: '',
+    },
+    'measure.phase_volts_3': {
+        label: 'Volts L3–N',
+        unit: 'V',
+        hint: '',
+    },
+    'measure.amps_3': {
+        label: 'Amps L3',
+        unit: 'A',
+        hint: '',
+    },
+    'measure.watts_3': {
+        label: 'Wattmeter in L3',
+        unit: 'W',
+        hint: '',
+    },
+    'measure.watts': {
+        label: 'Watts',
+        unit: 'W',
+        hint: '',
+    },
+    'measure.power_factor': {
+        label: 'Power factor shown',
+        unit: '',
+        hint: '',
+    },
+    'measure.sense': {
+        label: 'The current',
+        unit: '',
+        hint: '',
+    },
+    'measure.sequence': {
+        label: 'Phase sequence',
+        unit: '',
+        hint: '',
+    },
+    'measure.wattmeter': {
+        label: 'Its voltage coil',
+        unit: '',
+        hint: '',
+    },
+    'measure.pair': {
+        label: 'Voltage',
+        unit: '',
+        hint: '',
+    },
+    'measure.line': {
+        label: 'Current in',
+        unit: '',
+        hint: '',
+    },
+    'measure.angle': {
+        label: 'Angle shown',
+        unit: '°',
+        hint: 'positive: the current is behind',
+    },
+    'measure.common': {
+        label: 'Common line',
+        unit: '',
+        hint: '',
+    },
+    'measure.swapped': {
+        label: 'Leads swapped to read it',
+        unit: '',
+        hint: '',
+    },
+    'measure.balanced': {
+        label: 'The load is',
+        unit: '',
+        hint: '',
+    },
+    'measure.revolutions': {
+        label: 'Turns of the disc',
+        unit: '',
+        hint: '',
+    },
+    'measure.disc_constant': {
+        label: 'Disc constant',
+        unit: 'Wh',
+        hint: 'for each turn',
+    },
+    'measure.pulses': {
+        label: 'Pulses',
+        unit: '',
+        hint: '',
+    },
+    'measure.pulses_per_kwh': {
+        label: 'Pulses for each kWh',
+        unit: '',
+        hint: '',
+    },
+    'measure.seconds': {
+        label: 'in',
+        unit: 's',
+        hint: '',
+    },
+    'measure.current_ratio': {
+        label: 'Current transformers',
+        unit: '',
+        hint: '200/5, or 1 without',
+    },
+    'measure.voltage_ratio': {
+        label: 'Voltage transformers',
+        unit: '',
+        hint: '480/120, or 1 without',
+    },
+    'measure.speed': {
+        label: 'Speed',
+        unit: 'rpm',
+        hint: 'by tachometer, if you have one',
+    },
+    'measure.torque': {
+        label: 'Torque at the brake',
+        unit: 'N·m',
+        hint: '',
+    },
+    'windings.impedance': {
+        label: 'Ohms of each winding',
+        unit: 'Ω',
+        hint: 'or the rating of an element, or an ohmmeter reading',
+    },
+    'windings.power_factor': {
+        label: 'Power factor of each',
+        unit: '',
+        hint: '',
+    },
+    'windings.element_power': {
+        label: 'Rating of one element',
+        unit: 'W',
+        hint: '',
+    },
+    'windings.element_voltage': {
+        label: 'Voltage of one element',
+        unit: 'V',
+        hint: '',
+    },
+    'windings.terminal_resistance': {
+        label: 'Ohmmeter, two terminals',
+        unit: 'Ω',
+        hint: '',
+    },
+    'windings.connected': {
+        label: 'while connected in',
+        unit: '',
+        hint: '',
+    },
+    'load.output_percent': {
+        label: 'Load it runs at',
+        unit: '%',
+        hint: 'of rated output, 0 to 125',
+    },
+    'load.kind': {
+        label: 'Load',
+        unit: '',
+        hint: '',
+    },
+    'load.torque_percent': {
+        label: 'Load at full speed',
+        unit: '%',
+        hint: '',
+    },
+    'load.inertia': {
+        label: 'Load inertia',
+        unit: 'kg·m²',
+        hint: '',
+    },
+    'load.speed_ratio': {
+        label: 'Load speed over motor speed',
+        unit: '',
+        hint: '',
+    },
+    'load.breakaway_percent': {
+        label: 'Breakaway torque',
+        unit: '%',
+        hint: '',
+    },
+    'load.points': {
+        label: 'Load points',
+        unit: '',
+        hint: '',
+    },
+    'starter.method': {
+        label: 'Method',
+        unit: '',
+        hint: '',
+    },
+    'starter.run_up_time': {
+        label: 'Run-up time',
+        unit: 's',
+        hint: 'From the last start, until the run-up is computed.',
+    },
+    'starter.changeover.by': {
+        label: 'Changeover by',
+        unit: '',
+        hint: '',
+    },
+    'starter.changeover.value': {
+        label: 'Changeover',
+        unit: '',
+        hint: '',
+    },
+    'starter.tap_percent': {
+        label: 'Tap',
+        unit: '%',
+        hint: '',
+    },
+    'starter.current_limit': {
+        label: 'Current limit',
+        unit: '%',
+        hint: '',
+    },
+    'starter.ramp_time': {
+        label: 'Ramp time',
+        unit: 's',
+        hint: '',
+    },
+    'starter.initial_voltage': {
+        label: 'Initial voltage',
+        unit: '%',
+        hint: '',
+    },
+    'starter.gap': {
+        label: 'Changeover gap',
+        unit: 's',
+        hint: '',
+    },
+    'starter.transition': {
+        label: 'Transition',
+        unit: '',
+        hint: '',
+    },
+    'starter.drive_input_current': {
+        label: 'Drive input current',
+        unit: 'A',
+        hint: '',
+    },
+    'cable.length': {
+        label: 'Length, starter to motor',
+        unit: 'm',
+        hint: '',
+    },
+    'cable.line_length': {
+        label: 'Length, supply to starter',
+        unit: 'm',
+        hint: '',
+    },
+    'cable.material': {
+        label: 'Conductor',
+        unit: '',
+        hint: '',
+    },
+    'cable.insulation': {
+        label: 'Insulation',
+        unit: '',
+        hint: '',
+    },
+    'cable.method': {
+        label: 'Reference method',
+        unit: '',
+        hint: '',
+    },
+    'cable.grouped_circuits': {
+        label: 'Circuits together',
+        unit: '',
+        hint: 'This one counted.',
+    },
+    'cable.size': {
+        label: 'Installed size, to motor',
+        unit: '',
+        hint: 'Checked, not chosen.',
+    },
+    'cable.line_size': {
+        label: 'Installed size, to starter',
+        unit: '',
+        hint: '',
+    },
+    'cable.terminal_temperature': {
+        label: 'Terminals',
+        unit: '°C',
+        hint: '',
+    },
+    'cable.raceway_material': {
+        label: 'Raceway',
+        unit: '',
+        hint: '',
+    },
+    'cable.cores': {
+        label: 'Cores',
+        unit: '',
+        hint: '',
+    },
+    'cable.tray': {
+        label: 'Support',
+        unit: '',
+        hint: '',
+    },
+    'cable.soil_temperature': {
+        label: 'Soil temperature',
+        unit: '°C',
+        hint: '',
+    },
+    'cable.soil_resistivity': {
+        label: 'Soil resistivity',
+        unit: 'K·m/W',
+        hint: '',
+    },
+    'cable.wet': {
+        label: 'Wet place',
+        unit: '',
+        hint: '',
+    },
+    'guard.scpd': {
+        label: 'Protective device',
+        unit: '',
+        hint: '',
+    },
+    'guard.overload_place': {
+        label: 'Overload relay',
+        unit: '',
+        hint: '',
+    },
+    'guard.overload_class': {
+        label: 'Trip class',
+        unit: '',
+        hint: '',
+    },
+    'guard.start_exception': {
+        label: 'Start exception',
+        unit: '',
+        hint: '',
+    },
+    'guard.breaking_capacity_ka': {
+        label: 'Breaking capacity',
+        unit: 'kA',
+        hint: '',
+    },
+    'guard.rating': {
+        label: 'Installed rating',
+        unit: 'A',
+        hint: 'Checked, not chosen.',
+    },
+    'guard.dial': {
+        label: 'Relay stands at',
+        unit: 'A',
+        hint: 'Checked, not chosen.',
+    },
+    'guard.marked_maximum': {
+        label: 'Marked maximum',
+        unit: 'A',
+        hint: 'Largest device on the starter’s label.',
+    },
+    'correction.target_power_factor': {
+        label: 'Target power factor',
+        unit: '',
+        hint: 'Such as 0.95.',
+    },
+    'correction.place': {
+        label: 'Capacitor',
+        unit: '',
+        hint: '',
+    },
+    'correction.load_percent': {
+        label: 'Load it runs at',
+        unit: '%',
+        hint: '',
+    },
+    'correction.lowest_load_percent': {
+        label: 'Lowest load',
+        unit: '%',
+        hint: 'It must not lead there.',
+    },
+    'correction.rated_voltage': {
+        label: 'Capacitor rated for',
+        unit: 'V',
+        hint: '',
+    },
+    'correction.rated_kvar': {
+        label: 'Installed capacitor',
+        unit: 'kvar',
+        hint: 'Checked, not chosen.',
+    },
+    'correction.own_contactor': {
+        label: 'Own contactor',
+        unit: '',
+        hint: '',
+    },
+    'correction.tap_length': {
+        label: 'Its leads',
+        unit: 'm',
+        hint: '',
+    },
+    'settings.drop_limit_running': {
+        label: 'Drop limit running',
+        unit: '%',
+        hint: '',
+    },
+    'settings.drop_limit_starting': {
+        label: 'Drop limit starting',
+        unit: '%',
+        hint: '',
+    },
+    'settings.dip_limit_bus': {
+        label: 'Dip limit at the bus',
+        unit: '%',
+        hint: '',
+    },
+    'settings.voltage_tolerance': {
+        label: 'Voltage tolerance',
+        unit: '%',
+        hint: '',
+    },
+    'settings.direct_start_limit': {
+        label: 'Largest motor started direct',
+        unit: 'kW',
+        hint: '',
+    },
+    'settings.terminal_temperature': {
+        label: 'Terminal temperature',
+        unit: '°C',
+        hint: '',
+    },
+    'settings.four_006_corrections': {
+        label: 'Corrections at terminations',
+        unit: '',
+        hint: '',
+    },
+    'settings.ten_ampere_rating': {
+        label: '10 A is a standard rating',
+        unit: '',
+        hint: '',
+    },
+    'settings.overload_school': {
+        label: 'Overload practice',
+        unit: '',
+        hint: '',
+    },
+    'settings.tray': {
+        label: 'Support',
+        unit: '',
+        hint: '',
+    },
+    'settings.changeover_minimum': {
+        label: 'Changeover speed, at least',
+        unit: '%',
+        hint: '',
+    },
+    'settings.tariff': {
+        label: 'Tariff',
+        unit: '',
+        hint: '',
+    },
+};

@@ -1,6 +1,6 @@
 import { useNavigate } from 'react-router';
 import { call } from '../api/client';
-import type { CircuitResource } from '../api/contract';
+import { type CircuitResource, FIELDS } from '../api/contract';
 import { Button } from '../kit/Button';
 import { Actions, Dialog } from '../kit/Dialog';
 import { Select } from '../kit/Select';
@@ -21,7 +21,7 @@ export function CircuitDialog({
     onClose: () => void;
     error: string | undefined;
 }) {
-    const { draft, set, readOnly, solved } = useBench();
+    const { draft, set, readOnly } = useBench();
     const navigate = useNavigate();
     const areas = [...new Set(['', ...resource.site.areas, typed(draft, 'area')])];
     const copy = async () => {
@@ -46,7 +46,7 @@ export function CircuitDialog({
             />
             <Field path="drives" />
             <Select
-                label={solved.note('area')?.label ?? 'Area'}
+                label={FIELDS.area.label}
                 value={typed(draft, 'area')}
                 options={areas.map((area) => ({ value: area, label: area === '' ? 'None' : area }))}
                 isDisabled={readOnly}

@@ -1,6 +1,6 @@
 import { cleanup, screen, within } from '@testing-library/react';
 import { afterEach, describe, expect, it } from 'vitest';
-import { figure, finding, note, showOnBench, solution } from '../testing';
+import { figure, finding, showOnBench, solution } from '../testing';
 import { WorkingPanel } from './WorkingPanel';
 
 afterEach(cleanup);
@@ -46,8 +46,8 @@ describe('the working', () => {
 
     it('leads from a result to what was put in, and to the field where it is typed', () => {
         const from = [
-            { placeholder: 'P', figure: 'power.input' as const, field: null },
-            { placeholder: 'pf', figure: null, field: 'plate.power_factor' as const },
+            { placeholder: 'P', figure: 'power.input' as const },
+            { placeholder: 'pf', field: 'plate.power_factor' as const },
         ];
         showOnBench(
             <WorkingPanel station="power" />,
@@ -57,7 +57,6 @@ describe('the working', () => {
                     figure('power.input', 39403.6, '39.4 kW', { label: 'Input power' }),
                     figure('power.apparent', 46357, '46.4 kVA', { label: 'Apparent power', from }),
                 ],
-                fields: { 'plate.power_factor': note('Power factor') },
             }),
         );
         expect(screen.getByRole('link', { name: 'Input power' }).getAttribute('href')).toBe('/circuits/1/power');

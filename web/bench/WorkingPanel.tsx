@@ -1,6 +1,6 @@
 import { Link, useLocation } from 'react-router';
 import styled from 'styled-components';
-import type { Figure, Finding, Origin } from '../api/contract';
+import { FIELDS, type Figure, type Finding, type Origin } from '../api/contract';
 import { GradeMark } from '../kit/Grade';
 import { token } from '../theme/tokens';
 import { STATIONS, type StationName, useBench } from './BenchContext';
@@ -201,13 +201,13 @@ function Lineage({ from, here }: { from: readonly Origin[]; here: StationName })
     const circuit = pathname.split('/').slice(0, 3).join('/');
     const links = new Map<string, { label: string; station: StationName; to: Target }>();
     for (const { figure, field } of from) {
-        const found = figure === null ? undefined : solved.figure(figure);
+        const found = figure === undefined ? undefined : solved.figure(figure);
         if (found !== undefined) {
             links.set(found.key, { label: found.label, station: found.station, to: { figure: found.key } });
-        } else if (field !== null) {
+        } else if (field !== undefined) {
             const station = stationOfField(field);
             if (station !== undefined) {
-                links.set(field, { label: `${solved.note(field)?.label ?? field}, typed`, station, to: { field } });
+                links.set(field, { label: `${FIELDS[field].label}, typed`, station, to: { field } });
             }
         }
     }

@@ -2,7 +2,7 @@ import { cleanup, fireEvent, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import type { Solution } from '../api/contract';
-import { choices, fieldError, note, showOnBench, solution } from '../testing';
+import { choices, fieldError, showOnBench, solution } from '../testing';
 import { Choice, Field } from './fields';
 
 // The test page has no CSS object; lists ask it to escape identifiers.
@@ -10,21 +10,20 @@ vi.stubGlobal('CSS', { escape: (text: string) => text });
 afterEach(cleanup);
 
 const fields = {
-    'cable.length': note('Length', { unit: 'm' }),
-    'guard.scpd': note('Device', {
+    'guard.scpd': {
         empty: 'gG fuse (usual)',
         choices: [
             ...choices(['fuse_gg', 'gG fuse'], ['breaker_d', 'Breaker type D']),
             { value: 'fuse_am', label: 'aM fuse', computed: false },
         ],
-    }),
-    'cable.tray': note('Support', { unused: true, choices: choices(['ladder', 'Ladder']) }),
+    },
+    'cable.tray': { unused: true, choices: choices(['ladder', 'Ladder']) },
 } satisfies Solution['fields'];
 
 describe('a field of the circuit', () => {
     it('shows what is typed and hands on what is typed next, character for character', () => {
         const { set } = showOnBench(<Field path="cable.length" />, { cable: { length: ' 60' } }, solution({ fields }));
-        const input = screen.getByLabelText<HTMLInputElement>('Length');
+        const input = screen.getByLabelText<HTMLInputElement>('Length, starter to motor');
         expect(input.value).toBe(' 60');
         fireEvent.change(input, { target: { value: '1,5e' } });
         expect(set).toHaveBeenCalledWith('cable.length', '1,5e');
@@ -38,7 +37,7 @@ describe('a field of the circuit', () => {
             { cable: { length: 'far' } },
             solution({ fields, errors: [fieldError('cable.length', '“far” cannot be read.')] }),
         );
-        const input = screen.getByLabelText<HTMLInputElement>('Length');
+        const input = screen.getByLabelText<HTMLInputElement>('Length, starter to motor');
         expect(input.value).toBe('far');
         expect(input.getAttribute('aria-invalid')).toBe('true');
         expect(screen.getByText('“far” cannot be read. accepted at cable.length')).toBeTruthy();
@@ -50,7 +49,7 @@ describe('a field of the circuit', () => {
             {},
             solution({ fields, errors: [fieldError('cable.length', 'The length is wanted.', 'missing')] }),
         );
-        expect(screen.getByLabelText('Length').getAttribute('aria-invalid')).not.toBe('true');
+        expect(screen.getByLabelText('Length, starter to motor').getAttribute('aria-invalid')).not.toBe('true');
         expect(screen.getByText('The length is wanted.')).toBeTruthy();
     });
 
@@ -80,7 +79,7 @@ describe('a field of the circuit', () => {
 
     it('cannot be changed by somebody who only reads', () => {
         showOnBench(<Field path="cable.length" />, { cable: { length: '60' } }, solution({ fields }), { readOnly: true });
-        expect(screen.getByLabelText<HTMLInputElement>('Length').readOnly).toBe(true);
+        expect(screen.getByLabelText<HTMLInputElement>('Length, starter to motor').readOnly).toBe(true);
     });
 });
 

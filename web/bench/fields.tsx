@@ -31,7 +31,7 @@ export function Field({
     const messages = useMessages(path);
     const note = solved.note(path);
     const value = typed(draft, path);
-    if (note === undefined || (note.unused && value === '')) {
+    if (note.unused && value === '') {
         return null;
     }
     const read = solved.solution.read[path];
@@ -72,7 +72,7 @@ export function Choice({ path, label, only }: { path: FieldPath; label?: string;
     const messages = useMessages(path);
     const note = solved.note(path);
     const written = typed(draft, path);
-    if (note === undefined || (note.unused && written === '')) {
+    if (note.unused && written === '') {
         return null;
     }
     const value = note.choices.find((choice) => choice.value.toLowerCase() === written.toLowerCase())?.value ?? written;

@@ -1,11 +1,20 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import { call } from '../api/client';
-import type { FieldError, FieldNote, FieldPath, Figure, FigureKey, Solution, Words } from '../api/contract';
+import {
+    type FieldError,
+    type FieldNote,
+    type FieldPath,
+    FIELDS,
+    type Figure,
+    type FigureKey,
+    type Solution,
+    type Words,
+} from '../api/contract';
 import { type Draft, withSettings } from './circuit';
 
 /** What the service says of a field, complete. */
-export type Note = Required<FieldNote>;
+export type Note = Required<FieldNote> & (typeof FIELDS)[FieldPath];
 
 /** A solution with its figures and errors at hand by key. */
 export class Solved {
@@ -46,14 +55,13 @@ export class Solved {
     }
 
     /** What the service says of a field: its label, choices, and what an empty one is taken as. */
-    note(path: FieldPath): Note | undefined {
-        const note = this.solution.fields[path];
-        return note === undefined ? undefined : { unit: '', hint: '', empty: '', why: '', choices: [], unused: false, ...note };
+    note(path: FieldPath): Note {
+        return { ...FIELDS[path], empty: '', why: '', choices: [], unused: false, ...this.solution.fields[path] };
     }
 
     /** The word of a field's choice for a value that is typed or found; the value itself where it has none. */
     choice(path: FieldPath, value: string): string {
-        return this.note(path)?.choices.find((choice) => choice.value === value)?.label ?? value;
+        return this.note(path).choices.find((choice) => choice.value === value)?.label ?? value;
     }
 
     /** The rule book's word for a thing. */

@@ -2,7 +2,7 @@ import { cleanup, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import type { Solution } from '../api/contract';
-import { choices, figure, finding, note, shown, showOnBench, solution } from '../testing';
+import { choices, figure, finding, shown, showOnBench, solution } from '../testing';
 import { Run } from './Run';
 
 afterEach(cleanup);
@@ -46,11 +46,11 @@ const solved: Solution = solution({
         },
     },
     fields: {
-        'starter.method': note('Method', { choices: choices(['star_delta', 'Star-delta']) }),
-        'guard.scpd': note('Device', { choices: choices(['fuse_gg', 'gG fuse']) }),
-        'guard.overload_place': note('Relay', { choices: choices(['delta', 'In the delta']) }),
-        'load.kind': note('Load', { choices: choices(['quadratic', 'Fan or pump']) }),
-        'correction.place': note('Capacitor', { choices: choices(['board', 'At the board']) }),
+        'starter.method': { choices: choices(['star_delta', 'Star-delta']) },
+        'guard.scpd': { choices: choices(['fuse_gg', 'gG fuse']) },
+        'guard.overload_place': { choices: choices(['delta', 'In the delta']) },
+        'load.kind': { choices: choices(['quadratic', 'Fan or pump']) },
+        'correction.place': { choices: choices(['board', 'At the board']) },
     },
 });
 const draft = {

@@ -112,7 +112,7 @@ final readonly class Conductors implements ConductorRules
                 $this->conductor($size, $area, $metal),
                 $base * $ambientFactor * $countFactor,
                 $limit, $ohm, $reactance,
-                Show::number($base).$factors.Show::number($limit).' A',
+                static fn (): string => Show::number($base).$factors.Show::number($limit).' A',
                 $source, $impedance,
                 $this->tables->ampacityDoubt($metal, $size, $insulation) ?? $this->tables->ampacityDoubt($metal, $size, $terminals),
                 array_values(

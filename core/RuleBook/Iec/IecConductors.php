@@ -114,8 +114,7 @@ final readonly class IecConductors implements ConductorRules
                 $coolFactor === null ? $derated : $coolBase * $coolFactor,
                 (1000 * $resistivity) / $area,
                 $reactance,
-                Show::number($base).
-                    $factors.
+                static fn (): string => Show::number($base).$factors.
                     ($coolFactor === null ? '' : '; 70 °C terminals: '.Show::number($coolBase).' A × '.$coolShown),
                 $source, $impedance, $own->doubt('rows', $size, $column), self::corrections($own, $cool, $size, $column),
             );

@@ -11,7 +11,6 @@ const row = (size: string, ampacity: number, fails: SizeLadder['rows'][number]['
     starting_drop: shown(6, '6 %'),
     fails,
     chosen,
-    working: '',
 });
 
 describe('the size ladder', () => {

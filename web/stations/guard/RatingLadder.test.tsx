@@ -1,7 +1,7 @@
 import { cleanup, screen } from '@testing-library/react';
 import { afterEach, describe, expect, it } from 'vitest';
 import type { RatingsCurve } from '../../api/contract';
-import { choices, note, shown, showOnBench, solution } from '../../testing';
+import { choices, shown, showOnBench, solution } from '../../testing';
 import { RatingLadder } from './RatingLadder';
 
 afterEach(cleanup);
@@ -30,7 +30,7 @@ describe('the ladder of ratings', () => {
         showOnBench(
             <RatingLadder />,
             {},
-            solution({ curves: { ratings }, fields: { 'guard.scpd': note('Device', { choices: choices(['fuse_gg', 'gG fuse']) }) } }),
+            solution({ curves: { ratings }, fields: { 'guard.scpd': { choices: choices(['fuse_gg', 'gG fuse']) } } }),
         );
         expect(screen.getAllByText('gG fuse: what the start needs and what the rule allows').length).toBeGreaterThan(0);
         expect(screen.getByText('✕ carries 380.6 A for 3 s, the start takes 462 A')).toBeTruthy();

@@ -101,7 +101,7 @@ export function PlateCell({ path, label, grow, placeholder, assumedFrom, onFocus
     const error = solved.error(path);
     const bad = error !== undefined && error.kind !== 'missing';
     const figure = assumedFrom === undefined ? undefined : solved.figure(assumedFrom);
-    const filled = value === '' && figure !== undefined ? solved.note(path)?.empty || figure.shown : undefined;
+    const filled = value === '' && figure !== undefined ? solved.note(path).empty || figure.shown : undefined;
     const read = solved.solution.read[path];
     const echo =
         value !== '' && read !== undefined && /[/\-–(]|Δ|delta/.test(read + value) && read.replace(/\s/g, '') !== value.replace(/\s/g, '')

@@ -1,6 +1,6 @@
 import { cleanup, fireEvent, screen } from '@testing-library/react';
 import { afterEach, describe, expect, it } from 'vitest';
-import { fieldError, figure, finding, note, showOnBench, solution } from '../../testing';
+import { fieldError, figure, finding, showOnBench, solution } from '../../testing';
 import { PlateForm } from './PlateForm';
 
 afterEach(cleanup);
@@ -34,7 +34,7 @@ describe('the plate', () => {
                     figure('plate.efficiency', 0.939, '0.939', { assumed: true, assumptions: ['IE3'] }),
                     figure('plate.power_factor', 0.84, '0.84'),
                 ],
-                fields: { 'plate.efficiency': note('Efficiency', { empty: '93.9' }) },
+                fields: { 'plate.efficiency': { empty: '93.9' } },
             }),
         );
         const efficiency = screen.getByLabelText<HTMLInputElement>('Efficiency, %');

@@ -77,8 +77,8 @@ export function MeasureView() {
                                 const path = `measure.${name}` as const;
                                 const note = solved.note(path);
                                 // A single-phase load has no lines to tell apart.
-                                const single = phases === 1 ? note?.label.replace(/ L1–L2| L1$/, '') : undefined;
-                                return note === undefined || note.choices.length > 0 ? (
+                                const single = phases === 1 ? note.label.replace(/ L1–L2| L1$/, '') : undefined;
+                                return note.choices.length > 0 ? (
                                     <Choice key={name} path={path} />
                                 ) : (
                                     <Field key={name} path={path} label={single} />

@@ -3,7 +3,7 @@ import { cleanup, fireEvent, screen } from '@testing-library/react';
 import type { ReactNode } from 'react';
 import { afterEach, describe, expect, it } from 'vitest';
 import type { Arrow, PhasorCurve, WaveformCurves } from '../../api/contract';
-import { figure, note, shown, showOnBench, solution } from '../../testing';
+import { figure, shown, showOnBench, solution } from '../../testing';
 import { ChainView } from './ChainView';
 import { HarmonicPicture } from './HarmonicPicture';
 import { InstrumentPicture } from './InstrumentPicture';
@@ -127,14 +127,12 @@ describe('rule books side by side', () => {
 });
 
 describe('the chain', () => {
-    const fields = { 'bench.power': note('Real power'), 'load.output_percent': note('Load it runs at') };
-
     it('asks a bench load for two of three and draws no motor', () => {
-        showOnBench(<ChainView />, { subject: 'bench_load' }, solution({ fields }));
+        showOnBench(<ChainView />, { subject: 'bench_load' }, solution());
         expect(screen.getByLabelText('Real power')).toBeTruthy();
         expect(screen.queryByText('Full-load current, three sources')).toBeNull();
         cleanup();
-        showOnBench(<ChainView />, {}, solution({ fields }));
+        showOnBench(<ChainView />, {}, solution());
         expect(screen.getByLabelText('Load it runs at')).toBeTruthy();
         expect(screen.getByText('Full-load current, three sources')).toBeTruthy();
     });
