@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace BraveAnvil;
 
+use BraveAnvil\Cable\CableStation;
 use BraveAnvil\Circuit\Choice\Choice;
 use BraveAnvil\Circuit\Choice\MethodName;
 use BraveAnvil\Circuit\Circuit;
@@ -16,6 +17,7 @@ use BraveAnvil\RuleBook\RuleBook;
 use BraveAnvil\Solution\FieldNote;
 use BraveAnvil\Solution\Figure;
 use BraveAnvil\Solution\Show;
+use BraveAnvil\Solution\Unit;
 use BraveAnvil\Start\Method\Methods;
 use BraveAnvil\Start\Method\RelaySeat;
 use BraveAnvil\Start\Method\StartingMethod;
@@ -33,7 +35,8 @@ final readonly class FieldNotes
     /** Fields whose empty word comes from elsewhere than the defaults of a rule book. */
     private const OWN_DEFAULT = [
         'guard.scpd', 'guard.overload_place', 'cable.terminal_temperature', 'cable.tray', 'correction.load_percent',
-        'correction.rated_voltage', 'starter.run_up_time', 'plate.efficiency',
+        'correction.rated_voltage', 'starter.run_up_time', 'plate.efficiency', 'settings.drop_limit_running',
+        'settings.drop_limit_starting',
     ];
 
     private const FLAG = ['true' => 'Yes', 'false' => 'No'];
@@ -153,6 +156,10 @@ final readonly class FieldNotes
             'correction.load_percent' => $this->typedElsewhere('load.output_percent', 'as under Power'),
             'correction.rated_voltage' => $this->typedElsewhere('supply.voltage', 'assumed'),
             'starter.run_up_time' => [$this->practice->starting()->runUpTime()->shown().' s', 'assumed', 'the run-up is not simulated'],
+            'settings.drop_limit_running' => [
+                Show::quantity($this->book->dropLimitRunning(), Unit::Percent), DefaultReason::RuleBook->word(), '',
+            ],
+            'settings.drop_limit_starting' => [Show::quantity(CableStation::STARTING_DROP_LIMIT, Unit::Percent), 'usual', ''],
             // As it would be stamped: the figure is in parts of one, the plate in percent.
             'plate.efficiency' => [$this->efficiency === null ? null : Show::number(100 * $this->efficiency->number(), 3), null, ''],
             default => $this->assumed($path, $field),

@@ -21,6 +21,9 @@ use BraveAnvil\Start\Starting;
 final readonly class CableStation
 {
     /** Fields without which no cable can be sized. */
+    /** %, where the site sets none. Common practice, no source. */
+    public const STARTING_DROP_LIMIT = 15.0;
+
     private const NEEDS = [
         'supply.ambient', 'cable.material', 'cable.insulation', 'cable.method', 'cable.grouped_circuits', 'cable.terminal_temperature',
         'settings.terminal_temperature', 'cable.length', 'cable.line_length', 'cable.size', 'cable.line_size', 'cable.raceway_material',
@@ -81,7 +84,7 @@ final readonly class CableStation
     {
         $limits = new DropLimits(
             $circuit->number('settings.drop_limit_running')?->number() ?? $this->dropLimit,
-            $circuit->number('settings.drop_limit_starting')?->number() ?? 15.0,
+            $circuit->number('settings.drop_limit_starting')?->number() ?? self::STARTING_DROP_LIMIT,
         );
         $drop = VoltageDrop::of($circuit, $run, $motor, $design, $starting->lineCurrent(), $this->practice->lockedRotorPowerFactor());
         $ladder = Ladder::of($circuit, $this->rules, $run, $limits, $design, $drop);

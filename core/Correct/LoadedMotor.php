@@ -54,9 +54,9 @@ final readonly class LoadedMotor
             ->equals(sqrt(3) * $volts->number() * $idleCurrent->number())->write();
         $losses = $load->input->number() - $load->output->number();
         $machine = $motor->fit?->machine !== null && $load->partLoad !== null;
-        $model = $machine
-            ? $load->partLoad
-            : new ApproximateLoad($load->output->number(), $losses, $load->reactive->number(), $idle->number(), $volts->number());
+        // The same motor as in Power, whichever way it is known; a model of its own only where Power could draw none.
+        $model = $load->partLoad ??
+            new ApproximateLoad($load->output->number(), $losses, $load->reactive->number(), $idle->number(), $volts->number());
         // The load is typed once; what is typed here overrides it for the capacitor alone.
         $typed = $circuit->number('correction.load_percent') ?? $circuit->number('load.output_percent');
         $share = ($typed?->number() ?? 100.0) / 100;

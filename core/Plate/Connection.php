@@ -93,18 +93,21 @@ final class Connection
         $connection = $fits ? $best['connection'] : WindingConnection::None;
         $ledger
             ->work(PlateFigure::Connection)
+            ->typedIn('plate.voltage', 'supply.voltage')
             ->equals($connection->value)
             ->saying($plate->echo().' on '.$supply->shown())
             ->source('IEC 60034-1: ±'.Show::number($tolerance).' % allowed')
             ->write();
         $volts = $ledger
             ->work(PlateFigure::RatedVoltage)
+            ->typedIn('plate.voltage', 'supply.voltage')
             ->equals($best['volts'])
             ->saying('the plate voltage nearest to the supply')
             ->source('plate')
             ->write();
         $ledger
             ->work(PlateFigure::Pair)
+            ->typedIn('plate.voltage')
             ->equals($best['index'] + 1)
             ->source('plate')
             ->write();

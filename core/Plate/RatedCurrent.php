@@ -45,8 +45,14 @@ final class RatedCurrent
             // A range is paired end by end: the higher voltage with the lower current.
             $amperes = $rated->number() - $span['low'] <= $span['high'] - $rated->number() ? max($group) : min($group);
         }
-        $figure = $ledger->work(PlateFigure::Current)->equals($amperes)->saying($current->echo().' at '.$voltage->echo())
-            ->source('plate')->assuming($circuit->assumed('plate.current'))->write();
+        $figure = $ledger
+            ->work(PlateFigure::Current)
+            ->typedIn('plate.current')
+            ->equals($amperes)
+            ->saying($current->echo().' at '.$voltage->echo())
+            ->source('plate')
+            ->assuming($circuit->assumed('plate.current'))
+            ->write();
         self::ratio($groups, $voltage->pairs, $ledger);
 
         return [$figure, false];
@@ -65,8 +71,14 @@ final class RatedCurrent
         if ($power !== null) {
             $expected = $power->watts / (RatedPower::phaseFactor($circuit) * $rated->number() * $factor * $efficiency);
             if (abs($amperes / $expected - 1) < 0.3) {
-                $figure = $ledger->work(PlateFigure::Current)->equals($amperes)->saying(Show::number($amperes).' A fits '.$rated->shown())
-                    ->source('plate')->assuming('the one stamped current belongs to '.$rated->shown())->write();
+                $figure = $ledger
+                    ->work(PlateFigure::Current)
+                    ->typedIn('plate.current')
+                    ->equals($amperes)
+                    ->saying(Show::number($amperes).' A fits '.$rated->shown())
+                    ->source('plate')
+                    ->assuming('the one stamped current belongs to '.$rated->shown())
+                    ->write();
 
                 return [$figure, false];
             }

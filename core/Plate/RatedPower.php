@@ -58,6 +58,7 @@ final readonly class RatedPower
         if ($power !== null) {
             return $ledger
                 ->work(PlateFigure::Output)
+                ->typedIn('plate.power')
                 ->equals($power->watts)
                 ->saying($power->echo())
                 ->source($power->unit === 'hp' ? 'plate; 1 hp = 746 W in code practice' : 'plate')

@@ -58,7 +58,7 @@ final class RatedSpeed
 
             return new Turning;
         }
-        $polesFigure = $ledger->work(PlateFigure::Poles)->from(f: $frequency)
+        $polesFigure = $ledger->work(PlateFigure::Poles)->typedIn('plate.speed')->from(f: $frequency)
             ->as('2 · floor(60 f / n)', '2 × whole part of (60 × {f} ÷ '.Show::number($rpm).' rpm)')->equals($poles)
             ->source('the synchronous speed next above the stamped one')->write();
         $synchronousFigure = $ledger->work(PlateFigure::SynchronousSpeed)->from(f: $frequency, p: $polesFigure)
@@ -66,7 +66,8 @@ final class RatedSpeed
         if (abs($slip) <= 1e-6) {
             return new Turning($polesFigure, $synchronousFigure);
         }
-        $stamped = $ledger->work(PlateFigure::Speed)->equals($rpm)->source('plate')->assuming($circuit->assumed('plate.speed'))->write();
+        $stamped = $ledger->work(PlateFigure::Speed)->typedIn('plate.speed')->equals($rpm)
+            ->source('plate')->assuming($circuit->assumed('plate.speed'))->write();
         $slipFigure = $ledger->work(PlateFigure::Slip)->from(ns: $synchronousFigure, n: $stamped)
             ->as('(n_s − n) / n_s', '({ns} − {n}) ÷ {ns}')->equals(100 * $slip)->write();
 

@@ -4,11 +4,15 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Solution;
 
+use BraveAnvil\Circuit\Fields;
+
 /**
  * Works out one figure by naming what goes in: working, lineage, "assumed", doubt and corrections come by themselves.
  *
  *     $ledger->work(PowerFigure::Input)->from(P: $output, eta: $efficiency)
  *         ->as('P_out / η', '{P} ÷ {eta}')->equals($output->number() / $efficiency->number())->write();
+ *
+ * @phpstan-import-type FieldPath from Fields
  */
 final class FigureBuilder
 {
@@ -98,6 +102,20 @@ final class FigureBuilder
     }
 
     /**
+     * Taken from what is typed in these fields, where that is more than one number (`66/38`, `50 hp`).
+     *
+     * @param  FieldPath  ...$paths
+     */
+    public function typedIn(string ...$paths): self
+    {
+        foreach ($paths as $path) {
+            $this->lineage[$path] = 'field:'.$path;
+        }
+
+        return $this;
+    }
+
+    /**
      * @param  string  $formula  in letters, `P_out / η`
      * @param  string  $working  the same with `{placeholder}` for each number put in, or words
      */
@@ -178,6 +196,10 @@ final class FigureBuilder
         $working = $this->shown === [] ? $this->working : strtr($this->working, $this->shown);
         if (str_contains($working, '{') && preg_match('/\{\w+\}/', $working) === 1) {
             throw Fault::placeholder($this->label, $working);
+        }
+
+        if ($this->ledger?->renames() === true) {
+            $this->lineage = array_map($this->ledger->originOf(...), $this->lineage);
         }
 
         return new Figure($this->name, null, $this->label, $this->value, $this->unit, $this->formula, $working, $this->source ?? '',

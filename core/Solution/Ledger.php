@@ -243,6 +243,18 @@ final class Ledger
         return $this->meanings;
     }
 
+    /** Whether some fields are meant by the names of others: a plate for two frequencies has two rows of them. */
+    public function renames(): bool
+    {
+        return $this->names !== [];
+    }
+
+    /** An origin of lineage with its field by the name under which it was typed. */
+    public function originOf(string $origin): string
+    {
+        return str_starts_with($origin, 'field:') ? 'field:'.$this->pathOf(substr($origin, 6)) : $origin;
+    }
+
     /** Where a field really stands. */
     public function pathOf(string $path): string
     {

@@ -107,7 +107,7 @@ final class WholeJobTest extends BrowserTestCase
         $this->openCircuit($hand, 'KF-203');
         $hand->see('20 kvar');
         $hand->press('Corrected');
-        $hand->see('cos φ 0.958');
+        $hand->see('cos φ 0.982');
         $hand->press('Starting');
         $hand->see('direct on line 462 A');
         $hand->fill('Ia/In', '6.0');
@@ -118,6 +118,25 @@ final class WholeJobTest extends BrowserTestCase
         $hand->see('direct on line 396 A');
         $hand->press('Undo');
         $hand->saved();
+    }
+
+    /** From a result to the stamp that it rests on, by touch alone. */
+    public function test_a_working_leads_to_what_was_put_in(): void
+    {
+        $hand = $this->hand();
+        $hand->signIn('electrician-a');
+        $this->openCircuit($hand, 'KF-204');
+        $hand->keys('2');
+        $hand->press('Shaft output');
+        $focus = static fn (): string => (string) $hand->driver->executeScript(
+            'return document.activeElement.dataset.path ?? document.activeElement.id',
+        );
+        $hand->until(static fn (): bool => $focus() === 'figure-power.output', 6, 'the figure never got the focus');
+        $hand->press('Rated output');
+        $hand->until(static fn (): bool => $focus() === 'figure-plate.output', 6, 'the figure of the plate never got the focus');
+        self::assertStringEndsWith('/plate', $hand->path());
+        $hand->press('Rated output, typed');
+        $hand->until(static fn (): bool => $focus() === 'plate.power', 6, 'the stamp never got the focus');
     }
 
     public function test_two_people_at_one_circuit_choose(): void

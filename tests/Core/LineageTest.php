@@ -126,4 +126,22 @@ final class LineageTest extends CoreTestCase
         self::assertContains('power.plate_current', $reached);
         self::assertContains('plate.current', $reached);
     }
+
+    /** Stamps with more than one number are read in ways of their own, and still lead back to where they stand. */
+    public function test_what_is_read_from_a_stamp_leads_to_it(): void
+    {
+        $fields = static fn (Solution $solution, string $key): array => array_column(
+            $solution->figure($key)?->toArray()['from'] ?? [],
+            'field',
+        );
+        $first = Circuits::solve(Circuits::kilnFan());
+        $row = [
+            'frequency' => '60', 'voltage' => '460', 'power' => '43 kW', 'current' => '66', 'speed' => '1778', 'power_factor' => '0.86',
+        ];
+        $second = Circuits::solve(Circuits::kilnFan(), ['plate.second' => $row, 'supply.voltage' => '460', 'supply.frequency' => '60']);
+        foreach (['output' => 'power', 'current' => 'current', 'speed' => 'speed', 'rated_voltage' => 'voltage'] as $key => $field) {
+            self::assertContains("plate.$field", $fields($first, "plate.$key"));
+            self::assertContains("plate.second.$field", $fields($second, "plate.$key"), 'a supply of 60 Hz uses the row for 60 Hz');
+        }
+    }
 }

@@ -1,4 +1,4 @@
-import { Link, useLocation } from 'react-router';
+import { Link, useLocation, useSearchParams } from 'react-router';
 import styled from 'styled-components';
 import { FIELDS, type Figure, type Finding, type Origin } from '../api/contract';
 import { GradeMark } from '../kit/Grade';
@@ -94,7 +94,8 @@ const Steps = styled.dl`
     dd.from {
         display: flex;
         flex-wrap: wrap;
-        gap: 0 12px;
+        align-items: center;
+        gap: 0 10px;
         color: ${token.soft};
         font-size: 13px;
     }
@@ -123,6 +124,8 @@ const Elsewhere = styled.p`
 // Typed values and steps that only serve others need no line of their own.
 const HIDDEN = new Set(['plate.pair', 'plate.supply_voltage', 'start.method', 'guard.scpd', 'guard.overload_place']);
 
+const FIRST: Readonly<Record<string, string>> = { measure: 'measured.', windings: 'windings.' };
+
 /** Findings first, then every figure of the station with its formula, numbers, source and assumptions. */
 export function WorkingPanel({ station }: { station: StationName }) {
     const { solved } = useBench();
@@ -134,7 +137,11 @@ export function WorkingPanel({ station }: { station: StationName }) {
             count: solved.solution.findings.filter((finding) => finding.station === name && finding.grade !== 'note').length,
         }))
         .filter(({ count }) => count > 0);
-    const figures = solved.solution.figures.filter((figure) => figure.station === station && !HIDDEN.has(figure.key));
+    // What the open view is about comes first.
+    const first = FIRST[useSearchParams()[0].get('view') ?? ''] ?? '';
+    const figures = solved.solution.figures
+        .filter((figure) => figure.station === station && !HIDDEN.has(figure.key))
+        .sort((a, b) => (a.key.startsWith(first) ? 0 : 1) - (b.key.startsWith(first) ? 0 : 1));
     return (
         <Panel>
             {here.length > 0 && (

@@ -290,7 +290,7 @@ function parts({ draft, solved, flow }: Bench): Line[] {
             more:
                 dial === undefined
                     ? ''
-                    : `relay ${dial}${seat === undefined ? '' : ` ${solved.choice('guard.overload_place', seat).toLowerCase()}`}`,
+                    : `relay ${dial}${seat === undefined || solved.note('guard.overload_place').unused ? '' : ` ${solved.choice('guard.overload_place', seat).toLowerCase()}`}`,
         },
         {
             part: 'cable',

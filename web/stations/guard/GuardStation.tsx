@@ -7,14 +7,17 @@ import { RatingLadder } from './RatingLadder';
 export default function GuardStation() {
     const { solved } = useBench();
     const place = solved.text('guard.overload_place');
-    const seat = place === undefined ? '' : solved.choice('guard.overload_place', place).toLowerCase();
+    // A starter with one place for the relay needs no word for it.
+    const seat = place === undefined || solved.note('guard.overload_place').unused ? '' : solved.choice('guard.overload_place', place);
+    // Where the rule sets a limit above the dial, that limit is what must not be dialled.
+    const limited = (solved.number('guard.overload_setting') ?? 0) > (solved.number('guard.overload_dial') ?? Infinity);
     return (
         <StationPage
             name="guard"
             large={[
                 { figure: 'guard.scpd_rating', label: solved.word('scpd', 'protective device') },
-                { figure: 'guard.overload_dial', label: `set the relay to${seat === '' ? '' : `, ${seat}`}` },
-                solved.figure('guard.overload_class') === undefined
+                { figure: 'guard.overload_dial', label: `set the relay to${seat === '' ? '' : `, ${seat.toLowerCase()}`}` },
+                limited
                     ? { figure: 'guard.overload_setting', label: 'trip, never above' }
                     : { figure: 'guard.overload_class', label: 'trip class' },
                 { figure: 'guard.disconnect_rating', label: `${solved.word('disconnect', 'disconnect')}, at least` },

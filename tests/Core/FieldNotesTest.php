@@ -1,0 +1,106 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use BraveAnvil\Circuit\Fields;
+use BraveAnvil\Solution\Solution;
+use PHPUnit\Framework\Attributes\DataProvider;
+
+/** What the page shows in an empty field, and which choices it offers: the core says so, the page has no list. */
+final class FieldNotesTest extends CoreTestCase
+{
+    private static function empty(Solution $solution, string $path): string
+    {
+        return str_replace("\u{00A0}", ' ', $solution->fields[$path]->empty ?? '');
+    }
+
+    /** @return list<string> */
+    private static function labels(Solution $solution, string $path): array
+    {
+        return array_column($solution->fields[$path]->choices ?? [], 'label');
+    }
+
+    public function test_an_empty_field_says_who_decided(): void
+    {
+        $circuit = Circuits::kilnFan();
+        unset($circuit['supply']['frequency'], $circuit['supply']['ambient'], $circuit['cable']['insulation']);
+        $solution = Circuits::solve($circuit);
+        self::assertSame('50 Hz (assumed)', self::empty($solution, 'supply.frequency'));
+        self::assertSame('30 °C (assumed)', self::empty($solution, 'supply.ambient'));
+        self::assertSame('XLPE, 90 °C (assumed)', self::empty($solution, 'cable.insulation'));
+        self::assertSame('70 °C (assumed)', self::empty($solution, 'cable.terminal_temperature'));
+        self::assertSame('gG fuse (usual)', self::empty($solution, 'guard.scpd'));
+        self::assertSame('60 Hz (assumed)', self::empty(Circuits::solve(['rule_book' => 'nec']), 'supply.frequency'));
+    }
+
+    /** A site whose terminals are marked for 90 °C must not read “70 °C (assumed)” in an empty field. */
+    public function test_a_setting_of_the_site_is_told_as_the_sites(): void
+    {
+        $solution = Circuits::solve(Circuits::kilnFan(), ['settings.terminal_temperature' => '90', 'settings.tray' => 'ladder']);
+        self::assertSame('90 °C (site)', self::empty($solution, 'cable.terminal_temperature'));
+        self::assertSame('Ladder (site)', self::empty($solution, 'cable.tray'));
+        self::assertNotContains('terminals for 70 °C', $solution->figure('cable.size')->assumptions ?? []);
+    }
+
+    public function test_what_is_typed_elsewhere_is_repeated_where_it_counts(): void
+    {
+        $solution = Circuits::solve(Circuits::kilnFan(), ['load.output_percent' => '60', 'correction.load_percent' => null]);
+        self::assertSame('60 % (as under Power)', self::empty($solution, 'correction.load_percent'));
+        self::assertSame('400 V (assumed)', self::empty($solution, 'correction.rated_voltage'));
+    }
+
+    public function test_choices_are_those_of_the_rule_book_in_its_words(): void
+    {
+        $iec = Circuits::solve(['rule_book' => 'iec']);
+        $nec = Circuits::solve(['rule_book' => 'nec']);
+        self::assertContains('Star-delta', self::labels($iec, 'starter.method'));
+        self::assertContains('Wye-delta', self::labels($nec, 'starter.method'));
+        self::assertContains('gG fuse', self::labels($iec, 'guard.scpd'));
+        self::assertNotContains('gG fuse', self::labels($nec, 'guard.scpd'));
+        self::assertContains('Dual-element fuse', self::labels($nec, 'guard.scpd'));
+        self::assertTrue($iec->fields['cable.tray']->used);
+        self::assertFalse($nec->fields['cable.tray']->used, 'the NEC has no use for the support of a cable');
+        self::assertFalse($iec->fields['cable.raceway_material']->used);
+    }
+
+    /** What is offered as computed is computed, and what is not is refused with words, never sized as something else. */
+    #[DataProvider('choices')]
+    public function test_a_choice_is_offered_as_what_it_is(string $book, string $path, string $value, bool $computed): void
+    {
+        $circuit = $book === 'iec' ? Circuits::kilnFan() : Circuits::twentyFiveHorsepower();
+        $solution = Circuits::solve($circuit, [$path => $value]);
+        self::assertSame(! $computed, isset(Circuits::errors($solution)[$path]), Circuits::errors($solution)[$path] ?? 'no error');
+    }
+
+    /** @return iterable<string, array{string, string, string, bool}> */
+    public static function choices(): iterable
+    {
+        foreach (['iec' => Circuits::kilnFan(), 'nec' => Circuits::twentyFiveHorsepower()] as $book => $circuit) {
+            foreach (['starter.method', 'guard.scpd', 'cable.method', 'cable.material', 'supply.earthing', 'load.kind'] as $path) {
+                foreach (Circuits::solve($circuit)->fields[$path]->choices ?? [] as $choice) {
+                    yield "$book, $path ".$choice['value'] => [$book, $path, $choice['value'], $choice['computed']];
+                }
+            }
+        }
+    }
+
+    public function test_a_starter_asks_only_for_what_it_has(): void
+    {
+        $direct = Circuits::solve(Circuits::kilnFan());
+        $starDelta = Circuits::solve(Circuits::kilnFan(), ['starter.method' => 'star_delta']);
+        foreach (['starter.changeover.by', 'starter.changeover.value', 'guard.overload_place', 'correction.own_contactor'] as $path) {
+            self::assertFalse($direct->fields[$path]->used, $path);
+            self::assertTrue($starDelta->fields[$path]->used ?? true, $path);
+        }
+    }
+
+    public function test_notes_are_of_fields_that_there_are(): void
+    {
+        foreach (Circuits::solve(Circuits::kilnFan())->fields as $path => $note) {
+            self::assertNotNull(Fields::find($path), $path);
+            self::assertFalse($note->saysNothing(), $path);
+        }
+    }
+}
