@@ -7,16 +7,18 @@ namespace BraveAnvil\RuleBook\Cec;
 use BraveAnvil\Circuit\Assumed;
 use BraveAnvil\Circuit\Choice\RuleBookName;
 use BraveAnvil\Circuit\DefaultReason;
+use BraveAnvil\RuleBook\American\AmericanWorld;
 use BraveAnvil\RuleBook\PlateLayout;
 use BraveAnvil\RuleBook\RuleBook;
 use BraveAnvil\RuleBook\TableName;
 use BraveAnvil\RuleBook\Tables;
-use BraveAnvil\RuleBook\TerminalMarks;
 use BraveAnvil\RuleBook\Words;
 
 /** The Canadian Electrical Code: plate and power only, so far. It goes by the plate's current for everything. */
 final readonly class CecRuleBook implements RuleBook
 {
+    use AmericanWorld;
+
     public function __construct(private Tables $tables)
     {
     }
@@ -54,26 +56,6 @@ final readonly class CecRuleBook implements RuleBook
             'cable.insulation' => ['RW90' => 'RW90, 90 °C', 'T90' => 'T90, 90 °C, dry', 'RW75' => 'RW75, 75 °C', 'TW' => 'TW, 60 °C'],
             'cable.terminal_temperature' => ['60' => '60 °C', '75' => '75 °C'],
         ];
-    }
-
-    public function unused(): array
-    {
-        return ['cable.method', 'cable.tray', 'settings.tray', 'settings.terminal_temperature'];
-    }
-
-    public function metricFrames(): bool
-    {
-        return false;
-    }
-
-    public function terminals(): TerminalMarks
-    {
-        return new TerminalMarks(['T1', 'T2', 'T3'], ['T6', 'T4', 'T5']);
-    }
-
-    public function dropLimitRunning(): float
-    {
-        return 3.0;
     }
 
     public function currents(): CecCurrents

@@ -9,6 +9,7 @@ use BraveAnvil\Circuit\Choice\RuleBookName;
 use BraveAnvil\Circuit\Choice\Scpd;
 use BraveAnvil\Circuit\DefaultReason;
 use BraveAnvil\Correct\CapacitorRules;
+use BraveAnvil\RuleBook\American\AmericanWorld;
 use BraveAnvil\RuleBook\American\ConductorPolicy;
 use BraveAnvil\RuleBook\American\Conductors;
 use BraveAnvil\RuleBook\American\Disconnects;
@@ -21,12 +22,13 @@ use BraveAnvil\RuleBook\RuleBook;
 use BraveAnvil\RuleBook\Sizing;
 use BraveAnvil\RuleBook\TableName;
 use BraveAnvil\RuleBook\Tables;
-use BraveAnvil\RuleBook\TerminalMarks;
 use BraveAnvil\RuleBook\Words;
 
 /** The US National Electrical Code: table current for conductors and protective device, plate current for overload. */
 final readonly class NecRuleBook implements RuleBook
 {
+    use AmericanWorld;
+
     public function __construct(private Tables $tables)
     {
     }
@@ -73,26 +75,6 @@ final readonly class NecRuleBook implements RuleBook
             ],
             'cable.terminal_temperature' => ['60' => '60 °C', '75' => '75 °C'],
         ];
-    }
-
-    public function unused(): array
-    {
-        return ['cable.method', 'cable.tray', 'settings.tray', 'settings.terminal_temperature'];
-    }
-
-    public function metricFrames(): bool
-    {
-        return false;
-    }
-
-    public function terminals(): TerminalMarks
-    {
-        return new TerminalMarks(['T1', 'T2', 'T3'], ['T6', 'T4', 'T5']);
-    }
-
-    public function dropLimitRunning(): float
-    {
-        return 3.0;
     }
 
     public function currents(): NecCurrents

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BraveAnvil\RuleBook\American;
+
+use BraveAnvil\RuleBook\TerminalMarks;
+
+/** What the two American books and the motors of their world have in common. */
+trait AmericanWorld
+{
+    public function unused(): array
+    {
+        return ['cable.method', 'cable.tray', 'settings.tray', 'settings.terminal_temperature'];
+    }
+
+    public function metricFrames(): bool
+    {
+        return false;
+    }
+
+    public function terminals(): TerminalMarks
+    {
+        return new TerminalMarks(['T1', 'T2', 'T3'], ['T6', 'T4', 'T5']);
+    }
+
+    /** %, of a branch circuit. */
+    public function dropLimitRunning(): float
+    {
+        return 3.0;
+    }
+}
