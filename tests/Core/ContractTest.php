@@ -16,20 +16,21 @@ final class ContractTest extends TestCase
 {
     private const FOLDER = __DIR__.'/../../contract/';
 
-    /** @return iterable<string, array{string, array<string, mixed>}> */
+    /** @return iterable<string, array{string}> */
     public static function schemas(): iterable
     {
-        yield 'circuit' => ['circuit.schema.json', CircuitSchema::made()];
-        yield 'solution' => ['solution.schema.json', SolutionSchema::made()];
+        yield 'circuit' => ['circuit'];
+        yield 'solution' => ['solution'];
     }
 
-    /** @param  array<string, mixed>  $made */
     #[DataProvider('schemas')]
-    public function test_the_files_are_what_the_core_says(string $file, array $made): void
+    public function test_the_files_are_what_the_core_says(string $name): void
     {
+        $made = $name === 'circuit' ? CircuitSchema::made() : SolutionSchema::made();
+        $file = "$name.schema.json";
         $kept = json_decode((string) file_get_contents(self::FOLDER.$file), true, 64, JSON_THROW_ON_ERROR);
         $made = json_decode(json_encode($made, JSON_THROW_ON_ERROR), true, 64, JSON_THROW_ON_ERROR);
-        self::assertSame($made, $kept, 'run bin/contract');
+        self::assertTrue($made === $kept, "$file is not what the core says: run bin/contract");
     }
 
     public function test_the_labels_of_the_page_are_those_of_the_core(): void
