@@ -51,20 +51,11 @@ final readonly class LockedRotor
     private function byRatio(Circuit $circuit, Motor $motor, Figure $ratio, Figure $rated, Ledger $ledger): Figure
     {
         $amperes = $ratio->number() * $rated->number();
-        $current = $ledger
-            ->work(StartFigure::LockedRotorCurrent)
-            ->from(k: $ratio, I: $rated)
-            ->as('Ia/In · I_n', '{k} × {I}')
-            ->equals($amperes)
-            ->source('plate')
-            ->write();
-        $ledger
-            ->work(StartFigure::LockedRotorCurrentLow)
-            ->from(k: $ratio, I: $rated)
-            ->as('Ia/In · I_n', '{k} × {I}')
-            ->equals($amperes)
-            ->source('plate')
-            ->write();
+        $stamped = static fn (StartFigure $name): Figure => $ledger->work($name)->from(k: $ratio, I: $rated)
+            ->as('Ia/In · I_n', '{k} × {I}')->equals($amperes)->source('plate')->write();
+        $current = $stamped(StartFigure::LockedRotorCurrent);
+        // The plate promises no less: the tolerance goes upwards only.
+        $stamped(StartFigure::LockedRotorCurrentLow);
         $ledger
             ->work(StartFigure::LockedRotorCurrentHigh)
             ->from(k: $ratio, I: $rated)

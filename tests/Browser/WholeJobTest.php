@@ -139,6 +139,21 @@ final class WholeJobTest extends BrowserTestCase
         $hand->until(static fn (): bool => $focus() === 'plate.power', 6, 'the stamp never got the focus');
     }
 
+    /** On a phone the working lies over the station: it makes way for the field that it leads to. */
+    public function test_on_a_phone_the_working_makes_way_for_the_field(): void
+    {
+        $hand = $this->hand(390, 844);
+        $hand->signIn('electrician-a');
+        $this->openCircuit($hand, 'KF-204');
+        $hand->press('Working');
+        $hand->press('Rated output, typed');
+        $seen = static fn (): bool => $hand->driver->executeScript(
+            'const e = document.activeElement, b = e.getBoundingClientRect();
+            return e.dataset.path === "plate.power" && document.elementFromPoint(b.x + b.width / 2, b.y + b.height / 2) === e',
+        ) === true;
+        $hand->until($seen, 6, 'the stamp is covered or has no focus');
+    }
+
     public function test_two_people_at_one_circuit_choose(): void
     {
         $first = $this->hand();

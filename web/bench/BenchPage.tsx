@@ -9,6 +9,7 @@ import { Run, stationOf } from '../run/Run';
 import { narrow, token, wide } from '../theme/tokens';
 import { BenchContext, type Correction, type Flow, type StationName, STATIONS } from './BenchContext';
 import { ConflictDialog } from './ConflictDialog';
+import { useFollow } from './follow';
 import { useKeys } from './keys';
 import { PlateStrip } from './PlateStrip';
 import { StationBar } from './StationBar';
@@ -122,6 +123,7 @@ function Bench({ resource, station }: { resource: CircuitResource; station: Stat
     const client = useQueryClient();
     const base = `/circuits/${resource.id}`;
     const Station = stations[station];
+    useFollow();
     useKeys({
         ...Object.fromEntries(STATIONS.map(({ name }, index) => [String(index + 1), () => void navigate(`${base}/${name}`)])),
         w: () => setWorking((open) => !open),
@@ -166,7 +168,11 @@ function Bench({ resource, station }: { resource: CircuitResource; station: Stat
                         <Close type="button" onClick={() => setWorking(false)}>
                             Close
                         </Close>
-                        <WorkingPanel station={station} />
+                        <WorkingPanel
+                            station={station}
+                            // Where it lies over the station it would cover the field that it leads to.
+                            onField={() => setWorking(window.matchMedia(wide).matches)}
+                        />
                     </Working>
                 )}
                 <StationBar base={base} working={working} onWorking={() => setWorking((open) => !open)} />

@@ -4,7 +4,7 @@ import { FIELDS, type Figure, type Finding, type Origin } from '../api/contract'
 import { GradeMark } from '../kit/Grade';
 import { token } from '../theme/tokens';
 import { STATIONS, type StationName, useBench } from './BenchContext';
-import { stationOfField, type Target, useFollow, viewOf } from './follow';
+import { stationOfField, type Target, viewOf } from './follow';
 
 const Panel = styled.div`
     display: grid;
@@ -127,9 +127,8 @@ const HIDDEN = new Set(['plate.pair', 'plate.supply_voltage', 'start.method', 'g
 const FIRST: Readonly<Record<string, string>> = { measure: 'measured.', windings: 'windings.' };
 
 /** Findings first, then every figure of the station with its formula, numbers, source and assumptions. */
-export function WorkingPanel({ station }: { station: StationName }) {
+export function WorkingPanel({ station, onField }: { station: StationName; onField?: () => void }) {
     const { solved } = useBench();
-    useFollow();
     const here = solved.solution.findings.filter((finding) => finding.station === station);
     const others = STATIONS.filter(({ name }) => name !== station)
         .map(({ name, label }) => ({
@@ -161,7 +160,7 @@ export function WorkingPanel({ station }: { station: StationName }) {
             ) : (
                 <Steps>
                     {figures.map((figure) => (
-                        <WorkingStep key={figure.key} figure={figure} />
+                        <WorkingStep key={figure.key} figure={figure} onField={onField} />
                     ))}
                 </Steps>
             )}
@@ -183,7 +182,7 @@ export function FindingCard({ finding }: { finding: Finding }) {
     );
 }
 
-function WorkingStep({ figure }: { figure: Figure }) {
+function WorkingStep({ figure, onField }: { figure: Figure; onField: (() => void) | undefined }) {
     return (
         <div id={`figure-${figure.key}`} tabIndex={-1}>
             <dt>
@@ -192,7 +191,7 @@ function WorkingStep({ figure }: { figure: Figure }) {
             </dt>
             {figure.formula !== '' && <dd>{subscripts(figure.formula)}</dd>}
             {figure.working !== '' && <dd className="numbers">{figure.working}</dd>}
-            <Lineage from={figure.from} here={figure.station} />
+            <Lineage from={figure.from} here={figure.station} onField={onField} />
             {figure.source !== '' && <dd className="source">{figure.source}</dd>}
             {figure.assumed && <dd className="assumed">assumed: {figure.assumptions.join('; ')}</dd>}
             {figure.corrected && <dd className="assumed">rests on a table entry of this site’s own</dd>}
@@ -202,7 +201,7 @@ function WorkingStep({ figure }: { figure: Figure }) {
 }
 
 /** What was put in, each leading to its own working or to the field where it is typed. */
-function Lineage({ from, here }: { from: readonly Origin[]; here: StationName }) {
+function Lineage({ from, here, onField }: { from: readonly Origin[]; here: StationName; onField: (() => void) | undefined }) {
     const { solved } = useBench();
     const { pathname, search } = useLocation();
     const circuit = pathname.split('/').slice(0, 3).join('/');
@@ -224,6 +223,7 @@ function Lineage({ from, here }: { from: readonly Origin[]; here: StationName })
             {[...links].map(([key, { label, station, to }]) => (
                 <Link
                     key={key}
+                    {...('field' in to && onField !== undefined ? { onClick: onField } : {})}
                     to={{ pathname: `${circuit}/${station}`, search: viewOf(to) ?? (station === here ? search : '') }}
                     state={{ to }}
                     replace
