@@ -44,11 +44,13 @@ final readonly class VoltageDrop
         return new self($metres->number(), $design, $motor->powerFactor, $starting, $startPowerFactor, $motor->supplyVoltage);
     }
 
+    /** At full load, % of the supply's nominal voltage. */
     public function runningPercent(Candidate $candidate, Run $run): float
     {
         return $this->percent($candidate, $run, $this->running->number(), $this->powerFactor->number(), 2 / sqrt(3));
     }
 
+    /** At standstill, % of the supply's nominal voltage; null where the starting current is not known. */
     public function startingPercent(Candidate $candidate, Run $run): ?float
     {
         return $this->starting === null

@@ -20,6 +20,7 @@ final readonly class Plate
     ) {
     }
 
+    /** Rated line current, A. */
     public function current(): float
     {
         return $this->output / ($this->efficiency * $this->powerFactor * sqrt(3) * $this->volts);

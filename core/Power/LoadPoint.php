@@ -31,6 +31,7 @@ final readonly class LoadPoint
         return $this->output / $this->input;
     }
 
+    /** Real over apparent power; of the magnitude, it does not tell leading. */
     public function powerFactor(): float
     {
         return $this->input / hypot($this->input, $this->reactive);

@@ -6,6 +6,7 @@ namespace BraveAnvil\Power;
 
 use BraveAnvil\Solution\Curve;
 use BraveAnvil\Solution\Shape;
+use BraveAnvil\Solution\Show;
 use BraveAnvil\Solution\Shown;
 use BraveAnvil\Solution\Unit;
 
@@ -35,9 +36,9 @@ final readonly class PhasorCurve implements Curve
         $lag = abs($this->angle);
 
         return [
-            'from' => $this->from, 'angle' => $this->angle,
+            'from' => $this->from, 'angle' => round($this->angle, 4),
             'lag' => Shown::of($lag, Unit::Degree)->toArray(),
-            'current' => $this->current, 'volts' => $this->volts,
+            'current' => round($this->current, 4), 'volts' => round($this->volts, 4),
             'star' => ['lagging' => $this->star($lag), 'leading' => $this->star(-$lag)],
             'delta' => ['lagging' => $this->delta($lag), 'leading' => $this->delta(-$lag)],
         ];
@@ -93,12 +94,14 @@ final readonly class PhasorCurve implements Curve
     private static function three(array $names, string $of, float $size, float $first): array
     {
         $unit = str_ends_with($of, 'volts') ? Unit::Volt : Unit::Ampere;
+        $shown = Show::quantity($size, $unit, 3).' at ';
         $arrows = [];
         foreach ($names as $i => $name) {
             $angle = $first - 120 * $i;
             $angle -= 360 * round($angle / 360);
-            $arrows[] = ['name' => $name, 'of' => $of, 'size' => $size, 'angle' => $angle,
-                'shown' => Shown::of($size, $unit)->text.' at '.Shown::of($angle, Unit::Degree)->text];
+            // For drawing: short numbers.
+            $arrows[] = ['name' => $name, 'of' => $of, 'size' => round($size, 4), 'angle' => round($angle, 4),
+                'shown' => $shown.Show::quantity($angle, Unit::Degree, 3)];
         }
 
         return $arrows;

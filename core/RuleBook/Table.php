@@ -170,6 +170,26 @@ final readonly class Table
     }
 
     /**
+     * One column of a list of rows by the key of the row; blanks are left out.
+     *
+     * @return array<array-key, float>
+     *
+     * @throws Fault when there is no such list
+     */
+    public function column(string $rows, string $column): array
+    {
+        $numbers = [];
+        foreach ($this->list($rows) as $key => $row) {
+            $value = is_array($row) ? $row[$column] ?? null : null;
+            if (is_int($value) || is_float($value)) {
+                $numbers[$key] = (float) $value;
+            }
+        }
+
+        return $numbers;
+    }
+
+    /**
      * @return list<string> the keys at a path, in the table's order
      *
      * @throws Fault when there is no list at the path

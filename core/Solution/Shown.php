@@ -11,6 +11,10 @@ final readonly class Shown
     {
     }
 
+    /**
+     * @param  float  $value  in $unit
+     * @param  int  $digits  significant ones of the text
+     */
     public static function of(float $value, Unit $unit = Unit::None, int $digits = 3): self
     {
         return new self($value, Show::quantity($value, $unit, $digits));
@@ -21,14 +25,19 @@ final readonly class Shown
         return $figure === null ? null : self::of($figure->number(), $figure->unit, $digits);
     }
 
+    /** @param  float|null  $value  in $unit; null stays null */
     public static function maybe(?float $value, Unit $unit, int $digits = 3): ?self
     {
         return $value === null ? null : self::of($value, $unit, $digits);
     }
 
-    /** @return array{value: float, shown: string} */
+    /**
+     * The value to four decimals: it is drawn, and a short number is quicker to write and to read.
+     *
+     * @return array{value: float, shown: string}
+     */
     public function toArray(): array
     {
-        return ['value' => $this->value, 'shown' => $this->text];
+        return ['value' => round($this->value, 4), 'shown' => $this->text];
     }
 }

@@ -31,18 +31,18 @@ final class CurvesTest extends CoreTestCase
         $changes = ['plate.voltage' => $plate, 'plate.current' => $plate === '230/400' ? '114/66' : '66/38'];
         $curve = Circuits::curve(Circuits::solve(Circuits::kilnFan(), $changes), 'connection');
         self::assertSame([$connection, $other], [$curve['connection'], $curve['other']['connection']]);
-        self::assertEqualsWithDelta($now, $curve['winding_volts']['value'], 1e-9);
-        self::assertEqualsWithDelta($then, $curve['other']['winding_volts']['value'], 1e-9);
-        self::assertEqualsWithDelta($curve['delta_volts']['value'], sqrt(3) * $curve['star_volts']['value'], 1e-9);
+        self::assertEqualsWithDelta($now, $curve['winding_volts']['value'], 2e-4);
+        self::assertEqualsWithDelta($then, $curve['other']['winding_volts']['value'], 2e-4);
+        self::assertEqualsWithDelta($curve['delta_volts']['value'], sqrt(3) * $curve['star_volts']['value'], 2e-4);
     }
 
     public function test_the_triangle_closes(): void
     {
         $triangle = Circuits::curve(Circuits::solve(Circuits::kilnFan()), 'triangle');
         $value = static fn (string $part): float => $triangle[$part]['value'];
-        self::assertEqualsWithDelta($value('apparent'), hypot($value('input'), $value('reactive')), 1e-6);
-        self::assertEqualsWithDelta($value('input'), $value('output') + $value('losses'), 1e-6);
-        self::assertEqualsWithDelta($value('power_factor'), $value('input') / $value('apparent'), 1e-9);
+        self::assertEqualsWithDelta($value('apparent'), hypot($value('input'), $value('reactive')), 2e-4);
+        self::assertEqualsWithDelta($value('input'), $value('output') + $value('losses'), 2e-4);
+        self::assertEqualsWithDelta($value('power_factor'), $value('input') / $value('apparent'), 2e-4);
     }
 
     public function test_a_picture_and_a_figure_say_the_same_text(): void
@@ -109,9 +109,9 @@ final class CurvesTest extends CoreTestCase
     {
         $curve = Circuits::curve(Circuits::solve(Circuits::kilnFan()), 'phasors');
         $arrows = array_column($curve['star']['lagging'], null, 'name');
-        self::assertEqualsWithDelta(sqrt(3), $arrows['V12']['size'] / $arrows['V1N']['size'], 1e-9);
-        self::assertEqualsWithDelta(30, $arrows['V12']['angle'] - $arrows['V1N']['angle'], 1e-9);
-        self::assertEqualsWithDelta(-120, fmod($arrows['V2N']['angle'] - $arrows['V1N']['angle'] - 360, 360), 1e-9);
+        self::assertEqualsWithDelta(sqrt(3), $arrows['V12']['size'] / $arrows['V1N']['size'], 1e-4);
+        self::assertEqualsWithDelta(30, $arrows['V12']['angle'] - $arrows['V1N']['angle'], 1e-4);
+        self::assertEqualsWithDelta(-120, fmod($arrows['V2N']['angle'] - $arrows['V1N']['angle'] - 360, 360), 1e-4);
         $lag = rad2deg(acos(0.85));
         self::assertEqualsWithDelta($lag, $arrows['V1N']['angle'] - $arrows['I1']['angle'], 1e-6, 'the current lags by the angle of cos φ');
         $leading = array_column($curve['star']['leading'], null, 'name');

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use PHPUnit\Framework\TestCase;
+use ReflectionClass;
+use ReflectionMethod;
 
 /** The direction of the house: web → contract ← app → core, and a station uses only stations before it. */
 final class HouseTest extends TestCase
@@ -74,6 +76,55 @@ final class HouseTest extends TestCase
         }
 
         return $code;
+    }
+
+    /**
+     * A number without its unit is how wrong ones are made: every public function that takes or gives one says what it is, or its
+     * interface does.
+     */
+    public function test_public_functions_say_what_their_numbers_are(): void
+    {
+        $silent = [];
+        foreach (self::classes() as $class) {
+            foreach ($class->getMethods(ReflectionMethod::IS_PUBLIC) as $method) {
+                $own = $method->getDeclaringClass()->getName() === $class->getName() && $method->getFileName() === $class->getFileName();
+                if ($own && ! $method->isConstructor() && self::hasFloat($method) && ! self::documented($method)) {
+                    $silent[] = $class->getName().'::'.$method->getName();
+                }
+            }
+        }
+        self::assertSame([], $silent);
+    }
+
+    /** @return iterable<ReflectionClass<object>> */
+    private static function classes(): iterable
+    {
+        $root = dirname(__DIR__, 2).'/core/';
+        foreach (self::files('core') as $file) {
+            $name = 'BraveAnvil\\'.str_replace('/', '\\', substr($file, strlen($root), -4));
+            if (basename($file) !== 'autoload.php' && (class_exists($name) || interface_exists($name))) {
+                yield new ReflectionClass($name);
+            }
+        }
+    }
+
+    private static function hasFloat(ReflectionMethod $method): bool
+    {
+        $types = [(string) $method->getReturnType()];
+        foreach ($method->getParameters() as $parameter) {
+            $types[] = (string) $parameter->getType();
+        }
+
+        return str_contains(implode(' ', $types), 'float');
+    }
+
+    private static function documented(ReflectionMethod $method): bool
+    {
+        if ($method->getDocComment() !== false) {
+            return true;
+        }
+
+        return $method->hasPrototype() && $method->getPrototype()->getDocComment() !== false;
     }
 
     public function test_no_station_asks_which_rule_book_it_has(): void

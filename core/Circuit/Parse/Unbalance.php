@@ -11,6 +11,7 @@ use BraveAnvil\Solution\Show;
 /** Voltage unbalance: a percentage, or the three line voltages it is computed from, the largest deviation from their mean over the mean. */
 final class Unbalance
 {
+    /** @param  float  $high  largest that is taken, % */
     public static function parse(string $text, float $high): Entry|Refusal
     {
         $bare = trim((string) preg_replace('~\s*(volts|v)\s*$~i', '', $text));

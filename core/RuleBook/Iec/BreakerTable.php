@@ -52,6 +52,7 @@ final readonly class BreakerTable
         return max([0.0, ...$this->table->numbers('breaking_capacity_ka')]) * 1000;
     }
 
+    /** Why the limits of a rating (A) are not sure, or null. */
     public function doubt(float $rating): ?string
     {
         return $this->table->doubt('ratings', (string) array_search($rating, $this->table->numbers('ratings'), true));
@@ -62,7 +63,11 @@ final readonly class BreakerTable
         return $this->table->cited();
     }
 
-    /** `D` of a breaker of type D. */
+    /**
+     * `D` of a breaker of type D.
+     *
+     * @throws Fault when it is no miniature breaker
+     */
     public static function type(Scpd $scpd): string
     {
         return match ($scpd) {

@@ -33,15 +33,11 @@ final readonly class IecCurrents implements CurrentRules
         }
         [$column, $columnVolts] = $this->nearest($volts);
         $kw = $power->watts / 1000;
-        $rows = [];
+        $rows = $this->table->column('rows', $column);
         $exact = null;
-        foreach ($this->table->keys('rows') as $row) {
-            $value = $this->table->number('rows', $row, $column);
-            if ($value !== null) {
-                $rows[$row] = $value;
-                if (abs((float) $row - $kw) <= self::ROW_TOLERANCE * $kw) {
-                    $exact = $row;
-                }
+        foreach ($rows as $row => $amperes) {
+            if (abs((float) $row - $kw) <= self::ROW_TOLERANCE * $kw) {
+                $exact = (string) $row;
             }
         }
         $amperes = $exact !== null ? $rows[$exact] : Interpolation::overLogarithm($rows, $kw);

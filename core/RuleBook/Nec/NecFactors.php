@@ -37,11 +37,13 @@ final readonly class NecFactors
         return $this->table->must('overload_high');
     }
 
+    /** 430.32(A)(1), for all other motors. */
     public function overloadLow(): float
     {
         return $this->table->must('overload_low');
     }
 
+    /** Stamped service factor from which a motor has reserve. 430.32(A)(1). */
     public function highFromServiceFactor(): float
     {
         return $this->table->must('high_from_service_factor');

@@ -35,6 +35,7 @@ final readonly class StandardRatings
         return $ratings;
     }
 
+    /** Why a rating (A) is not sure to be standard, or null. */
     public function doubt(float $rating): ?string
     {
         return $rating === self::TEN_AMPERES ? $this->table->doubt('ratings', '0') : null;

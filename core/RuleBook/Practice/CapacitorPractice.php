@@ -43,11 +43,13 @@ final readonly class CapacitorPractice
         return $this->table->numbers('resistor_series');
     }
 
+    /** Times a capacitor's current that its conductor carries under IEC practice. */
     public function iecConductorFactor(): float
     {
         return $this->table->must('iec', 'conductor_factor');
     }
 
+    /** Times a capacitor's current for its fuse under IEC practice. */
     public function iecFuseFactor(): float
     {
         return $this->table->must('iec', 'fuse_factor');
@@ -77,6 +79,7 @@ final readonly class CapacitorPractice
         return $this->table->must('nec', 'conductor_factor');
     }
 
+    /** Times a capacitor's current for its fuse under US practice. */
     public function necFuseFactor(): float
     {
         return $this->table->must('nec', 'fuse_factor');

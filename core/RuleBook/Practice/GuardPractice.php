@@ -80,6 +80,7 @@ final readonly class GuardPractice
         return $this->table->must('dial_high_tolerance');
     }
 
+    /** Below this share of the right dial an installed relay is set too low. */
     public function dialLowTolerance(): float
     {
         return $this->table->must('dial_low_tolerance');

@@ -55,12 +55,7 @@ final readonly class TypicalMotor
     /** A column by rated output, interpolated over the logarithm of the output. */
     private function value(string $column, float $watts): ?float
     {
-        $rows = [];
-        foreach ($this->table->keys('rows') as $kw) {
-            $rows[$kw] = $this->table->must('rows', $kw, $column);
-        }
-
-        return Interpolation::overLogarithm($rows, $watts / 1000);
+        return Interpolation::overLogarithm($this->table->column('rows', $column), $watts / 1000);
     }
 
     private static function poleRow(?int $poles): string
