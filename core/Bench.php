@@ -63,7 +63,7 @@ final readonly class Bench
         $books = new RuleBooks($tables);
         $circuit = CircuitReader::read($document);
         $book = $books->named($circuit->ruleBook);
-        $ledger = new Ledger;
+        $ledger = new Ledger();
         if ($book === null) {
             $ledger->errors($circuit->errors);
 
@@ -76,11 +76,21 @@ final readonly class Bench
         $circuit = PlateRow::choose($circuit, $ledger);
         $ledger->errors($circuit->errors);
         $motor = $bench->stations($circuit, $ledger);
+        $bench->soften($circuit, $ledger);
         self::unknown($circuit, $ledger);
 
         return new Solution(
-            $typed->tag, $typed->ruleBook, $book->edition(), $ledger->figures(), $ledger->findings(), $ledger->fieldErrors(),
-            $ledger->curves(), $ledger->sentences(), $ledger->blocked(), $typed->read(), $book->words()->toArray(),
+            $typed->tag,
+            $typed->ruleBook,
+            $book->edition(),
+            $ledger->figures(),
+            $ledger->findings(),
+            $ledger->fieldErrors(),
+            $ledger->curves(),
+            $ledger->sentences(),
+            $ledger->blocked(),
+            $typed->read(),
+            $book->words()->toArray(),
             self::meanings($ledger),
             FieldNotes::of($defaulted, $book, $bench->practice, $motor->efficiency),
         );
@@ -95,6 +105,18 @@ final readonly class Bench
             'starter.method' => new Assumed('direct', 'direct on line', DefaultReason::Practice),
             'correction.place' => new Assumed('none', 'no capacitor', DefaultReason::Practice),
         ];
+    }
+
+    /** A stop never rests on an assumption that could be otherwise: all is solved again with the most favourable ones. */
+    private function soften(Circuit $circuit, Ledger $ledger): void
+    {
+        $favourable = $circuit->assuming([...Favourable::values($this->practice->starting(), $circuit), ...$this->book->favourable()]);
+        if (! $ledger->hasStops() || $favourable === $circuit) {
+            return;
+        }
+        $trial = new Ledger();
+        $this->stations($favourable, $trial);
+        $ledger->softenStops($trial, 'It rests on assumed values and may not hold with the true ones: type them.');
     }
 
     private function stations(Circuit $circuit, Ledger $ledger): Motor
@@ -134,17 +156,32 @@ final readonly class Bench
     ): ?Correction {
         $cabling = $ledger->isOpen(Station::Cable)
             ? (new CableStation($sizing->conductors, $this->practice->starting(), $this->book->dropLimitRunning()))->solve(
-                $circuit, $motor, $load, $starting, $ledger,
+                $circuit,
+                $motor,
+                $load,
+                $starting,
+                $ledger,
             )
             : null;
         $correction = $ledger->isOpen(Station::Correct)
             ? (new CorrectStation($sizing, $this->practice->capacitor(), $this->book->words()))->solve(
-                $circuit, $motor, $load, $starting, $cabling, $prospective, $ledger,
+                $circuit,
+                $motor,
+                $load,
+                $starting,
+                $cabling,
+                $prospective,
+                $ledger,
             )
             : null;
         $protection = $ledger->isOpen(Station::Guard)
             ? (new GuardStation($this->book, $sizing, $this->practice))->solve(
-                $circuit, $load, $starting, $correction?->behindRelay(), $prospective, $ledger,
+                $circuit,
+                $load,
+                $starting,
+                $correction?->behindRelay(),
+                $prospective,
+                $ledger,
             )
             : null;
         if ($cabling !== null) {

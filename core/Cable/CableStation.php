@@ -25,9 +25,24 @@ final readonly class CableStation
     public const STARTING_DROP_LIMIT = 15.0;
 
     private const NEEDS = [
-        'supply.ambient', 'cable.material', 'cable.insulation', 'cable.method', 'cable.grouped_circuits', 'cable.terminal_temperature',
-        'settings.terminal_temperature', 'cable.length', 'cable.line_length', 'cable.size', 'cable.line_size', 'cable.raceway_material',
-        'cable.tray', 'settings.tray', 'settings.drop_limit_running', 'settings.drop_limit_starting', 'cable.wet', 'plate.service_factor',
+        'supply.ambient',
+        'cable.material',
+        'cable.insulation',
+        'cable.method',
+        'cable.grouped_circuits',
+        'cable.terminal_temperature',
+        'settings.terminal_temperature',
+        'cable.length',
+        'cable.line_length',
+        'cable.size',
+        'cable.line_size',
+        'cable.raceway_material',
+        'cable.tray',
+        'settings.tray',
+        'settings.drop_limit_running',
+        'settings.drop_limit_starting',
+        'cable.wet',
+        'plate.service_factor',
         'settings.overload_school',
     ];
 
@@ -41,7 +56,7 @@ final readonly class CableStation
     /** @return Cabling|null null while it waits for something, or where a field cannot be used; the ledger says what */
     public function solve(Circuit $circuit, Motor $motor, Load $load, Starting $starting, Ledger $ledger): ?Cabling
     {
-        if ($load->designCurrent === null) {
+        if ($load->conductorCurrent === null) {
             $ledger->block('Waits for the motor’s current.', Station::Cable);
 
             return null;
@@ -52,9 +67,9 @@ final readonly class CableStation
             return null;
         }
         $motorRun = Run::motor($starting->method?->leads() ?? 3);
-        $motorLadder = $this->ladder($circuit, $motorRun, $motor, $load->designCurrent, $starting, $ledger);
+        $motorLadder = $this->ladder($circuit, $motorRun, $motor, $load->conductorCurrent, $starting, $ledger);
         $lineLadder = $circuit->has('cable.line_length')
-            ? $this->ladder($circuit, Run::line(), $motor, $load->designCurrent, $starting, $ledger)
+            ? $this->ladder($circuit, Run::line(), $motor, $load->conductorCurrent, $starting, $ledger)
             : null;
         if ($motorLadder === null || ($circuit->has('cable.line_length') && $lineLadder === null)) {
             $ledger->block(self::WAITS, Station::Cable);
@@ -66,14 +81,19 @@ final readonly class CableStation
             $ledger->error(
                 $cabling->motor === null ? 'cable.size' : 'cable.line_size',
                 'No single size passes every constraint. Parallel sets are not computed yet.',
-                'Shorten the run, change the method or raise a limit.', ErrorKind::Refused,
+                'Shorten the run, change the method or raise a limit.',
+                ErrorKind::Refused,
             );
             $ledger->block('No single size passes every constraint.', Station::Cable);
 
             return $cabling;
         }
-        $conductors = $ledger->work(CableFigure::Conductors)->equals($motorRun->conductors)
-            ->saying($motorRun->sixLeads() ? 'both ends of each winding: two a phase' : 'one a phase')->source('starting method')->write();
+        $conductors = $ledger
+            ->work(CableFigure::Conductors)
+            ->equals($motorRun->conductors)
+            ->saying($motorRun->sixLeads() ? 'both ends of each winding: two a phase' : 'one a phase')
+            ->source('starting method')
+            ->write();
         self::notes($circuit, $cabling, $ledger);
         $ledger->say(Station::Cable, self::sentence($conductors, $cabling));
 
@@ -100,16 +120,16 @@ final readonly class CableStation
     private function size(Ladder $motor, ?Ladder $line, Ledger $ledger): Cabling
     {
         // A longer line leaves less drop for the motor run: when none is left, the line takes a size more.
-        $lineAt = $line?->pick(new Spent, 0);
-        $motorAt = $motor->pick($line?->spent($lineAt) ?? new Spent, 0);
+        $lineAt = $line?->pick(new Spent(), 0);
+        $motorAt = $motor->pick($line?->spent($lineAt) ?? new Spent(), 0);
         while ($motorAt === null && $line !== null && $lineAt !== null && ! $line->fixed() && ! $motor->fixed()) {
-            $lineAt = $line->pick(new Spent, $lineAt + 1);
+            $lineAt = $line->pick(new Spent(), $lineAt + 1);
             $motorAt = $lineAt === null ? null : $motor->pick($line->spent($lineAt), 0);
         }
-        $lineAt ??= $line?->pick(new Spent, 0);
+        $lineAt ??= $line?->pick(new Spent(), 0);
         $lineRun = null;
         if ($line !== null) {
-            $lineRun = $line->write($lineAt, new Spent, $ledger);
+            $lineRun = $line->write($lineAt, new Spent(), $ledger);
         } else {
             $ledger
                 ->note(CableFinding::NoLineRun)

@@ -97,6 +97,23 @@ final readonly class Circuit
     }
 
     /**
+     * The same with other values where nobody typed one.
+     *
+     * @param  array<FieldPath, Assumed>  $values
+     */
+    public function assuming(array $values): self
+    {
+        $entries = $this->entries;
+        foreach ($values as $path => $value) {
+            if ($this->missing($path)) {
+                $entries[$path] = new Entry($value->value, '', $value->why, default: $value);
+            }
+        }
+
+        return new self($this->tag, $this->ruleBook, $entries, $this->errors, $this->unknown, $this->rowChosen);
+    }
+
+    /**
      * A number in base units, or null when missing or bad.
      *
      * @param  FieldPath  $path

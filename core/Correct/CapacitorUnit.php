@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Correct;
 
+use BraveAnvil\Circuit\Choice\CapacitorPlace;
 use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\RuleBook\Practice\CapacitorPractice;
 use BraveAnvil\Solution\Figure;
@@ -31,6 +32,7 @@ final readonly class CapacitorUnit
      * @param  Figure  $supply  V
      * @param  Figure|null  $required  var
      * @param  Figure|null  $limit  at the motor, var; null elsewhere
+     * @param  CapacitorPlace  $place  which decides what else can be done
      */
     public static function choose(
         Circuit $circuit,
@@ -38,6 +40,7 @@ final readonly class CapacitorUnit
         LoadedMotor $motor,
         ?Figure $required,
         ?Figure $limit,
+        CapacitorPlace $place,
         CapacitorPractice $practice,
         Ledger $ledger,
     ): ?self {
@@ -71,7 +74,7 @@ final readonly class CapacitorUnit
                             Show::quantity($most, Unit::Var, 3).
                             ' is allowed here.',
                     )
-                    ->do('Use a smaller unit, or move it to the board.')
+                    ->do($place === CapacitorPlace::Board ? 'Use a smaller unit.' : 'Use a smaller unit, or move it to the board.')
                     ->source($limit->source ?? 'no leading power factor')
                     ->on(CorrectFigure::ReactiveLimit);
             }
@@ -92,7 +95,7 @@ final readonly class CapacitorUnit
             return null;
         }
 
-        return self::step($rated, $scale, $most, $required, $limit, $practice, $ledger);
+        return self::step($rated, $scale, $most, $required, $limit, $place === CapacitorPlace::Board, $practice, $ledger);
     }
 
     private static function step(
@@ -101,6 +104,7 @@ final readonly class CapacitorUnit
         float $most,
         Figure $required,
         ?Figure $limit,
+        bool $atBoard,
         CapacitorPractice $practice,
         Ledger $ledger,
     ): ?self {
@@ -127,7 +131,7 @@ final readonly class CapacitorUnit
                 ->note(CorrectFinding::NoStepFits)
                 ->title('No standard step fits')
                 ->because('Even the smallest step is above '.Show::quantity($most, Unit::Var, 3).'.')
-                ->do('Correct several motors together at the board.')
+                ->do($atBoard ? 'Correct several motors together with one bank.' : 'Correct several motors together at the board.')
                 ->on(CorrectFigure::ReactiveRequired);
 
             return null;
@@ -147,7 +151,7 @@ final readonly class CapacitorUnit
                             ? 'more could excite the motor after it is switched off.'
                             : 'more would lead at the lowest load.'),
                 )
-                ->do('Accept it, or correct the rest at the board.')
+                ->do($atBoard ? 'Accept it: more than this would lead.' : 'Accept it, or correct the rest at the board.')
                 ->source($limit->source ?? '')
                 ->on(CorrectFigure::ReactiveRequired);
         }

@@ -28,6 +28,9 @@ enum CorrectFigure: string implements FigureName
     case DischargePower = 'correct.discharge_power';
     case CorrectedCurrent = 'correct.corrected_current';
     case CorrectedPowerFactor = 'correct.corrected_power_factor';
+    case LoadCorrectedCurrent = 'correct.load_corrected_current';
+    case LoadCorrectedPowerFactor = 'correct.load_corrected_power_factor';
+    case AloneCurrent = 'correct.alone_current';
     case ConductorAmpacity = 'correct.conductor_ampacity';
     case ConductorSize = 'correct.conductor_size';
     case FuseRating = 'correct.fuse_rating';
@@ -57,8 +60,11 @@ enum CorrectFigure: string implements FigureName
             self::DischargeResistance => 'Discharge resistor, at most',
             self::DischargeRecommended => 'Discharge resistor to take',
             self::DischargePower => 'Heat in each resistor',
-            self::CorrectedCurrent => 'Line current after correction',
-            self::CorrectedPowerFactor => 'Power factor after correction',
+            self::CorrectedCurrent => 'Line current after correction, full load',
+            self::CorrectedPowerFactor => 'Power factor after correction, full load',
+            self::LoadCorrectedCurrent => 'Line current after correction at this load',
+            self::LoadCorrectedPowerFactor => 'Power factor after correction at this load',
+            self::AloneCurrent => 'Leading current while the motor stands',
             self::ConductorAmpacity => 'Capacitor conductors, at least',
             self::ConductorSize => 'Capacitor conductor size',
             self::FuseRating => 'Capacitor fuse',
@@ -79,7 +85,7 @@ enum CorrectFigure: string implements FigureName
             self::LoadPower, self::DischargePower => Unit::Watt,
             self::CapacitanceStar, self::CapacitanceDelta => Unit::Farad,
             self::DischargeResistance, self::DischargeRecommended => Unit::Ohm,
-            self::CorrectedPowerFactor, self::ResonanceOrder => Unit::None,
+            self::CorrectedPowerFactor, self::LoadCorrectedPowerFactor, self::ResonanceOrder => Unit::None,
             self::ConductorSize => Unit::SquareMillimetre,
             default => Unit::Ampere,
         };

@@ -17,6 +17,8 @@ enum CorrectFinding: string implements FindingCode
     case NoCapacitorNeeded = 'no_capacitor_needed';
     case NoStepFits = 'no_step_fits';
     case TargetNotReached = 'target_not_reached';
+    case Leading = 'leading';
+    case LeftOnAlone = 'left_on_alone';
     case AboveNoLoadReactive = 'above_no_load_reactive';
     case TapProtectionNotChecked = 'tap_protection_not_checked';
     case StoredCharge = 'stored_charge';

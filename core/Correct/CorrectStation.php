@@ -72,7 +72,7 @@ final readonly class CorrectStation
 
             return null;
         }
-        $unit = CapacitorUnit::choose($circuit, $supply, $loaded, $required, $limit, $this->practice, $ledger);
+        $unit = CapacitorUnit::choose($circuit, $supply, $loaded, $required, $limit, $place, $this->practice, $ledger);
         if ($unit === null) {
             $ledger->say(Station::Correct, 'No capacitor is chosen.');
 
@@ -85,7 +85,7 @@ final readonly class CorrectStation
             return null;
         }
         $figures = $unit->figures($supply, $frequency, $this->sizing->capacitors, $this->practice, $ledger);
-        $correction = self::afterwards($place, $figures, $load->overloadCurrent, $motor->powerFactor, $loaded, $ledger);
+        $correction = (new Effect($place, $figures))->solve($circuit, $load->overloadCurrent, $motor->powerFactor, $loaded, $ledger);
         $ledger->curve(
             new CorrectionCurve(
                 $loaded, $load, $figures->given->number(), $load->overloadCurrent->number(), $correction->current->number(), $unit->steps,
@@ -95,12 +95,7 @@ final readonly class CorrectStation
         self::cautions($supply, $figures->given, $prospective, $ledger);
         $ledger->say(
             Station::Correct,
-            $figures->rating->shown(3).
-                ' brings the power factor to '.
-                Show::number($correction->powerFactor->number(), 3).
-                ' and the line to '.
-                $correction->current->shown(3).
-                '.',
+            $figures->rating->shown(3).' brings '.$correction->sentence(),
         );
 
         return $correction;
@@ -186,49 +181,6 @@ final readonly class CorrectStation
             ->do('Say so under “Own contactor” once it has one.')->source('common practice, no source');
 
         return false;
-    }
-
-    private static function afterwards(
-        CapacitorPlace $place,
-        UnitFigures $unit,
-        Figure $current,
-        Figure $factor,
-        LoadedMotor $loaded,
-        Ledger $ledger,
-    ): Correction {
-        $active = $current->number() * $factor->number();
-        $reactive = $current->number() * sqrt(max(0.0, 1 - $factor->number() ** 2));
-        $line = sqrt($active ** 2 + ($reactive - $unit->current->number()) ** 2);
-        $after = $ledger
-            ->work(CorrectFigure::CorrectedCurrent)
-            ->from(I: $current, pf: $factor, Ic: $unit->current)
-            ->as('√((I cos φ)² + (I sin φ − I_c)²)', '√(({I} × {pf})² + ('.Show::number($reactive, 5).' A − {Ic})²)')
-            ->equals($line)
-            ->source('upstream of the capacitor, at full load')
-            ->write();
-        $corrected = $ledger
-            ->work(CorrectFigure::CorrectedPowerFactor)
-            ->from(I: $current, pf: $factor, Ik: $after)
-            ->as('I cos φ / I_corr', '({I} × {pf}) ÷ {Ik}')
-            ->equals($active / $line)
-            ->write();
-        if ($unit->given->number() > $loaded->noLoadReactive->number()) {
-            $ledger
-                ->caution(CorrectFinding::AboveNoLoadReactive)
-                ->title('More than the motor takes at no load')
-                ->because(
-                    'The capacitor gives '.
-                        $unit->given->shown(3).
-                        ', the idling motor takes only '.
-                        $loaded->noLoadReactive->shown(3).
-                        ': the supply sees a leading current then.',
-                )
-                ->do('Switch it off with the motor, never leave it on alone.')
-                ->source('common practice, no source')
-                ->on(CorrectFigure::ReactiveChosen, CorrectFigure::NoLoadReactive);
-        }
-
-        return new Correction($place, $unit->rating, $after, $corrected);
     }
 
     private static function cautions(Figure $supply, Figure $given, ?Figure $prospective, Ledger $ledger): void

@@ -22,6 +22,7 @@ final readonly class LoadedMotor
      * @param  Figure  $reactive  at this load, var
      * @param  Figure  $noLoadCurrent  A
      * @param  Figure  $noLoadReactive  var
+     * @param  Figure  $volts  between lines, at which it was worked out, V
      * @param  Figure|null  $load  of rated output, %; null at full load
      */
     private function __construct(
@@ -29,6 +30,7 @@ final readonly class LoadedMotor
         public Figure $reactive,
         public Figure $noLoadCurrent,
         public Figure $noLoadReactive,
+        public Figure $volts,
         public ?Figure $load,
         private PartLoad $model,
         private float $fullReactive,
@@ -62,7 +64,7 @@ final readonly class LoadedMotor
         $share = ($typed?->number() ?? 100.0) / 100;
         $point = $typed === null || abs($share - 1) < 1e-9 ? null : $model->at($share);
         if ($typed === null || $point === null) {
-            return new self($load->input, $load->reactive, $idleCurrent, $idle, $typed, $model, $load->reactive->number());
+            return new self($load->input, $load->reactive, $idleCurrent, $idle, $volts, $typed, $model, $load->reactive->number());
         }
         $power = $ledger->work(CorrectFigure::LoadPower)->from(x: $typed, P: $load->output)->equals($point->input);
         $reactive = $ledger->work(CorrectFigure::LoadReactive)->from(Q: $load->reactive, x: $typed)->equals($point->reactive);
@@ -85,7 +87,7 @@ final readonly class LoadedMotor
             $reactive->as('Q_0 + (Q_n − Q_0) x²', 'between no load and {Q} at {x}')->source('own approximation')->assuming($assumption);
         }
 
-        return new self($power->write(), $reactive->write(), $idleCurrent, $idle, $typed, $model, $load->reactive->number());
+        return new self($power->write(), $reactive->write(), $idleCurrent, $idle, $volts, $typed, $model, $load->reactive->number());
     }
 
     /** Reactive power at another load, var. */

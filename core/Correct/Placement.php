@@ -131,7 +131,8 @@ final readonly class Placement
                     ->as('factor · I_c', Show::number($rules->conductorFactor).' × {I}')
                     ->equals($own)
                     ->write();
-        $candidates = $this->sizing->conductors->candidates($circuit, $lineRequired, Run::line());
+        // Unmarked terminals are judged by what these leads need, not by the motor's.
+        $candidates = $this->sizing->conductors->candidates($circuit, $needed, Run::line());
         if ($candidates instanceof FieldError) {
             $ledger->refuse($candidates);
 

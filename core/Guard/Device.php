@@ -17,6 +17,9 @@ interface Device
     /** Whether it is sure to carry a current for a time without acting. */
     public function carries(float $amperes, float $seconds): bool;
 
+    /** For how many seconds it is sure to carry a current, A, without acting; INF for as long as one likes. */
+    public function holdsFor(float $amperes): float;
+
     /** Within how many seconds it is sure to clear a current; null where it need not clear it at all. */
     public function clears(float $amperes): ?float;
 

@@ -6,6 +6,9 @@ namespace BraveAnvil\Guard;
 
 use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Solution\Figure;
+use BraveAnvil\Solution\Finding;
+use BraveAnvil\Solution\FindingBuilder;
+use BraveAnvil\Solution\Show;
 use BraveAnvil\Start\Method\Inrush;
 
 /** What a protective device must carry, let pass and break. */
@@ -17,5 +20,76 @@ final readonly class DeviceDuty
      */
     public function __construct(public Circuit $circuit, public Figure $design, public Inrush $inrush, public ?Figure $prospective)
     {
+    }
+
+    /** Share of what a device is sure to carry that the whole start uses up; it must not pass 1. */
+    public function share(Device $device): float
+    {
+        $start = $this->inrush;
+        $share = self::part($start->time, $device->holdsFor($start->current->number()));
+
+        return $start->fullTime === null ? $share : $share + self::part($start->fullTime, $device->holdsFor($start->moment->number()));
+    }
+
+    /** @param  float  $seconds  for which the device is sure to hold; 0 where it may act at once */
+    private static function part(Figure $time, float $seconds): float
+    {
+        return $seconds > 0 ? $time->number() / $seconds : INF;
+    }
+
+    /** Rating of the device that is there already, A, or null. */
+    public function installed(): ?Figure
+    {
+        return $this->circuit->number('guard.rating');
+    }
+
+    /** Largest rating marked on the starter, A, or null. */
+    public function marked(): ?Figure
+    {
+        return $this->circuit->number('guard.marked_maximum');
+    }
+
+    /** Whether the starter's marking lets a rating be used. */
+    public function markedAllows(float $rating): bool
+    {
+        return $this->marked() === null || $rating <= $this->marked()->number() * (1 + 1e-6);
+    }
+
+    /** Whether a rating is drawn on the ladder whatever its size: it is the one that is there. */
+    public function isInstalled(float $rating): bool
+    {
+        return $this->installed() !== null && abs($this->installed()->number() - $rating) < 1e-9;
+    }
+
+    /** What the starter's marking sets as the largest rating, or null. */
+    public function markedMaximum(): ?Figure
+    {
+        return $this->marked()?->named(GuardFigure::ScpdMaximumRating, 'the maximum marked on the starter');
+    }
+
+    /**
+     * Where the starter's marking leaves no rating that carries this motor: a stop, or null.
+     *
+     * @param  float|null  $wanted  smallest rating that would do, A; null where none would
+     */
+    public function markingStops(?float $wanted): ?FindingBuilder
+    {
+        if ($this->marked() === null || $wanted === null) {
+            return null;
+        }
+
+        return Finding::stop(GuardFinding::MarkedMaximumTooSmall)
+            ->title('The marked maximum is too small')
+            ->because(
+                'The starter is marked for '.
+                    $this->marked()->shown().
+                    ' at most; this motor needs a device of at least '.
+                    Show::number($wanted).
+                    ' A.',
+            )
+            ->do('Read the marking again, or choose a starter for this motor.')
+            ->source('IEC 60947-4-1, NEC 430.52(C)(2), CE Code 28-202 (from memory): the marking governs')
+            ->on(GuardFigure::ScpdMaximumRating)
+            ->about('guard.marked_maximum');
     }
 }

@@ -20,6 +20,7 @@ enum GuardFinding: string implements FindingCode
     case ScpdMayTripOnStart = 'scpd_may_trip_on_start';
     case SmallFuseHasNoGates = 'small_fuse_has_no_gates';
     case FuseBetweenGates = 'fuse_between_gates';
+    case MarkedMaximumTooSmall = 'marked_maximum_too_small';
     case InstalledDeviceTooLarge = 'installed_device_too_large';
     case InstalledDeviceTooSmall = 'installed_device_too_small';
     case InstalledDeviceMayTrip = 'installed_device_may_trip';
@@ -32,6 +33,8 @@ enum GuardFinding: string implements FindingCode
     case InstalledDialLow = 'installed_dial_low';
     case NoClassHoldsStart = 'no_class_holds_start';
     case ClassTripsOnStart = 'class_trips_on_start';
+    case ClassNotChecked = 'class_not_checked';
+    case InstalledDialTrips = 'installed_dial_trips';
     case SlowClass = 'slow_class';
     case CoordinationByMaker = 'coordination_by_maker';
 

@@ -76,7 +76,7 @@ final readonly class GuardStation
         if ($overload === null) {
             return new Protection($scpd, $rating, null);
         }
-        $switch = $this->sizing->disconnects->choose($load->designCurrent);
+        $switch = $this->sizing->disconnects->choose($load->conductorCurrent ?? $load->designCurrent, $scpd->isFuse() ? $rating : null);
         $ledger->put($switch->required);
         if ($switch->size !== null) {
             $ledger->put($switch->size);
@@ -112,7 +112,7 @@ final readonly class GuardStation
         $installed = $duty->circuit->number('guard.rating');
         $rating = null;
         if ($installed !== null) {
-            $rating = InstalledDevice::judge($installed, $choice, $duty->design, $ledger);
+            $rating = InstalledDevice::judge($choice, $duty, $installed, $ledger);
         } elseif ($choice->rating !== null) {
             $rating = $ledger->put($choice->rating);
         } elseif (! $choice->explained) {

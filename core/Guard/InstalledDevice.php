@@ -11,7 +11,7 @@ use BraveAnvil\Solution\Ledger;
 final class InstalledDevice
 {
     /** @return Figure its rating, A */
-    public static function judge(Figure $installed, ScpdChoice $choice, Figure $design, Ledger $ledger): Figure
+    public static function judge(ScpdChoice $choice, DeviceDuty $duty, Figure $installed, Ledger $ledger): Figure
     {
         $rating = $ledger->put($installed->named(GuardFigure::ScpdRating, 'typed; checked, not chosen', 'Installed device'));
         $rung = null;
@@ -20,35 +20,54 @@ final class InstalledDevice
                 $rung = $candidate;
             }
         }
-        if ($choice->maximum !== null && $rating->number() > $choice->maximum->number()) {
-            $ledger->stop(GuardFinding::InstalledDeviceTooLarge)->title('The installed device is too large')
-                ->because($rating->shown().' is above '.$choice->maximum->shown().', the largest permitted without exception.')
-                ->do('Fit '.$choice->maximum->shown().' or less.')
-                ->source($choice->maximum->source)
-                ->on(GuardFigure::ScpdRating, GuardFigure::ScpdMaximumRating);
-        } elseif ($rating->number() < $design->number()) {
+        if ($choice->maximum !== null && $rating->number() > $choice->maximum->number() * (1 + 1e-9)) {
+            self::tooLarge($choice, $choice->maximum, $rating, $ledger);
+        } elseif ($rating->number() < $duty->design->number()) {
             $ledger
                 ->stop(GuardFinding::InstalledDeviceTooSmall)
                 ->title('The installed device is too small')
-                ->because($rating->shown().' is below the motor’s '.$design->shown().'.')
+                ->because($rating->shown().' is below the motor’s '.$duty->design->shown().'.')
                 ->do('Fit a larger one.')
-                ->on(GuardFigure::ScpdRating);
-        } elseif ($rung !== null && ! $rung->carries) {
-            $ledger
-                ->caution(GuardFinding::InstalledDeviceMayTrip)
-                ->title('The installed device may not carry the start')
-                ->because($rating->shown().': '.$rung->reason.'.')
-                ->do($choice->rating === null ? 'Choose another kind.' : 'Fit '.$choice->rating->shown().'.')
                 ->on(GuardFigure::ScpdRating);
         } elseif ($rung === null) {
             $ledger
                 ->caution(GuardFinding::InstalledDeviceNotJudged)
                 ->title('The installed rating is not judged')
-                ->because($rating->shown().' is not among the standard ratings looked at.')
+                ->because(
+                    $rating->shown().
+                        ($choice->certain
+                            ? ' has no time-current limits in the tables here: it is not a standard rating, or smaller or larger than they go.'
+                            : ' is not a standard rating.'),
+                )
                 ->do('Check it by its maker’s curve.')
+                ->on(GuardFigure::ScpdRating);
+        } elseif (! $rung->carries) {
+            // What would never be chosen is a stop; a rule of thumb warns, as it does of a chosen one.
+            $finding = $choice->certain
+                ? $ledger->stop(GuardFinding::InstalledDeviceMayTrip)->title('The installed device trips on the start')
+                : $ledger->caution(GuardFinding::InstalledDeviceMayTrip)->title('The installed device may not carry the start');
+            $finding
+                ->because($rating->shown().': '.$rung->reason.'.')
+                ->do($choice->rating === null ? 'Choose another kind.' : 'Fit '.$choice->rating->shown().'.')
                 ->on(GuardFigure::ScpdRating);
         }
 
         return $rating;
+    }
+
+    private static function tooLarge(ScpdChoice $choice, Figure $maximum, Figure $rating, Ledger $ledger): void
+    {
+        $ledger
+            ->stop(GuardFinding::InstalledDeviceTooLarge)
+            ->title('The installed device is too large')
+            ->because(
+                $rating->shown().
+                    ' is above '.
+                    $maximum->shown().
+                    ($choice->limit === null ? ', the maximum marked on the starter.' : ', the largest permitted without exception.'),
+            )
+            ->do('Fit '.$maximum->shown().' or less.')
+            ->source($maximum->source)
+            ->on(GuardFigure::ScpdRating, GuardFigure::ScpdMaximumRating);
     }
 }

@@ -17,6 +17,7 @@ final readonly class ScpdChoice
      * @param  Figure|null  $maximum  largest standard rating permitted without exception, A
      * @param  list<FindingBuilder>  $findings
      * @param  bool  $explained  whether the findings say already why none fits
+     * @param  bool  $certain  whether a rating that does not carry the start is sure to be wrong; a rule of thumb is not
      */
     public function __construct(
         public array $ladder,
@@ -25,6 +26,7 @@ final readonly class ScpdChoice
         public ?Figure $maximum = null,
         public array $findings = [],
         public bool $explained = false,
+        public bool $certain = false,
     ) {
     }
 }

@@ -18,7 +18,8 @@ final readonly class Load
      * @param  Figure|null  $computedCurrent  A, from power, voltage and power factor
      * @param  Figure|null  $plateCurrent  A, as stamped
      * @param  Figure|null  $tableCurrent  A, by the rule book's table
-     * @param  Figure|null  $designCurrent  A, sizes conductors and protective device
+     * @param  Figure|null  $designCurrent  A, sizes the protective device
+     * @param  Figure|null  $conductorCurrent  A, sizes conductors and disconnect
      * @param  Figure|null  $overloadCurrent  A, sets the overload relay
      * @param  Figure|null  $noLoadCurrent  A, of the machine that has this plate
      * @param  PartLoad|null  $partLoad  what it draws at another load
@@ -33,6 +34,7 @@ final readonly class Load
         public ?Figure $plateCurrent = null,
         public ?Figure $tableCurrent = null,
         public ?Figure $designCurrent = null,
+        public ?Figure $conductorCurrent = null,
         public ?Figure $overloadCurrent = null,
         public ?Figure $noLoadCurrent = null,
         public ?PartLoad $partLoad = null,

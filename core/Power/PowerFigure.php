@@ -21,6 +21,7 @@ enum PowerFigure: string implements FigureName
     case PlateCurrent = 'power.plate_current';
     case TableCurrent = 'power.table_current';
     case DesignCurrent = 'power.design_current';
+    case ConductorCurrent = 'power.conductor_current';
     case OverloadCurrent = 'power.overload_current';
     case CurrentDifference = 'power.current_difference';
     case TableDifference = 'power.table_difference';
@@ -52,6 +53,7 @@ enum PowerFigure: string implements FigureName
             self::PlateCurrent => 'Plate current',
             self::TableCurrent => 'Full-load current by table',
             self::DesignCurrent => 'Design current',
+            self::ConductorCurrent => 'Current for the conductors',
             self::OverloadCurrent => 'Current for the overload',
             self::CurrentDifference => 'Plate current against computed',
             self::TableDifference => 'Table current against the motor’s own',

@@ -54,10 +54,10 @@ final readonly class PowerStation
             $ledger->put($table);
         }
         $design = null;
+        $conductors = null;
         $overload = null;
         if (! $motor->currentRefused && ! $circuit->bad('plate.current')) {
-            $design = $this->design($circuit, $motor, $table, $plate, $computed, $ledger);
-            $overload = self::overload($plate, $computed ?? $table, $ledger);
+            [$design, $conductors, $overload] = $this->design($circuit, $motor, $table, $plate, $computed, $ledger);
         }
         self::check($plate, $computed, $ledger);
         self::table($table, $plate ?? $computed, $ledger);
@@ -65,8 +65,8 @@ final readonly class PowerStation
         $noLoad = $partLoad?->noLoadCurrent;
         $this->schools($circuit, $motor, $plate, $computed, $ledger);
         $load = new Load(
-            $output, $input, $apparent, $reactive, $motor->powerFactor, $computed, $plate, $table, $design, $overload, $noLoad,
-            $partLoad?->model,
+            $output, $input, $apparent, $reactive, $motor->powerFactor, $computed, $plate, $table, $design, $conductors, $overload,
+            $noLoad, $partLoad?->model,
         );
         $ledger->say(Station::Power, $this->sentence($load));
 
@@ -105,7 +105,8 @@ final readonly class PowerStation
         return [$input, $apparent, $reactive, $computed];
     }
 
-    private function design(Circuit $circuit, Motor $motor, ?Figure $table, ?Figure $plate, ?Figure $computed, Ledger $ledger): ?Figure
+    /** @return array{Figure|null, Figure|null, Figure|null} A: for the protective device, for the conductors, for the overload relay */
+    private function design(Circuit $circuit, Motor $motor, ?Figure $table, ?Figure $plate, ?Figure $computed, Ledger $ledger): array
     {
         $design = $this->book->currents()->design($circuit, $motor, $table, $plate, $computed);
         $ledger->add(...$design->findings);
@@ -113,7 +114,14 @@ final readonly class PowerStation
             $ledger->missing('plate.current', $design->missing);
         }
 
-        return $design->figure === null ? null : $ledger->put($design->figure);
+        if ($design->conductors !== null) {
+            $ledger->put($design->conductors);
+        }
+        $figure = $design->figure === null ? null : $ledger->put($design->figure);
+        // What another current is wanted for does not keep the relay waiting.
+        $overload = self::overload($plate, $design->overload ?? ($figure === null ? $computed : null), $ledger);
+
+        return [$figure, $design->conductors ?? $figure, $overload];
     }
 
     private static function overload(?Figure $plate, ?Figure $otherwise, Ledger $ledger): ?Figure

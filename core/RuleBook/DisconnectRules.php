@@ -10,6 +10,9 @@ use BraveAnvil\Solution\Figure;
 /** What a rule book asks of the switch that isolates the motor. */
 interface DisconnectRules
 {
-    /** @param  Figure  $design  A that sizes the circuit */
-    public function choose(Figure $design): SwitchChoice;
+    /**
+     * @param  Figure  $design  A that sizes conductors and disconnect
+     * @param  Figure|null  $fuse  rating of the fuses, A; null where the protective device is none
+     */
+    public function choose(Figure $design, ?Figure $fuse): SwitchChoice;
 }

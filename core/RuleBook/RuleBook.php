@@ -24,6 +24,9 @@ interface RuleBook
     /** @return array<FieldPath, Assumed> what it takes where a field is empty */
     public function defaults(): array;
 
+    /** @return array<FieldPath, Assumed> the most favourable of what may be taken there: a stop must stand even then */
+    public function favourable(): array;
+
     /**
      * The choices it offers where they differ from book to book, by path: value => label.
      *

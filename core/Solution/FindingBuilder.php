@@ -34,6 +34,21 @@ final class FindingBuilder
     {
     }
 
+    /** The same as a caution, with why it is no stop. */
+    public function softened(string $why): self
+    {
+        $caution = new self(Grade::Caution, $this->code);
+        [$caution->title, $caution->text, $caution->action, $caution->source] = [
+            $this->title,
+            $this->text.' '.$why,
+            $this->action,
+            $this->source,
+        ];
+        [$caution->figures, $caution->fields] = [$this->figures, $this->fields];
+
+        return $caution;
+    }
+
     /** What is the matter, in a few words. */
     public function title(string $title): self
     {
@@ -99,7 +114,15 @@ final class FindingBuilder
             throw Fault::noTitle($this->code->code());
         }
 
-        return new Finding($this->grade, $this->code, $this->title, $this->text, $this->action, $this->source, $this->figures,
-            array_map(static fn (string $path): string => $names[$path] ?? $path, $this->fields));
+        return new Finding(
+            $this->grade,
+            $this->code,
+            $this->title,
+            $this->text,
+            $this->action,
+            $this->source,
+            $this->figures,
+            array_map(static fn (string $path): string => $names[$path] ?? $path, $this->fields),
+        );
     }
 }

@@ -81,6 +81,38 @@ final class Ledger
         return $this->findings[] = new FindingBuilder($grade, $code);
     }
 
+    /**
+     * A stop that does not stand with other assumptions is a caution.
+     *
+     * @param  self  $favourable  the same circuit with the most favourable values where nobody typed one
+     * @param  string  $why  said behind what the stop says
+     */
+    public function softenStops(self $favourable, string $why): void
+    {
+        $stands = [];
+        foreach ($favourable->findings as $finding) {
+            if ($finding->grade === Grade::Stop) {
+                $stands[$finding->code->code()] = true;
+            }
+        }
+        foreach ($this->findings as $i => $finding) {
+            if ($finding->grade === Grade::Stop && ! isset($stands[$finding->code->code()])) {
+                $this->findings[$i] = $finding->softened($why);
+            }
+        }
+    }
+
+    public function hasStops(): bool
+    {
+        foreach ($this->findings as $finding) {
+            if ($finding->grade === Grade::Stop) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     /** Takes over findings that a rule returned with its answer. */
     public function add(FindingBuilder ...$findings): void
     {

@@ -54,6 +54,6 @@ final readonly class Starting
     /** What the protective device must let pass. */
     public function inrush(): ?Inrush
     {
-        return $this->method?->inrush($this->figures, $this->stageTime);
+        return $this->method?->inrush($this->figures, $this->stageTime, $this->runUpTime);
     }
 }

@@ -130,7 +130,7 @@ final class PlateTest extends CoreTestCase
         $typical = Circuits::solve(Circuits::kilnFan(), [
             'plate.efficiency' => null, 'plate.efficiency_class' => null, 'plate.power_factor' => null, 'plate.current' => null,
         ]);
-        self::assertFigures(['plate.efficiency' => 0.939, 'plate.power_factor' => 0.85, 'power.design_current' => 66], $typical);
+        self::assertFigures(['plate.efficiency' => 0.939, 'plate.power_factor' => 0.85, 'power.table_current' => 66], $typical);
         self::assertTrue($typical->figure('power.design_current')?->assumed());
         self::assertErrorAt(
             'plate.efficiency',

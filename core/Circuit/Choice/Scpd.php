@@ -20,6 +20,11 @@ enum Scpd: string implements Choice
     case BreakerInverseTime = 'breaker_inverse_time';
     case BreakerInstantaneous = 'breaker_instantaneous';
 
+    public function isFuse(): bool
+    {
+        return in_array($this, [self::FuseGg, self::FuseAm, self::FuseDualElement, self::FuseNonTimeDelay], true);
+    }
+
     public function label(Words $words): string
     {
         return match ($this) {

@@ -85,11 +85,11 @@ final readonly class Power
         } elseif ($a[1] === '' && $b[1] === '') {
             // Of two bare figures the larger is the horsepower, since one kilowatt is 1.34 hp.
             [$a[1], $b[1]] = $a[0] < $b[0] ? ['kw', 'hp'] : ['hp', 'kw'];
-        } elseif ($a[1] === '' || $b[1] === '') {
-            $typed = $a[1] === '' ? $b[1] : $a[1];
-            $other = $ratio < self::LEAST_HORSEPOWER_RATIO ? $typed : ($metric($typed) ? 'hp' : 'kw');
-            $a[1] = $a[1] === '' ? $other : $a[1];
-            $b[1] = $b[1] === '' ? $other : $b[1];
+        } elseif ($a[1] === '') {
+            // One unit behind two figures covers both: `25/20 HP` is two speeds or two frequencies, never kilowatts beside horsepower.
+            $a[1] = $b[1];
+        } elseif ($b[1] === '') {
+            $b[1] = $ratio < self::LEAST_HORSEPOWER_RATIO ? $a[1] : ($metric($a[1]) ? 'hp' : 'kw');
         }
         if ($metric($a[1]) === $metric($b[1])) {
             $both = [$a[0] * self::UNITS[$a[1]], $b[0] * self::UNITS[$b[1]]];

@@ -19,11 +19,16 @@ final readonly class Disconnects implements DisconnectRules
      * @param  float  $factor  of full-load current
      * @param  list<float>  $ratings  of switches, A
      */
-    public function __construct(private float $factor, private string $source, private array $ratings, private string $ratingsSource)
-    {
+    public function __construct(
+        private float $factor,
+        private string $source,
+        private array $ratings,
+        private string $ratingsSource,
+        private string $fuseSource,
+    ) {
     }
 
-    public function choose(Figure $design): SwitchChoice
+    public function choose(Figure $design, ?Figure $fuse): SwitchChoice
     {
         $shown = Show::number($this->factor);
         $required = Figure::work(GuardFigure::DisconnectRating)
@@ -32,16 +37,27 @@ final readonly class Disconnects implements DisconnectRules
             ->equals($this->factor * $design->number())
             ->source($this->source)
             ->make();
+        // A fused switch must take the fuse: its frame follows where that is the larger.
+        $byFuse = $fuse !== null && $fuse->number() > $required->number();
+        $least = $byFuse ? $fuse->number() : $required->number();
         foreach ($this->ratings as $rating) {
-            if ($rating >= $required->number() * (1 - self::TOLERANCE)) {
+            if ($rating >= $least * (1 - self::TOLERANCE)) {
+                $size = Figure::work(GuardFigure::DisconnectSize)->equals($rating);
+                $source = $this->ratingsSource.'; horsepower rating at least the motor’s';
+
                 return new SwitchChoice(
                     $required,
-                    Figure::work(GuardFigure::DisconnectSize)
-                        ->from(I: $required)
-                        ->as('next switch rating', 'next switch rating above {I}')
-                        ->equals($rating)
-                        ->source($this->ratingsSource.'; horsepower rating at least the motor’s')
-                        ->make(),
+                    $byFuse
+                        ? $size
+                            ->from(I: $required, fuse: $fuse)
+                            ->as('next switch rating that takes the fuse', 'next switch rating above {I} that takes a fuse of {fuse}')
+                            ->source($source.'; '.$this->fuseSource)
+                            ->make()
+                        : $size
+                            ->from(I: $required)
+                            ->as('next switch rating', 'next switch rating above {I}')
+                            ->source($source)
+                            ->make(),
                 );
             }
         }

@@ -51,6 +51,7 @@ final readonly class CecCurrents implements CurrentRules
                 $table
                     ->named(PowerFigure::DesignCurrent, 'CE Code Table 44 while the plate gives no current')
                     ->withAssumption('the plate gives no current'),
+                overload: $table,
             );
         }
         $wanted = ! $circuit->bad('plate.current') && $circuit->power() !== null;

@@ -49,6 +49,11 @@ final readonly class CecRuleBook implements RuleBook
         ];
     }
 
+    public function favourable(): array
+    {
+        return [];
+    }
+
     public function choices(): array
     {
         return [

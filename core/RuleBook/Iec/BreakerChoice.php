@@ -29,46 +29,66 @@ final readonly class BreakerChoice
     public function choose(Scpd $scpd, DeviceDuty $duty): ScpdChoice
     {
         $start = $duty->inrush->current;
-        $time = $duty->inrush->time;
         $rms = $duty->inrush->peak->number() / sqrt(2);
         $ladder = [];
         $chosen = null;
+        $needed = null;
         foreach ($this->table->breakers($scpd) as $breaker) {
             $rating = $breaker->rating();
-            if ($rating < 0.5 * $duty->design->number() || ($chosen !== null && $rating > 2 * $chosen->rating())) {
-                continue;
-            }
             $carriesLoad = $rating >= $duty->design->number() * (1 - self::TOLERANCE);
             $magnetic = $breaker->letsPeakPass($rms);
-            $thermal = $breaker->carries($start->number(), $time->number());
+            $thermal = $duty->share($breaker) <= 1 + self::TOLERANCE;
+            $carries = $carriesLoad && $magnetic && $thermal;
+            $allowed = $duty->markedAllows($rating);
+            if ($carries) {
+                $needed ??= $rating;
+                $chosen ??= $allowed ? $breaker : null;
+            }
+            $far = $rating < 0.5 * $duty->design->number() || ($needed !== null && $rating > 2 * $needed);
+            if ($far && ! $duty->isInstalled($rating)) {
+                continue;
+            }
             $edge = Show::number($breaker->magneticEdge());
             $ladder[] = new Rung(
                 $rating,
-                $carriesLoad && $magnetic && $thermal,
-                true,
+                $carries,
+                $allowed,
                 match (true) {
                     ! $carriesLoad => 'below the motor current',
                     ! $magnetic => 'magnetic release may act from '.$edge.' A, the first peak is '.Show::number($rms, 4).' A as rms',
                     ! $thermal => 'thermal release may act after '.
                         Show::number($breaker->thermalTrip($start->number()), 3).
                         ' s, the start takes '.
-                        $time->shown(),
+                        $duty->inrush->shownTime(),
+                    ! $allowed => 'above the maximum marked on the starter',
                     default => 'magnetic release holds up to '.$edge.' A',
                 },
             );
-            if ($carriesLoad && $magnetic && $thermal) {
-                $chosen ??= $breaker;
-            }
         }
-        $refusal = $this->refusal($scpd, $duty, $chosen, $rms);
+        $maximum = $duty->markedMaximum();
+        $refusal = $this->refusal($scpd, $duty, $needed, $rms);
         if ($refusal !== null || $chosen === null) {
-            return new ScpdChoice($ladder, findings: $refusal === null ? [] : [$refusal], explained: true);
+            return new ScpdChoice(
+                $ladder,
+                maximum: $maximum,
+                findings: array_filter([$refusal ?? $duty->markingStops($needed)]),
+                explained: true,
+                certain: true,
+            );
         }
 
-        return new ScpdChoice($ladder, $this->figure($chosen, $duty, $rms), findings: $this->breaks($duty, $chosen), explained: true);
+        return new ScpdChoice(
+            $ladder,
+            $this->figure($chosen, $duty, $rms),
+            maximum: $maximum,
+            findings: $this->breaks($duty, $chosen),
+            explained: true,
+            certain: true,
+        );
     }
 
-    private function refusal(Scpd $scpd, DeviceDuty $duty, ?MiniatureBreaker $chosen, float $rms): ?FindingBuilder
+    /** @param  float|null  $needed  smallest rating that carries the start, A */
+    private function refusal(Scpd $scpd, DeviceDuty $duty, ?float $needed, float $rms): ?FindingBuilder
     {
         $voltage = $duty->circuit->number('supply.voltage');
         if ($voltage !== null && $voltage->number() > $this->table->largestVoltage()) {
@@ -87,7 +107,7 @@ final readonly class BreakerChoice
         }
         $type = BreakerTable::type($scpd);
 
-        return $chosen !== null
+        return $needed !== null
             ? null
             : Finding::stop(GuardFinding::NoBreakerCarriesStart)
                 ->title('No type '.$type.' breaker carries this start')
@@ -99,7 +119,7 @@ final readonly class BreakerChoice
                         ' A as rms) and '.
                         $duty->inrush->current->shown().
                         ' for '.
-                        $duty->inrush->time->shown().
+                        $duty->inrush->shownTime().
                         '.',
                 )
                 ->do('Choose a type with a higher magnetic release, a gG fuse, or a breaker to IEC 60947-2.')

@@ -34,27 +34,43 @@ final readonly class FuseChoice
         $instant = ($duty->inrush->marginOnMoment ? $this->practice->fuseFirstMomentMargin() : 1.0) * $duty->inrush->moment->number();
         $ladder = [];
         $chosen = null;
+        $needed = null;
         foreach ($this->gates->fuses() as $fuse) {
             $rating = $fuse->rating();
-            if ($rating < 0.5 * $duty->design->number() || ($chosen !== null && count($ladder) > 2 && $rating > 2.1 * $chosen->rating())) {
+            $carriesLoad = $rating >= $duty->design->number() * (1 - self::TOLERANCE);
+            $share = $duty->share($fuse);
+            $carriesStart = $share <= 1 + self::TOLERANCE;
+            $carriesMoment = $fuse->carries01s >= $instant * (1 - self::TOLERANCE);
+            $carries = $carriesLoad && $carriesStart && $carriesMoment;
+            $allowed = $duty->markedAllows($rating);
+            if ($carries) {
+                $needed ??= $rating;
+                $chosen ??= $allowed ? $fuse : null;
+            }
+            $far = $rating < 0.5 * $duty->design->number() || ($needed !== null && count($ladder) > 2 && $rating > 2.1 * $needed);
+            if ($far && ! $duty->isInstalled($rating)) {
                 continue;
             }
-            $held = $fuse->holds($time->number());
-            $carriesLoad = $rating >= $duty->design->number() * (1 - self::TOLERANCE);
-            $carriesStart = $held >= $start->number() * (1 - self::TOLERANCE);
-            $carriesMoment = $fuse->carries01s >= $instant * (1 - self::TOLERANCE);
-            $ladder[] = new Rung($rating, $carriesLoad && $carriesStart && $carriesMoment, true, match (true) {
+            $held = Show::number($fuse->holds($time->number()), 4);
+            $ladder[] = new Rung($rating, $carries, $allowed, match (true) {
                 ! $carriesLoad => 'below the motor current',
-                ! $carriesStart => 'carries '.Show::number($held, 4).' A for '.$time->shown().', the start takes '.$start->shown(),
+                ! $carriesStart && $duty->inrush->fullTime !== null => 'the start of '.
+                    $duty->inrush->shownTime().
+                    ' is '.
+                    ($share > 10 ? 'far more than' : Show::number($share, 2).' times what').
+                    ' it carries',
+                ! $carriesStart => 'carries '.$held.' A for '.$time->shown().', the start takes '.$start->shown(),
                 ! $carriesMoment => 'carries '.Show::number($fuse->carries01s).' A for 0.1 s, '.Show::number($instant, 4).' A is wanted',
-                default => 'carries '.Show::number($held, 4).' A for '.$time->shown(),
+                ! $allowed => 'above the maximum marked on the starter',
+                default => 'carries '.$held.' A for '.$time->shown(),
             });
-            if ($carriesLoad && $carriesStart && $carriesMoment) {
-                $chosen ??= $fuse;
-            }
         }
         if ($chosen === null) {
-            return new ScpdChoice($ladder);
+            $stop = $duty->markingStops($needed);
+
+            return new ScpdChoice(
+                $ladder, maximum: $duty->markedMaximum(), findings: $stop === null ? [] : [$stop], explained: $stop !== null, certain: true,
+            );
         }
         $rating = Figure::work(GuardFigure::ScpdRating)
             ->labelled('gG fuse')
@@ -64,7 +80,15 @@ final readonly class FuseChoice
                 Show::number($chosen->rating()).
                     ' A carries '.
                     Show::number($chosen->holds($time->number()), 4).
-                    ' A for {t} (start {start}) and '.
+                    ' A for {t} (start {start})'.
+                    ($duty->inrush->fullTime === null
+                        ? ''
+                        : ', with '.
+                            $duty->inrush->fullTime->shown().
+                            ' at {lrc} after it '.
+                            Show::number(100 * $duty->share($chosen), 2).
+                            ' % of what it bears,').
+                    ' and '.
                     Show::number($chosen->carries01s).
                     ' A for 0.1 s ('.
                     Show::number($instant, 4).
@@ -74,7 +98,9 @@ final readonly class FuseChoice
             ->source($this->gates->cited())
             ->make();
 
-        return new ScpdChoice($ladder, $rating, findings: $this->findings($chosen, $time));
+        return new ScpdChoice(
+            $ladder, $rating, maximum: $duty->markedMaximum(), findings: $this->findings($chosen, $time), certain: true,
+        );
     }
 
     /** @return list<FindingBuilder> */

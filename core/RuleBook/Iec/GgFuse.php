@@ -64,6 +64,21 @@ final readonly class GgFuse implements Device
         return $this->carries01s * ($this->carries10s / $this->carries01s) ** (log10($seconds / self::FAST_S) / 2);
     }
 
+    public function holdsFor(float $amperes): float
+    {
+        if ($amperes <= $this->longTimes * $this->rating) {
+            return INF;
+        }
+        if ($amperes <= $this->carries10s) {
+            return self::SLOW_S * ($this->carries10s / $amperes) ** 2;
+        }
+
+        return $amperes > $this->carries01s
+            ? 0.0
+            : self::FAST_S *
+                    (self::SLOW_S / self::FAST_S) ** (log($amperes / $this->carries01s) / log($this->carries10s / $this->carries01s));
+    }
+
     public function carries(float $amperes, float $seconds): bool
     {
         return $this->holds($seconds) >= $amperes;
@@ -103,9 +118,13 @@ final readonly class GgFuse implements Device
     /** s. IEC 60269-1. */
     private static function conventionalTime(float $rating): float
     {
-        return 3600.0 * match (true) {
-            $rating <= 63 => 1, $rating <= 160 => 2, $rating <= 400 => 3, default => 4,
-        };
+        return 3600.0 *
+            match (true) {
+                $rating <= 63 => 1,
+                $rating <= 160 => 2,
+                $rating <= 400 => 3,
+                default => 4,
+            };
     }
 
     public function largestVoltage(): null

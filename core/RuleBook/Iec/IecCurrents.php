@@ -92,10 +92,20 @@ final readonly class IecCurrents implements CurrentRules
             return new DesignCurrent(null);
         }
 
+        // One current for cable and relay, or the relay could be dialled above what the cable carries.
+        $byTable = $table !== null && ($computed === null || $table->number() >= $computed->number());
+        $larger = $byTable ? $table : $computed;
+
         return new DesignCurrent(
-            ($table ?? $computed)
-                ?->named(PowerFigure::DesignCurrent, 'IEC 60947-4-1 Annex G while the plate gives no current')
+            $larger
+                ?->named(
+                    PowerFigure::DesignCurrent,
+                    $byTable
+                        ? 'IEC 60947-4-1 Annex G while the plate gives no current'
+                        : 'computed from the plate, larger than the typical current of IEC 60947-4-1 Annex G',
+                )
                 ->withAssumption('the plate gives no current'),
+            overload: $larger,
         );
     }
 

@@ -19,7 +19,7 @@ final readonly class IecDisconnects implements DisconnectRules
     {
     }
 
-    public function choose(Figure $design): SwitchChoice
+    public function choose(Figure $design, ?Figure $fuse): SwitchChoice
     {
         $required = $design->named(
             GuardFigure::DisconnectRating, 'IEC 60947-3: Ie ≥ Ib, backed up by the protective device', 'Isolator AC-23A, at least',

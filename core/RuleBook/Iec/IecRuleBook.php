@@ -58,6 +58,17 @@ final readonly class IecRuleBook implements RuleBook
         ];
     }
 
+    public function favourable(): array
+    {
+        return [
+            'supply.ambient' => new Assumed(20.0, 'ambient 20 °C', DefaultReason::Practice),
+            'cable.insulation' => new Assumed('XLPE', 'XLPE insulation', DefaultReason::Practice),
+            'cable.method' => new Assumed('E', 'reference method E', DefaultReason::Practice),
+            'settings.terminal_temperature' => new Assumed(90.0, 'terminals for 90 °C', DefaultReason::Practice),
+            'settings.tray' => new Assumed('ladder', 'ladder', DefaultReason::Practice),
+        ];
+    }
+
     public function choices(): array
     {
         return [

@@ -72,10 +72,18 @@ final readonly class MiniatureBreaker implements Device
         return $this->thermal / ($amperes / $this->rating) ** 2;
     }
 
+    public function holdsFor(float $amperes): float
+    {
+        return match (true) {
+            ! $this->letsPeakPass($amperes) => 0.0,
+            $amperes / $this->rating <= self::NEVER => INF,
+            default => $this->thermalTrip($amperes),
+        };
+    }
+
     public function carries(float $amperes, float $seconds): bool
     {
-        return $this->letsPeakPass($amperes)
-            && ($amperes / $this->rating <= self::NEVER || $seconds <= $this->thermalTrip($amperes) * (1 + self::TOLERANCE));
+        return $seconds <= $this->holdsFor($amperes) * (1 + self::TOLERANCE);
     }
 
     /** Between both magnetic edges the worst device is purely thermal. */

@@ -16,6 +16,7 @@ use BraveAnvil\RuleBook\Tables;
 use BraveAnvil\Solution\Figure;
 use BraveAnvil\Solution\FigureName;
 use BraveAnvil\Solution\Finding;
+use BraveAnvil\Solution\FindingBuilder;
 use BraveAnvil\Start\StartFigure;
 
 /** Table current for conductors and protective device, plate current for overload (procedure N0). */
@@ -41,45 +42,119 @@ final readonly class NecCurrents implements CurrentRules
     public function design(Circuit $circuit, Motor $motor, ?Figure $table, ?Figure $plate, ?Figure $computed): DesignCurrent
     {
         $own = $plate ?? $computed;
-        $synchronous = $motor->synchronousSpeed;
-        $slow = (new NecFactors($this->tables->named(TableName::NecMotorFactors)))->slowBelow();
-        if ($synchronous !== null && $synchronous->number() < $slow - 1e-6 && $own !== null) {
-            return new DesignCurrent($own->named(PowerFigure::DesignCurrent, 'NEC 430.6: plate current below 1200 rpm synchronous'), [
-                Finding::note(PowerFinding::SlowMotorUsesPlate)
-                    ->title('Slow motor: plate current')
-                    ->because(
-                        'The synchronous speed of '.
-                            $synchronous->shown().
-                            ' is below 1200 rpm, so the plate current replaces the table.',
-                    )
-                    ->source('NEC 430.6')
-                    ->on(PowerFigure::DesignCurrent),
-            ]);
+        if ($own === null && $table === null) {
+            return new DesignCurrent(null);
         }
-        if ($table !== null) {
+        $findings = $plate !== null ? [] : [self::plateWanted($computed, $table)];
+        // The smaller of both sets the relay, so that it never stands above what the table's conductors carry.
+        $relay = $computed === null || ($table !== null && $table->number() < $computed->number()) ? $table : $computed;
+        if ($own !== null && self::isSlow($motor)) {
             return new DesignCurrent(
-                $table->named(PowerFigure::DesignCurrent, 'NEC 430.6(A)(1): table current for conductors and protective device'),
+                self::own($own, $plate === null, 'NEC 430.6: plate current below 1200 rpm synchronous'),
+                [...$findings, self::slow($motor, $plate, $own)],
+                overload: $computed,
             );
         }
-        if ($own === null) {
-            return new DesignCurrent(null);
+        if ($table !== null) {
+            $above = $plate !== null && $plate->number() > $table->number() * (1 + 1e-6);
+
+            return new DesignCurrent(
+                $table->named(PowerFigure::DesignCurrent, 'NEC 430.6(A)(1): table current for conductors and protective device'),
+                [...$findings, ...$above ? [self::aboveTable($plate, $table)] : []],
+                conductors: $above
+                    ? $plate->named(PowerFigure::ConductorCurrent, 'the plate current, above the table current of NEC 430.6(A)(1)')
+                    : null,
+                overload: $relay,
+            );
         }
 
         return new DesignCurrent(
-            $own->named(PowerFigure::DesignCurrent, 'NEC 430.6')->withAssumption('plate current in place of the missing table current'),
-            [
-                Finding::caution(PowerFinding::TableHasNoCurrent)
-                    ->title('No table current for this motor')
-                    ->because(
-                        'The full-load table has no entry for this output and voltage, so '.
-                            $own->shown().
-                            ' from the plate is used instead.',
-                    )
-                    ->do('Check the motor against the edition in force.')
-                    ->source('NEC 430.6')
-                    ->on(PowerFigure::DesignCurrent),
-            ],
+            self::own($own, $plate === null, 'NEC 430.6')
+                ->withAssumption('the motor’s own current in place of the missing table current'),
+            [...$findings, self::noTable($circuit, $plate, $own)],
+            overload: $computed,
         );
+    }
+
+    private function isSlow(Motor $motor): bool
+    {
+        $slow = (new NecFactors($this->tables->named(TableName::NecMotorFactors)))->slowBelow();
+
+        return $motor->synchronousSpeed !== null && $motor->synchronousSpeed->number() < $slow - 1e-6;
+    }
+
+    private static function own(Figure $own, bool $computed, string $source): Figure
+    {
+        $figure = $own->named(PowerFigure::DesignCurrent, $source);
+
+        return $computed ? $figure->withAssumption('the plate gives no current') : $figure;
+    }
+
+    private static function slow(Motor $motor, ?Figure $plate, Figure $own): FindingBuilder
+    {
+        return Finding::note(PowerFinding::SlowMotorUsesPlate)
+            ->title($plate !== null ? 'Slow motor: plate current' : 'Slow motor: computed current')
+            ->because(
+                'The synchronous speed of '.
+                    $motor->synchronousSpeed?->shown().
+                    ' is below 1200 rpm, so the motor’s own current replaces the table: '.
+                    $own->shown(3).
+                    ($plate !== null ? ' as stamped.' : ', computed, since the plate gives none.'),
+            )
+            ->source('NEC 430.6')
+            ->on(PowerFigure::DesignCurrent);
+    }
+
+    private static function aboveTable(Figure $plate, Figure $table): FindingBuilder
+    {
+        return Finding::caution(PowerFinding::PlateAboveTable)
+            ->title('The plate current is above the table')
+            ->because(
+                'Stamped '.
+                    $plate->shown().
+                    ', the table gives '.
+                    $table->shown().
+                    '. Conductors and disconnect follow the larger, the protective device stays on the table.',
+            )
+            ->do('Read output, voltage and current again on the plate; an old or special motor may really take more.')
+            ->source('NEC 430.6(A), 430.22, 430.110 (from memory)')
+            ->on(PowerFigure::ConductorCurrent)
+            ->about('plate.current');
+    }
+
+    private static function plateWanted(?Figure $computed, ?Figure $table): FindingBuilder
+    {
+        $smaller = $computed !== null && ($table === null || $computed->number() <= $table->number());
+
+        return Finding::caution(PowerFinding::PlateCurrentWanted)
+            ->title('The plate current is wanted')
+            ->because(
+                'The overload relay is set by the current on the plate. None is typed, so '.
+                    ($smaller ? 'a computed '.$computed->shown(3) : 'the table’s '.$table?->shown(3)).
+                    ' stands in for it.',
+            )
+            ->do('Type the amperes from the plate before the relay is set.')
+            ->source('NEC 430.6(A)(2)')
+            ->on(PowerFigure::OverloadCurrent)
+            ->about('plate.current');
+    }
+
+    private static function noTable(Circuit $circuit, ?Figure $plate, Figure $own): FindingBuilder
+    {
+        return Finding::caution(PowerFinding::TableHasNoCurrent)
+            ->title('No table current for this motor')
+            ->because(
+                ($circuit->power() === null
+                    ? 'Without an output the full-load table cannot be read'
+                    : 'The full-load table has no entry for this output and voltage').
+                    ', so '.
+                    $own->shown(4).
+                    ($plate !== null ? ' from the plate' : ', computed from output, efficiency and power factor,').
+                    ' is used instead.',
+            )
+            ->do('Check the motor against the edition in force.')
+            ->source('NEC 430.6')
+            ->on(PowerFigure::DesignCurrent);
     }
 
     public function lockedRotor(Circuit $circuit, Motor $motor): ?Figure

@@ -49,8 +49,13 @@ final readonly class NecDevices implements DeviceRules
         $ratings = $this->ratings->of($scpd, $duty->circuit->flag('settings.ten_ampere_rating') ?? true);
         [$maximum, $source] = $this->permitted($ratings, $limit->number(), $duty->circuit->number('guard.marked_maximum'));
         $ladder = $this->ladder($scpd, $ratings, $maximum, $duty);
-        if ($maximum === null) {
-            return new ScpdChoice($ladder, limit: $limit);
+        // Below the motor's own current no device can stand in this circuit, whatever the starter is marked for.
+        $stop = $maximum === null || $maximum < $duty->design->number() ? $duty->markingStops($this->smallest($ratings, $duty)) : null;
+        if ($maximum === null || $stop !== null) {
+            return new ScpdChoice(
+                $ladder, limit: $limit, maximum: $stop === null ? null : $duty->markedMaximum(), findings: array_filter([$stop]),
+                explained: $stop !== null,
+            );
         }
         $findings = $this->carries($scpd, $maximum, $duty)
             ? []
@@ -98,6 +103,21 @@ final readonly class NecDevices implements DeviceRules
 
     /**
      * @param  list<float>  $ratings
+     * @return float|null smallest rating from the motor's current up, A
+     */
+    private function smallest(array $ratings, DeviceDuty $duty): ?float
+    {
+        foreach ($ratings as $rating) {
+            if ($rating >= $duty->design->number() * (1 - self::TOLERANCE)) {
+                return $rating;
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * @param  list<float>  $ratings
      * @param  Figure|null  $marked  on the starter, A
      * @return array{float|null, string} largest rating without exception, A, and the rule that says so
      */
@@ -126,13 +146,16 @@ final readonly class NecDevices implements DeviceRules
     {
         $ladder = [];
         foreach ($ratings as $rating) {
-            if ($rating < 0.9 * $duty->design->number() || ($maximum !== null && $rating > 1.7 * $maximum)) {
+            $far = $rating < 0.9 * $duty->design->number() || ($maximum !== null && $rating > 1.7 * $maximum);
+            if ($far && ! $duty->isInstalled($rating)) {
                 continue;
             }
             $allowed = $maximum !== null && $rating <= $maximum;
             $carries = $this->carries($scpd, $rating, $duty);
             $ladder[] = new Rung($rating, $carries, $allowed, match (true) {
+                ! $duty->markedAllows($rating) => 'above the maximum marked on the starter',
                 ! $allowed => 'above what the rule allows without exception',
+                $rating < $duty->design->number() => 'below the motor current',
                 ! $carries => 'may trip on the start',
                 $rating === $maximum => 'largest the rule allows',
                 default => 'allowed, smaller than need be',

@@ -65,6 +65,16 @@ final readonly class NecRuleBook implements RuleBook
         ];
     }
 
+    public function favourable(): array
+    {
+        return [
+            'supply.ambient' => new Assumed(25.0, 'ambient 25 °C', DefaultReason::Practice),
+            'cable.insulation' => new Assumed('THWN-2', 'THWN-2 insulation, 90 °C', DefaultReason::Practice),
+            'cable.terminal_temperature' => new Assumed(75.0, 'terminals for 75 °C', DefaultReason::Practice),
+            'cable.raceway_material' => new Assumed('pvc', 'PVC raceway', DefaultReason::Practice),
+        ];
+    }
+
     public function choices(): array
     {
         return [
@@ -102,7 +112,10 @@ final readonly class NecRuleBook implements RuleBook
                 $factors->overloadHigh(), $factors->overloadLow(), $factors->highFromServiceFactor(), $factors->highToRise(),
                 'NEC 430.32(A)(1)', $guard,
             ),
-            new Disconnects($factors->disconnect(), 'NEC 430.110(A)', $switches->numbers('nec'), $switches->cited()),
+            new Disconnects(
+                $factors->disconnect(), 'NEC 430.110(A)', $switches->numbers('nec'), $switches->cited(),
+                'NEC 430.57: it holds its fuse (from memory)',
+            ),
             new GroundingConductors(
                 $this->tables->named(TableName::NecEquipmentGrounding), $this->tables->named(TableName::NecConductorProperties),
                 'Equipment grounding conductor',

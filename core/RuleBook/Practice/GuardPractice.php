@@ -20,6 +20,12 @@ final readonly class GuardPractice
         return $this->table->entry('voltage_factor_max');
     }
 
+    /** Multiple of its setting at which a relay is sure to trip within two hours. IEC 60947-4-1. */
+    public function relayTripsAtDialTimes(): float
+    {
+        return $this->table->must('relay_trips_at_dial_times');
+    }
+
     /** Share of the plate current to dial where the trip limit is the low one. */
     public function dialShareAtLowLimit(): Entry
     {

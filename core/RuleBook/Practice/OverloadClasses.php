@@ -37,6 +37,23 @@ final readonly class OverloadClasses
         return min(self::LONGEST_S, $low / $law($this->practice->classTestMultiple()) * $law($multiple));
     }
 
+    /**
+     * Longest trip time from cold, s: the thermal law through the class's upper time at 7.2 × and a trip at 1.2 ×.
+     *
+     * @param  float  $multiple  current over the relay's setting, in the relay's own place
+     */
+    public function tripsWithin(TripClass $class, float $multiple): float
+    {
+        $surely = $this->practice->relayTripsAtDialTimes();
+        if ($multiple <= $surely + 0.001) {
+            return self::LONGEST_S;
+        }
+        $law = static fn (float $m): float => log($m ** 2 / ($m ** 2 - $surely ** 2));
+        $high = $this->table->must('upper_time_at_7_2_s', $class->value);
+
+        return min(self::LONGEST_S, $high / $law($this->practice->classTestMultiple()) * $law($multiple));
+    }
+
     public function cited(): string
     {
         return $this->table->cited();

@@ -32,6 +32,18 @@ final readonly class StartingPractice
         return $this->starting->entry('run_up_time_s');
     }
 
+    /** Shortest run-up that may be assumed in a motor's favour, s. */
+    public function leastRunUpTime(): float
+    {
+        return $this->starting->must('run_up_time_least_s');
+    }
+
+    /** Smallest starting over rated current that may be assumed in a motor's favour. */
+    public function leastStartCurrentRatio(): float
+    {
+        return $this->starting->must('start_current_ratio_least');
+    }
+
     /** By how much the peak at the changeover may pass the sum of both voltages. */
     public function reclosingOvershoot(): Entry
     {

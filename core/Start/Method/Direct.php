@@ -84,7 +84,7 @@ final readonly class Direct implements StartingMethod
         return false;
     }
 
-    public function inrush(StartFigures $figures, ?Figure $stageTime): ?Inrush
+    public function inrush(StartFigures $figures, ?Figure $stageTime, ?Figure $runUpTime): ?Inrush
     {
         $current = $figures->lockedRotorCurrent;
 

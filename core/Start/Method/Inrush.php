@@ -15,6 +15,7 @@ final readonly class Inrush
      * @param  Figure  $moment  rms of the worst tenth of a second, A
      * @param  bool  $marginOnMoment  whether a margin is kept on it; none where it is a bound already
      * @param  Figure  $peak  largest peak, A
+     * @param  Figure|null  $fullTime  s from the changeover to full speed, counted with the whole locked-rotor current; null where nothing follows
      */
     public function __construct(
         public Figure $current,
@@ -22,6 +23,13 @@ final readonly class Inrush
         public Figure $moment,
         public bool $marginOnMoment,
         public Figure $peak,
+        public ?Figure $fullTime = null,
     ) {
+    }
+
+    /** Its time as a person reads it, `3 s` or `6 s, then 2 s in delta`. */
+    public function shownTime(): string
+    {
+        return $this->time->shown().($this->fullTime === null ? '' : ', then '.$this->fullTime->shown().' in delta');
     }
 }

@@ -15,6 +15,7 @@ use BraveAnvil\RuleBook\Words;
 use BraveAnvil\Solution\Figure;
 use BraveAnvil\Solution\Finding;
 use BraveAnvil\Solution\Show;
+use BraveAnvil\Solution\Unit;
 use BraveAnvil\Start\StartFigure;
 use BraveAnvil\Start\StartFigures;
 use BraveAnvil\Start\StartFinding;
@@ -56,12 +57,16 @@ final readonly class StarDelta implements StartingMethod
         if ($connection === null || $this->fits($circuit, $motor)) {
             return null;
         }
-        $finding = Finding::stop(StartFinding::StarDeltaRefused)->title(ucfirst($words->starDelta).' starting is refused')
+        $finding = Finding::stop(StartFinding::StarDeltaRefused)
+            ->title(ucfirst($words->starDelta).' starting is refused')
             ->because(self::reason($circuit, $motor, $connection, $words))
-            ->do($connection === WindingConnection::Single
-                ? 'Type the connection with the voltage, such as D 400, once you have seen it in the terminal box.'
-                : 'Start it direct, or choose a motor whose delta voltage is that of the supply.')
-            ->source('winding voltage, IEC 60034-8 and NEMA MG 1')->on(PlateFigure::Connection);
+            ->do(
+                $connection === WindingConnection::Single
+                    ? 'Type the connection with the voltage, such as D 400, once you have seen it in the terminal box.'
+                    : 'Start it direct, or choose a motor whose delta voltage is that of the supply.',
+            )
+            ->source('winding voltage, IEC 60034-8 and NEMA MG 1')
+            ->on(PlateFigure::Connection);
 
         return new Refused($finding, 'Not sized: '.$words->starDelta.' starting is refused for this motor.');
     }
@@ -72,7 +77,7 @@ final readonly class StarDelta implements StartingMethod
         $supply = $motor->supplyVoltage;
         if ($connection === WindingConnection::Star) {
             $low = $circuit->plateVoltage()?->pairs[0]['high'] ?? 0.0;
-            $percent = $low > 0 && $supply !== null ? Show::number(100 * $supply->number() / $low, 4) : '';
+            $percent = $low > 0 && $supply !== null ? Show::number((100 * $supply->number()) / $low, 4) : '';
 
             return 'This motor runs in '.
                 $words->star.
@@ -132,14 +137,24 @@ final readonly class StarDelta implements StartingMethod
     }
 
     /** A third in star, then the whole locked-rotor current for a moment when delta closes; the direct peak bounds the first. */
-    public function inrush(StartFigures $figures, ?Figure $stageTime): ?Inrush
+    public function inrush(StartFigures $figures, ?Figure $stageTime, ?Figure $runUpTime): ?Inrush
     {
         $star = $figures->starLineCurrent;
         $moment = $figures->lockedRotorCurrent;
 
         return $star === null || $moment === null || $figures->peak === null || $stageTime === null
             ? null
-            : new Inrush($star, $stageTime, $moment, false, $figures->peak);
+            : new Inrush($star, $stageTime, $moment, false, $figures->peak, self::timeInDelta($stageTime, $runUpTime));
+    }
+
+    /** What is left to full speed after the changeover, s; null where that is nothing, or nobody knows. */
+    private static function timeInDelta(Figure $stageTime, ?Figure $runUpTime): ?Figure
+    {
+        $left = $runUpTime === null || $runUpTime->assumed() ? 0.0 : $runUpTime->number() - $stageTime->number();
+
+        return $runUpTime === null || $left <= 1e-9
+            ? null
+            : Figure::step('Time from changeover to full speed', $left, Unit::Second, run: $runUpTime, star: $stageTime);
     }
 
     public function relaySeats(): array
@@ -187,9 +202,11 @@ final readonly class StarDelta implements StartingMethod
                 ->source('own computation, an upper bound')
                 ->on(StartFigure::ReclosingPeak);
         }
-        $cautions[] = Finding::note(StartFinding::RunUpNotChecked)->title('Run-up in star is not checked')
+        $cautions[] = Finding::note(StartFinding::RunUpNotChecked)
+            ->title('Run-up in star is not checked')
             ->because('Whether a third of the torque brings this load up to speed is not computed yet.')
-            ->do('Watch the first start: change over near full speed, 90 % or more.')->on(StartFigure::StarTorque);
+            ->do('Watch the first start: change over near full speed, 90 % or more.')
+            ->on(StartFigure::StarTorque);
 
         return $cautions;
     }

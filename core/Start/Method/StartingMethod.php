@@ -59,8 +59,13 @@ interface StartingMethod
     /** Whether a second stage follows the first, brought about by a timer or a person. */
     public function changesOver(): bool;
 
-    /** What the protective device must let pass, or null where it does not follow yet. */
-    public function inrush(StartFigures $figures, ?Figure $stageTime): ?Inrush;
+    /**
+     * What the protective device must let pass, or null where it does not follow yet.
+     *
+     * @param  Figure|null  $stageTime  of the first stage, s
+     * @param  Figure|null  $runUpTime  to full speed, s
+     */
+    public function inrush(StartFigures $figures, ?Figure $stageTime, ?Figure $runUpTime): ?Inrush;
 
     /** @return non-empty-list<RelaySeat> where the overload relay may sit, the usual place first */
     public function relaySeats(): array;

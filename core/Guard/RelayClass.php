@@ -1,0 +1,228 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BraveAnvil\Guard;
+
+use BraveAnvil\Circuit\Choice\TripClass;
+use BraveAnvil\Circuit\Circuit;
+use BraveAnvil\RuleBook\Practice\OverloadClasses;
+use BraveAnvil\RuleBook\Practice\Practice;
+use BraveAnvil\RuleBook\Words;
+use BraveAnvil\Solution\Entry;
+use BraveAnvil\Solution\Figure;
+use BraveAnvil\Solution\Ledger;
+use BraveAnvil\Solution\Show;
+use BraveAnvil\Start\Method\Inrush;
+use BraveAnvil\Start\Method\RelaySeat;
+
+/** Which trip class lets the start pass. Judged at the right dial; a dial that stands elsewhere is held against it. */
+final readonly class RelayClass
+{
+    public function __construct(private Practice $practice)
+    {
+    }
+
+    /**
+     * @param  Figure  $dial  that is right, A
+     * @param  Figure|null  $installed  where the relay stands, A; null where nobody says
+     * @return Figure|null null where the time of the start is not known: the class is then not checked
+     */
+    public function solve(
+        Circuit $circuit,
+        Figure $dial,
+        ?Figure $installed,
+        RelaySeat $seat,
+        Inrush $inrush,
+        Words $words,
+        Ledger $ledger,
+    ): ?Figure {
+        $multiple = $ledger
+            ->work(GuardFigure::StartMultiple)
+            ->from(I: $inrush->current, dial: $dial)
+            ->as('I_start / dial', '{I} ÷ {dial}')
+            ->equals($inrush->current->number() / $dial->number())
+            ->source('in the relay’s own place')
+            ->write();
+        $typed = $circuit->chosen('guard.overload_class', TripClass::class);
+        if ($inrush->time->assumed()) {
+            self::notChecked($typed, $ledger);
+
+            return null;
+        }
+        $classes = $this->practice->overloadClasses();
+        $margin = $this->practice->guard()->classMargin();
+        $class = TripClass::Class30;
+        foreach ($typed !== null ? [$typed] : OverloadClasses::CHOSEN as $candidate) {
+            $class = $candidate;
+            if ($this->share($candidate, $dial, $seat, $inrush) <= $margin->value) {
+                break;
+            }
+        }
+        $figure = $this->figure($class, $multiple, $margin, $dial, $seat, $inrush, $ledger);
+        $share = $this->share($class, $dial, $seat, $inrush);
+        if ($share > $margin->value) {
+            $this->trips($typed, $class, $share, $margin, $multiple, $inrush, $ledger);
+        } elseif ($installed !== null && $this->share($class, $installed, $seat, $inrush) > 1) {
+            $ledger
+                ->caution(GuardFinding::InstalledDialTrips)
+                ->title('It may trip on the start as it is set')
+                ->because(
+                    'At '.
+                        $installed->shown().
+                        ' a class '.
+                        $class->value.
+                        ' relay may trip before the motor is up; at '.
+                        $dial->shown(3).
+                        ' it holds.',
+                )
+                ->do('Set it to '.$dial->shown(3).'.')
+                ->source($classes->cited())
+                ->on(GuardFigure::OverloadClass, GuardFigure::OverloadDial);
+        }
+        if (in_array($class, [TripClass::Class20, TripClass::Class30], true)) {
+            $this->slow($class, $dial, $seat, $inrush, $words, $ledger);
+        }
+
+        return $figure;
+    }
+
+    private static function notChecked(?TripClass $typed, Ledger $ledger): void
+    {
+        $ledger
+            ->note(GuardFinding::ClassNotChecked)
+            ->title('Trip class not checked')
+            ->because(
+                'How long this start takes is not typed'.
+                    ($typed === null ? ', so no class is chosen.' : ', so whether class '.$typed->value.' lets it pass is not known.'),
+            )
+            ->do('Time one start with a stopwatch and type it under Run-up time.')
+            ->on(GuardFigure::StartMultiple)
+            ->about('starter.run_up_time');
+    }
+
+    /**
+     * Share of the class's shortest trip time that the start uses up. In the first stage the same current flows in line and
+     * lead; at full voltage a relay in the delta sees its part.
+     *
+     * @param  Figure  $dial  A
+     */
+    private function share(TripClass $class, Figure $dial, RelaySeat $seat, Inrush $inrush): float
+    {
+        $classes = $this->practice->overloadClasses();
+        $share = $inrush->time->number() / $classes->holds($class, $inrush->current->number() / $dial->number());
+
+        return $inrush->fullTime === null
+            ? $share
+            : $share + $inrush->fullTime->number() / $classes->holds($class, ($inrush->moment->number() * $seat->share) / $dial->number());
+    }
+
+    private function figure(
+        TripClass $class,
+        Figure $multiple,
+        Entry $margin,
+        Figure $dial,
+        RelaySeat $seat,
+        Inrush $inrush,
+        Ledger $ledger,
+    ): Figure {
+        $classes = $this->practice->overloadClasses();
+        $work = $ledger
+            ->work(GuardFigure::OverloadClass)
+            ->equals($class->value)
+            ->source($classes->cited())
+            ->doubted($classes->doubt($class));
+        $holds = Show::number($classes->holds($class, $multiple->number()), 3);
+        if ($inrush->fullTime === null) {
+            return $work
+                ->from(t: $inrush->time, x: $multiple, k: $margin)
+                ->as('t_start ≤ 0.8 t_trip', '{t} against {k} × '.$holds.' s at {x} times the dial')
+                ->write();
+        }
+        $full = ($inrush->moment->number() * $seat->share) / $dial->number();
+
+        return $work
+            ->from(t: $inrush->time, x: $multiple, k: $margin, td: $inrush->fullTime)
+            ->as(
+                't_star / t_trip + t_delta / t_trip ≤ 0.8',
+                '{t} ÷ '.
+                    $holds.
+                    ' s at {x} times the dial + {td} ÷ '.
+                    Show::number($classes->holds($class, $full), 3).
+                    ' s at '.
+                    Show::number($full, 3).
+                    ' = '.
+                    Show::number($this->share($class, $dial, $seat, $inrush), 3).
+                    ' against {k}',
+            )
+            ->write();
+    }
+
+    private function trips(
+        ?TripClass $typed,
+        TripClass $class,
+        float $share,
+        Entry $margin,
+        Figure $multiple,
+        Inrush $inrush,
+        Ledger $ledger,
+    ): void {
+        $classes = $this->practice->overloadClasses();
+        $ledger
+            ->stop($typed === null ? GuardFinding::NoClassHoldsStart : GuardFinding::ClassTripsOnStart)
+            ->title($typed === null ? 'No trip class holds this start' : 'Class '.$class->value.' trips on the start')
+            ->because(
+                'The start takes '.
+                    $inrush->shownTime().
+                    ', from '.
+                    $multiple->shown(3).
+                    ' times the dial on; class '.
+                    $class->value.
+                    ' may trip after '.
+                    Show::number($classes->holds($class, $multiple->number()), 3).
+                    ' s there. '.
+                    ($share > 1
+                        ? 'It would trip.'
+                        : 'That is '.
+                            Show::number(100 * $share, 3).
+                            ' % of its time; '.
+                            Show::number(100 * $margin->value).
+                            ' % is the most that is taken here, for a warm relay and a low voltage.'),
+            )
+            ->do(
+                $typed === null
+                    ? 'A start this heavy needs its own protection, such as thermistors with a start-time supervision.'
+                    : 'Choose a slower class if the motor stands it.',
+            )
+            ->source($classes->cited())
+            ->on(GuardFigure::OverloadClass, GuardFigure::StartMultiple);
+    }
+
+    /** How long a locked rotor may stand, at this motor's own multiple of the dial. */
+    private function slow(TripClass $class, Figure $dial, RelaySeat $seat, Inrush $inrush, Words $words, Ledger $ledger): void
+    {
+        $classes = $this->practice->overloadClasses();
+        $stands = static function (float $amperes) use ($classes, $class, $dial): string {
+            $multiple = $amperes / $dial->number();
+
+            return Show::number($classes->tripsWithin($class, $multiple), 3).' s, at '.Show::number($multiple, 3).' times the dial';
+        };
+        // In the first stage of two the same current flows in line and lead.
+        $full = $inrush->moment->number() * ($inrush->current->number() < $inrush->moment->number() ? $seat->share : 1.0);
+        $ledger
+            ->caution(GuardFinding::SlowClass)
+            ->title('Slow class: can the motor stand it?')
+            ->because(
+                'Class '.
+                    $class->value.
+                    ' may let the locked rotor stand for up to '.
+                    $stands($full).
+                    ($inrush->current->number() < $inrush->moment->number()
+                        ? '; stuck in '.$words->star.' for up to '.$stands($inrush->current->number()).'.'
+                        : '.'),
+            )
+            ->do('Compare with the motor’s locked-rotor withstand time.')
+            ->source($classes->cited())
+            ->on(GuardFigure::OverloadClass);
+    }
+}
