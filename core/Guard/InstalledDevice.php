@@ -36,7 +36,7 @@ final class InstalledDevice
                 ->because(
                     $rating->shown().
                         ($choice->certain
-                            ? ' has no time-current limits in the tables here: it is not a standard rating, or smaller or larger than they go.'
+                            ? ' has no time-current limits in the tables here: not a standard rating, or beyond their ends.'
                             : ' is not a standard rating.'),
                 )
                 ->do('Check it by its maker’s curve.')

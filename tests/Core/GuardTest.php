@@ -52,9 +52,12 @@ final class GuardTest extends CoreTestCase
         mt_srand(11);
         foreach (range(1, 40) as $i) {
             $factor = mt_rand(60, 95) / 100;
+            $efficiency = mt_rand(70, 96);
+            $amperes = ((37000 / ($efficiency / 100) / $factor / sqrt(3) / 400) * mt_rand(90, 108)) / 100;
             $plate = [
-                'plate.power_factor' => $factor, 'plate.efficiency' => mt_rand(70, 96),
-                'plate.current' => mt_rand(0, 1) === 1 ? null : mt_rand(92, 130),
+                'plate.power_factor' => $factor,
+                'plate.efficiency' => $efficiency,
+                'plate.current' => mt_rand(0, 1) === 1 ? null : round($amperes, 1),
                 'starter.method' => mt_rand(0, 1) === 1 ? 'star_delta' : 'direct',
                 'plate.service_factor' => mt_rand(0, 1) === 1 ? 1.15 : null,
             ];
@@ -116,7 +119,7 @@ final class GuardTest extends CoreTestCase
         $classes = (new Practice(Tables::shipped()))->overloadClasses();
         self::assertEqualsWithDelta(20.0, $classes->tripsWithin(TripClass::Class20, 7.2), 1e-9);
         $law = static fn (float $m): float => log($m ** 2 / ($m ** 2 - 1.2 ** 2));
-        self::assertEqualsWithDelta(20 * $law(4) / $law(7.2), $classes->tripsWithin(TripClass::Class20, 4), 1e-9);
+        self::assertEqualsWithDelta((20 * $law(4)) / $law(7.2), $classes->tripsWithin(TripClass::Class20, 4), 1e-9);
         self::assertSame(7200.0, $classes->tripsWithin(TripClass::Class30, 1.1), 'below 1.2 it may never trip');
         foreach (OverloadClasses::CHOSEN as $class) {
             self::assertGreaterThan($classes->holds($class, 6.0), $classes->tripsWithin($class, 6.0));
@@ -125,7 +128,10 @@ final class GuardTest extends CoreTestCase
         $direct = self::finding(Circuits::solve(Circuits::kilnFan(), $slow), 'slow_class');
         self::assertStringContainsString('21.2 s, at 7 times the dial', $direct->text);
         $star = self::finding(Circuits::solve(Circuits::kilnFan(), [...$slow, 'starter.method' => 'star_delta']), 'slow_class');
-        self::assertMatchesRegularExpression('/21\.2 s, at 7 times the dial; stuck in star for up to \d+(\.\d)? s, at 4\.04 times the dial/', $star->text);
+        self::assertMatchesRegularExpression(
+            '/21\.2 s, at 7 times the dial; stuck in star for up to \d+(\.\d)? s, at 4\.04 times the dial/',
+            $star->text,
+        );
     }
 
     public function test_without_a_timed_start_no_class_is_chosen(): void
@@ -149,7 +155,11 @@ final class GuardTest extends CoreTestCase
         self::assertSame('caution', self::grade($untimed, 'no_breaker_carries_start'));
         self::assertStringContainsString('rests on assumed values', self::finding($untimed, 'no_breaker_carries_start')->text);
         $hopeless = Circuits::solve(Circuits::kilnFan(), [...$plate, 'starter.run_up_time' => null, 'guard.scpd' => 'breaker_b']);
-        self::assertSame('stop', self::grade($hopeless, 'no_breaker_carries_start'), 'its magnetic release acts however short the start is');
+        self::assertSame(
+            'stop',
+            self::grade($hopeless, 'no_breaker_carries_start'),
+            'its magnetic release acts however short the start is',
+        );
     }
 
     public function test_the_class_is_judged_at_the_right_dial_and_the_installed_one_held_against_it(): void
@@ -177,9 +187,10 @@ final class GuardTest extends CoreTestCase
 
     public function test_the_margin_is_told_where_it_decides(): void
     {
-        $at = static fn (float $seconds): Solution => Circuits::solve(
-            Circuits::kilnFan(), ['starter.run_up_time' => round($seconds, 3), 'guard.overload_class' => '10'],
-        );
+        $at = static fn (float $seconds): Solution => Circuits::solve(Circuits::kilnFan(), [
+            'starter.run_up_time' => round($seconds, 3),
+            'guard.overload_class' => '10',
+        ]);
         $holds = (new Practice(Tables::shipped()))->overloadClasses()->holds(TripClass::Class10, 7.0);
         self::assertNull(self::grade($at(0.79 * $holds), 'class_trips_on_start'));
         self::assertStringContainsString('80 % is the most', self::finding($at(0.9 * $holds), 'class_trips_on_start')->text);
@@ -191,7 +202,10 @@ final class GuardTest extends CoreTestCase
         $fuse = Circuits::solve(Circuits::kilnFan(), ['guard.rating' => 80]);
         self::assertSame('stop', self::grade($fuse, 'installed_device_may_trip'));
         self::assertStringContainsString('Fit 125', self::finding($fuse, 'installed_device_may_trip')->action);
-        self::assertSame([], preg_grep('/installed_device/', Circuits::codes(Circuits::solve(Circuits::kilnFan(), ['guard.rating' => 160]))));
+        self::assertSame(
+            [],
+            preg_grep('/installed_device/', Circuits::codes(Circuits::solve(Circuits::kilnFan(), ['guard.rating' => 160]))),
+        );
         $nec = Circuits::solve(Circuits::twentyFiveHorsepower(), ['guard.rating' => 35]);
         self::assertSame('caution', self::grade($nec, 'installed_device_may_trip'), 'a rule of thumb does not forbid');
     }
@@ -224,8 +238,11 @@ final class GuardTest extends CoreTestCase
         $solution = Circuits::solve(Circuits::twentyFiveHorsepower(), ['plate.current' => 40]);
         self::assertFigures(
             [
-                'power.design_current' => 34, 'power.conductor_current' => 40, 'cable.required_ampacity' => 50,
-                'guard.disconnect_rating' => 46, 'guard.scpd_limit' => 85,
+                'power.design_current' => 34,
+                'power.conductor_current' => 40,
+                'cable.required_ampacity' => 50,
+                'guard.disconnect_rating' => 46,
+                'guard.scpd_limit' => 85,
             ],
             $solution,
         );
@@ -244,10 +261,20 @@ final class GuardTest extends CoreTestCase
 
     public function test_a_slow_motor_without_amperes_says_that_its_current_is_computed(): void
     {
-        $slow = Circuits::solve(Circuits::twentyFiveHorsepower(), ['plate.current' => null, 'plate.speed' => 880, 'plate.efficiency' => 91]);
+        $slow = Circuits::solve(Circuits::twentyFiveHorsepower(), [
+            'plate.current' => null,
+            'plate.speed' => 880,
+            'plate.efficiency' => 91,
+        ]);
         self::assertStringContainsString('computed', self::finding($slow, 'slow_motor_uses_plate')->text);
         self::assertTrue($slow->figure('power.design_current')?->assumed());
-        $kilowatts = ['plate.power' => '22 kW', 'plate.current' => null, 'plate.voltage' => 415, 'supply.voltage' => 415, 'plate.efficiency' => 91];
+        $kilowatts = [
+            'plate.power' => '22 kW',
+            'plate.current' => null,
+            'plate.voltage' => 415,
+            'supply.voltage' => 415,
+            'plate.efficiency' => 91,
+        ];
         $metric = Circuits::solve(Circuits::twentyFiveHorsepower(), $kilowatts);
         self::assertStringNotContainsString('from the plate', self::finding($metric, 'table_has_no_current')->text);
     }
