@@ -54,7 +54,9 @@ final readonly class RunCurve implements Curve
                         : [
                             'line' => Shown::figure($this->correction->current)?->toArray(),
                             'lead' => $lead,
-                            'power_factor' => Shown::figure($this->correction->powerFactor)?->toArray(),
+                            'power_factor' => Shown::figure($this->correction->powerFactor)
+                                ?->followedBy($this->correction->leading ? ' leading' : '')
+                                ->toArray(),
                         ],
                 'torque' => Shown::figure($this->motor->ratedTorque)?->toArray(),
                 'winding' => Shown::figure($winding)?->toArray(),

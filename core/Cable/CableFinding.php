@@ -10,6 +10,7 @@ use BraveAnvil\Solution\Station;
 /** What the conductors bring up. */
 enum CableFinding: string implements FindingCode
 {
+    case TableStartsHere = 'table_starts_here';
     case NoLineRun = 'no_line_run';
     case InstalledSizeFails = 'installed_size_fails';
     case DropNotChecked = 'drop_not_checked';

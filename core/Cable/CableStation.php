@@ -77,14 +77,15 @@ final readonly class CableStation
             return null;
         }
         $cabling = $this->size($motorLadder, $lineLadder, $ledger);
-        if (! $cabling->complete) {
+        if ($cabling->fails !== []) {
+            $why = implode(' and ', array_column($cabling->fails, 'value'));
             $ledger->error(
-                $cabling->motor === null ? 'cable.size' : 'cable.line_size',
-                'No single size passes every constraint. Parallel sets are not computed yet.',
-                'Shorten the run, change the method or raise a limit.',
+                $cabling->lineFails ? 'cable.line_size' : 'cable.size',
+                'No single size passes: even the largest fails by '.$why.'. Parallel sets are not computed yet.',
+                ucfirst(implode('; ', array_map(static fn (Rejection $fail): string => $fail->remedy(), $cabling->fails))).'.',
                 ErrorKind::Refused,
             );
-            $ledger->block('No single size passes every constraint.', Station::Cable);
+            $ledger->block('No single size passes: even the largest fails by '.$why.'.', Station::Cable);
 
             return $cabling;
         }
@@ -122,11 +123,24 @@ final readonly class CableStation
         // A longer line leaves less drop for the motor run: when none is left, the line takes a size more.
         $lineAt = $line?->pick(new Spent(), 0);
         $motorAt = $motor->pick($line?->spent($lineAt) ?? new Spent(), 0);
-        while ($motorAt === null && $line !== null && $lineAt !== null && ! $line->fixed() && ! $motor->fixed()) {
+        $first = $lineAt;
+        while ($line !== null && $lineAt !== null && ! $line->fixed() && ! $motor->passes($motorAt, $line->spent($lineAt))) {
             $lineAt = $line->pick(new Spent(), $lineAt + 1);
             $motorAt = $lineAt === null ? null : $motor->pick($line->spent($lineAt), 0);
         }
-        $lineAt ??= $line?->pick(new Spent(), 0);
+        if ($lineAt === null) {
+            // No line helps: it stays as small as it may, and the motor run tells why it fails.
+            $lineAt = $first;
+            $motorAt = $motor->pick($line?->spent($lineAt) ?? new Spent(), 0);
+        }
+        if ($motorAt === null || ($line !== null && $lineAt === null)) {
+            $line?->write(null, new Spent(), $ledger);
+            $motor->write(null, $line?->spent($lineAt) ?? new Spent(), $ledger);
+
+            return $line !== null && $lineAt === null
+                ? Cabling::none($line->whyNone(new Spent()), true)
+                : Cabling::none($motor->whyNone($line?->spent($lineAt) ?? new Spent()), false);
+        }
         $lineRun = null;
         if ($line !== null) {
             $lineRun = $line->write($lineAt, new Spent(), $ledger);
@@ -144,7 +158,7 @@ final readonly class CableStation
             $ledger,
         );
 
-        return new Cabling($motorSized, $lineRun, $motorSized !== null && ($line === null || $lineRun !== null));
+        return new Cabling($motorSized, $lineRun);
     }
 
     private static function notes(Circuit $circuit, Cabling $cabling, Ledger $ledger): void

@@ -18,6 +18,9 @@ final readonly class Ladder
 {
     private const TOLERANCE = 1e-6;
 
+    /** mm², from which the first row of a table is worth a word. */
+    private const LARGE_FIRST_MM2 = 10;
+
     /** Fields whose default a size rests on. */
     private const RESTS_ON = ['cable.material', 'cable.insulation', 'cable.method', 'supply.ambient', 'cable.grouped_circuits'];
 
@@ -103,6 +106,18 @@ final readonly class Ladder
         return null;
     }
 
+    /** Whether a candidate passes every constraint with the drop already spent upstream. */
+    public function passes(?int $at, Spent $before): bool
+    {
+        return $at !== null && $this->fails($this->candidates[$at], $before) === [];
+    }
+
+    /** @return list<Rejection> the constraints that reject the largest candidate */
+    public function whyNone(Spent $before): array
+    {
+        return $this->fails($this->candidates[count($this->candidates) - 1], $before);
+    }
+
     /** @return list<Rejection> the constraints that reject a candidate */
     private function fails(Candidate $candidate, Spent $before): array
     {
@@ -158,6 +173,7 @@ final readonly class Ladder
         if ($at === null) {
             return null;
         }
+        $this->startsHere($at, $ledger);
         $sized = $this->figures($this->candidates[$at], $before, $ledger);
         $fails = $this->installed === null ? [] : $this->fails($this->candidates[$at], $before);
         if ($fails !== []) {
@@ -178,6 +194,25 @@ final readonly class Ladder
         }
 
         return $sized;
+    }
+
+    /** A table may begin far above what a small motor needs. */
+    private function startsHere(int $at, Ledger $ledger): void
+    {
+        $smallest = $this->candidates[0];
+        if ($at !== 0 || $this->installed !== null || $this->run->line || $smallest->conductor->areaMm2 < self::LARGE_FIRST_MM2) {
+            return;
+        }
+        $ledger
+            ->note(CableFinding::TableStartsHere)
+            ->title('The table of this method starts at '.$smallest->conductor->text)
+            ->because(
+                $this->required->shown(3).' is wanted, and the smallest size in the table of this method gives '.
+                    Show::number($smallest->ampacity(), 4).' A.',
+            )
+            ->do('Choose another method for a smaller cable.')
+            ->source($smallest->source)
+            ->on($this->run->size());
     }
 
     private function figures(Candidate $candidate, Spent $before, Ledger $ledger): SizedRun

@@ -11,4 +11,15 @@ enum Rejection: string
     case Terminals = 'terminals';
     case RunningDrop = 'running drop';
     case StartingDrop = 'starting drop';
+
+    /** What makes a size pass, in a few words. */
+    public function remedy(): string
+    {
+        return match ($this) {
+            self::Ampacity => 'fewer circuits together, a cooler way, or another method',
+            self::Terminals => 'terminals for a higher temperature',
+            self::RunningDrop => 'a shorter run, or a larger running drop allowed',
+            self::StartingDrop => 'a shorter run, a gentler start, or a larger starting drop allowed',
+        };
+    }
 }

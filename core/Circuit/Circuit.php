@@ -269,13 +269,28 @@ final readonly class Circuit
                     default => $kept->assumedTo($kept->value, lcfirst(Fields::named($first)->label).' as in the other row'),
                 };
                 if ($used !== null) {
-                    $entries[$first] = $used;
+                    $entries[$first] = $name === 'voltage' ? self::joinedAlike($used, $this->entries[$first] ?? null, $ratio) : $used;
                 }
             }
             unset($entries[$other], $errors[$other]);
         }
 
         return new self($this->tag, $this->ruleBook, $entries, $errors, $this->unknown, $bySupply);
+    }
+
+    /**
+     * A second row with one bare voltage keeps the connection of the first: the windings are the same.
+     *
+     * @param  float  $ratio  of the frequencies of both rows; 0 where one is not known
+     */
+    private static function joinedAlike(Entry $second, ?Entry $first, float $ratio): Entry
+    {
+        if (! $second->value instanceof PlateVoltage || ! $first?->value instanceof PlateVoltage || $ratio <= 0) {
+            return $second;
+        }
+        $joined = $second->value->joinedAs($first->value, $ratio);
+
+        return new Entry($joined, $second->assumption === null ? $joined->echo() : $second->echo, $second->assumption);
     }
 
     /**

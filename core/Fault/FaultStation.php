@@ -27,7 +27,7 @@ final readonly class FaultStation
     public function solve(Starting $starting, Cabling $cabling, ?Protection $protection, Ledger $ledger): ?FaultCheck
     {
         $motor = $cabling->motor;
-        if (! $cabling->complete || $motor === null || $motor->byAmpacity === null) {
+        if ($motor === null || $motor->byAmpacity === null) {
             return null;
         }
         $line = $cabling->line;

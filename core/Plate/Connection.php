@@ -13,6 +13,7 @@ use BraveAnvil\Solution\Figure;
 use BraveAnvil\Solution\Grade;
 use BraveAnvil\Solution\Ledger;
 use BraveAnvil\Solution\Show;
+use BraveAnvil\Solution\Unit;
 
 /**
  * Which connection fits this supply. Fit is judged on volts per hertz; a range accepts all of its span. Within ±5 % is
@@ -23,9 +24,9 @@ final class Connection
     private const COMFORTABLE = 5.0;
 
     /** Volts per hertz against the plate above which the iron saturates, and below which torque is short. */
-    private const FLUX_HIGH = 1.10;
+    private const FLUX_HIGH = 1.1;
 
-    private const FLUX_LOW = 0.90;
+    private const FLUX_LOW = 0.9;
 
     /** Breakdown over rated torque that a load must be left with. */
     private const LEAST_BREAKDOWN = 1.6;
@@ -44,7 +45,8 @@ final class Connection
         if ($kind === MotorKind::SinglePhase && $circuit->phases() === 3) {
             $ledger->error(
                 'supply.phases',
-                'A single-phase motor: set the supply to one phase, and its voltage to that of the two wires it is joined to.', '1',
+                'A single-phase motor: set the supply to one phase, and its voltage to that of the two wires it is joined to.',
+                '1',
                 ErrorKind::Refused,
             );
 
@@ -74,14 +76,16 @@ final class Connection
         Ledger $ledger,
     ): ?Supplied {
         // Flux follows volts per hertz: 480 V at 60 Hz magnetises like 400 V at 50 Hz.
-        $equivalent = $supply->number() * $rated->number() / $frequency->number();
+        $equivalent = ($supply->number() * $rated->number()) / $frequency->number();
         $best = null;
         foreach ($plate->pairs as $index => $pair) {
             $nearest = min(max($equivalent, $pair['low']), $pair['high']);
-            $deviation = 100 * ($equivalent - $nearest) / $nearest;
+            $deviation = (100 * ($equivalent - $nearest)) / $nearest;
             if ($best === null || abs($deviation) < abs($best['deviation'])) {
                 $best = [
-                    'index' => $index, 'volts' => $nearest, 'deviation' => $deviation,
+                    'index' => $index,
+                    'volts' => $nearest,
+                    'deviation' => $deviation,
                     'connection' => WindingConnection::from($pair['connection']),
                 ];
             }
@@ -91,12 +95,18 @@ final class Connection
         }
         $fits = abs($best['deviation']) <= $tolerance + 1e-9;
         $connection = $fits ? $best['connection'] : WindingConnection::None;
+        $assumption = null;
+        if ($marks->sixRunInDelta && $connection === WindingConnection::Single && $circuit->number('plate.leads')?->number() === 6.0) {
+            $connection = WindingConnection::Delta;
+            $assumption = self::deltaAssumed($plate, $ledger);
+        }
         $ledger
             ->work(PlateFigure::Connection)
             ->typedIn('plate.voltage', 'supply.voltage')
             ->equals($connection->value)
             ->saying($plate->echo().' on '.$supply->shown())
             ->source('IEC 60034-1: ±'.Show::number($tolerance).' % allowed')
+            ->assuming($assumption)
             ->write();
         $volts = $ledger
             ->work(PlateFigure::RatedVoltage)
@@ -124,10 +134,14 @@ final class Connection
         $winding = null;
         if ($connection->isStarOrDelta()) {
             $star = $connection === WindingConnection::Star;
-            $winding = $ledger->work(PlateFigure::WindingVoltage)->from(V: $supply)->as($star ? 'V / √3' : 'V', $star ? '{V} ÷ √3' : '{V}')
-                ->equals($star ? $supply->number() / sqrt(3) : $supply->number())->write();
+            $winding = $ledger
+                ->work(PlateFigure::WindingVoltage)
+                ->from(V: $supply)
+                ->as($star ? 'V / √3' : 'V', $star ? '{V} ÷ √3' : '{V}')
+                ->equals($star ? $supply->number() / sqrt(3) : $supply->number())
+                ->write();
         }
-        self::judge($plate, $supply, $volts, $fit, $fits, $ledger);
+        self::judge($plate, $supply, $volts, $rated, $frequency, $fit, $fits, $ledger);
         self::frequency($supply, $volts, $rated, $frequency, $circuit->number('plate.breakdown_torque_ratio')?->number(), $ledger);
         if ($fits) {
             $ledger->curve(
@@ -138,28 +152,85 @@ final class Connection
         return new Supplied($connection, $volts, $best['index'], $winding);
     }
 
-    private static function judge(PlateVoltage $plate, Figure $supply, Figure $volts, Figure $fit, bool $fits, Ledger $ledger): void
+    /** @return string what is assumed */
+    private static function deltaAssumed(PlateVoltage $plate, Ledger $ledger): string
     {
+        $ledger
+            ->caution(PlateFinding::DeltaAssumed)
+            ->title('Six leads and one voltage: delta is taken')
+            ->because(
+                'The plate gives '.$plate->echo().' and no connection; six leads brought out for one voltage usually run in delta.',
+            )
+            ->do('Confirm it in the terminal box before it is wired.')
+            ->source('common practice, no source')
+            ->on(PlateFigure::Connection)
+            ->about('plate.voltage', 'plate.leads');
+
+        return 'six leads with one voltage run in delta';
+    }
+
+    private static function judge(
+        PlateVoltage $plate,
+        Figure $supply,
+        Figure $volts,
+        Figure $rated,
+        Figure $frequency,
+        Figure $fit,
+        bool $fits,
+        Ledger $ledger,
+    ): void {
+        $same = abs($frequency->number() - $rated->number()) < 0.01;
+        $percent = Show::number(abs($fit->number()), 3).' % '.($fit->number() < 0 ? 'low' : 'high');
+        // Volts first, then what they magnetise like: two frequencies are compared by volts per hertz.
+        $like =
+            ' '.
+            $supply->shown().
+            ' at '.
+            $frequency->shown().
+            ' magnetises like '.
+            Show::quantity(($supply->number() * $rated->number()) / $frequency->number(), Unit::Volt, 4).
+            ' at the plate’s '.
+            $rated->shown().
+            ': '.
+            $percent.
+            ' against '.
+            $volts->shown().
+            '.';
         if (! $fits) {
-            $ledger->stop(PlateFinding::NoConnectionFits)->title('No connection fits this supply')
-                ->because($plate->echo().' on a supply of '.$supply->shown().': the nearest is '.Show::number($fit->number(), 3).' % off.')
+            $ledger
+                ->stop(PlateFinding::NoConnectionFits)
+                ->title('No connection fits this supply')
+                ->because(
+                    $plate->echo().
+                        ' on a supply of '.
+                        $supply->shown().
+                        '.'.
+                        ($same ? ' It is '.$percent.' against '.$volts->shown().'.' : $like),
+                )
                 ->do('Check the plate and the supply; another motor or a transformer is needed if both are right.')
-                ->source('IEC 60034-1')->on(PlateFigure::Fit)->about('plate.voltage', 'supply.voltage');
+                ->source('IEC 60034-1')
+                ->on(PlateFigure::Fit)
+                ->about('plate.voltage', 'supply.voltage');
         } elseif (abs($fit->number()) > self::COMFORTABLE) {
             $low = $fit->number() < 0;
-            $ledger->caution(PlateFinding::VoltageOff)
-                ->title('The supply is '.Show::number(abs($fit->number()), 3).' % '.($low ? 'low' : 'high').' for this motor')
+            $ledger
+                ->caution(PlateFinding::VoltageOff)
+                ->title($same ? 'The supply is '.$percent.' for this motor' : 'The motor is magnetised '.$percent)
                 ->because(
                     $volts->shown().
                         ' motor on '.
                         $supply->shown().
-                        '. It may run, but '.
+                        '.'.
+                        ($same ? '' : $like).
+                        ' It may run, but '.
                         ($low
                             ? 'torque falls with the square of the voltage and the current rises.'
                             : 'its iron is close to saturation and it runs hotter.'),
                 )
                 ->do('Use it only if the plate says it is usable there.')
-                ->source('IEC 60034-1, NEMA MG 1')->on(PlateFigure::Fit)->about('plate.voltage', 'supply.voltage');
+                ->source('IEC 60034-1, NEMA MG 1')
+                ->on(PlateFigure::Fit)
+                ->about('plate.voltage', 'supply.voltage');
         }
     }
 
@@ -176,24 +247,32 @@ final class Connection
             return;
         }
         $flux = $supply->number() / $frequency->number() / ($volts->number() / $rated->number());
-        $ledger->work(PlateFigure::Flux)->from(V: $supply, f: $frequency, Vn: $volts, fn: $rated)
-            ->as('(V / f) / (V_n / f_n)', '({V} ÷ {f}) ÷ ({Vn} ÷ {fn})')->equals($flux)->write();
-        $speed = Show::number(($ratio - 1) * 100, 3);
+        $ledger
+            ->work(PlateFigure::Flux)
+            ->from(V: $supply, f: $frequency, Vn: $volts, fn: $rated)
+            ->as('(V / f) / (V_n / f_n)', '({V} ÷ {f}) ÷ ({Vn} ÷ {fn})')
+            ->equals($flux)
+            ->write();
+        $speed = Show::number(abs($ratio - 1) * 100, 3).' % '.($ratio > 1 ? 'faster' : 'slower');
+        $flow = Show::number(100 * abs($flux - 1), 3).' % '.($flux > 1 ? 'above' : 'below').' the plate’s';
         [$grade, $code, $more] = match (true) {
             $flux > self::FLUX_HIGH => [Grade::Stop, PlateFinding::FluxTooHigh, ' The iron saturates and the winding overheats.'],
             $flux < self::FLUX_LOW && $breakdown !== null && $breakdown * $flux ** 2 < self::LEAST_BREAKDOWN => [
-                Grade::Stop, PlateFinding::FluxLow,
+                Grade::Stop,
+                PlateFinding::FluxLow,
                 ' Breakdown torque falls to '.
                 Show::number($breakdown * $flux ** 2, 3).
                 ' times the rated one: too little to carry the load through a dip.',
             ],
             $flux < self::FLUX_LOW => [
-                Grade::Caution, PlateFinding::FluxLow,
+                Grade::Caution,
+                PlateFinding::FluxLow,
                 ' Breakdown torque falls to '.Show::number($flux ** 2, 3).' of its rated value.',
             ],
             default => [
-                Grade::Caution, PlateFinding::FrequencyDiffers,
-                ' Flux is right; a fan or pump takes '.Show::number($ratio ** 3, 3).' times the power.',
+                Grade::Caution,
+                PlateFinding::FrequencyDiffers,
+                ' A fan or pump takes '.Show::number($ratio ** 3, 3).' times the power.',
             ],
         };
         $ledger
@@ -206,9 +285,9 @@ final class Connection
                     $frequency->shown().
                     ': it turns '.
                     $speed.
-                    ' % faster, and volts per hertz are '.
-                    Show::number($flux, 3).
-                    ' of the plate’s.'.
+                    ', and volts per hertz are '.
+                    (abs($flux - 1) < 0.005 ? 'those of the plate' : $flow).
+                    '.'.
                     $more,
             )
             ->do('Check speed, load and cooling at the supply’s frequency.')

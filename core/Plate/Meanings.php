@@ -55,7 +55,8 @@ final readonly class Meanings
                 ? null
                 : $this->efficiencyClass($class, $motor),
             'plate.frame' => self::stamped(
-                $circuit, 'plate.frame',
+                $circuit,
+                'plate.frame',
                 fn (string $frame): ?string => $this->codes->frame($frame, $this->book->metricFrames()),
             ),
             'plate.rotor_class' => self::stamped($circuit, 'plate.rotor_class', $this->codes->rotorClass(...)),
@@ -76,7 +77,7 @@ final readonly class Meanings
     {
         $text = $circuit->stamped($path);
 
-        return $text === null ? null : ($decode(strtoupper(Typed::plain($text))) ?? self::NOT_DECODED);
+        return $text === null ? null : $decode(strtoupper(Typed::plain($text))) ?? self::NOT_DECODED;
     }
 
     private function duty(Circuit $circuit): ?string
@@ -96,13 +97,22 @@ final readonly class Meanings
         if ($motor->output === null || $poles === null) {
             return ucfirst($name).' efficiency.';
         }
-        $nominal = $this->practice->efficiencyClasses()->nominal($class, $motor->output->number(), (int) $poles->number());
+        $hertz = $motor->frequency?->number() ?? 50.0;
+        $nominal = $this->practice->efficiencyClasses()->nominal($class, $motor->output->number(), (int) $poles->number(), $hertz);
 
         return ucfirst($name).
             ' efficiency'.
             ($nominal === null
                 ? '.'
-                : ': '.Show::number($nominal).' % for '.$motor->output->shown().' and '.$poles->shown().' poles at 50 Hz.');
+                : ': '.
+                    Show::number($nominal).
+                    ' % for '.
+                    $motor->output->shown().
+                    ' and '.
+                    $poles->shown().
+                    ' poles at '.
+                    Show::number($hertz).
+                    ' Hz.');
     }
 
     private function voltage(Circuit $circuit): ?string
@@ -184,30 +194,42 @@ final readonly class Meanings
                         ($amps === null ? '' : ', '.$amps.' in the connection of this supply').
                         '. Not the current that sizes the circuit.',
             'plate.start_current_ratio' => self::times(
-                $circuit, 'plate.start_current_ratio', 'Started direct it takes %s times its rated current at standstill.',
+                $circuit,
+                'plate.start_current_ratio',
+                'Started direct it takes %s times its rated current at standstill.',
             ),
             'plate.start_torque_ratio' => self::times(
-                $circuit, 'plate.start_torque_ratio',
+                $circuit,
+                'plate.start_torque_ratio',
                 'Started direct it turns with %s times its rated torque at standstill; in star with a third of that.',
             ),
             'plate.breakdown_torque_ratio' => self::times(
-                $circuit, 'plate.breakdown_torque_ratio', 'It stalls above %s times its rated torque.',
+                $circuit,
+                'plate.breakdown_torque_ratio',
+                'It stalls above %s times its rated torque.',
             ),
             'plate.pull_up_torque_ratio' => self::times(
-                $circuit, 'plate.pull_up_torque_ratio',
+                $circuit,
+                'plate.pull_up_torque_ratio',
                 'The least torque on its way up to speed is %s times its rated torque: the load must stay below.',
             ),
             'plate.ambient' => self::times($circuit, 'plate.ambient', 'Rated for air of %s °C at most.'),
             'plate.altitude' => self::times($circuit, 'plate.altitude', 'Rated up to %s m above the sea; thinner air cools less.'),
             'plate.temperature_rise' => self::times(
-                $circuit, 'plate.temperature_rise', 'The windings get %s K warmer than the air at rated output.',
+                $circuit,
+                'plate.temperature_rise',
+                'The windings get %s K warmer than the air at rated output.',
             ),
             'plate.inertia' => self::times($circuit, 'plate.inertia', 'Inertia of its own rotor, %s kg·m²; the load’s comes on top.'),
             'plate.no_load_current' => self::times(
-                $circuit, 'plate.no_load_current', 'Uncoupled it takes %s A: what a capacitor at the motor may not exceed.',
+                $circuit,
+                'plate.no_load_current',
+                'Uncoupled it takes %s A: what a capacitor at the motor may not exceed.',
             ),
             'plate.rotor_voltage' => self::times(
-                $circuit, 'plate.rotor_voltage', 'Between the slip rings stand %s V at standstill with the rotor open.',
+                $circuit,
+                'plate.rotor_voltage',
+                'Between the slip rings stand %s V at standstill with the rotor open.',
             ),
             'plate.rotor_current' => self::times($circuit, 'plate.rotor_current', 'Each slip ring carries %s A at rated output.'),
             'plate.grease_interval' => ($hours = $circuit->number('plate.grease_interval')?->number()) === null
@@ -219,7 +241,9 @@ final readonly class Meanings
                         ' weeks if it never stops. Halve it for a vertical shaft.',
             'plate.weight' => self::times($circuit, 'plate.weight', '%s kg: choose slings and feet for it.'),
             'plate.phases' => match ($circuit->number('plate.phases')?->number()) {
-                3.0 => 'Three phases.', 1.0 => 'One phase.', default => null,
+                3.0 => 'Three phases.',
+                1.0 => 'One phase.',
+                default => null,
             },
             'plate.leads' => match ($circuit->number('plate.leads')?->number()) {
                 3.0 => 'Three leads: the windings are joined inside, one connection only.',
@@ -239,15 +263,19 @@ final readonly class Meanings
         return [
             'plate.type' => self::only($circuit, 'plate.type', 'The maker’s name for this design: quote it when ordering a part.'),
             'plate.order_number' => self::only(
-                $circuit, 'plate.order_number', 'The maker’s order or catalogue number: quote it when ordering a part.',
+                $circuit,
+                'plate.order_number',
+                'The maker’s order or catalogue number: quote it when ordering a part.',
             ),
             'plate.serial' => self::only(
-                $circuit, 'plate.serial',
+                $circuit,
+                'plate.serial',
                 'Of this one machine: quote it when ordering a part. There is no common code for the date in it.',
             ),
             'plate.year' => self::only($circuit, 'plate.year', 'When it was made.'),
             'plate.marks' => self::only(
-                $circuit, 'plate.marks',
+                $circuit,
+                'plate.marks',
                 'Marks of conformity: they say which rules the maker declares, not that this circuit keeps them.',
             ),
             'plate.grease' => self::only($circuit, 'plate.grease', 'Use the same thickener: greases of different kinds do not mix.'),

@@ -49,9 +49,13 @@ final readonly class PlateChecks
             return;
         }
         if (! $power->unitTyped) {
-            $ledger->note(PlateFinding::PowerUnitAssumed)->title('Read as '.($power->unit === 'hp' ? 'horsepower' : 'kilowatts'))
+            $ledger
+                ->note(PlateFinding::PowerUnitAssumed)
+                ->title('Read as '.($power->unit === 'hp' ? 'horsepower' : 'kilowatts'))
                 ->because('The output has no unit. Under this rule book it is read as '.$power->echo().'.')
-                ->do('Type the unit to be sure: kW or hp.')->on(PlateFigure::Output)->about('plate.power');
+                ->do('Type the unit to be sure: kW or hp.')
+                ->on(PlateFigure::Output)
+                ->about('plate.power');
         }
         if ($power->horsepowerWatts === null) {
             return;
@@ -87,11 +91,17 @@ final readonly class PlateChecks
             return;
         }
         if ($motor->speed?->source !== 'plate') {
-            $ledger->note(PlateFinding::SynchronousSpeedStamped)->title('The plate gives no slip')
+            $ledger
+                ->note(PlateFinding::SynchronousSpeedStamped)
+                ->title('The plate gives no slip')
                 ->because('The stamped speed is a synchronous speed. A slip of '.$slip->shown(3).' is assumed.')
-                ->do('Measure the speed under load, or take it from the data sheet.')->on(PlateFigure::Slip)->about('plate.speed');
+                ->do('Measure the speed under load, or take it from the data sheet.')
+                ->on(PlateFigure::Slip)
+                ->about('plate.speed');
         } elseif ($slip->number() < 0.2 || $slip->number() > 10) {
-            $ledger->caution(PlateFinding::SlipUnusual)->title('Unusual slip')
+            $ledger
+                ->caution(PlateFinding::SlipUnusual)
+                ->title('Unusual slip')
                 ->because('A slip of '.$slip->shown(3).' is outside the usual 0.2 to 10 %.')
                 ->do('Read speed and frequency again on the plate.')
                 ->source('common practice, no source')
@@ -108,7 +118,9 @@ final readonly class PlateChecks
         if ($class === null || $efficiency === null || $poles === null || $motor->output === null) {
             return;
         }
-        $nominal = $this->practice->efficiencyClasses()->nominal($class, $motor->output->number(), $poles);
+        $hertz = $motor->frequency?->number() ?? 50.0;
+        $classes = $this->practice->efficiencyClasses();
+        $nominal = $classes->nominal($class, $motor->output->number(), $poles, $hertz);
         if ($nominal !== null && 100 * $efficiency->number() < $nominal - 0.05) {
             $ledger
                 ->caution(PlateFinding::EfficiencyBelowClass)
@@ -120,10 +132,13 @@ final readonly class PlateChecks
                         $class.
                         ' wants '.
                         Show::number($nominal).
-                        ' %.',
+                        ' % at '.
+                        Show::number($hertz).
+                        ' Hz.'.
+                        ($classes->doubt($class, $motor->output->number(), $poles, $hertz) === null ? '' : ' That value is not sure.'),
                 )
                 ->do('Read both again on the plate.')
-                ->source('IEC 60034-30-1 (2014, from memory)')
+                ->source($classes->cited($hertz))
                 ->on(PlateFigure::Efficiency)
                 ->about('plate.efficiency');
         }
@@ -136,8 +151,13 @@ final readonly class PlateChecks
             return;
         }
         if ($motor->output !== null) {
-            $ledger->work(PlateFigure::ServiceFactorOutput)->from(P: $motor->output, k: $factor)->as('P · SF', '{P} × {k}')
-                ->equals($motor->output->number() * $factor->number())->source('NEMA MG 1 (from memory)')->write();
+            $ledger
+                ->work(PlateFigure::ServiceFactorOutput)
+                ->from(P: $motor->output, k: $factor)
+                ->as('P · SF', '{P} × {k}')
+                ->equals($motor->output->number() * $factor->number())
+                ->source('NEMA MG 1 (from memory)')
+                ->write();
         }
         $ledger
             ->note(PlateFinding::ServiceFactor)
@@ -163,7 +183,9 @@ final readonly class PlateChecks
         $name = str_replace('_', ' ', $place->value);
         if ($code === null) {
             if ($place !== Surroundings::Dry && ! $circuit->bad('plate.ip')) {
-                $ledger->note(PlateFinding::ProtectionUnknown)->title('Its protection is not known')
+                $ledger
+                    ->note(PlateFinding::ProtectionUnknown)
+                    ->title('Its protection is not known')
                     ->because('The surroundings are '.$name.', and no IP code is typed.')
                     ->do('Read the IP code, or look how the motor is closed.')
                     ->source('common practice, no source')
@@ -291,9 +313,13 @@ final readonly class PlateChecks
         }
         if ($names !== []) {
             $them = count($names) > 1 ? 'them' : 'it';
-            $ledger->note(PlateFinding::PlateValueAssumed)->title('Assumed: '.implode(' and ', $names))
+            $ledger
+                ->note(PlateFinding::PlateValueAssumed)
+                ->title('Assumed: '.implode(' and ', $names))
                 ->because('The plate does not give '.$them.'. Every figure that rests on '.$them.' is marked with a dotted line.')
-                ->do('Take it from the data sheet, or measure it.')->on(...$figures)->about(...$paths);
+                ->do('Take it from the data sheet, or measure it.')
+                ->on(...$figures)
+                ->about(...$paths);
         }
     }
 }

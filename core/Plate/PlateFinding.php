@@ -15,6 +15,7 @@ enum PlateFinding: string implements FindingCode
     case KindNotComputed = 'kind_not_computed';
     case NoConnectionFits = 'no_connection_fits';
     case VoltageOff = 'voltage_off';
+    case DeltaAssumed = 'delta_assumed';
     case FluxTooHigh = 'flux_too_high';
     case FluxLow = 'flux_low';
     case FrequencyDiffers = 'frequency_differs';

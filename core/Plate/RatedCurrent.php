@@ -102,7 +102,8 @@ final class RatedCurrent
             return;
         }
         $currents = max([0.0, ...$groups[0]]) / max([1e-9, ...$groups[1]]);
-        $volts = $pairs[1]['low'] / $pairs[0]['low'];
+        // A range pairs with whichever of its ends fits: 208–230/460 stands as 2 or as 2.21.
+        $volts = min(max($currents, $pairs[1]['low'] / $pairs[0]['high']), $pairs[1]['high'] / $pairs[0]['low']);
         $off = 100 * abs($currents / $volts - 1);
         if ($off > 6) {
             $ledger

@@ -135,10 +135,10 @@ final readonly class RatedPower
                 return null;
             }
             $classes = $this->practice->efficiencyClasses();
-            $value = $classes->nominal($class, $output->number(), (int) $turning->poles->number());
+            $hertz = $frequency?->number() ?? 50.0;
+            $poles = (int) $turning->poles->number();
+            $value = $classes->nominal($class, $output->number(), $poles, $hertz);
             if ($value !== null) {
-                $sixty = abs(($frequency?->number() ?? 50) - 60) < 1;
-
                 return $ledger
                     ->work(PlateFigure::Efficiency)
                     ->as(
@@ -146,8 +146,9 @@ final readonly class RatedPower
                         $class.', '.$output->shown().', '.$turning->poles->shown().' poles: '.Show::number($value).' %',
                     )
                     ->equals($value / 100)
-                    ->source($classes->cited())
-                    ->assuming('efficiency as the nominal value of '.$class.($sixty ? ', taken from the 50 Hz table' : ''))
+                    ->source($classes->cited($hertz))
+                    ->doubted($classes->doubt($class, $output->number(), $poles, $hertz))
+                    ->assuming('efficiency as the nominal value of '.$class)
                     ->write();
             }
         }

@@ -170,6 +170,25 @@ final readonly class Table
     }
 
     /**
+     * The numbers at a path by their key; blanks are left out.
+     *
+     * @return array<array-key, float>
+     *
+     * @throws Fault when there is no list at the path
+     */
+    public function series(string ...$path): array
+    {
+        $numbers = [];
+        foreach ($this->list(...$path) as $key => $value) {
+            if (is_int($value) || is_float($value)) {
+                $numbers[$key] = (float) $value;
+            }
+        }
+
+        return $numbers;
+    }
+
+    /**
      * One column of a list of rows by the key of the row; blanks are left out.
      *
      * @return array<array-key, float>

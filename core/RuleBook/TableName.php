@@ -21,6 +21,7 @@ enum TableName: string
     case IecCoolingCode = 'iec/cooling_code';
     case IecDisconnectionTime = 'iec/disconnection_time';
     case IecEfficiencyClass50hz = 'iec/efficiency_class_50hz';
+    case IecEfficiencyClass60hz = 'iec/efficiency_class_60hz';
     case IecFaultK = 'iec/fault_k';
     case IecFrames = 'iec/frames';
     case IecFuseAm = 'iec/fuse_am';

@@ -31,6 +31,12 @@ final readonly class Shown
         return $value === null ? null : self::of($value, $unit, $digits);
     }
 
+    /** The same with words behind its text. */
+    public function followedBy(string $words): self
+    {
+        return new self($this->value, $this->text.$words);
+    }
+
     /**
      * The value to four decimals: it is drawn, and a short number is quicker to write and to read.
      *

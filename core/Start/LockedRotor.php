@@ -39,20 +39,25 @@ final readonly class LockedRotor
         if ($ratio !== null) {
             return $rated === null ? null : $this->byRatio($circuit, $motor, $ratio, $rated, $ledger);
         }
-        $byLetter = $this->byLetter($circuit, $motor, $rated, $method, $ledger);
-        if ($byLetter !== null) {
-            return $byLetter;
+        $letter = $this->byLetter($circuit, $motor, $rated, $method, $ledger);
+        if ($letter->current !== null) {
+            return $letter->current;
         }
-        $table = $this->book->currents()->lockedRotor($circuit, $motor);
+        $otherwise = $this->book->currents()->lockedRotor($circuit, $motor) ?? $this->typical($motor, $rated, $ledger);
 
-        return $table !== null ? $ledger->put($table) : $this->typical($motor, $rated, $ledger);
+        return $otherwise === null ? null : $ledger->put($letter->bounded($otherwise));
     }
 
     private function byRatio(Circuit $circuit, Motor $motor, Figure $ratio, Figure $rated, Ledger $ledger): Figure
     {
         $amperes = $ratio->number() * $rated->number();
-        $stamped = static fn (StartFigure $name): Figure => $ledger->work($name)->from(k: $ratio, I: $rated)
-            ->as('Ia/In · I_n', '{k} × {I}')->equals($amperes)->source('plate')->write();
+        $stamped = static fn (StartFigure $name): Figure => $ledger
+            ->work($name)
+            ->from(k: $ratio, I: $rated)
+            ->as('Ia/In · I_n', '{k} × {I}')
+            ->equals($amperes)
+            ->source('plate')
+            ->write();
         $current = $stamped(StartFigure::LockedRotorCurrent);
         // The plate promises no less: the tolerance goes upwards only.
         $stamped(StartFigure::LockedRotorCurrentLow);
@@ -81,23 +86,21 @@ final readonly class LockedRotor
             return null;
         }
 
-        return $ledger
-            ->work(StartFigure::LockedRotorCurrent)
+        return Figure::work(StartFigure::LockedRotorCurrent)
             ->from(I: $rated)
             ->as('typical ratio · I_n', Show::number($typical, 3).' × {I}')
             ->equals($typical * $rated->number())
             ->source($usual->cited())
             ->assuming('a typical Ia/In of '.Show::number($typical, 3))
-            ->write();
+            ->make();
     }
 
-    /** @return Figure|null the middle of the letter's range, A; null where it has none */
-    private function byLetter(Circuit $circuit, Motor $motor, ?Figure $rated, ?StartingMethod $method, Ledger $ledger): ?Figure
+    private function byLetter(Circuit $circuit, Motor $motor, ?Figure $rated, ?StartingMethod $method, Ledger $ledger): LetterRange
     {
         $letter = $circuit->word('plate.code_letter');
         $volts = $motor->ratedVoltage();
         if ($letter === null || $motor->output === null || $motor->supplied === null || $volts === null) {
-            return null;
+            return new LetterRange(null, null, null);
         }
         $letters = $this->practice->codeLetters();
         $low = $letters->low($letter);
@@ -105,14 +108,12 @@ final readonly class LockedRotor
         // On a plate such as 208-230 the letter belongs to the higher end; the current falls with the voltage.
         $top = $circuit->plateVoltage()?->pairs[$motor->supplied->pair]['high'] ?? $volts->number();
         $hp = Figure::step('Horsepower', $motor->output->number() / Power::HORSEPOWER, Unit::Horsepower, P: $motor->output);
-        $factor = $hp->number() * 1000 / (sqrt(3) * $top) * $volts->number() / $top;
+        $factor = ((($hp->number() * 1000) / (sqrt(3) * $top)) * $volts->number()) / $top;
         $middle = $low !== null && $high !== null && $letter !== 'A' ? ($low + $high) / 2 : null;
         $times = $method?->codeLetterTimes() ?? 1.0;
-        $marked =
-            $times > 1 &&
-            $middle !== null &&
-            $rated !== null &&
-            ($middle * $factor) / $rated->number() < $this->practice->starting()->starLetterRatio();
+        $mostLikely = $middle ?? $high;
+        $ratio = $mostLikely === null || $rated === null ? INF : ($mostLikely * $factor) / $rated->number();
+        $marked = $times > 1 && $ratio < $this->practice->starting()->starLetterRatio();
         $times = $marked ? $times : 1.0;
         $assumption = $marked ? 'the code letter is that of the star connection' : null;
         if ($marked) {
@@ -123,7 +124,8 @@ final readonly class LockedRotor
                     'Letter '.
                         $letter.
                         ' gives '.
-                        Show::number(($middle * $factor) / $rated->number(), 3).
+                        ($middle === null ? 'at most ' : '').
+                        Show::number($ratio, 3).
                         ' times rated current. A star-start motor is marked for star, so the delta value is three times that; it is never divided again.',
                 )
                 ->do('Take Ia/In from the data sheet.')
@@ -131,7 +133,13 @@ final readonly class LockedRotor
                 ->on(StartFigure::LockedRotorCurrent);
         }
         $write = static function (StartFigure $name, float $kva, string $source) use (
-            $hp, $volts, $top, $times, $factor, $assumption, $ledger,
+            $hp,
+            $volts,
+            $top,
+            $times,
+            $factor,
+            $assumption,
+            $ledger,
         ): Figure {
             $scaled = abs($volts->number() / $top - 1) > 1e-9 ? ' × {V} ÷ '.Show::number($top).' V' : '';
 
@@ -154,14 +162,12 @@ final readonly class LockedRotor
         };
         $source = $letters->cited();
         $current = $middle === null ? null : $write(StartFigure::LockedRotorCurrent, $middle, $source.', middle of letter '.$letter);
-        if ($low !== null && $letter !== 'A') {
-            $write(StartFigure::LockedRotorCurrentLow, $low, $source);
-        }
-        if ($high !== null) {
-            $write(StartFigure::LockedRotorCurrentHigh, $high, $source);
-        }
 
-        return $current;
+        return new LetterRange(
+            $current,
+            $low !== null && $letter !== 'A' ? $write(StartFigure::LockedRotorCurrentLow, $low, $source) : null,
+            $high !== null ? $write(StartFigure::LockedRotorCurrentHigh, $high, $source) : null,
+        );
     }
 
     /** With both a ratio and a letter on the plate: do they agree? */
@@ -183,7 +189,12 @@ final readonly class LockedRotor
         if ($found === null) {
             return;
         }
-        $ledger->work(StartFigure::CodeLetter)->equals($found)->saying(Show::number($perHp).' kVA/hp')->source($letters->cited())->write();
+        $ledger
+            ->work(StartFigure::CodeLetter)
+            ->equals($found)
+            ->saying(Show::number($perHp).' kVA/hp')
+            ->source($letters->cited())
+            ->write();
         $stamped = $circuit->word('plate.code_letter');
         if ($stamped === null || $stamped === $found) {
             return;

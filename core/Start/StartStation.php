@@ -179,7 +179,7 @@ final readonly class StartStation
             $ledger->block($refused->reason, Station::Cable, Station::Guard, Station::Correct);
         }
         if ($method !== null && $ledger->isOpen(Station::Cable)) {
-            $ledger->add(...$method->cautions($figures));
+            $ledger->add(...$method->cautions($figures, $this->book->words(), $this->book->terminals()));
         }
         (new StartChecks($this->practice->starting()))->solve($circuit, $motor, $method, $ledger);
     }

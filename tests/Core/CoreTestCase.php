@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use BraveAnvil\Solution\ErrorKind;
+use BraveAnvil\Solution\Finding;
 use BraveAnvil\Solution\Solution;
 use PHPUnit\Framework\TestCase;
 
@@ -39,6 +40,28 @@ abstract class CoreTestCase extends TestCase
             }
         }
         self::fail("$code is not among ".implode(', ', Circuits::codes($solution)));
+    }
+
+    protected static function finding(Solution $solution, string $code): Finding
+    {
+        foreach ($solution->findings as $finding) {
+            if ($finding->code->code() === $code) {
+                return $finding;
+            }
+        }
+        self::fail("$code is not among ".implode(', ', Circuits::codes($solution)));
+    }
+
+    /** Grade of a finding, or null where there is none. */
+    protected static function grade(Solution $solution, string $code): ?string
+    {
+        foreach ($solution->findings as $finding) {
+            if ($finding->code->code() === $code) {
+                return $finding->grade->value;
+            }
+        }
+
+        return null;
     }
 
     protected static function assertDoesNotFind(string $code, Solution $solution): void

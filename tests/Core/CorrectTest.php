@@ -56,10 +56,15 @@ final class CorrectTest extends CoreTestCase
     public function test_it_never_leads_at_the_load_it_runs_at_nor_at_the_lowest(): void
     {
         $solution = Circuits::solve(Circuits::kilnFan(), [
-            'correction.target_power_factor' => 1, 'correction.place' => 'board', 'correction.lowest_load_percent' => 25,
+            'correction.target_power_factor' => 1,
+            'correction.place' => 'board',
+            'correction.lowest_load_percent' => 25,
         ]);
         $chosen = $solution->figure('correct.reactive_chosen')?->number() ?? INF;
-        $idling = Circuits::solve(Circuits::kilnFan(), ['load.output_percent' => 25])->figure('power.load_reactive')?->number() ?? 0.0;
+        $idling =
+            Circuits::solve(Circuits::kilnFan(), ['load.output_percent' => 25])
+                ->figure('power.load_reactive')
+                ?->number() ?? 0.0;
         self::assertLessThanOrEqual($idling, $chosen);
         self::assertFinds('target_not_reached', $solution, 'note');
     }
@@ -115,8 +120,12 @@ final class CorrectTest extends CoreTestCase
     public function test_tiny_motors_get_no_step(): void
     {
         $solution = Circuits::solve(Circuits::kilnFan(), [
-            'plate.power' => '1.1 kW', 'plate.current' => '2.6/1.5', 'plate.power_factor' => 0.77, 'plate.efficiency' => 84.1,
-            'plate.speed' => 1435, 'correction.place' => 'at_motor',
+            'plate.power' => '1.1 kW',
+            'plate.current' => '2.6/1.5',
+            'plate.power_factor' => 0.77,
+            'plate.efficiency' => 84.1,
+            'plate.speed' => 1435,
+            'correction.place' => 'at_motor',
         ]);
         self::assertFinds('no_step_fits', $solution, 'note');
         self::assertNull($solution->figure('correct.capacitor_rating'));
@@ -126,7 +135,9 @@ final class CorrectTest extends CoreTestCase
     {
         // A 440 V unit: rated current Qn / (√3 440), more than its current on 400 V.
         $solution = Circuits::solve(Circuits::kilnFan(), [
-            'correction.place' => 'board', 'correction.rated_voltage' => 440, 'correction.rated_kvar' => 12.5,
+            'correction.place' => 'board',
+            'correction.rated_voltage' => 440,
+            'correction.rated_kvar' => 12.5,
         ]);
         $rated = 12500 / (sqrt(3) * 440);
         self::assertFigures(
@@ -171,7 +182,9 @@ final class CorrectTest extends CoreTestCase
     {
         // A weak supply: √(S_sc / Q_c) close to 7.
         $solution = Circuits::solve(Circuits::kilnFan(), [
-            'supply.transformer_kva' => null, 'supply.fault_level_kva' => 700, 'correction.place' => 'board',
+            'supply.transformer_kva' => null,
+            'supply.fault_level_kva' => 700,
+            'correction.place' => 'board',
         ]);
         self::assertFinds('resonance', $solution, 'caution');
         self::assertDoesNotFind('resonance', Circuits::solve(Circuits::kilnFan(), ['correction.place' => 'board']));
@@ -180,5 +193,108 @@ final class CorrectTest extends CoreTestCase
     public function test_the_stored_charge_is_always_told(): void
     {
         self::assertFinds('stored_charge', Circuits::solve(Circuits::kilnFan(), ['correction.place' => 'board']), 'note');
+    }
+
+    /** A 4 kW motor with a unit of 10 kvar at its terminals: far past unity. */
+    private const TOO_LARGE = [
+        'plate.power' => '4 kW',
+        'plate.voltage' => '400',
+        'plate.current' => 8.4,
+        'plate.efficiency' => '88',
+        'plate.power_factor' => '0.8',
+        'correction.place' => 'at_motor',
+        'correction.rated_kvar' => 10,
+    ];
+
+    public function test_a_capacitor_never_raises_the_dial_above_the_plate(): void
+    {
+        $solution = Circuits::solve(Circuits::kilnFan(), self::TOO_LARGE);
+        self::assertGreaterThan(8.4, $solution->figure('correct.corrected_current')?->number());
+        self::assertFigures(['guard.overload_dial' => 8.4], $solution);
+        self::assertDoesNotFind('overload_reduced_by_capacitor', $solution);
+    }
+
+    public function test_a_leading_power_factor_is_called_leading(): void
+    {
+        $solution = Circuits::solve(Circuits::kilnFan(), self::TOO_LARGE);
+        self::assertStringContainsString('leading', $solution->figure('correct.corrected_power_factor')?->label ?? '');
+        self::assertStringContainsString('leading', $solution->sentences['correct'] ?? '');
+        self::assertFinds('leading', $solution, 'caution');
+        self::assertStringContainsString('leading', Circuits::curve($solution, 'run')['running']['after']['power_factor']['shown']);
+        $lagging = Circuits::solve(Circuits::kilnFan(), ['correction.place' => 'board']);
+        self::assertStringNotContainsString(
+            'leading',
+            ($lagging->sentences['correct'] ?? '').$lagging->figure('correct.corrected_power_factor')?->label,
+        );
+        self::assertDoesNotFind('leading', $lagging);
+    }
+
+    /** NEC 110.14(C): unmarked terminals are 60 °C up to 100 A of the conductor that ends there. */
+    public function test_capacitor_leads_are_judged_by_their_own_terminals(): void
+    {
+        $solution = Circuits::solve(Circuits::fiftyHorsepower(), [
+            'plate.power' => '100 hp',
+            'plate.current' => '248/124',
+            'correction.place' => 'after_controller',
+            'correction.rated_kvar' => 25,
+            'correction.own_contactor' => true,
+        ]);
+        self::assertFigures(['cable.required_ampacity' => 155], $solution);
+        self::assertLessThan(100, $solution->figure('correct.conductor_ampacity')?->number());
+        self::assertGreaterThan(55, $solution->figure('correct.conductor_ampacity')?->number(), 'more than 6 AWG carries at 60 °C');
+        self::assertFigures(['correct.conductor_size' => '4 AWG'], $solution);
+    }
+
+    public function test_one_load_is_named_from_the_target_to_the_headline(): void
+    {
+        $changes = ['correction.place' => 'board', 'correction.load_percent' => 70, 'correction.target_power_factor' => '0.95'];
+        $solution = Circuits::solve(Circuits::kilnFan(), $changes);
+        $power = $solution->figure('correct.load_power')?->number();
+        $left = $solution->figure('correct.load_reactive')?->number() - $solution->figure('correct.reactive_chosen')?->number();
+        self::assertFigures(
+            [
+                'correct.load_corrected_current' => hypot($power, $left) / (sqrt(3) * 400),
+                'correct.load_corrected_power_factor' => $power / hypot($power, $left),
+            ],
+            $solution,
+        );
+        self::assertStringContainsString("at 70\u{00A0}% load", $solution->sentences['correct'] ?? '');
+        $full = Circuits::solve(Circuits::kilnFan(), ['correction.place' => 'board', 'correction.load_percent' => null]);
+        self::assertStringContainsString('at full load', $full->sentences['correct'] ?? '');
+        self::assertNull($full->figure('correct.load_corrected_current'), 'it is the full-load one');
+    }
+
+    public function test_what_is_equal_is_not_more(): void
+    {
+        $idle = Circuits::solve(Circuits::kilnFan(), ['correction.place' => 'board'])
+            ->figure('correct.no_load_reactive')
+            ?->number();
+        $at = static fn (float $var) => Circuits::solve(Circuits::kilnFan(), [
+            'correction.place' => 'board',
+            'correction.rated_kvar' => $var / 1000,
+        ]);
+        self::assertDoesNotFind('above_no_load_reactive', $at($idle));
+        self::assertStringContainsString('49.', self::finding($at($idle + 49.9), 'above_no_load_reactive')->text, 'it says by how much');
+    }
+
+    public function test_at_the_board_nothing_is_left_for_the_board(): void
+    {
+        $board = Circuits::solve(Circuits::kilnFan(), ['correction.place' => 'board', 'correction.target_power_factor' => 1]);
+        self::assertStringNotContainsString('board', self::finding($board, 'target_not_reached')->action);
+        $motor = Circuits::solve(Circuits::kilnFan(), ['correction.place' => 'at_motor', 'correction.target_power_factor' => 1]);
+        self::assertStringContainsString('board', self::finding($motor, 'target_not_reached')->action);
+    }
+
+    public function test_a_capacitor_before_the_controller_stays_on_when_the_motor_stops(): void
+    {
+        $before = Circuits::solve(Circuits::kilnFan(), ['correction.place' => 'before_controller']);
+        self::assertFinds('left_on_alone', $before, 'caution');
+        self::assertSame($before->figure('correct.capacitor_current')?->number(), $before->figure('correct.alone_current')?->number());
+        self::assertFinds('left_on_alone', Circuits::solve(Circuits::kilnFan(), ['correction.place' => 'board']), 'note');
+        foreach (
+            [['correction.place' => 'at_motor'], ['correction.place' => 'before_controller', 'correction.own_contactor' => true]] as $gone
+        ) {
+            self::assertDoesNotFind('left_on_alone', Circuits::solve(Circuits::kilnFan(), $gone));
+        }
     }
 }

@@ -8,34 +8,12 @@ use BraveAnvil\Circuit\Choice\TripClass;
 use BraveAnvil\RuleBook\Practice\OverloadClasses;
 use BraveAnvil\RuleBook\Practice\Practice;
 use BraveAnvil\RuleBook\Tables;
-use BraveAnvil\Solution\Finding;
 use BraveAnvil\Solution\Solution;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 /** What a device or a relay that is already there, a marking, or a start that nobody timed does to the verdict. */
 final class GuardTest extends CoreTestCase
 {
-    private static function finding(Solution $solution, string $code): Finding
-    {
-        foreach ($solution->findings as $finding) {
-            if ($finding->code->code() === $code) {
-                return $finding;
-            }
-        }
-        self::fail("no $code among ".implode(', ', Circuits::codes($solution)));
-    }
-
-    private static function grade(Solution $solution, string $code): ?string
-    {
-        foreach ($solution->findings as $finding) {
-            if ($finding->code->code() === $code) {
-                return $finding->grade->value;
-            }
-        }
-
-        return null;
-    }
-
     /** Ib ≤ Ir ≤ Iz, IEC 60364-4-43: the relay protects the cable only where the cable carries at least what it is set to. */
     public function test_the_cable_carries_what_the_relay_is_set_to_without_a_plate_current(): void
     {

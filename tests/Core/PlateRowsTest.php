@@ -26,7 +26,7 @@ final class PlateRowsTest extends CoreTestCase
         $sixty = Circuits::solve(Circuits::kilnFan(), [...self::SECOND, 'supply.voltage' => '460', 'supply.frequency' => '60']);
         self::assertFigures(
             [
-                'plate.row' => 2, 'plate.frequency' => 60, 'plate.connection' => 'single', 'plate.synchronous_speed' => 1800,
+                'plate.row' => 2, 'plate.frequency' => 60, 'plate.connection' => 'delta', 'plate.synchronous_speed' => 1800,
                 'plate.output' => 43000, 'plate.power_factor' => 0.86,
             ],
             $sixty,

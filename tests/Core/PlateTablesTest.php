@@ -27,26 +27,55 @@ final class PlateTablesTest extends TestCase
     #[DataProvider('classes')]
     public function test_nominal_efficiency_of_a_class(string $class, int $poles, float $kw, float $percent): void
     {
-        self::assertEqualsWithDelta($percent, self::practice()->efficiencyClasses()->nominal($class, 1000 * $kw, $poles), 1e-6);
+        self::assertEqualsWithDelta($percent, self::practice()->efficiencyClasses()->nominal($class, 1000 * $kw, $poles, 50), 1e-6);
     }
 
     public function test_a_higher_class_wastes_less_at_every_size(): void
     {
-        foreach (['2', '4', '6'] as $poles) {
-            foreach (Tables::shipped()->named(TableName::from('iec/efficiency_class_50hz'))->keys('IE3', $poles) as $kw) {
-                $values = array_filter(
-                    array_map(
-                        static fn (string $class): ?float => self::practice()
-                            ->efficiencyClasses()
-                            ->nominal($class, 1000 * (float) $kw, (int) $poles),
-                        ['IE1', 'IE2', 'IE3', 'IE4'],
-                    ),
-                );
-                $sorted = $values;
-                sort($sorted);
-                self::assertSame($sorted, array_values($values), "$kw kW, $poles poles");
+        foreach (self::ratings() as [$hertz, $poles, $kw]) {
+            $values = array_filter(
+                array_map(
+                    static fn (string $class): ?float => self::practice()
+                        ->efficiencyClasses()
+                        ->nominal($class, 1000 * (float) $kw, (int) $poles, $hertz),
+                    ['IE1', 'IE2', 'IE3', 'IE4'],
+                ),
+            );
+            $sorted = $values;
+            sort($sorted);
+            self::assertSame($sorted, array_values($values), "$kw kW, $poles poles, $hertz Hz");
+        }
+    }
+
+    /** @return iterable<array{float, string, string}> Hz, poles, kW */
+    private static function ratings(): iterable
+    {
+        foreach ([50 => 'iec/efficiency_class_50hz', 60 => 'iec/efficiency_class_60hz'] as $hertz => $name) {
+            foreach (['2', '4', '6'] as $poles) {
+                foreach (Tables::shipped()->named(TableName::from($name))->keys('IE3', $poles) as $kw) {
+                    yield [(float) $hertz, $poles, $kw];
+                }
             }
         }
+    }
+
+    /** IEC 60034-30-1 took IE3 at 60 Hz over from NEMA MG 1 Table 12-12: two tables written down apart must agree. */
+    public function test_premium_at_60_hertz_is_that_of_the_horsepower_sizes(): void
+    {
+        $horsepower = Tables::shipped()->named(TableName::from('nec/premium_efficiency_4pole_60hz'));
+        $sizes = [
+            '0.75' => '1', '1.1' => '1.5', '1.5' => '2', '2.2' => '3', '3.7' => '5', '5.5' => '7.5', '7.5' => '10', '11' => '15',
+            '15' => '20', '18.5' => '25', '22' => '30', '30' => '40', '37' => '50', '45' => '60', '55' => '75', '75' => '100',
+            '90' => '125', '110' => '150', '150' => '200', '185' => '250',
+        ];
+        foreach ($sizes as $kw => $hp) {
+            self::assertSame(
+                $horsepower->number((string) $hp),
+                self::practice()->efficiencyClasses()->nominal('IE3', 1000 * (float) $kw, 4, 60),
+                "$kw kW",
+            );
+        }
+        self::assertNull(self::practice()->efficiencyClasses()->nominal('IE3', 37000, 4, 55), 'no table for this frequency');
     }
 
     /** NEC 430.7(B): every letter begins where the one before ends; there is no I, O or Q. */

@@ -13,6 +13,9 @@ use BraveAnvil\Solution\Show;
  */
 final readonly class PlateVoltage
 {
+    /** How far volts per hertz of two rows may lie apart, as a share, and still be of one connection. */
+    private const LIKE = 0.15;
+
     /** @param  list<array{low: float, high: float, connection: string}>  $pairs one or two, lower voltage first */
     public function __construct(public array $pairs)
     {
@@ -131,6 +134,26 @@ final readonly class PlateVoltage
     private static function single(array $pair, string $connection): self
     {
         return new self([['low' => $pair['low'], 'high' => $pair['high'], 'connection' => $connection === '' ? 'single' : $connection]]);
+    }
+
+    /**
+     * One bare voltage with the connection that the other row has at like volts per hertz.
+     *
+     * @param  float  $ratio  of the frequency of this row to that of the other
+     */
+    public function joinedAs(self $other, float $ratio): self
+    {
+        if (count($this->pairs) !== 1 || $this->pairs[0]['connection'] !== 'single') {
+            return $this;
+        }
+        $pair = $this->pairs[0];
+        foreach ($other->pairs as $first) {
+            if (abs($pair['low'] / $ratio / $first['low'] - 1) < self::LIKE && $first['connection'] !== 'single') {
+                return new self([[...$pair, 'connection' => $first['connection']]]);
+            }
+        }
+
+        return $this;
     }
 
     public function echo(): string

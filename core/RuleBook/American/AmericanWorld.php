@@ -21,7 +21,7 @@ trait AmericanWorld
 
     public function terminals(): TerminalMarks
     {
-        return new TerminalMarks(['T1', 'T2', 'T3'], ['T6', 'T4', 'T5']);
+        return new TerminalMarks(['T1', 'T2', 'T3'], ['T6', 'T4', 'T5'], true);
     }
 
     /** %, of a branch circuit. */

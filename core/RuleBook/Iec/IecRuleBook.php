@@ -95,7 +95,7 @@ final readonly class IecRuleBook implements RuleBook
 
     public function terminals(): TerminalMarks
     {
-        return new TerminalMarks(['U1', 'V1', 'W1'], ['W2', 'U2', 'V2']);
+        return new TerminalMarks(['U1', 'V1', 'W1'], ['W2', 'U2', 'V2'], false);
     }
 
     public function dropLimitRunning(): float

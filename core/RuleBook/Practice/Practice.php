@@ -43,7 +43,9 @@ final readonly class Practice
 
     public function efficiencyClasses(): EfficiencyClasses
     {
-        return new EfficiencyClasses($this->tables->named(TableName::IecEfficiencyClass50hz));
+        return new EfficiencyClasses(
+            $this->tables->named(TableName::IecEfficiencyClass50hz), $this->tables->named(TableName::IecEfficiencyClass60hz),
+        );
     }
 
     public function codeLetters(): CodeLetters

@@ -10,6 +10,7 @@ use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Machine\Machine;
 use BraveAnvil\Plate\Motor;
 use BraveAnvil\Plate\WindingConnection;
+use BraveAnvil\RuleBook\TerminalMarks;
 use BraveAnvil\RuleBook\Words;
 use BraveAnvil\Solution\Figure;
 use BraveAnvil\Start\StartFigures;
@@ -108,12 +109,12 @@ final readonly class Direct implements StartingMethod
         return new CapacitorLimits(true, '', false);
     }
 
-    public function wiring(): string
+    public function wiring(Words $words, TerminalMarks $marks): string
     {
         return '';
     }
 
-    public function cautions(StartFigures $figures): array
+    public function cautions(StartFigures $figures, Words $words, TerminalMarks $marks): array
     {
         return [];
     }

@@ -11,6 +11,7 @@ use BraveAnvil\Machine\Machine;
 use BraveAnvil\Plate\Motor;
 use BraveAnvil\Plate\PlateFigure;
 use BraveAnvil\Plate\WindingConnection;
+use BraveAnvil\RuleBook\TerminalMarks;
 use BraveAnvil\RuleBook\Words;
 use BraveAnvil\Solution\Figure;
 use BraveAnvil\Solution\Finding;
@@ -63,7 +64,9 @@ final readonly class StarDelta implements StartingMethod
             ->do(
                 $connection === WindingConnection::Single
                     ? 'Type the connection with the voltage, such as D 400, once you have seen it in the terminal box.'
-                    : 'Start it direct, or choose a motor whose delta voltage is that of the supply.',
+                    : ($connection === WindingConnection::None
+                        ? 'Choose a motor for this supply, or a transformer.'
+                        : 'Start it direct, or choose a motor whose delta voltage is that of the supply.'),
             )
             ->source('winding voltage, IEC 60034-8 and NEMA MG 1')
             ->on(PlateFigure::Connection);
@@ -91,9 +94,12 @@ final readonly class StarDelta implements StartingMethod
         return match (true) {
             $connection === WindingConnection::None => 'No connection of this motor fits the supply.',
             $leads === 3.0 => 'Only three leads are brought out; '.$words->starDelta.' needs both ends of every winding.',
-            $connection->isForTwoVoltages() || $leads === 9.0 => 'A nine-lead motor is joined inside in '.
+            $connection->isForTwoVoltages() || $leads === 9.0 => ($leads === 9.0
+                ? 'A motor with nine leads'
+                : 'A motor for two voltages in the ratio 2 has nine leads as a rule. Such a motor').
+                ' is joined inside in '.
                 $words->star.
-                ' or delta; its winding ends cannot be switched. A motor with twelve leads can.',
+                ' or delta; its winding ends cannot be switched. One with twelve leads can.',
             default => 'The plate gives one voltage and no delta sign, so it is not known whether the windings run in delta on it.',
         };
     }
@@ -182,12 +188,16 @@ final readonly class StarDelta implements StartingMethod
         );
     }
 
-    public function wiring(): string
+    public function wiring(Words $words, TerminalMarks $marks): string
     {
-        return 'For the favourable side wire the delta contactor U2–L3, V2–L1, W2–L2, and interlock it with the star contactor both mechanically and electrically.';
+        return 'For the favourable side wire the delta contactor '.
+            $marks->favourableDelta().
+            ', and interlock it with the '.
+            $words->star.
+            ' contactor both mechanically and electrically.';
     }
 
-    public function cautions(StartFigures $figures): array
+    public function cautions(StartFigures $figures, Words $words, TerminalMarks $marks): array
     {
         $cautions = [];
         if ($figures->reclosingPeak !== null) {
@@ -198,12 +208,12 @@ final readonly class StarDelta implements StartingMethod
                         $figures->reclosingPeak->shown(3).
                         ', more than the first peak direct on line.',
                 )
-                ->do($this->wiring())
+                ->do($this->wiring($words, $marks))
                 ->source('own computation, an upper bound')
                 ->on(StartFigure::ReclosingPeak);
         }
         $cautions[] = Finding::note(StartFinding::RunUpNotChecked)
-            ->title('Run-up in star is not checked')
+            ->title('Run-up in '.$words->star.' is not checked')
             ->because('Whether a third of the torque brings this load up to speed is not computed yet.')
             ->do('Watch the first start: change over near full speed, 90 % or more.')
             ->on(StartFigure::StarTorque);

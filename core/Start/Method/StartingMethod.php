@@ -9,6 +9,7 @@ use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Machine\Machine;
 use BraveAnvil\Plate\Motor;
 use BraveAnvil\Plate\WindingConnection;
+use BraveAnvil\RuleBook\TerminalMarks;
 use BraveAnvil\RuleBook\Words;
 use BraveAnvil\Solution\Figure;
 use BraveAnvil\Solution\FindingBuilder;
@@ -76,10 +77,10 @@ interface StartingMethod
     public function capacitor(): CapacitorLimits;
 
     /** What is left to wire with care; empty where nothing is. */
-    public function wiring(): string;
+    public function wiring(Words $words, TerminalMarks $marks): string;
 
     /** @return list<FindingBuilder> what a person must know before the first start */
-    public function cautions(StartFigures $figures): array;
+    public function cautions(StartFigures $figures, Words $words, TerminalMarks $marks): array;
 
     /**
      * The outcome of the station in one sentence.

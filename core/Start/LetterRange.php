@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BraveAnvil\Start;
+
+use BraveAnvil\Solution\Figure;
+
+/** Locked-rotor current by a code letter. The first letter has no middle and no low end, the last no high one. */
+final readonly class LetterRange
+{
+    /**
+     * @param  Figure|null  $current  middle of the range, A
+     * @param  Figure|null  $low  A
+     * @param  Figure|null  $high  A
+     */
+    public function __construct(public ?Figure $current, private ?Figure $low, private ?Figure $high)
+    {
+    }
+
+    /**
+     * What another source says, held between the ends of the letter.
+     *
+     * @param  Figure  $other  A
+     */
+    public function bounded(Figure $other): Figure
+    {
+        $end = match (true) {
+            $this->high !== null && $other->number() > $this->high->number() => $this->high,
+            $this->low !== null && $other->number() < $this->low->number() => $this->low,
+            default => null,
+        };
+
+        return $end === null
+            ? $other
+            : $end
+                ->named(StartFigure::LockedRotorCurrent, 'the end of the code letter’s range that is nearer to '.$other->shown(3))
+                ->withAssumption('the end of the code letter’s range');
+    }
+}

@@ -1,0 +1,152 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use BraveAnvil\Circuit\Parse\Power;
+use BraveAnvil\Circuit\Refusal;
+use PHPUnit\Framework\Attributes\DataProvider;
+
+/** How a plate is joined to a supply, and what is said where it does not fit. */
+final class SupplyTest extends CoreTestCase
+{
+    /** @return iterable<array{string, string|list<float>}> text, watts of each row or the start of a refusal */
+    public static function pairs(): iterable
+    {
+        yield ['11/15 kW', 'Two powers in one unit'];
+        yield ['40/30 HP', 'Two powers in one unit'];
+        yield ['25/20 HP', [25 * 746.0, 20 * 746.0]];
+        yield ['4/4.6 kW', [4000.0, 4600.0]];
+        yield ['37/50', [37000.0]];
+        yield ['37 kW/50 hp', [37000.0]];
+        yield ['37 kW/50', [37000.0]];
+        yield ['50 hp/37', [37000.0]];
+    }
+
+    /** @param  string|list<float>  $wanted */
+    #[DataProvider('pairs')]
+    public function test_one_unit_behind_two_figures_covers_both(string $text, string|array $wanted): void
+    {
+        $read = Power::rows($text, 'kw');
+        if (is_string($wanted)) {
+            self::assertInstanceOf(Refusal::class, $read);
+            self::assertStringStartsWith($wanted, $read->text);
+
+            return;
+        }
+        self::assertIsArray($read);
+        self::assertSame($wanted, array_map(static fn (Power $power): float => $power->watts, $read));
+    }
+
+    /** NEMA MG 1 10.37: 122 A on 230 V and 61 A on 460 V belong together; 208 is the other end of the range. */
+    public function test_a_range_pairs_with_the_end_that_fits(): void
+    {
+        $fits = Circuits::solve(Circuits::fiftyHorsepower(), ['plate.voltage' => '208-230/460', 'plate.current' => '122/61']);
+        self::assertDoesNotFind('current_ratio', $fits);
+        $off = Circuits::solve(Circuits::fiftyHorsepower(), ['plate.voltage' => '208-230/460', 'plate.current' => '122/40']);
+        self::assertFinds('current_ratio', $off, 'caution');
+    }
+
+    public function test_six_leads_with_one_voltage_run_in_delta_where_the_book_is_american(): void
+    {
+        $six = ['plate.voltage' => '460', 'plate.current' => 61, 'plate.leads' => 6, 'starter.method' => 'star_delta'];
+        $delta = Circuits::solve(Circuits::fiftyHorsepower(), $six);
+        self::assertFigures(['plate.connection' => 'delta'], $delta);
+        self::assertTrue($delta->figure('plate.connection')?->assumed());
+        self::assertFinds('delta_assumed', $delta, 'caution');
+        self::assertDoesNotFind('star_delta_refused', $delta);
+        foreach ([3, 9] as $leads) {
+            self::assertFinds(
+                'star_delta_refused',
+                Circuits::solve(Circuits::fiftyHorsepower(), [...$six, 'plate.leads' => $leads]),
+                'stop',
+            );
+        }
+        $metric = Circuits::solve(Circuits::kilnFan(), [
+            'plate.voltage' => '400',
+            'plate.current' => 66,
+            'plate.leads' => 6,
+            'starter.method' => 'star_delta',
+        ]);
+        self::assertFinds('star_delta_refused', $metric, 'stop');
+    }
+
+    public function test_the_second_row_of_a_plate_keeps_the_delta_of_the_first(): void
+    {
+        $rows = ['plate.voltage' => '400/690; 460', 'plate.frequency' => '50/60', 'plate.current' => '66/38; 65', 'supply.frequency' => 60];
+        $sixty = Circuits::solve(Circuits::kilnFan(), [...$rows, 'supply.voltage' => 460, 'starter.method' => 'star_delta']);
+        self::assertFigures(['plate.connection' => 'delta'], $sixty);
+        self::assertDoesNotFind('star_delta_refused', $sixty);
+    }
+
+    public function test_a_motor_that_does_not_fit_is_never_told_to_be_started_direct(): void
+    {
+        $none = Circuits::solve(Circuits::kilnFan(), ['supply.voltage' => 230, 'starter.method' => 'star_delta']);
+        self::assertFigures(['plate.connection' => 'none'], $none);
+        self::assertStringNotContainsString('direct', self::finding($none, 'star_delta_refused')->action);
+        $star = Circuits::solve(Circuits::conveyor());
+        self::assertStringContainsString('direct', self::finding($star, 'star_delta_refused')->action);
+    }
+
+    /** Volts and volts per hertz are two things; each gets its own sentence, and less is called less. */
+    public function test_volts_and_volts_per_hertz_are_told_apart(): void
+    {
+        $sixty = Circuits::solve(Circuits::kilnFan(), ['supply.frequency' => 60]);
+        $text = self::finding($sixty, 'no_connection_fits')->text;
+        self::assertStringContainsString("400\u{00A0}V at 60\u{00A0}Hz magnetises like 333.3\u{00A0}V at the plate’s 50\u{00A0}Hz", $text);
+        self::assertStringContainsString('16.7 % low', $text);
+        $slow = Circuits::solve(Circuits::fiftyHorsepower(), ['supply.frequency' => 50, 'supply.voltage' => 400, 'plate.frequency' => 60]);
+        self::assertStringContainsString('16.7 % slower', self::finding($slow, 'frequency_differs')->text);
+        self::assertStringNotContainsString("\u{2212}", self::finding($slow, 'frequency_differs')->text);
+        $all = implode(
+            ' ',
+            array_map(static fn ($finding): string => $finding->title.' '.$finding->text, [...$slow->findings, ...$sixty->findings]),
+        );
+        self::assertStringNotContainsString('Flux is right', $all);
+    }
+
+    /** NEC Table 430.7(B): A ends at 3.15 kVA/hp and has no low end; V begins at 22.4 and has no high one. */
+    public function test_the_first_and_the_last_code_letter_have_one_end_only(): void
+    {
+        $at = static fn (string $letter, array $more = []) => Circuits::solve(Circuits::fiftyHorsepower(), [
+            'plate.code_letter' => $letter,
+            'plate.design_letter' => null,
+            ...$more,
+        ]);
+        $first = $at('A');
+        self::assertNull($first->figure('start.locked_rotor_current_low'));
+        $high = $first->figure('start.locked_rotor_current_high')?->number();
+        self::assertNotNull($high);
+        self::assertLessThanOrEqual($high, $first->figure('start.locked_rotor_current')?->number());
+        self::assertTrue($first->figure('start.locked_rotor_current')?->assumed());
+        $last = $at('V');
+        self::assertNull($last->figure('start.locked_rotor_current_high'));
+        self::assertGreaterThanOrEqual(
+            $last->figure('start.locked_rotor_current_low')?->number(),
+            $last->figure('start.locked_rotor_current')?->number(),
+        );
+        foreach (str_split('BCDEFGHJKLMNPRSTU') as $letter) {
+            $solution = $at($letter);
+            $nominal = $solution->figure('start.locked_rotor_current')?->number();
+            self::assertGreaterThan($solution->figure('start.locked_rotor_current_low')?->number(), $nominal, $letter);
+            self::assertLessThan($solution->figure('start.locked_rotor_current_high')?->number(), $nominal, $letter);
+        }
+        $star = ['plate.voltage' => 'D 460', 'plate.current' => 61, 'starter.method' => 'star_delta', 'plate.leads' => 6];
+        self::assertFinds('code_letter_is_star', $at('A', $star), 'caution');
+    }
+
+    /** IEC 60034-30-1: 60 Hz motors have a table of their own. */
+    public function test_a_sixty_hertz_motor_is_judged_by_the_sixty_hertz_class(): void
+    {
+        $motor = ['plate.efficiency_class' => 'IE3', 'plate.code_letter' => null];
+        $below = Circuits::solve(Circuits::fiftyHorsepower(), [...$motor, 'plate.efficiency' => 94.1]);
+        self::assertStringContainsString('94.5 % at 60 Hz', self::finding($below, 'efficiency_below_class')->text);
+        self::assertDoesNotFind(
+            'efficiency_below_class',
+            Circuits::solve(Circuits::fiftyHorsepower(), [...$motor, 'plate.efficiency' => 94.5]),
+        );
+        $odd = ['plate.frequency' => 55, 'supply.frequency' => 55, 'plate.speed' => 1620, 'plate.efficiency' => 90];
+        self::assertDoesNotFind('efficiency_below_class', Circuits::solve(Circuits::fiftyHorsepower(), [...$motor, ...$odd]));
+    }
+}
