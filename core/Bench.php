@@ -78,20 +78,14 @@ final readonly class Bench
         $motor = $bench->stations($circuit, $ledger);
         $bench->soften($circuit, $ledger);
         self::unknown($circuit, $ledger);
+        Unused::tell($circuit, $book, $ledger);
+
+        $spoken = Spoken::by($book->words());
 
         return new Solution(
-            $typed->tag,
-            $typed->ruleBook,
-            $book->edition(),
-            $ledger->figures(),
-            $ledger->findings(),
-            $ledger->fieldErrors(),
-            $ledger->curves(),
-            $ledger->sentences(),
-            $ledger->blocked(),
-            $typed->read(),
-            $book->words()->toArray(),
-            self::meanings($ledger),
+            $typed->tag, $typed->ruleBook, $book->edition(), $spoken->figures($ledger->figures()), $spoken->findings($ledger->findings()),
+            $spoken->errors($ledger->fieldErrors()), $ledger->curves(), $spoken->texts($ledger->sentences()), $ledger->blocked(),
+            $spoken->texts($typed->read()), $book->words()->toArray(), self::meanings($ledger, $spoken),
             FieldNotes::of($defaulted, $book, $bench->practice, $motor->efficiency),
         );
     }
@@ -192,11 +186,11 @@ final readonly class Bench
     }
 
     /** @return array<string, array{text: string, figures: list<string>}> what the stamps say and what follows from them, by the path where they stand */
-    private static function meanings(Ledger $ledger): array
+    private static function meanings(Ledger $ledger, Spoken $spoken): array
     {
         $meanings = [];
         foreach ($ledger->meanings() as $path => $text) {
-            $meanings[$ledger->pathOf($path)] = ['text' => $text, 'figures' => Follows::from($path)];
+            $meanings[$ledger->pathOf($path)] = ['text' => $spoken->text($text), 'figures' => Follows::from($path)];
         }
 
         return $meanings;

@@ -25,6 +25,7 @@ final readonly class Circuit
      * @param  array<string, FieldError>  $errors  by path
      * @param  list<string>  $unknown  paths that the format does not know
      * @param  bool  $rowChosen  whether it stands on one of two rows of rated values, by the supply
+     * @param  Reads  $reads  which values were asked for; shared by all that is made from this circuit
      */
     public function __construct(
         public string $tag,
@@ -33,6 +34,7 @@ final readonly class Circuit
         public array $errors,
         public array $unknown,
         public bool $rowChosen = false,
+        private Reads $reads = new Reads,
     ) {
     }
 
@@ -93,7 +95,7 @@ final readonly class Circuit
             }
         }
 
-        return new self($this->tag, $this->ruleBook, $entries, $this->errors, $this->unknown, $this->rowChosen);
+        return new self($this->tag, $this->ruleBook, $entries, $this->errors, $this->unknown, $this->rowChosen, $this->reads);
     }
 
     /**
@@ -110,7 +112,7 @@ final readonly class Circuit
             }
         }
 
-        return new self($this->tag, $this->ruleBook, $entries, $this->errors, $this->unknown, $this->rowChosen);
+        return new self($this->tag, $this->ruleBook, $entries, $this->errors, $this->unknown, $this->rowChosen, $this->reads);
     }
 
     /**
@@ -120,6 +122,7 @@ final readonly class Circuit
      */
     public function number(string $path): ?Figure
     {
+        $this->reads->note($path);
         $entry = $this->entries[$path] ?? null;
         if ($entry === null || ! is_float($entry->value)) {
             return null;
@@ -129,10 +132,32 @@ final readonly class Circuit
         return Figure::typed($path, $field->label, $entry->value, $field->unit, $entry->assumption);
     }
 
+    /** What was read into a field, and that somebody asked for it. */
+    private function value(string $path): mixed
+    {
+        $this->reads->note($path);
+
+        return ($this->entries[$path] ?? null)?->value;
+    }
+
+    /** @return list<FieldPath> fields that are typed and read, and whose value nobody has asked for */
+    public function unread(): array
+    {
+        $unread = [];
+        foreach ($this->entries as $path => $entry) {
+            if ($entry->assumption === null && ! $this->reads->has($path)) {
+                /** @var FieldPath $path */
+                $unread[] = $path;
+            }
+        }
+
+        return $unread;
+    }
+
     /** Phases of the supply: three unless one is typed. */
     public function phases(): int
     {
-        return ($this->entries['supply.phases'] ?? null)?->value === 1.0 ? 1 : 3;
+        return $this->value('supply.phases') === 1.0 ? 1 : 3;
     }
 
     /**
@@ -146,7 +171,7 @@ final readonly class Circuit
      */
     public function chosen(string $path, string $choices): ?Choice
     {
-        $value = ($this->entries[$path] ?? null)?->value;
+        $value = $this->value($path);
 
         return is_string($value) ? $choices::tryFrom($value) : null;
     }
@@ -158,7 +183,7 @@ final readonly class Circuit
      */
     public function word(string $path): ?string
     {
-        $value = ($this->entries[$path] ?? null)?->value;
+        $value = $this->value($path);
 
         return is_string($value) ? $value : null;
     }
@@ -166,7 +191,7 @@ final readonly class Circuit
     /** @param  FieldPath  $path */
     public function flag(string $path): ?bool
     {
-        $value = ($this->entries[$path] ?? null)?->value;
+        $value = $this->value($path);
 
         return is_bool($value) ? $value : null;
     }
@@ -199,14 +224,14 @@ final readonly class Circuit
 
     public function power(): ?Power
     {
-        $value = ($this->entries['plate.power'] ?? null)?->value;
+        $value = $this->value('plate.power');
 
         return $value instanceof Power ? $value : null;
     }
 
     public function plateVoltage(): ?PlateVoltage
     {
-        $value = ($this->entries['plate.voltage'] ?? null)?->value;
+        $value = $this->value('plate.voltage');
 
         return $value instanceof PlateVoltage ? $value : null;
     }
@@ -214,14 +239,14 @@ final readonly class Circuit
     /** @param  'plate.current'|'plate.service_factor_amps'  $path  both are stamped alike */
     public function plateCurrent(string $path = 'plate.current'): ?PlateCurrent
     {
-        $value = ($this->entries[$path] ?? null)?->value;
+        $value = $this->value($path);
 
         return $value instanceof PlateCurrent ? $value : null;
     }
 
     public function speed(): ?Speed
     {
-        $value = ($this->entries['plate.speed'] ?? null)?->value;
+        $value = $this->value('plate.speed');
 
         return $value instanceof Speed ? $value : null;
     }
@@ -275,7 +300,7 @@ final readonly class Circuit
             unset($entries[$other], $errors[$other]);
         }
 
-        return new self($this->tag, $this->ruleBook, $entries, $errors, $this->unknown, $bySupply);
+        return new self($this->tag, $this->ruleBook, $entries, $errors, $this->unknown, $bySupply, $this->reads);
     }
 
     /**
@@ -311,7 +336,7 @@ final readonly class Circuit
      */
     public function numbers(string $path): array
     {
-        $value = ($this->entries[$path] ?? null)?->value;
+        $value = $this->value($path);
 
         return is_array($value) ? array_values(array_filter($value, is_float(...))) : [];
     }

@@ -35,6 +35,11 @@ enum GuardFinding: string implements FindingCode
     case ClassTripsOnStart = 'class_trips_on_start';
     case ClassNotChecked = 'class_not_checked';
     case InstalledDialTrips = 'installed_dial_trips';
+    case WorstCaseStart = 'worst_case_start';
+    case SlashRating = 'slash_rating';
+    case DisconnectInSight = 'disconnect_in_sight';
+    case HorsepowerRated = 'horsepower_rated';
+    case PhaseLossSensitive = 'phase_loss_sensitive';
     case SlowClass = 'slow_class';
     case CoordinationByMaker = 'coordination_by_maker';
 

@@ -69,7 +69,7 @@ final readonly class GuardStation
 
             return null;
         }
-        $rating = $this->device($scpd, new DeviceDuty($circuit, $load->designCurrent, $inrush, $prospective), $ledger);
+        $rating = $this->device($scpd, new DeviceDuty($circuit, $load->designCurrent, $inrush, $prospective), $starting, $ledger);
         $overload = (new Overload($this->sizing->overload, $this->practice, $words))->solve(
             $circuit, $load->overloadCurrent, $corrected, $starting->method, $inrush, $ledger,
         );
@@ -82,6 +82,7 @@ final readonly class GuardStation
             $ledger->put($switch->size);
         }
         self::contactors($load->overloadCurrent, $starting->method, $ledger);
+        $ledger->add(...$this->sizing->devices->notes($scpd), ...$this->sizing->disconnects->notes(), ...$this->sizing->overload->notes());
         Prospective::judge($circuit, $prospective, $ledger);
         $ledger->note(GuardFinding::CoordinationByMaker)->title('Coordination type 1 or 2')
             ->because('Whether contactor and relay survive a short circuit behind this device is in the starter maker’s tables only.')
@@ -92,6 +93,7 @@ final readonly class GuardStation
             ($rating === null ? 'No device of this kind fits.' : $rating->label.' '.$rating->shown().'.').
                 ' Set the overload dial to '.
                 $overload->dial->shown(3).
+                $overload->where.
                 ($overload->class === null ? '.' : ', class '.$overload->class->value.'.'),
         );
 
@@ -99,7 +101,7 @@ final readonly class GuardStation
     }
 
     /** @return Figure|null A; null where none fits */
-    private function device(Scpd $scpd, DeviceDuty $duty, Ledger $ledger): ?Figure
+    private function device(Scpd $scpd, DeviceDuty $duty, Starting $starting, Ledger $ledger): ?Figure
     {
         $choice = $this->sizing->devices->choose($scpd, $duty);
         $ledger->add(...$choice->findings);
@@ -115,6 +117,7 @@ final readonly class GuardStation
             $rating = InstalledDevice::judge($choice, $duty, $installed, $ledger);
         } elseif ($choice->rating !== null) {
             $rating = $ledger->put($choice->rating);
+            $this->worstCase($scpd, $duty, $choice, $starting, $ledger);
         } elseif (! $choice->explained) {
             $ledger->stop(GuardFinding::NoDeviceFits)->title('No standard rating fits')
                 ->because('None of the standard ratings both obeys the rule and carries this start.')->do('Choose another kind of device.')
@@ -123,6 +126,34 @@ final readonly class GuardStation
         $ledger->curve(new RatingsCurve($scpd->label($this->book->words()), $duty->design, $choice, $rating));
 
         return $rating;
+    }
+
+    /** Whether the largest starting current that the plate allows would want another device. */
+    private function worstCase(Scpd $scpd, DeviceDuty $duty, ScpdChoice $choice, Starting $starting, Ledger $ledger): void
+    {
+        $times = $starting->worstTimes();
+        if (! $choice->certain || $times <= 1 + 1e-9) {
+            return;
+        }
+        $worst = new DeviceDuty($duty->circuit, $duty->design, $duty->inrush->times($times), $duty->prospective);
+        $rating = $this->sizing->devices->choose($scpd, $worst)->rating;
+        if ($rating !== null && $rating->value === $choice->rating?->value) {
+            return;
+        }
+        $ledger
+            ->note(GuardFinding::WorstCaseStart)
+            ->title('The start may be harder than stamped')
+            ->because(
+                'The tolerance of the plate allows a locked-rotor current of '.
+                    $starting->figures->highest?->shown(3).
+                    '. '.
+                    ($rating === null
+                        ? 'No rating of this kind is sure to carry that.'
+                        : 'To carry that for sure, '.$rating->shown().' would be wanted.'),
+            )
+            ->do('If it trips on a start, look at the starting current first.')
+            ->source('IEC 60034-1, NEC 430.7(B) (from memory)')
+            ->on(StartFigure::LockedRotorCurrentHigh, GuardFigure::ScpdRating);
     }
 
     private static function contactors(Figure $current, StartingMethod $method, Ledger $ledger): void

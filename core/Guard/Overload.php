@@ -73,6 +73,7 @@ final readonly class Overload
                 ->because(
                     'Set a scale marked in motor amperes to '.
                         $dial->shown(3).
+                        $seat->where().
                         '. The trip must not exceed '.
                         $limit->shown(3).
                         '; dialling that figure would trip far too late and burn the winding.',
@@ -87,7 +88,7 @@ final readonly class Overload
 
         $class = (new RelayClass($this->practice))->solve($circuit, $dial, $installed, $seat, $inrush, $this->words, $ledger);
 
-        return new OverloadResult($dial, $class);
+        return new OverloadResult($dial, $class, $seat->where());
     }
 
     private static function seat(Circuit $circuit, StartingMethod $method): ?RelaySeat

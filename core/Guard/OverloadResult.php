@@ -9,7 +9,8 @@ use BraveAnvil\Solution\Figure;
 /** The overload relay once it is set: its dial in A, and its trip class where the start is known. */
 final readonly class OverloadResult
 {
-    public function __construct(public Figure $dial, public ?Figure $class)
+    /** @param  string  $where  in which conductors it sits, behind its amperes; empty in the line */
+    public function __construct(public Figure $dial, public ?Figure $class, public string $where)
     {
     }
 }

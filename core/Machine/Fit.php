@@ -13,7 +13,7 @@ use BraveAnvil\Solution\Unit;
  */
 final readonly class Fit
 {
-    private const FRICTION_SHARE = 0.10;
+    private const FRICTION_SHARE = 0.1;
 
     /** Shares of the stator's losses taken as copper, tried in this order. */
     private const COPPER_SHARES = [0.6, 0.45, 0.3, 0.15];
@@ -55,9 +55,12 @@ final readonly class Fit
     {
         foreach (
             [
-                ['Ia/In', $plate->startCurrent, 2.5, 13.0], ['Tst/Tn', $plate->startTorque, 0.3, 5.0],
-                ['Tmax/Tn', $plate->breakdownTorque, 1.3, 6.0], ['a power factor', $plate->powerFactor, 0.35, 0.96],
-                ['an efficiency', $plate->efficiency, 0.3, 0.985], ['a slip', $plate->slip, 0.0005, 0.25],
+                ['Ia/In', $plate->startCurrent, 2.5, 13.0],
+                ['Tst/Tn', $plate->startTorque, 0.3, 5.0],
+                ['Tmax/Tn', $plate->breakdownTorque, 1.3, 6.0],
+                ['a power factor', $plate->powerFactor, 0.35, 0.96],
+                ['an efficiency', $plate->efficiency, 0.3, 0.985],
+                ['a slip', $plate->slip, 0.0005, 0.25],
             ] as [$name, $value, $low, $high]
         ) {
             if ($value < $low || $value > $high) {
@@ -87,7 +90,7 @@ final readonly class Fit
         $losses = $plate->output * (1 / $plate->efficiency - 1);
         $friction = self::FRICTION_SHARE * $losses;
         $slip = $plate->slip;
-        $rotor = static fn (float $s): float => $s / (1 - $s) * ($plate->output + $friction);
+        $rotor = static fn (float $s): float => ($s / (1 - $s)) * ($plate->output + $friction);
         $most = 0.75 * ($losses - $friction);
         if ($rotor($slip) > $most) {
             if ($rotor($slip) > 1.3 * $most) {
@@ -98,18 +101,21 @@ final readonly class Fit
                     ' that are lost in all: speed and efficiency do not belong together.';
             }
             $slip = $most / ($plate->output + $friction + $most);
-            $flags[] = 'slip taken as '.Show::number(100 * $slip, 3).' %: the stamped one leaves no losses for stator and iron';
+            $flags[] = 'slip taken as '.Show::number(100 * $slip, 3).' %: that of the speed leaves no losses for stator and iron';
         }
         $rest = $losses - $friction - $rotor($slip);
-        $core = 3 * $v ** 2 / ((1 - $share) * $rest);
+        $core = (3 * $v ** 2) / ((1 - $share) * $rest);
         $current = $plate->current();
         $a = $current * $plate->powerFactor - $v / $core;
         $b = $current * sqrt(1 - $plate->powerFactor ** 2);
 
         return [
-            'slip' => $slip, 'friction' => $friction, 'core' => $core,
+            'slip' => $slip,
+            'friction' => $friction,
+            'core' => $core,
             'r1' => ($share * $rest) / (3 * ($a ** 2 + $b ** 2)),
-            'a' => $a, 'b' => $b,
+            'a' => $a,
+            'b' => $b,
         ];
     }
 
@@ -160,7 +166,7 @@ final readonly class Fit
         while ($last - $first > 1) {
             $middle = intdiv($first + $last, 2);
             $here = $miss($middle);
-            $here[1] * $low[1] > 0 ? [$first, $low] = [$middle, $here] : [$last, $high] = [$middle, $here];
+            $here[1] * $low[1] > 0 ? ([$first, $low] = [$middle, $here]) : ([$last, $high] = [$middle, $here]);
         }
 
         return self::between($low, $high, $plate, $stator, $largestSlip, $base);
@@ -181,7 +187,7 @@ final readonly class Fit
                 break;
             }
             $middle = [$x, $machine->breakdown($largestSlip)[0] / $plate->torque() - $plate->breakdownTorque, $machine];
-            $middle[1] * $low[1] > 0 ? $low = $middle : $high = $middle;
+            $middle[1] * $low[1] > 0 ? ($low = $middle) : ($high = $middle);
             $best = abs($middle[1]) < abs($best[1]) ? $middle : $best;
         }
 
@@ -222,7 +228,16 @@ final readonly class Fit
         $r2 = $r * $slip;
 
         return new Machine(
-            $plate->volts, $plate->synchronousSpeed, $slip, $r1, $stator['core'], $xm, $x, $xs, $r2, $r2s,
+            $plate->volts,
+            $plate->synchronousSpeed,
+            $slip,
+            $r1,
+            $stator['core'],
+            $xm,
+            $x,
+            $xs,
+            $r2,
+            $r2s,
             $whole ? self::deepBar($r2s / $r2, $slip) : 0.0,
             $stator['friction'],
         );
@@ -240,7 +255,7 @@ final readonly class Fit
         $r1 = $stator['r1'];
         $core = $v / $stator['core'];
         $current = $plate->startCurrent * $plate->current();
-        $gap = $plate->startTorque * $plate->torque() * 2 * M_PI * $plate->synchronousSpeed / 60 / 3;
+        $gap = ($plate->startTorque * $plate->torque() * 2 * M_PI * $plate->synchronousSpeed) / 60 / 3;
         $a = ($r1 * ($current ** 2 - $core ** 2) + $gap) / ($v + 2 * $r1 * $core);
         $b2 = $current ** 2 - ($a + $core) ** 2;
         if ($b2 <= 0 || ($a + $core) / $current > 0.9) {
@@ -251,10 +266,10 @@ final readonly class Fit
         [$eRe, $eIm] = [$v - $a * $r1, $b * $r1];
         [$re, $im] = [$a - $eIm / $xm, -$b + $eRe / $xm];
         $square = $a * $a + $b * $b;
-        $rotor = [$re * $re + $im * $im, 2 * ($re * $a - $im * $b) / $xm, $square / ($xm * $xm)];
+        $rotor = [$re * $re + $im * $im, (2 * ($re * $a - $im * $b)) / $xm, $square / ($xm * $xm)];
         $cubic = [
             ($eRe * $eRe + $eIm * $eIm) / $xm - $b * $v,
-            $square + $rotor[0] - 2 * ($b * $eRe + $a * $eIm) / $xm,
+            $square + $rotor[0] - (2 * ($b * $eRe + $a * $eIm)) / $xm,
             $rotor[1] + $square / $xm,
             $rotor[2],
         ];
@@ -304,7 +319,7 @@ final readonly class Fit
         [$low, $high] = [0.01, 60.0];
         for ($i = 0; $i < 22; $i++) {
             $middle = ($low + $high) / 2;
-            Machine::bar($middle) / Machine::bar($middle * $root) < $ratio ? $low = $middle : $high = $middle;
+            Machine::bar($middle) / Machine::bar($middle * $root) < $ratio ? ($low = $middle) : ($high = $middle);
         }
 
         return ($low + $high) / 2;

@@ -47,9 +47,12 @@ final class PowerReading
             return null;
         }
 
-        return $this->apparent ??= $this->ledger->work(MeasuredFigure::Apparent)->from(V: $volts, I: $amperes)
+        return $this->apparent ??= $this->ledger
+            ->work(MeasuredFigure::Apparent)
+            ->from(V: $volts, I: $amperes)
             ->as($this->threePhase ? '√3 V I' : 'V I', ($this->threePhase ? '√3 × ' : '').'{V} × {I}')
-            ->equals(($this->threePhase ? sqrt(3) : 1.0) * $volts->number() * $amperes->number())->write();
+            ->equals(($this->threePhase ? sqrt(3) : 1.0) * $volts->number() * $amperes->number())
+            ->write();
     }
 
     /** What is read is the real power itself. */
@@ -80,9 +83,16 @@ final class PowerReading
 
             return;
         }
-        $factor = $this->ledger->work(MeasuredFigure::PowerFactor)->from(P: $real, S: $apparent)->as('P / S', '{P} ÷ {S}')
-            ->equals(min(1.0, abs($real->number()) / $apparent->number()))->write();
+        $factor = $this->ledger
+            ->work(MeasuredFigure::PowerFactor)
+            ->from(P: $real, S: $apparent)
+            ->as('P / S', '{P} ÷ {S}')
+            ->equals(max(-1.0, min(1.0, $real->number() / $apparent->number())))
+            ->write();
         $this->angleOf($factor);
+        if ($real->number() < 0) {
+            $this->backwards($real, $path);
+        }
         $size = sqrt(max(0.0, $apparent->number() ** 2 - $real->number() ** 2));
         $this->reactive($size, '√(S² − P²)', '√({S}² − {P}²)', ['S' => $apparent, 'P' => $real]);
     }
@@ -109,8 +119,29 @@ final class PowerReading
 
     public function angleOf(Figure $factor): void
     {
-        $this->angle = $this->ledger->work(MeasuredFigure::Angle)->from(pf: $factor)->as('arccos(cos φ)', 'arccos {pf}')
-            ->equals(rad2deg(acos(min(1.0, $factor->number()))))->write();
+        $this->angle = $this->ledger
+            ->work(MeasuredFigure::Angle)
+            ->from(pf: $factor)
+            ->as('arccos(cos φ)', 'arccos {pf}')
+            ->equals(rad2deg(acos(max(-1.0, min(1.0, $factor->number())))))
+            ->write();
+    }
+
+    /** @param  FieldPath  $path  of the reading */
+    public function backwards(Figure $real, string $path): void
+    {
+        $this->ledger
+            ->caution(MeasuredFinding::PowerBackwards)
+            ->title('Power flows backwards')
+            ->because(
+                'The meter shows '.
+                    $real->shown(3).
+                    ': either the load drives the supply, as a motor that is driven by its load does, or a current coil or a voltage lead is turned.',
+            )
+            ->do('Turn the clamp or coil once and read again; only if the load really drives back, leave the sign.')
+            ->source('definition')
+            ->on(MeasuredFigure::Real, MeasuredFigure::PowerFactor)
+            ->about($path);
     }
 
     /** The angle of a power factor, leading where reactive power is negative. */
@@ -118,8 +149,12 @@ final class PowerReading
     {
         $angle = rad2deg(acos(min(1.0, $factor->number())));
         $sign = $leading ? '−' : '';
-        $this->angle = $this->ledger->work(MeasuredFigure::Angle)->from(pf: $factor)->as($sign.'arccos(cos φ)', $sign.'arccos {pf}')
-            ->equals($leading ? -$angle : $angle)->write();
+        $this->angle = $this->ledger
+            ->work(MeasuredFigure::Angle)
+            ->from(pf: $factor)
+            ->as($sign.'arccos(cos φ)', $sign.'arccos {pf}')
+            ->equals($leading ? -$angle : $angle)
+            ->write();
     }
 
     /** Everything from a known angle behind the phase voltage. */
@@ -156,11 +191,14 @@ final class PowerReading
     {
         foreach ($paths as $path) {
             if ($this->circuit->missing($path)) {
-                $this->ledger->missing($path, match (true) {
-                    str_ends_with($path, 'sense') => 'Does the current lag or lead?',
-                    str_ends_with($path, 'sequence') => 'Which sequence do the lines have?',
-                    default => 'This reading is wanted.',
-                });
+                $this->ledger->missing(
+                    $path,
+                    match (true) {
+                        str_ends_with($path, 'sense') => 'Does the current lag or lead?',
+                        str_ends_with($path, 'sequence') => 'Which sequence do the lines have?',
+                        default => 'This reading is wanted.',
+                    },
+                );
             }
         }
     }

@@ -28,7 +28,7 @@ final readonly class Frame
     }
 
     /**
-     * @param  string  $text  in capitals, `225S`, `286T`, `56C`, `IEC 132M`
+     * @param  string  $text  in capitals, `225S`, `254T`, `145TC`, `IEC 132M`
      * @param  bool  $metric  how a bare number such as 56 is read
      */
     public static function of(string $text, bool $metric, StampTables $tables): ?self

@@ -232,6 +232,9 @@ final readonly class PlateChecks
     {
         $groups = $circuit->plateCurrent('plate.service_factor_amps')?->groups;
         $rated = $motor->current;
+        if ($groups === null && ! $circuit->bad('plate.service_factor_amps')) {
+            return self::expectedServiceFactorAmps($circuit, $motor, $ledger);
+        }
         if ($groups === null || $motor->supplied === null || $rated === null) {
             return null;
         }
@@ -267,6 +270,28 @@ final readonly class PlateChecks
         }
 
         return $amps;
+    }
+
+    /** What the fitted machine draws at its service factor, where the plate does not say. */
+    private static function expectedServiceFactorAmps(Circuit $circuit, Motor $motor, Ledger $ledger): ?Figure
+    {
+        $factor = $circuit->number('plate.service_factor');
+        $machine = $motor->fit?->machine;
+        if ($machine === null || $motor->output === null || $factor === null || $factor->number() <= 1) {
+            return null;
+        }
+        $slip = $machine->slipFor($factor->number() * $motor->output->number());
+
+        return $slip === null
+            ? null
+            : $ledger
+                ->work(PlateFigure::ServiceFactorAmps)
+                ->from(P: $motor->output, k: $factor)
+                ->as('equivalent circuit at P · SF', 'the machine that fits the plate at {P} × {k}')
+                ->equals($machine->at($slip)['current'])
+                ->source('own computation')
+                ->assuming('service-factor amperes by the machine model')
+                ->write();
     }
 
     private function temperatureRise(Circuit $circuit, Ledger $ledger): void

@@ -14,6 +14,7 @@ enum PlateFinding: string implements FindingCode
     case RowInUse = 'row_in_use';
     case KindNotComputed = 'kind_not_computed';
     case NoConnectionFits = 'no_connection_fits';
+    case UnusedFields = 'unused_fields';
     case VoltageOff = 'voltage_off';
     case DeltaAssumed = 'delta_assumed';
     case FluxTooHigh = 'flux_too_high';

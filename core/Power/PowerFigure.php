@@ -27,6 +27,7 @@ enum PowerFigure: string implements FigureName
     case TableDifference = 'power.table_difference';
     case PartLoadWay = 'power.part_load_way';
     case NoLoadCurrent = 'power.no_load_current';
+    case LoadAtSupplyFrequency = 'power.load_at_supply_frequency';
     case LoadOutput = 'power.load_output';
     case LoadEfficiency = 'power.load_efficiency';
     case LoadPowerFactor = 'power.load_power_factor';
@@ -59,6 +60,7 @@ enum PowerFigure: string implements FigureName
             self::TableDifference => 'Table current against the motor’s own',
             self::PartLoadWay => 'Part load',
             self::NoLoadCurrent => 'No-load current',
+            self::LoadAtSupplyFrequency => 'Load at the supply’s frequency, of rated output',
             self::LoadOutput => 'Shaft output at this load',
             self::LoadEfficiency => 'Efficiency at this load',
             self::LoadPowerFactor => 'Power factor at this load',
@@ -77,7 +79,7 @@ enum PowerFigure: string implements FigureName
             self::Apparent, self::LoadApparent => Unit::VoltAmpere,
             self::Reactive, self::LoadReactive => Unit::Var,
             self::PowerFactor, self::PartLoadWay, self::LoadEfficiency, self::LoadPowerFactor => Unit::None,
-            self::CurrentDifference, self::TableDifference => Unit::Percent,
+            self::CurrentDifference, self::TableDifference, self::LoadAtSupplyFrequency => Unit::Percent,
             default => Unit::Ampere,
         };
     }

@@ -12,6 +12,7 @@ enum PowerFinding: string implements FindingCode
 {
     case SlowMotorUsesPlate = 'slow_motor_uses_plate';
     case TableHasNoCurrent = 'table_has_no_current';
+    case LoadGrowsWithFrequency = 'load_grows_with_frequency';
     case PlateAboveTable = 'plate_above_table';
     case PlateCurrentWanted = 'plate_current_wanted';
     case NoMachineModel = 'no_machine_model';

@@ -63,6 +63,7 @@ final readonly class PowerStation
         self::table($table, $plate ?? $computed, $ledger);
         $partLoad = (new PartLoadPicture)->solve($circuit, $motor, $output, $input, $reactive, $computed, $ledger);
         $noLoad = $partLoad?->noLoadCurrent;
+        LoadAtFrequency::check($circuit, $motor, $ledger);
         $this->schools($circuit, $motor, $plate, $computed, $ledger);
         $load = new Load(
             $output, $input, $apparent, $reactive, $motor->powerFactor, $computed, $plate, $table, $design, $conductors, $overload,

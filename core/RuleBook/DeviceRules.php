@@ -7,6 +7,7 @@ namespace BraveAnvil\RuleBook;
 use BraveAnvil\Circuit\Choice\Scpd;
 use BraveAnvil\Guard\DeviceDuty;
 use BraveAnvil\Guard\ScpdChoice;
+use BraveAnvil\Solution\FindingBuilder;
 
 /** Which protective devices a rule book knows, and which rating it takes. */
 interface DeviceRules
@@ -19,4 +20,7 @@ interface DeviceRules
 
     /** The device by its rule, with every rating looked at. */
     public function choose(Scpd $scpd, DeviceDuty $duty): ScpdChoice;
+
+    /** @return list<FindingBuilder> what its rule asks of a kind of device beside the figures */
+    public function notes(Scpd $scpd): array;
 }

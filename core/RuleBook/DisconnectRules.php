@@ -6,6 +6,7 @@ namespace BraveAnvil\RuleBook;
 
 use BraveAnvil\Guard\SwitchChoice;
 use BraveAnvil\Solution\Figure;
+use BraveAnvil\Solution\FindingBuilder;
 
 /** What a rule book asks of the switch that isolates the motor. */
 interface DisconnectRules
@@ -15,4 +16,7 @@ interface DisconnectRules
      * @param  Figure|null  $fuse  rating of the fuses, A; null where the protective device is none
      */
     public function choose(Figure $design, ?Figure $fuse): SwitchChoice;
+
+    /** @return list<FindingBuilder> what its rule asks beside the figures */
+    public function notes(): array;
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Solution;
 
+use Closure;
+
 /**
  * One value with all that explains it: unit, formula, the numbers put in and where they came from, source, and what is
  * merely assumed. Values are unrounded and in the unit stated.
@@ -114,6 +116,17 @@ final readonly class Figure
 
         return new self($name, null, $label, $this->value, $this->unit, '', $this->label.' '.$this->shown(5), $source,
             $origin === '' ? $this->from : ['' => $origin], $this->assumptions, $this->doubt, $this->corrections);
+    }
+
+    /**
+     * The same in other words.
+     *
+     * @param  Closure(string): string  $say
+     */
+    public function spoken(Closure $say): self
+    {
+        return new self($this->name, $this->field, $say($this->label), $this->value, $this->unit, $this->formula, $say($this->working),
+            $say($this->source), $this->from, array_map($say, $this->assumptions), $this->doubt, $this->corrections);
     }
 
     /** @return array<string, mixed> */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Solution;
 
+use Closure;
+
 /** A stop, caution or note: what is the matter, why, and what to do. */
 final readonly class Finding
 {
@@ -36,6 +38,17 @@ final readonly class Finding
     public static function note(FindingCode $code): FindingBuilder
     {
         return new FindingBuilder(Grade::Note, $code);
+    }
+
+    /**
+     * The same in other words.
+     *
+     * @param  Closure(string): string  $say
+     */
+    public function spoken(Closure $say): self
+    {
+        return new self($this->grade, $this->code, $say($this->title), $say($this->text), $say($this->action), $this->source,
+            $this->figures, $this->fields);
     }
 
     /** @return array<string, mixed> */

@@ -28,27 +28,26 @@ final readonly class LockedRotor
     {
     }
 
-    /** @return Figure|null A */
-    public function solve(Circuit $circuit, Motor $motor, Load $load, ?StartingMethod $method, Ledger $ledger): ?Figure
+    public function solve(Circuit $circuit, Motor $motor, Load $load, ?StartingMethod $method, Ledger $ledger): LockedRotorRange
     {
         if ($circuit->bad('plate.start_current_ratio', 'plate.code_letter')) {
-            return null;
+            return new LockedRotorRange(null);
         }
         $ratio = $circuit->number('plate.start_current_ratio');
         $rated = $load->ratedCurrent();
         if ($ratio !== null) {
-            return $rated === null ? null : $this->byRatio($circuit, $motor, $ratio, $rated, $ledger);
+            return $rated === null ? new LockedRotorRange(null) : $this->byRatio($circuit, $motor, $ratio, $rated, $ledger);
         }
         $letter = $this->byLetter($circuit, $motor, $rated, $method, $ledger);
         if ($letter->current !== null) {
-            return $letter->current;
+            return $letter;
         }
         $otherwise = $this->book->currents()->lockedRotor($circuit, $motor) ?? $this->typical($motor, $rated, $ledger);
 
-        return $otherwise === null ? null : $ledger->put($letter->bounded($otherwise));
+        return $letter->with($otherwise === null ? null : $ledger->put($letter->bounded($otherwise)));
     }
 
-    private function byRatio(Circuit $circuit, Motor $motor, Figure $ratio, Figure $rated, Ledger $ledger): Figure
+    private function byRatio(Circuit $circuit, Motor $motor, Figure $ratio, Figure $rated, Ledger $ledger): LockedRotorRange
     {
         $amperes = $ratio->number() * $rated->number();
         $stamped = static fn (StartFigure $name): Figure => $ledger
@@ -60,8 +59,8 @@ final readonly class LockedRotor
             ->write();
         $current = $stamped(StartFigure::LockedRotorCurrent);
         // The plate promises no less: the tolerance goes upwards only.
-        $stamped(StartFigure::LockedRotorCurrentLow);
-        $ledger
+        $low = $stamped(StartFigure::LockedRotorCurrentLow);
+        $high = $ledger
             ->work(StartFigure::LockedRotorCurrentHigh)
             ->from(k: $ratio, I: $rated)
             ->as('1.2 · Ia/In · I_n', '1.2 × {k} × {I}')
@@ -70,7 +69,7 @@ final readonly class LockedRotor
             ->write();
         $this->compareLetter($circuit, $motor, $current, $ledger);
 
-        return $current;
+        return new LockedRotorRange($current, $low, $high);
     }
 
     private function typical(Motor $motor, ?Figure $rated, Ledger $ledger): ?Figure
@@ -95,12 +94,12 @@ final readonly class LockedRotor
             ->make();
     }
 
-    private function byLetter(Circuit $circuit, Motor $motor, ?Figure $rated, ?StartingMethod $method, Ledger $ledger): LetterRange
+    private function byLetter(Circuit $circuit, Motor $motor, ?Figure $rated, ?StartingMethod $method, Ledger $ledger): LockedRotorRange
     {
         $letter = $circuit->word('plate.code_letter');
         $volts = $motor->ratedVoltage();
         if ($letter === null || $motor->output === null || $motor->supplied === null || $volts === null) {
-            return new LetterRange(null, null, null);
+            return new LockedRotorRange(null);
         }
         $letters = $this->practice->codeLetters();
         $low = $letters->low($letter);
@@ -163,7 +162,7 @@ final readonly class LockedRotor
         $source = $letters->cited();
         $current = $middle === null ? null : $write(StartFigure::LockedRotorCurrent, $middle, $source.', middle of letter '.$letter);
 
-        return new LetterRange(
+        return new LockedRotorRange(
             $current,
             $low !== null && $letter !== 'A' ? $write(StartFigure::LockedRotorCurrentLow, $low, $source) : null,
             $high !== null ? $write(StartFigure::LockedRotorCurrentHigh, $high, $source) : null,

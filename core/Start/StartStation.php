@@ -31,9 +31,10 @@ final readonly class StartStation
     {
         $name = $circuit->bad('starter.method') ? null : $circuit->chosen('starter.method', MethodName::class);
         $method = $name === null ? null : Methods::named($name);
-        $lockedRotor = (new LockedRotor($this->book, $this->practice))->solve($circuit, $motor, $load, $method, $ledger);
+        $range = (new LockedRotor($this->book, $this->practice))->solve($circuit, $motor, $load, $method, $ledger);
+        $lockedRotor = $range->current;
         $peak = $lockedRotor === null ? null : $this->peaks($lockedRotor, $ledger);
-        $figures = $this->standstill($circuit, $motor, $load, $lockedRotor, $peak, $ledger);
+        $figures = $this->standstill($circuit, $motor, $load, $range, $peak, $ledger);
         if ($name !== null) {
             $ledger->work(StartFigure::Method)->equals($name->value)->source($circuit->assumed('starter.method') ?? 'typed')->write();
         }
@@ -82,16 +83,17 @@ final readonly class StartStation
         Circuit $circuit,
         Motor $motor,
         Load $load,
-        ?Figure $lockedRotor,
+        LockedRotorRange $range,
         ?Figure $peak,
         Ledger $ledger,
     ): StartFigures {
+        $lockedRotor = $range->current;
         $rated = $motor->ratedTorque;
         $ratio = $circuit->number('plate.start_torque_ratio') ?? $this->typicalTorque($circuit, $motor);
         $torque = $rated === null || $ratio === null ? null : $ledger->work(StartFigure::LockedRotorTorque)->from(k: $ratio, T: $rated)
             ->as('Tst/Tn · T_n', '{k} × {T}')->equals($ratio->number() * $rated->number())->write();
         if (! (new StarDelta)->fits($circuit, $motor)) {
-            return new StartFigures($lockedRotor, $peak, $torque, null, null, null);
+            return new StartFigures($lockedRotor, $peak, $torque, null, null, null, $range->high);
         }
         $star = $lockedRotor === null ? null : $ledger->work(StartFigure::StarLineCurrent)->from(I: $lockedRotor)->as('I_LR / 3', '{I} ÷ 3')
             ->equals($lockedRotor->number() / 3)->write();
@@ -108,7 +110,7 @@ final readonly class StartStation
                 ->write();
         }
 
-        return new StartFigures($lockedRotor, $peak, $torque, $star, $starTorque, $reclosing);
+        return new StartFigures($lockedRotor, $peak, $torque, $star, $starTorque, $reclosing, $range->high);
     }
 
     private function typicalTorque(Circuit $circuit, Motor $motor): ?Figure

@@ -51,6 +51,15 @@ final readonly class Starting
         return $this->method === null ? $this->figures->lockedRotorTorque : $this->method->torque($this->figures);
     }
 
+    /** How many times the locked-rotor current may be larger than the one that is taken; 1 where nothing allows more. */
+    public function worstTimes(): float
+    {
+        $current = $this->figures->lockedRotorCurrent?->number();
+        $highest = $this->figures->highest?->number();
+
+        return $current === null || $highest === null ? 1.0 : max(1.0, $highest / $current);
+    }
+
     /** What the protective device must let pass. */
     public function inrush(): ?Inrush
     {

@@ -31,7 +31,7 @@ final class EveryViewTest extends BrowserTestCase
         foreach (
             [
                 'KF-203' => ['plate', 'power', 'start', 'cable', 'guard', 'correct'], 'CV-115' => ['plate', 'start', 'cable'],
-                'DX-502' => ['guard', 'cable'], 'AC-410' => ['plate', 'guard'],
+                'DX-502' => ['guard', 'cable'], 'RP-410' => ['plate', 'guard'],
             ] as $tag => $stations
         ) {
             foreach ($stations as $station) {
@@ -44,7 +44,7 @@ final class EveryViewTest extends BrowserTestCase
                 'FP-405' => [
                     'power?view=measure', 'power?view=phasors', 'power?view=windings', 'power?view=waveform', 'plate?view=replacement',
                 ],
-                'AC-410' => ['power', 'power?view=measure'],
+                'RP-410' => ['power', 'power?view=measure'],
             ] as $tag => $views
         ) {
             foreach ($views as $view) {

@@ -247,12 +247,12 @@ final class PlateAndPowerTest extends BrowserTestCase
     {
         $hand = $this->hand();
         $hand->signIn('electrician-b');
-        $this->openCircuit($hand, 'AC-410', 'power');
-        $hand->see('1.15 kW');
-        $hand->see('power factor of 0.61');
+        $this->openCircuit($hand, 'RP-410', 'power');
+        $hand->see('960');
+        $hand->see('power factor of 0.652');
         $hand->fill('Real power', '9 kW');
         $hand->see('real power is never more than apparent power');
-        $hand->fill('Real power', '1150 W');
-        $hand->see('1.49 kvar');
+        $hand->fill('Real power', '960 W');
+        $hand->see('1.12 kvar');
     }
 }

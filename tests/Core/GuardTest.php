@@ -256,4 +256,37 @@ final class GuardTest extends CoreTestCase
         $metric = Circuits::solve(Circuits::twentyFiveHorsepower(), $kilowatts);
         self::assertStringNotContainsString('from the plate', self::finding($metric, 'table_has_no_current')->text);
     }
+
+    /** What the rules ask that no figure shows. */
+    public function test_each_book_asks_for_what_it_asks(): void
+    {
+        $nec = Circuits::solve(Circuits::twentyFiveHorsepower());
+        foreach (['slash_rating', 'disconnect_in_sight', 'horsepower_rated'] as $note) {
+            self::assertFinds($note, $nec, 'note');
+            self::assertDoesNotFind($note, Circuits::solve(Circuits::kilnFan()));
+        }
+        self::assertDoesNotFind('slash_rating', Circuits::solve(Circuits::twentyFiveHorsepower(), ['guard.scpd' => 'fuse_dual_element']));
+        self::assertFinds('phase_loss_sensitive', Circuits::solve(Circuits::kilnFan()), 'note');
+    }
+
+    /** IEC 60034-1 lets the starting current be 20 % above the plate: a device that just holds is told. */
+    public function test_the_worst_start_that_the_plate_allows_is_told(): void
+    {
+        $solution = Circuits::solve(Circuits::kilnFan());
+        $text = self::finding($solution, 'worst_case_start')->text;
+        self::assertStringContainsString("554\u{00A0}A", $text);
+        self::assertStringContainsString("160\u{00A0}A", $text);
+        $wide = Circuits::solve(Circuits::kilnFan(), ['plate.start_current_ratio' => '5.2']);
+        self::assertSame(100.0, $wide->figure('guard.scpd_rating')?->value);
+        self::assertSame('note', self::grade($wide, 'worst_case_start'));
+        self::assertDoesNotFind('worst_case_start', Circuits::solve(Circuits::kilnFan(), ['plate.start_current_ratio' => '6.0']));
+    }
+
+    public function test_a_dial_in_the_motor_leads_says_so(): void
+    {
+        $delta = Circuits::solve(Circuits::kilnFan(), ['starter.method' => 'star_delta']);
+        self::assertStringContainsString('in the motor leads', $delta->sentences['guard'] ?? '');
+        self::assertStringContainsString('in the motor leads', $delta->figure('guard.overload_dial')?->label ?? '');
+        self::assertStringNotContainsString('leads', Circuits::solve(Circuits::kilnFan())->sentences['guard'] ?? '');
+    }
 }

@@ -91,7 +91,7 @@ final class PlateStringsTest extends CoreTestCase
             ['altitude', '3300 ft', '1005.84 m'], ['altitude', '1000 kg', null], ['ip', 'IP55', 'IP55'], ['ip', 'ip 65', 'IP65'],
             ['ip', 'IP-54', 'IP54'], ['ip', '23', 'IP23'], ['ip', 'IP 7 5', null], ['ip', 'IP555', null], ['ip', 'NEMA 4X', null],
             ['cooling', 'IC 411', 'IC411'], ['cooling', '411', 'IC411'], ['cooling', 'IC4A1A1', 'IC4A1A1'], ['cooling', 'ICE', null],
-            ['rotor_class', 'KL 13', 'KL 13'], ['rotor_class', 'kl16', 'KL 16'], ['rotor_class', 'KL 99', null], ['phases', '3~', '3'],
+            ['rotor_class', 'KL 10', 'KL 10'], ['rotor_class', 'kl16', 'KL 16'], ['rotor_class', 'KL 99', null], ['phases', '3~', '3'],
             ['phases', '3 PH', '3'], ['phases', '1~', '1'], ['phases', '2', null], ['leads', '12', '12'], ['leads', '7', null],
             ['grease_amount', '30 g', '30 g'], ['grease_amount', '30/20', '30 / 20 g'], ['grease_amount', '1/2/3', null],
             ['grease_interval', '8000 h', '8000 h'], ['grease_interval', '5 h', null], ['weight', '310 kg', '310 kg'],

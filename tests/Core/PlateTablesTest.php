@@ -103,7 +103,7 @@ final class PlateTablesTest extends TestCase
     {
         return [
             ['132S', true, 132], ['315', true, 315], ['56', true, 56], ['56', false, 88.9], ['48', false, 76.2], ['143T', true, 88.9],
-            ['182T', false, 114.3], ['256T', false, 158.75], ['286T', false, 177.8], ['364T', false, 228.6], ['405T', false, 254],
+            ['182T', false, 114.3], ['256T', false, 158.75], ['254T', false, 158.75], ['364T', false, 228.6], ['405T', false, 254],
             ['449T', false, 279.4], ['5008', false, 317.5], ['IEC 999', true, 0], ['T256', false, 0],
         ];
     }

@@ -149,4 +149,105 @@ final class SupplyTest extends CoreTestCase
         $odd = ['plate.frequency' => 55, 'supply.frequency' => 55, 'plate.speed' => 1620, 'plate.efficiency' => 90];
         self::assertDoesNotFind('efficiency_below_class', Circuits::solve(Circuits::fiftyHorsepower(), [...$motor, ...$odd]));
     }
+
+    /** @return iterable<array{array<string, mixed>, float|null}> load, percent of rated output at 60 Hz */
+    public static function loads(): iterable
+    {
+        yield [['load.kind' => 'quadratic', 'load.torque_percent' => 95], 95 * 1.2 ** 3];
+        yield [['load.kind' => 'linear', 'load.torque_percent' => 60], 60 * 1.2 ** 2];
+        yield [['load.kind' => 'constant', 'load.torque_percent' => 80], 80 * 1.2];
+        yield [['load.kind' => 'constant_power', 'load.torque_percent' => 100], null];
+        yield [['load.kind' => 'quadratic', 'load.torque_percent' => null], null];
+    }
+
+    /**
+     * Affinity laws: a fan takes the third power of its speed.
+     *
+     * @param  array<string, mixed>  $load
+     */
+    #[DataProvider('loads')]
+    public function test_a_load_that_turns_faster_takes_more(array $load, ?float $percent): void
+    {
+        $sixty = Circuits::solve(Circuits::kilnFan(), [...$load, 'supply.frequency' => 60, 'supply.voltage' => 480]);
+        self::assertEqualsWithDelta($percent, $sixty->figure('power.load_at_supply_frequency')?->number(), 1e-9);
+        self::assertSame($percent !== null && $percent > 100 ? 'stop' : null, self::grade($sixty, 'load_grows_with_frequency'));
+        self::assertNull(Circuits::solve(Circuits::kilnFan(), $load)->figure('power.load_at_supply_frequency'), 'nothing changes at 50 Hz');
+    }
+
+    public function test_what_is_typed_and_used_by_nothing_is_named(): void
+    {
+        $typed = [
+            'load.kind' => 'quadratic',
+            'starter.transition' => 'closed',
+            'starter.gap' => '60 ms',
+            'cable.cores' => 3,
+            'supply.earth_loop_ohm' => '0.4',
+            'settings.dip_limit_bus' => 8,
+        ];
+        $solution = Circuits::solve(Circuits::kilnFan(), $typed);
+        self::assertSame([], Circuits::errors($solution));
+        $unused = self::finding($solution, 'unused_fields');
+        foreach (array_keys($typed) as $path) {
+            self::assertContains($path, $unused->fields);
+        }
+        self::assertNotContains('plate.power', $unused->fields);
+        self::assertNotContains('cable.length', $unused->fields);
+        self::assertDoesNotFind('unused_fields', Circuits::solve(Circuits::twentyFiveHorsepower()));
+        $used = Circuits::solve(Circuits::kilnFan(), ['supply.frequency' => 60, 'load.inertia' => '6.5']);
+        self::assertNotContains('load.kind', self::finding($used, 'frequency_differs')->fields);
+    }
+
+    /** @return iterable<array{string, string, string}> path, text, how it reads */
+    public static function legible(): iterable
+    {
+        yield ['plate.power', '7 1/2 HP', '5.595 kW (746 W/hp)'];
+        yield ['plate.power', '1 1/4 hp', '932.5 W (746 W/hp)'];
+        yield ['plate.voltage', '230V Δ 400V Y', '230 V delta, 400 V star'];
+        yield ['plate.voltage', '230 V D / 400 V Y', '230 V delta, 400 V star'];
+        yield ['plate.duty', 'S1 CONT', 'S1, continuous'];
+        yield ['plate.duty', 'CONT. S1', 'S1, continuous'];
+        yield ['supply.voltage', '240/120', '240 V between lines, high leg 208 V to earth'];
+        yield ['supply.voltage', '240D/120', '240 V between lines, high leg 208 V to earth'];
+    }
+
+    #[DataProvider('legible')]
+    public function test_what_is_legible_is_read(string $path, string $text, string $echo): void
+    {
+        $solution = Circuits::solve(Circuits::kilnFan(), [$path => $text, 'plate.current' => null]);
+        self::assertSame(
+            $echo,
+            str_replace("\u{00A0}", ' ', $solution->read[$path] ?? json_encode(Circuits::errors($solution), JSON_THROW_ON_ERROR)),
+        );
+    }
+
+    public function test_three_quarters_stay_ambiguous(): void
+    {
+        self::assertArrayHasKey('plate.power', Circuits::errors(Circuits::solve(Circuits::kilnFan(), ['plate.power' => '3/4 HP'])));
+    }
+
+    public function test_power_that_flows_backwards_is_told_and_keeps_its_sign(): void
+    {
+        $measure = ['measure.method' => 'volts_amps_watts', 'measure.volts_12' => 400, 'measure.amps_1' => 20, 'measure.watts' => -9000];
+        $solution = Circuits::solve(Circuits::kilnFan(), $measure);
+        self::assertFigures(['measured.power_factor' => -9000 / (sqrt(3) * 400 * 20)], $solution);
+        self::assertGreaterThan(90, $solution->figure('measured.angle')?->number());
+        self::assertStringContainsString('turned', self::finding($solution, 'power_backwards')->text);
+        self::assertDoesNotFind('power_backwards', Circuits::solve(Circuits::kilnFan(), [...$measure, 'measure.watts' => 9000]));
+    }
+
+    /** NEMA MG 1: a service factor is drawn from the same machine, so its amperes follow from it. */
+    public function test_service_factor_amperes_follow_from_the_machine(): void
+    {
+        $plate = ['plate.service_factor' => '1.15', 'plate.service_factor_amps' => null];
+        $solution = Circuits::solve(Circuits::kilnFan(), $plate);
+        $amps = $solution->figure('plate.service_factor_amps');
+        self::assertTrue($amps?->assumed());
+        self::assertEqualsWithDelta(66 * 1.15, $amps->number(), 3);
+        self::assertFalse(
+            Circuits::solve(Circuits::kilnFan(), [...$plate, 'plate.service_factor_amps' => '76'])
+                ->figure('plate.service_factor_amps')
+                ?->assumed(),
+        );
+        self::assertNull(Circuits::solve(Circuits::kilnFan())->figure('plate.service_factor_amps'), 'no reserve is stamped');
+    }
 }

@@ -235,7 +235,7 @@ export interface Circuit {
          */
         cooling?: string | number | null;
         /**
-         * Rotor class. KL and tenths of rated torque, such as KL 13.
+         * Rotor class. KL and tenths of rated torque, such as KL 10.
          */
         rotor_class?: string | number | null;
         /**
@@ -814,6 +814,7 @@ export type FigureKey =
     | 'power.table_difference'
     | 'power.part_load_way'
     | 'power.no_load_current'
+    | 'power.load_at_supply_frequency'
     | 'power.load_output'
     | 'power.load_efficiency'
     | 'power.load_power_factor'
@@ -1188,6 +1189,7 @@ export type FindingCode =
     | 'row_in_use'
     | 'kind_not_computed'
     | 'no_connection_fits'
+    | 'unused_fields'
     | 'voltage_off'
     | 'delta_assumed'
     | 'flux_too_high'
@@ -1215,6 +1217,7 @@ export type FindingCode =
     | 'lock_off_before_links'
     | 'slow_motor_uses_plate'
     | 'table_has_no_current'
+    | 'load_grows_with_frequency'
     | 'plate_above_table'
     | 'plate_current_wanted'
     | 'no_machine_model'
@@ -1271,6 +1274,11 @@ export type FindingCode =
     | 'class_trips_on_start'
     | 'class_not_checked'
     | 'installed_dial_trips'
+    | 'worst_case_start'
+    | 'slash_rating'
+    | 'disconnect_in_sight'
+    | 'horsepower_rated'
+    | 'phase_loss_sensitive'
     | 'slow_class'
     | 'coordination_by_maker'
     | 'capacitor_excluded'

@@ -158,7 +158,7 @@ final class PlateFields
         'plate.cooling' => ['kind' => FieldKind::Cooling, 'label' => 'Cooling', 'accepted' => 'IC and its digits, such as IC411.'],
         'plate.rotor_class' => [
             'kind' => FieldKind::RotorClass, 'label' => 'Rotor class',
-            'accepted' => 'KL and tenths of rated torque, such as KL 13.',
+            'accepted' => 'KL and tenths of rated torque, such as KL 10.',
         ],
         'plate.grease_amount' => [
             'kind' => FieldKind::Grams, 'label' => 'Grease amount',

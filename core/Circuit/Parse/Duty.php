@@ -15,7 +15,7 @@ final class Duty
 
     public static function parse(string $text): Entry|Refusal
     {
-        if (preg_match('~^(cont|continuous|mcr)\.?( duty)?$~i', $text) === 1) {
+        if (preg_match('~^(s ?1[\s,:-]*)?(cont|continuous|mcr)\.?( duty)?([\s,:-]*s ?1)?$~i', $text) === 1) {
             return new Entry('S1', 'S1, continuous');
         }
         if (preg_match('~^s\s*(10|[1-9])(?![0-9])[\s,:-]*(.*)$~i', $text, $m) !== 1) {

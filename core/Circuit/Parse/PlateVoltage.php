@@ -26,6 +26,8 @@ final readonly class PlateVoltage
     {
         $upper = (string) preg_replace(['~(?<=[A-Z]),\s+~', '~\b(PARALLEL|SERIES|LOW|HIGH)\b~'], ['/', ''], strtoupper($text));
         $upper = strtr($upper, ['DELTA' => 'D', 'STAR' => 'Y', 'WYE' => 'Y', 'VOLTS' => '', 'VOLT' => '', 'VAC' => '', 'TRIANGLE' => 'D']);
+        // `230V D 400V Y`: a sign between two voltages parts them like a slash.
+        $upper = (string) preg_replace('~(\d)\s*V?\s*([DY])\s+(\d)~', '$1 $2/$3', $upper);
         preg_match_all('~[DY]~', $upper, $letters);
         $bare = trim((string) preg_replace('~(?<![A-Z])V(?![A-Z])~', ' ', (string) preg_replace('~[DY]~', ' ', $upper)));
         // A lone slash between two letters (D/Y) belongs to them, not to the voltages.

@@ -31,6 +31,7 @@ final readonly class Power
     {
         // Behind a power in horsepower the echo says what a horsepower is.
         $lower = trim((string) preg_replace('~\(746 ?w/hp\)~', '', strtolower($text)));
+        $lower = self::mixed($lower);
         $parts = preg_split('~\s*[/(]\s*~', str_replace(')', '', $lower));
         if ($parts === false || count($parts) > 2) {
             return new Refusal('More than two powers: a plate for two speeds is not computed. Type one power.');
@@ -58,6 +59,16 @@ final readonly class Power
         }
 
         return self::pair($read[0], $read[1], $bare, $text);
+    }
+
+    /** `7 1/2 hp` as a decimal: a whole number before a fraction leaves no doubt. */
+    private static function mixed(string $text): string
+    {
+        return (string) preg_replace_callback(
+            '~^(\d{1,3}) +(1/2|1/4|3/4)(?!\d)~',
+            static fn (array $m): string => $m[1].['1/2' => '.5', '1/4' => '.25', '3/4' => '.75'][$m[2]],
+            $text,
+        );
     }
 
     /**

@@ -8,7 +8,7 @@ use BraveAnvil\Circuit\Entry;
 use BraveAnvil\Circuit\Refusal;
 use BraveAnvil\Solution\Show;
 
-/** Line voltage of a supply: `400`, `480Y/277`, `400/230`. Of two voltages the larger is between lines. */
+/** Line voltage of a supply: `400`, `480Y/277`, `400/230`, `240/120` with a high leg. Of two voltages the larger is between lines. */
 final class SupplyVoltage
 {
     /**
@@ -18,7 +18,7 @@ final class SupplyVoltage
     public static function parse(string $text, float $low, float $high): Entry|Refusal
     {
         $bare = trim((string) preg_replace('~\s*(volts|volt|vac|v)?(\s+between lines)?\s*$~i', '', $text));
-        $parts = preg_split('~\s*[Yy]?\s*/\s*~', $bare);
+        $parts = preg_split('~\s*[YyDd]?\s*/\s*~', $bare);
         if ($parts === false || count($parts) > 2) {
             return new Refusal(Typed::quoted($text).' cannot be read as a supply voltage.');
         }
@@ -31,13 +31,21 @@ final class SupplyVoltage
             $volts[] = $number;
         }
         $line = max([0.0, ...$volts]);
-        if (count($volts) === 2 && abs($line / max(1e-9, min([INF, ...$volts])) - sqrt(3)) > 0.03) {
-            return new Refusal('Two voltages of one supply differ by √3, such as 480Y/277.');
+        $ratio = count($volts) === 2 ? $line / max(1e-9, min([INF, ...$volts])) : null;
+        $highLeg = $ratio !== null && abs($ratio - 2) < 0.03;
+        if ($ratio !== null && ! $highLeg && abs($ratio - sqrt(3)) > 0.03) {
+            return new Refusal('Two voltages of one supply differ by √3, such as 480Y/277, or by 2, such as 240/120 with a high leg.');
         }
         if ($line < $low || $line > $high) {
             return new Refusal(Show::number($line).' V is outside '.Show::number($low).' to '.Show::number($high).' V.');
         }
 
-        return new Entry($line, Show::number($line, 6).Show::UNIT_SPACE.'V between lines');
+        $echo = Show::number($line, 6).Show::UNIT_SPACE.'V between lines';
+        // Two lines stand half the voltage from earth, the third √3 times as much.
+        if ($highLeg) {
+            $echo .= ', high leg '.Show::number(sqrt(3) / 2 * $line, 3).Show::UNIT_SPACE.'V to earth';
+        }
+
+        return new Entry($line, $echo);
     }
 }

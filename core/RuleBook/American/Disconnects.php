@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace BraveAnvil\RuleBook\American;
 
 use BraveAnvil\Guard\GuardFigure;
+use BraveAnvil\Guard\GuardFinding;
 use BraveAnvil\Guard\SwitchChoice;
 use BraveAnvil\RuleBook\DisconnectRules;
 use BraveAnvil\Solution\Figure;
+use BraveAnvil\Solution\Finding;
 use BraveAnvil\Solution\Show;
 
 /** The switch carries a percentage of full-load current, and its horsepower rating is at least the motor's. */
@@ -25,6 +27,7 @@ final readonly class Disconnects implements DisconnectRules
         private array $ratings,
         private string $ratingsSource,
         private string $fuseSource,
+        private string $sightSource,
     ) {
     }
 
@@ -53,15 +56,31 @@ final readonly class Disconnects implements DisconnectRules
                             ->as('next switch rating that takes the fuse', 'next switch rating above {I} that takes a fuse of {fuse}')
                             ->source($source.'; '.$this->fuseSource)
                             ->make()
-                        : $size
-                            ->from(I: $required)
-                            ->as('next switch rating', 'next switch rating above {I}')
-                            ->source($source)
-                            ->make(),
+                        : $size->from(I: $required)->as('next switch rating', 'next switch rating above {I}')->source($source)->make(),
                 );
             }
         }
 
         return new SwitchChoice($required, null);
+    }
+
+    public function notes(): array
+    {
+        return [
+            Finding::note(GuardFinding::DisconnectInSight)
+                ->title('The disconnect stands in sight')
+                ->because(
+                    'It belongs in sight of the controller, and one in sight of the motor and the machine, or one that can be locked open.',
+                )
+                ->do('Look where it will stand before the conduit is bent.')
+                ->source($this->sightSource)
+                ->on(GuardFigure::DisconnectRating),
+            Finding::note(GuardFinding::HorsepowerRated)
+                ->title('Switch and controller are rated in horsepower')
+                ->because('Amperes alone are not enough: both are rated in horsepower at the motor’s voltage, at least the motor’s own.')
+                ->do('Read the horsepower on both.')
+                ->source($this->source.' and the rules for controllers (from memory)')
+                ->on(GuardFigure::DisconnectSize),
+        ];
     }
 }

@@ -53,9 +53,10 @@ final readonly class OverloadLimits implements OverloadRules
             ->source($this->source.': '.$why)
             ->make();
         $share = $this->practice->dialShareAtLowLimit();
-        $dial = Figure::work(GuardFigure::OverloadDial)->source(
-            'A relay marked in motor amperes trips near 1.2 × its dial (IEC 60947-4-1, from memory)',
-        );
+        $dial = Figure::work(GuardFigure::OverloadDial)
+            ->labelled(GuardFigure::OverloadDial->label().$seat->where())->source(
+                'A relay marked in motor amperes trips near 1.2 × its dial (IEC 60947-4-1, from memory)',
+            );
 
         return new OverloadSetting(
             $reserve
@@ -71,5 +72,10 @@ final readonly class OverloadLimits implements OverloadRules
                     ->make(),
             $limit,
         );
+    }
+
+    public function notes(): array
+    {
+        return [];
     }
 }

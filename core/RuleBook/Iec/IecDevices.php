@@ -30,4 +30,9 @@ final readonly class IecDevices implements DeviceRules
     {
         return $scpd === Scpd::FuseGg ? $this->fuses->choose($duty) : $this->breakers->choose($scpd, $duty);
     }
+
+    public function notes(Scpd $scpd): array
+    {
+        return [];
+    }
 }

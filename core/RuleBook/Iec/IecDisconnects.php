@@ -33,4 +33,9 @@ final readonly class IecDisconnects implements DisconnectRules
 
         return new SwitchChoice($required, null);
     }
+
+    public function notes(): array
+    {
+        return [];
+    }
 }

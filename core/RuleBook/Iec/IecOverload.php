@@ -35,6 +35,7 @@ final readonly class IecOverload implements OverloadRules
         $relay = $this->relayCurrent($circuit, $current);
         $raised = $relay !== $current;
         $dial = Figure::work(GuardFigure::OverloadDial)
+            ->labelled(GuardFigure::OverloadDial->label().$seat->where())
             ->from(I: $relay)
             ->as('Ir'.$seat->divided, '{I}'.$seat->divided)
             ->equals($relay->number() * $seat->share)
@@ -44,7 +45,8 @@ final readonly class IecOverload implements OverloadRules
         $factor = self::serviceFactor($circuit);
 
         return new OverloadSetting(
-            $dial, $limit,
+            $dial,
+            $limit,
             $raised || $factor === null
                 ? []
                 : [
@@ -68,5 +70,19 @@ final readonly class IecOverload implements OverloadRules
         $factor = $circuit->number('plate.service_factor');
 
         return $factor !== null && $factor->number() > 1 ? $factor : null;
+    }
+
+    public function notes(): array
+    {
+        return [
+            Finding::note(GuardFinding::PhaseLossSensitive)
+                ->title('A relay that sees a lost phase')
+                ->because(
+                    'With one line open the other two carry about twice their current at full load, less at part load: a plain relay may miss it.',
+                )
+                ->do('Choose a relay marked as sensitive to phase loss.')
+                ->source('IEC 60947-4-1 (from memory)')
+                ->on(GuardFigure::OverloadDial),
+        ];
     }
 }

@@ -44,8 +44,13 @@ final readonly class NecDevices implements DeviceRules
     {
         $name = lcfirst(self::label($scpd));
         $percent = $this->percent->entry('squirrel_cage', self::column($scpd));
-        $limit = Figure::work(GuardFigure::ScpdLimit)->from(p: $percent, I: $duty->design)->as('percentage · FLC', '{p} % × {I}')
-            ->equals($percent->value / 100 * $duty->design->number())->by($percent)->doubted(null)->make();
+        $limit = Figure::work(GuardFigure::ScpdLimit)
+            ->from(p: $percent, I: $duty->design)
+            ->as('percentage · FLC', '{p} % × {I}')
+            ->equals(($percent->value / 100) * $duty->design->number())
+            ->by($percent)
+            ->doubted(null)
+            ->make();
         $ratings = $this->ratings->of($scpd, $duty->circuit->flag('settings.ten_ampere_rating') ?? true);
         [$maximum, $source] = $this->permitted($ratings, $limit->number(), $duty->circuit->number('guard.marked_maximum'));
         $ladder = $this->ladder($scpd, $ratings, $maximum, $duty);
@@ -53,7 +58,10 @@ final readonly class NecDevices implements DeviceRules
         $stop = $maximum === null || $maximum < $duty->design->number() ? $duty->markingStops($this->smallest($ratings, $duty)) : null;
         if ($maximum === null || $stop !== null) {
             return new ScpdChoice(
-                $ladder, limit: $limit, maximum: $stop === null ? null : $duty->markedMaximum(), findings: array_filter([$stop]),
+                $ladder,
+                limit: $limit,
+                maximum: $stop === null ? null : $duty->markedMaximum(),
+                findings: array_filter([$stop]),
                 explained: $stop !== null,
             );
         }
@@ -152,14 +160,19 @@ final readonly class NecDevices implements DeviceRules
             }
             $allowed = $maximum !== null && $rating <= $maximum;
             $carries = $this->carries($scpd, $rating, $duty);
-            $ladder[] = new Rung($rating, $carries, $allowed, match (true) {
-                ! $duty->markedAllows($rating) => 'above the maximum marked on the starter',
-                ! $allowed => 'above what the rule allows without exception',
-                $rating < $duty->design->number() => 'below the motor current',
-                ! $carries => 'may trip on the start',
-                $rating === $maximum => 'largest the rule allows',
-                default => 'allowed, smaller than need be',
-            });
+            $ladder[] = new Rung(
+                $rating,
+                $carries,
+                $allowed,
+                match (true) {
+                    ! $duty->markedAllows($rating) => 'above the maximum marked on the starter',
+                    ! $allowed => 'above what the rule allows without exception',
+                    $rating < $duty->design->number() => 'below the motor current',
+                    ! $carries => 'may trip on the start',
+                    $rating === $maximum => 'largest the rule allows',
+                    default => 'allowed, smaller than need be',
+                },
+            );
         }
 
         return $ladder;
@@ -180,25 +193,47 @@ final readonly class NecDevices implements DeviceRules
     /** Percent that the exceptions allow at most. */
     private function ceiling(Scpd $scpd, float $fullLoad): float
     {
-        return $this->percent->must('exception_ceiling', match ($scpd) {
-            Scpd::FuseDualElement => 'td',
-            Scpd::FuseNonTimeDelay => 'ntd_to_600_a',
-            default => $fullLoad <= self::SMALL_MOTOR ? 'inv_to_100_a' : 'inv_above_100_a',
-        });
+        return $this->percent->must(
+            'exception_ceiling',
+            match ($scpd) {
+                Scpd::FuseDualElement => 'td',
+                Scpd::FuseNonTimeDelay => 'ntd_to_600_a',
+                default => $fullLoad <= self::SMALL_MOTOR ? 'inv_to_100_a' : 'inv_above_100_a',
+            },
+        );
     }
 
     private static function column(Scpd $scpd): string
     {
         return match ($scpd) {
-            Scpd::FuseDualElement => 'td', Scpd::FuseNonTimeDelay => 'ntd', default => 'inv',
+            Scpd::FuseDualElement => 'td',
+            Scpd::FuseNonTimeDelay => 'ntd',
+            default => 'inv',
         };
     }
 
     private static function label(Scpd $scpd): string
     {
         return match ($scpd) {
-            Scpd::FuseDualElement => 'Dual-element fuse', Scpd::FuseNonTimeDelay => 'Non-time-delay fuse',
+            Scpd::FuseDualElement => 'Dual-element fuse',
+            Scpd::FuseNonTimeDelay => 'Non-time-delay fuse',
             default => 'Inverse-time breaker',
         };
+    }
+
+    public function notes(Scpd $scpd): array
+    {
+        return $scpd->isFuse()
+            ? []
+            : [
+                Finding::note(GuardFinding::SlashRating)
+                    ->title('Slash ratings want a grounded wye')
+                    ->because(
+                        'A breaker marked with two voltages, such as 480Y/277, may stand only where the wye point is solidly grounded. Off a delta, a corner-grounded or a high-leg supply it needs the full voltage alone.',
+                    )
+                    ->do('Read the voltage on the breaker against the supply.')
+                    ->source('NEC 240.85 (from memory)')
+                    ->on(GuardFigure::ScpdRating),
+            ];
     }
 }

@@ -115,6 +115,7 @@ final readonly class NecRuleBook implements RuleBook
             new Disconnects(
                 $factors->disconnect(), 'NEC 430.110(A)', $switches->numbers('nec'), $switches->cited(),
                 'NEC 430.57: it holds its fuse (from memory)',
+                'NEC 430.102 (from memory)',
             ),
             new GroundingConductors(
                 $this->tables->named(TableName::NecEquipmentGrounding), $this->tables->named(TableName::NecConductorProperties),

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace BraveAnvil\Start\Method;
 
 use BraveAnvil\Solution\Figure;
+use BraveAnvil\Solution\Unit;
 
 /** What the protective device must let pass while the motor starts. */
 final readonly class Inrush
@@ -25,6 +26,26 @@ final readonly class Inrush
         public Figure $peak,
         public ?Figure $fullTime = null,
     ) {
+    }
+
+    /** The same start with all of its currents so many times as large. */
+    public function times(float $factor): self
+    {
+        $grown = static fn (Figure $current): Figure => Figure::step(
+            $current->label,
+            $factor * $current->number(),
+            Unit::Ampere,
+            I: $current,
+        );
+
+        return new self(
+            $grown($this->current),
+            $this->time,
+            $grown($this->moment),
+            $this->marginOnMoment,
+            $grown($this->peak),
+            $this->fullTime,
+        );
     }
 
     /** Its time as a person reads it, `3 s` or `6 s, then 2 s in delta`. */

@@ -23,4 +23,10 @@ final readonly class RelaySeat
         public float $stuckOverload = 1.0,
     ) {
     }
+
+    /** Where the dial belongs, behind its amperes; empty where there is only one place. */
+    public function where(): string
+    {
+        return $this->place === RelayPlace::Delta ? ' in the motor leads' : '';
+    }
 }

@@ -6,16 +6,25 @@ namespace BraveAnvil\Start;
 
 use BraveAnvil\Solution\Figure;
 
-/** Locked-rotor current by a code letter. The first letter has no middle and no low end, the last no high one. */
-final readonly class LetterRange
+/**
+ * Locked-rotor current with the ends of what the plate allows. The first code letter has no middle and no low end, the last no
+ * high one.
+ */
+final readonly class LockedRotorRange
 {
     /**
-     * @param  Figure|null  $current  middle of the range, A
+     * @param  Figure|null  $current  taken for everything, A
      * @param  Figure|null  $low  A
      * @param  Figure|null  $high  A
      */
-    public function __construct(public ?Figure $current, private ?Figure $low, private ?Figure $high)
+    public function __construct(public ?Figure $current, private ?Figure $low = null, public ?Figure $high = null)
     {
+    }
+
+    /** The same with the current of another source, held between the ends. */
+    public function with(?Figure $current): self
+    {
+        return new self($current, $this->low, $this->high);
     }
 
     /**

@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BraveAnvil;
+
+use BraveAnvil\RuleBook\Words;
+use BraveAnvil\Solution\FieldError;
+use BraveAnvil\Solution\Figure;
+use BraveAnvil\Solution\Finding;
+
+/**
+ * A solution in the words of its rule book. The stations write “star” and “earth”; under a book that says “wye” and “ground”
+ * every sentence, label and working is put into its words here, so that no station can forget to.
+ */
+final readonly class Spoken
+{
+    /** @param  array<string, string>  $terms  what the book says instead, by what the stations write */
+    private function __construct(private array $terms)
+    {
+    }
+
+    public static function by(Words $words): self
+    {
+        $terms = [];
+        if ($words->star !== 'star') {
+            $terms += ['star' => $words->star];
+        }
+        if ($words->earth !== 'earth') {
+            $terms += ['earth' => $words->earth, 'earthed' => $words->earth.'ed', 'earthing' => $words->earth.'ing'];
+        }
+
+        return new self($terms);
+    }
+
+    /** One text, with capitals as they were. */
+    public function text(string $text): string
+    {
+        if ($this->terms === [] || preg_match('~\b(star|earth)~i', $text) !== 1) {
+            return $text;
+        }
+
+        return (string) preg_replace_callback('~\b(star|earth(?:ed|ing)?)\b~i', function (array $m): string {
+            $term = $this->terms[strtolower($m[1])] ?? $m[1];
+
+            return ctype_upper($m[1][0]) ? ucfirst($term) : $term;
+        }, $text);
+    }
+
+    /**
+     * @template TKey of array-key
+     *
+     * @param  array<TKey, string>  $texts
+     * @return array<TKey, string>
+     */
+    public function texts(array $texts): array
+    {
+        return $this->terms === [] ? $texts : array_map($this->text(...), $texts);
+    }
+
+    /**
+     * @param  list<Figure>  $figures
+     * @return list<Figure>
+     */
+    public function figures(array $figures): array
+    {
+        return $this->terms === [] ? $figures : array_map(fn (Figure $figure): Figure => $figure->spoken($this->text(...)), $figures);
+    }
+
+    /**
+     * @param  list<Finding>  $findings
+     * @return list<Finding>
+     */
+    public function findings(array $findings): array
+    {
+        return $this->terms === [] ? $findings : array_map(fn (Finding $finding): Finding => $finding->spoken($this->text(...)), $findings);
+    }
+
+    /**
+     * @param  list<FieldError>  $errors
+     * @return list<FieldError>
+     */
+    public function errors(array $errors): array
+    {
+        return $this->terms === [] ? $errors : array_map(fn (FieldError $error): FieldError => $error->spoken($this->text(...)), $errors);
+    }
+}
