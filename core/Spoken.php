@@ -43,7 +43,7 @@ final readonly class Spoken
         return (string) preg_replace_callback('~\b(star|earth(?:ed|ing)?)\b~i', function (array $m): string {
             $term = $this->terms[strtolower($m[1])] ?? $m[1];
 
-            return ctype_upper($m[1][0]) ? ucfirst($term) : $term;
+            return $m[1] === lcfirst($m[1]) ? $term : ucfirst($term);
         }, $text);
     }
 

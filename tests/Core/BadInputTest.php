@@ -94,6 +94,44 @@ final class BadInputTest extends CoreTestCase
         }
     }
 
+    /**
+     * Circuits with a choice that is none of the choices, and with two fields bad at once: what one station cannot read the next
+     * ones must not stumble over.
+     *
+     * @return iterable<string, array<string, mixed>>
+     */
+    public static function badCircuits(int $pairs): iterable
+    {
+        $bases = [
+            'iec' => Circuits::kilnFan(), 'nec' => Circuits::fiftyHorsepower(),
+            'star-delta' => [...Circuits::kilnFan(), 'starter' => ['method' => 'star_delta', 'changeover' => ['value' => 6]]],
+        ];
+        $fields = Fields::all();
+        foreach ($fields as $path => $field) {
+            foreach ($field->cases() === [] ? [] : ['hand', '?', 7, true, 'star'] as $rubbish) {
+                foreach ($bases as $name => $base) {
+                    yield "$path ".json_encode($rubbish)." $name" => Circuits::changed($base, [$path => $rubbish]);
+                }
+            }
+        }
+        for ($i = 0; $i < $pairs; $i++) {
+            $changes = [(string) array_rand($fields) => ['?', 'NaN', -1, [], 'hand'][mt_rand(0, 4)], (string) array_rand($fields) => '?'];
+            yield "pair $i ".json_encode($changes) => Circuits::changed($bases[array_rand($bases)], $changes);
+        }
+    }
+
+    public function test_rubbish_in_a_choice_and_two_bad_fields_at_once_are_answered(): void
+    {
+        Fuzz::start();
+        $count = 0;
+        foreach (self::badCircuits(Fuzz::count(400)) as $name => $circuit) {
+            $solution = Bench::solve($circuit);
+            self::assertNotSame([], [...$solution->errors, ...$solution->findings], $name);
+            $count++;
+        }
+        self::assertGreaterThan(400, $count);
+    }
+
     public function test_thousands_of_hostile_circuits_are_answered(): void
     {
         Fuzz::start();

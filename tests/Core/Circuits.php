@@ -98,6 +98,16 @@ final class Circuits
      */
     public static function solve(array $circuit, array $changes = []): Solution
     {
+        return Bench::solve(self::changed($circuit, $changes));
+    }
+
+    /**
+     * @param  array<string, mixed>  $circuit
+     * @param  array<string, mixed>  $changes  by dotted path
+     * @return array<string, mixed>
+     */
+    public static function changed(array $circuit, array $changes): array
+    {
         foreach ($changes as $path => $value) {
             $keys = explode('.', $path);
             $last = array_pop($keys);
@@ -112,7 +122,7 @@ final class Circuits
             unset($at);
         }
 
-        return Bench::solve($circuit);
+        return $circuit;
     }
 
     /** @return array<array-key, mixed> what a picture is drawn from */

@@ -7,7 +7,9 @@ namespace Tests\Feature;
 use BraveAnvil\Circuit\Fields;
 use Illuminate\Support\Facades\DB;
 use Opis\JsonSchema\Validator;
+use Tests\Core\BadInputTest;
 use Tests\Core\Circuits;
+use Tests\Core\Fuzz;
 
 final class SolveTest extends FeatureTestCase
 {
@@ -43,6 +45,20 @@ final class SolveTest extends FeatureTestCase
             ...Circuits::kilnFan(), 'supply' => ['voltage' => 'three phase 400'],
         ]);
         $response->assertOk()->assertJsonPath('errors.0.path', 'supply.voltage')->assertJsonPath('errors.0.kind', 'unreadable');
+    }
+
+    public function test_rubbish_in_a_choice_and_two_bad_fields_at_once_never_end_in_a_fault(): void
+    {
+        $this->actingAs($this->person());
+        Fuzz::start();
+        $circuits = iterator_to_array(BadInputTest::badCircuits(Fuzz::count(20)));
+        foreach ((array) array_rand($circuits, 60) as $name) {
+            self::assertContains($this->postJson('/api/solve', $circuits[$name])->getStatusCode(), [200, 422], (string) $name);
+        }
+        foreach (['hand', 'rubbish', 7] as $by) {
+            $circuit = Circuits::changed(Circuits::kilnFan(), ['starter.method' => 'star_delta', 'starter.changeover.by' => $by]);
+            $this->assertShape('solution', $this->postJson('/api/solve', $circuit)->assertOk());
+        }
     }
 
     public function test_what_is_no_circuit_is_a_problem_and_never_a_fault(): void

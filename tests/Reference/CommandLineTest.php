@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Tests\Reference;
 
 use PHPUnit\Framework\TestCase;
+use Tests\Core\BadInputTest;
 use Tests\Core\Circuits;
+use Tests\Core\Fuzz;
 
 /** The command line as a script sees it: PHP alone, with no ini file and no extension beyond its built-in ones. */
 final class CommandLineTest extends TestCase
@@ -71,6 +73,19 @@ final class CommandLineTest extends TestCase
         foreach ([1, 3, 6] as $bad) {
             self::assertNotSame([], $solutions[$bad]['errors']);
         }
+    }
+
+    /** A choice that is none, or two bad fields at once, must not end the stream in its middle. */
+    public function test_rubbish_leaves_the_stream_whole(): void
+    {
+        Fuzz::start();
+        $lines = [];
+        foreach (BadInputTest::badCircuits(Fuzz::count(20)) as $circuit) {
+            $lines[] = (string) json_encode($circuit);
+        }
+        [, $out, $err] = self::solveWith(['--lines'], implode("\n", $lines)."\n");
+        self::assertSame('', $err);
+        self::assertCount(count($lines), explode("\n", trim($out)));
     }
 
     public function test_a_plain_table_of_figures(): void
