@@ -133,7 +133,12 @@ final readonly class Bench
         }
         $sizing = $this->book->sizing();
         $correction = $sizing === null ? null : $this->sized($circuit, $sizing, $motor, $load, $starting, $prospective, $ledger);
-        $ledger->curve(new RunCurve($motor, $load, $starting, $correction));
+        $ledger->curve(
+            new RunCurve(
+                $motor, $load, $starting, $correction, $this->book->localUnits(), $circuit->number('cable.length'), $circuit->phases(),
+                $starting->method?->refusal($circuit, $motor, $this->book->words()) !== null,
+            ),
+        );
 
         return $motor;
     }

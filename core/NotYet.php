@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace BraveAnvil;
 
 use BraveAnvil\Circuit\Choice\MethodName;
+use BraveAnvil\Circuit\Choice\Subject;
 use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Circuit\Fields;
 use BraveAnvil\Solution\ErrorKind;
@@ -64,7 +65,13 @@ final class NotYet
         );
         $duty = $circuit->word('plate.duty');
         self::when($duty !== null && $duty !== 'S1', 'plate.duty', 'Duty '.($duty ?? '').' is not computed yet.', 'S1 for now.', $ledger);
-        self::when($circuit->phases() === 1, 'supply.phases', 'One phase is not computed yet beyond its power.', '3 for now.', $ledger);
+        $onBench = $circuit->chosen('subject', Subject::class) === Subject::BenchLoad;
+        if ($onBench && $circuit->phases() === 1) {
+            $ledger->block('A load on the bench with one phase: only its power is worked out here yet.', ...self::STATIONS);
+        }
+        self::when(
+            $circuit->phases() === 1 && ! $onBench, 'supply.phases', 'One phase is not computed yet beyond its power.', '3 for now.', $ledger,
+        );
         self::choice('rule_book', 'The CE Code’s sizing is not computed yet.', 'iec or nec for now.', $circuit, $ledger);
         self::choice('supply.earthing', 'IT earthing is not computed yet.', 'tn_s, tn_c_s or tt for now.', $circuit, $ledger);
         self::choice('cable.material', 'Aluminium is not computed yet.', 'copper for now.', $circuit, $ledger);

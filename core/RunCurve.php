@@ -7,7 +7,9 @@ namespace BraveAnvil;
 use BraveAnvil\Correct\Correction;
 use BraveAnvil\Plate\Motor;
 use BraveAnvil\Power\Load;
+use BraveAnvil\RuleBook\LocalUnits;
 use BraveAnvil\Solution\Curve;
+use BraveAnvil\Solution\Figure;
 use BraveAnvil\Solution\Shape;
 use BraveAnvil\Solution\Shown;
 use BraveAnvil\Solution\Unit;
@@ -19,8 +21,20 @@ final readonly class RunCurve implements Curve
 {
     private bool $sixLeads;
 
-    public function __construct(private Motor $motor, private Load $load, private Starting $starting, private ?Correction $correction)
-    {
+    /**
+     * @param  Figure|null  $length  from starter to motor, m
+     * @param  bool  $refused  whether this motor cannot be started as wished
+     */
+    public function __construct(
+        private Motor $motor,
+        private Load $load,
+        private Starting $starting,
+        private ?Correction $correction,
+        private LocalUnits $units,
+        private ?Figure $length,
+        private int $phases,
+        private bool $refused,
+    ) {
         $this->sixLeads = $starting->method !== null && $starting->method->leads() > 3 && $starting->lineCurrent() !== null;
     }
 
@@ -40,6 +54,9 @@ final readonly class RunCurve implements Curve
         return [
             'six_leads' => $this->sixLeads,
             'drawing' => $this->starting->drawing()->value,
+            'phases' => $this->phases, 'refused' => $this->refused,
+            'output' => $this->load->output === null ? null : $this->units->output($this->load->output->number()),
+            'length' => $this->length === null ? null : $this->units->length($this->length->number()),
             'running' => [
                 'before' => [
                     'line' => $this->amperes($current), 'lead' => $lead,
@@ -82,6 +99,8 @@ final readonly class RunCurve implements Curve
 
         return Shape::object([
             'six_leads' => Shape::flag(), 'drawing' => Shape::oneOf(array_column(StarterDrawing::cases(), 'value')),
+            'phases' => Shape::number(), 'refused' => Shape::flag(), 'output' => Shape::orNull(Shape::text()),
+            'length' => Shape::orNull(Shape::text()),
             'running' => Shape::object(['before' => $flow, 'after' => Shape::orNull($flow), 'torque' => $shown, 'winding' => $shown]),
             'starting' => Shape::object(['line' => $shown, 'lead' => $shown, 'direct' => $shown, 'torque' => $shown, 'winding' => $shown]),
         ], 'RunCurve', 'What flows in each position of the switches.');

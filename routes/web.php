@@ -44,6 +44,7 @@ Route::prefix('api')->middleware(LimitBody::class)->group(function (): void {
         Route::get('circuits/{circuit}', [CircuitController::class, 'show']);
         Route::put('circuits/{circuit}', [CircuitController::class, 'update']);
         Route::delete('circuits/{circuit}', [CircuitController::class, 'destroy']);
+        Route::post('circuits/{circuit}/restore', [CircuitController::class, 'restore']);
         Route::get('circuits/{circuit}/revisions', [RevisionController::class, 'index']);
         Route::post('circuits/{circuit}/revisions', [RevisionController::class, 'store']);
         Route::get('revisions/{revision}', [RevisionController::class, 'show']);

@@ -93,7 +93,7 @@ export const solution = (more: Partial<Solution> = {}): Solution => ({
 });
 
 /** Shows a part of a bench around a draft and a solution; answers with the spy on changes. */
-export function showOnBench(part: ReactNode, draft: Draft, solved: Solution, more: Partial<Bench> = {}) {
+export function showOnBench(part: ReactNode, draft: Draft, solved: Solution, more: Partial<Bench> = {}, at = '/circuits/1/plate') {
     const set = vi.fn<Bench['set']>();
     const bench: Bench = {
         draft,
@@ -106,7 +106,7 @@ export function showOnBench(part: ReactNode, draft: Draft, solved: Solution, mor
         ...more,
     };
     const shown = render(
-        <MemoryRouter initialEntries={['/circuits/1/plate']}>
+        <MemoryRouter initialEntries={[at]}>
             <BenchContext.Provider value={bench}>{part}</BenchContext.Provider>
         </MemoryRouter>,
     );

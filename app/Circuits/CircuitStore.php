@@ -61,6 +61,18 @@ final class CircuitStore
         return $circuit;
     }
 
+    /** @throws Problem when another circuit of the site has its tag by now */
+    public function restore(Circuit $circuit, Person $person): Circuit
+    {
+        $document = CircuitDocument::from(json_decode($circuit->draft, true, 32, JSON_THROW_ON_ERROR));
+        $this->guarded(
+            static fn (): bool => $circuit->forceFill(['archived_at' => null, 'updated_by' => $person->id])->save(),
+            $document,
+        );
+
+        return $circuit->refresh()->load('site', 'editor');
+    }
+
     /** @throws Problem 409 when the draft is not the version that the person named */
     public function revise(Circuit $circuit, int $version, string $name, Person $person): Revision
     {

@@ -77,13 +77,16 @@ final class Circuit extends Model
      */
     public function row(): array
     {
-        $words = (new RuleBooks(Tables::shipped()))->named($this->rule_book)?->words();
+        $book = (new RuleBooks(Tables::shipped()))->named($this->rule_book);
+        $words = $book?->words();
         $shown = static fn (?float $value, Unit $unit): ?string => Shown::maybe($value, $unit)?->text;
 
         return [
             'id' => $this->id, 'site_id' => $this->site_id, 'tag' => $this->tag, 'area' => $this->area, 'drives' => $this->drives,
             'rule_book' => $this->rule_book, 'worst' => $this->worst, 'stops' => $this->stops, 'cautions' => $this->cautions,
-            'notes' => $this->notes, 'errors' => $this->errors, 'output' => $shown($this->output_w, Unit::Watt),
+            'notes' => $this->notes, 'errors' => $this->errors, 'output' => $this->output_w === null
+                ? null
+                : $book?->localUnits()->output($this->output_w) ?? $shown($this->output_w, Unit::Watt),
             'current' => $shown($this->current_a, Unit::Ampere),
             'starting' => $this->method === null || $words === null ? null : MethodName::tryFrom($this->method)?->label($words),
             'cable' => $this->cable, 'scpd' => $shown($this->scpd_a, Unit::Ampere), 'dial' => $shown($this->dial_a, Unit::Ampere),

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use BraveAnvil\RuleBook\RuleBooks;
+use BraveAnvil\RuleBook\Tables;
 use Illuminate\Database\Eloquent\Model;
 
 /**
@@ -29,9 +31,23 @@ final class Site extends Model
     {
         return [
             'id' => $this->id, 'name' => $this->name, 'rule_book' => $this->rule_book,
+            'facts' => $this->facts(),
             'supply' => (object) $this->supply,
             'settings' => (object) $this->settings,
             'areas' => $this->areas, 'version' => $this->version,
         ];
+    }
+
+    /** `400 V, 50 Hz, IEC 60364`. */
+    private function facts(): string
+    {
+        $text = function (string $key, string $unit): ?string {
+            $value = $this->supply[$key] ?? null;
+
+            return is_string($value) || is_int($value) || is_float($value) ? $value.' '.$unit : null;
+        };
+        $book = (new RuleBooks(Tables::shipped()))->named($this->rule_book);
+
+        return implode(', ', array_filter([$text('voltage', 'V'), $text('frequency', 'Hz'), $book?->words()->name]));
     }
 }

@@ -37,6 +37,7 @@ final readonly class CorrectionCurve implements Curve
     public function toArray(): array
     {
         return [
+            'load' => $this->motor->load === null ? 'full' : $this->motor->load->shown(),
             'power' => Shown::of($this->motor->power->number(), Unit::Watt)->toArray(),
             'reactive' => Shown::of($this->motor->reactive->number(), Unit::Var)->toArray(),
             'chosen' => Shown::of($this->given, Unit::Var)->toArray(),
@@ -54,6 +55,7 @@ final readonly class CorrectionCurve implements Curve
     {
         return Shape::object(
             [
+                'load' => Shape::text(),
                 'power' => Shape::shown(), 'reactive' => Shape::shown(), 'chosen' => Shape::shown(), 'left' => Shape::shown(),
                 'full_load_left' => Shape::shown(), 'current_before' => Shape::shown(), 'current_after' => Shape::shown(),
                 'steps' => Shape::list(

@@ -123,7 +123,7 @@ final readonly class GuardStation
                 ->because('None of the standard ratings both obeys the rule and carries this start.')->do('Choose another kind of device.')
                 ->on(StartFigure::LockedRotorCurrent);
         }
-        $ledger->curve(new RatingsCurve($scpd->label($this->book->words()), $duty->design, $choice, $rating));
+        $ledger->curve(new RatingsCurve($scpd->label($this->book->words()), $duty->design, $choice, $rating, $duty->inrush));
 
         return $rating;
     }

@@ -9,13 +9,19 @@ use BraveAnvil\Solution\Figure;
 use BraveAnvil\Solution\Shape;
 use BraveAnvil\Solution\Shown;
 use BraveAnvil\Solution\Unit;
+use BraveAnvil\Start\Method\Inrush;
 
 /** Standard ratings against what the start needs and what the rule allows. */
 final readonly class RatingsCurve implements Curve
 {
     /** @param  string  $device  its name as a person reads it */
-    public function __construct(private string $device, private Figure $current, private ScpdChoice $choice, private ?Figure $chosen)
-    {
+    public function __construct(
+        private string $device,
+        private Figure $current,
+        private ScpdChoice $choice,
+        private ?Figure $chosen,
+        private Inrush $inrush,
+    ) {
     }
 
     public function name(): string
@@ -27,6 +33,14 @@ final readonly class RatingsCurve implements Curve
     {
         return [
             'device' => $this->device,
+            'start' => 'the start takes '.
+                $this->inrush->current->shown(3).
+                ' for '.
+                $this->inrush->shownTime().
+                ', at worst '.
+                $this->inrush->moment->shown(3).
+                ', first peak '.
+                $this->inrush->peak->shown(3),
             'current' => Shown::of($this->current->number(), Unit::Ampere)->toArray(),
             'limit' => Shown::figure($this->choice->limit, 4)?->toArray(),
             'maximum' => $this->choice->maximum?->number(),
@@ -45,7 +59,7 @@ final readonly class RatingsCurve implements Curve
     {
         return Shape::object(
             [
-                'device' => Shape::text(), 'current' => Shape::shown(),
+                'device' => Shape::text(), 'start' => Shape::text(), 'current' => Shape::shown(),
                 'limit' => Shape::orNull(Shape::shown()),
                 'maximum' => Shape::orNull(Shape::number()),
                 'chosen' => Shape::orNull(Shape::number()),

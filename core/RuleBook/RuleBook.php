@@ -40,6 +40,8 @@ interface RuleBook
     /** Whether a bare frame number, such as 56, is the shaft height in mm, and plates are laid out as IEC does. */
     public function metricFrames(): bool;
 
+    public function localUnits(): LocalUnits;
+
     /** How it marks the terminals of a motor with six leads. */
     public function terminals(): TerminalMarks;
 

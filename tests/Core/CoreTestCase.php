@@ -42,6 +42,15 @@ abstract class CoreTestCase extends TestCase
         self::fail("$code is not among ".implode(', ', Circuits::codes($solution)));
     }
 
+    /** The number of a figure that must be there. */
+    protected static function number(Solution $solution, string $key): float
+    {
+        $figure = $solution->figure($key);
+        self::assertNotNull($figure, "$key is not in the solution: ".json_encode(Circuits::errors($solution)));
+
+        return $figure->number();
+    }
+
     protected static function finding(Solution $solution, string $code): Finding
     {
         foreach ($solution->findings as $finding) {

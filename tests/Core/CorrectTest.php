@@ -217,7 +217,7 @@ final class CorrectTest extends CoreTestCase
     public function test_a_leading_power_factor_is_called_leading(): void
     {
         $solution = Circuits::solve(Circuits::kilnFan(), self::TOO_LARGE);
-        self::assertStringContainsString('leading', $solution->figure('correct.corrected_power_factor')?->label ?? '');
+        self::assertStringContainsString('leading', $solution->figure('correct.corrected_power_factor')->label ?? '');
         self::assertStringContainsString('leading', $solution->sentences['correct'] ?? '');
         self::assertFinds('leading', $solution, 'caution');
         self::assertStringContainsString('leading', Circuits::curve($solution, 'run')['running']['after']['power_factor']['shown']);
@@ -249,8 +249,8 @@ final class CorrectTest extends CoreTestCase
     {
         $changes = ['correction.place' => 'board', 'correction.load_percent' => 70, 'correction.target_power_factor' => '0.95'];
         $solution = Circuits::solve(Circuits::kilnFan(), $changes);
-        $power = $solution->figure('correct.load_power')?->number();
-        $left = $solution->figure('correct.load_reactive')?->number() - $solution->figure('correct.reactive_chosen')?->number();
+        $power = self::number($solution, 'correct.load_power');
+        $left = self::number($solution, 'correct.load_reactive') - self::number($solution, 'correct.reactive_chosen');
         self::assertFigures(
             [
                 'correct.load_corrected_current' => hypot($power, $left) / (sqrt(3) * 400),
@@ -266,9 +266,7 @@ final class CorrectTest extends CoreTestCase
 
     public function test_what_is_equal_is_not_more(): void
     {
-        $idle = Circuits::solve(Circuits::kilnFan(), ['correction.place' => 'board'])
-            ->figure('correct.no_load_reactive')
-            ?->number();
+        $idle = self::number(Circuits::solve(Circuits::kilnFan(), ['correction.place' => 'board']), 'correct.no_load_reactive');
         $at = static fn (float $var) => Circuits::solve(Circuits::kilnFan(), [
             'correction.place' => 'board',
             'correction.rated_kvar' => $var / 1000,

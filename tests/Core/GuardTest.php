@@ -156,8 +156,8 @@ final class GuardTest extends CoreTestCase
         $both = Circuits::solve(Circuits::kilnFan(), [...$star, 'starter.run_up_time' => '9 s']);
         self::assertGreaterThan($only->figure('guard.scpd_rating')?->number(), $both->figure('guard.scpd_rating')?->number());
         self::assertNotSame($only->figure('guard.overload_class')?->value, $both->figure('guard.overload_class')?->value);
-        self::assertStringContainsString('÷', $both->figure('guard.overload_class')?->working ?? '');
-        $rating = $both->figure('guard.scpd_rating')?->working ?? '';
+        self::assertStringContainsString('÷', $both->figure('guard.overload_class')->working ?? '');
+        $rating = $both->figure('guard.scpd_rating')->working ?? '';
         self::assertStringContainsString('5 s at 462 A', str_replace("\u{00A0}", ' ', $rating));
         $breaker = Circuits::solve(Circuits::kilnFan(), [...$star, 'starter.run_up_time' => '30 s', 'guard.scpd' => 'breaker_d']);
         self::assertFinds('no_breaker_carries_start', $breaker, 'stop');
@@ -286,7 +286,7 @@ final class GuardTest extends CoreTestCase
     {
         $delta = Circuits::solve(Circuits::kilnFan(), ['starter.method' => 'star_delta']);
         self::assertStringContainsString('in the motor leads', $delta->sentences['guard'] ?? '');
-        self::assertStringContainsString('in the motor leads', $delta->figure('guard.overload_dial')?->label ?? '');
+        self::assertStringContainsString('in the motor leads', $delta->figure('guard.overload_dial')->label ?? '');
         self::assertStringNotContainsString('leads', Circuits::solve(Circuits::kilnFan())->sentences['guard'] ?? '');
     }
 }

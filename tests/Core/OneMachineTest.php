@@ -18,14 +18,6 @@ final class OneMachineTest extends CoreTestCase
         }
     }
 
-    private static function number(Solution $solution, string $key): float
-    {
-        $value = $solution->figure($key)?->value;
-        self::assertIsNumeric($value, "$key is not there");
-
-        return (float) $value;
-    }
-
     #[DataProvider('loads')]
     public function test_power_and_correction_speak_of_the_same_motor(string $load): void
     {

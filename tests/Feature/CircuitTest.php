@@ -160,6 +160,37 @@ final class CircuitTest extends FeatureTestCase
         self::assertSame('as built', Revision::query()->orderBy('number')->firstOrFail()->name);
     }
 
+    public function test_an_archived_circuit_is_found_and_restored(): void
+    {
+        $circuit = $this->circuit();
+        $this->actingAs($this->person())->deleteJson("/api/circuits/$circuit->id")->assertNoContent();
+        $this->getJson('/api/circuits')->assertJsonPath('total', 0);
+        $this->getJson('/api/circuits?archived=1')->assertJsonPath('total', 1)->assertJsonPath('circuits.0.tag', $circuit->tag);
+        $this->postJson("/api/circuits/$circuit->id/restore")->assertOk()->assertJsonPath('id', $circuit->id);
+        $this->getJson('/api/circuits')->assertJsonPath('total', 1);
+        $this->getJson('/api/circuits?archived=1')->assertJsonPath('total', 0);
+    }
+
+    public function test_an_archived_circuit_whose_tag_is_taken_by_now_is_not_restored(): void
+    {
+        $circuit = $this->circuit();
+        $this->actingAs($this->person())->deleteJson("/api/circuits/$circuit->id");
+        $this->postJson('/api/circuits', ['site_id' => $circuit->site_id, 'circuit' => ['tag' => $circuit->tag, 'rule_book' => 'iec']])
+            ->assertCreated();
+        $this->postJson("/api/circuits/$circuit->id/restore")->assertStatus(422)->assertJsonPath('type', 'urn:brave-anvil:problem:tag_taken');
+        $this->getJson('/api/circuits?archived=1')->assertJsonPath('total', 1);
+    }
+
+    public function test_the_yard_reads_outputs_as_the_site_does(): void
+    {
+        $this->circuit();
+        $nec = $this->site();
+        $nec->forceFill(['rule_book' => 'nec'])->save();
+        $this->actingAs($this->person())->postJson('/api/circuits', ['site_id' => $nec->id, 'circuit' => Circuits::fiftyHorsepower()]);
+        $outputs = array_column((array) $this->getJson('/api/circuits')->json('circuits'), 'output', 'tag');
+        self::assertSame("50\u{00A0}hp, 37.3\u{00A0}kW", $outputs['DF-50']);
+    }
+
     public function test_an_archived_circuit_leaves_the_yard(): void
     {
         $circuit = $this->circuit();

@@ -1623,6 +1623,10 @@ export interface Curves {
 export interface RunCurve {
     six_leads: boolean;
     drawing: 'contactor' | 'star_delta';
+    phases: number;
+    refused: boolean;
+    output: string | null;
+    length: string | null;
     running: {
         before: RunFlow;
         after: RunFlow | null;
@@ -1749,6 +1753,7 @@ export interface SizeRow {
 }
 export interface RatingsCurve {
     device: string;
+    start: string;
     current: Shown;
     limit: Shown | null;
     maximum: number | null;
@@ -1762,6 +1767,7 @@ export interface RatingRow {
     reason: string;
 }
 export interface CorrectionCurve {
+    load: string;
     power: Shown;
     reactive: Shown;
     chosen: Shown;
@@ -1857,6 +1863,10 @@ export interface Site {
     id: number;
     name: string;
     rule_book: 'iec' | 'nec' | 'cec';
+    /**
+     * Its supply and rule book, as a person reads them.
+     */
+    facts: string;
     supply: {
         [k: string]: string | number | null;
     };
@@ -2877,12 +2887,12 @@ export const FIELDS: Readonly<Record<FieldPath, { label: string; unit: string; h
     'settings.drop_limit_running': {
         label: 'Drop limit running',
         unit: '%',
-        hint: '',
+        hint: 'Largest drop from supply to motor at full load.',
     },
     'settings.drop_limit_starting': {
         label: 'Drop limit starting',
         unit: '%',
-        hint: '',
+        hint: 'Largest drop while a motor starts.',
     },
     'settings.dip_limit_bus': {
         label: 'Dip limit at the bus',
@@ -2892,17 +2902,17 @@ export const FIELDS: Readonly<Record<FieldPath, { label: string; unit: string; h
     'settings.voltage_tolerance': {
         label: 'Voltage tolerance',
         unit: '%',
-        hint: '',
+        hint: 'How far a supply may lie off the plate.',
     },
     'settings.direct_start_limit': {
         label: 'Largest motor started direct',
         unit: 'kW',
-        hint: '',
+        hint: 'Above it a direct start gets a note.',
     },
     'settings.terminal_temperature': {
         label: 'Terminal temperature',
         unit: '°C',
-        hint: '',
+        hint: 'What lugs and devices bear where nothing is marked.',
     },
     'settings.four_006_corrections': {
         label: 'Corrections at terminations',
@@ -2912,12 +2922,12 @@ export const FIELDS: Readonly<Record<FieldPath, { label: string; unit: string; h
     'settings.ten_ampere_rating': {
         label: '10 A is a standard rating',
         unit: '',
-        hint: '',
+        hint: 'In lists of protective devices.',
     },
     'settings.overload_school': {
         label: 'Overload practice',
         unit: '',
-        hint: '',
+        hint: 'What an overload relay is set by.',
     },
     'settings.tray': {
         label: 'Support',

@@ -94,7 +94,8 @@ const Close = styled.button`
 
 /** Opens one circuit. */
 export default function BenchPage() {
-    const { id = '', station } = useParams();
+    const { id = '', station: asked } = useParams();
+    const station = stationOf(asked);
     const query = useQuery({
         queryKey: ['circuit', id],
         queryFn: ({ signal }) => call<CircuitResource>('GET', `circuits/${id}`, undefined, signal),
@@ -102,14 +103,19 @@ export default function BenchPage() {
         gcTime: 0,
         refetchOnWindowFocus: false,
     });
+    if (station === undefined) {
+        return (
+            <Waiting
+                title={asked === 'prove' || asked === 'sheet' ? 'This station is not built yet' : 'There is no such station'}
+                text={`Of this circuit there are ${STATIONS.map(({ label }) => label).join(', ')}.`}
+                back={{ to: `/circuits/${id}/plate`, label: 'To its plate' }}
+            />
+        );
+    }
     if (query.isError) {
         return <Waiting title="This circuit cannot be opened" text={query.error.message} />;
     }
-    return query.data === undefined ? (
-        <Waiting title="Opening the circuit" />
-    ) : (
-        <Bench key={id} resource={query.data} station={stationOf(station)} />
-    );
+    return query.data === undefined ? <Waiting title="Opening the circuit" /> : <Bench key={id} resource={query.data} station={station} />;
 }
 
 function Bench({ resource, station }: { resource: CircuitResource; station: StationName }) {
@@ -149,7 +155,13 @@ function Bench({ resource, station }: { resource: CircuitResource; station: Stat
     return (
         <BenchContext.Provider value={bench}>
             <Layout $working={working}>
-                <PlateStrip resource={resource} draft={draft} failed={failed} />
+                <PlateStrip
+                    resource={resource}
+                    draft={draft}
+                    failed={failed}
+                    working={working}
+                    onWorking={() => setWorking((open) => !open)}
+                />
                 <RunArea>
                     <Run
                         base={base}
@@ -175,7 +187,7 @@ function Bench({ resource, station }: { resource: CircuitResource; station: Stat
                         />
                     </Working>
                 )}
-                <StationBar base={base} working={working} onWorking={() => setWorking((open) => !open)} />
+                <StationBar base={base} />
             </Layout>
             <ConflictDialog draft={draft} />
         </BenchContext.Provider>

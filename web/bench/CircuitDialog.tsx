@@ -1,3 +1,4 @@
+import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { call } from '../api/client';
 import { type CircuitResource, FIELDS } from '../api/contract';
@@ -23,6 +24,7 @@ export function CircuitDialog({
 }) {
     const { draft, set, readOnly } = useBench();
     const navigate = useNavigate();
+    const [asking, setAsking] = useState(false);
     const areas = [...new Set(['', ...resource.site.areas, typed(draft, 'area')])];
     const copy = async () => {
         const made = await call<CircuitResource>('POST', 'circuits', {
@@ -33,7 +35,7 @@ export function CircuitDialog({
     };
     const archive = async () => {
         await call('DELETE', `circuits/${resource.id}`);
-        void navigate('/');
+        void navigate('/', { state: { archived: { id: resource.id, tag: typed(draft, 'tag') } } });
     };
     return (
         <Dialog title="This circuit" open={open} onClose={onClose}>
@@ -53,17 +55,32 @@ export function CircuitDialog({
                 onChange={(area) => set('area', area === '' ? null : area)}
             />
             <Choice path="rule_book" />
-            <Actions>
-                {!readOnly && (
-                    <>
-                        <Button onPress={() => void archive()}>Archive</Button>
-                        <Button onPress={() => void copy()}>Make a copy</Button>
-                    </>
-                )}
-                <Button kind="main" onPress={onClose}>
-                    Done
-                </Button>
-            </Actions>
+            {asking ? (
+                <>
+                    <p role="alert">
+                        Archive {typed(draft, 'tag')}? It leaves the yard with its revisions and readings. Nothing is deleted: it is found
+                        again under “Show what is archived”, and can be restored.
+                    </p>
+                    <Actions>
+                        <Button onPress={() => setAsking(false)}>Keep it</Button>
+                        <Button kind="main" onPress={() => void archive()}>
+                            Archive it
+                        </Button>
+                    </Actions>
+                </>
+            ) : (
+                <Actions>
+                    {!readOnly && (
+                        <>
+                            <Button onPress={() => setAsking(true)}>Archive…</Button>
+                            <Button onPress={() => void copy()}>Make a copy</Button>
+                        </>
+                    )}
+                    <Button kind="main" onPress={onClose}>
+                        Done
+                    </Button>
+                </Actions>
+            )}
         </Dialog>
     );
 }

@@ -99,12 +99,24 @@ const BookName = styled.span`
 `;
 
 /** The strip along the top: the circuit's tag and key facts, its findings, and the state of saving. */
-export function PlateStrip({ resource, draft, failed }: { resource: CircuitResource; draft: DraftState; failed: boolean }) {
+export function PlateStrip({
+    resource,
+    draft,
+    failed,
+    working,
+    onWorking,
+}: {
+    resource: CircuitResource;
+    draft: DraftState;
+    failed: boolean;
+    working: boolean;
+    onWorking: () => void;
+}) {
     const { solved, readOnly } = useBench();
     const [dialog, setDialog] = useState<'circuit' | 'revisions' | null>(null);
     const facts = [
         typed(draft.draft, 'drives'),
-        solved.figure('power.output')?.shown,
+        solved.solution.curves.run?.output ?? undefined,
         solved.figure('plate.rated_voltage') === undefined
             ? undefined
             : `${solved.shown('plate.rated_voltage')} ${{ delta: 'Δ', star: 'Y' }[solved.text('plate.connection') ?? ''] ?? ''}`.trim(),
@@ -144,6 +156,9 @@ export function PlateStrip({ resource, draft, failed }: { resource: CircuitResou
                         </Count>
                     ),
                 )}
+                <Button kind="steel" aria-pressed={working} onPress={onWorking}>
+                    Working
+                </Button>
                 <Menu
                     items={[
                         { id: 'revisions', label: 'Revisions', action: () => setDialog('revisions') },

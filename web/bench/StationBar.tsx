@@ -1,7 +1,7 @@
 import { NavLink } from 'react-router';
 import styled from 'styled-components';
 import { GradeMark } from '../kit/Grade';
-import { narrow, token, wide } from '../theme/tokens';
+import { narrow, token } from '../theme/tokens';
 import { STATIONS, useBench } from './BenchContext';
 
 const Bar = styled.nav`
@@ -50,26 +50,8 @@ const Stop = styled(NavLink)`
     }
 `;
 
-const Toggle = styled.button`
-    min-height: 52px;
-    padding: 0 18px;
-    border: 0;
-    background: transparent;
-    color: ${token.accent};
-    font-weight: 600;
-    cursor: pointer;
-    white-space: nowrap;
-    @media ${narrow} {
-        padding: 0 12px;
-        font-size: 13px;
-    }
-    @media ${wide} {
-        width: 120px;
-    }
-`;
-
-/** The stations in the order of the work, with their worst finding; and the working's switch. */
-export function StationBar({ base, working, onWorking }: { base: string; working: boolean; onWorking: () => void }) {
+/** The stations in the order of the work, with their worst finding. */
+export function StationBar({ base }: { base: string }) {
     const { solved } = useBench();
     return (
         <Bar aria-label="Stations">
@@ -84,9 +66,6 @@ export function StationBar({ base, working, onWorking }: { base: string; working
                     </Stop>
                 );
             })}
-            <Toggle type="button" aria-expanded={working} onClick={onWorking}>
-                {working ? 'Hide working' : 'Working'}
-            </Toggle>
         </Bar>
     );
 }

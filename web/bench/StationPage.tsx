@@ -1,10 +1,12 @@
 import type { ReactNode } from 'react';
+import { Link, useLocation } from 'react-router';
 import styled from 'styled-components';
-import type { Figure, FigureKey } from '../api/contract';
+import { type FieldPath, FIELDS, type Figure, type FigureKey } from '../api/contract';
 import { parts } from '../kit/show';
 import { narrow, token } from '../theme/tokens';
 import { useMoved } from './useMoved';
 import { STATIONS, type StationName, useBench } from './BenchContext';
+import { stationOfField, viewOf } from './follow';
 
 const Page = styled.section`
     display: grid;
@@ -52,6 +54,32 @@ const Line = styled.dl`
         font-weight: 600;
         font-size: 30px;
         line-height: 1.15;
+        white-space: nowrap;
+    }
+`;
+
+const Wants = styled.ul`
+    display: grid;
+    gap: 8px;
+    padding: 12px 0;
+    border-top: 2px solid ${token.ink};
+    border-bottom: 1px solid ${token.rule};
+    li {
+        display: flex;
+        flex-wrap: wrap;
+        gap: 4px 14px;
+        align-items: center;
+    }
+    a {
+        display: inline-flex;
+        align-items: center;
+        min-height: 44px;
+        padding: 0 14px;
+        border: 1px solid ${token.accent};
+        border-radius: 4px;
+        color: ${token.accent};
+        font-weight: 600;
+        text-decoration: none;
         white-space: nowrap;
     }
 `;
@@ -127,19 +155,53 @@ export function StationPage({ name, large, children }: { name: StationName; larg
                 </h1>
                 <p aria-live="polite">{solved.solution.sentences[name]}</p>
             </Head>
-            {large !== undefined && (
-                <Line>
-                    {large.map(({ figure, label }) => (
-                        <div key={figure}>
-                            <dt>{label}</dt>
-                            <dd>
-                                <Value figure={solved.figure(figure)} />
-                            </dd>
-                        </div>
-                    ))}
-                </Line>
+            {solved.solution.blocked.includes(name) ? (
+                <Wanted here={name} />
+            ) : (
+                large !== undefined && (
+                    <Line>
+                        {large.map(({ figure, label }) => (
+                            <div key={figure}>
+                                <dt>{label}</dt>
+                                <dd>
+                                    <Value figure={solved.figure(figure)} />
+                                </dd>
+                            </div>
+                        ))}
+                    </Line>
+                )
             )}
             {children}
         </Page>
     );
 }
+
+/** Of a station that waits: which fields it waits for, each a touch away. */
+function Wanted({ here }: { here: StationName }) {
+    const { solved } = useBench();
+    const { pathname, search } = useLocation();
+    const circuit = pathname.split('/').slice(0, 3).join('/');
+    const wants = solved.solution.errors.flatMap((error) => {
+        const path = error.path as FieldPath;
+        const station = path in FIELDS ? stationOfField(path) : undefined;
+        return station === undefined ? [] : [{ path, station, text: error.text }];
+    });
+    return wants.length === 0 ? null : (
+        <Wants aria-label="What this station waits for">
+            {wants.slice(0, MOST_WANTS).map(({ path, station, text }) => (
+                <li key={path}>
+                    <Link
+                        to={{ pathname: `${circuit}/${station}`, search: viewOf({ field: path }) ?? (station === here ? search : '') }}
+                        state={{ to: { field: path } }}
+                        replace
+                    >
+                        {FIELDS[path].label}
+                    </Link>
+                    <span>{text}</span>
+                </li>
+            ))}
+        </Wants>
+    );
+}
+
+const MOST_WANTS = 4;

@@ -63,12 +63,21 @@ describe('the working', () => {
         expect(screen.getByRole('link', { name: 'Power factor, typed' }).getAttribute('href')).toBe('/circuits/1/plate');
     });
 
-    it('brings what was measured under Power too', () => {
-        showOnBench(
-            <WorkingPanel station="power" />,
-            {},
-            solution({ figures: [figure('measured.real', 17586, '17.6 kW', { label: 'Real power, measured' })] }),
-        );
-        expect(screen.getByText('Real power, measured')).toBeTruthy();
+    it('shows beside each view of Power what that view is about', () => {
+        const figures = [
+            figure('measured.real', 17586, '17.6 kW', { label: 'Real power, measured' }),
+            figure('power.input', 39404, '39.4 kW', { label: 'Input power' }),
+            figure('windings.star_current', 12, '12 A', { label: 'Line current in star' }),
+        ];
+        const shownAt = (view: string) => {
+            showOnBench(<WorkingPanel station="power" />, {}, solution({ figures }), {}, `/circuits/1/power${view}`);
+            const shown = figures.map(({ label }) => screen.queryByText(label) !== null);
+            cleanup();
+            return shown;
+        };
+        expect(shownAt('')).toEqual([false, true, false]);
+        expect(shownAt('?view=measure')).toEqual([true, false, false]);
+        expect(shownAt('?view=windings')).toEqual([false, false, true]);
+        expect(shownAt('?view=waveform')).toEqual([false, false, false]);
     });
 });

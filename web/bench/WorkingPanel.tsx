@@ -124,7 +124,13 @@ const Elsewhere = styled.p`
 // Typed values and steps that only serve others need no line of their own.
 const HIDDEN = new Set(['plate.pair', 'plate.supply_voltage', 'start.method', 'guard.scpd', 'guard.overload_place']);
 
-const FIRST: Readonly<Record<string, string>> = { measure: 'measured.', windings: 'windings.' };
+/** Views that have figures of their own: which, by the start of their keys. */
+const OF_VIEW: Readonly<Record<string, readonly string[]>> = {
+    measure: ['measured.'],
+    phasors: ['measured.', 'power.power_factor', 'power.voltage', 'power.plate_current', 'power.computed_current'],
+    windings: ['windings.'],
+    waveform: [],
+};
 
 /** Findings first, then every figure of the station with its formula, numbers, source and assumptions. */
 export function WorkingPanel({ station, onField }: { station: StationName; onField?: () => void }) {
@@ -136,11 +142,15 @@ export function WorkingPanel({ station, onField }: { station: StationName; onFie
             count: solved.solution.findings.filter((finding) => finding.station === name && finding.grade !== 'note').length,
         }))
         .filter(({ count }) => count > 0);
-    // What the open view is about comes first.
-    const first = FIRST[useSearchParams()[0].get('view') ?? ''] ?? '';
-    const figures = solved.solution.figures
-        .filter((figure) => figure.station === station && !HIDDEN.has(figure.key))
-        .sort((a, b) => (a.key.startsWith(first) ? 0 : 1) - (b.key.startsWith(first) ? 0 : 1));
+    const view = useSearchParams()[0].get('view') ?? '';
+    const starts = OF_VIEW[view];
+    const figures = solved.solution.figures.filter(
+        (figure) =>
+            figure.station === station &&
+            !HIDDEN.has(figure.key) &&
+            // The chain shows all but what other views have to themselves.
+            (starts === undefined ? !/^(measured|windings)\./.test(figure.key) : starts.some((start) => figure.key.startsWith(start))),
+    );
     return (
         <Panel>
             {here.length > 0 && (
@@ -156,7 +166,11 @@ export function WorkingPanel({ station, onField }: { station: StationName; onFie
             {others.length > 0 && <Elsewhere>Elsewhere: {others.map(({ label, count }) => `${label} ${count}`).join(', ')}</Elsewhere>}
             <h2>Working</h2>
             {figures.length === 0 ? (
-                <Elsewhere>Figures appear here with their formula, numbers and source.</Elsewhere>
+                <Elsewhere>
+                    {view === 'waveform'
+                        ? 'What is worked out from a file stands beside its picture, with the samples that it rests on.'
+                        : 'Figures appear here with their formula, numbers and source.'}
+                </Elsewhere>
             ) : (
                 <Steps>
                     {figures.map((figure) => (

@@ -57,6 +57,8 @@ describe('following a working', () => {
         expect(viewOf({ field: 'measure.watts_1' })).toBe('?view=measure');
         expect(viewOf({ field: 'windings.impedance' })).toBe('?view=windings');
         expect(viewOf({ field: 'plate.power' })).toBe('');
-        expect(viewOf({ figure: 'power.input' })).toBeUndefined();
+        expect(viewOf({ figure: 'power.input' })).toBe('');
+        expect(viewOf({ figure: 'measured.real' })).toBe('?view=measure');
+        expect(viewOf({ figure: 'cable.size' })).toBeUndefined();
     });
 });

@@ -17,13 +17,14 @@ const FIELD_STATIONS: readonly (readonly [RegExp, StationName])[] = [
 /** The station where a field is typed; nothing for a setting of the site. */
 export const stationOfField = (path: FieldPath): StationName | undefined => FIELD_STATIONS.find(([at]) => at.test(path))?.[1];
 
-/** The view of the power station that has a field; nothing where any view will do. */
+/** Views of the power station that have fields and figures of their own, by the first word of these. */
+const VIEWS: Readonly<Record<string, string>> = { measure: 'measure', measured: 'measure', windings: 'windings' };
+
+/** The view of the power station that has a field or a figure; nothing where any view will do. */
 export function viewOf(target: Target): string | undefined {
-    if (!('field' in target)) {
-        return undefined;
-    }
-    const section = target.field.split('.')[0];
-    return section === 'measure' || section === 'windings' ? `?view=${section}` : '';
+    const [section = ''] = ('field' in target ? target.field : target.figure).split('.');
+    const view = VIEWS[section];
+    return view !== undefined ? `?view=${view}` : 'field' in target || section === 'power' ? '' : undefined;
 }
 
 const TRIES = 20;

@@ -6,7 +6,7 @@ import { useDraft } from './useDraft';
 const resource: CircuitResource = {
     id: 7,
     version: 3,
-    site: { id: 1, name: 'Mill', rule_book: 'iec', supply: {}, settings: {}, areas: [], version: 1 },
+    site: { id: 1, name: 'Mill', rule_book: 'iec', facts: '400 V, 50 Hz, IEC 60364', supply: {}, settings: {}, areas: [], version: 1 },
     circuit: { tag: 'KF-204', plate: { power: '37 kW' } },
     updated_at: '2026-11-23T12:00:00Z',
     updated_by: 'Shift electrician A',

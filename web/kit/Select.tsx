@@ -33,9 +33,9 @@ const Opener = styled(Button)<{ $bad: boolean }>`
     }
     > span:first-child {
         min-width: 0;
-        overflow: hidden;
-        text-overflow: ellipsis;
-        white-space: nowrap;
+        padding: 4px 0;
+        line-height: 1.15;
+        overflow-wrap: anywhere;
     }
 `;
 

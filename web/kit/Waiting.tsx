@@ -19,7 +19,15 @@ const Box = styled.main`
 `;
 
 /** A page that waits, or that cannot be shown. */
-export function Waiting({ title, text }: { title: string; text?: string }) {
+export function Waiting({
+    title,
+    text,
+    back = { to: '/', label: 'Back to the yard' },
+}: {
+    title: string;
+    text?: string;
+    back?: { to: string; label: string };
+}) {
     return (
         <Box role={text === undefined ? 'status' : 'alert'}>
             <h1>{title}</h1>
@@ -27,7 +35,7 @@ export function Waiting({ title, text }: { title: string; text?: string }) {
                 <>
                     <p>{text}</p>
                     <p>
-                        <Link to="/">Back to the yard</Link>
+                        <Link to={back.to}>{back.label}</Link>
                     </p>
                 </>
             )}

@@ -29,6 +29,10 @@ const solved: Solution = solution({
     curves: {
         run: {
             six_leads: true,
+            phases: 3,
+            refused: false,
+            output: '37 kW',
+            length: '60 m',
             drawing: 'star_delta',
             running: {
                 before: { line: shown(66, '66 A'), lead: shown(38.105, '38.1 A'), power_factor: shown(0.85, '0.85') },
@@ -105,5 +109,30 @@ describe('the run', () => {
         expect(onFlow).toHaveBeenCalledWith('starting');
         await user.click(screen.getByRole('radio', { name: 'Corrected' }));
         expect(onCorrection).toHaveBeenCalledWith('after');
+    });
+
+    it('draws a capacitor behind the part that is upstream of it', () => {
+        const order = (place: string) => {
+            showOnBench(
+                <Run base="/circuits/1" onFlow={vi.fn()} onCorrection={vi.fn()} hasAfter />,
+                { ...draft, correction: { place } },
+                solved,
+            );
+            const parts = screen.getAllByRole('link').map((link) => link.getAttribute('data-part'));
+            cleanup();
+            return parts[parts.indexOf('capacitor') - 1];
+        };
+        expect(order('board')).toBe('supply');
+        expect(order('before_controller')).toBe('guard');
+        expect(order('after_controller')).toBe('star_delta');
+        expect(order('at_motor')).toBe('cable');
+    });
+
+    it('says that a refused starter is refused, and draws the phases that there are', () => {
+        const run = solved.curves.run;
+        const refused = run === undefined ? solved : { ...solved, curves: { run: { ...run, refused: true, phases: 1 } } };
+        showOnBench(<Run base="/circuits/1" onFlow={vi.fn()} onCorrection={vi.fn()} hasAfter />, draft, refused);
+        expect(screen.getByText('Star-delta, refused')).toBeTruthy();
+        expect(screen.getByText('1 ~')).toBeTruthy();
     });
 });

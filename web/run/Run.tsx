@@ -40,6 +40,13 @@ const Parts = styled.ol`
         gap: 6px;
         overflow-x: auto;
         padding: 0 14px 4px;
+        /* What flows and the worst come first where not all has room. */
+        > [data-first='flow'] {
+            order: -2;
+        }
+        > [data-first='stop'] {
+            order: -1;
+        }
     }
 `;
 
@@ -157,9 +164,9 @@ export function Run({
     const render = (line: Line) => {
         const worst = worstOf(bench, line);
         return (
-            <li key={line.part}>
+            <li key={line.part} {...(worst === 'stop' ? { 'data-first': 'stop' } : {})}>
                 <Row to={`${base}/${line.station}`} end data-part={line.part}>
-                    <RunSymbol part={line.part} six={six} hot={starting} />
+                    <RunSymbol part={line.part} six={six && line.part !== 'capacitor'} hot={starting} phases={run?.phases ?? 3} />
                     <Words>
                         <strong>
                             {line.name}
@@ -206,11 +213,11 @@ export function Run({
             </Switches>
             <Parts>
                 {lines.slice(0, cut).map(render)}
-                <li>
+                <li data-first="flow">
                     <Flowing>
-                        <RunSymbol part="flow" six={six} hot={starting} />
+                        <RunSymbol part="flow" six={six} hot={starting} phases={run?.phases ?? 3} />
                         <Words aria-live="polite">
-                            <span>In each line now</span>
+                            <span>{starting ? 'In each line at first' : 'In each line, full load'}</span>
                             <Hot $hot={starting}>{now?.line?.shown ?? '–'}</Hot>
                             {six && now?.lead != null && <span>{now.lead.shown} in each lead</span>}
                             {starting && six && run?.starting.direct != null && <span>direct on line {run.starting.direct.shown}</span>}
@@ -257,9 +264,19 @@ function parts({ draft, solved, flow }: Bench): Line[] {
     const conductors = solved.number('cable.conductors');
     const size = solved.figure('cable.size')?.shown;
     const dial = solved.figure('guard.overload_dial')?.shown;
-    const length = typed(draft, 'cable.length');
     const placed = place !== '' && place !== 'none';
-    return [
+    const capacitor: Line = {
+        part: placed ? 'capacitor' : 'no_capacitor',
+        station: 'correct',
+        name: placed ? 'Capacitor' : 'No capacitor',
+        value: placed ? (solved.figure('correct.capacitor_rating')?.shown ?? '–') : '',
+        more: placed
+            ? solved.choice('correction.place', place).toLowerCase()
+            : solved.figure('plate.power_factor') === undefined
+              ? ''
+              : `cos φ ${solved.shown('plate.power_factor')}`,
+    };
+    const line: Line[] = [
         {
             part: 'supply',
             station: 'plate',
@@ -286,7 +303,7 @@ function parts({ draft, solved, flow }: Bench): Line[] {
             name: 'Starter',
             value:
                 (method === undefined ? '–' : solved.choice('starter.method', method)) +
-                (starTime === undefined ? '' : `, ${starTime.shown}`),
+                (run?.refused === true ? ', refused' : starTime === undefined ? '' : `, ${starTime.shown}`),
             more:
                 dial === undefined
                     ? ''
@@ -297,18 +314,13 @@ function parts({ draft, solved, flow }: Bench): Line[] {
             station: 'cable',
             name: 'Cable',
             value: size === undefined ? '–' : `${conductors ?? ''} × ${size}`,
-            more: [
-                length === '' ? 'length not typed' : /[a-z]/i.test(length) ? length : `${length} m`,
-                drop === undefined ? '' : `drop ${drop.shown}`,
-            ]
-                .filter(Boolean)
-                .join(', '),
+            more: [run?.length ?? 'length not typed', drop === undefined ? '' : `drop ${drop.shown}`].filter(Boolean).join(', '),
         },
         {
             part: 'motor',
             station: 'plate',
             name: 'Motor',
-            value: solved.figure('power.output')?.shown ?? '–',
+            value: run?.output ?? '–',
             more: [now?.winding == null ? '' : `${now.winding.shown} a winding`, now?.torque?.shown ?? ''].filter(Boolean).join(', '),
         },
         {
@@ -324,20 +336,22 @@ function parts({ draft, solved, flow }: Bench): Line[] {
                 .filter(Boolean)
                 .join(', '),
         },
-        {
-            part: placed ? 'capacitor' : 'no_capacitor',
-            station: 'correct',
-            name: placed ? 'Capacitor' : 'No capacitor',
-            value: placed ? (solved.figure('correct.capacitor_rating')?.shown ?? '–') : '',
-            more: placed
-                ? solved.choice('correction.place', place).toLowerCase()
-                : solved.figure('plate.power_factor') === undefined
-                  ? ''
-                  : `cos φ ${solved.shown('plate.power_factor')}`,
-        },
     ];
+    // A capacitor stands where it is joined: behind the part that is upstream of it.
+    const behind = placed ? line.findIndex(({ station, part }) => UPSTREAM[place] === part || UPSTREAM[place] === station) : -1;
+    return behind === -1 ? [...line, capacitor] : [...line.slice(0, behind + 1), capacitor, ...line.slice(behind + 1)];
 }
 
-export const stationOf = (text: string | undefined): StationName => STATIONS.find(({ name }) => name === text)?.name ?? 'plate';
+/** The part that is upstream of a capacitor, by its place. */
+const UPSTREAM: Readonly<Record<string, Part | StationName>> = {
+    board: 'supply',
+    before_controller: 'guard',
+    after_controller: 'start',
+    at_motor: 'cable',
+};
+
+/** The station of an address; the first where it names none, nothing where it names one that there is not. */
+export const stationOf = (text: string | undefined): StationName | undefined =>
+    text === undefined ? 'plate' : STATIONS.find(({ name }) => name === text)?.name;
 
 const withKgm2 = (text: string): string => (text === '' || /[a-z]/i.test(text) ? text : `${text} kg·m²`);

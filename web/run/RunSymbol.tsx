@@ -19,18 +19,22 @@ const Svg = styled.svg<{ $hot: boolean }>`
     .plain {
         stroke: ${token.ink};
     }
+    .dot {
+        fill: ${token.ink};
+        stroke: none;
+    }
 `;
 
 /** One part of the run as a single-line symbol, 92 by 76; lines stretch with the row. */
-export function RunSymbol({ part, six, hot }: { part: Part; six: boolean; hot: boolean }) {
+export function RunSymbol({ part, six, hot, phases }: { part: Part; six: boolean; hot: boolean; phases: number }) {
     return (
         <Svg $hot={hot} viewBox="0 0 92 76" preserveAspectRatio="none" aria-hidden="true">
-            {drawing(part, six)}
+            {drawing(part, six, phases)}
         </Svg>
     );
 }
 
-function drawing(part: Part, six: boolean) {
+function drawing(part: Part, six: boolean, phases: number) {
     const leads = six ? [28, 50, 72] : [50];
     switch (part) {
         case 'supply':
@@ -64,20 +68,27 @@ function drawing(part: Part, six: boolean) {
                         M
                     </text>
                     <text x="50" y="52" style={{ fontSize: 11 }}>
-                        3 ~
+                        {phases} ~
                     </text>
                 </>
             );
         case 'load':
             return (
                 <>
-                    <path className="plain" d="M50 0v12" />
-                    <circle cx="50" cy="32" r="20" className="plain" />
-                    <path className="plain" d="M36 18l28 28M64 18L36 46" />
+                    <path className="plain" d="M50 0v20M38 14h24" strokeWidth="4" />
+                    <rect x="28" y="20" width="44" height="36" className="plain" />
+                    <path className="plain" d="M61 41a11 11 0 1 1 1-8M63 25l-1 8-8-1" />
                 </>
             );
         case 'capacitor':
-            return <path className="plain" d="M50 8v22M36 30h28M36 40h28M50 40v16M40 56h20M44 61h12" />;
+            return (
+                <>
+                    <path d="M50 0v76" />
+                    {/* A branch off the line: two plates, and no earth. */}
+                    <path className="plain" d="M50 38H32M32 24v28M22 24v28M22 38H8" />
+                    <circle cx="50" cy="38" r="3.5" className="dot" />
+                </>
+            );
         default:
             return null;
     }

@@ -16,6 +16,29 @@ export const Sheet = styled.form`
         font-size: 17px;
         font-weight: 600;
     }
+    > fieldset {
+        display: grid;
+        grid-column: 1 / -1;
+        grid-template-columns: subgrid;
+        gap: 12px;
+        align-items: start;
+        margin: 0;
+        padding: 10px 0 0;
+        border: 0;
+        border-top: 1px solid ${token.rule};
+        > legend {
+            float: left;
+            grid-column: 1 / -1;
+            padding: 0;
+            font-weight: 600;
+        }
+        > p {
+            grid-column: 1 / -1;
+            margin-top: -10px;
+            color: ${token.soft};
+            font-size: 14px;
+        }
+    }
     > footer {
         display: flex;
         grid-column: 1 / -1;
@@ -24,4 +47,9 @@ export const Sheet = styled.form`
         justify-content: flex-end;
         color: ${token.soft};
     }
+`;
+
+/** What takes the whole width of a sheet. */
+export const Wide = styled.div`
+    grid-column: 1 / -1;
 `;

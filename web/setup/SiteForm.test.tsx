@@ -14,6 +14,7 @@ const site: Site = {
     id: 1,
     name: 'Larkrigg Mill',
     rule_book: 'iec',
+    facts: '400 V, 50 Hz, IEC 60364',
     supply: { voltage: '400' },
     settings: { terminal_temperature: '90' },
     areas: ['Kilns'],

@@ -7,27 +7,40 @@ import { useSolution } from '../bench/useSolution';
 import { Button } from '../kit/Button';
 import { Select } from '../kit/Select';
 import { TextField } from '../kit/TextField';
-import { Sheet } from './Sheet';
+import { Sheet, Wide } from './Sheet';
 
-const PATHS = [
-    'supply.voltage',
-    'supply.frequency',
-    'supply.transformer_kva',
-    'supply.transformer_impedance_percent',
-    'supply.x_over_r',
-    'supply.fault_level_kva',
-    'supply.ambient',
-    'settings.drop_limit_running',
-    'settings.drop_limit_starting',
-    'settings.voltage_tolerance',
-    'settings.direct_start_limit',
-    'settings.terminal_temperature',
-    'settings.overload_school',
-] as const satisfies readonly FieldPath[];
+/** What belongs together, and what it is for. */
+const GROUPS = [
+    {
+        title: 'Supply',
+        says: 'What a new circuit of this site starts with. A circuit may type its own.',
+        paths: [
+            'supply.voltage',
+            'supply.frequency',
+            'supply.transformer_kva',
+            'supply.transformer_impedance_percent',
+            'supply.x_over_r',
+            'supply.fault_level_kva',
+            'supply.ambient',
+        ],
+    },
+    {
+        title: 'Limits',
+        says: 'What every circuit of this site is judged by.',
+        paths: ['settings.drop_limit_running', 'settings.drop_limit_starting', 'settings.voltage_tolerance', 'settings.direct_start_limit'],
+    },
+    {
+        title: 'Practice',
+        says: 'What is taken where a circuit or a plate does not say.',
+        paths: ['settings.terminal_temperature', 'settings.overload_school', 'settings.ten_ampere_rating'],
+    },
+] as const satisfies readonly { title: string; says: string; paths: readonly FieldPath[] }[];
 
 const NOTHING = {};
 
-const split = (path: (typeof PATHS)[number]) => path.split('.') as ['supply' | 'settings', string];
+type Path = (typeof GROUPS)[number]['paths'][number];
+
+const split = (path: Path) => path.split('.') as ['supply' | 'settings', string];
 
 const text = (group: Record<string, unknown>, key: string): string => {
     const value = group[key];
@@ -74,35 +87,53 @@ export function SiteForm({ site }: { site?: Site }) {
             setProblem(error instanceof Error ? error : new Error('The service does not answer.'));
         }
     };
+    const field = (path: Path) => {
+        const [group, key] = split(path);
+        const note = solved?.note(path);
+        const value = text(group === 'supply' ? supply : settings, key);
+        const set = (typed: string) =>
+            group === 'supply' ? setSupply({ ...supply, [key]: typed }) : setSettings({ ...settings, [key]: typed });
+        if (note === undefined || (note.unused && value === '')) {
+            return null;
+        }
+        return note.choices.length > 0 ? (
+            <Select
+                key={path}
+                label={note.label}
+                hint={note.hint}
+                value={value}
+                options={optionsOf(note, value)}
+                error={at(path)}
+                onChange={set}
+            />
+        ) : (
+            <TextField
+                key={path}
+                label={note.label}
+                hint={note.hint}
+                unit={note.unit}
+                placeholder={note.empty}
+                value={value}
+                onChange={set}
+                error={at(path)}
+            />
+        );
+    };
     return (
         <Sheet onSubmit={(event) => void submit(event)} aria-label={site?.name ?? 'New site'}>
             <h3>{site?.name ?? 'New site'}</h3>
             <TextField label="Name" value={name} onChange={setName} error={at('name')} />
             {books !== undefined && <Select label={books.label} value={book} onChange={setBook} options={optionsOf(books, book)} />}
-            <TextField label="Areas, with commas" value={areas} onChange={setAreas} error={at('areas')} />
-            {PATHS.map((path) => {
-                const [group, key] = split(path);
-                const note = solved?.note(path);
-                const value = text(group === 'supply' ? supply : settings, key);
-                const set = (typed: string) =>
-                    group === 'supply' ? setSupply({ ...supply, [key]: typed }) : setSettings({ ...settings, [key]: typed });
-                if (note === undefined || (note.unused && value === '')) {
-                    return null;
-                }
-                return note.choices.length > 0 ? (
-                    <Select key={path} label={note.label} value={value} options={optionsOf(note, value)} error={at(path)} onChange={set} />
-                ) : (
-                    <TextField
-                        key={path}
-                        label={note.label}
-                        unit={note.unit}
-                        placeholder={note.empty}
-                        value={value}
-                        onChange={set}
-                        error={at(path)}
-                    />
-                );
-            })}
+            <Wide>
+                <TextField label="Areas, with commas" value={areas} onChange={setAreas} error={at('areas')} />
+            </Wide>
+            {GROUPS.map(({ title, says, paths }) => (
+                <fieldset key={title}>
+                    <legend>{title}</legend>
+                    <p>{says}</p>
+                    {paths.map(field)}
+                </fieldset>
+            ))}
             <footer>
                 <span role="status">{problem !== null ? problem.message : saved ? 'Saved.' : ''}</span>
                 <Button kind={site === undefined ? 'plain' : 'main'} type="submit">

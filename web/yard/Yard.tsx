@@ -1,4 +1,4 @@
-import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useRef, useState } from 'react';
 import { useLocation, useNavigate, useSearchParams } from 'react-router';
 import styled from 'styled-components';
@@ -69,6 +69,24 @@ const Empty = styled.p`
     color: ${token.soft};
 `;
 
+const Sites = styled.ul`
+    display: grid;
+    gap: 8px;
+    button {
+        width: 100%;
+    }
+`;
+
+const Undo = styled.p`
+    display: flex;
+    flex-wrap: wrap;
+    gap: 8px 16px;
+    align-items: center;
+    padding: 8px 14px;
+    border-left: 4px solid ${token.accent};
+    background: ${token.wash};
+`;
+
 const GRADES = [
     { value: 'all', label: 'All' },
     { value: 'stop', label: 'Stops' },
@@ -134,7 +152,13 @@ export default function Yard() {
     };
     const editor = mayEdit(person);
     // A key pressed in a bench arrives here with what it wanted.
-    const arrived = useLocation().state as { find?: boolean; begin?: boolean } | null;
+    const arrived = useLocation().state as { find?: boolean; begin?: boolean; archived?: { id: number; tag: string } } | null;
+    const client = useQueryClient();
+    const restore = async (id: number) => {
+        await call('POST', `circuits/${id}/restore`);
+        await client.invalidateQueries({ queryKey: ['register'] });
+        void navigate('/', { replace: true, state: null });
+    };
     useEffect(() => {
         if (arrived?.find === true) {
             searchBox.current?.querySelector('input')?.focus();
@@ -145,7 +169,8 @@ export default function Yard() {
     }, [arrived]);
     useKeys({ '/': () => searchBox.current?.querySelector('input')?.focus(), ...(editor ? { n: begin } : {}) });
     const data = register.data;
-    const filtered = ['search', 'site', 'worst', 'area'].some((name) => params.has(name));
+    const archived = params.get('archived') === '1';
+    const filtered = ['search', 'site', 'worst', 'area', 'archived'].some((name) => params.has(name));
     const areas = [
         ...new Set(sites.filter((site) => !params.has('site') || String(site.id) === params.get('site')).flatMap((site) => site.areas)),
     ];
@@ -157,7 +182,7 @@ export default function Yard() {
             <Page>
                 <Head>
                     <div>
-                        <h1>Yard</h1>
+                        <h1>{archived ? 'Archived circuits' : 'Yard'}</h1>
                         <p role="status">
                             {data === undefined
                                 ? 'Opening…'
@@ -170,6 +195,12 @@ export default function Yard() {
                         </Button>
                     )}
                 </Head>
+                {arrived?.archived !== undefined && (
+                    <Undo role="status">
+                        {arrived.archived.tag} is archived. It and its revisions are kept.
+                        <Button onPress={() => void restore(arrived.archived?.id ?? 0)}>Undo</Button>
+                    </Undo>
+                )}
                 <Filters>
                     <div ref={searchBox}>
                         <TextField label="Find by tag, machine or area" value={wanted} onChange={setWanted} type="search" />
@@ -204,6 +235,7 @@ export default function Yard() {
                     </Empty>
                 ) : (
                     <YardTable
+                        {...(archived && editor ? { onRestore: (id: number) => void restore(id) } : {})}
                         rows={data?.circuits ?? []}
                         sites={sites}
                         sort={params.get('sort') ?? 'tag'}
@@ -226,6 +258,11 @@ export default function Yard() {
                         }}
                     />
                 )}
+                <p>
+                    <Button onPress={() => change('archived', archived ? '' : '1')}>
+                        {archived ? 'Back to the yard' : 'Show what is archived'}
+                    </Button>
+                </p>
                 {pages > 1 && (
                     <Actions>
                         <Button isDisabled={page <= 1} onPress={() => change('page', String(page - 1))}>
@@ -242,12 +279,17 @@ export default function Yard() {
             </Page>
             <Dialog title="New circuit: which site?" open={choosing} onClose={() => setChoosing(false)}>
                 <p>The circuit starts with the site’s supply, rule book and settings.</p>
-                <Actions>
+                <Sites>
                     {sites.map((site) => (
-                        <Button key={site.id} onPress={() => void create(site.id)}>
-                            {site.name}
-                        </Button>
+                        <li key={site.id}>
+                            <Button onPress={() => void create(site.id)}>
+                                {site.name}: {site.facts}
+                            </Button>
+                        </li>
                     ))}
+                </Sites>
+                <Actions>
+                    <Button onPress={() => setChoosing(false)}>Cancel</Button>
                 </Actions>
             </Dialog>
         </>

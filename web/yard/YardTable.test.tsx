@@ -27,7 +27,9 @@ const row = (more: Partial<CircuitRow>): CircuitRow => ({
     updated_at: '',
     ...more,
 });
-const sites: Site[] = [{ id: 1, name: 'Larkrigg Mill', rule_book: 'iec', supply: {}, settings: {}, areas: [], version: 1 }];
+const sites: Site[] = [
+    { id: 1, name: 'Larkrigg Mill', rule_book: 'iec', facts: '400 V, 50 Hz, IEC 60364', supply: {}, settings: {}, areas: [], version: 1 },
+];
 
 describe('the yard', () => {
     it('lists key figures and the worst findings, and opens a circuit by its tag', () => {

@@ -1,6 +1,7 @@
 import { Link } from 'react-router';
 import styled from 'styled-components';
 import type { CircuitRow, Site } from '../api/contract';
+import { Button } from '../kit/Button';
 import { GradeMark } from '../kit/Grade';
 import { narrow, token } from '../theme/tokens';
 
@@ -99,12 +100,15 @@ export function YardTable({
     sort,
     down,
     onSort,
+    onRestore,
 }: {
     rows: readonly CircuitRow[];
     sites: readonly Site[];
     sort: string;
     down: boolean;
     onSort: (sort: string, down: boolean) => void;
+    /** Brings an archived circuit back; absent where the table shows what is in the yard. */
+    onRestore?: (id: number) => void;
 }) {
     const head = (key: string, label: string, look?: string) => (
         <th scope="col" className={look} aria-sort={sort === key ? (down ? 'descending' : 'ascending') : 'none'}>
@@ -144,6 +148,7 @@ export function YardTable({
                     <tr key={row.id}>
                         <th scope="row">
                             <Link to={`/circuits/${row.id}/plate`}>{row.tag}</Link>
+                            {onRestore !== undefined && <Button onPress={() => onRestore(row.id)}>Restore</Button>}
                         </th>
                         <td title={row.drives}>{row.drives}</td>
                         <td className="wide">

@@ -36,9 +36,11 @@ final class CircuitController
             'worst' => ['nullable', 'in:stop,caution,note,none'], 'area' => ['nullable', 'string', 'max:60'],
             'method' => ['nullable', 'string', 'max:30'],
             'sort' => ['nullable', 'in:'.implode(',', array_keys(self::SORTS))],
-            'down' => ['nullable', 'boolean'], 'page' => ['nullable', 'integer', 'min:1', 'max:10000'],
+            'down' => ['nullable', 'boolean'],
+            'archived' => ['nullable', 'boolean'], 'page' => ['nullable', 'integer', 'min:1', 'max:10000'],
         ]);
-        $circuits = Circuit::query()->whereNull('archived_at');
+        $circuits = Circuit::query();
+        $request->boolean('archived') ? $circuits->whereNotNull('archived_at') : $circuits->whereNull('archived_at');
         foreach (['site' => 'site_id', 'worst' => 'worst', 'area' => 'area', 'method' => 'method'] as $name => $column) {
             if (($query[$name] ?? null) !== null) {
                 $circuits->where($column, $query[$name]);
@@ -112,6 +114,12 @@ final class CircuitController
         $circuit->forceFill(['archived_at' => now(), 'updated_by' => $person->id])->save();
 
         return new Response(status: 204);
+    }
+
+    /** Brings an archived circuit back into the yard. */
+    public function restore(Request $request, Circuit $circuit): JsonResponse
+    {
+        return new JsonResponse($this->store->restore($circuit->load('site', 'editor'), Signed::editor($request))->resource());
     }
 
     /** The circuit exactly as it was sent: the framework would trim what was typed. */

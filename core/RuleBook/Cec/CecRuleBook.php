@@ -8,6 +8,7 @@ use BraveAnvil\Circuit\Assumed;
 use BraveAnvil\Circuit\Choice\RuleBookName;
 use BraveAnvil\Circuit\DefaultReason;
 use BraveAnvil\RuleBook\American\AmericanWorld;
+use BraveAnvil\RuleBook\LocalUnits;
 use BraveAnvil\RuleBook\PlateLayout;
 use BraveAnvil\RuleBook\RuleBook;
 use BraveAnvil\RuleBook\TableName;
@@ -47,6 +48,11 @@ final readonly class CecRuleBook implements RuleBook
             'supply.frequency' => new Assumed(60.0, '60 Hz supply, usual under the CE Code', DefaultReason::RuleBook),
             'supply.phases' => new Assumed(3.0, 'three phases', DefaultReason::Practice),
         ];
+    }
+
+    public function localUnits(): LocalUnits
+    {
+        return new LocalUnits(true, false);
     }
 
     public function favourable(): array

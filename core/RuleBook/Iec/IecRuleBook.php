@@ -8,6 +8,7 @@ use BraveAnvil\Circuit\Assumed;
 use BraveAnvil\Circuit\Choice\RuleBookName;
 use BraveAnvil\Circuit\DefaultReason;
 use BraveAnvil\Correct\CapacitorRules;
+use BraveAnvil\RuleBook\LocalUnits;
 use BraveAnvil\RuleBook\PlateLayout;
 use BraveAnvil\RuleBook\Practice\CapacitorPractice;
 use BraveAnvil\RuleBook\Practice\GuardPractice;
@@ -56,6 +57,11 @@ final readonly class IecRuleBook implements RuleBook
             'settings.terminal_temperature' => new Assumed(70.0, 'terminals for 70 °C', DefaultReason::Practice),
             'settings.tray' => new Assumed('perforated', 'perforated tray', DefaultReason::Practice),
         ];
+    }
+
+    public function localUnits(): LocalUnits
+    {
+        return new LocalUnits(false, false);
     }
 
     public function favourable(): array

@@ -15,6 +15,7 @@ use BraveAnvil\RuleBook\American\Conductors;
 use BraveAnvil\RuleBook\American\Disconnects;
 use BraveAnvil\RuleBook\American\GroundingConductors;
 use BraveAnvil\RuleBook\American\OverloadLimits;
+use BraveAnvil\RuleBook\LocalUnits;
 use BraveAnvil\RuleBook\PlateLayout;
 use BraveAnvil\RuleBook\Practice\CapacitorPractice;
 use BraveAnvil\RuleBook\Practice\GuardPractice;
@@ -63,6 +64,11 @@ final readonly class NecRuleBook implements RuleBook
             'cable.raceway_material' => new Assumed('steel', 'steel raceway', DefaultReason::Practice),
             'cable.grouped_circuits' => new Assumed(1.0, 'one circuit in the raceway', DefaultReason::Practice),
         ];
+    }
+
+    public function localUnits(): LocalUnits
+    {
+        return new LocalUnits(true, true);
     }
 
     public function favourable(): array

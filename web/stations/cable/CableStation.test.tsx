@@ -56,6 +56,7 @@ describe('the cable', () => {
         const errors = [fieldError('cable.length', 'The length is wanted for the voltage drop.', 'missing')];
         showOnBench(<CableStation />, {}, solution({ figures, fields, errors, curves: { ladder } }));
         expect(screen.getByText('The length is wanted for the voltage drop.')).toBeTruthy();
-        expect(screen.getByRole('row', { name: /16 mm².*drop not checked, chosen/ })).toBeTruthy();
+        expect(screen.getByRole('row', { name: /16 mm².*drop not checked, smallest by ampacity/ })).toBeTruthy();
+        expect(screen.queryByText(/✓/)).toBeNull();
     });
 });

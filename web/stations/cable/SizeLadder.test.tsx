@@ -30,7 +30,7 @@ describe('the size ladder', () => {
         render(<SizeLadderPicture title="Sizes" name="sizes" ladder={ladder} />);
         const table = within(screen.getByRole('table'));
         expect(table.getByRole('row', { name: /^10 mm².*rejected by terminals/ })).toBeTruthy();
-        expect(table.getByRole('row', { name: /^16 mm².*chosen/ })).toBeTruthy();
+        expect(table.getByRole('row', { name: /^16 mm².*smallest to pass/ })).toBeTruthy();
         expect(screen.getByText('✕ ampacity, terminals, drop')).toBeTruthy();
         expect(screen.getByText('✓ smallest to pass')).toBeTruthy();
     });

@@ -7,13 +7,23 @@ const WIDTH = 656;
 const ROW = 28;
 const TOP = 34;
 
+/** What is said of a size that fails nothing that was checked. */
+function verdict(chosen: boolean, installed: boolean, checked: boolean): string {
+    if (!checked) {
+        return chosen ? (installed ? 'installed, drop open' : 'smallest by ampacity') : 'by ampacity';
+    }
+    return chosen ? (installed ? '✓ installed' : '✓ smallest to pass') : 'passes';
+}
+
 /** Every size as a rung: what it carries against what is wanted, its drop, and the constraint that rejects it. */
 export function SizeLadderPicture({ title, name, ladder }: { title: string; name: string; ladder: SizeLadder }) {
     const chosen = ladder.rows.findIndex((row) => row.chosen);
     const from = Math.max(0, (chosen === -1 ? ladder.rows.length : chosen) - 4);
     const rows = ladder.rows.slice(from, from + 8);
-    const scale = scaleLinear([0, Math.max(ladder.required.value, ...rows.map((row) => row.ampacity.value))], [0, 185]);
+    const scale = scaleLinear([0, Math.max(ladder.required.value, ...rows.map((row) => row.ampacity.value))], [0, 165]);
     const wanted = 88 + scale(ladder.required.value);
+    // What is not checked is never green.
+    const checked = ladder.rows.every((row) => row.drop !== null);
     return (
         <Picture
             wide
@@ -21,7 +31,7 @@ export function SizeLadderPicture({ title, name, ladder }: { title: string; name
             name={name}
             rows={ladder.rows.map((row) => [
                 row.size,
-                `carries ${row.ampacity.shown}, drop ${row.drop === null ? 'not checked' : row.drop.shown}, ${row.fails.length === 0 ? (row.chosen ? 'chosen' : 'passes') : `rejected by ${row.fails.join(' and ')}`}`,
+                `carries ${row.ampacity.shown}, drop ${row.drop === null ? 'not checked' : row.drop.shown}, ${row.fails.length === 0 ? verdict(row.chosen, ladder.installed, checked).replace('✓ ', '') : `rejected by ${row.fails.join(' and ')}`}`,
             ])}
         >
             <Drawing viewBox={`0 0 ${WIDTH} ${TOP + rows.length * ROW + 4}`} role="img" aria-label={title}>
@@ -29,10 +39,10 @@ export function SizeLadderPicture({ title, name, ladder }: { title: string; name
                     carries, {ladder.required.shown} wanted
                 </text>
                 <text className="soft" x="386" y="14" textAnchor="end">
-                    drop, limit {ladder.drop_limit.shown}
+                    {checked ? `drop, limit ${ladder.drop_limit.shown}` : 'drop not checked'}
                 </text>
                 <text className="soft" x="462" y="14" textAnchor="end">
-                    start, {ladder.starting_drop_limit.shown}
+                    {checked ? `start, ${ladder.starting_drop_limit.shown}` : ''}
                 </text>
                 <path className="wanted" d={`M${wanted} ${TOP - 8}V${TOP + rows.length * ROW}`} />
                 {rows.map((row, index) => {
@@ -48,19 +58,15 @@ export function SizeLadderPicture({ title, name, ladder }: { title: string; name
                                 {row.ampacity.shown}
                             </text>
                             <text className={row.fails.includes('running drop') ? 'bad' : ''} x="386" y="14" textAnchor="end">
-                                {row.drop === null ? 'not checked' : row.drop.shown}
+                                {row.drop === null ? '–' : row.drop.shown}
                             </text>
                             <text className={row.fails.includes('starting drop') ? 'bad' : ''} x="462" y="14" textAnchor="end">
                                 {row.starting_drop === null ? '–' : row.starting_drop.shown}
                             </text>
-                            <text className={row.fails.length > 0 ? 'bad' : row.chosen ? 'good' : ''} x="476" y="14">
+                            <text className={row.fails.length > 0 ? 'bad' : row.chosen && checked ? 'good' : ''} x="476" y="14">
                                 {row.fails.length > 0
                                     ? `✕ ${[...new Set(row.fails.map((fail) => fail.replace(/^.* drop$/, 'drop')))].join(', ')}`
-                                    : row.chosen
-                                      ? ladder.installed
-                                          ? '✓ installed'
-                                          : '✓ smallest to pass'
-                                      : 'passes'}
+                                    : verdict(row.chosen, ladder.installed, checked)}
                             </text>
                         </g>
                     );

@@ -9,6 +9,9 @@ import { StepList } from './StepList';
 export default function CorrectStation() {
     const { solved } = useBench();
     const chosen = solved.figure('correct.capacitor_rating') !== undefined;
+    // One load is named throughout: the one it runs at, where it is typed.
+    const atLoad = solved.figure('correct.load_corrected_current') !== undefined;
+    const load = solved.solution.curves.correction?.load ?? 'full';
     return (
         <StationPage
             name="correct"
@@ -16,8 +19,21 @@ export default function CorrectStation() {
                 chosen
                     ? [
                           { figure: 'correct.capacitor_rating', label: `chosen, ${solved.shown('correct.reactive_required')} required` },
-                          { figure: 'correct.corrected_power_factor', label: `power factor, was ${solved.shown('plate.power_factor')}` },
-                          { figure: 'correct.corrected_current', label: `line current, was ${solved.shown('power.overload_current')}` },
+                          ...(atLoad
+                              ? ([
+                                    { figure: 'correct.load_corrected_power_factor', label: `power factor at ${load} load` },
+                                    { figure: 'correct.load_corrected_current', label: `line current at ${load} load` },
+                                ] as const)
+                              : ([
+                                    {
+                                        figure: 'correct.corrected_power_factor',
+                                        label: `power factor at full load, was ${solved.shown('plate.power_factor')}`,
+                                    },
+                                    {
+                                        figure: 'correct.corrected_current',
+                                        label: `line current at full load, was ${solved.shown('power.overload_current')}`,
+                                    },
+                                ] as const)),
                           { figure: 'correct.discharge_recommended', label: 'discharge resistor, each element' },
                       ]
                     : [

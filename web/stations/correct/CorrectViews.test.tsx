@@ -7,6 +7,7 @@ import CorrectStation from './CorrectStation';
 afterEach(cleanup);
 
 const correction: CorrectionCurve = {
+    load: '70 %',
     power: shown(35400, '35.4 kW'),
     reactive: shown(23200, '23.2 kvar'),
     chosen: shown(16500, '16.5 kvar'),

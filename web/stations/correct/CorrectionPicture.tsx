@@ -18,7 +18,7 @@ export function CorrectionPicture() {
     const left = base + k(curve.left.value);
     return (
         <Picture
-            title="Before and after, at its load"
+            title={`Before and after, at ${curve.load} load`}
             name="correction"
             rows={[
                 ['Real power', curve.power.shown],

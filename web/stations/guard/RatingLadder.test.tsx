@@ -17,6 +17,7 @@ describe('the ladder of ratings', () => {
     it('says of every rating why it is right or not', () => {
         const ratings: RatingsCurve = {
             device: 'fuse_gg',
+            start: 'the start takes 462 A for 3 s',
             current: shown(66, '66 A'),
             limit: null,
             maximum: null,

@@ -5,7 +5,7 @@ import { Picture } from '../../kit/Picture';
 
 const WIDTH = 656;
 const ROW = 28;
-const TOP = 34;
+const TOP = 58;
 
 /** Standard ratings as rungs: below the motor current, too quick for the start, right, or above what the rule allows. */
 export function RatingLadder() {
@@ -28,11 +28,14 @@ export function RatingLadder() {
             rows={curve.rows.map((row) => [row.rating.shown, row.reason] as const)}
         >
             <Drawing viewBox={`0 0 ${WIDTH} ${TOP + rows.length * ROW + 4}`} role="img" aria-label="Ladder of standard ratings">
-                <text className="soft" x={current} y="14" textAnchor="middle">
+                <text x="0" y="14">
+                    {curve.start}
+                </text>
+                <text className="soft" x={current} y="38" textAnchor="middle">
                     motor {curve.current.shown}
                 </text>
                 {curve.limit !== null && (
-                    <text className="soft" x={82 + scale(curve.limit.value)} y="14" textAnchor="start">
+                    <text className="soft" x={Math.max(82 + scale(curve.limit.value), current + 70)} y="38" textAnchor="start">
                         limit {curve.limit.shown}
                     </text>
                 )}

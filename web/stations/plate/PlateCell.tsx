@@ -77,10 +77,8 @@ const Mark = styled.span`
 `;
 
 const Read = styled.p`
-    overflow: hidden;
     color: ${token.soft};
-    text-overflow: ellipsis;
-    white-space: nowrap;
+    overflow-wrap: anywhere;
 `;
 
 /** One field of the plate: where it is in the format, how wide, and which figure stands in for it. */
