@@ -70,7 +70,8 @@ final class NotYet
             $ledger->block('A load on the bench with one phase: only its power is worked out here yet.', ...self::STATIONS);
         }
         self::when(
-            $circuit->phases() === 1 && ! $onBench, 'supply.phases', 'One phase is not computed yet beyond its power.', '3 for now.', $ledger,
+            $circuit->phases() === 1 && ! $onBench, 'supply.phases', 'One phase is not computed yet beyond its power.', '3 for now.',
+            $ledger,
         );
         self::choice('rule_book', 'The CE Code’s sizing is not computed yet.', 'iec or nec for now.', $circuit, $ledger);
         self::choice('supply.earthing', 'IT earthing is not computed yet.', 'tn_s, tn_c_s or tt for now.', $circuit, $ledger);

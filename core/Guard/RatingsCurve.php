@@ -37,8 +37,9 @@ final readonly class RatingsCurve implements Curve
                 $this->inrush->current->shown(3).
                 ' for '.
                 $this->inrush->shownTime().
-                ', at worst '.
-                $this->inrush->moment->shown(3).
+                ($this->inrush->moment->number() > $this->inrush->current->number() * (1 + 1e-9)
+                    ? ', at worst '.$this->inrush->moment->shown(3)
+                    : '').
                 ', first peak '.
                 $this->inrush->peak->shown(3),
             'current' => Shown::of($this->current->number(), Unit::Ampere)->toArray(),

@@ -177,7 +177,9 @@ final class CircuitTest extends FeatureTestCase
         $this->actingAs($this->person())->deleteJson("/api/circuits/$circuit->id");
         $this->postJson('/api/circuits', ['site_id' => $circuit->site_id, 'circuit' => ['tag' => $circuit->tag, 'rule_book' => 'iec']])
             ->assertCreated();
-        $this->postJson("/api/circuits/$circuit->id/restore")->assertStatus(422)->assertJsonPath('type', 'urn:brave-anvil:problem:tag_taken');
+        $this->postJson("/api/circuits/$circuit->id/restore")
+            ->assertStatus(422)
+            ->assertJsonPath('type', 'urn:brave-anvil:problem:tag_taken');
         $this->getJson('/api/circuits?archived=1')->assertJsonPath('total', 1);
     }
 

@@ -1,5 +1,5 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { lazy, Suspense, useEffect, useMemo, useState } from 'react';
+import { lazy, Suspense, useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import styled from 'styled-components';
 import { call } from '../api/client';
@@ -14,7 +14,8 @@ import { useKeys } from './keys';
 import { PlateStrip } from './PlateStrip';
 import { StationBar } from './StationBar';
 import { useDraft } from './useDraft';
-import { useSolution } from './useSolution';
+import { withValue } from './circuit';
+import { useAhead, useSolution } from './useSolution';
 import { WorkingPanel } from './WorkingPanel';
 import { Waiting } from '../kit/Waiting';
 
@@ -141,9 +142,36 @@ function Bench({ resource, station }: { resource: CircuitResource; station: Stat
         () => ({ circuit: resource.id, site: resource.site.id, settings: resource.site.settings, flush: draft.flush }),
         [resource, draft.flush],
     );
+    const ahead = useAhead(resource.site.settings);
+    const latest = useRef(draft.draft);
+    latest.current = draft.draft;
+    const change = draft.set;
+    const set = useCallback<typeof change>(
+        (path, value) => {
+            ahead(withValue(latest.current, path, value));
+            change(path, value);
+        },
+        [ahead, change],
+    );
     const bench = useMemo(
-        () => (solved === undefined ? null : { draft: draft.draft, solved, readOnly, set: draft.set, flow, correction, place }),
-        [draft.draft, draft.set, solved, readOnly, flow, correction, place],
+        () => (solved === undefined ? null : { draft: draft.draft, solved, readOnly, set, flow, correction, place }),
+        [draft.draft, set, solved, readOnly, flow, correction, place],
+    );
+    // Saving draws the strip anew, not the station: these change with the bench alone.
+    const shown = useMemo(
+        () => (
+            <Suspense fallback={null}>
+                <Station />
+            </Suspense>
+        ),
+        [Station],
+    );
+    const hasAfter = solved?.solution.curves.run?.running.after != null;
+    const run = useMemo(() => <Run base={base} onFlow={setFlow} onCorrection={setCorrection} hasAfter={hasAfter} />, [base, hasAfter]);
+    const panel = useMemo(
+        // Where it lies over the station it would cover the field that it leads to.
+        () => <WorkingPanel station={station} onField={() => setWorking(window.matchMedia(wide).matches)} />,
+        [station],
     );
     if (bench === null) {
         return failed ? (
@@ -162,29 +190,14 @@ function Bench({ resource, station }: { resource: CircuitResource; station: Stat
                     working={working}
                     onWorking={() => setWorking((open) => !open)}
                 />
-                <RunArea>
-                    <Run
-                        base={base}
-                        onFlow={setFlow}
-                        onCorrection={setCorrection}
-                        hasAfter={bench.solved.solution.curves.run?.running.after != null}
-                    />
-                </RunArea>
-                <StationArea {...(stale ? { 'data-stale': true } : {})}>
-                    <Suspense fallback={null}>
-                        <Station />
-                    </Suspense>
-                </StationArea>
+                <RunArea>{run}</RunArea>
+                <StationArea {...(stale ? { 'data-stale': true } : {})}>{shown}</StationArea>
                 {working && (
                     <Working aria-label="Findings and working" tabIndex={0}>
                         <Close type="button" onClick={() => setWorking(false)}>
                             Close
                         </Close>
-                        <WorkingPanel
-                            station={station}
-                            // Where it lies over the station it would cover the field that it leads to.
-                            onField={() => setWorking(window.matchMedia(wide).matches)}
-                        />
+                        {panel}
                     </Working>
                 )}
                 <StationBar base={base} />

@@ -87,6 +87,15 @@ const Right = styled.div`
     }
 `;
 
+/** On a phone they stand in the menu. */
+const Steps = styled.span`
+    display: flex;
+    gap: 8px;
+    @media ${narrow} {
+        display: none;
+    }
+`;
+
 const BookName = styled.span`
     padding: 4px 9px;
     border: 1px solid ${token.softOnSteel};
@@ -138,14 +147,14 @@ export function PlateStrip({
             <Right>
                 <SaveMark draft={draft} readOnly={readOnly} failed={failed} />
                 {!readOnly && (
-                    <>
+                    <Steps>
                         <Button kind="steel" aria-label="Undo" isDisabled={!draft.canUndo} onPress={draft.undo}>
                             ↶
                         </Button>
                         <Button kind="steel" aria-label="Redo" isDisabled={!draft.canRedo} onPress={draft.redo}>
                             ↷
                         </Button>
-                    </>
+                    </Steps>
                 )}
                 <BookName>{solved.word('name', solved.solution.rule_book)}</BookName>
                 {(['stop', 'caution', 'note'] as const).map((grade) =>
@@ -161,6 +170,12 @@ export function PlateStrip({
                 </Button>
                 <Menu
                     items={[
+                        ...(readOnly
+                            ? []
+                            : [
+                                  { id: 'undo', label: 'Undo', action: draft.undo },
+                                  { id: 'redo', label: 'Redo', action: draft.redo },
+                              ]),
                         { id: 'revisions', label: 'Revisions', action: () => setDialog('revisions') },
                         { id: 'circuit', label: 'Tag and area', action: () => setDialog('circuit') },
                     ]}

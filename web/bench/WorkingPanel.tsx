@@ -1,3 +1,4 @@
+import { useMemo } from 'react';
 import { Link, useLocation, useSearchParams } from 'react-router';
 import styled from 'styled-components';
 import { FIELDS, type Figure, type Finding, type Origin } from '../api/contract';
@@ -5,6 +6,7 @@ import { GradeMark } from '../kit/Grade';
 import { token } from '../theme/tokens';
 import { STATIONS, type StationName, useBench } from './BenchContext';
 import { stationOfField, type Target, viewOf } from './follow';
+import type { Solved } from './useSolution';
 
 const Panel = styled.div`
     display: grid;
@@ -135,6 +137,22 @@ const OF_VIEW: Readonly<Record<string, readonly string[]>> = {
 /** Findings first, then every figure of the station with its formula, numbers, source and assumptions. */
 export function WorkingPanel({ station, onField }: { station: StationName; onField?: () => void }) {
     const { solved } = useBench();
+    const view = useSearchParams()[0].get('view') ?? '';
+    // A key press changes the draft at once and the solution later: only the latter is drawn here.
+    return useMemo(() => <Content station={station} onField={onField} solved={solved} view={view} />, [station, onField, solved, view]);
+}
+
+function Content({
+    station,
+    onField,
+    solved,
+    view,
+}: {
+    station: StationName;
+    onField: (() => void) | undefined;
+    solved: Solved;
+    view: string;
+}) {
     const here = solved.solution.findings.filter((finding) => finding.station === station);
     const others = STATIONS.filter(({ name }) => name !== station)
         .map(({ name, label }) => ({
@@ -142,7 +160,6 @@ export function WorkingPanel({ station, onField }: { station: StationName; onFie
             count: solved.solution.findings.filter((finding) => finding.station === name && finding.grade !== 'note').length,
         }))
         .filter(({ count }) => count > 0);
-    const view = useSearchParams()[0].get('view') ?? '';
     const starts = OF_VIEW[view];
     const figures = solved.solution.figures.filter(
         (figure) =>
@@ -174,7 +191,7 @@ export function WorkingPanel({ station, onField }: { station: StationName; onFie
             ) : (
                 <Steps>
                     {figures.map((figure) => (
-                        <WorkingStep key={figure.key} figure={figure} onField={onField} />
+                        <WorkingStep key={figure.key} figure={figure} solved={solved} onField={onField} />
                     ))}
                 </Steps>
             )}
@@ -196,7 +213,7 @@ export function FindingCard({ finding }: { finding: Finding }) {
     );
 }
 
-function WorkingStep({ figure, onField }: { figure: Figure; onField: (() => void) | undefined }) {
+function WorkingStep({ figure, solved, onField }: { figure: Figure; solved: Solved; onField: (() => void) | undefined }) {
     return (
         <div id={`figure-${figure.key}`} tabIndex={-1}>
             <dt>
@@ -205,7 +222,7 @@ function WorkingStep({ figure, onField }: { figure: Figure; onField: (() => void
             </dt>
             {figure.formula !== '' && <dd>{subscripts(figure.formula)}</dd>}
             {figure.working !== '' && <dd className="numbers">{figure.working}</dd>}
-            <Lineage from={figure.from} here={figure.station} onField={onField} />
+            <Lineage from={figure.from} here={figure.station} solved={solved} onField={onField} />
             {figure.source !== '' && <dd className="source">{figure.source}</dd>}
             {figure.assumed && <dd className="assumed">assumed: {figure.assumptions.join('; ')}</dd>}
             {figure.corrected && <dd className="assumed">rests on a table entry of this site’s own</dd>}
@@ -215,8 +232,17 @@ function WorkingStep({ figure, onField }: { figure: Figure; onField: (() => void
 }
 
 /** What was put in, each leading to its own working or to the field where it is typed. */
-function Lineage({ from, here, onField }: { from: readonly Origin[]; here: StationName; onField: (() => void) | undefined }) {
-    const { solved } = useBench();
+function Lineage({
+    from,
+    here,
+    solved,
+    onField,
+}: {
+    from: readonly Origin[];
+    here: StationName;
+    solved: Solved;
+    onField: (() => void) | undefined;
+}) {
     const { pathname, search } = useLocation();
     const circuit = pathname.split('/').slice(0, 3).join('/');
     const links = new Map<string, { label: string; station: StationName; to: Target }>();

@@ -1,7 +1,8 @@
-import { keepPreviousData, useQuery } from '@tanstack/react-query';
-import { useMemo } from 'react';
+import { keepPreviousData, queryOptions, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useCallback, useMemo } from 'react';
 import { call } from '../api/client';
 import {
+    type Circuit,
     type FieldError,
     type FieldNote,
     type FieldPath,
@@ -70,20 +71,34 @@ export class Solved {
     }
 }
 
+const solution = (circuit: Circuit) =>
+    queryOptions({
+        queryKey: ['solution', circuit],
+        queryFn: ({ signal }) => call<Solution>('POST', 'solve', circuit, signal),
+        staleTime: Infinity,
+        gcTime: 60_000,
+        retry: 2,
+    });
+
+/** Asks for the solution of a draft at once, before the page has drawn what was typed; whoever draws it then finds the answer under way. */
+export function useAhead(settings: Record<string, unknown>): (draft: Draft) => void {
+    const client = useQueryClient();
+    return useCallback(
+        (draft) => {
+            // What fails here is asked again, and told, by whoever draws it.
+            client.query(solution(withSettings(draft, settings))).catch(() => undefined);
+        },
+        [client, settings],
+    );
+}
+
 /** The solution of the draft as it stands. The former one stays readable, and `stale`, until the new one is there. */
 export function useSolution(
     draft: Draft,
     settings: Record<string, unknown>,
 ): { solved: Solved | undefined; stale: boolean; failed: boolean } {
     const circuit = useMemo(() => withSettings(draft, settings), [draft, settings]);
-    const query = useQuery({
-        queryKey: ['solution', circuit],
-        queryFn: ({ signal }) => call<Solution>('POST', 'solve', circuit, signal),
-        placeholderData: keepPreviousData,
-        staleTime: Infinity,
-        gcTime: 60_000,
-        retry: 2,
-    });
+    const query = useQuery({ ...solution(circuit), placeholderData: keepPreviousData });
     const solved = useMemo(() => (query.data === undefined ? undefined : new Solved(query.data)), [query.data]);
     return { solved, stale: query.isPlaceholderData, failed: query.isError };
 }

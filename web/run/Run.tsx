@@ -160,7 +160,7 @@ export function Run({
     const starting = flow === 'starting';
     const now = starting ? run?.starting : correction === 'after' && run?.running.after != null ? run.running.after : run?.running.before;
     const lines = parts(bench);
-    const cut = lines.findIndex((line) => line.part === 'cable');
+    const cut = lines.findIndex((line) => line.part === 'cable' || line.part === 'load');
     const render = (line: Line) => {
         const worst = worstOf(bench, line);
         return (
@@ -276,20 +276,26 @@ function parts({ draft, solved, flow }: Bench): Line[] {
               ? ''
               : `cos φ ${solved.shown('plate.power_factor')}`,
     };
+    const supply: Line = {
+        part: 'supply',
+        station: 'plate',
+        name: 'Supply',
+        value: '',
+        more: [
+            (solved.figure('plate.supply_voltage') ?? solved.figure('power.voltage'))?.shown ?? 'voltage wanted',
+            solved.figure('plate.frequency')?.shown,
+            fault?.shown,
+        ]
+            .filter(Boolean)
+            .join(', '),
+    };
+    // On the bench there is nothing between supply and load.
+    if (typed(draft, 'subject') === 'bench_load') {
+        const power = solved.figure('power.input')?.shown ?? '–';
+        return [supply, { part: 'load', station: 'power', name: 'Load', value: power, more: '' }];
+    }
     const line: Line[] = [
-        {
-            part: 'supply',
-            station: 'plate',
-            name: 'Supply',
-            value: '',
-            more: [
-                (solved.figure('plate.supply_voltage') ?? solved.figure('power.voltage'))?.shown ?? 'voltage wanted',
-                solved.figure('plate.frequency')?.shown,
-                fault?.shown,
-            ]
-                .filter(Boolean)
-                .join(', '),
-        },
+        supply,
         {
             part: 'guard',
             station: 'guard',

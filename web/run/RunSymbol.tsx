@@ -75,7 +75,7 @@ function drawing(part: Part, six: boolean, phases: number) {
         case 'load':
             return (
                 <>
-                    <path className="plain" d="M50 0v20M38 14h24" strokeWidth="4" />
+                    <path className="plain" d="M50 0v7M38 7h24M38 13h24M50 13v7" />
                     <rect x="28" y="20" width="44" height="36" className="plain" />
                     <path className="plain" d="M61 41a11 11 0 1 1 1-8M63 25l-1 8-8-1" />
                 </>

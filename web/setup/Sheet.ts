@@ -19,7 +19,7 @@ export const Sheet = styled.form`
     > fieldset {
         display: grid;
         grid-column: 1 / -1;
-        grid-template-columns: subgrid;
+        grid-template-columns: repeat(auto-fill, minmax(180px, 1fr));
         gap: 12px;
         align-items: start;
         margin: 0;
@@ -27,14 +27,11 @@ export const Sheet = styled.form`
         border: 0;
         border-top: 1px solid ${token.rule};
         > legend {
-            float: left;
-            grid-column: 1 / -1;
-            padding: 0;
+            padding: 0 8px 0 0;
             font-weight: 600;
         }
         > p {
             grid-column: 1 / -1;
-            margin-top: -10px;
             color: ${token.soft};
             font-size: 14px;
         }

@@ -83,7 +83,7 @@ export function WindingVoltages() {
                 </text>
                 <path className="frame" d={`M${wye.map((point) => point.join(' ')).join('L')}Z`} />
                 {wye.map(([x = 0, y = 0]) => (
-                    <path key={`${x}-${y}`} className="winding star" d={`M${cx} ${cy}L${x} ${y}`} />
+                    <path key={`${x}-${y}`} className={deltaFits ? 'winding star' : 'winding'} d={`M${cx} ${cy}L${x} ${y}`} />
                 ))}
                 <text x={186 + SIDE / 2} y={22 + HEIGHT}>
                     {curve.star_volts.shown}
