@@ -43,6 +43,9 @@ const Tag = styled.button`
     text-overflow: ellipsis;
     white-space: nowrap;
     cursor: pointer;
+    @media ${narrow} {
+        max-width: 132px;
+    }
 `;
 
 const Facts = styled.p`

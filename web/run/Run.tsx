@@ -161,12 +161,18 @@ export function Run({
     const now = starting ? run?.starting : correction === 'after' && run?.running.after != null ? run.running.after : run?.running.before;
     const lines = parts(bench);
     const cut = lines.findIndex((line) => line.part === 'cable' || line.part === 'load');
+    const behindStarter = ['after_controller', 'at_motor'].includes(typed(bench.draft, 'correction.place'));
     const render = (line: Line) => {
         const worst = worstOf(bench, line);
         return (
             <li key={line.part} {...(worst === 'stop' ? { 'data-first': 'stop' } : {})}>
                 <Row to={`${base}/${line.station}`} end data-part={line.part}>
-                    <RunSymbol part={line.part} six={six && line.part !== 'capacitor'} hot={starting} phases={run?.phases ?? 3} />
+                    <RunSymbol
+                        part={line.part}
+                        six={six && (line.part !== 'capacitor' || behindStarter)}
+                        hot={starting}
+                        phases={run?.phases ?? 3}
+                    />
                     <Words>
                         <strong>
                             {line.name}

@@ -83,10 +83,10 @@ function drawing(part: Part, six: boolean, phases: number) {
         case 'capacitor':
             return (
                 <>
-                    <path d="M50 0v76" />
+                    <path d={leads.map((x) => `M${x} 0v76`).join('')} />
                     {/* A branch off the line: two plates, and no earth. */}
-                    <path className="plain" d="M50 38H32M32 24v28M22 24v28M22 38H8" />
-                    <circle cx="50" cy="38" r="3.5" className="dot" />
+                    <path className="plain" d={`M${leads[0]} 38H20M20 24v28M12 24v28M12 38H2`} />
+                    <circle cx={leads[0]} cy="38" r="3.5" className="dot" />
                 </>
             );
         default:

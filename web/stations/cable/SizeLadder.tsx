@@ -54,7 +54,7 @@ export function SizeLadderPicture({ title, name, ladder }: { title: string; name
                                 {row.size}
                             </text>
                             <rect className="bar" x="88" y="1" height="16" width={scale(row.ampacity.value)} />
-                            <text x={92 + scale(row.ampacity.value) + 4} y="14">
+                            <text x="300" y="14" textAnchor="end">
                                 {row.ampacity.shown}
                             </text>
                             <text className={row.fails.includes('running drop') ? 'bad' : ''} x="386" y="14" textAnchor="end">

@@ -81,6 +81,12 @@ const Read = styled.p`
     overflow-wrap: anywhere;
 `;
 
+/** Characters that a cell has room for, and those that stand below it where there are more. */
+const FITS = 16;
+const BELOW = 80;
+
+const shortened = (text: string): string => (text.length > BELOW ? `${text.slice(0, BELOW)}…` : text);
+
 /** One field of the plate: where it is in the format, how wide, and which figure stands in for it. */
 export interface Stamp {
     path: FieldPath;
@@ -104,7 +110,9 @@ export function PlateCell({ path, label, grow, placeholder, assumedFrom, onFocus
     const echo =
         value !== '' && read !== undefined && /[/\-–(]|Δ|delta/.test(read + value) && read.replace(/\s/g, '') !== value.replace(/\s/g, '')
             ? read
-            : undefined;
+            : value.length > FITS
+              ? shortened(value)
+              : undefined;
     // Findings come worst first; a note about a stamp lights it less than a caution, so only graver ones are marked.
     const grade = solved.solution.findings.find((finding) => finding.grade !== 'note' && finding.fields.includes(path))?.grade;
     return (

@@ -44,7 +44,7 @@ export function WindingVoltages() {
     const curve = solved.solution.curves.connection;
     const star = solved.word('star', 'star');
     if (curve === undefined || (curve.connection !== 'delta' && curve.connection !== 'star')) {
-        return <p>The windings are drawn once star and delta are known from the plate.</p>;
+        return <p>The windings are drawn once {star} and delta are known from the plate.</p>;
     }
     const corners = (left: number) => [
         [left, 30 + HEIGHT],
