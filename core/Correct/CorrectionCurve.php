@@ -7,6 +7,7 @@ namespace BraveAnvil\Correct;
 use BraveAnvil\Power\Load;
 use BraveAnvil\Solution\Curve;
 use BraveAnvil\Solution\Shape;
+use BraveAnvil\Solution\Show;
 use BraveAnvil\Solution\Shown;
 use BraveAnvil\Solution\Unit;
 
@@ -41,14 +42,24 @@ final readonly class CorrectionCurve implements Curve
             'power' => Shown::of($this->motor->power->number(), Unit::Watt)->toArray(),
             'reactive' => Shown::of($this->motor->reactive->number(), Unit::Var)->toArray(),
             'chosen' => Shown::of($this->given, Unit::Var)->toArray(),
-            'left' => Shown::of($this->motor->reactive->number() - $this->given, Unit::Var)->toArray(),
-            'full_load_left' => Shown::of(($this->load->reactive?->number() ?? 0.0) - $this->given, Unit::Var)->toArray(),
+            'left' => self::left($this->motor->reactive->number() - $this->given),
+            'full_load_left' => self::left(($this->load->reactive?->number() ?? 0.0) - $this->given),
             'current_before' => Shown::of($this->before, Unit::Ampere)->toArray(),
             'current_after' => Shown::of($this->after, Unit::Ampere)->toArray(),
             'steps' => array_map(static fn (CapacitorStep $step): array => [
                 'kvar' => Shown::of($step->kvar)->text, 'chosen' => $step->chosen, 'refused' => $step->refused, 'reason' => $step->reason,
             ], $this->steps),
         ];
+    }
+
+    /**
+     * What the line still carries, and what it leads by where the capacitor gives more.
+     *
+     * @return array{value: float, shown: string}
+     */
+    private static function left(float $var): array
+    {
+        return Shown::said($var, Show::quantity(abs($var), Unit::Var, 3).($var < 0 ? ' leading' : ' left'))->toArray();
     }
 
     public static function schema(): array

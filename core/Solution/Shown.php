@@ -20,6 +20,12 @@ final readonly class Shown
         return new self($value, Show::quantity($value, $unit, $digits));
     }
 
+    /** A number whose text says more than its value, such as on which side of nought it lies. */
+    public static function said(float $value, string $text): self
+    {
+        return new self($value, $text);
+    }
+
     public static function figure(?Figure $figure, int $digits = 3): ?self
     {
         return $figure === null ? null : self::of($figure->number(), $figure->unit, $digits);

@@ -22,7 +22,7 @@ final class PlateAndPowerTest extends BrowserTestCase
 
     public function test_an_iec_plate_is_explained_stamp_by_stamp(): void
     {
-        $hand = $this->begun('Larkrigg Mill');
+        $hand = $this->begun('Larkrigg Mill: 400 V, 50 Hz, IEC 60364');
         foreach (
             [
                 'Phases' => '3~', 'Volts' => 'Δ/Y 400/690', 'Hz' => '50', 'Output, kW or hp' => '37 kW', 'Amps' => '66/38',
@@ -54,7 +54,7 @@ final class PlateAndPowerTest extends BrowserTestCase
 
     public function test_a_plate_for_two_frequencies_uses_the_row_of_the_supply(): void
     {
-        $hand = $this->begun('Larkrigg Mill');
+        $hand = $this->begun('Larkrigg Mill: 400 V, 50 Hz, IEC 60364');
         foreach (
             ['Volts' => '400/690', 'Hz' => '50', 'Output, kW or hp' => '37 kW', 'Amps' => '66/38', 'rpm' => '1482'] as $label => $stamped
         ) {
@@ -83,7 +83,7 @@ final class PlateAndPowerTest extends BrowserTestCase
 
     public function test_a_nema_plate_is_filled_in_as_it_stands(): void
     {
-        $hand = $this->begun('Cold Brook Yard');
+        $hand = $this->begun('Cold Brook Yard: 480Y/277 V, 60 Hz, NEC');
         foreach (
             [
                 'Output, hp or kW' => '50 HP', 'Volts' => '230/460', 'Amps' => '122/61', 'rpm' => '1775', 'Hz' => '60', 'S.F.' => '1.15',

@@ -20,7 +20,7 @@ final class WholeJobTest extends BrowserTestCase
         $hand->press('I have read this');
         $hand->see('circuits on 2 sites');
         $hand->press('New circuit');
-        $hand->press('Larkrigg Mill');
+        $hand->press('Larkrigg Mill: 400 V, 50 Hz, IEC 60364');
         $hand->see('Type what is stamped');
         foreach (
             [

@@ -2,7 +2,7 @@ import { Link } from 'react-router';
 import styled from 'styled-components';
 import type { CircuitRow, Site } from '../api/contract';
 import { Button } from '../kit/Button';
-import { GradeMark } from '../kit/Grade';
+import { GradeMark, plural } from '../kit/Grade';
 import { narrow, token } from '../theme/tokens';
 
 const Table = styled.table`
@@ -167,7 +167,7 @@ export function YardTable({
                                         <GradeMark grade="caution" label="cautions" /> {row.cautions}
                                     </>
                                 )}
-                                {row.errors > 0 && <span title="fields that cannot be used">✕ {row.errors}</span>}
+                                {row.errors > 0 && <span title="fields that cannot be used">{plural(row.errors, 'field')}</span>}
                             </Marks>
                         </td>
                         <td className="number wide">{row.output ?? '–'}</td>

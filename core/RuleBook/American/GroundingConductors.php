@@ -15,7 +15,8 @@ use BraveAnvil\Solution\Unit;
 /** The conductor that carries an earth fault: by the device's rating, enlarged with the phases, never larger than they are. */
 final readonly class GroundingConductors implements ProtectiveConductorRules
 {
-    private const TOLERANCE = 1e-6;
+    /** Tables round areas, so a size that is grown is met by one that is this share smaller. */
+    private const AREA_TOLERANCE = 0.002;
 
     /** Column of copper. */
     private const COPPER = '0';
@@ -79,7 +80,7 @@ final readonly class GroundingConductors implements ProtectiveConductorRules
     private function sizeFrom(float $area): ?string
     {
         foreach ($this->areas->keys() as $size) {
-            if ($this->area($size) >= $area * (1 - self::TOLERANCE)) {
+            if ($this->area($size) >= $area * (1 - self::AREA_TOLERANCE)) {
                 return $size;
             }
         }

@@ -39,7 +39,7 @@ export function CorrectionPicture() {
                     P {curve.power.shown}
                 </text>
                 <text x={x + 12} y={Math.max(base + 14, (base + left) / 2 + 5)}>
-                    {curve.left.shown} left
+                    {curve.left.shown}
                 </text>
                 <text x={x + 12} y={Math.max(base + 34, (left + y) / 2 + 5)}>
                     capacitor {curve.chosen.shown}

@@ -1,8 +1,10 @@
+import { useBench } from '../../bench/BenchContext';
 import { Choice, Field } from '../../bench/fields';
 import { Fields } from '../../bench/StationPage';
 
 /** The supply beside the plate. */
 export function SupplyForm() {
+    const earth = useBench().solved.word('earth', 'earth');
     return (
         <>
             <h2 style={{ fontSize: 16, fontWeight: 600 }}>The supply and the place</h2>
@@ -16,7 +18,7 @@ export function SupplyForm() {
                 <Field path="supply.unbalance" />
                 <Choice path="surroundings" />
                 <Choice path="plate.kind" />
-                <Choice path="supply.earthing" />
+                <Choice path="supply.earthing" label={`${earth.charAt(0).toUpperCase()}${earth.slice(1)}ing system`} />
             </Fields>
         </>
     );

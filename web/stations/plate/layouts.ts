@@ -71,7 +71,7 @@ export function rows(style: PlateStyle, second: boolean): readonly (readonly Sta
                   sized(0.9, 'plate.no_load_current', 'No-load A'),
                   sized(0.7, 'plate.leads', 'Leads'),
                   sized(0.6, 'plate.service_factor', 'S.F.'),
-                  sized(0.7, 'plate.service_factor_amps', 'SF amps'),
+                  sized(0.7, 'plate.service_factor_amps', 'SF amps', { assumedFrom: 'plate.service_factor_amps' }),
               ],
               [
                   sized(1.5, 'plate.bearings', 'Bearings DE, NDE'),
@@ -102,7 +102,7 @@ export function rows(style: PlateStyle, second: boolean): readonly (readonly Sta
               values,
               [
                   sized(0.7, 'plate.service_factor', 'S.F.'),
-                  sized(0.8, 'plate.service_factor_amps', 'SFA'),
+                  sized(0.8, 'plate.service_factor_amps', 'SFA', { assumedFrom: 'plate.service_factor_amps' }),
                   sized(0.7, 'plate.code_letter', 'Code'),
                   sized(0.8, 'plate.design_letter', 'Design'),
                   ...tail,

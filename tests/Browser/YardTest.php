@@ -1,0 +1,101 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+/** What a person meets on the way: archiving, a station that waits, an address that leads nowhere, a phone in one hand. */
+final class YardTest extends BrowserTestCase
+{
+    public function test_archiving_asks_and_can_be_undone_and_found_again(): void
+    {
+        $hand = $this->hand();
+        $hand->signIn('electrician-a');
+        $this->openCircuit($hand, 'SP-401');
+        $hand->press('Menu');
+        $hand->press('Tag and area');
+        $hand->press('Archive…');
+        $hand->see('Nothing is deleted');
+        $hand->press('Keep it');
+        $hand->press('Archive…');
+        $hand->press('Archive it');
+        $hand->see('SP-401 is archived');
+        $hand->press('Undo');
+        $hand->open('/?search=SP-401');
+        $hand->see('1 circuit found');
+        $this->openCircuit($hand, 'SP-401');
+        $hand->press('Menu');
+        $hand->press('Tag and area');
+        $hand->press('Archive…');
+        $hand->press('Archive it');
+        $hand->see('SP-401 is archived');
+        $hand->open('/?archived=1');
+        $hand->see('Archived circuits');
+        $hand->see('SP-401');
+        $hand->press('Restore');
+        $hand->open('/?search=SP-401');
+        $hand->see('1 circuit found');
+    }
+
+    public function test_a_station_that_waits_leads_to_the_field_that_it_waits_for(): void
+    {
+        $hand = $this->hand();
+        $hand->signIn('electrician-a');
+        $this->openCircuit($hand, 'KF-202', 'cable');
+        $hand->fill('Length, starter to motor', 'far');
+        $hand->see('“far” cannot be read');
+        $list = static fn (): string => (string) $hand->driver->executeScript(
+            'return document.querySelector("[aria-label=\'What this station waits for\']")?.innerText ?? ""',
+        );
+        $hand->until(static fn (): bool => str_contains($list(), 'Length, starter to motor'));
+        $hand->driver->executeScript('document.querySelector("[aria-label=\'What this station waits for\'] a").click()');
+        $hand->until(
+            static fn (): bool => $hand->driver->executeScript('return document.activeElement.closest("[data-path]")?.dataset.path') ===
+                'cable.length',
+            6,
+            'the field never got the focus',
+        );
+        $hand->fill('Length, starter to motor', '60 m');
+        $hand->see('from starter to motor');
+    }
+
+    public function test_an_address_that_leads_nowhere_says_so(): void
+    {
+        $hand = $this->hand();
+        $hand->signIn('planner');
+        $this->openCircuit($hand, 'KF-204');
+        $circuit = dirname($hand->path());
+        $hand->open("$circuit/prove");
+        $hand->see('This station is not built yet');
+        $hand->open("$circuit/colour");
+        $hand->see('There is no such station');
+        $hand->press('To its plate');
+        $hand->see('What follows from it');
+        $hand->open('/nowhere');
+        $hand->see('This address leads nowhere');
+    }
+
+    public function test_a_new_circuit_can_be_thought_better_of(): void
+    {
+        $hand = $this->hand();
+        $hand->signIn('electrician-b');
+        $hand->press('New circuit');
+        $hand->see('480Y/277 V, 60 Hz, NEC');
+        $hand->press('Cancel');
+        $hand->until(static fn (): bool => ! $hand->has('Which site?'));
+        self::assertTrue($hand->has('circuits on 2 sites'));
+    }
+
+    public function test_on_a_phone_what_flows_comes_first(): void
+    {
+        $hand = $this->hand(390, 844);
+        $hand->signIn('electrician-a');
+        $this->openCircuit($hand, 'CV-115', 'start');
+        $places = $hand->driver->executeScript(
+            'return [...document.querySelectorAll("nav li")].map((e) => [e.innerText.split("\\n")[0], e.getBoundingClientRect().x])
+                .sort((a, b) => a[1] - b[1]).map((e) => e[0])',
+        );
+        self::assertIsArray($places);
+        self::assertSame(['In each line, full load', 'Starter'], array_slice($places, 0, 2), 'then the part with a stop');
+    }
+}
