@@ -13,10 +13,13 @@ for (const name of ['circuit', 'solution', 'service']) {
     // Every key of a circuit may be missing, and unknown ones are kept.
     parts.push(await compile(schema, name, { bannerComment: '', additionalProperties: false, format: false }));
 }
-const fields = readFileSync(join(here, 'fields.json'), 'utf8');
+// One field a line.
+const fields = Object.entries(JSON.parse(readFileSync(join(here, 'fields.json'), 'utf8'))).map(
+    ([path, field]) => `${JSON.stringify(path)}: ${JSON.stringify(field)}`,
+);
 parts.push(
     `/** What never changes about a field: its label, the unit of a bare typed number, and a line below it. */\n` +
-        `export const FIELDS: Readonly<Record<FieldPath, { label: string; unit: string; hint: string }>> = ${fields};`,
+        `export const FIELDS: Readonly<Record<FieldPath, { label: string; unit: string; hint: string }>> = {${fields.join(',\n')}};`,
 );
 const text = await format(parts.join('\n\n'), { ...(await resolveConfig(target)), parser: 'typescript' });
 if (process.argv.includes('--check')) {
