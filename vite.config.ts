@@ -11,5 +11,5 @@ export default defineConfig({
         react(),
     ],
     build: { assetsInlineLimit: 0, chunkSizeWarningLimit: 900 },
-    test: { environment: 'jsdom', include: ['web/**/*.test.{ts,tsx}'], globals: false },
+    test: { environment: 'jsdom', include: ['web/**/*.test.{ts,tsx}'], globals: false, setupFiles: 'web/testing.setup.ts' },
 });

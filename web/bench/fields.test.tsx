@@ -1,12 +1,10 @@
 import { cleanup, fireEvent, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import { afterEach, describe, expect, it, vi } from 'vitest';
+import { afterEach, describe, expect, it } from 'vitest';
 import type { Solution } from '../api/contract';
 import { choices, fieldError, showOnBench, solution } from '../testing';
 import { Choice, Field } from './fields';
 
-// The test page has no CSS object; lists ask it to escape identifiers.
-vi.stubGlobal('CSS', { escape: (text: string) => text });
 afterEach(cleanup);
 
 const fields = {

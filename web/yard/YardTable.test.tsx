@@ -51,7 +51,7 @@ describe('the yard', () => {
         expect(
             screen.getByRole('row', { name: /KF-204.*Larkrigg Mill, Kilns.*stops 1.*cautions 2.*37.kW.*66.A.*Star-delta.*38\.1.A/ }),
         ).toBeTruthy();
-        expect(screen.getByRole('row', { name: /DX-1.*✕ 1.*–.*Wye-delta/ })).toBeTruthy();
+        expect(screen.getByRole('row', { name: /DX-1.*1 field.*–.*Wye-delta/ })).toBeTruthy();
     });
 
     it('sorts up first, then down', () => {

@@ -1,0 +1,63 @@
+import { cleanup, fireEvent, screen, waitFor } from '@testing-library/react';
+import { afterEach, describe, expect, it, vi } from 'vitest';
+import type { CircuitResource } from '../api/contract';
+import { showOnBench, solution } from '../testing';
+import { CircuitDialog } from './CircuitDialog';
+
+afterEach(() => {
+    cleanup();
+    vi.unstubAllGlobals();
+});
+
+const resource: CircuitResource = {
+    id: 7,
+    version: 3,
+    site: {
+        id: 1,
+        name: 'Larkrigg Mill',
+        rule_book: 'iec',
+        facts: '400 V, 50 Hz, IEC 60364',
+        supply: {},
+        settings: {},
+        areas: ['Kilns'],
+        version: 1,
+    },
+    circuit: { tag: 'KF-204' },
+    updated_at: '',
+    updated_by: null,
+};
+const show = (readOnly = false) => {
+    const onClose = vi.fn();
+    const dialog = <CircuitDialog resource={resource} open onClose={onClose} error={undefined} />;
+    showOnBench(dialog, { tag: 'KF-204' }, solution(), { readOnly });
+    return onClose;
+};
+
+describe('this circuit', () => {
+    it('is archived only after a question that says what happens', async () => {
+        const fetcher = vi.fn(() => Promise.resolve(new Response(null, { status: 204 })));
+        vi.stubGlobal('fetch', fetcher);
+        show();
+        fireEvent.click(screen.getByRole('button', { name: 'Archive…' }));
+        expect(screen.getByText(/Archive KF-204\?.*Nothing is deleted/)).toBeTruthy();
+        expect(fetcher).not.toHaveBeenCalled();
+        fireEvent.click(screen.getByRole('button', { name: 'Keep it' }));
+        expect(screen.queryByText(/Nothing is deleted/)).toBeNull();
+        fireEvent.click(screen.getByRole('button', { name: 'Archive…' }));
+        fireEvent.click(screen.getByRole('button', { name: 'Archive it' }));
+        await waitFor(() => expect(fetcher).toHaveBeenCalledTimes(1));
+    });
+
+    it('of a planner can be neither archived nor copied', () => {
+        show(true);
+        expect(screen.queryByRole('button', { name: 'Archive…' })).toBeNull();
+        expect(screen.queryByRole('button', { name: 'Make a copy' })).toBeNull();
+        expect(screen.getByRole('button', { name: 'Done' })).toBeTruthy();
+    });
+
+    it('closes with Done', () => {
+        const onClose = show();
+        fireEvent.click(screen.getByRole('button', { name: 'Done' }));
+        expect(onClose).toHaveBeenCalled();
+    });
+});

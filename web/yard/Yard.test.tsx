@@ -1,0 +1,127 @@
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { cleanup, fireEvent, render, screen, waitFor } from '@testing-library/react';
+import { MemoryRouter } from 'react-router';
+import { afterEach, describe, expect, it, vi } from 'vitest';
+import type { CircuitRow, Register, Site } from '../api/contract';
+import Yard from './Yard';
+
+afterEach(() => {
+    cleanup();
+    vi.unstubAllGlobals();
+});
+
+const site = (id: number, name: string, facts: string): Site => ({
+    id,
+    name,
+    rule_book: id === 1 ? 'iec' : 'nec',
+    facts,
+    supply: {},
+    settings: {},
+    areas: [id === 1 ? 'Kilns' : 'Dust'],
+    version: 1,
+});
+const sites = [site(1, 'Larkrigg Mill', '400 V, 50 Hz, IEC 60364'), site(2, 'Cold Brook Yard', '480Y/277 V, 60 Hz, NEC')];
+const fan: CircuitRow = {
+    id: 7,
+    site_id: 1,
+    tag: 'KF-204',
+    area: 'Kilns',
+    drives: 'Kiln fan',
+    rule_book: 'iec',
+    worst: 'none',
+    stops: 0,
+    cautions: 0,
+    notes: 0,
+    errors: 0,
+    output: '37 kW',
+    current: '66 A',
+    starting: 'Direct on line',
+    cable: '3 × 16 mm²',
+    scpd: '125 A',
+    dial: '66 A',
+    updated_at: '',
+};
+
+/** A service with one circuit; what it was asked, in order. */
+function service(role: 'electrician' | 'planner', rows: readonly CircuitRow[] = [fan]) {
+    const asked: string[] = [];
+    vi.stubGlobal('fetch', (path: string, init: RequestInit) => {
+        asked.push(`${init.method ?? 'GET'} ${path}`);
+        const register: Register = { circuits: [...rows], total: rows.length, page: 1, page_size: 100 };
+        const body = path.includes('/session')
+            ? { person: { id: 1, name: 'Shift electrician A', login: 'a', role, standing_read: true } }
+            : path.includes('/sites')
+              ? { sites }
+              : path.includes('/restore')
+                ? {}
+                : register;
+        return Promise.resolve(new Response(JSON.stringify(body), { status: 200, headers: { 'Content-Type': 'application/json' } }));
+    });
+    return asked;
+}
+
+const show = (at: string | { pathname: string; state: unknown } = '/') =>
+    render(
+        <QueryClientProvider client={new QueryClient({ defaultOptions: { queries: { retry: false } } })}>
+            <MemoryRouter initialEntries={[at]}>
+                <Yard />
+            </MemoryRouter>
+        </QueryClientProvider>,
+    );
+
+describe('the yard', () => {
+    it('asks for which site a new circuit is, with its volts and rule book, and lets one think better of it', async () => {
+        service('electrician');
+        show();
+        fireEvent.click(await screen.findByRole('button', { name: 'New circuit' }));
+        expect(await screen.findByRole('button', { name: 'Cold Brook Yard: 480Y/277 V, 60 Hz, NEC' })).toBeTruthy();
+        fireEvent.click(screen.getByRole('button', { name: 'Cancel' }));
+        await waitFor(() => expect(screen.queryByRole('dialog')).toBeNull());
+    });
+
+    it('offers a planner, who only reads, no new circuit', async () => {
+        service('planner');
+        show();
+        expect(await screen.findByRole('link', { name: 'KF-204' })).toBeTruthy();
+        expect(screen.queryByRole('button', { name: 'New circuit' })).toBeNull();
+    });
+
+    it('says what was archived, and takes it back', async () => {
+        const asked = service('electrician');
+        show({ pathname: '/', state: { archived: { id: 7, tag: 'KF-204' } } });
+        expect(await screen.findByText(/KF-204 is archived/)).toBeTruthy();
+        fireEvent.click(screen.getByRole('button', { name: 'Undo' }));
+        await waitFor(() => expect(asked).toContain('POST /api/circuits/7/restore'));
+        await waitFor(() => expect(screen.queryByText(/KF-204 is archived/)).toBeNull());
+    });
+
+    it('finds what is archived, and restores it', async () => {
+        const asked = service('electrician');
+        show('/?archived=1');
+        expect(await screen.findByRole('heading', { name: 'Archived circuits' })).toBeTruthy();
+        fireEvent.click(await screen.findByRole('button', { name: 'Restore' }));
+        await waitFor(() => expect(asked).toContain('POST /api/circuits/7/restore'));
+        expect(asked.some((one) => one.includes('archived=1'))).toBe(true);
+        fireEvent.click(screen.getByRole('button', { name: 'Back to the yard' }));
+        expect(await screen.findByRole('heading', { name: 'Yard' })).toBeTruthy();
+    });
+
+    it('says why it is empty', async () => {
+        service('electrician', []);
+        show();
+        expect(await screen.findByText(/No circuits yet/)).toBeTruthy();
+        cleanup();
+        service('electrician', []);
+        show('/?search=nothing');
+        expect(await screen.findByText(/No circuit answers to this/)).toBeTruthy();
+    });
+
+    it('offers the areas of the chosen site only', async () => {
+        service('electrician');
+        show('/?site=2');
+        expect(await screen.findByRole('link', { name: 'KF-204' })).toBeTruthy();
+        fireEvent.click(screen.getByRole('button', { name: /All areas/ }));
+        expect(await screen.findByRole('option', { name: 'Dust' })).toBeTruthy();
+        expect(screen.queryByRole('option', { name: 'Kilns' })).toBeNull();
+    });
+});
