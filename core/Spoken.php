@@ -40,10 +40,14 @@ final readonly class Spoken
             return $text;
         }
 
-        return (string) preg_replace_callback('~\b(star|earth(?:ed|ing)?)\b~i', function (array $m): string {
-            $term = $this->terms[strtolower($m[1])] ?? $m[1];
+        // The article goes along: “an earth fault” is “a ground fault”.
+        return (string) preg_replace_callback('~\b(an? )?(star|earth(?:ed|ing)?)\b~i', function (array $m): string {
+            $term = $this->terms[strtolower($m[2])] ?? $m[2];
+            $article = match ($m[1]) {
+                'an ' => 'a ', 'An ' => 'A ', default => $m[1],
+            };
 
-            return $m[1] === lcfirst($m[1]) ? $term : ucfirst($term);
+            return $article.($m[2] === lcfirst($m[2]) ? $term : ucfirst($term));
         }, $text);
     }
 

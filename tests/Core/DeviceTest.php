@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use BraveAnvil\Circuit\Choice\Scpd;
+use BraveAnvil\Circuit\CircuitReader;
 use BraveAnvil\Guard\Device;
+use BraveAnvil\Guard\DeviceDuty;
 use BraveAnvil\RuleBook\Iec\BreakerTable;
 use BraveAnvil\RuleBook\Iec\FuseGates;
 use BraveAnvil\RuleBook\Iec\GgFuse;
@@ -13,6 +15,9 @@ use BraveAnvil\RuleBook\Iec\MiniatureBreaker;
 use BraveAnvil\RuleBook\Practice\Practice;
 use BraveAnvil\RuleBook\TableName;
 use BraveAnvil\RuleBook\Tables;
+use BraveAnvil\Solution\Figure;
+use BraveAnvil\Solution\Unit;
+use BraveAnvil\Start\Method\Inrush;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -127,5 +132,54 @@ final class DeviceTest extends TestCase
                 self::assertLessThan($edge[$i - 1][1], $edge[$i][1] + 1e-12, 'and to shorter times');
             }
         }
+    }
+
+    /** How long a current is held and how much is held for a time are one curve read both ways. */
+    #[DataProvider('devices')]
+    public function test_what_is_held_for_a_time_is_held_that_long(Device $device): void
+    {
+        self::assertSame(INF, $device->holdsFor($device->rating()), 'its rating for as long as one likes');
+        self::assertSame(0.0, $device->holdsFor(1000 * $device->rating()), 'a short circuit not at all');
+        $last = INF;
+        for ($amperes = 1.3 * $device->rating(); $amperes < 40 * $device->rating(); $amperes *= 1.1) {
+            $seconds = $device->holdsFor($amperes);
+            self::assertLessThanOrEqual($last, $seconds, 'more current is held no longer');
+            if ($seconds > 0 && is_finite($seconds)) {
+                self::assertTrue($device->carries($amperes, 0.999 * $seconds));
+                self::assertFalse($device->carries($amperes, 1.001 * $seconds), "$amperes A for a little more than $seconds s");
+            }
+            $last = $seconds;
+        }
+    }
+
+    /** Miner's sum: what two parts of a start use up adds, whichever comes first. */
+    public function test_two_parts_of_a_start_use_up_what_each_uses_alone(): void
+    {
+        $fuse = self::fuse(100.0);
+        $star = self::amperes(150);
+        $full = self::amperes(450);
+        $time = static fn (float $s): Figure => Figure::step('time', $s, Unit::Second);
+        $start = static fn (float $first, ?float $second): float => (new DeviceDuty(
+            CircuitReader::read(['rule_book' => 'iec']), self::amperes(66),
+            new Inrush($star, $time($first), $full, false, self::amperes(1200), $second === null ? null : $time($second)), null,
+        ))->share($fuse);
+        self::assertEqualsWithDelta(6 / $fuse->holdsFor(150), $start(6, null), 1e-12);
+        self::assertEqualsWithDelta($start(6, null) + 1.5 / $fuse->holdsFor(450), $start(6, 1.5), 1e-12);
+        self::assertEqualsWithDelta(2 * $start(3, 0.75), $start(6, 1.5), 1e-12, 'twice as long uses twice as much');
+        self::assertLessThan($start(6, 3.0), $start(6, 1.5));
+    }
+
+    public function test_what_a_device_may_not_hold_at_all_uses_it_up(): void
+    {
+        $duty = new DeviceDuty(
+            CircuitReader::read(['rule_book' => 'iec']), self::amperes(20),
+            new Inrush(self::amperes(5000), Figure::step('time', 1.0, Unit::Second), self::amperes(5000), false, self::amperes(9000)), null,
+        );
+        self::assertSame(INF, $duty->share(self::breaker(Scpd::BreakerC, 32.0)));
+    }
+
+    private static function amperes(float $amperes): Figure
+    {
+        return Figure::step('current', $amperes, Unit::Ampere);
     }
 }

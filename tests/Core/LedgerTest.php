@@ -130,4 +130,31 @@ final class LedgerTest extends TestCase
         $this->expectException(Fault::class);
         $ledger->findings();
     }
+
+    /** A stop that is gone with more favourable assumptions asks for the values; one that stays, stays. */
+    public function test_a_stop_that_other_assumptions_lift_becomes_a_caution(): void
+    {
+        $ledger = self::started();
+        $ledger->stop(PlateFinding::NoConnectionFits)->title('Fits nothing')->because('It fits nothing.')->do('Look.')->source('here');
+        $ledger->stop(PlateFinding::FluxTooHigh)->title('Saturated')->because('It saturates.')->do('Look.');
+        $ledger->note(PlateFinding::ServiceFactor)->title('Noted')->because('Noted.');
+        self::assertTrue($ledger->hasStops());
+        $favourable = self::started();
+        $favourable->stop(PlateFinding::FluxTooHigh)->title('Saturated')->because('It saturates.')->do('Look.');
+        $ledger->softenStops($favourable, 'It rests on assumed values.');
+        $grades = [];
+        foreach ($ledger->findings() as $finding) {
+            $grades[$finding->code->code()] = [$finding->grade->value, $finding->text, $finding->source];
+        }
+        self::assertSame(
+            [
+                'flux_too_high' => ['stop', 'It saturates.', ''],
+                'no_connection_fits' => ['caution', 'It fits nothing. It rests on assumed values.', 'here'],
+                'service_factor' => ['note', 'Noted.', ''],
+            ],
+            $grades,
+        );
+        $ledger->softenStops(self::started(), 'Assumed.');
+        self::assertFalse($ledger->hasStops());
+    }
 }

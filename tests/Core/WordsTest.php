@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use BraveAnvil\RuleBook\RuleBooks;
+use BraveAnvil\RuleBook\Tables;
 use BraveAnvil\Solution\Solution;
+use BraveAnvil\Spoken;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 /** A book is spoken in its own words from the first sentence to the last source. */
@@ -72,5 +75,34 @@ final class WordsTest extends CoreTestCase
         foreach ($solution->figures as $figure) {
             yield $figure->key() => $figure->label.': '.$figure->working.'; '.$figure->source.'; '.implode('; ', $figure->assumptions);
         }
+    }
+
+    /** @return iterable<string, array{string, string}> as the stations write it, as the NEC says it */
+    public static function spoken(): iterable
+    {
+        yield 'a word' => ['in star', 'in wye'];
+        yield 'with a capital' => ['Star-delta takes 154 A', 'Wye-delta takes 154 A'];
+        yield 'inside another word' => ['the start takes 462 A; starve, restart', 'the start takes 462 A; starve, restart'];
+        yield 'earth in all its forms' => ['Earth it: earthed, earthing, an earth fault', 'Ground it: grounded, grounding, a ground fault'];
+        yield 'nothing to say' => ['40.65 A', '40.65 A'];
+    }
+
+    #[DataProvider('spoken')]
+    public function test_words_are_put_whole_and_keep_their_capitals(string $written, string $said): void
+    {
+        $books = new RuleBooks(Tables::shipped());
+        $american = $books->named('nec')?->words();
+        $metric = $books->named('iec')?->words();
+        self::assertNotNull($american);
+        self::assertNotNull($metric);
+        self::assertSame($said, Spoken::by($american)->text($written));
+        self::assertSame($written, Spoken::by($metric)->text($written), 'what is in its own words stays');
+    }
+
+    /** What a person typed is quoted as it was typed. */
+    public function test_a_quotation_is_never_put_into_other_words(): void
+    {
+        $solution = Circuits::solve(Circuits::fiftyHorsepower(), ['plate.speed' => 'star']);
+        self::assertStringContainsString('“star”', Circuits::errors($solution)['plate.speed']);
     }
 }
