@@ -14,6 +14,8 @@ use BraveAnvil\Circuit\FieldKind;
 use BraveAnvil\Circuit\Fields;
 use BraveAnvil\RuleBook\Practice\Practice;
 use BraveAnvil\RuleBook\RuleBook;
+use BraveAnvil\RuleBook\Sizing;
+use BraveAnvil\RuleBook\Words;
 use BraveAnvil\Solution\FieldNote;
 use BraveAnvil\Solution\Figure;
 use BraveAnvil\Solution\Show;
@@ -34,19 +36,32 @@ final readonly class FieldNotes
 
     /** Fields whose empty word comes from elsewhere than the defaults of a rule book. */
     private const OWN_DEFAULT = [
-        'guard.scpd', 'guard.overload_place', 'cable.terminal_temperature', 'cable.tray', 'correction.load_percent',
-        'correction.rated_voltage', 'starter.run_up_time', 'plate.efficiency', 'settings.drop_limit_running',
-        'settings.drop_limit_starting',
+        'guard.scpd' => true,
+        'guard.overload_place' => true,
+        'cable.terminal_temperature' => true,
+        'cable.tray' => true,
+        'correction.load_percent' => true,
+        'correction.rated_voltage' => true,
+        'starter.run_up_time' => true,
+        'plate.efficiency' => true,
+        'settings.drop_limit_running' => true,
+        'settings.drop_limit_starting' => true,
     ];
 
     private const FLAG = ['true' => 'Yes', 'false' => 'No'];
 
     private ?StartingMethod $method;
 
+    private Words $words;
+
+    private ?Sizing $sizing;
+
     private function __construct(private Circuit $circuit, private RuleBook $book, private Practice $practice, private ?Figure $efficiency)
     {
         $name = $circuit->chosen('starter.method', MethodName::class);
         $this->method = $name === null ? null : Methods::named($name);
+        $this->words = $book->words();
+        $this->sizing = $book->sizing();
     }
 
     /**
@@ -60,7 +75,7 @@ final readonly class FieldNotes
         $own = $book->choices();
         $all = [];
         foreach (Fields::all() as $path => $field) {
-            if (! isset($own[$path]) && ! isset($unused[$path]) && ! self::maySpeak($path, $field) && $circuit->defaultOf($path) === null) {
+            if (! self::maySpeak($path, $field) && ! isset($own[$path]) && ! isset($unused[$path]) && $circuit->defaultOf($path) === null) {
                 continue;
             }
             $note = $notes->note($path, $field, $notes->choices($path, $field, $own[$path] ?? null), ! isset($unused[$path]));
@@ -76,7 +91,7 @@ final readonly class FieldNotes
     private static function maySpeak(string $path, Field $field): bool
     {
         return $field->choices !== null || $field->empty !== '' || $field->kind === FieldKind::Flag || isset(self::COUNTS[$path])
-            || in_array($path, self::OWN_DEFAULT, true);
+            || isset(self::OWN_DEFAULT[$path]);
     }
 
     /** @return list<string> fields that this rule book or this starting method has no use for */
@@ -111,10 +126,9 @@ final readonly class FieldNotes
         if ($field->choices === null) {
             return self::COUNTS[$path] ?? [];
         }
-        $words = $this->book->words();
         $choices = [];
         foreach ($this->offered($path, $field) as $choice) {
-            $choices[(string) $choice->value] = $choice->label($words);
+            $choices[(string) $choice->value] = $choice->label($this->words);
         }
 
         return $choices;
@@ -124,7 +138,7 @@ final readonly class FieldNotes
     private function offered(string $path, Field $field): array
     {
         return match ($path) {
-            'guard.scpd' => $this->book->sizing()?->devices->known() ?? $field->cases(),
+            'guard.scpd' => $this->sizing?->devices->known() ?? $field->cases(),
             'guard.overload_place' => array_map(static fn (RelaySeat $seat): Choice => $seat->place, $this->method?->relaySeats() ?? []),
             default => $field->cases(),
         };
@@ -149,7 +163,7 @@ final readonly class FieldNotes
     private function default(string $path, Field $field): array
     {
         return match ($path) {
-            'guard.scpd' => [$this->book->sizing()?->devices->usual()->value, 'usual', 'usual here'],
+            'guard.scpd' => [$this->sizing?->devices->usual()->value, 'usual', 'usual here'],
             'guard.overload_place' => [$this->method?->relaySeats()[0]->place->value, 'usual', 'usual place'],
             'cable.terminal_temperature' => $this->ofSite($field, 'settings.terminal_temperature'),
             'cable.tray' => $this->ofSite($field, 'settings.tray'),

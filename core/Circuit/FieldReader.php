@@ -74,7 +74,9 @@ final readonly class FieldReader
     /** A semicolon parts the rows of a plate for two frequencies: `400/690; 460`. */
     private function rows(Field $field, string $text): Entry|Refusal
     {
-        $parts = preg_match('~^plate\.('.implode('|', Fields::RATED).')$~', $field->path) === 1 ? explode(';', $text) : [$text];
+        $parts = str_contains($text, ';') && in_array(substr($field->path, 6), Fields::RATED, true) && str_starts_with($field->path, 'plate.')
+            ? explode(';', $text)
+            : [$text];
         if (count($parts) !== 2) {
             $read = $this->parse($field, $text);
 

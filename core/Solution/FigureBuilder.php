@@ -28,8 +28,8 @@ final class FigureBuilder
 
     private ?string $source = null;
 
-    /** @var array<string, string> */
-    private array $shown = [];
+    /** @var array<string, Figure|Entry> what went in, by its placeholder */
+    private array $inputs = [];
 
     /** @var array<string, string> */
     private array $lineage = [];
@@ -74,7 +74,7 @@ final class FigureBuilder
     {
         foreach ($from as $placeholder => $one) {
             $placeholder = (string) $placeholder;
-            $this->shown['{'.$placeholder.'}'] = $one->shown(6);
+            $this->inputs['{'.$placeholder.'}'] = $one;
             if ($one instanceof Entry) {
                 $this->corrected($one->correction);
 
@@ -193,10 +193,7 @@ final class FigureBuilder
     /** @throws Fault when the value is not finite, or the working names something that was not put in */
     public function make(): Figure
     {
-        $working = $this->shown === [] ? $this->working : strtr($this->working, $this->shown);
-        if (str_contains($working, '{') && preg_match('/\{\w+\}/', $working) === 1) {
-            throw Fault::placeholder($this->label, $working);
-        }
+        $working = str_contains($this->working, '{') ? $this->filled() : $this->working;
 
         if ($this->ledger?->renames() === true) {
             $this->lineage = array_map($this->ledger->originOf(...), $this->lineage);
@@ -204,6 +201,24 @@ final class FigureBuilder
 
         return new Figure($this->name, null, $this->label, $this->value, $this->unit, $this->formula, $working, $this->source ?? '',
             $this->lineage, array_keys($this->assumptions), $this->doubt ?? $this->inherited, $this->corrections);
+    }
+
+    /** @throws Fault when the working names something that was not put in */
+    private function filled(): string
+    {
+        // Only what the working names is put into words: that costs more than all the rest.
+        $shown = [];
+        foreach ($this->inputs as $placeholder => $one) {
+            if (str_contains($this->working, $placeholder)) {
+                $shown[$placeholder] = $one->shown(6);
+            }
+        }
+        $working = strtr($this->working, $shown);
+        if (str_contains($working, '{') && preg_match('/\{\w+\}/', $working) === 1) {
+            throw Fault::placeholder($this->label, $working);
+        }
+
+        return $working;
     }
 
     /** @throws Fault when it was not begun by a ledger, or the ledger has it already */

@@ -50,10 +50,15 @@ final class Typed
     /** Trimmed, one kind of space, dash, slash and symbol; what is not text at all becomes ''. */
     public static function plain(string $text): string
     {
-        if (preg_match('//u', $text) !== 1) {
-            return '?';
+        // Most of what is typed is plain already.
+        if (preg_match('/[^\x20-\x7E]/', $text) === 1) {
+            if (preg_match('//u', $text) !== 1) {
+                return '?';
+            }
+            $text = strtr($text, self::PLAIN);
+        } elseif (! str_contains($text, '  ')) {
+            return trim($text, ' ');
         }
-        $text = strtr($text, self::PLAIN);
 
         return trim((string) preg_replace('/\s+/', ' ', $text));
     }
