@@ -74,9 +74,8 @@ final readonly class FieldReader
     /** A semicolon parts the rows of a plate for two frequencies: `400/690; 460`. */
     private function rows(Field $field, string $text): Entry|Refusal
     {
-        $parts = str_contains($text, ';') && in_array(substr($field->path, 6), Fields::RATED, true) && str_starts_with($field->path, 'plate.')
-            ? explode(';', $text)
-            : [$text];
+        $rated = str_starts_with($field->path, 'plate.') && in_array(substr($field->path, 6), Fields::RATED, true);
+        $parts = $rated ? explode(';', $text) : [$text];
         if (count($parts) !== 2) {
             $read = $this->parse($field, $text);
 
