@@ -94,7 +94,7 @@ final readonly class GuardStation
                 ' Set the overload dial to '.
                 $overload->dial->shown(3).
                 $overload->where.
-                ($overload->class === null ? '.' : ', class '.$overload->class->value.'.'),
+                ($overload->class === null ? '; the trip class is not checked.' : ', class '.$overload->class->value.'.'),
         );
 
         return new Protection($scpd, $rating, $overload->dial);

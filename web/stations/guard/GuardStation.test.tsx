@@ -15,6 +15,11 @@ describe('the guard', () => {
         expect(screen.getByRole('button', { name: /In the delta \(usual\)/ })).toBeTruthy();
     });
 
+    it('says that the class is not checked where no start was timed', () => {
+        showOnBench(<GuardStation />, {}, solution({ figures: [figure('guard.overload_dial', 66, '66 A')] }));
+        expect(screen.getByText('trip class: not checked')).toBeTruthy();
+    });
+
     it('says nothing of a seat where there is only one', () => {
         const figures = [figure('guard.overload_place', 'line', 'line'), figure('guard.overload_dial', 66, '66 A')];
         showOnBench(<GuardStation />, {}, solution({ figures, fields: { 'guard.overload_place': { unused: true } } }));

@@ -11,6 +11,8 @@ export default function GuardStation() {
     const seat = place === undefined || solved.note('guard.overload_place').unused ? '' : solved.choice('guard.overload_place', place);
     // Where the rule sets a limit above the dial, that limit is what must not be dialled.
     const limited = (solved.number('guard.overload_setting') ?? 0) > (solved.number('guard.overload_dial') ?? Infinity);
+    // Without a timed start no class is chosen.
+    const timed = solved.figure('guard.overload_class') !== undefined;
     return (
         <StationPage
             name="guard"
@@ -19,7 +21,7 @@ export default function GuardStation() {
                 { figure: 'guard.overload_dial', label: `set the relay to${seat === '' ? '' : `, ${seat.toLowerCase()}`}` },
                 limited
                     ? { figure: 'guard.overload_setting', label: 'trip, never above' }
-                    : { figure: 'guard.overload_class', label: 'trip class' },
+                    : { figure: 'guard.overload_class', label: timed ? 'trip class' : 'trip class: not checked' },
                 { figure: 'guard.disconnect_rating', label: `${solved.word('disconnect', 'disconnect')}, at least` },
             ]}
         >
