@@ -11,8 +11,8 @@ const correction: CorrectionCurve = {
     power: shown(35400, '35.4 kW'),
     reactive: shown(23200, '23.2 kvar'),
     chosen: shown(16500, '16.5 kvar'),
-    left: shown(6640, '6.64 kvar'),
-    full_load_left: shown(7890, '7.89 kvar'),
+    left: shown(6640, '6.64 kvar left'),
+    full_load_left: shown(7890, '7.89 kvar left'),
     current_before: shown(66, '66 A'),
     current_after: shown(57.2, '57.2 A'),
     steps: [
@@ -47,7 +47,7 @@ describe('the correction', () => {
         showOnBench(<CorrectStation />, {}, solution({ figures, fields, curves: { correction, placement } }));
         expect(screen.getByRole('row', { name: 'Reactive power before 23.2 kvar' })).toBeTruthy();
         expect(screen.getByRole('row', { name: 'Line current at full load after 57.2 A' })).toBeTruthy();
-        expect(screen.getByText('6.64 kvar left')).toBeTruthy();
+        expect(screen.getAllByText('6.64 kvar left').length).toBeGreaterThan(0);
     });
 
     it('lists the steps around the chosen one, each with what speaks for or against it', () => {
