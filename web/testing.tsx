@@ -3,6 +3,8 @@ import type { ReactNode } from 'react';
 import { MemoryRouter } from 'react-router';
 import { vi } from 'vitest';
 import type {
+    CircuitResource,
+    CircuitRow,
     FieldError,
     FieldNote,
     FieldPath,
@@ -11,6 +13,7 @@ import type {
     Finding,
     FindingCode,
     Shown,
+    Site,
     Solution,
     StationName,
 } from './api/contract';
@@ -70,6 +73,53 @@ export const fieldError = (path: FieldPath, text: string, kind: FieldError['kind
     text,
     accepted: `accepted at ${path}`,
     kind,
+});
+
+/** A site for tests. */
+export const site = (more: Partial<Site> = {}): Site => ({
+    id: 1,
+    name: 'Larkrigg Mill',
+    rule_book: 'iec',
+    facts: '400 V, 50 Hz, IEC 60364',
+    supply: {},
+    settings: {},
+    areas: ['Kilns'],
+    version: 1,
+    ...more,
+});
+
+/** A circuit as the service hands it out. */
+export const resource = (more: Partial<CircuitResource> = {}): CircuitResource => ({
+    id: 7,
+    version: 3,
+    site: site(),
+    circuit: { tag: 'KF-204' },
+    updated_at: '2026-11-26T08:00:00Z',
+    updated_by: 'Shift electrician A',
+    ...more,
+});
+
+/** A row of the yard. */
+export const circuitRow = (more: Partial<CircuitRow> = {}): CircuitRow => ({
+    id: 1,
+    site_id: 1,
+    tag: 'KF-204',
+    area: 'Kilns',
+    drives: 'Kiln fan',
+    rule_book: 'iec',
+    worst: 'none',
+    stops: 0,
+    cautions: 0,
+    notes: 0,
+    errors: 0,
+    output: '37\u00A0kW',
+    current: '66\u00A0A',
+    starting: 'Star-delta',
+    cable: '6 × 6 mm²',
+    scpd: '80\u00A0A',
+    dial: '38.1\u00A0A',
+    updated_at: '',
+    ...more,
 });
 
 /** A solution for tests. */

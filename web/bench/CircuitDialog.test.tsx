@@ -1,7 +1,6 @@
 import { cleanup, fireEvent, screen, waitFor } from '@testing-library/react';
 import { afterEach, describe, expect, it, vi } from 'vitest';
-import type { CircuitResource } from '../api/contract';
-import { showOnBench, solution } from '../testing';
+import { resource, showOnBench, solution } from '../testing';
 import { CircuitDialog } from './CircuitDialog';
 
 afterEach(() => {
@@ -9,26 +8,9 @@ afterEach(() => {
     vi.unstubAllGlobals();
 });
 
-const resource: CircuitResource = {
-    id: 7,
-    version: 3,
-    site: {
-        id: 1,
-        name: 'Larkrigg Mill',
-        rule_book: 'iec',
-        facts: '400 V, 50 Hz, IEC 60364',
-        supply: {},
-        settings: {},
-        areas: ['Kilns'],
-        version: 1,
-    },
-    circuit: { tag: 'KF-204' },
-    updated_at: '',
-    updated_by: null,
-};
 const show = (readOnly = false) => {
     const onClose = vi.fn();
-    const dialog = <CircuitDialog resource={resource} open onClose={onClose} error={undefined} />;
+    const dialog = <CircuitDialog resource={resource()} open onClose={onClose} error={undefined} />;
     showOnBench(dialog, { tag: 'KF-204' }, solution(), { readOnly });
     return onClose;
 };

@@ -2,8 +2,8 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { cleanup, fireEvent, render, screen } from '@testing-library/react';
 import { MemoryRouter } from 'react-router';
 import { afterEach, describe, expect, it, vi } from 'vitest';
-import type { CircuitResource, RunCurve, Solution } from '../api/contract';
-import { figure, finding, shown, solution } from '../testing';
+import type { RunCurve, Solution } from '../api/contract';
+import { figure, finding, resource, shown, site, solution } from '../testing';
 import { type Bench, BenchContext } from './BenchContext';
 import { PlateStrip } from './PlateStrip';
 import type { DraftState } from './useDraft';
@@ -14,14 +14,7 @@ afterEach(() => {
     vi.unstubAllGlobals();
 });
 
-const resource: CircuitResource = {
-    id: 7,
-    version: 3,
-    site: { id: 2, name: 'Cold Brook Yard', rule_book: 'nec', facts: '480 V, NEC', supply: {}, settings: {}, areas: [], version: 1 },
-    circuit: { tag: 'DX-501' },
-    updated_at: '2026-11-26T08:00:00Z',
-    updated_by: 'Shift electrician A',
-};
+const here = resource({ site: site({ id: 2, name: 'Cold Brook Yard', rule_book: 'nec' }), circuit: { tag: 'DX-501' } });
 const nothing = { line: null, lead: null, power_factor: null };
 const run: RunCurve = {
     six_leads: false,
@@ -76,7 +69,7 @@ function show(readOnly = false, working = false) {
         <QueryClientProvider client={new QueryClient()}>
             <MemoryRouter>
                 <BenchContext.Provider value={bench}>
-                    <PlateStrip resource={resource} draft={draft} failed={false} working={working} onWorking={onWorking} />
+                    <PlateStrip resource={here} draft={draft} failed={false} working={working} onWorking={onWorking} />
                 </BenchContext.Provider>
             </MemoryRouter>
         </QueryClientProvider>,

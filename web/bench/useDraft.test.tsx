@@ -1,16 +1,9 @@
 import { act, renderHook, waitFor } from '@testing-library/react';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import type { CircuitResource } from '../api/contract';
+import { resource as circuit } from '../testing';
 import { useDraft } from './useDraft';
 
-const resource: CircuitResource = {
-    id: 7,
-    version: 3,
-    site: { id: 1, name: 'Mill', rule_book: 'iec', facts: '400 V, 50 Hz, IEC 60364', supply: {}, settings: {}, areas: [], version: 1 },
-    circuit: { tag: 'KF-204', plate: { power: '37 kW' } },
-    updated_at: '2026-11-23T12:00:00Z',
-    updated_by: 'Shift electrician A',
-};
+const resource = circuit({ circuit: { tag: 'KF-204', plate: { power: '37 kW' } } });
 
 const answer = (status: number, body: unknown) =>
     Promise.resolve(new Response(JSON.stringify(body), { status, headers: { 'Content-Type': 'application/json' } }));

@@ -2,7 +2,8 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { cleanup, fireEvent, render, screen, waitFor } from '@testing-library/react';
 import { MemoryRouter } from 'react-router';
 import { afterEach, describe, expect, it, vi } from 'vitest';
-import type { CircuitRow, Register, Site } from '../api/contract';
+import type { CircuitRow, Register } from '../api/contract';
+import { circuitRow, site } from '../testing';
 import Yard from './Yard';
 
 afterEach(() => {
@@ -10,37 +11,8 @@ afterEach(() => {
     vi.unstubAllGlobals();
 });
 
-const site = (id: number, name: string, facts: string): Site => ({
-    id,
-    name,
-    rule_book: id === 1 ? 'iec' : 'nec',
-    facts,
-    supply: {},
-    settings: {},
-    areas: [id === 1 ? 'Kilns' : 'Dust'],
-    version: 1,
-});
-const sites = [site(1, 'Larkrigg Mill', '400 V, 50 Hz, IEC 60364'), site(2, 'Cold Brook Yard', '480Y/277 V, 60 Hz, NEC')];
-const fan: CircuitRow = {
-    id: 7,
-    site_id: 1,
-    tag: 'KF-204',
-    area: 'Kilns',
-    drives: 'Kiln fan',
-    rule_book: 'iec',
-    worst: 'none',
-    stops: 0,
-    cautions: 0,
-    notes: 0,
-    errors: 0,
-    output: '37 kW',
-    current: '66 A',
-    starting: 'Direct on line',
-    cable: '3 × 16 mm²',
-    scpd: '125 A',
-    dial: '66 A',
-    updated_at: '',
-};
+const sites = [site(), site({ id: 2, name: 'Cold Brook Yard', rule_book: 'nec', facts: '480Y/277 V, 60 Hz, NEC', areas: ['Dust'] })];
+const fan = circuitRow({ id: 7 });
 
 /** A service with one circuit; what it was asked, in order. */
 function service(role: 'electrician' | 'planner', rows: readonly CircuitRow[] = [fan]) {

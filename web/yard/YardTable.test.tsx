@@ -1,35 +1,12 @@
 import { cleanup, fireEvent, render, screen } from '@testing-library/react';
 import { MemoryRouter } from 'react-router';
 import { afterEach, describe, expect, it, vi } from 'vitest';
-import type { CircuitRow, Site } from '../api/contract';
+import { circuitRow, site } from '../testing';
 import { YardTable } from './YardTable';
 
 afterEach(cleanup);
 
-const row = (more: Partial<CircuitRow>): CircuitRow => ({
-    id: 1,
-    site_id: 1,
-    tag: 'KF-204',
-    area: 'Kilns',
-    drives: 'Kiln fan',
-    rule_book: 'iec',
-    worst: 'none',
-    stops: 0,
-    cautions: 0,
-    notes: 0,
-    errors: 0,
-    output: '37\u00A0kW',
-    current: '66\u00A0A',
-    starting: 'Star-delta',
-    cable: '6 × 6 mm²',
-    scpd: '80\u00A0A',
-    dial: '38.1\u00A0A',
-    updated_at: '',
-    ...more,
-});
-const sites: Site[] = [
-    { id: 1, name: 'Larkrigg Mill', rule_book: 'iec', facts: '400 V, 50 Hz, IEC 60364', supply: {}, settings: {}, areas: [], version: 1 },
-];
+const sites = [site()];
 
 describe('the yard', () => {
     it('lists key figures and the worst findings, and opens a circuit by its tag', () => {
@@ -37,8 +14,8 @@ describe('the yard', () => {
             <MemoryRouter>
                 <YardTable
                     rows={[
-                        row({ stops: 1, cautions: 2 }),
-                        row({ id: 2, tag: 'DX-1', rule_book: 'nec', starting: 'Wye-delta', output: null, errors: 1 }),
+                        circuitRow({ stops: 1, cautions: 2 }),
+                        circuitRow({ id: 2, tag: 'DX-1', rule_book: 'nec', starting: 'Wye-delta', output: null, errors: 1 }),
                     ]}
                     sites={sites}
                     sort="tag"
@@ -59,7 +36,7 @@ describe('the yard', () => {
         const show = (sort: string, down: boolean) =>
             render(
                 <MemoryRouter>
-                    <YardTable rows={[row({})]} sites={sites} sort={sort} down={down} onSort={onSort} />
+                    <YardTable rows={[circuitRow({})]} sites={sites} sort={sort} down={down} onSort={onSort} />
                 </MemoryRouter>,
             );
         show('tag', false);
