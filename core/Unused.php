@@ -44,7 +44,7 @@ final class Unused
                 || ($section === 'settings' && in_array($path, $book->unused(), true))) {
                 continue;
             }
-            $labels[] = lcfirst(Fields::named($path)->label);
+            $labels[] = '“'.Fields::named($path)->label.'”';
             $paths[] = $path;
         }
         if ($labels === []) {

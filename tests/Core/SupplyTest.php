@@ -222,6 +222,18 @@ final class SupplyTest extends CoreTestCase
         );
     }
 
+    public function test_what_the_bench_says_of_a_high_leg_is_read_back(): void
+    {
+        $typed = Circuits::solve(Circuits::kilnFan(), ['supply.voltage' => '240/120', 'plate.current' => null]);
+        $said = $typed->read['supply.voltage'];
+        $again = Circuits::solve(Circuits::kilnFan(), ['supply.voltage' => $said, 'plate.current' => null]);
+        self::assertSame($said, $again->read['supply.voltage']);
+        self::assertSame(
+            $typed->figure('plate.connection')?->value,
+            $again->figure('plate.connection')?->value,
+        );
+    }
+
     public function test_three_quarters_stay_ambiguous(): void
     {
         self::assertArrayHasKey('plate.power', Circuits::errors(Circuits::solve(Circuits::kilnFan(), ['plate.power' => '3/4 HP'])));

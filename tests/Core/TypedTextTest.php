@@ -71,6 +71,9 @@ final class TypedTextTest extends CoreTestCase
             ['plate.voltage', '10 kV', null],
             ['plate.voltage', '/', null],
 
+            ['plate.current', '50²', null],
+            ['plate.current', '5 A²', null],
+            ['plate.current', '0 250', null],
             ['plate.current', '66', '66 A'],
             ['plate.current', '66 A', '66 A'],
             ['plate.current', '66/38', '66 / 38 A'],

@@ -17,7 +17,9 @@ final class SupplyVoltage
      */
     public static function parse(string $text, float $low, float $high): Entry|Refusal
     {
-        $bare = trim((string) preg_replace('~\s*(volts|volt|vac|v)?(\s+between lines)?\s*$~i', '', $text));
+        // What the bench itself says of a high leg is read back with the leg's own volts, which follow from the line's.
+        $said = preg_match('~^(.+ between lines), high leg [\d. ]+ V to earth$~', $text, $own) === 1;
+        $bare = trim((string) preg_replace('~\s*(volts|volt|vac|v)?(\s+between lines)?\s*$~i', '', $said ? $own[1] : $text));
         $parts = preg_split('~\s*[YyDd]?\s*/\s*~', $bare);
         if ($parts === false || count($parts) > 2) {
             return new Refusal(Typed::quoted($text).' cannot be read as a supply voltage.');
@@ -32,7 +34,7 @@ final class SupplyVoltage
         }
         $line = max([0.0, ...$volts]);
         $ratio = count($volts) === 2 ? $line / max(1e-9, min([INF, ...$volts])) : null;
-        $highLeg = $ratio !== null && abs($ratio - 2) < 0.03;
+        $highLeg = $said || ($ratio !== null && abs($ratio - 2) < 0.03);
         if ($ratio !== null && ! $highLeg && abs($ratio - sqrt(3)) > 0.03) {
             return new Refusal('Two voltages of one supply differ by √3, such as 480Y/277, or by 2, such as 240/120 with a high leg.');
         }

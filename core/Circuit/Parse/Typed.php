@@ -30,8 +30,6 @@ final class Typed
         "\u{2126}" => 'ohm',
         "\u{03C6}" => 'phi',
         "\u{03D5}" => 'phi',
-        "\u{00B2}" => '2',
-        "\u{00B3}" => '3',
         "\u{00B7}" => '*',
         "\u{22C5}" => '*',
         "\u{00D7}" => 'x',
@@ -55,6 +53,8 @@ final class Typed
             if (preg_match('//u', $text) !== 1) {
                 return '?';
             }
+            // Only behind a letter, as in mm²: `50²` is no number, least of all 502.
+            $text = (string) preg_replace(['/(?<=\pL)\x{00B2}/u', '/(?<=\pL)\x{00B3}/u'], ['2', '3'], $text);
             $text = strtr($text, self::PLAIN);
         } elseif (! str_contains($text, '  ')) {
             return trim($text, ' ');
@@ -71,7 +71,7 @@ final class Typed
     public static function number(string $text, bool $thousands = false): float|Refusal
     {
         $text = trim($text);
-        if (preg_match('/^[+-]?\d{1,3}( \d{3})+([.,]\d+)?$/', $text) === 1) {
+        if (preg_match('/^[+-]?[1-9]\d{0,2}( \d{3})+([.,]\d+)?$/', $text) === 1) {
             $text = str_replace(' ', '', $text);
         }
         if ($thousands && preg_match('/^\d{1,3}[.,]\d{3}$/', $text) === 1) {
