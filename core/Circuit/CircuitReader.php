@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Circuit;
 
+use BraveAnvil\Circuit\Choice\ChangeoverBy;
 use BraveAnvil\Circuit\Parse\Typed;
 use BraveAnvil\Solution\ErrorKind;
 use BraveAnvil\Solution\Fault;
@@ -50,7 +51,7 @@ final class CircuitReader
             $this->fail('format', 'This is not a format that can be read.', 'The text '.self::FORMAT.'.');
         }
         $book = $document['rule_book'] ?? null;
-        $this->fields = new FieldReader($book === 'nec' || $book === 'cec');
+        $this->fields = new FieldReader($book === 'nec' || $book === 'cec', self::changesOverBySpeed($document));
         foreach ($document as $key => $value) {
             $key = (string) $key;
             if ($key === 'format') {
@@ -73,6 +74,22 @@ final class CircuitReader
         $read = ($this->entries['rule_book'] ?? null)?->value;
 
         return new Circuit(is_string($tag) ? $tag : '', is_string($read) ? $read : '', $this->entries, $this->errors, $this->unknown);
+    }
+
+    /**
+     * Known before the other fields are read: it says what unit a changeover is in.
+     *
+     * @param  array<array-key, mixed>  $document
+     */
+    private static function changesOverBySpeed(array $document): bool
+    {
+        $starter = $document['starter'] ?? null;
+        $changeover = is_array($starter) ? $starter['changeover'] ?? null : null;
+        $by = is_array($changeover) ? $changeover['by'] ?? null : null;
+        $field = Fields::find('starter.changeover.by');
+        $read = $field === null ? null : (new FieldReader(false))->read($field, $by);
+
+        return $read instanceof Entry && $read->value === ChangeoverBy::Speed->value;
     }
 
     private function section(string $name, mixed $value): void

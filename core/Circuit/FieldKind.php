@@ -60,6 +60,7 @@ enum FieldKind: string
     case Percent = 'percent';
     case Rpm = 'rpm';
     case Seconds = 'seconds';
+    case Changeover = 'changeover';
     case Metres = 'metres';
     case Inertia = 'inertia';
     case Hertz = 'hertz';

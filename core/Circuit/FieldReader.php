@@ -25,8 +25,11 @@ final readonly class FieldReader
 {
     private const LONGEST_TEXT = 200;
 
-    /** @param  bool  $american whether sizes, insulations and a bare power are those of the NEC and the CE Code */
-    public function __construct(private bool $american)
+    /**
+     * @param  bool  $american  whether sizes, insulations and a bare power are those of the NEC and the CE Code
+     * @param  bool  $changeoverBySpeed  whether a changeover is percent of synchronous speed, else seconds
+     */
+    public function __construct(private bool $american, private bool $changeoverBySpeed = false)
     {
     }
 
@@ -128,7 +131,8 @@ final readonly class FieldReader
             FieldKind::Insulation => $this->insulation($text),
             FieldKind::Installation => $this->installation($text),
             FieldKind::Size => self::size(ConductorSize::parse($text, $this->american)),
-            default => $this->quantity($field, $text),
+            FieldKind::Changeover => $this->quantity($field, $text, $this->changeoverBySpeed ? FieldKind::Percent : FieldKind::Seconds),
+            default => $this->quantity($field, $text, $field->kind),
         };
     }
 
@@ -188,9 +192,9 @@ final readonly class FieldReader
         return new Entry($first, $read->echo, null, $second === null ? null : new Entry($second, ''), $also);
     }
 
-    private function quantity(Field $field, string $text): Entry|Refusal
+    private function quantity(Field $field, string $text, FieldKind $kind): Entry|Refusal
     {
-        $value = Quantity::parse($text, $field->kind);
+        $value = Quantity::parse($text, $kind);
         if ($value instanceof Refusal) {
             return $value;
         }
@@ -220,7 +224,16 @@ final readonly class FieldReader
             }
         }
 
-        return new Entry($value, Show::quantity($value, $field->unit, 6));
+        $unit = match (true) {
+            $field->kind !== FieldKind::Changeover => $field->unit,
+            $this->changeoverBySpeed => Unit::Percent,
+            default => Unit::Second,
+        };
+        if ($field->kind === FieldKind::Changeover && $this->changeoverBySpeed && $value >= 100.0) {
+            return new Refusal('No motor reaches its synchronous speed: the changeover would never come.');
+        }
+
+        return new Entry($value, Show::quantity($value, $unit, 6));
     }
 
     private static function ratio(Field $field, string $text): Entry|Refusal

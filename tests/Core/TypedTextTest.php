@@ -252,4 +252,25 @@ final class TypedTextTest extends CoreTestCase
             );
         }
     }
+
+    /** @return iterable<array{string|null, string, float|null}> by, typed, value; null where it is refused */
+    public static function changeovers(): iterable
+    {
+        yield 'bare, by time' => ['time', '6', 6.0];
+        yield 'seconds, by time' => ['time', '6 s', 6.0];
+        yield 'time is what is meant where nothing is chosen' => [null, '0,1 min', 6.0];
+        yield 'percent, by speed' => ['speed', '80 %', 80.0];
+        yield 'bare, by speed' => ['speed', '80', 80.0];
+        yield 'percent is no time' => ['time', '80 %', null];
+        yield 'seconds are no speed' => ['speed', '6 s', null];
+        yield 'an induction motor never reaches synchronous speed' => ['speed', '100', null];
+    }
+
+    #[DataProvider('changeovers')]
+    public function test_a_changeover_is_in_the_unit_of_what_it_goes_by(?string $by, string $typed, ?float $value): void
+    {
+        $circuit = CircuitReader::read(['rule_book' => 'iec', 'starter' => ['changeover' => ['by' => $by, 'value' => $typed]]]);
+        self::assertSame($value, $circuit->number('starter.changeover.value')?->number());
+        self::assertSame($value === null ? ['starter.changeover.value'] : [], array_keys($circuit->errors));
+    }
 }

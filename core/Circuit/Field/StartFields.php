@@ -47,7 +47,7 @@ final class StartFields
             'kind' => FieldKind::Choice, 'label' => 'Changeover by', 'choices' => ChangeoverBy::class, 'empty' => 'Time',
         ],
         'starter.changeover.value' => [
-            'kind' => FieldKind::Number, 'label' => 'Changeover',
+            'kind' => FieldKind::Changeover, 'label' => 'Changeover',
             'accepted' => 'Seconds by time, or percent of synchronous speed by speed.', 'low' => 0.05, 'high' => 300,
         ],
         'starter.tap_percent' => [
