@@ -6,6 +6,7 @@ namespace BraveAnvil\Machine;
 
 use BraveAnvil\Solution\Show;
 use BraveAnvil\Solution\Unit;
+use LogicException;
 
 /**
  * A machine fitted to a plate: the rated point exactly, then starting current and torque exactly, then breakdown torque
@@ -20,6 +21,11 @@ final readonly class Fit
 
     /** Standstill over running leakage that a motor can have. */
     private const LEAKAGE_RATIO = [0.38, 1.02];
+
+    private const USUAL_LEAKAGE_RATIO = 0.6;
+
+    /** From one candidate of running leakage to the next. */
+    private const STEP = 1.2;
 
     /**
      * @param  list<string>  $flags  what does not quite fit
@@ -126,50 +132,113 @@ final readonly class Fit
     private static function machine(Plate $plate, array $stator, array &$flags): ?Machine
     {
         $base = $plate->volts / sqrt(3) / $plate->current();
-        $degenerate = $plate->startTorque >= 0.98 * $plate->breakdownTorque && $plate->slip < 0.05;
-        $largestSlip = $degenerate ? 0.35 : 1.0;
-        $made = [];
-        for ($x = 0.04; $x <= 0.32; $x *= 1.2) {
-            $candidate = self::with($x * $base, $plate, $stator, false);
-            if ($candidate !== null) {
-                $ratio = $candidate->leakageStandstill / $candidate->leakageRunning;
-                if ($ratio >= self::LEAKAGE_RATIO[0] && $ratio <= self::LEAKAGE_RATIO[1]) {
-                    $made[] = [$x, $candidate];
-                }
-            }
-        }
+        $largestSlip = self::largestSlip($plate);
+        $fits = static fn (float $x): bool => self::isPossible(self::with($x * $base, $plate, $stator, false));
+        $made = self::candidates($fits);
         if ($made === []) {
             return null;
         }
-        if ($degenerate) {
-            usort(
-                $made,
-                static fn (array $p, array $q): int => abs($p[1]->leakageStandstill / $p[1]->leakageRunning - 0.6) <=>
-                    abs($q[1]->leakageStandstill / $q[1]->leakageRunning - 0.6),
-            );
-            $flags[] = 'starting torque as high as breakdown torque: the curve between them is a guess';
+        $miss = static function (float $x) use ($base, $plate, $stator, $largestSlip): array {
+            $machine = self::with($x * $base, $plate, $stator) ?? throw new LogicException('A candidate is a machine.');
 
-            return self::with($made[0][0] * $base, $plate, $stator);
-        }
-        // The more running leakage, the less breakdown torque: halve the candidates until two neighbours enclose it.
-        $miss = static function (int $i) use ($made, $base, $plate, $stator, $largestSlip): array {
-            $machine = self::with($made[$i][0] * $base, $plate, $stator) ?? $made[$i][1];
-
-            return [$made[$i][0], $machine->breakdown($largestSlip)[0] / $plate->torque() - $plate->breakdownTorque, $machine];
+            return [$x, $machine->breakdown($largestSlip)[0] / $plate->torque() - $plate->breakdownTorque, $machine];
         };
         [$first, $last] = [0, count($made) - 1];
-        $low = $miss($first);
-        $high = $last > 0 ? $miss($last) : $low;
+        [$low, $high] = [$miss($made[$first]), $miss($made[$last])];
         if ($low[1] * $high[1] > 0 || $last === 0) {
-            return (abs($low[1]) < abs($high[1]) ? $low : $high)[2];
+            // Between the last candidate and the end of what a motor can have there may still be a crossing.
+            $below = $miss(self::edge($made[$first], $made[$first] / self::STEP, $fits));
+            $above = $miss(self::edge($made[$last], $made[$last] * self::STEP, $fits));
+            [$low, $high] = $below[1] * $low[1] <= 0 ? [$below, $low] : [$high, $above];
+            if ($low[1] * $high[1] > 0) {
+                $machine = abs($below[1]) < abs($above[1]) ? $below[2] : $above[2];
+
+                return self::isFlat($plate) ? self::middling($made, $plate, $stator, $base, $flags) : $machine;
+            }
         }
-        while ($last - $first > 1) {
+        // The more running leakage, the less breakdown torque: halve the candidates until two neighbours enclose it.
+        while ($last - $first > 1 && $low[0] >= $made[$first] && $high[0] <= $made[$last]) {
             $middle = intdiv($first + $last, 2);
-            $here = $miss($middle);
+            $here = $miss($made[$middle]);
             $here[1] * $low[1] > 0 ? ([$first, $low] = [$middle, $here]) : ([$last, $high] = [$middle, $here]);
         }
+        $machine = self::between($low, $high, $plate, $stator, $largestSlip, $base);
+        // Torque that still climbs at the end of the range has no maximum there.
+        $climbs = self::isFlat($plate) && $machine->breakdown($largestSlip)[1] > 0.98 * $largestSlip;
 
-        return self::between($low, $high, $plate, $stator, $largestSlip, $base);
+        return $climbs ? self::middling($made, $plate, $stator, $base, $flags) : $machine;
+    }
+
+    /** Up to which slip breakdown is looked for. */
+    private static function largestSlip(Plate $plate): float
+    {
+        return self::isFlat($plate) ? 0.35 : 1.0;
+    }
+
+    /** Whether the plate starts with about all the torque that it has: then breakdown could lie at standstill as well. */
+    private static function isFlat(Plate $plate): bool
+    {
+        return $plate->startTorque >= 0.98 * $plate->breakdownTorque && $plate->slip < 0.05;
+    }
+
+    /**
+     * Running leakages that a motor can have, from small to large, per unit of its impedance.
+     *
+     * @param  callable(float): bool  $fits
+     * @return list<float>
+     */
+    private static function candidates(callable $fits): array
+    {
+        $made = [];
+        for ($x = 0.04; $x <= 0.32; $x *= self::STEP) {
+            if ($fits($x)) {
+                $made[] = $x;
+            }
+        }
+
+        return $made;
+    }
+
+    private static function isPossible(?Machine $machine): bool
+    {
+        $ratio = $machine === null ? INF : $machine->leakageStandstill / $machine->leakageRunning;
+
+        return $ratio >= self::LEAKAGE_RATIO[0] && $ratio <= self::LEAKAGE_RATIO[1];
+    }
+
+    /**
+     * The last that fits on the way from one that does to one that does not.
+     *
+     * @param  callable(float): bool  $fits
+     */
+    private static function edge(float $inside, float $outside, callable $fits): float
+    {
+        for ($i = 0; $i < 12; $i++) {
+            $middle = ($inside + $outside) / 2;
+            $fits($middle) ? ($inside = $middle) : ($outside = $middle);
+        }
+
+        return $inside;
+    }
+
+    /**
+     * The machine whose leakage falls to 0.6 at standstill, as it does in most, where nothing better tells.
+     *
+     * @param  non-empty-list<float>  $made
+     * @param  array{slip: float, friction: float, core: float, r1: float, a: float, b: float}  $stator
+     * @param  list<string>  $flags
+     */
+    private static function middling(array $made, Plate $plate, array $stator, float $base, array &$flags): ?Machine
+    {
+        $flags[] = 'starting torque as high as breakdown torque: the curve between them is a guess';
+        $off = static function (float $x) use ($plate, $stator, $base): float {
+            $machine = self::with($x * $base, $plate, $stator, false);
+
+            return $machine === null ? INF : abs($machine->leakageStandstill / $machine->leakageRunning - self::USUAL_LEAKAGE_RATIO);
+        };
+        usort($made, static fn (float $p, float $q): int => $off($p) <=> $off($q));
+
+        return self::with($made[0] * $base, $plate, $stator);
     }
 
     /**
@@ -330,7 +399,7 @@ final readonly class Fit
     {
         $flags = [];
         $stand = $machine->at(1.0);
-        $largest = $plate->startTorque >= 0.98 * $plate->breakdownTorque && $plate->slip < 0.05 ? 0.35 : 1.0;
+        $largest = self::largestSlip($plate);
         foreach (
             [
                 ['rated current', $machine->at($machine->ratedSlip)['current'], $plate->current()],

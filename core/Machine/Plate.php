@@ -31,4 +31,18 @@ final readonly class Plate
     {
         return $this->output / (2 * M_PI * $this->synchronousSpeed * (1 - $this->slip) / 60);
     }
+
+    /**
+     * The same plate with so many amperes at standstill: a stamped Ia/In is a multiple of the stamped current, not of the
+     * computed one.
+     *
+     * @param  float  $amperes  in the line, direct at rated volts
+     */
+    public function startingAt(float $amperes): self
+    {
+        return new self(
+            $this->output, $this->volts, $this->efficiency, $this->powerFactor, $this->synchronousSpeed, $this->slip,
+            $amperes / $this->current(), $this->startTorque, $this->breakdownTorque,
+        );
+    }
 }

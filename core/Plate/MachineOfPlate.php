@@ -9,6 +9,7 @@ use BraveAnvil\Machine\Fit;
 use BraveAnvil\Machine\FittedMachine;
 use BraveAnvil\Machine\Plate;
 use BraveAnvil\RuleBook\Practice\Practice;
+use BraveAnvil\Solution\Figure;
 
 /** Fits the equivalent circuit to the plate; where starting values are not stamped, typical ones stand in and are named. */
 final readonly class MachineOfPlate
@@ -17,9 +18,17 @@ final readonly class MachineOfPlate
     {
     }
 
-    /** @return FittedMachine|null null where it cannot be tried: one phase, or poles, slip or power not known */
-    public function fitted(Circuit $circuit, ?Supplied $supplied, RatedValues $rated, Turning $turning): ?FittedMachine
-    {
+    /**
+     * @param  Figure|null  $current  stamped, of the connection in use, A: what a stamped Ia/In is a multiple of
+     * @return FittedMachine|null null where it cannot be tried: one phase, or poles, slip or power not known
+     */
+    public function fitted(
+        Circuit $circuit,
+        ?Supplied $supplied,
+        ?Figure $current,
+        RatedValues $rated,
+        Turning $turning,
+    ): ?FittedMachine {
         if (
             $supplied === null ||
             $rated->output === null ||
@@ -54,8 +63,9 @@ final readonly class MachineOfPlate
         if ($startCurrent === null || $startTorque === null || $breakdown === null) {
             return new FittedMachine(null, [], null, $typical);
         }
-        $fit = Fit::to(new Plate($output, $supplied->ratedVoltage->number(), $rated->efficiency->number(), $rated->powerFactor->number(),
-            $turning->synchronousSpeed->number(), $slip->number() / 100, $startCurrent, $startTorque, $breakdown));
+        $plate = new Plate($output, $supplied->ratedVoltage->number(), $rated->efficiency->number(), $rated->powerFactor->number(),
+            $turning->synchronousSpeed->number(), $slip->number() / 100, $startCurrent, $startTorque, $breakdown);
+        $fit = Fit::to($current === null ? $plate : $plate->startingAt($startCurrent * $current->number()));
 
         return new FittedMachine($fit->machine, $fit->flags, $fit->refusal, $typical);
     }

@@ -31,7 +31,7 @@ final readonly class PlateStation
         $motor = new Motor(
             $kind, $supplyVoltage, $frequency, $supplied, $current, $refused, $turning->poles, $turning->synchronousSpeed,
             $turning->speed, $turning->slip, $rated->output, $rated->efficiency, $rated->powerFactor, $torque,
-            (new MachineOfPlate($this->practice))->fitted($circuit, $supplied, $rated, $turning),
+            (new MachineOfPlate($this->practice))->fitted($circuit, $supplied, $current, $rated, $turning),
         );
         $serviceFactorAmps = (new PlateChecks($this->practice))->solve($circuit, $motor, $ledger);
         $ledger->explain((new Meanings($this->book, $this->practice))->of($circuit, $motor, $serviceFactorAmps));

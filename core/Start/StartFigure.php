@@ -17,6 +17,7 @@ enum StartFigure: string implements FigureName
     case LockedRotorCurrentHigh = 'start.locked_rotor_current_high';
     case KvaPerHp = 'start.kva_per_hp';
     case CodeLetter = 'start.code_letter';
+    case LockedRotorPowerFactor = 'start.locked_rotor_power_factor';
     case PeakFirstHalfCycle = 'start.peak_first_half_cycle';
     case PeakEstimate = 'start.peak_estimate';
     case LockedRotorTorque = 'start.locked_rotor_torque';
@@ -42,6 +43,7 @@ enum StartFigure: string implements FigureName
             self::LockedRotorCurrentHigh => 'Locked-rotor current, high',
             self::KvaPerHp => 'Locked-rotor kVA per horsepower',
             self::CodeLetter => 'Like code letter',
+            self::LockedRotorPowerFactor => 'Power factor at standstill',
             self::PeakFirstHalfCycle => 'First peak, upper bound',
             self::PeakEstimate => 'First peak, estimate',
             self::LockedRotorTorque => 'Locked-rotor torque, direct on line',
@@ -58,7 +60,7 @@ enum StartFigure: string implements FigureName
     public function unit(): Unit
     {
         return match ($this) {
-            self::Method, self::CodeLetter => Unit::None,
+            self::Method, self::CodeLetter, self::LockedRotorPowerFactor => Unit::None,
             self::KvaPerHp => Unit::KvaPerHorsepower,
             self::LockedRotorTorque, self::StarTorque => Unit::NewtonMetre,
             self::RunUpTime, self::StarTime => Unit::Second,

@@ -33,8 +33,13 @@ final readonly class StartStation
         $method = $name === null ? null : Methods::named($name);
         $range = (new LockedRotor($this->book, $this->practice))->solve($circuit, $motor, $load, $method, $ledger);
         $lockedRotor = $range->current;
-        $peak = $lockedRotor === null ? null : $this->peaks($lockedRotor, $ledger);
-        $figures = $this->standstill($circuit, $motor, $load, $range, $peak, $ledger);
+        [$peak, $reclosing] = [null, null];
+        if ($lockedRotor !== null) {
+            $cos = (new StandstillPowerFactor($this->practice->starting()))->solve($circuit, $motor, $ledger);
+            $peak = $this->peaks($lockedRotor, $cos, $ledger);
+            $reclosing = (new StarDelta)->fits($circuit, $motor) ? $this->reclosing($lockedRotor, $cos, $ledger) : null;
+        }
+        $figures = $this->standstill($circuit, $motor, $load, $range, $peak, $reclosing, $ledger);
         if ($name !== null) {
             $ledger->work(StartFigure::Method)->equals($name->value)->source($circuit->assumed('starter.method') ?? 'typed')->write();
         }
@@ -47,7 +52,7 @@ final readonly class StartStation
     }
 
     /** @return Figure first peak, an upper bound, A */
-    private function peaks(Figure $lockedRotor, Ledger $ledger): Figure
+    private function peaks(Figure $lockedRotor, Figure $cos, Ledger $ledger): Figure
     {
         $practice = $this->practice->starting();
         $factor = $practice->firstPeakFactor();
@@ -58,16 +63,14 @@ final readonly class StartStation
             ->equals(sqrt(2) * $factor->value * $lockedRotor->number())
             ->source('covers every offset; compared with a magnetic release as peak ÷ √2')
             ->write();
-        $cos = $practice->lockedRotorPowerFactor();
-        $ratio = $cos->value / sqrt(1 - $cos->value ** 2);
-        $kappa = self::kappa($cos->value);
+        $ratio = $cos->number() / sqrt(1 - $cos->number() ** 2);
+        $kappa = self::kappa($cos->number());
         $ledger
             ->work(StartFigure::PeakEstimate)
             ->from(cos: $cos, I: $lockedRotor)
             ->as('√2 · κ · I_LR', '√2 × '.Show::number($kappa).' × {I}')
             ->equals(sqrt(2) * $kappa * $lockedRotor->number())
             ->source('κ = 1.02 + 0.98 e^(−3 R/X), IEC 60909-0 (from memory), R/X = '.Show::number($ratio, 3))
-            ->assuming('locked-rotor power factor '.$cos->shown())
             ->write();
 
         return $peak;
@@ -85,6 +88,7 @@ final readonly class StartStation
         Load $load,
         LockedRotorRange $range,
         ?Figure $peak,
+        ?Figure $reclosing,
         Ledger $ledger,
     ): StartFigures {
         $lockedRotor = $range->current;
@@ -97,7 +101,6 @@ final readonly class StartStation
         }
         $star = $lockedRotor === null ? null : $ledger->work(StartFigure::StarLineCurrent)->from(I: $lockedRotor)->as('I_LR / 3', '{I} ÷ 3')
             ->equals($lockedRotor->number() / 3)->write();
-        $reclosing = $lockedRotor === null ? null : $this->reclosing($lockedRotor, $ledger);
         $starTorque = $rated === null || $ratio === null ? null : $ledger->work(StartFigure::StarTorque)->from(k: $ratio, T: $rated)
             ->as('Tst/Tn · T_n / 3', '{k} × {T} ÷ 3')->equals($ratio->number() * $rated->number() / 3)->write();
         $current = $load->ratedCurrent();
@@ -126,11 +129,10 @@ final readonly class StartStation
     }
 
     /** Worst line peak when delta closes on a rotating field that still stands: a bound, not a sizing value. */
-    private function reclosing(Figure $lockedRotor, Ledger $ledger): Figure
+    private function reclosing(Figure $lockedRotor, Figure $cos, Ledger $ledger): Figure
     {
-        $cos = $this->practice->starting()->lockedRotorPowerFactor();
         $over = $this->practice->starting()->reclosingOvershoot();
-        $kappa = self::kappa($cos->value);
+        $kappa = self::kappa($cos->number());
 
         return $ledger
             ->work(StartFigure::ReclosingPeak)
@@ -138,7 +140,6 @@ final readonly class StartStation
             ->as('1.1 √2 κ I_LR (1 + 1/√3)', '{k} × √2 × '.Show::number($kappa).' × {I} × (1 + 1 ÷ √3)')
             ->equals($over->value * sqrt(2) * $kappa * $lockedRotor->number() * (1 + 1 / sqrt(3)))
             ->source('own computation, an upper bound')
-            ->assuming('locked-rotor power factor '.$cos->shown())
             ->write();
     }
 

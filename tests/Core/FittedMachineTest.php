@@ -12,8 +12,8 @@ use PHPUnit\Framework\TestCase;
 
 /**
  * Five machines worked out from their plates by another hand (own computation, no source): resistances and reactances, torque
- * and current over speed, no-load current and the slip of breakdown. These were fitted to the stamped amperes at standstill, ours
- * to the stamped ratio of the computed current, so that they may lie half a percent apart.
+ * and current over speed, no-load current and the slip of breakdown; all start with the amperes that are Ia/In of the stamped
+ * current. Then what holds for any plate.
  */
 final class FittedMachineTest extends TestCase
 {
@@ -25,7 +25,7 @@ final class FittedMachineTest extends TestCase
     public static function worked(): iterable
     {
         yield '1.5 kW' => [
-            new Plate(1500, 400, 0.853, 0.78, 1500, 1 - 1440 / 1500, 6.8, 2.7, 3.0),
+            (new Plate(1500, 400, 0.853, 0.78, 1500, 1 - 1440 / 1500, 6.8, 2.7, 3.0))->startingAt(22.1),
             [
                 'stator' => 3.347, 'leakageRunning' => 7.4897, 'leakageStandstill' => 4.2427,
                 'rotorRunning' => 3.2335, 'rotorStandstill' => 3.0961, 'magnetising' => 125.02,
@@ -35,7 +35,7 @@ final class FittedMachineTest extends TestCase
             1.7475, 0.33703,
         ];
         yield '7.5 kW' => [
-            new Plate(7500, 400, 0.904, 0.83, 1500, 1 - 1465 / 1500, 7.7, 2.5, 3.1),
+            (new Plate(7500, 400, 0.904, 0.83, 1500, 1 - 1465 / 1500, 7.7, 2.5, 3.1))->startingAt(110.88),
             [
                 'stator' => 0.53348, 'leakageRunning' => 1.4758, 'leakageStandstill' => 0.90719,
                 'rotorRunning' => 0.4072, 'rotorStandstill' => 0.55048, 'magnetising' => 33.85,
@@ -45,7 +45,7 @@ final class FittedMachineTest extends TestCase
             6.5487, 0.18147,
         ];
         yield '30 kW' => [
-            new Plate(30000, 400, 0.936, 0.85, 1500, 1 - 1475 / 1500, 7.2, 2.4, 2.9),
+            (new Plate(30000, 400, 0.936, 0.85, 1500, 1 - 1475 / 1500, 7.2, 2.4, 2.9))->startingAt(391.68),
             [
                 'stator' => 0.092284, 'leakageRunning' => 0.41353, 'leakageStandstill' => 0.26903,
                 'rotorRunning' => 0.074955, 'rotorStandstill' => 0.16779, 'magnetising' => 10.356,
@@ -55,7 +55,7 @@ final class FittedMachineTest extends TestCase
             21.463, 0.11228,
         ];
         yield '90 kW' => [
-            new Plate(90000, 400, 0.952, 0.86, 1500, 1 - 1485 / 1500, 7.1, 2.3, 2.8),
+            (new Plate(90000, 400, 0.952, 0.86, 1500, 1 - 1485 / 1500, 7.1, 2.3, 2.8))->startingAt(1128.9),
             [
                 'stator' => 0.025693, 'leakageRunning' => 0.14428, 'leakageStandstill' => 0.094861,
                 'rotorRunning' => 0.015253, 'rotorStandstill' => 0.057522, 'magnetising' => 3.8239,
@@ -65,7 +65,7 @@ final class FittedMachineTest extends TestCase
             58.237, 0.065194,
         ];
         yield '250 kW' => [
-            new Plate(250000, 400, 0.96, 0.87, 1500, 1 - 1490 / 1500, 7.1, 2.1, 2.8),
+            (new Plate(250000, 400, 0.96, 0.87, 1500, 1 - 1490 / 1500, 7.1, 2.1, 2.8))->startingAt(3067.2),
             [
                 'stator' => 0.0083887, 'leakageRunning' => 0.052077, 'leakageStandstill' => 0.035429,
                 'rotorRunning' => 0.0037091, 'rotorStandstill' => 0.019652, 'magnetising' => 1.4886,
@@ -79,6 +79,7 @@ final class FittedMachineTest extends TestCase
     private static function machine(Plate $plate): Machine
     {
         $fit = Fit::to($plate);
+        self::assertSame([], $fit->flags);
         self::assertInstanceOf(Machine::class, $fit->machine, (string) $fit->refusal);
 
         return $fit->machine;
@@ -105,10 +106,11 @@ final class FittedMachineTest extends TestCase
             'magnetising' => $machine->magnetising,
         ];
         foreach ($ohms as $name => $ohm) {
-            self::assertEqualsWithDelta($ohm, $got[$name], 0.005 * $ohm, $name);
+            self::assertEqualsWithDelta($ohm, $got[$name], 2e-4 * $ohm, $name);
         }
-        self::assertEqualsWithDelta($idle, $machine->noLoadCurrent(), 0.005 * $idle);
-        self::assertEqualsWithDelta($breakdown, $machine->breakdown()[1], 0.05 * $breakdown);
+        // Ours turns its own friction too.
+        self::assertEqualsWithDelta($idle, $machine->noLoadCurrent(), 2e-3 * $idle);
+        self::assertEqualsWithDelta($breakdown, $machine->breakdown()[1], 0.025 * $breakdown);
     }
 
     /**
@@ -122,8 +124,8 @@ final class FittedMachineTest extends TestCase
         $machine = self::machine($plate);
         foreach ($torques as $percent => $torque) {
             $at = $machine->at(1 - $percent / 100);
-            self::assertEqualsWithDelta($torque, $at['torque'], 0.004 * $torque, "torque at $percent %");
-            self::assertEqualsWithDelta($amperes[$percent], $at['current'], 0.004 * $amperes[$percent], "current at $percent %");
+            self::assertEqualsWithDelta($torque, $at['torque'], 5e-4 * $torque, "torque at $percent %");
+            self::assertEqualsWithDelta($amperes[$percent], $at['current'], 2e-4 * $amperes[$percent], "current at $percent %");
         }
     }
 
@@ -161,5 +163,46 @@ final class FittedMachineTest extends TestCase
             }
             $last = $now;
         }
+    }
+
+    /**
+     * Random plates. Standstill is exact; breakdown torque may miss only where leakage is at an end of what a motor can have,
+     * where the rotor's resistance changes so much that the law of its bars ends, or where it starts with all its torque and the
+     * curve between is said to be a guess.
+     */
+    public function test_breakdown_torque_is_missed_only_where_no_motor_could_have_it(): void
+    {
+        Fuzz::start();
+        $any = static fn (float $low, float $high): float => $low + ($high - $low) * mt_rand() / mt_getrandmax();
+        $near = static fn (float $value, float $end): bool => abs($value / $end - 1) < 0.006;
+        $met = 0;
+        for ($count = Fuzz::count(300), $i = 0; $i < $count; $i++) {
+            $decade = $any(-0.4, 2.5);
+            $breakdown = $any(2.0, 3.6);
+            $plate = new Plate(
+                1000 * 10 ** $decade, 400, min(0.96, 0.77 + 0.05 * $decade + $any(0, 0.05)), $any(0.7, 0.9), 1500,
+                $any(0.01, 0.05) * (2.6 - $decade) / 2.6 + 0.003, $any(4.5, 8.5),
+                $i % 4 === 0 ? $breakdown * $any(0.98, 1.05) : $any(1.2, 0.95 * $breakdown), $breakdown,
+            );
+            $fit = Fit::to($plate);
+            $machine = $fit->machine;
+            if ($machine === null) {
+                self::assertNotNull($fit->refusal);
+
+                continue;
+            }
+            $stand = $machine->at(1.0);
+            self::assertEqualsWithDelta($plate->startCurrent * $plate->current(), $stand['current'], 1e-4 * $stand['current']);
+            self::assertEqualsWithDelta($plate->startTorque * $plate->torque(), $stand['torque'], 0.02 * $stand['torque']);
+            $ratio = $machine->leakageStandstill / $machine->leakageRunning;
+            $share = $machine->leakageRunning * $plate->current() * sqrt(3) / $plate->volts;
+            $said = preg_grep('/a guess/', $fit->flags) !== [];
+            $off = preg_grep('/^Tmax/', $fit->flags) !== [];
+            $atEnd = $near($ratio, 0.38) || $near($ratio, 1.02) || $share < 0.0403 || $share > 0.26;
+            $barred = preg_grep('/^rotor resistance/', $fit->flags) !== [];
+            self::assertTrue(! $off || $said || $atEnd || $barred, "leakage $ratio, $share: ".implode('; ', $fit->flags));
+            $met += $off || $said ? 0 : 1;
+        }
+        self::assertGreaterThan($count / 3, $met, 'most plates belong to one motor');
     }
 }

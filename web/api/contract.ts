@@ -873,6 +873,7 @@ export type FigureKey =
     | 'start.locked_rotor_current_high'
     | 'start.kva_per_hp'
     | 'start.code_letter'
+    | 'start.locked_rotor_power_factor'
     | 'start.peak_first_half_cycle'
     | 'start.peak_estimate'
     | 'start.locked_rotor_torque'
