@@ -45,4 +45,16 @@ final readonly class Plate
             $amperes / $this->current(), $this->startTorque, $this->breakdownTorque,
         );
     }
+
+    /** Whether it starts with about all the torque that it has: then breakdown could lie at standstill as well. */
+    public function isFlat(): bool
+    {
+        return $this->startTorque >= 0.98 * $this->breakdownTorque && $this->slip < 0.05;
+    }
+
+    /** Slip up to which its breakdown is looked for. */
+    public function largestBreakdownSlip(): float
+    {
+        return $this->isFlat() ? 0.35 : 1.0;
+    }
 }
