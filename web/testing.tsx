@@ -5,6 +5,7 @@ import { vi } from 'vitest';
 import type {
     CircuitResource,
     CircuitRow,
+    ConnectionCurve,
     FieldError,
     FieldNote,
     FieldPath,
@@ -36,6 +37,19 @@ export const shown = (value: number, text: string): Shown => ({ value, shown: te
 
 export const choices = (...pairs: readonly [string, string][]): Required<FieldNote>['choices'] =>
     pairs.map(([value, label]) => ({ value, label, computed: true }));
+
+/** Six leads of a 400/690 V motor on 400 V. */
+export const inDelta: ConnectionCurve = {
+    starts: ['U1', 'V1', 'W1'],
+    ends: ['W2', 'U2', 'V2'],
+    supply: shown(400, '400 V'),
+    connection: 'delta',
+    leads: 6,
+    star_volts: shown(230.94, '231 V'),
+    delta_volts: shown(400, '400 V'),
+    winding_volts: shown(400, '400 V'),
+    other: null,
+};
 
 /** A figure for tests: only what matters is given. */
 export const figure = (key: FigureKey, value: number | string, shown: string, more: Partial<Figure> = {}): Figure => ({

@@ -1,20 +1,13 @@
 import { cleanup, screen } from '@testing-library/react';
 import { afterEach, describe, expect, it } from 'vitest';
 import type { ConnectionCurve } from '../../api/contract';
-import { shown, showOnBench, solution } from '../../testing';
+import { inDelta, shown, showOnBench, solution } from '../../testing';
 import { ConnectionPicture } from './ConnectionPicture';
 
 afterEach(cleanup);
 
 const delta: ConnectionCurve = {
-    starts: ['U1', 'V1', 'W1'],
-    ends: ['W2', 'U2', 'V2'],
-    supply: shown(400, '400 V'),
-    connection: 'delta',
-    leads: 6,
-    star_volts: shown(230.94, '231 V'),
-    delta_volts: shown(400, '400 V'),
-    winding_volts: shown(400, '400 V'),
+    ...inDelta,
     other: { connection: 'star', volts: '690 V', winding_volts: shown(230.94, '231 V') },
 };
 const nema: ConnectionCurve = { ...delta, starts: ['T1', 'T2', 'T3'], ends: ['T6', 'T4', 'T5'] };

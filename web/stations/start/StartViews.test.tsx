@@ -1,22 +1,9 @@
 import { cleanup, screen } from '@testing-library/react';
 import { afterEach, describe, expect, it } from 'vitest';
-import type { ConnectionCurve } from '../../api/contract';
-import { choices, figure, showOnBench, shown, solution } from '../../testing';
+import { choices, figure, inDelta, showOnBench, solution } from '../../testing';
 import StartStation from './StartStation';
 
 afterEach(cleanup);
-
-const connection: ConnectionCurve = {
-    starts: ['U1', 'V1', 'W1'],
-    ends: ['W2', 'U2', 'V2'],
-    supply: shown(400, '400 V'),
-    connection: 'delta',
-    leads: 6,
-    star_volts: shown(230.94, '231 V'),
-    delta_volts: shown(400, '400 V'),
-    winding_volts: shown(400, '400 V'),
-    other: null,
-};
 
 const direct = [
     figure('start.locked_rotor_current', 462, '462 A'),
@@ -48,7 +35,7 @@ describe('the start', () => {
         showOnBench(
             <StartStation />,
             { starter: { method: 'star_delta' } },
-            solution({ figures: starDelta, fields, curves: { connection } }),
+            solution({ figures: starDelta, fields, curves: { connection: inDelta } }),
         );
         expect(screen.getByText('first inrush in star')).toBeTruthy();
         expect(screen.getByRole('row', { name: 'direct on line, standstill 462 A' })).toBeTruthy();
@@ -67,14 +54,14 @@ describe('the start', () => {
     });
 
     it('says what delta would do to a motor that runs in star', () => {
-        const star = { ...connection, connection: 'star' as const };
+        const star = { ...inDelta, connection: 'star' as const };
         showOnBench(<StartStation />, {}, solution({ figures: direct, curves: { connection: star } }));
         expect(screen.getByText('would burn it here')).toBeTruthy();
         expect(screen.getByRole('img', { name: 'Delta 400 V, star 231 V a winding' })).toBeTruthy();
     });
 
     it('speaks of wye where the rule book does', () => {
-        showOnBench(<StartStation />, {}, solution({ figures: starDelta, curves: { connection }, words: { star: 'wye' } }));
+        showOnBench(<StartStation />, {}, solution({ figures: starDelta, curves: { connection: inDelta }, words: { star: 'wye' } }));
         expect(screen.getByText('torque in wye')).toBeTruthy();
         expect(screen.getByRole('row', { name: 'wye 231 V' })).toBeTruthy();
     });
