@@ -229,4 +229,26 @@ final class HouseTest extends TestCase
             self::assertDoesNotMatchRegularExpression('/Str::(inlineM|m)arkdown|Fruitcake/', (string) file_get_contents($file), $file);
         }
     }
+
+    /** What the bench may find is met by a test; offsets of six channels are one. */
+    public function test_every_finding_is_met_by_a_test(): void
+    {
+        $tests = '';
+        foreach (self::files('tests') as $file) {
+            $tests .= (string) file_get_contents($file);
+        }
+        $unmet = [];
+        $known = 0;
+        foreach (self::files('core', '/Finding\.php$/') as $file) {
+            preg_match_all("/^    case \w+ = '([a-z0-9_]+)';/m", (string) file_get_contents($file), $codes);
+            $known += count($codes[1]);
+            foreach ($codes[1] as $code) {
+                if (! str_contains($tests, "'$code'") && ! str_starts_with($code, 'offset_')) {
+                    $unmet[] = $code;
+                }
+            }
+        }
+        self::assertGreaterThan(100, $known);
+        self::assertSame([], $unmet);
+    }
 }

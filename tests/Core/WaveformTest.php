@@ -332,4 +332,26 @@ final class WaveformTest extends TestCase
         self::assertEqualsWithDelta(325 * 10 / 2 * cos(0.5), self::figures($analysis)['real'], 0.1);
         self::assertLessThan(2000, count($analysis->curves['record']['v1'] ?? []));
     }
+
+    /** A clamp that is not zeroed, a voltage with a tenth of fifth harmonic, a scope that is too slow: each is told, and a clean file is not. */
+    public function test_what_spoils_a_recording_is_told(): void
+    {
+        $w = 2 * M_PI * 50;
+        $volts = static fn (float $t): float => 325 * sin($w * $t);
+        $amps = static fn (float $t): float => 14 * sin($w * $t - deg2rad(40));
+        $codes = static fn (callable $v, callable $i, float $rate): array => self::codes(
+            Analysis::of(self::made($v, $i, (int) ($rate / 5), $rate), []),
+        );
+        $spoilt = ['offset_i1', 'offset_v1', 'voltage_distorted', 'few_samples'];
+        self::assertSame([], array_intersect($spoilt, $codes($volts, $amps, 10000)));
+        $shifted = static fn (float $t): float => $amps($t) + 1;
+        self::assertContains('offset_i1', $codes($volts, $shifted, 10000));
+        self::assertNotContains('offset_v1', $codes($volts, $shifted, 10000));
+        $distorted = static fn (float $t): float => $volts($t) + 32.5 * sin(5 * $w * $t);
+        self::assertContains('voltage_distorted', $codes($distorted, $amps, 10000));
+        // EN 50160 (from memory): 8 % of total distortion.
+        $within = static fn (float $t): float => $volts($t) + 24 * sin(5 * $w * $t);
+        self::assertNotContains('voltage_distorted', $codes($within, $amps, 10000));
+        self::assertContains('few_samples', $codes($volts, $amps, 1000));
+    }
 }
