@@ -333,7 +333,10 @@ final class WaveformTest extends TestCase
         self::assertLessThan(2000, count($analysis->curves['record']['v1'] ?? []));
     }
 
-    /** A clamp that is not zeroed, a voltage with a tenth of fifth harmonic, a scope that is too slow: each is told, and a clean file is not. */
+    /**
+     * A clamp that is not zeroed, a voltage with a tenth of fifth harmonic, a scope that is too slow: each is told, and a clean
+     * file has none of it.
+     */
     public function test_what_spoils_a_recording_is_told(): void
     {
         $w = 2 * M_PI * 50;
@@ -353,5 +356,6 @@ final class WaveformTest extends TestCase
         $within = static fn (float $t): float => $volts($t) + 24 * sin(5 * $w * $t);
         self::assertNotContains('voltage_distorted', $codes($within, $amps, 10000));
         self::assertContains('few_samples', $codes($volts, $amps, 1000));
+        self::assertNotContains('few_samples', $codes($volts, $amps, 20000));
     }
 }
