@@ -302,7 +302,7 @@ final class Replacement
             return;
         }
         $off = 100 * ($is->number() / $was->number() - 1);
-        $cube = Show::number(100 * (($is->number() / $was->number()) ** 3 - 1), 2);
+        $cube = Show::number(abs(100 * (($is->number() / $was->number()) ** 3 - 1)), 2);
         $this->put(
             'Speed', $was->shown(), $is->shown(),
             match (true) {
@@ -321,7 +321,7 @@ final class Replacement
                     ($off > 0 ? 'faster' : 'slower').
                     ': a fan or pump takes '.
                     $cube.
-                    ' % power.',
+                    ($off > 0 ? ' % more power.' : ' % less power.'),
                 default => '',
             },
         );

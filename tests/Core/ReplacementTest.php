@@ -82,6 +82,16 @@ final class ReplacementTest extends TestCase
         }
     }
 
+    /** A fan's power goes with the cube of speed: (1475/1482)³ is 1.4 % less, (1492/1482)³ 2 % more; never “−1.4 % power”. */
+    public function test_a_fan_is_told_more_or_less_power(): void
+    {
+        $said = ['1475' => '0.47 % slower: a fan or pump takes 1.4 % less', '1492' => '0.67 % faster: a fan or pump takes 2 % more'];
+        foreach ($said as $rpm => $words) {
+            $check = Replacement::check(self::circuit(), [...self::circuit()['plate'], 'speed' => (string) $rpm]);
+            self::assertStringContainsString($words.' power.', array_column($check['points'], 'text', 'point')['Speed']);
+        }
+    }
+
     public function test_a_hot_place_and_the_starter_speak_too(): void
     {
         self::assertSame(
