@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace BraveAnvil;
 
 use BraveAnvil\Cable\CableStation;
+use BraveAnvil\Cable\Cabling;
 use BraveAnvil\Circuit\Assumed;
 use BraveAnvil\Circuit\Choice\Subject;
 use BraveAnvil\Circuit\Circuit;
@@ -31,10 +32,12 @@ use BraveAnvil\RuleBook\RuleBook;
 use BraveAnvil\RuleBook\RuleBooks;
 use BraveAnvil\RuleBook\Sizing;
 use BraveAnvil\RuleBook\Tables;
+use BraveAnvil\RunUp\RunUpStation;
 use BraveAnvil\Solution\Figure;
 use BraveAnvil\Solution\Ledger;
 use BraveAnvil\Solution\Solution;
 use BraveAnvil\Solution\Station;
+use BraveAnvil\Start\Method\StartDefaults;
 use BraveAnvil\Start\Starting;
 use BraveAnvil\Start\StartStation;
 
@@ -72,6 +75,7 @@ final readonly class Bench
         $typed = $circuit;
         $circuit = $circuit->withDefaults([...self::defaults(), ...$book->defaults()]);
         $bench = new self($book, $books, $tables);
+        $circuit = $circuit->withDefaults((new StartDefaults($bench->practice->runUp()))->of($circuit));
         $defaulted = $circuit;
         $circuit = PlateRow::choose($circuit, $ledger);
         $ledger->errors($circuit->errors);
@@ -132,7 +136,13 @@ final readonly class Bench
             $ledger->block('Not sized: no connection of this motor fits the supply.', Station::Cable, Station::Guard, Station::Correct);
         }
         $sizing = $this->book->sizing();
-        $correction = $sizing === null ? null : $this->sized($circuit, $sizing, $motor, $load, $starting, $prospective, $ledger);
+        $cabling = $sizing === null || ! $ledger->isOpen(Station::Cable)
+            ? null : $this->cabled($circuit, $sizing, $motor, $load, $starting, $ledger);
+        if ($ledger->isOpen(Station::Start)) {
+            $starting = (new RunUpStation($this->book, $this->practice))->solve($circuit, $motor, $load, $starting, $cabling, $ledger);
+        }
+        $correction = $sizing === null
+            ? null : $this->guarded($circuit, $sizing, $motor, $load, $starting, $cabling, $prospective, $ledger);
         $ledger->curve(
             new RunCurve(
                 $motor, $load, $starting, $correction, $this->book->localUnits(), $circuit->number('cable.length'), $circuit->phases(),
@@ -143,25 +153,23 @@ final readonly class Bench
         return $motor;
     }
 
-    /** Cable, capacitor, guard, and then what only the chosen device decides. */
-    private function sized(
+    private function cabled(Circuit $circuit, Sizing $sizing, Motor $motor, Load $load, Starting $starting, Ledger $ledger): ?Cabling
+    {
+        return (new CableStation($sizing->conductors, $this->practice->starting(), $this->book->dropLimitRunning()))
+            ->solve($circuit, $motor, $load, $starting, $ledger);
+    }
+
+    /** Capacitor, guard, and then what only the chosen device decides. */
+    private function guarded(
         Circuit $circuit,
         Sizing $sizing,
         Motor $motor,
         Load $load,
         Starting $starting,
+        ?Cabling $cabling,
         ?Figure $prospective,
         Ledger $ledger,
     ): ?Correction {
-        $cabling = $ledger->isOpen(Station::Cable)
-            ? (new CableStation($sizing->conductors, $this->practice->starting(), $this->book->dropLimitRunning()))->solve(
-                $circuit,
-                $motor,
-                $load,
-                $starting,
-                $ledger,
-            )
-            : null;
         $correction = $ledger->isOpen(Station::Correct)
             ? (new CorrectStation($sizing, $this->practice->capacitor(), $this->book->words()))->solve(
                 $circuit,

@@ -24,6 +24,13 @@ final class Favourable
             'starter.run_up_time' => new Assumed($practice->leastRunUpTime(), 'the shortest run-up', DefaultReason::Practice),
             'cable.grouped_circuits' => new Assumed(1.0, 'one circuit on its own', DefaultReason::Practice),
         ];
+        // A start that somebody timed says how heavy the load is.
+        if ($circuit->missing('starter.run_up_time')) {
+            $values['load.inertia'] = new Assumed($practice->leastInertia(), 'the lightest load', DefaultReason::Practice);
+        }
+        if ($circuit->missing('load.points')) {
+            $values['load.torque_percent'] = new Assumed(0.0, 'the lightest load', DefaultReason::Practice);
+        }
         if ($circuit->missing('plate.code_letter')) {
             $values['plate.start_current_ratio'] =
                 new Assumed($practice->leastStartCurrentRatio(), 'the smallest Ia/In', DefaultReason::Practice);

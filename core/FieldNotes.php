@@ -6,7 +6,6 @@ namespace BraveAnvil;
 
 use BraveAnvil\Cable\CableStation;
 use BraveAnvil\Circuit\Choice\Choice;
-use BraveAnvil\Circuit\Choice\MethodName;
 use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Circuit\DefaultReason;
 use BraveAnvil\Circuit\Field;
@@ -23,6 +22,7 @@ use BraveAnvil\Solution\Unit;
 use BraveAnvil\Start\Method\Methods;
 use BraveAnvil\Start\Method\RelaySeat;
 use BraveAnvil\Start\Method\StartingMethod;
+use BraveAnvil\Start\Motion\LoadReader;
 
 /**
  * What the page needs to show each field of this circuit: its choices under this rule book, and what an empty one is taken as and
@@ -43,9 +43,16 @@ final readonly class FieldNotes
         'correction.load_percent' => true,
         'correction.rated_voltage' => true,
         'starter.run_up_time' => true,
+        'load.torque_percent' => true,
         'plate.efficiency' => true,
         'settings.drop_limit_running' => true,
         'settings.drop_limit_starting' => true,
+    ];
+
+    /** What is set on one kind of starter or another. */
+    private const SET_ON_STARTER = [
+        'starter.changeover.by', 'starter.changeover.value', 'starter.tap_percent', 'starter.current_limit', 'starter.ramp_time',
+        'starter.initial_voltage', 'starter.gap', 'starter.transition', 'starter.drive_input_current',
     ];
 
     private const FLAG = ['true' => 'Yes', 'false' => 'No'];
@@ -58,8 +65,7 @@ final readonly class FieldNotes
 
     private function __construct(private Circuit $circuit, private RuleBook $book, private Practice $practice, private ?Figure $efficiency)
     {
-        $name = $circuit->chosen('starter.method', MethodName::class);
-        $this->method = $name === null ? null : Methods::named($name);
+        $this->method = Methods::of($circuit, $practice->runUp());
         $this->words = $book->words();
         $this->sizing = $book->sizing();
     }
@@ -98,9 +104,7 @@ final readonly class FieldNotes
     private function unused(): array
     {
         $unused = $this->book->unused();
-        if ($this->method?->changesOver() !== true) {
-            $unused = [...$unused, 'starter.changeover.by', 'starter.changeover.value'];
-        }
+        $unused = [...$unused, ...array_values(array_diff(self::SET_ON_STARTER, $this->method?->settings() ?? []))];
         if (count($this->method?->relaySeats() ?? []) < 2) {
             $unused[] = 'guard.overload_place';
         }
@@ -169,7 +173,8 @@ final readonly class FieldNotes
             'cable.tray' => $this->ofSite($field, 'settings.tray'),
             'correction.load_percent' => $this->typedElsewhere('load.output_percent', 'as under Power'),
             'correction.rated_voltage' => $this->typedElsewhere('supply.voltage', 'assumed'),
-            'starter.run_up_time' => [$this->practice->starting()->runUpTime()->shown().' s', 'assumed', 'the run-up is not simulated'],
+            'starter.run_up_time' => ['computed, where the load is known', null, ''],
+            'load.torque_percent' => [Show::quantity(LoadReader::USUAL_PERCENT, Unit::Percent), 'assumed', 'a load of the rated torque'],
             'settings.drop_limit_running' => [
                 Show::quantity($this->book->dropLimitRunning(), Unit::Percent), DefaultReason::RuleBook->word(), '',
             ],

@@ -4,15 +4,12 @@ declare(strict_types=1);
 
 namespace BraveAnvil;
 
-use BraveAnvil\Circuit\Choice\MethodName;
 use BraveAnvil\Circuit\Choice\Subject;
 use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Circuit\Fields;
 use BraveAnvil\Solution\ErrorKind;
 use BraveAnvil\Solution\Ledger;
 use BraveAnvil\Solution\Station;
-use BraveAnvil\Start\Method\Methods;
-use BraveAnvil\Start\Method\StartingMethod;
 
 /**
  * What is not computed yet: refused at its field, never sized as something simpler.
@@ -23,7 +20,7 @@ final class NotYet
 {
     private const STATIONS = [Station::Cable, Station::Guard, Station::Correct];
 
-    /** Choices that are understood and not computed, by path. Starting methods are those that `Methods` has not. */
+    /** Choices that are understood and not computed, by path. */
     private const CHOICES = [
         'guard.scpd' => ['fuse_am', 'motor_breaker', 'breaker_instantaneous'],
         'supply.earthing' => ['it'],
@@ -41,19 +38,11 @@ final class NotYet
     /** Whether a choice of a field is computed. */
     public static function computes(string $path, string $value): bool
     {
-        if ($path === 'starter.method') {
-            $name = MethodName::tryFrom($value);
-
-            return $name === null || Methods::named($name) !== null;
-        }
-
         return ! isset(self::CHOICES[$path]) || ! in_array($value, self::CHOICES[$path], true);
     }
 
     public static function refuse(Circuit $circuit, Ledger $ledger): void
     {
-        $methods = implode(' or ', array_map(static fn (StartingMethod $method): string => $method->name()->value, Methods::all()));
-        self::choice('starter.method', 'This starting method is not computed yet.', $methods.' for now.', $circuit, $ledger);
         self::choice(
             'guard.scpd', 'This protective device is not computed yet.',
             'IEC: fuse_gg, breaker_b, breaker_c, breaker_d. NEC: breaker_inverse_time, fuse_dual_element, fuse_non_time_delay.', $circuit,

@@ -49,7 +49,7 @@ final readonly class RunCurve implements Curve
         $lead = $this->amperes($current === null || ! $this->sixLeads ? $current : $current / sqrt(3));
         $start = Shown::figure($this->starting->lineCurrent() ?? $this->starting->figures->lockedRotorCurrent)?->toArray();
         $winding = $this->motor->supplied?->windingVoltage;
-        $share = $this->starting->method?->windingShare() ?? 1.0;
+        $share = $this->starting->method?->windingShare($this->starting->figures) ?? 1.0;
 
         return [
             'six_leads' => $this->sixLeads,

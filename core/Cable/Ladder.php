@@ -256,7 +256,12 @@ final readonly class Ladder
         $totalStarting = $this->run->line || $starting === null || $before->starting <= 0 || $before->startingFigure === null ? null
             : self::total(CableFigure::TotalStartingDrop, $before->starting, $before->startingFigure, $starting, $ledger);
 
-        return new SizedRun($conductor, $size, $ampacity, $smallest?->conductor, $drop, $starting, $total, $totalStarting);
+        $kilometres = $this->drop->metres / 1000;
+
+        return new SizedRun(
+            $conductor, $size, $ampacity, $smallest?->conductor, $drop, $starting, $total, $totalStarting,
+            $kilometres * $candidate->ohmPerKm, $kilometres * $candidate->reactancePerKm,
+        );
     }
 
     /** What rests on the required ampacity, on this candidate's tables, and on defaults that nobody typed. */

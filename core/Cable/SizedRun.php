@@ -18,6 +18,8 @@ final readonly class SizedRun
      * @param  Figure|null  $startingDrop  of this run, %
      * @param  Figure|null  $totalDrop  running, from the supply on, %
      * @param  Figure|null  $totalStartingDrop  %
+     * @param  float  $resistance  of each conductor of the run, Ω; 0 where its length is not known
+     * @param  float  $reactance  Ω
      */
     public function __construct(
         public Conductor $conductor,
@@ -28,6 +30,8 @@ final readonly class SizedRun
         public ?Figure $startingDrop = null,
         public ?Figure $totalDrop = null,
         public ?Figure $totalStartingDrop = null,
+        public float $resistance = 0.0,
+        public float $reactance = 0.0,
     ) {
     }
 }

@@ -154,6 +154,15 @@ final readonly class Circuit
         return $unread;
     }
 
+    /** @return list<array{float, float}>|null percent of rated speed with percent of rated torque, ascending; null when missing or bad */
+    public function loadPoints(): ?array
+    {
+        /** @var list<array{float, float}>|null $points as `LoadPoints` read them */
+        $points = is_array($this->value('load.points')) ? $this->value('load.points') : null;
+
+        return $points;
+    }
+
     /** Phases of the supply: three unless one is typed. */
     public function phases(): int
     {

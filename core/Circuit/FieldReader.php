@@ -8,6 +8,7 @@ use BraveAnvil\Circuit\Parse\ConductorSize;
 use BraveAnvil\Circuit\Parse\Duty;
 use BraveAnvil\Circuit\Parse\Fraction;
 use BraveAnvil\Circuit\Parse\Frequencies;
+use BraveAnvil\Circuit\Parse\LoadPoints;
 use BraveAnvil\Circuit\Parse\PlateCurrent;
 use BraveAnvil\Circuit\Parse\PlateVoltage;
 use BraveAnvil\Circuit\Parse\Power;
@@ -49,7 +50,7 @@ final readonly class FieldReader
             return $flag === null ? new Refusal('Neither true nor false.') : new Entry($flag, $flag ? 'yes' : 'no');
         }
         if ($field->kind === FieldKind::Points) {
-            return new Entry($value, '');
+            return LoadPoints::parse($value);
         }
         if (is_int($value) || is_float($value)) {
             if (is_float($value) && ! is_finite($value)) {

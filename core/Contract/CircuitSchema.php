@@ -71,7 +71,7 @@ final class CircuitSchema
                 ],
                 FieldKind::Flag => ['type' => ['boolean', 'string', 'number', 'null']],
                 FieldKind::Points => [
-                    'type' => ['array', 'null'],
+                    'type' => ['array', 'string', 'null'],
                     'items' => ['type' => 'array', 'items' => ['type' => ['number', 'string']]],
                 ],
                 FieldKind::Anything => [],

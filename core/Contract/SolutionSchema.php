@@ -30,6 +30,8 @@ use BraveAnvil\Power\WindingFigure;
 use BraveAnvil\RuleBook\Iec\IecRuleBook;
 use BraveAnvil\RuleBook\Tables;
 use BraveAnvil\RunCurve;
+use BraveAnvil\RunUp\CourseCurve;
+use BraveAnvil\RunUp\TorqueSpeedCurve;
 use BraveAnvil\Solution\ErrorKind;
 use BraveAnvil\Solution\FieldNote;
 use BraveAnvil\Solution\FigureName;
@@ -223,6 +225,7 @@ final class SolutionSchema
                 'run' => RunCurve::schema(), 'connection' => ConnectionCurve::schema(), 'triangle' => TriangleCurve::schema(),
                 'part_load' => PartLoadCurve::schema(), 'schools' => SchoolsCurve::schema(), 'phasors' => PhasorCurve::schema(),
                 'ladder' => SizeLadderCurve::schema(), 'line_ladder' => SizeLadderCurve::schema(), 'ratings' => RatingsCurve::schema(),
+                'torque_speed' => TorqueSpeedCurve::schema(), 'start_course' => CourseCurve::schema(),
                 'correction' => CorrectionCurve::schema(), 'placement' => PlacementCurve::schema(),
             ],
         ];

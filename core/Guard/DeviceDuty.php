@@ -26,9 +26,24 @@ final readonly class DeviceDuty
     public function share(Device $device): float
     {
         $start = $this->inrush;
+        if ($start->course !== null) {
+            $sum = 0.0;
+            foreach ($start->course->steps as $step) {
+                $holds = $device->holdsFor($step['line']);
+                $sum += $holds > 0 ? $step['seconds'] / $holds : INF;
+            }
+
+            return $sum;
+        }
         $share = self::part($start->time, $device->holdsFor($start->current->number()));
 
         return $start->fullTime === null ? $share : $share + self::part($start->fullTime, $device->holdsFor($start->moment->number()));
+    }
+
+    /** Whether the start is worked out from moment to moment, or taken as long as it lasts at its first current. */
+    public function isSimulated(): bool
+    {
+        return $this->inrush->course !== null;
     }
 
     /** @param  float  $seconds  for which the device is sure to hold; 0 where it may act at once */

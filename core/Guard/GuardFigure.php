@@ -28,6 +28,10 @@ enum GuardFigure: string implements FigureName
     case Contactor = 'guard.contactor';
     case ContactorMain = 'guard.contactor_main';
     case ContactorStar = 'guard.contactor_star';
+    case ContactorTransformer = 'guard.contactor_transformer';
+    case ContactorStarPoint = 'guard.contactor_star_point';
+    case ContactorBypass = 'guard.contactor_bypass';
+    case ContactorTransition = 'guard.contactor_transition';
 
     public function key(): string
     {
@@ -53,6 +57,10 @@ enum GuardFigure: string implements FigureName
             self::Contactor => 'Contactor, AC-3, at least',
             self::ContactorMain => 'Main and delta contactor, AC-3, at least',
             self::ContactorStar => 'Star contactor, AC-3, at least',
+            self::ContactorTransformer => 'Transformer contactor',
+            self::ContactorStarPoint => 'Star-point contactor of the transformer',
+            self::ContactorBypass => 'Bypass contactor',
+            self::ContactorTransition => 'Bridging contactor',
         };
     }
 

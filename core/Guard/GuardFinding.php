@@ -36,11 +36,14 @@ enum GuardFinding: string implements FindingCode
     case ClassNotChecked = 'class_not_checked';
     case InstalledDialTrips = 'installed_dial_trips';
     case WorstCaseStart = 'worst_case_start';
+    case WorstStartTrips = 'worst_start_trips';
+    case WorstStartMelts = 'worst_start_melts';
     case SlashRating = 'slash_rating';
     case DisconnectInSight = 'disconnect_in_sight';
     case HorsepowerRated = 'horsepower_rated';
     case PhaseLossSensitive = 'phase_loss_sensitive';
     case SlowClass = 'slow_class';
+    case RelayOutlastsRotor = 'relay_outlasts_rotor';
     case CoordinationByMaker = 'coordination_by_maker';
 
     public function code(): string

@@ -12,10 +12,13 @@ use BraveAnvil\RuleBook\RuleBook;
 use BraveAnvil\RuleBook\Sizing;
 use BraveAnvil\Solution\Figure;
 use BraveAnvil\Solution\Ledger;
+use BraveAnvil\Solution\Show;
 use BraveAnvil\Solution\Station;
+use BraveAnvil\Solution\Unit;
 use BraveAnvil\Start\Method\Contactor;
 use BraveAnvil\Start\Method\ContactorRole;
 use BraveAnvil\Start\Method\StartingMethod;
+use BraveAnvil\Start\Motion\StartCurrent;
 use BraveAnvil\Start\StartFigure;
 use BraveAnvil\Start\Starting;
 
@@ -50,6 +53,11 @@ final readonly class GuardStation
 
             return null;
         }
+        if ($starting->staysBehind()) {
+            $ledger->block('Not chosen: the motor does not come up to speed with this start.', Station::Guard);
+
+            return null;
+        }
         $inrush = $starting->inrush();
         if ($load->designCurrent === null || $load->overloadCurrent === null || $inrush === null || $starting->method === null) {
             $ledger->block('Waits for the motor’s current and its starting current.', Station::Guard);
@@ -71,7 +79,7 @@ final readonly class GuardStation
         }
         $rating = $this->device($scpd, new DeviceDuty($circuit, $load->designCurrent, $inrush, $prospective), $starting, $ledger);
         $overload = (new Overload($this->sizing->overload, $this->practice, $words))->solve(
-            $circuit, $load->overloadCurrent, $corrected, $starting->method, $inrush, $ledger,
+            $circuit, $load->overloadCurrent, $corrected, $starting->method, $inrush, $starting, $ledger,
         );
         if ($overload === null) {
             return new Protection($scpd, $rating, null);
@@ -131,6 +139,21 @@ final readonly class GuardStation
     /** Whether the largest starting current that the plate allows would want another device. */
     private function worstCase(Scpd $scpd, DeviceDuty $duty, ScpdChoice $choice, Starting $starting, Ledger $ledger): void
     {
+        $worst = $starting->runUp?->worst;
+        if ($choice->certain && $worst !== null && $worst->runUpTime !== null) {
+            $slow = new DeviceDuty($duty->circuit, $duty->design, $duty->inrush->along(StartCurrent::of($worst)), $duty->prospective);
+            $rating = $this->sizing->devices->choose($scpd, $slow)->rating;
+            if ($rating?->value !== $choice->rating?->value) {
+                $ledger->caution(GuardFinding::WorstStartMelts)->title('A slow start may open the device')
+                    ->because('With the least torque that the standard allows the start takes '.
+                        Show::quantity($worst->runUpTime, Unit::Second, 2).'. '.
+                        ($rating === null
+                            ? 'No rating of this kind is sure to carry that.'
+                            : 'To carry that for sure, '.$rating->shown().' would be wanted.'))
+                    ->do('If it opens on a start, time one first.')->source('IEC 60034-1 (from memory)')
+                    ->on(GuardFigure::ScpdRating, StartFigure::RunUpTimeWorst);
+            }
+        }
         $times = $starting->worstTimes();
         if (! $choice->certain || $times <= 1 + 1e-9) {
             return;
@@ -177,6 +200,10 @@ final readonly class GuardStation
             ContactorRole::Line => [GuardFigure::Contactor, 'IEC 60947-4-1 (from memory); AC-4 for jogging'],
             ContactorRole::Main => [GuardFigure::ContactorMain, 'IEC 60947-4-1 (from memory)'],
             ContactorRole::Star => [GuardFigure::ContactorStar, 'IEC 60947-4-1 (from memory)'],
+            ContactorRole::Transformer => [GuardFigure::ContactorTransformer, 'IEC 60947-4-1 (from memory)'],
+            ContactorRole::StarPoint => [GuardFigure::ContactorStarPoint, 'IEC 60947-4-1 (from memory)'],
+            ContactorRole::Bypass => [GuardFigure::ContactorBypass, 'IEC 60947-4-1 (from memory)'],
+            ContactorRole::Transition => [GuardFigure::ContactorTransition, 'common practice (from memory); closed for a moment only'],
         };
     }
 }

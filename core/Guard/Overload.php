@@ -16,6 +16,7 @@ use BraveAnvil\Solution\Station;
 use BraveAnvil\Start\Method\Inrush;
 use BraveAnvil\Start\Method\RelaySeat;
 use BraveAnvil\Start\Method\StartingMethod;
+use BraveAnvil\Start\Starting;
 
 /** The overload relay: where it sits, what it is set to, and which class lets the start pass. */
 final readonly class Overload
@@ -35,6 +36,7 @@ final readonly class Overload
         ?Figure $corrected,
         StartingMethod $method,
         Inrush $inrush,
+        Starting $starting,
         Ledger $ledger,
     ): ?OverloadResult {
         $seat = self::seat($circuit, $method);
@@ -86,7 +88,7 @@ final readonly class Overload
             $this->installed($installed, $dial, $ledger);
         }
 
-        $class = (new RelayClass($this->practice))->solve($circuit, $dial, $installed, $seat, $inrush, $this->words, $ledger);
+        $class = (new RelayClass($this->practice))->solve($circuit, $dial, $installed, $seat, $inrush, $starting, $this->words, $ledger);
 
         return new OverloadResult($dial, $class, $seat->where());
     }

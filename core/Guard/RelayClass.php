@@ -13,12 +13,19 @@ use BraveAnvil\Solution\Entry;
 use BraveAnvil\Solution\Figure;
 use BraveAnvil\Solution\Ledger;
 use BraveAnvil\Solution\Show;
+use BraveAnvil\Solution\Unit;
 use BraveAnvil\Start\Method\Inrush;
 use BraveAnvil\Start\Method\RelaySeat;
+use BraveAnvil\Start\Motion\StartCurrent;
+use BraveAnvil\Start\StartFigure;
+use BraveAnvil\Start\Starting;
 
 /** Which trip class lets the start pass. Judged at the right dial; a dial that stands elsewhere is held against it. */
 final readonly class RelayClass
 {
+    /** For how long a first stage is held on to at most, to see when the relay trips, s. */
+    private const HELD_S = 600.0;
+
     public function __construct(private Practice $practice)
     {
     }
@@ -34,6 +41,7 @@ final readonly class RelayClass
         ?Figure $installed,
         RelaySeat $seat,
         Inrush $inrush,
+        Starting $starting,
         Words $words,
         Ledger $ledger,
     ): ?Figure {
@@ -45,7 +53,7 @@ final readonly class RelayClass
             ->source('in the relay’s own place')
             ->write();
         $typed = $circuit->chosen('guard.overload_class', TripClass::class);
-        if ($inrush->time->assumed()) {
+        if ($inrush->course === null && $inrush->time->assumed()) {
             self::notChecked($typed, $ledger);
 
             return null;
@@ -55,13 +63,13 @@ final readonly class RelayClass
         $class = TripClass::Class30;
         foreach ($typed !== null ? [$typed] : OverloadClasses::CHOSEN as $candidate) {
             $class = $candidate;
-            if ($this->share($candidate, $dial, $seat, $inrush) <= $margin->value) {
+            if ($this->share($candidate, $dial, $seat, $inrush) <= $this->most($inrush)) {
                 break;
             }
         }
         $figure = $this->figure($class, $multiple, $margin, $dial, $seat, $inrush, $ledger);
         $share = $this->share($class, $dial, $seat, $inrush);
-        if ($share > $margin->value) {
+        if ($share > $this->most($inrush)) {
             $this->trips($typed, $class, $share, $margin, $multiple, $inrush, $ledger);
         } elseif ($installed !== null && $this->share($class, $installed, $seat, $inrush) > 1) {
             $ledger
@@ -80,8 +88,12 @@ final readonly class RelayClass
                 ->source($classes->cited())
                 ->on(GuardFigure::OverloadClass, GuardFigure::OverloadDial);
         }
+        if ($share <= $this->most($inrush)) {
+            $this->worst($class, $dial, $seat, $starting, $ledger);
+        }
+        $this->latest($class, $dial, $seat, $starting, $ledger);
         if (in_array($class, [TripClass::Class20, TripClass::Class30], true)) {
-            $this->slow($class, $dial, $seat, $inrush, $words, $ledger);
+            $this->slow($circuit, $class, $dial, $seat, $inrush, $words, $ledger);
         }
 
         return $figure;
@@ -101,6 +113,12 @@ final readonly class RelayClass
             ->about('starter.run_up_time');
     }
 
+    /** The most of its trip that a start may use up: some is kept back, in the relay itself where a start is worked out. */
+    private function most(Inrush $inrush): float
+    {
+        return $inrush->course === null ? $this->practice->guard()->classMargin()->value : 1.0;
+    }
+
     /**
      * Share of the class's shortest trip time that the start uses up. In the first stage the same current flows in line and
      * lead; at full voltage a relay in the delta sees its part.
@@ -110,6 +128,9 @@ final readonly class RelayClass
     private function share(TripClass $class, Figure $dial, RelaySeat $seat, Inrush $inrush): float
     {
         $classes = $this->practice->overloadClasses();
+        if ($inrush->course !== null) {
+            return $classes->relay($class)->warmth($inrush->course->at($seat->share), $dial->number());
+        }
         $share = $inrush->time->number() / $classes->holds($class, $inrush->current->number() / $dial->number());
 
         return $inrush->fullTime === null
@@ -132,6 +153,16 @@ final readonly class RelayClass
             ->equals($class->value)
             ->source($classes->cited())
             ->doubted($classes->doubt($class));
+        if ($inrush->course !== null) {
+            return $work
+                ->from(t: $inrush->time, x: $multiple, k: $margin)
+                ->as(
+                    'θ′ = (m² − θ)/τ stays below 1.05²',
+                    Show::number(100 * $this->share($class, $dial, $seat, $inrush), 3).
+                        ' % of its trip after a start of {t}, from {x} times the dial on; its shortest trip time × {k}',
+                )
+                ->write();
+        }
         $holds = Show::number($classes->holds($class, $multiple->number()), 3);
         if ($inrush->fullTime === null) {
             return $work
@@ -181,13 +212,11 @@ final readonly class RelayClass
                     ' may trip after '.
                     Show::number($classes->holds($class, $multiple->number()), 3).
                     ' s there. '.
-                    ($share > 1
-                        ? 'It would trip.'
-                        : 'That is '.
-                            Show::number(100 * $share, 3).
-                            ' % of its time; '.
-                            Show::number(100 * $margin->value).
-                            ' % is the most that is taken here, for a warm relay and a low voltage.'),
+                    match (true) {
+                        $share > 1 => 'It would trip'.($inrush->course === null ? '.' : $this->margin($margin)),
+                        default => 'That is '.Show::number(100 * $share, 3).' % of its time; '.Show::number(100 * $margin->value).
+                            ' % is the most that is taken here, for a warm relay and a low voltage.',
+                    },
             )
             ->do(
                 $typed === null
@@ -198,9 +227,79 @@ final readonly class RelayClass
             ->on(GuardFigure::OverloadClass, GuardFigure::StartMultiple);
     }
 
-    /** How long a locked rotor may stand, at this motor's own multiple of the dial. */
-    private function slow(TripClass $class, Figure $dial, RelaySeat $seat, Inrush $inrush, Words $words, Ledger $ledger): void
+    /** Whether it would trip on a start with the least torque that the standard allows. */
+    private function worst(TripClass $class, Figure $dial, RelaySeat $seat, Starting $starting, Ledger $ledger): void
     {
+        $course = $starting->runUp?->worst;
+        if ($course === null) {
+            return;
+        }
+        $after = $this->practice->overloadClasses()->relay($class)
+            ->tripsAfter(StartCurrent::of($course)->at($seat->share), $dial->number());
+        if ($after !== null) {
+            $ledger
+                ->caution(GuardFinding::WorstStartTrips)
+                ->title('A slow start may trip the relay')
+                ->because(
+                    'With the least torque that the standard allows the start is longer, and class '.$class->value.' may trip after '.
+                        Show::quantity($after, Unit::Second, 2).'.',
+                )
+                ->do('If it trips on a start, time one and type it under Run-up time.')
+                ->source($this->practice->overloadClasses()->cited())
+                ->on(GuardFigure::OverloadClass, StartFigure::RunUpTimeWorst);
+        }
+    }
+
+    /** How long the first stage may be held before the relay trips. */
+    private function latest(TripClass $class, Figure $dial, RelaySeat $seat, Starting $starting, Ledger $ledger): void
+    {
+        $held = $starting->runUp?->held(self::HELD_S);
+        if ($held === null) {
+            return;
+        }
+        $after = $this->practice->overloadClasses()->relay($class)
+            ->tripsAfter(StartCurrent::ofLeg($held)->at($seat->share), $dial->number());
+        if ($after !== null) {
+            $ledger->work(StartFigure::TimerLast)->from(dial: $dial)
+                ->as('θ reaches 1.05² with the first stage held', 'at a dial of {dial}, class '.$class->value)
+                ->equals($after)->source($this->practice->overloadClasses()->cited())->assuming(...$starting->runUp->assumptions)->write();
+        }
+    }
+
+    /** Whether the relay lets a locked rotor stand for longer than the motor bears. */
+    private function outlasts(Figure $withstands, float $seconds, TripClass $class, Ledger $ledger): void
+    {
+        if ($seconds <= $withstands->number()) {
+            return;
+        }
+        $ledger
+            ->caution(GuardFinding::RelayOutlastsRotor)
+            ->title('The relay may be too slow for a locked rotor')
+            ->because(
+                'Class '.$class->value.' may let it stand for '.Show::quantity($seconds, Unit::Second, 3).'; '.$withstands->shown(3).
+                    ' are stamped.',
+            )
+            ->do('Choose a quicker class, or thermistors in the winding.')
+            ->source($this->practice->overloadClasses()->cited())
+            ->on(GuardFigure::OverloadClass)
+            ->about('plate.locked_rotor_time');
+    }
+
+    private function margin(Entry $margin): string
+    {
+        return ', with '.Show::number(100 * (1 - $margin->value)).' % of its time kept back for a warm relay and a low voltage.';
+    }
+
+    /** How long a locked rotor may stand, at this motor's own multiple of the dial. */
+    private function slow(
+        Circuit $circuit,
+        TripClass $class,
+        Figure $dial,
+        RelaySeat $seat,
+        Inrush $inrush,
+        Words $words,
+        Ledger $ledger,
+    ): void {
         $classes = $this->practice->overloadClasses();
         $stands = static function (float $amperes) use ($classes, $class, $dial): string {
             $multiple = $amperes / $dial->number();
@@ -209,6 +308,12 @@ final readonly class RelayClass
         };
         // In the first stage of two the same current flows in line and lead.
         $full = $inrush->moment->number() * ($inrush->current->number() < $inrush->moment->number() ? $seat->share : 1.0);
+        $withstands = $circuit->number('plate.locked_rotor_time');
+        if ($withstands !== null) {
+            $this->outlasts($withstands, $classes->tripsWithin($class, $full / $dial->number()), $class, $ledger);
+
+            return;
+        }
         $ledger
             ->caution(GuardFinding::SlowClass)
             ->title('Slow class: can the motor stand it?')
@@ -221,7 +326,8 @@ final readonly class RelayClass
                         ? '; stuck in '.$words->star.' for up to '.$stands($inrush->current->number()).'.'
                         : '.'),
             )
-            ->do('Compare with the motor’s locked-rotor withstand time.')
+            ->do('Not checked against the motor’s locked-rotor time: type it from the data sheet.')
+            ->about('plate.locked_rotor_time')
             ->source($classes->cited())
             ->on(GuardFigure::OverloadClass);
     }

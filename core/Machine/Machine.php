@@ -4,13 +4,15 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Machine;
 
+use Override;
+
 /**
  * Equivalent circuit of a cage motor, per phase in star: stator R1, X; core Rc across the terminals; magnetising Xm; rotor
  * R2, X. R2 follows the law of a deep bar, X the root of slip, between running and standstill values.
  *
  * Ω, V between lines, N·m, W.
  */
-final readonly class Machine
+final readonly class Machine implements TurningMotor
 {
     private float $rootOfRatedSlip;
 
@@ -37,7 +39,81 @@ final readonly class Machine
         $this->barAtRatedSlip = self::bar($deepBar * $this->rootOfRatedSlip);
     }
 
-    /** Rotor resistance at a slip, Ω. */
+    #[Override]
+    public function ratedVolts(): float
+    {
+        return $this->volts;
+    }
+
+    #[Override]
+    public function synchronousSpeed(): float
+    {
+        return $this->synchronousSpeed;
+    }
+
+    /** Rated slip, in parts of one. */
+    #[Override]
+    public function ratedSlip(): float
+    {
+        return $this->ratedSlip;
+    }
+
+    #[Override]
+    public function frictionAt(float $speed): float
+    {
+        $rated = 2 * M_PI * $this->synchronousSpeed * (1 - $this->ratedSlip) / 60;
+        $ratio = $speed / ($this->synchronousSpeed * (1 - $this->ratedSlip));
+
+        return $this->friction / $rated * $ratio * $ratio;
+    }
+
+    #[Override]
+    public function breakdownSlip(): float
+    {
+        // The top is flat: parabolas through ever closer neighbours find its slip.
+        [$torque, $slip] = $this->breakdown();
+        foreach ([1.08, 1.03] as $step) {
+            if ($slip * $step >= 1) {
+                return $slip;
+            }
+            $low = $this->at($slip / $step)['torque'];
+            $high = $this->at($slip * $step)['torque'];
+            $curve = $low - 2 * $torque + $high;
+            if ($curve < 0) {
+                $slip *= $step ** max(-1.0, min(1.0, 0.5 * ($low - $high) / $curve));
+                $torque = $this->at($slip)['torque'];
+            }
+        }
+
+        return $slip;
+    }
+
+    #[Override]
+    public function point(float $slip): MotorPoint
+    {
+        $x = $this->leakage($slip);
+        $r2 = $this->rotor($slip) / $slip;
+        $m = $this->magnetising;
+        $own = $x + $m;
+        $square = $r2 * $r2;
+        $d = $square + $own * $own;
+        $re = $this->stator + $m * $m * $r2 / $d;
+        $im = $x + $m * ($square + $x * $own) / $d;
+        $z = $re * $re + $im * $im;
+        $v = $this->volts / sqrt(3);
+        $amperes = $v * $v / $z;
+        // The core's resistance beside it, by admittances.
+        $g = $re / $z + 1 / $this->core;
+        $b = $im / $z;
+        $y = $g * $g + $b * $b;
+
+        return new MotorPoint(
+            $slip, $g / $y, $b / $y, 3 * $amperes * $m * $m / $d * $r2 / (2 * M_PI * $this->synchronousSpeed / 60),
+            3 * $amperes * $this->stator,
+        );
+    }
+
+    /** Rotor resistance at a slip, Ω; below the rated one it stays. */
     public function rotor(float $slip): float
     {
         if ($this->deepBar <= 0) {
@@ -45,7 +121,9 @@ final readonly class Machine
                 (($this->rotorStandstill - $this->rotorRunning) * max(0.0, $slip - $this->ratedSlip)) / (1 - $this->ratedSlip);
         }
 
-        return $this->rotorRunning * self::bar($this->deepBar * sqrt($slip)) / $this->barAtRatedSlip;
+        return $slip <= $this->ratedSlip
+            ? $this->rotorRunning
+            : $this->rotorRunning * self::bar($this->deepBar * sqrt($slip)) / $this->barAtRatedSlip;
     }
 
     /** Increase of the resistance of a bar by current displacement, ξ (sinh 2ξ + sin 2ξ) / (cosh 2ξ − cos 2ξ). */

@@ -33,16 +33,17 @@ final readonly class Plate
     }
 
     /**
-     * The same plate with so many amperes at standstill: a stamped Ia/In is a multiple of the stamped current, not of the
-     * computed one.
+     * The same plate with its starting values. A stamped Ia/In is a multiple of the stamped current, not of the computed one.
      *
-     * @param  float  $amperes  in the line, direct at rated volts
+     * @param  float  $amperes  in the line at standstill, direct at rated volts
+     * @param  float  $startTorque  over rated torque
+     * @param  float  $breakdownTorque  over rated torque
      */
-    public function startingAt(float $amperes): self
+    public function starting(float $amperes, float $startTorque, float $breakdownTorque): self
     {
         return new self(
             $this->output, $this->volts, $this->efficiency, $this->powerFactor, $this->synchronousSpeed, $this->slip,
-            $amperes / $this->current(), $this->startTorque, $this->breakdownTorque,
+            $amperes / $this->current(), $startTorque, $breakdownTorque,
         );
     }
 

@@ -46,6 +46,16 @@ final readonly class Motor
     ) {
     }
 
+    /** The same with the machine that has its plate. */
+    public function with(?FittedMachine $fit): self
+    {
+        return new self(
+            $this->kind, $this->supplyVoltage, $this->frequency, $this->supplied, $this->current, $this->currentRefused, $this->poles,
+            $this->synchronousSpeed, $this->speed, $this->slip, $this->output, $this->efficiency, $this->powerFactor, $this->ratedTorque,
+            $fit,
+        );
+    }
+
     /** On a bench without a motor there is none of this. */
     public static function none(): self
     {

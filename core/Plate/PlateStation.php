@@ -31,8 +31,9 @@ final readonly class PlateStation
         $motor = new Motor(
             $kind, $supplyVoltage, $frequency, $supplied, $current, $refused, $turning->poles, $turning->synchronousSpeed,
             $turning->speed, $turning->slip, $rated->output, $rated->efficiency, $rated->powerFactor, $torque,
-            (new MachineOfPlate($this->practice))->fitted($circuit, $supplied, $current, $rated, $turning),
         );
+        $table = $this->book->currents()->lockedRotor($circuit, $motor)?->number();
+        $motor = $motor->with((new MachineOfPlate($this->practice))->fitted($circuit, $motor, $table));
         $serviceFactorAmps = (new PlateChecks($this->practice))->solve($circuit, $motor, $ledger);
         $ledger->explain((new Meanings($this->book, $this->practice))->of($circuit, $motor, $serviceFactorAmps));
         $ledger->say(Station::Plate, $this->sentence($motor));

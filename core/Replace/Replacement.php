@@ -22,7 +22,6 @@ use BraveAnvil\Solution\Finding;
 use BraveAnvil\Solution\Show;
 use BraveAnvil\Solution\Solution;
 use BraveAnvil\Solution\Unit;
-use BraveAnvil\Start\Method\Methods;
 use BraveAnvil\Start\StartFigure;
 use BraveAnvil\Start\StartFinding;
 
@@ -481,8 +480,7 @@ final class Replacement
         $refused = array_filter($this->offered->findings, static fn (Finding $f): bool => $f->code === StartFinding::StarDeltaRefused);
         $starter = is_array($circuit['starter'] ?? null) ? $circuit['starter'] : [];
         $name = is_string($starter['method'] ?? null) ? MethodName::tryFrom($starter['method']) : null;
-        $method = $name === null ? null : Methods::named($name);
-        if ($name === null || $method === null || $method->takesAll() || $this->book === null) {
+        if ($name === null || $name === MethodName::Direct || $this->book === null) {
             return;
         }
         $label = lcfirst($name->label($this->book->words()));

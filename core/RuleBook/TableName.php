@@ -70,6 +70,7 @@ enum TableName: string
     case PracticeDerating = 'practice/derating';
     case PracticeGuard = 'practice/guard';
     case PracticePlateWords = 'practice/plate_words';
+    case PracticeRunUp = 'practice/run_up';
     case PracticeStarting = 'practice/starting';
     case PracticeSurroundings = 'practice/surroundings';
     case PracticeSwitchRatings = 'practice/switch_ratings';

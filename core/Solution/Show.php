@@ -21,6 +21,8 @@ final class Show
         'F' => [[0, 1e-6, 'µF']],
         'Ω' => [[1e6, 1e6, 'MΩ'], [1000, 1e3, 'kΩ'], [1, 1, 'Ω'], [0, 1e-3, 'mΩ']],
         'A' => [[10000, 1e3, 'kA'], [0, 1, 'A']],
+        'J' => [[1e6, 1e6, 'MJ'], [1e4, 1e3, 'kJ'], [0, 1, 'J']],
+        'A²s' => [[1e4, 1e3, 'kA²s'], [0, 1, 'A²s']],
     ];
 
     /** A number with $digits significant digits (whole numbers keep all theirs), no exponent, no trailing zeros. */

@@ -28,6 +28,8 @@ enum Unit: string
     case KelvinMetrePerWatt = 'K·m/W';
     case Percent = '%';
     case Degree = '°';
+    case Joule = 'J';
+    case AmpereSquaredSecond = 'A²s';
     case WattHour = 'Wh';
     case Gram = 'g';
     case Kilogram = 'kg';

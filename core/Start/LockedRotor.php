@@ -6,6 +6,7 @@ namespace BraveAnvil\Start;
 
 use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Circuit\Parse\Power;
+use BraveAnvil\Plate\CodeLetterCurrent;
 use BraveAnvil\Plate\Motor;
 use BraveAnvil\Plate\PlateFinding;
 use BraveAnvil\Power\Load;
@@ -16,7 +17,6 @@ use BraveAnvil\Solution\Grade;
 use BraveAnvil\Solution\Ledger;
 use BraveAnvil\Solution\Show;
 use BraveAnvil\Solution\Unit;
-use BraveAnvil\Start\Method\StartingMethod;
 
 /** Locked-rotor current direct on line at rated voltage, best source first: Ia/In, code letter, table, typical ratio. */
 final readonly class LockedRotor
@@ -28,7 +28,7 @@ final readonly class LockedRotor
     {
     }
 
-    public function solve(Circuit $circuit, Motor $motor, Load $load, ?StartingMethod $method, Ledger $ledger): LockedRotorRange
+    public function solve(Circuit $circuit, Motor $motor, Load $load, Ledger $ledger): LockedRotorRange
     {
         if ($circuit->bad('plate.start_current_ratio', 'plate.code_letter')) {
             return new LockedRotorRange(null);
@@ -38,7 +38,7 @@ final readonly class LockedRotor
         if ($ratio !== null) {
             return $rated === null ? new LockedRotorRange(null) : $this->byRatio($circuit, $motor, $ratio, $rated, $ledger);
         }
-        $letter = $this->byLetter($circuit, $motor, $rated, $method, $ledger);
+        $letter = $this->byLetter($circuit, $motor, $rated, $ledger);
         if ($letter->current !== null) {
             return $letter;
         }
@@ -94,53 +94,36 @@ final readonly class LockedRotor
             ->make();
     }
 
-    private function byLetter(Circuit $circuit, Motor $motor, ?Figure $rated, ?StartingMethod $method, Ledger $ledger): LockedRotorRange
+    private function byLetter(Circuit $circuit, Motor $motor, ?Figure $rated, Ledger $ledger): LockedRotorRange
     {
-        $letter = $circuit->word('plate.code_letter');
+        $letter = CodeLetterCurrent::of($circuit, $motor->output, $motor->supplied, $rated?->number(), $this->practice);
         $volts = $motor->ratedVoltage();
-        if ($letter === null || $motor->output === null || $motor->supplied === null || $volts === null) {
+        if ($letter === null || $motor->output === null || $volts === null) {
             return new LockedRotorRange(null);
         }
-        $letters = $this->practice->codeLetters();
-        $low = $letters->low($letter);
-        $high = $letters->high($letter);
-        // On a plate such as 208-230 the letter belongs to the higher end; the current falls with the voltage.
-        $top = $circuit->plateVoltage()?->pairs[$motor->supplied->pair]['high'] ?? $volts->number();
-        $hp = Figure::step('Horsepower', $motor->output->number() / Power::HORSEPOWER, Unit::Horsepower, P: $motor->output);
-        $factor = ((($hp->number() * 1000) / (sqrt(3) * $top)) * $volts->number()) / $top;
-        $middle = $low !== null && $high !== null && $letter !== 'A' ? ($low + $high) / 2 : null;
-        $times = $method?->codeLetterTimes() ?? 1.0;
-        $mostLikely = $middle ?? $high;
-        $ratio = $mostLikely === null || $rated === null ? INF : ($mostLikely * $factor) / $rated->number();
-        $marked = $times > 1 && $ratio < $this->practice->starting()->starLetterRatio();
-        $times = $marked ? $times : 1.0;
-        $assumption = $marked ? 'the code letter is that of the star connection' : null;
-        if ($marked) {
+        if ($letter->ofStar) {
             $ledger
                 ->caution(StartFinding::CodeLetterIsStar)
                 ->title('The code letter is probably the star value')
                 ->because(
                     'Letter '.
-                        $letter.
+                        $letter->letter.
                         ' gives '.
-                        ($middle === null ? 'at most ' : '').
-                        Show::number($ratio, 3).
+                        ($letter->middle === null ? 'at most ' : '').
+                        Show::number($letter->ratio, 3).
                         ' times rated current. A star-start motor is marked for star, so the delta value is three times that; it is never divided again.',
                 )
                 ->do('Take Ia/In from the data sheet.')
                 ->source('NEC 430.7(B) (2023, from memory)')
                 ->on(StartFigure::LockedRotorCurrent);
         }
-        $write = static function (StartFigure $name, float $kva, string $source) use (
-            $hp,
-            $volts,
-            $top,
-            $times,
-            $factor,
-            $assumption,
-            $ledger,
-        ): Figure {
-            $scaled = abs($volts->number() / $top - 1) > 1e-9 ? ' × {V} ÷ '.Show::number($top).' V' : '';
+        $hp = Figure::step('Horsepower', $motor->output->number() / Power::HORSEPOWER, Unit::Horsepower, P: $motor->output);
+        $source = $this->practice->codeLetters()->cited();
+        $write = static function (StartFigure $name, ?float $kva, string $source) use ($hp, $volts, $letter, $ledger): ?Figure {
+            if ($kva === null) {
+                return null;
+            }
+            $scaled = abs($volts->number() / $letter->top - 1) > 1e-9 ? ' × {V} ÷ '.Show::number($letter->top).' V' : '';
 
             return $ledger
                 ->work($name)
@@ -149,23 +132,21 @@ final readonly class LockedRotor
                     'kVA/hp · hp · 1000 / (√3 V)',
                     Show::number($kva).
                         ' kVA/hp × {hp} × 1000 ÷ (√3 × '.
-                        Show::number($top).
+                        Show::number($letter->top).
                         ' V)'.
                         $scaled.
-                        ($times > 1 ? ' × '.Show::number($times) : ''),
+                        ($letter->ofStar ? ' × '.Show::number($letter->times()) : ''),
                 )
-                ->equals($times * $kva * $factor)
+                ->equals($letter->amperes($kva))
                 ->source($source)
-                ->assuming($assumption)
+                ->assuming($letter->ofStar ? 'the code letter is that of the star connection' : null)
                 ->write();
         };
-        $source = $letters->cited();
-        $current = $middle === null ? null : $write(StartFigure::LockedRotorCurrent, $middle, $source.', middle of letter '.$letter);
 
         return new LockedRotorRange(
-            $current,
-            $low !== null && $letter !== 'A' ? $write(StartFigure::LockedRotorCurrentLow, $low, $source) : null,
-            $high !== null ? $write(StartFigure::LockedRotorCurrentHigh, $high, $source) : null,
+            $write(StartFigure::LockedRotorCurrent, $letter->middle, $source.', middle of letter '.$letter->letter),
+            $write(StartFigure::LockedRotorCurrentLow, $letter->low, $source),
+            $write(StartFigure::LockedRotorCurrentHigh, $letter->high, $source),
         );
     }
 

@@ -27,6 +27,33 @@ enum StartFigure: string implements FigureName
     case DeltaWindingCurrent = 'start.delta_winding_current';
     case RunUpTime = 'start.run_up_time';
     case StarTime = 'start.star_time';
+    case Inertia = 'start.inertia';
+    case SteadySpeed = 'start.steady_speed';
+    case BreakdownSpeed = 'start.breakdown_speed';
+    case StandstillCurrent = 'start.standstill_current';
+    case StandstillTorque = 'start.standstill_torque';
+    case PeakLineCurrent = 'start.peak_line_current';
+    case SeriesResistance = 'start.series_resistance';
+    case SeriesReactance = 'start.series_reactance';
+    case StallSpeed = 'start.stall_speed';
+    case ReducedSpeed = 'start.reduced_speed';
+    case ChangeoverSpeed = 'start.changeover_speed';
+    case ReducedTime = 'start.reduced_time';
+    case SpeedAfterGap = 'start.speed_after_gap';
+    case ChangeoverCurrent = 'start.changeover_current';
+    case ChangeoverDip = 'start.changeover_dip';
+    case RunUpTimeWorst = 'start.run_up_time_worst';
+    case TimerFirst = 'start.timer_first';
+    case TimerLast = 'start.timer_last';
+    case VoltageDip = 'start.voltage_dip';
+    case DipAtMotor = 'start.dip_at_motor';
+    case TorqueMargin = 'start.torque_margin';
+    case RotorEnergy = 'start.rotor_energy';
+    case StartEnergy = 'start.start_energy';
+    case I2t = 'start.i2t';
+    case StartsPerHour = 'start.starts_per_hour';
+    case LockedRotorTime = 'start.locked_rotor_time';
+    case TorqueStep = 'start.torque_step';
     case InertiaLimit = 'start.inertia_limit';
 
     public function key(): string
@@ -53,6 +80,33 @@ enum StartFigure: string implements FigureName
             self::DeltaWindingCurrent => 'Winding current in delta',
             self::RunUpTime => 'Run-up time',
             self::StarTime => 'Time in star',
+            self::Inertia => 'Inertia of all at the motor’s shaft',
+            self::SteadySpeed => 'Speed that it settles at',
+            self::BreakdownSpeed => 'Speed of the largest torque',
+            self::StandstillCurrent => 'Line current at standstill, at the motor’s own voltage drop',
+            self::StandstillTorque => 'Torque at standstill, at the voltage there',
+            self::PeakLineCurrent => 'Largest line current of the start, rms',
+            self::SeriesResistance => 'Resistor in each line',
+            self::SeriesReactance => 'Reactance of the reactor in each line',
+            self::StallSpeed => 'Speed at which it stays behind',
+            self::ReducedSpeed => 'Speed that the first stage reaches',
+            self::ChangeoverSpeed => 'Speed at the changeover',
+            self::ReducedTime => 'Time in the first stage',
+            self::SpeedAfterGap => 'Speed as the second stage closes',
+            self::ChangeoverCurrent => 'Line current after the changeover, rms',
+            self::ChangeoverDip => 'Voltage dip at the bus, changeover',
+            self::RunUpTimeWorst => 'Run-up time, worst case',
+            self::TimerFirst => 'Earliest useful changeover',
+            self::TimerLast => 'Latest changeover before the relay trips',
+            self::VoltageDip => 'Voltage dip at the bus',
+            self::DipAtMotor => 'Voltage dip at the motor',
+            self::TorqueMargin => 'Least torque over that of the load',
+            self::RotorEnergy => 'Heat in the rotor',
+            self::StartEnergy => 'Heat in rotor and stator',
+            self::I2t => 'Heating of the line, ∫I²dt',
+            self::StartsPerHour => 'Starts an hour, by heat',
+            self::LockedRotorTime => 'Locked-rotor time used up, at full volts',
+            self::TorqueStep => 'Largest step of torque on the shaft, over rated',
             self::InertiaLimit => 'Largest external inertia of a design N motor',
         };
     }
@@ -60,11 +114,19 @@ enum StartFigure: string implements FigureName
     public function unit(): Unit
     {
         return match ($this) {
-            self::Method, self::CodeLetter, self::LockedRotorPowerFactor => Unit::None,
+            self::Method, self::CodeLetter, self::LockedRotorPowerFactor, self::TorqueMargin, self::StartsPerHour,
+            self::TorqueStep => Unit::None,
             self::KvaPerHp => Unit::KvaPerHorsepower,
-            self::LockedRotorTorque, self::StarTorque => Unit::NewtonMetre,
-            self::RunUpTime, self::StarTime => Unit::Second,
-            self::InertiaLimit => Unit::KilogramSquareMetre,
+            self::LockedRotorTorque, self::StarTorque, self::StandstillTorque => Unit::NewtonMetre,
+            self::RunUpTime, self::StarTime, self::ReducedTime, self::RunUpTimeWorst, self::TimerFirst, self::TimerLast,
+            self::LockedRotorTime => Unit::Second,
+            self::InertiaLimit, self::Inertia => Unit::KilogramSquareMetre,
+            self::SteadySpeed, self::BreakdownSpeed, self::StallSpeed, self::ReducedSpeed, self::ChangeoverSpeed,
+            self::SpeedAfterGap => Unit::Rpm,
+            self::SeriesResistance, self::SeriesReactance => Unit::Ohm,
+            self::ChangeoverDip, self::VoltageDip, self::DipAtMotor => Unit::Percent,
+            self::RotorEnergy, self::StartEnergy => Unit::Joule,
+            self::I2t => Unit::AmpereSquaredSecond,
             default => Unit::Ampere,
         };
     }

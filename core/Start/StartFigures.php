@@ -16,6 +16,7 @@ final readonly class StartFigures
      * @param  Figure|null  $starLineCurrent  in the line in star, A; null where the motor cannot be started so
      * @param  Figure|null  $starTorque  N·m
      * @param  Figure|null  $reclosingPeak  when delta closes, worst case, A
+     * @param  Figure|null  $ratedCurrent  of the motor, in the line, A
      * @param  Figure|null  $highest  locked-rotor current that the plate's tolerance or letter allows at most, A
      */
     public function __construct(
@@ -26,6 +27,7 @@ final readonly class StartFigures
         public ?Figure $starTorque,
         public ?Figure $reclosingPeak,
         public ?Figure $highest = null,
+        public ?Figure $ratedCurrent = null,
     ) {
     }
 }

@@ -16,6 +16,23 @@ enum StartFinding: string implements FindingCode
     case RunUpNotChecked = 'run_up_not_checked';
     case DirectAboveLimit = 'direct_above_limit';
     case InertiaAboveLimit = 'inertia_above_limit';
+    case Stalls = 'stalls';
+    case StallsAtWorst = 'stalls_at_worst';
+    case ChangeoverNever = 'changeover_never';
+    case ChangeoverEarly = 'changeover_early';
+    case ChangeoverLate = 'changeover_late';
+    case ChangeoverByHand = 'changeover_by_hand';
+    case DipAtBus = 'dip_at_bus';
+    case DipAtMotor = 'dip_at_motor';
+    case DipNotChecked = 'dip_not_checked';
+    case ControlSupplyDips = 'control_supply_dips';
+    case RunUpDiffers = 'run_up_differs';
+    case InertiaByStopwatch = 'inertia_by_stopwatch';
+    case StopwatchImpossible = 'stopwatch_impossible';
+    case TorqueMarginLow = 'torque_margin_low';
+    case RunUpByStamps = 'run_up_by_stamps';
+    case LockedRotorTimeExceeded = 'locked_rotor_time_exceeded';
+    case DriveHarmonics = 'drive_harmonics';
 
     public function code(): string
     {

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Start;
 
-use BraveAnvil\Circuit\Choice\ChangeoverBy;
 use BraveAnvil\Circuit\Choice\MethodName;
 use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Plate\Motor;
@@ -20,7 +19,7 @@ use BraveAnvil\Start\Method\Methods;
 use BraveAnvil\Start\Method\StarDelta;
 use BraveAnvil\Start\Method\StartingMethod;
 
-/** Inrush, star-delta currents and torque. The run-up is not simulated yet: its time is typed. */
+/** Currents and torques at standstill, and whether this motor can be started so. The run-up follows once the conductors are chosen. */
 final readonly class StartStation
 {
     public function __construct(private RuleBook $book, private Practice $practice)
@@ -30,25 +29,23 @@ final readonly class StartStation
     public function solve(Circuit $circuit, Motor $motor, Load $load, Ledger $ledger): Starting
     {
         $name = $circuit->bad('starter.method') ? null : $circuit->chosen('starter.method', MethodName::class);
-        $method = $name === null ? null : Methods::named($name);
-        $range = (new LockedRotor($this->book, $this->practice))->solve($circuit, $motor, $load, $method, $ledger);
+        $method = Methods::of($circuit, $this->practice->runUp());
+        $range = (new LockedRotor($this->book, $this->practice))->solve($circuit, $motor, $load, $ledger);
         $lockedRotor = $range->current;
         [$peak, $reclosing] = [null, null];
         if ($lockedRotor !== null) {
             $cos = (new StandstillPowerFactor($this->practice->starting()))->solve($circuit, $motor, $ledger);
             $peak = $this->peaks($lockedRotor, $cos, $ledger);
-            $reclosing = (new StarDelta)->fits($circuit, $motor) ? $this->reclosing($lockedRotor, $cos, $ledger) : null;
+            $reclosing = StarDelta::isPossible($circuit, $motor) ? $this->reclosing($lockedRotor, $cos, $ledger) : null;
         }
         $figures = $this->standstill($circuit, $motor, $load, $range, $peak, $reclosing, $ledger);
         if ($name !== null) {
             $ledger->work(StartFigure::Method)->equals($name->value)->source($circuit->assumed('starter.method') ?? 'typed')->write();
         }
-        $runUpTime = $this->runUpTime($circuit, $ledger);
-        $stageTime = $method?->changesOver() === true ? self::stageTime($circuit, $runUpTime, $ledger) : $runUpTime;
         $this->judge($circuit, $motor, $method, $figures, $ledger);
         $ledger->say(Station::Start, $this->sentence($circuit, $motor, $method, $figures, $ledger));
 
-        return new Starting($name, $method, $figures, $runUpTime, $stageTime);
+        return new Starting($name, $method, $figures);
     }
 
     /** @return Figure first peak, an upper bound, A */
@@ -96,8 +93,8 @@ final readonly class StartStation
         $ratio = $circuit->number('plate.start_torque_ratio') ?? $this->typicalTorque($circuit, $motor);
         $torque = $rated === null || $ratio === null ? null : $ledger->work(StartFigure::LockedRotorTorque)->from(k: $ratio, T: $rated)
             ->as('Tst/Tn · T_n', '{k} × {T}')->equals($ratio->number() * $rated->number())->write();
-        if (! (new StarDelta)->fits($circuit, $motor)) {
-            return new StartFigures($lockedRotor, $peak, $torque, null, null, null, $range->high);
+        if (! StarDelta::isPossible($circuit, $motor)) {
+            return new StartFigures($lockedRotor, $peak, $torque, null, null, null, $range->high, $load->ratedCurrent());
         }
         $star = $lockedRotor === null ? null : $ledger->work(StartFigure::StarLineCurrent)->from(I: $lockedRotor)->as('I_LR / 3', '{I} ÷ 3')
             ->equals($lockedRotor->number() / 3)->write();
@@ -113,7 +110,7 @@ final readonly class StartStation
                 ->write();
         }
 
-        return new StartFigures($lockedRotor, $peak, $torque, $star, $starTorque, $reclosing, $range->high);
+        return new StartFigures($lockedRotor, $peak, $torque, $star, $starTorque, $reclosing, $range->high, $current);
     }
 
     private function typicalTorque(Circuit $circuit, Motor $motor): ?Figure
@@ -143,37 +140,6 @@ final readonly class StartStation
             ->write();
     }
 
-    private function runUpTime(Circuit $circuit, Ledger $ledger): ?Figure
-    {
-        $typed = $circuit->number('starter.run_up_time');
-        if ($typed !== null) {
-            return $ledger->work(StartFigure::RunUpTime)->from(t: $typed)->equals($typed->number())->source('typed')->write();
-        }
-        if ($circuit->bad('starter.run_up_time')) {
-            return null;
-        }
-        $usual = $this->practice->starting()->runUpTime();
-
-        return $ledger->work(StartFigure::RunUpTime)->equals($usual->value)->source('assumed, the run-up is not simulated')
-            ->corrected($usual->correction)->assuming('a run-up time of '.$usual->shown().' s')->write();
-    }
-
-    /** How long the first stage lasts, s: as the timer is set, else as long as the run-up. */
-    private static function stageTime(Circuit $circuit, ?Figure $runUpTime, Ledger $ledger): ?Figure
-    {
-        if ($circuit->bad('starter.changeover.value', 'starter.changeover.by')) {
-            return null;
-        }
-        $value = $circuit->number('starter.changeover.value');
-        if ($value !== null && $circuit->chosen('starter.changeover.by', ChangeoverBy::class) !== ChangeoverBy::Speed) {
-            return $ledger->work(StartFigure::StarTime)->from(t: $value)->equals($value->number())->source('typed')->write();
-        }
-
-        return $runUpTime === null
-            ? null
-            : $ledger->put($runUpTime->named(StartFigure::StarTime, 'the run-up time, as no changeover time is typed'));
-    }
-
     private function judge(Circuit $circuit, Motor $motor, ?StartingMethod $method, StartFigures $figures, Ledger $ledger): void
     {
         $refused = $method?->refusal($circuit, $motor, $this->book->words());
@@ -181,7 +147,14 @@ final readonly class StartStation
             $ledger->add($refused->finding);
             $ledger->block($refused->reason, Station::Cable, Station::Guard, Station::Correct);
         }
-        if ($method !== null && $ledger->isOpen(Station::Cable)) {
+        $wanted = $method?->wants($circuit);
+        if ($wanted !== null) {
+            $ledger->missing(
+                $wanted, 'What the drive takes from the line is on its own plate; conductors and protection are chosen by it.',
+            );
+            $ledger->block('Waits for the drive’s input current.', Station::Cable, Station::Guard);
+        }
+        if ($method !== null && $ledger->isOpen(Station::Correct)) {
             $ledger->add(...$method->cautions($figures, $this->book->words(), $this->book->terminals()));
         }
         (new StartChecks($this->practice->starting()))->solve($circuit, $motor, $method, $ledger);
@@ -193,6 +166,8 @@ final readonly class StartStation
             return 'The starting current follows from Ia/In, the code letter or a table.';
         }
 
-        return $method?->sentence($figures, $this->book->words(), ! $ledger->isOpen(Station::Cable)) ?? Direct::onLine($figures);
+        $words = $this->book->words();
+
+        return $method?->sentence($figures, $words, $method->refusal($circuit, $motor, $words) !== null) ?? Direct::onLine($figures);
     }
 }

@@ -9,6 +9,8 @@ use BraveAnvil\Solution\Figure;
 use BraveAnvil\Start\Method\Inrush;
 use BraveAnvil\Start\Method\StarterDrawing;
 use BraveAnvil\Start\Method\StartingMethod;
+use BraveAnvil\Start\Motion\RunUp;
+use BraveAnvil\Start\Motion\StartCurrent;
 
 /** How the motor is started, and what flows and turns while it is. */
 final readonly class Starting
@@ -17,21 +19,35 @@ final readonly class Starting
      * @param  MethodName|null  $name  null where it cannot be read
      * @param  StartingMethod|null  $method  null while that method is not computed
      * @param  Figure|null  $runUpTime  s
+     * @param  RunUp|null  $runUp  null where it is not worked out
      * @param  Figure|null  $stageTime  of the first stage, s; the run-up time where there is only one
      */
     public function __construct(
         public ?MethodName $name,
         public ?StartingMethod $method,
         public StartFigures $figures,
-        public ?Figure $runUpTime,
-        public ?Figure $stageTime,
+        public ?Figure $runUpTime = null,
+        public ?Figure $stageTime = null,
+        public ?RunUp $runUp = null,
     ) {
+    }
+
+    /**
+     * The same with its times.
+     *
+     * @param  RunUp|null  $runUp  null where it cannot be worked out
+     * @param  Figure|null  $time  to full speed, s
+     * @param  Figure|null  $stageTime  of the first stage, s
+     */
+    public function running(?RunUp $runUp, ?Figure $time, ?Figure $stageTime): self
+    {
+        return new self($this->name, $this->method, $this->figures, $time, $stageTime, $runUp);
     }
 
     /** Nothing is started, or nothing of it is computed. */
     public static function none(): self
     {
-        return new self(null, null, new StartFigures(null, null, null, null, null, null), null, null);
+        return new self(null, null, new StartFigures(null, null, null, null, null, null));
     }
 
     public function drawing(): StarterDrawing
@@ -63,6 +79,14 @@ final readonly class Starting
     /** What the protective device must let pass. */
     public function inrush(): ?Inrush
     {
-        return $this->method?->inrush($this->figures, $this->stageTime, $this->runUpTime);
+        $inrush = $this->method?->inrush($this->figures, $this->stageTime, $this->runUpTime);
+
+        return $this->runUp === null ? $inrush : $inrush?->along(StartCurrent::of($this->runUp->course));
+    }
+
+    /** Whether it is worked out that it does not come up to speed. */
+    public function staysBehind(): bool
+    {
+        return $this->runUp !== null && $this->runUpTime === null;
     }
 }

@@ -63,7 +63,6 @@ final class BadInputTest extends CoreTestCase
     public static function notYet(): array
     {
         return [
-            'soft starter' => ['starter.method', 'soft_starter'], 'drive' => ['starter.method', 'drive'],
             'aM fuse' => ['guard.scpd', 'fuse_am'], 'motor breaker' => ['guard.scpd', 'motor_breaker'],
             'instantaneous' => ['guard.scpd', 'breaker_instantaneous'],
             'exception' => ['guard.start_exception', ['evidence' => 'it tripped']],

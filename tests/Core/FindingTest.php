@@ -43,8 +43,8 @@ final class FindingTest extends CoreTestCase
         yield 'before a link is moved' => [
             'lock_off_before_links', 'note', [], ['plate.voltage' => '400', 'plate.current' => '66'],
         ];
-        yield 'a third of the torque may not do' => [
-            'run_up_not_checked', 'note', ['starter.method' => 'star_delta'], [],
+        yield 'a load of which nobody says how it goes with speed' => [
+            'run_up_not_checked', 'note', [], ['load.kind' => 'quadratic'],
         ];
         // 712 A for a minute of start wants more than the largest fuse of the series.
         yield 'no fuse of the series carries it' => [

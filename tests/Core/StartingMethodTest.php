@@ -6,16 +6,24 @@ namespace Tests\Core;
 
 use BraveAnvil\Circuit\Choice\MethodName;
 use BraveAnvil\Circuit\Choice\RelayPlace;
+use BraveAnvil\Circuit\CircuitReader;
 use BraveAnvil\Machine\Fit;
 use BraveAnvil\Machine\Machine;
 use BraveAnvil\Machine\Plate;
-use BraveAnvil\Plate\WindingConnection;
+use BraveAnvil\RuleBook\Iec\IecRuleBook;
+use BraveAnvil\RuleBook\Practice\Practice;
+use BraveAnvil\RuleBook\Tables;
 use BraveAnvil\Solution\ErrorKind;
 use BraveAnvil\Start\Method\ContactorRole;
 use BraveAnvil\Start\Method\Direct;
 use BraveAnvil\Start\Method\Methods;
 use BraveAnvil\Start\Method\RelaySeat;
+use BraveAnvil\Start\Method\SeriesElement;
 use BraveAnvil\Start\Method\StarDelta;
+use BraveAnvil\Start\Method\StarterSettings;
+use BraveAnvil\Start\Motion\Feed;
+use BraveAnvil\Start\Motion\Impedance;
+use BraveAnvil\Start\Motion\Stage;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 /** What each way of starting does to currents, torque, relay and contactors. */
@@ -27,6 +35,19 @@ final class StartingMethodTest extends CoreTestCase
         self::assertNotNull($machine);
 
         return $machine;
+    }
+
+    /** Volts on the lines, and no impedance before the motor. */
+    private static function stiff(float $volts = 400.0): Feed
+    {
+        return new Feed($volts, null, Impedance::none(), Impedance::none(), true);
+    }
+
+    private static function settings(): StarterSettings
+    {
+        $read = CircuitReader::read(Circuits::kilnFan());
+
+        return StarterSettings::of($read, (new Practice(Tables::shipped()))->runUp());
     }
 
     /** @return iterable<string, array{float}> slip */
@@ -41,37 +62,66 @@ final class StartingMethodTest extends CoreTestCase
     #[DataProvider('slips')]
     public function test_star_takes_a_third_at_any_slip(float $slip): void
     {
-        $direct = (new Direct)->at(self::machine(), $slip, 400.0, WindingConnection::Delta);
-        $star = (new StarDelta)->at(self::machine(), $slip, 400.0, WindingConnection::Delta);
+        $point = self::machine()->point($slip);
+        $direct = Stage::full(self::stiff(), 400.0)->flow($point);
+        $star = Stage::star(self::stiff(), 400.0)->flow($point);
         self::assertEqualsWithDelta($direct->line / 3, $star->line, 1e-9 * $direct->line);
         self::assertEqualsWithDelta($direct->torque / 3, $star->torque, 1e-9 * $direct->torque);
-        self::assertEqualsWithDelta($star->line, $star->winding, 1e-9, 'in star the winding carries the line current');
-        self::assertEqualsWithDelta($direct->line / sqrt(3), $direct->winding, 1e-6 * $direct->line, 'in delta it carries 1/√3 of it');
+        self::assertEqualsWithDelta(1 / sqrt(3), $star->voltage, 1e-9, 'a winding that runs in delta sees 1/√3 of its voltage');
+        self::assertEqualsWithDelta(400.0, $star->terminals, 1e-6, 'between the terminals stands the line voltage');
     }
 
-    public function test_the_winding_current_of_a_direct_start_follows_the_connection(): void
+    /** Current and torque of an autotransformer go with the square of its tap on the line side. Common practice, no source. */
+    #[DataProvider('slips')]
+    public function test_a_tap_takes_its_square(float $slip): void
     {
-        $at = static fn (WindingConnection $running) => (new Direct)->at(self::machine(), 1.0, 400.0, $running);
-        self::assertSame($at(WindingConnection::Star)->line, $at(WindingConnection::Star)->winding);
-        self::assertNull(
-            $at(WindingConnection::Single)->winding,
-            'a plate that does not say how the windings are joined gives no winding current',
-        );
+        $point = self::machine()->point($slip);
+        $direct = Stage::full(self::stiff(), 400.0)->flow($point);
+        $tapped = Stage::throughTap(self::stiff(), 400.0, 0.65)->flow($point);
+        self::assertEqualsWithDelta(0.4225 * $direct->line, $tapped->line, 1e-9 * $direct->line);
+        self::assertEqualsWithDelta(0.65 * $direct->line, $tapped->lead, 1e-9 * $direct->line);
+        self::assertEqualsWithDelta(0.4225 * $direct->torque, $tapped->torque, 1e-9 * $direct->torque);
+    }
+
+    /** A resistor and a reactor for 65 % of the direct current: both vectors add, so neither is (1/k − 1) times the impedance. */
+    public function test_an_element_in_series_gives_the_wanted_current(): void
+    {
+        $point = self::machine()->point(1.0);
+        $direct = Stage::full(self::stiff(), 400.0)->flow($point);
+        foreach ([SeriesElement::resistor(self::settings()), SeriesElement::reactor(self::settings())] as $method) {
+            $element = $method->element($point);
+            $flow = Stage::throughSeries(self::stiff(), 400.0, $element)->flow($point);
+            self::assertEqualsWithDelta(0.65 * $direct->line, $flow->line, 1e-9 * $direct->line, $method->name()->value);
+            self::assertEqualsWithDelta(0.4225 * $direct->torque, $flow->torque, 1e-9 * $direct->torque);
+            self::assertGreaterThan((1 / 0.65 - 1) * $point->impedance(), $element->magnitude());
+        }
     }
 
     public function test_current_rises_with_the_voltage_and_torque_with_its_square(): void
     {
-        $full = (new Direct)->at(self::machine(), 1.0, 400.0, WindingConnection::Delta);
-        $low = (new Direct)->at(self::machine(), 1.0, 320.0, WindingConnection::Delta);
-        self::assertEqualsWithDelta(0.8, $low->line / $full->line, 1e-6);
-        self::assertEqualsWithDelta(0.64, $low->torque / $full->torque, 1e-6);
+        $point = self::machine()->point(1.0);
+        $full = Stage::full(self::stiff(), 400.0)->flow($point);
+        $low = Stage::full(self::stiff(320.0), 400.0)->flow($point);
+        self::assertEqualsWithDelta(0.8, $low->line / $full->line, 1e-9);
+        self::assertEqualsWithDelta(0.64, $low->torque / $full->torque, 1e-9);
+    }
+
+    public function test_a_point_is_what_the_circuit_is(): void
+    {
+        foreach ([1.0, 0.3, 0.012] as $slip) {
+            $at = self::machine()->at($slip);
+            $flow = Stage::full(self::stiff(), 400.0)->flow(self::machine()->point($slip));
+            self::assertEqualsWithDelta($at['current'], $flow->line, 1e-9 * $at['current']);
+            $friction = self::machine()->frictionAt(1500 * (1 - $slip));
+            self::assertEqualsWithDelta($at['torque'], $flow->torque - $friction, 1e-9 * $at['torque']);
+        }
     }
 
     /** Contactors of a star-delta starter: main and delta I/√3, star I/3. IEC 60947-4-1 (from memory). */
     public function test_contactors_of_a_star_delta_starter(): void
     {
         $shares = [];
-        foreach ((new StarDelta)->contactors() as $contactor) {
+        foreach ((new StarDelta(self::settings()))->contactors() as $contactor) {
             $shares[$contactor->role->name] = $contactor->share;
         }
         self::assertEqualsWithDelta(1 / sqrt(3), $shares[ContactorRole::Main->name] ?? 0.0, 1e-12);
@@ -82,7 +132,7 @@ final class StartingMethodTest extends CoreTestCase
     public function test_a_relay_in_the_delta_carries_the_winding_current(): void
     {
         $seats = [];
-        foreach ((new StarDelta)->relaySeats() as $seat) {
+        foreach ((new StarDelta(self::settings()))->relaySeats() as $seat) {
             $seats[$seat->place->value] = $seat->share;
         }
         self::assertSame([RelayPlace::Delta->value, RelayPlace::Line->value], array_keys($seats), 'the usual seat stands first');
@@ -91,28 +141,36 @@ final class StartingMethodTest extends CoreTestCase
         self::assertSame([1.0], array_map(static fn (RelaySeat $seat): float => $seat->share, (new Direct)->relaySeats()));
     }
 
-    public function test_no_capacitor_sits_behind_a_starter_that_changes_over(): void
+    /** Common practice, no source: only a motor that is switched direct keeps a capacitor at its terminals. */
+    public function test_only_a_direct_start_bears_a_capacitor_behind_it(): void
     {
-        foreach (Methods::all() as $method) {
-            $limits = $method->capacitor();
-            self::assertSame(! $method->changesOver(), $limits->behindStarter, $method->name()->value);
-            if (! $limits->behindStarter) {
-                self::assertNotSame('', $limits->whyNot);
-            }
+        foreach (MethodName::cases() as $name) {
+            $method = Methods::named($name, self::settings());
+            self::assertSame($name, $method->name());
+            self::assertSame($name === MethodName::Direct, $method->capacitor()->behindStarter, $name->value);
+            self::assertSame($name === MethodName::Direct, $method->capacitor()->whyNot === '', $name->value);
+            self::assertNotSame([], $method->parts((new IecRuleBook(Tables::shipped()))->words()));
         }
     }
 
-    public function test_a_method_is_found_by_its_name_or_said_to_be_missing(): void
+    /** Every method is sized through: leads, contactors, relay and device follow. A drive wants its own input current. */
+    public function test_every_method_is_sized_through(): void
     {
-        foreach (Methods::all() as $method) {
-            self::assertSame($method::class, (Methods::named($method->name()) ?? self::fail())::class);
+        foreach (MethodName::cases() as $name) {
+            $solution = Circuits::solve(Circuits::fanWithItsLoad(), ['starter.method' => $name->value, 'cable.length' => '10 m']);
+            if ($name === MethodName::Drive) {
+                self::assertErrorAt('starter.drive_input_current', $solution, ErrorKind::Missing);
+                self::assertNull($solution->figure('cable.size'));
+                $solution = Circuits::solve(Circuits::fanWithItsLoad(), [
+                    'starter.method' => 'drive', 'starter.drive_input_current' => '72 A', 'cable.length' => '10 m',
+                ]);
+            }
+            self::assertSame([], Circuits::errors($solution), $name->value);
+            foreach (['cable.size', 'guard.scpd_rating', 'guard.overload_dial', 'start.run_up_time', 'start.run_up_time_worst'] as $key) {
+                self::assertNotNull($solution->figure($key), $name->value.' '.$key);
+            }
+            self::assertNotSame('', $solution->sentences['start'] ?? '');
         }
-        self::assertNull(Methods::named(MethodName::SoftStarter));
-        self::assertErrorAt(
-            'starter.method',
-            Circuits::solve(Circuits::kilnFan(), ['starter.method' => 'soft_starter']),
-            ErrorKind::Refused,
-        );
     }
 
     /** @return iterable<string, array{string, string, bool}> plate voltage, supply, whether star-delta may start it */

@@ -177,7 +177,6 @@ final class SupplyTest extends CoreTestCase
     public function test_what_is_typed_and_used_by_nothing_is_named(): void
     {
         $typed = [
-            'load.kind' => 'quadratic',
             'starter.transition' => 'closed',
             'starter.gap' => '60 ms',
             'cable.cores' => 3,

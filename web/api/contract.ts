@@ -175,6 +175,10 @@ export interface Circuit {
          */
         pull_up_torque_ratio?: string | number | null;
         /**
+         * Locked-rotor time. Seconds from 0.5 to 120, such as 12.
+         */
+        locked_rotor_time?: string | number | null;
+        /**
          * Rotor inertia. kg·m², such as 0.36; 8 lb ft2 is read too.
          */
         inertia?: string | number | null;
@@ -497,6 +501,10 @@ export interface Circuit {
          */
         output_percent?: string | number | null;
         /**
+         * What it drives. One of fan, pump, conveyor, compressor, saw, drum, other.
+         */
+        machine?: ('fan' | 'pump' | 'conveyor' | 'compressor' | 'saw' | 'drum' | 'other' | null) | string;
+        /**
          * Load. One of constant, linear, quadratic, constant_power, points.
          */
         kind?: ('constant' | 'linear' | 'quadratic' | 'constant_power' | 'points' | null) | string;
@@ -505,7 +513,7 @@ export interface Circuit {
          */
         torque_percent?: string | number | null;
         /**
-         * Load inertia. kg·m².
+         * Load inertia. kg·m² above 0, such as 6.5.
          */
         inertia?: string | number | null;
         /**
@@ -517,26 +525,26 @@ export interface Circuit {
          */
         breakaway_percent?: string | number | null;
         /**
-         * Load points. A list of [speed %, torque %].
+         * Load points. Percent of rated speed (to 120) and of rated torque, in the order of speed: 0 40; 50 30; 100 90.
          */
-        points?: (number | string)[][] | null;
+        points?: (number | string)[][] | string | null;
     } | null;
     starter?: {
         /**
-         * Method. One of direct, star_delta, autotransformer, resistor, soft_starter, drive.
+         * Method. One of direct, star_delta, autotransformer, resistor, reactor, soft_starter, drive.
          */
-        method?: ('direct' | 'star_delta' | 'autotransformer' | 'resistor' | 'soft_starter' | 'drive' | null) | string;
+        method?: ('direct' | 'star_delta' | 'autotransformer' | 'resistor' | 'reactor' | 'soft_starter' | 'drive' | null) | string;
         /**
          * Run-up time. Seconds from 0.05 to 300, such as 5.
          */
         run_up_time?: string | number | null;
         changeover?: {
             /**
-             * Changeover by. One of time, speed.
+             * Changeover by. One of time, speed, hand.
              */
-            by?: ('time' | 'speed' | null) | string;
+            by?: ('time' | 'speed' | 'hand' | null) | string;
             /**
-             * Changeover. Seconds by time, or percent of synchronous speed by speed.
+             * Changeover. Seconds by time or by hand, or percent of synchronous speed by speed.
              */
             value?: string | number | null;
         } | null;
@@ -549,7 +557,7 @@ export interface Circuit {
          */
         current_limit?: string | number | null;
         /**
-         * Ramp time. Seconds from 0 to 300.
+         * Ramp time. Seconds from 0.1 to 300, such as 10.
          */
         ramp_time?: string | number | null;
         /**
@@ -729,6 +737,10 @@ export interface Circuit {
          */
         dip_limit_bus?: string | number | null;
         /**
+         * Dip limit at the motor. Percent from 1 to 60.
+         */
+        dip_limit_motor?: string | number | null;
+        /**
          * Voltage tolerance. Percent from 1 to 15.
          */
         voltage_tolerance?: string | number | null;
@@ -883,6 +895,33 @@ export type FigureKey =
     | 'start.delta_winding_current'
     | 'start.run_up_time'
     | 'start.star_time'
+    | 'start.inertia'
+    | 'start.steady_speed'
+    | 'start.breakdown_speed'
+    | 'start.standstill_current'
+    | 'start.standstill_torque'
+    | 'start.peak_line_current'
+    | 'start.series_resistance'
+    | 'start.series_reactance'
+    | 'start.stall_speed'
+    | 'start.reduced_speed'
+    | 'start.changeover_speed'
+    | 'start.reduced_time'
+    | 'start.speed_after_gap'
+    | 'start.changeover_current'
+    | 'start.changeover_dip'
+    | 'start.run_up_time_worst'
+    | 'start.timer_first'
+    | 'start.timer_last'
+    | 'start.voltage_dip'
+    | 'start.dip_at_motor'
+    | 'start.torque_margin'
+    | 'start.rotor_energy'
+    | 'start.start_energy'
+    | 'start.i2t'
+    | 'start.starts_per_hour'
+    | 'start.locked_rotor_time'
+    | 'start.torque_step'
     | 'start.inertia_limit'
     | 'cable.required_ampacity'
     | 'cable.size'
@@ -920,6 +959,10 @@ export type FigureKey =
     | 'guard.contactor'
     | 'guard.contactor_main'
     | 'guard.contactor_star'
+    | 'guard.contactor_transformer'
+    | 'guard.contactor_star_point'
+    | 'guard.contactor_bypass'
+    | 'guard.contactor_transition'
     | 'correct.no_load_current'
     | 'correct.no_load_reactive'
     | 'correct.load_power'
@@ -1047,6 +1090,7 @@ export type FieldPath =
     | 'plate.start_torque_ratio'
     | 'plate.breakdown_torque_ratio'
     | 'plate.pull_up_torque_ratio'
+    | 'plate.locked_rotor_time'
     | 'plate.inertia'
     | 'plate.no_load_current'
     | 'plate.service_factor_amps'
@@ -1122,6 +1166,7 @@ export type FieldPath =
     | 'windings.terminal_resistance'
     | 'windings.connected'
     | 'load.output_percent'
+    | 'load.machine'
     | 'load.kind'
     | 'load.torque_percent'
     | 'load.inertia'
@@ -1173,6 +1218,7 @@ export type FieldPath =
     | 'settings.drop_limit_running'
     | 'settings.drop_limit_starting'
     | 'settings.dip_limit_bus'
+    | 'settings.dip_limit_motor'
     | 'settings.voltage_tolerance'
     | 'settings.direct_start_limit'
     | 'settings.terminal_temperature'
@@ -1244,6 +1290,23 @@ export type FindingCode =
     | 'run_up_not_checked'
     | 'direct_above_limit'
     | 'inertia_above_limit'
+    | 'stalls'
+    | 'stalls_at_worst'
+    | 'changeover_never'
+    | 'changeover_early'
+    | 'changeover_late'
+    | 'changeover_by_hand'
+    | 'dip_at_bus'
+    | 'dip_at_motor'
+    | 'dip_not_checked'
+    | 'control_supply_dips'
+    | 'run_up_differs'
+    | 'inertia_by_stopwatch'
+    | 'stopwatch_impossible'
+    | 'torque_margin_low'
+    | 'run_up_by_stamps'
+    | 'locked_rotor_time_exceeded'
+    | 'drive_harmonics'
     | 'table_starts_here'
     | 'no_line_run'
     | 'installed_size_fails'
@@ -1276,11 +1339,14 @@ export type FindingCode =
     | 'class_not_checked'
     | 'installed_dial_trips'
     | 'worst_case_start'
+    | 'worst_start_trips'
+    | 'worst_start_melts'
     | 'slash_rating'
     | 'disconnect_in_sight'
     | 'horsepower_rated'
     | 'phase_loss_sensitive'
     | 'slow_class'
+    | 'relay_outlasts_rotor'
     | 'coordination_by_maker'
     | 'capacitor_excluded'
     | 'capacitor_needs_contactor'
@@ -1378,6 +1444,7 @@ export interface Solution {
         'plate.start_torque_ratio'?: FieldNote;
         'plate.breakdown_torque_ratio'?: FieldNote;
         'plate.pull_up_torque_ratio'?: FieldNote;
+        'plate.locked_rotor_time'?: FieldNote;
         'plate.inertia'?: FieldNote;
         'plate.no_load_current'?: FieldNote;
         'plate.service_factor_amps'?: FieldNote;
@@ -1453,6 +1520,7 @@ export interface Solution {
         'windings.terminal_resistance'?: FieldNote;
         'windings.connected'?: FieldNote;
         'load.output_percent'?: FieldNote;
+        'load.machine'?: FieldNote;
         'load.kind'?: FieldNote;
         'load.torque_percent'?: FieldNote;
         'load.inertia'?: FieldNote;
@@ -1504,6 +1572,7 @@ export interface Solution {
         'settings.drop_limit_running'?: FieldNote;
         'settings.drop_limit_starting'?: FieldNote;
         'settings.dip_limit_bus'?: FieldNote;
+        'settings.dip_limit_motor'?: FieldNote;
         'settings.voltage_tolerance'?: FieldNote;
         'settings.direct_start_limit'?: FieldNote;
         'settings.terminal_temperature'?: FieldNote;
@@ -1545,6 +1614,8 @@ export interface Figure {
         | 'K·m/W'
         | '%'
         | '°'
+        | 'J'
+        | 'A²s'
         | 'Wh'
         | 'g'
         | 'kg'
@@ -1615,6 +1686,8 @@ export interface Curves {
     ladder?: SizeLadder;
     line_ladder?: SizeLadder;
     ratings?: RatingsCurve;
+    torque_speed?: TorqueSpeedCurve;
+    start_course?: StartCourse;
     correction?: CorrectionCurve;
     placement?: PlacementCurve;
 }
@@ -1623,7 +1696,7 @@ export interface Curves {
  */
 export interface RunCurve {
     six_leads: boolean;
-    drawing: 'contactor' | 'star_delta';
+    drawing: 'contactor' | 'star_delta' | 'tapped_winding' | 'series_resistor' | 'series_reactor' | 'thyristors' | 'converter';
     phases: number;
     refused: boolean;
     output: string | null;
@@ -1766,6 +1839,50 @@ export interface RatingRow {
     carries: boolean;
     allowed: boolean;
     reason: string;
+}
+/**
+ * Torque and current over speed, in N·m, A and rpm.
+ */
+export interface TorqueSpeedCurve {
+    first: string;
+    synchronous: Shown;
+    points: TorqueSpeedPoint[];
+    stall: Shown | null;
+    changeover: Shown | null;
+    steady: Shown | null;
+}
+export interface TorqueSpeedPoint {
+    speed: number;
+    torque: number;
+    load: number;
+    line: number;
+    full_torque: number | null;
+    full_line: number | null;
+}
+/**
+ * The start over time.
+ */
+export interface StartCourse {
+    first: string;
+    points: StartMoment[];
+    worst: WorstMoment[];
+    supply: Shown;
+    runs_up: boolean;
+    runs_up_at_worst: boolean;
+}
+export interface StartMoment {
+    phase: 'first' | 'gap' | 'full';
+    time: Shown;
+    speed: Shown;
+    line: Shown;
+    volts: Shown;
+    torque: Shown;
+    load: Shown;
+}
+export interface WorstMoment {
+    time: number;
+    speed: number;
+    line: number;
 }
 export interface CorrectionCurve {
     load: string;
@@ -2106,6 +2223,7 @@ export const FIELDS: Readonly<Record<FieldPath, { label: string; unit: string; h
     'plate.start_torque_ratio': { label: 'Tst/Tn', unit: '', hint: '' },
     'plate.breakdown_torque_ratio': { label: 'Tmax/Tn', unit: '', hint: '' },
     'plate.pull_up_torque_ratio': { label: 'Tu/Tn', unit: '', hint: '' },
+    'plate.locked_rotor_time': { label: 'Locked-rotor time', unit: 's', hint: '' },
     'plate.inertia': { label: 'Rotor inertia', unit: 'kg·m²', hint: '' },
     'plate.no_load_current': { label: 'No-load current', unit: 'A', hint: '' },
     'plate.service_factor_amps': { label: 'Service-factor amperes', unit: 'A', hint: '' },
@@ -2181,14 +2299,15 @@ export const FIELDS: Readonly<Record<FieldPath, { label: string; unit: string; h
     'windings.terminal_resistance': { label: 'Ohmmeter, two terminals', unit: 'Ω', hint: '' },
     'windings.connected': { label: 'while connected in', unit: '', hint: '' },
     'load.output_percent': { label: 'Load it runs at', unit: '%', hint: 'of rated output, 0 to 125' },
+    'load.machine': { label: 'What it drives', unit: '', hint: '' },
     'load.kind': { label: 'Load', unit: '', hint: '' },
     'load.torque_percent': { label: 'Load at full speed', unit: '%', hint: '' },
-    'load.inertia': { label: 'Load inertia', unit: 'kg·m²', hint: '' },
-    'load.speed_ratio': { label: 'Load speed over motor speed', unit: '', hint: '' },
+    'load.inertia': { label: 'Load inertia', unit: 'kg·m²', hint: 'at the load’s own shaft, without the motor' },
+    'load.speed_ratio': { label: 'Load speed over motor speed', unit: '', hint: 'of belt or gear' },
     'load.breakaway_percent': { label: 'Breakaway torque', unit: '%', hint: '' },
-    'load.points': { label: 'Load points', unit: '', hint: '' },
+    'load.points': { label: 'Load points', unit: '', hint: 'speed % torque %; such as 0 40; 50 30; 100 90' },
     'starter.method': { label: 'Method', unit: '', hint: '' },
-    'starter.run_up_time': { label: 'Run-up time', unit: 's', hint: 'From the last start, until the run-up is computed.' },
+    'starter.run_up_time': { label: 'Run-up time', unit: 's', hint: 'Timed at the motor, from switching on to full speed.' },
     'starter.changeover.by': { label: 'Changeover by', unit: '', hint: '' },
     'starter.changeover.value': { label: 'Changeover', unit: '', hint: '' },
     'starter.tap_percent': { label: 'Tap', unit: '%', hint: '' },
@@ -2231,7 +2350,8 @@ export const FIELDS: Readonly<Record<FieldPath, { label: string; unit: string; h
     'correction.tap_length': { label: 'Its leads', unit: 'm', hint: '' },
     'settings.drop_limit_running': { label: 'Drop limit running', unit: '%', hint: 'Largest drop from supply to motor at full load.' },
     'settings.drop_limit_starting': { label: 'Drop limit starting', unit: '%', hint: 'Largest drop while a motor starts.' },
-    'settings.dip_limit_bus': { label: 'Dip limit at the bus', unit: '%', hint: '' },
+    'settings.dip_limit_bus': { label: 'Dip limit at the bus', unit: '%', hint: 'What the other machines on the bus bear.' },
+    'settings.dip_limit_motor': { label: 'Dip limit at the motor', unit: '%', hint: 'At its terminals while it starts.' },
     'settings.voltage_tolerance': { label: 'Voltage tolerance', unit: '%', hint: 'How far a supply may lie off the plate.' },
     'settings.direct_start_limit': { label: 'Largest motor started direct', unit: 'kW', hint: 'Above it a direct start gets a note.' },
     'settings.terminal_temperature': {

@@ -55,6 +55,35 @@ function drawing(part: Part, six: boolean, phases: number) {
             return <path d="M50 0v24l-14 24M50 52v24M44 52h12" />;
         case 'star_delta':
             return <path d="M50 0v16M28 16h44M28 16v12l-9 20M50 16v12l-9 20M72 16v12l-9 20M28 52v24M50 52v24M72 52v24" />;
+        case 'tapped_winding':
+            // A winding with its tap: loops on the line side, the motor leaves from their middle.
+            return <path d="M50 0v16c-14 0-14 10 0 10s14 0 0 0c-14 0-14 10 0 10c-14 0-14 10 0 10c-14 0-14 10 0 10M50 36h22v26H50v14" />;
+        case 'series_resistor':
+            return (
+                <>
+                    <path d="M50 0v18M50 58v18M50 10h22v18l8 14M72 48v18H50" />
+                    <rect x="42" y="18" width="16" height="40" />
+                </>
+            );
+        case 'series_reactor':
+            return <path d="M50 0v16c14 0 14 10 0 10c14 0 14 10 0 10c14 0 14 10 0 10c14 0 14 10 0 10v20M50 8h28v22l8 14M78 48v20H50" />;
+        case 'thyristors':
+            return (
+                <>
+                    <path d="M50 0v14M50 62v14" />
+                    <rect x="26" y="14" width="48" height="48" className="plain" />
+                    <path d="M34 54l12-2 14-26h8" />
+                </>
+            );
+        case 'converter':
+            return (
+                <>
+                    <path d="M50 0v14M50 62v14" />
+                    <rect x="26" y="14" width="48" height="48" className="plain" />
+                    <path className="plain" d="M26 62L74 14" />
+                    <path d="M32 26c4-7 7 7 12 0M56 52c2-6 3 6 6 0s3 6 6 0" />
+                </>
+            );
         case 'flow':
         case 'cable':
             return <path d={leads.map((x) => `M${x} 0v76`).join('')} strokeWidth={six ? 3 : 4} />;

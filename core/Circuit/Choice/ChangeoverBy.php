@@ -11,12 +11,14 @@ enum ChangeoverBy: string implements Choice
 {
     case Time = 'time';
     case Speed = 'speed';
+    case Hand = 'hand';
 
     public function label(Words $words): string
     {
         return match ($this) {
             self::Time => 'Time',
             self::Speed => 'Speed',
+            self::Hand => 'Hand',
         };
     }
 }

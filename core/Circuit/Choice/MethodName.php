@@ -13,6 +13,7 @@ enum MethodName: string implements Choice
     case StarDelta = 'star_delta';
     case Autotransformer = 'autotransformer';
     case Resistor = 'resistor';
+    case Reactor = 'reactor';
     case SoftStarter = 'soft_starter';
     case Drive = 'drive';
 
@@ -28,7 +29,8 @@ enum MethodName: string implements Choice
             self::Direct => 'Direct on line',
             self::StarDelta => ucfirst($words->starDelta),
             self::Autotransformer => 'Autotransformer',
-            self::Resistor => 'Resistor or reactor',
+            self::Resistor => 'Resistor',
+            self::Reactor => 'Reactor',
             self::SoftStarter => 'Soft starter',
             self::Drive => 'Frequency drive',
         };

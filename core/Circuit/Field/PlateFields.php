@@ -105,6 +105,10 @@ final class PlateFields
             'kind' => FieldKind::Ratio, 'label' => 'Tu/Tn', 'accepted' => 'Pull-up torque over rated torque from 0.1 to 6.',
             'low' => 0.1, 'high' => 6,
         ],
+        'plate.locked_rotor_time' => [
+            'kind' => FieldKind::Seconds, 'label' => 'Locked-rotor time', 'accepted' => 'Seconds from 0.5 to 120, such as 12.',
+            'unit' => Unit::Second, 'low' => 0.5, 'high' => 120,
+        ],
         'plate.inertia' => [
             'kind' => FieldKind::Inertia, 'label' => 'Rotor inertia', 'accepted' => 'kg·m², such as 0.36; 8 lb ft2 is read too.',
             'unit' => Unit::KilogramSquareMetre, 'low' => 1e-6, 'high' => 1e5,

@@ -25,7 +25,11 @@ final class SettingsFields
         ],
         'settings.dip_limit_bus' => [
             'kind' => FieldKind::Percent, 'label' => 'Dip limit at the bus', 'accepted' => 'Percent from 0.5 to 40.',
-            'unit' => Unit::Percent, 'low' => 0.5, 'high' => 40,
+            'unit' => Unit::Percent, 'low' => 0.5, 'high' => 40, 'hint' => 'What the other machines on the bus bear.',
+        ],
+        'settings.dip_limit_motor' => [
+            'kind' => FieldKind::Percent, 'label' => 'Dip limit at the motor', 'accepted' => 'Percent from 1 to 60.',
+            'unit' => Unit::Percent, 'low' => 1, 'high' => 60, 'hint' => 'At its terminals while it starts.',
         ],
         'settings.voltage_tolerance' => [
             'kind' => FieldKind::Percent, 'label' => 'Voltage tolerance', 'hint' => 'How far a supply may lie off the plate.',

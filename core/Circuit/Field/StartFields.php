@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace BraveAnvil\Circuit\Field;
 
 use BraveAnvil\Circuit\Choice\ChangeoverBy;
+use BraveAnvil\Circuit\Choice\DrivenMachine;
 use BraveAnvil\Circuit\Choice\LoadKind;
 use BraveAnvil\Circuit\Choice\MethodName;
 use BraveAnvil\Circuit\Choice\Transition;
@@ -20,35 +21,40 @@ final class StartFields
             'accepted' => 'Percent of rated output from 0 to 125, such as 60.', 'unit' => Unit::Percent, 'low' => 0,
             'high' => 125, 'hint' => 'of rated output, 0 to 125',
         ],
+        'load.machine' => [
+            'kind' => FieldKind::Choice, 'label' => 'What it drives', 'choices' => DrivenMachine::class, 'empty' => 'Not said',
+        ],
         'load.kind' => ['kind' => FieldKind::Choice, 'label' => 'Load', 'choices' => LoadKind::class, 'empty' => 'Not said'],
         'load.torque_percent' => [
             'kind' => FieldKind::Percent, 'label' => 'Load at full speed', 'accepted' => 'Percent of rated torque from 0 to 300.',
             'unit' => Unit::Percent, 'low' => 0, 'high' => 300,
         ],
         'load.inertia' => [
-            'kind' => FieldKind::Inertia, 'label' => 'Load inertia', 'accepted' => 'kg·m².', 'unit' => Unit::KilogramSquareMetre,
-            'low' => 0, 'high' => 1e6,
+            'kind' => FieldKind::Inertia, 'label' => 'Load inertia', 'accepted' => 'kg·m² above 0, such as 6.5.',
+            'unit' => Unit::KilogramSquareMetre, 'low' => 1e-6, 'high' => 1e6, 'hint' => 'at the load’s own shaft, without the motor',
         ],
         'load.speed_ratio' => [
             'kind' => FieldKind::Number, 'label' => 'Load speed over motor speed', 'accepted' => 'A ratio from 0.001 to 100.',
-            'low' => 0.001, 'high' => 100,
+            'low' => 0.001, 'high' => 100, 'hint' => 'of belt or gear',
         ],
         'load.breakaway_percent' => [
             'kind' => FieldKind::Percent, 'label' => 'Breakaway torque', 'accepted' => 'Percent of rated torque from 0 to 500.',
             'unit' => Unit::Percent, 'low' => 0, 'high' => 500,
         ],
-        'load.points' => ['kind' => FieldKind::Points, 'label' => 'Load points', 'accepted' => 'A list of [speed %, torque %].'],
+        'load.points' => ['kind' => FieldKind::Points, 'label' => 'Load points',
+            'accepted' => 'Percent of rated speed (to 120) and of rated torque, in the order of speed: 0 40; 50 30; 100 90.',
+            'hint' => 'speed % torque %; such as 0 40; 50 30; 100 90'],
         'starter.method' => ['kind' => FieldKind::Choice, 'label' => 'Method', 'choices' => MethodName::class],
         'starter.run_up_time' => [
             'kind' => FieldKind::Seconds, 'label' => 'Run-up time', 'accepted' => 'Seconds from 0.05 to 300, such as 5.',
-            'unit' => Unit::Second, 'low' => 0.05, 'high' => 300, 'hint' => 'From the last start, until the run-up is computed.',
+            'unit' => Unit::Second, 'low' => 0.05, 'high' => 300, 'hint' => 'Timed at the motor, from switching on to full speed.',
         ],
         'starter.changeover.by' => [
             'kind' => FieldKind::Choice, 'label' => 'Changeover by', 'choices' => ChangeoverBy::class, 'empty' => 'Time',
         ],
         'starter.changeover.value' => [
             'kind' => FieldKind::Changeover, 'label' => 'Changeover',
-            'accepted' => 'Seconds by time, or percent of synchronous speed by speed.', 'low' => 0.05, 'high' => 300,
+            'accepted' => 'Seconds by time or by hand, or percent of synchronous speed by speed.', 'low' => 0.05, 'high' => 300,
         ],
         'starter.tap_percent' => [
             'kind' => FieldKind::Percent, 'label' => 'Tap', 'accepted' => 'Percent from 20 to 95.', 'unit' => Unit::Percent,
@@ -59,8 +65,8 @@ final class StartFields
             'unit' => Unit::Percent, 'low' => 100, 'high' => 800,
         ],
         'starter.ramp_time' => [
-            'kind' => FieldKind::Seconds, 'label' => 'Ramp time', 'accepted' => 'Seconds from 0 to 300.', 'unit' => Unit::Second,
-            'low' => 0, 'high' => 300,
+            'kind' => FieldKind::Seconds, 'label' => 'Ramp time', 'accepted' => 'Seconds from 0.1 to 300, such as 10.',
+            'unit' => Unit::Second, 'low' => 0.1, 'high' => 300,
         ],
         'starter.initial_voltage' => [
             'kind' => FieldKind::Percent, 'label' => 'Initial voltage', 'accepted' => 'Percent from 10 to 100.',

@@ -56,6 +56,8 @@ final readonly class BreakerChoice
                 match (true) {
                     ! $carriesLoad => 'below the motor current',
                     ! $magnetic => 'magnetic release may act from '.$edge.' A, the first peak is '.Show::number($rms, 4).' A as rms',
+                    ! $thermal && $duty->isSimulated() => 'the start is '.Show::number($duty->share($breaker), 2).
+                        ' times what its thermal release bears',
                     ! $thermal => 'thermal release may act after '.
                         Show::number($breaker->thermalTrip($start->number()), 3).
                         ' s, the start takes '.
@@ -170,8 +172,9 @@ final readonly class BreakerChoice
                     ' A against {peak} ÷ √2 = '.
                     Show::number($rms, 4).
                     ' A; thermal '.
-                    Show::number($chosen->thermalTrip($start->number()), 3).
-                    ' s against {t}',
+                    ($duty->isSimulated()
+                        ? Show::number(100 * $duty->share($chosen), 2).' % used up by the start'
+                        : Show::number($chosen->thermalTrip($start->number()), 3).' s against {t}'),
             )
             ->equals($chosen->rating())
             ->source($this->table->cited())

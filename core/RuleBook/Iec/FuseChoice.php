@@ -54,7 +54,7 @@ final readonly class FuseChoice
             $held = Show::number($fuse->holds($time->number()), 4);
             $ladder[] = new Rung($rating, $carries, $allowed, match (true) {
                 ! $carriesLoad => 'below the motor current',
-                ! $carriesStart && $duty->inrush->fullTime !== null => 'the start of '.
+                ! $carriesStart && ($duty->isSimulated() || $duty->inrush->fullTime !== null) => 'the start of '.
                     $duty->inrush->shownTime().
                     ' is '.
                     ($share > 10 ? 'far more than' : Show::number($share, 2).' times what').
@@ -62,6 +62,7 @@ final readonly class FuseChoice
                 ! $carriesStart => 'carries '.$held.' A for '.$time->shown().', the start takes '.$start->shown(),
                 ! $carriesMoment => 'carries '.Show::number($fuse->carries01s).' A for 0.1 s, '.Show::number($instant, 4).' A is wanted',
                 ! $allowed => 'above the maximum marked on the starter',
+                $duty->isSimulated() => 'the start is '.Show::number(100 * $share, 2).' % of what it carries',
                 default => 'carries '.$held.' A for '.$time->shown(),
             });
         }
@@ -77,17 +78,7 @@ final readonly class FuseChoice
             ->from(t: $time, start: $start, lrc: $duty->inrush->moment, I: $duty->design)
             ->as(
                 'smallest that carries the start',
-                Show::number($chosen->rating()).
-                    ' A carries '.
-                    Show::number($chosen->holds($time->number()), 4).
-                    ' A for {t} (start {start})'.
-                    ($duty->inrush->fullTime === null
-                        ? ''
-                        : ', with '.
-                            $duty->inrush->fullTime->shown().
-                            ' at {lrc} after it '.
-                            Show::number(100 * $duty->share($chosen), 2).
-                            ' % of what it bears,').
+                self::how($duty, $chosen).
                     ' and '.
                     Show::number($chosen->carries01s).
                     ' A for 0.1 s ('.
@@ -99,12 +90,30 @@ final readonly class FuseChoice
             ->make();
 
         return new ScpdChoice(
-            $ladder, $rating, maximum: $duty->markedMaximum(), findings: $this->findings($chosen, $time), certain: true,
+            $ladder, $rating, maximum: $duty->markedMaximum(), findings: $this->findings($chosen, $time, $duty->isSimulated()),
+            certain: true,
         );
     }
 
+    /** How the chosen fuse bears the start. */
+    private static function how(DeviceDuty $duty, GgFuse $chosen): string
+    {
+        $time = $duty->inrush->time;
+        $rating = Show::number($chosen->rating()).' A ';
+        if ($duty->isSimulated()) {
+            return $rating.'bears the current of the start from moment to moment, '.Show::number(100 * $duty->share($chosen), 2).
+                ' % of what it carries,';
+        }
+
+        return $rating.'carries '.Show::number($chosen->holds($time->number()), 4).' A for {t} (start {start})'.
+            ($duty->inrush->fullTime === null
+                ? ''
+                : ', with '.$duty->inrush->fullTime->shown().' at {lrc} after it '.Show::number(100 * $duty->share($chosen), 2).
+                    ' % of what it bears,');
+    }
+
     /** @return list<FindingBuilder> */
-    private function findings(GgFuse $chosen, Figure $time): array
+    private function findings(GgFuse $chosen, Figure $time, bool $simulated): array
     {
         $findings = [];
         if ($chosen->rating() === self::SMALLEST) {
@@ -117,7 +126,7 @@ final readonly class FuseChoice
                 ->source($this->gates->cited())
                 ->on(GuardFigure::ScpdRating);
         }
-        if ($time->number() > 0.1 && $time->number() < 10 - 1e-9) {
+        if (! $simulated && $time->number() > 0.1 && $time->number() < 10 - 1e-9) {
             $findings[] = Finding::note(GuardFinding::FuseBetweenGates)
                 ->title('The fuse is judged between two gates')
                 ->because(

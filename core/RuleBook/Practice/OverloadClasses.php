@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace BraveAnvil\RuleBook\Practice;
 
 use BraveAnvil\Circuit\Choice\TripClass;
+use BraveAnvil\Guard\ThermalRelay;
 use BraveAnvil\RuleBook\Table;
 
 /** Trip classes of overload relays: how long each is sure to hold a multiple of its setting. IEC 60947-4-1. */
@@ -52,6 +53,16 @@ final readonly class OverloadClasses
         $high = $this->table->must('upper_time_at_7_2_s', $class->value);
 
         return min(self::LONGEST_S, $high / $law($this->practice->classTestMultiple()) * $law($multiple));
+    }
+
+    /** A relay of a class that trips as soon as its class allows, less the margin that is kept back. */
+    public function relay(TripClass $class): ThermalRelay
+    {
+        $never = $this->practice->noTripMultiple();
+        $test = $this->practice->classTestMultiple();
+        $low = $this->table->must('lower_time_at_7_2_s', $class->value) * $this->practice->classMargin()->value;
+
+        return new ThermalRelay($low / log($test ** 2 / ($test ** 2 - $never ** 2)), $never);
     }
 
     public function cited(): string

@@ -21,6 +21,11 @@ final readonly class Practice
         );
     }
 
+    public function runUp(): RunUpPractice
+    {
+        return new RunUpPractice($this->tables->named(TableName::PracticeRunUp));
+    }
+
     public function guard(): GuardPractice
     {
         return new GuardPractice($this->tables->named(TableName::PracticeGuard));

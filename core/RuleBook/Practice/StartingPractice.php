@@ -38,6 +38,12 @@ final readonly class StartingPractice
         return $this->starting->must('run_up_time_least_s');
     }
 
+    /** Smallest inertia of a load that may be assumed in a motor's favour, kg·m². */
+    public function leastInertia(): float
+    {
+        return $this->starting->must('load_inertia_least');
+    }
+
     /** Smallest starting over rated current that may be assumed in a motor's favour. */
     public function leastStartCurrentRatio(): float
     {

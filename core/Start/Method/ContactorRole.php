@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Start\Method;
 
+/** What a contactor of a starter does. */
 enum ContactorRole
 {
     /** The only one. */
@@ -11,4 +12,12 @@ enum ContactorRole
     /** Main and delta, alike. */
     case Main;
     case Star;
+    /** Feeds an autotransformer. */
+    case Transformer;
+    /** Joins the star point of an autotransformer. */
+    case StarPoint;
+    /** Takes a starter out of the circuit once the motor runs. */
+    case Bypass;
+    /** Feeds the resistors that bridge a closed changeover. */
+    case Transition;
 }

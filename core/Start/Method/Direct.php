@@ -5,86 +5,84 @@ declare(strict_types=1);
 namespace BraveAnvil\Start\Method;
 
 use BraveAnvil\Circuit\Choice\MethodName;
-use BraveAnvil\Circuit\Choice\RelayPlace;
-use BraveAnvil\Circuit\Circuit;
-use BraveAnvil\Machine\Machine;
-use BraveAnvil\Plate\Motor;
-use BraveAnvil\Plate\WindingConnection;
-use BraveAnvil\RuleBook\TerminalMarks;
 use BraveAnvil\RuleBook\Words;
 use BraveAnvil\Solution\Figure;
+use BraveAnvil\Start\Motion\Plan;
+use BraveAnvil\Start\Motion\Stage;
+use BraveAnvil\Start\Motion\StagedPlan;
 use BraveAnvil\Start\StartFigures;
+use Override;
 
 /** Direct on line: one contactor, the whole current, the whole torque. */
-final readonly class Direct implements StartingMethod
+final readonly class Direct extends ThreeLeads
 {
+    #[Override]
     public function name(): MethodName
     {
         return MethodName::Direct;
     }
 
+    #[Override]
     public function drawing(): StarterDrawing
     {
         return StarterDrawing::Contactor;
     }
 
-    public function leads(): int
+    #[Override]
+    public function settings(): array
     {
-        return 3;
+        return [];
     }
 
-    public function fits(Circuit $circuit, Motor $motor): bool
+    #[Override]
+    public function plan(StartSetup $setup): Plan
     {
-        return $motor->connection() !== null && $motor->connection() !== WindingConnection::None;
+        return new StagedPlan(Stage::full($setup->feed($this->leads()), $setup->motor->ratedVolts()));
     }
 
-    public function refusal(Circuit $circuit, Motor $motor, Words $words): null
-    {
-        return null;
-    }
-
-    public function codeLetterTimes(): float
-    {
-        return 1.0;
-    }
-
-    public function at(Machine $machine, float $slip, float $volts, WindingConnection $running): StagePoint
-    {
-        $at = $machine->at($slip, $volts);
-        $winding = match ($running) {
-            WindingConnection::Star => $at['current'],
-            WindingConnection::Delta => $at['current'] / sqrt(3),
-            default => null,
-        };
-
-        return new StagePoint($at['current'], $winding, $at['torque']);
-    }
-
+    #[Override]
     public function lineCurrent(StartFigures $figures): ?Figure
     {
         return $figures->lockedRotorCurrent;
     }
 
+    #[Override]
     public function torque(StartFigures $figures): ?Figure
     {
         return $figures->lockedRotorTorque;
     }
 
-    public function windingShare(): float
+    #[Override]
+    public function windingShare(StartFigures $figures): float
     {
         return 1.0;
     }
 
+    #[Override]
     public function takesAll(): bool
     {
         return true;
     }
 
+    #[Override]
+    public function terminalShare(): float
+    {
+        return 1.0;
+    }
+
+    #[Override]
+    public function stageWord(Words $words): string
+    {
+        return 'direct on line';
+    }
+
+    #[Override]
     public function changesOver(): bool
     {
         return false;
     }
 
+    #[Override]
     public function inrush(StartFigures $figures, ?Figure $stageTime, ?Figure $runUpTime): ?Inrush
     {
         $current = $figures->lockedRotorCurrent;
@@ -94,31 +92,25 @@ final readonly class Direct implements StartingMethod
             : new Inrush($current, $stageTime, $current, true, $figures->peak);
     }
 
-    public function relaySeats(): array
-    {
-        return [new RelaySeat(RelayPlace::Line, 1.0, '', 'in the incoming line')];
-    }
-
+    #[Override]
     public function contactors(): array
     {
         return [new Contactor(ContactorRole::Line, 1.0, 'I', '{I}')];
     }
 
+    #[Override]
     public function capacitor(): CapacitorLimits
     {
         return new CapacitorLimits(true, '', false);
     }
 
-    public function wiring(Words $words, TerminalMarks $marks): string
+    #[Override]
+    public function parts(Words $words): array
     {
-        return '';
+        return ['one contactor', 'overload relay', 'three leads'];
     }
 
-    public function cautions(StartFigures $figures, Words $words, TerminalMarks $marks): array
-    {
-        return [];
-    }
-
+    #[Override]
     public function sentence(StartFigures $figures, Words $words, bool $refused): string
     {
         return self::onLine($figures);

@@ -6,6 +6,8 @@ namespace BraveAnvil\Start\Method;
 
 use BraveAnvil\Solution\Figure;
 use BraveAnvil\Solution\Unit;
+use BraveAnvil\Start\Motion\StartCurrent;
+use BraveAnvil\Start\StartFigures;
 
 /** What the protective device must let pass while the motor starts. */
 final readonly class Inrush
@@ -17,6 +19,7 @@ final readonly class Inrush
      * @param  bool  $marginOnMoment  whether a margin is kept on it; none where it is a bound already
      * @param  Figure  $peak  largest peak, A
      * @param  Figure|null  $fullTime  s from the changeover to full speed, counted with the whole locked-rotor current; null where nothing follows
+     * @param  StartCurrent|null  $course  what flows from moment to moment; null where it is not worked out
      */
     public function __construct(
         public Figure $current,
@@ -25,7 +28,39 @@ final readonly class Inrush
         public bool $marginOnMoment,
         public Figure $peak,
         public ?Figure $fullTime = null,
+        public ?StartCurrent $course = null,
     ) {
+    }
+
+    /** The same with what flows from moment to moment. */
+    public function along(StartCurrent $course): self
+    {
+        return new self($this->current, $this->time, $this->moment, $this->marginOnMoment, $this->peak, $this->fullTime, $course);
+    }
+
+    /**
+     * A reduced first stage, then at worst the whole locked-rotor current for a moment; the direct peak bounds the first one.
+     *
+     * @param  Figure|null  $first  line current of the first stage, A
+     * @return self|null null where something of it does not follow yet
+     */
+    public static function inTwoStages(?Figure $first, StartFigures $figures, ?Figure $stageTime, ?Figure $runUpTime): ?self
+    {
+        $moment = $figures->lockedRotorCurrent;
+
+        return $first === null || $moment === null || $figures->peak === null || $stageTime === null
+            ? null
+            : new self($first, $stageTime, $moment, false, $figures->peak, self::rest($stageTime, $runUpTime));
+    }
+
+    /** What is left to full speed after the changeover, s; null where that is nothing, or nobody knows. */
+    private static function rest(Figure $stageTime, ?Figure $runUpTime): ?Figure
+    {
+        $left = $runUpTime === null || $runUpTime->assumed() ? 0.0 : $runUpTime->number() - $stageTime->number();
+
+        return $runUpTime === null || $left <= 1e-9
+            ? null
+            : Figure::step('Time from changeover to full speed', $left, Unit::Second, run: $runUpTime, stage: $stageTime);
     }
 
     /** The same start with all of its currents so many times as large. */
@@ -44,7 +79,7 @@ final readonly class Inrush
             $grown($this->moment),
             $this->marginOnMoment,
             $grown($this->peak),
-            $this->fullTime,
+            $this->fullTime, $this->course?->times($factor),
         );
     }
 

@@ -5,25 +5,30 @@ declare(strict_types=1);
 namespace BraveAnvil\Start\Method;
 
 use BraveAnvil\Circuit\Choice\MethodName;
+use BraveAnvil\Circuit\Circuit;
+use BraveAnvil\RuleBook\Practice\RunUpPractice;
 
-/** The starting methods that are computed. */
+/** The starting methods, each with what is set on its starter. */
 final class Methods
 {
-    /** The method of that name, or null while it is not computed. */
-    public static function named(MethodName $name): ?StartingMethod
+    public static function named(MethodName $name, StarterSettings $settings): StartingMethod
     {
-        foreach (self::all() as $method) {
-            if ($method->name() === $name) {
-                return $method;
-            }
-        }
-
-        return null;
+        return match ($name) {
+            MethodName::Direct => new Direct,
+            MethodName::StarDelta => new StarDelta($settings),
+            MethodName::Autotransformer => new Autotransformer($settings),
+            MethodName::Resistor => SeriesElement::resistor($settings),
+            MethodName::Reactor => SeriesElement::reactor($settings),
+            MethodName::SoftStarter => new SoftStarter($settings),
+            MethodName::Drive => new Drive($settings),
+        };
     }
 
-    /** @return non-empty-list<StartingMethod> */
-    public static function all(): array
+    /** The method of a circuit, or null where none can be read. */
+    public static function of(Circuit $circuit, RunUpPractice $practice): ?StartingMethod
     {
-        return [new Direct, new StarDelta];
+        $name = $circuit->bad('starter.method') ? null : $circuit->chosen('starter.method', MethodName::class);
+
+        return $name === null ? null : self::named($name, StarterSettings::of($circuit, $practice));
     }
 }

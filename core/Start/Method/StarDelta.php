@@ -7,7 +7,6 @@ namespace BraveAnvil\Start\Method;
 use BraveAnvil\Circuit\Choice\MethodName;
 use BraveAnvil\Circuit\Choice\RelayPlace;
 use BraveAnvil\Circuit\Circuit;
-use BraveAnvil\Machine\Machine;
 use BraveAnvil\Plate\Motor;
 use BraveAnvil\Plate\PlateFigure;
 use BraveAnvil\Plate\WindingConnection;
@@ -16,7 +15,9 @@ use BraveAnvil\RuleBook\Words;
 use BraveAnvil\Solution\Figure;
 use BraveAnvil\Solution\Finding;
 use BraveAnvil\Solution\Show;
-use BraveAnvil\Solution\Unit;
+use BraveAnvil\Start\Motion\Plan;
+use BraveAnvil\Start\Motion\Stage;
+use BraveAnvil\Start\Motion\StagedPlan;
 use BraveAnvil\Start\StartFigure;
 use BraveAnvil\Start\StartFigures;
 use BraveAnvil\Start\StartFinding;
@@ -24,6 +25,10 @@ use BraveAnvil\Start\StartFinding;
 /** Star-delta starting: a third of the line current and of the torque; possible only where the delta voltage fits. */
 final readonly class StarDelta implements StartingMethod
 {
+    public function __construct(private StarterSettings $settings)
+    {
+    }
+
     public function name(): MethodName
     {
         return MethodName::StarDelta;
@@ -41,6 +46,12 @@ final readonly class StarDelta implements StartingMethod
 
     /** Both ends of each winding must be there, and the delta voltage must fit the supply. */
     public function fits(Circuit $circuit, Motor $motor): bool
+    {
+        return self::isPossible($circuit, $motor);
+    }
+
+    /** Whether this motor's ends and voltages allow it on this supply. */
+    public static function isPossible(Circuit $circuit, Motor $motor): bool
     {
         $connection = $motor->connection();
         $leads = $circuit->number('plate.leads')?->number();
@@ -104,17 +115,38 @@ final readonly class StarDelta implements StartingMethod
         };
     }
 
-    public function codeLetterTimes(): float
+    public function settings(): array
     {
-        return 3.0;
+        return ['starter.changeover.by', 'starter.changeover.value', 'starter.transition', 'starter.gap'];
     }
 
-    /** In star each winding sees the line voltage over √3: a third of the line current and of the torque of delta. */
-    public function at(Machine $machine, float $slip, float $volts, WindingConnection $running): StagePoint
+    public function wants(Circuit $circuit): ?string
     {
-        $delta = $machine->at($slip, $volts);
+        return null;
+    }
 
-        return new StagePoint($delta['current'] / 3, $delta['current'] / 3, $delta['torque'] / 3);
+    public function reclosing(): bool
+    {
+        return ! $this->settings->closed();
+    }
+
+    public function plan(StartSetup $setup): Plan
+    {
+        $feed = $setup->feed($this->leads());
+        $volts = $setup->motor->ratedVolts();
+
+        return new StagedPlan(
+            Stage::full($feed, $volts), Stage::star($feed, $volts), $this->settings->closed() ? 0.0 : $this->settings->gap()->number(),
+            $setup->changeover,
+        );
+    }
+
+    public function parts(Words $words): array
+    {
+        return [
+            $this->settings->closed() ? 'four contactors' : 'three contactors', ...$this->settings->closed() ? ['bridging resistors'] : [],
+            'timer', 'interlock', 'overload relay', 'six leads',
+        ];
     }
 
     public function lineCurrent(StartFigures $figures): ?Figure
@@ -127,7 +159,7 @@ final readonly class StarDelta implements StartingMethod
         return $figures->starTorque;
     }
 
-    public function windingShare(): float
+    public function windingShare(StartFigures $figures): float
     {
         return 1 / sqrt(3);
     }
@@ -135,6 +167,26 @@ final readonly class StarDelta implements StartingMethod
     public function takesAll(): bool
     {
         return false;
+    }
+
+    public function terminalShare(): float
+    {
+        return 1.0;
+    }
+
+    public function raisesSlowly(): bool
+    {
+        return false;
+    }
+
+    public function stageWord(Words $words): string
+    {
+        return $words->star;
+    }
+
+    public function stageTime(): StartFigure
+    {
+        return StartFigure::StarTime;
     }
 
     public function changesOver(): bool
@@ -145,22 +197,7 @@ final readonly class StarDelta implements StartingMethod
     /** A third in star, then the whole locked-rotor current for a moment when delta closes; the direct peak bounds the first. */
     public function inrush(StartFigures $figures, ?Figure $stageTime, ?Figure $runUpTime): ?Inrush
     {
-        $star = $figures->starLineCurrent;
-        $moment = $figures->lockedRotorCurrent;
-
-        return $star === null || $moment === null || $figures->peak === null || $stageTime === null
-            ? null
-            : new Inrush($star, $stageTime, $moment, false, $figures->peak, self::timeInDelta($stageTime, $runUpTime));
-    }
-
-    /** What is left to full speed after the changeover, s; null where that is nothing, or nobody knows. */
-    private static function timeInDelta(Figure $stageTime, ?Figure $runUpTime): ?Figure
-    {
-        $left = $runUpTime === null || $runUpTime->assumed() ? 0.0 : $runUpTime->number() - $stageTime->number();
-
-        return $runUpTime === null || $left <= 1e-9
-            ? null
-            : Figure::step('Time from changeover to full speed', $left, Unit::Second, run: $runUpTime, star: $stageTime);
+        return Inrush::inTwoStages($figures->starLineCurrent, $figures, $stageTime, $runUpTime);
     }
 
     public function relaySeats(): array
@@ -176,6 +213,7 @@ final readonly class StarDelta implements StartingMethod
         return [
             new Contactor(ContactorRole::Main, 1 / sqrt(3), 'I / √3', '{I} ÷ √3'),
             new Contactor(ContactorRole::Star, 1 / 3, 'I / 3', '{I} ÷ 3'),
+            ...$this->settings->closed() ? [new Contactor(ContactorRole::Transition, 0.27, '0.27 I', '0.27 × {I}')] : [],
         ];
     }
 
@@ -200,7 +238,7 @@ final readonly class StarDelta implements StartingMethod
     public function cautions(StartFigures $figures, Words $words, TerminalMarks $marks): array
     {
         $cautions = [];
-        if ($figures->reclosingPeak !== null) {
+        if ($figures->reclosingPeak !== null && $this->reclosing()) {
             $cautions[] = Finding::caution(StartFinding::ReclosingPeak)
                 ->title('The changeover can bite harder than a direct start')
                 ->because(
@@ -212,11 +250,6 @@ final readonly class StarDelta implements StartingMethod
                 ->source('own computation, an upper bound')
                 ->on(StartFigure::ReclosingPeak);
         }
-        $cautions[] = Finding::note(StartFinding::RunUpNotChecked)
-            ->title('Run-up in '.$words->star.' is not checked')
-            ->because('Whether a third of the torque brings this load up to speed is not computed yet.')
-            ->do('Watch the first start: change over near full speed, 90 % or more.')
-            ->on(StartFigure::StarTorque);
 
         return $cautions;
     }

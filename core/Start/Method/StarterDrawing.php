@@ -11,4 +11,9 @@ enum StarterDrawing: string
     case Contactor = 'contactor';
     /** Main and delta contactor with six leads to the motor. */
     case StarDelta = 'star_delta';
+    case Tapped = 'tapped_winding';
+    case Resistor = 'series_resistor';
+    case Reactor = 'series_reactor';
+    case Thyristors = 'thyristors';
+    case Converter = 'converter';
 }

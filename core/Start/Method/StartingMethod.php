@@ -6,18 +6,21 @@ namespace BraveAnvil\Start\Method;
 
 use BraveAnvil\Circuit\Choice\MethodName;
 use BraveAnvil\Circuit\Circuit;
-use BraveAnvil\Machine\Machine;
+use BraveAnvil\Circuit\Fields;
 use BraveAnvil\Plate\Motor;
-use BraveAnvil\Plate\WindingConnection;
 use BraveAnvil\RuleBook\TerminalMarks;
 use BraveAnvil\RuleBook\Words;
 use BraveAnvil\Solution\Figure;
 use BraveAnvil\Solution\FindingBuilder;
+use BraveAnvil\Start\Motion\Plan;
+use BraveAnvil\Start\StartFigure;
 use BraveAnvil\Start\StartFigures;
 
 /**
  * One way to start a motor: all that the stations need to know of it. A new method is a new class; no station asks which one
  * it has.
+ *
+ * @phpstan-import-type FieldPath from Fields
  */
 interface StartingMethod
 {
@@ -34,16 +37,30 @@ interface StartingMethod
     /** Why this motor cannot be started so on this supply, or null. */
     public function refusal(Circuit $circuit, Motor $motor, Words $words): ?Refused;
 
-    /** How many times the kVA of its code letter a motor takes direct on line, if its plate was marked for this method. */
-    public function codeLetterTimes(): float;
+    /** How it brings a motor up. */
+    public function plan(StartSetup $setup): Plan;
+
+    /** @return list<FieldPath> fields that are set on its starter */
+    public function settings(): array;
 
     /**
-     * Currents and torque of the first stage at a slip, at the voltage on the starter's line side.
+     * A field without which conductors and protection cannot be chosen, where it is empty.
      *
-     * @param  float  $volts  between lines
-     * @param  WindingConnection  $running  how the windings are joined once it runs
+     * @return FieldPath|null
      */
-    public function at(Machine $machine, float $slip, float $volts, WindingConnection $running): StagePoint;
+    public function wants(Circuit $circuit): ?string;
+
+    /** Voltage between the motor's terminals in the first stage, over that of the supply; null where the starter itself sets it. */
+    public function terminalShare(): ?float;
+
+    /** Whether electronics raise its torque by and by, without a step. */
+    public function raisesSlowly(): bool;
+
+    /** Whether the motor is for a moment without a supply and meets it again while its field still stands. */
+    public function reclosing(): bool;
+
+    /** @return list<string> what it is built of, in words */
+    public function parts(Words $words): array;
 
     /** Line current of the first stage at standstill, A, or null where it does not follow yet. */
     public function lineCurrent(StartFigures $figures): ?Figure;
@@ -52,7 +69,13 @@ interface StartingMethod
     public function torque(StartFigures $figures): ?Figure;
 
     /** Share of the supply voltage that stands across a winding in the first stage, of what it sees in run. */
-    public function windingShare(): float;
+    public function windingShare(StartFigures $figures): float;
+
+    /** Its first or only stage in a word or two, `star`, `on the tap`. */
+    public function stageWord(Words $words): string;
+
+    /** The name of its first stage's time. */
+    public function stageTime(): StartFigure;
 
     /** Whether it takes the whole locked-rotor current from the supply. */
     public function takesAll(): bool;

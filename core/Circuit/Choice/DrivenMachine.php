@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BraveAnvil\Circuit\Choice;
+
+use BraveAnvil\RuleBook\Words;
+
+/** What the motor drives. It says how the load usually goes with speed, and how heavy it usually is. */
+enum DrivenMachine: string implements Choice
+{
+    case Fan = 'fan';
+    case Pump = 'pump';
+    case Conveyor = 'conveyor';
+    case Compressor = 'compressor';
+    case Saw = 'saw';
+    case Drum = 'drum';
+    case Other = 'other';
+
+    public function label(Words $words): string
+    {
+        return match ($this) {
+            self::Fan => 'Fan',
+            self::Pump => 'Pump',
+            self::Conveyor => 'Conveyor',
+            self::Compressor => 'Compressor',
+            self::Saw => 'Saw',
+            self::Drum => 'Drum',
+            self::Other => 'Other',
+        };
+    }
+
+    /** How its torque usually goes with speed; null where nothing is usual. */
+    public function loadKind(): ?LoadKind
+    {
+        return match ($this) {
+            self::Fan, self::Pump => LoadKind::Quadratic,
+            self::Conveyor, self::Compressor, self::Saw, self::Drum => LoadKind::Constant,
+            self::Other => null,
+        };
+    }
+}

@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BraveAnvil\Circuit\Parse;
+
+use BraveAnvil\Circuit\Entry;
+use BraveAnvil\Circuit\Refusal;
+use BraveAnvil\Solution\Show;
+
+/** A load by points, `0 40; 50 30; 100 90`: percent of rated speed with percent of rated torque, in the order of speed. */
+final class LoadPoints
+{
+    private const FASTEST = 120.0;
+
+    private const LARGEST = 500.0;
+
+    private const MOST = 40;
+
+    /** Reads a text or a list of pairs; null where it is empty. */
+    public static function parse(mixed $value): Entry|Refusal|null
+    {
+        $pairs = is_string($value) ? self::pairs($value) : $value;
+        if (! is_array($pairs)) {
+            return new Refusal('Pairs of speed and torque are wanted here.');
+        }
+        if ($pairs === []) {
+            return null;
+        }
+        if (count($pairs) < 2 || count($pairs) > self::MOST) {
+            return new Refusal(count($pairs) < 2 ? 'One point makes no curve.' : 'More than '.self::MOST.' points.');
+        }
+        $points = [];
+        $before = -1.0;
+        foreach (array_values($pairs) as $i => $pair) {
+            $point = self::point($pair);
+            if ($point instanceof Refusal) {
+                return new Refusal('Point '.($i + 1).': '.$point->text);
+            }
+            if ($point[0] <= $before) {
+                return new Refusal(
+                    'Point '.($i + 1).' at '.Show::number($point[0]).' % of speed does not lie above the one before it.',
+                );
+            }
+            $before = $point[0];
+            $points[] = $point;
+        }
+
+        return new Entry($points, implode('; ', array_map(
+            static fn (array $point): string => Show::number($point[0]).' % speed: '.Show::number($point[1]).' % torque',
+            $points,
+        )));
+    }
+
+    /** @return list<list<string>> */
+    private static function pairs(string $text): array
+    {
+        $pairs = [];
+        foreach (explode(';', str_replace("\n", ';', $text)) as $part) {
+            $bare = trim(str_replace(['%', ':', '/'], ' ', $part));
+            if ($bare !== '') {
+                $pairs[] = array_values(array_filter(explode(' ', $bare), static fn (string $word): bool => $word !== ''));
+            }
+        }
+
+        return $pairs;
+    }
+
+    /** @return array{float, float}|Refusal */
+    private static function point(mixed $pair): array|Refusal
+    {
+        if (! is_array($pair) || count($pair) !== 2) {
+            return new Refusal('a speed and a torque are wanted.');
+        }
+        $read = [];
+        foreach (array_values($pair) as $one) {
+            $number = match (true) {
+                is_int($one), is_float($one) => (float) $one,
+                is_string($one) => Typed::number(trim($one, '% ')),
+                default => new Refusal('not a number.'),
+            };
+            if ($number instanceof Refusal || ! is_finite($number)) {
+                return new Refusal('not a number.');
+            }
+            $read[] = $number;
+        }
+        [$speed, $torque] = $read;
+
+        return match (true) {
+            $speed < 0 || $speed > self::FASTEST => new Refusal(Show::number($speed).' % of rated speed is outside 0 to 120 %.'),
+            $torque < 0 || $torque > self::LARGEST => new Refusal(Show::number($torque).' % of rated torque is outside 0 to 500 %.'),
+            default => [$speed, $torque],
+        };
+    }
+}

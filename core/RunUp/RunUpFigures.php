@@ -1,0 +1,207 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BraveAnvil\RunUp;
+
+use BraveAnvil\Circuit\Circuit;
+use BraveAnvil\Machine\Machine;
+use BraveAnvil\Plate\Motor;
+use BraveAnvil\RuleBook\Practice\RunUpPractice;
+use BraveAnvil\Solution\Figure;
+use BraveAnvil\Solution\Ledger;
+use BraveAnvil\Solution\Show;
+use BraveAnvil\Start\Method\SeriesElement;
+use BraveAnvil\Start\Method\StartingMethod;
+use BraveAnvil\Start\Motion\Course;
+use BraveAnvil\Start\Motion\Dip;
+use BraveAnvil\Start\Motion\DrivePlan;
+use BraveAnvil\Start\Motion\Moment;
+use BraveAnvil\Start\Motion\Node;
+use BraveAnvil\Start\Motion\Phase;
+use BraveAnvil\Start\Motion\RunUp;
+use BraveAnvil\Start\Motion\StagedPlan;
+use BraveAnvil\Start\StartFigure;
+
+/** Writes down what a run-up comes to, each figure with what it rests on. */
+final class RunUpFigures
+{
+    private const SOURCE = 'own computation: torque of the fitted machine over speed, its voltage solved at each speed';
+
+    /** @var array<string, Figure> what goes into all of them */
+    private array $inputs = [];
+
+    /** @var list<string> */
+    private array $assumptions = [];
+
+    public function __construct(
+        private readonly RunUpPractice $practice,
+        private readonly Ledger $ledger,
+    ) {
+    }
+
+    /**
+     * @param  Figure  $inertia  of all, kg·m²
+     * @param  Figure  $load  torque at rated speed, N·m
+     */
+    public function write(
+        Circuit $circuit,
+        Motor $motor,
+        StartingMethod $method,
+        RunUp $runUp,
+        Figure $inertia,
+        Figure $load,
+    ): RunUpTimes {
+        $this->assumptions = $runUp->assumptions;
+        $this->inputs = array_filter(['TL' => $load, 'V' => $motor->supplyVoltage, 'Tn' => $motor->ratedTorque]);
+        $course = $runUp->course;
+        $staged = $runUp->plan instanceof StagedPlan && $runUp->plan->first !== null;
+        $standing = $runUp->plan->firstStage($runUp->train)[0];
+        $drives = $runUp->plan instanceof DrivePlan;
+        $this->put(StartFigure::BreakdownSpeed, $runUp->train->breakdownSpeed(), 'where the motor has its largest torque');
+        $this->put(StartFigure::SteadySpeed, $course->steadySpeed > 0 ? $course->steadySpeed : null, 'where motor and load agree');
+        $this->put(StartFigure::StandstillCurrent, $drives ? null : $standing->flow->line, 'E / √3 over all impedances at standstill');
+        $this->put(StartFigure::StandstillTorque, $standing->shaft, 'at the voltage that is left at standstill');
+        $this->element($method, $runUp);
+        $stall = $this->put(
+            StartFigure::StallSpeed, $course->stallSpeed, 'where torque and load meet below the speed of the largest torque',
+        );
+        $reduced = $staged ? $this->put(StartFigure::ReducedSpeed, $course->reducedSpeed, 'where the first stage meets the load') : null;
+        $this->inputs = ['J' => $inertia, ...$this->inputs];
+        $time = $this->put(StartFigure::RunUpTime, $course->runUpTime, '∫ J dω / (T − T_load), to 98 % of the final speed');
+        $worst = $course->runUpTime === null ? null : $this->put(
+            StartFigure::RunUpTimeWorst, $runUp->worst->runUpTime,
+            'the same with '.Show::number(100 * $this->practice->worstTorqueShare()).' % of the torque',
+        );
+        $change = $course->changeover;
+        $stageTime = $change === null ? ($staged ? null : $time) : $this->put(
+            $method->stageTime(), $change->time, $this->changeoverReason($circuit),
+        );
+        $changeoverSpeed = $changeoverCurrent = null;
+        if ($change !== null) {
+            $changeoverSpeed = $this->put(StartFigure::ChangeoverSpeed, $change->speed, 'reached at the changeover');
+            $this->put(StartFigure::SpeedAfterGap, $change->speedAfterGap, 'after coasting through the gap');
+            $changeoverCurrent = $this->put(
+                StartFigure::ChangeoverCurrent, $change->after->flow->line, 'steady rms, once the first cycles are over',
+            );
+            $this->put(StartFigure::ChangeoverDip, Dip::ofBus($runUp->feed->feed, $change->after->flow->bus), '1 − V/E at the bus');
+        }
+        $first = $staged ? $this->put(
+            StartFigure::TimerFirst, $runUp->earliestChangeover($this->practice->changeoverCurrentShare()),
+            'until the second stage takes no more than '.Show::number(100 * $this->practice->changeoverCurrentShare())
+                .' % of its standstill current',
+        ) : null;
+        $dip = $this->put(
+            StartFigure::VoltageDip, Dip::atBus($runUp->plan, $runUp->train, $course), '100 (1 − V/E), first stage, standstill',
+        );
+        $dipAtMotor = $this->put(
+            StartFigure::DipAtMotor, Dip::atMotor($runUp->plan, $runUp->train, $method), '100 (1 − V/E) at the terminals, standstill',
+        );
+        $this->put(StartFigure::PeakLineCurrent, $course->peakLine(), 'largest steady rms of the start');
+        $margin = $this->put(StartFigure::TorqueMargin, $runUp->torqueMargin(), 'least T/T_load up to the speed of the largest torque');
+        $this->put(StartFigure::TorqueStep, $this->torqueStep($course, $motor, $method), '2 × the largest step of the steady torque');
+        if ($course->runUpTime !== null && ! $drives) {
+            $this->heat($motor, $runUp);
+        }
+
+        return new RunUpTimes(
+            $time, $stageTime, $worst, $stall, $changeoverSpeed, $reduced, $changeoverCurrent, $first, $dip, $dipAtMotor, $margin,
+            $this->lockedRotorTime($circuit, $runUp),
+        );
+    }
+
+    private function put(StartFigure $name, ?float $value, string $says): ?Figure
+    {
+        return $value === null ? null : $this->ledger->work($name)->from(...$this->inputs)->equals($value)->saying($says)
+            ->source(self::SOURCE)->assuming(...$this->assumptions)->write();
+    }
+
+    private function changeoverReason(Circuit $circuit): string
+    {
+        return match (true) {
+            $circuit->number('starter.changeover.value') === null => 'until 97 % of the speed that the first stage reaches',
+            $circuit->word('starter.changeover.by') === 'speed' => 'until the typed speed is reached',
+            default => 'as typed',
+        };
+    }
+
+    private function element(StartingMethod $method, RunUp $runUp): void
+    {
+        if (! $method instanceof SeriesElement) {
+            return;
+        }
+        $element = $method->element($runUp->train->point(0.0));
+        $this->put(
+            StartFigure::SeriesResistance, $element->resistance > 0 ? $element->resistance : null,
+            '√((Z/k)² − X²) − R at standstill',
+        );
+        $this->put(
+            StartFigure::SeriesReactance, $element->reactance > 0 ? $element->reactance : null, '√((Z/k)² − R²) − X at standstill',
+        );
+    }
+
+    /** In rated torques; null where electronics raise the torque by and by. */
+    private function torqueStep(Course $course, Motor $motor, StartingMethod $method): ?float
+    {
+        if ($method->raisesSlowly() || $motor->ratedTorque === null) {
+            return null;
+        }
+        $gap = array_filter($course->moments, static fn (Moment $moment): bool => $moment->phase === Phase::Gap) !== [];
+        $steps = [$course->first()->flow->torque];
+        if ($course->changeover !== null) {
+            $before = $gap ? 0.0 : self::lastOf($course, Phase::First)?->flow->torque ?? 0.0;
+            $steps[] = abs($course->changeover->after->flow->torque - $before);
+        }
+
+        return $this->practice->torqueStepTransient() * max($steps) / $motor->ratedTorque->number();
+    }
+
+    private static function lastOf(Course $course, Phase $phase): ?Node
+    {
+        $last = null;
+        foreach ($course->moments as $moment) {
+            $last = $moment->phase === $phase ? $moment->node : $last;
+        }
+
+        return $last;
+    }
+
+    private function heat(Motor $motor, RunUp $runUp): void
+    {
+        $course = $runUp->course;
+        $top = $runUp->train->synchronousSpeed();
+        $rotor = $course->rotorHeat($top);
+        $stator = $course->statorHeat();
+        $this->put(StartFigure::RotorEnergy, $rotor, '∫ s ω_s T dt');
+        $this->put(StartFigure::I2t, $course->lineEnergy(), '∫ I² dt in the line');
+        $whole = $stator === null ? null : $this->put(StartFigure::StartEnergy, $rotor + $stator, '∫ (s ω_s T + 3 I² R₁) dt');
+        $machine = $runUp->train->motor;
+        if ($whole === null || ! $machine instanceof Machine || $motor->output === null || $motor->efficiency === null) {
+            return;
+        }
+        $slip = max(1e-6, 1 - $course->steadySpeed / $top);
+        $steady = $machine->at($slip);
+        $may = $motor->output->number() * (1 / $motor->efficiency->number() - 1);
+        $spare = 3600 * ($may - ($steady['real'] - $steady['output'])) / $whole->number();
+        $this->put(
+            StartFigure::StartsPerHour, $spare > 0 ? $spare : null,
+            '3600 (losses at rated load − losses at this load) / heat of a start',
+        );
+    }
+
+    /** ∫ (I_winding / I_locked rotor)² dt: how long a locked rotor would have taken to heat it as much. */
+    private function lockedRotorTime(Circuit $circuit, RunUp $runUp): ?Figure
+    {
+        if ($circuit->number('plate.locked_rotor_time') === null || $runUp->course->runUpTime === null) {
+            return null;
+        }
+        $standing = $runUp->train->point(0.0)->impedance();
+        $ohms = static fn (Moment $at): float => $runUp->train->point($at->node->speed)->impedance();
+
+        return $this->put(
+            StartFigure::LockedRotorTime,
+            $runUp->course->integral(static fn (Moment $at): float => ($at->node->flow->voltage * $standing / $ohms($at)) ** 2),
+            '∫ (I / I_LR)² dt in the winding',
+        );
+    }
+}

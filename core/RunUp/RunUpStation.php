@@ -1,0 +1,164 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BraveAnvil\RunUp;
+
+use BraveAnvil\Cable\Cabling;
+use BraveAnvil\Cable\SizedRun;
+use BraveAnvil\Circuit\Choice\ChangeoverBy;
+use BraveAnvil\Circuit\Circuit;
+use BraveAnvil\Machine\TurningMotor;
+use BraveAnvil\Plate\Motor;
+use BraveAnvil\Power\Load;
+use BraveAnvil\RuleBook\Practice\Practice;
+use BraveAnvil\RuleBook\Practice\RunUpPractice;
+use BraveAnvil\RuleBook\RuleBook;
+use BraveAnvil\Solution\Figure;
+use BraveAnvil\Solution\Ledger;
+use BraveAnvil\Start\Method\StartSetup;
+use BraveAnvil\Start\Motion\ChangeoverRule;
+use BraveAnvil\Start\Motion\FeedReader;
+use BraveAnvil\Start\Motion\Impedance;
+use BraveAnvil\Start\Motion\InertiaReader;
+use BraveAnvil\Start\Motion\LoadReader;
+use BraveAnvil\Start\Motion\RunUp;
+use BraveAnvil\Start\Motion\Train;
+use BraveAnvil\Start\StartFigure;
+use BraveAnvil\Start\Starting;
+
+/**
+ * Whether the motor brings its load up, how long that takes, and what it costs. It stands under Start, and is computed once the
+ * conductors are chosen, whose impedance it meets. What cannot be simulated rests on a timed run-up, or waits.
+ */
+final readonly class RunUpStation
+{
+    /** Fields without which no start can be worked out. */
+    private const NEEDS = [
+        'starter.method', 'starter.changeover.by', 'starter.changeover.value', 'starter.tap_percent', 'starter.current_limit',
+        'starter.ramp_time', 'starter.initial_voltage', 'starter.gap', 'starter.transition', 'starter.drive_input_current',
+        'supply.fault_level_kva', 'supply.transformer_kva', 'supply.transformer_impedance_percent', 'supply.x_over_r',
+        'load.machine', 'load.kind', 'load.torque_percent', 'load.inertia', 'load.speed_ratio', 'load.breakaway_percent', 'load.points',
+        'plate.inertia', 'starter.run_up_time',
+    ];
+
+    /** Supply and plate may differ by so much in frequency, in parts of one. */
+    private const SAME_FREQUENCY = 0.02;
+
+    private RunUpPractice $runUp;
+
+    public function __construct(private RuleBook $book, private Practice $practice)
+    {
+        $this->runUp = $practice->runUp();
+    }
+
+    /** @return Starting the same with its times, and with the run-up where it can be worked out */
+    public function solve(Circuit $circuit, Motor $motor, Load $load, Starting $starting, ?Cabling $cabling, Ledger $ledger): Starting
+    {
+        $method = $starting->method;
+        if ($method === null || $method->refusal($circuit, $motor, $this->book->words()) !== null) {
+            return (new TimedStart($this->practice))->solve($circuit, $starting, $ledger);
+        }
+        $ready = $this->ready($circuit, $motor, $load, $cabling);
+        if ($ready === null) {
+            RunUpVerdicts::notChecked($circuit, $motor, self::otherFrequency($circuit, $motor), $ledger);
+
+            return (new TimedStart($this->practice))->solve($circuit, $starting, $ledger);
+        }
+        $reader = new InertiaReader($this->runUp, $this->book->words());
+        $rotor = $reader->ofMotor($circuit, $motor);
+        $driven = $rotor === null ? null : $reader->ofLoad($circuit, $ready->load, $rotor);
+        $timed = $circuit->missing('starter.run_up_time') ? null : $circuit->number('starter.run_up_time');
+        if ($rotor === null || ($driven === null && $timed === null)) {
+            $ledger->missing('load.inertia', 'Nothing is usual for such a load: its inertia is wanted, or a timed start.');
+
+            return (new TimedStart($this->practice))->solve($circuit, $starting, $ledger);
+        }
+        $plan = $method->plan($ready->setup);
+        $train = new Train($ready->setup->motor, $ready->load->load, $rotor->number() + ($driven?->number() ?? $rotor->number()));
+        $work = $ledger->work(StartFigure::Inertia);
+        if ($timed !== null && $circuit->missing('load.inertia')) {
+            $train = Stopwatch::inertia($plan, $train, $timed->number(), $rotor->number());
+            if ($train === null) {
+                RunUpVerdicts::stopwatchImpossible($timed, $ledger);
+
+                return (new TimedStart($this->practice))->solve($circuit, $starting, $ledger);
+            }
+            $inertia = InertiaReader::timed($work, $timed, $train->inertia)->write();
+            RunUpVerdicts::byStopwatch($inertia, $timed, $ledger);
+        } else {
+            $inertia = InertiaReader::total($work, $rotor, $driven ?? $rotor)->write();
+        }
+        $course = $plan->run($train);
+        $worst = $plan->run($train, $this->runUp->worstTorqueShare(), $course->changeover?->time);
+        $fit = $motor->fit;
+        $runUp = new RunUp($train, $plan, $course, $worst, $ready->feed, [
+            ...$ready->feed->assumptions, ...$fit === null || $fit->typical === [] ? [] : [$fit->typicalWords()],
+            ...$fit?->machine === null ? ['the motor’s curve from its stamps'] : [],
+        ]);
+        $figures = (new RunUpFigures($this->runUp, $ledger))
+            ->write($circuit, $motor, $method, $runUp, $inertia, $ready->load->torque);
+        (new RunUpVerdicts($this->runUp, $this->book, $ledger))->judge($circuit, $motor, $method, $starting, $runUp, $figures, $timed);
+        $ledger->curve(new TorqueSpeedCurve($runUp, $method, $this->book->words()));
+        $ledger->curve(new CourseCurve($runUp, $method, $this->book->words()));
+
+        return $starting->running($runUp, $figures->time, $figures->stageTime);
+    }
+
+    private function ready(Circuit $circuit, Motor $motor, Load $load, ?Cabling $cabling): ?RunUpReady
+    {
+        $turning = $motor->fit?->turning($this->practice->starting()->lockedRotorPowerFactor()->value);
+        $supply = $motor->supplyVoltage;
+        $rated = $load->ratedCurrent();
+        $driven = LoadReader::read($circuit, $motor);
+        if ($turning === null || $supply === null || $rated === null || $driven === null || $motor->ratedTorque === null
+            || $motor->speed === null || $circuit->bad(...self::NEEDS) || self::otherFrequency($circuit, $motor)) {
+            return null;
+        }
+        $feed = FeedReader::read($circuit, $supply, self::impedance($cabling?->line), self::impedance($cabling?->motor), $this->runUp);
+
+        return new RunUpReady($feed, $driven, new StartSetup(
+            $feed->feed, $turning, self::changeover($circuit, $turning), $rated->number(), $motor->ratedTorque->number(),
+            $motor->speed->number(), $this->driveInput($circuit, $motor, $load, $supply), $this->runUp->driveTorque(),
+        ));
+    }
+
+    /** Of each conductor of a run; none where it is not chosen. */
+    private static function impedance(?SizedRun $run): Impedance
+    {
+        return $run === null ? Impedance::none() : new Impedance($run->resistance, $run->reactance);
+    }
+
+    private static function changeover(Circuit $circuit, TurningMotor $motor): ChangeoverRule
+    {
+        $value = $circuit->number('starter.changeover.value');
+
+        return match (true) {
+            $value === null => ChangeoverRule::usual(),
+            $circuit->chosen('starter.changeover.by', ChangeoverBy::class) === ChangeoverBy::Speed => ChangeoverRule::at(
+                $value->number() / 100 * $motor->synchronousSpeed(),
+            ),
+            default => ChangeoverRule::after($value->number()),
+        };
+    }
+
+    /** Line current of a drive at rated output, A: typed, else by what drives usually lose and distort. */
+    private function driveInput(Circuit $circuit, Motor $motor, Load $load, Figure $supply): float
+    {
+        $typed = $circuit->number('starter.drive_input_current');
+        if ($typed !== null) {
+            return $typed->number();
+        }
+        $input = $load->input?->number() ?? 0.0;
+
+        return $input / $this->runUp->driveEfficiency() / $this->runUp->drivePowerFactor() / (sqrt(3) * $supply->number());
+    }
+
+    private static function otherFrequency(Circuit $circuit, Motor $motor): bool
+    {
+        $supply = $circuit->number('supply.frequency')?->number();
+        $rated = $motor->frequency?->number();
+
+        return $supply !== null && $rated !== null && abs($supply / $rated - 1) > self::SAME_FREQUENCY;
+    }
+}

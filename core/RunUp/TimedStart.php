@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BraveAnvil\RunUp;
+
+use BraveAnvil\Circuit\Choice\ChangeoverBy;
+use BraveAnvil\Circuit\Circuit;
+use BraveAnvil\RuleBook\Practice\Practice;
+use BraveAnvil\Solution\Figure;
+use BraveAnvil\Solution\Ledger;
+use BraveAnvil\Start\StartFigure;
+use BraveAnvil\Start\Starting;
+
+/** The times of a start that cannot be worked out: as somebody timed it, else a usual one, marked. */
+final readonly class TimedStart
+{
+    public function __construct(private Practice $practice)
+    {
+    }
+
+    public function solve(Circuit $circuit, Starting $starting, Ledger $ledger): Starting
+    {
+        $runUp = $this->runUpTime($circuit, $ledger);
+        $stage = $starting->method?->changesOver() === true ? self::stageTime($circuit, $runUp, $starting, $ledger) : $runUp;
+
+        return $starting->running(null, $runUp, $stage);
+    }
+
+    private function runUpTime(Circuit $circuit, Ledger $ledger): ?Figure
+    {
+        $typed = $circuit->number('starter.run_up_time');
+        if ($typed !== null) {
+            return $ledger->work(StartFigure::RunUpTime)->from(t: $typed)->equals($typed->number())->source('typed')->write();
+        }
+        if ($circuit->bad('starter.run_up_time')) {
+            return null;
+        }
+        $usual = $this->practice->starting()->runUpTime();
+
+        return $ledger->work(StartFigure::RunUpTime)->equals($usual->value)->source('assumed, as the run-up cannot be worked out')
+            ->corrected($usual->correction)->assuming('a run-up time of '.$usual->shown().' s')->write();
+    }
+
+    /** How long the first stage lasts, s: as the timer is set, else as long as the run-up. */
+    private static function stageTime(Circuit $circuit, ?Figure $runUpTime, Starting $starting, Ledger $ledger): ?Figure
+    {
+        if ($circuit->bad('starter.changeover.value', 'starter.changeover.by')) {
+            return null;
+        }
+        $name = $starting->method?->stageTime() ?? StartFigure::StarTime;
+        $value = $circuit->number('starter.changeover.value');
+        if ($value !== null && $circuit->chosen('starter.changeover.by', ChangeoverBy::class) !== ChangeoverBy::Speed) {
+            return $ledger->work($name)->from(t: $value)->equals($value->number())->source('typed')->write();
+        }
+
+        return $runUpTime === null
+            ? null
+            : $ledger->put($runUpTime->named($name, 'the run-up time, as no changeover time is typed'));
+    }
+}

@@ -1,0 +1,149 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BraveAnvil\Start\Method;
+
+use BraveAnvil\Circuit\Choice\MethodName;
+use BraveAnvil\Circuit\Circuit;
+use BraveAnvil\RuleBook\TerminalMarks;
+use BraveAnvil\RuleBook\Words;
+use BraveAnvil\Solution\Figure;
+use BraveAnvil\Solution\Finding;
+use BraveAnvil\Solution\Unit;
+use BraveAnvil\Start\Motion\DrivePlan;
+use BraveAnvil\Start\Motion\Plan;
+use BraveAnvil\Start\Motion\Stage;
+use BraveAnvil\Start\StartFigures;
+use BraveAnvil\Start\StartFinding;
+use Override;
+
+/** A frequency drive: no inrush, torque along a ramp; what it takes from the line is its own, not the motor's. */
+final readonly class Drive extends ThreeLeads
+{
+    public function __construct(private StarterSettings $settings)
+    {
+    }
+
+    #[Override]
+    public function name(): MethodName
+    {
+        return MethodName::Drive;
+    }
+
+    #[Override]
+    public function drawing(): StarterDrawing
+    {
+        return StarterDrawing::Converter;
+    }
+
+    #[Override]
+    public function settings(): array
+    {
+        return ['starter.drive_input_current', 'starter.ramp_time'];
+    }
+
+    #[Override]
+    public function wants(Circuit $circuit): ?string
+    {
+        $known = $this->settings->driveInput() !== null || $circuit->bad('starter.drive_input_current');
+
+        return $known ? null : 'starter.drive_input_current';
+    }
+
+    #[Override]
+    public function plan(StartSetup $setup): Plan
+    {
+        return new DrivePlan(
+            Stage::full($setup->feed($this->leads()), $setup->motor->ratedVolts()), $setup->driveInput, $setup->ratedTorque,
+            $setup->driveTorque * $setup->ratedTorque, $this->settings->rampTime()->number(), $setup->ratedCurrent, $setup->ratedSpeed,
+        );
+    }
+
+    #[Override]
+    public function lineCurrent(StartFigures $figures): ?Figure
+    {
+        return $this->settings->driveInput();
+    }
+
+    #[Override]
+    public function torque(StartFigures $figures): ?Figure
+    {
+        return null;
+    }
+
+    #[Override]
+    public function windingShare(StartFigures $figures): float
+    {
+        return 0.0;
+    }
+
+    #[Override]
+    public function raisesSlowly(): bool
+    {
+        return true;
+    }
+
+    #[Override]
+    public function stageWord(Words $words): string
+    {
+        return 'on the drive';
+    }
+
+    #[Override]
+    public function changesOver(): bool
+    {
+        return false;
+    }
+
+    #[Override]
+    public function inrush(StartFigures $figures, ?Figure $stageTime, ?Figure $runUpTime): ?Inrush
+    {
+        $line = $this->settings->driveInput();
+
+        return $line === null || $stageTime === null
+            ? null
+            : new Inrush($line, $stageTime, $line, true, Figure::step('Peak', sqrt(2) * $line->number(), Unit::Ampere, I: $line));
+    }
+
+    #[Override]
+    public function contactors(): array
+    {
+        return [new Contactor(ContactorRole::Line, 1.0, 'I', '{I}')];
+    }
+
+    #[Override]
+    public function capacitor(): CapacitorLimits
+    {
+        return new CapacitorLimits(false, 'Behind a drive a capacitor destroys its output; before it, the harmonics load it.', false);
+    }
+
+    #[Override]
+    public function parts(Words $words): array
+    {
+        return ['frequency drive', 'line choke or filter', 'screened motor cable', 'line contactor or isolator', 'overload in the drive'];
+    }
+
+    #[Override]
+    public function cautions(StartFigures $figures, Words $words, TerminalMarks $marks): array
+    {
+        return [
+            Finding::note(StartFinding::DriveHarmonics)
+                ->title('What a drive brings with it')
+                ->because(
+                    'Its line current is distorted (mostly 5th and 7th harmonic), so a clamp must be true-rms. Long motor leads see overvoltage, a motor that turns slowly cools itself less, and bearings may carry current.',
+                )
+                ->do('Follow the drive’s manual for choke, cable length and screen. Never test insulation through it.')
+                ->source('common practice, no source'),
+        ];
+    }
+
+    #[Override]
+    public function sentence(StartFigures $figures, Words $words, bool $refused): string
+    {
+        $input = $this->settings->driveInput();
+
+        return 'The drive turns it up along its ramp'.
+            ($input === null ? '.' : ' and takes '.$input->shown(3).' from the line at full load.');
+    }
+}

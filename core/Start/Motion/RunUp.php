@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BraveAnvil\Start\Motion;
+
+/** A start as it was worked out, as it should be and at its worst. */
+final readonly class RunUp
+{
+    /**
+     * @param  Course  $worst  with the least torque that the motor's tolerance allows, the timer left as it is
+     * @param  list<string>  $assumptions  what all of it rests on that nobody typed
+     */
+    public function __construct(
+        public Train $train,
+        public Plan $plan,
+        public Course $course,
+        public Course $worst,
+        public FeedReader $feed,
+        public array $assumptions,
+    ) {
+    }
+
+    /** Seconds in the first stage after which delta takes no more than a share of the current at standstill; null where it never does. */
+    public function earliestChangeover(float $share): ?float
+    {
+        if (! $this->plan instanceof StagedPlan || $this->plan->first === null) {
+            return null;
+        }
+        $standing = $this->train->point(0.0)->impedance();
+        $before = null;
+        foreach ($this->train->speeds() as $speed) {
+            $part = $standing / $this->train->point($speed)->impedance();
+            if ($part <= $share) {
+                $speed = $before === null ? $speed : $before[0] + ($speed - $before[0]) * ($before[1] - $share) / ($before[1] - $part);
+
+                return (new Sweep($this->train, $this->plan->first))->leg(0.0, $speed)?->seconds();
+            }
+            $before = [$speed, $part];
+        }
+
+        return null;
+    }
+
+    /** The first stage held on to for a time, as when the changeover never comes; null with one stage. */
+    public function held(float $seconds): ?Leg
+    {
+        return $this->plan instanceof StagedPlan && $this->plan->first !== null
+            ? (new Sweep($this->train, $this->plan->first))->legFor(0.0, $seconds)
+            : null;
+    }
+
+    /** Least torque over that of the load while the first stage speeds up, from standstill to the speed of the largest torque. */
+    public function torqueMargin(): ?float
+    {
+        $least = null;
+        foreach ($this->plan->firstStage($this->train) as $node) {
+            if ($node->speed <= $this->train->breakdownSpeed() + 1e-6 && $node->load > 0) {
+                $least = min($least ?? INF, $node->shaft / $node->load);
+            }
+        }
+
+        return $least;
+    }
+}

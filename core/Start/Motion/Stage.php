@@ -1,0 +1,101 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BraveAnvil\Start\Motion;
+
+use BraveAnvil\Machine\MotorPoint;
+
+/** One stage of a start: how the motor hangs on its feed, so that all follows from what the motor is at a slip. */
+final readonly class Stage
+{
+    /**
+     * @param  float  $ratedVolts  of the motor, between lines
+     * @param  bool  $star  whether windings that run in delta are joined in star
+     * @param  Impedance  $series  between line run and motor, each phase
+     * @param  float  $tap  motor volts over line volts, of an autotransformer; 1 without one
+     */
+    private function __construct(
+        public Feed $feed,
+        private float $ratedVolts,
+        private bool $star,
+        private Impedance $series,
+        private float $tap,
+    ) {
+    }
+
+    /** The motor joined as it runs, at the full voltage. */
+    public static function full(Feed $feed, float $ratedVolts): self
+    {
+        return new self($feed, $ratedVolts, false, Impedance::none(), 1.0);
+    }
+
+    /** Windings that run in delta, joined in star. */
+    public static function star(Feed $feed, float $ratedVolts): self
+    {
+        return new self($feed, $ratedVolts, true, Impedance::none(), 1.0);
+    }
+
+    /** @param  Impedance  $element  in each line, before the motor */
+    public static function throughSeries(Feed $feed, float $ratedVolts, Impedance $element): self
+    {
+        return new self($feed, $ratedVolts, false, $element, 1.0);
+    }
+
+    /** @param  float  $tap  motor volts over line volts */
+    public static function throughTap(Feed $feed, float $ratedVolts, float $tap): self
+    {
+        return new self($feed, $ratedVolts, false, Impedance::none(), $tap);
+    }
+
+    /** The same on another supply. */
+    public function on(Feed $feed): self
+    {
+        $leads = $this->feed->sixLeads ? 6 : 3;
+
+        return new self($feed->leads($leads), $this->ratedVolts, $this->star, $this->series, $this->tap);
+    }
+
+    public function flow(MotorPoint $at): Flow
+    {
+        $feed = $this->feed;
+        // In star each winding, three times the impedance of its star equivalent, lies with its two leads in one line.
+        $windings = $this->star ? 3.0 : 1.0;
+        $leads = $this->star ? 2.0 : ($feed->sixLeads ? 2 / 3 : 1.0);
+        $square = $this->tap * $this->tap;
+        $source = $feed->source();
+        $r = ($windings * $at->resistance + $leads * $feed->lead->resistance) / $square + $this->series->resistance
+            + $feed->line->resistance;
+        $x = ($windings * $at->reactance + $leads * $feed->lead->reactance) / $square + $this->series->reactance + $feed->line->reactance;
+        $phase = $feed->volts / sqrt(3);
+        $line = $phase / sqrt(($r + $source->resistance) ** 2 + ($x + $source->reactance) ** 2);
+        $lead = $line / $this->tap;
+        $across = $lead * $windings * sqrt($at->resistance * $at->resistance + $at->reactance * $at->reactance);
+        $voltage = ($this->star ? $across : sqrt(3) * $across) / $this->ratedVolts;
+        $share = $voltage * $voltage;
+
+        return new Flow(
+            $line, $lead, $voltage, sqrt(3) * $across, sqrt(3) * $line * sqrt($r * $r + $x * $x), $share * $at->torque,
+            $at->statorLoss === null ? null : $share * $at->statorLoss,
+        );
+    }
+
+    /**
+     * Volts between lines of the bus at a smaller current than the motor takes by itself: something lossless holds it back.
+     *
+     * @param  float  $amperes  in the line
+     */
+    public function busAt(MotorPoint $at, float $amperes): float
+    {
+        $feed = $this->feed;
+        $source = $feed->source();
+        $leads = $feed->sixLeads ? 2 / 3 : 1.0;
+        $r = $at->resistance + $leads * $feed->lead->resistance + $feed->line->resistance;
+        $x = $at->reactance + $leads * $feed->lead->reactance + $feed->line->reactance;
+        $whole = ($feed->volts / sqrt(3) / $amperes) ** 2 - ($r + $source->resistance) ** 2;
+        $x = max($x, ($whole > 0 ? sqrt($whole) : 0.0) - $source->reactance);
+        $line = $feed->volts / sqrt(3) / hypot($r + $source->resistance, $x + $source->reactance);
+
+        return sqrt(3) * $line * hypot($r, $x);
+    }
+}

@@ -1,0 +1,185 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BraveAnvil\Start\Motion;
+
+use BraveAnvil\Machine\MotorPoint;
+
+/** One stage of a start over all speeds. */
+final class Sweep
+{
+    private const RADIANS = 2 * M_PI / 60;
+
+    /** @var list<Node>|null */
+    private ?array $nodes = null;
+
+    /**
+     * @param  float  $share  of the air gap's torque that is there: 1, or less in the worst case
+     */
+    public function __construct(private readonly Train $train, public readonly Stage $stage, private readonly float $share = 1.0)
+    {
+    }
+
+    /** The same with another share of the air gap's torque. */
+    public function with(float $share): self
+    {
+        $other = new self($this->train, $this->stage, $share);
+        $other->nodes = $this->nodes === null
+            ? null
+            : array_map(fn (Node $node): Node => $other->made($node->speed, $node->flow, $node->load), $this->nodes);
+
+        return $other;
+    }
+
+    /** @param  float  $speed  rpm */
+    public function at(float $speed): Node
+    {
+        return $this->made($speed, $this->stage->flow($this->train->point($speed)), $this->train->load->torque($speed));
+    }
+
+    private function made(float $speed, Flow $flow, float $load): Node
+    {
+        return new Node($speed, $flow, $this->share * $flow->torque - $this->train->motor->frictionAt($speed), $load);
+    }
+
+    /** @return list<Node> from standstill to synchronous speed */
+    public function nodes(): array
+    {
+        $load = $this->train->load;
+
+        return $this->nodes ??= array_map(
+            fn (float $speed, MotorPoint $point): Node => $this->made($speed, $this->stage->flow($point), $load->torque($speed)),
+            $this->train->speeds(), $this->train->points(),
+        );
+    }
+
+    /** The first speed from `$from` on at which nothing is left to speed it up, rpm. It is `$from` itself where it does not start. */
+    public function equilibrium(float $from): float
+    {
+        $before = $this->at($from);
+        if ($before->surplus() <= 0) {
+            return $from;
+        }
+        foreach ($this->nodes() as $node) {
+            if ($node->speed <= $from) {
+                continue;
+            }
+            if ($node->surplus() <= 0) {
+                return $this->crossing($before, $node);
+            }
+            $before = $node;
+        }
+
+        return $before->speed;
+    }
+
+    /** Where motor and load agree in normal running, rpm; 0 where the motor cannot carry this load at any speed. */
+    public function steadySpeed(): float
+    {
+        $above = null;
+        foreach (array_reverse($this->nodes()) as $node) {
+            if ($node->surplus() > 0) {
+                return $above === null ? $node->speed : $this->crossing($node, $above);
+            }
+            $above = $node;
+        }
+
+        return 0.0;
+    }
+
+    private function crossing(Node $gains, Node $loses): float
+    {
+        for ($i = 0; $i < 20; $i++) {
+            $share = $gains->surplus() / ($gains->surplus() - $loses->surplus());
+            // Never quite at an end, so that both close in.
+            $here = $this->at($gains->speed + ($loses->speed - $gains->speed) * min(0.98, max(0.02, $share)));
+            if (abs($here->surplus()) < 1e-9 * max(1.0, abs($here->load)) || $loses->speed - $gains->speed < 1e-7) {
+                return $here->speed;
+            }
+            $here->surplus() > 0 ? ($gains = $here) : ($loses = $here);
+        }
+
+        return ($gains->speed + $loses->speed) / 2;
+    }
+
+    /**
+     * From one speed to another, the times since the first.
+     *
+     * @return Leg|null null where it stays behind
+     */
+    public function leg(float $from, float $to): ?Leg
+    {
+        $path = [$this->at($from)];
+        foreach ($this->nodes() as $node) {
+            if ($node->speed > $from + 1e-9 && $node->speed < $to - 1e-9) {
+                $path[] = $node;
+            }
+        }
+        if ($to > $from) {
+            $path[] = $this->at($to);
+        }
+        $times = [0.0];
+        foreach ($path as $i => $node) {
+            if ($node->surplus() <= 0) {
+                return null;
+            }
+            if ($i > 0) {
+                $times[] = $times[$i - 1] + $this->seconds($path[$i - 1], $node);
+            }
+        }
+
+        return new Leg($path, $times);
+    }
+
+    /**
+     * What a time brings from a speed on.
+     *
+     * @return Leg up to the speed that it reaches; it rests there where it has reached all that this stage can
+     */
+    public function legFor(float $from, float $seconds): Leg
+    {
+        $end = $this->equilibrium($from);
+        $path = [$this->at($from)];
+        $times = [0.0];
+        // Just below where it settles: to settle altogether takes for ever.
+        $last = $from + ($end - $from) * 0.9999;
+        $between = static fn (Node $node): bool => $node->speed > $from + 1e-9 && $node->speed < $last;
+        $nodes = $last > $from + 1e-9 ? [...array_filter($this->nodes(), $between), $this->at($last)] : [];
+        foreach ($nodes as $node) {
+            $before = $path[count($path) - 1];
+            $takes = $this->seconds($before, $node);
+            $time = $times[count($times) - 1];
+            if ($time + $takes >= $seconds) {
+                $path[] = $this->at($this->speedAfter($before, $node, $seconds - $time));
+                $times[] = $seconds;
+
+                return new Leg($path, $times);
+            }
+            $path[] = $node;
+            $times[] = $time + $takes;
+        }
+        $path[] = $path[count($path) - 1];
+        $times[] = $seconds;
+
+        return new Leg($path, $times);
+    }
+
+    /** From one node to the next, with the surplus in a straight line between them. */
+    private function seconds(Node $from, Node $to): float
+    {
+        [$a, $b] = [$from->surplus(), $to->surplus()];
+        $speedUp = $this->train->inertia * self::RADIANS * ($to->speed - $from->speed);
+
+        return abs($b / $a - 1) < 1e-6 ? $speedUp / (($a + $b) / 2) : $speedUp * log($b / $a) / ($b - $a);
+    }
+
+    private function speedAfter(Node $from, Node $to, float $seconds): float
+    {
+        [$a, $b] = [$from->surplus(), $to->surplus()];
+        $span = $this->train->inertia * self::RADIANS * ($to->speed - $from->speed);
+        $gained = abs($b / $a - 1) < 1e-6 ? $seconds * $a / $span : $a * (exp($seconds * ($b - $a) / $span) - 1) / ($b - $a);
+
+        return $from->speed + ($to->speed - $from->speed) * min(1.0, $gained);
+    }
+}

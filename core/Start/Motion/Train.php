@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BraveAnvil\Start\Motion;
+
+use BraveAnvil\Machine\MotorPoint;
+use BraveAnvil\Machine\TurningMotor;
+
+/** All that turns: motor, driven machine and their inertia. What the motor is at the speeds of the grid is worked out once. */
+final class Train
+{
+    /** Even steps up to this share of synchronous speed, then steps that shrink with slip. */
+    private const EVEN_UP_TO = 0.6;
+
+    private const EVEN_STEPS = 16;
+
+    private const SLIP_STEP = 0.88;
+
+    /** Slip, in parts of the rated one, at which the grid ends. */
+    private const LAST = 0.25;
+
+    /** Slip at which a motor counts as synchronous. */
+    private const NO_SLIP = 1e-6;
+
+    /** @var list<float>|null rpm */
+    private ?array $speeds = null;
+
+    /** @var list<MotorPoint>|null what the motor is at each of them */
+    private ?array $points = null;
+
+    private ?float $breakdown = null;
+
+    /**
+     * @param  float  $inertia  of all at the motor's shaft, kg·m²
+     */
+    public function __construct(
+        public readonly TurningMotor $motor,
+        public readonly DrivenLoad $load,
+        public readonly float $inertia,
+    ) {
+    }
+
+    /** The same with another inertia at the motor's shaft, kg·m². */
+    public function withInertia(float $inertia): self
+    {
+        $train = new self($this->motor, $this->load, $inertia);
+        [$train->speeds, $train->points, $train->breakdown] = [$this->speeds, $this->points, $this->breakdown];
+
+        return $train;
+    }
+
+    /** rpm */
+    public function synchronousSpeed(): float
+    {
+        return $this->motor->synchronousSpeed();
+    }
+
+    /** Speed at which the motor has its largest torque, rpm. */
+    public function breakdownSpeed(): float
+    {
+        return $this->breakdown ??= $this->motor->synchronousSpeed() * (1 - $this->motor->breakdownSlip());
+    }
+
+    /** @return list<float> speeds at which a stage is worked out, from standstill to synchronous, rpm */
+    public function speeds(): array
+    {
+        return $this->speeds ??= $this->grid();
+    }
+
+    /** @return list<MotorPoint> what the motor is at each of these speeds */
+    public function points(): array
+    {
+        return $this->points ??= array_map($this->point(...), $this->speeds());
+    }
+
+    /** @param  float  $speed  rpm */
+    public function point(float $speed): MotorPoint
+    {
+        return $this->motor->point(max(self::NO_SLIP, 1 - $speed / $this->motor->synchronousSpeed()));
+    }
+
+    /** @return list<float> */
+    private function grid(): array
+    {
+        $top = $this->motor->synchronousSpeed();
+        $speeds = [$top, $top * (1 - $this->motor->ratedSlip()), $this->breakdownSpeed(), ...$this->load->corners()];
+        for ($i = 0; $i <= self::EVEN_STEPS; $i++) {
+            $speeds[] = $top * self::EVEN_UP_TO * $i / self::EVEN_STEPS;
+        }
+        for ($slip = (1 - self::EVEN_UP_TO) * self::SLIP_STEP; $slip > self::LAST * $this->motor->ratedSlip(); $slip *= self::SLIP_STEP) {
+            $speeds[] = $top * (1 - $slip);
+        }
+        sort($speeds);
+        $grid = [];
+        $before = -INF;
+        foreach ($speeds as $speed) {
+            if ($speed > $before + 1e-6 * $top && $speed <= $top) {
+                $grid[] = $before = $speed;
+            }
+        }
+
+        return $grid;
+    }
+}
