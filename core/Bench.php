@@ -11,6 +11,7 @@ use BraveAnvil\Circuit\Choice\Subject;
 use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Circuit\CircuitReader;
 use BraveAnvil\Circuit\DefaultReason;
+use BraveAnvil\Compare\ComparisonStation;
 use BraveAnvil\Correct\Correction;
 use BraveAnvil\Correct\CorrectStation;
 use BraveAnvil\Fault\FaultStation;
@@ -59,8 +60,9 @@ final readonly class Bench
     /**
      * @param  array<array-key, mixed>  $document  a decoded circuit
      * @param  Tables|null  $tables  with a site's own entries; null: as they ship
+     * @param  bool  $comparing  whether every starting method is worked out beside the chosen one, which takes longer
      */
-    public static function solve(array $document, ?Tables $tables = null): Solution
+    public static function solve(array $document, ?Tables $tables = null, bool $comparing = false): Solution
     {
         $tables ??= Tables::shipped();
         $books = new RuleBooks($tables);
@@ -79,7 +81,7 @@ final readonly class Bench
         $defaulted = $circuit;
         $circuit = PlateRow::choose($circuit, $ledger);
         $ledger->errors($circuit->errors);
-        $motor = $bench->stations($circuit, $ledger);
+        $motor = $bench->stations($circuit, $ledger, $comparing);
         $bench->soften($circuit, $ledger);
         self::unknown($circuit, $ledger);
         Unused::tell($circuit, $book, $ledger);
@@ -113,11 +115,11 @@ final readonly class Bench
             return;
         }
         $trial = new Ledger();
-        $this->stations($favourable, $trial);
+        $this->stations($favourable, $trial, false);
         $ledger->softenStops($trial, 'It rests on assumed values and may not hold with the true ones: type them.');
     }
 
-    private function stations(Circuit $circuit, Ledger $ledger): Motor
+    private function stations(Circuit $circuit, Ledger $ledger, bool $comparing): Motor
     {
         NotYet::refuse($circuit, $ledger);
         $onBench = $circuit->chosen('subject', Subject::class) === Subject::BenchLoad;
@@ -128,6 +130,7 @@ final readonly class Bench
         $measured = Measurement::solve($circuit, $motor, $load, $ledger);
         Windings::solve($circuit, $ledger);
         Phasors::draw($circuit, ! $onBench, $load, $measured->angle, $measured->voltage, $measured->current, $ledger);
+        $before = $comparing ? $ledger->fork() : null;
         $starting = $ledger->isOpen(Station::Start)
             ? (new StartStation($this->book, $this->practice))->solve($circuit, $motor, $load, $ledger)
             : Starting::none();
@@ -143,6 +146,9 @@ final readonly class Bench
         }
         $correction = $sizing === null
             ? null : $this->guarded($circuit, $sizing, $motor, $load, $starting, $cabling, $prospective, $ledger);
+        if ($before !== null) {
+            (new ComparisonStation($this->book, $this->practice))->solve($circuit, $motor, $load, $starting, $before, $ledger);
+        }
         $ledger->curve(
             new RunCurve(
                 $motor, $load, $starting, $correction, $this->book->localUnits(), $circuit->number('cable.length'), $circuit->phases(),

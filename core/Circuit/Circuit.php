@@ -116,6 +116,25 @@ final readonly class Circuit
     }
 
     /**
+     * The same with other values, typed or not.
+     *
+     * @param  array<FieldPath, float|string|null>  $values  in base units, or the value of a choice; null empties a field
+     */
+    public function choosing(array $values): self
+    {
+        $entries = $this->entries;
+        $errors = $this->errors;
+        foreach ($values as $path => $value) {
+            unset($entries[$path], $errors[$path]);
+            if ($value !== null) {
+                $entries[$path] = new Entry($value, '');
+            }
+        }
+
+        return new self($this->tag, $this->ruleBook, $entries, $errors, $this->unknown, $this->rowChosen, $this->reads);
+    }
+
+    /**
      * A number in base units, or null when missing or bad.
      *
      * @param  FieldPath  $path

@@ -8,6 +8,8 @@ use BraveAnvil\Cable\CableFigure;
 use BraveAnvil\Cable\CableFinding;
 use BraveAnvil\Cable\SizeLadderCurve;
 use BraveAnvil\Circuit\Fields;
+use BraveAnvil\Compare\ComparedFigure;
+use BraveAnvil\Compare\ComparisonCurve;
 use BraveAnvil\Correct\CorrectFigure;
 use BraveAnvil\Correct\CorrectFinding;
 use BraveAnvil\Correct\CorrectionCurve;
@@ -142,7 +144,7 @@ final class SolutionSchema
         $names = [
             ...PlateFigure::cases(), ...PowerFigure::cases(), ...MeasuredFigure::cases(), ...WindingFigure::cases(),
             ...StartFigure::cases(), ...CableFigure::cases(), ...GuardFigure::cases(), ...CorrectFigure::cases(),
-            ...WaveformFigure::all(),
+            ...WaveformFigure::all(), ...ComparedFigure::all(),
         ];
 
         return array_map(static fn (FigureName $name): string => $name->key(), $names);
@@ -225,6 +227,7 @@ final class SolutionSchema
                 'run' => RunCurve::schema(), 'connection' => ConnectionCurve::schema(), 'triangle' => TriangleCurve::schema(),
                 'part_load' => PartLoadCurve::schema(), 'schools' => SchoolsCurve::schema(), 'phasors' => PhasorCurve::schema(),
                 'ladder' => SizeLadderCurve::schema(), 'line_ladder' => SizeLadderCurve::schema(), 'ratings' => RatingsCurve::schema(),
+                'comparison' => ComparisonCurve::schema(),
                 'torque_speed' => TorqueSpeedCurve::schema(), 'start_course' => CourseCurve::schema(),
                 'correction' => CorrectionCurve::schema(), 'placement' => PlacementCurve::schema(),
             ],

@@ -6,6 +6,7 @@ namespace BraveAnvil\Guard;
 
 use BraveAnvil\Circuit\Choice\TripClass;
 use BraveAnvil\Circuit\Circuit;
+use BraveAnvil\RuleBook\OverloadRules;
 use BraveAnvil\RuleBook\Practice\OverloadClasses;
 use BraveAnvil\RuleBook\Practice\Practice;
 use BraveAnvil\RuleBook\Words;
@@ -16,6 +17,8 @@ use BraveAnvil\Solution\Show;
 use BraveAnvil\Solution\Unit;
 use BraveAnvil\Start\Method\Inrush;
 use BraveAnvil\Start\Method\RelaySeat;
+use BraveAnvil\Start\Method\StartingMethod;
+use BraveAnvil\Start\Motion\RunUp;
 use BraveAnvil\Start\Motion\StartCurrent;
 use BraveAnvil\Start\StartFigure;
 use BraveAnvil\Start\Starting;
@@ -97,6 +100,16 @@ final readonly class RelayClass
         }
 
         return $figure;
+    }
+
+    /** Whether a relay of the slowest class, at its right dial in its usual place, lets a start pass. */
+    public function slowestHolds(OverloadRules $rules, Circuit $circuit, Figure $current, StartingMethod $method, RunUp $runUp): bool
+    {
+        $seat = $method->relaySeats()[0];
+        $course = StartCurrent::of($runUp->course)->at($seat->share);
+        $dial = $rules->setting($circuit, $current, $seat)->dial;
+
+        return $this->practice->overloadClasses()->relay(TripClass::Class30)->warmth($course, $dial->number()) <= 1;
     }
 
     private static function notChecked(?TripClass $typed, Ledger $ledger): void

@@ -13,12 +13,9 @@ use BraveAnvil\Solution\Ledger;
 use BraveAnvil\Solution\Show;
 use BraveAnvil\Start\Method\SeriesElement;
 use BraveAnvil\Start\Method\StartingMethod;
-use BraveAnvil\Start\Motion\Course;
 use BraveAnvil\Start\Motion\Dip;
 use BraveAnvil\Start\Motion\DrivePlan;
 use BraveAnvil\Start\Motion\Moment;
-use BraveAnvil\Start\Motion\Node;
-use BraveAnvil\Start\Motion\Phase;
 use BraveAnvil\Start\Motion\RunUp;
 use BraveAnvil\Start\Motion\StagedPlan;
 use BraveAnvil\Start\StartFigure;
@@ -99,7 +96,7 @@ final class RunUpFigures
         );
         $this->put(StartFigure::PeakLineCurrent, $course->peakLine(), 'largest steady rms of the start');
         $margin = $this->put(StartFigure::TorqueMargin, $runUp->torqueMargin(), 'least T/T_load up to the speed of the largest torque');
-        $this->put(StartFigure::TorqueStep, $this->torqueStep($course, $motor, $method), '2 × the largest step of the steady torque');
+        $this->put(StartFigure::TorqueStep, $runUp->torqueStep($method, $this->practice), '2 × the largest step of the steady torque');
         if ($course->runUpTime !== null && ! $drives) {
             $this->heat($motor, $runUp);
         }
@@ -138,32 +135,6 @@ final class RunUpFigures
         $this->put(
             StartFigure::SeriesReactance, $element->reactance > 0 ? $element->reactance : null, '√((Z/k)² − R²) − X at standstill',
         );
-    }
-
-    /** In rated torques; null where electronics raise the torque by and by. */
-    private function torqueStep(Course $course, Motor $motor, StartingMethod $method): ?float
-    {
-        if ($method->raisesSlowly() || $motor->ratedTorque === null) {
-            return null;
-        }
-        $gap = array_filter($course->moments, static fn (Moment $moment): bool => $moment->phase === Phase::Gap) !== [];
-        $steps = [$course->first()->flow->torque];
-        if ($course->changeover !== null) {
-            $before = $gap ? 0.0 : self::lastOf($course, Phase::First)?->flow->torque ?? 0.0;
-            $steps[] = abs($course->changeover->after->flow->torque - $before);
-        }
-
-        return $this->practice->torqueStepTransient() * max($steps) / $motor->ratedTorque->number();
-    }
-
-    private static function lastOf(Course $course, Phase $phase): ?Node
-    {
-        $last = null;
-        foreach ($course->moments as $moment) {
-            $last = $moment->phase === $phase ? $moment->node : $last;
-        }
-
-        return $last;
     }
 
     private function heat(Motor $motor, RunUp $runUp): void

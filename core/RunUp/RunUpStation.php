@@ -16,12 +16,14 @@ use BraveAnvil\RuleBook\Practice\RunUpPractice;
 use BraveAnvil\RuleBook\RuleBook;
 use BraveAnvil\Solution\Figure;
 use BraveAnvil\Solution\Ledger;
+use BraveAnvil\Start\Method\StartingMethod;
 use BraveAnvil\Start\Method\StartSetup;
 use BraveAnvil\Start\Motion\ChangeoverRule;
 use BraveAnvil\Start\Motion\FeedReader;
 use BraveAnvil\Start\Motion\Impedance;
 use BraveAnvil\Start\Motion\InertiaReader;
 use BraveAnvil\Start\Motion\LoadReader;
+use BraveAnvil\Start\Motion\Plan;
 use BraveAnvil\Start\Motion\RunUp;
 use BraveAnvil\Start\Motion\Train;
 use BraveAnvil\Start\StartFigure;
@@ -89,13 +91,7 @@ final readonly class RunUpStation
         } else {
             $inertia = InertiaReader::total($work, $rotor, $driven ?? $rotor)->write();
         }
-        $course = $plan->run($train);
-        $worst = $plan->run($train, $this->runUp->worstTorqueShare(), $course->changeover?->time);
-        $fit = $motor->fit;
-        $runUp = new RunUp($train, $plan, $course, $worst, $ready->feed, [
-            ...$ready->feed->assumptions, ...$fit === null || $fit->typical === [] ? [] : [$fit->typicalWords()],
-            ...$fit?->machine === null ? ['the motor’s curve from its stamps'] : [],
-        ]);
+        $runUp = $this->run($motor, $plan, $train, $ready);
         $figures = (new RunUpFigures($this->runUp, $ledger))
             ->write($circuit, $motor, $method, $runUp, $inertia, $ready->load->torque);
         (new RunUpVerdicts($this->runUp, $this->book, $ledger))->judge($circuit, $motor, $method, $starting, $runUp, $figures, $timed);
@@ -103,6 +99,31 @@ final readonly class RunUpStation
         $ledger->curve(new CourseCurve($runUp, $method, $this->book->words()));
 
         return $starting->running($runUp, $figures->time, $figures->stageTime);
+    }
+
+    /**
+     * The same motor and load with another starter, and nothing written down.
+     *
+     * @param  Cabling|null  $cabling  that this starter wants
+     * @return RunUp|null null where it cannot be worked out
+     */
+    public function attempt(Circuit $circuit, Motor $motor, Load $load, StartingMethod $method, ?Cabling $cabling, Train $train): ?RunUp
+    {
+        $ready = $this->ready($circuit, $motor, $load, $cabling);
+
+        return $ready === null ? null : $this->run($motor, $method->plan($ready->setup), $train, $ready);
+    }
+
+    private function run(Motor $motor, Plan $plan, Train $train, RunUpReady $ready): RunUp
+    {
+        $course = $plan->run($train);
+        $worst = $plan->run($train, $this->runUp->worstTorqueShare(), $course->changeover?->time);
+        $fit = $motor->fit;
+
+        return new RunUp($train, $plan, $course, $worst, $ready->feed, [
+            ...$ready->feed->assumptions, ...$fit === null || $fit->typical === [] ? [] : [$fit->typicalWords()],
+            ...$fit?->machine === null ? ['the motor’s curve from its stamps'] : [],
+        ], $ready->setup->ratedTorque);
     }
 
     private function ready(Circuit $circuit, Motor $motor, Load $load, ?Cabling $cabling): ?RunUpReady

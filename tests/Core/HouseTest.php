@@ -38,7 +38,7 @@ final class HouseTest extends TestCase
 
     public function test_a_station_uses_only_stations_before_it(): void
     {
-        $order = ['Machine', 'Plate', 'Power', 'Measure', 'Start', 'Cable', 'RunUp', 'Correct', 'Guard', 'Fault'];
+        $order = ['Machine', 'Plate', 'Power', 'Measure', 'Start', 'Cable', 'RunUp', 'Correct', 'Guard', 'Fault', 'Compare'];
         foreach ($order as $i => $station) {
             foreach (self::files("core/$station") as $file) {
                 preg_match_all('/^use BraveAnvil\\\\('.implode('|', $order).')\\\\/m', (string) file_get_contents($file), $m);

@@ -30,6 +30,18 @@ final class SolveTest extends FeatureTestCase
         }
     }
 
+    public function test_every_starting_method_is_compared_when_it_is_asked_for(): void
+    {
+        $this->actingAs($this->person());
+        $compared = $this->postJson('/api/solve?compare=methods', Circuits::fanWithItsLoad())->assertOk();
+        $this->assertShape('solution', $compared);
+        $compared->assertJsonCount(10, 'curves.comparison.rows');
+        $alone = $this->postJson('/api/solve', Circuits::fanWithItsLoad())->assertOk();
+        $this->assertShape('solution', $alone);
+        self::assertNull($alone->json('curves.comparison'));
+        self::assertIsArray($alone->json('curves.start_course.points'));
+    }
+
     public function test_it_asks_the_database_nothing(): void
     {
         $this->actingAs($this->person());

@@ -1040,7 +1040,107 @@ export type FigureKey =
     | 'waveform.reactive'
     | 'waveform.power_factor'
     | 'waveform.displacement_factor'
-    | 'waveform.distortion';
+    | 'waveform.distortion'
+    | 'start.compare_direct_line_current'
+    | 'start.compare_direct_peak'
+    | 'start.compare_direct_torque'
+    | 'start.compare_direct_torque_margin'
+    | 'start.compare_direct_run_up_time'
+    | 'start.compare_direct_voltage_dip'
+    | 'start.compare_direct_dip_at_motor'
+    | 'start.compare_direct_start_energy'
+    | 'start.compare_direct_torque_step'
+    | 'start.compare_direct_verdict'
+    | 'start.compare_star_delta_line_current'
+    | 'start.compare_star_delta_peak'
+    | 'start.compare_star_delta_torque'
+    | 'start.compare_star_delta_torque_margin'
+    | 'start.compare_star_delta_run_up_time'
+    | 'start.compare_star_delta_voltage_dip'
+    | 'start.compare_star_delta_dip_at_motor'
+    | 'start.compare_star_delta_start_energy'
+    | 'start.compare_star_delta_torque_step'
+    | 'start.compare_star_delta_verdict'
+    | 'start.compare_star_delta_closed_line_current'
+    | 'start.compare_star_delta_closed_peak'
+    | 'start.compare_star_delta_closed_torque'
+    | 'start.compare_star_delta_closed_torque_margin'
+    | 'start.compare_star_delta_closed_run_up_time'
+    | 'start.compare_star_delta_closed_voltage_dip'
+    | 'start.compare_star_delta_closed_dip_at_motor'
+    | 'start.compare_star_delta_closed_start_energy'
+    | 'start.compare_star_delta_closed_torque_step'
+    | 'start.compare_star_delta_closed_verdict'
+    | 'start.compare_autotransformer_50_line_current'
+    | 'start.compare_autotransformer_50_peak'
+    | 'start.compare_autotransformer_50_torque'
+    | 'start.compare_autotransformer_50_torque_margin'
+    | 'start.compare_autotransformer_50_run_up_time'
+    | 'start.compare_autotransformer_50_voltage_dip'
+    | 'start.compare_autotransformer_50_dip_at_motor'
+    | 'start.compare_autotransformer_50_start_energy'
+    | 'start.compare_autotransformer_50_torque_step'
+    | 'start.compare_autotransformer_50_verdict'
+    | 'start.compare_autotransformer_65_line_current'
+    | 'start.compare_autotransformer_65_peak'
+    | 'start.compare_autotransformer_65_torque'
+    | 'start.compare_autotransformer_65_torque_margin'
+    | 'start.compare_autotransformer_65_run_up_time'
+    | 'start.compare_autotransformer_65_voltage_dip'
+    | 'start.compare_autotransformer_65_dip_at_motor'
+    | 'start.compare_autotransformer_65_start_energy'
+    | 'start.compare_autotransformer_65_torque_step'
+    | 'start.compare_autotransformer_65_verdict'
+    | 'start.compare_autotransformer_80_line_current'
+    | 'start.compare_autotransformer_80_peak'
+    | 'start.compare_autotransformer_80_torque'
+    | 'start.compare_autotransformer_80_torque_margin'
+    | 'start.compare_autotransformer_80_run_up_time'
+    | 'start.compare_autotransformer_80_voltage_dip'
+    | 'start.compare_autotransformer_80_dip_at_motor'
+    | 'start.compare_autotransformer_80_start_energy'
+    | 'start.compare_autotransformer_80_torque_step'
+    | 'start.compare_autotransformer_80_verdict'
+    | 'start.compare_resistor_line_current'
+    | 'start.compare_resistor_peak'
+    | 'start.compare_resistor_torque'
+    | 'start.compare_resistor_torque_margin'
+    | 'start.compare_resistor_run_up_time'
+    | 'start.compare_resistor_voltage_dip'
+    | 'start.compare_resistor_dip_at_motor'
+    | 'start.compare_resistor_start_energy'
+    | 'start.compare_resistor_torque_step'
+    | 'start.compare_resistor_verdict'
+    | 'start.compare_reactor_line_current'
+    | 'start.compare_reactor_peak'
+    | 'start.compare_reactor_torque'
+    | 'start.compare_reactor_torque_margin'
+    | 'start.compare_reactor_run_up_time'
+    | 'start.compare_reactor_voltage_dip'
+    | 'start.compare_reactor_dip_at_motor'
+    | 'start.compare_reactor_start_energy'
+    | 'start.compare_reactor_torque_step'
+    | 'start.compare_reactor_verdict'
+    | 'start.compare_soft_starter_line_current'
+    | 'start.compare_soft_starter_peak'
+    | 'start.compare_soft_starter_torque'
+    | 'start.compare_soft_starter_torque_margin'
+    | 'start.compare_soft_starter_run_up_time'
+    | 'start.compare_soft_starter_voltage_dip'
+    | 'start.compare_soft_starter_dip_at_motor'
+    | 'start.compare_soft_starter_start_energy'
+    | 'start.compare_soft_starter_torque_step'
+    | 'start.compare_soft_starter_verdict'
+    | 'start.compare_drive_line_current'
+    | 'start.compare_drive_peak'
+    | 'start.compare_drive_torque'
+    | 'start.compare_drive_torque_margin'
+    | 'start.compare_drive_run_up_time'
+    | 'start.compare_drive_voltage_dip'
+    | 'start.compare_drive_dip_at_motor'
+    | 'start.compare_drive_start_energy'
+    | 'start.compare_drive_torque_step'
+    | 'start.compare_drive_verdict';
 /**
  * The stations in their order on screen.
  */
@@ -1686,6 +1786,7 @@ export interface Curves {
     ladder?: SizeLadder;
     line_ladder?: SizeLadder;
     ratings?: RatingsCurve;
+    comparison?: Comparison;
     torque_speed?: TorqueSpeedCurve;
     start_course?: StartCourse;
     correction?: CorrectionCurve;
@@ -1839,6 +1940,53 @@ export interface RatingRow {
     carries: boolean;
     allowed: boolean;
     reason: string;
+}
+/**
+ * Every starting method for this motor and load.
+ */
+export interface Comparison {
+    sentence: string;
+    rows: ComparedRow[];
+}
+export interface ComparedRow {
+    key:
+        | 'direct'
+        | 'star_delta'
+        | 'star_delta_closed'
+        | 'autotransformer_50'
+        | 'autotransformer_65'
+        | 'autotransformer_80'
+        | 'resistor'
+        | 'reactor'
+        | 'soft_starter'
+        | 'drive';
+    name: string;
+    chosen: boolean;
+    recommended: boolean;
+    verdict: 'runs_up' | 'refused' | 'stalls' | 'may_stall' | 'dips_bus' | 'dips_motor' | 'little_torque' | 'trips_relay' | 'above_limit';
+    verdict_word: string;
+    reason: string;
+    line: Shown | null;
+    peak: Shown | null;
+    torque: Shown | null;
+    margin: Shown | null;
+    time: Shown | null;
+    worst: Shown | null;
+    dip: Shown | null;
+    dip_at_motor: Shown | null;
+    heat: Shown | null;
+    step: Shown | null;
+    parts: string[];
+    sets: {
+        method: string;
+        tap_percent: string | null;
+        transition: string | null;
+    };
+    course: {
+        time: number;
+        line: number;
+        speed: number;
+    }[];
 }
 /**
  * Torque and current over speed, in N·m, A and rpm.

@@ -6,10 +6,10 @@ namespace BraveAnvil\Start\Method;
 
 use BraveAnvil\Solution\FindingBuilder;
 
-/** Why a motor cannot be started so, and what the stations that wait say. */
+/** Why a motor cannot be started so: as a finding, as the stations that wait say it, and in one sentence. */
 final readonly class Refused
 {
-    public function __construct(public FindingBuilder $finding, public string $reason)
+    public function __construct(public FindingBuilder $finding, public string $reason, public string $short)
     {
     }
 }

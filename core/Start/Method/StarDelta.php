@@ -82,7 +82,10 @@ final readonly class StarDelta implements StartingMethod
             ->source('winding voltage, IEC 60034-8 and NEMA MG 1')
             ->on(PlateFigure::Connection);
 
-        return new Refused($finding, 'Not sized: '.$words->starDelta.' starting is refused for this motor.');
+        return new Refused(
+            $finding, 'Not sized: '.$words->starDelta.' starting is refused for this motor.',
+            self::reason($circuit, $motor, $connection, $words),
+        );
     }
 
     private static function reason(Circuit $circuit, Motor $motor, WindingConnection $connection, Words $words): string

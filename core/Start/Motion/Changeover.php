@@ -11,9 +11,15 @@ final readonly class Changeover
      * @param  float  $time  of the first stage, s
      * @param  float  $speed  at its end, rpm
      * @param  float  $speedAfterGap  rpm
+     * @param  float  $torqueBefore  in the air gap just before the second stage closes, N·m; 0 after a gap
      * @param  Node  $after  the full stage as it closes
      */
-    public function __construct(public float $time, public float $speed, public float $speedAfterGap, public Node $after)
-    {
+    public function __construct(
+        public float $time,
+        public float $speed,
+        public float $speedAfterGap,
+        public float $torqueBefore,
+        public Node $after,
+    ) {
     }
 }

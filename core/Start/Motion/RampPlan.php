@@ -10,12 +10,12 @@ use Override;
 final class RampPlan implements Plan
 {
     /** Steps of the ramp, and of the speed, at least. */
-    private const RAMP_STEPS = 100;
+    private const RAMP_STEPS = 70;
 
-    private const SPEED_STEP = 0.01;
+    private const SPEED_STEP = 0.02;
 
     /** The same in parts of the slip. */
-    private const SLIP_STEP = 0.06;
+    private const SLIP_STEP = 0.1;
 
     private const LONGEST_STEP_S = 0.5;
 
@@ -96,7 +96,8 @@ final class RampPlan implements Plan
     {
         $pace = 1 / ($train->inertia * 2 * M_PI / 60);
         [$time, $speed] = [0.0, 0.0];
-        $here = $this->now($train, $sweep, $speed, $time, $share);
+        $full = $sweep->at(0.0);
+        $here = $this->now($train, $full, $time, $share);
         $moments = [new Moment(0.0, $here, Phase::First)];
         for ($i = 0; $i < self::MOST_STEPS && $speed < $target; $i++) {
             $rate = $pace * ($speed <= 0 ? max(0.0, $here->surplus()) : $here->surplus());
@@ -107,10 +108,11 @@ final class RampPlan implements Plan
                 $time < $this->ramp ? $this->ramp / self::RAMP_STEPS : self::LONGEST_STEP_S,
                 $rate > 0 ? self::speedStep($train, $speed) / $rate : INF,
             );
-            [$gained, $takes] = $this->gain($train, $sweep, $speed, $time, $step, $target - $speed, $share);
+            [$gained, $takes] = $this->gain($train, $sweep, $full, $here->surplus(), $time, $step, $target - $speed, $share);
             $speed = max(0.0, $speed + $gained);
             $time += $takes;
-            $here = $this->now($train, $sweep, $speed, $time, $share);
+            $full = $gained > 0 || $gained < 0 ? $sweep->at($speed) : $full;
+            $here = $this->now($train, $full, $time, $share);
             $moments[] = new Moment($time, $here, Phase::First);
         }
 
@@ -129,21 +131,30 @@ final class RampPlan implements Plan
      * Speed that a step brings, with a surplus in a straight line over speed and over time: so a motor that already follows its ramp
      * is followed without lag.
      *
+     * @param  Node  $full  what full voltage would be at this speed
+     * @param  float  $here  surplus now, N·m
      * @param  float  $left  to the target, rpm
      * @return array{float, float} rpm, and the time that it takes to there or to the target, s
      */
-    private function gain(Train $train, Sweep $sweep, float $speed, float $time, float $step, float $left, float $share): array
-    {
-        $here = $this->now($train, $sweep, $speed, $time, $share)->surplus();
-        $later = $this->now($train, $sweep, $speed, $time + $step, $share)->surplus();
-        if ($speed <= 0 && $here <= 0) {
+    private function gain(
+        Train $train,
+        Sweep $sweep,
+        Node $full,
+        float $here,
+        float $time,
+        float $step,
+        float $left,
+        float $share,
+    ): array {
+        $later = $this->now($train, $full, $time + $step, $share)->surplus();
+        if ($full->speed <= 0 && $here <= 0) {
             // It stands until the voltage has grown enough.
             return [0.0, $later > 0 ? max(1e-6, $step * $here / ($here - $later)) : $step];
         }
         $pace = 1 / ($train->inertia * 2 * M_PI / 60);
         $top = $train->synchronousSpeed();
-        $ahead = min(self::speedStep($train, $speed), max(5e-4 * $top, abs($here) * $pace * $step));
-        $slope = $pace * ($this->now($train, $sweep, $speed + $ahead, $time, $share)->surplus() - $here) / $ahead;
+        $ahead = min(self::speedStep($train, $full->speed), max(5e-4 * $top, abs($here) * $pace * $step));
+        $slope = $pace * ($this->now($train, $sweep->at($full->speed + $ahead), $time, $share)->surplus() - $here) / $ahead;
         $grows = $pace * ($later - $here) / $step;
         $after = static fn (float $t): float => abs($slope * $t) < 1e-5
             ? $pace * $here * $t + $grows * $t * $t / 2
@@ -161,9 +172,9 @@ final class RampPlan implements Plan
         return [$left, $high];
     }
 
-    private function now(Train $train, Sweep $sweep, float $speed, float $time, float $share): Node
+    /** @param  Node  $full  what full voltage would be at this speed */
+    private function now(Train $train, Node $full, float $time, float $share): Node
     {
-        $full = $sweep->at($speed);
         $ramp = $this->ramp <= 0 ? 1.0 : min(1.0, $this->initial + (1 - $this->initial) * $time / $this->ramp);
 
         return self::reduced($train, $full, min($ramp, $this->most($full)), $share);

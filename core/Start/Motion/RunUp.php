@@ -4,12 +4,16 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Start\Motion;
 
+use BraveAnvil\RuleBook\Practice\RunUpPractice;
+use BraveAnvil\Start\Method\StartingMethod;
+
 /** A start as it was worked out, as it should be and at its worst. */
 final readonly class RunUp
 {
     /**
      * @param  Course  $worst  with the least torque that the motor's tolerance allows, the timer left as it is
      * @param  list<string>  $assumptions  what all of it rests on that nobody typed
+     * @param  float  $ratedTorque  N·m
      */
     public function __construct(
         public Train $train,
@@ -18,6 +22,7 @@ final readonly class RunUp
         public Course $worst,
         public FeedReader $feed,
         public array $assumptions,
+        private float $ratedTorque,
     ) {
     }
 
@@ -61,5 +66,28 @@ final readonly class RunUp
         }
 
         return $least;
+    }
+
+    /** Heat of the start in rotor and stator, J; null where no circuit says, or it does not run up. */
+    public function startHeat(): ?float
+    {
+        $stator = $this->course->runUpTime === null || $this->plan instanceof DrivePlan ? null : $this->course->statorHeat();
+
+        return $stator === null ? null : $stator + $this->course->rotorHeat($this->train->synchronousSpeed());
+    }
+
+    /** Largest step of the shaft's torque with its first swing, in rated torques; null where electronics raise it by and by. */
+    public function torqueStep(StartingMethod $method, RunUpPractice $practice): ?float
+    {
+        if ($method->raisesSlowly()) {
+            return null;
+        }
+        $steps = [$this->course->first()->flow->torque];
+        $change = $this->course->changeover;
+        if ($change !== null) {
+            $steps[] = abs($change->after->flow->torque - $change->torqueBefore);
+        }
+
+        return $practice->torqueStepTransient() * max($steps) / $this->ratedTorque;
     }
 }

@@ -76,7 +76,8 @@ final class StagedPlan implements Plan
         [$gap, $afterGap] = $this->coast($train, $leg);
         $moments = [...$moments, ...$gap];
         $time = $leg->seconds() + ($gap === [] ? 0.0 : $this->gap);
-        $changeover = new Changeover($leg->seconds(), $leg->lastSpeed(), $afterGap, $full->at($afterGap));
+        $before = $gap === [] ? $leg->nodes[count($leg->nodes) - 1]->flow->torque : 0.0;
+        $changeover = new Changeover($leg->seconds(), $leg->lastSpeed(), $afterGap, $before, $full->at($afterGap));
         $last = $afterGap >= self::UP * $steady ? null : $full->leg($afterGap, self::UP * $steady);
         $up = $steady > 0 && ($afterGap >= self::UP * $steady || $last !== null);
         if ($last !== null) {

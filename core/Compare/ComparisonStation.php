@@ -1,0 +1,144 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BraveAnvil\Compare;
+
+use BraveAnvil\Cable\CableStation;
+use BraveAnvil\Circuit\Choice\MethodName;
+use BraveAnvil\Circuit\Circuit;
+use BraveAnvil\Guard\RelayClass;
+use BraveAnvil\Plate\Motor;
+use BraveAnvil\Power\Load;
+use BraveAnvil\RuleBook\Practice\Practice;
+use BraveAnvil\RuleBook\Practice\RunUpPractice;
+use BraveAnvil\RuleBook\RuleBook;
+use BraveAnvil\RunUp\RunUpStation;
+use BraveAnvil\Solution\Ledger;
+use BraveAnvil\Solution\Station;
+use BraveAnvil\Start\Method\Methods;
+use BraveAnvil\Start\Method\StarterSettings;
+use BraveAnvil\Start\Motion\Dip;
+use BraveAnvil\Start\Motion\RunUp;
+use BraveAnvil\Start\Starting;
+
+/** Every starting method for the same motor, load and supply, each sized through; and which of them is recommended. */
+final readonly class ComparisonStation
+{
+    /** What is recommended first, the simplest starter before the dearer. */
+    private const ORDER = [
+        'direct', 'star_delta', 'soft_starter', 'autotransformer_65', 'autotransformer_80', 'autotransformer_50', 'drive',
+    ];
+
+    private const SOURCE = 'own computation: the same motor, load and supply with this starter';
+
+    private RunUpPractice $runUp;
+
+    public function __construct(private RuleBook $book, private Practice $practice)
+    {
+        $this->runUp = $practice->runUp();
+    }
+
+    /**
+     * @param  Starting  $starting  as the circuit is started now
+     * @param  Ledger  $before  as it was before the start was worked out
+     */
+    public function solve(Circuit $circuit, Motor $motor, Load $load, Starting $starting, Ledger $before, Ledger $ledger): void
+    {
+        if ($starting->runUp === null) {
+            return;
+        }
+        $limits = Limits::of($circuit, $motor, $this->runUp);
+        $rows = [];
+        foreach (ComparedMethod::all() as $method) {
+            $tried = $this->attempt($method, $method->in($circuit), $motor, $load, $starting, $before->fork());
+            [$verdict, $reason] = $limits->judge($tried);
+            $rows[] = $row = new MethodRow($method, $tried, $verdict, $reason, $this->values($method, $tried));
+            self::write($row, $ledger);
+        }
+        $ledger->curve(new ComparisonCurve($rows, self::recommended($rows), $circuit, $this->book->words()));
+    }
+
+    /** The circuit with another starter, its conductors chosen for it, on a ledger that nobody keeps. */
+    private function attempt(
+        ComparedMethod $compared,
+        Circuit $circuit,
+        Motor $motor,
+        Load $load,
+        Starting $own,
+        Ledger $fork,
+    ): Attempt {
+        $method = Methods::named($compared->method, StarterSettings::of($circuit, $this->runUp));
+        $refused = $method->refusal($circuit, $motor, $this->book->words());
+        if ($refused !== null || $own->runUp === null) {
+            return new Attempt($method, $refused);
+        }
+        $sizing = $this->book->sizing();
+        $starting = new Starting($method->name(), $method, $own->figures);
+        $cabling = $sizing === null || $method->wants($circuit) !== null || ! $fork->isOpen(Station::Cable) ? null
+            : (new CableStation($sizing->conductors, $this->practice->starting(), $this->book->dropLimitRunning()))
+                ->solve($circuit, $motor, $load, $starting, $fork);
+        $runUp = (new RunUpStation($this->book, $this->practice))->attempt($circuit, $motor, $load, $method, $cabling, $own->runUp->train);
+        $holds = $sizing === null || $runUp === null || $load->overloadCurrent === null
+            || (new RelayClass($this->practice))->slowestHolds($sizing->overload, $circuit, $load->overloadCurrent, $method, $runUp);
+
+        return new Attempt($method, null, $cabling, $runUp, $holds);
+    }
+
+    /** @param  list<MethodRow>  $rows */
+    private static function recommended(array $rows): ?MethodRow
+    {
+        foreach (self::ORDER as $key) {
+            foreach ($rows as $row) {
+                if ($row->method->key === $key && $row->verdict === Verdict::RunsUp) {
+                    return $row;
+                }
+            }
+        }
+
+        return null;
+    }
+
+    private static function write(MethodRow $row, Ledger $ledger): void
+    {
+        foreach (ComparedQuantity::cases() as $quantity) {
+            $value = $quantity === ComparedQuantity::Verdict ? $row->verdict->value : $row->value($quantity);
+            if ($value !== null) {
+                $ledger->work(new ComparedFigure($row->method->key, $quantity))->equals($value)->source(self::SOURCE)
+                    ->assuming(...$row->attempt->runUp->assumptions ?? [])->write();
+            }
+        }
+    }
+
+    /** @return array<string, float> by quantity */
+    private function values(ComparedMethod $method, Attempt $attempt): array
+    {
+        $runUp = $attempt->runUp;
+        $how = $attempt->method;
+        if ($runUp === null) {
+            return [];
+        }
+        $first = $runUp->plan->firstStage($runUp->train)[0];
+        $line = $method->method === MethodName::Drive ? $runUp->course->peakLine() : $first->flow->line;
+
+        return array_filter([
+            ComparedQuantity::LineCurrent->value => $line,
+            ComparedQuantity::Peak->value => $line * sqrt(2) * self::offset($runUp, $how->raisesSlowly()),
+            ComparedQuantity::Torque->value => $first->shaft,
+            ComparedQuantity::TorqueMargin->value => $runUp->torqueMargin(),
+            ComparedQuantity::RunUpTime->value => $runUp->course->runUpTime,
+            ComparedQuantity::VoltageDip->value => Dip::atBus($runUp->plan, $runUp->train, $runUp->course),
+            ComparedQuantity::DipAtMotor->value => Dip::atMotor($runUp->plan, $runUp->train, $how),
+            ComparedQuantity::StartEnergy->value => $runUp->startHeat(),
+            ComparedQuantity::TorqueStep->value => $runUp->torqueStep($how, $this->runUp),
+        ], static fn (?float $value): bool => $value !== null);
+    }
+
+    /** First peak over √2 times the rms of a current that is switched on; 1 where electronics raise it. IEC 60909-0. */
+    private static function offset(RunUp $runUp, bool $slowly): float
+    {
+        $cos = $runUp->train->point(0.0)->powerFactor();
+
+        return $slowly ? 1.0 : 1.02 + 0.98 * exp(-3 * $cos / sqrt(1 - $cos ** 2));
+    }
+}
