@@ -50,6 +50,7 @@ Route::prefix('api')->middleware(LimitBody::class)->group(function (): void {
         Route::get('revisions/{revision}', [RevisionController::class, 'show']);
         Route::get('circuits/{circuit}/readings', [ReadingController::class, 'index']);
         Route::post('circuits/{circuit}/readings', [ReadingController::class, 'store']);
+        Route::post('circuits/{circuit}/starts', [ReadingController::class, 'storeStart']);
         Route::post('readings/{reading}/withdraw', [ReadingController::class, 'withdraw']);
         Route::get('circuits/{circuit}/photograph', [PhotographController::class, 'index']);
         Route::get('circuits/{circuit}/photograph/{name}', [PhotographController::class, 'show'])->where('name', '[0-9a-f]{32}');

@@ -166,6 +166,8 @@ export function showOnBench(part: ReactNode, draft: Draft, solved: Solution, mor
         set,
         flow: 'running',
         correction: 'before',
+        moment: null,
+        setMoment: vi.fn<Bench['setMoment']>(),
         place: null,
         ...more,
     };

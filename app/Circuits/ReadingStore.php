@@ -8,6 +8,7 @@ use App\Models\Circuit;
 use App\Models\Person;
 use App\Models\Reading;
 use App\Problems\Problem;
+use BraveAnvil\Measure\TimedStart;
 use BraveAnvil\Solution\Figure;
 use BraveAnvil\Version;
 use Illuminate\Support\Carbon;
@@ -15,6 +16,9 @@ use Illuminate\Support\Carbon;
 /** Keeping readings: what was typed, and what this core made of it. */
 final class ReadingStore
 {
+    /** How a reading by stopwatch is called. */
+    public const TIMED_START = 'run_up_time';
+
     public function __construct(private readonly CircuitStore $store)
     {
     }
@@ -47,6 +51,35 @@ final class ReadingStore
         $method = $typed['method'] ?? '';
 
         return $this->keep($circuit, is_string($method) ? $method : '', $typed, $figures, $instrument, $note, $takenAt, $person);
+    }
+
+    /**
+     * A start that was timed at the motor, held against the computed one and the one before it.
+     *
+     * @param  float  $seconds  from switching on to full speed
+     * @param  float|null  $changeover  s from switching on; null with one stage
+     *
+     * @throws Problem when its time is still to come
+     */
+    public function keepTimedStart(
+        Circuit $circuit,
+        CircuitDocument $document,
+        float $seconds,
+        ?float $changeover,
+        string $note,
+        ?string $takenAt,
+        Person $person,
+    ): Reading {
+        $solution = $this->store->solve($document, $circuit->site);
+        $before = Reading::query()->where('circuit_id', $circuit->id)->where('method', self::TIMED_START)->whereNull('withdrawn_at')
+            ->orderByDesc('taken_at')->orderByDesc('id')->first();
+        $values = $before === null ? [] : json_decode($before->values, true, 8, JSON_THROW_ON_ERROR);
+        $last = is_array($values) && is_numeric($values['seconds'] ?? null) ? (float) $values['seconds'] : null;
+        $simulated = $solution->figure('start.run_up_time_worst') === null ? null : $solution->figure('start.run_up_time');
+        $figures = TimedStart::figures($seconds, $changeover, $simulated, $solution->figure('start.run_up_time_worst'), $last);
+        $typed = ['seconds' => $seconds, ...$changeover === null ? [] : ['changeover' => $changeover]];
+
+        return $this->keep($circuit, self::TIMED_START, $typed, $figures, 'stopwatch', $note, $takenAt, $person);
     }
 
     /**

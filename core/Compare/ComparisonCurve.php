@@ -104,7 +104,8 @@ final readonly class ComparisonCurve implements Curve
         $last = count($moments) - 1;
         $drawn = [];
         foreach ($moments as $i => $moment) {
-            if ($i === 0 || $i === $last || $i % $every === 0 || $moment->phase !== $moments[$i - 1]->phase) {
+            $corner = $i === 0 || $i === $last || $moment->phase !== $moments[$i - 1]->phase || $moment->phase !== $moments[$i + 1]->phase;
+            if ($corner || $i % $every === 0) {
                 $drawn[] = [
                     'time' => round($moment->time, 3), 'line' => round($moment->node->flow->line, 1),
                     'speed' => round($moment->node->speed, 1),

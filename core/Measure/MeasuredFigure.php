@@ -44,6 +44,10 @@ enum MeasuredFigure: string implements FigureName
     case LoadByCurrentLow = 'measured.load_by_current_low';
     case LoadByCurrentHigh = 'measured.load_by_current_high';
     case CurrentAgainstPlate = 'measured.current_against_plate';
+    case RunUpTime = 'measured.run_up_time';
+    case ChangeoverTime = 'measured.changeover_time';
+    case RunUpVerdict = 'measured.run_up_verdict';
+    case RunUpChange = 'measured.run_up_change';
 
     public function key(): string
     {
@@ -86,6 +90,10 @@ enum MeasuredFigure: string implements FigureName
             self::LoadByCurrentLow => 'Load by current, at least',
             self::LoadByCurrentHigh => 'Load by current, at most',
             self::CurrentAgainstPlate => 'Measured against plate current',
+            self::RunUpTime => 'Timed run-up',
+            self::ChangeoverTime => 'Timed changeover',
+            self::RunUpVerdict => 'Timed run-up against the computed one',
+            self::RunUpChange => 'Timed run-up against the one before',
         };
     }
 
@@ -99,6 +107,8 @@ enum MeasuredFigure: string implements FigureName
             self::Apparent1, self::Apparent2, self::Apparent3, self::Apparent => Unit::VoltAmpere,
             self::Reactive => Unit::Var,
             self::Angle => Unit::Degree,
+            self::RunUpTime, self::ChangeoverTime => Unit::Second,
+            self::RunUpVerdict => Unit::None,
             default => Unit::Percent,
         };
     }

@@ -33,8 +33,8 @@ final readonly class RunUpSentence
         if ($times->time === null) {
             return $name.' does not bring '.$load.' up to speed.';
         }
-        $worst = $times->worst === null ? ', at its worst not at all' : ', '.$times->worst->shown(2).' at worst';
-        $whole = $times->time->shown(2).$worst;
+        $worst = $times->worst === null ? ', at its worst not at all' : ', '.$times->worst->shown(3).' at worst';
+        $whole = $times->time->shown(3).$worst;
         $change = $runUp->course->changeover;
         if ($change === null || $times->reducedSpeed === null) {
             return $name.' brings '.$load.' up in '.$whole.', with '.
@@ -49,7 +49,7 @@ final readonly class RunUpSentence
         };
 
         return $name.' changes over '.$by.' at '.Show::quantity($change->speed, Unit::Rpm, 4).' after '.
-            Show::quantity($change->time, Unit::Second, 2).'; '.$load.' is up after '.$whole.'.';
+            Show::quantity($change->time, Unit::Second, 3).'; '.$load.' is up after '.$whole.'.';
     }
 
     /** As a timer is set: half seconds below ten, whole ones above. */

@@ -83,7 +83,8 @@ final readonly class RunUpVerdicts
             $forced = $course->runUpTime !== null;
             $standing = $times->stall->number() <= 0;
             // Somebody timed a start that went well: then the model is wrong, not the motor.
-            $finding = $times->stall->assumed() || $timed !== null
+            $rests = array_diff($times->stall->assumptions, $runUp->feed->assumptions) !== [] || ! $runUp->stallsOnAnySupply();
+            $finding = $rests || $timed !== null
                 ? $this->ledger->caution(StartFinding::Stalls) : $this->ledger->stop(StartFinding::Stalls);
             $finding->title($standing ? 'It does not break away' : 'It stays behind at '.$times->stall->shown(3))
                 ->because(
@@ -153,7 +154,7 @@ final readonly class RunUpVerdicts
                 ->do('If it has not fallen after '.Show::quantity(1.5 * $change->time, Unit::Second, 2).', switch off: something is wrong.')
                 ->source(self::OWN)->on(StartFigure::TimerFirst, StartFigure::TimerLast);
         }
-        if ($by !== ChangeoverBy::Speed && ! $circuit->missing('starter.changeover.value')
+        if ($times->stall === null && $by !== ChangeoverBy::Speed && ! $circuit->missing('starter.changeover.value')
             && $reduced !== null && $change->speed >= 0.9995 * $reduced->number()) {
             $settled = $runUp->held($change->time);
             $after = null;

@@ -1,5 +1,5 @@
 import { createContext, useContext } from 'react';
-import type { FieldPath, StationName } from '../api/contract';
+import type { FieldPath, StartMoment, StationName } from '../api/contract';
 import type { Draft } from './circuit';
 import type { Solved } from './useSolution';
 
@@ -33,6 +33,10 @@ export interface Bench {
     set: (path: FieldPath, value: string | boolean | null) => void;
     flow: Flow;
     correction: Correction;
+    /** The moment of the start that the cursor stands at; null while nobody has moved it. */
+    moment: StartMoment | null;
+    /** Puts the cursor at a point of the start's course. */
+    setMoment: (index: number | null) => void;
     /** Null where a bench is only looked at or tried out. */
     place: Place | null;
 }

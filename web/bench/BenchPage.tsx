@@ -125,6 +125,7 @@ function Bench({ resource, station }: { resource: CircuitResource; station: Stat
     const { solved, stale, failed } = useSolution(draft.draft, resource.site.settings);
     const [flow, setFlow] = useState<Flow>('running');
     const [correction, setCorrection] = useState<Correction>('before');
+    const [cursor, setCursor] = useState<number | null>(null);
     const [working, setWorking] = useState(() => window.matchMedia(wide).matches);
     const navigate = useNavigate();
     const client = useQueryClient();
@@ -153,9 +154,16 @@ function Bench({ resource, station }: { resource: CircuitResource; station: Stat
         },
         [ahead, change],
     );
+    // Whoever moves through the start wants to see what flows then.
+    const setMoment = useCallback((index: number | null) => {
+        setCursor(index);
+        setFlow('starting');
+    }, []);
+    const points = solved?.solution.curves.start_course?.points;
+    const moment = cursor === null || points === undefined ? null : (points[Math.min(cursor, points.length - 1)] ?? null);
     const bench = useMemo(
-        () => (solved === undefined ? null : { draft: draft.draft, solved, readOnly, set, flow, correction, place }),
-        [draft.draft, set, solved, readOnly, flow, correction, place],
+        () => (solved === undefined ? null : { draft: draft.draft, solved, readOnly, set, flow, correction, moment, setMoment, place }),
+        [draft.draft, set, solved, readOnly, flow, correction, moment, setMoment, place],
     );
     // Saving draws the strip anew, not the station: these change with the bench alone.
     const shown = useMemo(

@@ -63,6 +63,8 @@ function show(readOnly = false, working = false) {
         set: vi.fn(),
         flow: 'running',
         correction: 'before',
+        moment: null,
+        setMoment: vi.fn(),
         place: null,
     };
     render(

@@ -158,6 +158,7 @@ export function Run({
     const run = solved.solution.curves.run;
     const six = run?.six_leads ?? false;
     const starting = flow === 'starting';
+    const moment = starting ? bench.moment : null;
     const now = starting ? run?.starting : correction === 'after' && run?.running.after != null ? run.running.after : run?.running.before;
     const lines = parts(bench);
     const cut = lines.findIndex((line) => line.part === 'cable' || line.part === 'load');
@@ -223,9 +224,20 @@ export function Run({
                     <Flowing>
                         <RunSymbol part="flow" six={six} hot={starting} phases={run?.phases ?? 3} />
                         <Words aria-live="polite">
-                            <span>{starting ? 'In each line at first' : 'In each line, full load'}</span>
-                            <Hot $hot={starting}>{now?.line?.shown ?? '–'}</Hot>
-                            {six && now?.lead != null && <span>{now.lead.shown} in each lead</span>}
+                            <span>
+                                {moment !== null
+                                    ? `In each line at ${moment.time.shown}`
+                                    : starting
+                                      ? 'In each line at first'
+                                      : 'In each line, full load'}
+                            </span>
+                            <Hot $hot={starting}>{moment?.line.shown ?? now?.line?.shown ?? '–'}</Hot>
+                            {moment !== null && (
+                                <span>
+                                    {moment.volts.shown} at the motor, {moment.speed.shown}
+                                </span>
+                            )}
+                            {moment === null && six && now?.lead != null && <span>{now.lead.shown} in each lead</span>}
                             {starting && six && run?.starting.direct != null && <span>direct on line {run.starting.direct.shown}</span>}
                             {!starting && now !== undefined && 'power_factor' in now && now.power_factor != null && (
                                 <span>cos φ {now.power_factor.shown}</span>
@@ -253,16 +265,17 @@ function worstOf({ solved }: Bench, line: Line): GradeName | null {
     return grades.includes('stop') ? 'stop' : grades.includes('caution') ? 'caution' : null;
 }
 
-function parts({ draft, solved, flow }: Bench): Line[] {
+function parts({ draft, solved, flow, moment }: Bench): Line[] {
     const method = solved.text('start.method');
     const run = solved.solution.curves.run;
     const now = flow === 'starting' ? run?.starting : run?.running;
     const seat = solved.text('guard.overload_place');
     const kind = typed(draft, 'load.kind');
+    const machine = typed(draft, 'load.machine');
     const fault = solved.figure('guard.prospective_current');
     const device = solved.text('guard.scpd');
     const place = typed(draft, 'correction.place');
-    const starTime = solved.figure('start.star_time');
+    const starTime = solved.first('start.star_time', 'start.reduced_time');
     const drop =
         flow === 'starting'
             ? (solved.figure('cable.total_starting_drop') ?? solved.figure('cable.starting_drop'))
@@ -333,7 +346,10 @@ function parts({ draft, solved, flow }: Bench): Line[] {
             station: 'plate',
             name: 'Motor',
             value: run?.output ?? '–',
-            more: [now?.winding == null ? '' : `${now.winding.shown} a winding`, now?.torque?.shown ?? ''].filter(Boolean).join(', '),
+            more:
+                flow === 'starting' && moment !== null
+                    ? `${moment.torque.shown} against ${moment.load.shown}`
+                    : [now?.winding == null ? '' : `${now.winding.shown} a winding`, now?.torque?.shown ?? ''].filter(Boolean).join(', '),
         },
         {
             part: 'load',
@@ -341,7 +357,11 @@ function parts({ draft, solved, flow }: Bench): Line[] {
             name: 'Load',
             value: '',
             more: [
-                kind === '' ? 'not said' : solved.choice('load.kind', kind).toLowerCase(),
+                machine !== ''
+                    ? solved.choice('load.machine', machine).toLowerCase()
+                    : kind === ''
+                      ? 'not said'
+                      : solved.choice('load.kind', kind).toLowerCase(),
                 typed(draft, 'load.torque_percent') === '' ? '' : `${typed(draft, 'load.torque_percent').replace(/\s*%$/, '')} %`,
                 withKgm2(typed(draft, 'load.inertia')),
             ]

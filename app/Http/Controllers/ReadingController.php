@@ -64,6 +64,28 @@ final class ReadingController
         return new JsonResponse($reading->resource(), 201);
     }
 
+    /** Keeps a start that was timed at the motor. */
+    public function storeStart(Request $request, Circuit $circuit): JsonResponse
+    {
+        $person = Signed::editor($request);
+        $request->validate([
+            'seconds' => ['required', 'numeric', 'min:0.05', 'max:600'],
+            'changeover' => ['nullable', 'numeric', 'min:0.05', 'lt:seconds'],
+            'note' => ['nullable', 'string', 'max:500'], 'taken_at' => ['nullable', 'date'],
+        ]);
+        $circuit->load('site');
+        $document = CircuitDocument::from(json_decode($circuit->draft, true, 32, JSON_THROW_ON_ERROR));
+        $reading = $this->store->keepTimedStart(
+            $circuit, $document,
+            $request->float('seconds'),
+            $request->filled('changeover') ? $request->float('changeover') : null,
+            $request->string('note')->toString(),
+            self::taken($request), $person,
+        );
+
+        return new JsonResponse($reading->resource(), 201);
+    }
+
     public static function taken(Request $request): ?string
     {
         return $request->filled('taken_at') ? $request->string('taken_at')->toString() : null;

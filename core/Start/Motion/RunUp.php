@@ -90,4 +90,17 @@ final readonly class RunUp
 
         return $practice->torqueStepTransient() * max($steps) / $this->ratedTorque;
     }
+
+    /** Whether the first or only stage would stay behind on the strongest supply that there could be as well. */
+    public function stallsOnAnySupply(): bool
+    {
+        if (! $this->plan instanceof StagedPlan) {
+            return $this->feed->assumptions === [];
+        }
+        $stage = $this->plan->first ?? $this->plan->full;
+        $feed = $stage->feed;
+        $stiff = new Feed($feed->volts, null, $feed->line, $feed->lead, $feed->sixLeads);
+
+        return (new Sweep($this->train, $stage->on($stiff)))->equilibrium(0.0) < $this->train->breakdownSpeed();
+    }
 }

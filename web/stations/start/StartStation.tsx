@@ -1,49 +1,69 @@
+import { useSearchParams } from 'react-router';
 import { useBench } from '../../bench/BenchContext';
-import { typed } from '../../bench/circuit';
-import { Choice, Field } from '../../bench/fields';
-import { Fields, type LargeFigure, Pictures, StationPage } from '../../bench/StationPage';
-import { StartCurrents } from './StartCurrents';
-import { WindingVoltages } from './WindingVoltages';
+import { type LargeFigure, StationPage } from '../../bench/StationPage';
+import { Segments } from '../../kit/Segments';
+import { MethodsView } from './MethodsView';
+import { RunUpView } from './RunUpView';
+import { StopwatchView } from './StopwatchView';
 
-/** Inrush and star-delta currents; the run-up's time is typed. */
+type View = 'run-up' | 'methods' | 'stopwatch';
+
+const VIEWS: readonly { value: View; label: string }[] = [
+    { value: 'run-up', label: 'Run-up' },
+    { value: 'methods', label: 'Starters compared' },
+    { value: 'stopwatch', label: 'Stopwatch' },
+];
+
+/** How the motor is started: whether it comes up, which starter, how it is wired, and how long it took. */
 export default function StartStation() {
-    const { draft, solved } = useBench();
+    const { solved } = useBench();
+    const [search, setSearch] = useSearchParams();
+    const asked = search.get('view');
+    const view = VIEWS.find(({ value }) => value === asked)?.value ?? 'run-up';
     const star = solved.word('star', 'star');
-    const speed = typed(draft, 'starter.changeover.by') === 'speed';
-    const large: LargeFigure[] =
-        solved.figure('start.star_line_current') !== undefined
+    const has = (key: LargeFigure['figure']) => solved.figure(key) !== undefined;
+    const large: LargeFigure[] = has('start.steady_speed')
+        ? has('start.reduced_speed')
             ? [
-                  { figure: 'start.star_line_current', label: `first inrush in ${star}` },
-                  { figure: 'start.locked_rotor_current', label: 'direct on line' },
-                  { figure: 'start.star_torque', label: `torque in ${star}` },
-                  { figure: 'start.delta_winding_current', label: 'in each lead, running' },
+                  { figure: 'start.standstill_current', label: 'from the line at first' },
+                  { figure: 'start.changeover_current', label: 'at the changeover' },
+                  { figure: 'start.run_up_time', label: 'to full speed' },
+                  has('start.voltage_dip')
+                      ? { figure: 'start.voltage_dip', label: 'dip at the bus' }
+                      : { figure: 'start.torque_margin', label: 'times the load’s torque, least' },
               ]
             : [
-                  { figure: 'start.locked_rotor_current', label: 'locked rotor' },
-                  { figure: 'start.peak_first_half_cycle', label: 'first peak, at most' },
-                  { figure: 'start.locked_rotor_torque', label: 'torque at standstill' },
-                  { figure: 'start.run_up_time', label: 'run-up time' },
-              ];
+                  { figure: 'start.peak_line_current', label: 'from the line at most' },
+                  { figure: 'start.run_up_time', label: 'to full speed' },
+                  { figure: 'start.torque_margin', label: 'times the load’s torque, least' },
+                  has('start.voltage_dip')
+                      ? { figure: 'start.voltage_dip', label: 'dip at the bus' }
+                      : { figure: 'start.standstill_torque', label: 'torque at standstill' },
+              ]
+        : has('start.star_line_current')
+          ? [
+                { figure: 'start.star_line_current', label: `first inrush in ${star}` },
+                { figure: 'start.locked_rotor_current', label: 'direct on line' },
+                { figure: 'start.star_torque', label: `torque in ${star}` },
+                { figure: 'start.delta_winding_current', label: 'in each lead, running' },
+            ]
+          : [
+                { figure: 'start.locked_rotor_current', label: 'locked rotor' },
+                { figure: 'start.peak_first_half_cycle', label: 'first peak, at most' },
+                { figure: 'start.locked_rotor_torque', label: 'torque at standstill' },
+                { figure: 'start.run_up_time', label: 'run-up time' },
+            ];
     return (
-        <StationPage name="start" large={large}>
-            <Pictures $columns="minmax(0, 1fr) minmax(0, 1fr)">
-                <StartCurrents />
-                <WindingVoltages />
-            </Pictures>
-            <Fields>
-                <Choice path="starter.method" />
-                <Choice path="starter.changeover.by" />
-                <Field
-                    path="starter.changeover.value"
-                    label={speed ? 'At speed' : 'After'}
-                    unit={speed ? '% of ns' : 's'}
-                    placeholder={solved.figure('start.star_time')?.shown}
-                />
-                <Field path="starter.run_up_time" />
-                <Choice path="load.kind" />
-                <Field path="load.torque_percent" />
-                <Field path="load.inertia" />
-            </Fields>
+        <StationPage name="start" {...(view === 'run-up' ? { large } : {})}>
+            <Segments
+                label="Views of the start"
+                value={view}
+                options={VIEWS}
+                onChange={(chosen) => setSearch(chosen === 'run-up' ? {} : { view: chosen }, { replace: true })}
+            />
+            {view === 'run-up' && <RunUpView />}
+            {view === 'methods' && <MethodsView />}
+            {view === 'stopwatch' && <StopwatchView />}
         </StationPage>
     );
 }

@@ -1,0 +1,199 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useEffect, useState } from 'react';
+import styled from 'styled-components';
+import { call } from '../../api/client';
+import type { Reading, ReadingsAnswer } from '../../api/contract';
+import { useBench } from '../../bench/BenchContext';
+import { typed } from '../../bench/circuit';
+import { Button } from '../../kit/Button';
+import { RuledTable } from '../../kit/RuledTable';
+import { Scroll } from '../../kit/Scroll';
+import { token } from '../../theme/tokens';
+
+const Face = styled.div`
+    display: grid;
+    gap: 12px;
+    justify-items: stretch;
+    max-width: 520px;
+`;
+
+const Clock = styled.output`
+    font-family: ${token.narrow};
+    font-weight: 600;
+    font-size: 72px;
+    line-height: 1;
+    font-variant-numeric: tabular-nums;
+    small {
+        font-size: 28px;
+        font-weight: 500;
+    }
+`;
+
+const Big = styled(Button)`
+    min-height: 148px;
+    font-size: 26px;
+`;
+
+const Parts = styled.dl`
+    display: grid;
+    grid-template-columns: max-content 1fr;
+    gap: 2px 16px;
+    dt {
+        color: ${token.soft};
+    }
+    dd {
+        font-weight: 600;
+    }
+`;
+
+/** When each touch came, ms since switching on. */
+interface Times {
+    began: number;
+    changed: number | null;
+    ended: number | null;
+}
+
+const seconds = (ms: number) => (ms / 1000).toFixed(1);
+const when = new Intl.DateTimeFormat(undefined, { dateStyle: 'medium', timeStyle: 'short' });
+
+/** A start timed at the motor with one thumb: at switching on, at the changeover, at full speed. */
+export function StopwatchView() {
+    const { draft, solved, set, place, readOnly } = useBench();
+    const client = useQueryClient();
+    const staged = !solved.note('starter.changeover.value').unused;
+    const [times, setTimes] = useState<Times | null>(null);
+    const [now, setNow] = useState(0);
+    const [said, setSaid] = useState('');
+    const running = times !== null && times.ended === null;
+    useEffect(() => {
+        if (!running) {
+            return;
+        }
+        const every = setInterval(() => setNow(performance.now()), 100);
+        return () => clearInterval(every);
+    }, [running]);
+    const readings = useQuery({
+        queryKey: ['readings', place?.circuit],
+        queryFn: () => call<ReadingsAnswer>('GET', `circuits/${place?.circuit ?? 0}/readings`),
+        enabled: place !== null,
+    });
+    const kept = (readings.data?.readings ?? []).filter((reading) => reading.method === 'run_up_time' && reading.withdrawn === null);
+    const touch = () => {
+        const at = performance.now();
+        setNow(at);
+        setSaid('');
+        if (times === null || times.ended !== null) {
+            setTimes({ began: at, changed: null, ended: null });
+        } else if (staged && times.changed === null) {
+            setTimes({ ...times, changed: at });
+        } else {
+            setTimes({ ...times, ended: at });
+        }
+    };
+    const take = (whole: string, change: string | null) => {
+        set('starter.run_up_time', `${whole} s`);
+        // The stopwatch replaces what was guessed.
+        set('load.inertia', null);
+        if (change !== null) {
+            set('starter.changeover.by', 'time');
+            set('starter.changeover.value', change);
+        }
+        setSaid('Taken over: the inertia follows from it, and so do timer and class.');
+    };
+    const keep = async (whole: string, change: string | null) => {
+        if (place === null) {
+            return;
+        }
+        try {
+            await place.flush();
+            await call<Reading>('POST', `circuits/${place.circuit}/starts`, { seconds: whole, changeover: change });
+            await client.invalidateQueries({ queryKey: ['readings', place.circuit] });
+            setSaid('Kept with the time and your name.');
+        } catch (problem) {
+            setSaid(`Not kept: ${problem instanceof Error ? problem.message : 'no answer'} The times stay here.`);
+        }
+    };
+    const whole = times?.ended == null ? null : seconds(times.ended - times.began);
+    const change = times?.changed == null ? null : seconds(times.changed - times.began);
+    const shown = times === null ? '0.0' : seconds((times.ended ?? now) - times.began);
+    const button = times === null || times.ended !== null ? 'Switching on' : staged && times.changed === null ? 'Changeover' : 'Full speed';
+    return (
+        <>
+            <p>
+                Stand where you see the shaft, clear of coupling and belt. Touch as the starter closes
+                {staged ? ', as it changes over' : ''} and when the speed rises no more.
+            </p>
+            <Face>
+                <Clock aria-label="Time since switching on">
+                    {shown}
+                    <small> s</small>
+                </Clock>
+                <Big kind={running ? 'main' : 'plain'} onPressStart={touch}>
+                    {button}
+                </Big>
+                {whole !== null && (
+                    <>
+                        <Parts>
+                            {change !== null && (
+                                <>
+                                    <dt>Changeover after</dt>
+                                    <dd>{change} s</dd>
+                                </>
+                            )}
+                            <dt>Full speed after</dt>
+                            <dd>{whole} s</dd>
+                            <dt>Computed</dt>
+                            <dd>
+                                {solved.shown('start.run_up_time')}, {solved.shown('start.run_up_time_worst')} at worst
+                            </dd>
+                        </Parts>
+                        <Button kind="main" isDisabled={readOnly} onPress={() => take(whole, change)}>
+                            {typed(draft, 'load.inertia') === '' ? 'Take the inertia from it' : 'Take it instead of the typed inertia'}
+                        </Button>
+                        {place !== null && (
+                            <Button isDisabled={readOnly} onPress={() => void keep(whole, change)}>
+                                Keep this start
+                            </Button>
+                        )}
+                    </>
+                )}
+                <p role="status">{said}</p>
+            </Face>
+            {kept.length > 0 && (
+                <Scroll tabIndex={0} role="group" aria-label="Timed starts kept">
+                    <RuledTable>
+                        <caption>Timed starts of this circuit</caption>
+                        <thead>
+                            <tr>
+                                <th scope="col">When, by whom</th>
+                                <th scope="col">Run-up</th>
+                                <th scope="col">Against the one before</th>
+                                <th scope="col">Against the computed</th>
+                            </tr>
+                        </thead>
+                        <tbody>
+                            {kept.map((reading) => {
+                                const of = (key: string) => reading.figures.find((figure) => figure.key === key);
+                                return (
+                                    <tr key={reading.id}>
+                                        <td>
+                                            {when.format(new Date(reading.taken_at))}, {reading.taken_by}
+                                        </td>
+                                        <td>
+                                            {of('measured.run_up_time')?.shown}
+                                            {of('measured.changeover_time') === undefined
+                                                ? ''
+                                                : `, changeover ${of('measured.changeover_time')?.shown ?? ''}`}
+                                        </td>
+                                        <td>{of('measured.run_up_change')?.shown ?? '–'}</td>
+                                        <td>{of('measured.run_up_verdict')?.shown ?? '–'}</td>
+                                    </tr>
+                                );
+                            })}
+                        </tbody>
+                    </RuledTable>
+                </Scroll>
+            )}
+        </>
+    );
+}
