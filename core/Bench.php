@@ -7,6 +7,7 @@ namespace BraveAnvil;
 use BraveAnvil\Cable\CableStation;
 use BraveAnvil\Cable\Cabling;
 use BraveAnvil\Circuit\Assumed;
+use BraveAnvil\Circuit\Choice\PhaseNaming;
 use BraveAnvil\Circuit\Choice\Subject;
 use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Circuit\CircuitReader;
@@ -41,6 +42,7 @@ use BraveAnvil\Solution\Station;
 use BraveAnvil\Start\Method\StartDefaults;
 use BraveAnvil\Start\Starting;
 use BraveAnvil\Start\StartStation;
+use BraveAnvil\Start\Wiring\WiringCurve;
 
 /**
  * The whole job on one page: a circuit goes in, a solution comes out. Each station takes what the stations before it returned.
@@ -60,9 +62,9 @@ final readonly class Bench
     /**
      * @param  array<array-key, mixed>  $document  a decoded circuit
      * @param  Tables|null  $tables  with a site's own entries; null: as they ship
-     * @param  bool  $comparing  whether every starting method is worked out beside the chosen one, which takes longer
+     * @param  Extra  ...$extras  what is wanted beyond the stations
      */
-    public static function solve(array $document, ?Tables $tables = null, bool $comparing = false): Solution
+    public static function solve(array $document, ?Tables $tables = null, Extra ...$extras): Solution
     {
         $tables ??= Tables::shipped();
         $books = new RuleBooks($tables);
@@ -81,7 +83,7 @@ final readonly class Bench
         $defaulted = $circuit;
         $circuit = PlateRow::choose($circuit, $ledger);
         $ledger->errors($circuit->errors);
-        $motor = $bench->stations($circuit, $ledger, $comparing);
+        $motor = $bench->stations($circuit, $ledger, $extras);
         $bench->soften($circuit, $ledger);
         self::unknown($circuit, $ledger);
         Unused::tell($circuit, $book, $ledger);
@@ -115,11 +117,12 @@ final readonly class Bench
             return;
         }
         $trial = new Ledger();
-        $this->stations($favourable, $trial, false);
+        $this->stations($favourable, $trial, []);
         $ledger->softenStops($trial, 'It rests on assumed values and may not hold with the true ones: type them.');
     }
 
-    private function stations(Circuit $circuit, Ledger $ledger, bool $comparing): Motor
+    /** @param  array<array-key, Extra>  $extras */
+    private function stations(Circuit $circuit, Ledger $ledger, array $extras): Motor
     {
         NotYet::refuse($circuit, $ledger);
         $onBench = $circuit->chosen('subject', Subject::class) === Subject::BenchLoad;
@@ -130,7 +133,7 @@ final readonly class Bench
         $measured = Measurement::solve($circuit, $motor, $load, $ledger);
         Windings::solve($circuit, $ledger);
         Phasors::draw($circuit, ! $onBench, $load, $measured->angle, $measured->voltage, $measured->current, $ledger);
-        $before = $comparing ? $ledger->fork() : null;
+        $before = in_array(Extra::Methods, $extras, true) ? $ledger->fork() : null;
         $starting = $ledger->isOpen(Station::Start)
             ? (new StartStation($this->book, $this->practice))->solve($circuit, $motor, $load, $ledger)
             : Starting::none();
@@ -149,6 +152,9 @@ final readonly class Bench
         if ($before !== null) {
             (new ComparisonStation($this->book, $this->practice))->solve($circuit, $motor, $load, $starting, $before, $ledger);
         }
+        if (in_array(Extra::Wiring, $extras, true)) {
+            $this->wiring($circuit, $motor, $starting, $ledger);
+        }
         $ledger->curve(
             new RunCurve(
                 $motor, $load, $starting, $correction, $this->book->localUnits(), $circuit->number('cable.length'), $circuit->phases(),
@@ -157,6 +163,20 @@ final readonly class Bench
         );
 
         return $motor;
+    }
+
+    private function wiring(Circuit $circuit, Motor $motor, Starting $starting, Ledger $ledger): void
+    {
+        if ($motor->supplyVoltage === null || $circuit->phases() !== 3) {
+            return;
+        }
+        $naming = $circuit->chosen('settings.phase_names', PhaseNaming::class) ?? PhaseNaming::L123;
+        $volts = $motor->supplyVoltage->number();
+        $leads = $circuit->number('plate.leads')?->number();
+        $ledger->curve(new WiringCurve(
+            $volts, $motor->connection(), $leads === null ? null : (int) $leads, $this->book->terminals(),
+            $this->book->phases($naming, $volts), $this->book->symbols(), $this->book->words(), $starting,
+        ));
     }
 
     private function cabled(Circuit $circuit, Sizing $sizing, Motor $motor, Load $load, Starting $starting, Ledger $ledger): ?Cabling

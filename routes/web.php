@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\CircuitController;
+use App\Http\Controllers\LeadsController;
 use App\Http\Controllers\PageController;
 use App\Http\Controllers\PersonController;
 use App\Http\Controllers\PhotographController;
@@ -30,6 +31,8 @@ Route::prefix('api')->middleware(LimitBody::class)->group(function (): void {
     Route::post('session', [SessionController::class, 'store'])->middleware('throttle:sign-in');
     // Solving needs no database: the session alone says that somebody is signed in.
     Route::post('solve', SolveController::class)->middleware(SignedIn::class);
+
+    Route::post('leads', LeadsController::class)->middleware(SignedIn::class);
 
     Route::post('replacement', [SpareController::class, 'check'])->middleware(SignedIn::class);
 

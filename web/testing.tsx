@@ -132,6 +132,7 @@ export const circuitRow = (more: Partial<CircuitRow> = {}): CircuitRow => ({
     cable: '6 × 6 mm²',
     scpd: '80\u00A0A',
     dial: '38.1\u00A0A',
+    dip: '0.46\u00A0%',
     updated_at: '',
     ...more,
 });

@@ -35,7 +35,11 @@ final class KeyFigures
             'output_w' => $number('power.output'), 'current_a' => $number('power.plate_current') ?? $number('power.computed_current'),
             'method' => is_string($solution->figure('start.method')?->value) ? $solution->figure('start.method')->value : null,
             'cable' => $size === null ? null : $conductors.' × '.$size,
-            'scpd_a' => $number('guard.scpd_rating'), 'dial_a' => $number('guard.overload_dial'), 'core' => $solution->core,
+            'scpd_a' => $number('guard.scpd_rating'), 'dial_a' => $number('guard.overload_dial'),
+            // At switching on or at the changeover, whichever is the deeper.
+            'dip_percent' => $number('start.voltage_dip') === null
+                ? null : max($number('start.voltage_dip'), $number('start.changeover_dip') ?? 0.0),
+            'core' => $solution->core,
         ];
     }
 }

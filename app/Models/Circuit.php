@@ -36,6 +36,7 @@ use Illuminate\Support\Carbon;
  * @property string|null $cable
  * @property float|null $scpd_a
  * @property float|null $dial_a
+ * @property float|null $dip_percent
  * @property string $core
  * @property int|null $updated_by
  * @property Carbon|null $archived_at
@@ -49,7 +50,7 @@ final class Circuit extends Model
 
     /** @var array<string, string> */
     protected $casts = [
-        'archived_at' => 'datetime', 'output_w' => 'float', 'current_a' => 'float', 'scpd_a' => 'float', 'dial_a' => 'float',
+        'archived_at' => 'datetime', 'output_w' => 'float', 'current_a' => 'float', 'scpd_a' => 'float', 'dial_a' => 'float', 'dip_percent' => 'float',
     ];
 
     /** @return BelongsTo<Site, $this> */
@@ -90,6 +91,7 @@ final class Circuit extends Model
             'current' => $shown($this->current_a, Unit::Ampere),
             'starting' => $this->method === null || $words === null ? null : MethodName::tryFrom($this->method)?->label($words),
             'cable' => $this->cable, 'scpd' => $shown($this->scpd_a, Unit::Ampere), 'dial' => $shown($this->dial_a, Unit::Ampere),
+            'dip' => Shown::maybe($this->dip_percent, Unit::Percent, 2)?->text,
             'updated_at' => $this->updated_at->toIso8601ZuluString(),
         ];
     }

@@ -45,6 +45,7 @@ use BraveAnvil\Solution\Station;
 use BraveAnvil\Solution\Unit;
 use BraveAnvil\Start\StartFigure;
 use BraveAnvil\Start\StartFinding;
+use BraveAnvil\Start\Wiring\WiringCurve;
 use BraveAnvil\Waveform\WaveformFigure;
 use BraveAnvil\Waveform\WaveformFinding;
 
@@ -227,6 +228,7 @@ final class SolutionSchema
                 'run' => RunCurve::schema(), 'connection' => ConnectionCurve::schema(), 'triangle' => TriangleCurve::schema(),
                 'part_load' => PartLoadCurve::schema(), 'schools' => SchoolsCurve::schema(), 'phasors' => PhasorCurve::schema(),
                 'ladder' => SizeLadderCurve::schema(), 'line_ladder' => SizeLadderCurve::schema(), 'ratings' => RatingsCurve::schema(),
+                'wiring' => WiringCurve::schema(),
                 'comparison' => ComparisonCurve::schema(),
                 'torque_speed' => TorqueSpeedCurve::schema(), 'start_course' => CourseCurve::schema(),
                 'correction' => CorrectionCurve::schema(), 'placement' => PlacementCurve::schema(),

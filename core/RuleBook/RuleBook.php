@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace BraveAnvil\RuleBook;
 
 use BraveAnvil\Circuit\Assumed;
+use BraveAnvil\Circuit\Choice\PhaseNaming;
 use BraveAnvil\Circuit\Choice\RuleBookName;
 use BraveAnvil\Circuit\Fields;
 
@@ -44,6 +45,16 @@ interface RuleBook
 
     /** How it marks the terminals of a motor with six leads. */
     public function terminals(): TerminalMarks;
+
+    /**
+     * How the three lines are named and coloured on a supply.
+     *
+     * @param  float  $volts  between lines
+     */
+    public function phases(PhaseNaming $naming, float $volts): PhaseMarks;
+
+    /** In which hand circuits are drawn. */
+    public function symbols(): Symbols;
 
     /** Largest running voltage drop where the site sets none, percent of supply. */
     public function dropLimitRunning(): float;

@@ -23,4 +23,22 @@ final readonly class TerminalMarks
 
         return $u.'–L3, '.$v.'–L1, '.$w.'–L2';
     }
+
+    /** @return array{string, string, string} the other end of each winding, in the order of its starts */
+    public function endsOfWindings(): array
+    {
+        [$third, $first, $second] = $this->ends;
+
+        return [$first, $second, $third];
+    }
+
+    /** A terminal by its number, 1 to 12, as numbered ends are called here. IEC 60034-8 counts halves U1–U2 and U5–U6. */
+    public function terminal(int $number): string
+    {
+        if (str_starts_with($this->starts[0], 'T')) {
+            return 'T'.$number;
+        }
+
+        return ['U', 'V', 'W'][($number - 1) % 3].[1, 2, 5, 6][intdiv($number - 1, 3)];
+    }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use BraveAnvil\Bench;
+use BraveAnvil\Extra;
 use BraveAnvil\Solution\Solution;
 
 /** Starting methods beside each other for one motor and load, and which of them is recommended. */
@@ -13,9 +14,7 @@ final class CompareTest extends CoreTestCase
     /** @param  array<string, mixed>  $changes */
     private static function compared(array $changes = []): Solution
     {
-        return Bench::solve(
-            Circuits::changed(Circuits::fanWithItsLoad(), ['cable.length' => '10 m', ...$changes]), comparing: true,
-        );
+        return Bench::solve(Circuits::changed(Circuits::fanWithItsLoad(), ['cable.length' => '10 m', ...$changes]), null, Extra::Methods);
     }
 
     /** @return array<string, array<string, mixed>> by key */

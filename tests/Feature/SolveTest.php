@@ -33,7 +33,7 @@ final class SolveTest extends FeatureTestCase
     public function test_every_starting_method_is_compared_when_it_is_asked_for(): void
     {
         $this->actingAs($this->person());
-        $compared = $this->postJson('/api/solve?compare=methods', Circuits::fanWithItsLoad())->assertOk();
+        $compared = $this->postJson('/api/solve?with=methods', Circuits::fanWithItsLoad())->assertOk();
         $this->assertShape('solution', $compared);
         $compared->assertJsonCount(10, 'curves.comparison.rows');
         $alone = $this->postJson('/api/solve', Circuits::fanWithItsLoad())->assertOk();

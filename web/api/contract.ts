@@ -765,6 +765,10 @@ export interface Circuit {
          */
         overload_school?: ('plate_current' | 'service_factor' | null) | string;
         /**
+         * Names of the lines. One of l1_l2_l3, r_y_b, a_b_c.
+         */
+        phase_names?: ('l1_l2_l3' | 'r_y_b' | 'a_b_c' | null) | string;
+        /**
          * Support. One of perforated, ladder, bunched.
          */
         tray?: ('perforated' | 'ladder' | 'bunched' | null) | string;
@@ -1329,6 +1333,7 @@ export type FieldPath =
     | 'settings.four_006_corrections'
     | 'settings.ten_ampere_rating'
     | 'settings.overload_school'
+    | 'settings.phase_names'
     | 'settings.tray'
     | 'settings.changeover_minimum'
     | 'settings.tariff';
@@ -1683,6 +1688,7 @@ export interface Solution {
         'settings.four_006_corrections'?: FieldNote;
         'settings.ten_ampere_rating'?: FieldNote;
         'settings.overload_school'?: FieldNote;
+        'settings.phase_names'?: FieldNote;
         'settings.tray'?: FieldNote;
         'settings.changeover_minimum'?: FieldNote;
         'settings.tariff'?: FieldNote;
@@ -1790,6 +1796,7 @@ export interface Curves {
     ladder?: SizeLadder;
     line_ladder?: SizeLadder;
     ratings?: RatingsCurve;
+    wiring?: WiringCurve;
     comparison?: Comparison;
     torque_speed?: TorqueSpeedCurve;
     start_course?: StartCourse;
@@ -1944,6 +1951,81 @@ export interface RatingRow {
     carries: boolean;
     allowed: boolean;
     reason: string;
+}
+/**
+ * How motor and starter are wired.
+ */
+export interface WiringCurve {
+    symbols: 'international' | 'american';
+    drawing: 'contactor' | 'star_delta' | 'tapped_winding' | 'series_resistor' | 'series_reactor' | 'thyristors' | 'converter';
+    phases: PhaseMark[];
+    /**
+     * @minItems 3
+     * @maxItems 3
+     */
+    starts: [string, string, string];
+    /**
+     * @minItems 3
+     * @maxItems 3
+     */
+    ends: [string, string, string];
+    boxes: TerminalBox[];
+    crossed: CrossedLeads[];
+    exchanged: {
+        says: string;
+        shown_by: string;
+    };
+    found: FoundLinks[];
+    /**
+     * @minItems 3
+     * @maxItems 3
+     */
+    reversed: [string, string, string];
+    sequence: ContactorTime[];
+}
+export interface PhaseMark {
+    name: string;
+    colour: 'brown' | 'black' | 'grey' | 'red' | 'yellow' | 'blue' | 'orange';
+}
+export interface TerminalBox {
+    key: string;
+    leads: number;
+    title: string;
+    now: boolean;
+    rows: string[][];
+    joins: TerminalJoin[];
+}
+export interface TerminalJoin {
+    terminals: string[];
+    line: number | null;
+}
+export interface CrossedLeads {
+    /**
+     * @minItems 3
+     * @maxItems 3
+     */
+    lines: [string, string, string];
+    does: 'runs' | 'runs_harshly' | 'coasts' | 'growls' | 'reversed';
+    says: string;
+    shown_by: string;
+    /**
+     * @minItems 3
+     * @maxItems 3
+     */
+    volts: [string, string, string];
+}
+export interface FoundLinks {
+    found: 'star' | 'delta' | 'none';
+    name: string;
+    right: boolean;
+    winding: string;
+    says: string;
+}
+export interface ContactorTime {
+    name: string;
+    from: number;
+    to: number;
+    shown: string;
 }
 /**
  * Every starting method for this motor and load.
@@ -2107,6 +2189,7 @@ export interface Service {
     revisions?: RevisionsAnswer;
     revision?: Revision;
     problem?: Problem;
+    leads?: NamedLeads;
     readings?: ReadingsAnswer;
     reading?: Reading;
     spares?: SparesAnswer;
@@ -2171,6 +2254,10 @@ export interface CircuitRow {
      * as a person reads it, like the figures after it
      */
     output: string | null;
+    /**
+     * how far its start pulls the bus down
+     */
+    dip: string | null;
     current: string | null;
     /**
      * method, in the word of its rule book
@@ -2233,6 +2320,12 @@ export interface Problem {
      * the present state that stands against the request
      */
     current?: Record<string, unknown>;
+}
+export interface NamedLeads {
+    labels: {
+        [k: string]: string;
+    };
+    refusal: string | null;
 }
 export interface ReadingsAnswer {
     readings: Reading[];
@@ -2514,6 +2607,7 @@ export const FIELDS: Readonly<Record<FieldPath, { label: string; unit: string; h
     'settings.four_006_corrections': { label: 'Corrections at terminations', unit: '', hint: '' },
     'settings.ten_ampere_rating': { label: '10 A is a standard rating', unit: '', hint: 'In lists of protective devices.' },
     'settings.overload_school': { label: 'Overload practice', unit: '', hint: 'What an overload relay is set by.' },
+    'settings.phase_names': { label: 'Names of the lines', unit: '', hint: '' },
     'settings.tray': { label: 'Support', unit: '', hint: '' },
     'settings.changeover_minimum': { label: 'Changeover speed, at least', unit: '%', hint: '' },
     'settings.tariff': { label: 'Tariff', unit: '', hint: '' },

@@ -141,6 +141,7 @@ export function YardTable({
                     <th scope="col" className="number wide">
                         Dial
                     </th>
+                    {head('dip', 'Bus dip', 'number wide')}
                 </tr>
             </thead>
             <tbody>
@@ -176,6 +177,7 @@ export function YardTable({
                         <td className="wide">{row.cable ?? '–'}</td>
                         <td className="number wide">{row.scpd ?? '–'}</td>
                         <td className="number wide">{row.dial ?? '–'}</td>
+                        <td className="number wide">{row.dip ?? '–'}</td>
                     </tr>
                 ))}
             </tbody>

@@ -22,6 +22,7 @@ final class CircuitController
 
     private const SORTS = [
         'tag' => 'tag', 'output' => 'output_w', 'current' => 'current_a', 'worst' => 'worst_rank', 'updated' => 'updated_at',
+        'dip' => 'dip_percent',
     ];
 
     public function __construct(private readonly CircuitStore $store)
@@ -60,12 +61,12 @@ final class CircuitController
         $page = $request->integer('page', 1);
         /** @var Collection<int, Circuit> $rows */
         $rows = $circuits
-            ->orderBy(self::SORTS[$request->string('sort', 'tag')->toString()] ?? 'tag', $request->boolean('down') ? 'desc' : 'asc')
+            ->orderByRaw((self::SORTS[$request->string('sort', 'tag')->toString()] ?? 'tag').($request->boolean('down') ? ' desc' : ' asc').' nulls last')
             ->orderBy('id')
             ->forPage($page, self::PAGE)
             ->get([
                 'id', 'site_id', 'tag', 'area', 'drives', 'rule_book', 'worst', 'stops', 'cautions', 'notes', 'errors', 'output_w',
-                'current_a', 'method', 'cable', 'scpd_a', 'dial_a', 'updated_at',
+                'current_a', 'method', 'cable', 'scpd_a', 'dial_a', 'dip_percent', 'updated_at',
             ]);
 
         return new JsonResponse([

@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Circuits\CircuitDocument;
 use App\Problems\Problem;
 use BraveAnvil\Bench;
+use BraveAnvil\Extra;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 
@@ -19,11 +20,11 @@ final class SolveController
         // The text is read here again: the framework trims typed values and turns empty ones into null.
         $document = CircuitDocument::from(json_decode($request->getContent(), true, 20));
 
-        // Every starting method beside the chosen one takes longer: it is asked for by itself, so that typing stays quick.
-        $comparing = $request->query('compare') === 'methods';
+        // What takes longer is asked for by itself, so that typing stays quick.
+        $with = $request->query('with');
+        $extra = is_string($with) ? Extra::tryFrom($with) : null;
+        $solution = Bench::solve($document->data, null, ...$extra === null ? [] : [$extra]);
 
-        return new Response(
-            Bench::solve($document->data, comparing: $comparing)->toJson(), 200, ['Content-Type' => 'application/json'],
-        );
+        return new Response($solution->toJson(), 200, ['Content-Type' => 'application/json']);
     }
 }

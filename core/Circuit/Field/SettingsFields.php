@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace BraveAnvil\Circuit\Field;
 
 use BraveAnvil\Circuit\Choice\OverloadSchool;
+use BraveAnvil\Circuit\Choice\PhaseNaming;
 use BraveAnvil\Circuit\Choice\Support;
 use BraveAnvil\Circuit\FieldKind;
 use BraveAnvil\Solution\Unit;
@@ -57,6 +58,9 @@ final class SettingsFields
             'kind' => FieldKind::Choice, 'label' => 'Overload practice', 'hint' => 'What an overload relay is set by.',
             'choices' => OverloadSchool::class,
             'empty' => 'Plate current',
+        ],
+        'settings.phase_names' => [
+            'kind' => FieldKind::Choice, 'label' => 'Names of the lines', 'choices' => PhaseNaming::class, 'empty' => 'L1 L2 L3',
         ],
         'settings.tray' => ['kind' => FieldKind::Choice, 'label' => 'Support', 'choices' => Support::class],
         'settings.changeover_minimum' => [

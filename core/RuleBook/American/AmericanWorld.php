@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace BraveAnvil\RuleBook\American;
 
+use BraveAnvil\RuleBook\Symbols;
 use BraveAnvil\RuleBook\TerminalMarks;
 
 /** What the two American books and the motors of their world have in common. */
@@ -22,6 +23,11 @@ trait AmericanWorld
     public function terminals(): TerminalMarks
     {
         return new TerminalMarks(['T1', 'T2', 'T3'], ['T6', 'T4', 'T5'], true);
+    }
+
+    public function symbols(): Symbols
+    {
+        return Symbols::American;
     }
 
     /** %, of a branch circuit. */

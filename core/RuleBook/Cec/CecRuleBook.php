@@ -5,14 +5,17 @@ declare(strict_types=1);
 namespace BraveAnvil\RuleBook\Cec;
 
 use BraveAnvil\Circuit\Assumed;
+use BraveAnvil\Circuit\Choice\PhaseNaming;
 use BraveAnvil\Circuit\Choice\RuleBookName;
 use BraveAnvil\Circuit\DefaultReason;
 use BraveAnvil\RuleBook\American\AmericanWorld;
 use BraveAnvil\RuleBook\LocalUnits;
+use BraveAnvil\RuleBook\PhaseMarks;
 use BraveAnvil\RuleBook\PlateLayout;
 use BraveAnvil\RuleBook\RuleBook;
 use BraveAnvil\RuleBook\TableName;
 use BraveAnvil\RuleBook\Tables;
+use BraveAnvil\RuleBook\WireColour;
 use BraveAnvil\RuleBook\Words;
 
 /** The Canadian Electrical Code: plate and power only, so far. It goes by the plate's current for everything. */
@@ -67,6 +70,12 @@ final readonly class CecRuleBook implements RuleBook
             'cable.insulation' => ['RW90' => 'RW90, 90 °C', 'T90' => 'T90, 90 °C, dry', 'RW75' => 'RW75, 75 °C', 'TW' => 'TW, 60 °C'],
             'cable.terminal_temperature' => ['60' => '60 °C', '75' => '75 °C'],
         ];
+    }
+
+    /** CE Code 4-032 (from memory): red, black, blue. */
+    public function phases(PhaseNaming $naming, float $volts): PhaseMarks
+    {
+        return PhaseMarks::of($naming, [WireColour::Red, WireColour::Black, WireColour::Blue]);
     }
 
     public function currents(): CecCurrents

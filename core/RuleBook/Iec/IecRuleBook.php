@@ -5,18 +5,22 @@ declare(strict_types=1);
 namespace BraveAnvil\RuleBook\Iec;
 
 use BraveAnvil\Circuit\Assumed;
+use BraveAnvil\Circuit\Choice\PhaseNaming;
 use BraveAnvil\Circuit\Choice\RuleBookName;
 use BraveAnvil\Circuit\DefaultReason;
 use BraveAnvil\Correct\CapacitorRules;
 use BraveAnvil\RuleBook\LocalUnits;
+use BraveAnvil\RuleBook\PhaseMarks;
 use BraveAnvil\RuleBook\PlateLayout;
 use BraveAnvil\RuleBook\Practice\CapacitorPractice;
 use BraveAnvil\RuleBook\Practice\GuardPractice;
 use BraveAnvil\RuleBook\RuleBook;
 use BraveAnvil\RuleBook\Sizing;
+use BraveAnvil\RuleBook\Symbols;
 use BraveAnvil\RuleBook\TableName;
 use BraveAnvil\RuleBook\Tables;
 use BraveAnvil\RuleBook\TerminalMarks;
+use BraveAnvil\RuleBook\WireColour;
 use BraveAnvil\RuleBook\Words;
 
 /** IEC 60364 practice: the plate's current for everything, a typical table when it is missing. */
@@ -102,6 +106,17 @@ final readonly class IecRuleBook implements RuleBook
     public function terminals(): TerminalMarks
     {
         return new TerminalMarks(['U1', 'V1', 'W1'], ['W2', 'U2', 'V2'], false);
+    }
+
+    /** IEC 60445 lets brown, black and grey stand in this order (common practice). */
+    public function phases(PhaseNaming $naming, float $volts): PhaseMarks
+    {
+        return PhaseMarks::of($naming, [WireColour::Brown, WireColour::Black, WireColour::Grey]);
+    }
+
+    public function symbols(): Symbols
+    {
+        return Symbols::International;
     }
 
     public function dropLimitRunning(): float

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace BraveAnvil\RuleBook\Nec;
 
 use BraveAnvil\Circuit\Assumed;
+use BraveAnvil\Circuit\Choice\PhaseNaming;
 use BraveAnvil\Circuit\Choice\RuleBookName;
 use BraveAnvil\Circuit\Choice\Scpd;
 use BraveAnvil\Circuit\DefaultReason;
@@ -16,6 +17,7 @@ use BraveAnvil\RuleBook\American\Disconnects;
 use BraveAnvil\RuleBook\American\GroundingConductors;
 use BraveAnvil\RuleBook\American\OverloadLimits;
 use BraveAnvil\RuleBook\LocalUnits;
+use BraveAnvil\RuleBook\PhaseMarks;
 use BraveAnvil\RuleBook\PlateLayout;
 use BraveAnvil\RuleBook\Practice\CapacitorPractice;
 use BraveAnvil\RuleBook\Practice\GuardPractice;
@@ -23,6 +25,7 @@ use BraveAnvil\RuleBook\RuleBook;
 use BraveAnvil\RuleBook\Sizing;
 use BraveAnvil\RuleBook\TableName;
 use BraveAnvil\RuleBook\Tables;
+use BraveAnvil\RuleBook\WireColour;
 use BraveAnvil\RuleBook\Words;
 
 /** The US National Electrical Code: table current for conductors and protective device, plate current for overload. */
@@ -91,6 +94,13 @@ final readonly class NecRuleBook implements RuleBook
             ],
             'cable.terminal_temperature' => ['60' => '60 °C', '75' => '75 °C'],
         ];
+    }
+
+    /** Common practice, no source: brown, orange, yellow from 277/480 V on; black, red, blue below. */
+    public function phases(PhaseNaming $naming, float $volts): PhaseMarks
+    {
+        return PhaseMarks::of($naming, $volts > 300
+            ? [WireColour::Brown, WireColour::Orange, WireColour::Yellow] : [WireColour::Black, WireColour::Red, WireColour::Blue]);
     }
 
     public function currents(): NecCurrents

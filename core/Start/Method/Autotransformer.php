@@ -90,6 +90,12 @@ final readonly class Autotransformer extends ThreeLeads
     }
 
     #[Override]
+    public function sequence(float $stage, float $end): array
+    {
+        return [['Star-point contactor', 0.0, $stage], ['Transformer contactor', 0.0, $stage], ['Line contactor', $stage, $end]];
+    }
+
+    #[Override]
     public function changesOver(): bool
     {
         return true;

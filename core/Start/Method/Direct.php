@@ -77,6 +77,12 @@ final readonly class Direct extends ThreeLeads
     }
 
     #[Override]
+    public function sequence(float $stage, float $end): array
+    {
+        return [['Line contactor', 0.0, $end]];
+    }
+
+    #[Override]
     public function changesOver(): bool
     {
         return false;

@@ -91,6 +91,12 @@ final readonly class Drive extends ThreeLeads
     }
 
     #[Override]
+    public function sequence(float $stage, float $end): array
+    {
+        return [['Line contactor', 0.0, $end]];
+    }
+
+    #[Override]
     public function changesOver(): bool
     {
         return false;

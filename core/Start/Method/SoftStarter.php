@@ -95,6 +95,12 @@ final readonly class SoftStarter extends ThreeLeads
     }
 
     #[Override]
+    public function sequence(float $stage, float $end): array
+    {
+        return [['Line contactor', 0.0, $end], ['Bypass contactor', $stage, $end]];
+    }
+
+    #[Override]
     public function changesOver(): bool
     {
         return false;

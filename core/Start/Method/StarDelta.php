@@ -192,6 +192,13 @@ final readonly class StarDelta implements StartingMethod
         return StartFigure::StarTime;
     }
 
+    public function sequence(float $stage, float $end): array
+    {
+        $gap = $this->settings->closed() ? 0.0 : $this->settings->gap()->number();
+
+        return [['Main contactor', 0.0, $end], ['Star contactor', 0.0, $stage], ['Delta contactor', $stage + $gap, $end]];
+    }
+
     public function changesOver(): bool
     {
         return true;

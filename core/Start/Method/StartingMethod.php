@@ -56,6 +56,15 @@ interface StartingMethod
     /** Whether electronics raise its torque by and by, without a step. */
     public function raisesSlowly(): bool;
 
+    /**
+     * When each contactor is closed, by its name.
+     *
+     * @param  float  $stage  time of the first stage, s
+     * @param  float  $end  of what is looked at, s
+     * @return list<array{string, float, float}> name, closes, opens, s
+     */
+    public function sequence(float $stage, float $end): array;
+
     /** Whether the motor is for a moment without a supply and meets it again while its field still stands. */
     public function reclosing(): bool;
 

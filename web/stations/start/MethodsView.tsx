@@ -11,7 +11,7 @@ import { Scroll } from '../../kit/Scroll';
 import { Segments } from '../../kit/Segments';
 import { narrow, token } from '../../theme/tokens';
 import { Level, path, Upright } from './axes';
-import { useComparison } from './useComparison';
+import { useExtra } from './useExtra';
 
 const WIDTH = 640;
 const HEIGHT = 250;
@@ -126,7 +126,8 @@ const COLUMNS: readonly {
 
 /** Every starter for this motor and load, on one picture and in one table, with one recommended. */
 export function MethodsView() {
-    const { comparison, waiting, failed } = useComparison();
+    const { curves, waiting, failed } = useExtra('methods');
+    const comparison = curves?.comparison;
     const [looked, setLooked] = useState<string | null>(null);
     const [picked, setPicked] = useState<Picked>('line');
     if (comparison === undefined) {

@@ -5,12 +5,14 @@ import { Segments } from '../../kit/Segments';
 import { MethodsView } from './MethodsView';
 import { RunUpView } from './RunUpView';
 import { StopwatchView } from './StopwatchView';
+import { WiringView } from './wiring/WiringView';
 
-type View = 'run-up' | 'methods' | 'stopwatch';
+type View = 'run-up' | 'methods' | 'wiring' | 'stopwatch';
 
 const VIEWS: readonly { value: View; label: string }[] = [
     { value: 'run-up', label: 'Run-up' },
     { value: 'methods', label: 'Starters compared' },
+    { value: 'wiring', label: 'Wiring' },
     { value: 'stopwatch', label: 'Stopwatch' },
 ];
 
@@ -63,6 +65,7 @@ export default function StartStation() {
             />
             {view === 'run-up' && <RunUpView />}
             {view === 'methods' && <MethodsView />}
+            {view === 'wiring' && <WiringView />}
             {view === 'stopwatch' && <StopwatchView />}
         </StationPage>
     );

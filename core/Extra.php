@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BraveAnvil;
+
+/** What a solution holds only when it is asked for, since it takes longer to work out or to send. */
+enum Extra: string
+{
+    /** Every starting method beside the chosen one. */
+    case Methods = 'methods';
+    /** How motor and starter are wired. */
+    case Wiring = 'wiring';
+}

@@ -1,0 +1,162 @@
+import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import styled from 'styled-components';
+import { call } from '../../../api/client';
+import type { NamedLeads } from '../../../api/contract';
+import { useBench } from '../../../bench/BenchContext';
+import { typed } from '../../../bench/circuit';
+import { Segments } from '../../../kit/Segments';
+import { Select } from '../../../kit/Select';
+import { token } from '../../../theme/tokens';
+
+const Steps = styled.ol`
+    display: grid;
+    gap: 16px;
+    padding-left: 22px;
+    li > p {
+        margin-bottom: 8px;
+    }
+`;
+
+const Pairs = styled.div`
+    display: grid;
+    grid-template-columns: repeat(auto-fill, minmax(150px, 1fr));
+    gap: 12px;
+`;
+
+const Labels = styled.dl`
+    display: flex;
+    flex-wrap: wrap;
+    gap: 8px;
+    div {
+        min-width: 74px;
+        padding: 6px 10px;
+        border: 1px solid ${token.edge};
+        border-radius: 4px;
+        background: ${token.sheet};
+    }
+    dt {
+        color: ${token.soft};
+        font-size: 14px;
+    }
+    dd {
+        font-size: 22px;
+        font-weight: 600;
+    }
+`;
+
+const OTHERS = ['2', '3', '4', '5', '6'];
+
+type Needle = '' | 'forward' | 'back';
+
+const NEEDLE: readonly { value: Needle; label: string }[] = [
+    { value: '', label: 'not tried' },
+    { value: 'forward', label: 'forward' },
+    { value: 'back', label: 'back' },
+];
+
+/** Six unmarked leads: pairs by continuity, then ends by a kick of direct current. The core names them. */
+export function LeadsWizard() {
+    const { draft } = useBench();
+    const [first, setFirst] = useState('');
+    const [second, setSecond] = useState('');
+    const [needles, setNeedles] = useState<readonly [Needle, Needle]>(['', '']);
+    const left = OTHERS.filter((lead) => lead !== first);
+    const begins = left[0] ?? '';
+    const rest = left.filter((lead) => lead !== begins && lead !== second);
+    const pairs = first === '' || second === '' ? [] : [['1', first], [begins, second], rest];
+    const book = typed(draft, 'rule_book');
+    const moves = (needle: Needle) => (needle === '' ? null : needle === 'forward');
+    const asked = { rule_book: book, pairs, second_forward: moves(needles[0]), third_forward: moves(needles[1]) };
+    const named = useQuery({
+        queryKey: ['leads', asked],
+        queryFn: () => call<NamedLeads>('POST', 'leads', asked),
+        enabled: pairs.length === 3,
+    });
+    return (
+        <Steps>
+            <li>
+                <p>Isolate the motor and take every link out. Tie numbers 1 to 6 to the leads, in any order.</p>
+            </li>
+            <li>
+                <p>Ohmmeter between 1 and each other lead: only one has continuity. Then the same from the lowest number that is left.</p>
+                <Pairs>
+                    <Select
+                        label="1 rings with"
+                        value={first}
+                        options={[{ value: '', label: 'not found yet' }, ...OTHERS.map((lead) => ({ value: lead, label: lead }))]}
+                        onChange={(lead) => {
+                            setFirst(lead);
+                            setSecond('');
+                            setNeedles(['', '']);
+                        }}
+                    />
+                    {first !== '' && (
+                        <Select
+                            label={`${begins} rings with`}
+                            value={second}
+                            options={[
+                                { value: '', label: 'not found yet' },
+                                ...left.filter((lead) => lead !== begins).map((lead) => ({ value: lead, label: lead })),
+                            ]}
+                            onChange={(lead) => {
+                                setSecond(lead);
+                                setNeedles(['', '']);
+                            }}
+                        />
+                    )}
+                </Pairs>
+                {pairs.length === 3 && <p>So the third winding is {rest.join(' and ')}.</p>}
+            </li>
+            {pairs.length === 3 && (
+                <li>
+                    <p>
+                        A small battery: plus to lead 1, minus to {first}. A meter with a needle, lowest direct volts, on each other pair.
+                        Look at the moment of switching on, not off; never hold the ends in your fingers, the kick back stings.
+                    </p>
+                    <p>
+                        Meter’s plus on {begins}, minus on {second}: at switching on the needle kicks
+                    </p>
+                    <Segments
+                        label={`Needle on ${begins} and ${second}`}
+                        value={needles[0]}
+                        options={NEEDLE}
+                        onChange={(to) => setNeedles([to, needles[1]])}
+                    />
+                    <p>
+                        Meter’s plus on {rest[0]}, minus on {rest[1]}: at switching on the needle kicks
+                    </p>
+                    <Segments
+                        label={`Needle on ${rest.join(' and ')}`}
+                        value={needles[1]}
+                        options={NEEDLE}
+                        onChange={(to) => setNeedles([needles[0], to])}
+                    />
+                </li>
+            )}
+            {named.data !== undefined && (
+                <li>
+                    {named.data.refusal === null ? (
+                        <>
+                            <p>Mark the leads so:</p>
+                            <Labels>
+                                {Object.entries(named.data.labels).map(([lead, label]) => (
+                                    <div key={lead}>
+                                        <dt>lead {lead}</dt>
+                                        <dd>{label}</dd>
+                                    </div>
+                                ))}
+                            </Labels>
+                            <p>
+                                Then run it uncoupled for a moment: alike currents in all lines, no growl. If it turns the wrong way, swap
+                                two windings whole.
+                            </p>
+                        </>
+                    ) : (
+                        <p>{named.data.refusal}</p>
+                    )}
+                </li>
+            )}
+        </Steps>
+    );
+}
