@@ -195,7 +195,7 @@ final class StartingMethodTest extends CoreTestCase
     {
         $drawn = Circuits::curve(Circuits::solve(Circuits::kilnFan(), ['starter.method' => 'star_delta']), 'run');
         self::assertTrue($drawn['six_leads']);
-        self::assertSame('star_delta', $drawn['drawing']);
+        self::assertSame('six_leads', $drawn['drawing']);
         self::assertEqualsWithDelta(462 / 3, $drawn['starting']['line']['value'], 1e-4);
         self::assertEqualsWithDelta(400 / sqrt(3), $drawn['starting']['winding']['value'], 1e-4);
         self::assertEqualsWithDelta(66 / sqrt(3), $drawn['running']['before']['lead']['value'], 1e-4);

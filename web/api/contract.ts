@@ -1808,7 +1808,7 @@ export interface Curves {
  */
 export interface RunCurve {
     six_leads: boolean;
-    drawing: 'contactor' | 'star_delta' | 'tapped_winding' | 'series_resistor' | 'series_reactor' | 'thyristors' | 'converter';
+    drawing: 'contactor' | 'six_leads' | 'tapped_winding' | 'series_resistor' | 'series_reactor' | 'thyristors' | 'converter';
     phases: number;
     refused: boolean;
     output: string | null;
@@ -1957,7 +1957,7 @@ export interface RatingRow {
  */
 export interface WiringCurve {
     symbols: 'international' | 'american';
-    drawing: 'contactor' | 'star_delta' | 'tapped_winding' | 'series_resistor' | 'series_reactor' | 'thyristors' | 'converter';
+    drawing: 'contactor' | 'six_leads' | 'tapped_winding' | 'series_resistor' | 'series_reactor' | 'thyristors' | 'converter';
     phases: PhaseMark[];
     /**
      * @minItems 3

@@ -33,7 +33,7 @@ const solved: Solution = solution({
             refused: false,
             output: '37 kW',
             length: '60 m',
-            drawing: 'star_delta',
+            drawing: 'six_leads',
             running: {
                 before: { line: shown(66, '66 A'), lead: shown(38.105, '38.1 A'), power_factor: shown(0.85, '0.85') },
                 after: { line: shown(58.6, '58.6 A'), lead: shown(38.105, '38.1 A'), power_factor: shown(0.958, '0.958') },
@@ -124,7 +124,7 @@ describe('the run', () => {
         };
         expect(order('board')).toBe('supply');
         expect(order('before_controller')).toBe('guard');
-        expect(order('after_controller')).toBe('star_delta');
+        expect(order('after_controller')).toBe('six_leads');
         expect(order('at_motor')).toBe('cable');
     });
 

@@ -53,7 +53,7 @@ function drawing(part: Part, six: boolean, phases: number) {
             );
         case 'contactor':
             return <path d="M50 0v24l-14 24M50 52v24M44 52h12" />;
-        case 'star_delta':
+        case 'six_leads':
             return <path d="M50 0v16M28 16h44M28 16v12l-9 20M50 16v12l-9 20M72 16v12l-9 20M28 52v24M50 52v24M72 52v24" />;
         case 'tapped_winding':
             // A winding with its tap: loops on the line side, the motor leaves from their middle.

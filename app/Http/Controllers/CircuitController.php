@@ -57,11 +57,12 @@ final class CircuitController
                     ->orWhere('area', 'ilike', $like),
             );
         }
+        $sort = self::SORTS[$request->string('sort', 'tag')->toString()] ?? 'tag';
         $total = $circuits->count();
         $page = $request->integer('page', 1);
         /** @var Collection<int, Circuit> $rows */
         $rows = $circuits
-            ->orderByRaw((self::SORTS[$request->string('sort', 'tag')->toString()] ?? 'tag').($request->boolean('down') ? ' desc' : ' asc').' nulls last')
+            ->orderByRaw($sort.($request->boolean('down') ? ' desc' : ' asc').' nulls last')
             ->orderBy('id')
             ->forPage($page, self::PAGE)
             ->get([

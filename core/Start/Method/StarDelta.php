@@ -36,7 +36,7 @@ final readonly class StarDelta implements StartingMethod
 
     public function drawing(): StarterDrawing
     {
-        return StarterDrawing::StarDelta;
+        return StarterDrawing::SixLeads;
     }
 
     public function leads(): int

@@ -10,7 +10,7 @@ enum StarterDrawing: string
     /** One contactor with three poles. */
     case Contactor = 'contactor';
     /** Main and delta contactor with six leads to the motor. */
-    case StarDelta = 'star_delta';
+    case SixLeads = 'six_leads';
     case Tapped = 'tapped_winding';
     case Resistor = 'series_resistor';
     case Reactor = 'series_reactor';

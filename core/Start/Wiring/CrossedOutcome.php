@@ -37,7 +37,8 @@ enum CrossedOutcome: string
             self::Coasts => 'Isolated and dead: next to no ohms from each start to its own end behind the delta contactor. '.
                 'Live: all three ammeters fall to nothing as delta closes.',
             self::Growls => 'The line currents are far apart; the voltmeter across the dead winding reads nought.',
-            self::Reversed => 'Line currents are unequal and high even without load; the kick test on the six leads tells which winding it is.',
+            self::Reversed => 'Line currents are unequal and high even without load; '.
+                'the kick test on the six leads tells which winding it is.',
         };
     }
 }

@@ -5,7 +5,7 @@ import { Circuit, Coil, Contact, PushButton } from './pen';
 /** The control circuit: stop, start with its holding contact, and for two stages timer and interlock. Drawn with nothing switched on. */
 export function ControlCircuit({ wiring, star }: { wiring: WiringCurve; star: string }) {
     const { symbols } = wiring;
-    const staged = wiring.drawing === 'star_delta';
+    const staged = wiring.drawing === 'six_leads';
     const bypass = ['series_resistor', 'series_reactor', 'tapped_winding'].includes(wiring.drawing);
     const rows: [string, string][] = [
         ['F2 95–96', 'overload contact: opens when the relay trips'],

@@ -51,7 +51,7 @@ function Motor({ x, y, words }: { x: number; y: number; words: readonly string[]
 
 const TITLE: Readonly<Record<WiringCurve['drawing'], string>> = {
     contactor: 'Power circuit, one contactor',
-    star_delta: 'Power circuit with six leads',
+    six_leads: 'Power circuit with six leads',
     tapped_winding: 'Power circuit with a tapped winding',
     series_resistor: 'Power circuit with resistors',
     series_reactor: 'Power circuit with reactors',
@@ -64,7 +64,7 @@ export function PowerCircuit({ wiring, star }: { wiring: WiringCurve; star: stri
     const { symbols, starts, ends } = wiring;
     const lines = wiring.phases.map((phase) => phase.name);
     const rows: [string, string][] =
-        wiring.drawing === 'star_delta'
+        wiring.drawing === 'six_leads'
             ? [
                   ['Main contactor K1', starts.map((start, i) => `${lines[i] ?? ''}–${start}`).join(', ')],
                   [
@@ -76,7 +76,7 @@ export function PowerCircuit({ wiring, star }: { wiring: WiringCurve; star: stri
             : [['Motor', starts.map((start, i) => `${lines[i] ?? ''}–${start}`).join(', ')]];
     return (
         <Picture title={TITLE[wiring.drawing]} name="power-circuit" rows={rows} wide>
-            {wiring.drawing === 'star_delta' ? <SixLeads wiring={wiring} star={star} /> : <ThreeLeads wiring={wiring} symbols={symbols} />}
+            {wiring.drawing === 'six_leads' ? <SixLeads wiring={wiring} star={star} /> : <ThreeLeads wiring={wiring} symbols={symbols} />}
         </Picture>
     );
 }
@@ -162,7 +162,7 @@ function SixLeads({ wiring, star }: { wiring: WiringCurve; star: string }) {
     // Which line comes to the end of the first, second and third winding: the third, the first, the second.
     const from = [2, 0, 1] as const;
     return (
-        <Circuit viewBox="0 0 660 400" role="img" aria-label={TITLE.star_delta}>
+        <Circuit viewBox="0 0 660 400" role="img" aria-label={TITLE.six_leads}>
             <Lines wiring={wiring} to={150} />
             {from.map((line, index) => {
                 const phase = wiring.phases[line];

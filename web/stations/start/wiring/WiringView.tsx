@@ -82,7 +82,7 @@ function Starter({ wiring, star }: { wiring: WiringCurve; star: string }) {
             <SequencePicture wiring={wiring} />
             <Say $bad={false}>
                 <b>The other way round</b>
-                {wiring.drawing === 'star_delta'
+                {wiring.drawing === 'six_leads'
                     ? `Swap two windings whole, starts and ends alike: lines on ${a}, ${b}, ${c}, and the delta contactor’s leads of the same two windings with them. Two incoming lines alone would turn the motor as well, but make the mild changeover a hard one.`
                     : `Swap two lines at the motor: ${a}, ${b}, ${c}. Uncouple the load first where the wrong way can harm it.`}
             </Say>

@@ -1,0 +1,207 @@
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { act, cleanup, fireEvent, screen, waitFor } from '@testing-library/react';
+import { afterEach, describe, expect, it, vi } from 'vitest';
+import type { Bench } from '../../bench/BenchContext';
+import { figure, showOnBench, solution } from '../../testing';
+import { CoursePicture } from './CoursePicture';
+import { MethodsView } from './MethodsView';
+import { RunUpView } from './RunUpView';
+import { StopwatchView } from './StopwatchView';
+import { carried, comparison, course, stalled, wiring } from './samples.test-data';
+import { TorqueSpeedPicture } from './TorqueSpeedPicture';
+import { WiringView } from './wiring/WiringView';
+
+afterEach(() => {
+    cleanup();
+    vi.unstubAllGlobals();
+    vi.useRealTimers();
+});
+
+const asking = (part: React.ReactNode) => (
+    <QueryClientProvider client={new QueryClient({ defaultOptions: { queries: { retry: false } } })}>{part}</QueryClientProvider>
+);
+
+/** A service that answers by path; what it was asked, with what was sent. */
+function service(answers: Record<string, unknown>) {
+    const asked: [string, unknown][] = [];
+    vi.stubGlobal('fetch', (path: string, init: RequestInit) => {
+        asked.push([path, typeof init.body === 'string' ? JSON.parse(init.body) : null]);
+        const answer = Object.entries(answers).find(([part]) => path.includes(part))?.[1] ?? {};
+        return Promise.resolve(new Response(JSON.stringify(answer), { status: 200, headers: { 'Content-Type': 'application/json' } }));
+    });
+    return asked;
+}
+
+describe('torque over speed', () => {
+    it('says where star hands over', () => {
+        showOnBench(<TorqueSpeedPicture />, {}, solution({ curves: { torque_speed: carried } }));
+        expect(screen.getByText('change over, 1390 rpm')).toBeTruthy();
+        expect(screen.getByRole('row', { name: 'It changes over at 1390 rpm' })).toBeTruthy();
+    });
+
+    it('shows a stall as a stall', () => {
+        showOnBench(<TorqueSpeedPicture />, {}, solution({ curves: { torque_speed: stalled } }));
+        expect(screen.getByText('stays at 620 rpm').getAttribute('class')).toContain('bad');
+        expect(screen.queryByText(/change over/)).toBeNull();
+    });
+});
+
+describe('the start over time', () => {
+    it('moves its cursor by keyboard, from moment to moment', () => {
+        const setMoment = vi.fn<Bench['setMoment']>();
+        showOnBench(<CoursePicture />, {}, solution({ curves: { start_course: course } }), { setMoment });
+        const cursor = screen.getByRole('slider', { name: /Moment of the start/ });
+        act(() => cursor.focus());
+        fireEvent.keyDown(cursor, { key: 'ArrowRight' });
+        fireEvent.keyUp(cursor, { key: 'ArrowRight' });
+        expect(setMoment).toHaveBeenCalledWith(1);
+    });
+
+    it('says what flows at the cursor', () => {
+        showOnBench(<CoursePicture />, {}, solution({ curves: { start_course: course } }), { moment: course.points[5] ?? null });
+        expect(screen.getByRole('status').textContent).toContain('9.05 s, full voltage: 260 A, 1378 rpm, 380 V');
+        expect(screen.getByText('then 260 A')).toBeTruthy();
+    });
+
+    it('says that the worst case does not run up', () => {
+        const worst = { ...course, runs_up_at_worst: false };
+        showOnBench(<CoursePicture />, {}, solution({ curves: { start_course: worst } }));
+        expect(screen.getByRole('status').textContent).toContain('does not run up');
+    });
+});
+
+describe('the run-up', () => {
+    it('gives a card to set the starter by', () => {
+        const figures = [
+            figure('start.star_time', 9, '9.1 s'),
+            figure('start.timer_first', 8, '8.5 s'),
+            figure('start.timer_last', 30, '35.7 s'),
+            figure('start.run_up_time', 9.3, '9.3 s'),
+            figure('start.run_up_time_worst', 9.6, '9.6 s'),
+            figure('start.changeover_current', 260, '260 A'),
+        ];
+        showOnBench(<RunUpView />, {}, solution({ figures, curves: { start_course: course, torque_speed: carried } }));
+        const card = screen.getByRole('complementary', { name: 'Setting card' });
+        expect(card.textContent).toContain('Timer9.1 s');
+        expect(card.textContent).toContain('At the latest35.7 s');
+        expect(card.textContent).toContain('jumps to about 260 A');
+    });
+
+    it('asks for points only where the load goes by points', () => {
+        showOnBench(<RunUpView />, { load: { kind: 'points' } }, solution());
+        expect(screen.getByLabelText('Load points')).toBeTruthy();
+        cleanup();
+        showOnBench(<RunUpView />, { load: { kind: 'quadratic' } }, solution());
+        expect(screen.queryByLabelText('Load points')).toBeNull();
+    });
+});
+
+describe('starters compared', () => {
+    it('recommends one, tells why another is not possible, and takes one over with a touch', async () => {
+        const asked = service({ 'with=methods': solution({ curves: { comparison } }) });
+        const { set } = showOnBench(asking(<MethodsView />), { tag: 'KF-204' }, solution());
+        expect(await screen.findByText('Soft starter is recommended: the simplest that will do.')).toBeTruthy();
+        expect(asked[0]?.[0]).toBe('/api/solve?with=methods');
+        expect(screen.getByRole('heading', { name: 'Soft starter: runs up' })).toBeTruthy();
+        fireEvent.click(screen.getByRole('button', { name: 'Star-delta' }));
+        expect(screen.getByText('Only three leads.')).toBeTruthy();
+        expect(screen.queryByRole('button', { name: 'Take this starter' })).toBeNull();
+        fireEvent.click(screen.getByRole('button', { name: 'Autotransformer 65 %' }));
+        fireEvent.click(screen.getByRole('button', { name: 'Take this starter' }));
+        expect(set).toHaveBeenCalledWith('starter.method', 'autotransformer');
+        expect(set).toHaveBeenCalledWith('starter.tap_percent', '65');
+        expect(set).toHaveBeenCalledWith('starter.changeover.value', null);
+    });
+
+    it('says what is wanted where nothing can be compared', async () => {
+        service({ 'with=methods': solution() });
+        showOnBench(asking(<MethodsView />), {}, solution());
+        expect(await screen.findByText(/say under Run-up what the motor drives/)).toBeTruthy();
+    });
+});
+
+describe('the stopwatch', () => {
+    it('counts from switching on to full speed, and lets the core take the inertia from it', () => {
+        vi.useFakeTimers({ toFake: ['performance', 'setInterval', 'clearInterval'] });
+        const { set } = showOnBench(asking(<StopwatchView />), {}, solution());
+        const touch = (name: string) => {
+            const button = screen.getByRole('button', { name });
+            fireEvent.keyDown(button, { key: 'Enter' });
+            fireEvent.keyUp(button, { key: 'Enter' });
+        };
+        touch('Switching on');
+        act(() => void vi.advanceTimersByTime(3200));
+        touch('Changeover');
+        act(() => void vi.advanceTimersByTime(900));
+        touch('Full speed');
+        expect(screen.getByText('3.2 s')).toBeTruthy();
+        expect(screen.getByText('4.1 s')).toBeTruthy();
+        fireEvent.click(screen.getByRole('button', { name: 'Take the inertia from it' }));
+        expect(set).toHaveBeenCalledWith('starter.run_up_time', '4.1 s');
+        expect(set).toHaveBeenCalledWith('load.inertia', null);
+        expect(set).toHaveBeenCalledWith('starter.changeover.value', '3.2');
+    });
+
+    it('of a direct starter knows no changeover', () => {
+        const fields = { 'starter.changeover.value': { unused: true } };
+        showOnBench(asking(<StopwatchView />), {}, solution({ fields }));
+        const button = screen.getByRole('button', { name: 'Switching on' });
+        fireEvent.keyDown(button, { key: 'Enter' });
+        fireEvent.keyUp(button, { key: 'Enter' });
+        expect(screen.getByRole('button', { name: 'Full speed' })).toBeTruthy();
+    });
+});
+
+describe('the wiring', () => {
+    it('draws starter and controls with numbered terminals', async () => {
+        service({ 'with=wiring': solution({ curves: { wiring } }) });
+        showOnBench(asking(<WiringView />), {}, solution());
+        expect(await screen.findByRole('img', { name: 'Power circuit with six leads' })).toBeTruthy();
+        expect(screen.getByRole('row', { name: 'Delta contactor K2 U2–L3, V2–L1, W2–L2' })).toBeTruthy();
+        expect(screen.getByRole('row', { name: 'Star contactor closed until 9 s' })).toBeTruthy();
+        expect(screen.getByText(/Swap two windings whole/)).toBeTruthy();
+    });
+
+    it('judges links as they are found, and leads that are crossed', async () => {
+        service({ 'with=wiring': solution({ curves: { wiring } }) });
+        showOnBench(asking(<WiringView />), {}, solution());
+        fireEvent.click(await screen.findByRole('radio', { name: 'Terminal box' }));
+        expect(screen.getByRole('img', { name: 'Terminal box: Delta, 6 leads' })).toBeTruthy();
+        fireEvent.click(screen.getByRole('button', { name: /Links as found/ }));
+        fireEvent.click(await screen.findByRole('option', { name: 'Star' }));
+        expect(screen.getByText('Not right: 231 V on each winding')).toBeTruthy();
+        fireEvent.click(screen.getByRole('radio', { name: 'Crossed leads' }));
+        expect(screen.getByText('Right.')).toBeTruthy();
+        fireEvent.click(screen.getByRole('button', { name: /At U2/ }));
+        fireEvent.click(await screen.findByRole('option', { name: 'L1' }));
+        await waitFor(() => expect(screen.queryByText('Right.')).toBeNull());
+    });
+
+    it('asks the service for the names of unmarked leads', async () => {
+        const asked = service({
+            'with=wiring': solution({ curves: { wiring } }),
+            '/leads': { labels: { 1: 'U1', 4: 'U2' }, refusal: null },
+        });
+        showOnBench(asking(<WiringView />), { rule_book: 'iec' }, solution());
+        fireEvent.click(await screen.findByRole('radio', { name: 'Unmarked leads' }));
+        fireEvent.click(screen.getByRole('button', { name: /1 rings with/ }));
+        fireEvent.click(await screen.findByRole('option', { name: '4' }));
+        fireEvent.click(screen.getByRole('button', { name: /2 rings with/ }));
+        fireEvent.click(await screen.findByRole('option', { name: '5' }));
+        expect(screen.getByText('So the third winding is 3 and 6.')).toBeTruthy();
+        expect(await screen.findByText('lead 1')).toBeTruthy();
+        expect(asked.at(-1)).toEqual([
+            '/api/leads',
+            {
+                rule_book: 'iec',
+                pairs: [
+                    ['1', '4'],
+                    ['2', '5'],
+                    ['3', '6'],
+                ],
+                second_forward: null,
+                third_forward: null,
+            },
+        ]);
+    });
+});
