@@ -45,6 +45,7 @@ final class EveryViewTest extends BrowserTestCase
                     'power?view=measure', 'power?view=phasors', 'power?view=windings', 'power?view=waveform', 'plate?view=replacement',
                 ],
                 'RP-410' => ['power', 'power?view=measure'],
+                'KF-201' => ['start', 'start?view=methods', 'start?view=wiring', 'start?view=stopwatch'], 'DB-101' => ['start'],
             ] as $tag => $views
         ) {
             foreach ($views as $view) {
@@ -92,6 +93,16 @@ final class EveryViewTest extends BrowserTestCase
                 $hand->press('Motor with capacitor');
                 $hand->see('displacement factor');
             }
+            self::assertLessThanOrEqual(390, $width(), $view);
+            self::assertLessThanOrEqual(
+                391,
+                (int) $hand->driver->executeScript('return document.querySelector("main").scrollWidth'),
+                "$view inside",
+            );
+        }
+        foreach (['start?view=methods', 'start?view=wiring', 'start?view=stopwatch'] as $view) {
+            $this->openCircuit($hand, 'KF-201', $view);
+            $hand->until(static fn (): bool => ! $hand->has('Working every starter out.') && ! $hand->has('Drawing.'));
             self::assertLessThanOrEqual(390, $width(), $view);
             self::assertLessThanOrEqual(
                 391,

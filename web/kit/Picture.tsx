@@ -73,9 +73,14 @@ export function Picture({
         <Frame ref={frame}>
             <Caption>
                 <span>{title}</span>
-                <button type="button" onClick={() => save(frame.current, name)} aria-label={`Save “${title}” as SVG`}>
-                    SVG
-                </button>
+                <span>
+                    <button type="button" onClick={() => print(frame.current)} aria-label={`Print “${title}”`}>
+                        Print
+                    </button>
+                    <button type="button" onClick={() => save(frame.current, name)} aria-label={`Save “${title}” as SVG`}>
+                        SVG
+                    </button>
+                </span>
             </Caption>
             <div {...(wide ? { tabIndex: 0, role: 'group', 'aria-label': title } : {})} data-wide={wide}>
                 {children}
@@ -95,6 +100,18 @@ export function Picture({
             </Behind>
         </Frame>
     );
+}
+
+/** Prints this drawing alone: the page hides the rest while it prints. */
+function print(frame: HTMLElement | null): void {
+    if (frame === null) {
+        return;
+    }
+    frame.dataset['printed'] = 'true';
+    document.body.dataset['printing'] = 'true';
+    window.print();
+    delete frame.dataset['printed'];
+    delete document.body.dataset['printing'];
 }
 
 const PAINTED = ['fill', 'stroke', 'stroke-width', 'stroke-dasharray', 'font-family', 'font-size', 'font-weight', 'text-anchor', 'opacity'];

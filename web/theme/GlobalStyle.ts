@@ -16,5 +16,11 @@ export const GlobalStyle = createGlobalStyle`
     button, input, select { font: inherit; color: inherit; }
     a { color: ${token.accent}; }
     :focus-visible, [data-focus-visible] { outline: 3px solid ${token.accent}; outline-offset: 2px; }
+    /* A drawing on its own: black on white, and nothing else. */
+    @media print {
+        body[data-printing] { visibility: hidden; background: #fff; }
+        body[data-printing] [data-printed] { ${light} visibility: visible; position: fixed; inset: 0; color: #000; }
+        body[data-printing] [data-printed] button { display: none; }
+    }
     @media (prefers-reduced-motion: reduce) { *, *::before, *::after { animation: none !important; transition: none !important; } }
 `;

@@ -39,6 +39,15 @@ describe('torque over speed', () => {
         expect(screen.getByRole('row', { name: 'It changes over at 1390 rpm' })).toBeTruthy();
     });
 
+    it('prints alone', () => {
+        const print = vi.fn(() => expect(document.body.dataset['printing']).toBe('true'));
+        vi.stubGlobal('print', print);
+        showOnBench(<TorqueSpeedPicture />, {}, solution({ curves: { torque_speed: carried } }));
+        fireEvent.click(screen.getByRole('button', { name: 'Print “Torque and current over speed”' }));
+        expect(print).toHaveBeenCalledOnce();
+        expect(document.body.dataset['printing']).toBeUndefined();
+    });
+
     it('shows a stall as a stall', () => {
         showOnBench(<TorqueSpeedPicture />, {}, solution({ curves: { torque_speed: stalled } }));
         expect(screen.getByText('stays at 620 rpm').getAttribute('class')).toContain('bad');

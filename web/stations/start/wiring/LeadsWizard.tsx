@@ -13,6 +13,7 @@ const Steps = styled.ol`
     display: grid;
     gap: 16px;
     padding-left: 22px;
+    list-style: decimal;
     li > p {
         margin-bottom: 8px;
     }
