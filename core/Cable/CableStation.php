@@ -69,7 +69,7 @@ final readonly class CableStation
         $motorRun = Run::motor($starting->method?->leads() ?? 3);
         $motorLadder = $this->ladder($circuit, $motorRun, $motor, $load->conductorCurrent, $starting, $ledger);
         $lineLadder = $circuit->has('cable.line_length')
-            ? $this->ladder($circuit, Run::line(), $motor, $load->conductorCurrent, $starting, $ledger)
+            ? $this->ladder($circuit, Run::line(), $motor, $starting->supplied($load->conductorCurrent), $starting, $ledger)
             : null;
         if ($motorLadder === null || ($circuit->has('cable.line_length') && $lineLadder === null)) {
             $ledger->block(self::WAITS, Station::Cable);

@@ -20,6 +20,7 @@ enum GuardFinding: string implements FindingCode
     case ScpdMayTripOnStart = 'scpd_may_trip_on_start';
     case SmallFuseHasNoGates = 'small_fuse_has_no_gates';
     case FuseBetweenGates = 'fuse_between_gates';
+    case StarterMarkingWanted = 'starter_marking_wanted';
     case MarkedMaximumTooSmall = 'marked_maximum_too_small';
     case InstalledDeviceTooLarge = 'installed_device_too_large';
     case InstalledDeviceTooSmall = 'installed_device_too_small';

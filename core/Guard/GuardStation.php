@@ -77,14 +77,18 @@ final readonly class GuardStation
 
             return null;
         }
-        $rating = $this->device($scpd, new DeviceDuty($circuit, $load->designCurrent, $inrush, $prospective), $starting, $ledger);
+        $design = $starting->supplied($load->designCurrent);
+        $rating = $this->device($scpd, new DeviceDuty($circuit, $design, $inrush, $prospective), $starting, $ledger);
+        self::markedOnStarter($circuit, $starting->method, $ledger);
         $overload = (new Overload($this->sizing->overload, $this->practice, $words))->solve(
             $circuit, $load->overloadCurrent, $corrected, $starting->method, $inrush, $starting, $ledger,
         );
         if ($overload === null) {
             return new Protection($scpd, $rating, null);
         }
-        $switch = $this->sizing->disconnects->choose($load->conductorCurrent ?? $load->designCurrent, $scpd->isFuse() ? $rating : null);
+        $switch = $this->sizing->disconnects->choose(
+            $starting->supplied($load->conductorCurrent ?? $load->designCurrent), $scpd->isFuse() ? $rating : null,
+        );
         $ledger->put($switch->required);
         if ($switch->size !== null) {
             $ledger->put($switch->size);
@@ -106,6 +110,18 @@ final readonly class GuardStation
         );
 
         return new Protection($scpd, $rating, $overload->dial);
+    }
+
+    /** A starter with a current of its own says on its plate what may protect it. */
+    private static function markedOnStarter(Circuit $circuit, StartingMethod $method, Ledger $ledger): void
+    {
+        if ($method->ownInput() === null || $circuit->has('guard.marked_maximum')) {
+            return;
+        }
+        $ledger->caution(GuardFinding::StarterMarkingWanted)->title('The drive says what may protect it')
+            ->because('The device is chosen for the drive’s input current. Its kind and largest rating are marked on the drive: that governs.')
+            ->do('Type the marked maximum. The motor’s overload protection is set in the drive.')
+            ->source('NEC 430.130, IEC 61800-5-1 (from memory)')->on(GuardFigure::ScpdRating)->about('guard.marked_maximum');
     }
 
     /** @return Figure|null A; null where none fits */

@@ -55,6 +55,16 @@ final readonly class Starting
         return $this->method?->drawing() ?? StarterDrawing::Contactor;
     }
 
+    /**
+     * What the line before the starter carries at full load: the motor's current, or that of a starter with one of its own.
+     *
+     * @param  Figure  $current  of the motor, A
+     */
+    public function supplied(Figure $current): Figure
+    {
+        return $this->method?->ownInput() ?? $current;
+    }
+
     /** In the line at standstill, A. */
     public function lineCurrent(): ?Figure
     {

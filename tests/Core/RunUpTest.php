@@ -417,6 +417,14 @@ final class RunUpTest extends CoreTestCase
         $up = 12 * 0.98 * self::number($solution, 'start.steady_speed') / 1500;
         self::assertEqualsWithDelta($up, self::number($solution, 'start.run_up_time'), 0.02);
         self::assertFinds('drive_harmonics', $solution, 'note');
+        self::assertFinds('starter_marking_wanted', $solution, 'caution');
+        self::assertDoesNotFind('starter_marking_wanted', self::kiln([...$drive, 'guard.marked_maximum' => 125]));
+        // Before the drive its own current counts, behind it the motor's.
+        $fed = self::kiln([...$drive, 'starter.drive_input_current' => '90', 'cable.line_length' => '10 m']);
+        self::assertSame(90.0, self::number($fed, 'cable.line_required_ampacity'));
+        self::assertSame(66.0, self::number($fed, 'cable.required_ampacity'));
+        self::assertSame(90.0, self::number($fed, 'guard.disconnect_rating'));
+        self::assertGreaterThanOrEqual(90.0, self::number($fed, 'guard.scpd_rating'));
         $heavy = [...$drive, 'starter.ramp_time' => 12, 'load.inertia' => '80'];
         self::assertGreaterThan(12.0, self::takes($heavy), 'with torque at its limit');
         self::assertFinds('stalls', self::kiln([...$drive, 'load.kind' => 'constant', 'load.torque_percent' => 200]), 'stop');

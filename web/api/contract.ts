@@ -1432,6 +1432,7 @@ export type FindingCode =
     | 'scpd_may_trip_on_start'
     | 'small_fuse_has_no_gates'
     | 'fuse_between_gates'
+    | 'starter_marking_wanted'
     | 'marked_maximum_too_small'
     | 'installed_device_too_large'
     | 'installed_device_too_small'

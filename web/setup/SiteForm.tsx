@@ -27,12 +27,20 @@ const GROUPS = [
     {
         title: 'Limits',
         says: 'What every circuit of this site is judged by.',
-        paths: ['settings.drop_limit_running', 'settings.drop_limit_starting', 'settings.voltage_tolerance', 'settings.direct_start_limit'],
+        paths: [
+            'settings.drop_limit_running',
+            'settings.drop_limit_starting',
+            'settings.dip_limit_bus',
+            'settings.dip_limit_motor',
+            'settings.voltage_tolerance',
+            'settings.direct_start_limit',
+            'settings.changeover_minimum',
+        ],
     },
     {
         title: 'Practice',
         says: 'What is taken where a circuit or a plate does not say.',
-        paths: ['settings.terminal_temperature', 'settings.overload_school', 'settings.ten_ampere_rating'],
+        paths: ['settings.terminal_temperature', 'settings.overload_school', 'settings.ten_ampere_rating', 'settings.phase_names'],
     },
 ] as const satisfies readonly { title: string; says: string; paths: readonly FieldPath[] }[];
 

@@ -97,6 +97,12 @@ final readonly class Drive extends ThreeLeads
     }
 
     #[Override]
+    public function ownInput(): ?Figure
+    {
+        return $this->settings->driveInput();
+    }
+
+    #[Override]
     public function changesOver(): bool
     {
         return false;

@@ -199,6 +199,11 @@ final readonly class StarDelta implements StartingMethod
         return [['Main contactor', 0.0, $end], ['Star contactor', 0.0, $stage], ['Delta contactor', $stage + $gap, $end]];
     }
 
+    public function ownInput(): null
+    {
+        return null;
+    }
+
     public function changesOver(): bool
     {
         return true;

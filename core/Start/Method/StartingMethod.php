@@ -65,6 +65,9 @@ interface StartingMethod
      */
     public function sequence(float $stage, float $end): array;
 
+    /** What its starter takes from the line at full load where that is its own and not the motor's current, A; else null. */
+    public function ownInput(): ?Figure;
+
     /** Whether the motor is for a moment without a supply and meets it again while its field still stands. */
     public function reclosing(): bool;
 

@@ -10,6 +10,7 @@ use BraveAnvil\Plate\Motor;
 use BraveAnvil\Plate\WindingConnection;
 use BraveAnvil\RuleBook\TerminalMarks;
 use BraveAnvil\RuleBook\Words;
+use BraveAnvil\Solution\Figure;
 use BraveAnvil\Start\StartFigure;
 use BraveAnvil\Start\StartFigures;
 use Override;
@@ -81,6 +82,12 @@ abstract readonly class ThreeLeads implements StartingMethod
     public function stageTime(): StartFigure
     {
         return StartFigure::ReducedTime;
+    }
+
+    #[Override]
+    public function ownInput(): ?Figure
+    {
+        return null;
     }
 
     #[Override]
