@@ -20,6 +20,7 @@ use BraveAnvil\Start\Method\Methods;
 use BraveAnvil\Start\Method\StarterSettings;
 use BraveAnvil\Start\Motion\Dip;
 use BraveAnvil\Start\Motion\RunUp;
+use BraveAnvil\Start\Motion\Train;
 use BraveAnvil\Start\Starting;
 
 /** Every starting method for the same motor, load and supply, each sized through; and which of them is recommended. */
@@ -45,13 +46,15 @@ final readonly class ComparisonStation
      */
     public function solve(Circuit $circuit, Motor $motor, Load $load, Starting $starting, Ledger $before, Ledger $ledger): void
     {
-        if ($starting->runUp === null) {
+        $train = $starting->runUp !== null
+            ? $starting->runUp->train : (new RunUpStation($this->book, $this->practice))->train($circuit, $motor, $load);
+        if ($train === null) {
             return;
         }
         $limits = Limits::of($circuit, $motor, $this->runUp);
         $rows = [];
         foreach (ComparedMethod::all() as $method) {
-            $tried = $this->attempt($method, $method->in($circuit), $motor, $load, $starting, $before->fork());
+            $tried = $this->attempt($method, $method->in($circuit), $motor, $load, $starting, $train, $before->fork());
             [$verdict, $reason] = $limits->judge($tried);
             $rows[] = $row = new MethodRow($method, $tried, $verdict, $reason, $this->values($method, $tried));
             self::write($row, $ledger);
@@ -66,11 +69,12 @@ final readonly class ComparisonStation
         Motor $motor,
         Load $load,
         Starting $own,
+        Train $train,
         Ledger $fork,
     ): Attempt {
         $method = Methods::named($compared->method, StarterSettings::of($circuit, $this->runUp));
         $refused = $method->refusal($circuit, $motor, $this->book->words());
-        if ($refused !== null || $own->runUp === null) {
+        if ($refused !== null) {
             return new Attempt($method, $refused);
         }
         $sizing = $this->book->sizing();
@@ -78,7 +82,7 @@ final readonly class ComparisonStation
         $cabling = $sizing === null || $method->wants($circuit) !== null || ! $fork->isOpen(Station::Cable) ? null
             : (new CableStation($sizing->conductors, $this->practice->starting(), $this->book->dropLimitRunning()))
                 ->solve($circuit, $motor, $load, $starting, $fork);
-        $runUp = (new RunUpStation($this->book, $this->practice))->attempt($circuit, $motor, $load, $method, $cabling, $own->runUp->train);
+        $runUp = (new RunUpStation($this->book, $this->practice))->attempt($circuit, $motor, $load, $method, $cabling, $train);
         $holds = $sizing === null || $runUp === null || $load->overloadCurrent === null
             || (new RelayClass($this->practice))->slowestHolds($sizing->overload, $circuit, $load->overloadCurrent, $method, $runUp);
 

@@ -118,8 +118,9 @@ final readonly class GuardStation
         if ($method->ownInput() === null || $circuit->has('guard.marked_maximum')) {
             return;
         }
+        $says = 'The device is chosen for the drive’s input current. Its kind and largest rating are marked on the drive: that governs.';
         $ledger->caution(GuardFinding::StarterMarkingWanted)->title('The drive says what may protect it')
-            ->because('The device is chosen for the drive’s input current. Its kind and largest rating are marked on the drive: that governs.')
+            ->because($says)
             ->do('Type the marked maximum. The motor’s overload protection is set in the drive.')
             ->source('NEC 430.130, IEC 61800-5-1 (from memory)')->on(GuardFigure::ScpdRating)->about('guard.marked_maximum');
     }

@@ -114,6 +114,18 @@ final readonly class RunUpStation
         return $ready === null ? null : $this->run($motor, $method->plan($ready->setup), $train, $ready);
     }
 
+    /** Motor and load of a circuit whose own starter is refused, so that others can be tried; null where they are not known. */
+    public function train(Circuit $circuit, Motor $motor, Load $load): ?Train
+    {
+        $ready = $this->ready($circuit, $motor, $load, null);
+        $reader = new InertiaReader($this->runUp, $this->book->words());
+        $rotor = $reader->ofMotor($circuit, $motor);
+        $driven = $ready === null || $rotor === null ? null : $reader->ofLoad($circuit, $ready->load, $rotor);
+
+        return $ready === null || $rotor === null || $driven === null
+            ? null : new Train($ready->setup->motor, $ready->load->load, $rotor->number() + $driven->number());
+    }
+
     private function run(Motor $motor, Plan $plan, Train $train, RunUpReady $ready): RunUp
     {
         $course = $plan->run($train);

@@ -130,6 +130,19 @@ final class CompareTest extends CoreTestCase
         self::assertEqualsWithDelta($free['autotransformer_65']['time']['value'], $rows['autotransformer_65']['time']['value'], 1e-6);
     }
 
+    /** A 230/400 V motor on 400 V may not be started in star and delta: what may be is told all the same. */
+    public function test_a_refused_starter_is_compared_with_what_would_do(): void
+    {
+        $load = ['load.kind' => 'constant', 'load.torque_percent' => 40, 'load.inertia' => '0.2'];
+        $solution = Bench::solve(Circuits::changed(Circuits::conveyor(), [...$load, 'starter.method' => 'star_delta']), null, Extra::Methods);
+        self::assertFinds('star_delta_refused', $solution, 'stop');
+        $rows = self::rows($solution);
+        self::assertSame('refused', $rows['star_delta']['verdict']);
+        self::assertTrue($rows['star_delta']['chosen']);
+        self::assertNotNull($rows['direct']['time']);
+        self::assertNotNull(self::recommended($solution));
+    }
+
     public function test_without_a_run_up_there_is_nothing_to_compare(): void
     {
         $solution = self::compared(['load.kind' => null]);
