@@ -57,7 +57,7 @@ final readonly class CourseCurve implements Curve
     private function thinned(Course $course): array
     {
         $moments = $course->moments;
-        $every = intdiv(count($moments), 40) + 1;
+        $every = intdiv(count($moments), 30) + 1;
         $last = count($moments) - 1;
         $kept = [];
         foreach ($moments as $i => $moment) {

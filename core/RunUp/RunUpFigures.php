@@ -70,6 +70,8 @@ final class RunUpFigures
             StartFigure::RunUpTimeWorst, $runUp->worst->runUpTime,
             'the same with '.Show::number(100 * $this->practice->worstTorqueShare()).' % of the torque',
         );
+        // What follows from the course of the start rests on all that its time rests on.
+        $this->inputs = $time === null ? $this->inputs : ['t' => $time];
         $change = $course->changeover;
         $stageTime = $change === null ? ($staged ? null : $time) : $this->put(
             $method->stageTime(), $change->time, $this->changeoverReason($circuit),

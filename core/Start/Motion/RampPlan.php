@@ -14,6 +14,9 @@ final class RampPlan implements Plan
 
     private const SPEED_STEP = 0.02;
 
+    /** Closer than this no two speeds are told apart, in parts of synchronous speed. */
+    private const NEAR = 1e-4;
+
     /** The same in parts of the slip. */
     private const SLIP_STEP = 0.1;
 
@@ -95,7 +98,8 @@ final class RampPlan implements Plan
     private function steps(Train $train, Sweep $sweep, float $target, float $share): array
     {
         $pace = 1 / ($train->inertia * 2 * M_PI / 60);
-        [$time, $speed] = [0.0, 0.0];
+        [$time, $speed, $at] = [0.0, 0.0, 0];
+        $nodes = $sweep->nodes();
         $full = $sweep->at(0.0);
         $here = $this->now($train, $full, $time, $share);
         $moments = [new Moment(0.0, $here, Phase::First)];
@@ -108,7 +112,10 @@ final class RampPlan implements Plan
                 $time < $this->ramp ? $this->ramp / self::RAMP_STEPS : self::LONGEST_STEP_S,
                 $rate > 0 ? self::speedStep($train, $speed) / $rate : INF,
             );
-            [$gained, $takes] = $this->gain($train, $sweep, $full, $here->surplus(), $time, $step, $target - $speed, $share);
+            while ($nodes[$at]->speed <= $speed + self::NEAR * $train->synchronousSpeed() && isset($nodes[$at + 1])) {
+                $at++;
+            }
+            [$gained, $takes] = $this->gain($train, $full, $nodes[$at], $here->surplus(), $time, $step, $target - $speed, $share);
             $speed = max(0.0, $speed + $gained);
             $time += $takes;
             $full = $gained > 0 || $gained < 0 ? $sweep->at($speed) : $full;
@@ -132,14 +139,15 @@ final class RampPlan implements Plan
      * is followed without lag.
      *
      * @param  Node  $full  what full voltage would be at this speed
+     * @param  Node  $next  the same at a speed a little above
      * @param  float  $here  surplus now, N·m
      * @param  float  $left  to the target, rpm
      * @return array{float, float} rpm, and the time that it takes to there or to the target, s
      */
     private function gain(
         Train $train,
-        Sweep $sweep,
         Node $full,
+        Node $next,
         float $here,
         float $time,
         float $step,
@@ -152,9 +160,7 @@ final class RampPlan implements Plan
             return [0.0, $later > 0 ? max(1e-6, $step * $here / ($here - $later)) : $step];
         }
         $pace = 1 / ($train->inertia * 2 * M_PI / 60);
-        $top = $train->synchronousSpeed();
-        $ahead = min(self::speedStep($train, $full->speed), max(5e-4 * $top, abs($here) * $pace * $step));
-        $slope = $pace * ($this->now($train, $sweep->at($full->speed + $ahead), $time, $share)->surplus() - $here) / $ahead;
+        $slope = $pace * ($this->now($train, $next, $time, $share)->surplus() - $here) / ($next->speed - $full->speed);
         $grows = $pace * ($later - $here) / $step;
         $after = static fn (float $t): float => abs($slope * $t) < 1e-5
             ? $pace * $here * $t + $grows * $t * $t / 2
