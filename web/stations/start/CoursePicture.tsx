@@ -12,12 +12,12 @@ const WIDTH = 400;
 const LEFT = 50;
 const RIGHT = 14;
 const PANES = [
-    { key: 'line', name: 'line current', from: 24, to: 132 },
-    { key: 'speed', name: 'speed', from: 158, to: 236 },
-    { key: 'volts', name: 'volts at the motor', from: 262, to: 306 },
+    { key: 'line', name: 'line current', from: 24, to: 108 },
+    { key: 'speed', name: 'speed', from: 132, to: 196 },
+    { key: 'volts', name: 'volts at the motor', from: 220, to: 256 },
 ] as const;
-const HEIGHT = 340;
-const BOTTOM = 306;
+const HEIGHT = 288;
+const BOTTOM = 256;
 
 const Lines = styled(Drawing)`
     .line,

@@ -8,10 +8,10 @@ import { token } from '../../theme/tokens';
 import { Level, path, Upright } from './axes';
 
 const WIDTH = 400;
-const HEIGHT = 420;
+const HEIGHT = 352;
 /** Where torque ends and current begins. */
-const SPLIT = 268;
-const BELOW = 296;
+const SPLIT = 218;
+const BELOW = 248;
 const LEFT = 50;
 const RIGHT = 14;
 const TOP = 26;
@@ -130,7 +130,7 @@ export function TorqueSpeedPicture() {
             <Lines viewBox={`0 0 ${WIDTH} ${HEIGHT}`} role="img" aria-label="Torque of motor and load, and line current, over speed">
                 <Upright scale={y} left={LEFT} right={WIDTH - RIGHT} ticks={5} unit="N·m" unitAt={TOP - 10} />
                 <Level scale={x} top={TOP} bottom={HEIGHT - BOTTOM} ticks={5} unit="rpm" />
-                <Upright scale={amps} left={LEFT} right={WIDTH - RIGHT} ticks={3} unit="A" unitAt={BELOW - 8} />
+                <Upright scale={amps} left={LEFT} right={WIDTH - RIGHT} ticks={2} unit="A" unitAt={BELOW - 8} />
                 {staged && <path className="full" d={path(points, at, (point) => amps(point.full_line ?? 0))} />}
                 <path className="torque" d={path(points, at, (point) => amps(point.line))} />
                 <text className="soft" x={LEFT} y={BELOW - 8}>
