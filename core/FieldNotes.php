@@ -6,6 +6,8 @@ namespace BraveAnvil;
 
 use BraveAnvil\Cable\CableStation;
 use BraveAnvil\Circuit\Choice\Choice;
+use BraveAnvil\Circuit\Choice\DrivenMachine;
+use BraveAnvil\Circuit\Choice\LoadKind;
 use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Circuit\DefaultReason;
 use BraveAnvil\Circuit\Field;
@@ -44,6 +46,7 @@ final readonly class FieldNotes
         'correction.rated_voltage' => true,
         'starter.run_up_time' => true,
         'load.torque_percent' => true,
+        'load.inertia' => true,
         'plate.efficiency' => true,
         'settings.drop_limit_running' => true,
         'settings.drop_limit_starting' => true,
@@ -174,6 +177,7 @@ final readonly class FieldNotes
             'correction.load_percent' => $this->typedElsewhere('load.output_percent', 'as under Power'),
             'correction.rated_voltage' => $this->typedElsewhere('supply.voltage', 'assumed'),
             'starter.run_up_time' => ['computed, where the load is known', null, ''],
+            'load.inertia' => $this->usualInertia(),
             'load.torque_percent' => [Show::quantity(LoadReader::USUAL_PERCENT, Unit::Percent), 'assumed', 'a load of the rated torque'],
             'settings.drop_limit_running' => [
                 Show::quantity($this->book->dropLimitRunning(), Unit::Percent), DefaultReason::RuleBook->word(), '',
@@ -183,6 +187,18 @@ final readonly class FieldNotes
             'plate.efficiency' => [$this->efficiency === null ? null : Show::number(100 * $this->efficiency->number(), 3), null, ''],
             default => $this->assumed($path, $field),
         };
+    }
+
+    /** @return array{string|null, string|null, string} */
+    private function usualInertia(): array
+    {
+        $kind = $this->circuit->chosen('load.kind', LoadKind::class);
+        $times = $kind === null
+            ? null : $this->practice->runUp()->inertiaTimes($this->circuit->chosen('load.machine', DrivenMachine::class), $kind);
+
+        return $times === null || ! $this->circuit->missing('starter.run_up_time')
+            ? [null, null, '']
+            : [Show::number($times).' × the rotor’s', 'assumed', 'inertia of such a load'];
     }
 
     /** @return array{string|null, string|null, string} */

@@ -11,6 +11,7 @@ use BraveAnvil\Solution\Shape;
 use BraveAnvil\Solution\Show;
 use BraveAnvil\Solution\Shown;
 use BraveAnvil\Solution\Unit;
+use BraveAnvil\Start\Method\Contactor;
 use BraveAnvil\Start\Motion\Dip;
 use BraveAnvil\Start\Motion\Moment;
 
@@ -89,8 +90,12 @@ final readonly class ComparisonCurve implements Curve
         $cable = $attempt->cabling?->motor?->size;
 
         return [
-            ...$method->parts($this->words),
-            ...$cable === null ? [] : [$method->leads().' × '.$cable->shown()],
+            ...array_map(
+                static fn (Contactor $contactor): string => $contactor->role->label().
+                    ($attempt->rated === null ? '' : ' '.Show::quantity($contactor->share * $attempt->rated, Unit::Ampere, 3)),
+                $method->contactors(),
+            ),
+            ...$method->parts($this->words), ...$cable === null ? [] : [$method->leads().' × '.$cable->shown()],
         ];
     }
 

@@ -73,9 +73,10 @@ final readonly class ComparisonStation
         Ledger $fork,
     ): Attempt {
         $method = Methods::named($compared->method, StarterSettings::of($circuit, $this->runUp));
+        $rated = ($load->overloadCurrent ?? $load->ratedCurrent())?->number();
         $refused = $method->refusal($circuit, $motor, $this->book->words());
         if ($refused !== null) {
-            return new Attempt($method, $refused);
+            return new Attempt($method, $rated, $refused);
         }
         $sizing = $this->book->sizing();
         $starting = new Starting($method->name(), $method, $own->figures);
@@ -86,7 +87,7 @@ final readonly class ComparisonStation
         $holds = $sizing === null || $runUp === null || $load->overloadCurrent === null
             || (new RelayClass($this->practice))->slowestHolds($sizing->overload, $circuit, $load->overloadCurrent, $method, $runUp);
 
-        return new Attempt($method, null, $cabling, $runUp, $holds);
+        return new Attempt($method, $rated, null, $cabling, $runUp, $holds);
     }
 
     /** @param  list<MethodRow>  $rows */

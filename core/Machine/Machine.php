@@ -155,31 +155,17 @@ final readonly class Machine implements TurningMotor
      */
     public function at(float $slip, ?float $volts = null): array
     {
+        $point = $this->point($slip);
         $v = ($volts ?? $this->volts) / sqrt(3);
-        $x = $this->leakage($slip);
-        $r2 = $this->rotor($slip) / $slip;
-        // Rotor branch R2/s + jX beside jXm.
-        // Products, not powers: this is what a solution spends most of its time on.
-        $m = $this->magnetising;
-        $own = $x + $m;
-        $square = $r2 * $r2;
-        $d = $square + $own * $own;
-        $re = $this->stator + $m * $m * $r2 / $d;
-        $im = $x + $m * ($square + $x * $own) / $d;
-        $z = $re * $re + $im * $im;
-        $a = $v * $re / $z;
-        $b = $v * $im / $z;
-        $rotor = ($a * $a + $b * $b) * $m * $m / $d;
+        $share = $volts === null ? 1.0 : ($volts / $this->volts) * ($volts / $this->volts);
+        $z = $point->resistance * $point->resistance + $point->reactance * $point->reactance;
         $speed = 2 * M_PI * $this->synchronousSpeed / 60;
-        $gap = 3 * $rotor * $r2;
-        $ratio = (1 - $slip) / (1 - $this->ratedSlip);
-        $torque = $gap / $speed - $this->friction / ($speed * (1 - $this->ratedSlip)) * $ratio * $ratio;
-        $real = $a + $v / $this->core;
+        $torque = $share * $point->torque - $this->frictionAt($this->synchronousSpeed * (1 - $slip));
 
         return [
-            'current' => sqrt($real * $real + $b * $b),
-            'real' => 3 * $v * $real,
-            'reactive' => 3 * $v * $b,
+            'current' => $v / sqrt($z),
+            'real' => 3 * $v * $v * $point->resistance / $z,
+            'reactive' => 3 * $v * $v * $point->reactance / $z,
             'torque' => $torque,
             'output' => $torque * $speed * (1 - $slip),
         ];

@@ -41,7 +41,8 @@ final readonly class DipVerdicts
             $certain = ! $usual && ! self::rests($runUp) && $this->least($runUp) > $allowed;
             ($certain ? $this->ledger->stop(StartFinding::DipAtBus) : $this->ledger->caution(StartFinding::DipAtBus))
                 ->title('The start pulls the bus down')
-                ->because('The bus falls by '.Show::quantity($worst, Unit::Percent, 3).
+                ->because('The bus falls by '.Show::quantity($worst, Unit::Percent, 3).', '.
+                    Show::quantity($worst / 100 * $runUp->feed->feed->volts, Unit::Volt, 3).','.
                     ($later !== null && $later > $dip->number() ? ' at the changeover' : ' at switching on').'; '.
                     Show::quantity($allowed, Unit::Percent, 3).($usual ? ' is usually' : ' is').' the most.')
                 ->do('Choose a gentler start, or ask whoever runs the supply.')

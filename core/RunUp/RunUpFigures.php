@@ -11,6 +11,7 @@ use BraveAnvil\RuleBook\Practice\RunUpPractice;
 use BraveAnvil\Solution\Figure;
 use BraveAnvil\Solution\Ledger;
 use BraveAnvil\Solution\Show;
+use BraveAnvil\Solution\Unit;
 use BraveAnvil\Start\Method\SeriesElement;
 use BraveAnvil\Start\Method\StartingMethod;
 use BraveAnvil\Start\Motion\Dip;
@@ -90,11 +91,13 @@ final class RunUpFigures
             'until the second stage takes no more than '.Show::number(100 * $this->practice->changeoverCurrentShare())
                 .' % of its standstill current',
         ) : null;
-        $dip = $this->put(
-            StartFigure::VoltageDip, Dip::atBus($runUp->plan, $runUp->train, $course), '100 (1 − V/E), first stage, standstill',
-        );
+        $volts = $runUp->feed->feed->volts;
+        $atBus = Dip::atBus($runUp->plan, $runUp->train, $course);
+        $dip = $this->put(StartFigure::VoltageDip, $atBus, '100 (1 − V/E), first stage, standstill'.self::volts($atBus, $volts));
+        $atMotor = Dip::atMotor($runUp->plan, $runUp->train, $method);
         $dipAtMotor = $this->put(
-            StartFigure::DipAtMotor, Dip::atMotor($runUp->plan, $runUp->train, $method), '100 (1 − V/E) at the terminals, standstill',
+            StartFigure::DipAtMotor, $atMotor,
+            '100 (1 − V/E) at the terminals, standstill'.self::volts($atMotor, ($method->terminalShare() ?? 1.0) * $volts),
         );
         $this->put(StartFigure::PeakLineCurrent, $course->peakLine(), 'largest steady rms of the start');
         $margin = $this->put(StartFigure::TorqueMargin, $runUp->torqueMargin(), 'least T/T_load up to the speed of the largest torque');
@@ -113,6 +116,12 @@ final class RunUpFigures
     {
         return $value === null ? null : $this->ledger->work($name)->from(...$this->inputs)->equals($value)->saying($says)
             ->source(self::SOURCE)->assuming(...$this->assumptions)->write();
+    }
+
+    /** What a dip leaves, in volts, behind its working. */
+    private static function volts(?float $dip, float $from): string
+    {
+        return $dip === null ? '' : ': '.Show::quantity($from * $dip / 100, Unit::Volt, 3).' of '.Show::quantity($from, Unit::Volt, 4);
     }
 
     private function changeoverReason(Circuit $circuit): string

@@ -134,7 +134,8 @@ final class CompareTest extends CoreTestCase
     public function test_a_refused_starter_is_compared_with_what_would_do(): void
     {
         $load = ['load.kind' => 'constant', 'load.torque_percent' => 40, 'load.inertia' => '0.2'];
-        $solution = Bench::solve(Circuits::changed(Circuits::conveyor(), [...$load, 'starter.method' => 'star_delta']), null, Extra::Methods);
+        $circuit = Circuits::changed(Circuits::conveyor(), [...$load, 'starter.method' => 'star_delta']);
+        $solution = Bench::solve($circuit, null, Extra::Methods);
         self::assertFinds('star_delta_refused', $solution, 'stop');
         $rows = self::rows($solution);
         self::assertSame('refused', $rows['star_delta']['verdict']);

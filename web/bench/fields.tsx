@@ -12,7 +12,9 @@ function useMessages(path: FieldPath): { error: string | undefined; hint: string
     if (error !== undefined && error.kind !== 'missing') {
         return { error: `${error.text} ${error.accepted}`, hint: undefined };
     }
-    return { error: undefined, hint: error?.text };
+    // What was found about this field alone stands below it too; the whole of it is in the working.
+    const found = solved.solution.findings.find((finding) => finding.fields.length === 1 && finding.fields[0] === path);
+    return { error: undefined, hint: error?.text ?? (found === undefined ? undefined : `${found.title}.`) };
 }
 
 /** A typed field of the circuit. Its label, unit and hint are the service's; what is given here stands instead of them. */

@@ -130,7 +130,7 @@ final readonly class Autotransformer extends ThreeLeads
     #[Override]
     public function parts(Words $words): array
     {
-        return ['three contactors', 'autotransformer for some starts an hour', 'timer', 'overload relay', 'three leads'];
+        return ['autotransformer for some starts an hour', 'timer', 'overload relay', 'three leads'];
     }
 
     #[Override]

@@ -20,4 +20,17 @@ enum ContactorRole
     case Bypass;
     /** Feeds the resistors that bridge a closed changeover. */
     case Transition;
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::Line => 'line contactor',
+            self::Main => 'main and delta contactor, each',
+            self::Star => 'star contactor',
+            self::Transformer => 'transformer contactor',
+            self::StarPoint => 'star-point contactor',
+            self::Bypass => 'bypass contactor',
+            self::Transition => 'bridging contactor',
+        };
+    }
 }

@@ -113,7 +113,7 @@ final readonly class Direct extends ThreeLeads
     #[Override]
     public function parts(Words $words): array
     {
-        return ['one contactor', 'overload relay', 'three leads'];
+        return ['overload relay', 'three leads'];
     }
 
     #[Override]

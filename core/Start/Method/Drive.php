@@ -133,7 +133,7 @@ final readonly class Drive extends ThreeLeads
     #[Override]
     public function parts(Words $words): array
     {
-        return ['frequency drive', 'line choke or filter', 'screened motor cable', 'line contactor or isolator', 'overload in the drive'];
+        return ['frequency drive', 'line choke or filter', 'screened motor cable', 'overload in the drive'];
     }
 
     #[Override]

@@ -154,7 +154,7 @@ final readonly class SeriesElement extends ThreeLeads
     public function parts(Words $words): array
     {
         return [
-            'two contactors', 'three '.($this->resistive ? 'resistors that bear the heat of a start' : 'reactors'), 'timer',
+            'three '.($this->resistive ? 'resistors that bear the heat of a start' : 'reactors'), 'timer',
             'overload relay', 'three leads',
         ];
     }

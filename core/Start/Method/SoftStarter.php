@@ -136,7 +136,7 @@ final readonly class SoftStarter extends ThreeLeads
     #[Override]
     public function parts(Words $words): array
     {
-        return ['soft starter', 'bypass contactor', 'line contactor', 'overload relay', 'three leads'];
+        return ['soft starter', 'overload relay', 'three leads'];
     }
 
     #[Override]

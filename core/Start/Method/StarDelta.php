@@ -147,7 +147,7 @@ final readonly class StarDelta implements StartingMethod
     public function parts(Words $words): array
     {
         return [
-            $this->settings->closed() ? 'four contactors' : 'three contactors', ...$this->settings->closed() ? ['bridging resistors'] : [],
+            ...$this->settings->closed() ? ['bridging resistors'] : [],
             'timer', 'interlock', 'overload relay', 'six leads',
         ];
     }

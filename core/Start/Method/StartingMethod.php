@@ -71,7 +71,7 @@ interface StartingMethod
     /** Whether the motor is for a moment without a supply and meets it again while its field still stands. */
     public function reclosing(): bool;
 
-    /** @return list<string> what it is built of, in words */
+    /** @return list<string> what it is built of besides its contactors, in words */
     public function parts(Words $words): array;
 
     /** Line current of the first stage at standstill, A, or null where it does not follow yet. */

@@ -215,7 +215,7 @@ function Looked({ row }: { row: ComparedRow }) {
                 {row.name}: {row.verdict_word}
             </h2>
             <p>{row.reason}</p>
-            {row.parts.length > 0 && <p>Built of {row.parts.join(', ')}.</p>}
+            {row.parts.length > 0 && <p>Built of {row.parts.join(', ')}. Contactors in category AC-3.</p>}
             {!row.chosen && row.verdict !== 'refused' && (
                 <Button kind={row.recommended ? 'main' : 'plain'} isDisabled={readOnly} onPress={take}>
                     Take this starter
