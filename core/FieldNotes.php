@@ -32,8 +32,11 @@ use BraveAnvil\Start\Motion\LoadReader;
  *
  * @phpstan-import-type FieldPath from Fields
  */
-final readonly class FieldNotes
+final class FieldNotes
 {
+    /** @var array<string, list<array{value: string, label: string, computed: bool}>> choices with their labels, by field and rule book */
+    private static array $listed = [];
+
     private const COUNTS = ['supply.phases' => ['3' => 'Three', '1' => 'One']];
 
     /** Fields whose empty word comes from elsewhere than the defaults of a rule book. */
@@ -60,14 +63,18 @@ final readonly class FieldNotes
 
     private const FLAG = ['true' => 'Yes', 'false' => 'No'];
 
-    private ?StartingMethod $method;
+    private readonly ?StartingMethod $method;
 
-    private Words $words;
+    private readonly Words $words;
 
-    private ?Sizing $sizing;
+    private readonly ?Sizing $sizing;
 
-    private function __construct(private Circuit $circuit, private RuleBook $book, private Practice $practice, private ?Figure $efficiency)
-    {
+    private function __construct(
+        private readonly Circuit $circuit,
+        private readonly RuleBook $book,
+        private readonly Practice $practice,
+        private readonly ?Figure $efficiency,
+    ) {
         $this->method = Methods::of($circuit, $practice->runUp());
         $this->words = $book->words();
         $this->sizing = $book->sizing();
@@ -156,10 +163,14 @@ final readonly class FieldNotes
     {
         [$value, $reason, $why] = $this->default($path, $field);
         $shown = $value === null ? '' : ($choices[$value] ?? $choices[strtolower($value)] ?? $value);
-        $listed = [];
-        foreach ($choices as $choice => $label) {
-            $listed[] = ['value' => (string) $choice, 'label' => $label, 'computed' => NotYet::computes($path, (string) $choice)];
-        }
+        // Most lists are the same in every circuit of a rule book.
+        $key = $path.' '.implode(' ', array_keys($choices)).' '.$this->words->name;
+        $listed = self::$listed[$key] ??= array_map(
+            static fn (int|string $choice, string $label): array => [
+                'value' => (string) $choice, 'label' => $label, 'computed' => NotYet::computes($path, (string) $choice),
+            ],
+            array_keys($choices), $choices,
+        );
 
         $empty = $value === null ? $field->empty : $shown.($reason === null ? '' : ' ('.$reason.')');
 

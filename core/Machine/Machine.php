@@ -76,12 +76,12 @@ final readonly class Machine implements TurningMotor
             if ($slip * $step >= 1) {
                 return $slip;
             }
-            $low = $this->at($slip / $step)['torque'];
-            $high = $this->at($slip * $step)['torque'];
+            $low = $this->torque($slip / $step);
+            $high = $this->torque($slip * $step);
             $curve = $low - 2 * $torque + $high;
             if ($curve < 0) {
                 $slip *= $step ** max(-1.0, min(1.0, 0.5 * ($low - $high) / $curve));
-                $torque = $this->at($slip)['torque'];
+                $torque = $this->torque($slip);
             }
         }
 
@@ -171,23 +171,35 @@ final readonly class Machine implements TurningMotor
         ];
     }
 
+    /** At the shaft at rated volts, N·m. */
+    private function torque(float $slip): float
+    {
+        return $this->point($slip)->torque - $this->frictionAt($this->synchronousSpeed * (1 - $slip));
+    }
+
+    /** At the shaft at rated volts, W. */
+    private function outputAt(float $slip): float
+    {
+        return $this->torque($slip) * 2 * M_PI * $this->synchronousSpeed / 60 * (1 - $slip);
+    }
+
     /** The slip at which the shaft gives an output, W; null above what the motor can give while running. */
     public function slipFor(float $output): ?float
     {
-        [$low, $fLow] = [1e-9, $this->at(1e-9)['output'] - $output];
+        [$low, $fLow] = [1e-9, $this->outputAt(1e-9) - $output];
         $high = $this->ratedSlip;
-        $fHigh = $this->at($high)['output'] - $output;
+        $fHigh = $this->outputAt($high) - $output;
         while ($fHigh < 0) {
             $high *= 1.4;
             if ($high > 0.6) {
                 return null;
             }
-            $fHigh = $this->at($high)['output'] - $output;
+            $fHigh = $this->outputAt($high) - $output;
         }
         // False position with the weight of a resting end halved: output is nearly straight in slip here.
         for ($i = 0; $i < 30; $i++) {
             $slip = ($low * $fHigh - $high * $fLow) / ($fHigh - $fLow);
-            $f = $this->at($slip)['output'] - $output;
+            $f = $this->outputAt($slip) - $output;
             if (abs($f) < 1e-7 * max($output, $this->friction, 1.0)) {
                 return $slip;
             }
@@ -210,20 +222,20 @@ final readonly class Machine implements TurningMotor
         $span = log($largestSlip) - $from;
         for ($i = 0; $i <= $steps; $i++) {
             $slip = exp($from + $span * $i / $steps);
-            $torque = $this->at($slip)['torque'];
+            $torque = $this->torque($slip);
             if ($torque > $best[0]) {
                 $best = [$torque, $slip];
             }
         }
         // A parabola through the best point and its neighbours, over the logarithm of slip.
         $h = $span / $steps;
-        $low = $this->at(exp(log($best[1]) - $h))['torque'];
-        $high = $best[1] >= $largestSlip * (1 - 1e-9) ? $best[0] : $this->at(min($largestSlip, exp(log($best[1]) + $h)))['torque'];
+        $low = $this->torque(exp(log($best[1]) - $h));
+        $high = $best[1] >= $largestSlip * (1 - 1e-9) ? $best[0] : $this->torque(min($largestSlip, exp(log($best[1]) + $h)));
         $curve = $low - 2 * $best[0] + $high;
         if ($curve < 0 && $high < $best[0]) {
             $shift = 0.5 * ($low - $high) / $curve;
             $slip = min($largestSlip, exp(log($best[1]) + $shift * $h));
-            $torque = $this->at($slip)['torque'];
+            $torque = $this->torque($slip);
             if ($torque > $best[0]) {
                 return [$torque, $slip];
             }

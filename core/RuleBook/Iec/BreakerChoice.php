@@ -37,7 +37,7 @@ final readonly class BreakerChoice
             $rating = $breaker->rating();
             $carriesLoad = $rating >= $duty->design->number() * (1 - self::TOLERANCE);
             $magnetic = $breaker->letsPeakPass($rms);
-            $thermal = $duty->share($breaker) <= 1 + self::TOLERANCE;
+            $thermal = $carriesLoad && $magnetic && $duty->share($breaker) <= 1 + self::TOLERANCE;
             $carries = $carriesLoad && $magnetic && $thermal;
             $allowed = $duty->markedAllows($rating);
             if ($carries) {

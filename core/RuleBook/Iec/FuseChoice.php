@@ -37,8 +37,13 @@ final readonly class FuseChoice
         $needed = null;
         foreach ($this->gates->fuses() as $fuse) {
             $rating = $fuse->rating();
+            // The start is only held against ratings that can be chosen or are drawn: that costs most.
+            $far = $rating < 0.5 * $duty->design->number() || ($needed !== null && count($ladder) > 2 && $rating > 2.1 * $needed);
+            if ($far && ($chosen !== null || $needed === null) && ! $duty->isInstalled($rating)) {
+                continue;
+            }
             $carriesLoad = $rating >= $duty->design->number() * (1 - self::TOLERANCE);
-            $share = $duty->share($fuse);
+            $share = $carriesLoad ? $duty->share($fuse) : INF;
             $carriesStart = $share <= 1 + self::TOLERANCE;
             $carriesMoment = $fuse->carries01s >= $instant * (1 - self::TOLERANCE);
             $carries = $carriesLoad && $carriesStart && $carriesMoment;
@@ -47,7 +52,6 @@ final readonly class FuseChoice
                 $needed ??= $rating;
                 $chosen ??= $allowed ? $fuse : null;
             }
-            $far = $rating < 0.5 * $duty->design->number() || ($needed !== null && count($ladder) > 2 && $rating > 2.1 * $needed);
             if ($far && ! $duty->isInstalled($rating)) {
                 continue;
             }
