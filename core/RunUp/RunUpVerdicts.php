@@ -34,6 +34,9 @@ final readonly class RunUpVerdicts
     /** By how much a timed start may differ from the computed one, in parts of one. */
     private const TIMED_APART = 0.2;
 
+    /** By how much of rated torque a load may be off before it counts as too large, in parts of one. */
+    private const LOAD_ABOVE = 0.01;
+
     public function __construct(private RunUpPractice $practice, private RuleBook $book, private Ledger $ledger)
     {
     }
@@ -71,6 +74,7 @@ final readonly class RunUpVerdicts
                 ->do('Expect a longer start at low voltage; look for a starter with more torque.')->source('common practice, no source')
                 ->on(StartFigure::TorqueMargin);
         }
+        $this->overload($circuit, $runUp);
         $this->lockedRotorTime($circuit, $runUp, $times);
         $sentence = (new RunUpSentence($this->book->words()))->of($circuit, $method, $starting, $runUp, $times);
         $this->ledger->say(Station::Start, $sentence);
@@ -112,6 +116,24 @@ final readonly class RunUpVerdicts
                 ($worst->runUpTime === null ? '.' : ', until the timer forces the full voltage.'))
             ->do('Choose a starter with more torque, or relieve the load while it starts.')
             ->source('IEC 60034-1 tolerance of the starting torque (from memory)')->on(StartFigure::RunUpTime)->about('starter.method');
+    }
+
+    /** A motor comes up with far more than it can carry for good. */
+    private function overload(Circuit $circuit, RunUp $runUp): void
+    {
+        $asked = $runUp->finalLoad();
+        $allowed = $circuit->number('plate.service_factor')?->number() ?? 1.0;
+        if ($asked === null || $asked <= $allowed + self::LOAD_ABOVE) {
+            return;
+        }
+        $this->ledger->caution(StartFinding::LoadAboveRating)->title('More load than the motor is rated for')
+            ->because('At '.Show::quantity($runUp->course->steadySpeed, Unit::Rpm).' the load asks '.
+                Show::quantity(100 * $asked, Unit::Percent, 3).' of the rated torque'.
+                ($allowed > 1 ? ', the service factor allows '.Show::quantity(100 * $allowed, Unit::Percent, 3) : '').
+                '. It runs up, but it overheats, and a relay set to the plate trips.')
+            ->do('Read the load again. If it stays so for longer than a short while, a larger motor is wanted.')->source('the plate')
+            ->on(StartFigure::SteadySpeed)
+            ->about($circuit->chosen('load.kind', LoadKind::class) === LoadKind::Points ? 'load.points' : 'load.torque_percent');
     }
 
     private function changeover(Circuit $circuit, RunUp $runUp, RunUpTimes $times): void

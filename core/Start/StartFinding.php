@@ -29,6 +29,7 @@ enum StartFinding: string implements FindingCode
     case RunUpDiffers = 'run_up_differs';
     case InertiaByStopwatch = 'inertia_by_stopwatch';
     case StopwatchImpossible = 'stopwatch_impossible';
+    case LoadAboveRating = 'load_above_rating';
     case TorqueMarginLow = 'torque_margin_low';
     case RunUpByStamps = 'run_up_by_stamps';
     case LockedRotorTimeExceeded = 'locked_rotor_time_exceeded';

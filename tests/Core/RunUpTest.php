@@ -213,6 +213,47 @@ final class RunUpTest extends CoreTestCase
         self::assertFinds('stalls', self::kiln([...$drum, 'load.torque_percent' => 100]), 'stop');
     }
 
+    /** A supply can be so weak that the motor creeps for ever: to creep is not to be up. */
+    public function test_a_supply_too_weak_for_the_load_never_brings_it_up(): void
+    {
+        $weak = ['supply.transformer_kva' => 3.5, 'supply.x_over_r' => 4];
+        foreach ([$weak, [...$weak, 'starter.method' => 'star_delta', 'starter.changeover.value' => '2 s']] as $circuit) {
+            $solution = self::kiln($circuit);
+            self::assertNull($solution->figure('start.run_up_time'));
+            self::assertLessThan(600.0, self::number($solution, 'start.stall_speed'));
+            self::assertFinds('stalls', $solution, 'stop');
+        }
+        // With the ratio X/R assumed it could be otherwise, and is not a stop.
+        self::assertFinds('stalls', self::kiln(['supply.transformer_kva' => 3.5, 'supply.x_over_r' => null]), 'caution');
+    }
+
+    /** A current limit holds a motor above its breakdown speed as well, where the load asks more than the limited current gives. */
+    public function test_a_soft_starter_held_by_its_limit_never_comes_up(): void
+    {
+        $limited = [
+            'starter.method' => 'soft_starter', 'starter.current_limit' => 200,
+            'load.kind' => 'points', 'load.points' => [[0, 5], [93, 20], [97, 160], [100, 90]],
+        ];
+        $held = self::kiln($limited);
+        self::assertNull($held->figure('start.run_up_time'));
+        self::assertGreaterThan(self::number($held, 'start.breakdown_speed'), self::number($held, 'start.stall_speed'));
+        self::assertFinds('stalls', $held, 'stop');
+        self::assertDoesNotFind('stalls', self::kiln([...$limited, 'starter.current_limit' => 500]));
+    }
+
+    /** IEC 60034-1 duty S1: a motor carries its rated torque for good, with a service factor that much more (from memory). */
+    public function test_a_load_above_the_rating_runs_up_and_overheats(): void
+    {
+        $solution = self::kiln(['load.torque_percent' => 130]);
+        self::assertNotNull($solution->figure('start.run_up_time'));
+        self::assertFinds('load_above_rating', $solution, 'caution');
+        self::assertStringContainsString("129\u{00A0}% of the rated torque", self::finding($solution, 'load_above_rating')->text);
+        self::assertDoesNotFind('load_above_rating', self::kiln(['load.torque_percent' => 100]));
+        self::assertDoesNotFind('load_above_rating', self::kiln(['load.torque_percent' => null]));
+        self::assertDoesNotFind('load_above_rating', self::kiln(['load.torque_percent' => 110, 'plate.service_factor' => 1.15]));
+        self::assertFinds('load_above_rating', self::kiln(['load.torque_percent' => 118, 'plate.service_factor' => 1.15]));
+    }
+
     public function test_at_its_worst_it_may_stay_behind(): void
     {
         $tight = ['starter.method' => 'star_delta', 'load.torque_percent' => 100, 'cable.length' => '10 m'];

@@ -1412,6 +1412,7 @@ export type FindingCode =
     | 'run_up_differs'
     | 'inertia_by_stopwatch'
     | 'stopwatch_impossible'
+    | 'load_above_rating'
     | 'torque_margin_low'
     | 'run_up_by_stamps'
     | 'locked_rotor_time_exceeded'

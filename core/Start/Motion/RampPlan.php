@@ -61,7 +61,7 @@ final class RampPlan implements Plan
     {
         $sweep = $this->sweep($train, $share);
         $steady = $sweep->steadySpeed();
-        $stays = $this->settles($train, $share);
+        $stays = $this->settles($train, $share, $steady);
         if ($stays !== null) {
             return new Course($this->steps($train, $sweep, 0.999 * $stays, $share), null, $steady, $stays);
         }
@@ -70,8 +70,11 @@ final class RampPlan implements Plan
         return new Course($moments, $moments[count($moments) - 1]->time, $steady);
     }
 
-    /** The speed at which it stays behind with all that the limit allows, rpm; null where it does not. */
-    private function settles(Train $train, float $share): ?float
+    /**
+     * The speed at which it stays behind with all that the limit allows, rpm; null where it does not. A limit that holds the motor
+     * anywhere below its final speed holds it there for good.
+     */
+    private function settles(Train $train, float $share, float $steady): ?float
     {
         $before = null;
         foreach ($this->firstStage($train, $share) as $node) {
@@ -80,7 +83,7 @@ final class RampPlan implements Plan
                     ? 0.0
                     : $before->speed + ($node->speed - $before->speed) * $before->surplus() / ($before->surplus() - $node->surplus());
 
-                return $speed < $train->breakdownSpeed() ? $speed : null;
+                return $steady <= 0 || $speed < StagedPlan::UP * $steady ? $speed : null;
             }
             $before = $node;
         }

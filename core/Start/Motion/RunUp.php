@@ -68,6 +68,12 @@ final readonly class RunUp
         return $least;
     }
 
+    /** What the load asks at the final speed, over rated torque; null where it never comes there. */
+    public function finalLoad(): ?float
+    {
+        return $this->course->runUpTime === null ? null : $this->train->load->torque($this->course->steadySpeed) / $this->ratedTorque;
+    }
+
     /** Heat of the start in rotor and stator, J; null where no circuit says, or it does not run up. */
     public function startHeat(): ?float
     {
@@ -91,16 +97,16 @@ final readonly class RunUp
         return $practice->torqueStepTransient() * max($steps) / $this->ratedTorque;
     }
 
-    /** Whether the first or only stage would stay behind on the strongest supply that there could be as well. */
+    /** Whether it stays behind on every supply that there could be: on the typed one, or where part of it is assumed on the strongest. */
     public function stallsOnAnySupply(): bool
     {
-        if (! $this->plan instanceof StagedPlan) {
+        if ($this->feed->assumptions === [] || ! $this->plan instanceof StagedPlan) {
             return $this->feed->assumptions === [];
         }
         $stage = $this->plan->first ?? $this->plan->full;
         $feed = $stage->feed;
         $stiff = new Feed($feed->volts, null, $feed->line, $feed->lead, $feed->sixLeads);
 
-        return (new Sweep($this->train, $stage->on($stiff)))->equilibrium(0.0) < $this->train->breakdownSpeed();
+        return $this->train->isBehind((new Sweep($this->train, $stage->on($stiff)))->equilibrium(0.0));
     }
 }

@@ -64,7 +64,7 @@ final class StagedPlan implements Plan
         }
         $steady = $full->steadySpeed();
         $equilibrium = $first->equilibrium(0.0);
-        $stalls = self::stays($train, $equilibrium);
+        $stalls = $train->isBehind($equilibrium);
         $rule = $firstStage !== null ? ChangeoverRule::after($firstStage) : ($this->rule ?? ChangeoverRule::usual());
         $leg = $stalls && $rule->seconds === null ? null : $rule->first($first, $equilibrium);
         if ($leg === null) {
@@ -80,6 +80,7 @@ final class StagedPlan implements Plan
         $changeover = new Changeover($leg->seconds(), $leg->lastSpeed(), $afterGap, $before, $full->at($afterGap));
         $last = $afterGap >= self::UP * $steady ? null : $full->leg($afterGap, self::UP * $steady);
         $up = $steady > 0 && ($afterGap >= self::UP * $steady || $last !== null);
+        $stays = null;
         if ($last !== null) {
             $moments = [...$moments, ...self::moments($last, $time, Phase::Full)];
         } elseif ($up) {
@@ -90,7 +91,7 @@ final class StagedPlan implements Plan
         }
 
         return new Course(
-            $moments, $up ? $time + ($last?->seconds() ?? 0.0) : null, $steady, $stalls ? $equilibrium : null, $equilibrium, $changeover,
+            $moments, $up ? $time + ($last?->seconds() ?? 0.0) : null, $steady, $stalls ? $equilibrium : $stays, $equilibrium, $changeover,
         );
     }
 
@@ -98,17 +99,11 @@ final class StagedPlan implements Plan
     {
         $steady = $full->steadySpeed();
         $equilibrium = $full->equilibrium(0.0);
-        $leg = self::stays($train, $equilibrium) ? null : $full->leg(0.0, self::UP * $steady);
+        $leg = $train->isBehind($equilibrium) ? null : $full->leg(0.0, self::UP * $steady);
 
         return $leg === null
             ? new Course(self::stalled($full, $equilibrium, Phase::Full), null, $steady, $equilibrium)
             : new Course(self::moments($leg, 0.0, Phase::Full), $leg->seconds(), $steady);
-    }
-
-    /** Whether a stage that settles at this speed stays behind: the load is met below the speed of the largest torque. */
-    private static function stays(Train $train, float $equilibrium): bool
-    {
-        return $equilibrium <= 0.0 || $equilibrium < $train->breakdownSpeed() - 1e-6 * $train->synchronousSpeed();
     }
 
     /** @return non-empty-list<Moment> */

@@ -74,13 +74,15 @@ final class Sweep
         return $before->speed;
     }
 
-    /** Where motor and load agree in normal running, rpm; 0 where the motor cannot carry this load at any speed. */
+    /** Where motor and load agree in normal running, rpm; 0 where the motor cannot carry this load above its breakdown. */
     public function steadySpeed(): float
     {
         $above = null;
         foreach (array_reverse($this->nodes()) as $node) {
             if ($node->surplus() > 0) {
-                return $above === null ? $node->speed : $this->crossing($node, $above);
+                $speed = $above === null ? $node->speed : $this->crossing($node, $above);
+
+                return $this->train->isBehind($speed) ? 0.0 : $speed;
             }
             $above = $node;
         }

@@ -62,6 +62,12 @@ final class Train
         return $this->breakdown ??= $this->motor->synchronousSpeed() * (1 - $this->motor->breakdownSlip());
     }
 
+    /** Whether a motor that settles at this speed, rpm, stays behind: the load is met below the speed of the largest torque. */
+    public function isBehind(float $speed): bool
+    {
+        return $speed <= 0.0 || $speed < $this->breakdownSpeed() - 1e-6 * $this->synchronousSpeed();
+    }
+
     /** @return list<float> speeds at which a stage is worked out, from standstill to synchronous, rpm */
     public function speeds(): array
     {
