@@ -314,7 +314,25 @@ describe('the wiring', () => {
         expect(await screen.findByRole('img', { name: 'Power circuit with six leads' })).toBeTruthy();
         expect(screen.getByRole('row', { name: 'Delta contactor K2 U2–L3, V2–L1, W2–L2' })).toBeTruthy();
         expect(screen.getByRole('row', { name: 'Star contactor closed until 9 s' })).toBeTruthy();
+    });
+
+    it('turns a motor the other way by two contactors that keep each other out', async () => {
+        service({ 'with=wiring': solution({ curves: { wiring } }) });
+        showOnBench(asking(<WiringView />), {}, solution());
+        fireEvent.click(await screen.findByRole('radio', { name: 'Both directions' }));
+        expect(screen.getByRole('row', { name: 'Forward contactor K6 L1, L2, L3' })).toBeTruthy();
+        expect(screen.getByRole('row', { name: 'Reverse contactor K7 L2, L1, L3' })).toBeTruthy();
+        expect(screen.getByRole('row', { name: 'K6 21–22, K7 21–22 each keeps the other out' })).toBeTruthy();
         expect(screen.getByText(/Swap two windings whole/)).toBeTruthy();
+        expect(screen.getByText(/four times the rotor heat/)).toBeTruthy();
+    });
+
+    it('leaves the direction to a drive', async () => {
+        service({ 'with=wiring': solution({ curves: { wiring: { ...wiring, drawing: 'converter' } } }) });
+        showOnBench(asking(<WiringView />), {}, solution());
+        fireEvent.click(await screen.findByRole('radio', { name: 'Both directions' }));
+        expect(screen.getByText(/by its own command/)).toBeTruthy();
+        expect(screen.queryByRole('img', { name: /Both directions/ })).toBeNull();
     });
 
     it('judges links as they are found, and leads that are crossed', async () => {

@@ -1,34 +1,6 @@
 import type { WiringCurve } from '../../../api/contract';
 import { Picture } from '../../../kit/Picture';
-import { Circuit, Contact, INK, Poles, Thermal } from './pen';
-
-const XS = [110, 160, 210] as const;
-
-/** Lines from the supply down through the fuses to a height, with names and colours. */
-function Lines({ wiring, to }: { wiring: WiringCurve; to: number }) {
-    return (
-        <>
-            {XS.map((x, index) => {
-                const phase = wiring.phases[index];
-                return (
-                    <g key={x}>
-                        <text x={x} y="14" textAnchor="middle">
-                            {phase?.name}
-                        </text>
-                        <text className="soft" x={x} y="30" textAnchor="middle">
-                            {phase?.colour}
-                        </text>
-                        <path className="wire" d={`M${x} 36V${to}`} style={phase === undefined ? {} : { stroke: INK[phase.colour] }} />
-                        <rect x={x - 7} y="48" width="14" height="30" style={{ fill: 'var(--ground)' }} />
-                    </g>
-                );
-            })}
-            <text x={XS[0] - 18} y="68" textAnchor="end">
-                F1
-            </text>
-        </>
-    );
-}
+import { Circuit, Contact, INK, LineWires, Poles, Thermal, XS } from './pen';
 
 function Motor({ x, y, words }: { x: number; y: number; words: readonly string[] }) {
     return (
@@ -90,7 +62,7 @@ function ThreeLeads({ wiring, symbols }: { wiring: WiringCurve; symbols: WiringC
     const motor = relay + 100;
     return (
         <Circuit viewBox={`0 0 420 ${motor + 50}`} role="img" aria-label={TITLE[drawing]}>
-            <Lines wiring={wiring} to={96} />
+            <LineWires wiring={wiring} to={96} />
             <Poles xs={XS} y={96} name="K1" symbols={symbols} />
             {box && (
                 <>
@@ -163,7 +135,7 @@ function SixLeads({ wiring, star }: { wiring: WiringCurve; star: string }) {
     const from = [2, 0, 1] as const;
     return (
         <Circuit viewBox="0 0 660 400" role="img" aria-label={TITLE.six_leads}>
-            <Lines wiring={wiring} to={150} />
+            <LineWires wiring={wiring} to={150} />
             {from.map((line, index) => {
                 const phase = wiring.phases[line];
                 const x = delta[index] ?? 0;

@@ -5,31 +5,24 @@ import { useBench } from '../../../bench/BenchContext';
 import { Pictures } from '../../../bench/StationPage';
 import { Segments } from '../../../kit/Segments';
 import { Select } from '../../../kit/Select';
-import { token } from '../../../theme/tokens';
 import { useExtra } from '../useExtra';
 import { BoxPicture } from './BoxPicture';
 import { ControlCircuit } from './ControlCircuit';
 import { LeadsWizard } from './LeadsWizard';
 import { PowerCircuit } from './PowerCircuit';
+import { ReversingView } from './ReversingView';
+import { Say } from './Say';
 import { SequencePicture } from './SequencePicture';
 
-type Part = 'starter' | 'links' | 'crossed' | 'unmarked';
+type Part = 'starter' | 'directions' | 'links' | 'crossed' | 'unmarked';
 
 const PARTS: readonly { value: Part; label: string }[] = [
     { value: 'starter', label: 'Starter' },
+    { value: 'directions', label: 'Both directions' },
     { value: 'links', label: 'Terminal box' },
     { value: 'crossed', label: 'Crossed leads' },
     { value: 'unmarked', label: 'Unmarked leads' },
 ];
-
-const Say = styled.div<{ $bad: boolean }>`
-    padding: 10px 14px;
-    border-left: 4px solid ${({ $bad }) => ($bad ? token.stop : token.accent)};
-    background: ${token.sheet};
-    b {
-        display: block;
-    }
-`;
 
 const Ends = styled.div`
     display: flex;
@@ -62,6 +55,7 @@ export function WiringView() {
         <>
             <Segments label="What is wired" value={part} options={PARTS} onChange={setPart} />
             {part === 'starter' && <Starter wiring={wiring} star={star} />}
+            {part === 'directions' && <ReversingView wiring={wiring} star={star} />}
             {part === 'links' && <Links wiring={wiring} />}
             {part === 'crossed' && <Crossed wiring={wiring} />}
             {part === 'unmarked' && <LeadsWizard />}
@@ -74,18 +68,11 @@ export function WiringView() {
 }
 
 function Starter({ wiring, star }: { wiring: WiringCurve; star: string }) {
-    const [a, b, c] = wiring.reversed;
     return (
         <>
             <PowerCircuit wiring={wiring} star={star} />
             <ControlCircuit wiring={wiring} star={star} />
             <SequencePicture wiring={wiring} />
-            <Say $bad={false}>
-                <b>The other way round</b>
-                {wiring.drawing === 'six_leads'
-                    ? `Swap two windings whole, starts and ends alike: lines on ${a}, ${b}, ${c}, and the delta contactor’s leads of the same two windings with them. Two incoming lines alone would turn the motor as well, but make the mild changeover a hard one.`
-                    : `Swap two lines at the motor: ${a}, ${b}, ${c}. Uncouple the load first where the wrong way can harm it.`}
-            </Say>
         </>
     );
 }

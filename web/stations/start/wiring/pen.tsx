@@ -59,6 +59,35 @@ export const Circuit = styled(Drawing)`
 
 type Style = WiringCurve['symbols'];
 
+/** Where the three lines of a power circuit stand. */
+export const XS = [110, 160, 210] as const;
+
+/** Lines from the supply down through the fuses to a height, with names and colours. */
+export function LineWires({ wiring, to }: { wiring: WiringCurve; to: number }) {
+    return (
+        <>
+            {XS.map((x, index) => {
+                const phase = wiring.phases[index];
+                return (
+                    <g key={x}>
+                        <text x={x} y="14" textAnchor="middle">
+                            {phase?.name}
+                        </text>
+                        <text className="soft" x={x} y="30" textAnchor="middle">
+                            {phase?.colour}
+                        </text>
+                        <path className="wire" d={`M${x} 36V${to}`} style={phase === undefined ? {} : { stroke: INK[phase.colour] }} />
+                        <rect x={x - 7} y="48" width="14" height="30" style={{ fill: 'var(--ground)' }} />
+                    </g>
+                );
+            })}
+            <text x={XS[0] - 18} y="68" textAnchor="end">
+                F1
+            </text>
+        </>
+    );
+}
+
 /** A contact that stands upright, 44 high: open (no) or closed (nc) while nothing is switched on. */
 export function Contact({
     x,
