@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use Closure;
 use Facebook\WebDriver\Exception\NoSuchElementException;
 use Facebook\WebDriver\Exception\StaleElementReferenceException;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
@@ -48,7 +49,7 @@ final readonly class Hand
         $this->until(
             fn (): bool => str_contains($this->text(), self::plain($text)),
             $seconds,
-            "“{$text}” is not on the page; it says: ".mb_substr($this->text(), 0, 1500),
+            fn (): string => "“{$text}” is not on the page; it says: ".mb_substr($this->text(), 0, 1500),
         );
     }
 
@@ -210,8 +211,11 @@ final readonly class Hand
         $this->driver->executeScript('document.activeElement?.blur()');
     }
 
-    /** @param  callable(): bool  $holds */
-    public function until(callable $holds, float $seconds = 6, string $otherwise = 'it never came'): void
+    /**
+     * @param  callable(): bool  $holds
+     * @param  string|Closure(): string  $otherwise  what is wrong if it never does
+     */
+    public function until(callable $holds, float $seconds = 6, string|Closure $otherwise = 'it never came'): void
     {
         $until = microtime(true) + $seconds;
         do {
@@ -224,6 +228,6 @@ final readonly class Hand
             }
             usleep(60_000);
         } while (microtime(true) < $until);
-        throw new RuntimeException($otherwise);
+        throw new RuntimeException(is_string($otherwise) ? $otherwise : $otherwise());
     }
 }

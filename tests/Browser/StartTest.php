@@ -12,7 +12,7 @@ final class StartTest extends BrowserTestCase
     public function test_a_fan_is_carried_by_star_delta_with_the_timer_set_from_the_answer(): void
     {
         $hand = $this->hand();
-        $hand->signIn('electrician-a');
+        $hand->signIn('electrician-b');
         $this->openCircuit($hand, 'KF-202', 'start');
         $hand->see('changes over by the timer');
         $hand->fill('After', '');
@@ -35,7 +35,7 @@ final class StartTest extends BrowserTestCase
     public function test_a_drum_that_does_not_break_away_in_star_is_refused(): void
     {
         $hand = $this->hand();
-        $hand->signIn('electrician-a');
+        $hand->signIn('electrician-b');
         $this->openCircuit($hand, 'DB-101', 'start');
         $hand->see('does not bring this drum up: it does not break away');
         $hand->see('It does not break away');
@@ -49,7 +49,7 @@ final class StartTest extends BrowserTestCase
     public function test_the_cursor_runs_through_the_start_by_keyboard(): void
     {
         $hand = $this->hand();
-        $hand->signIn('electrician-a');
+        $hand->signIn('electrician-b');
         $this->openCircuit($hand, 'KF-201', 'start');
         $hand->see('Slide through the start');
         $hand->driver->executeScript('document.querySelector("input[type=range]").focus()');
@@ -65,7 +65,7 @@ final class StartTest extends BrowserTestCase
     public function test_a_start_that_pulls_a_weak_bus_down_is_refused(): void
     {
         $hand = $this->hand();
-        $hand->signIn('electrician-a');
+        $hand->signIn('electrician-b');
         $this->openCircuit($hand, 'CH-305', 'plate');
         $hand->see('Supply');
         $hand->fill('Transformer', '250');
@@ -81,7 +81,7 @@ final class StartTest extends BrowserTestCase
     public function test_a_starter_is_taken_over_with_a_touch(): void
     {
         $hand = $this->hand();
-        $hand->signIn('electrician-a');
+        $hand->signIn('electrician-b');
         $this->openCircuit($hand, 'KF-204', 'start?view=methods');
         $hand->see('is recommended');
         $hand->press('Autotransformer 65 %');
@@ -95,7 +95,7 @@ final class StartTest extends BrowserTestCase
     public function test_leads_are_crossed_and_named(): void
     {
         $hand = $this->hand();
-        $hand->signIn('electrician-a');
+        $hand->signIn('electrician-b');
         $this->openCircuit($hand, 'KF-201', 'start?view=wiring');
         $hand->see('Power circuit with six leads');
         $hand->see('Contactors over time');
@@ -118,7 +118,7 @@ final class StartTest extends BrowserTestCase
     public function test_the_stopwatch_keeps_a_start_on_a_phone(): void
     {
         $hand = $this->hand(390, 844);
-        $hand->signIn('electrician-a');
+        $hand->signIn('electrician-b');
         $this->openCircuit($hand, 'DX-501', 'start?view=stopwatch');
         $hand->press('Switching on');
         usleep(1_300_000);
@@ -130,7 +130,7 @@ final class StartTest extends BrowserTestCase
         $hand->press('Take it instead of the typed inertia');
         $hand->see('the inertia follows from it');
         $hand->press('Run-up');
-        $hand->see('Timed at the motor');
+        $hand->see('Inertia from the stopwatch');
         $hand->saved();
     }
 }
