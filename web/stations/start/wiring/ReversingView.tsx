@@ -63,7 +63,7 @@ function ReversingCircuit({ wiring }: { wiring: WiringCurve }) {
             ]}
             wide
         >
-            <Circuit viewBox="0 0 500 290" role="img" aria-label="Both directions, power circuit">
+            <Circuit viewBox="0 0 500 312" role="img" aria-label="Both directions, power circuit">
                 <LineWires wiring={wiring} to={130} />
                 {side.map((x, line) => {
                     const phase = phases[line];
@@ -89,6 +89,9 @@ function ReversingCircuit({ wiring }: { wiring: WiringCurve }) {
                 })}
                 <text className="soft" x={XS[1]} y="274" textAnchor="middle">
                     {next}
+                </text>
+                <text className="soft" x="20" y="300">
+                    {forward} and {reverse} never together: interlocked by their armatures and by their contacts.
                 </text>
             </Circuit>
         </Picture>
