@@ -60,7 +60,7 @@ final readonly class RunUpVerdicts
                     ' Torque and current over speed are drawn through the stamped points instead.')
                 ->do('Read Ia/In, Tst/Tn, Tmax/Tn and the speed again.')->source(self::OWN)->on(StartFigure::BreakdownSpeed);
         }
-        $this->stall($runUp, $times, $timed);
+        $this->stall($method, $runUp, $times, $timed);
         $this->changeover($circuit, $runUp, $times);
         $this->dips($circuit, $runUp, $times, $method);
         if ($timed !== null && ! $circuit->missing('load.inertia')) {
@@ -80,7 +80,7 @@ final readonly class RunUpVerdicts
         $this->ledger->say(Station::Start, $sentence);
     }
 
-    private function stall(RunUp $runUp, RunUpTimes $times, ?Figure $timed): void
+    private function stall(StartingMethod $method, RunUp $runUp, RunUpTimes $times, ?Figure $timed): void
     {
         $course = $runUp->course;
         if ($times->stall !== null) {
@@ -98,7 +98,8 @@ final readonly class RunUpVerdicts
                         : 'There the torque has fallen to what the load asks, far below full speed.').
                     ($forced ? ' Only the timer brings it on, with nearly the whole current of a direct start.' : ''),
                 )
-                ->do('Choose a starter with more torque, or relieve the load while it starts.')->source(self::OWN)
+                ->do((in_array('starter.current_limit', $method->settings(), true) ? 'Raise the current limit, choose' : 'Choose').
+                    ' a starter with more torque, or relieve the load while it starts.')->source(self::OWN)
                 ->on(StartFigure::StallSpeed, StartFigure::StandstillTorque)->about('starter.method');
 
             return;

@@ -238,6 +238,7 @@ final class RunUpTest extends CoreTestCase
         self::assertNull($held->figure('start.run_up_time'));
         self::assertGreaterThan(self::number($held, 'start.breakdown_speed'), self::number($held, 'start.stall_speed'));
         self::assertFinds('stalls', $held, 'stop');
+        self::assertStringStartsWith('Raise the current limit', self::finding($held, 'stalls')->action);
         self::assertDoesNotFind('stalls', self::kiln([...$limited, 'starter.current_limit' => 500]));
     }
 

@@ -1,6 +1,6 @@
 import type { WiringCurve } from '../../../api/contract';
 import { Picture } from '../../../kit/Picture';
-import { Circuit, Coil, Contact, PushButton } from './pen';
+import { Circuit, Coil, Contact, OffContacts, PushButton } from './pen';
 
 /** The control circuit: stop, start with its holding contact, and for two stages timer and interlock. Drawn with nothing switched on. */
 export function ControlCircuit({ wiring, star }: { wiring: WiringCurve; star: string }) {
@@ -33,15 +33,7 @@ export function ControlCircuit({ wiring, star }: { wiring: WiringCurve; star: st
                 <text className="soft" x="36" y="444">
                     its return
                 </text>
-                <path d="M100 26V40M100 84V96" />
-                <Contact x={100} y={40} kind="nc" symbols={symbols} pins={['95', '96']} />
-                <text x="58" y="66" textAnchor="end">
-                    F2
-                </text>
-                <PushButton x={100} y={96} kind="nc" symbols={symbols} pins={['21', '22']} />
-                <text x="58" y="122" textAnchor="end">
-                    S0
-                </text>
+                <OffContacts x={100} symbols={symbols} />
                 <path d="M100 140V168" />
                 <PushButton x={100} y={168} kind="no" symbols={symbols} pins={['13', '14']} />
                 <text x="58" y="194" textAnchor="end">

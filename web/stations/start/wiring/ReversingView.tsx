@@ -1,6 +1,6 @@
 import type { WiringCurve } from '../../../api/contract';
 import { Picture } from '../../../kit/Picture';
-import { Circuit, Coil, Contact, INK, LineWires, Poles, PushButton, XS } from './pen';
+import { Circuit, Coil, Contact, INK, LineWires, OffContacts, Poles, PushButton, XS } from './pen';
 import { Say } from './Say';
 
 /** Turning the motor the other way: once by hand, and by two contactors that exchange two lines. */
@@ -127,15 +127,8 @@ function ReversingControl({ wiring }: { wiring: WiringCurve }) {
                 <text className="soft" x="36" y="404">
                     its return
                 </text>
-                <path d="M140 26V34M140 78V88M140 132V168M140 150H340V168" />
-                <Contact x={140} y={34} kind="nc" symbols={symbols} pins={['95', '96']} />
-                <text x="98" y="60" textAnchor="end">
-                    F2
-                </text>
-                <PushButton x={140} y={88} kind="nc" symbols={symbols} pins={['21', '22']} />
-                <text x="98" y="114" textAnchor="end">
-                    S0
-                </text>
+                <OffContacts x={140} symbols={symbols} />
+                <path d="M140 140V168M140 150H340V168" />
                 <circle className="dot" cx="140" cy="150" r="4" />
                 {ways.map((way) => (
                     <g key={way.own}>

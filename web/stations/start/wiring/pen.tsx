@@ -146,6 +146,23 @@ export function PushButton({
     );
 }
 
+/** From the control supply at 26 down to 140: what switches off, the overload contact and the stop button. */
+export function OffContacts({ x, symbols }: { x: number; symbols: Style }) {
+    return (
+        <g>
+            <path d={`M${x} 26V40M${x} 84V96`} />
+            <Contact x={x} y={40} kind="nc" symbols={symbols} pins={['95', '96']} />
+            <text x={x - 42} y="66" textAnchor="end">
+                F2
+            </text>
+            <PushButton x={x} y={96} kind="nc" symbols={symbols} pins={['21', '22']} />
+            <text x={x - 42} y="122" textAnchor="end">
+                S0
+            </text>
+        </g>
+    );
+}
+
 /** A coil, upright, 34 high. */
 export function Coil({ x, y, name, symbols, timer = false }: { x: number; y: number; name: string; symbols: Style; timer?: boolean }) {
     return (
