@@ -25,6 +25,7 @@ use BraveAnvil\Start\Motion\InertiaReader;
 use BraveAnvil\Start\Motion\LoadReader;
 use BraveAnvil\Start\Motion\Plan;
 use BraveAnvil\Start\Motion\RunUp;
+use BraveAnvil\Start\Motion\StagedPlan;
 use BraveAnvil\Start\Motion\Train;
 use BraveAnvil\Start\StartFigure;
 use BraveAnvil\Start\Starting;
@@ -129,7 +130,9 @@ final readonly class RunUpStation
     private function run(Motor $motor, Plan $plan, Train $train, RunUpReady $ready): RunUp
     {
         $course = $plan->run($train);
-        $worst = $plan->run($train, $this->runUp->worstTorqueShare(), $course->changeover?->time);
+        // Less torque is up at the same speed, later: a motor that settles lower stays behind.
+        $up = $course->runUpTime === null ? null : StagedPlan::UP * $course->steadySpeed;
+        $worst = $plan->run($train, $this->runUp->worstTorqueShare(), $course->changeover?->time, $up);
         $fit = $motor->fit;
 
         return new RunUp($train, $plan, $course, $worst, $ready->feed, [

@@ -255,6 +255,16 @@ final class RunUpTest extends CoreTestCase
         self::assertFinds('load_above_rating', self::kiln(['load.torque_percent' => 118, 'plate.service_factor' => 1.15]));
     }
 
+    /** A rotor of much resistance has its largest torque at standstill: with less of it it settles lower, and is never up. */
+    public function test_at_its_worst_up_is_the_same_speed(): void
+    {
+        $weak = self::kiln(['plate.power' => 97, 'load.kind' => 'linear', 'load.torque_percent' => 100]);
+        self::assertLessThan(1.0, self::number($weak, 'start.breakdown_speed'));
+        self::assertNotNull($weak->figure('start.run_up_time'));
+        self::assertNull($weak->figure('start.run_up_time_worst'));
+        self::assertFinds('stalls_at_worst', $weak);
+    }
+
     public function test_at_its_worst_it_may_stay_behind(): void
     {
         $tight = ['starter.method' => 'star_delta', 'load.torque_percent' => 100, 'cable.length' => '10 m'];

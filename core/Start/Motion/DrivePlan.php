@@ -43,7 +43,7 @@ final readonly class DrivePlan implements Plan
     }
 
     #[Override]
-    public function run(Train $train, float $share = 1.0, ?float $firstStage = null): Course
+    public function run(Train $train, float $share = 1.0, ?float $firstStage = null, ?float $up = null): Course
     {
         // The torque is the drive's to give, so that the motor's tolerance does not lengthen the start.
         $steady = (new Sweep($train, $this->full))->steadySpeed();

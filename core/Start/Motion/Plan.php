@@ -12,8 +12,9 @@ interface Plan
      *
      * @param  float  $share  of the air gap's torque that is there: 1, or less in the worst case
      * @param  float|null  $firstStage  of this many seconds whatever the rule says: the timer stays as it was set
+     * @param  float|null  $up  speed at which it counts as up, rpm; null: 98 % of the one that it settles at
      */
-    public function run(Train $train, float $share = 1.0, ?float $firstStage = null): Course;
+    public function run(Train $train, float $share = 1.0, ?float $firstStage = null, ?float $up = null): Course;
 
     /**
      * Each speed of the grid in the first stage, at the most that the starter gives there.

@@ -57,24 +57,25 @@ final class RampPlan implements Plan
     }
 
     #[Override]
-    public function run(Train $train, float $share = 1.0, ?float $firstStage = null): Course
+    public function run(Train $train, float $share = 1.0, ?float $firstStage = null, ?float $up = null): Course
     {
         $sweep = $this->sweep($train, $share);
         $steady = $sweep->steadySpeed();
-        $stays = $this->settles($train, $share, $steady);
+        $up ??= StagedPlan::UP * $steady;
+        $stays = $this->settles($train, $share, $steady > 0 ? $up : INF);
         if ($stays !== null) {
             return new Course($this->steps($train, $sweep, 0.999 * $stays, $share), null, $steady, $stays);
         }
-        $moments = $this->steps($train, $sweep, StagedPlan::UP * $steady, $share);
+        $moments = $this->steps($train, $sweep, $up, $share);
 
         return new Course($moments, $moments[count($moments) - 1]->time, $steady);
     }
 
     /**
      * The speed at which it stays behind with all that the limit allows, rpm; null where it does not. A limit that holds the motor
-     * anywhere below its final speed holds it there for good.
+     * anywhere below the speed at which it is up holds it there for good.
      */
-    private function settles(Train $train, float $share, float $steady): ?float
+    private function settles(Train $train, float $share, float $up): ?float
     {
         $before = null;
         foreach ($this->firstStage($train, $share) as $node) {
@@ -83,7 +84,7 @@ final class RampPlan implements Plan
                     ? 0.0
                     : $before->speed + ($node->speed - $before->speed) * $before->surplus() / ($before->surplus() - $node->surplus());
 
-                return $steady <= 0 || $speed < StagedPlan::UP * $steady ? $speed : null;
+                return $speed < $up ? $speed : null;
             }
             $before = $node;
         }

@@ -56,11 +56,11 @@ final class StagedPlan implements Plan
     }
 
     #[Override]
-    public function run(Train $train, float $share = 1.0, ?float $firstStage = null): Course
+    public function run(Train $train, float $share = 1.0, ?float $firstStage = null, ?float $up = null): Course
     {
         [$full, $first] = $this->sweeps($train, $share);
         if ($first === null) {
-            return $this->alone($train, $full);
+            return $this->alone($train, $full, $up);
         }
         $steady = $full->steadySpeed();
         $equilibrium = $first->equilibrium(0.0);
@@ -78,28 +78,29 @@ final class StagedPlan implements Plan
         $time = $leg->seconds() + ($gap === [] ? 0.0 : $this->gap);
         $before = $gap === [] ? $leg->nodes[count($leg->nodes) - 1]->flow->torque : 0.0;
         $changeover = new Changeover($leg->seconds(), $leg->lastSpeed(), $afterGap, $before, $full->at($afterGap));
-        $last = $afterGap >= self::UP * $steady ? null : $full->leg($afterGap, self::UP * $steady);
-        $up = $steady > 0 && ($afterGap >= self::UP * $steady || $last !== null);
+        $up ??= self::UP * $steady;
+        $last = $afterGap >= $up ? null : $full->leg($afterGap, $up);
+        $isUp = $steady > 0 && ($afterGap >= $up || $last !== null);
         $stays = null;
         if ($last !== null) {
             $moments = [...$moments, ...self::moments($last, $time, Phase::Full)];
-        } elseif ($up) {
+        } elseif ($isUp) {
             $moments[] = new Moment($time, $full->at($afterGap), Phase::Full);
         } else {
             $stays = $full->equilibrium($afterGap);
             $moments = [...$moments, ...self::moments($full->legFor($afterGap, self::shown($full, $afterGap, $stays)), $time, Phase::Full)];
         }
 
-        return new Course(
-            $moments, $up ? $time + ($last?->seconds() ?? 0.0) : null, $steady, $stalls ? $equilibrium : $stays, $equilibrium, $changeover,
-        );
+        $seconds = $isUp ? $time + ($last?->seconds() ?? 0.0) : null;
+
+        return new Course($moments, $seconds, $steady, $stalls ? $equilibrium : $stays, $equilibrium, $changeover);
     }
 
-    private function alone(Train $train, Sweep $full): Course
+    private function alone(Train $train, Sweep $full, ?float $up): Course
     {
         $steady = $full->steadySpeed();
         $equilibrium = $full->equilibrium(0.0);
-        $leg = $train->isBehind($equilibrium) ? null : $full->leg(0.0, self::UP * $steady);
+        $leg = $train->isBehind($equilibrium) ? null : $full->leg(0.0, $up ?? self::UP * $steady);
 
         return $leg === null
             ? new Course(self::stalled($full, $equilibrium, Phase::Full), null, $steady, $equilibrium)
