@@ -44,7 +44,7 @@ final readonly class Hand
     }
 
     /** Waits until the text is on the page. */
-    public function see(string $text, float $seconds = 8): void
+    public function see(string $text, float $seconds = 20): void
     {
         $this->until(
             fn (): bool => str_contains($this->text(), self::plain($text)),
@@ -103,7 +103,7 @@ final readonly class Hand
 
                 return $found !== null;
             },
-            6,
+            15,
             "no field is labelled “{$label}”",
         );
 
@@ -140,7 +140,7 @@ final readonly class Hand
 
                 return true;
             },
-            6,
+            15,
             "nothing is called “{$words}”",
         );
     }
@@ -161,7 +161,7 @@ final readonly class Hand
 
                 return true;
             },
-            6,
+            15,
             "no list is labelled “{$label}”",
         );
         $this->until(
@@ -176,7 +176,7 @@ final readonly class Hand
 
                 return false;
             },
-            6,
+            15,
             "the list has no “{$entry}”",
         );
         $this->until(fn (): bool => $this->driver->findElements(WebDriverBy::cssSelector('[role=option]')) === []);
@@ -215,7 +215,7 @@ final readonly class Hand
      * @param  callable(): bool  $holds
      * @param  string|Closure(): string  $otherwise  what is wrong if it never does
      */
-    public function until(callable $holds, float $seconds = 6, string|Closure $otherwise = 'it never came'): void
+    public function until(callable $holds, float $seconds = 15, string|Closure $otherwise = 'it never came'): void
     {
         $until = microtime(true) + $seconds;
         do {
