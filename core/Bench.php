@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace BraveAnvil;
 
+use BraveAnvil\Bank\DrawnLoad;
 use BraveAnvil\Cable\CableStation;
 use BraveAnvil\Cable\Cabling;
+use BraveAnvil\CapacitorLeads\CapacitorLeadsStation;
 use BraveAnvil\Circuit\Assumed;
 use BraveAnvil\Circuit\Choice\PhaseNaming;
 use BraveAnvil\Circuit\Choice\Subject;
@@ -13,12 +15,17 @@ use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Circuit\CircuitReader;
 use BraveAnvil\Circuit\DefaultReason;
 use BraveAnvil\Compare\ComparisonStation;
+use BraveAnvil\Correct\Basis;
 use BraveAnvil\Correct\Correction;
 use BraveAnvil\Correct\CorrectStation;
 use BraveAnvil\Fault\FaultStation;
 use BraveAnvil\Guard\GuardStation;
 use BraveAnvil\Guard\Prospective;
+use BraveAnvil\Guard\Protection;
+use BraveAnvil\Margin\MarginStation;
+use BraveAnvil\Measure\Measured;
 use BraveAnvil\Measure\Measurement;
+use BraveAnvil\Money\MoneyStation;
 use BraveAnvil\Plate\Motor;
 use BraveAnvil\Plate\PlateFinding;
 use BraveAnvil\Plate\PlateRow;
@@ -32,6 +39,7 @@ use BraveAnvil\Power\Windings;
 use BraveAnvil\RuleBook\Practice\Practice;
 use BraveAnvil\RuleBook\RuleBook;
 use BraveAnvil\RuleBook\RuleBooks;
+use BraveAnvil\RuleBook\SiteCorrections;
 use BraveAnvil\RuleBook\Sizing;
 use BraveAnvil\RuleBook\Tables;
 use BraveAnvil\RunUp\RunUpStation;
@@ -43,6 +51,7 @@ use BraveAnvil\Start\Method\StartDefaults;
 use BraveAnvil\Start\Starting;
 use BraveAnvil\Start\StartStation;
 use BraveAnvil\Start\Wiring\WiringCurve;
+use BraveAnvil\TimeCurrent\TimeCurrentStation;
 
 /**
  * The whole job on one page: a circuit goes in, a solution comes out. Each station takes what the stations before it returned.
@@ -52,6 +61,9 @@ use BraveAnvil\Start\Wiring\WiringCurve;
  */
 final readonly class Bench
 {
+    /** Times that conductors are sized, the device chosen, and the conductors held against a fault behind it. */
+    private const MOST_PASSES = 5;
+
     private Practice $practice;
 
     private function __construct(private RuleBook $book, private RuleBooks $books, Tables $tables)
@@ -66,9 +78,10 @@ final readonly class Bench
      */
     public static function solve(array $document, ?Tables $tables = null, Extra ...$extras): Solution
     {
-        $tables ??= Tables::shipped();
-        $books = new RuleBooks($tables);
         $circuit = CircuitReader::read($document);
+        $corrections = SiteCorrections::read($circuit->corrections(), $tables ?? Tables::shipped());
+        $tables = $corrections->tables;
+        $books = new RuleBooks($tables);
         $book = $books->named($circuit->ruleBook);
         $ledger = new Ledger();
         if ($book === null) {
@@ -82,7 +95,8 @@ final readonly class Bench
         $circuit = $circuit->withDefaults((new StartDefaults($bench->practice->runUp()))->of($circuit));
         $defaulted = $circuit;
         $circuit = PlateRow::choose($circuit, $ledger);
-        $ledger->errors($circuit->errors);
+        $ledger->errors([...$circuit->errors, ...$corrections->errors]);
+        self::outOfLine($corrections, $ledger);
         $motor = $bench->stations($circuit, $ledger, $extras);
         $bench->soften($circuit, $ledger);
         self::unknown($circuit, $ledger);
@@ -96,6 +110,36 @@ final readonly class Bench
             $spoken->texts($typed->read()), $book->words()->toArray(), self::meanings($ledger, $spoken),
             FieldNotes::of($defaulted, $book, $bench->practice, $motor->efficiency),
         );
+    }
+
+    /**
+     * What a circuit draws at its load before any correction: its plate and its power alone are worked out.
+     *
+     * @param  array<array-key, mixed>  $document  a decoded circuit
+     */
+    public static function drawn(array $document, Tables $tables): DrawnLoad
+    {
+        $circuit = CircuitReader::read($document);
+        $books = new RuleBooks($tables);
+        $book = $books->named($circuit->ruleBook);
+        $ledger = new Ledger();
+        if ($book === null) {
+            return new DrawnLoad($circuit->tag, null, null, array_values($circuit->errors));
+        }
+        $circuit = PlateRow::choose($circuit->withDefaults([...self::defaults(), ...$book->defaults()]), $ledger);
+        $ledger->errors($circuit->errors);
+        $onBench = $circuit->chosen('subject', Subject::class) === Subject::BenchLoad;
+        $practice = new Practice($tables);
+        $motor = $onBench ? Motor::none() : (new PlateStation($book, $practice))->solve($circuit, $ledger);
+        $load = $onBench ? BenchLoad::solve($circuit, $ledger) : (new PowerStation($book, $books))->solve($circuit, $motor, $ledger);
+        $drawn = Basis::load($circuit, $motor, $load, Measurement::solve($circuit, $motor, $load, $ledger), $onBench, $ledger);
+
+        // A bank of three phases does nothing for a load of one.
+        if ($drawn?->onePhase === true) {
+            $drawn = null;
+        }
+
+        return new DrawnLoad($circuit->tag, $drawn?->power->number(), $drawn?->reactive->number(), $ledger->fieldErrors());
     }
 
     /** @return array<string, Assumed> what every rule book takes where a field is empty */
@@ -141,14 +185,7 @@ final readonly class Bench
         if ($motor->connection() === WindingConnection::None) {
             $ledger->block('Not sized: no connection of this motor fits the supply.', Station::Cable, Station::Guard, Station::Correct);
         }
-        $sizing = $this->book->sizing();
-        $cabling = $sizing === null || ! $ledger->isOpen(Station::Cable)
-            ? null : $this->cabled($circuit, $sizing, $motor, $load, $starting, $ledger);
-        if ($ledger->isOpen(Station::Start)) {
-            $starting = (new RunUpStation($this->book, $this->practice))->solve($circuit, $motor, $load, $starting, $cabling, $ledger);
-        }
-        $correction = $sizing === null
-            ? null : $this->guarded($circuit, $sizing, $motor, $load, $starting, $cabling, $prospective, $ledger);
+        [$starting, $correction] = $this->sized($circuit, $motor, $load, $measured, $starting, $prospective, $extras, $ledger);
         if ($before !== null) {
             (new ComparisonStation($this->book, $this->practice))->solve($circuit, $motor, $load, $starting, $before, $ledger);
         }
@@ -179,30 +216,85 @@ final readonly class Bench
         ));
     }
 
-    private function cabled(Circuit $circuit, Sizing $sizing, Motor $motor, Load $load, Starting $starting, Ledger $ledger): ?Cabling
-    {
-        return (new CableStation($sizing->conductors, $this->practice->starting(), $this->book->dropLimitRunning()))
-            ->solve($circuit, $motor, $load, $starting, $ledger);
+    /**
+     * Conductors, run-up, capacitor and guard. Only the device that they lead to says what an earth fault asks of the conductors:
+     * where that is more, all of it is done again with the larger ones.
+     *
+     * @param  array<array-key, Extra>  $extras
+     * @return array{Starting, Correction|null}
+     */
+    private function sized(
+        Circuit $circuit,
+        Motor $motor,
+        Load $load,
+        Measured $measured,
+        Starting $starting,
+        ?Figure $prospective,
+        array $extras,
+        Ledger $ledger,
+    ): array {
+        $sizing = $this->book->sizing();
+        $cables = new CableStation($sizing->conductors, $this->practice->starting(), $this->book->dropLimitRunning());
+        $faults = new FaultStation($sizing, $this->book->words());
+        $judge = null;
+        $passes = 0;
+        $fault = null;
+        do {
+            $trial = $ledger->fork();
+            $cabling = $trial->isOpen(Station::Cable)
+                ? $cables->solve($circuit, $motor, $load, $starting, $judge, $trial) : null;
+            $running = $trial->isOpen(Station::Start)
+                ? (new RunUpStation($this->book, $this->practice))->solve($circuit, $motor, $load, $starting, $cabling, $trial) : $starting;
+            [$correction, $protection] = $this->guarded(
+                $circuit, $sizing, $motor, $load, $measured, $running, $cabling, $prospective, $trial,
+            );
+            $judge = $cabling === null ? null : $faults->judge($circuit, $motor->supplyVoltage, $cabling, $protection);
+        } while ($cabling !== null && $judge !== null && ++$passes < self::MOST_PASSES && ! CableStation::bears($cabling, $judge));
+        $ledger->adopt($trial);
+        if ($cabling !== null) {
+            if ($judge !== null) {
+                CableStation::draw($cabling, $judge, $ledger);
+            }
+            $demand = $load->conductorCurrent === null ? null : CableStation::lineDemand($load, $running);
+            $fault = $faults->solve($circuit, $motor->supplyVoltage, $cabling, $protection, $prospective, $demand, $judge, $ledger);
+            if (in_array(Extra::Margins, $extras, true)) {
+                (new MarginStation($cables, $faults, $this->book->localUnits()))
+                    ->solve($circuit, $motor, $load, $starting, $cabling, $protection, $ledger);
+            }
+        }
+        if ($protection !== null && in_array(Extra::TimeCurrent, $extras, true)) {
+            (new TimeCurrentStation($this->book, $sizing, $this->practice))->solve(
+                $circuit, $load->overloadCurrent, $running, $protection,
+                $cabling === null ? [] : $faults->bearings($circuit, $cabling, $judge), $fault, $prospective, $ledger,
+            );
+        }
+
+        return [$running, $correction];
     }
 
-    /** Capacitor, guard, and then what only the chosen device decides. */
+    /**
+     * Capacitor and guard.
+     *
+     * @return array{Correction|null, Protection|null}
+     */
     private function guarded(
         Circuit $circuit,
         Sizing $sizing,
         Motor $motor,
         Load $load,
+        Measured $measured,
         Starting $starting,
         ?Cabling $cabling,
         ?Figure $prospective,
         Ledger $ledger,
-    ): ?Correction {
+    ): array {
         $correction = $ledger->isOpen(Station::Correct)
-            ? (new CorrectStation($sizing, $this->practice->capacitor(), $this->book->words()))->solve(
+            ? (new CorrectStation($sizing, $this->practice, $this->book->words()))->solve(
                 $circuit,
                 $motor,
                 $load,
+                $measured,
                 $starting,
-                $cabling,
                 $prospective,
                 $ledger,
             )
@@ -217,11 +309,14 @@ final readonly class Bench
                 $ledger,
             )
             : null;
-        if ($cabling !== null) {
-            (new FaultStation($sizing->protective))->solve($starting, $cabling, $protection, $ledger);
+        if ($correction !== null) {
+            (new CapacitorLeadsStation($sizing))->solve(
+                $circuit, $correction, $load->designCurrent, $starting, $cabling, $protection, $prospective, $ledger,
+            );
         }
+        (new MoneyStation($this->practice->efficiencyClasses()))->solve($circuit, $motor, $load, $correction, $cabling, $ledger);
 
-        return $correction;
+        return [$correction, $protection];
     }
 
     /** @return array<string, array{text: string, figures: list<string>}> what the stamps say and what follows from them, by the path where they stand */
@@ -233,6 +328,19 @@ final readonly class Bench
         }
 
         return $meanings;
+    }
+
+    private static function outOfLine(SiteCorrections $corrections, Ledger $ledger): void
+    {
+        if ($corrections->outOfLine !== []) {
+            $ledger
+                ->caution(PlateFinding::CorrectionOutOfLine)
+                ->title('A corrected entry is out of line')
+                ->because(implode('; ', array_slice($corrections->outOfLine, 0, 3)).'.')
+                ->do('Hold it against the printed table again.')
+                ->source('corrections of this site')
+                ->about('settings.corrections');
+        }
     }
 
     private static function unknown(Circuit $circuit, Ledger $ledger): void

@@ -9,6 +9,10 @@ enum Extra: string
 {
     /** Every starting method beside the chosen one. */
     case Methods = 'methods';
+    /** How far lengths, temperatures and neighbours may go before another conductor is wanted. */
+    case Margins = 'margins';
+    /** Device, relay, start and conductors over current and time. */
+    case TimeCurrent = 'time_current';
     /** How motor and starter are wired. */
     case Wiring = 'wiring';
 }

@@ -5,14 +5,20 @@ declare(strict_types=1);
 namespace BraveAnvil;
 
 use BraveAnvil\Cable\CableStation;
+use BraveAnvil\Circuit\Choice\CapacitorPlace;
 use BraveAnvil\Circuit\Choice\Choice;
+use BraveAnvil\Circuit\Choice\CorrectionBasis;
 use BraveAnvil\Circuit\Choice\DrivenMachine;
+use BraveAnvil\Circuit\Choice\Earthing;
 use BraveAnvil\Circuit\Choice\LoadKind;
+use BraveAnvil\Circuit\Choice\Scpd;
+use BraveAnvil\Circuit\Choice\Subject;
 use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Circuit\DefaultReason;
 use BraveAnvil\Circuit\Field;
 use BraveAnvil\Circuit\FieldKind;
 use BraveAnvil\Circuit\Fields;
+use BraveAnvil\Correct\Nameplate;
 use BraveAnvil\RuleBook\Practice\Practice;
 use BraveAnvil\RuleBook\RuleBook;
 use BraveAnvil\RuleBook\Sizing;
@@ -34,10 +40,14 @@ use BraveAnvil\Start\Motion\LoadReader;
  */
 final class FieldNotes
 {
-    /** @var array<string, list<array{value: string, label: string, computed: bool}>> choices with their labels, by field and rule book */
+    /** @var array<string, list<array{value: string, label: string}>> choices with their labels, by field and rule book */
     private static array $listed = [];
 
-    private const COUNTS = ['supply.phases' => ['3' => 'Three', '1' => 'One']];
+    private const COUNTS = [
+        'supply.phases' => ['3' => 'Three', '1' => 'One'],
+        'cable.sets' => ['1' => 'One', '2' => 'Two', '3' => 'Three', '4' => 'Four', '5' => 'Five', '6' => 'Six'],
+        'cable.raceways' => ['1' => 'One', '2' => 'Two'],
+    ];
 
     /** Fields whose empty word comes from elsewhere than the defaults of a rule book. */
     private const OWN_DEFAULT = [
@@ -47,6 +57,7 @@ final class FieldNotes
         'cable.tray' => true,
         'correction.load_percent' => true,
         'correction.rated_voltage' => true,
+        'correction.basis' => true,
         'starter.run_up_time' => true,
         'load.torque_percent' => true,
         'load.inertia' => true,
@@ -67,7 +78,7 @@ final class FieldNotes
 
     private readonly Words $words;
 
-    private readonly ?Sizing $sizing;
+    private readonly Sizing $sizing;
 
     private function __construct(
         private readonly Circuit $circuit,
@@ -113,12 +124,49 @@ final class FieldNotes
     /** @return list<string> fields that this rule book or this starting method has no use for */
     private function unused(): array
     {
-        $unused = $this->book->unused();
+        $unused = $this->book->unused($this->circuit);
         $unused = [...$unused, ...array_values(array_diff(self::SET_ON_STARTER, $this->method?->settings() ?? []))];
         if (count($this->method?->relaySeats() ?? []) < 2) {
             $unused[] = 'guard.overload_place';
         }
-        if ($this->method?->capacitor()->ownContactor !== true) {
+        $earthing = $this->circuit->chosen('supply.earthing', Earthing::class);
+        if ($earthing !== Earthing::Resistance) {
+            $unused = [...$unused, 'supply.earthing_ohm', 'supply.earthing_ampere', 'guard.earth_fault_relay'];
+        }
+        if ($earthing !== Earthing::It) {
+            $unused[] = 'supply.it_earthing';
+        }
+        if (($this->method?->leads() ?? 3) === 3) {
+            $unused[] = 'cable.raceways';
+        }
+        if ($this->circuit->missing('cable.line_length')) {
+            $unused[] = 'cable.line_grouped_circuits';
+        }
+        $scpd = $this->circuit->chosen('guard.scpd', Scpd::class);
+        $unused[] = $scpd?->isInstantaneous() === true && $this->sizing->devices->device($scpd, 1.0, 1.0) === null
+            ? 'guard.rating' : 'guard.instantaneous';
+
+        return [...$unused, ...$this->notCorrected()];
+    }
+
+    /** @return list<string> fields of a capacitor that this load or this place has no use for */
+    private function notCorrected(): array
+    {
+        $place = $this->circuit->chosen('correction.place', CapacitorPlace::class) ?? CapacitorPlace::None;
+        $onBench = $this->circuit->chosen('subject', Subject::class) === Subject::BenchLoad;
+        $unused = $this->circuit->phases() === 1
+            ? ['correction.detuning_percent']
+            : ['correction.capacitance', 'correction.pluggable'];
+        if ($onBench) {
+            $unused = [
+                ...$unused, 'correction.place', 'correction.load_percent', 'correction.lowest_load_percent', 'correction.own_contactor',
+                'correction.tap_length', 'load.traits',
+            ];
+        }
+        if (! $place->isBehindStarter() || $this->sizing->capacitors->longestBareTapMetres === null) {
+            $unused[] = 'correction.tap_length';
+        }
+        if ($place->isBehindStarter() || $place === CapacitorPlace::None) {
             $unused[] = 'correction.own_contactor';
         }
 
@@ -152,7 +200,7 @@ final class FieldNotes
     private function offered(string $path, Field $field): array
     {
         return match ($path) {
-            'guard.scpd' => $this->sizing?->devices->known() ?? $field->cases(),
+            'guard.scpd' => $this->sizing->devices->known(),
             'guard.overload_place' => array_map(static fn (RelaySeat $seat): Choice => $seat->place, $this->method?->relaySeats() ?? []),
             default => $field->cases(),
         };
@@ -167,7 +215,7 @@ final class FieldNotes
         $key = $path.' '.implode(' ', array_keys($choices)).' '.$this->words->name;
         $listed = self::$listed[$key] ??= array_map(
             static fn (int|string $choice, string $label): array => [
-                'value' => (string) $choice, 'label' => $label, 'computed' => NotYet::computes($path, (string) $choice),
+                'value' => (string) $choice, 'label' => $label,
             ],
             array_keys($choices), $choices,
         );
@@ -181,12 +229,13 @@ final class FieldNotes
     private function default(string $path, Field $field): array
     {
         return match ($path) {
-            'guard.scpd' => [$this->sizing?->devices->usual()->value, 'usual', 'usual here'],
+            'guard.scpd' => [$this->sizing->devices->usual()->value, 'usual', 'usual here'],
             'guard.overload_place' => [$this->method?->relaySeats()[0]->place->value, 'usual', 'usual place'],
             'cable.terminal_temperature' => $this->ofSite($field, 'settings.terminal_temperature'),
             'cable.tray' => $this->ofSite($field, 'settings.tray'),
             'correction.load_percent' => $this->typedElsewhere('load.output_percent', 'as under Power'),
-            'correction.rated_voltage' => $this->typedElsewhere('supply.voltage', 'assumed'),
+            'correction.rated_voltage' => $this->capacitorVolts(),
+            'correction.basis' => [$this->correctionBasis()->value, 'usual', ''],
             'starter.run_up_time' => ['computed, where the load is known', null, ''],
             'load.inertia' => $this->usualInertia(),
             'load.torque_percent' => [Show::quantity(LoadReader::USUAL_PERCENT, Unit::Percent), 'assumed', 'a load of the rated torque'],
@@ -198,6 +247,26 @@ final class FieldNotes
             'plate.efficiency' => [$this->efficiency === null ? null : Show::number(100 * $this->efficiency->number(), 3), null, ''],
             default => $this->assumed($path, $field),
         };
+    }
+
+    /** @return array{string|null, string|null, string} */
+    private function capacitorVolts(): array
+    {
+        $supply = $this->circuit->number('supply.voltage');
+        if ($supply === null) {
+            return [null, null, ''];
+        }
+        $detuning = $this->circuit->number('correction.detuning_percent')?->number() ?? 0.0;
+
+        $usual = Nameplate::usual($supply, $detuning / 100, $this->circuit->phases() === 1, $this->practice->capacitor());
+
+        return [$usual->shown(), 'assumed', ''];
+    }
+
+    private function correctionBasis(): CorrectionBasis
+    {
+        return $this->circuit->chosen('subject', Subject::class) === Subject::BenchLoad && $this->circuit->has('measure.method')
+            ? CorrectionBasis::Measured : CorrectionBasis::Calculated;
     }
 
     /** @return array{string|null, string|null, string} */

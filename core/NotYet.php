@@ -12,7 +12,7 @@ use BraveAnvil\Solution\Ledger;
 use BraveAnvil\Solution\Station;
 
 /**
- * What is not computed yet: refused at its field, never sized as something simpler.
+ * What is not computed: refused at its field, never sized as something simpler.
  *
  * @phpstan-import-type FieldPath from Fields
  */
@@ -20,14 +20,7 @@ final class NotYet
 {
     private const STATIONS = [Station::Cable, Station::Guard, Station::Correct];
 
-    /** Choices that are understood and not computed, by path. */
-    private const CHOICES = [
-        'guard.scpd' => ['fuse_am', 'motor_breaker', 'breaker_instantaneous'],
-        'supply.earthing' => ['it'],
-        'cable.material' => ['aluminium'],
-        'cable.method' => ['D1', 'D2'],
-        'rule_book' => ['cec'],
-    ];
+    private const OF_THREE_PHASES = [Station::Cable, Station::Guard];
 
     private const UNREADABLE = [
         'supply.voltage', 'plate.voltage', 'plate.power', 'rule_book', 'starter.method', 'guard.scpd', 'supply.phases', 'plate.duty',
@@ -35,47 +28,26 @@ final class NotYet
         'cable.method',
     ];
 
-    /** Whether a choice of a field is computed. */
-    public static function computes(string $path, string $value): bool
-    {
-        return ! isset(self::CHOICES[$path]) || ! in_array($value, self::CHOICES[$path], true);
-    }
-
     public static function refuse(Circuit $circuit, Ledger $ledger): void
     {
-        self::choice(
-            'guard.scpd', 'This protective device is not computed yet.',
-            'IEC: fuse_gg, breaker_b, breaker_c, breaker_d. NEC: breaker_inverse_time, fuse_dual_element, fuse_non_time_delay.', $circuit,
-            $ledger,
-        );
+        $duty = $circuit->duty();
         self::when(
-            $circuit->has('guard.start_exception'), 'guard.start_exception', 'Start exceptions are not computed yet.', 'Empty for now.',
-            $ledger,
+            $duty?->isIrregular() === true, 'plate.duty',
+            'A duty of '.($duty->type ?? '').' is not computed: its load is not told by the plate.',
+            'S1 to S8.', $ledger,
         );
-        $duty = $circuit->word('plate.duty');
-        self::when($duty !== null && $duty !== 'S1', 'plate.duty', 'Duty '.($duty ?? '').' is not computed yet.', 'S1 for now.', $ledger);
         $onBench = $circuit->chosen('subject', Subject::class) === Subject::BenchLoad;
         if ($onBench && $circuit->phases() === 1) {
-            $ledger->block('A load on the bench with one phase: only its power is worked out here yet.', ...self::STATIONS);
+            $ledger->block('A load on the bench with one phase: its power and its correction are worked out.', ...self::OF_THREE_PHASES);
         }
-        self::when(
-            $circuit->phases() === 1 && ! $onBench, 'supply.phases', 'One phase is not computed yet beyond its power.', '3 for now.',
-            $ledger,
-        );
-        self::choice('rule_book', 'The CE Code’s sizing is not computed yet.', 'iec or nec for now.', $circuit, $ledger);
-        self::choice('supply.earthing', 'IT earthing is not computed yet.', 'tn_s, tn_c_s or tt for now.', $circuit, $ledger);
-        self::choice('cable.material', 'Aluminium is not computed yet.', 'copper for now.', $circuit, $ledger);
-        self::choice('cable.method', 'Buried methods are not computed yet.', 'A1, A2, B1, B2, C, E or F for now.', $circuit, $ledger);
+        if ($circuit->phases() === 1 && ! $onBench) {
+            $text = 'One phase is not computed beyond its power and its correction.';
+            $ledger->error('supply.phases', $text.' Cable and Guard wait.', '3 for the whole circuit.', ErrorKind::Refused);
+            $ledger->block($text, ...self::OF_THREE_PHASES);
+        }
         if ($circuit->bad(...self::UNREADABLE)) {
             $ledger->block('Waits for a field that cannot be read.', ...self::STATIONS);
         }
-    }
-
-    /** @param  FieldPath  $path */
-    private static function choice(string $path, string $text, string $accepted, Circuit $circuit, Ledger $ledger): void
-    {
-        $value = $circuit->word($path);
-        self::when($value !== null && ! self::computes($path, $value), $path, $text, $accepted, $ledger);
     }
 
     /** @param  FieldPath  $path */

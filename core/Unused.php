@@ -21,11 +21,11 @@ final class Unused
     /** Sections whose fields serve a computation, with the station that would have asked; the rest of a plate is kept as it is stamped. */
     private const SECTIONS = [
         'supply' => null, 'load' => null, 'measure' => null, 'windings' => null, 'settings' => null, 'starter' => Station::Start,
-        'cable' => Station::Cable, 'guard' => Station::Guard, 'correction' => Station::Correct,
+        'cable' => Station::Cable, 'guard' => Station::Guard, 'correction' => Station::Correct, 'upgrade' => null,
     ];
 
     /** Those that serve a load on the bench. */
-    private const ON_BENCH = ['supply', 'measure', 'windings'];
+    private const ON_BENCH = ['supply', 'measure', 'windings', 'correction'];
 
     /** Most that are named; of more the number is told. */
     private const NAMED = 8;
@@ -41,7 +41,7 @@ final class Unused
             if (! array_key_exists((string) $section, self::SECTIONS)
                 || ($onBench && ! in_array($section, self::ON_BENCH, true))
                 || ($station !== null && ! $ledger->isOpen($station))
-                || ($section === 'settings' && in_array($path, $book->unused(), true))) {
+                || ($section === 'settings' && in_array($path, $book->unused($circuit), true))) {
                 continue;
             }
             $labels[] = '“'.Fields::named($path)->label.'”';

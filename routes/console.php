@@ -2,7 +2,6 @@
 
 declare(strict_types=1);
 
-use App\Circuits\CircuitStore;
 use App\Circuits\DemoData;
 use App\Circuits\Recompute;
 use Illuminate\Support\Facades\Artisan;
@@ -11,7 +10,7 @@ Artisan::command('demo:load', function (DemoData $demo): void {
     echo $demo->load() ? 'The demo data is loaded.' : 'The demo data is there already.', "\n";
 })->purpose('Load the demo sites, people and circuits once');
 
-Artisan::command('circuits:recompute', function (CircuitStore $store): void {
-    $count = (new Recompute)->handle($store);
+Artisan::command('circuits:recompute', function (Recompute $recompute): void {
+    $count = $recompute->ofOtherCores();
     echo $count === 0 ? '' : "$count circuits are solved anew by this core.\n";
 })->purpose('Solve circuits again that another core version solved');

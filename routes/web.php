@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\BankController;
 use App\Http\Controllers\CircuitController;
 use App\Http\Controllers\LeadsController;
 use App\Http\Controllers\PageController;
@@ -13,6 +14,7 @@ use App\Http\Controllers\SessionController;
 use App\Http\Controllers\SiteController;
 use App\Http\Controllers\SolveController;
 use App\Http\Controllers\SpareController;
+use App\Http\Controllers\TableController;
 use App\Http\Controllers\WaveformController;
 use App\Http\Middleware\LimitBody;
 use App\Http\Middleware\LimitUpload;
@@ -58,6 +60,13 @@ Route::prefix('api')->middleware(LimitBody::class)->group(function (): void {
         Route::get('circuits/{circuit}/photograph', [PhotographController::class, 'index']);
         Route::get('circuits/{circuit}/photograph/{name}', [PhotographController::class, 'show'])->where('name', '[0-9a-f]{32}');
         Route::delete('circuits/{circuit}/photograph', [PhotographController::class, 'destroy']);
+        Route::get('sites/{site}/bank', [BankController::class, 'show']);
+        Route::put('sites/{site}/bank', [BankController::class, 'update']);
+        Route::get('sites/{site}/tables', [TableController::class, 'index']);
+        Route::post('sites/{site}/corrections', [TableController::class, 'store']);
+        Route::delete('sites/{site}/corrections', [TableController::class, 'destroy']);
+        Route::post('sites/{site}/recompute', [TableController::class, 'begin']);
+        Route::delete('sites/{site}/recompute', [TableController::class, 'cancel']);
         Route::get('sites/{site}/spares', [SpareController::class, 'index']);
         Route::post('sites/{site}/spares', [SpareController::class, 'store']);
         Route::put('spares/{spare}', [SpareController::class, 'update']);

@@ -9,6 +9,8 @@ const Yard = lazy(() => import('./yard/Yard'));
 const BenchPage = lazy(() => import('./bench/BenchPage'));
 const RevisionPage = lazy(() => import('./bench/RevisionPage'));
 const Setup = lazy(() => import('./setup/Setup'));
+const BankPage = lazy(() => import('./bank/BankPage'));
+const TablesPage = lazy(() => import('./setup/TablesPage'));
 const Standing = lazy(() => import('./standing/Standing'));
 
 /** The views of the application and who may see them. */
@@ -22,6 +24,8 @@ export function App() {
                     <Route path="/circuits/:id/:station?" element={<SignedIn view={<BenchPage />} />} />
                     <Route path="/revisions/:id" element={<SignedIn view={<RevisionPage />} />} />
                     <Route path="/setup" element={<SignedIn view={<Setup />} />} />
+                    <Route path="/sites/:id/tables" element={<SignedIn view={<TablesPage />} />} />
+                    <Route path="/sites/:id/bank" element={<SignedIn view={<BankPage />} />} />
                     <Route path="/standing" element={<SignedIn view={<Standing />} />} />
                     <Route path="*" element={<Waiting title="Nothing here" text="This address leads nowhere." />} />
                 </Routes>

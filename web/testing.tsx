@@ -36,7 +36,7 @@ const STATION_OF: Record<string, StationName> = {
 export const shown = (value: number, text: string): Shown => ({ value, shown: text });
 
 export const choices = (...pairs: readonly [string, string][]): Required<FieldNote>['choices'] =>
-    pairs.map(([value, label]) => ({ value, label, computed: true }));
+    pairs.map(([value, label]) => ({ value, label }));
 
 /** Six leads of a 400/690 V motor on 400 V. */
 export const inDelta: ConnectionCurve = {
@@ -67,6 +67,7 @@ export const figure = (key: FigureKey, value: number | string, shown: string, mo
     assumed: false,
     assumptions: [],
     uncertain: null,
+    uncertain_entry: null,
     ...more,
 });
 

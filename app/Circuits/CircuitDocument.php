@@ -14,11 +14,14 @@ use BraveAnvil\Circuit\CircuitReader;
 final readonly class CircuitDocument
 {
     private const SECTIONS = [
-        'supply', 'plate', 'load', 'bench', 'measure', 'windings', 'starter', 'cable', 'guard', 'correction', 'settings',
+        'supply', 'plate', 'load', 'bench', 'measure', 'windings', 'starter', 'cable', 'guard', 'correction', 'upgrade', 'settings',
     ];
 
     /** Fields whose value is not plain text or number. */
-    private const STRUCTURED = ['starter.changeover', 'plate.second', 'load.points', 'guard.start_exception', 'settings.tariff'];
+    private const STRUCTURED = [
+        'starter.changeover', 'plate.second', 'load.points', 'load.traits', 'load.hours', 'guard.start_exception', 'settings.corrections',
+        'settings.tariff', 'settings.site_load',
+    ];
 
     /** @param  array<array-key, mixed>  $data */
     private function __construct(public array $data)

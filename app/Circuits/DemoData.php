@@ -40,7 +40,7 @@ final class DemoData
             foreach ($this->sites() as $data) {
                 $site = Site::query()->create([
                     'name' => $data['name'], 'rule_book' => $data['rule_book'], 'supply' => $data['supply'],
-                    'settings' => $data['settings'], 'areas' => $data['areas'], 'version' => 1,
+                    'settings' => $data['settings'], 'areas' => $data['areas'], 'bank' => $data['bank'] ?? null, 'version' => 1,
                 ]);
                 foreach ($data['spares'] ?? [] as $spare) {
                     Spare::query()->create([
@@ -73,12 +73,12 @@ final class DemoData
         return true;
     }
 
-    /** @return list<array{name: string, rule_book: string, supply: array<string, mixed>, settings: array<string, mixed>, areas: list<string>, spares?: list<array{name: string, place: string, plate: array<string, string>}>, circuits: list<array<string, mixed>>}> */
+    /** @return list<array{name: string, rule_book: string, supply: array<string, mixed>, settings: array<string, mixed>, areas: list<string>, bank?: array<string, mixed>, spares?: list<array{name: string, place: string, plate: array<string, string>}>, circuits: list<array<string, mixed>>}> */
     private function sites(): array
     {
         $sites = [];
         foreach (glob(database_path('demo/*.json')) ?: [] as $file) {
-            /** @var array{name: string, rule_book: string, supply: array<string, mixed>, settings: array<string, mixed>, areas: list<string>, spares?: list<array{name: string, place: string, plate: array<string, string>}>, circuits: list<array<string, mixed>>} $site */
+            /** @var array{name: string, rule_book: string, supply: array<string, mixed>, settings: array<string, mixed>, areas: list<string>, bank?: array<string, mixed>, spares?: list<array{name: string, place: string, plate: array<string, string>}>, circuits: list<array<string, mixed>>} $site */
             $site = json_decode((string) file_get_contents($file), true, 16, JSON_THROW_ON_ERROR);
             $sites[] = $site;
         }

@@ -24,7 +24,9 @@ final class KeyFigures
             return is_int($value) || is_float($value) ? (float) $value : null;
         };
         $size = $solution->figure('cable.size')?->shown();
-        $conductors = $solution->figure('cable.conductors')?->value;
+        $sets = $solution->figure('cable.sets')?->value;
+        $all = $solution->figure('cable.conductors')?->value;
+        $conductors = is_numeric($sets) && $sets > 1 && is_numeric($all) ? $sets.' × '.$all / $sets : $all;
 
         return [
             'tag' => $document->text('tag'), 'area' => $document->text('area'), 'drives' => $document->text('drives'),
@@ -39,6 +41,7 @@ final class KeyFigures
             // At switching on or at the changeover, whichever is the deeper.
             'dip_percent' => $number('start.voltage_dip') === null
                 ? null : max($number('start.voltage_dip'), $number('start.changeover_dip') ?? 0.0),
+            'doubts' => json_encode($solution->doubts(), JSON_THROW_ON_ERROR),
             'core' => $solution->core,
         ];
     }

@@ -18,13 +18,15 @@ use Illuminate\Database\Eloquent\Model;
  * @property array<string, mixed> $settings copied into a circuit before solving
  * @property list<string> $areas
  * @property int $version
+ * @property array<string, mixed>|null $bank what was typed for its capacitor bank, with its version
+ * @property string|null $batch_id work that solves its circuits anew
  */
 final class Site extends Model
 {
-    protected $fillable = ['name', 'rule_book', 'supply', 'settings', 'areas', 'version'];
+    protected $fillable = ['name', 'rule_book', 'supply', 'settings', 'areas', 'bank', 'version'];
 
     /** @var array<string, string> */
-    protected $casts = ['supply' => 'array', 'settings' => 'array', 'areas' => 'array'];
+    protected $casts = ['supply' => 'array', 'settings' => 'array', 'areas' => 'array', 'bank' => 'array'];
 
     /** @return array<string, mixed> */
     public function resource(): array

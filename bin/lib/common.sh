@@ -99,13 +99,12 @@ LOG_CHANNEL=stderr
 SESSION_DRIVER=file
 SESSION_LIFETIME=720
 CACHE_STORE=file
-QUEUE_CONNECTION=sync
 DB_PERSISTENT=true
 EOF
         )
     fi
-    grep -v '^DB_PASSWORD=\|^DB_PORT=' "$file" >"$file.new" || true
-    printf 'DB_PORT=%s\nDB_PASSWORD=%s\n' "$("$ROOT/bin/pg" port)" "$password" >>"$file.new"
+    grep -v '^DB_PASSWORD=\|^DB_PORT=\|^QUEUE_CONNECTION=' "$file" >"$file.new" || true
+    printf 'QUEUE_CONNECTION=database\nDB_PORT=%s\nDB_PASSWORD=%s\n' "$("$ROOT/bin/pg" port)" "$password" >>"$file.new"
     chmod 0640 "$file.new"
     [ "$(id -u)" = 0 ] && chgrp www-data "$file.new"
     mv "$file.new" "$file"

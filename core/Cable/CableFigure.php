@@ -14,7 +14,9 @@ enum CableFigure: string implements FigureName
     case RequiredAmpacity = 'cable.required_ampacity';
     case Size = 'cable.size';
     case Conductors = 'cable.conductors';
+    case Sets = 'cable.sets';
     case Ampacity = 'cable.ampacity';
+    case ConductorAmpacity = 'cable.conductor_ampacity';
     case DeratedAmpacity = 'cable.derated_ampacity';
     case SizeByAmpacity = 'cable.size_by_ampacity';
     case VoltageDrop = 'cable.voltage_drop';
@@ -22,14 +24,20 @@ enum CableFigure: string implements FigureName
     case StartingDrop = 'cable.starting_drop';
     case TotalStartingDrop = 'cable.total_starting_drop';
     case ProtectiveSize = 'cable.protective_size';
+    case RacewayTradeSize = 'cable.raceway_trade_size';
+    case RacewayFill = 'cable.raceway_fill';
     case LineRequiredAmpacity = 'cable.line_required_ampacity';
     case LineSize = 'cable.line_size';
+    case LineSets = 'cable.line_sets';
     case LineAmpacity = 'cable.line_ampacity';
+    case LineConductorAmpacity = 'cable.line_conductor_ampacity';
     case LineDeratedAmpacity = 'cable.line_derated_ampacity';
     case LineSizeByAmpacity = 'cable.line_size_by_ampacity';
     case LineDrop = 'cable.line_drop';
     case LineStartingDrop = 'cable.line_starting_drop';
     case LineProtectiveSize = 'cable.line_protective_size';
+    case LineRacewayTradeSize = 'cable.line_raceway_trade_size';
+    case LineRacewayFill = 'cable.line_raceway_fill';
 
     public function key(): string
     {
@@ -42,7 +50,10 @@ enum CableFigure: string implements FigureName
             self::RequiredAmpacity, self::LineRequiredAmpacity => 'Required ampacity',
             self::Size => 'Conductor size, starter to motor',
             self::Conductors => 'Conductors from starter to motor',
+            self::Sets => 'Parallel sets, starter to motor',
+            self::LineSets => 'Parallel sets, supply to starter',
             self::Ampacity, self::LineAmpacity => 'Ampacity',
+            self::ConductorAmpacity, self::LineConductorAmpacity => 'Ampacity of each conductor',
             self::DeratedAmpacity, self::LineDeratedAmpacity => 'Ampacity after derating',
             self::SizeByAmpacity => 'Size by ampacity alone, starter to motor',
             self::VoltageDrop => 'Voltage drop, starter to motor',
@@ -50,6 +61,9 @@ enum CableFigure: string implements FigureName
             self::StartingDrop => 'Voltage drop starting, starter to motor',
             self::TotalStartingDrop => 'Voltage drop starting, whole circuit',
             self::ProtectiveSize, self::LineProtectiveSize => 'Protective conductor',
+            self::RacewayTradeSize => 'Raceway to the motor, trade size',
+            self::LineRacewayTradeSize => 'Raceway to the starter, trade size',
+            self::RacewayFill, self::LineRacewayFill => 'How full it is',
             self::LineSize => 'Conductor size, supply to starter',
             self::LineSizeByAmpacity => 'Size by ampacity alone, supply to starter',
             self::LineDrop => 'Voltage drop, supply to starter',
@@ -66,7 +80,8 @@ enum CableFigure: string implements FigureName
             self::LineSize,
             self::LineSizeByAmpacity,
             self::LineProtectiveSize => Unit::SquareMillimetre,
-            self::Conductors => Unit::None,
+            self::Conductors, self::Sets, self::LineSets, self::RacewayTradeSize, self::LineRacewayTradeSize => Unit::None,
+            self::RacewayFill, self::LineRacewayFill => Unit::Percent,
             self::VoltageDrop,
             self::TotalDrop,
             self::StartingDrop,

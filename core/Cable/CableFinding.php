@@ -15,7 +15,16 @@ enum CableFinding: string implements FindingCode
     case InstalledSizeFails = 'installed_size_fails';
     case DropNotChecked = 'drop_not_checked';
     case StartingDropNotChecked = 'starting_drop_not_checked';
-    case FaultWithstandNotChecked = 'fault_withstand_not_checked';
+    case AluminiumTerminals = 'aluminium_terminals';
+    case ParallelAlike = 'parallel_alike';
+    case TerminalStep = 'terminal_step';
+    case DutyAsContinuous = 'duty_as_continuous';
+    case PhasesTogether = 'phases_together';
+    case DuctBank = 'duct_bank';
+    case AluminiumAsOnWall = 'aluminium_as_on_wall';
+    case RacewayFillNotComputed = 'raceway_fill_not_computed';
+    case SoilAssumed = 'soil_assumed';
+    case InsulationTooCool = 'insulation_too_cool';
 
     public function code(): string
     {

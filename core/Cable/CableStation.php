@@ -10,6 +10,7 @@ use BraveAnvil\Power\Load;
 use BraveAnvil\RuleBook\ConductorRules;
 use BraveAnvil\RuleBook\Practice\StartingPractice;
 use BraveAnvil\Solution\ErrorKind;
+use BraveAnvil\Solution\Fault;
 use BraveAnvil\Solution\FieldError;
 use BraveAnvil\Solution\Figure;
 use BraveAnvil\Solution\Ledger;
@@ -20,10 +21,10 @@ use BraveAnvil\Start\Starting;
 /** Conductors of both runs: the smallest size that passes every constraint, with the whole ladder to see why. */
 final readonly class CableStation
 {
-    /** Fields without which no cable can be sized. */
     /** %, where the site sets none. Common practice, no source. */
     public const STARTING_DROP_LIMIT = 15.0;
 
+    /** Fields without which no cable can be sized. */
     private const NEEDS = [
         'supply.ambient',
         'cable.material',
@@ -42,6 +43,16 @@ final readonly class CableStation
         'settings.drop_limit_running',
         'settings.drop_limit_starting',
         'cable.wet',
+        'cable.sets',
+        'cable.raceways',
+        'cable.line_grouped_circuits',
+        'cable.soil_temperature',
+        'cable.soil_resistivity',
+        'settings.largest_single_size',
+        'settings.four_006_corrections',
+        'load.service',
+        'plate.duty',
+        'plate.insulation_class',
         'plate.service_factor',
         'settings.overload_school',
     ];
@@ -53,9 +64,18 @@ final readonly class CableStation
     {
     }
 
-    /** @return Cabling|null null while it waits for something, or where a field cannot be used; the ledger says what */
-    public function solve(Circuit $circuit, Motor $motor, Load $load, Starting $starting, Ledger $ledger): ?Cabling
-    {
+    /**
+     * @param  FaultJudge|null  $judge  what an earth fault asks for; null before the protective device is known
+     * @return Cabling|null null while it waits for something, or where a field cannot be used; the ledger says what
+     */
+    public function solve(
+        Circuit $circuit,
+        Motor $motor,
+        Load $load,
+        Starting $starting,
+        ?FaultJudge $judge,
+        Ledger $ledger,
+    ): ?Cabling {
         if ($load->conductorCurrent === null) {
             $ledger->block('Waits for the motor’s current.', Station::Cable);
 
@@ -67,48 +87,81 @@ final readonly class CableStation
             return null;
         }
         $motorRun = Run::motor($starting->method?->leads() ?? 3);
-        $motorLadder = $this->ladder($circuit, $motorRun, $motor, $load->conductorCurrent, $starting, $ledger);
-        $lineLadder = $circuit->has('cable.line_length')
-            ? $this->ladder($circuit, Run::line(), $motor, $starting->supplied($load->conductorCurrent), $starting, $ledger)
-            : null;
+        [$motorLadder, $lineLadder] = $this->ladders($circuit, $motor, $load, $starting, $ledger);
         if ($motorLadder === null || ($circuit->has('cable.line_length') && $lineLadder === null)) {
             $ledger->block(self::WAITS, Station::Cable);
 
             return null;
         }
-        $cabling = $this->size($motorLadder, $lineLadder, $ledger);
+        $cabling = $this->size($motorLadder, $lineLadder, $judge, $ledger);
         if ($cabling->fails !== []) {
             $why = implode(' and ', array_column($cabling->fails, 'value'));
             $ledger->error(
                 $cabling->lineFails ? 'cable.line_size' : 'cable.size',
-                'No single size passes: even the largest fails by '.$why.'. Parallel sets are not computed yet.',
+                'No size passes: even the largest fails by '.$why.'.',
                 ucfirst(implode('; ', array_map(static fn (Rejection $fail): string => $fail->remedy(), $cabling->fails))).'.',
                 ErrorKind::Refused,
             );
-            $ledger->block('No single size passes: even the largest fails by '.$why.'.', Station::Cable);
+            $ledger->block('No size passes: even the largest fails by '.$why.'.', Station::Cable);
 
             return $cabling;
         }
+        $sets = $cabling->motor?->conductor->sets ?? 1;
         $conductors = $ledger
             ->work(CableFigure::Conductors)
-            ->equals($motorRun->conductors)
-            ->saying($motorRun->sixLeads() ? 'both ends of each winding: two a phase' : 'one a phase')
+            ->equals($motorRun->conductors * $sets)
+            ->saying(
+                ($motorRun->sixLeads() ? 'both ends of each winding: two a phase' : 'one a phase').
+                    ($sets > 1 ? ', in each of '.$sets.' sets' : ''),
+            )
             ->source('starting method')
             ->write();
-        self::notes($circuit, $cabling, $ledger);
+        $this->notes($circuit, $cabling, $ledger);
         $ledger->say(Station::Cable, self::sentence($conductors, $cabling));
 
         return $cabling;
     }
 
-    private function ladder(Circuit $circuit, Run $run, Motor $motor, Figure $design, Starting $starting, Ledger $ledger): ?Ladder
+    /**
+     * Every size of both runs; the ledger says why where there is none.
+     *
+     * @return array{Ladder|null, Ladder|null} to the motor, and to the starter where there is such a run
+     */
+    public function ladders(Circuit $circuit, Motor $motor, Load $load, Starting $starting, Ledger $ledger): array
+    {
+        if ($load->conductorCurrent === null) {
+            return [null, null];
+        }
+        $run = Run::motor($starting->method?->leads() ?? 3);
+
+        return [
+            $this->ladder($circuit, $run, $motor, new Demand($load->conductorCurrent, $load->plateCurrent), $starting, $ledger),
+            $circuit->has('cable.line_length')
+                ? $this->ladder($circuit, Run::line(), $motor, self::lineDemand($load, $starting), $starting, $ledger) : null,
+        ];
+    }
+
+    /** What the run to the starter carries; null where the motor's current is not known. */
+    public static function lineDemand(Load $load, Starting $starting): Demand
+    {
+        $design = $load->conductorCurrent ?? $load->designCurrent;
+
+        return new Demand(
+            $starting->supplied($design ?? throw Fault::noCandidate('supply to starter', 0)),
+            $load->plateCurrent === null ? null : $starting->supplied($load->plateCurrent),
+        );
+    }
+
+    private function ladder(Circuit $circuit, Run $run, Motor $motor, Demand $demand, Starting $starting, Ledger $ledger): ?Ladder
     {
         $limits = new DropLimits(
             $circuit->number('settings.drop_limit_running')?->number() ?? $this->dropLimit,
             $circuit->number('settings.drop_limit_starting')?->number() ?? self::STARTING_DROP_LIMIT,
         );
-        $drop = VoltageDrop::of($circuit, $run, $motor, $design, $starting->lineCurrent(), $this->practice->lockedRotorPowerFactor());
-        $ladder = Ladder::of($circuit, $this->rules, $run, $limits, $design, $drop);
+        $drop = VoltageDrop::of(
+            $circuit, $run, $motor, $demand->design, $starting->lineCurrent(), $this->practice->lockedRotorPowerFactor(),
+        );
+        $ladder = Ladder::of($circuit, $this->rules, $run, $limits, $demand, $drop);
         if ($ladder instanceof FieldError) {
             $ledger->refuse($ladder);
 
@@ -118,32 +171,83 @@ final readonly class CableStation
         return $ladder;
     }
 
-    private function size(Ladder $motor, ?Ladder $line, Ledger $ledger): Cabling
+    /**
+     * The smallest sizes that pass everything.
+     *
+     * @param  FaultJudge|null  $judge  what an earth fault asks for
+     */
+    public static function picks(Ladder $motor, ?Ladder $line, ?FaultJudge $judge): Picks
     {
+        $check = static fn (?int $at): ?SizeCheck => $judge?->motor($line === null || $at === null ? null : $line->candidate($at));
+        $passes = static fn (?int $motorAt, ?int $lineAt): bool => $line === null || $lineAt === null
+            || ($motor->passes($motorAt, $line->spent($lineAt), $check($lineAt))
+                && ($judge === null || $motorAt === null || $judge->lineBears($line->candidate($lineAt), $motor->candidate($motorAt))));
         // A longer line leaves less drop for the motor run: when none is left, the line takes a size more.
-        $lineAt = $line?->pick(new Spent(), 0);
-        $motorAt = $motor->pick($line?->spent($lineAt) ?? new Spent(), 0);
+        $lineAt = $line?->pick(new Spent(), 0, $judge?->line());
+        $motorAt = $motor->pick($line?->spent($lineAt) ?? new Spent(), 0, $check($lineAt));
         $first = $lineAt;
-        while ($line !== null && $lineAt !== null && ! $line->fixed() && ! $motor->passes($motorAt, $line->spent($lineAt))) {
-            $lineAt = $line->pick(new Spent(), $lineAt + 1);
-            $motorAt = $lineAt === null ? null : $motor->pick($line->spent($lineAt), 0);
+        while ($line !== null && $lineAt !== null && ! $line->fixed() && ! $passes($motorAt, $lineAt)) {
+            $lineAt = $line->pick(new Spent(), $lineAt + 1, $judge?->line());
+            $motorAt = $lineAt === null ? null : $motor->pick($line->spent($lineAt), 0, $check($lineAt));
         }
         if ($lineAt === null) {
             // No line helps: it stays as small as it may, and the motor run tells why it fails.
             $lineAt = $first;
-            $motorAt = $motor->pick($line?->spent($lineAt) ?? new Spent(), 0);
+            $motorAt = $motor->pick($line?->spent($lineAt) ?? new Spent(), 0, $check($lineAt));
         }
-        if ($motorAt === null || ($line !== null && $lineAt === null)) {
-            $line?->write(null, new Spent(), $ledger);
-            $motor->write(null, $line?->spent($lineAt) ?? new Spent(), $ledger);
 
-            return $line !== null && $lineAt === null
-                ? Cabling::none($line->whyNone(new Spent()), true)
-                : Cabling::none($motor->whyNone($line?->spent($lineAt) ?? new Spent()), false);
+        return new Picks($motorAt, $lineAt);
+    }
+
+    /** Whether sizes that were chosen for load and drop stay what they are once a fault is asked of them. */
+    public static function bears(Cabling $cabling, FaultJudge $judge): bool
+    {
+        if ($cabling->motorLadder === null || $cabling->picks === null) {
+            return true;
+        }
+        $again = self::picks($cabling->motorLadder, $cabling->lineLadder, $judge);
+
+        return ($again->motor === $cabling->picks->motor && $again->line === $cabling->picks->line)
+            || $again->motor === null || ($cabling->lineLadder !== null && $again->line === null);
+    }
+
+    /** Draws the ladders with what a fault asks for. */
+    public static function draw(Cabling $cabling, FaultJudge $judge, Ledger $ledger): void
+    {
+        $line = $cabling->lineLadder;
+        $at = $cabling->picks?->line;
+        $line?->draw($at, new Spent(), $judge->line(), $ledger);
+        $cabling->motorLadder?->draw(
+            $cabling->picks?->motor, $line?->spent($at) ?? new Spent(),
+            $judge->motor($line === null || $at === null ? null : $line->candidate($at)), $ledger,
+        );
+    }
+
+    private function size(Ladder $motor, ?Ladder $line, ?FaultJudge $judge, Ledger $ledger): Cabling
+    {
+        $byLoad = self::picks($motor, $line, null);
+        $picks = $judge === null ? $byLoad : self::picks($motor, $line, $judge);
+        if ($picks->motor === null || ($line !== null && $picks->line === null)) {
+            // What no conductor cures is told by the fault checks: the size is that of the load.
+            $picks = $byLoad;
+        }
+        $spent = $line?->spent($picks->line) ?? new Spent();
+        $line?->draw($picks->line, new Spent(), $judge?->line(), $ledger);
+        $motor->draw(
+            $picks->motor, $spent,
+            $judge?->motor($line === null || $picks->line === null ? null : $line->candidate($picks->line)), $ledger,
+        );
+        if ($picks->motor === null || ($line !== null && $picks->line === null)) {
+            $line?->write(null, new Spent(), $ledger);
+            $motor->write(null, $spent, $ledger);
+
+            return $line !== null && $picks->line === null
+                ? Cabling::none($line->whyNone(new Spent(), null), true)
+                : Cabling::none($motor->whyNone($spent, null), false);
         }
         $lineRun = null;
         if ($line !== null) {
-            $lineRun = $line->write($lineAt, new Spent(), $ledger);
+            $lineRun = $line->write($picks->line, new Spent(), $ledger);
         } else {
             $ledger
                 ->note(CableFinding::NoLineRun)
@@ -151,38 +255,43 @@ final readonly class CableStation
                 ->because('No length is typed for it: the starter is taken to stand at the supply.')
                 ->do('Type the length if there is one.');
         }
-        $spent = $line?->spent($lineAt) ?? new Spent();
         $motorSized = $motor->write(
-            $motorAt,
+            $picks->motor,
             new Spent($spent->running, $spent->starting, $lineRun?->drop, $lineRun?->startingDrop),
             $ledger,
         );
 
-        return new Cabling($motorSized, $lineRun);
+        return new Cabling(
+            $motorSized, $lineRun, $motor, $line, $picks, $picks->motor !== $byLoad->motor || $picks->line !== $byLoad->line,
+        );
     }
 
-    private static function notes(Circuit $circuit, Cabling $cabling, Ledger $ledger): void
+    private function notes(Circuit $circuit, Cabling $cabling, Ledger $ledger): void
     {
+        if (max($cabling->motor->conductor->sets ?? 1, $cabling->line->conductor->sets ?? 1) > 1) {
+            $ledger
+                ->note(CableFinding::ParallelAlike)
+                ->title('Conductors in parallel must be alike')
+                ->because('Equal length, size, metal, insulation, terminals and route, or one carries more than its share.')
+                ->do('Pull and cut them together.')
+                ->source($this->rules->parallel()->source)
+                ->on(CableFigure::Sets);
+        }
         if (! $circuit->has('cable.length')) {
             $ledger
                 ->note(CableFinding::DropNotChecked)
                 ->title('Voltage drop not checked')
                 ->because('The length from starter to motor is not typed.')
-                ->do('Type the length.');
+                ->do('Type the length.')
+                ->about('cable.length');
         } elseif ($cabling->motor?->startingDrop === null) {
             $ledger
                 ->note(CableFinding::StartingDropNotChecked)
                 ->title('Starting drop not checked')
                 ->because('The starting current is not known.')
-                ->do('Type Ia/In or the code letter.');
+                ->do('Type Ia/In or the code letter.')
+                ->about('plate.start_current_ratio');
         }
-        $ledger
-            ->note(CableFinding::FaultWithstandNotChecked)
-            ->title('Fault withstand not checked')
-            ->because(
-                'Whether the cable survives a short circuit until the device clears it, and whether an earth fault at the motor is disconnected in time, is not computed yet.',
-            )
-            ->do('Have it checked before the circuit is built.');
     }
 
     private static function sentence(Figure $conductors, Cabling $cabling): string
@@ -194,7 +303,10 @@ final readonly class CableStation
         $drop = $run->totalDrop ?? $run->drop;
         $starting = $run->totalStartingDrop ?? $run->startingDrop;
 
-        return Show::number($conductors->number()).
+        $sets = $run->conductor->sets;
+
+        return ($sets > 1 ? $sets.' × ' : '').
+            Show::number($conductors->number() / $sets).
             ' × '.
             $run->size->shown().
             ' from starter to motor'.

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace BraveAnvil\Cable;
 
 use BraveAnvil\Solution\Correction;
+use BraveAnvil\Solution\Doubt;
 
 /** One conductor size with its ampacities and impedance in a given run. */
 final readonly class Candidate
@@ -17,8 +18,9 @@ final readonly class Candidate
      * @param  \Closure(): string  $how  how the derated ampacity came about; only the sizes that are written down are asked
      * @param  string  $source  tables of the ampacity and its factors
      * @param  string  $impedanceSource  table of resistance and reactance
-     * @param  string|null  $doubt  why the table entries are not sure
-     * @param  list<Correction>  $corrections  entries of the site's own
+     * @param  Doubt|null  $doubt  why the table entries are not sure
+     * @param  list<Correction>  $corrections  entries of the site's own behind its ampacity
+     * @param  list<Correction>  $impedanceCorrections  the same behind resistance and reactance
      */
     public function __construct(
         public Conductor $conductor,
@@ -29,8 +31,9 @@ final readonly class Candidate
         private \Closure $how,
         public string $source,
         public string $impedanceSource,
-        public ?string $doubt,
+        public ?Doubt $doubt,
         public array $corrections = [],
+        public array $impedanceCorrections = [],
     ) {
     }
 

@@ -7,6 +7,7 @@ namespace BraveAnvil\Cable;
 use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\RuleBook\ConductorRules;
 use BraveAnvil\Solution\ErrorKind;
+use BraveAnvil\Solution\Fault;
 use BraveAnvil\Solution\FieldError;
 use BraveAnvil\Solution\Figure;
 use BraveAnvil\Solution\FigureBuilder;
@@ -21,13 +22,12 @@ final readonly class Ladder
     /** mm², from which the first row of a table is worth a word. */
     private const LARGE_FIRST_MM2 = 10;
 
-    /** Fields whose default a size rests on. */
-    private const RESTS_ON = ['cable.material', 'cable.insulation', 'cable.method', 'supply.ambient', 'cable.grouped_circuits'];
+    /** Fields whose default a size rests on, besides those of the surroundings. */
+    private const RESTS_ON = ['cable.material', 'cable.insulation', 'cable.method'];
 
     /**
-     * @param  list<Candidate>  $candidates
      * @param  VoltageDrop|null  $drop  null where it is not checked
-     * @param  int|null  $installed  which of the candidates is there already
+     * @param  int|null  $installed  which of the sizes is there already
      */
     private function __construct(
         private Circuit $circuit,
@@ -35,7 +35,7 @@ final readonly class Ladder
         private Run $run,
         private DropLimits $limits,
         private Figure $required,
-        private array $candidates,
+        private SizeList $sizes,
         private ?VoltageDrop $drop,
         private ?int $installed,
     ) {
@@ -47,17 +47,20 @@ final readonly class Ladder
         ConductorRules $rules,
         Run $run,
         DropLimits $limits,
-        Figure $design,
+        Demand $demand,
         ?VoltageDrop $drop,
     ): self|FieldError|null {
-        $required = $rules->required($circuit, $design, $run);
-        $candidates = $rules->candidates($circuit, $required, $run);
-        if ($candidates instanceof FieldError || $candidates === []) {
-            return $candidates === [] ? null : $candidates;
+        $required = $rules->required($circuit, $demand, $run);
+        if ($required instanceof FieldError) {
+            return $required;
+        }
+        $sizes = SizeList::of($circuit, $rules, $run, $required);
+        if ($sizes === null || $sizes instanceof FieldError) {
+            return $sizes;
         }
         $typed = $circuit->word($run->sizeField());
         $installed = null;
-        foreach ($candidates as $i => $candidate) {
+        foreach ($sizes->made() as $i => $candidate) {
             if ($candidate->conductor->name === $typed) {
                 $installed = $i;
             }
@@ -66,12 +69,12 @@ final readonly class Ladder
             return new FieldError(
                 $run->sizeField(),
                 $rules->sizeText($typed).' is not a size of the ampacity table here.',
-                'A size from '.$candidates[0]->conductor->text.' to '.$candidates[count($candidates) - 1]->conductor->text.'.',
+                'A size from '.$sizes->made()[0]->conductor->text.' to '.$sizes->last()->conductor->text.'.',
                 ErrorKind::Impossible,
             );
         }
 
-        return new self($circuit, $rules, $run, $limits, $required, $candidates, $drop, $installed);
+        return new self($circuit, $rules, $run, $limits, $required, $sizes, $drop, $installed);
     }
 
     /** Whether a size is there already and is checked, not chosen. */
@@ -80,25 +83,41 @@ final readonly class Ladder
         return $this->installed !== null;
     }
 
+    public function candidate(int $at): Candidate
+    {
+        return $this->sizes->at($at) ?? throw Fault::noCandidate($this->run->name(), $at);
+    }
+
+    /** Ω/km times km of one line, all its parallel conductors together; null where the length is not known. */
+    public function kilometres(): ?float
+    {
+        return $this->drop === null ? null : $this->drop->metres / 1000;
+    }
+
+    public function run(): Run
+    {
+        return $this->run;
+    }
+
     /** The voltage drop of a candidate of this run. */
     public function spent(?int $at): Spent
     {
         return $at === null || $this->drop === null
             ? new Spent()
             : new Spent(
-                $this->drop->runningPercent($this->candidates[$at], $this->run),
-                $this->drop->startingPercent($this->candidates[$at], $this->run) ?? 0.0,
+                $this->drop->runningPercent($this->candidate($at), $this->run),
+                $this->drop->startingPercent($this->candidate($at), $this->run) ?? 0.0,
             );
     }
 
     /** The installed size, or the smallest from $first on that passes with the drop already spent upstream. */
-    public function pick(Spent $before, int $first): ?int
+    public function pick(Spent $before, int $first, ?SizeCheck $check): ?int
     {
         if ($this->installed !== null) {
             return $this->installed;
         }
-        for ($i = $first; $i < count($this->candidates); $i++) {
-            if ($this->fails($this->candidates[$i], $before) === []) {
+        for ($i = $first; ($candidate = $this->sizes->at($i)) !== null; $i++) {
+            if ($this->fails($candidate, $before) === [] && $check?->rejects($candidate) === null) {
                 return $i;
             }
         }
@@ -107,15 +126,19 @@ final readonly class Ladder
     }
 
     /** Whether a candidate passes every constraint with the drop already spent upstream. */
-    public function passes(?int $at, Spent $before): bool
+    public function passes(?int $at, Spent $before, ?SizeCheck $check): bool
     {
-        return $at !== null && $this->fails($this->candidates[$at], $before) === [];
+        return $at !== null && $this->fails($this->candidate($at), $before) === []
+            && $check?->rejects($this->candidate($at)) === null;
     }
 
     /** @return list<Rejection> the constraints that reject the largest candidate */
-    public function whyNone(Spent $before): array
+    public function whyNone(Spent $before, ?SizeCheck $check): array
     {
-        return $this->fails($this->candidates[count($this->candidates) - 1], $before);
+        $largest = $this->sizes->last();
+        $rejected = $check?->rejects($largest);
+
+        return [...$this->fails($largest, $before), ...$rejected === null ? [] : [$rejected]];
     }
 
     /** @return list<Rejection> the constraints that reject a candidate */
@@ -142,11 +165,16 @@ final readonly class Ladder
         return $fails;
     }
 
-    /** Smallest size by ampacity and terminals alone. */
-    private function byAmpacity(): ?Candidate
+    /**
+     * Smallest size by ampacity and terminals alone.
+     *
+     * @param  int  $sets  in parallel
+     */
+    private function byAmpacity(int $sets): ?Candidate
     {
-        foreach ($this->candidates as $candidate) {
-            if ($candidate->ampacity() >= $this->required->number() * (1 - self::TOLERANCE)) {
+        foreach ($this->sizes->made() as $candidate) {
+            if ($candidate->conductor->sets === $sets
+                && $candidate->ampacity() >= $this->required->number() * (1 - self::TOLERANCE)) {
                 return $candidate;
             }
         }
@@ -154,29 +182,42 @@ final readonly class Ladder
         return null;
     }
 
-    /** Writes the ladder, and the figures of the candidate that is taken. */
-    public function write(?int $at, Spent $before, Ledger $ledger): ?SizedRun
+    /** Draws every size with what rejects it. */
+    public function draw(?int $at, Spent $before, ?SizeCheck $check, Ledger $ledger): void
     {
-        $ledger->put($this->required);
         $rungs = [];
-        foreach ($this->candidates as $i => $candidate) {
+        foreach ($this->sizes->made() as $i => $candidate) {
             $starting = $this->drop?->startingPercent($candidate, $this->run);
+            $fails = $this->fails($candidate, $before);
+            // Whether a fault is borne is asked of what carries the load, as in the choice.
+            $rejected = $fails === [] ? $check?->rejects($candidate) : null;
             $rungs[] = new SizeRung(
                 $candidate,
                 $this->drop === null ? null : $before->running + $this->drop->runningPercent($candidate, $this->run),
                 $starting === null ? null : $before->starting + $starting,
-                $this->fails($candidate, $before),
+                $rejected === null ? $fails : [$rejected],
                 $i === $at,
             );
         }
-        $ledger->curve(new SizeLadderCurve($this->run, $this->required, $this->limits, $this->installed !== null, $rungs));
+        $ledger->curve(
+            new SizeLadderCurve($this->run, $this->required, $this->limits, $this->installed !== null, $check !== null, $rungs),
+        );
+    }
+
+    /** Writes the required ampacity, and the figures of the candidate that is taken. */
+    public function write(?int $at, Spent $before, Ledger $ledger): ?SizedRun
+    {
+        $ledger->put($this->required);
         if ($at === null) {
             return null;
         }
         $this->startsHere($at, $ledger);
-        $sized = $this->figures($this->candidates[$at], $before, $ledger);
-        $fails = $this->installed === null ? [] : $this->fails($this->candidates[$at], $before);
+        $chosen = $this->candidate($at);
+        $sized = $this->figures($chosen, $before, $ledger);
+        $ledger->add(...$this->rules->notes($this->circuit, $this->required, $this->run, $chosen));
+        $fails = $this->installed === null ? [] : $this->fails($chosen, $before);
         if ($fails !== []) {
+            $would = $this->wouldPass($before);
             $ledger
                 ->stop(CableFinding::InstalledSizeFails)
                 ->title('The installed size does not pass')
@@ -188,7 +229,8 @@ final readonly class Ladder
                         implode(' and ', array_column($fails, 'value')).
                         '.',
                 )
-                ->do('Replace it, or change what it carries.')
+                ->do(($would === null ? 'No size of the table would pass: ' : 'Fit '.$would->conductor->text.', or ').
+                    'change what it carries.')
                 ->source($this->required->source)
                 ->on($this->run->size());
         }
@@ -196,10 +238,22 @@ final readonly class Ladder
         return $sized;
     }
 
+    /** The smallest size that would pass in place of the one that is there. */
+    private function wouldPass(Spent $before): ?Candidate
+    {
+        foreach ($this->sizes->made() as $candidate) {
+            if ($this->fails($candidate, $before) === []) {
+                return $candidate;
+            }
+        }
+
+        return null;
+    }
+
     /** A table may begin far above what a small motor needs. */
     private function startsHere(int $at, Ledger $ledger): void
     {
-        $smallest = $this->candidates[0];
+        $smallest = $this->sizes->made()[0];
         if ($at !== 0 || $this->installed !== null || $this->run->line || $smallest->conductor->areaMm2 < self::LARGE_FIRST_MM2) {
             return;
         }
@@ -231,12 +285,24 @@ final readonly class Ladder
             ->equals($candidate->ampacity())
             ->source($candidate->source)
             ->write();
+        if ($conductor->sets > 1) {
+            $this->resting($ledger->work($this->run->conductorAmpacity()), $candidate)
+                ->as('ampacity / sets', Show::number($candidate->ampacity()).' A ÷ '.$conductor->sets)
+                ->equals($candidate->ampacity() / $conductor->sets)
+                ->source($candidate->source)
+                ->write();
+        }
+        $ledger->work($this->run->sets())
+            ->saying($this->circuit->has('cable.sets') ? 'typed' : ($conductor->sets > 1 ? 'no single size passes' : 'one in each line'))
+            ->equals($conductor->sets)
+            ->source($conductor->sets > 1 ? $this->required->source : 'definition')
+            ->write();
         $this->resting($ledger->work($this->run->deratedAmpacity()), $candidate)
             ->as('base · ambient · grouping', $candidate->working())
             ->equals($candidate->derated)
             ->source($candidate->source)
             ->write();
-        $smallest = $this->byAmpacity();
+        $smallest = $this->byAmpacity($conductor->sets);
         if ($smallest !== null) {
             $ledger
                 ->work($this->run->sizeByAmpacity())
@@ -248,7 +314,7 @@ final readonly class Ladder
                 ->write();
         }
         if ($this->drop === null) {
-            return new SizedRun($conductor, $size, $ampacity, $smallest?->conductor);
+            return new SizedRun($candidate, $size, $ampacity, $smallest?->conductor);
         }
         $drop = $this->runningDrop($this->drop, $candidate, $ledger);
         $total = $this->run->line ? null : self::total(CableFigure::TotalDrop, $before->running, $before->runningFigure, $drop, $ledger);
@@ -259,7 +325,7 @@ final readonly class Ladder
         $kilometres = $this->drop->metres / 1000;
 
         return new SizedRun(
-            $conductor, $size, $ampacity, $smallest?->conductor, $drop, $starting, $total, $totalStarting,
+            $candidate, $size, $ampacity, $smallest?->conductor, $drop, $starting, $total, $totalStarting,
             $kilometres * $candidate->ohmPerKm, $kilometres * $candidate->reactancePerKm,
         );
     }
@@ -272,7 +338,7 @@ final readonly class Ladder
             ->doubted($candidate->doubt)
             ->corrected(...$candidate->corrections)
             ->assuming($this->rules->assumedTerminals($this->circuit));
-        foreach (self::RESTS_ON as $path) {
+        foreach ([...self::RESTS_ON, ...$this->rules->restsOn($this->circuit)] as $path) {
             $figure->assuming($this->circuit->assumed($path));
         }
 
@@ -292,6 +358,7 @@ final readonly class Ladder
             )
             ->equals($drop->runningPercent($candidate, $this->run))
             ->source($candidate->impedanceSource.'; percent of the supply voltage')
+            ->corrected(...$candidate->impedanceCorrections)
             ->write();
     }
 
@@ -313,6 +380,7 @@ final readonly class Ladder
             )
             ->equals($percent)
             ->source($candidate->impedanceSource.'; percent of the supply voltage')
+            ->corrected(...$candidate->impedanceCorrections)
             ->assuming('locked-rotor power factor '.$cos->shown())
             ->write();
     }

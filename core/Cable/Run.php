@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Cable;
 
+use BraveAnvil\Circuit\Circuit;
+use BraveAnvil\Solution\Figure;
+
 /** One length of a motor circuit: from the supply to the starter, or from the starter to the motor. */
 final readonly class Run
 {
@@ -43,6 +46,22 @@ final readonly class Run
     public function lengthField(): string
     {
         return $this->line ? 'cable.line_length' : 'cable.length';
+    }
+
+    /** How many circuits lie together on the way, this one counted; null while that waits. */
+    public function grouped(Circuit $circuit): ?Figure
+    {
+        return ($this->line ? $circuit->number('cable.line_grouped_circuits') : null) ?? $circuit->number('cable.grouped_circuits');
+    }
+
+    public function sets(): CableFigure
+    {
+        return $this->line ? CableFigure::LineSets : CableFigure::Sets;
+    }
+
+    public function conductorAmpacity(): CableFigure
+    {
+        return $this->line ? CableFigure::LineConductorAmpacity : CableFigure::ConductorAmpacity;
     }
 
     public function required(): CableFigure

@@ -15,6 +15,7 @@ final readonly class SizeLadderCurve implements Curve
 {
     /**
      * @param  bool  $installed  whether a size is there already
+     * @param  bool  $faults  whether the sizes are held against a fault as well
      * @param  list<SizeRung>  $rungs
      */
     public function __construct(
@@ -22,6 +23,7 @@ final readonly class SizeLadderCurve implements Curve
         private Figure $required,
         private DropLimits $limits,
         private bool $installed,
+        private bool $faults,
         private array $rungs,
     ) {
     }
@@ -38,6 +40,7 @@ final readonly class SizeLadderCurve implements Curve
             'drop_limit' => Shown::of($this->limits->running, Unit::Percent)->toArray(),
             'starting_drop_limit' => Shown::of($this->limits->starting, Unit::Percent)->toArray(),
             'installed' => $this->installed,
+            'faults' => $this->faults,
             'rows' => array_map(static fn (SizeRung $rung): array => [
                 'size' => $rung->candidate->conductor->text,
                 'ampacity' => Shown::of($rung->candidate->ampacity(), Unit::Ampere)->toArray(),
@@ -54,6 +57,7 @@ final readonly class SizeLadderCurve implements Curve
             [
                 'required' => Shape::shown(), 'drop_limit' => Shape::shown(), 'starting_drop_limit' => Shape::shown(),
                 'installed' => Shape::flag(),
+                'faults' => Shape::flag(),
                 'rows' => Shape::list(
                     Shape::object(
                         [

@@ -9,8 +9,10 @@ use BraveAnvil\Solution\Figure;
 /** The conductors of one run, once they are sized. */
 final readonly class SizedRun
 {
+    public Conductor $conductor;
+
     /**
-     * @param  Conductor  $conductor  chosen, or there already
+     * @param  Candidate  $candidate  chosen, or there already
      * @param  Figure  $size  its size
      * @param  Figure  $ampacity  A
      * @param  Conductor|null  $byAmpacity  what ampacity and terminals alone ask for; null where no size passes
@@ -22,7 +24,7 @@ final readonly class SizedRun
      * @param  float  $reactance  Ω
      */
     public function __construct(
-        public Conductor $conductor,
+        public Candidate $candidate,
         public Figure $size,
         public Figure $ampacity,
         public ?Conductor $byAmpacity,
@@ -33,5 +35,6 @@ final readonly class SizedRun
         public float $resistance = 0.0,
         public float $reactance = 0.0,
     ) {
+        $this->conductor = $candidate->conductor;
     }
 }

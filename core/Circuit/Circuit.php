@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace BraveAnvil\Circuit;
 
 use BraveAnvil\Circuit\Choice\Choice;
+use BraveAnvil\Circuit\Parse\DutyStamp;
 use BraveAnvil\Circuit\Parse\PlateCurrent;
 use BraveAnvil\Circuit\Parse\PlateVoltage;
 use BraveAnvil\Circuit\Parse\Power;
@@ -182,6 +183,15 @@ final readonly class Circuit
         return $points;
     }
 
+    /** @return list<array{float, float}>|null percent of rated output with hours a year; null when missing or bad */
+    public function hours(): ?array
+    {
+        /** @var list<array{float, float}>|null $rows as `LoadHours` read them */
+        $rows = is_array($this->value('load.hours')) ? $this->value('load.hours') : null;
+
+        return $rows;
+    }
+
     /** Phases of the supply: three unless one is typed. */
     public function phases(): int
     {
@@ -202,6 +212,30 @@ final readonly class Circuit
         $value = $this->value($path);
 
         return is_string($value) ? $choices::tryFrom($value) : null;
+    }
+
+    /**
+     * Those of a field's choices that hold; none when missing or bad.
+     *
+     * @template T of Choice
+     *
+     * @param  FieldPath  $path
+     * @param  class-string<T>  $choices
+     * @return list<T>
+     */
+    public function several(string $path, string $choices): array
+    {
+        $value = $this->value($path);
+
+        $chosen = [];
+        foreach (is_array($value) ? $value : [] as $one) {
+            $choice = is_string($one) ? $choices::tryFrom($one) : null;
+            if ($choice !== null) {
+                $chosen[] = $choice;
+            }
+        }
+
+        return $chosen;
     }
 
     /**
@@ -255,6 +289,19 @@ final readonly class Circuit
         $value = $this->value('plate.power');
 
         return $value instanceof Power ? $value : null;
+    }
+
+    /** The corrections of tables as they were decoded: only the tables tell whether they can be used. */
+    public function corrections(): mixed
+    {
+        return $this->value('settings.corrections');
+    }
+
+    public function duty(): ?DutyStamp
+    {
+        $value = $this->value('plate.duty');
+
+        return $value instanceof DutyStamp ? $value : null;
     }
 
     public function plateVoltage(): ?PlateVoltage

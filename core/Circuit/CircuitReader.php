@@ -16,11 +16,14 @@ final class CircuitReader
     public const FORMAT = 'brave-anvil.circuit/1';
 
     private const SECTIONS = [
-        'supply', 'plate', 'load', 'bench', 'measure', 'windings', 'starter', 'cable', 'guard', 'correction', 'settings',
+        'supply', 'plate', 'load', 'bench', 'measure', 'windings', 'starter', 'cable', 'guard', 'correction', 'upgrade', 'settings',
     ];
 
     /** Groups of fields inside a section. */
-    private const GROUPS = ['starter.changeover', 'plate.second'];
+    private const GROUPS = [
+        'starter.changeover', 'plate.second', 'guard.start_exception', 'settings.tariff', 'settings.tariff.kva_demand',
+        'settings.tariff.kvarh', 'settings.tariff.power_factor', 'settings.site_load',
+    ];
 
     /** @var array<string, Entry> */
     private array $entries = [];
@@ -102,12 +105,16 @@ final class CircuitReader
 
             return;
         }
-        foreach ($value as $key => $inner) {
+        $this->group($name, $value);
+    }
+
+    /** @param  array<array-key, mixed>  $group */
+    private function group(string $name, array $group): void
+    {
+        foreach ($group as $key => $inner) {
             $path = $name.'.'.$key;
             if (in_array($path, self::GROUPS, true) && is_array($inner)) {
-                foreach ($inner as $k => $v) {
-                    $this->field($path.'.'.$k, $v);
-                }
+                $this->group($path, $inner);
             } elseif (! in_array($path, self::GROUPS, true) || $inner !== null) {
                 $this->field($path, $inner);
             }

@@ -13,6 +13,8 @@ enum FieldKind: string
     case Choice = 'choice';
     case Letter = 'letter';
     case Points = 'points';
+    case Traits = 'traits';
+    case LoadHours = 'load_hours';
 
     // As stamped on a plate.
     case Power = 'power';
@@ -40,6 +42,7 @@ enum FieldKind: string
 
     // A number with its unit.
     case Number = 'number';
+    case Price = 'price';
     case Count = 'count';
     case Volts = 'volts';
     case Amperes = 'amperes';
@@ -57,6 +60,7 @@ enum FieldKind: string
     case Kelvins = 'kelvins';
     case Resistivity = 'resistivity';
     case Kilovars = 'kilovars';
+    case Microfarads = 'microfarads';
     case Percent = 'percent';
     case Rpm = 'rpm';
     case Seconds = 'seconds';
@@ -75,6 +79,7 @@ enum FieldKind: string
             self::Kilovoltamperes => 'kVA',
             self::Kilowatts => 'kW',
             self::Kilovars => 'kvar',
+            self::Microfarads => 'µF',
             default => null,
         };
     }

@@ -8,6 +8,7 @@ use BraveAnvil\Circuit\Parse\ConductorSize;
 use BraveAnvil\Circuit\Parse\Duty;
 use BraveAnvil\Circuit\Parse\Fraction;
 use BraveAnvil\Circuit\Parse\Frequencies;
+use BraveAnvil\Circuit\Parse\LoadHours;
 use BraveAnvil\Circuit\Parse\LoadPoints;
 use BraveAnvil\Circuit\Parse\PlateCurrent;
 use BraveAnvil\Circuit\Parse\PlateVoltage;
@@ -16,6 +17,7 @@ use BraveAnvil\Circuit\Parse\Quantity;
 use BraveAnvil\Circuit\Parse\Speed;
 use BraveAnvil\Circuit\Parse\Stamp;
 use BraveAnvil\Circuit\Parse\SupplyVoltage;
+use BraveAnvil\Circuit\Parse\Traits;
 use BraveAnvil\Circuit\Parse\Typed;
 use BraveAnvil\Circuit\Parse\Unbalance;
 use BraveAnvil\Solution\Show;
@@ -51,6 +53,12 @@ final readonly class FieldReader
         }
         if ($field->kind === FieldKind::Points) {
             return LoadPoints::parse($value);
+        }
+        if ($field->kind === FieldKind::LoadHours) {
+            return LoadHours::parse($value);
+        }
+        if ($field->kind === FieldKind::Traits) {
+            return Traits::parse($field, $value);
         }
         if (is_int($value) || is_float($value)) {
             if (is_float($value) && ! is_finite($value)) {
@@ -195,6 +203,9 @@ final readonly class FieldReader
 
     private function quantity(Field $field, string $text, FieldKind $kind): Entry|Refusal
     {
+        if ($kind === FieldKind::Price && preg_match('~\p{Sc}|\b[a-z]{3}\b~iu', $text) === 1) {
+            return new Refusal('The number alone is wanted, without its currency.');
+        }
         $value = Quantity::parse($text, $kind);
         if ($value instanceof Refusal) {
             return $value;
@@ -303,9 +314,11 @@ final readonly class FieldReader
     {
         $name = strtoupper($text);
         if ($this->american) {
-            return $name === 'RACEWAY' || $name === 'CONDUIT'
-                ? new Entry('raceway', '')
-                : new Refusal(Typed::quoted($text).' is not a method of this rule book.');
+            return match ($name) {
+                'RACEWAY', 'CONDUIT' => new Entry('raceway', ''),
+                'FREE_AIR', 'FREE AIR' => new Entry('free_air', ''),
+                default => new Refusal(Typed::quoted($text).' is not a method of this rule book.'),
+            };
         }
 
         return in_array($name, ['A1', 'A2', 'B1', 'B2', 'C', 'D1', 'D2', 'E', 'F'], true)

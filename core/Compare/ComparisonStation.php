@@ -80,11 +80,11 @@ final readonly class ComparisonStation
         }
         $sizing = $this->book->sizing();
         $starting = new Starting($method->name(), $method, $own->figures);
-        $cabling = $sizing === null || $method->wants($circuit) !== null || ! $fork->isOpen(Station::Cable) ? null
+        $cabling = $method->wants($circuit) !== null || ! $fork->isOpen(Station::Cable) ? null
             : (new CableStation($sizing->conductors, $this->practice->starting(), $this->book->dropLimitRunning()))
-                ->solve($circuit, $motor, $load, $starting, $fork);
+                ->solve($circuit, $motor, $load, $starting, null, $fork);
         $runUp = (new RunUpStation($this->book, $this->practice))->attempt($circuit, $motor, $load, $method, $cabling, $train);
-        $holds = $sizing === null || $runUp === null || $load->overloadCurrent === null
+        $holds = $runUp === null || $load->overloadCurrent === null
             || (new RelayClass($this->practice))->slowestHolds($sizing->overload, $circuit, $load->overloadCurrent, $method, $runUp);
 
         return new Attempt($method, $rated, null, $cabling, $runUp, $holds);

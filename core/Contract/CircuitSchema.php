@@ -70,10 +70,11 @@ final class CircuitSchema
                     ],
                 ],
                 FieldKind::Flag => ['type' => ['boolean', 'string', 'number', 'null']],
-                FieldKind::Points => [
+                FieldKind::Points, FieldKind::LoadHours => [
                     'type' => ['array', 'string', 'null'],
                     'items' => ['type' => 'array', 'items' => ['type' => ['number', 'string']]],
                 ],
+                FieldKind::Traits => ['type' => ['array', 'string', 'null'], 'items' => ['type' => 'string']],
                 FieldKind::Anything => [],
                 default => ['type' => ['string', 'number', 'null']],
             },

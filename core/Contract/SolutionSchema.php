@@ -4,21 +4,34 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Contract;
 
+use BraveAnvil\Bank\BankDayCurve;
+use BraveAnvil\Bank\BankFigure;
+use BraveAnvil\Bank\BankFinding;
 use BraveAnvil\Cable\CableFigure;
 use BraveAnvil\Cable\CableFinding;
 use BraveAnvil\Cable\SizeLadderCurve;
+use BraveAnvil\CapacitorLeads\PlacementCurve;
 use BraveAnvil\Circuit\Fields;
 use BraveAnvil\Compare\ComparedFigure;
 use BraveAnvil\Compare\ComparisonCurve;
+use BraveAnvil\Correct\AfterCurve;
 use BraveAnvil\Correct\CorrectFigure;
 use BraveAnvil\Correct\CorrectFinding;
 use BraveAnvil\Correct\CorrectionCurve;
-use BraveAnvil\Correct\PlacementCurve;
+use BraveAnvil\Correct\ResonanceCurve;
+use BraveAnvil\Correct\TrialCurve;
+use BraveAnvil\Fault\FaultCurve;
+use BraveAnvil\Fault\FaultFigure;
+use BraveAnvil\Fault\FaultFinding;
 use BraveAnvil\Guard\GuardFigure;
 use BraveAnvil\Guard\GuardFinding;
 use BraveAnvil\Guard\RatingsCurve;
+use BraveAnvil\Margin\MarginCurve;
 use BraveAnvil\Measure\MeasuredFigure;
 use BraveAnvil\Measure\MeasuredFinding;
+use BraveAnvil\Money\MoneyCurve;
+use BraveAnvil\Money\MoneyFigure;
+use BraveAnvil\Money\MoneyFinding;
 use BraveAnvil\Plate\ConnectionCurve;
 use BraveAnvil\Plate\PlateFigure;
 use BraveAnvil\Plate\PlateFinding;
@@ -46,6 +59,7 @@ use BraveAnvil\Solution\Unit;
 use BraveAnvil\Start\StartFigure;
 use BraveAnvil\Start\StartFinding;
 use BraveAnvil\Start\Wiring\WiringCurve;
+use BraveAnvil\TimeCurrent\TimeCurrentCurve;
 use BraveAnvil\Waveform\WaveformFigure;
 use BraveAnvil\Waveform\WaveformFinding;
 
@@ -144,7 +158,8 @@ final class SolutionSchema
     {
         $names = [
             ...PlateFigure::cases(), ...PowerFigure::cases(), ...MeasuredFigure::cases(), ...WindingFigure::cases(),
-            ...StartFigure::cases(), ...CableFigure::cases(), ...GuardFigure::cases(), ...CorrectFigure::cases(),
+            ...StartFigure::cases(), ...CableFigure::cases(), ...GuardFigure::cases(), ...FaultFigure::cases(), ...CorrectFigure::cases(),
+            ...MoneyFigure::cases(), ...BankFigure::cases(),
             ...WaveformFigure::all(), ...ComparedFigure::all(),
         ];
 
@@ -156,7 +171,9 @@ final class SolutionSchema
     {
         $codes = [
             ...PlateFinding::cases(), ...PowerFinding::cases(), ...MeasuredFinding::cases(), ...StartFinding::cases(),
-            ...CableFinding::cases(), ...GuardFinding::cases(), ...CorrectFinding::cases(), ...WaveformFinding::cases(),
+            ...CableFinding::cases(), ...GuardFinding::cases(), ...FaultFinding::cases(), ...CorrectFinding::cases(),
+            ...MoneyFinding::cases(), ...BankFinding::cases(),
+            ...WaveformFinding::cases(),
         ];
 
         return array_values(array_unique(array_map(static fn (FindingCode $code): string => $code->code(), $codes)));
@@ -184,6 +201,9 @@ final class SolutionSchema
                 'source' => Shape::text(), 'assumed' => Shape::flag(),
                 'assumptions' => Shape::list(Shape::text()),
                 'uncertain' => [...Shape::orNull(Shape::text()), 'description' => 'why the table entry is not sure'],
+                'uncertain_entry' => [
+                    ...Shape::orNull(Shape::text()), 'description' => 'the entry, as corrections name it',
+                ],
                 'corrected' => [...Shape::flag(), 'description' => 'whether it rests on a table entry of the site’s own'],
             ],
             'Figure', 'One computed value with all that explains it.',
@@ -228,10 +248,15 @@ final class SolutionSchema
                 'run' => RunCurve::schema(), 'connection' => ConnectionCurve::schema(), 'triangle' => TriangleCurve::schema(),
                 'part_load' => PartLoadCurve::schema(), 'schools' => SchoolsCurve::schema(), 'phasors' => PhasorCurve::schema(),
                 'ladder' => SizeLadderCurve::schema(), 'line_ladder' => SizeLadderCurve::schema(), 'ratings' => RatingsCurve::schema(),
+                'faults' => FaultCurve::schema(), 'margins' => MarginCurve::schema(),
+                'time_current' => TimeCurrentCurve::schema(),
                 'wiring' => WiringCurve::schema(),
                 'comparison' => ComparisonCurve::schema(),
                 'torque_speed' => TorqueSpeedCurve::schema(), 'start_course' => CourseCurve::schema(),
                 'correction' => CorrectionCurve::schema(), 'placement' => PlacementCurve::schema(),
+                'money' => MoneyCurve::schema(), 'bank_day' => BankDayCurve::schema(),
+                'resonance' => ResonanceCurve::schema(),
+                'trial' => TrialCurve::schema(), 'after_fitting' => AfterCurve::schema(),
             ],
         ];
     }

@@ -12,74 +12,45 @@ use BraveAnvil\Solution\Ledger;
 use BraveAnvil\Solution\Show;
 use BraveAnvil\Solution\Unit;
 
-/** The capacitor unit: a standard step, or the one installed. A three-phase unit is delta inside. */
+/** A capacitor for three phases: a standard step, or the one installed. It is delta inside. */
 final readonly class CapacitorUnit
 {
     private const TOLERANCE = 1e-6;
 
     /**
-     * @param  float  $ratedVar  at its rated voltage
+     * @param  float  $ratedVar  at its rated voltage and frequency
      * @param  list<CapacitorStep>  $steps  empty where a unit is there already
      */
-    private function __construct(public float $ratedVar, public Figure $ratedVoltage, public bool $installed, public array $steps)
+    private function __construct(public float $ratedVar, public Nameplate $plate, public bool $installed, public array $steps)
     {
     }
 
     /**
-     * The smallest step that gives what is required; the next lower one when that passes a limit; null with a finding when
+     * The smallest step that gives what is required; the next lower one when that passes the ceiling; null with a finding when
      * none is left.
      *
      * @param  Figure  $supply  V
      * @param  Figure|null  $required  var
-     * @param  Figure|null  $limit  at the motor, var; null elsewhere
      * @param  CapacitorPlace  $place  which decides what else can be done
      */
     public static function choose(
         Circuit $circuit,
         Figure $supply,
-        LoadedMotor $motor,
+        Nameplate $plate,
+        LoadToCorrect $load,
         ?Figure $required,
-        ?Figure $limit,
+        Ceiling $ceiling,
         CapacitorPlace $place,
         CapacitorPractice $practice,
         Ledger $ledger,
     ): ?self {
-        $rated =
-            $circuit->number('correction.rated_voltage') ??
-            Figure::step('Capacitor rated voltage', $supply->number(), Unit::Volt, V: $supply)->withAssumption(
-                'capacitor rated for the supply voltage',
-            );
-        $scale = ($supply->number() / $rated->number()) ** 2;
-        if ($supply->number() > $rated->number() * (1 + 1e-9)) {
-            $ledger
-                ->stop(CorrectFinding::CapacitorVoltage)
-                ->title('The supply is above the capacitor’s voltage')
-                ->because('A unit for '.$rated->shown().' on '.$supply->shown().'.')
-                ->do('Choose one rated for the supply voltage or above.')
-                ->source('IEC 60831-1 (from memory)');
-
-            return null;
-        }
-        $lowest = $circuit->number('correction.lowest_load_percent') ?? $motor->load;
-        $most = min($motor->reactiveAt(($lowest?->number() ?? 100.0) / 100), $limit?->number() ?? INF);
+        // Against a ceiling the higher of both voltages counts.
+        $atMost = $plate->scale(max($supply->number(), $load->volts->number()));
         $typed = $circuit->number('correction.rated_kvar');
         if ($typed !== null) {
-            if ($typed->number() * $scale > $most) {
-                $ledger
-                    ->stop(CorrectFinding::InstalledCapacitorTooLarge)
-                    ->title('The installed capacitor is too large')
-                    ->because(
-                        Show::quantity($typed->number() * $scale, Unit::Var, 3).
-                            ' at this supply, at most '.
-                            Show::quantity($most, Unit::Var, 3).
-                            ' is allowed here.',
-                    )
-                    ->do($place === CapacitorPlace::Board ? 'Use a smaller unit.' : 'Use a smaller unit, or move it to the board.')
-                    ->source($limit->source ?? 'no leading power factor')
-                    ->on(CorrectFigure::ReactiveLimit);
-            }
+            self::judge($typed->number() * $atMost, $ceiling, $place, $ledger);
 
-            return new self($typed->number(), $rated, true, []);
+            return new self($typed->number(), $plate, true, []);
         }
         if ($required === null) {
             $ledger->missing('correction.target_power_factor', 'A target power factor is wanted to choose a capacitor.');
@@ -94,34 +65,67 @@ final readonly class CapacitorUnit
 
             return null;
         }
+        $atLoad = $plate->scale($load->measured ? $load->volts->number() : $supply->number());
 
-        return self::step($rated, $scale, $most, $required, $limit, $place === CapacitorPlace::Board, $practice, $ledger);
+        return self::step($plate, $atLoad, $atMost, $required, $ceiling, $place === CapacitorPlace::Board, $practice, $ledger);
+    }
+
+    /** @param  float  $var  that it gives at most */
+    private static function judge(float $var, Ceiling $ceiling, CapacitorPlace $place, Ledger $ledger): void
+    {
+        $limit = $ceiling->limit;
+        if ($limit !== null && $var > $limit->number() * (1 + self::TOLERANCE)) {
+            $ledger
+                ->stop(CorrectFinding::InstalledCapacitorTooLarge)
+                ->title('The installed capacitor is too large')
+                ->because(
+                    Show::quantity($var, Unit::Var, 3).' at this supply, at most '.$limit->shown(3).
+                        ' is allowed here: more could excite the motor after it is switched off.',
+                )
+                ->do($place === CapacitorPlace::Board ? 'Use a smaller unit.' : 'Use a smaller unit, or move it to the board.')
+                ->source($limit->source)
+                ->on(CorrectFigure::ReactiveLimit);
+        }
+        if ($var > $ceiling->lowest * (1 + self::TOLERANCE)) {
+            $ledger
+                ->caution(CorrectFinding::LeadingAtLowestLoad)
+                ->title('It leads at the lowest load')
+                ->because(
+                    Show::quantity($var, Unit::Var, 3).' is more than the '.Show::quantity($ceiling->lowest, Unit::Var, 3).
+                        ' that is taken there: the line leads, and the voltage rises.',
+                )
+                ->do('A smaller unit, or one that is switched with the load.')
+                ->source('definition')
+                ->on(CorrectFigure::ReactiveCeiling);
+        }
     }
 
     private static function step(
-        Figure $rated,
-        float $scale,
-        float $most,
+        Nameplate $plate,
+        float $atLoad,
+        float $atMost,
         Figure $required,
-        ?Figure $limit,
+        Ceiling $ceiling,
         bool $atBoard,
         CapacitorPractice $practice,
         Ledger $ledger,
     ): ?self {
+        $most = $ceiling->most->number();
+        $limit = $ceiling->limit?->number();
         $chosen = null;
         $reached = false;
         /** @var list<array{float, bool, string}> $looked */
         $looked = [];
         foreach ($practice->steps() as $kvar) {
-            $site = 1000 * $kvar * $scale;
-            $refused = $site > $most * (1 + self::TOLERANCE);
+            $refused = 1000 * $kvar * $atMost > $most * (1 + self::TOLERANCE);
             if ($refused) {
-                $reason = $limit !== null && $site > $limit->number() ? 'above the limit at the motor' : 'would lead at the lowest load';
+                $reason = $limit !== null && 1000 * $kvar * $atMost > $limit
+                    ? 'above the limit at the motor' : 'would lead at the lowest load';
             } elseif ($reached) {
                 $reason = 'more than is needed';
             } else {
                 $chosen = $kvar;
-                $reached = $site >= $required->number() * (1 - self::TOLERANCE);
+                $reached = 1000 * $kvar * $atLoad >= $required->number() * (1 - self::TOLERANCE);
                 $reason = $reached ? 'gives what is required' : 'less than required';
             }
             $looked[] = [$kvar, $refused, $reason];
@@ -142,23 +146,23 @@ final readonly class CapacitorUnit
                 ->title('The target is not reached')
                 ->because(
                     $required->shown(3).
-                        ' would be needed. The limit here is '.
+                        ' would be needed. The most here is '.
                         Show::quantity($most, Unit::Var, 3).
                         ', and the largest standard step below it gives '.
-                        Show::quantity(1000 * $chosen * $scale, Unit::Var, 3).
+                        Show::quantity(1000 * $chosen * $atLoad, Unit::Var, 3).
                         ': '.
-                        ($limit !== null && $most === $limit->number()
+                        ($limit !== null && $limit <= $ceiling->lowest
                             ? 'more could excite the motor after it is switched off.'
                             : 'more would lead at the lowest load.'),
                 )
                 ->do($atBoard ? 'Accept it: more than this would lead.' : 'Accept it, or correct the rest at the board.')
-                ->source($limit->source ?? '')
+                ->source($ceiling->limit->source ?? '')
                 ->on(CorrectFigure::ReactiveRequired);
         }
 
         return new self(
             1000 * $chosen,
-            $rated, false,
+            $plate, false,
             array_map(
                 static fn (array $step): CapacitorStep => new CapacitorStep($step[0], $step[0] === $chosen, $step[1], $step[2]),
                 $looked,
@@ -166,36 +170,34 @@ final readonly class CapacitorUnit
         );
     }
 
-    /**
-     * @param  Figure  $supply  V
-     * @param  Figure  $frequency  Hz
-     */
+    /** @param  Figure  $supply  V */
     public function figures(
         Figure $supply,
-        Figure $frequency,
         CapacitorRules $rules,
         CapacitorPractice $practice,
+        Circuit $circuit,
         Ledger $ledger,
     ): UnitFigures {
+        $plate = $this->plate;
         $rating = $ledger
             ->work(CorrectFigure::CapacitorRating)
-            ->as($this->installed ? '' : 'standard step', 'at '.$this->ratedVoltage->shown())
-            ->from(Vn: $this->ratedVoltage)
+            ->as($this->installed ? '' : 'standard step', 'at '.$plate->volts->shown())
+            ->from(Vn: $plate->volts)
             ->equals($this->ratedVar)
             ->source($this->installed ? 'typed' : $practice->cited())
             ->write();
-        $volts = $this->ratedVoltage->number();
+        $volts = $plate->volts->number();
         $given = $ledger
             ->work(CorrectFigure::ReactiveChosen)
-            ->from(Q: $rating, V: $supply, Vn: $this->ratedVoltage)
-            ->as('Q_n (V / V_n)²', '{Q} × ({V} ÷ {Vn})²')
-            ->equals($this->ratedVar * ($supply->number() / $volts) ** 2)
+            ->from(Q: $rating, V: $supply, Vn: $plate->volts)
+            ->as('Q_n (V / V_n)²'.($plate->detuning > 0 ? ' / (1 − p)' : ''), '{Q} × ({V} ÷ {Vn})²'.$plate->factors())
+            ->equals($this->ratedVar * $plate->scale($supply->number()))
             ->write();
         $star = $ledger
             ->work(CorrectFigure::CapacitanceStar)
-            ->from(Q: $rating, f: $frequency, V: $this->ratedVoltage)
-            ->as('Q / (2π f V_n²)', '{Q} ÷ (2π × {f} × {V}²)')
-            ->equals($this->ratedVar / (2 * M_PI * $frequency->number() * $volts ** 2))
+            ->from(Q: $rating, V: $plate->volts)
+            ->as('Q_n / (2π f_n V_n²)', '{Q} ÷ (2π × '.Show::quantity($plate->ratedHertz(), Unit::Hertz).' × {V}²)')
+            ->equals($this->ratedVar / (2 * M_PI * $plate->ratedHertz() * $volts ** 2))
             ->write();
         $delta = $ledger
             ->work(CorrectFigure::CapacitanceDelta)
@@ -203,6 +205,12 @@ final readonly class CapacitorUnit
             ->as('C_star / 3', '{C} ÷ 3')
             ->equals($star->number() / 3)
             ->write();
+        if ($plate->detuning > 0) {
+            $omega = 2 * M_PI * $plate->frequency->number();
+            $ledger->work(CorrectFigure::ReactorInductance)->from(f: $plate->frequency, C: $star)
+                ->as('p / (ω² C_star)', Show::number($plate->detuning, 4).' ÷ ((2π × {f})² × {C})')
+                ->equals($plate->detuning / ($omega ** 2 * $star->number()))->write();
+        }
         $current = $ledger
             ->work(CorrectFigure::CapacitorCurrent)
             ->from(Q: $given, V: $supply)
@@ -211,50 +219,12 @@ final readonly class CapacitorUnit
             ->write();
         $rated = $ledger
             ->work(CorrectFigure::CapacitorRatedCurrent)
-            ->from(Q: $rating, V: $this->ratedVoltage)
+            ->from(Q: $rating, V: $plate->volts)
             ->as('Q_n / (√3 V_n)', '{Q} ÷ (√3 × {V})')
             ->equals($this->ratedVar / (sqrt(3) * $volts))
             ->write();
-        $this->discharge($rules, $practice, $delta, $ledger);
+        (new Discharge($rules, $practice))->solve($circuit, $delta, $plate->volts, 'across each element in delta', $ledger);
 
-        return new UnitFigures($rating, $given, $current, $rated);
-    }
-
-    private function discharge(CapacitorRules $rules, CapacitorPractice $practice, Figure $delta, Ledger $ledger): void
-    {
-        $volts = $this->ratedVoltage->number();
-        $ohm = $rules->dischargeSeconds / ($delta->number() * log((sqrt(2) * $volts) / $rules->residualVolts));
-        $figure = $ledger
-            ->work(CorrectFigure::DischargeResistance)
-            ->from(C: $delta, V: $this->ratedVoltage)
-            ->as(
-                't / (C ln(√2 V_n / V_r))',
-                Show::number($rules->dischargeSeconds).' s ÷ ({C} × ln(√2 × {V} ÷ '.Show::number($rules->residualVolts).' V))',
-            )
-            ->equals($ohm)
-            ->source($rules->dischargeSource.': across each element in delta')
-            ->write();
-        $share = $practice->resistorShare();
-        $most = $share->value * $ohm;
-        $decade = 10 ** floor(log10($most));
-        $best = 0.82 * $decade;
-        foreach ($practice->resistorSeries() as $value) {
-            if ($value * $decade <= $most * (1 + 1e-9)) {
-                $best = $value * $decade;
-            }
-        }
-        $take = $ledger
-            ->work(CorrectFigure::DischargeRecommended)
-            ->from(k: $share, R: $figure)
-            ->as('standard value ≤ 0.8 of it', '{k} × {R}, next standard value below')
-            ->equals($best)
-            ->source('poles clear one after another and leave more than √2 V on one element')
-            ->write();
-        $ledger
-            ->work(CorrectFigure::DischargePower)
-            ->from(V: $this->ratedVoltage, R: $take)
-            ->as('V_n² / R', '{V}² ÷ {R}')
-            ->equals($volts ** 2 / $best)
-            ->write();
+        return new UnitFigures($rating, $given, $current, $rated, $plate, $this->ratedVar);
     }
 }

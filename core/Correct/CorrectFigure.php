@@ -15,8 +15,26 @@ enum CorrectFigure: string implements FigureName
     case NoLoadReactive = 'correct.no_load_reactive';
     case LoadPower = 'correct.load_power';
     case LoadReactive = 'correct.load_reactive';
+    case LoadCurrent = 'correct.load_current';
+    case FundamentalCurrent = 'correct.fundamental_current';
+    case DistortionPower = 'correct.distortion_power';
+    case AttainablePowerFactor = 'correct.attainable_power_factor';
     case ReactiveRequired = 'correct.reactive_required';
     case ReactiveLimit = 'correct.reactive_limit';
+    case ReactiveCeiling = 'correct.reactive_ceiling';
+    case CapacitanceRequired = 'correct.capacitance_required';
+    case CapacitorUnits = 'correct.capacitor_units';
+    case ChoiceBelowCapacitance = 'correct.choice_below_capacitance';
+    case ChoiceBelowCurrent = 'correct.choice_below_current';
+    case ChoiceBelowPowerFactor = 'correct.choice_below_power_factor';
+    case ChoiceAboveCapacitance = 'correct.choice_above_capacitance';
+    case ChoiceAboveCurrent = 'correct.choice_above_current';
+    case ChoiceAbovePowerFactor = 'correct.choice_above_power_factor';
+    case RatedVoltage = 'correct.rated_voltage';
+    case CapacitorVoltage = 'correct.capacitor_voltage';
+    case TuningOrder = 'correct.tuning_order';
+    case TuningFrequency = 'correct.tuning_frequency';
+    case ReactorInductance = 'correct.reactor_inductance';
     case CapacitorRating = 'correct.capacitor_rating';
     case ReactiveChosen = 'correct.reactive_chosen';
     case CapacitanceStar = 'correct.capacitance_star';
@@ -26,16 +44,31 @@ enum CorrectFigure: string implements FigureName
     case DischargeResistance = 'correct.discharge_resistance';
     case DischargeRecommended = 'correct.discharge_recommended';
     case DischargePower = 'correct.discharge_power';
+    case DischargeRating = 'correct.discharge_rating';
+    case DischargeTime = 'correct.discharge_time';
+    case ResistorPower = 'correct.resistor_power';
     case CorrectedCurrent = 'correct.corrected_current';
     case CorrectedPowerFactor = 'correct.corrected_power_factor';
     case LoadCorrectedCurrent = 'correct.load_corrected_current';
     case LoadCorrectedPowerFactor = 'correct.load_corrected_power_factor';
+    case LowestCorrectedPowerFactor = 'correct.lowest_corrected_power_factor';
+    case ApparentReleased = 'correct.apparent_released';
+    case InverterInput = 'correct.inverter_input';
     case AloneCurrent = 'correct.alone_current';
     case ConductorAmpacity = 'correct.conductor_ampacity';
     case ConductorSize = 'correct.conductor_size';
     case FuseRating = 'correct.fuse_rating';
     case DisconnectRating = 'correct.disconnect_rating';
+    case AfterReactive = 'correct.after_reactive';
+    case AfterPowerFactor = 'correct.after_power_factor';
+    case AfterCurrentExpected = 'correct.after_current_expected';
+    case AfterCurrentLow = 'correct.after_current_low';
+    case AfterCurrentHigh = 'correct.after_current_high';
+    case AfterShare = 'correct.after_share';
+    case AfterVerdict = 'correct.after_verdict';
+    case ContactorRating = 'correct.contactor_rating';
     case ResonanceOrder = 'correct.resonance_order';
+    case VoltageRise = 'correct.voltage_rise';
 
     public function key(): string
     {
@@ -49,8 +82,26 @@ enum CorrectFigure: string implements FigureName
             self::NoLoadReactive => 'Reactive power at no load',
             self::LoadPower => 'Real power at this load',
             self::LoadReactive => 'Reactive power at this load',
+            self::LoadCurrent => 'Current at this load',
+            self::FundamentalCurrent => 'Current without its harmonics',
+            self::DistortionPower => 'Distortion',
+            self::AttainablePowerFactor => 'Power factor that a capacitor can reach',
             self::ReactiveRequired => 'Reactive power required',
             self::ReactiveLimit => 'Limit at the motor',
+            self::ReactiveCeiling => 'Most that may be given here',
+            self::CapacitanceRequired => 'Capacitance required',
+            self::CapacitorUnits => 'Equal capacitors side by side',
+            self::ChoiceBelowCapacitance => 'Next value below',
+            self::ChoiceBelowCurrent => 'Current with the next value below',
+            self::ChoiceBelowPowerFactor => 'Power factor with the next value below',
+            self::ChoiceAboveCapacitance => 'Next value above',
+            self::ChoiceAboveCurrent => 'Current with the next value above',
+            self::ChoiceAbovePowerFactor => 'Power factor with the next value above',
+            self::RatedVoltage => 'Capacitor rated voltage',
+            self::CapacitorVoltage => 'Volts on the capacitor',
+            self::TuningOrder => 'Order that it is tuned to',
+            self::TuningFrequency => 'Frequency that it is tuned to',
+            self::ReactorInductance => 'Reactor, each phase',
             self::CapacitorRating => 'Capacitor rating',
             self::ReactiveChosen => 'Reactive power given at site',
             self::CapacitanceStar => 'Capacitance a phase, star',
@@ -60,32 +111,52 @@ enum CorrectFigure: string implements FigureName
             self::DischargeResistance => 'Discharge resistor, at most',
             self::DischargeRecommended => 'Discharge resistor to take',
             self::DischargePower => 'Heat in each resistor',
+            self::DischargeRating => 'Resistor rated for',
+            self::DischargeTime => 'Discharge with the resistor that is there',
+            self::ResistorPower => 'Heat in the resistor that is there',
             self::CorrectedCurrent => 'Line current after correction, full load',
             self::CorrectedPowerFactor => 'Power factor after correction, full load',
             self::LoadCorrectedCurrent => 'Line current after correction at this load',
             self::LoadCorrectedPowerFactor => 'Power factor after correction at this load',
+            self::LowestCorrectedPowerFactor => 'Power factor after correction at the lowest load',
+            self::ApparentReleased => 'Apparent power set free',
+            self::InverterInput => 'What the inverter takes from the direct-current side',
             self::AloneCurrent => 'Leading current while the motor stands',
             self::ConductorAmpacity => 'Capacitor conductors, at least',
             self::ConductorSize => 'Capacitor conductor size',
             self::FuseRating => 'Capacitor fuse',
             self::DisconnectRating => 'Capacitor disconnect, at least',
+            self::AfterReactive => 'Reactive power after fitting',
+            self::AfterPowerFactor => 'Power factor after fitting',
+            self::AfterCurrentExpected => 'Current to be expected after fitting',
+            self::AfterCurrentLow => 'Current after fitting, at least',
+            self::AfterCurrentHigh => 'Current after fitting, at most',
+            self::AfterShare => 'Share of the capacitor that works',
+            self::AfterVerdict => 'Before and after against the calculation',
+            self::ContactorRating => 'Capacitor contactor, at least',
             self::ResonanceOrder => 'Resonance order',
+            self::VoltageRise => 'Voltage rise by the capacitor',
         };
     }
 
     public function unit(): Unit
     {
         return match ($this) {
-            self::NoLoadReactive,
-            self::LoadReactive,
-            self::ReactiveRequired,
-            self::ReactiveLimit,
-            self::CapacitorRating,
-            self::ReactiveChosen => Unit::Var,
-            self::LoadPower, self::DischargePower => Unit::Watt,
-            self::CapacitanceStar, self::CapacitanceDelta => Unit::Farad,
+            self::NoLoadReactive, self::LoadReactive, self::ReactiveRequired, self::ReactiveLimit, self::ReactiveCeiling,
+            self::CapacitorRating, self::ReactiveChosen, self::AfterReactive => Unit::Var,
+            self::DistortionPower, self::ApparentReleased => Unit::VoltAmpere,
+            self::LoadPower, self::DischargePower, self::DischargeRating, self::ResistorPower, self::InverterInput => Unit::Watt,
+            self::CapacitanceStar, self::CapacitanceDelta, self::CapacitanceRequired, self::ChoiceBelowCapacitance,
+            self::ChoiceAboveCapacitance => Unit::Farad,
             self::DischargeResistance, self::DischargeRecommended => Unit::Ohm,
-            self::CorrectedPowerFactor, self::LoadCorrectedPowerFactor, self::ResonanceOrder => Unit::None,
+            self::DischargeTime => Unit::Second,
+            self::RatedVoltage, self::CapacitorVoltage => Unit::Volt,
+            self::TuningFrequency => Unit::Hertz,
+            self::ReactorInductance => Unit::Henry,
+            self::VoltageRise => Unit::Percent,
+            self::CorrectedPowerFactor, self::LoadCorrectedPowerFactor, self::LowestCorrectedPowerFactor, self::AttainablePowerFactor,
+            self::ChoiceBelowPowerFactor, self::ChoiceAbovePowerFactor, self::CapacitorUnits, self::TuningOrder,
+            self::ResonanceOrder, self::AfterPowerFactor, self::AfterShare, self::AfterVerdict => Unit::None,
             self::ConductorSize => Unit::SquareMillimetre,
             default => Unit::Ampere,
         };

@@ -23,6 +23,27 @@ enum CorrectFinding: string implements FindingCode
     case TapProtectionNotChecked = 'tap_protection_not_checked';
     case StoredCharge = 'stored_charge';
     case Resonance = 'resonance';
+    case NoLowestLoad = 'no_lowest_load';
+    case LeadingAtLowestLoad = 'leading_at_lowest_load';
+    case CapacitorTrait = 'capacitor_trait';
+    case CapacitorFrequency = 'capacitor_frequency';
+    case CapacitorOvercurrent = 'capacitor_overcurrent';
+    case LittleVoltageMargin = 'little_voltage_margin';
+    case DetunedBehindController = 'detuned_behind_controller';
+    case UndetunedBeside = 'undetuned_beside';
+    case VoltageRise = 'voltage_rise';
+    case Distortion = 'distortion';
+    case DualCapacitor = 'dual_capacitor';
+    case RunNotStart = 'run_not_start';
+    case InverterSaving = 'inverter_saving';
+    case ResistorTooLarge = 'resistor_too_large';
+    case ResistorHot = 'resistor_hot';
+    case ResistorInSeries = 'resistor_in_series';
+    case MeasurementNotUsed = 'measurement_not_used';
+    case AfterAgrees = 'after_agrees';
+    case AfterDiffers = 'after_differs';
+    case AfterNotComparable = 'after_not_comparable';
+    case AlreadyLeading = 'already_leading';
 
     public function code(): string
     {

@@ -4,37 +4,36 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Correct;
 
-use BraveAnvil\Cable\Cabling;
 use BraveAnvil\Circuit\Choice\CapacitorPlace;
+use BraveAnvil\Circuit\Choice\Subject;
 use BraveAnvil\Circuit\Circuit;
+use BraveAnvil\Measure\Measured;
 use BraveAnvil\Plate\Motor;
 use BraveAnvil\Power\Load;
-use BraveAnvil\RuleBook\Practice\CapacitorPractice;
+use BraveAnvil\RuleBook\Practice\Practice;
 use BraveAnvil\RuleBook\Sizing;
 use BraveAnvil\RuleBook\Words;
+use BraveAnvil\Solution\Entry;
 use BraveAnvil\Solution\Figure;
 use BraveAnvil\Solution\Ledger;
 use BraveAnvil\Solution\Show;
 use BraveAnvil\Solution\Station;
 use BraveAnvil\Solution\Unit;
-use BraveAnvil\Start\Method\StartingMethod;
 use BraveAnvil\Start\Starting;
 
-/** Power factor correction: how much, which step, where it may go, and what the line carries after it. */
+/** Power factor correction: how much, which capacitor, where it may go, and what the line carries after it. */
 final readonly class CorrectStation
 {
     private const NEEDS = [
-        'correction.load_percent', 'correction.lowest_load_percent', 'correction.target_power_factor', 'correction.place',
-        'correction.rated_voltage', 'correction.rated_kvar', 'correction.own_contactor', 'correction.tap_length', 'plate.no_load_current',
-        'plate.current',
+        'correction.basis', 'correction.load_percent', 'correction.lowest_load_percent', 'correction.target_power_factor',
+        'correction.place', 'correction.rated_voltage', 'correction.rated_kvar', 'correction.rated_frequency',
+        'correction.detuning_percent', 'correction.capacitance', 'correction.resistor_ohm', 'correction.pluggable',
+        'correction.own_contactor', 'correction.tap_length', 'correction.after_watts', 'correction.after_amps',
+        'correction.after_volts', 'plate.no_load_current', 'plate.current', 'supply.other_capacitors_kvar',
+        'supply.inverter_efficiency', 'measure.current_distortion', 'load.traits', 'settings.capacitor_series',
     ];
 
-    /** Harmonics that drives and rectifiers bring, and how near to one a resonance is too near. */
-    private const HARMONICS = [5, 7, 11, 13];
-
-    private const NEAR = 0.08;
-
-    public function __construct(private Sizing $sizing, private CapacitorPractice $practice, private Words $words)
+    public function __construct(private Sizing $sizing, private Practice $practice, private Words $words)
     {
     }
 
@@ -46,56 +45,78 @@ final readonly class CorrectStation
         Circuit $circuit,
         Motor $motor,
         Load $load,
+        Measured $measured,
         Starting $starting,
-        ?Cabling $cabling,
         ?Figure $prospective,
         Ledger $ledger,
     ): ?Correction {
-        $supply = $motor->supplyVoltage;
-        $loaded = $supply === null || $circuit->bad(...self::NEEDS) ? null : LoadedMotor::of($circuit, $motor, $load, $ledger);
-        if ($loaded === null || $load->designCurrent === null) {
-            $ledger->block('Waits for the motor’s power and current.', Station::Correct);
+        $onBench = $circuit->chosen('subject', Subject::class) === Subject::BenchLoad;
+        $supply = $motor->supplyVoltage ?? $circuit->number('supply.voltage');
+        $frequency = $circuit->number('supply.frequency') ?? $motor->frequency;
+        if ($supply === null || $frequency === null || $circuit->bad(...self::NEEDS)) {
+            $ledger->block('Waits for a field.', Station::Correct);
 
             return null;
         }
-        $place = $circuit->chosen('correction.place', CapacitorPlace::class) ?? CapacitorPlace::None;
-        $behindStarter = $place === CapacitorPlace::AfterController || $place === CapacitorPlace::AtMotor;
-        $required = self::required($circuit, $loaded, $ledger);
-        $limit = $behindStarter ? $this->limit($motor, $loaded, $ledger) : null;
+        $toCorrect = Basis::load($circuit, $motor, $load, $measured, $onBench, $ledger);
+        if ($toCorrect === null) {
+            $ledger->block('Waits for the '.($onBench ? 'load' : 'motor').'’s power and current.', Station::Correct);
+
+            return null;
+        }
+        $this->inverter($circuit, $toCorrect, $ledger);
+        $place = $onBench || $toCorrect->onePhase && ! $circuit->has('correction.place')
+            ? CapacitorPlace::Board : $circuit->chosen('correction.place', CapacitorPlace::class) ?? CapacitorPlace::None;
+        $required = $this->required($circuit, $toCorrect, $ledger);
+        if ($toCorrect->reactive->number() < 0) {
+            $ledger->note(CorrectFinding::AlreadyLeading)->title('It leads already')
+                ->because('The current leads: a capacitor would add to it.')->do('Look for capacitors that are there already.')
+                ->on(CorrectFigure::LoadReactive);
+            $ledger->say(Station::Correct, 'The current leads already: no capacitor.');
+
+            return null;
+        }
         if ($place === CapacitorPlace::None) {
             $ledger->say(Station::Correct, self::without($circuit, $required));
 
             return null;
         }
-        if ($starting->method !== null && $this->excluded($circuit, $starting->method, $behindStarter, $ledger)) {
+        if ((new Exclusion($this->sizing, $this->words))->refuses($circuit, $motor, $frequency, $starting, $place, $ledger)) {
             $ledger->say(Station::Correct, 'A capacitor is refused at this place.');
 
             return null;
         }
-        $unit = CapacitorUnit::choose($circuit, $supply, $loaded, $required, $limit, $place, $this->practice, $ledger);
+        $capacitors = $this->practice->capacitor();
+        $ceiling = Ceiling::of($circuit, $motor, $toCorrect, $place->isBehindStarter(), $capacitors, $ledger);
+        $plate = Nameplate::of($circuit, $supply, $frequency, $toCorrect->onePhase, $capacitors, $ledger);
+        $unit = match (true) {
+            $plate === null => null,
+            $toCorrect->onePhase => OnePhaseUnit::choose($circuit, $plate, $toCorrect, $required, $ceiling, $capacitors, $ledger),
+            default => CapacitorUnit::choose(
+                $circuit, $supply, $plate, $toCorrect, $required, $ceiling, $place, $capacitors, $ledger,
+            ),
+        };
         if ($unit === null) {
             $ledger->say(Station::Correct, 'No capacitor is chosen.');
 
             return null;
         }
-        $frequency = $circuit->number('supply.frequency') ?? $motor->frequency;
-        if ($frequency === null || $load->overloadCurrent === null || $motor->powerFactor === null) {
-            $ledger->block('Waits for the motor’s power and current.', Station::Correct);
-
-            return null;
-        }
-        $figures = $unit->figures($supply, $frequency, $this->sizing->capacitors, $this->practice, $ledger);
-        $correction = (new Effect($place, $figures))->solve($circuit, $load->overloadCurrent, $motor->powerFactor, $loaded, $ledger);
-        $ledger->curve(
-            new CorrectionCurve(
-                $loaded, $load, $figures->given->number(), $load->overloadCurrent->number(), $correction->current->number(), $unit->steps,
-            ),
-        );
-        (new Placement($this->sizing))->solve($circuit, $place, $figures, $load->designCurrent, $starting, $cabling, $ledger);
-        self::cautions($supply, $figures->given, $prospective, $ledger);
+        $figures = $unit->figures($supply, $this->sizing->capacitors, $capacitors, $circuit, $ledger);
+        $this->overcurrent($figures, $ledger);
+        $motorsOwn = $onBench || $toCorrect->onePhase ? null : $load->overloadCurrent;
+        $correction = (new Effect($place, $figures))
+            ->solve($circuit, $motorsOwn, $motor->powerFactor, $supply, $toCorrect, $ledger);
+        $steps = $unit instanceof CapacitorUnit ? $unit->steps : [];
+        $ledger->curve(new CorrectionCurve($toCorrect, $load, $correction, $supply->number(), $steps));
+        $this->cautions($circuit, $supply, $figures, $toCorrect, $prospective, $ledger);
+        (new AfterFitting)->solve($circuit, $measured, $toCorrect->onePhase, $figures, $ledger);
+        $ledger->curve(new TrialCurve($toCorrect, $correction, $this->sizing->capacitors->dischargeSeconds));
         $ledger->say(
             Station::Correct,
-            $figures->rating->shown(3).' brings '.$correction->sentence(),
+            ($toCorrect->onePhase
+                ? Show::quantity($figures->givenAt($figures->plate->volts->number()) / (2 * M_PI * $frequency->number()
+                    * $figures->plate->volts->number() ** 2), Unit::Farad, 3)
+                : $figures->rating->shown(3)).' brings '.$correction->sentence(),
         );
 
         return $correction;
@@ -116,75 +137,83 @@ final readonly class CorrectStation
                     '.';
     }
 
-    private static function required(Circuit $circuit, LoadedMotor $motor, Ledger $ledger): ?Figure
+    /** What a capacitor would have to give, var; harmonics set a bound to what it can reach. */
+    private function required(Circuit $circuit, LoadToCorrect $load, Ledger $ledger): ?Figure
     {
-        $target = $circuit->number('correction.target_power_factor');
+        $typed = $circuit->number('correction.target_power_factor');
+        $target = $typed ?? ($load->onePhase ? new Entry(1.0, 'unity, as nobody types a target') : null);
         if ($target === null) {
             return null;
         }
-        $tan = sqrt(1 - $target->number() ** 2) / $target->number();
+        $wanted = $target instanceof Figure ? $target->number() : $target->value;
+        $power = $load->power->number();
+        if ($load->distortion <= 0) {
+            return $ledger
+                ->work(CorrectFigure::ReactiveRequired)
+                ->from(Q: $load->reactive, P: $load->power, pf: $target)
+                ->as('P (tan φ1 − tan φ2)', '{Q} − {P} × tan φ2, cos φ2 {pf}')
+                ->equals(max(0.0, $load->reactive->number() - $power * sqrt(1 - $wanted ** 2) / $wanted))
+                ->assuming($typed === null ? 'a target of unity' : null)
+                ->write();
+        }
+        $attainable = $ledger
+            ->work(CorrectFigure::AttainablePowerFactor)
+            ->from(P: $load->power)
+            ->as('P / √(P² + D²)', '{P} ÷ √({P}² + '.Show::quantity($load->distortion, Unit::VoltAmpere, 4).'²)')
+            ->equals($power / hypot($power, $load->distortion))
+            ->write();
+        if ($wanted > $attainable->number() * (1 + 1e-6)) {
+            $ledger->caution(CorrectFinding::Distortion)->title('Harmonics keep it from the target')
+                ->because('No capacitor brings it above '.$attainable->shown(3).': what is left is distortion, not reactive power.')
+                ->do('A filter or a reactor at what distorts; a capacitor near it may even resonate.')
+                ->source('definition')->on(CorrectFigure::AttainablePowerFactor);
+        }
+        $left = sqrt(max(0.0, ($power / $wanted) ** 2 - $power ** 2 - $load->distortion ** 2));
 
         return $ledger
             ->work(CorrectFigure::ReactiveRequired)
-            ->from(Q: $motor->reactive, P: $motor->power, pf: $target)
-            ->as('P (tan φ1 − tan φ2)', '{Q} − {P} × tan φ2, cos φ2 {pf}')
-            ->equals(max(0.0, $motor->reactive->number() - $motor->power->number() * $tan))
+            ->from(Q: $load->reactive, P: $load->power, pf: $target)
+            ->as('Q − √((P / cos φ2)² − P² − D²)', '{Q} − '.Show::quantity($left, Unit::Var, 4).' that may stay at {pf}')
+            ->equals(max(0.0, $load->reactive->number() - $left))
+            ->assuming($typed === null ? 'a target of unity' : null)
             ->write();
     }
 
-    private function limit(Motor $motor, LoadedMotor $loaded, Ledger $ledger): ?Figure
+    private function inverter(Circuit $circuit, LoadToCorrect $load, Ledger $ledger): void
     {
-        $volts = $motor->ratedVoltage();
-        if ($volts === null) {
-            return null;
+        $efficiency = $circuit->number('supply.inverter_efficiency');
+        if ($efficiency === null) {
+            return;
         }
-        $share = $this->practice->noLoadShare();
-
-        return $ledger
-            ->work(CorrectFigure::ReactiveLimit)
-            ->from(k: $share, V: $volts, I: $loaded->noLoadCurrent)
-            ->as('0.9 √3 V I_0', '{k} × √3 × {V} × {I}')
-            ->equals($share->value * sqrt(3) * $volts->number() * $loaded->noLoadCurrent->number())
-            ->source('IEC 60831-1 (from memory): no self-excitation')
-            ->write();
+        $input = $ledger->work(CorrectFigure::InverterInput)->from(P: $load->power, eta: $efficiency)->as('P / η', '{P} ÷ {eta}')
+            ->equals($load->power->number() / ($efficiency->number() / 100))->write();
+        $ledger->note(CorrectFinding::InverterSaving)->title('What it saves behind an inverter')
+            ->because('The direct-current side gives '.$input->shown(3).' before and after: real power stays. '.
+                'A capacitor takes amperes off the inverter’s output, which may let it carry more and run cooler.')
+            ->do('Ask its maker first: some inverters trip on a capacitor.')
+            ->source('definition; an efficiency that changes with the current is left out')->on(CorrectFigure::InverterInput);
     }
 
-    /** Starters and places that a capacitor must not share. */
-    private function excluded(Circuit $circuit, StartingMethod $method, bool $behindStarter, Ledger $ledger): bool
+    private function overcurrent(UnitFigures $unit, Ledger $ledger): void
     {
-        $limits = $method->capacitor();
-        $name = lcfirst($method->name()->label($this->words));
-        if ($behindStarter && ! $limits->behindStarter) {
-            $ledger
-                ->stop(CorrectFinding::CapacitorExcluded)
-                ->title('No capacitor at a '.$name.' motor')
-                ->because($limits->whyNot)
-                ->do('Put it on the supply side with its own contactor, or at the board.')
-                ->source($this->sizing->capacitors->exclusionSource)
-                ->on(CorrectFigure::ReactiveRequired);
-
-            return true;
+        $times = $this->practice->capacitor()->mostCurrentTimes();
+        if ($unit->current->number() > $times * $unit->ratedCurrent->number() * (1 + 1e-6)) {
+            $ledger->stop(CorrectFinding::CapacitorOvercurrent)->title('More current than the capacitor bears')
+                ->because($unit->current->shown(3).' at this supply, more than '.Show::number($times).' times its rated '.
+                    $unit->ratedCurrent->shown(3).'.')
+                ->do('Choose one for this frequency and voltage.')->source('IEC 60831-1 (from memory)')
+                ->on(CorrectFigure::CapacitorCurrent, CorrectFigure::CapacitorRatedCurrent);
         }
-        $own = $circuit->flag('correction.own_contactor');
-        if ($behindStarter || ! $limits->ownContactor || $own === true) {
-            return false;
-        }
-        if ($own === false) {
-            $ledger->stop(CorrectFinding::CapacitorNeedsContactor)->title('It needs its own contactor')
-                ->because('At a '.$name.' motor the capacitor must be switched by its own contactor, closed only in run.')
-                ->do('Give it a capacitor-duty contactor.')->source('common practice, no source');
-
-            return true;
-        }
-        $ledger->caution(CorrectFinding::CapacitorNeedsContactor)->title('Give it its own contactor')
-            ->because('At a '.$name.' motor the capacitor goes on the supply side with its own contactor, closed only in run.')
-            ->do('Say so under “Own contactor” once it has one.')->source('common practice, no source');
-
-        return false;
     }
 
-    private static function cautions(Figure $supply, Figure $given, ?Figure $prospective, Ledger $ledger): void
-    {
+    private function cautions(
+        Circuit $circuit,
+        Figure $supply,
+        UnitFigures $unit,
+        LoadToCorrect $load,
+        ?Figure $prospective,
+        Ledger $ledger,
+    ): void {
         $ledger
             ->note(CorrectFinding::StoredCharge)
             ->title('A capacitor holds charge')
@@ -196,32 +225,9 @@ final readonly class CorrectStation
             ->do('Check that the resistors are whole; a blown fuse leaves an element charged.')
             ->source('usual practice; local rules and licensed people decide')
             ->on(CorrectFigure::DischargeResistance);
-        if ($prospective === null) {
-            return;
-        }
-        $fault = sqrt(3) * $supply->number() * $prospective->number();
-        $order = $ledger
-            ->work(CorrectFigure::ResonanceOrder)
-            ->from(Q: $given, V: $supply, Ik: $prospective)
-            ->as('√(S_sc / Q_c)', '√('.Show::quantity($fault, Unit::VoltAmpere).' ÷ {Q})')
-            ->equals(sqrt($fault / $given->number()))
-            ->write();
-        foreach (self::HARMONICS as $harmonic) {
-            if (abs($order->number() - $harmonic) < self::NEAR * $harmonic) {
-                $ledger
-                    ->caution(CorrectFinding::Resonance)
-                    ->title('Close to a harmonic')
-                    ->because(
-                        'Capacitor and supply resonate near order '.
-                            $order->shown(3).
-                            ', close to '.
-                            $harmonic.
-                            '. Other capacitors on the bus shift it.',
-                    )
-                    ->do('With drives or rectifiers on the bus use a detuned unit.')
-                    ->source('common practice, no source')
-                    ->on(CorrectFigure::ResonanceOrder);
-            }
+        if ($prospective !== null) {
+            $fault = sqrt(3) * $supply->number() * $prospective->number() / $this->practice->guard()->voltageFactorMax()->value;
+            (new Bus($fault))->solve($circuit, $unit->given, $unit->plate, $load->onePhase, $ledger);
         }
     }
 }

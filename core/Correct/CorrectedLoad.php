@@ -10,11 +10,11 @@ use BraveAnvil\Solution\Figure;
 final readonly class CorrectedLoad
 {
     /**
-     * @param  Figure  $load  of rated output, %
+     * @param  string  $load  which it is, behind `at`
      * @param  Figure  $current  in the line upstream, A
      * @param  Figure  $powerFactor  upstream, its magnitude
      */
-    public function __construct(public Figure $load, public Figure $current, public Figure $powerFactor, public bool $leading)
+    public function __construct(public string $load, public Figure $current, public Figure $powerFactor, public bool $leading)
     {
     }
 }

@@ -11,30 +11,29 @@ use BraveAnvil\Solution\Figure;
 final readonly class Correction
 {
     /**
-     * @param  Figure  $rating  var
-     * @param  Figure  $current  in the line upstream, A
+     * @param  Figure  $before  line current at full load without it, A
+     * @param  Figure  $current  in the line upstream, at full load, A
      * @param  Figure  $powerFactor  upstream
      * @param  bool  $leading  whether the line leads with it at full load
-     * @param  CorrectedLoad|null  $atLoad  at the load it runs at; null where that is the full one
+     * @param  CorrectedLoad  $atLoad  at the load it runs at
      */
     public function __construct(
         public CapacitorPlace $place,
-        public Figure $rating,
+        public LoadToCorrect $load,
+        public UnitFigures $unit,
+        public Figure $before,
         public Figure $current,
         public Figure $powerFactor,
         public bool $leading,
-        public ?CorrectedLoad $atLoad,
+        public CorrectedLoad $atLoad,
     ) {
     }
 
     /** What it does, behind `15 kvar brings `; one load is named throughout. */
     public function sentence(): string
     {
-        [$factor, $current, $leading, $at] = $this->atLoad === null
-            ? [$this->powerFactor, $this->current, $this->leading, 'at full load']
-            : [$this->atLoad->powerFactor, $this->atLoad->current, $this->atLoad->leading, 'at '.$this->atLoad->load->shown().' load'];
-
-        return 'the power factor to '.$factor->shown(3).($leading ? ' leading' : '').' and the line to '.$current->shown(3).' '.$at.'.';
+        return 'the power factor to '.$this->atLoad->powerFactor->shown(3).($this->atLoad->leading ? ' leading' : '').' and the line to '.
+            $this->atLoad->current->shown(3).' at '.$this->atLoad->load.'.';
     }
 
     /** What an overload relay sees, A; null where it sits behind the capacitor and sees the whole motor. */

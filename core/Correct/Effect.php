@@ -19,14 +19,50 @@ final readonly class Effect
     }
 
     /**
-     * @param  Figure  $current  of the motor at full load, A
-     * @param  Figure  $factor  its power factor
+     * @param  Figure|null  $current  of the motor at full load, A; null where it is no motor
+     * @param  Figure|null  $factor  its power factor
+     * @param  Figure  $supply  V
      */
-    public function solve(Circuit $circuit, Figure $current, Figure $factor, LoadedMotor $loaded, Ledger $ledger): Correction
+    public function solve(
+        Circuit $circuit,
+        ?Figure $current,
+        ?Figure $factor,
+        Figure $supply,
+        LoadToCorrect $load,
+        Ledger $ledger,
+    ): Correction {
+        $atLoad = $this->atLoad($load, $ledger);
+        if ($current === null || $factor === null) {
+            $after = $ledger->put($atLoad->current->named(CorrectFigure::CorrectedCurrent, 'as it runs'));
+            $corrected = $ledger->put($atLoad->powerFactor->named(CorrectFigure::CorrectedPowerFactor, 'as it runs'));
+            $leading = $atLoad->leading;
+            $before = $load->current;
+        } else {
+            [$after, $corrected, $leading] = $this->fullLoad($current, $factor, $ledger);
+            $before = $current;
+        }
+        if ($leading) {
+            $this->leads($current === null ? 'this load' : 'full load', $before, $after, $ledger);
+        }
+        $ledger
+            ->work(CorrectFigure::ApparentReleased)
+            ->from(V: $supply, I: $before, Ik: $after)
+            ->as($load->onePhase ? 'V (I − I_corr)' : '√3 V (I − I_corr)', $load->rootText().'{V} × ({I} − {Ik})')
+            ->equals($load->root() * $supply->number() * ($before->number() - $after->number()))
+            ->write();
+        $this->lowest($circuit, $load, $supply, $ledger);
+        $this->idle($load, $ledger);
+        $this->alone($circuit, $load, $ledger);
+
+        return new Correction($this->place, $load, $this->unit, $before, $after, $corrected, $leading, $atLoad);
+    }
+
+    /** @return array{Figure, Figure, bool} current A, power factor, whether it leads */
+    private function fullLoad(Figure $current, Figure $factor, Ledger $ledger): array
     {
         $active = $current->number() * $factor->number();
         $reactive = $current->number() * sqrt(max(0.0, 1 - $factor->number() ** 2));
-        $line = sqrt($active ** 2 + ($reactive - $this->unit->current->number()) ** 2);
+        $line = hypot($active, $reactive - $this->unit->current->number());
         $leading = $this->unit->current->number() > $reactive * (1 + 1e-6);
         $after = $ledger
             ->work(CorrectFigure::CorrectedCurrent)
@@ -42,42 +78,60 @@ final readonly class Effect
             ->as('I cos φ / I_corr', '({I} × {pf}) ÷ {Ik}'.($leading ? ', leading' : ''))
             ->equals($active / $line)
             ->write();
-        $atLoad = $this->atLoad($loaded, $ledger);
-        if ($leading) {
-            $this->leads('full load', $current, $after, $ledger);
-        }
-        $this->idle($loaded, $ledger);
-        $this->alone($circuit, $ledger);
 
-        return new Correction($this->place, $this->unit->rating, $after, $corrected, $leading, $atLoad);
+        return [$after, $corrected, $leading];
     }
 
-    /** @return CorrectedLoad|null at the load it really runs at; null at full load, which stands already */
-    private function atLoad(LoadedMotor $loaded, Ledger $ledger): ?CorrectedLoad
+    /** At the load it really runs at. */
+    private function atLoad(LoadToCorrect $load, Ledger $ledger): CorrectedLoad
     {
-        if ($loaded->load === null || abs($loaded->load->number() - 100) < 1e-9) {
-            return null;
-        }
-        $left = $loaded->reactive->number() - $this->unit->given->number();
-        $apparent = hypot($loaded->power->number(), $left);
-        $leading = $left < -1e-6 * $loaded->reactive->number();
+        $root = $load->root();
+        $volts = $load->volts->number();
+        $taken = $load->measured ? $this->unit->givenAt($volts) / ($root * $volts) : $this->unit->current->number();
+        $active = $load->power->number() / ($root * $volts);
+        $reactive = $load->reactive->number() / ($root * $volts);
+        $line = hypot($active, hypot($reactive - $taken, $load->distortion / ($root * $volts)));
+        $leading = $taken > $reactive + 1e-6 * abs($reactive);
         $word = $leading ? ', leading' : '';
         $current = $ledger
             ->work(CorrectFigure::LoadCorrectedCurrent)
-            ->from(P: $loaded->power, Q: $loaded->reactive, Qc: $this->unit->given, V: $loaded->volts, x: $loaded->load)
-            ->as('√(P² + (Q − Q_c)²) / (√3 V)', '√({P}² + ({Q} − {Qc})²) ÷ (√3 × {V}) at {x}')
-            ->equals($apparent / (sqrt(3) * $loaded->volts->number()))
-            ->source('upstream of the capacitor, at this load')
+            ->from(P: $load->power, Q: $load->reactive, V: $load->volts, Ic: $this->unit->current)
+            ->as(
+                '√(I_a² + (I_r − I_c)²)',
+                '√('.Show::number($active, 4).'² + ('.Show::number($reactive, 4).' − '.Show::number($taken, 4).')²'.
+                    ($load->distortion > 0 ? ' + '.Show::number($load->distortion / ($root * $volts), 3).'² of harmonics' : '').') A',
+            )
+            ->equals($line)
+            ->source('upstream of the capacitor, at '.$load->said())
             ->write();
         $factor = $ledger
             ->work(CorrectFigure::LoadCorrectedPowerFactor)
             ->labelled(CorrectFigure::LoadCorrectedPowerFactor->label().$word)
-            ->from(P: $loaded->power, Q: $loaded->reactive, Qc: $this->unit->given)
-            ->as('P / √(P² + (Q − Q_c)²)', '{P} ÷ √({P}² + ({Q} − {Qc})²)'.$word)
-            ->equals($loaded->power->number() / $apparent)
+            ->from(P: $load->power, V: $load->volts, I: $current)
+            ->as($load->onePhase ? 'P / (V I)' : 'P / (√3 V I)', '{P} ÷ ('.$load->rootText().'{V} × {I})'.$word)
+            ->equals($active / $line)
             ->write();
 
-        return new CorrectedLoad($loaded->load, $current, $factor, $leading);
+        return new CorrectedLoad($load->said(), $current, $factor, $leading);
+    }
+
+    private function lowest(Circuit $circuit, LoadToCorrect $load, Figure $supply, Ledger $ledger): void
+    {
+        $share = $circuit->number('correction.lowest_load_percent');
+        $point = $share === null ? null : $load->at($share->number() / 100);
+        if ($point === null) {
+            return;
+        }
+        $left = $point->reactive - $this->unit->givenAt($supply->number());
+        $word = $left < -1e-6 * $point->reactive ? ', leading' : '';
+        $ledger
+            ->work(CorrectFigure::LowestCorrectedPowerFactor)
+            ->labelled(CorrectFigure::LowestCorrectedPowerFactor->label().$word)
+            ->from(x: $share, Qc: $this->unit->given)
+            ->as('P / √(P² + (Q − Q_c)²)', Show::quantity($point->input, Unit::Watt, 4).' and '.
+                Show::quantity($point->reactive, Unit::Var, 4).' at {x}, less {Qc}'.$word)
+            ->equals($point->input / hypot($point->input, $left))
+            ->write();
     }
 
     private function leads(string $load, Figure $before, Figure $after, Ledger $ledger): void
@@ -86,7 +140,7 @@ final readonly class Effect
             ->caution(CorrectFinding::Leading)
             ->title('The line leads at '.$load)
             ->because(
-                'The capacitor gives more reactive power than the motor takes, so the line leads and carries '.
+                'The capacitor gives more reactive power than is taken, so the line leads and carries '.
                     $after->shown(3).
                     ($after->number() > $before->number() ? ', more than the '.$before->shown(3).' without it.' : '.'),
             )
@@ -95,10 +149,13 @@ final readonly class Effect
             ->on(CorrectFigure::CorrectedPowerFactor, CorrectFigure::ReactiveChosen);
     }
 
-    private function idle(LoadedMotor $loaded, Ledger $ledger): void
+    private function idle(LoadToCorrect $load, Ledger $ledger): void
     {
-        $more = $this->unit->given->number() - $loaded->noLoadReactive->number();
-        if ($more <= 1e-6 * $loaded->noLoadReactive->number()) {
+        if ($load->noLoadReactive === null) {
+            return;
+        }
+        $more = $this->unit->given->number() - $load->noLoadReactive->number();
+        if ($more <= 1e-6 * $load->noLoadReactive->number()) {
             return;
         }
         $ledger
@@ -117,10 +174,10 @@ final readonly class Effect
     }
 
     /** On the supply side of the starter it stays on when the motor is switched off, unless a contactor of its own drops out. */
-    private function alone(Circuit $circuit, Ledger $ledger): void
+    private function alone(Circuit $circuit, LoadToCorrect $load, Ledger $ledger): void
     {
-        $behindStarter = $this->place === CapacitorPlace::AfterController || $this->place === CapacitorPlace::AtMotor;
-        if ($behindStarter || $circuit->flag('correction.own_contactor') === true) {
+        if ($load->onePhase || $load->noLoadCurrent === null || ! $this->place->staysOn()
+            || $circuit->flag('correction.own_contactor') === true) {
             return;
         }
         $current = $ledger->put(
@@ -134,7 +191,8 @@ final readonly class Effect
                 'Without a contactor of its own the supply then carries '.
                     $current->shown(3).
                     ' leading'.
-                    ($board ? ', unless other loads on the board take it up.' : ', and the voltage rises a little.'),
+                    ($board ? ', unless other loads on the board take it up.' : ', and the voltage rises a little.').
+                    ' A meter then reads next to no watts and a power factor near nought.',
             )
             ->do('Give it a contactor that drops out with the motor'.($board ? ', or a controller for the bank.' : '.'))
             ->source('common practice, no source')

@@ -7,55 +7,171 @@ namespace BraveAnvil\Fault;
 use BraveAnvil\Cable\CableFigure;
 use BraveAnvil\Cable\Cabling;
 use BraveAnvil\Cable\Conductor;
+use BraveAnvil\Cable\Demand;
+use BraveAnvil\Cable\Run;
+use BraveAnvil\Circuit\Choice\Metal;
+use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Guard\Protection;
-use BraveAnvil\RuleBook\ProtectiveConductorRules;
+use BraveAnvil\RuleBook\Sizing;
+use BraveAnvil\RuleBook\Words;
+use BraveAnvil\Solution\FieldError;
 use BraveAnvil\Solution\Figure;
 use BraveAnvil\Solution\Ledger;
-use BraveAnvil\Start\Starting;
+use BraveAnvil\TimeCurrent\TraceKind;
 
-/**
- * Protective conductor, once the device is chosen. Withstand and disconnection are not computed yet; on screen this
- * belongs to Cable and Guard.
- */
+/** Protective conductors, and what an earth fault does, once the device is chosen. On screen this belongs to Cable and Guard. */
 final readonly class FaultStation
 {
-    public function __construct(private ProtectiveConductorRules $rules)
+    private const AMPACITY_TOLERANCE = 1e-6;
+
+    public function __construct(private Sizing $sizing, private Words $words)
     {
     }
 
-    /** @return FaultCheck|null null while the conductors wait */
-    public function solve(Starting $starting, Cabling $cabling, ?Protection $protection, Ledger $ledger): ?FaultCheck
+    /** How sizes are held against faults; null where the book has no numbers for it, or something waits. */
+    public function judge(Circuit $circuit, ?Figure $supply, Cabling $cabling, ?Protection $protection): ?LoopJudge
     {
-        $motor = $cabling->motor;
-        if ($motor === null || $motor->byAmpacity === null) {
+        $rules = $this->sizing->fault;
+        if (! $rules instanceof LoopRules || $supply === null || $protection?->device === null) {
             return null;
         }
-        $line = $cabling->line;
-        // Six leads are each thinner than the circuit: the line conductor bounds it, and without a line run nothing does.
-        $largest = ($starting->method?->leads() ?? 3) > 3 ? $line?->conductor : $motor->conductor;
-        $rating = $protection?->rating;
+        $earth = EarthSupplyReader::read($circuit, $supply->number(), $rules->earthVoltage($supply->number()), null)->supply;
+        $motorKm = $cabling->motorLadder?->kilometres();
+        if ($earth === null || $motorKm === null) {
+            return null;
+        }
+        $limit = $rules->timeLimit($earth->earthVolts, $protection->device->rating(), $earth->ownElectrode);
 
-        return new FaultCheck(
-            $this->written(CableFigure::ProtectiveSize, $motor->conductor, $motor->byAmpacity, $largest, $rating, $ledger),
-            $line === null
-                ? null
-                : $this->written(
-                    CableFigure::LineProtectiveSize, $line->conductor,
-                    $line->byAmpacity ?? $line->conductor,
-                    $line->conductor, $rating, $ledger,
-                ),
+        return new LoopJudge(
+            $circuit, $rules, $protection->device, $earth, $cabling->lineLadder?->kilometres(), $motorKm, $limit->value,
         );
     }
 
-    private function written(
-        CableFigure $name,
-        Conductor $chosen,
-        Conductor $needed,
-        ?Conductor $largest,
-        ?Figure $rating,
+    /**
+     * Writes protective conductors and fault figures.
+     *
+     *
+     * @param  Figure|null  $supply  nominal voltage between lines, V
+     * @param  Figure|null  $prospective  largest fault current, A
+     * @param  Demand|null  $demand  of the line, null while it waits
+     * @return Figure|null what an earth fault at the motor lets flow, A; null where that is not known
+     */
+    public function solve(
+        Circuit $circuit,
+        ?Figure $supply,
+        Cabling $cabling,
+        ?Protection $protection,
+        ?Figure $prospective,
+        ?Demand $demand,
+        ?LoopJudge $judge,
         Ledger $ledger,
     ): ?Figure {
-        $figure = $this->rules->size($name, $chosen, $needed, $largest, $rating);
+        if ($cabling->motor === null || $cabling->motor->byAmpacity === null) {
+            return null;
+        }
+        if ($circuit->bad('cable.protective_material', 'cable.protective_separate')) {
+            return null;
+        }
+        $settled = $judge?->settle($cabling->line?->candidate, $cabling->motor->candidate);
+        [$motorProtective, $lineProtective] = $this->protective($circuit, $cabling, $protection, $demand, $settled, $ledger);
+        (new RacewayStation($this->sizing->raceways))->solve($circuit, $cabling, $motorProtective, $lineProtective, $ledger);
+        if ($protection === null || $supply === null) {
+            return null;
+        }
+
+        return $this->sizing->fault instanceof LoopRules
+            ? (new LoopFigures($this->sizing->fault, $this->words))
+                ->write($circuit, $supply, $cabling, $protection, $prospective, $judge, $settled, $ledger)
+            : (new GroundFigures($this->sizing->fault, $this->words))->write(
+                $circuit, $supply, $cabling, $protection, $prospective, $motorProtective, $lineProtective, $ledger,
+            );
+    }
+
+    /** @return list<Bearing> what the conductors of both runs bear; empty while something waits */
+    public function bearings(Circuit $circuit, Cabling $cabling, ?LoopJudge $judge): array
+    {
+        if ($cabling->motor === null) {
+            return [];
+        }
+        $rules = $this->sizing->fault;
+        if ($rules instanceof LoopRules) {
+            return $judge?->bearings($judge->settle($cabling->line?->candidate, $cabling->motor->candidate)) ?? [];
+        }
+        $bearings = [];
+        foreach (array_filter([$cabling->motor, $cabling->line]) as $run) {
+            $factor = $rules->withstandFactor($circuit->word('cable.insulation') ?? '', $run->conductor->metal);
+            $bearings[] = new Bearing(
+                TraceKind::Conductor, $run->conductor->text.' conductors',
+                ($factor * $run->conductor->areaMm2 * $run->conductor->sets) ** 2,
+            );
+        }
+
+        return $bearings;
+    }
+
+    /** @return array{Figure|null, Figure|null} of the runs to the motor and to the starter */
+    private function protective(
+        Circuit $circuit,
+        Cabling $cabling,
+        ?Protection $protection,
+        ?Demand $demand,
+        ?SettledPaths $settled,
+        Ledger $ledger,
+    ): array {
+        $motor = $cabling->motor;
+        $line = $cabling->line;
+        if ($motor === null || $motor->byAmpacity === null) {
+            return [null, null];
+        }
+        $rating = $protection?->groundingBasis;
+        $lineGrowth = $line?->byAmpacity === null ? 1.0 : $line->conductor->areaMm2 / $line->byAmpacity->areaMm2;
+        $ownGrowth = $motor->conductor->areaMm2 / $motor->byAmpacity->areaMm2;
+        $six = $cabling->motorLadder?->run()->sixLeads() === true;
+        // Six leads are each thinner than the circuit: the line conductor bounds it, or the one that a line run would need.
+        $needed = $six ? $line->byAmpacity ?? $this->wouldNeed($circuit, $demand) : $motor->byAmpacity;
+        $cap = $six ? $line->conductor ?? $needed : $motor->conductor;
+        $sets = $motor->conductor->sets > 1;
+        $metal = $circuit->chosen('cable.protective_material', Metal::class);
+
+        return [
+            $this->written(new ProtectiveCase(
+                CableFigure::ProtectiveSize, $motor->conductor, $metal ?? $motor->conductor->metal, $rating,
+                $six ? max($lineGrowth, $ownGrowth) : $ownGrowth, $sets ? null : $needed, $sets ? null : $cap,
+                $settled?->motor->protectiveSize,
+            ), $ledger),
+            $line === null ? null : $this->written(new ProtectiveCase(
+                CableFigure::LineProtectiveSize, $line->conductor, $metal ?? $line->conductor->metal, $rating, $lineGrowth,
+                $line->conductor->sets > 1 ? null : $line->byAmpacity ?? $line->conductor,
+                $line->conductor->sets > 1 ? null : $line->conductor,
+                $settled?->line?->protectiveSize,
+            ), $ledger),
+        ];
+    }
+
+    /** The line conductor that a run to the starter would need by ampacity. */
+    private function wouldNeed(Circuit $circuit, ?Demand $demand): ?Conductor
+    {
+        if ($demand === null) {
+            return null;
+        }
+        $required = $this->sizing->conductors->required($circuit, $demand, Run::line());
+        $candidates = $required instanceof FieldError ? $required
+            : $this->sizing->conductors->candidates($circuit, $required, Run::line());
+        if ($required instanceof FieldError || $candidates instanceof FieldError) {
+            return null;
+        }
+        foreach ($candidates as $candidate) {
+            if ($candidate->ampacity() >= $required->number() * (1 - self::AMPACITY_TOLERANCE)) {
+                return $candidate->conductor;
+            }
+        }
+
+        return null;
+    }
+
+    private function written(ProtectiveCase $case, Ledger $ledger): ?Figure
+    {
+        $figure = $this->sizing->protective->size($case);
 
         return $figure === null ? null : $ledger->put($figure);
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace BraveAnvil\Guard;
 
 use BraveAnvil\Circuit\Circuit;
+use BraveAnvil\RuleBook\Words;
 use BraveAnvil\Solution\Figure;
 use BraveAnvil\Solution\Finding;
 use BraveAnvil\Solution\FindingBuilder;
@@ -17,9 +18,30 @@ final readonly class DeviceDuty
     /**
      * @param  Figure  $design  full-load current that sizes the circuit, A
      * @param  Figure|null  $prospective  largest fault current, A; null where it is not known
+     * @param  Figure|null  $lockedRotor  direct on line, A
+     * @param  bool  $reduced  whether it starts at reduced voltage, by a transformer or by its own windings in star
      */
-    public function __construct(public Circuit $circuit, public Figure $design, public Inrush $inrush, public ?Figure $prospective)
+    public function __construct(
+        public Circuit $circuit,
+        public Figure $design,
+        public Inrush $inrush,
+        public ?Figure $prospective,
+        public ?Figure $lockedRotor,
+        public bool $reduced,
+        public Words $words,
+    ) {
+    }
+
+    /** The same with another start. */
+    public function starting(Inrush $inrush): self
     {
+        return new self($this->circuit, $this->design, $inrush, $this->prospective, $this->lockedRotor, $this->reduced, $this->words);
+    }
+
+    /** What somebody says did not start, or null. */
+    public function evidence(): ?string
+    {
+        return $this->circuit->stamped('guard.start_exception.evidence');
     }
 
     /** Share of what a device is sure to carry that the whole start uses up; it must not pass 1. */

@@ -17,6 +17,9 @@ enum GuardFigure: string implements FigureName
     case ScpdLimit = 'guard.scpd_limit';
     case ScpdMaximumRating = 'guard.scpd_maximum_rating';
     case ScpdRating = 'guard.scpd_rating';
+    case ScpdExceptionLimit = 'guard.scpd_exception_limit';
+    case ScpdExceptionRating = 'guard.scpd_exception_rating';
+    case InstantaneousSetting = 'guard.instantaneous_setting';
     case OverloadPlace = 'guard.overload_place';
     case OverloadSetting = 'guard.overload_setting';
     case OverloadDial = 'guard.overload_dial';
@@ -25,8 +28,10 @@ enum GuardFigure: string implements FigureName
     case OverloadClass = 'guard.overload_class';
     case DisconnectRating = 'guard.disconnect_rating';
     case DisconnectSize = 'guard.disconnect_size';
+    case ControllerPower = 'guard.controller_power';
     case Contactor = 'guard.contactor';
     case ContactorMain = 'guard.contactor_main';
+    case ContactorDelta = 'guard.contactor_delta';
     case ContactorStar = 'guard.contactor_star';
     case ContactorTransformer = 'guard.contactor_transformer';
     case ContactorStarPoint = 'guard.contactor_star_point';
@@ -46,6 +51,9 @@ enum GuardFigure: string implements FigureName
             self::Scpd, self::ScpdRating => 'Protective device',
             self::ScpdLimit => 'Percentage limit',
             self::ScpdMaximumRating => 'Largest standard rating permitted',
+            self::ScpdExceptionLimit => 'Ceiling of the exception for starting',
+            self::ScpdExceptionRating => 'Largest rating under that ceiling',
+            self::InstantaneousSetting => 'Instantaneous trip',
             self::OverloadPlace => 'Place of the overload relay',
             self::OverloadSetting => 'Overload trip, never above',
             self::OverloadDial => 'Overload dial',
@@ -54,8 +62,10 @@ enum GuardFigure: string implements FigureName
             self::OverloadClass => 'Trip class',
             self::DisconnectRating => 'Disconnect, at least',
             self::DisconnectSize => 'Disconnect switch',
+            self::ControllerPower => 'Switch and controller, at least',
             self::Contactor => 'Contactor, AC-3, at least',
-            self::ContactorMain => 'Main and delta contactor, AC-3, at least',
+            self::ContactorMain => 'Main contactor, AC-3, at least',
+            self::ContactorDelta => 'Delta contactor, AC-3, at least',
             self::ContactorStar => 'Star contactor, AC-3, at least',
             self::ContactorTransformer => 'Transformer contactor',
             self::ContactorStarPoint => 'Star-point contactor of the transformer',
@@ -68,6 +78,7 @@ enum GuardFigure: string implements FigureName
     {
         return match ($this) {
             self::SourceImpedance => Unit::Ohm,
+            self::ControllerPower => Unit::Watt,
             self::Scpd, self::OverloadPlace, self::OverloadClass => Unit::None,
             self::StuckInStar => Unit::TimesRated,
             self::StartMultiple => Unit::Times,

@@ -44,7 +44,18 @@ enum GuardFinding: string implements FindingCode
     case HorsepowerRated = 'horsepower_rated';
     case PhaseLossSensitive = 'phase_loss_sensitive';
     case SlowClass = 'slow_class';
+    case RotorWithstandAssumed = 'rotor_withstand_assumed';
     case RelayOutlastsRotor = 'relay_outlasts_rotor';
+    case ExceptionGivesNothing = 'exception_gives_nothing';
+    case ExceptionUsed = 'exception_used';
+    case ListedCombination = 'listed_combination';
+    case InstantaneousTooHigh = 'instantaneous_too_high';
+    case InstantaneousLow = 'instantaneous_low';
+    case RelayWanted = 'relay_wanted';
+    case NoMotorBreaker = 'no_motor_breaker';
+    case AutomaticRestart = 'automatic_restart';
+    case ContactorHardStart = 'contactor_hard_start';
+    case RepeatedStarts = 'repeated_starts';
     case CoordinationByMaker = 'coordination_by_maker';
 
     public function code(): string

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Guard;
 
+use BraveAnvil\Circuit\Choice\ResetMode;
 use BraveAnvil\Circuit\Choice\Scpd;
 use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Power\Load;
@@ -29,7 +30,12 @@ final readonly class GuardStation
     private const NEEDS = [
         'guard.scpd', 'guard.overload_place', 'guard.overload_class', 'guard.rating', 'guard.dial', 'guard.marked_maximum',
         'plate.service_factor', 'plate.temperature_rise', 'starter.changeover.value', 'starter.run_up_time',
+        'guard.start_exception.evidence', 'guard.start_exception.overload', 'guard.instantaneous', 'guard.reset', 'load.service',
+        'plate.duty',
     ];
+
+    /** Times full-load current above which a start is harder than category AC-3 is tested for. */
+    private const HARD_START = 8.0;
 
     public function __construct(private RuleBook $book, private Sizing $sizing, private Practice $practice)
     {
@@ -78,13 +84,17 @@ final readonly class GuardStation
             return null;
         }
         $design = $starting->supplied($load->designCurrent);
-        $rating = $this->device($scpd, new DeviceDuty($circuit, $design, $inrush, $prospective), $starting, $ledger);
+        [$rating, $choice] = $this->device($scpd, new DeviceDuty(
+            $circuit, $design, $inrush, $prospective, $starting->figures->lockedRotorCurrent, $starting->method->reducesVoltage(), $words,
+        ), $starting, $ledger);
         self::markedOnStarter($circuit, $starting->method, $ledger);
         $overload = (new Overload($this->sizing->overload, $this->practice, $words))->solve(
             $circuit, $load->overloadCurrent, $corrected, $starting->method, $inrush, $starting, $ledger,
         );
         if ($overload === null) {
-            return new Protection($scpd, $rating, null);
+            return new Protection(
+                $scpd, $rating, $choice->setting, null, $choice->groundingBasis ?? $rating, self::rung($choice, $rating), null,
+            );
         }
         $switch = $this->sizing->disconnects->choose(
             $starting->supplied($load->conductorCurrent ?? $load->designCurrent), $scpd->isFuse() ? $rating : null,
@@ -93,8 +103,15 @@ final readonly class GuardStation
         if ($switch->size !== null) {
             $ledger->put($switch->size);
         }
-        self::contactors($load->overloadCurrent, $starting->method, $ledger);
-        $ledger->add(...$this->sizing->devices->notes($scpd), ...$this->sizing->disconnects->notes(), ...$this->sizing->overload->notes());
+        $controller = $this->sizing->disconnects->controller($circuit);
+        if ($controller !== null) {
+            $ledger->put($controller);
+        }
+        self::contactors($load->overloadCurrent, $starting, $ledger);
+        self::reset($circuit, $ledger);
+        $ledger->add(
+            ...$this->sizing->devices->notes($scpd, $circuit), ...$this->sizing->disconnects->notes(), ...$this->sizing->overload->notes(),
+        );
         Prospective::judge($circuit, $prospective, $ledger);
         $ledger->note(GuardFinding::CoordinationByMaker)->title('Coordination type 1 or 2')
             ->because('Whether contactor and relay survive a short circuit behind this device is in the starter maker’s tables only.')
@@ -102,14 +119,44 @@ final readonly class GuardStation
             ->source('IEC 60947-4-1 (from memory)');
         $ledger->say(
             Station::Guard,
-            ($rating === null ? 'No device of this kind fits.' : $rating->label.' '.$rating->shown().'.').
+            match (true) {
+                $rating !== null => $rating->label.' '.$rating->shown().'.',
+                $choice->setting !== null => $choice->setting->label.' '.$choice->setting->shown().'.',
+                default => 'No device of this kind fits.',
+            }.
                 ' Set the overload dial to '.
                 $overload->dial->shown(3).
-                $overload->where.
-                ($overload->class === null ? '; the trip class is not checked.' : ', class '.$overload->class->value.'.'),
+                $overload->seat->where().
+                ($overload->pick === null ? '; the trip class is not checked.' : ', class '.$overload->pick->class->value.'.'),
         );
 
-        return new Protection($scpd, $rating, $overload->dial);
+        return new Protection(
+            $scpd, $rating, $choice->setting,
+            $rating === null ? null : $this->sizing->devices->device($scpd, $rating->number(), $overload->dial->number()),
+            $choice->groundingBasis ?? $rating, self::rung($choice, $rating), $overload,
+        );
+    }
+
+    private static function rung(ScpdChoice $choice, ?Figure $rating): ?Rung
+    {
+        foreach ($choice->ladder as $rung) {
+            if ($rating !== null && abs($rung->rating - $rating->number()) < 1e-9) {
+                return $rung;
+            }
+        }
+
+        return null;
+    }
+
+    /** A relay that comes back by itself lets the machine start by itself. */
+    private static function reset(Circuit $circuit, Ledger $ledger): void
+    {
+        if ($circuit->chosen('guard.reset', ResetMode::class) === ResetMode::Automatic) {
+            $ledger->caution(GuardFinding::AutomaticRestart)->title('It may start by itself after a trip')
+                ->because('The overload comes back when it has cooled: with a lasting start command the machine starts unasked.')
+                ->do('Set it to reset by hand, or use a start button that drops out.')
+                ->source('NEC 430.43, IEC 60204-1 (from memory)')->on(GuardFigure::OverloadDial)->about('guard.reset');
+        }
     }
 
     /** A starter with a current of its own says on its plate what may protect it. */
@@ -125,12 +172,13 @@ final readonly class GuardStation
             ->source('NEC 430.130, IEC 61800-5-1 (from memory)')->on(GuardFigure::ScpdRating)->about('guard.marked_maximum');
     }
 
-    /** @return Figure|null A; null where none fits */
-    private function device(Scpd $scpd, DeviceDuty $duty, Starting $starting, Ledger $ledger): ?Figure
+    /** @return array{Figure|null, ScpdChoice} its rating, A; null where none fits or it has a setting only */
+    private function device(Scpd $scpd, DeviceDuty $duty, Starting $starting, Ledger $ledger): array
     {
         $choice = $this->sizing->devices->choose($scpd, $duty);
         $ledger->add(...$choice->findings);
-        foreach ([$choice->limit, $choice->maximum] as $bound) {
+        $bounds = [$choice->limit, $choice->maximum, $choice->setting, $choice->exceptionLimit, $choice->exceptionRating];
+        foreach ($bounds as $bound) {
             if ($bound !== null) {
                 $ledger->put($bound);
             }
@@ -138,19 +186,19 @@ final readonly class GuardStation
         $ledger->work(GuardFigure::Scpd)->equals($scpd->value)->source($duty->circuit->has('guard.scpd') ? 'typed' : 'usual here')->write();
         $installed = $duty->circuit->number('guard.rating');
         $rating = null;
-        if ($installed !== null) {
+        if ($installed !== null && $choice->setting === null) {
             $rating = InstalledDevice::judge($choice, $duty, $installed, $ledger);
         } elseif ($choice->rating !== null) {
             $rating = $ledger->put($choice->rating);
             $this->worstCase($scpd, $duty, $choice, $starting, $ledger);
-        } elseif (! $choice->explained) {
+        } elseif ($choice->setting === null && ! $choice->explained) {
             $ledger->stop(GuardFinding::NoDeviceFits)->title('No standard rating fits')
                 ->because('None of the standard ratings both obeys the rule and carries this start.')->do('Choose another kind of device.')
                 ->on(StartFigure::LockedRotorCurrent);
         }
         $ledger->curve(new RatingsCurve($scpd->label($this->book->words()), $duty->design, $choice, $rating, $duty->inrush));
 
-        return $rating;
+        return [$rating, $choice];
     }
 
     /** Whether the largest starting current that the plate allows would want another device. */
@@ -158,7 +206,7 @@ final readonly class GuardStation
     {
         $worst = $starting->runUp?->worst;
         if ($choice->certain && $worst !== null && $worst->runUpTime !== null) {
-            $slow = new DeviceDuty($duty->circuit, $duty->design, $duty->inrush->along(StartCurrent::of($worst)), $duty->prospective);
+            $slow = $duty->starting($duty->inrush->along(StartCurrent::of($worst)));
             $rating = $this->sizing->devices->choose($scpd, $slow)->rating;
             if ($rating?->value !== $choice->rating?->value) {
                 $ledger->caution(GuardFinding::WorstStartMelts)->title('A slow start may open the device')
@@ -175,7 +223,7 @@ final readonly class GuardStation
         if (! $choice->certain || $times <= 1 + 1e-9) {
             return;
         }
-        $worst = new DeviceDuty($duty->circuit, $duty->design, $duty->inrush->times($times), $duty->prospective);
+        $worst = $duty->starting($duty->inrush->times($times));
         $rating = $this->sizing->devices->choose($scpd, $worst)->rating;
         if ($rating !== null && $rating->value === $choice->rating?->value) {
             return;
@@ -196,9 +244,17 @@ final readonly class GuardStation
             ->on(StartFigure::LockedRotorCurrentHigh, GuardFigure::ScpdRating);
     }
 
-    private static function contactors(Figure $current, StartingMethod $method, Ledger $ledger): void
+    private static function contactors(Figure $current, Starting $starting, Ledger $ledger): void
     {
-        foreach ($method->contactors() as $contactor) {
+        $lockedRotor = $starting->figures->lockedRotorCurrent;
+        if ($lockedRotor !== null && $lockedRotor->number() > self::HARD_START * $current->number()) {
+            $ledger->caution(GuardFinding::ContactorHardStart)->title('A hard start for a contactor')
+                ->because('The locked-rotor current is '.Show::number($lockedRotor->number() / $current->number(), 3).
+                    ' times full load; utilization category AC-3 is tested at 8.')
+                ->do('Take contactors for AC-3e, or the next size.')
+                ->source('IEC 60947-4-1 (from memory)')->on(GuardFigure::Contactor, StartFigure::LockedRotorCurrent);
+        }
+        foreach ($starting->method?->contactors() ?? [] as $contactor) {
             [$name, $source] = self::contactorFigure($contactor);
             $ledger
                 ->work($name)
@@ -216,6 +272,7 @@ final readonly class GuardStation
         return match ($contactor->role) {
             ContactorRole::Line => [GuardFigure::Contactor, 'IEC 60947-4-1 (from memory); AC-4 for jogging'],
             ContactorRole::Main => [GuardFigure::ContactorMain, 'IEC 60947-4-1 (from memory)'],
+            ContactorRole::Delta => [GuardFigure::ContactorDelta, 'IEC 60947-4-1 (from memory)'],
             ContactorRole::Star => [GuardFigure::ContactorStar, 'IEC 60947-4-1 (from memory)'],
             ContactorRole::Transformer => [GuardFigure::ContactorTransformer, 'IEC 60947-4-1 (from memory)'],
             ContactorRole::StarPoint => [GuardFigure::ContactorStarPoint, 'IEC 60947-4-1 (from memory)'],

@@ -20,8 +20,9 @@ final class InstalledDevice
                 $rung = $candidate;
             }
         }
-        if ($choice->maximum !== null && $rating->number() > $choice->maximum->number() * (1 + 1e-9)) {
-            self::tooLarge($choice, $choice->maximum, $rating, $ledger);
+        $most = $choice->allowed ?? $choice->maximum;
+        if ($most !== null && $rating->number() > $most->number() * (1 + 1e-9)) {
+            self::tooLarge($choice, $most, $rating, $ledger);
         } elseif ($rating->number() < $duty->design->number()) {
             $ledger
                 ->stop(GuardFinding::InstalledDeviceTooSmall)
@@ -64,7 +65,11 @@ final class InstalledDevice
                 $rating->shown().
                     ' is above '.
                     $maximum->shown().
-                    ($choice->limit === null ? ', the maximum marked on the starter.' : ', the largest permitted without exception.'),
+                    match (true) {
+                        $choice->allowed !== null => ', the largest under the ceiling of the exception.',
+                        $choice->limit === null => ', the maximum marked on the starter.',
+                        default => ', the largest permitted without exception.',
+                    },
             )
             ->do('Fit '.$maximum->shown().' or less.')
             ->source($maximum->source)

@@ -88,9 +88,10 @@ final readonly class Overload
             $this->installed($installed, $dial, $ledger);
         }
 
-        $class = (new RelayClass($this->practice))->solve($circuit, $dial, $installed, $seat, $inrush, $starting, $this->words, $ledger);
+        $pick = (new RelayClass($this->practice))->solve($circuit, $dial, $installed, $seat, $inrush, $starting, $this->words,
+            $this->rules, $ledger);
 
-        return new OverloadResult($dial, $class, $seat->where());
+        return new OverloadResult($dial, $pick, $seat);
     }
 
     private static function seat(Circuit $circuit, StartingMethod $method): ?RelaySeat

@@ -5,12 +5,16 @@ declare(strict_types=1);
 namespace BraveAnvil\Guard;
 
 use BraveAnvil\Solution\Figure;
+use BraveAnvil\Start\Method\RelaySeat;
 
-/** The overload relay once it is set: its dial in A, and its trip class where the start is known. */
+/** The overload relay once it is set. */
 final readonly class OverloadResult
 {
-    /** @param  string  $where  in which conductors it sits, behind its amperes; empty in the line */
-    public function __construct(public Figure $dial, public ?Figure $class, public string $where)
+    /**
+     * @param  Figure  $dial  A
+     * @param  RelayPick|null  $pick  its trip class; null where the start is not known
+     */
+    public function __construct(public Figure $dial, public ?RelayPick $pick, public RelaySeat $seat)
     {
     }
 }

@@ -81,13 +81,15 @@ final class Prospective
         if ($fault === null) {
             $ledger->note(GuardFinding::FaultLevelUnknown)->title('Fault level not known')
                 ->because('Neither a fault level nor a transformer with its impedance is typed, so the breaking capacity is not checked.')
-                ->do('Ask the supply authority, or take both from the transformer’s plate.');
+                ->do('Ask the supply authority, or take both from the transformer’s plate.')
+                ->about('supply.transformer_kva');
         } elseif ($capacity === null) {
             $ledger
                 ->note(GuardFinding::BreakingCapacityNotChecked)
                 ->title('Breaking capacity not checked')
                 ->because('Device and starter must stand at least '.$fault->shown(3).'.')
                 ->do('Type the device’s breaking capacity to have it checked.')
+                ->about('guard.breaking_capacity_ka')
                 ->source('IEC 60364-4-43, NEC 110.9 (from memory)')
                 ->on(GuardFigure::ProspectiveCurrent);
         } elseif ($capacity->number() < $fault->number()) {

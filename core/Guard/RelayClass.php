@@ -36,7 +36,7 @@ final readonly class RelayClass
     /**
      * @param  Figure  $dial  that is right, A
      * @param  Figure|null  $installed  where the relay stands, A; null where nobody says
-     * @return Figure|null null where the time of the start is not known: the class is then not checked
+     * @return RelayPick|null null where the time of the start is not known: the class is then not checked
      */
     public function solve(
         Circuit $circuit,
@@ -46,8 +46,9 @@ final readonly class RelayClass
         Inrush $inrush,
         Starting $starting,
         Words $words,
+        OverloadRules $rules,
         Ledger $ledger,
-    ): ?Figure {
+    ): ?RelayPick {
         $multiple = $ledger
             ->work(GuardFigure::StartMultiple)
             ->from(I: $inrush->current, dial: $dial)
@@ -70,7 +71,7 @@ final readonly class RelayClass
                 break;
             }
         }
-        $figure = $this->figure($class, $multiple, $margin, $dial, $seat, $inrush, $ledger);
+        $this->figure($class, $multiple, $margin, $dial, $seat, $inrush, $ledger);
         $share = $this->share($class, $dial, $seat, $inrush);
         if ($share > $this->most($inrush)) {
             $this->trips($typed, $class, $share, $margin, $multiple, $inrush, $ledger);
@@ -95,11 +96,11 @@ final readonly class RelayClass
             $this->worst($class, $dial, $seat, $starting, $ledger);
         }
         $this->latest($class, $dial, $seat, $starting, $ledger);
-        if (in_array($class, [TripClass::Class20, TripClass::Class30], true)) {
-            $this->slow($circuit, $class, $dial, $seat, $inrush, $words, $ledger);
+        if ($circuit->has('plate.locked_rotor_time') || in_array($class, [TripClass::Class20, TripClass::Class30], true)) {
+            $this->slow($circuit, $class, $dial, $seat, $inrush, $words, $rules, $ledger);
         }
 
-        return $figure;
+        return new RelayPick($class, $share <= $this->most($inrush));
     }
 
     /** Whether a relay of the slowest class, at its right dial in its usual place, lets a start pass. */
@@ -159,47 +160,32 @@ final readonly class RelayClass
         RelaySeat $seat,
         Inrush $inrush,
         Ledger $ledger,
-    ): Figure {
+    ): void {
         $classes = $this->practice->overloadClasses();
         $work = $ledger
             ->work(GuardFigure::OverloadClass)
             ->equals($class->value)
             ->source($classes->cited())
             ->doubted($classes->doubt($class));
-        if ($inrush->course !== null) {
-            return $work
-                ->from(t: $inrush->time, x: $multiple, k: $margin)
-                ->as(
-                    'θ′ = (m² − θ)/τ stays below 1.05²',
-                    Show::number(100 * $this->share($class, $dial, $seat, $inrush), 3).
-                        ' % of its trip after a start of {t}, from {x} times the dial on; its shortest trip time × {k}',
-                )
-                ->write();
-        }
         $holds = Show::number($classes->holds($class, $multiple->number()), 3);
-        if ($inrush->fullTime === null) {
-            return $work
-                ->from(t: $inrush->time, x: $multiple, k: $margin)
-                ->as('t_start ≤ 0.8 t_trip', '{t} against {k} × '.$holds.' s at {x} times the dial')
-                ->write();
-        }
-        $full = ($inrush->moment->number() * $seat->share) / $dial->number();
-
-        return $work
-            ->from(t: $inrush->time, x: $multiple, k: $margin, td: $inrush->fullTime)
-            ->as(
+        $work->from(t: $inrush->time, x: $multiple, k: $margin);
+        if ($inrush->course !== null) {
+            $work->as(
+                'θ′ = (m² − θ)/τ stays below 1.05²',
+                Show::number(100 * $this->share($class, $dial, $seat, $inrush), 3).
+                    ' % of its trip after a start of {t}, from {x} times the dial on; its shortest trip time × {k}',
+            );
+        } elseif ($inrush->fullTime === null) {
+            $work->as('t_start ≤ 0.8 t_trip', '{t} against {k} × '.$holds.' s at {x} times the dial');
+        } else {
+            $full = ($inrush->moment->number() * $seat->share) / $dial->number();
+            $work->from(t: $inrush->time, x: $multiple, k: $margin, td: $inrush->fullTime)->as(
                 't_star / t_trip + t_delta / t_trip ≤ 0.8',
-                '{t} ÷ '.
-                    $holds.
-                    ' s at {x} times the dial + {td} ÷ '.
-                    Show::number($classes->holds($class, $full), 3).
-                    ' s at '.
-                    Show::number($full, 3).
-                    ' = '.
-                    Show::number($this->share($class, $dial, $seat, $inrush), 3).
-                    ' against {k}',
-            )
-            ->write();
+                '{t} ÷ '.$holds.' s at {x} times the dial + {td} ÷ '.Show::number($classes->holds($class, $full), 3).' s at '.
+                    Show::number($full, 3).' = '.Show::number($this->share($class, $dial, $seat, $inrush), 3).' against {k}',
+            );
+        }
+        $work->write();
     }
 
     private function trips(
@@ -303,7 +289,9 @@ final readonly class RelayClass
         return ', with '.Show::number(100 * (1 - $margin->value)).' % of its time kept back for a warm relay and a low voltage.';
     }
 
-    /** How long a locked rotor may stand, at this motor's own multiple of the dial. */
+    /**
+     * How long a locked rotor may stand, at this motor's own multiple of the dial.
+     */
     private function slow(
         Circuit $circuit,
         TripClass $class,
@@ -311,19 +299,31 @@ final readonly class RelayClass
         RelaySeat $seat,
         Inrush $inrush,
         Words $words,
+        OverloadRules $rules,
         Ledger $ledger,
     ): void {
         $classes = $this->practice->overloadClasses();
-        $stands = static function (float $amperes) use ($classes, $class, $dial): string {
+        $usualWithstand = $rules->usualLockedRotorTime();
+        $within = static fn (float $amperes): float => $classes->tripsWithin($class, $amperes / $dial->number(), $rules->classTimes());
+        $stands = static function (float $amperes) use ($within, $dial): string {
             $multiple = $amperes / $dial->number();
 
-            return Show::number($classes->tripsWithin($class, $multiple), 3).' s, at '.Show::number($multiple, 3).' times the dial';
+            return Show::number($within($amperes), 3).' s, at '.Show::number($multiple, 3).' times the dial';
         };
         // In the first stage of two the same current flows in line and lead.
         $full = $inrush->moment->number() * ($inrush->current->number() < $inrush->moment->number() ? $seat->share : 1.0);
         $withstands = $circuit->number('plate.locked_rotor_time');
         if ($withstands !== null) {
-            $this->outlasts($withstands, $classes->tripsWithin($class, $full / $dial->number()), $class, $ledger);
+            $this->outlasts($withstands, $within($full), $class, $ledger);
+
+            return;
+        }
+        if ($usualWithstand !== null && $within($full) <= $usualWithstand) {
+            $ledger->note(GuardFinding::RotorWithstandAssumed)
+                ->title('The locked rotor is taken to stand '.Show::number($usualWithstand).' s')
+                ->because('Class '.$class->value.' trips within '.$stands($full).'. Nothing is stamped of how long the rotor may stand.')
+                ->do('Type it from the data sheet to be sure.')->about('plate.locked_rotor_time')
+                ->source('NEMA MG 1 (from memory)')->on(GuardFigure::OverloadClass);
 
             return;
         }

@@ -13,8 +13,15 @@ final readonly class Measured
      * @param  Figure|null  $voltage  mean between lines, V
      * @param  Figure|null  $current  mean of the lines, A
      * @param  Figure|null  $angle  between phase voltage and current, °
+     * @param  Figure|null  $real  W
+     * @param  Figure|null  $reactive  var, below nought where the current leads
      */
-    public function __construct(public ?Figure $voltage = null, public ?Figure $current = null, public ?Figure $angle = null)
-    {
+    public function __construct(
+        public ?Figure $voltage = null,
+        public ?Figure $current = null,
+        public ?Figure $angle = null,
+        public ?Figure $real = null,
+        public ?Figure $reactive = null,
+    ) {
     }
 }

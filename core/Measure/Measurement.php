@@ -50,7 +50,7 @@ final class Measurement
             self::rating($current, $load, $ledger);
         }
 
-        return new Measured($meters->voltage, $current, $reading->angle);
+        return new Measured($meters->voltage, $current, $reading->angle, $reading->real, $reading->reactive);
     }
 
     private static function watts(PowerReading $reading): void

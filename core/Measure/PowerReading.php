@@ -25,6 +25,9 @@ final class PowerReading
 
     public ?Figure $angle = null;
 
+    /** var, below nought where the current leads. */
+    public ?Figure $reactive = null;
+
     /** The current that follows from the other readings, A. */
     public ?Figure $followingCurrent = null;
 
@@ -108,7 +111,7 @@ final class PowerReading
         $sense = $this->circuit->chosen('measure.sense', Sense::class);
         $sign = $sense === Sense::Leading ? '−' : '';
 
-        return $this->ledger
+        return $this->reactive = $this->ledger
             ->work(MeasuredFigure::Reactive)
             ->from(...$from)
             ->as($sign.$formula, $sign.$working)
@@ -174,7 +177,7 @@ final class PowerReading
             ->as('S cos φ', '{S} × {pf}')
             ->equals($apparent->number() * cos($radians))
             ->write();
-        $this->ledger
+        $this->reactive = $this->ledger
             ->work(MeasuredFigure::Reactive)
             ->from(S: $apparent, a: $angle)
             ->as('S sin φ', '{S} × sin {a}')

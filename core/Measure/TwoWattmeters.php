@@ -102,7 +102,7 @@ final class TwoWattmeters
             // The coil whose voltage is 30° behind its phase voltage reads high on a lagging load.
             $first = Wattmeters::ahead($x->value.$common->value, $x->value, $sequence->value) < 0;
             [$high, $low, $highLine, $lowLine] = $first ? [$a, $b, $x, $y] : [$b, $a, $y, $x];
-            $reactive = $reading->ledger
+            $reactive = $reading->reactive = $reading->ledger
                 ->work(MeasuredFigure::Reactive)
                 ->from(a: $high, b: $low)
                 ->as('√3 (W'.$highLine->value.' − W'.$lowLine->value.')', '√3 × ({a} − {b})')

@@ -133,7 +133,7 @@ final class Wattmeters
     {
         $apparent = $reading->apparent();
         $sign = $ahead < 0 ? '' : '−';
-        $reactive = $reading->ledger
+        $reactive = $reading->reactive = $reading->ledger
             ->work(MeasuredFigure::Reactive)
             ->from(W: $watts)
             ->as($sign.'√3 W', $sign.'√3 × {W}')

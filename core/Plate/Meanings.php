@@ -82,7 +82,7 @@ final readonly class Meanings
 
     private function duty(Circuit $circuit): ?string
     {
-        $type = $circuit->word('plate.duty');
+        $type = $circuit->duty()?->type;
         $text = $type === null ? null : $this->practice->stamps()->duty($type);
         $echo = $circuit->read()['plate.duty'] ?? '';
         $detail = str_contains($echo, ', ') && $type !== 'S1' ? ' Here: '.substr($echo, (int) strpos($echo, ', ') + 2).'.' : '';

@@ -10,6 +10,7 @@ use BraveAnvil\Solution\Station;
 /** What the plate, read against itself and its surroundings, brings up. */
 enum PlateFinding: string implements FindingCode
 {
+    case CorrectionOutOfLine = 'correction_out_of_line';
     case UnknownFields = 'unknown_fields';
     case RowInUse = 'row_in_use';
     case KindNotComputed = 'kind_not_computed';

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Power;
 
+use BraveAnvil\Circuit\Choice\MeasuringMethod;
 use BraveAnvil\Circuit\Choice\Sense;
 use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Solution\Figure;
@@ -23,8 +24,8 @@ final class BenchLoad
     public static function solve(Circuit $circuit, Ledger $ledger): Load
     {
         $ledger->block(
-            'A bench load has no plate of a motor: only its power is computed.', Station::Plate, Station::Start, Station::Cable,
-            Station::Guard, Station::Correct,
+            'A bench load has no plate of a motor: its power and its correction are computed.', Station::Plate, Station::Start,
+            Station::Cable, Station::Guard,
         );
         $volts = $circuit->number('supply.voltage');
         if ($volts === null && ! $circuit->bad('supply.voltage')) {
@@ -52,6 +53,12 @@ final class BenchLoad
             $current !== null && $factor !== null => self::byCurrentAndFactor($volts, $current, $factor, $three, $ledger),
             default => null,
         };
+        if ($triple === null && $power === null && $current === null && $factor === null
+            && $circuit->chosen('measure.method', MeasuringMethod::class) !== null) {
+            $ledger->say(Station::Power, 'What it draws is measured.');
+
+            return new Load;
+        }
         if ($triple === null) {
             foreach (['bench.power' => $power, 'bench.current' => $current, 'bench.power_factor' => $factor] as $path => $figure) {
                 if ($figure === null) {

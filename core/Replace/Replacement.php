@@ -8,6 +8,7 @@ use BraveAnvil\Bench;
 use BraveAnvil\Circuit\Choice\MethodName;
 use BraveAnvil\Circuit\CircuitReader;
 use BraveAnvil\Circuit\Parse\Typed;
+use BraveAnvil\Money\MoneyFigure;
 use BraveAnvil\Plate\Frame;
 use BraveAnvil\Plate\PlateFigure;
 use BraveAnvil\Plate\PlateFinding;
@@ -28,6 +29,9 @@ use BraveAnvil\Start\StartFinding;
 /** Whether another motor fits in the place of this one: both are solved in this circuit and held side by side, point by point. */
 final class Replacement
 {
+    /** Share of a year's energy that counts as the same. */
+    private const SAME_YEAR = 0.002;
+
     private const STOP = 'stop';
 
     private const CAUTION = 'caution';
@@ -127,6 +131,7 @@ final class Replacement
         $this->ambient($was, $plate);
         $this->protection(self::text($was, 'ip'), self::text($plate, 'ip'));
         $this->efficiency();
+        $this->year();
         $this->starter($circuit);
         $this->kind();
     }
@@ -471,6 +476,27 @@ final class Replacement
             'Efficiency', $shown($was), $shown($is),
             $points < -0.5 ? self::CAUTION : ($points > 0.3 ? self::BETTER : self::EQUAL),
             $points < -0.5 ? 'It wastes more; and a lower class may not be put into service new.' : '',
+        );
+    }
+
+    /** Energy of a year where hours or prices are typed: what a better or a worse class is worth at this load. */
+    private function year(): void
+    {
+        $was = $this->present->figure(MoneyFigure::RunningEnergy);
+        $is = $this->offered->figure(MoneyFigure::RunningEnergy);
+        if ($was === null || $is === null) {
+            return;
+        }
+        $costWas = $this->present->figure(MoneyFigure::RunningCost);
+        $cost = $this->offered->figure(MoneyFigure::RunningCost);
+        $shown = static fn (Figure $energy, ?Figure $price): string => $energy->shown(4).($price === null ? '' : ', '.$price->shown(4));
+        $more = $is->number() - $was->number();
+        $worth = $costWas === null || $cost === null ? '' : ', '.Show::number(abs($cost->number() - $costWas->number()), 3);
+        $this->put(
+            'Energy in a year', $shown($was, $costWas), $shown($is, $cost),
+            abs($more) <= self::SAME_YEAR * $was->number() ? self::EQUAL : ($more > 0 ? self::CAUTION : self::BETTER),
+            abs($more) <= self::SAME_YEAR * $was->number() ? '' : 'It takes '.Show::quantity(abs($more), Unit::WattHour, 3).
+                ($more > 0 ? ' more' : ' less').' in a year'.$worth.'. A fan or a pump that turns faster takes more than that.',
         );
     }
 

@@ -5,9 +5,12 @@ declare(strict_types=1);
 namespace BraveAnvil\RuleBook;
 
 use BraveAnvil\Circuit\Choice\Scpd;
+use BraveAnvil\Circuit\Circuit;
+use BraveAnvil\Guard\Device;
 use BraveAnvil\Guard\DeviceDuty;
 use BraveAnvil\Guard\ScpdChoice;
 use BraveAnvil\Solution\FindingBuilder;
+use BraveAnvil\TimeCurrent\Band;
 
 /** Which protective devices a rule book knows, and which rating it takes. */
 interface DeviceRules
@@ -21,6 +24,22 @@ interface DeviceRules
     /** The device by its rule, with every rating looked at. */
     public function choose(Scpd $scpd, DeviceDuty $duty): ScpdChoice;
 
+    /**
+     * A device of a rating that is there already; null where no standard curve tells what it does.
+     *
+     * @param  float  $rating  A
+     * @param  float  $dial  of the overload that it may have built in, A
+     */
+    public function device(Scpd $scpd, float $rating, float $dial): ?Device;
+
+    /**
+     * Within which a device of a rating acts, as far as its standard tells; null where it tells nothing.
+     *
+     * @param  float  $rating  A
+     * @param  float  $dial  of the overload that it may have built in, A
+     */
+    public function band(Scpd $scpd, float $rating, float $dial): ?Band;
+
     /** @return list<FindingBuilder> what its rule asks of a kind of device beside the figures */
-    public function notes(Scpd $scpd): array;
+    public function notes(Scpd $scpd, Circuit $circuit): array;
 }

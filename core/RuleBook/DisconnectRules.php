@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace BraveAnvil\RuleBook;
 
+use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Guard\SwitchChoice;
 use BraveAnvil\Solution\Figure;
 use BraveAnvil\Solution\FindingBuilder;
@@ -16,6 +17,9 @@ interface DisconnectRules
      * @param  Figure|null  $fuse  rating of the fuses, A; null where the protective device is none
      */
     public function choose(Figure $design, ?Figure $fuse): SwitchChoice;
+
+    /** The power that switch and controller must be rated for, W; null where the book asks for none. */
+    public function controller(Circuit $circuit): ?Figure;
 
     /** @return list<FindingBuilder> what its rule asks beside the figures */
     public function notes(): array;

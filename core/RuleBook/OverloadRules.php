@@ -20,6 +20,12 @@ interface OverloadRules
      */
     public function setting(Circuit $circuit, Figure $current, RelaySeat $seat): OverloadSetting;
 
+    /** How long a locked rotor is taken to stand where the plate does not say, s; null where the book's world has no such rule. */
+    public function usualLockedRotorTime(): ?float;
+
+    /** Multiple of the dial at which a relay must have tripped from cold within the seconds that name its class. */
+    public function classTimes(): float;
+
     /** @return list<FindingBuilder> what its rule asks beside the figures */
     public function notes(): array;
 }

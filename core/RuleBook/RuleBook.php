@@ -7,6 +7,7 @@ namespace BraveAnvil\RuleBook;
 use BraveAnvil\Circuit\Assumed;
 use BraveAnvil\Circuit\Choice\PhaseNaming;
 use BraveAnvil\Circuit\Choice\RuleBookName;
+use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Circuit\Fields;
 
 /**
@@ -35,8 +36,8 @@ interface RuleBook
      */
     public function choices(): array;
 
-    /** @return list<FieldPath> fields that it has no use for */
-    public function unused(): array;
+    /** @return list<FieldPath> fields that it has no use for, with the other choices of this circuit */
+    public function unused(Circuit $circuit): array;
 
     /** Whether a bare frame number, such as 56, is the shaft height in mm, and plates are laid out as IEC does. */
     public function metricFrames(): bool;
@@ -61,6 +62,6 @@ interface RuleBook
 
     public function currents(): CurrentRules;
 
-    /** Its procedures for cable, guard and capacitor, or null while it has none here. */
-    public function sizing(): ?Sizing;
+    /** Its procedures for cable, guard and capacitor. */
+    public function sizing(): Sizing;
 }

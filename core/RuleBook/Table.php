@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace BraveAnvil\RuleBook;
 
 use BraveAnvil\Solution\Correction;
+use BraveAnvil\Solution\Doubt;
 use BraveAnvil\Solution\Entry;
 use BraveAnvil\Solution\Fault;
 
@@ -26,6 +27,7 @@ final readonly class Table
         public TableName $name,
         public string $source,
         public string $edition,
+        public string $unit,
         public array $data,
         private array $uncertain,
         private array $corrections = [],
@@ -43,7 +45,9 @@ final readonly class Table
         /** @var array<string, string> $uncertain */
         $uncertain = $file['uncertain'];
 
-        return new self($name, $file['source'], $file['edition'], $file['data'], $uncertain);
+        $unit = $file['unit'] ?? '';
+
+        return new self($name, $file['source'], $file['edition'], is_string($unit) ? $unit : '', $file['data'], $uncertain);
     }
 
     /**
@@ -57,7 +61,7 @@ final readonly class Table
             self::replaced($this->data, self::path($correction->entry), $correction->value) ??
             throw Fault::noEntry($this->name->value, $correction->entry);
 
-        return new self($this->name, $this->source, $this->edition, $data, $this->uncertain, [
+        return new self($this->name, $this->source, $this->edition, $this->unit, $data, $this->uncertain, [
             ...$this->corrections, $correction->entry => $correction,
         ]);
     }
@@ -131,6 +135,32 @@ final readonly class Table
     public function entry(string ...$path): Entry
     {
         return new Entry($this->must(...$path), $this->cited(), $this->doubt(...$path), $this->correction(...$path));
+    }
+
+    /** Whether there is anything at a path. */
+    public function has(string ...$path): bool
+    {
+        return $this->at(...$path) !== null;
+    }
+
+    /** Whether a number or a blank stands at a path. */
+    public function isEntry(string ...$path): bool
+    {
+        $key = array_pop($path);
+        $row = $path === [] ? $this->data : $this->at(...$path);
+        if ($key === null || ! is_array($row) || ! array_key_exists($key, $row)) {
+            return false;
+        }
+
+        return $row[$key] === null || is_int($row[$key]) || is_float($row[$key]);
+    }
+
+    /** @return list<mixed>|null the row at a path where it is one, without names of its own */
+    public function row(string ...$path): ?array
+    {
+        $row = $this->at(...$path);
+
+        return is_array($row) && array_is_list($row) ? $row : null;
     }
 
     public function text(string ...$path): ?string
@@ -218,20 +248,46 @@ final readonly class Table
         return array_map(strval(...), array_keys($this->list(...$path)));
     }
 
-    /** Why the entry, its row or the whole is doubted, or null. */
-    public function doubt(string ...$path): ?string
+    /**
+     * The same column in the row before and in the row after an entry; null where there is none, or no number.
+     *
+     * @return array{float|null, float|null}
+     */
+    public function neighbours(string $pointer): array
     {
-        if ($this->uncertain === []) {
+        $path = self::path($pointer);
+        $column = array_pop($path);
+        $row = array_pop($path);
+        if ($column === null || $row === null) {
+            return [null, null];
+        }
+        $keys = $path === [] ? $this->keys() : $this->keys(...$path);
+        $place = array_search($row, $keys, true);
+        $at = fn (int $i): ?float => isset($keys[$i]) ? $this->number(...[...$path, $keys[$i], $column]) : null;
+
+        return $place === false ? [null, null] : [$at($place - 1), $at($place + 1)];
+    }
+
+    /** Why the entry, its row or the whole is doubted, or null; what a site corrected or confirmed is doubted no more. */
+    public function doubt(string ...$path): ?Doubt
+    {
+        if ($this->uncertain === [] || $this->correction(...$path) !== null) {
             return null;
         }
-        for (; $path !== []; array_pop($path)) {
+        for ($whole = $path; $path !== []; array_pop($path)) {
             $reason = $this->uncertain[self::pointer($path)] ?? null;
             if ($reason !== null) {
-                return $reason;
+                return new Doubt($reason, EntryPath::of($this, self::pointer($whole)));
             }
         }
 
         return null;
+    }
+
+    /** Whether a site replaced any of its entries. */
+    public function isCorrected(): bool
+    {
+        return $this->corrections !== [];
     }
 
     /** Who replaced this entry, or null. */
@@ -247,13 +303,13 @@ final readonly class Table
     }
 
     /** @param  array<array-key, string>  $path */
-    private static function pointer(array $path): string
+    public static function pointer(array $path): string
     {
         return implode('/', str_replace('/', '~1', $path));
     }
 
     /** @return list<string> */
-    private static function path(string $pointer): array
+    public static function path(string $pointer): array
     {
         return str_replace('~1', '/', explode('/', $pointer));
     }

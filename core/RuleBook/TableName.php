@@ -7,7 +7,17 @@ namespace BraveAnvil\RuleBook;
 /** The tables there are: folder and file below `data/` without ending. */
 enum TableName: string
 {
+    case CecAmbientCorrection = 'cec/ambient_correction';
+    case CecAmpacity = 'cec/ampacity';
+    case CecAmpacityFreeAir = 'cec/ampacity_free_air';
+    case CecBonding = 'cec/bonding';
+    case CecConductorAdjustment = 'cec/conductor_adjustment';
+    case CecDuty = 'cec/duty';
+    case CecFreeAirSpacing = 'cec/free_air_spacing';
     case CecMotorCurrent = 'cec/motor_current';
+    case CecMotorFactors = 'cec/motor_factors';
+    case CecProtectionPercent = 'cec/protection_percent';
+    case CecStandardRatings = 'cec/standard_ratings';
     case IecAmbientAir = 'iec/ambient_air';
     case IecAmbientGround = 'iec/ambient_ground';
     case IecAmpacityAirPvcCopper = 'iec/ampacity_air_pvc_copper';
@@ -29,6 +39,7 @@ enum TableName: string
     case IecGrouping = 'iec/grouping';
     case IecInsulationResistance = 'iec/insulation_resistance';
     case IecLoopImpedance = 'iec/loop_impedance';
+    case IecMotorBreaker = 'iec/motor_breaker';
     case IecMotorCurrent = 'iec/motor_current';
     case IecMountingCode = 'iec/mounting_code';
     case IecOverloadClass = 'iec/overload_class';
@@ -47,6 +58,8 @@ enum TableName: string
     case NecConductorImpedance = 'nec/conductor_impedance';
     case NecConductorProperties = 'nec/conductor_properties';
     case NecDesignLetters = 'nec/design_letters';
+    case NecDeviceTestLimits = 'nec/device_test_limits';
+    case NecDuty = 'nec/duty';
     case NecEditionChanges = 'nec/edition_changes';
     case NecEnclosure = 'nec/enclosure';
     case NecEquipmentGrounding = 'nec/equipment_grounding';
@@ -62,6 +75,7 @@ enum TableName: string
     case NecProtectionExceptions = 'nec/protection_exceptions';
     case NecProtectionPercent = 'nec/protection_percent';
     case NecSmallConductorLimit = 'nec/small_conductor_limit';
+    case NecRacewayFill = 'nec/raceway_fill';
     case NecStandardRatings = 'nec/standard_ratings';
     case NecTypicalTorque = 'nec/typical_torque';
     case NecUnbalanceDerating = 'nec/unbalance_derating';

@@ -12,6 +12,7 @@ final readonly class Correction
      * @param  string  $entry  JSON pointer without its first slash, `copper/8/0`
      * @param  float  $value  in the table's unit
      * @param  string  $on  a date as the person typed it
+     * @param  string  $page  of the printed book, where somebody named it
      */
     public function __construct(
         public string $table,
@@ -20,12 +21,14 @@ final readonly class Correction
         public string $by,
         public string $on,
         public string $why,
+        public string $page = '',
     ) {
     }
 
     /** As it stands behind the source of a figure that rests on it. */
     public function text(): string
     {
-        return 'corrected to '.Show::number($this->value, 6).' by '.$this->by.' on '.$this->on.': '.$this->why;
+        return 'corrected to '.Show::number($this->value, 6).' by '.$this->by.' on '.$this->on.': '.$this->why.
+            ($this->page === '' ? '' : ', page '.$this->page);
     }
 }

@@ -9,12 +9,12 @@ final readonly class Entry
 {
     /**
      * @param  string  $source  what to print beside a figure taken from here
-     * @param  string|null  $doubt  why memory is not sure of it
+     * @param  Doubt|null  $doubt  why memory is not sure of it
      */
     public function __construct(
         public float $value,
         public string $source,
-        public ?string $doubt = null,
+        public ?Doubt $doubt = null,
         public ?Correction $correction = null,
     ) {
     }

@@ -54,6 +54,11 @@ final class Fault extends LogicException
         return new self("$table has no entry at $path");
     }
 
+    public static function noCandidate(string $run, int $place): self
+    {
+        return new self("There is no conductor at place $place of the sizes from $run");
+    }
+
     public static function notFromHere(): self
     {
         return new self('Only a fork of a ledger can be adopted by it');

@@ -10,7 +10,7 @@ final readonly class FieldNote
     /**
      * @param  string  $empty  what an empty field means, with who says so in brackets
      * @param  string  $why  the words by which that is marked down to the sheet
-     * @param  list<array{value: string, label: string, computed: bool}>  $choices  empty where anything may be typed
+     * @param  list<array{value: string, label: string}>  $choices  empty where anything may be typed
      * @param  bool  $used  whether this rule book and starting method have a use for it
      */
     public function __construct(public string $empty, public string $why, public array $choices, public bool $used)
@@ -42,7 +42,7 @@ final readonly class FieldNote
     /** @return array<string, mixed> */
     public static function schema(): array
     {
-        $choice = Shape::object(['value' => Shape::text(), 'label' => Shape::text(), 'computed' => Shape::flag()], 'FieldChoice');
+        $choice = Shape::object(['value' => Shape::text(), 'label' => Shape::text()], 'FieldChoice');
         $all = ['empty' => Shape::text(), 'why' => Shape::text(), 'choices' => Shape::list($choice), 'unused' => Shape::flag()];
 
         return [

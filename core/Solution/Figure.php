@@ -18,7 +18,7 @@ final readonly class Figure
      * @param  string|null  $field  path of the field that it was read from
      * @param  array<string, string>  $from  lineage: placeholder of the working => key of a figure, or `field:` and a path
      * @param  list<string>  $assumptions  what it rests on that nobody stamped or measured
-     * @param  string|null  $doubt  why the table entry that it rests on is not sure
+     * @param  Doubt|null  $doubt  why the table entry that it rests on is not sure
      * @param  list<Correction>  $corrections  entries of a site's own that it rests on
      *
      * @throws Fault when the value is not finite
@@ -34,7 +34,7 @@ final readonly class Figure
         public string $source = '',
         public array $from = [],
         public array $assumptions = [],
-        public ?string $doubt = null,
+        public ?Doubt $doubt = null,
         public array $corrections = [],
     ) {
         if (is_float($value) && ! is_finite($value)) {
@@ -148,7 +148,8 @@ final readonly class Figure
             'label' => $this->label, 'value' => $this->value, 'unit' => $this->unit->value,
             'shown' => $this->shown(3),
             'formula' => $this->formula, 'working' => $this->working, 'from' => $from, 'source' => $source, 'assumed' => $this->assumed(),
-            'assumptions' => $this->assumptions, 'uncertain' => $this->doubt,
+            'assumptions' => $this->assumptions, 'uncertain' => $this->doubt?->reason,
+            'uncertain_entry' => $this->doubt === null || $this->doubt->path === '' ? null : $this->doubt->path,
             'corrected' => $this->corrections !== [],
         ];
     }

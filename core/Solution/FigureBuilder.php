@@ -37,9 +37,9 @@ final class FigureBuilder
     /** @var array<string, true> */
     private array $assumptions = [];
 
-    private ?string $doubt = null;
+    private ?Doubt $doubt = null;
 
-    private ?string $inherited = null;
+    private ?Doubt $inherited = null;
 
     /** @var list<Correction> */
     private array $corrections = [];
@@ -183,7 +183,7 @@ final class FigureBuilder
     }
 
     /** Why the table entry that it rests on is not sure; null takes over that of what goes in. */
-    public function doubted(?string $doubt): self
+    public function doubted(?Doubt $doubt): self
     {
         $this->doubt = $doubt;
 

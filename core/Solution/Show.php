@@ -19,10 +19,12 @@ final class Show
         'VA' => [[1e7, 1e6, 'MVA'], [1000, 1e3, 'kVA'], [0, 1, 'VA']],
         'var' => [[1e6, 1e6, 'Mvar'], [1000, 1e3, 'kvar'], [0, 1, 'var']],
         'F' => [[0, 1e-6, 'µF']],
+        'H' => [[1, 1, 'H'], [0, 1e-3, 'mH']],
         'Ω' => [[1e6, 1e6, 'MΩ'], [1000, 1e3, 'kΩ'], [1, 1, 'Ω'], [0, 1e-3, 'mΩ']],
         'A' => [[10000, 1e3, 'kA'], [0, 1, 'A']],
+        'Wh' => [[1e6, 1e6, 'MWh'], [1000, 1e3, 'kWh'], [0, 1, 'Wh']],
         'J' => [[1e6, 1e6, 'MJ'], [1e4, 1e3, 'kJ'], [0, 1, 'J']],
-        'A²s' => [[1e4, 1e3, 'kA²s'], [0, 1, 'A²s']],
+        'A²s' => [[1e4, 1e6, '(kA)²s'], [0, 1, 'A²s']],
     ];
 
     /** A number with $digits significant digits (whole numbers keep all theirs), no exponent, no trailing zeros. */

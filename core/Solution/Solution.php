@@ -86,6 +86,19 @@ final readonly class Solution
         ];
     }
 
+    /** @return list<string> doubted table entries on which its figures rest, by the names under which corrections travel */
+    public function doubts(): array
+    {
+        $paths = [];
+        foreach ($this->figures as $figure) {
+            if ($figure->doubt !== null && $figure->doubt->path !== '') {
+                $paths[$figure->doubt->path] = true;
+            }
+        }
+
+        return array_keys($paths);
+    }
+
     /** One line of JSON. */
     public function toJson(): string
     {

@@ -15,12 +15,14 @@ enum Unit: string
     case Var = 'var';
     case Ohm = 'Ω';
     case Farad = 'F';
+    case Henry = 'H';
     case Hertz = 'Hz';
     case Rpm = 'rpm';
     case NewtonMetre = 'N·m';
     case KilogramSquareMetre = 'kg·m²';
     case Second = 's';
     case Hour = 'h';
+    case Year = 'years';
     case Metre = 'm';
     case SquareMillimetre = 'mm²';
     case Celsius = '°C';

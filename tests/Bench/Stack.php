@@ -10,12 +10,16 @@ use Tests\Browser\Chromium;
 /** The stack as bin/start runs it, caches and all, over a database of its own with 10 000 circuits. */
 final class Stack
 {
-    /** @param  resource  $process */
+    /**
+     * @param  resource  $process
+     * @param  array<string, string>  $environment
+     */
     private function __construct(
         public readonly string $base,
         private $process,
         private readonly string $root,
         private readonly bool $ownsDatabase,
+        private readonly array $environment,
     ) {
     }
 
@@ -62,7 +66,24 @@ final class Stack
         }
         Chromium::await($port);
 
-        return new self("http://127.0.0.1:$port", $process, $root, ! $running);
+        return new self("http://127.0.0.1:$port", $process, $root, ! $running, $environment);
+    }
+
+    /** Puts every circuit into the first site, so that one site has them all. */
+    public function gather(): void
+    {
+        self::run(
+            'php -r '.escapeshellarg(
+                <<<'PHP'
+                require 'vendor/autoload.php';
+                $app = require 'bootstrap/app.php';
+                $app->make(Illuminate\Contracts\Console\Kernel::class)->bootstrap();
+                Illuminate\Support\Facades\DB::statement("UPDATE circuits SET site_id = 1, tag = id || ' ' || tag");
+                PHP
+                ,
+            ),
+            $this->root, $this->environment,
+        );
     }
 
     public function stop(): void

@@ -18,7 +18,7 @@ final class WholeJobTest extends BrowserTestCase
         $hand->press('Sign in');
         $hand->see('The standing of the results');
         $hand->press('I have read this');
-        $hand->see('circuits on 2 sites');
+        $hand->see('circuits on 3 sites');
         $hand->press('New circuit');
         $hand->press('Larkrigg Mill: 400 V, 50 Hz, IEC 60364');
         $hand->see('Type what is stamped');
@@ -64,7 +64,7 @@ final class WholeJobTest extends BrowserTestCase
         self::assertSame('0.95', $hand->value('Target power factor'));
 
         $hand->open('/');
-        $hand->see('circuits on 2 sites');
+        $hand->see('circuits on 3 sites');
         $hand->leave();
         $hand->keys('/');
         $hand->keys('sorting');
@@ -207,7 +207,7 @@ final class WholeJobTest extends BrowserTestCase
         $hand->open('/sign-in');
         $hand->see('Sign in');
         $hand->keys('electrician-a', WebDriverKeys::TAB, 'larkrigg', WebDriverKeys::ENTER);
-        $hand->see('circuits on 2 sites');
+        $hand->see('circuits on 3 sites');
         $hand->keys('/', 'kf-204');
         $hand->see('1 circuit found');
         $focused = static fn (): string => trim(

@@ -83,7 +83,7 @@ final class YardTest extends BrowserTestCase
         $hand->see('480Y/277 V, 60 Hz, NEC');
         $hand->press('Cancel');
         $hand->until(static fn (): bool => ! $hand->has('Which site?'));
-        self::assertTrue($hand->has('circuits on 2 sites'));
+        self::assertTrue($hand->has('circuits on 3 sites'));
     }
 
     public function test_on_a_phone_what_flows_comes_first(): void

@@ -63,13 +63,17 @@ final class BadInputTest extends CoreTestCase
     public static function notYet(): array
     {
         return [
-            'aM fuse' => ['guard.scpd', 'fuse_am'], 'motor breaker' => ['guard.scpd', 'motor_breaker'],
-            'instantaneous' => ['guard.scpd', 'breaker_instantaneous'],
-            'exception' => ['guard.start_exception', ['evidence' => 'it tripped']],
-            'duty' => ['plate.duty', 'S3 40 %'], 'one phase' => ['supply.phases', 1], 'canadian' => ['rule_book', 'cec'],
-            'isolated earth' => ['supply.earthing', 'it'], 'aluminium' => ['cable.material', 'aluminium'],
-            'buried' => ['cable.method', 'D2'],
+            'a duty whose load no plate tells' => ['plate.duty', 'S9'],
         ];
+    }
+
+    public function test_one_phase_is_corrected_and_sizes_nothing(): void
+    {
+        $solution = Circuits::solve(Circuits::kilnFan(), ['supply.phases' => 1, 'correction.place' => 'board']);
+        self::assertErrorAt('supply.phases', $solution, ErrorKind::Refused);
+        self::assertNull($solution->figure('cable.size'));
+        self::assertNull($solution->figure('guard.scpd_rating'));
+        self::assertNotNull($solution->figure('correct.capacitance_required'));
     }
 
     #[DataProvider('notYet')]

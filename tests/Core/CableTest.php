@@ -28,7 +28,7 @@ final class CableTest extends CoreTestCase
 
     public function test_where_no_size_passes_none_is_published_and_the_constraint_is_named(): void
     {
-        $long = Circuits::solve(Circuits::kilnFan(), ['cable.length' => '3000 m']);
+        $long = Circuits::solve(Circuits::kilnFan(), ['cable.length' => '3000 m', 'cable.sets' => 1]);
         self::assertErrorAt('cable.size', $long, ErrorKind::Refused);
         self::assertNull($long->figure('cable.size'));
         self::assertNull($long->figure('cable.ampacity'));
@@ -37,7 +37,7 @@ final class CableTest extends CoreTestCase
         self::assertNotEmpty(Circuits::curve($long, 'ladder')['rows'], 'the ladder still shows why');
 
         $large = ['plate.power' => '450 kW', 'plate.current' => '790/455', 'cable.length' => '5 m'];
-        $hot = Circuits::solve(Circuits::kilnFan(), [...$large, 'cable.grouped_circuits' => 9]);
+        $hot = Circuits::solve(Circuits::kilnFan(), [...$large, 'cable.grouped_circuits' => 9, 'cable.sets' => 1]);
         self::assertStringContainsString('ampacity', Circuits::errors($hot)['cable.size']);
         self::assertStringNotContainsString('drop', Circuits::errors($hot)['cable.size']);
         $advice = array_column(array_map(static fn ($error): array => $error->toArray(), $hot->errors), 'accepted', 'path');

@@ -57,10 +57,10 @@ final class Circuits
      *
      * @return array<string, mixed>
      */
-    public static function twentyFiveHorsepower(): array
+    public static function twentyFiveHorsepower(string $book = 'nec'): array
     {
         return [
-            'tag' => 'DB-25', 'rule_book' => 'nec',
+            'tag' => 'DB-25', 'rule_book' => $book,
             'supply' => ['voltage' => '480Y/277', 'frequency' => 60],
             'plate' => [
                 'power' => '25 hp', 'voltage' => 460, 'current' => 32, 'speed' => 1765, 'power_factor' => 0.84, 'service_factor' => 1.15,

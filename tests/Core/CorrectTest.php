@@ -172,8 +172,17 @@ final class CorrectTest extends CoreTestCase
     public function test_a_long_tap_at_the_motor_needs_its_own_fuse_under_iec(): void
     {
         $short = Circuits::solve(Circuits::kilnFan(), ['correction.place' => 'at_motor', 'correction.tap_length' => 2]);
-        self::assertNull($short->figure('correct.fuse_rating'));
-        self::assertFinds('tap_protection_not_checked', $short, 'note');
+        self::assertNotNull($short->figure('correct.fuse_rating'), 'a 125 A fuse lets more through than thin leads bear');
+        self::assertStringContainsString('the leads bear', self::finding($short, 'tap_protection_not_checked')->text);
+        $small = Circuits::solve(Circuits::kilnFan(), [
+            'correction.place' => 'at_motor', 'correction.tap_length' => 2, 'plate.power' => '7.5 kW', 'plate.current' => 15,
+            'plate.efficiency' => 88,
+        ]);
+        self::assertNull($small->figure('correct.fuse_rating'), 'a small fuse protects short leads');
+        self::assertDoesNotFind('tap_protection_not_checked', $small);
+        self::assertFinds(
+            'tap_protection_not_checked', Circuits::solve(Circuits::kilnFan(), ['correction.place' => 'at_motor']), 'note',
+        );
         $long = Circuits::solve(Circuits::kilnFan(), ['correction.place' => 'at_motor', 'correction.tap_length' => 8]);
         self::assertNotNull($long->figure('correct.fuse_rating'));
     }
@@ -261,7 +270,9 @@ final class CorrectTest extends CoreTestCase
         self::assertStringContainsString("at 70\u{00A0}% load", $solution->sentences['correct'] ?? '');
         $full = Circuits::solve(Circuits::kilnFan(), ['correction.place' => 'board', 'correction.load_percent' => null]);
         self::assertStringContainsString('at full load', $full->sentences['correct'] ?? '');
-        self::assertNull($full->figure('correct.load_corrected_current'), 'it is the full-load one');
+        self::assertStringContainsString(
+            $full->figure('correct.load_corrected_current')?->shown(3) ?? '?', $full->sentences['correct'] ?? '',
+        );
     }
 
     public function test_what_is_equal_is_not_more(): void

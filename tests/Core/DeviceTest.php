@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use BraveAnvil\Circuit\Choice\RuleBookName;
 use BraveAnvil\Circuit\Choice\Scpd;
 use BraveAnvil\Circuit\CircuitReader;
 use BraveAnvil\Guard\Device;
@@ -13,13 +14,16 @@ use BraveAnvil\RuleBook\Iec\FuseGates;
 use BraveAnvil\RuleBook\Iec\GgFuse;
 use BraveAnvil\RuleBook\Iec\MiniatureBreaker;
 use BraveAnvil\RuleBook\Practice\Practice;
+use BraveAnvil\RuleBook\RuleBooks;
 use BraveAnvil\RuleBook\TableName;
 use BraveAnvil\RuleBook\Tables;
+use BraveAnvil\RuleBook\Words;
 use BraveAnvil\Solution\Figure;
 use BraveAnvil\Solution\Unit;
 use BraveAnvil\Start\Method\Inrush;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use RuntimeException;
 
 /** What a protective device carries, clears and lets through, against the gates of its standard. */
 final class DeviceTest extends TestCase
@@ -64,7 +68,7 @@ final class DeviceTest extends TestCase
     #[DataProvider('gates')]
     public function test_the_curve_of_a_fuse_begins_at_its_conventional_currents(float $rating): void
     {
-        $curve = self::fuse($rating)->curve();
+        $curve = self::fuse($rating)->band();
         self::assertEqualsWithDelta(1.25 * $rating, $curve->lower[0][0], 1e-9);
         self::assertEqualsWithDelta(1.6 * $rating, $curve->upper[0][0], 1e-9);
         self::assertEqualsWithDelta($rating <= 63 ? 3600 : 7200, $curve->lower[0][1], 1e-9);
@@ -110,6 +114,10 @@ final class DeviceTest extends TestCase
         foreach (self::types() as $name => [$kind]) {
             yield "breaker $name" => [self::breaker($kind, 32.0)];
         }
+        $rules = (new RuleBooks(Tables::shipped()))->of(RuleBookName::Iec)->sizing()->devices;
+        foreach (['aM fuse' => Scpd::FuseAm, 'motor breaker' => Scpd::MotorBreaker] as $name => $kind) {
+            yield $name => [$rules->device($kind, 63.0, 63.0) ?? throw new RuntimeException("no $name")];
+        }
     }
 
     /** Whatever it is: more current is cleared no later, let through no less for longer, and never both carried and cleared. */
@@ -126,7 +134,7 @@ final class DeviceTest extends TestCase
             }
             $last = $seconds;
         }
-        foreach ([$device->curve()->lower, $device->curve()->upper] as $edge) {
+        foreach ([$device->band()->lower, $device->band()->upper] as $edge) {
             for ($i = 1; $i < count($edge); $i++) {
                 self::assertGreaterThan($edge[$i - 1][0], $edge[$i][0], 'a curve runs to higher currents');
                 self::assertLessThan($edge[$i - 1][1], $edge[$i][1] + 1e-12, 'and to shorter times');
@@ -161,7 +169,8 @@ final class DeviceTest extends TestCase
         $time = static fn (float $s): Figure => Figure::step('time', $s, Unit::Second);
         $start = static fn (float $first, ?float $second): float => (new DeviceDuty(
             CircuitReader::read(['rule_book' => 'iec']), self::amperes(66),
-            new Inrush($star, $time($first), $full, false, self::amperes(1200), $second === null ? null : $time($second)), null,
+            new Inrush($star, $time($first), $full, false, self::amperes(1200), $second === null ? null : $time($second)),
+            null, null, false, self::words(),
         ))->share($fuse);
         self::assertEqualsWithDelta(6 / $fuse->holdsFor(150), $start(6, null), 1e-12);
         self::assertEqualsWithDelta($start(6, null) + 1.5 / $fuse->holdsFor(450), $start(6, 1.5), 1e-12);
@@ -173,9 +182,15 @@ final class DeviceTest extends TestCase
     {
         $duty = new DeviceDuty(
             CircuitReader::read(['rule_book' => 'iec']), self::amperes(20),
-            new Inrush(self::amperes(5000), Figure::step('time', 1.0, Unit::Second), self::amperes(5000), false, self::amperes(9000)), null,
+            new Inrush(self::amperes(5000), Figure::step('time', 1.0, Unit::Second), self::amperes(5000), false, self::amperes(9000)),
+            null, null, false, self::words(),
         );
         self::assertSame(INF, $duty->share(self::breaker(Scpd::BreakerC, 32.0)));
+    }
+
+    private static function words(): Words
+    {
+        return (new RuleBooks(Tables::shipped()))->of(RuleBookName::Iec)->words();
     }
 
     private static function amperes(float $amperes): Figure

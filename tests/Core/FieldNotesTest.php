@@ -65,22 +65,23 @@ final class FieldNotesTest extends CoreTestCase
         self::assertFalse($iec->fields['cable.raceway_material']->used);
     }
 
-    /** What is offered as computed is computed, and what is not is refused with words, never sized as something else. */
+    /** What is offered is computed, in every book. */
     #[DataProvider('choices')]
-    public function test_a_choice_is_offered_as_what_it_is(string $book, string $path, string $value, bool $computed): void
+    public function test_what_is_offered_is_computed(string $book, string $path, string $value): void
     {
-        $circuit = $book === 'iec' ? Circuits::kilnFan() : Circuits::twentyFiveHorsepower();
+        $circuit = $book === 'iec' ? Circuits::kilnFan() : Circuits::twentyFiveHorsepower($book);
         $solution = Circuits::solve($circuit, [$path => $value]);
-        self::assertSame(! $computed, isset(Circuits::errors($solution)[$path]), Circuits::errors($solution)[$path] ?? 'no error');
+        self::assertArrayNotHasKey($path, Circuits::errors($solution), Circuits::errors($solution)[$path] ?? '');
     }
 
-    /** @return iterable<string, array{string, string, string, bool}> */
+    /** @return iterable<string, array{string, string, string}> */
     public static function choices(): iterable
     {
-        foreach (['iec' => Circuits::kilnFan(), 'nec' => Circuits::twentyFiveHorsepower()] as $book => $circuit) {
+        $american = array_map(Circuits::twentyFiveHorsepower(...), ['nec' => 'nec', 'cec' => 'cec']);
+        foreach (['iec' => Circuits::kilnFan(), ...$american] as $book => $circuit) {
             foreach (['starter.method', 'guard.scpd', 'cable.method', 'cable.material', 'supply.earthing', 'load.kind'] as $path) {
                 foreach (Circuits::solve($circuit)->fields[$path]->choices ?? [] as $choice) {
-                    yield "$book, $path ".$choice['value'] => [$book, $path, $choice['value'], $choice['computed']];
+                    yield "$book, $path ".$choice['value'] => [$book, $path, $choice['value']];
                 }
             }
         }
@@ -90,10 +91,23 @@ final class FieldNotesTest extends CoreTestCase
     {
         $direct = Circuits::solve(Circuits::kilnFan());
         $starDelta = Circuits::solve(Circuits::kilnFan(), ['starter.method' => 'star_delta']);
-        foreach (['starter.changeover.by', 'starter.changeover.value', 'guard.overload_place', 'correction.own_contactor'] as $path) {
+        foreach (['starter.changeover.by', 'starter.changeover.value', 'guard.overload_place'] as $path) {
             self::assertFalse($direct->fields[$path]->used, $path);
             self::assertTrue($starDelta->fields[$path]->used ?? true, $path);
         }
+    }
+
+    public function test_a_capacitor_asks_only_for_what_its_place_has(): void
+    {
+        $used = static fn (array $changes, string $path): bool => Circuits::solve(Circuits::kilnFan(), $changes)
+            ->fields[$path]->used ?? true;
+        self::assertTrue($used(['correction.place' => 'board'], 'correction.own_contactor'));
+        self::assertFalse($used(['correction.place' => 'at_motor'], 'correction.own_contactor'), 'it drops out with the motor');
+        self::assertTrue($used(['correction.place' => 'at_motor'], 'correction.tap_length'));
+        self::assertFalse($used(['correction.place' => 'board'], 'correction.tap_length'));
+        self::assertFalse($used([], 'correction.capacitance'), 'with three phases it is told in kvar');
+        self::assertTrue($used(['supply.phases' => 1], 'correction.capacitance'));
+        self::assertFalse($used(['subject' => 'bench_load'], 'correction.place'));
     }
 
     public function test_notes_are_of_fields_that_there_are(): void

@@ -32,7 +32,7 @@ final class FieldsTest extends TestCase
         self::assertNotSame('', $field->label);
         self::assertNotSame('', $field->accepted);
         self::assertSame($field, Fields::find($field->path));
-        self::assertMatchesRegularExpression('/^[a-z_]+(\.[a-z_0-9]+){0,2}$/', $field->path);
+        self::assertMatchesRegularExpression('/^[a-z_]+(\.[a-z_0-9]+){0,3}$/', $field->path);
         self::assertLessThanOrEqual($field->high, $field->low);
     }
 

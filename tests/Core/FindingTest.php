@@ -38,7 +38,9 @@ final class FindingTest extends CoreTestCase
         yield 'without a starting current no starting drop' => [
             'starting_drop_not_checked', 'note', ['plate.start_current_ratio' => 'seven'], [],
         ];
-        yield 'the cable’s own short circuit' => ['fault_withstand_not_checked', 'note', [], null];
+        yield 'a supply of which nobody says how it is earthed' => [
+            'fault_not_checked', 'note', [], ['supply.earthing' => 'tn_s', 'supply.earth_loop_ohm' => 0.02],
+        ];
         yield 'contactor and relay in a short circuit' => ['coordination_by_maker', 'note', [], null];
         yield 'before a link is moved' => [
             'lock_off_before_links', 'note', [], ['plate.voltage' => '400', 'plate.current' => '66'],

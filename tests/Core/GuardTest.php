@@ -95,12 +95,12 @@ final class GuardTest extends CoreTestCase
     public function test_a_locked_rotor_stands_as_long_as_its_own_multiple_lets_it(): void
     {
         $classes = (new Practice(Tables::shipped()))->overloadClasses();
-        self::assertEqualsWithDelta(20.0, $classes->tripsWithin(TripClass::Class20, 7.2), 1e-9);
+        self::assertEqualsWithDelta(20.0, $classes->tripsWithin(TripClass::Class20, 7.2, 7.2), 1e-9);
         $law = static fn (float $m): float => log($m ** 2 / ($m ** 2 - 1.2 ** 2));
-        self::assertEqualsWithDelta((20 * $law(4)) / $law(7.2), $classes->tripsWithin(TripClass::Class20, 4), 1e-9);
-        self::assertSame(7200.0, $classes->tripsWithin(TripClass::Class30, 1.1), 'below 1.2 it may never trip');
+        self::assertEqualsWithDelta((20 * $law(4)) / $law(7.2), $classes->tripsWithin(TripClass::Class20, 4, 7.2), 1e-9);
+        self::assertSame(7200.0, $classes->tripsWithin(TripClass::Class30, 1.1, 7.2), 'below 1.2 it may never trip');
         foreach (OverloadClasses::CHOSEN as $class) {
-            self::assertGreaterThan($classes->holds($class, 6.0), $classes->tripsWithin($class, 6.0));
+            self::assertGreaterThan($classes->holds($class, 6.0), $classes->tripsWithin($class, 6.0, 7.2));
         }
         $slow = ['starter.run_up_time' => '4.5 s', 'guard.overload_class' => '20'];
         $direct = self::finding(Circuits::solve(Circuits::kilnFan(), $slow), 'slow_class');

@@ -6,6 +6,7 @@ namespace Tests\Core;
 
 use BraveAnvil\Plate\PlateFinding;
 use BraveAnvil\Power\PowerFigure;
+use BraveAnvil\Solution\Doubt;
 use BraveAnvil\Solution\Fault;
 use BraveAnvil\Solution\Figure;
 use BraveAnvil\Solution\Ledger;
@@ -109,13 +110,13 @@ final class LedgerTest extends TestCase
             ->work(PowerFigure::Input)
             ->equals(40000.0)
             ->assuming('efficiency of a typical motor')
-            ->doubted('about 95 %')
+            ->doubted(new Doubt('about 95 %'))
             ->write();
         $factor = Figure::typed('plate.power_factor', 'Power factor', 0.8, Unit::None, null);
         $apparent = $ledger->work(PowerFigure::Apparent)->from(P: $input, pf: $factor)
             ->as('P / pf', '{P} ÷ {pf}')->equals(50000.0)->source('definition')->write();
         self::assertSame(['efficiency of a typical motor'], $apparent->assumptions);
-        self::assertSame('about 95 %', $apparent->doubt);
+        self::assertSame('about 95 %', $apparent->doubt?->reason);
         $from = $apparent->toArray()['from'];
         self::assertSame([
             ['placeholder' => 'P', 'figure' => 'power.input'],

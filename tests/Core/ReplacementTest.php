@@ -92,6 +92,22 @@ final class ReplacementTest extends TestCase
         }
     }
 
+    public function test_a_year_is_told_where_hours_or_prices_are_typed(): void
+    {
+        $around = [
+            'settings' => ['tariff' => ['energy_price' => 0.14]], 'load' => [...self::circuit()['load'] ?? [], 'hours' => '75 4000'],
+        ];
+        $plate = self::circuit()['plate'];
+        $check = static fn (array $changes): array => Replacement::check([...self::circuit(), ...$around], [...$plate, ...$changes]);
+        $points = array_column($check(['efficiency' => '96', 'efficiency_class' => null])['points'], null, 'point');
+        self::assertSame('better', $points['Energy in a year']['verdict']);
+        // 37 kW at 75 %: losses of 2.40 kW less 1.54 kW, times 0.4 + 0.6 · 0.75², over 4000 h: near 2.5 MWh.
+        self::assertMatchesRegularExpression('~takes [23]\.\d+.MWh less in a year, [34]\d\d~u', $points['Energy in a year']['text']);
+        $worse = array_column($check(['efficiency' => '91', 'efficiency_class' => null])['points'], 'verdict', 'point');
+        self::assertSame('caution', $worse['Energy in a year']);
+        self::assertArrayNotHasKey('Energy in a year', self::verdicts([]), 'nobody asked');
+    }
+
     public function test_a_hot_place_and_the_starter_speak_too(): void
     {
         self::assertSame(

@@ -10,6 +10,7 @@ use BraveAnvil\Circuit\Choice\Metal;
 use BraveAnvil\Circuit\Choice\RelayPlace;
 use BraveAnvil\Circuit\Choice\Scpd;
 use BraveAnvil\Circuit\CircuitReader;
+use BraveAnvil\Fault\ProtectiveCase;
 use BraveAnvil\RuleBook\LocalUnits;
 use BraveAnvil\RuleBook\Nec\StandardRatings;
 use BraveAnvil\RuleBook\RuleBooks;
@@ -40,6 +41,17 @@ final class RuleBookPartsTest extends CoreTestCase
         return new Conductor($size, $area, Metal::Copper, 1, "$size AWG", "$size AWG");
     }
 
+    /** A run whose line conductor is as ampacity asks, or larger. */
+    private static function of(Conductor $chosen, ?Conductor $needed = null, ?float $rating = null): ProtectiveCase
+    {
+        $needed ??= $chosen;
+
+        return new ProtectiveCase(
+            CableFigure::ProtectiveSize, $chosen, $chosen->metal, $rating === null ? null : self::amperes($rating),
+            $chosen->areaMm2 / $needed->areaMm2, $needed, $chosen,
+        );
+    }
+
     /**
      * NEC Table 250.122, copper, from memory.
      *
@@ -59,7 +71,7 @@ final class RuleBookPartsTest extends CoreTestCase
     public function test_the_grounding_conductor_goes_by_the_device(float $rating, string $size): void
     {
         $large = self::gauge('500', 253.4);
-        $figure = self::sizing('nec')->protective->size(CableFigure::ProtectiveSize, $large, $large, $large, self::amperes($rating));
+        $figure = self::sizing('nec')->protective->size(self::of($large, rating: $rating));
         self::assertSame($size, $figure?->value);
     }
 
@@ -68,13 +80,13 @@ final class RuleBookPartsTest extends CoreTestCase
     {
         $rules = self::sizing('nec')->protective;
         $fourteen = self::gauge('14', 2.08);
-        self::assertSame('14 AWG', $rules->size(CableFigure::ProtectiveSize, $fourteen, $fourteen, $fourteen, self::amperes(30))?->value);
+        self::assertSame('14 AWG', $rules->size(self::of($fourteen, rating: 30))?->value);
         $four = self::gauge('4', 21.15);
         $two = self::gauge('2', 33.62);
-        $grown = $rules->size(CableFigure::ProtectiveSize, $two, $four, $two, self::amperes(100));
+        $grown = $rules->size(self::of($two, $four, 100));
         self::assertSame('6 AWG', $grown?->value, '8.37 mm² × 33.62 ÷ 21.15 = 13.3 mm²');
         self::assertStringContainsString('enlarged', $grown->working);
-        self::assertNull($rules->size(CableFigure::ProtectiveSize, $four, $four, $four, null), 'it waits for the device');
+        self::assertNull($rules->size(self::of($four)), 'it waits for the device');
     }
 
     /**
@@ -94,7 +106,7 @@ final class RuleBookPartsTest extends CoreTestCase
     public function test_the_protective_conductor_goes_by_its_line(string $line, float $wanted): void
     {
         $conductor = new Conductor($line, (float) $line, Metal::Copper, 1, "$line mm²", (float) $line);
-        $figure = self::sizing('iec')->protective->size(CableFigure::ProtectiveSize, $conductor, $conductor, $conductor, null);
+        $figure = self::sizing('iec')->protective->size(self::of($conductor));
         self::assertEqualsWithDelta($wanted, $figure?->number(), 1e-9);
     }
 

@@ -50,11 +50,12 @@ abstract class FeatureTestCase extends TestCase
         ]);
     }
 
-    protected function circuit(?Site $site = null, string $tag = 'KF-204'): Circuit
+    /** @param  array<string, mixed>  $changes  fields by path */
+    protected function circuit(?Site $site = null, string $tag = 'KF-204', array $changes = []): Circuit
     {
         return (new CircuitStore())->create(
             $site ?? $this->site(),
-            CircuitDocument::from([...Circuits::kilnFan(), 'tag' => $tag]),
+            CircuitDocument::from([...Circuits::changed(Circuits::kilnFan(), $changes), 'tag' => $tag]),
             $this->person('electrician', 'maker-'.uniqid()),
         );
     }

@@ -70,9 +70,9 @@ final class SetupTest extends FeatureTestCase
     {
         $circuit = $this->circuit();
         Circuit::query()->whereKey($circuit->id)->toBase()->update(['core' => '0.0.1', 'cable' => 'old']);
-        $store = new CircuitStore;
-        self::assertSame(1, (new Recompute)->handle($store));
-        self::assertSame(0, (new Recompute)->handle($store));
+        $recompute = new Recompute(new CircuitStore);
+        self::assertSame(1, $recompute->ofOtherCores());
+        self::assertSame(0, $recompute->ofOtherCores());
         self::assertSame("3 × 16\u{00A0}mm²", Circuit::query()->findOrFail($circuit->id)->cable);
     }
 

@@ -93,24 +93,25 @@ final class SolveTest extends FeatureTestCase
         $this->assertProblem(400, $send(str_repeat('{"a":', 60).'1'.str_repeat('}', 60)));
     }
 
+    /**
+     * @param  array<string, mixed>  $schema
+     * @return list<string>
+     */
+    private static function paths(array $schema, string $prefix): array
+    {
+        $paths = [];
+        foreach ($schema['properties'] as $name => $inner) {
+            $paths = [...$paths, ...isset($inner['properties']) ? self::paths($inner, "$prefix$name.") : [$prefix.$name]];
+        }
+
+        return $paths;
+    }
+
     public function test_the_contract_knows_every_field_of_the_core(): void
     {
         $schema = json_decode((string) file_get_contents(base_path('contract/circuit.schema.json')), true);
         self::assertIsArray($schema);
-        $known = [];
-        foreach ($schema['properties'] as $name => $property) {
-            foreach ($property['properties'] ?? [] as $key => $inner) {
-                $known = [
-                    ...$known,
-                    ...isset($inner['properties'])
-                        ? array_map(static fn ($k): string => "$name.$key.$k", array_keys($inner['properties']))
-                        : ["$name.$key"],
-                ];
-            }
-            if (! isset($property['properties'])) {
-                $known[] = $name;
-            }
-        }
+        $known = self::paths($schema, '');
         $core = array_keys(Fields::all());
         sort($core);
         $known = array_values(array_diff($known, ['format']));

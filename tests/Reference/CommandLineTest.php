@@ -98,6 +98,24 @@ final class CommandLineTest extends TestCase
         self::assertStringContainsString("cable.size\t16\tmm²", $out);
     }
 
+    public function test_a_bank_is_solved_like_a_circuit(): void
+    {
+        $load = ['tag' => 'A', 'subject' => 'bench_load', 'bench' => ['power' => '30 kW', 'power_factor' => 0.78]];
+        $file = self::file((string) json_encode([
+            'format' => 'brave-anvil.bank/1', 'tag' => 'BK-1', 'rule_book' => 'iec', 'supply' => ['voltage' => 400, 'frequency' => 50],
+            'circuits' => [$load], 'bank' => ['target_power_factor' => 0.95],
+        ]));
+        [$status, $out, $err] = self::solveWith([$file]);
+        unlink($file);
+        self::assertSame([0, ''], [$status, $err]);
+        $solution = json_decode($out, true);
+        self::assertIsArray($solution);
+        $figures = array_column($solution['figures'], 'value', 'key');
+        // 30 kW at 0.78 take 24.07 kvar; 9.86 may stay at 0.95.
+        self::assertEqualsWithDelta(14208, $figures['bank.reactive_required'], 5);
+        self::assertEquals(2, $figures['bank.steps'], 'two of 12.5 kvar');
+    }
+
     public function test_misuse_and_errors_have_their_exit_status(): void
     {
         foreach ([[], ['--what'], ['--figures'], ['/nowhere.json'], ['--figures', 'a', 'b'], ['--lines', 'x']] as $arguments) {

@@ -40,7 +40,7 @@ final class StartAndCorrectionTest extends TestCase
                 $cases[] = [1.05, $seconds->must('lower_time_at_7_2_s', $class->value), $multiple];
                 $ours[] = $classes->holds($class, $multiple);
                 $cases[] = [1.2, $seconds->must('upper_time_at_7_2_s', $class->value), $multiple];
-                $ours[] = $classes->tripsWithin($class, $multiple);
+                $ours[] = $classes->tripsWithin($class, $multiple, 7.2);
             }
         }
         $trips = NumericalLibrary::compute(self::RELAY, $cases)['trips'];

@@ -59,6 +59,14 @@ export interface Circuit {
          */
         x_over_r?: string | number | null;
         /**
+         * Other capacitors on the bus. kvar from 0 to 100 000, such as 50.
+         */
+        other_capacitors_kvar?: string | number | null;
+        /**
+         * Inverter efficiency. Percent from 30 to 100, such as 88.
+         */
+        inverter_efficiency?: string | number | null;
+        /**
          * Ambient. Degrees Celsius from -40 to 85, such as 30; 86 F is read too.
          */
         ambient?: string | number | null;
@@ -71,13 +79,25 @@ export interface Circuit {
          */
         unbalance?: string | number | null;
         /**
-         * Earthing system. One of tn_s, tn_c_s, tt, it.
+         * Earthing system. One of tn_s, tn_c_s, tt, it, resistance.
          */
-        earthing?: ('tn_s' | 'tn_c_s' | 'tt' | 'it' | null) | string;
+        earthing?: ('tn_s' | 'tn_c_s' | 'tt' | 'it' | 'resistance' | null) | string;
         /**
          * Earth loop impedance. Ohms from 0.0001 to 2000.
          */
         earth_loop_ohm?: string | number | null;
+        /**
+         * Earthing resistor. Ohms from 0.01 to 100 000.
+         */
+        earthing_ohm?: string | number | null;
+        /**
+         * Earth-fault current it lets flow. Amperes from 0.1 to 5000.
+         */
+        earthing_ampere?: string | number | null;
+        /**
+         * Exposed parts are earthed. One of together, individual.
+         */
+        it_earthing?: ('together' | 'individual' | null) | string;
     } | null;
     plate?: {
         /**
@@ -453,6 +473,10 @@ export interface Circuit {
          */
         seconds?: string | number | null;
         /**
+         * Distortion of the current. Percent of the fundamental from 0 to 300, such as 18.
+         */
+        current_distortion?: string | number | null;
+        /**
          * Current transformers. A ratio such as 200/5 or 40; 1 without.
          */
         current_ratio?: string | number | null;
@@ -505,6 +529,10 @@ export interface Circuit {
          */
         machine?: ('fan' | 'pump' | 'conveyor' | 'compressor' | 'saw' | 'drum' | 'other' | null) | string;
         /**
+         * Service. One of continuous, short_time, intermittent, periodic, varying.
+         */
+        service?: ('continuous' | 'short_time' | 'intermittent' | 'periodic' | 'varying' | null) | string;
+        /**
          * Load. One of constant, linear, quadratic, constant_power, points.
          */
         kind?: ('constant' | 'linear' | 'quadratic' | 'constant_power' | 'points' | null) | string;
@@ -524,6 +552,18 @@ export interface Circuit {
          * Breakaway torque. Percent of rated torque from 0 to 500.
          */
         breakaway_percent?: string | number | null;
+        /**
+         * Efficiency of what it drives. Percent from 5 to 99.9, such as 72.
+         */
+        machine_efficiency?: string | number | null;
+        /**
+         * Hours a year by load. Load with hours, such as 75 4000; 40 1500.
+         */
+        hours?: (number | string)[][] | string | null;
+        /**
+         * What it does to the motor. A list of: overhauling, back_spin, reversing, jogging, plugging, fast_reclosing.
+         */
+        traits?: string[] | string | null;
         /**
          * Load points. Percent of rated speed (to 120) and of rated torque, in the order of speed: 0 40; 50 30; 100 90.
          */
@@ -591,17 +631,37 @@ export interface Circuit {
          */
         material?: ('copper' | 'aluminium' | null) | string;
         /**
-         * Insulation. IEC: pvc or xlpe. NEC: TW, THW, THWN, XHHW, THHN, THWN-2 or XHHW-2.
+         * Insulation. IEC: pvc or xlpe. NEC: TW, THW, THWN, XHHW, THHN, THWN-2 or XHHW-2. CE Code: TW, RW75, RW90 or T90.
          */
         insulation?: string | number | null;
         /**
-         * Reference method. IEC: A1, A2, B1, B2, C, E or F. NEC: raceway.
+         * Reference method. IEC: A1, A2, B1, B2, C, D1, D2, E or F. NEC: raceway. CE Code: raceway or free_air.
          */
         method?: string | number | null;
         /**
          * Circuits together. How many circuits lie together, this one included: 1 to 20.
          */
         grouped_circuits?: string | number | null;
+        /**
+         * Together on the way to the starter. How many circuits lie together there, this one included: 1 to 20.
+         */
+        line_grouped_circuits?: string | number | null;
+        /**
+         * Parallel sets. 1 to 6.
+         */
+        sets?: string | number | null;
+        /**
+         * Raceways for six leads. 1 or 2.
+         */
+        raceways?: string | number | null;
+        /**
+         * Protective conductor. One of copper, aluminium.
+         */
+        protective_material?: ('copper' | 'aluminium' | null) | string;
+        /**
+         * Protective conductor lies apart. true or false.
+         */
+        protective_separate?: boolean | string | number | null;
         /**
          * Installed size, to motor. A standard size, such as 16 mm2, 6 AWG or 250 kcmil.
          */
@@ -611,13 +671,13 @@ export interface Circuit {
          */
         line_size?: string | number | null;
         /**
-         * Terminals. 60, 75 or 90 °C under NEC; 70 or 90 °C under IEC.
+         * Terminals. 60, 75 or 90 °C under NEC and CE Code; 70 or 90 °C under IEC.
          */
         terminal_temperature?: string | number | null;
         /**
-         * Raceway. One of steel, aluminium, pvc.
+         * Raceway. One of steel, emt, aluminium, pvc.
          */
-        raceway_material?: ('steel' | 'aluminium' | 'pvc' | null) | string;
+        raceway_material?: ('steel' | 'emt' | 'aluminium' | 'pvc' | null) | string;
         /**
          * Cores. 1 to 6.
          */
@@ -666,12 +726,28 @@ export interface Circuit {
          * Trip class. One of 5, 10A, 10, 20, 30.
          */
         overload_class?: ('5' | '10A' | '10' | '20' | '30' | null) | string;
-        /**
-         * Start exception. Evidence that the motor did not start.
-         */
         start_exception?: {
-            [k: string]: unknown;
-        };
+            /**
+             * Evidence that it did not start. Who saw it trip, when, at which setting.
+             */
+            evidence?: string | number | null;
+            /**
+             * Raise the overload too. true or false.
+             */
+            overload?: boolean | string | number | null;
+        } | null;
+        /**
+         * Instantaneous trip set at. Amperes, such as 420.
+         */
+        instantaneous?: string | number | null;
+        /**
+         * Overload reset. One of manual, automatic.
+         */
+        reset?: ('manual' | 'automatic' | null) | string;
+        /**
+         * Earth-fault relay. One of present, absent.
+         */
+        earth_fault_relay?: ('present' | 'absent' | null) | string;
         /**
          * Breaking capacity. kA from 0.5 to 300, such as 25.
          */
@@ -711,6 +787,46 @@ export interface Circuit {
          */
         rated_voltage?: string | number | null;
         /**
+         * Worked out from. One of calculated, measured.
+         */
+        basis?: ('calculated' | 'measured' | null) | string;
+        /**
+         * Its frequency. Hertz from 40 to 70, such as 50.
+         */
+        rated_frequency?: string | number | null;
+        /**
+         * Detuned by. Percent from 1 to 20, such as 5.67, 7 or 14.
+         */
+        detuning_percent?: string | number | null;
+        /**
+         * Installed capacitor. µF from 0.1 to 100 000, such as 30.
+         */
+        capacitance?: string | number | null;
+        /**
+         * Its discharge resistor. Ohms from 100 to 100 000 000, such as 270 kohm.
+         */
+        resistor_ohm?: string | number | null;
+        /**
+         * On a plug. true or false.
+         */
+        pluggable?: boolean | string | number | null;
+        /**
+         * Price of the correction. A price such as 480, without its currency.
+         */
+        price?: string | number | null;
+        /**
+         * Real power after. Watts or kW, such as 26.6 kW.
+         */
+        after_watts?: string | number | null;
+        /**
+         * Current after. Amperes, such as 40.9.
+         */
+        after_amps?: string | number | null;
+        /**
+         * Voltage after. Volts, such as 403.
+         */
+        after_volts?: string | number | null;
+        /**
          * Installed capacitor. kvar from 0.1 to 5000, such as 12.5.
          */
         rated_kvar?: string | number | null;
@@ -722,6 +838,20 @@ export interface Circuit {
          * Its leads. Metres from 0 to 100.
          */
         tap_length?: string | number | null;
+    } | null;
+    upgrade?: {
+        /**
+         * Efficiency of another motor. Percent such as 95.4.
+         */
+        efficiency?: string | number | null;
+        /**
+         * Or its class. IE1 to IE4.
+         */
+        efficiency_class?: string | number | null;
+        /**
+         * What it costs more. A price such as 900, without its currency.
+         */
+        price?: string | number | null;
     } | null;
     settings?: {
         /**
@@ -753,6 +883,10 @@ export interface Circuit {
          */
         terminal_temperature?: string | number | null;
         /**
+         * Largest single conductor. A standard size, such as 300 mm2 or 500 kcmil.
+         */
+        largest_single_size?: string | number | null;
+        /**
          * Corrections at terminations. true or false.
          */
         four_006_corrections?: boolean | string | number | null;
@@ -777,11 +911,57 @@ export interface Circuit {
          */
         changeover_minimum?: string | number | null;
         /**
-         * Tariff. Not used yet.
+         * Capacitors for one phase. One of run, e6, e12.
          */
-        tariff?: {
+        capacitor_series?: ('run' | 'e6' | 'e12' | null) | string;
+        /**
+         * Corrections of tables. A list: path, value, by, on, why.
+         */
+        corrections?: {
             [k: string]: unknown;
         };
+        tariff?: {
+            /**
+             * Energy, a kWh. A price such as 0.14, without its currency.
+             */
+            energy_price?: string | number | null;
+            kva_demand?: {
+                /**
+                 * Demand, a kVA and month. A price such as 6.50, without its currency.
+                 */
+                price?: string | number | null;
+            } | null;
+            kvarh?: {
+                /**
+                 * Reactive energy, a kvarh. A price such as 0.015, without its currency.
+                 */
+                price?: string | number | null;
+                /**
+                 * Free up to tan φ. From 0 to 2, such as 0.484.
+                 */
+                free_tan?: string | number | null;
+            } | null;
+            power_factor?: {
+                /**
+                 * Demand, a kW and month. A price such as 9, without its currency.
+                 */
+                price?: string | number | null;
+                /**
+                 * Raised below. A power factor from 0.5 to 1, such as 0.95.
+                 */
+                reference?: string | number | null;
+            } | null;
+        } | null;
+        site_load?: {
+            /**
+             * All else on the site. kW from 0 to 1 000 000, such as 400.
+             */
+            power?: string | number | null;
+            /**
+             * Its reactive power. kvar from 0 to 1 000 000, such as 250.
+             */
+            reactive?: string | number | null;
+        } | null;
     } | null;
 }
 
@@ -934,7 +1114,9 @@ export type FigureKey =
     | 'cable.required_ampacity'
     | 'cable.size'
     | 'cable.conductors'
+    | 'cable.sets'
     | 'cable.ampacity'
+    | 'cable.conductor_ampacity'
     | 'cable.derated_ampacity'
     | 'cable.size_by_ampacity'
     | 'cable.voltage_drop'
@@ -942,20 +1124,29 @@ export type FigureKey =
     | 'cable.starting_drop'
     | 'cable.total_starting_drop'
     | 'cable.protective_size'
+    | 'cable.raceway_trade_size'
+    | 'cable.raceway_fill'
     | 'cable.line_required_ampacity'
     | 'cable.line_size'
+    | 'cable.line_sets'
     | 'cable.line_ampacity'
+    | 'cable.line_conductor_ampacity'
     | 'cable.line_derated_ampacity'
     | 'cable.line_size_by_ampacity'
     | 'cable.line_drop'
     | 'cable.line_starting_drop'
     | 'cable.line_protective_size'
+    | 'cable.line_raceway_trade_size'
+    | 'cable.line_raceway_fill'
     | 'guard.source_impedance'
     | 'guard.prospective_current'
     | 'guard.scpd'
     | 'guard.scpd_limit'
     | 'guard.scpd_maximum_rating'
     | 'guard.scpd_rating'
+    | 'guard.scpd_exception_limit'
+    | 'guard.scpd_exception_rating'
+    | 'guard.instantaneous_setting'
     | 'guard.overload_place'
     | 'guard.overload_setting'
     | 'guard.overload_dial'
@@ -964,19 +1155,47 @@ export type FigureKey =
     | 'guard.overload_class'
     | 'guard.disconnect_rating'
     | 'guard.disconnect_size'
+    | 'guard.controller_power'
     | 'guard.contactor'
     | 'guard.contactor_main'
+    | 'guard.contactor_delta'
     | 'guard.contactor_star'
     | 'guard.contactor_transformer'
     | 'guard.contactor_star_point'
     | 'guard.contactor_bypass'
     | 'guard.contactor_transition'
+    | 'guard.earth_fault_current'
+    | 'guard.loop_impedance'
+    | 'guard.loop_impedance_limit'
+    | 'guard.disconnection_time'
+    | 'guard.disconnection_limit'
+    | 'guard.let_through'
+    | 'guard.near_let_through'
+    | 'cable.withstand'
     | 'correct.no_load_current'
     | 'correct.no_load_reactive'
     | 'correct.load_power'
     | 'correct.load_reactive'
+    | 'correct.load_current'
+    | 'correct.fundamental_current'
+    | 'correct.distortion_power'
+    | 'correct.attainable_power_factor'
     | 'correct.reactive_required'
     | 'correct.reactive_limit'
+    | 'correct.reactive_ceiling'
+    | 'correct.capacitance_required'
+    | 'correct.capacitor_units'
+    | 'correct.choice_below_capacitance'
+    | 'correct.choice_below_current'
+    | 'correct.choice_below_power_factor'
+    | 'correct.choice_above_capacitance'
+    | 'correct.choice_above_current'
+    | 'correct.choice_above_power_factor'
+    | 'correct.rated_voltage'
+    | 'correct.capacitor_voltage'
+    | 'correct.tuning_order'
+    | 'correct.tuning_frequency'
+    | 'correct.reactor_inductance'
     | 'correct.capacitor_rating'
     | 'correct.reactive_chosen'
     | 'correct.capacitance_star'
@@ -986,16 +1205,56 @@ export type FigureKey =
     | 'correct.discharge_resistance'
     | 'correct.discharge_recommended'
     | 'correct.discharge_power'
+    | 'correct.discharge_rating'
+    | 'correct.discharge_time'
+    | 'correct.resistor_power'
     | 'correct.corrected_current'
     | 'correct.corrected_power_factor'
     | 'correct.load_corrected_current'
     | 'correct.load_corrected_power_factor'
+    | 'correct.lowest_corrected_power_factor'
+    | 'correct.apparent_released'
+    | 'correct.inverter_input'
     | 'correct.alone_current'
     | 'correct.conductor_ampacity'
     | 'correct.conductor_size'
     | 'correct.fuse_rating'
     | 'correct.disconnect_rating'
+    | 'correct.after_reactive'
+    | 'correct.after_power_factor'
+    | 'correct.after_current_expected'
+    | 'correct.after_current_low'
+    | 'correct.after_current_high'
+    | 'correct.after_share'
+    | 'correct.after_verdict'
+    | 'correct.contactor_rating'
     | 'correct.resonance_order'
+    | 'correct.voltage_rise'
+    | 'power.running_energy'
+    | 'power.running_cost'
+    | 'power.machine_loss_energy'
+    | 'power.machine_loss_cost'
+    | 'power.upgrade_energy'
+    | 'power.upgrade_saving'
+    | 'power.upgrade_payback'
+    | 'correct.loss_saving'
+    | 'correct.saving_losses'
+    | 'correct.saving_tariff'
+    | 'correct.payback'
+    | 'bank.reactive_required'
+    | 'bank.step'
+    | 'bank.steps'
+    | 'bank.reactive_installed'
+    | 'bank.ck'
+    | 'bank.ck_setting'
+    | 'bank.switchings'
+    | 'bank.lowest_power_factor'
+    | 'bank.lowest_power_factor_before'
+    | 'bank.current'
+    | 'bank.conductor_ampacity'
+    | 'bank.fuse_rating'
+    | 'bank.individual_installed'
+    | 'bank.individual_units'
     | 'waveform.frequency'
     | 'waveform.cycles'
     | 'waveform.harmonic_orders'
@@ -1170,11 +1429,16 @@ export type FieldPath =
     | 'supply.transformer_kva'
     | 'supply.transformer_impedance_percent'
     | 'supply.x_over_r'
+    | 'supply.other_capacitors_kvar'
+    | 'supply.inverter_efficiency'
     | 'supply.ambient'
     | 'supply.altitude'
     | 'supply.unbalance'
     | 'supply.earthing'
     | 'supply.earth_loop_ohm'
+    | 'supply.earthing_ohm'
+    | 'supply.earthing_ampere'
+    | 'supply.it_earthing'
     | 'plate.power'
     | 'plate.voltage'
     | 'plate.current'
@@ -1263,6 +1527,7 @@ export type FieldPath =
     | 'measure.pulses'
     | 'measure.pulses_per_kwh'
     | 'measure.seconds'
+    | 'measure.current_distortion'
     | 'measure.current_ratio'
     | 'measure.voltage_ratio'
     | 'measure.speed'
@@ -1275,11 +1540,15 @@ export type FieldPath =
     | 'windings.connected'
     | 'load.output_percent'
     | 'load.machine'
+    | 'load.service'
     | 'load.kind'
     | 'load.torque_percent'
     | 'load.inertia'
     | 'load.speed_ratio'
     | 'load.breakaway_percent'
+    | 'load.machine_efficiency'
+    | 'load.hours'
+    | 'load.traits'
     | 'load.points'
     | 'starter.method'
     | 'starter.run_up_time'
@@ -1298,6 +1567,11 @@ export type FieldPath =
     | 'cable.insulation'
     | 'cable.method'
     | 'cable.grouped_circuits'
+    | 'cable.line_grouped_circuits'
+    | 'cable.sets'
+    | 'cable.raceways'
+    | 'cable.protective_material'
+    | 'cable.protective_separate'
     | 'cable.size'
     | 'cable.line_size'
     | 'cable.terminal_temperature'
@@ -1310,7 +1584,11 @@ export type FieldPath =
     | 'guard.scpd'
     | 'guard.overload_place'
     | 'guard.overload_class'
-    | 'guard.start_exception'
+    | 'guard.start_exception.evidence'
+    | 'guard.start_exception.overload'
+    | 'guard.instantaneous'
+    | 'guard.reset'
+    | 'guard.earth_fault_relay'
     | 'guard.breaking_capacity_ka'
     | 'guard.rating'
     | 'guard.dial'
@@ -1320,6 +1598,19 @@ export type FieldPath =
     | 'correction.load_percent'
     | 'correction.lowest_load_percent'
     | 'correction.rated_voltage'
+    | 'correction.basis'
+    | 'correction.rated_frequency'
+    | 'correction.detuning_percent'
+    | 'correction.capacitance'
+    | 'correction.resistor_ohm'
+    | 'correction.pluggable'
+    | 'correction.price'
+    | 'upgrade.efficiency'
+    | 'upgrade.efficiency_class'
+    | 'upgrade.price'
+    | 'correction.after_watts'
+    | 'correction.after_amps'
+    | 'correction.after_volts'
     | 'correction.rated_kvar'
     | 'correction.own_contactor'
     | 'correction.tap_length'
@@ -1330,17 +1621,28 @@ export type FieldPath =
     | 'settings.voltage_tolerance'
     | 'settings.direct_start_limit'
     | 'settings.terminal_temperature'
+    | 'settings.largest_single_size'
     | 'settings.four_006_corrections'
     | 'settings.ten_ampere_rating'
     | 'settings.overload_school'
     | 'settings.phase_names'
     | 'settings.tray'
     | 'settings.changeover_minimum'
-    | 'settings.tariff';
+    | 'settings.capacitor_series'
+    | 'settings.corrections'
+    | 'settings.tariff.energy_price'
+    | 'settings.tariff.kva_demand.price'
+    | 'settings.tariff.kvarh.price'
+    | 'settings.tariff.kvarh.free_tan'
+    | 'settings.tariff.power_factor.price'
+    | 'settings.tariff.power_factor.reference'
+    | 'settings.site_load.power'
+    | 'settings.site_load.reactive';
 /**
  * Every finding that there is.
  */
 export type FindingCode =
+    | 'correction_out_of_line'
     | 'unknown_fields'
     | 'row_in_use'
     | 'kind_not_computed'
@@ -1422,7 +1724,16 @@ export type FindingCode =
     | 'installed_size_fails'
     | 'drop_not_checked'
     | 'starting_drop_not_checked'
-    | 'fault_withstand_not_checked'
+    | 'aluminium_terminals'
+    | 'parallel_alike'
+    | 'terminal_step'
+    | 'duty_as_continuous'
+    | 'phases_together'
+    | 'duct_bank'
+    | 'aluminium_as_on_wall'
+    | 'raceway_fill_not_computed'
+    | 'soil_assumed'
+    | 'insulation_too_cool'
     | 'fault_level_unknown'
     | 'breaking_capacity'
     | 'breaking_capacity_not_checked'
@@ -1457,8 +1768,32 @@ export type FindingCode =
     | 'horsepower_rated'
     | 'phase_loss_sensitive'
     | 'slow_class'
+    | 'rotor_withstand_assumed'
     | 'relay_outlasts_rotor'
+    | 'exception_gives_nothing'
+    | 'exception_used'
+    | 'listed_combination'
+    | 'instantaneous_too_high'
+    | 'instantaneous_low'
+    | 'relay_wanted'
+    | 'no_motor_breaker'
+    | 'automatic_restart'
+    | 'contactor_hard_start'
+    | 'repeated_starts'
     | 'coordination_by_maker'
+    | 'fault_not_checked'
+    | 'disconnection_time'
+    | 'fault_withstand'
+    | 'size_by_fault'
+    | 'protective_enlarged'
+    | 'residual_current_wanted'
+    | 'near_end_withstand'
+    | 'tester_limit'
+    | 'short_time_may_count'
+    | 'unearthed_supply'
+    | 'earth_fault_relay'
+    | 'touch_voltage'
+    | 'weak_ground_path'
     | 'capacitor_excluded'
     | 'capacitor_needs_contactor'
     | 'capacitor_voltage'
@@ -1472,6 +1807,35 @@ export type FindingCode =
     | 'tap_protection_not_checked'
     | 'stored_charge'
     | 'resonance'
+    | 'no_lowest_load'
+    | 'leading_at_lowest_load'
+    | 'capacitor_trait'
+    | 'capacitor_frequency'
+    | 'capacitor_overcurrent'
+    | 'little_voltage_margin'
+    | 'detuned_behind_controller'
+    | 'undetuned_beside'
+    | 'voltage_rise'
+    | 'distortion'
+    | 'dual_capacitor'
+    | 'run_not_start'
+    | 'inverter_saving'
+    | 'resistor_too_large'
+    | 'resistor_hot'
+    | 'resistor_in_series'
+    | 'measurement_not_used'
+    | 'after_agrees'
+    | 'after_differs'
+    | 'after_not_comparable'
+    | 'already_leading'
+    | 'site_load_unknown'
+    | 'does_not_pay'
+    | 'faster_motor'
+    | 'bank_coarse_step'
+    | 'bank_quick_reclosing'
+    | 'bank_resonance'
+    | 'bank_target_missed'
+    | 'bank_load_unknown'
     | 'distortion_not_capacitor'
     | 'lagging'
     | 'offset_v1'
@@ -1527,11 +1891,16 @@ export interface Solution {
         'supply.transformer_kva'?: FieldNote;
         'supply.transformer_impedance_percent'?: FieldNote;
         'supply.x_over_r'?: FieldNote;
+        'supply.other_capacitors_kvar'?: FieldNote;
+        'supply.inverter_efficiency'?: FieldNote;
         'supply.ambient'?: FieldNote;
         'supply.altitude'?: FieldNote;
         'supply.unbalance'?: FieldNote;
         'supply.earthing'?: FieldNote;
         'supply.earth_loop_ohm'?: FieldNote;
+        'supply.earthing_ohm'?: FieldNote;
+        'supply.earthing_ampere'?: FieldNote;
+        'supply.it_earthing'?: FieldNote;
         'plate.power'?: FieldNote;
         'plate.voltage'?: FieldNote;
         'plate.current'?: FieldNote;
@@ -1620,6 +1989,7 @@ export interface Solution {
         'measure.pulses'?: FieldNote;
         'measure.pulses_per_kwh'?: FieldNote;
         'measure.seconds'?: FieldNote;
+        'measure.current_distortion'?: FieldNote;
         'measure.current_ratio'?: FieldNote;
         'measure.voltage_ratio'?: FieldNote;
         'measure.speed'?: FieldNote;
@@ -1632,11 +2002,15 @@ export interface Solution {
         'windings.connected'?: FieldNote;
         'load.output_percent'?: FieldNote;
         'load.machine'?: FieldNote;
+        'load.service'?: FieldNote;
         'load.kind'?: FieldNote;
         'load.torque_percent'?: FieldNote;
         'load.inertia'?: FieldNote;
         'load.speed_ratio'?: FieldNote;
         'load.breakaway_percent'?: FieldNote;
+        'load.machine_efficiency'?: FieldNote;
+        'load.hours'?: FieldNote;
+        'load.traits'?: FieldNote;
         'load.points'?: FieldNote;
         'starter.method'?: FieldNote;
         'starter.run_up_time'?: FieldNote;
@@ -1655,6 +2029,11 @@ export interface Solution {
         'cable.insulation'?: FieldNote;
         'cable.method'?: FieldNote;
         'cable.grouped_circuits'?: FieldNote;
+        'cable.line_grouped_circuits'?: FieldNote;
+        'cable.sets'?: FieldNote;
+        'cable.raceways'?: FieldNote;
+        'cable.protective_material'?: FieldNote;
+        'cable.protective_separate'?: FieldNote;
         'cable.size'?: FieldNote;
         'cable.line_size'?: FieldNote;
         'cable.terminal_temperature'?: FieldNote;
@@ -1667,7 +2046,11 @@ export interface Solution {
         'guard.scpd'?: FieldNote;
         'guard.overload_place'?: FieldNote;
         'guard.overload_class'?: FieldNote;
-        'guard.start_exception'?: FieldNote;
+        'guard.start_exception.evidence'?: FieldNote;
+        'guard.start_exception.overload'?: FieldNote;
+        'guard.instantaneous'?: FieldNote;
+        'guard.reset'?: FieldNote;
+        'guard.earth_fault_relay'?: FieldNote;
         'guard.breaking_capacity_ka'?: FieldNote;
         'guard.rating'?: FieldNote;
         'guard.dial'?: FieldNote;
@@ -1677,6 +2060,19 @@ export interface Solution {
         'correction.load_percent'?: FieldNote;
         'correction.lowest_load_percent'?: FieldNote;
         'correction.rated_voltage'?: FieldNote;
+        'correction.basis'?: FieldNote;
+        'correction.rated_frequency'?: FieldNote;
+        'correction.detuning_percent'?: FieldNote;
+        'correction.capacitance'?: FieldNote;
+        'correction.resistor_ohm'?: FieldNote;
+        'correction.pluggable'?: FieldNote;
+        'correction.price'?: FieldNote;
+        'upgrade.efficiency'?: FieldNote;
+        'upgrade.efficiency_class'?: FieldNote;
+        'upgrade.price'?: FieldNote;
+        'correction.after_watts'?: FieldNote;
+        'correction.after_amps'?: FieldNote;
+        'correction.after_volts'?: FieldNote;
         'correction.rated_kvar'?: FieldNote;
         'correction.own_contactor'?: FieldNote;
         'correction.tap_length'?: FieldNote;
@@ -1687,13 +2083,23 @@ export interface Solution {
         'settings.voltage_tolerance'?: FieldNote;
         'settings.direct_start_limit'?: FieldNote;
         'settings.terminal_temperature'?: FieldNote;
+        'settings.largest_single_size'?: FieldNote;
         'settings.four_006_corrections'?: FieldNote;
         'settings.ten_ampere_rating'?: FieldNote;
         'settings.overload_school'?: FieldNote;
         'settings.phase_names'?: FieldNote;
         'settings.tray'?: FieldNote;
         'settings.changeover_minimum'?: FieldNote;
-        'settings.tariff'?: FieldNote;
+        'settings.capacitor_series'?: FieldNote;
+        'settings.corrections'?: FieldNote;
+        'settings.tariff.energy_price'?: FieldNote;
+        'settings.tariff.kva_demand.price'?: FieldNote;
+        'settings.tariff.kvarh.price'?: FieldNote;
+        'settings.tariff.kvarh.free_tan'?: FieldNote;
+        'settings.tariff.power_factor.price'?: FieldNote;
+        'settings.tariff.power_factor.reference'?: FieldNote;
+        'settings.site_load.power'?: FieldNote;
+        'settings.site_load.reactive'?: FieldNote;
     };
 }
 /**
@@ -1713,12 +2119,14 @@ export interface Figure {
         | 'var'
         | 'Ω'
         | 'F'
+        | 'H'
         | 'Hz'
         | 'rpm'
         | 'N·m'
         | 'kg·m²'
         | 's'
         | 'h'
+        | 'years'
         | 'm'
         | 'mm²'
         | '°C'
@@ -1752,6 +2160,10 @@ export interface Figure {
      * why the table entry is not sure
      */
     uncertain: string | null;
+    /**
+     * the entry, as corrections name it
+     */
+    uncertain_entry: string | null;
     /**
      * whether it rests on a table entry of the site’s own
      */
@@ -1798,12 +2210,20 @@ export interface Curves {
     ladder?: SizeLadder;
     line_ladder?: SizeLadder;
     ratings?: RatingsCurve;
+    faults?: FaultsCurve;
+    margins?: MarginsCurve;
+    time_current?: TimeCurrentCurve;
     wiring?: WiringCurve;
     comparison?: Comparison;
     torque_speed?: TorqueSpeedCurve;
     start_course?: StartCourse;
     correction?: CorrectionCurve;
     placement?: PlacementCurve;
+    money?: MoneyCurve;
+    bank_day?: BankDayCurve;
+    resonance?: ResonanceCurve;
+    trial?: TrialCurve;
+    after_fitting?: AfterCurve;
 }
 /**
  * What flows in each position of the switches.
@@ -1929,6 +2349,7 @@ export interface SizeLadder {
     drop_limit: Shown;
     starting_drop_limit: Shown;
     installed: boolean;
+    faults: boolean;
     rows: SizeRow[];
 }
 export interface SizeRow {
@@ -1936,7 +2357,7 @@ export interface SizeRow {
     ampacity: Shown;
     drop: Shown | null;
     starting_drop: Shown | null;
-    fails: ('ampacity' | 'terminals' | 'running drop' | 'starting drop')[];
+    fails: ('ampacity' | 'terminals' | 'running drop' | 'starting drop' | 'disconnection' | 'line withstand' | 'protective withstand')[];
     chosen: boolean;
 }
 export interface RatingsCurve {
@@ -1953,6 +2374,76 @@ export interface RatingRow {
     carries: boolean;
     allowed: boolean;
     reason: string;
+}
+export interface FaultsCurve {
+    title: string;
+    rows: FaultRow[];
+}
+export interface FaultRow {
+    label: string;
+    value: FigureKey | null;
+    limit: FigureKey | null;
+    verdict: 'passes' | 'fails' | 'told' | 'asks' | 'not_checked';
+    why: string;
+}
+/**
+ * Only where it is asked for.
+ */
+export interface MarginsCurve {
+    rows: MarginRow[];
+}
+export interface MarginRow {
+    field: string;
+    label: string;
+    now: Shown;
+    until: Shown | null;
+    then: string | null;
+}
+/**
+ * Device, relay, start, rotor and conductors over current and time.
+ */
+export interface TimeCurrentCurve {
+    amperes: number[];
+    seconds: number[];
+    device: TimeCurrentBand;
+    setting: Shown | null;
+    relay: TimeCurrentBand;
+    traces: TimeCurrentTrace[];
+    first_peak: Shown;
+    rotor: TimeCurrentRotor | null;
+    smallest: Shown | null;
+    largest: Shown | null;
+    readings: TimeCurrentReading[];
+    checks: TimeCurrentCheck[];
+}
+export interface TimeCurrentBand {
+    name: string;
+    asks: string;
+    lower: number[][];
+    upper: number[][];
+}
+export interface TimeCurrentTrace {
+    kind: 'start' | 'start_at_relay' | 'conductor' | 'protective';
+    name: string;
+    points: number[][];
+}
+export interface TimeCurrentRotor {
+    amperes: Shown;
+    seconds: Shown;
+    usual: boolean;
+}
+export interface TimeCurrentReading {
+    amperes: Shown;
+    says: TimeCurrentSaying[];
+}
+export interface TimeCurrentSaying {
+    name: string;
+    text: string;
+}
+export interface TimeCurrentCheck {
+    label: string;
+    verdict: 'passes' | 'fails' | 'told' | 'asks' | 'not_checked';
+    why: string;
 }
 /**
  * How motor and starter are wired.
@@ -2129,7 +2620,16 @@ export interface CorrectionCurve {
     full_load_left: Shown;
     current_before: Shown;
     current_after: Shown;
+    over_load: CorrectedPoint[];
     steps: CapacitorStep[];
+}
+export interface CorrectedPoint {
+    load: Shown;
+    before: Shown;
+    after: Shown;
+    factor_before: Shown;
+    factor_after: Shown;
+    leads: boolean;
 }
 export interface CapacitorStep {
     kvar: string;
@@ -2144,6 +2644,72 @@ export interface PlacementCurve {
     fuse: boolean;
     disconnect: boolean;
     discharge: string;
+    schools: string[];
+}
+export interface MoneyCurve {
+    rows: MoneyRow[];
+    energy: string;
+    form: string;
+    bill: MoneyBill[];
+}
+export interface MoneyRow {
+    load: string;
+    hours: string;
+    power: string;
+    energy: string;
+    cost: string;
+}
+export interface MoneyBill {
+    label: string;
+    before: string;
+    after: string;
+    saved: string;
+}
+export interface BankDayCurve {
+    step: Shown;
+    steps: number;
+    target: string;
+    intervals: BankInterval[];
+}
+export interface BankInterval {
+    from: number;
+    until: number;
+    clock: string;
+    power: Shown;
+    reactive: Shown;
+    need: Shown;
+    on: number;
+    given: Shown;
+    before: string;
+    after: string;
+}
+export interface ResonanceCurve {
+    points: ResonancePoint[];
+    order: Shown;
+    detuned: boolean;
+}
+export interface ResonancePoint {
+    order: number;
+    times: number;
+}
+export interface TrialCurve {
+    minutes: number;
+    steps: string[];
+}
+export interface AfterCurve {
+    rows: AfterRow[];
+    before: AfterSide;
+    after: AfterSide;
+}
+export interface AfterRow {
+    label: string;
+    before: string;
+    after: string;
+    expected: string;
+}
+export interface AfterSide {
+    real: Shown;
+    reactive: Shown;
 }
 /**
  * The rule book’s terms
@@ -2172,7 +2738,6 @@ export interface FieldNote {
 export interface FieldChoice {
     value: string;
     label: string;
-    computed: boolean;
 }
 
 /**
@@ -2199,6 +2764,8 @@ export interface Service {
     photograph?: PhotographAnswer;
     replacement?: ReplacementAnswer;
     waveform?: WaveformAnswer;
+    tables?: TablesAnswer;
+    bank?: BankAnswer;
 }
 export interface SessionAnswer {
     person: Person | null;
@@ -2226,7 +2793,7 @@ export interface Site {
         [k: string]: string | number | null;
     };
     settings: {
-        [k: string]: string | number | boolean | null;
+        [k: string]: string | number | boolean | null | unknown[];
     };
     areas: string[];
     version: number;
@@ -2426,6 +2993,144 @@ export interface WaveformCurves {
     system: string;
     seconds: number;
 }
+export interface TablesAnswer {
+    site: Site;
+    doubts: TableDoubt[];
+    corrections: TableCorrection[];
+    recompute: RecomputeProgress | null;
+}
+export interface TableDoubt {
+    /**
+     * as corrections name it
+     */
+    path: string;
+    table: string;
+    edition: string;
+    unit: string;
+    /**
+     * rows and column
+     */
+    place: string;
+    value: number | null;
+    /**
+     * why memory is not sure of it
+     */
+    reason: string | null;
+    circuits: number;
+    /**
+     * the value as a person reads it
+     */
+    shown: string;
+}
+export interface TableCorrection {
+    /**
+     * as corrections name it
+     */
+    path: string;
+    table: string;
+    edition: string;
+    unit: string;
+    /**
+     * rows and column
+     */
+    place: string;
+    value: number | null;
+    /**
+     * why memory is not sure of it
+     */
+    reason: string | null;
+    /**
+     * as a person reads it
+     */
+    shipped: string;
+    by: string;
+    on: string;
+    why: string;
+    page: string;
+    /**
+     * the value as a person reads it
+     */
+    shown: string;
+    /**
+     * whether it stands as it was shipped
+     */
+    confirmed: boolean;
+}
+export interface RecomputeProgress {
+    done: number;
+    total: number;
+    state: 'under_way' | 'done' | 'cancelled' | 'failed';
+}
+export interface BankAnswer {
+    site: Site;
+    version: number;
+    typed: {
+        [k: string]: string;
+    };
+    tags: string[];
+    figures: BankFigure[];
+    findings: BankFinding[];
+    errors: BankError[];
+    sentence: string;
+    day: BankDay | null;
+}
+export interface BankFigure {
+    key: string;
+    label: string;
+    shown: string;
+    working: string;
+    assumed: boolean;
+}
+export interface BankFinding {
+    grade: 'stop' | 'caution' | 'note';
+    code: string;
+    title: string;
+    text: string;
+    action: string;
+}
+export interface BankError {
+    path: string;
+    text: string;
+    accepted: string;
+}
+export interface BankDay {
+    step: BankShown;
+    steps: number;
+    target: string;
+    intervals: BankDayInterval[];
+}
+export interface BankShown {
+    value: number;
+    shown: string;
+}
+export interface BankDayInterval {
+    from: number;
+    until: number;
+    clock: string;
+    power: BankPower;
+    reactive: BankReactive;
+    need: BankNeed;
+    on: number;
+    given: BankGiven;
+    before: string;
+    after: string;
+}
+export interface BankPower {
+    value: number;
+    shown: string;
+}
+export interface BankReactive {
+    value: number;
+    shown: string;
+}
+export interface BankNeed {
+    value: number;
+    shown: string;
+}
+export interface BankGiven {
+    value: number;
+    shown: string;
+}
 
 /** What never changes about a field: its label, the unit of a bare typed number, and a line below it. */
 export const FIELDS: Readonly<Record<FieldPath, { label: string; unit: string; hint: string }>> = {
@@ -2442,11 +3147,16 @@ export const FIELDS: Readonly<Record<FieldPath, { label: string; unit: string; h
     'supply.transformer_kva': { label: 'Transformer', unit: 'kVA', hint: '' },
     'supply.transformer_impedance_percent': { label: 'Its impedance', unit: '%', hint: '' },
     'supply.x_over_r': { label: 'X/R', unit: '', hint: '' },
+    'supply.other_capacitors_kvar': { label: 'Other capacitors on the bus', unit: 'kvar', hint: 'All of them resonate together.' },
+    'supply.inverter_efficiency': { label: 'Inverter efficiency', unit: '%', hint: 'Where an inverter feeds it.' },
     'supply.ambient': { label: 'Ambient', unit: '°C', hint: '' },
     'supply.altitude': { label: 'Altitude', unit: 'm', hint: '' },
     'supply.unbalance': { label: 'Voltage unbalance', unit: '%', hint: 'or three line voltages, 400/404/390' },
     'supply.earthing': { label: 'Earthing system', unit: '', hint: '' },
     'supply.earth_loop_ohm': { label: 'Earth loop impedance', unit: 'Ω', hint: '' },
+    'supply.earthing_ohm': { label: 'Earthing resistor', unit: 'Ω', hint: 'Between star point and earth.' },
+    'supply.earthing_ampere': { label: 'Earth-fault current it lets flow', unit: 'A', hint: '' },
+    'supply.it_earthing': { label: 'Exposed parts are earthed', unit: '', hint: '' },
     'plate.power': { label: 'Rated output', unit: 'W', hint: '' },
     'plate.voltage': { label: 'Rated voltage', unit: 'V', hint: '' },
     'plate.current': { label: 'Rated current', unit: 'A', hint: '' },
@@ -2535,6 +3245,7 @@ export const FIELDS: Readonly<Record<FieldPath, { label: string; unit: string; h
     'measure.pulses': { label: 'Pulses', unit: '', hint: '' },
     'measure.pulses_per_kwh': { label: 'Pulses for each kWh', unit: '', hint: '' },
     'measure.seconds': { label: 'in', unit: 's', hint: '' },
+    'measure.current_distortion': { label: 'Distortion of the current', unit: '%', hint: 'THD, where the meter shows it.' },
     'measure.current_ratio': { label: 'Current transformers', unit: '', hint: '200/5, or 1 without' },
     'measure.voltage_ratio': { label: 'Voltage transformers', unit: '', hint: '480/120, or 1 without' },
     'measure.speed': { label: 'Speed', unit: 'rpm', hint: 'by tachometer, if you have one' },
@@ -2547,11 +3258,15 @@ export const FIELDS: Readonly<Record<FieldPath, { label: string; unit: string; h
     'windings.connected': { label: 'while connected in', unit: '', hint: '' },
     'load.output_percent': { label: 'Load it runs at', unit: '%', hint: 'of rated output, 0 to 125' },
     'load.machine': { label: 'What it drives', unit: '', hint: '' },
+    'load.service': { label: 'Service', unit: '', hint: '' },
     'load.kind': { label: 'Load', unit: '', hint: '' },
     'load.torque_percent': { label: 'Load at full speed', unit: '%', hint: '' },
     'load.inertia': { label: 'Load inertia', unit: 'kg·m²', hint: 'at the load’s own shaft, without the motor' },
     'load.speed_ratio': { label: 'Load speed over motor speed', unit: '', hint: 'of belt or gear' },
     'load.breakaway_percent': { label: 'Breakaway torque', unit: '%', hint: '' },
+    'load.machine_efficiency': { label: 'Efficiency of what it drives', unit: '%', hint: 'Of the pump or fan itself.' },
+    'load.hours': { label: 'Hours a year by load', unit: '', hint: '75 4000; 40 1500' },
+    'load.traits': { label: 'What it does to the motor', unit: '', hint: '' },
     'load.points': { label: 'Load points', unit: '', hint: 'speed % torque %; such as 0 40; 50 30; 100 90' },
     'starter.method': { label: 'Method', unit: '', hint: '' },
     'starter.run_up_time': { label: 'Run-up time', unit: 's', hint: 'Timed at the motor, from switching on to full speed.' },
@@ -2570,6 +3285,15 @@ export const FIELDS: Readonly<Record<FieldPath, { label: string; unit: string; h
     'cable.insulation': { label: 'Insulation', unit: '', hint: '' },
     'cable.method': { label: 'Reference method', unit: '', hint: '' },
     'cable.grouped_circuits': { label: 'Circuits together', unit: '', hint: 'This one counted.' },
+    'cable.line_grouped_circuits': { label: 'Together on the way to the starter', unit: '', hint: '' },
+    'cable.sets': { label: 'Parallel sets', unit: '', hint: 'Conductors side by side in each line, of both runs.' },
+    'cable.raceways': { label: 'Raceways for six leads', unit: '', hint: 'Two: T1 to T3 in one, T4 to T6 in the other.' },
+    'cable.protective_material': { label: 'Protective conductor', unit: '', hint: '' },
+    'cable.protective_separate': {
+        label: 'Protective conductor lies apart',
+        unit: '',
+        hint: 'By itself, not in the cable and not bunched with it.',
+    },
     'cable.size': { label: 'Installed size, to motor', unit: '', hint: 'Checked, not chosen.' },
     'cable.line_size': { label: 'Installed size, to starter', unit: '', hint: '' },
     'cable.terminal_temperature': { label: 'Terminals', unit: '°C', hint: '' },
@@ -2582,7 +3306,15 @@ export const FIELDS: Readonly<Record<FieldPath, { label: string; unit: string; h
     'guard.scpd': { label: 'Protective device', unit: '', hint: '' },
     'guard.overload_place': { label: 'Overload relay', unit: '', hint: '' },
     'guard.overload_class': { label: 'Trip class', unit: '', hint: '' },
-    'guard.start_exception': { label: 'Start exception', unit: '', hint: '' },
+    'guard.start_exception.evidence': {
+        label: 'Evidence that it did not start',
+        unit: '',
+        hint: 'Opens the exception for starting. It stands on the sheet.',
+    },
+    'guard.start_exception.overload': { label: 'Raise the overload too', unit: '', hint: '' },
+    'guard.instantaneous': { label: 'Instantaneous trip set at', unit: 'A', hint: 'Checked, not chosen.' },
+    'guard.reset': { label: 'Overload reset', unit: '', hint: '' },
+    'guard.earth_fault_relay': { label: 'Earth-fault relay', unit: '', hint: '' },
     'guard.breaking_capacity_ka': { label: 'Breaking capacity', unit: 'kA', hint: '' },
     'guard.rating': { label: 'Installed rating', unit: 'A', hint: 'Checked, not chosen.' },
     'guard.dial': { label: 'Relay stands at', unit: 'A', hint: 'Checked, not chosen.' },
@@ -2592,6 +3324,19 @@ export const FIELDS: Readonly<Record<FieldPath, { label: string; unit: string; h
     'correction.load_percent': { label: 'Load it runs at', unit: '%', hint: '' },
     'correction.lowest_load_percent': { label: 'Lowest load', unit: '%', hint: 'It must not lead there.' },
     'correction.rated_voltage': { label: 'Capacitor rated for', unit: 'V', hint: '' },
+    'correction.basis': { label: 'Worked out from', unit: '', hint: 'Measured: under Power.' },
+    'correction.rated_frequency': { label: 'Its frequency', unit: 'Hz', hint: '' },
+    'correction.detuning_percent': { label: 'Detuned by', unit: '%', hint: '' },
+    'correction.capacitance': { label: 'Installed capacitor', unit: 'µF', hint: 'Checked, not chosen.' },
+    'correction.resistor_ohm': { label: 'Its discharge resistor', unit: 'Ω', hint: 'Across each element; checked.' },
+    'correction.pluggable': { label: 'On a plug', unit: '', hint: 'Its pins must be dead after a second.' },
+    'correction.price': { label: 'Price of the correction', unit: '', hint: 'Fitted, in the tariff’s money.' },
+    'upgrade.efficiency': { label: 'Efficiency of another motor', unit: '', hint: '' },
+    'upgrade.efficiency_class': { label: 'Or its class', unit: '', hint: '' },
+    'upgrade.price': { label: 'What it costs more', unit: '', hint: '' },
+    'correction.after_watts': { label: 'Real power after', unit: 'W', hint: 'Measured with the capacitor on.' },
+    'correction.after_amps': { label: 'Current after', unit: 'A', hint: '' },
+    'correction.after_volts': { label: 'Voltage after', unit: 'V', hint: '' },
     'correction.rated_kvar': { label: 'Installed capacitor', unit: 'kvar', hint: 'Checked, not chosen.' },
     'correction.own_contactor': { label: 'Own contactor', unit: '', hint: '' },
     'correction.tap_length': { label: 'Its leads', unit: 'm', hint: '' },
@@ -2606,11 +3351,25 @@ export const FIELDS: Readonly<Record<FieldPath, { label: string; unit: string; h
         unit: '°C',
         hint: 'What lugs and devices bear where nothing is marked.',
     },
+    'settings.largest_single_size': { label: 'Largest single conductor', unit: '', hint: 'Beyond it parallel sets are looked for.' },
     'settings.four_006_corrections': { label: 'Corrections at terminations', unit: '', hint: '' },
     'settings.ten_ampere_rating': { label: '10 A is a standard rating', unit: '', hint: 'In lists of protective devices.' },
     'settings.overload_school': { label: 'Overload practice', unit: '', hint: 'What an overload relay is set by.' },
     'settings.phase_names': { label: 'Names of the lines', unit: '', hint: '' },
     'settings.tray': { label: 'Support', unit: '', hint: '' },
     'settings.changeover_minimum': { label: 'Changeover speed, at least', unit: '%', hint: '' },
-    'settings.tariff': { label: 'Tariff', unit: '', hint: '' },
+    'settings.capacitor_series': { label: 'Capacitors for one phase', unit: '', hint: 'Which values are sold.' },
+    'settings.corrections': { label: 'Corrections of tables', unit: '', hint: '' },
+    'settings.tariff.energy_price': { label: 'Energy, a kWh', unit: '', hint: '' },
+    'settings.tariff.kva_demand.price': { label: 'Demand, a kVA and month', unit: '', hint: 'One of the three forms.' },
+    'settings.tariff.kvarh.price': { label: 'Reactive energy, a kvarh', unit: '', hint: 'One of the three forms.' },
+    'settings.tariff.kvarh.free_tan': { label: 'Free up to tan φ', unit: '', hint: '' },
+    'settings.tariff.power_factor.price': {
+        label: 'Demand, a kW and month',
+        unit: '',
+        hint: 'One of the three forms: raised for a low power factor.',
+    },
+    'settings.tariff.power_factor.reference': { label: 'Raised below', unit: '', hint: '' },
+    'settings.site_load.power': { label: 'All else on the site', unit: 'kW', hint: 'At the same time, without this circuit.' },
+    'settings.site_load.reactive': { label: 'Its reactive power', unit: 'kvar', hint: '' },
 };

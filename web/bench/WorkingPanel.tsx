@@ -214,6 +214,7 @@ export function FindingCard({ finding }: { finding: Finding }) {
 }
 
 function WorkingStep({ figure, solved, onField }: { figure: Figure; solved: Solved; onField: (() => void) | undefined }) {
+    const site = useBench().place?.site;
     return (
         <div id={`figure-${figure.key}`} tabIndex={-1}>
             <dt>
@@ -226,7 +227,17 @@ function WorkingStep({ figure, solved, onField }: { figure: Figure; solved: Solv
             {figure.source !== '' && <dd className="source">{figure.source}</dd>}
             {figure.assumed && <dd className="assumed">assumed: {figure.assumptions.join('; ')}</dd>}
             {figure.corrected && <dd className="assumed">rests on a table entry of this site’s own</dd>}
-            {figure.uncertain !== null && <dd className="assumed">table entry not sure: {figure.uncertain}</dd>}
+            {figure.uncertain !== null && (
+                <dd className="assumed">
+                    table entry not sure: {figure.uncertain}
+                    {figure.uncertain_entry !== null && site !== undefined && (
+                        <>
+                            {'. '}
+                            <Link to={`/sites/${site}/tables`}>Hold it against the printed book</Link>
+                        </>
+                    )}
+                </dd>
+            )}
         </div>
     );
 }

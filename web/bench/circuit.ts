@@ -15,6 +15,19 @@ export function textAt(draft: Draft, path: string): string {
     return typeof at === 'string' ? at : typeof at === 'number' || typeof at === 'boolean' ? String(at) : '';
 }
 
+/** Several choices of one field: a list, or words parted by commas. */
+export function several(draft: Draft, path: FieldPath): readonly string[] {
+    const [section = '', key = ''] = path.split('.');
+    const inner = draft[section];
+    const value: unknown = typeof inner === 'object' && inner !== null ? (inner as Record<string, unknown>)[key] : undefined;
+    const words = Array.isArray(value)
+        ? value.filter((word): word is string => typeof word === 'string')
+        : typeof value === 'string'
+          ? value.split(',')
+          : [];
+    return words.map((word) => word.trim()).filter((word) => word !== '');
+}
+
 /** The same draft with another value in one field; everything else keeps its identity and order. */
 export function withValue(draft: Draft, path: string, value: string | boolean | null): Draft {
     const [key = '', ...rest] = path.split('.');

@@ -10,10 +10,7 @@ afterEach(cleanup);
 const fields = {
     'guard.scpd': {
         empty: 'gG fuse (usual)',
-        choices: [
-            ...choices(['fuse_gg', 'gG fuse'], ['breaker_d', 'Breaker type D']),
-            { value: 'fuse_am', label: 'aM fuse', computed: false },
-        ],
+        choices: [...choices(['fuse_gg', 'gG fuse'], ['breaker_d', 'Breaker type D']), { value: 'fuse_am', label: 'aM fuse' }],
     },
     'cable.tray': { unused: true, choices: choices(['ladder', 'Ladder']) },
 } satisfies Solution['fields'];
@@ -101,12 +98,6 @@ describe('a choice of the circuit', () => {
         );
         expect(screen.getByRole('button', { name: /something_else/ })).toBeTruthy();
         expect(screen.getByText(/Not one of the choices/)).toBeTruthy();
-    });
-
-    it('offers what is not computed yet only with these words', async () => {
-        showOnBench(<Choice path="guard.scpd" />, { guard: { scpd: 'fuse_gg' } }, solution({ fields }));
-        await userEvent.setup().click(screen.getByRole('button', { name: /gG fuse/ }));
-        expect(await screen.findByRole('option', { name: 'aM fuse (not computed yet)' })).toBeTruthy();
     });
 
     it('is absent where the rule book has no use for it, and says so where something is typed', () => {

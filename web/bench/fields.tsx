@@ -59,10 +59,7 @@ export function Field({
 
 /** The options of a field in the words of the service; the empty one says what it is taken as. */
 export function optionsOf(note: Note, value: string): Option[] {
-    const known = note.choices.map((choice) => ({
-        value: choice.value,
-        label: choice.computed ? choice.label : `${choice.label} (not computed yet)`,
-    }));
+    const known = note.choices;
     const empty = note.empty === '' && value !== '' ? [] : [{ value: '', label: note.empty === '' ? 'Not said' : note.empty }];
     const stands = value === '' || known.some((option) => option.value === value);
     return [...empty, ...known, ...(stands ? [] : [{ value, label: value }])];

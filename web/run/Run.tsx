@@ -280,7 +280,8 @@ function parts({ draft, solved, flow, moment }: Bench): Line[] {
         flow === 'starting'
             ? (solved.figure('cable.total_starting_drop') ?? solved.figure('cable.starting_drop'))
             : (solved.figure('cable.total_drop') ?? solved.figure('cable.voltage_drop'));
-    const conductors = solved.number('cable.conductors');
+    const sets = solved.number('cable.sets') ?? 1;
+    const inEach = (solved.number('cable.conductors') ?? 0) / sets;
     const size = solved.figure('cable.size')?.shown;
     const dial = solved.figure('guard.overload_dial')?.shown;
     const placed = place !== '' && place !== 'none';
@@ -319,7 +320,7 @@ function parts({ draft, solved, flow, moment }: Bench): Line[] {
             part: 'guard',
             station: 'guard',
             name: 'Guard',
-            value: solved.figure('guard.scpd_rating')?.shown ?? '–',
+            value: solved.first('guard.scpd_rating', 'guard.instantaneous_setting')?.shown ?? '–',
             more: device === undefined ? '' : solved.choice('guard.scpd', device),
         },
         {
@@ -338,7 +339,7 @@ function parts({ draft, solved, flow, moment }: Bench): Line[] {
             part: 'cable',
             station: 'cable',
             name: 'Cable',
-            value: size === undefined ? '–' : `${conductors ?? ''} × ${size}`,
+            value: size === undefined ? '–' : `${sets > 1 ? `${sets} × ` : ''}${inEach} × ${size}`,
             more: [run?.length ?? 'length not typed', drop === undefined ? '' : `drop ${drop.shown}`].filter(Boolean).join(', '),
         },
         {

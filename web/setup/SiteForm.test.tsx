@@ -1,5 +1,6 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { cleanup, fireEvent, render, screen, waitFor } from '@testing-library/react';
+import { MemoryRouter } from 'react-router';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import type { Site, Solution } from '../api/contract';
 import { choices, solution } from '../testing';
@@ -54,7 +55,9 @@ const answer = (body: unknown, status = 200) =>
 const show = () =>
     render(
         <QueryClientProvider client={new QueryClient()}>
-            <SiteForm site={site} />
+            <MemoryRouter>
+                <SiteForm site={site} />
+            </MemoryRouter>
         </QueryClientProvider>,
     );
 

@@ -1,7 +1,9 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { type SyntheticEvent, useMemo, useState } from 'react';
+import { Link } from 'react-router';
 import { call, ProblemError } from '../api/client';
 import type { FieldPath, Site } from '../api/contract';
+import { textAt, withValue } from '../bench/circuit';
 import { optionsOf } from '../bench/fields';
 import { useSolution } from '../bench/useSolution';
 import { Button } from '../kit/Button';
@@ -22,6 +24,7 @@ const GROUPS = [
             'supply.x_over_r',
             'supply.fault_level_kva',
             'supply.ambient',
+            'supply.earthing',
         ],
     },
     {
@@ -40,20 +43,36 @@ const GROUPS = [
     {
         title: 'Practice',
         says: 'What is taken where a circuit or a plate does not say.',
-        paths: ['settings.terminal_temperature', 'settings.overload_school', 'settings.ten_ampere_rating', 'settings.phase_names'],
+        paths: [
+            'settings.terminal_temperature',
+            'settings.four_006_corrections',
+            'settings.largest_single_size',
+            'settings.tray',
+            'settings.overload_school',
+            'settings.ten_ampere_rating',
+            'settings.phase_names',
+            'settings.capacitor_series',
+        ],
+    },
+    {
+        title: 'Tariff',
+        says: 'What energy and reactive power cost here. Of the three forms for reactive power one is typed; the money is the site’s own.',
+        paths: [
+            'settings.tariff.energy_price',
+            'settings.tariff.kva_demand.price',
+            'settings.tariff.kvarh.price',
+            'settings.tariff.kvarh.free_tan',
+            'settings.tariff.power_factor.price',
+            'settings.tariff.power_factor.reference',
+            'settings.site_load.power',
+            'settings.site_load.reactive',
+        ],
     },
 ] as const satisfies readonly { title: string; says: string; paths: readonly FieldPath[] }[];
 
 const NOTHING = {};
 
 type Path = (typeof GROUPS)[number]['paths'][number];
-
-const split = (path: Path) => path.split('.') as ['supply' | 'settings', string];
-
-const text = (group: Record<string, unknown>, key: string): string => {
-    const value = group[key];
-    return typeof value === 'string' || typeof value === 'number' ? String(value) : '';
-};
 
 /** One site, or a new one: what its circuits start with and are judged by. */
 export function SiteForm({ site }: { site?: Site }) {
@@ -96,11 +115,13 @@ export function SiteForm({ site }: { site?: Site }) {
         }
     };
     const field = (path: Path) => {
-        const [group, key] = split(path);
         const note = solved?.note(path);
-        const value = text(group === 'supply' ? supply : settings, key);
-        const set = (typed: string) =>
-            group === 'supply' ? setSupply({ ...supply, [key]: typed }) : setSettings({ ...settings, [key]: typed });
+        const value = textAt({ supply, settings }, path);
+        const set = (typed: string) => {
+            const next = withValue({ supply, settings }, path, typed);
+            setSupply(next.supply as Record<string, unknown>);
+            setSettings(next.settings as Record<string, unknown>);
+        };
         if (note === undefined || (note.unused && value === '')) {
             return null;
         }
@@ -143,6 +164,8 @@ export function SiteForm({ site }: { site?: Site }) {
                 </fieldset>
             ))}
             <footer>
+                {site !== undefined && <Link to={`/sites/${site.id}/tables`}>Tables, doubts and corrections</Link>}
+                {site !== undefined && <Link to={`/sites/${site.id}/bank`}>Capacitor bank</Link>}
                 <span role="status">{problem !== null ? problem.message : saved ? 'Saved.' : ''}</span>
                 <Button kind={site === undefined ? 'plain' : 'main'} type="submit">
                     {site === undefined ? 'Add site' : 'Save site'}

@@ -59,16 +59,16 @@ export default function Standing() {
                 </p>
                 <h2>The tables were entered from memory</h2>
                 <p>
-                    Rule-book tables and limits were written down from memory: NEC 2023, IEC 60364 and its neighbours. Nothing here was held
-                    against the printed books. Verify each figure against the edition in force; the printed book wins. Entries of which
-                    memory was not sure are marked at the figure.
+                    Rule-book tables and limits were written down from memory: NEC 2023, CE Code 2021, IEC 60364 and its neighbours. Nothing
+                    here was held against the printed books. Verify each figure against the edition in force; the printed book wins. Entries
+                    of which memory was not sure are marked at the figure; an administrator confirms or corrects them for a site.
                 </p>
                 <h2>What is assumed is marked</h2>
                 <p>A figure with a dotted line rests on something that nobody stamped, typed or measured. Its working says on what.</p>
-                <h2>What is not checked yet</h2>
+                <h2>What is not checked</h2>
                 <p>
-                    Fault withstand, disconnection times, run-up and voltage dip are not computed yet. Where a check is not made it says
-                    “not checked”, never “passes”.
+                    Selectivity between devices, fault current fed by motors, arc flash, duct banks and fire resistance are not computed.
+                    Where a check is not made it says “not checked”, never “passes”.
                 </p>
                 <h2>The work can kill</h2>
                 <ul>

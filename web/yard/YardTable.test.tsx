@@ -26,7 +26,7 @@ describe('the yard', () => {
         );
         expect(screen.getByRole('link', { name: 'KF-204' }).getAttribute('href')).toBe('/circuits/1/plate');
         expect(
-            screen.getByRole('row', { name: /KF-204.*Larkrigg Mill, Kilns.*stops 1.*cautions 2.*37.kW.*66.A.*Star-delta.*38\.1.A/ }),
+            screen.getByRole('row', { name: /KF-204.*Kilns.*Larkrigg Mill.*stops 1.*cautions 2.*37.kW.*66.A.*Star-delta.*38\.1.A/ }),
         ).toBeTruthy();
         expect(screen.getByRole('row', { name: /DX-1.*1 field.*–.*Wye-delta/ })).toBeTruthy();
     });

@@ -11,7 +11,7 @@ const Table = styled.table`
     background: ${token.sheet};
     th,
     td {
-        padding: 0 12px;
+        padding: 0 10px;
         height: 46px;
         border-bottom: 1px solid ${token.rule};
         text-align: left;
@@ -61,11 +61,11 @@ const Table = styled.table`
         max-width: 260px;
         overflow: hidden;
         text-overflow: ellipsis;
-        small {
-            display: block;
-            color: ${token.soft};
-            line-height: 1.1;
-        }
+    }
+    td small {
+        display: block;
+        color: ${token.soft};
+        line-height: 1.1;
     }
     @media ${narrow} {
         .wide {
@@ -124,7 +124,7 @@ export function YardTable({
                     {head('tag', 'Tag')}
                     <th scope="col">Drives</th>
                     <th scope="col" className="wide">
-                        Site, area
+                        Area, site
                     </th>
                     {head('worst', 'Findings')}
                     {head('output', 'Output', 'number wide')}
@@ -153,8 +153,8 @@ export function YardTable({
                         </th>
                         <td title={row.drives}>{row.drives}</td>
                         <td className="wide">
-                            {sites.find((site) => site.id === row.site_id)?.name}
-                            {row.area === '' ? '' : `, ${row.area}`}
+                            {row.area}
+                            <small>{sites.find((site) => site.id === row.site_id)?.name}</small>
                         </td>
                         <td>
                             <Marks>

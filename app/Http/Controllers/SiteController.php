@@ -9,6 +9,8 @@ use App\Http\Signed;
 use App\Models\Site;
 use App\Problems\Problem;
 use BraveAnvil\Circuit\CircuitReader;
+use BraveAnvil\RuleBook\SiteCorrections;
+use BraveAnvil\RuleBook\Tables;
 use BraveAnvil\Solution\FieldError;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\JsonResponse;
@@ -35,7 +37,7 @@ final class SiteController
         return new JsonResponse($site->resource(), 201);
     }
 
-    public function update(Request $request, Site $site): JsonResponse
+    public function update(Request $request, Site $site, Recompute $recompute): JsonResponse
     {
         Signed::administrator($request);
         $version = $request->validate(['version' => ['required', 'integer']])['version'];
@@ -57,8 +59,8 @@ final class SiteController
             );
         }
 
-        // The yard lists what the site's new settings say, a moment after the answer is out.
-        Recompute::dispatchAfterResponse($site->id);
+        // The yard lists what the site's new settings say, as the workers come to it.
+        $recompute->begin($site->refresh());
 
         return new JsonResponse($site->refresh()->resource());
     }
@@ -77,8 +79,12 @@ final class SiteController
         $errors = array_values(
             array_map(
                 static fn (FieldError $error): array => ['path' => $error->path, 'text' => $error->text, 'accepted' => $error->accepted],
-                CircuitReader::read(['rule_book' => $read['rule_book'], 'supply' => $read['supply'], 'settings' => $read['settings']])
-                    ->errors,
+                [
+                    ...CircuitReader::read(
+                        ['rule_book' => $read['rule_book'], 'supply' => $read['supply'], 'settings' => $read['settings']],
+                    )->errors,
+                    ...SiteCorrections::read($read['settings']['corrections'] ?? null, Tables::shipped())->errors,
+                ],
             ),
         );
         if ($errors !== []) {

@@ -15,6 +15,18 @@ enum CapacitorPlace: string implements Choice
     case AfterController = 'after_controller';
     case AtMotor = 'at_motor';
 
+    /** Whether it sits on the motor's side of the controller. */
+    public function isBehindStarter(): bool
+    {
+        return $this === self::AfterController || $this === self::AtMotor;
+    }
+
+    /** Whether it stays on the supply when the controller drops out. */
+    public function staysOn(): bool
+    {
+        return ! $this->isBehindStarter();
+    }
+
     public function label(Words $words): string
     {
         return match ($this) {

@@ -13,6 +13,7 @@ enum Earthing: string implements Choice
     case TnCS = 'tn_c_s';
     case Tt = 'tt';
     case It = 'it';
+    case Resistance = 'resistance';
 
     public function label(Words $words): string
     {
@@ -21,6 +22,7 @@ enum Earthing: string implements Choice
             self::TnCS => 'TN-C-S',
             self::Tt => 'TT',
             self::It => 'IT',
+            self::Resistance => 'Star point through a resistor',
         };
     }
 }

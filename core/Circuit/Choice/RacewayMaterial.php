@@ -10,13 +10,21 @@ use BraveAnvil\RuleBook\Words;
 enum RacewayMaterial: string implements Choice
 {
     case Steel = 'steel';
+    case Emt = 'emt';
     case Aluminium = 'aluminium';
     case Pvc = 'pvc';
+
+    /** Whether it is of steel, which adds to the impedance of what lies in it. */
+    public function isSteel(): bool
+    {
+        return $this === self::Steel || $this === self::Emt;
+    }
 
     public function label(Words $words): string
     {
         return match ($this) {
-            self::Steel => 'Steel',
+            self::Steel => 'Rigid steel',
+            self::Emt => 'Steel tubing (EMT)',
             self::Aluminium => 'Aluminium',
             self::Pvc => 'PVC',
         };

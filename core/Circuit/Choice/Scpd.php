@@ -25,6 +25,12 @@ enum Scpd: string implements Choice
         return in_array($this, [self::FuseGg, self::FuseAm, self::FuseDualElement, self::FuseNonTimeDelay], true);
     }
 
+    /** Under the American books: a magnetic trip with a setting and no rating. */
+    public function isInstantaneous(): bool
+    {
+        return $this === self::BreakerInstantaneous || $this === self::MotorBreaker;
+    }
+
     public function label(Words $words): string
     {
         return match ($this) {

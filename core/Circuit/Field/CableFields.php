@@ -26,16 +26,36 @@ final class CableFields
         'cable.material' => ['kind' => FieldKind::Choice, 'label' => 'Conductor', 'choices' => Metal::class],
         'cable.insulation' => [
             'kind' => FieldKind::Insulation, 'label' => 'Insulation',
-            'accepted' => 'IEC: pvc or xlpe. NEC: TW, THW, THWN, XHHW, THHN, THWN-2 or XHHW-2.',
+            'accepted' => 'IEC: pvc or xlpe. NEC: TW, THW, THWN, XHHW, THHN, THWN-2 or XHHW-2. CE Code: TW, RW75, RW90 or T90.',
         ],
         'cable.method' => [
             'kind' => FieldKind::Installation, 'label' => 'Reference method',
-            'accepted' => 'IEC: A1, A2, B1, B2, C, E or F. NEC: raceway.',
+            'accepted' => 'IEC: A1, A2, B1, B2, C, D1, D2, E or F. NEC: raceway. CE Code: raceway or free_air.',
         ],
         'cable.grouped_circuits' => [
             'kind' => FieldKind::Count, 'label' => 'Circuits together',
             'accepted' => 'How many circuits lie together, this one included: 1 to 20.', 'low' => 1, 'high' => 20,
             'hint' => 'This one counted.',
+        ],
+        'cable.line_grouped_circuits' => [
+            'kind' => FieldKind::Count, 'label' => 'Together on the way to the starter',
+            'accepted' => 'How many circuits lie together there, this one included: 1 to 20.', 'low' => 1, 'high' => 20,
+            'empty' => 'As to the motor',
+        ],
+        'cable.sets' => [
+            'kind' => FieldKind::Count, 'label' => 'Parallel sets', 'accepted' => '1 to 6.', 'low' => 1, 'high' => 6,
+            'hint' => 'Conductors side by side in each line, of both runs.', 'empty' => 'One, more if none passes',
+        ],
+        'cable.raceways' => [
+            'kind' => FieldKind::Count, 'label' => 'Raceways for six leads', 'accepted' => '1 or 2.', 'low' => 1, 'high' => 2,
+            'hint' => 'Two: T1 to T3 in one, T4 to T6 in the other.', 'empty' => 'One',
+        ],
+        'cable.protective_material' => [
+            'kind' => FieldKind::Choice, 'label' => 'Protective conductor', 'choices' => Metal::class, 'empty' => 'As the lines',
+        ],
+        'cable.protective_separate' => [
+            'kind' => FieldKind::Flag, 'label' => 'Protective conductor lies apart', 'accepted' => 'true or false.',
+            'hint' => 'By itself, not in the cable and not bunched with it.', 'empty' => 'No',
         ],
         'cable.size' => [
             'kind' => FieldKind::Size, 'label' => 'Installed size, to motor',
@@ -47,7 +67,8 @@ final class CableFields
         ],
         'cable.terminal_temperature' => [
             'kind' => FieldKind::Celsius, 'label' => 'Terminals',
-            'accepted' => '60, 75 or 90 °C under NEC; 70 or 90 °C under IEC.', 'unit' => Unit::Celsius, 'low' => 60, 'high' => 90,
+            'accepted' => '60, 75 or 90 °C under NEC and CE Code; 70 or 90 °C under IEC.', 'unit' => Unit::Celsius,
+            'low' => 60, 'high' => 90,
         ],
         'cable.raceway_material' => ['kind' => FieldKind::Choice, 'label' => 'Raceway', 'choices' => RacewayMaterial::class],
         'cable.cores' => ['kind' => FieldKind::Count, 'label' => 'Cores', 'accepted' => '1 to 6.', 'low' => 1, 'high' => 6],

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Circuit\Field;
 
+use BraveAnvil\Circuit\Choice\Presence;
 use BraveAnvil\Circuit\Choice\RelayPlace;
+use BraveAnvil\Circuit\Choice\ResetMode;
 use BraveAnvil\Circuit\Choice\Scpd;
 use BraveAnvil\Circuit\Choice\TripClass;
 use BraveAnvil\Circuit\FieldKind;
@@ -19,8 +21,23 @@ final class GuardFields
         'guard.overload_class' => [
             'kind' => FieldKind::Choice, 'label' => 'Trip class', 'choices' => TripClass::class, 'empty' => 'Smallest that holds',
         ],
-        'guard.start_exception' => [
-            'kind' => FieldKind::Anything, 'label' => 'Start exception', 'accepted' => 'Evidence that the motor did not start.',
+        'guard.start_exception.evidence' => [
+            'kind' => FieldKind::Text, 'label' => 'Evidence that it did not start',
+            'accepted' => 'Who saw it trip, when, at which setting.',
+            'hint' => 'Opens the exception for starting. It stands on the sheet.',
+        ],
+        'guard.start_exception.overload' => [
+            'kind' => FieldKind::Flag, 'label' => 'Raise the overload too', 'accepted' => 'true or false.', 'empty' => 'No',
+        ],
+        'guard.instantaneous' => [
+            'kind' => FieldKind::Amperes, 'label' => 'Instantaneous trip set at', 'accepted' => 'Amperes, such as 420.',
+            'unit' => Unit::Ampere, 'low' => 1, 'high' => 60000, 'hint' => 'Checked, not chosen.',
+        ],
+        'guard.reset' => [
+            'kind' => FieldKind::Choice, 'label' => 'Overload reset', 'choices' => ResetMode::class, 'empty' => 'Not said',
+        ],
+        'guard.earth_fault_relay' => [
+            'kind' => FieldKind::Choice, 'label' => 'Earth-fault relay', 'choices' => Presence::class, 'empty' => 'Not said',
         ],
         'guard.breaking_capacity_ka' => [
             'kind' => FieldKind::Kiloamperes, 'label' => 'Breaking capacity', 'accepted' => 'kA from 0.5 to 300, such as 25.',

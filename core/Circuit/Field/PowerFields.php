@@ -137,6 +137,10 @@ final class PowerFields
             'kind' => FieldKind::Seconds, 'label' => 'in', 'accepted' => 'Seconds, such as 36.', 'unit' => Unit::Second,
             'low' => 0.5, 'high' => 1e5,
         ],
+        'measure.current_distortion' => [
+            'kind' => FieldKind::Percent, 'label' => 'Distortion of the current', 'accepted' => 'Percent of the fundamental from 0 to 300, such as 18.',
+            'unit' => Unit::Percent, 'low' => 0, 'high' => 300, 'hint' => 'THD, where the meter shows it.',
+        ],
         'measure.current_ratio' => [
             'kind' => FieldKind::TransformerRatio, 'label' => 'Current transformers',
             'accepted' => 'A ratio such as 200/5 or 40; 1 without.', 'low' => 1, 'high' => 10000, 'hint' => '200/5, or 1 without',

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Circuit\Field;
 
+use BraveAnvil\Circuit\Choice\CapacitorSeries;
 use BraveAnvil\Circuit\Choice\OverloadSchool;
 use BraveAnvil\Circuit\Choice\PhaseNaming;
 use BraveAnvil\Circuit\Choice\Support;
@@ -47,6 +48,10 @@ final class SettingsFields
             'accepted' => '70 or 90 °C.',
             'unit' => Unit::Celsius, 'low' => 60, 'high' => 90,
         ],
+        'settings.largest_single_size' => [
+            'kind' => FieldKind::Size, 'label' => 'Largest single conductor', 'hint' => 'Beyond it parallel sets are looked for.',
+            'accepted' => 'A standard size, such as 300 mm2 or 500 kcmil.',
+        ],
         'settings.four_006_corrections' => [
             'kind' => FieldKind::Flag, 'label' => 'Corrections at terminations', 'accepted' => 'true or false.',
         ],
@@ -67,6 +72,45 @@ final class SettingsFields
             'kind' => FieldKind::Percent, 'label' => 'Changeover speed, at least', 'accepted' => 'Percent from 50 to 100.',
             'unit' => Unit::Percent, 'low' => 50, 'high' => 100,
         ],
-        'settings.tariff' => ['kind' => FieldKind::Anything, 'label' => 'Tariff', 'accepted' => 'Not used yet.'],
+        'settings.capacitor_series' => [
+            'kind' => FieldKind::Choice, 'label' => 'Capacitors for one phase', 'choices' => CapacitorSeries::class, 'empty' => 'Run capacitors',
+            'hint' => 'Which values are sold.',
+        ],
+        'settings.corrections' => [
+            'kind' => FieldKind::Anything, 'label' => 'Corrections of tables', 'accepted' => 'A list: path, value, by, on, why.',
+        ],
+        'settings.tariff.energy_price' => [
+            'kind' => FieldKind::Price, 'label' => 'Energy, a kWh', 'accepted' => 'A price such as 0.14, without its currency.', 'low' => 0,
+            'high' => 1000,
+        ],
+        'settings.tariff.kva_demand.price' => [
+            'kind' => FieldKind::Price, 'label' => 'Demand, a kVA and month', 'accepted' => 'A price such as 6.50, without its currency.',
+            'low' => 0, 'high' => 1e5, 'hint' => 'One of the three forms.',
+        ],
+        'settings.tariff.kvarh.price' => [
+            'kind' => FieldKind::Price, 'label' => 'Reactive energy, a kvarh', 'accepted' => 'A price such as 0.015, without its currency.',
+            'low' => 0, 'high' => 1000, 'hint' => 'One of the three forms.',
+        ],
+        'settings.tariff.kvarh.free_tan' => [
+            'kind' => FieldKind::Number, 'label' => 'Free up to tan φ', 'accepted' => 'From 0 to 2, such as 0.484.', 'low' => 0,
+            'high' => 2,
+            'empty' => '0.484',
+        ],
+        'settings.tariff.power_factor.price' => [
+            'kind' => FieldKind::Price, 'label' => 'Demand, a kW and month', 'accepted' => 'A price such as 9, without its currency.',
+            'low' => 0, 'high' => 1e5, 'hint' => 'One of the three forms: raised for a low power factor.',
+        ],
+        'settings.tariff.power_factor.reference' => [
+            'kind' => FieldKind::Fraction, 'label' => 'Raised below', 'accepted' => 'A power factor from 0.5 to 1, such as 0.95.',
+            'low' => 0.5, 'high' => 1, 'empty' => '0.95',
+        ],
+        'settings.site_load.power' => [
+            'kind' => FieldKind::Kilowatts, 'label' => 'All else on the site', 'accepted' => 'kW from 0 to 1 000 000, such as 400.',
+            'unit' => Unit::Watt, 'low' => 0, 'high' => 1e9, 'hint' => 'At the same time, without this circuit.',
+        ],
+        'settings.site_load.reactive' => [
+            'kind' => FieldKind::Kilovars, 'label' => 'Its reactive power', 'accepted' => 'kvar from 0 to 1 000 000, such as 250.',
+            'unit' => Unit::Var, 'low' => 0, 'high' => 1e9,
+        ],
     ];
 }

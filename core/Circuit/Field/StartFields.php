@@ -7,7 +7,9 @@ namespace BraveAnvil\Circuit\Field;
 use BraveAnvil\Circuit\Choice\ChangeoverBy;
 use BraveAnvil\Circuit\Choice\DrivenMachine;
 use BraveAnvil\Circuit\Choice\LoadKind;
+use BraveAnvil\Circuit\Choice\LoadTrait;
 use BraveAnvil\Circuit\Choice\MethodName;
+use BraveAnvil\Circuit\Choice\Service;
 use BraveAnvil\Circuit\Choice\Transition;
 use BraveAnvil\Circuit\FieldKind;
 use BraveAnvil\Solution\Unit;
@@ -23,6 +25,9 @@ final class StartFields
         ],
         'load.machine' => [
             'kind' => FieldKind::Choice, 'label' => 'What it drives', 'choices' => DrivenMachine::class, 'empty' => 'Not said',
+        ],
+        'load.service' => [
+            'kind' => FieldKind::Choice, 'label' => 'Service', 'choices' => Service::class, 'empty' => 'Continuous',
         ],
         'load.kind' => ['kind' => FieldKind::Choice, 'label' => 'Load', 'choices' => LoadKind::class, 'empty' => 'Not said'],
         'load.torque_percent' => [
@@ -40,6 +45,18 @@ final class StartFields
         'load.breakaway_percent' => [
             'kind' => FieldKind::Percent, 'label' => 'Breakaway torque', 'accepted' => 'Percent of rated torque from 0 to 500.',
             'unit' => Unit::Percent, 'low' => 0, 'high' => 500,
+        ],
+        'load.machine_efficiency' => [
+            'kind' => FieldKind::Percent, 'label' => 'Efficiency of what it drives', 'accepted' => 'Percent from 5 to 99.9, such as 72.',
+            'unit' => Unit::Percent, 'low' => 5, 'high' => 99.9, 'hint' => 'Of the pump or fan itself.',
+        ],
+        'load.hours' => [
+            'kind' => FieldKind::LoadHours, 'label' => 'Hours a year by load', 'accepted' => 'Load with hours, such as 75 4000; 40 1500.',
+            'hint' => '75 4000; 40 1500', 'empty' => '4000 h at its load',
+        ],
+        'load.traits' => [
+            'kind' => FieldKind::Traits, 'label' => 'What it does to the motor', 'choices' => LoadTrait::class,
+            'accepted' => 'A list of: overhauling, back_spin, reversing, jogging, plugging, fast_reclosing.',
         ],
         'load.points' => ['kind' => FieldKind::Points, 'label' => 'Load points',
             'accepted' => 'Percent of rated speed (to 120) and of rated torque, in the order of speed: 0 40; 50 30; 100 90.',

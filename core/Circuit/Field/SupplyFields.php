@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace BraveAnvil\Circuit\Field;
 
 use BraveAnvil\Circuit\Choice\Earthing;
+use BraveAnvil\Circuit\Choice\ItEarthing;
 use BraveAnvil\Circuit\FieldKind;
 use BraveAnvil\Solution\Unit;
 
@@ -41,6 +42,14 @@ final class SupplyFields
             'kind' => FieldKind::Number, 'label' => 'X/R', 'accepted' => 'A ratio from 0.1 to 100, such as 8.', 'low' => 0.1,
             'high' => 100,
         ],
+        'supply.other_capacitors_kvar' => [
+            'kind' => FieldKind::Kilovars, 'label' => 'Other capacitors on the bus', 'accepted' => 'kvar from 0 to 100 000, such as 50.',
+            'unit' => Unit::Var, 'low' => 0, 'high' => 1e8, 'hint' => 'All of them resonate together.',
+        ],
+        'supply.inverter_efficiency' => [
+            'kind' => FieldKind::Percent, 'label' => 'Inverter efficiency', 'accepted' => 'Percent from 30 to 100, such as 88.',
+            'unit' => Unit::Percent, 'low' => 30, 'high' => 100, 'hint' => 'Where an inverter feeds it.',
+        ],
         'supply.ambient' => [
             'kind' => FieldKind::Celsius, 'label' => 'Ambient',
             'accepted' => 'Degrees Celsius from -40 to 85, such as 30; 86 F is read too.', 'unit' => Unit::Celsius, 'low' => -40,
@@ -61,6 +70,17 @@ final class SupplyFields
         'supply.earth_loop_ohm' => [
             'kind' => FieldKind::Ohms, 'label' => 'Earth loop impedance', 'accepted' => 'Ohms from 0.0001 to 2000.',
             'unit' => Unit::Ohm, 'low' => 1e-4, 'high' => 2000,
+        ],
+        'supply.earthing_ohm' => [
+            'kind' => FieldKind::Ohms, 'label' => 'Earthing resistor', 'accepted' => 'Ohms from 0.01 to 100 000.',
+            'unit' => Unit::Ohm, 'low' => 1e-2, 'high' => 1e5, 'hint' => 'Between star point and earth.',
+        ],
+        'supply.earthing_ampere' => [
+            'kind' => FieldKind::Amperes, 'label' => 'Earth-fault current it lets flow', 'accepted' => 'Amperes from 0.1 to 5000.',
+            'unit' => Unit::Ampere, 'low' => 0.1, 'high' => 5000,
+        ],
+        'supply.it_earthing' => [
+            'kind' => FieldKind::Choice, 'label' => 'Exposed parts are earthed', 'choices' => ItEarthing::class, 'empty' => 'Together',
         ],
     ];
 }

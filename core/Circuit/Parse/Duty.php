@@ -8,7 +8,7 @@ use BraveAnvil\Circuit\Entry;
 use BraveAnvil\Circuit\Refusal;
 use BraveAnvil\Solution\Show;
 
-/** Duty type as stamped: `S1`, `CONT`, `S2 30 min`, `S3 40 %`. The type alone is the value, its detail is in the echo. */
+/** Duty type as stamped: `S1`, `CONT`, `S2 30 min`, `S3 40 %`. Bare minutes are those of S2, as American plates stamp them. */
 final class Duty
 {
     private const PERCENT = ['S3', 'S4', 'S5', 'S6'];
@@ -16,7 +16,10 @@ final class Duty
     public static function parse(string $text): Entry|Refusal
     {
         if (preg_match('~^(s ?1[\s,:-]*)?(cont|continuous|mcr)\.?( duty)?([\s,:-]*s ?1)?$~i', $text) === 1) {
-            return new Entry('S1', 'S1, continuous');
+            return new Entry(new DutyStamp('S1'), 'S1, continuous');
+        }
+        if (preg_match('~^(\d{1,3}) ?min(?:utes)?\.?$~i', $text, $m) === 1) {
+            return self::parse('S2 '.$m[1].' min');
         }
         if (preg_match('~^s\s*(10|[1-9])(?![0-9])[\s,:-]*(.*)$~i', $text, $m) !== 1) {
             return new Refusal(Typed::quoted($text).' is not a duty type.');
@@ -24,22 +27,22 @@ final class Duty
         $type = 'S'.$m[1];
         $detail = strtolower(trim($m[2]));
         if ($detail === '' || ($type === 'S1' && $detail === 'continuous')) {
-            return new Entry($type, $type === 'S1' ? 'S1, continuous' : $type);
+            return new Entry(new DutyStamp($type), $type === 'S1' ? 'S1, continuous' : $type);
         }
         if (preg_match('~^(\d{1,3}(?:[.,]\d+)?)\s*(%|min)~', $detail, $part) !== 1) {
             // S4 to S10 are stamped with inertias and load diagrams too: kept, not read.
             return preg_match('~^[a-z0-9]~', $detail) === 1 && ! in_array($type, ['S1', 'S2', 'S3'], true)
-                ? new Entry($type, $type) : new Refusal(Typed::quoted($detail).' cannot be read behind '.$type.'.');
+                ? new Entry(new DutyStamp($type), $type) : new Refusal(Typed::quoted($detail).' cannot be read behind '.$type.'.');
         }
         $number = (float) str_replace(',', '.', $part[1]);
         if ($part[2] === 'min') {
             return $type === 'S2' && $number >= 1 && $number <= 240
-                ? new Entry($type, $type.', '.Show::number($number).' min, then rest until cold')
+                ? new Entry(new DutyStamp($type, $number), $type.', '.Show::number($number).' min, then rest until cold')
                 : new Refusal($type === 'S2' ? 'S2 runs from 1 to 240 minutes.' : 'Minutes belong to S2.');
         }
 
         return in_array($type, self::PERCENT, true) && $number > 0 && $number <= 100
-            ? new Entry($type, $type.', '.Show::number($number).' % of each cycle')
+            ? new Entry(new DutyStamp($type), $type.', '.Show::number($number).' % of each cycle')
             : new Refusal(
                 in_array($type, self::PERCENT, true) ? 'A share of the cycle is from 0 to 100 %.' : 'A percentage belongs to S3 to S6.',
             );

@@ -13,11 +13,12 @@ final class Quantity
     /** Kind => [unit as typed in lower case => factor to the base unit]; '' is the bare number. */
     private const UNITS = [
         'number' => ['' => 1],
+        'price' => ['' => 1],
         'count' => ['' => 1],
         'volts' => ['' => 1, 'v' => 1, 'volt' => 1, 'volts' => 1, 'vac' => 1, 'v ac' => 1, 'kv' => 1000],
         'amperes' => ['' => 1, 'a' => 1, 'amp' => 1, 'amps' => 1, 'ampere' => 1, 'amperes' => 1, 'ma' => 0.001, 'ka' => 1000],
         'kiloamperes' => ['' => 1000, 'ka' => 1000, 'a' => 1],
-        'ohms' => ['' => 1, 'ohm' => 1, 'ohms' => 1, 'mohm' => 0.001, 'kohm' => 1000],
+        'ohms' => ['' => 1, 'ohm' => 1, 'ohms' => 1, 'mohm' => 0.001, 'kohm' => 1000, 'megohm' => 1e6, 'megohms' => 1e6],
         'kilovoltamperes' => ['' => 1000, 'kva' => 1000, 'va' => 1, 'mva' => 1e6],
         'kilowatts' => ['' => 1000, 'kw' => 1000, 'w' => 1, 'mw' => 1e6, 'hp' => 746],
         'watts' => ['' => 1, 'w' => 1, 'watt' => 1, 'watts' => 1, 'kw' => 1000, 'mw' => 1e6],
@@ -33,6 +34,7 @@ final class Quantity
         'kelvins' => ['' => 1, 'k' => 1, 'c' => 1, 'degc' => 1, 'deg c' => 1],
         'resistivity' => ['' => 1, 'k*m/w' => 1, 'km/w' => 1],
         'kilovars' => ['' => 1000, 'kvar' => 1000, 'var' => 1, 'mvar' => 1e6],
+        'microfarads' => ['' => 1e-6, 'uf' => 1e-6, 'µf' => 1e-6, 'μf' => 1e-6, 'mfd' => 1e-6, 'nf' => 1e-9],
         'percent' => ['' => 1, '%' => 1, 'percent' => 1],
         'rpm' => ['' => 1, 'rpm' => 1, 'r/min' => 1, '1/min' => 1, 'min-1' => 1],
         'seconds' => ['' => 1, 's' => 1, 'sec' => 1, 'second' => 1, 'seconds' => 1, 'ms' => 0.001, 'min' => 60, 'h' => 3600],
@@ -66,7 +68,8 @@ final class Quantity
         if ($number instanceof Refusal) {
             return $number;
         }
-        $unit = strtolower(trim($part[2] ?? ''));
+        // In front of ohms a capital M is a million, a small one a thousandth.
+        $unit = strtolower((string) preg_replace('~^M(?=ohm)~', 'meg', trim($part[2] ?? '')));
         if ($kind === FieldKind::Celsius && in_array($unit, ['f', 'degf', 'deg f'], true)) {
             return ($number - 32) / 1.8;
         }

@@ -10,10 +10,10 @@ use BraveAnvil\RuleBook\TerminalMarks;
 /** What the two American books and the motors of their world have in common. */
 trait AmericanWorld
 {
-    public function unused(): array
-    {
-        return ['cable.method', 'cable.tray', 'settings.tray', 'settings.terminal_temperature'];
-    }
+    /** How a supply is grounded, in the words of this world. */
+    private const GROUNDING = [
+        'tn_s' => 'Solidly grounded', 'it' => 'Ungrounded', 'resistance' => 'Grounded through a resistor',
+    ];
 
     public function metricFrames(): bool
     {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace BraveAnvil\RuleBook\American;
 
+use BraveAnvil\Circuit\Circuit;
+use BraveAnvil\Circuit\Parse\Power;
 use BraveAnvil\Guard\GuardFigure;
 use BraveAnvil\Guard\GuardFinding;
 use BraveAnvil\Guard\SwitchChoice;
@@ -28,6 +30,7 @@ final readonly class Disconnects implements DisconnectRules
         private string $ratingsSource,
         private string $fuseSource,
         private string $sightSource,
+        private string $controllerSource,
     ) {
     }
 
@@ -62,6 +65,18 @@ final readonly class Disconnects implements DisconnectRules
         }
 
         return new SwitchChoice($required, null);
+    }
+
+    public function controller(Circuit $circuit): ?Figure
+    {
+        $power = $circuit->power();
+
+        return $power === null ? null : Figure::work(GuardFigure::ControllerPower)
+            ->typedIn('plate.power')
+            ->as('the motor’s own', Show::number($power->watts / Power::HORSEPOWER).' hp')
+            ->equals($power->watts)
+            ->source($this->controllerSource)
+            ->make();
     }
 
     public function notes(): array

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace BraveAnvil\RuleBook\American;
 
-use BraveAnvil\Cable\CableFigure;
-use BraveAnvil\Cable\Conductor;
+use BraveAnvil\Circuit\Choice\Metal;
+use BraveAnvil\Fault\ProtectiveCase;
 use BraveAnvil\RuleBook\ProtectiveConductorRules;
 use BraveAnvil\RuleBook\Table;
 use BraveAnvil\Solution\Figure;
@@ -18,59 +18,59 @@ final readonly class GroundingConductors implements ProtectiveConductorRules
     /** Tables round areas, so a size that is grown is met by one that is this share smaller. */
     private const AREA_TOLERANCE = 0.002;
 
-    /** Column of copper. */
-    private const COPPER = '0';
-
     /**
-     * @param  Table  $byRating  with `rows` by the device's rating
-     * @param  Table  $areas  mm² by size
+     * @param  Table  $byRating  with `rows` by the device's rating, columns of copper and aluminium
+     * @param  Impedances  $areas  mm² by size
      */
-    public function __construct(private Table $byRating, private Table $areas, private string $label)
+    public function __construct(private Table $byRating, private Impedances $areas, private string $label)
     {
     }
 
-    public function size(CableFigure $name, Conductor $chosen, Conductor $needed, ?Conductor $largest, ?Figure $rating): ?Figure
+    public function size(ProtectiveCase $case): ?Figure
     {
-        if ($rating === null) {
+        if ($case->rating === null) {
             return null;
         }
-        [$row, $byTable] = $this->byTable($rating->number());
-        if ($byTable === null) {
+        $column = $case->metal === Metal::Copper ? '0' : '1';
+        [$row, $byTable] = $this->byTable($case->rating->number(), $column);
+        if ($byTable === null || $this->areas->area($byTable) === null) {
             return null;
         }
-        $working = $rating->shown().' device: '.Conductors::named($byTable);
+        $working = $case->rating->shown().' device: '.Conductors::named($byTable).($column === '1' ? ' aluminium' : '');
         // Before the phases are enlarged it need not exceed what ampacity asks of them.
-        $bound = $largest?->name === $chosen->name ? $needed : $largest;
-        $size = $bound === null || $this->area($byTable) <= $bound->areaMm2 ? $byTable : $bound->name;
-        if ($chosen->areaMm2 > $needed->areaMm2) {
-            $growth = $chosen->areaMm2 / $needed->areaMm2;
-            $size = $this->sizeFrom($this->area($size) * $growth) ?? $size;
-            $working .= ', enlarged with the phases by '.Show::number($growth).' to '.Conductors::named($size);
+        $size = $case->needed === null || $this->area($byTable) <= $case->needed->areaMm2 ? $byTable : $case->needed->name;
+        if ($case->growth > 1 + 1e-9) {
+            $size = $this->sizeFrom($this->area($size) * $case->growth) ?? $size;
+            $working .= ', enlarged with the phases by '.Show::number($case->growth).' to '.Conductors::named($size);
         }
-        if ($largest !== null && $this->area($size) > $largest->areaMm2) {
-            $size = $largest->name;
+        $cap = $case->cap;
+        if ($cap !== null && $this->area($size) > $cap->areaMm2) {
+            $size = $cap->name;
         }
-        if ($largest !== null && $size === $largest->name && $this->area($byTable) > $largest->areaMm2) {
-            $working .= ', not larger than the circuit conductor '.$largest->text;
+        if ($cap !== null && $size === $cap->name && $this->area($byTable) > $cap->areaMm2) {
+            $working .= ', not larger than the circuit conductor '.$cap->text;
+        }
+        if ($case->chosen->sets > 1) {
+            $working .= ', full size in each of '.$case->chosen->sets.' raceways';
         }
 
-        return Figure::work($name)
-            ->labelled($this->label)
+        return Figure::work($case->name)
+            ->labelled($this->label.($case->chosen->sets > 1 ? ' in each raceway' : ''))
             ->in(Unit::None)
-            ->from(device: $rating)
+            ->from(device: $case->rating)
             ->as('table', $working)
             ->equals(Conductors::named($size))
             ->source($this->byRating->cited())
-            ->doubted($this->byRating->doubt('rows', $row, self::COPPER))
+            ->doubted($this->byRating->doubt('rows', $row, $column))
             ->make();
     }
 
     /** @return array{string, string|null} row of the table, and its size */
-    private function byTable(float $rating): array
+    private function byTable(float $rating, string $column): array
     {
         foreach ($this->byRating->keys('rows') as $row) {
             if ((float) $row >= $rating) {
-                return [$row, $this->byRating->text('rows', $row, self::COPPER)];
+                return [$row, $this->byRating->text('rows', $row, $column)];
             }
         }
 
@@ -79,7 +79,7 @@ final readonly class GroundingConductors implements ProtectiveConductorRules
 
     private function sizeFrom(float $area): ?string
     {
-        foreach ($this->areas->keys() as $size) {
+        foreach ($this->areas->allSizes() as $size) {
             if ($this->area($size) >= $area * (1 - self::AREA_TOLERANCE)) {
                 return $size;
             }
@@ -90,6 +90,6 @@ final readonly class GroundingConductors implements ProtectiveConductorRules
 
     private function area(string $size): float
     {
-        return $this->areas->must($size, 'mm2');
+        return $this->areas->area($size) ?? 0.0;
     }
 }

@@ -6,10 +6,12 @@ namespace BraveAnvil\RuleBook\American;
 
 use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Guard\GuardFigure;
+use BraveAnvil\Guard\GuardFinding;
 use BraveAnvil\Guard\OverloadSetting;
 use BraveAnvil\RuleBook\OverloadRules;
 use BraveAnvil\RuleBook\Practice\GuardPractice;
 use BraveAnvil\Solution\Figure;
+use BraveAnvil\Solution\Finding;
 use BraveAnvil\Solution\Show;
 use BraveAnvil\Start\Method\RelaySeat;
 
@@ -22,6 +24,7 @@ final readonly class OverloadLimits implements OverloadRules
      * @param  float  $high  of plate current, for a motor with reserve
      * @param  float  $low  of plate current, for all others
      * @param  float  $highFrom  service factor that counts as reserve
+     * @param  array{float, float}|null  $raised  high and low where the motor did not start; null where the book has no such exception
      * @param  float|null  $highToRise  K of temperature rise that counts as reserve; null where the book does not ask
      */
     public function __construct(
@@ -29,6 +32,7 @@ final readonly class OverloadLimits implements OverloadRules
         private float $low,
         private float $highFrom,
         private ?float $highToRise,
+        private ?array $raised,
         private string $source,
         private GuardPractice $practice,
     ) {
@@ -40,7 +44,9 @@ final readonly class OverloadLimits implements OverloadRules
         $rise = $circuit->number('plate.temperature_rise');
         $reserve = ($serviceFactor !== null && $serviceFactor->number() >= $this->highFrom - self::TOLERANCE)
             || ($this->highToRise !== null && $rise !== null && $rise->number() <= $this->highToRise);
-        $factor = $reserve ? $this->high : $this->low;
+        $raised = $this->raised !== null && $circuit->flag('guard.start_exception.overload') === true
+            && $circuit->stamped('guard.start_exception.evidence') !== null ? $this->raised[$reserve ? 0 : 1] : null;
+        $factor = $raised ?? ($reserve ? $this->high : $this->low);
         $asks = $this->highToRise === null ? '' : ', or rise of '.Show::number($this->highToRise).' °C or less';
         $why = $reserve
             ? 'service factor '.Show::number($this->highFrom).' or more'.$asks
@@ -52,6 +58,9 @@ final readonly class OverloadLimits implements OverloadRules
             ->equals($factor * $current->number() * $seat->share)
             ->source($this->source.': '.$why)
             ->make();
+        if ($raised !== null) {
+            return $this->raisedSetting($raised, $limit, $current, $seat);
+        }
         $share = $this->practice->dialShareAtLowLimit();
         $dial = Figure::work(GuardFigure::OverloadDial)
             ->labelled(GuardFigure::OverloadDial->label().$seat->where())->source(
@@ -72,6 +81,45 @@ final readonly class OverloadLimits implements OverloadRules
                     ->make(),
             $limit,
         );
+    }
+
+    /** The dial of a relay that must hold a start: it trips near 1.2 times its dial, at the raised limit. */
+    private function raisedSetting(float $raised, Figure $limit, Figure $current, RelaySeat $seat): OverloadSetting
+    {
+        $trips = $this->practice->relayTripsAtDialTimes();
+
+        return new OverloadSetting(
+            Figure::work(GuardFigure::OverloadDial)
+                ->labelled(GuardFigure::OverloadDial->label().$seat->where())
+                ->from(limit: $limit)
+                ->as('limit / 1.2', '{limit} ÷ '.Show::number($trips))
+                ->equals($raised * $current->number() * $seat->share / $trips)
+                ->source('A relay marked in motor amperes trips near 1.2 × its dial (IEC 60947-4-1, from memory)')
+                ->make(),
+            $limit,
+            [
+                Finding::caution(GuardFinding::ExceptionUsed)
+                    ->title('The overload is raised by exception')
+                    ->because('It may trip at '.Show::number(100 * $raised).
+                        ' % of the plate current, because the motor did not start with less.')
+                    ->do('Set it no higher than the start needs.')
+                    ->source('NEC 430.32(C) (from memory)')
+                    ->on(GuardFigure::OverloadSetting)
+                    ->about('guard.start_exception.overload'),
+            ],
+        );
+    }
+
+    /** NEMA MG 1, up to 500 hp (from memory). */
+    public function usualLockedRotorTime(): float
+    {
+        return 12.0;
+    }
+
+    /** How NEMA names its classes (from memory, less sure). */
+    public function classTimes(): float
+    {
+        return 6.0;
     }
 
     public function notes(): array

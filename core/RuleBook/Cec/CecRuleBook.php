@@ -7,18 +7,36 @@ namespace BraveAnvil\RuleBook\Cec;
 use BraveAnvil\Circuit\Assumed;
 use BraveAnvil\Circuit\Choice\PhaseNaming;
 use BraveAnvil\Circuit\Choice\RuleBookName;
+use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Circuit\DefaultReason;
+use BraveAnvil\Correct\CapacitorRules;
 use BraveAnvil\RuleBook\American\AmericanWorld;
+use BraveAnvil\RuleBook\American\AmpacityTables;
+use BraveAnvil\RuleBook\American\ConductorPolicy;
+use BraveAnvil\RuleBook\American\Conductors;
+use BraveAnvil\RuleBook\American\DeviceLimits;
+use BraveAnvil\RuleBook\American\Devices;
+use BraveAnvil\RuleBook\American\Disconnects;
+use BraveAnvil\RuleBook\American\DutyFactors;
+use BraveAnvil\RuleBook\American\GroundingConductors;
+use BraveAnvil\RuleBook\American\Impedances;
+use BraveAnvil\RuleBook\American\MotorFactors;
+use BraveAnvil\RuleBook\American\OverloadLimits;
 use BraveAnvil\RuleBook\LocalUnits;
 use BraveAnvil\RuleBook\PhaseMarks;
 use BraveAnvil\RuleBook\PlateLayout;
+use BraveAnvil\RuleBook\Practice\CapacitorPractice;
+use BraveAnvil\RuleBook\Practice\GuardPractice;
 use BraveAnvil\RuleBook\RuleBook;
+use BraveAnvil\RuleBook\Sizing;
+use BraveAnvil\RuleBook\Table;
 use BraveAnvil\RuleBook\TableName;
 use BraveAnvil\RuleBook\Tables;
 use BraveAnvil\RuleBook\WireColour;
 use BraveAnvil\RuleBook\Words;
+use BraveAnvil\Solution\Doubt;
 
-/** The Canadian Electrical Code: plate and power only, so far. It goes by the plate's current for everything. */
+/** The Canadian Electrical Code: the plate’s current for everything, Table 29 rounded down, corrections at terminations. */
 final readonly class CecRuleBook implements RuleBook
 {
     use AmericanWorld;
@@ -50,6 +68,12 @@ final readonly class CecRuleBook implements RuleBook
         return [
             'supply.frequency' => new Assumed(60.0, '60 Hz supply, usual under the CE Code', DefaultReason::RuleBook),
             'supply.phases' => new Assumed(3.0, 'three phases', DefaultReason::Practice),
+            'supply.ambient' => new Assumed(30.0, 'ambient 30 °C', DefaultReason::RuleBook),
+            'cable.material' => new Assumed('copper', 'copper conductors', DefaultReason::Practice),
+            'cable.insulation' => new Assumed('RW90', 'RW90 insulation, 90 °C', DefaultReason::Practice),
+            'cable.method' => new Assumed('raceway', 'conductors in raceway', DefaultReason::RuleBook),
+            'cable.raceway_material' => new Assumed('steel', 'steel raceway', DefaultReason::Practice),
+            'cable.grouped_circuits' => new Assumed(1.0, 'one circuit in the raceway', DefaultReason::Practice),
         ];
     }
 
@@ -60,16 +84,31 @@ final readonly class CecRuleBook implements RuleBook
 
     public function favourable(): array
     {
-        return [];
+        return [
+            'supply.ambient' => new Assumed(30.0, 'ambient 30 °C', DefaultReason::RuleBook),
+            'cable.insulation' => new Assumed('RW90', 'RW90 insulation, 90 °C', DefaultReason::Practice),
+            'cable.terminal_temperature' => new Assumed(75.0, 'terminals for 75 °C', DefaultReason::Practice),
+            'cable.raceway_material' => new Assumed('pvc', 'PVC raceway', DefaultReason::Practice),
+        ];
     }
 
     public function choices(): array
     {
         return [
-            'cable.method' => ['raceway' => 'Conductors in raceway'],
+            'cable.method' => ['raceway' => 'Conductors in raceway', 'free_air' => 'Single conductors in free air'],
             'cable.insulation' => ['RW90' => 'RW90, 90 °C', 'T90' => 'T90, 90 °C, dry', 'RW75' => 'RW75, 75 °C', 'TW' => 'TW, 60 °C'],
-            'cable.terminal_temperature' => ['60' => '60 °C', '75' => '75 °C'],
+            'supply.earthing' => self::GROUNDING,
+            'cable.terminal_temperature' => ['60' => '60 °C', '75' => '75 °C', '90' => '90 °C, counts as 75'],
         ];
+    }
+
+    public function unused(Circuit $circuit): array
+    {
+        $soil = $circuit->missing('cable.soil_temperature') ? ['cable.soil_temperature'] : [];
+
+        return [...$soil, 'guard.start_exception.overload', 'cable.tray', 'settings.tray', 'settings.terminal_temperature',
+            'settings.ten_ampere_rating', 'cable.soil_resistivity',
+            'cable.protective_separate', 'supply.it_earthing'];
     }
 
     /** CE Code 4-032 (from memory): red, black, blue. */
@@ -83,8 +122,61 @@ final readonly class CecRuleBook implements RuleBook
         return new CecCurrents($this->tables->named(TableName::CecMotorCurrent));
     }
 
-    public function sizing(): null
+    public function sizing(): Sizing
     {
-        return null;
+        $factors = new MotorFactors($this->tables->named(TableName::CecMotorFactors));
+        $guard = new GuardPractice($this->tables->named(TableName::PracticeGuard));
+        $switches = $this->tables->named(TableName::PracticeSwitchRatings);
+        $impedances = new Impedances($this->tables);
+        $ratings = $this->tables->named(TableName::CecStandardRatings);
+
+        return new Sizing(
+            new Conductors(
+                new AmpacityTables(
+                    $this->tables->named(TableName::CecAmpacity), $this->tables->named(TableName::CecAmpacityFreeAir),
+                    $this->tables->named(TableName::CecAmbientCorrection), 30.0, $this->tables->named(TableName::CecConductorAdjustment),
+                    $this->tables->named(TableName::CecFreeAirSpacing), $impedances, 'CE Code 4-006',
+                    'The tables of conductors in the earth, D8 to D15, are not remembered: not computed.',
+                ),
+                new ConductorPolicy(
+                    $factors->conductor(), $factors->starDeltaLead(), 'I', 'CE Code 28-106',
+                    'CE Code practice: 125 % of I / √3 in each lead', $factors->leadDoubt(), $factors->smallTerminal(),
+                    $factors->largestTerminal(), $factors->smallTerminalTo(), true, true, 'CE Code 12-108 (from memory)',
+                    'CE Code 12-3022 (from memory)',
+                ),
+                new DutyFactors($this->tables->named(TableName::CecDuty)),
+            ),
+            new Devices(
+                new CecDevices(
+                    $this->tables->named(TableName::CecProtectionPercent), $ratings, $factors->smallestDevice(),
+                ),
+                $guard, new DeviceLimits($this->tables->named(TableName::NecDeviceTestLimits)),
+            ),
+            new OverloadLimits(
+                $factors->overloadHigh(), $factors->overloadLow(), $factors->highFromServiceFactor(), null, null, 'CE Code 28-306', $guard,
+            ),
+            new Disconnects(
+                $factors->disconnect(), 'CE Code 28-602', $switches->numbers('nec'), $switches->cited(),
+                'CE Code 28-208: it holds its fuse (from memory)', 'CE Code 28-604: within sight and 9 m (from memory)',
+                'CE Code 28-500, 28-602 (from memory)',
+            ),
+            new GroundingConductors($this->tables->named(TableName::CecBonding), $impedances, 'Bonding conductor'),
+            self::capacitors(new CapacitorPractice($this->tables->named(TableName::PracticeCapacitor)), $ratings),
+            $impedances,
+            null,
+        );
+    }
+
+    private static function capacitors(CapacitorPractice $practice, Table $ratings): CapacitorRules
+    {
+        $factor = $practice->necConductorFactor();
+
+        return new CapacitorRules(
+            $factor, true, $practice->necFuseFactor(), 2.5, [...$ratings->numbers('fuse_only'), ...$ratings->numbers('ratings')], $factor,
+            $practice->iecContactorFactor(), null, new Doubt('provide one, unless the edition in force exempts it'),
+            $practice->necResidualVolts(), $practice->necDischargeTime(), 'CE Code 26-208 (from memory)',
+            'CE Code 26-210: not above 250 %; 1.65 × is common practice, no source', 'CE Code 26-222 (from memory)',
+            'CE Code 26-218 and common practice (from memory)',
+        );
     }
 }

@@ -26,6 +26,18 @@ final readonly class BreakerChoice
     {
     }
 
+    /** The breaker of a rating (A), or null where there is none. */
+    public function breaker(Scpd $scpd, float $rating): ?MiniatureBreaker
+    {
+        foreach ($this->table->breakers($scpd) as $breaker) {
+            if (abs($breaker->rating() - $rating) < 1e-9) {
+                return $breaker;
+            }
+        }
+
+        return null;
+    }
+
     public function choose(Scpd $scpd, DeviceDuty $duty): ScpdChoice
     {
         $start = $duty->inrush->current;

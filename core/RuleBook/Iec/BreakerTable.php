@@ -6,6 +6,7 @@ namespace BraveAnvil\RuleBook\Iec;
 
 use BraveAnvil\Circuit\Choice\Scpd;
 use BraveAnvil\RuleBook\Table;
+use BraveAnvil\Solution\Doubt;
 use BraveAnvil\Solution\Fault;
 
 /** Miniature circuit-breakers. IEC 60898-1. */
@@ -53,7 +54,7 @@ final readonly class BreakerTable
     }
 
     /** Why the limits of a rating (A) are not sure, or null. */
-    public function doubt(float $rating): ?string
+    public function doubt(float $rating): ?Doubt
     {
         return $this->table->doubt('ratings', (string) array_search($rating, $this->table->numbers('ratings'), true));
     }

@@ -27,6 +27,12 @@ final readonly class FuseChoice
     {
     }
 
+    /** The fuse of a rating (A), or null where the table has no gates for it. */
+    public function fuse(float $rating): ?GgFuse
+    {
+        return $this->gates->fuse($rating);
+    }
+
     public function choose(DeviceDuty $duty): ScpdChoice
     {
         $start = $duty->inrush->current;
@@ -66,7 +72,8 @@ final readonly class FuseChoice
                 ! $carriesStart => 'carries '.$held.' A for '.$time->shown().', the start takes '.$start->shown(),
                 ! $carriesMoment => 'carries '.Show::number($fuse->carries01s).' A for 0.1 s, '.Show::number($instant, 4).' A is wanted',
                 ! $allowed => 'above the maximum marked on the starter',
-                $duty->isSimulated() => 'the start is '.Show::number(100 * $share, 2).' % of what it carries',
+                $duty->isSimulated() => 'the start is '.
+                    ($share < 1e-4 ? 'less than 0.01' : Show::number(100 * $share, 2)).' % of what it carries',
                 default => 'carries '.$held.' A for '.$time->shown(),
             });
         }

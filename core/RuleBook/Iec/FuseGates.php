@@ -17,7 +17,19 @@ final readonly class FuseGates
     /** @return list<GgFuse> every rating that has gates, ascending */
     public function fuses(): array
     {
-        return array_map($this->fuse(...), $this->table->keys('gates'));
+        return array_map($this->made(...), $this->table->keys('gates'));
+    }
+
+    /** The fuse of a rating (A), or null where it has no gates. */
+    public function fuse(float $rating): ?GgFuse
+    {
+        foreach ($this->table->keys('gates') as $key) {
+            if (abs((float) $key - $rating) < 1e-9) {
+                return $this->made($key);
+            }
+        }
+
+        return null;
     }
 
     /** @return list<float> every standard rating, those without gates too, A */
@@ -31,7 +43,7 @@ final readonly class FuseGates
         return $this->table->cited();
     }
 
-    private function fuse(string $rating): GgFuse
+    private function made(string $rating): GgFuse
     {
         return new GgFuse(
             (float) $rating,

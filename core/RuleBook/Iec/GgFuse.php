@@ -6,7 +6,7 @@ namespace BraveAnvil\RuleBook\Iec;
 
 use BraveAnvil\Circuit\Choice\Scpd;
 use BraveAnvil\Guard\Device;
-use BraveAnvil\Guard\TimeCurrentCurve;
+use BraveAnvil\TimeCurrent\Band;
 
 /** A gG fuse by its gates: straight on logarithmic scales between them, constant I²t beyond 10 s. IEC 60269-1. */
 final readonly class GgFuse implements Device
@@ -97,6 +97,24 @@ final readonly class GgFuse implements Device
             (self::FAST_S / self::CLEARS_S) ** (log($amperes / $this->clears5s) / log($this->clears01s / $this->clears5s));
     }
 
+    public function clearsFrom(float $seconds): float
+    {
+        if ($seconds <= self::FAST_S) {
+            return $this->clears01s;
+        }
+        if ($seconds >= self::CLEARS_S) {
+            return $this->clears5s;
+        }
+
+        return $this->clears5s *
+            ($this->clears01s / $this->clears5s) ** (log($seconds / self::CLEARS_S) / log(self::FAST_S / self::CLEARS_S));
+    }
+
+    public function limitsEnergy(): bool
+    {
+        return true;
+    }
+
     /** Above the fast gate energy grows no more: the fuse limits it. */
     public function letsThrough(float $amperes): ?float
     {
@@ -105,11 +123,11 @@ final readonly class GgFuse implements Device
         return $seconds === null ? null : min($amperes, $this->clears01s) ** 2 * $seconds;
     }
 
-    public function curve(): TimeCurrentCurve
+    public function band(): Band
     {
         $conventional = self::conventionalTime($this->rating);
 
-        return new TimeCurrentCurve(
+        return new Band(
             [[self::NEVER * $this->rating, $conventional], [$this->carries10s, self::SLOW_S], [$this->carries01s, self::FAST_S]],
             [[self::SURELY * $this->rating, $conventional], [$this->clears5s, self::CLEARS_S], [$this->clears01s, self::FAST_S]],
         );

@@ -8,35 +8,34 @@ use BraveAnvil\Circuit\Choice\Metal;
 use BraveAnvil\RuleBook\Table;
 use BraveAnvil\RuleBook\TableName;
 use BraveAnvil\RuleBook\Tables;
+use BraveAnvil\Solution\Correction;
+use BraveAnvil\Solution\Doubt;
 
 /** IEC 60364-5-52: ampacities by reference method, ambient and grouping factors, resistivity. */
 final readonly class IecConductorTables
 {
-    /** Methods whose cables hang in free air. */
-    private const FREE_AIR = ['E', 'F'];
-
     public function __construct(private Tables $tables)
     {
     }
 
     /**
-     * The ampacity table of copper cables.
+     * The ampacity table of a way, which tells of all of its sizes.
      *
-     * @param  string  $method  reference method
      * @param  bool  $pvc  PVC insulation, else XLPE
      */
-    public function ampacities(string $method, bool $pvc): Table
+    public function ampacities(IecWay $way, bool $pvc, Metal $metal): Table
     {
         return $this->tables->named(match (true) {
-            in_array($method, self::FREE_AIR, true) => $pvc ? TableName::IecAmpacityAirPvcCopper : TableName::IecAmpacityAirXlpeCopper,
+            $metal === Metal::Aluminium => $pvc ? TableName::IecAmpacityPvcAluminium : TableName::IecAmpacityXlpeAluminium,
+            $way->inFreeAir() => $pvc ? TableName::IecAmpacityAirPvcCopper : TableName::IecAmpacityAirXlpeCopper,
             default => $pvc ? TableName::IecAmpacityPvcCopper : TableName::IecAmpacityXlpeCopper,
         });
     }
 
     /** The column of a method in its ampacity table, or null. */
-    public static function column(Table $ampacities, string $method): ?string
+    public static function column(Table $ampacities, IecWay $way): ?string
     {
-        $at = array_search($method, $ampacities->list('columns'), true);
+        $at = array_search($way->value, $ampacities->list('columns'), true);
 
         return $at === false ? null : (string) $at;
     }
@@ -50,10 +49,44 @@ final readonly class IecConductorTables
     /** Null beyond the table. */
     public function ambientFactor(float $celsius, bool $pvc): ?float
     {
-        $table = $this->ambient();
+        return self::nextRow($this->ambient(), $celsius, $pvc ? '0' : '1');
+    }
+
+    /** Null beyond the table. */
+    public function soilFactor(float $celsius, bool $pvc): ?float
+    {
+        return self::nextRow($this->tables->named(TableName::IecAmbientGround), $celsius, $pvc ? '0' : '1');
+    }
+
+    /** Null beyond the table. */
+    public function resistivityFactor(float $kelvinMetresPerWatt, IecWay $way): ?float
+    {
+        return self::nextRow($this->tables->named(TableName::IecSoilResistivity), $kelvinMetresPerWatt, $way === IecWay::D1 ? '0' : '1');
+    }
+
+    private static function nextRow(Table $table, float $value, string $column): ?float
+    {
         foreach ($table->keys('rows') as $row) {
-            if ((float) $row >= $celsius) {
-                return $table->number('rows', $row, $pvc ? '0' : '1');
+            if ((float) $row >= $value) {
+                return $table->number('rows', $row, $column);
+            }
+        }
+
+        return null;
+    }
+
+    /** Why memory is not sure of the factor of so many together, or null. */
+    public function groupDoubt(string $arrangement, int $circuits): ?Doubt
+    {
+        return $this->grouping()->doubt($arrangement, $this->groupPlace($circuits) ?? '');
+    }
+
+    /** The place of so many circuits in the rows of the table; null beyond it. */
+    private function groupPlace(int $circuits): ?string
+    {
+        foreach ($this->grouping()->numbers('circuits') as $i => $number) {
+            if ($number >= $circuits) {
+                return (string) $i;
             }
         }
 
@@ -63,18 +96,46 @@ final readonly class IecConductorTables
     /**
      * Null beyond the table.
      *
-     * @param  'bunched'|'wall'|'ceiling'|'perforated'|'ladder'  $arrangement
+     * @param  'bunched'|'wall'|'ceiling'|'perforated'|'ladder'|'D1'|'D2'  $arrangement
      */
     public function groupFactor(string $arrangement, int $circuits): ?float
     {
-        $table = $this->grouping();
-        foreach ($table->numbers('circuits') as $i => $number) {
-            if ($number >= $circuits) {
-                return $table->number($arrangement, (string) $i);
+        $place = $this->groupPlace($circuits);
+
+        return $place === null ? null : $this->grouping()->number($arrangement, $place);
+    }
+
+    /**
+     * Entries of the site’s own among the factors.
+     *
+     * @param  float  $ambient  °C of the air
+     * @return list<Correction>
+     */
+    public function factorCorrections(IecWay $way, bool $pvc, float $ambient, string $arrangement, int $circuits): array
+    {
+        $found = [];
+        if ($this->ambient()->isCorrected() && ! $way->isBuried()) {
+            foreach ($this->ambient()->keys('rows') as $row) {
+                if ((float) $row >= $ambient) {
+                    $found[] = $this->ambient()->correction('rows', $row, $pvc ? '0' : '1');
+                    break;
+                }
             }
         }
+        if ($this->grouping()->isCorrected()) {
+            $found[] = $this->grouping()->correction($arrangement, $this->groupPlace($circuits) ?? '');
+        }
 
-        return null;
+        return array_values(array_filter($found));
+    }
+
+    /** @return list<Correction> entries of the site’s own behind resistance and reactance */
+    public function impedanceCorrections(Metal $metal): array
+    {
+        return array_values(array_filter([
+            $this->drop()->correction($metal === Metal::Copper ? 'rho_copper_ohm_mm2_per_m' : 'rho_aluminium_ohm_mm2_per_m'),
+            $this->drop()->correction('reactance_mohm_per_m'),
+        ]));
     }
 
     /** At operating temperature, Ω mm²/m. */
@@ -92,6 +153,11 @@ final readonly class IecConductorTables
     public function ambientSource(): string
     {
         return $this->ambient()->source;
+    }
+
+    public function soilSource(): string
+    {
+        return $this->tables->named(TableName::IecAmbientGround)->source.'; '.$this->tables->named(TableName::IecSoilResistivity)->source;
     }
 
     public function groupingSource(): string

@@ -4,17 +4,23 @@ declare(strict_types=1);
 
 namespace BraveAnvil\RuleBook\Iec;
 
+use BraveAnvil\Cable\AluminiumNote;
+use BraveAnvil\Cable\CableFinding;
 use BraveAnvil\Cable\Candidate;
 use BraveAnvil\Cable\Conductor;
+use BraveAnvil\Cable\Demand;
+use BraveAnvil\Cable\ParallelLimits;
 use BraveAnvil\Cable\Run;
 use BraveAnvil\Circuit\Choice\Metal;
 use BraveAnvil\Circuit\Choice\Support;
 use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\RuleBook\ConductorRules;
 use BraveAnvil\RuleBook\Table;
+use BraveAnvil\Solution\Correction;
 use BraveAnvil\Solution\ErrorKind;
 use BraveAnvil\Solution\FieldError;
 use BraveAnvil\Solution\Figure;
+use BraveAnvil\Solution\Finding;
 use BraveAnvil\Solution\Show;
 
 /** Ib ≤ Ir ≤ Iz: ampacity by reference method, ambient and grouping; terminals for 70 °C unless the site says 90 (procedure I1). */
@@ -23,13 +29,19 @@ final readonly class IecConductors implements ConductorRules
     /** °C of terminals from which a cable may be used at its own temperature. */
     private const HOT_TERMINALS = 90;
 
+    /** mm² below which aluminium is not used in fixed wiring here. */
+    private const SMALLEST_ALUMINIUM_MM2 = 16;
+
+    /** °C of the air above which soil that nobody measured is worth a caution. */
+    private const WARM_AIR = 30;
+
     public function __construct(private IecConductorTables $tables, private IecOverload $overload)
     {
     }
 
-    public function required(Circuit $circuit, Figure $design, Run $run): Figure
+    public function required(Circuit $circuit, Demand $demand, Run $run): Figure
     {
-        $relay = $this->overload->relayCurrent($circuit, $design);
+        $relay = $this->overload->relayCurrent($circuit, $demand->design);
         $work = Figure::work($run->required())->from(I: $relay)->source('IEC 60364-4-43: Ib ≤ Ir ≤ Iz');
 
         return $run->sixLeads()
@@ -37,123 +49,156 @@ final readonly class IecConductors implements ConductorRules
             : $work->labelled('Required ampacity')->as('Ir', '{I}')->equals($relay->number())->make();
     }
 
-    public function candidates(Circuit $circuit, Figure $required, Run $run): array|FieldError
+    public function candidates(Circuit $circuit, Figure $required, Run $run, int $sets = 1): array|FieldError
     {
         $pvc = $circuit->word('cable.insulation') === 'PVC';
-        $method = $circuit->word('cable.method');
+        $way = IecWay::tryFrom($circuit->word('cable.method') ?? '');
         $ambient = $circuit->number('supply.ambient');
-        $grouped = $circuit->number('cable.grouped_circuits');
+        $grouped = $run->grouped($circuit);
         $terminal = $circuit->number('cable.terminal_temperature') ?? $circuit->number('settings.terminal_temperature');
-        if ($method === null || $ambient === null || $grouped === null || $terminal === null || $circuit->bad('cable.insulation')) {
+        if ($way === null || $ambient === null || $grouped === null || $terminal === null || $circuit->bad('cable.insulation')) {
             return [];
         }
-        $ambientFactor = $this->tables->ambientFactor($ambient->number(), $pvc);
-        if ($ambientFactor === null) {
-            return new FieldError(
-                'supply.ambient',
-                'The '.($pvc ? 'PVC' : 'XLPE').' table does not reach '.$ambient->shown().'.',
-                $pvc ? 'Up to 60 °C with PVC.' : 'Up to 80 °C with XLPE.',
-                ErrorKind::Impossible,
-            );
+        $surrounding = $this->surrounding($circuit, $way, $pvc, $ambient);
+        if ($surrounding instanceof FieldError) {
+            return $surrounding;
         }
-        // The second cable of six leads lies beside the first.
-        $count = (int) $grouped->number() + ($run->sixLeads() ? 1 : 0);
-        $groupFactor = $this->tables->groupFactor(self::arrangement($circuit, $method), $count);
+        // Every cable counts: the second of six leads lies beside the first, and so does each further set.
+        $count = (int) $grouped->number() - 1 + $sets * ($run->sixLeads() ? 2 : 1);
+        $arrangement = self::arrangement($circuit, $way);
+        $groupFactor = $this->tables->groupFactor($arrangement, $count);
         if ($groupFactor === null) {
             return new FieldError(
                 'cable.grouped_circuits',
-                $count.' circuits together are beyond the grouping table.',
-                'At most 20, the second motor cable of a star-delta starter counted too.', ErrorKind::Impossible,
+                $count.' cables together are beyond the grouping table.',
+                'At most '.($way->isBuried() ? '9' : '20').', both cables of a star-delta starter and every parallel set counted.',
+                ErrorKind::Impossible,
             );
         }
-        $metal = $circuit->chosen('cable.material', Metal::class) ?? Metal::Copper;
         $cool = $terminal->number() < self::HOT_TERMINALS ? $this->tables->ambientFactor($ambient->number(), true) ?? 0.0 : null;
 
-        return $this->sized($method, $pvc, $metal, $ambientFactor, $groupFactor, $count, $cool);
+        return $this->sized(
+            new IecFactors(
+                $way, $pvc, $circuit->chosen('cable.material', Metal::class) ?? Metal::Copper, $surrounding[0], $surrounding[1],
+                $groupFactor, $count, $cool, $count > 1 ? $this->tables->groupDoubt($arrangement, $count) : null,
+                $this->tables->factorCorrections($way, $pvc, $ambient->number(), $arrangement, $count),
+            ),
+            $sets,
+        );
     }
 
-    /**
-     * @param  float|null  $coolFactor  ambient factor of the PVC column by which 70 °C terminals are judged; null where they are hotter
-     * @return list<Candidate>
-     */
-    private function sized(
-        string $method,
-        bool $pvc,
-        Metal $metal,
-        float $ambientFactor,
-        float $groupFactor,
-        int $count,
-        ?float $coolFactor,
-    ): array {
-        $own = $this->tables->ampacities($method, $pvc);
-        $cool = $this->tables->ampacities($method, true);
-        $column = IecConductorTables::column($own, $method);
-        if ($column === null) {
+    /** @return array{float, string}|FieldError factor of the air, or of soil and its resistivity, and how it reads */
+    private function surrounding(Circuit $circuit, IecWay $way, bool $pvc, Figure $ambient): array|FieldError
+    {
+        if (! $way->isBuried()) {
+            $factor = $this->tables->ambientFactor($ambient->number(), $pvc);
+
+            return $factor === null
+                ? new FieldError(
+                    'supply.ambient',
+                    'The '.($pvc ? 'PVC' : 'XLPE').' table does not reach '.$ambient->shown().'.',
+                    $pvc ? 'Up to 60 °C with PVC.' : 'Up to 80 °C with XLPE.',
+                    ErrorKind::Impossible,
+                )
+                : [$factor, Show::number($factor).' ambient'];
+        }
+        $soil = $circuit->number('cable.soil_temperature');
+        $resistivity = $circuit->number('cable.soil_resistivity');
+        $warm = $soil === null ? null : $this->tables->soilFactor($soil->number(), $pvc);
+        $dry = $resistivity === null ? null : $this->tables->resistivityFactor($resistivity->number(), $way);
+        if ($warm === null) {
+            return new FieldError(
+                'cable.soil_temperature', 'The '.($pvc ? 'PVC' : 'XLPE').' table does not reach this soil.',
+                $pvc ? 'Up to 60 °C with PVC.' : 'Up to 80 °C with XLPE.', ErrorKind::Impossible,
+            );
+        }
+
+        return $dry === null
+            ? new FieldError('cable.soil_resistivity', 'The table does not reach this soil.', 'Up to 3 K·m/W.', ErrorKind::Impossible)
+            : [$warm * $dry, Show::number($warm).' soil × '.Show::number($dry).' its resistivity'];
+    }
+
+    /** @return list<Candidate> */
+    private function sized(IecFactors $factors, int $sets): array
+    {
+        $aluminium = $factors->metal === Metal::Aluminium;
+        // No table of aluminium in free air is remembered: on a wall it carries less everywhere. Terminals stand in air.
+        $way = $aluminium && $factors->way->inFreeAir() ? IecWay::C : $factors->way;
+        $own = $this->tables->ampacities($way, $factors->pvc, $factors->metal);
+        $coolWay = $way->isBuried() ? IecWay::C : $way;
+        $cool = $this->tables->ampacities($coolWay, true, $factors->metal);
+        $column = IecConductorTables::column($own, $way);
+        $coolColumn = IecConductorTables::column($cool, $coolWay);
+        if ($column === null || $coolColumn === null) {
             return [];
         }
         $source = implode('; ', [
-            $own->cited(), $this->tables->ambientSource(), $this->tables->groupingSource(),
-            ...$coolFactor === null ? [] : ['terminals as '.$cool->source],
+            $own->cited(), $way->isBuried() ? $this->tables->soilSource() : $this->tables->ambientSource(), $this->tables->groupingSource(),
+            ...$factors->cool === null ? [] : ['terminals as '.$cool->source],
         ]);
-        $factors = ' A × '.Show::number($ambientFactor).' ambient × '.Show::number($groupFactor).' for '.$count.' together';
-        $coolShown = $coolFactor === null ? '' : Show::number($coolFactor);
-        $resistivity = $this->tables->resistivity($metal);
+        $resistivity = $this->tables->resistivity($factors->metal);
         $reactance = $this->tables->reactance();
         $impedance = $this->tables->impedanceSource();
         $candidates = [];
         foreach ($own->keys('rows') as $size) {
             $base = $own->number('rows', $size, $column);
-            $coolBase = $cool->number('rows', $size, $column);
-            if ($base === null || $coolBase === null) {
+            $coolBase = $cool->number('rows', $size, $coolColumn);
+            $area = (float) $size;
+            if ($base === null || $coolBase === null || ($aluminium && $area < self::SMALLEST_ALUMINIUM_MM2)) {
                 continue;
             }
-            $derated = $base * $ambientFactor * $groupFactor;
-            $area = (float) $size;
+            $derated = $sets * $base * $factors->surrounding * $factors->group;
             $candidates[] = new Candidate(
-                $this->conductor($size, $metal), $derated,
-                $coolFactor === null ? $derated : $coolBase * $coolFactor,
-                (1000 * $resistivity) / $area,
-                $reactance,
-                static fn (): string => Show::number($base).$factors.
-                    ($coolFactor === null ? '' : '; 70 °C terminals: '.Show::number($coolBase).' A × '.$coolShown),
-                $source, $impedance, $own->doubt('rows', $size, $column), self::corrections($own, $cool, $size, $column),
+                $this->conductor($size, $factors->metal, $sets), $derated,
+                $factors->cool === null ? $derated : $sets * $coolBase * $factors->cool,
+                (1000 * $resistivity) / $area / $sets,
+                $reactance / $sets,
+                static fn (): string => $factors->working($sets, $base, $coolBase),
+                $source, $impedance, $factors->groupDoubt ?? $own->doubt('rows', $size, $column),
+                [...self::corrections($own, $cool, $size, $column, $coolColumn), ...$factors->corrections],
+                $this->tables->impedanceCorrections($factors->metal),
             );
         }
 
         return $candidates;
     }
 
-    /** @return list<\BraveAnvil\Solution\Correction> */
-    private static function corrections(Table $own, Table $cool, string $size, string $column): array
+    /** @return list<Correction> */
+    private static function corrections(Table $own, Table $cool, string $size, string $column, string $coolColumn): array
     {
-        $corrections = array_filter([
-            $own->correction('rows', $size, $column),
-            $own === $cool ? null : $cool->correction('rows', $size, $column),
-        ]);
-
-        return array_values($corrections);
+        return array_values(array_filter([
+            $own->isCorrected() ? $own->correction('rows', $size, $column) : null,
+            $cool->isCorrected() ? $cool->correction('rows', $size, $coolColumn) : null,
+        ]));
     }
 
-    /** @return 'bunched'|'wall'|'perforated'|'ladder' */
-    private static function arrangement(Circuit $circuit, string $method): string
+    /** @return 'bunched'|'wall'|'perforated'|'ladder'|'D1'|'D2' */
+    private static function arrangement(Circuit $circuit, IecWay $way): string
     {
         $support =
             $circuit->chosen('cable.tray', Support::class) ?? ($circuit->chosen('settings.tray', Support::class) ?? Support::Perforated);
 
-        return match ($method) {
-            'C' => 'wall', 'E', 'F' => $support->value, default => 'bunched',
+        return match ($way) {
+            IecWay::C => 'wall', IecWay::E, IecWay::F => $support->value, IecWay::D1 => 'D1', IecWay::D2 => 'D2', default => 'bunched',
         };
     }
 
-    private function conductor(string $size, Metal $metal): Conductor
+    private function conductor(string $size, Metal $metal, int $sets): Conductor
     {
-        return new Conductor($size, (float) $size, $metal, 1, $this->sizeText($size), self::value($size));
+        $text = $this->sizeText($size);
+
+        return new Conductor($size, (float) $size, $metal, $sets, $sets > 1 ? $sets.' × '.$text : $text, self::value($size));
     }
 
     /** mm², whole where it is whole. */
     public static function value(string $size): int|float
     {
         return str_contains($size, '.') ? (float) $size : (int) $size;
+    }
+
+    public function parallel(): ParallelLimits
+    {
+        return new ParallelLimits('300', '50', '70', 'IEC 60364-5-52 523.7 (from memory)');
     }
 
     public function assumedTerminals(Circuit $circuit): ?string
@@ -164,5 +209,51 @@ final readonly class IecConductors implements ConductorRules
     public function sizeText(string $size): string
     {
         return $size.Show::UNIT_SPACE.'mm²';
+    }
+
+    public function restsOn(Circuit $circuit): array
+    {
+        $way = IecWay::tryFrom($circuit->word('cable.method') ?? '');
+
+        return $way?->isBuried() === true
+            ? ['cable.soil_temperature', 'cable.soil_resistivity', 'cable.grouped_circuits']
+            : ['supply.ambient', 'cable.grouped_circuits'];
+    }
+
+    public function notes(Circuit $circuit, Figure $required, Run $run, Candidate $chosen): array
+    {
+        $findings = AluminiumNote::of($chosen, $run);
+        $way = IecWay::tryFrom($circuit->word('cable.method') ?? '');
+        if ($run->line) {
+            return $findings;
+        }
+        if ($chosen->conductor->metal === Metal::Aluminium && $way?->inFreeAir() === true) {
+            $findings[] = Finding::note(CableFinding::AluminiumAsOnWall)
+                ->title('Aluminium in free air is taken as on a wall')
+                ->because('The table of aluminium in free air is not remembered for sure. On a wall it carries less everywhere.')
+                ->do('With the printed table a smaller size may do.')
+                ->source($chosen->source)
+                ->on($run->ampacity());
+        }
+        if ($way?->isBuried() === true && $circuit->missing('cable.soil_temperature')
+            && ($circuit->number('supply.ambient')?->number() ?? 0.0) > self::WARM_AIR) {
+            $findings[] = Finding::caution(CableFinding::SoilAssumed)
+                ->title('How warm is the soil?')
+                ->because('20 °C is taken, and the air here is warmer than 30 °C.')
+                ->do('Type the temperature of the soil at the depth of the cable.')
+                ->source('IEC 60364-5-52 (from memory)')
+                ->on($run->ampacity())
+                ->about('cable.soil_temperature');
+        }
+        if ($circuit->duty()?->isContinuous() === false) {
+            $findings[] = Finding::note(CableFinding::DutyAsContinuous)
+                ->title('Sized as for continuous duty')
+                ->because('The plate says '.$circuit->duty()->type.'. No reduction for it is computed.')
+                ->do('Nothing, if that is large enough.')
+                ->source('IEC 60364-4-43 (from memory)')
+                ->on($run->required());
+        }
+
+        return $findings;
     }
 }

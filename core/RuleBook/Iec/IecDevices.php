@@ -5,15 +5,25 @@ declare(strict_types=1);
 namespace BraveAnvil\RuleBook\Iec;
 
 use BraveAnvil\Circuit\Choice\Scpd;
+use BraveAnvil\Circuit\Circuit;
+use BraveAnvil\Guard\Device;
 use BraveAnvil\Guard\DeviceDuty;
+use BraveAnvil\Guard\GuardFigure;
+use BraveAnvil\Guard\GuardFinding;
 use BraveAnvil\Guard\ScpdChoice;
 use BraveAnvil\RuleBook\DeviceRules;
+use BraveAnvil\Solution\Finding;
+use BraveAnvil\TimeCurrent\Band;
 
 /** The smallest device that carries the load and the start (procedure I2). */
 final readonly class IecDevices implements DeviceRules
 {
-    public function __construct(private FuseChoice $fuses, private BreakerChoice $breakers)
-    {
+    public function __construct(
+        private FuseChoice $fuses,
+        private AmChoice $backup,
+        private BreakerChoice $breakers,
+        private MotorBreakerChoice $motorBreakers,
+    ) {
     }
 
     public function usual(): Scpd
@@ -23,16 +33,45 @@ final readonly class IecDevices implements DeviceRules
 
     public function known(): array
     {
-        return [Scpd::FuseGg, Scpd::BreakerB, Scpd::BreakerC, Scpd::BreakerD, Scpd::FuseAm, Scpd::MotorBreaker];
+        return [Scpd::FuseGg, Scpd::FuseAm, Scpd::BreakerB, Scpd::BreakerC, Scpd::BreakerD, Scpd::MotorBreaker];
     }
 
     public function choose(Scpd $scpd, DeviceDuty $duty): ScpdChoice
     {
-        return $scpd === Scpd::FuseGg ? $this->fuses->choose($duty) : $this->breakers->choose($scpd, $duty);
+        return match ($scpd) {
+            Scpd::FuseGg => $this->fuses->choose($duty),
+            Scpd::FuseAm => $this->backup->choose($duty),
+            Scpd::MotorBreaker => $this->motorBreakers->choose($duty),
+            default => $this->breakers->choose($scpd, $duty),
+        };
     }
 
-    public function notes(Scpd $scpd): array
+    public function device(Scpd $scpd, float $rating, float $dial): ?Device
     {
-        return [];
+        return match ($scpd) {
+            Scpd::FuseGg => $this->fuses->fuse($rating),
+            Scpd::FuseAm => $this->backup->fuse($rating),
+            Scpd::MotorBreaker => $this->motorBreakers->breaker($rating, $dial),
+            Scpd::BreakerB, Scpd::BreakerC, Scpd::BreakerD => $this->breakers->breaker($scpd, $rating),
+            default => null,
+        };
+    }
+
+    public function band(Scpd $scpd, float $rating, float $dial): ?Band
+    {
+        return $this->device($scpd, $rating, $dial)?->band();
+    }
+
+    public function notes(Scpd $scpd, Circuit $circuit): array
+    {
+        return $circuit->duty()?->isRepeated() === true && in_array($scpd, [Scpd::FuseGg, Scpd::FuseAm], true) ? [
+            Finding::caution(GuardFinding::RepeatedStarts)
+                ->title('Starts again and again')
+                ->because('The plate says '.$circuit->duty()->type.'. Fuse and relay are judged by one start from cold.')
+                ->do('Ask for sensors in the winding, and a device by its maker’s data for the starts an hour.')
+                ->source('IEC 60947-4-1 (from memory)')
+                ->on(GuardFigure::ScpdRating, GuardFigure::OverloadClass)
+                ->about('plate.duty'),
+        ] : [];
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace BraveAnvil\RuleBook\Iec;
 
+use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Guard\GuardFigure;
 use BraveAnvil\Guard\SwitchChoice;
 use BraveAnvil\RuleBook\DisconnectRules;
@@ -32,6 +33,11 @@ final readonly class IecDisconnects implements DisconnectRules
         }
 
         return new SwitchChoice($required, null);
+    }
+
+    public function controller(Circuit $circuit): null
+    {
+        return null;
     }
 
     public function notes(): array

@@ -72,6 +72,17 @@ final readonly class IecOverload implements OverloadRules
         return $factor !== null && $factor->number() > 1 ? $factor : null;
     }
 
+    public function usualLockedRotorTime(): null
+    {
+        return null;
+    }
+
+    /** IEC 60947-4-1 (from memory). */
+    public function classTimes(): float
+    {
+        return 7.2;
+    }
+
     public function notes(): array
     {
         return [

@@ -7,6 +7,7 @@ namespace BraveAnvil\RuleBook\Iec;
 use BraveAnvil\Circuit\Assumed;
 use BraveAnvil\Circuit\Choice\PhaseNaming;
 use BraveAnvil\Circuit\Choice\RuleBookName;
+use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Circuit\DefaultReason;
 use BraveAnvil\Correct\CapacitorRules;
 use BraveAnvil\RuleBook\LocalUnits;
@@ -58,6 +59,8 @@ final readonly class IecRuleBook implements RuleBook
             'cable.insulation' => new Assumed('XLPE', 'XLPE insulation', DefaultReason::Practice),
             'cable.method' => new Assumed('E', 'reference method E, multicore in free air or on a tray', DefaultReason::Practice),
             'cable.grouped_circuits' => new Assumed(1.0, 'one circuit on its own', DefaultReason::Practice),
+            'cable.soil_temperature' => new Assumed(20.0, 'soil of 20 °C', DefaultReason::RuleBook),
+            'cable.soil_resistivity' => new Assumed(2.5, 'soil of 2.5 K·m/W', DefaultReason::RuleBook),
             'settings.terminal_temperature' => new Assumed(70.0, 'terminals for 70 °C', DefaultReason::Practice),
             'settings.tray' => new Assumed('perforated', 'perforated tray', DefaultReason::Practice),
         ];
@@ -74,6 +77,8 @@ final readonly class IecRuleBook implements RuleBook
             'supply.ambient' => new Assumed(20.0, 'ambient 20 °C', DefaultReason::Practice),
             'cable.insulation' => new Assumed('XLPE', 'XLPE insulation', DefaultReason::Practice),
             'cable.method' => new Assumed('E', 'reference method E', DefaultReason::Practice),
+            'cable.soil_temperature' => new Assumed(10.0, 'soil of 10 °C', DefaultReason::Practice),
+            'cable.soil_resistivity' => new Assumed(0.5, 'soil of 0.5 K·m/W', DefaultReason::Practice),
             'settings.terminal_temperature' => new Assumed(90.0, 'terminals for 90 °C', DefaultReason::Practice),
             'settings.tray' => new Assumed('ladder', 'ladder', DefaultReason::Practice),
         ];
@@ -93,9 +98,20 @@ final readonly class IecRuleBook implements RuleBook
         ];
     }
 
-    public function unused(): array
+    public function unused(Circuit $circuit): array
     {
-        return ['cable.raceway_material', 'settings.ten_ampere_rating'];
+        $always = [
+            'cable.raceway_material', 'settings.ten_ampere_rating', 'settings.four_006_corrections', 'cable.raceways', 'load.service',
+            'guard.start_exception.evidence', 'guard.start_exception.overload', 'guard.instantaneous', 'cable.wet',
+        ];
+
+        $way = IecWay::tryFrom($circuit->word('cable.method') ?? '');
+
+        return [
+            ...$always,
+            ...$way?->isBuried() === true ? [] : ['cable.soil_temperature', 'cable.soil_resistivity'],
+            ...$way?->inFreeAir() === true ? [] : ['cable.tray'],
+        ];
     }
 
     public function metricFrames(): bool
@@ -140,19 +156,27 @@ final readonly class IecRuleBook implements RuleBook
             new IecConductors($conductors, $overload),
             new IecDevices(
                 new FuseChoice($gates, $guard),
+                new AmChoice($this->tables->named(TableName::IecFuseAm), $gates),
                 new BreakerChoice(new BreakerTable($this->tables->named(TableName::IecBreaker))),
+                new MotorBreakerChoice($this->tables->named(TableName::IecMotorBreaker)),
             ),
             $overload,
             new IecDisconnects($this->tables->named(TableName::PracticeSwitchRatings)),
-            new IecProtectiveConductors($this->tables->named(TableName::IecProtectiveConductor), $conductors),
+            $protective = new IecProtectiveConductors($this->tables->named(TableName::IecProtectiveConductor), $conductors),
             self::capacitors(new CapacitorPractice($this->tables->named(TableName::PracticeCapacitor)), $gates),
+            new IecLoopRules(
+                $this->tables->named(TableName::IecDisconnectionTime), $this->tables->named(TableName::IecFaultK), $conductors, $protective,
+            ),
+            null,
         );
     }
 
     private static function capacitors(CapacitorPractice $practice, FuseGates $gates): CapacitorRules
     {
         return new CapacitorRules(
-            $practice->iecConductorFactor(), false, $practice->iecFuseFactor(), $gates->ratings(), null, $practice->iecBareTap(),
+            $practice->iecConductorFactor(), false, $practice->iecFuseFactor(), null, $gates->ratings(), null,
+            $practice->iecContactorFactor(), $practice->iecBareTap(),
+            null,
             $practice->iecResidualVolts(), $practice->iecDischargeTime(), '1.5 × for harmonics and tolerance, common practice, no source',
             '1.6 × gG, common practice, no source', 'IEC 60831-1 (from memory)', 'IEC 60831-1 and common practice (from memory)',
         );

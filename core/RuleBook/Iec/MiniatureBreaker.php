@@ -6,7 +6,7 @@ namespace BraveAnvil\RuleBook\Iec;
 
 use BraveAnvil\Circuit\Choice\Scpd;
 use BraveAnvil\Guard\Device;
-use BraveAnvil\Guard\TimeCurrentCurve;
+use BraveAnvil\TimeCurrent\Band;
 
 /** A miniature circuit-breaker: a thermal release and a magnetic one. IEC 60898-1. */
 final readonly class MiniatureBreaker implements Device
@@ -97,6 +97,20 @@ final readonly class MiniatureBreaker implements Device
         return $multiple >= $this->upper ? self::MAGNETIC_S : $this->clearsAtLower * ($this->lower / $multiple) ** 2;
     }
 
+    public function clearsFrom(float $seconds): float
+    {
+        if ($seconds < self::MAGNETIC_S) {
+            return $this->upper * $this->rating;
+        }
+
+        return min($this->upper, $this->lower * max(1.0, sqrt($this->clearsAtLower / $seconds))) * $this->rating;
+    }
+
+    public function limitsEnergy(): bool
+    {
+        return false;
+    }
+
     public function letsThrough(float $amperes): ?float
     {
         $seconds = $this->clears($amperes);
@@ -104,12 +118,12 @@ final readonly class MiniatureBreaker implements Device
         return $seconds === null ? null : min($amperes, $this->upper * $this->rating) ** 2 * $seconds;
     }
 
-    public function curve(): TimeCurrentCurve
+    public function band(): Band
     {
         $conventional = $this->rating <= 63 ? 3600.0 : 7200.0;
         $tested = $this->rating <= 32 ? 60.0 : 120.0;
 
-        return new TimeCurrentCurve(
+        return new Band(
             [
                 [self::NEVER * $this->rating, $conventional], [self::TEST * $this->rating, 1.0],
                 [$this->lower * $this->rating, self::MAGNETIC_S],

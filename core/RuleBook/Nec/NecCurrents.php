@@ -9,6 +9,7 @@ use BraveAnvil\Plate\Motor;
 use BraveAnvil\Power\PowerFigure;
 use BraveAnvil\Power\PowerFinding;
 use BraveAnvil\RuleBook\American\HorsepowerTable;
+use BraveAnvil\RuleBook\American\MotorFactors;
 use BraveAnvil\RuleBook\CurrentRules;
 use BraveAnvil\RuleBook\DesignCurrent;
 use BraveAnvil\RuleBook\TableName;
@@ -78,7 +79,7 @@ final readonly class NecCurrents implements CurrentRules
 
     private function isSlow(Motor $motor): bool
     {
-        $slow = (new NecFactors($this->tables->named(TableName::NecMotorFactors)))->slowBelow();
+        $slow = (new MotorFactors($this->tables->named(TableName::NecMotorFactors)))->slowBelow();
 
         return $motor->synchronousSpeed !== null && $motor->synchronousSpeed->number() < $slow - 1e-6;
     }

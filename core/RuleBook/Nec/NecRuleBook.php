@@ -8,13 +8,20 @@ use BraveAnvil\Circuit\Assumed;
 use BraveAnvil\Circuit\Choice\PhaseNaming;
 use BraveAnvil\Circuit\Choice\RuleBookName;
 use BraveAnvil\Circuit\Choice\Scpd;
+use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Circuit\DefaultReason;
 use BraveAnvil\Correct\CapacitorRules;
 use BraveAnvil\RuleBook\American\AmericanWorld;
+use BraveAnvil\RuleBook\American\AmpacityTables;
 use BraveAnvil\RuleBook\American\ConductorPolicy;
 use BraveAnvil\RuleBook\American\Conductors;
+use BraveAnvil\RuleBook\American\DeviceLimits;
+use BraveAnvil\RuleBook\American\Devices;
 use BraveAnvil\RuleBook\American\Disconnects;
+use BraveAnvil\RuleBook\American\DutyFactors;
 use BraveAnvil\RuleBook\American\GroundingConductors;
+use BraveAnvil\RuleBook\American\Impedances;
+use BraveAnvil\RuleBook\American\MotorFactors;
 use BraveAnvil\RuleBook\American\OverloadLimits;
 use BraveAnvil\RuleBook\LocalUnits;
 use BraveAnvil\RuleBook\PhaseMarks;
@@ -74,6 +81,12 @@ final readonly class NecRuleBook implements RuleBook
         return new LocalUnits(true, true);
     }
 
+    public function unused(Circuit $circuit): array
+    {
+        return ['cable.tray', 'settings.tray', 'settings.terminal_temperature', 'settings.four_006_corrections', 'cable.soil_resistivity',
+            'cable.protective_separate', 'supply.it_earthing'];
+    }
+
     public function favourable(): array
     {
         return [
@@ -90,9 +103,10 @@ final readonly class NecRuleBook implements RuleBook
             'cable.method' => ['raceway' => 'Conductors in raceway'],
             'cable.insulation' => [
                 'THWN-2' => 'THWN-2, 90 °C', 'XHHW-2' => 'XHHW-2, 90 °C', 'THHN' => 'THHN, 90 °C, dry', 'THWN' => 'THWN, 75 °C',
-                'TW' => 'TW, 60 °C',
+                'XHHW' => 'XHHW, 75 °C', 'TW' => 'TW, 60 °C',
             ],
-            'cable.terminal_temperature' => ['60' => '60 °C', '75' => '75 °C'],
+            'supply.earthing' => self::GROUNDING,
+            'cable.terminal_temperature' => ['60' => '60 °C', '75' => '75 °C', '90' => '90 °C, counts as 75'],
         ];
     }
 
@@ -110,34 +124,45 @@ final readonly class NecRuleBook implements RuleBook
 
     public function sizing(): Sizing
     {
-        $factors = new NecFactors($this->tables->named(TableName::NecMotorFactors));
+        $factors = new MotorFactors($this->tables->named(TableName::NecMotorFactors));
         $guard = new GuardPractice($this->tables->named(TableName::PracticeGuard));
         $ratings = new StandardRatings($this->tables->named(TableName::NecStandardRatings));
         $switches = $this->tables->named(TableName::PracticeSwitchRatings);
+        $impedances = new Impedances($this->tables);
 
         return new Sizing(
             new Conductors(
-                new NecConductorTables($this->tables),
-                new ConductorPolicy(
-                    $factors->conductor(), $factors->starDeltaLead(), 'FLC', 'NEC 430.22', 'NEC 430.22(C)', $factors->smallTerminal(),
-                    $factors->largestTerminal(), $factors->smallTerminalTo(),
+                new AmpacityTables(
+                    $this->tables->named(TableName::NecAmpacity), null, $this->tables->named(TableName::NecAmbientCorrection), null,
+                    $this->tables->named(TableName::NecConductorAdjustment), null, $impedances, 'NEC 110.14(C)', null,
                 ),
+                new ConductorPolicy(
+                    $factors->conductor(), $factors->starDeltaLead(), 'FLC', 'NEC 430.22', 'NEC 430.22(C)', $factors->leadDoubt(),
+                    $factors->smallTerminal(), $factors->largestTerminal(), $factors->smallTerminalTo(), false, false,
+                    'NEC 310.10(G) (from memory)', 'NEC 300.3(B), 300.20 (from memory)',
+                ),
+                new DutyFactors($this->tables->named(TableName::NecDuty)),
             ),
-            new NecDevices($this->tables->named(TableName::NecProtectionPercent), $ratings, $guard),
+            new Devices(
+                new NecDevices($this->tables->named(TableName::NecProtectionPercent), $ratings), $guard,
+                new DeviceLimits($this->tables->named(TableName::NecDeviceTestLimits)),
+            ),
             new OverloadLimits(
                 $factors->overloadHigh(), $factors->overloadLow(), $factors->highFromServiceFactor(), $factors->highToRise(),
-                'NEC 430.32(A)(1)', $guard,
+                $factors->overloadRaised(), 'NEC 430.32(A)(1)', $guard,
             ),
             new Disconnects(
                 $factors->disconnect(), 'NEC 430.110(A)', $switches->numbers('nec'), $switches->cited(),
                 'NEC 430.57: it holds its fuse (from memory)',
                 'NEC 430.102 (from memory)',
+                'NEC 430.83, 430.109 (from memory)',
             ),
             new GroundingConductors(
-                $this->tables->named(TableName::NecEquipmentGrounding), $this->tables->named(TableName::NecConductorProperties),
-                'Equipment grounding conductor',
+                $this->tables->named(TableName::NecEquipmentGrounding), $impedances, 'Equipment grounding conductor',
             ),
             self::capacitors(new CapacitorPractice($this->tables->named(TableName::PracticeCapacitor)), $ratings),
+            $impedances,
+            new NecRaceways($this->tables->named(TableName::NecRacewayFill)),
         );
     }
 
@@ -146,7 +171,8 @@ final readonly class NecRuleBook implements RuleBook
         $factor = $practice->necConductorFactor();
 
         return new CapacitorRules(
-            $factor, true, $practice->necFuseFactor(), $ratings->of(Scpd::FuseDualElement, true), $factor, null,
+            $factor, true, $practice->necFuseFactor(), null, $ratings->of(Scpd::FuseDualElement, true), $factor,
+            $practice->necContactorFactor(), null, null,
             $practice->necResidualVolts(), $practice->necDischargeTime(), 'NEC 460.8(A)',
             'NEC 460.8(B): as low as practicable, 1.65 × is common practice, no source', 'NEC 460.6',
             'NEC 460.9 and common practice (from memory)',

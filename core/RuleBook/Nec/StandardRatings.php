@@ -6,6 +6,7 @@ namespace BraveAnvil\RuleBook\Nec;
 
 use BraveAnvil\Circuit\Choice\Scpd;
 use BraveAnvil\RuleBook\Table;
+use BraveAnvil\Solution\Doubt;
 
 /** Standard ratings of fuses and inverse-time breakers. NEC 240.6(A). */
 final readonly class StandardRatings
@@ -36,7 +37,7 @@ final readonly class StandardRatings
     }
 
     /** Why a rating (A) is not sure to be standard, or null. */
-    public function doubt(float $rating): ?string
+    public function doubt(float $rating): ?Doubt
     {
         return $rating === self::TEN_AMPERES ? $this->table->doubt('ratings', '0') : null;
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace BraveAnvil\RuleBook\Practice;
 
+use BraveAnvil\Circuit\Choice\CapacitorSeries;
 use BraveAnvil\RuleBook\Table;
 use BraveAnvil\Solution\Entry;
 
@@ -41,6 +42,72 @@ final readonly class CapacitorPractice
     public function resistorSeries(): array
     {
         return $this->table->numbers('resistor_series');
+    }
+
+    /** @return list<float> standard powers of resistors, W */
+    public function resistorPowers(): array
+    {
+        return $this->table->numbers('resistor_w');
+    }
+
+    /** @return list<float> rated voltages of three-phase units, V */
+    public function ratedVolts(): array
+    {
+        return $this->table->numbers('rated_v');
+    }
+
+    /** Times its rated current that a capacitor bears for ever. IEC 60831-1. */
+    public function mostCurrentTimes(): float
+    {
+        return $this->table->must('most_current_times');
+    }
+
+    /** V that the pins of a plug may keep. */
+    public function plugResidualVolts(): float
+    {
+        return $this->table->must('pluggable', 'residual_v');
+    }
+
+    /** s. */
+    public function plugDischargeTime(): float
+    {
+        return $this->table->must('pluggable', 'discharge_s');
+    }
+
+    /** @return list<float> µF of capacitors for one phase */
+    public function onePhaseSeries(CapacitorSeries $series): array
+    {
+        return $this->table->numbers('one_phase', $series->value);
+    }
+
+    /** @return list<float> µF of the second section of a dual unit */
+    public function dualSections(): array
+    {
+        return $this->table->numbers('one_phase', 'dual');
+    }
+
+    /** Whether a capacitor, µF, is the first section of a dual unit. */
+    public function isDual(float $microfarads): bool
+    {
+        return $microfarads >= $this->table->must('one_phase', 'dual_from') && $microfarads <= $this->table->must('one_phase', 'dual_to');
+    }
+
+    /** @return list<float> rated voltages of capacitors for one phase, V */
+    public function onePhaseRatedVolts(): array
+    {
+        return $this->table->numbers('one_phase', 'rated_v');
+    }
+
+    /** Times a capacitor's current for its contactor under IEC practice, and in Canada. */
+    public function iecContactorFactor(): float
+    {
+        return $this->table->must('iec', 'contactor_factor');
+    }
+
+    /** Times a capacitor's current for its contactor. NEC 460.8(C). */
+    public function necContactorFactor(): float
+    {
+        return $this->table->must('nec', 'contactor_factor');
     }
 
     /** Times a capacitor's current that its conductor carries under IEC practice. */

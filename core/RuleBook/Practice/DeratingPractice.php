@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace BraveAnvil\RuleBook\Practice;
 
 use BraveAnvil\RuleBook\Table;
+use BraveAnvil\Solution\Doubt;
 use BraveAnvil\Solution\Entry;
 
 /** What heat, height and unbalance leave of a motor's output. Null beyond the end of a table. */
@@ -32,7 +33,7 @@ final readonly class DeratingPractice
         return self::between($this->unbalance, $percent, $this->unbalance->doubt((string) (int) $percent));
     }
 
-    private static function between(Table $table, float $at, ?string $doubt, string ...$path): ?Entry
+    private static function between(Table $table, float $at, ?Doubt $doubt, string ...$path): ?Entry
     {
         $before = null;
         foreach ($table->keys(...$path) as $key) {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace BraveAnvil\RuleBook\Practice;
 
 use BraveAnvil\RuleBook\Table;
+use BraveAnvil\Solution\Doubt;
 
 /** Nominal efficiency of the IE classes. IEC 60034-30-1 has one table for 50 Hz and another for 60 Hz. */
 final readonly class EfficiencyClasses
@@ -52,7 +53,7 @@ final readonly class EfficiencyClasses
      * @param  string  $class  `IE3`
      * @param  float  $hertz  rated frequency
      */
-    public function doubt(string $class, float $watts, int $poles, float $hertz): ?string
+    public function doubt(string $class, float $watts, int $poles, float $hertz): ?Doubt
     {
         $table = $this->table($hertz);
         if ($table === null || ! in_array($class, $table->keys(), true)) {

@@ -7,6 +7,7 @@ namespace BraveAnvil\RuleBook\Practice;
 use BraveAnvil\Circuit\Choice\TripClass;
 use BraveAnvil\Guard\ThermalRelay;
 use BraveAnvil\RuleBook\Table;
+use BraveAnvil\Solution\Doubt;
 
 /** Trip classes of overload relays: how long each is sure to hold a multiple of its setting. IEC 60947-4-1. */
 final readonly class OverloadClasses
@@ -39,11 +40,12 @@ final readonly class OverloadClasses
     }
 
     /**
-     * Longest trip time from cold, s: the thermal law through the class's upper time at 7.2 × and a trip at 1.2 ×.
+     * Longest trip time from cold, s: the thermal law through the class's upper time at its test and a trip at 1.2 ×.
      *
      * @param  float  $multiple  current over the relay's setting, in the relay's own place
+     * @param  float  $test  multiple at which its class is tested
      */
-    public function tripsWithin(TripClass $class, float $multiple): float
+    public function tripsWithin(TripClass $class, float $multiple, float $test): float
     {
         $surely = $this->practice->relayTripsAtDialTimes();
         if ($multiple <= $surely + 0.001) {
@@ -52,7 +54,7 @@ final readonly class OverloadClasses
         $law = static fn (float $m): float => log($m ** 2 / ($m ** 2 - $surely ** 2));
         $high = $this->table->must('upper_time_at_7_2_s', $class->value);
 
-        return min(self::LONGEST_S, $high / $law($this->practice->classTestMultiple()) * $law($multiple));
+        return min(self::LONGEST_S, $high / $law($test) * $law($multiple));
     }
 
     /** A relay of a class that trips as soon as its class allows, less the margin that is kept back. */
@@ -70,7 +72,7 @@ final readonly class OverloadClasses
         return $this->table->cited();
     }
 
-    public function doubt(TripClass $class): ?string
+    public function doubt(TripClass $class): ?Doubt
     {
         return $this->table->doubt('lower_time_at_7_2_s', $class->value);
     }

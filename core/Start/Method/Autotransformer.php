@@ -22,6 +22,12 @@ final readonly class Autotransformer extends ThreeLeads
     }
 
     #[Override]
+    public function reducesVoltage(): bool
+    {
+        return true;
+    }
+
+    #[Override]
     public function name(): MethodName
     {
         return MethodName::Autotransformer;

@@ -9,8 +9,8 @@ enum ContactorRole
 {
     /** The only one. */
     case Line;
-    /** Main and delta, alike. */
     case Main;
+    case Delta;
     case Star;
     /** Feeds an autotransformer. */
     case Transformer;
@@ -25,7 +25,8 @@ enum ContactorRole
     {
         return match ($this) {
             self::Line => 'line contactor',
-            self::Main => 'main and delta contactor, each',
+            self::Main => 'main contactor',
+            self::Delta => 'delta contactor',
             self::Star => 'star contactor',
             self::Transformer => 'transformer contactor',
             self::StarPoint => 'star-point contactor',

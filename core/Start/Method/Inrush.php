@@ -86,6 +86,6 @@ final readonly class Inrush
     /** Its time as a person reads it, `3 s` or `6 s, then 2 s in delta`. */
     public function shownTime(): string
     {
-        return $this->time->shown().($this->fullTime === null ? '' : ', then '.$this->fullTime->shown().' in delta');
+        return $this->time->shown().($this->fullTime === null ? '' : ', then '.$this->fullTime->shown(2).' in delta');
     }
 }

@@ -223,10 +223,16 @@ final readonly class StarDelta implements StartingMethod
         ];
     }
 
+    public function reducesVoltage(): bool
+    {
+        return true;
+    }
+
     public function contactors(): array
     {
         return [
             new Contactor(ContactorRole::Main, 1 / sqrt(3), 'I / √3', '{I} ÷ √3'),
+            new Contactor(ContactorRole::Delta, 1 / sqrt(3), 'I / √3', '{I} ÷ √3'),
             new Contactor(ContactorRole::Star, 1 / 3, 'I / 3', '{I} ÷ 3'),
             ...$this->settings->closed() ? [new Contactor(ContactorRole::Transition, 0.27, '0.27 I', '0.27 × {I}')] : [],
         ];

@@ -53,6 +53,9 @@ interface StartingMethod
     /** Voltage between the motor's terminals in the first stage, over that of the supply; null where the starter itself sets it. */
     public function terminalShare(): ?float;
 
+    /** Whether it starts at reduced voltage by a transformer or by the winding’s own connection: a row of its own in CE Code Table 29. */
+    public function reducesVoltage(): bool;
+
     /** Whether electronics raise its torque by and by, without a step. */
     public function raisesSlowly(): bool;
 

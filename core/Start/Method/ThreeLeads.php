@@ -37,6 +37,12 @@ abstract readonly class ThreeLeads implements StartingMethod
     }
 
     #[Override]
+    public function reducesVoltage(): bool
+    {
+        return false;
+    }
+
+    #[Override]
     public function takesAll(): bool
     {
         return false;

@@ -68,7 +68,11 @@ final class RampPlan implements Plan
         }
         $moments = $this->steps($train, $sweep, $up, $share);
 
-        return new Course($moments, $moments[count($moments) - 1]->time, $steady);
+        $last = $moments[count($moments) - 1];
+
+        // Where the steps end before it is up, it hardly moves any more.
+        return $last->node->speed < $up * (1 - 1e-6)
+            ? new Course($moments, null, $steady, $last->node->speed) : new Course($moments, $last->time, $steady);
     }
 
     /**

@@ -11,6 +11,7 @@ const ladder: SizeLadder = {
     drop_limit: shown(5, '5 %'),
     starting_drop_limit: shown(15, '15 %'),
     installed: false,
+    faults: false,
     rows: [
         {
             size: '10 mm²',

@@ -20,6 +20,7 @@ describe('the size ladder', () => {
             drop_limit: shown(5, '5 %'),
             starting_drop_limit: shown(15, '15 %'),
             installed: false,
+            faults: false,
             rows: [
                 row('6 mm²', 43, ['ampacity', 'terminals', 'running drop']),
                 row('10 mm²', 60, ['terminals']),

@@ -6,6 +6,7 @@ import { Picture } from '../../kit/Picture';
 const WIDTH = 656;
 const ROW = 28;
 const TOP = 34;
+const LEFT = 103;
 
 /** What is said of a size that fails nothing that was checked. */
 function verdict(chosen: boolean, installed: boolean, checked: boolean): string {
@@ -20,8 +21,8 @@ export function SizeLadderPicture({ title, name, ladder }: { title: string; name
     const chosen = ladder.rows.findIndex((row) => row.chosen);
     const from = Math.max(0, (chosen === -1 ? ladder.rows.length : chosen) - 4);
     const rows = ladder.rows.slice(from, from + 8);
-    const scale = scaleLinear([0, Math.max(ladder.required.value, ...rows.map((row) => row.ampacity.value))], [0, 165]);
-    const wanted = 88 + scale(ladder.required.value);
+    const scale = scaleLinear([0, Math.max(ladder.required.value, ...rows.map((row) => row.ampacity.value))], [0, 150]);
+    const wanted = LEFT + scale(ladder.required.value);
     // What is not checked is never green.
     const checked = ladder.rows.every((row) => row.drop !== null);
     return (
@@ -35,7 +36,7 @@ export function SizeLadderPicture({ title, name, ladder }: { title: string; name
             ])}
         >
             <Drawing viewBox={`0 0 ${WIDTH} ${TOP + rows.length * ROW + 4}`} role="img" aria-label={title}>
-                <text className="soft" x="88" y="14">
+                <text className="soft" x={LEFT} y="14">
                     carries, {ladder.required.shown} wanted
                 </text>
                 <text className="soft" x="386" y="14" textAnchor="end">
@@ -53,7 +54,7 @@ export function SizeLadderPicture({ title, name, ladder }: { title: string; name
                             <text className="strong" x="4" y="14">
                                 {row.size}
                             </text>
-                            <rect className="bar" x="88" y="1" height="16" width={scale(row.ampacity.value)} />
+                            <rect className="bar" x={LEFT} y="1" height="16" width={scale(row.ampacity.value)} />
                             <text x="300" y="14" textAnchor="end">
                                 {row.ampacity.shown}
                             </text>
@@ -65,7 +66,7 @@ export function SizeLadderPicture({ title, name, ladder }: { title: string; name
                             </text>
                             <text className={row.fails.length > 0 ? 'bad' : row.chosen && checked ? 'good' : ''} x="476" y="14">
                                 {row.fails.length > 0
-                                    ? `✕ ${[...new Set(row.fails.map((fail) => fail.replace(/^.* drop$/, 'drop')))].join(', ')}`
+                                    ? `✕ ${row.chosen && ladder.installed ? 'installed: ' : ''}${[...new Set(row.fails.map((fail) => fail.replace(/^.* drop$/, 'drop')))].join(', ')}`
                                     : verdict(row.chosen, ladder.installed, checked)}
                             </text>
                         </g>

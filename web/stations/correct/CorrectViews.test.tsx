@@ -7,7 +7,7 @@ import CorrectStation from './CorrectStation';
 afterEach(cleanup);
 
 const correction: CorrectionCurve = {
-    load: '70 %',
+    load: '70 % load',
     power: shown(35400, '35.4 kW'),
     reactive: shown(23200, '23.2 kvar'),
     chosen: shown(16500, '16.5 kvar'),
@@ -15,6 +15,24 @@ const correction: CorrectionCurve = {
     full_load_left: shown(7890, '7.89 kvar left'),
     current_before: shown(66, '66 A'),
     current_after: shown(57.2, '57.2 A'),
+    over_load: [
+        {
+            load: shown(20, '20 %'),
+            before: shown(34, '34 A'),
+            after: shown(18, '18 A'),
+            factor_before: shown(0.4, '0.4'),
+            factor_after: shown(0.98, '0.98 leading'),
+            leads: true,
+        },
+        {
+            load: shown(100, '100 %'),
+            before: shown(66, '66 A'),
+            after: shown(57.2, '57.2 A'),
+            factor_before: shown(0.85, '0.85'),
+            factor_after: shown(0.96, '0.96'),
+            leads: false,
+        },
+    ],
     steps: [
         { kvar: '12.5', chosen: false, refused: false, reason: 'less than required' },
         { kvar: '15', chosen: false, refused: false, reason: 'less than required' },
@@ -29,6 +47,7 @@ const placement: PlacementCurve = {
     fuse: true,
     disconnect: false,
     discharge: 'own resistors',
+    schools: ['Some go to unity at no load.'],
 };
 const figures = [
     figure('correct.capacitor_rating', 20000, '20 kvar'),
@@ -46,7 +65,7 @@ describe('the correction', () => {
     it('draws what the capacitor takes off, in the words of the service', () => {
         showOnBench(<CorrectStation />, {}, solution({ figures, fields, curves: { correction, placement } }));
         expect(screen.getByRole('row', { name: 'Reactive power before 23.2 kvar' })).toBeTruthy();
-        expect(screen.getByRole('row', { name: 'Line current at full load after 57.2 A' })).toBeTruthy();
+        expect(screen.getByRole('row', { name: 'Line current after 57.2 A' })).toBeTruthy();
         expect(screen.getAllByText('6.64 kvar left').length).toBeGreaterThan(0);
     });
 
@@ -75,5 +94,27 @@ describe('the correction', () => {
         expect(screen.getByRole('button', { name: /None \(assumed\)/ })).toBeTruthy();
         expect(screen.queryByText('Own contactor')).toBeNull();
         expect(screen.queryAllByRole('listitem')).toHaveLength(0);
+    });
+
+    it('shades the loads at which the line leads, and says what others hold to be right', () => {
+        showOnBench(<CorrectStation />, {}, solution({ figures, fields, curves: { correction, placement } }));
+        expect(screen.getByText('leads up to 20 %')).toBeTruthy();
+        expect(screen.getByRole('row', { name: /20 % 34 A before, 18 A after; power factor 0\.4, then 0\.98 leading/ })).toBeTruthy();
+        expect(screen.getByText('Some go to unity at no load.')).toBeTruthy();
+    });
+
+    it('puts both values that are sold beside what is wanted, and marks the chosen one', () => {
+        const onePhase = [
+            figure('correct.capacitor_rating', 1548, '1.55 kvar'),
+            figure('correct.capacitance_required', 34.7e-6, '34.7 µF'),
+            figure('correct.capacitance_delta', 30e-6, '30 µF'),
+            figure('correct.choice_below_capacitance', 30e-6, '30 µF'),
+            figure('correct.choice_below_current', 1.85, '1.85 A'),
+            figure('correct.choice_above_capacitance', 35e-6, '35 µF'),
+            figure('correct.choice_above_power_factor', 0.935, '0.935', { label: 'Power factor with the next value above, leading' }),
+        ];
+        showOnBench(<CorrectStation />, {}, solution({ figures: onePhase, fields, curves: { correction } }));
+        expect(screen.getByRole('row', { name: /✓ Next below 30.µF 1\.85.A/ })).toBeTruthy();
+        expect(screen.getByRole('row', { name: /^Next above 35.µF .* leading/ })).toBeTruthy();
     });
 });

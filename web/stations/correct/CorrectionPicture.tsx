@@ -18,15 +18,15 @@ export function CorrectionPicture() {
     const left = base + k(curve.left.value);
     return (
         <Picture
-            title={`Before and after, at ${curve.load} load`}
+            title={`Before and after, at ${curve.load}`}
             name="correction"
             rows={[
                 ['Real power', curve.power.shown],
                 ['Reactive power before', curve.reactive.shown],
                 ['Capacitor', curve.chosen.shown],
                 ['Reactive power after', curve.left.shown],
-                ['Line current at full load before', curve.current_before.shown],
-                ['Line current at full load after', curve.current_after.shown],
+                ['Line current before', curve.current_before.shown],
+                ['Line current after', curve.current_after.shown],
             ]}
         >
             <Drawing viewBox={`0 0 330 ${y + 26}`} role="img" aria-label="Correction triangle">

@@ -15,6 +15,13 @@ const Table = styled(RuledTable)`
     }
 `;
 
+const School = styled.p`
+    margin-top: 8px;
+    color: ${token.soft};
+    font-size: 14.5px;
+    line-height: 1.35;
+`;
+
 /** What the place of the capacitor asks for and changes. */
 export function PlacementTable() {
     const { solved } = useBench();
@@ -23,61 +30,104 @@ export function PlacementTable() {
         return null;
     }
     return (
-        <Table>
-            <caption>{place.name.charAt(0).toUpperCase() + place.name.slice(1)}</caption>
-            <tbody>
-                <tr>
-                    <th scope="row">Overload relay</th>
-                    <td>
-                        {place.overload}
-                        {solved.figure('guard.overload_dial') !== undefined && (
-                            <>
-                                {', '}
-                                <Value figure={solved.figure('guard.overload_dial')} />
-                            </>
-                        )}
-                    </td>
-                </tr>
-                <tr>
-                    <th scope="row">Its conductors</th>
-                    <td>
-                        <Value figure={solved.figure('correct.conductor_size')} /> for{' '}
-                        <Value figure={solved.figure('correct.conductor_ampacity')} />
-                    </td>
-                </tr>
-                <tr>
-                    <th scope="row">Own fuse</th>
-                    <td>{place.fuse ? <Value figure={solved.figure('correct.fuse_rating')} /> : 'not required here'}</td>
-                </tr>
-                <tr>
-                    <th scope="row">Own disconnect</th>
-                    <td>
-                        {place.disconnect ? (
-                            <>
-                                at least <Value figure={solved.figure('correct.disconnect_rating')} />
-                            </>
-                        ) : (
-                            'not required here'
-                        )}
-                    </td>
-                </tr>
-                <tr>
-                    <th scope="row">Discharge</th>
-                    <td>{place.discharge}</td>
-                </tr>
-                <tr>
-                    <th scope="row">Capacitance a phase</th>
-                    <td>
-                        <Value figure={solved.figure('correct.capacitance_delta')} /> in delta
-                    </td>
-                </tr>
-                <tr>
-                    <th scope="row">Capacitor current</th>
-                    <td>
-                        <Value figure={solved.figure('correct.capacitor_current')} />
-                    </td>
-                </tr>
-            </tbody>
-        </Table>
+        <div>
+            <Table>
+                <caption>{place.name.charAt(0).toUpperCase() + place.name.slice(1)}</caption>
+                <tbody>
+                    <tr>
+                        <th scope="row">Overload relay</th>
+                        <td>
+                            {place.overload}
+                            {solved.figure('guard.overload_dial') !== undefined && (
+                                <>
+                                    {', '}
+                                    <Value figure={solved.figure('guard.overload_dial')} />
+                                </>
+                            )}
+                        </td>
+                    </tr>
+                    <tr>
+                        <th scope="row">Its conductors</th>
+                        <td>
+                            <Value figure={solved.figure('correct.conductor_size')} /> for{' '}
+                            <Value figure={solved.figure('correct.conductor_ampacity')} />
+                        </td>
+                    </tr>
+                    <tr>
+                        <th scope="row">Own fuse</th>
+                        <td>{place.fuse ? <Value figure={solved.figure('correct.fuse_rating')} /> : 'not required here'}</td>
+                    </tr>
+                    <tr>
+                        <th scope="row">Own disconnect</th>
+                        <td>
+                            {place.disconnect ? (
+                                <>
+                                    at least <Value figure={solved.figure('correct.disconnect_rating')} />
+                                </>
+                            ) : (
+                                'not required here'
+                            )}
+                        </td>
+                    </tr>
+                    {solved.figure('correct.contactor_rating') !== undefined && (
+                        <tr>
+                            <th scope="row">Own contactor</th>
+                            <td>
+                                at least <Value figure={solved.figure('correct.contactor_rating')} />, capacitor duty
+                            </td>
+                        </tr>
+                    )}
+                    <tr>
+                        <th scope="row">Discharge</th>
+                        <td>
+                            {place.discharge}: <Value figure={solved.figure('correct.discharge_recommended')} />,{' '}
+                            <Value figure={solved.figure('correct.discharge_rating')} />
+                        </td>
+                    </tr>
+                    {solved.figure('correct.discharge_time') !== undefined && (
+                        <tr>
+                            <th scope="row">Resistor there</th>
+                            <td>
+                                empty after <Value figure={solved.figure('correct.discharge_time')} />,{' '}
+                                <Value figure={solved.figure('correct.resistor_power')} />
+                            </td>
+                        </tr>
+                    )}
+                    {solved.figure('correct.reactor_inductance') !== undefined && (
+                        <tr>
+                            <th scope="row">Reactor, each phase</th>
+                            <td>
+                                <Value figure={solved.figure('correct.reactor_inductance')} />, tuned to{' '}
+                                <Value figure={solved.figure('correct.tuning_frequency')} />
+                            </td>
+                        </tr>
+                    )}
+                    {solved.figure('correct.resonance_order') !== undefined && (
+                        <tr>
+                            <th scope="row">Resonance, rise</th>
+                            <td>
+                                order <Value figure={solved.figure('correct.resonance_order')} />,{' '}
+                                <Value figure={solved.figure('correct.voltage_rise')} />
+                            </td>
+                        </tr>
+                    )}
+                    <tr>
+                        <th scope="row">Capacitance a phase</th>
+                        <td>
+                            <Value figure={solved.figure('correct.capacitance_delta')} /> in delta
+                        </td>
+                    </tr>
+                    <tr>
+                        <th scope="row">Capacitor current</th>
+                        <td>
+                            <Value figure={solved.figure('correct.capacitor_current')} />
+                        </td>
+                    </tr>
+                </tbody>
+            </Table>
+            {place.schools.map((school) => (
+                <School key={school}>{school}</School>
+            ))}
+        </div>
     );
 }

@@ -1,11 +1,24 @@
+import { useSearchParams } from 'react-router';
 import { useBench } from '../../bench/BenchContext';
 import { Choice, Field } from '../../bench/fields';
 import { Fields, StationPage } from '../../bench/StationPage';
+import { Segments } from '../../kit/Segments';
+import { FaultTable } from './FaultTable';
 import { RatingLadder } from './RatingLadder';
+import { TimeCurrentView } from './TimeCurrentView';
+
+type View = 'device' | 'time-current';
+
+const VIEWS: readonly { value: View; label: string }[] = [
+    { value: 'device', label: 'Device and relay' },
+    { value: 'time-current', label: 'Time and current' },
+];
 
 /** Protective device, overload relay, disconnect and contactors. */
 export default function GuardStation() {
     const { solved } = useBench();
+    const [search, setSearch] = useSearchParams();
+    const view = search.get('view') === 'time-current' ? 'time-current' : 'device';
     const place = solved.text('guard.overload_place');
     // A starter with one place for the relay needs no word for it.
     const seat = place === undefined || solved.note('guard.overload_place').unused ? '' : solved.choice('guard.overload_place', place);
@@ -17,7 +30,9 @@ export default function GuardStation() {
         <StationPage
             name="guard"
             large={[
-                { figure: 'guard.scpd_rating', label: solved.word('scpd', 'protective device') },
+                solved.figure('guard.instantaneous_setting') === undefined
+                    ? { figure: 'guard.scpd_rating', label: solved.word('scpd', 'protective device') }
+                    : { figure: 'guard.instantaneous_setting', label: 'instantaneous trip, set to' },
                 { figure: 'guard.overload_dial', label: `set the relay to${seat === '' ? '' : `, ${seat.toLowerCase()}`}` },
                 limited
                     ? { figure: 'guard.overload_setting', label: 'trip, never above' }
@@ -25,16 +40,34 @@ export default function GuardStation() {
                 { figure: 'guard.disconnect_rating', label: `${solved.word('disconnect', 'disconnect')}, at least` },
             ]}
         >
-            <RatingLadder />
-            <Fields>
-                <Choice path="guard.scpd" />
-                <Field path="guard.rating" />
-                <Choice path="guard.overload_place" />
-                <Choice path="guard.overload_class" />
-                <Field path="guard.dial" />
-                <Field path="guard.breaking_capacity_ka" />
-                <Field path="guard.marked_maximum" />
-            </Fields>
+            <Segments
+                label="Views of the guard"
+                value={view}
+                options={VIEWS}
+                onChange={(chosen) => setSearch(chosen === 'device' ? {} : { view: chosen }, { replace: true })}
+            />
+            {view === 'time-current' ? (
+                <TimeCurrentView />
+            ) : (
+                <>
+                    <RatingLadder />
+                    <FaultTable />
+                    <Fields>
+                        <Choice path="guard.scpd" />
+                        <Field path="guard.rating" />
+                        <Field path="guard.instantaneous" />
+                        <Choice path="guard.overload_place" />
+                        <Choice path="guard.overload_class" />
+                        <Field path="guard.dial" />
+                        <Field path="guard.breaking_capacity_ka" />
+                        <Field path="guard.marked_maximum" />
+                        <Choice path="guard.reset" />
+                        <Choice path="guard.earth_fault_relay" />
+                        <Field path="guard.start_exception.evidence" />
+                        <Choice path="guard.start_exception.overload" />
+                    </Fields>
+                </>
+            )}
         </StationPage>
     );
 }

@@ -19,6 +19,10 @@ export function SupplyForm() {
                 <Choice path="surroundings" />
                 <Choice path="plate.kind" />
                 <Choice path="supply.earthing" label={`${earth.charAt(0).toUpperCase()}${earth.slice(1)}ing system`} />
+                <Field path="supply.earth_loop_ohm" label={`${earth.charAt(0).toUpperCase()}${earth.slice(1)} loop impedance`} />
+                <Field path="supply.earthing_ohm" />
+                <Field path="supply.earthing_ampere" />
+                <Choice path="supply.it_earthing" />
             </Fields>
         </>
     );

@@ -84,6 +84,7 @@ export function MeasureView() {
                                     <Field key={name} path={path} label={single} />
                                 );
                             })}
+                        <Field path="measure.current_distortion" />
                     </Fields>
                     {loads.length > 0 && (
                         <Table>

@@ -11,7 +11,7 @@ import { Scroll } from '../../kit/Scroll';
 import { Segments } from '../../kit/Segments';
 import { narrow, token } from '../../theme/tokens';
 import { Level, path, Upright } from './axes';
-import { useExtra } from './useExtra';
+import { useExtra } from '../../bench/useExtra';
 
 const WIDTH = 640;
 const HEIGHT = 250;

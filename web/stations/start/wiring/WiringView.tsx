@@ -5,7 +5,7 @@ import { useBench } from '../../../bench/BenchContext';
 import { Pictures } from '../../../bench/StationPage';
 import { Segments } from '../../../kit/Segments';
 import { Select } from '../../../kit/Select';
-import { useExtra } from '../useExtra';
+import { useExtra } from '../../../bench/useExtra';
 import { BoxPicture } from './BoxPicture';
 import { ControlCircuit } from './ControlCircuit';
 import { LeadsWizard } from './LeadsWizard';

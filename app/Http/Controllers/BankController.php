@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Circuits\SiteBank;
+use App\Http\Signed;
+use App\Models\Site;
+use App\Problems\Problem;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+
+/** The capacitor bank of a site. What is typed is kept as it is, also while it cannot be used. */
+final class BankController
+{
+    public function __construct(private readonly SiteBank $bank)
+    {
+    }
+
+    public function show(Request $request, Site $site): JsonResponse
+    {
+        Signed::person($request);
+
+        return new JsonResponse($this->bank->resource($site));
+    }
+
+    /** @throws Problem where somebody else has changed it meanwhile */
+    public function update(Request $request, Site $site): JsonResponse
+    {
+        Signed::editor($request);
+        $read = $request->validate([
+            'version' => ['required', 'integer'], 'typed' => ['required', 'array'], 'typed.*' => ['nullable', 'string', 'max:8000'],
+        ]);
+        $standing = $this->bank->typed($site)['version'];
+        if ($read['version'] !== $standing) {
+            throw new Problem(409, 'conflict', 'Somebody else has changed this bank', 'Open it again to see what stands.');
+        }
+        $typed = array_filter(
+            array_intersect_key($read['typed'], array_flip(SiteBank::FIELDS)),
+            static fn (mixed $text): bool => is_string($text) && $text !== '',
+        );
+        $site->bank = [...$typed, 'version' => $standing + 1];
+        $site->save();
+
+        return new JsonResponse($this->bank->resource($site));
+    }
+}

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BraveAnvil\Cable;
+
+use BraveAnvil\Circuit\Choice\Metal;
+use BraveAnvil\Solution\Finding;
+use BraveAnvil\Solution\FindingBuilder;
+
+/** What every rule book wants said of aluminium. */
+final class AluminiumNote
+{
+    /** @return list<FindingBuilder> */
+    public static function of(Candidate $chosen, Run $run): array
+    {
+        if ($chosen->conductor->metal !== Metal::Aluminium || $run->line) {
+            return [];
+        }
+
+        return [
+            Finding::caution(CableFinding::AluminiumTerminals)
+                ->title('Aluminium wants terminals for aluminium')
+                ->because('Both ends and the motor’s box must be marked for aluminium, or be fitted with transition lugs.')
+                ->do('Read the marking at every end, brush and grease, and tighten to the torque that is printed there.')
+                ->source('NEC 110.14, CE Code 12-118, IEC 60364-5-52 526 (from memory)')
+                ->on($run->size()),
+        ];
+    }
+}

@@ -1,0 +1,180 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BraveAnvil\CapacitorLeads;
+
+use BraveAnvil\Cable\Cabling;
+use BraveAnvil\Cable\Conductor;
+use BraveAnvil\Cable\Demand;
+use BraveAnvil\Cable\Run;
+use BraveAnvil\Circuit\Choice\CapacitorPlace;
+use BraveAnvil\Circuit\Circuit;
+use BraveAnvil\Correct\CorrectFigure;
+use BraveAnvil\Correct\CorrectFinding;
+use BraveAnvil\Correct\Correction;
+use BraveAnvil\Guard\Protection;
+use BraveAnvil\RuleBook\Sizing;
+use BraveAnvil\Solution\FieldError;
+use BraveAnvil\Solution\Figure;
+use BraveAnvil\Solution\Ledger;
+use BraveAnvil\Solution\Show;
+use BraveAnvil\Start\Starting;
+
+/** Where the capacitor goes changes its leads, fuses and disconnect. The motor's own conductors and device stay as they are. */
+final readonly class CapacitorLeadsStation
+{
+    private const TOLERANCE = 1e-6;
+
+    public function __construct(private Sizing $sizing)
+    {
+    }
+
+    /**
+     * @param  Figure|null  $design  motor current that sizes the circuit, A; null where it is no motor
+     * @param  Protection|null  $protection  of the motor circuit
+     * @param  Figure|null  $prospective  largest fault current, A
+     */
+    public function solve(
+        Circuit $circuit,
+        Correction $correction,
+        ?Figure $design,
+        Starting $starting,
+        ?Cabling $cabling,
+        ?Protection $protection,
+        ?Figure $prospective,
+        Ledger $ledger,
+    ): void {
+        $rules = $this->sizing->capacitors;
+        $place = $correction->place;
+        [$name, $overload] = match ($place) {
+            CapacitorPlace::None, CapacitorPlace::Board => ['at the board', 'unchanged'],
+            CapacitorPlace::BeforeController => ['before the controller', 'unchanged'],
+            CapacitorPlace::AfterController => ['after the controller, before the overload', 'unchanged'],
+            CapacitorPlace::AtMotor => ['at the motor, after the overload', 'reduced'],
+        };
+        $current = $correction->unit->leadCurrent();
+        $leads = $this->conductor($circuit, $current, $design, $place !== CapacitorPlace::Board, $starting, $cabling, $ledger);
+        $fuse = $rules->longestBareTapMetres !== null && $place->isBehindStarter()
+            ? ! (new BareTap($this->sizing))->allowed($circuit, $leads, $rules->longestBareTapMetres, $protection, $prospective, $ledger)
+            : $place !== CapacitorPlace::AtMotor;
+        if ($fuse) {
+            $this->fuse($current, $ledger);
+        }
+        $disconnect = $place->staysOn();
+        if ($disconnect) {
+            $factor = $rules->disconnectFactor ?? $rules->conductorFactor;
+            $ledger
+                ->work(CorrectFigure::DisconnectRating)
+                ->from(I: $current)
+                ->as('factor · I_c', Show::number($factor).' × {I}')
+                ->equals($factor * $current->number())
+                ->source($rules->conductorSource)
+                ->doubted($rules->disconnectDoubt)
+                ->write();
+        }
+        if ($circuit->flag('correction.own_contactor') === true) {
+            $ledger
+                ->work(CorrectFigure::ContactorRating)
+                ->from(I: $current)
+                ->as('factor · I_c', Show::number($rules->contactorFactor).' × {I}')
+                ->equals($rules->contactorFactor * $current->number())
+                ->source('capacitor duty; common practice, no source')
+                ->write();
+        }
+        if ($correction->unit->plate->detuning > 0 && $place->isBehindStarter()) {
+            $ledger->caution(CorrectFinding::DetunedBehindController)->title('A reactor behind the controller')
+                ->because('A detuned unit that is switched with the motor is unusual: its reactor sees every start.')
+                ->do('Put it on the supply side with its own contactor.')->source('common practice, no source')
+                ->about('correction.detuning_percent');
+        }
+        $ledger->curve(new PlacementCurve($place, $name, $overload, $fuse, $disconnect, Schools::of($place, $rules)));
+    }
+
+    /** The smallest fuse that carries it with its harmonics, and no larger than the book allows. */
+    private function fuse(Figure $current, Ledger $ledger): void
+    {
+        $rules = $this->sizing->capacitors;
+        $wanted = $rules->fuseFactor * $current->number();
+        $most = $rules->largestFuseFactor === null ? INF : $rules->largestFuseFactor * $current->number();
+        $enough = array_filter($rules->fuseRatings, static fn (float $rating): bool => $rating >= $wanted * (1 - self::TOLERANCE));
+        $rating = $enough === [] ? null : min($enough);
+        if ($rating !== null && $rating > $most * (1 + self::TOLERANCE)) {
+            $under = array_filter($rules->fuseRatings, static fn (float $one): bool => $one <= $most * (1 + self::TOLERANCE));
+            $rating = $under === [] ? null : max($under);
+        }
+        if ($rating === null) {
+            return;
+        }
+        $ledger
+            ->work(CorrectFigure::FuseRating)
+            ->from(I: $current)
+            ->as('next rating ≥ factor · I_c', Show::number($rules->fuseFactor).' × {I}, next standard rating'.
+                ($rules->largestFuseFactor === null ? '' : ', not above '.Show::number(100 * $rules->largestFuseFactor).' %'))
+            ->equals($rating)
+            ->source($rules->fuseSource)
+            ->write();
+    }
+
+    private function conductor(
+        Circuit $circuit,
+        Figure $current,
+        ?Figure $design,
+        bool $onMotorCircuit,
+        Starting $starting,
+        ?Cabling $cabling,
+        Ledger $ledger,
+    ): ?Conductor {
+        $rules = $this->sizing->capacitors;
+        $own = $rules->conductorFactor * $current->number();
+        $motor = null;
+        if ($rules->thirdOfMotorConductors && $onMotorCircuit && $design !== null) {
+            $lineRequired = $this->sizing->conductors->required($circuit, new Demand($design, null), Run::line());
+            // Each of six leads is thinner than the circuit: then the line run counts, or what it would need.
+            $motor =
+                $cabling->line->ampacity ??
+                ((($starting->method?->leads() ?? 3) > 3 ? null : $cabling->motor->ampacity ?? null)
+                    ?? ($lineRequired instanceof FieldError ? null : $lineRequired));
+        }
+        $work = $ledger->work(CorrectFigure::ConductorAmpacity)->source($rules->conductorSource);
+        $needed =
+            $motor !== null && $motor->number() / 3 > $own
+                ? $work
+                    ->from(I: $motor)
+                    ->as(
+                        'a third of the motor conductors',
+                        '{I} ÷ 3, more than '.Show::number($rules->conductorFactor).' × '.$current->shown(),
+                    )
+                    ->equals($motor->number() / 3)
+                    ->write()
+                : $work
+                    ->from(I: $current)
+                    ->as('factor · I_c', Show::number($rules->conductorFactor).' × {I}')
+                    ->equals($own)
+                    ->write();
+        // Unmarked terminals are judged by what these leads need, not by the motor's.
+        $candidates = $this->sizing->conductors->candidates($circuit, $needed, Run::line());
+        if ($candidates instanceof FieldError) {
+            $ledger->refuse($candidates);
+
+            return null;
+        }
+        foreach ($candidates as $candidate) {
+            if ($candidate->ampacity() >= $needed->number() * (1 - self::TOLERANCE)) {
+                $ledger
+                    ->work(CorrectFigure::ConductorSize)
+                    ->in($candidate->conductor->unit())
+                    ->from(I: $needed)
+                    ->as('smallest that carries it', $candidate->working().' against {I}')
+                    ->equals($candidate->conductor->value)
+                    ->source($rules->conductorSource)
+                    ->corrected(...$candidate->corrections)
+                    ->write();
+
+                return $candidate->conductor;
+            }
+        }
+
+        return null;
+    }
+}

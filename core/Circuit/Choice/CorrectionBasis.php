@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BraveAnvil\Circuit\Choice;
+
+use BraveAnvil\RuleBook\Words;
+
+/** From what a capacitor is worked out. */
+enum CorrectionBasis: string implements Choice
+{
+    case Calculated = 'calculated';
+    case Measured = 'measured';
+
+    public function label(Words $words): string
+    {
+        return match ($this) {
+            self::Calculated => 'The plate and its load',
+            self::Measured => 'What is measured',
+        };
+    }
+}

@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BraveAnvil\Circuit\Choice;
+
+use BraveAnvil\RuleBook\Words;
+
+/** How the exposed parts of an unearthed supply are earthed. */
+enum ItEarthing: string implements Choice
+{
+    case Together = 'together';
+    case Individual = 'individual';
+
+    public function label(Words $words): string
+    {
+        return match ($this) {
+            self::Together => 'Together',
+            self::Individual => 'Each by itself',
+        };
+    }
+}

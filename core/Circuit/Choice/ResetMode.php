@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BraveAnvil\Circuit\Choice;
+
+use BraveAnvil\RuleBook\Words;
+
+/** How an overload relay comes back after a trip. */
+enum ResetMode: string implements Choice
+{
+    case Manual = 'manual';
+    case Automatic = 'automatic';
+
+    public function label(Words $words): string
+    {
+        return match ($this) {
+            self::Manual => 'By hand',
+            self::Automatic => 'By itself',
+        };
+    }
+}

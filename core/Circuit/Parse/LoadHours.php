@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BraveAnvil\Circuit\Parse;
+
+use BraveAnvil\Circuit\Entry;
+use BraveAnvil\Circuit\Refusal;
+use BraveAnvil\Solution\Show;
+
+/** Hours a year at each load, `75 4000; 40 1500`: percent of rated output with hours. */
+final class LoadHours
+{
+    private const MOST = 20;
+
+    private const YEAR_H = 8784.0;
+
+    private const HIGHEST = 150.0;
+
+    /** Reads a text or a list of pairs; null where it is empty. */
+    public static function parse(mixed $value): Entry|Refusal|null
+    {
+        $pairs = is_string($value) ? self::pairs($value) : $value;
+        if (! is_array($pairs)) {
+            return new Refusal('Pairs of load and hours are wanted here.');
+        }
+        if ($pairs === []) {
+            return null;
+        }
+        if (count($pairs) > self::MOST) {
+            return new Refusal('More than '.self::MOST.' rows.');
+        }
+        $rows = [];
+        $all = 0.0;
+        foreach (array_values($pairs) as $i => $pair) {
+            $row = self::row($pair);
+            if ($row instanceof Refusal) {
+                return new Refusal('Row '.($i + 1).': '.$row->text);
+            }
+            $all += $row[1];
+            $rows[] = $row;
+        }
+        if ($all > self::YEAR_H) {
+            return new Refusal(Show::number($all).' h are more than a year has.');
+        }
+
+        return new Entry($rows, implode('; ', array_map(
+            static fn (array $row): string => Show::number($row[0], 10).' % for '.Show::number($row[1], 10).' h', $rows,
+        )));
+    }
+
+    /** @return list<list<string>> */
+    private static function pairs(string $text): array
+    {
+        $pairs = [];
+        foreach (explode(';', str_replace("\n", ';', $text)) as $part) {
+            $bare = trim((string) preg_replace('~[%:/]|\bfor\b|\bh\b~', ' ', $part));
+            if ($bare !== '') {
+                $pairs[] = array_values(array_filter(explode(' ', $bare), static fn (string $word): bool => $word !== ''));
+            }
+        }
+
+        return $pairs;
+    }
+
+    /** @return array{float, float}|Refusal percent and hours */
+    private static function row(mixed $pair): array|Refusal
+    {
+        if (! is_array($pair) || count($pair) !== 2) {
+            return new Refusal('a load and its hours are wanted.');
+        }
+        $read = [];
+        foreach (array_values($pair) as $one) {
+            $number = match (true) {
+                is_int($one), is_float($one) => (float) $one,
+                is_string($one) => Typed::number(trim($one)),
+                default => new Refusal('not a number.'),
+            };
+            if ($number instanceof Refusal || ! is_finite($number)) {
+                return new Refusal('not a number.');
+            }
+            $read[] = $number;
+        }
+        [$load, $hours] = $read;
+
+        return match (true) {
+            $load < 0 || $load > self::HIGHEST => new Refusal(Show::number($load).' % of rated output is outside 0 to 150 %.'),
+            $hours < 0 || $hours > self::YEAR_H => new Refusal(Show::number($hours).' h are not within a year.'),
+            default => [$load, $hours],
+        };
+    }
+}

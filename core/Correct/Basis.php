@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BraveAnvil\Correct;
+
+use BraveAnvil\Circuit\Choice\CorrectionBasis;
+use BraveAnvil\Circuit\Choice\MeasuringMethod;
+use BraveAnvil\Circuit\Circuit;
+use BraveAnvil\Measure\Measured;
+use BraveAnvil\Plate\Motor;
+use BraveAnvil\Power\Load;
+use BraveAnvil\Solution\Ledger;
+
+/** What is corrected: what the plate and its load say, or what is measured. */
+final class Basis
+{
+    /** @return LoadToCorrect|null null while something waits; the ledger says what */
+    public static function load(
+        Circuit $circuit,
+        Motor $motor,
+        Load $load,
+        Measured $measured,
+        bool $onBench,
+        Ledger $ledger,
+    ): ?LoadToCorrect {
+        $hasMeasurement = $circuit->chosen('measure.method', MeasuringMethod::class) !== null;
+        $basis = $circuit->chosen('correction.basis', CorrectionBasis::class)
+            ?? ($onBench && $hasMeasurement ? CorrectionBasis::Measured : CorrectionBasis::Calculated);
+        if ($basis === CorrectionBasis::Measured) {
+            return MeasuredLoad::of($circuit, $motor, $load, $measured, $ledger);
+        }
+        if ($measured->real !== null && ! $circuit->has('correction.basis')) {
+            $ledger->note(CorrectFinding::MeasurementNotUsed)->title('The capacitor is worked out from the plate')
+                ->because('A measurement of '.$measured->real->shown(3).' is there, and not used for it.')
+                ->do('Choose “What is measured” to correct what you measured.')->about('correction.basis');
+        }
+        if ($onBench || $circuit->phases() === 1) {
+            return CalculatedLoad::onBench($circuit, $load, $ledger);
+        }
+
+        return $load->designCurrent === null ? null : CalculatedLoad::ofMotor($circuit, $motor, $load, $ledger);
+    }
+}

@@ -1,0 +1,132 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BraveAnvil\Correct;
+
+use BraveAnvil\Circuit\Choice\CapacitorPlace;
+use BraveAnvil\Circuit\Choice\LoadTrait;
+use BraveAnvil\Circuit\Choice\MotorKind;
+use BraveAnvil\Circuit\Circuit;
+use BraveAnvil\Plate\Motor;
+use BraveAnvil\RuleBook\Sizing;
+use BraveAnvil\RuleBook\Words;
+use BraveAnvil\Solution\Figure;
+use BraveAnvil\Solution\Ledger;
+use BraveAnvil\Start\Starting;
+
+/** Starters, motors and loads that a capacitor must not share its place with. */
+final readonly class Exclusion
+{
+    /** Share by which the supply's frequency may differ from the motor's. */
+    private const FREQUENCY = 0.02;
+
+    private const ELSEWHERE = 'Put it on the supply side with its own contactor, or at the board.';
+
+    public function __construct(private Sizing $sizing, private Words $words)
+    {
+    }
+
+    /** @param  Figure  $frequency  of the supply, Hz */
+    public function refuses(
+        Circuit $circuit,
+        Motor $motor,
+        Figure $frequency,
+        Starting $starting,
+        CapacitorPlace $place,
+        Ledger $ledger,
+    ): bool {
+        if (! $place->isBehindStarter()) {
+            return $this->wantsContactor($circuit, $starting, $ledger);
+        }
+        $refused = $this->starter($starting, $ledger);
+        $refused = $this->kind($motor, $ledger) || $refused;
+        $refused = $this->traits($circuit, $ledger) || $refused;
+
+        return $this->frequency($motor, $frequency, $ledger) || $refused;
+    }
+
+    private function starter(Starting $starting, Ledger $ledger): bool
+    {
+        $limits = $starting->method?->capacitor();
+        if ($starting->method === null || $limits === null || $limits->behindStarter) {
+            return false;
+        }
+        $ledger
+            ->stop(CorrectFinding::CapacitorExcluded)
+            ->title('No capacitor at a '.lcfirst($starting->method->name()->label($this->words)).' motor')
+            ->because($limits->whyNot)
+            ->do(self::ELSEWHERE)
+            ->source($this->sizing->capacitors->exclusionSource)
+            ->on(CorrectFigure::ReactiveRequired);
+
+        return true;
+    }
+
+    private function kind(Motor $motor, Ledger $ledger): bool
+    {
+        if (! in_array($motor->kind, [MotorKind::TwoSpeed, MotorKind::PartWinding], true)) {
+            return false;
+        }
+        $ledger->stop(CorrectFinding::CapacitorExcluded)
+            ->title('No capacitor at a '.lcfirst($motor->kind->label($this->words)).' motor')
+            ->because('When a winding is switched over, the capacitor keeps it excited and is reclosed out of phase.')
+            ->do(self::ELSEWHERE)->source($this->sizing->capacitors->exclusionSource)->about('plate.kind');
+
+        return true;
+    }
+
+    private function traits(Circuit $circuit, Ledger $ledger): bool
+    {
+        $traits = $circuit->several('load.traits', LoadTrait::class);
+        if ($traits === []) {
+            return false;
+        }
+        $ledger->stop(CorrectFinding::CapacitorTrait)->title('No capacitor at a motor that does this')
+            ->because(match ($traits[0]) {
+                LoadTrait::Overhauling, LoadTrait::BackSpin => 'The load keeps it turning when it is switched off: with a capacitor it '.
+                    'becomes a generator, and its volts may rise far above the supply’s.',
+                LoadTrait::FastReclosing => 'The supply comes back while motor and capacitor still hold their own voltage, out of phase.',
+                default => 'It is switched again while motor and capacitor still hold their own voltage: a burst of current and torque.',
+            })
+            ->do(self::ELSEWHERE)->source($this->sizing->capacitors->exclusionSource)->about('load.traits');
+
+        return true;
+    }
+
+    private function frequency(Motor $motor, Figure $frequency, Ledger $ledger): bool
+    {
+        $rated = $motor->frequency;
+        if ($rated === null || abs($frequency->number() / $rated->number() - 1) <= self::FREQUENCY) {
+            return false;
+        }
+        $ledger->stop(CorrectFinding::CapacitorFrequency)->title('No capacitor at a motor for another frequency')
+            ->because('The plate says '.$rated->shown().', the supply has '.$frequency->shown().
+                ': what it takes without load, which bounds the capacitor, is not told by its plate.')
+            ->do(self::ELSEWHERE)->source('common practice, no source')->about('supply.frequency');
+
+        return true;
+    }
+
+    /** Before such a starter it wants a contactor of its own, closed only in run. */
+    private function wantsContactor(Circuit $circuit, Starting $starting, Ledger $ledger): bool
+    {
+        $own = $circuit->flag('correction.own_contactor');
+        if ($starting->method === null || ! $starting->method->capacitor()->ownContactor || $own === true) {
+            return false;
+        }
+        $name = lcfirst($starting->method->name()->label($this->words));
+        if ($own === false) {
+            $ledger->stop(CorrectFinding::CapacitorNeedsContactor)->title('It needs its own contactor')
+                ->because('At a '.$name.' motor the capacitor must be switched by its own contactor, closed only in run.')
+                ->do('Give it a capacitor-duty contactor.')->source('common practice, no source');
+
+            return true;
+        }
+        $ledger->caution(CorrectFinding::CapacitorNeedsContactor)->title('Give it its own contactor')
+            ->because('At a '.$name.' motor the capacitor goes on the supply side with its own contactor, closed only in run.')
+            ->do('Say so under “Own contactor” once it has one.')->source('common practice, no source');
+
+        return false;
+    }
+}

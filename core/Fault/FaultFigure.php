@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BraveAnvil\Fault;
+
+use BraveAnvil\Solution\FigureName;
+use BraveAnvil\Solution\Station;
+use BraveAnvil\Solution\Unit;
+
+/** What an earth fault at the motor does, and what the conductors bear. */
+enum FaultFigure: string implements FigureName
+{
+    case EarthFaultCurrent = 'guard.earth_fault_current';
+    case LoopImpedance = 'guard.loop_impedance';
+    case LoopImpedanceLimit = 'guard.loop_impedance_limit';
+    case DisconnectionTime = 'guard.disconnection_time';
+    case DisconnectionLimit = 'guard.disconnection_limit';
+    case LetThrough = 'guard.let_through';
+    case NearLetThrough = 'guard.near_let_through';
+    case Withstand = 'cable.withstand';
+
+    public function key(): string
+    {
+        return $this->value;
+    }
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::EarthFaultCurrent => 'Earth fault at the motor, at least',
+            self::LoopImpedance => 'Loop impedance at the motor',
+            self::LoopImpedanceLimit => 'Loop impedance, at most',
+            self::DisconnectionTime => 'Disconnection time',
+            self::DisconnectionLimit => 'Disconnection time, at most',
+            self::LetThrough => 'Energy let through, fault at the motor',
+            self::NearLetThrough => 'Energy let through, fault at the supply',
+            self::Withstand => 'Energy that the weakest conductor bears',
+        };
+    }
+
+    public function unit(): Unit
+    {
+        return match ($this) {
+            self::EarthFaultCurrent => Unit::Ampere,
+            self::LoopImpedance, self::LoopImpedanceLimit => Unit::Ohm,
+            self::DisconnectionTime, self::DisconnectionLimit => Unit::Second,
+            self::LetThrough, self::NearLetThrough, self::Withstand => Unit::AmpereSquaredSecond,
+        };
+    }
+
+    public function station(): Station
+    {
+        return $this === self::Withstand ? Station::Cable : Station::Guard;
+    }
+}

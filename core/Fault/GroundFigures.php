@@ -1,0 +1,211 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BraveAnvil\Fault;
+
+use BraveAnvil\Cable\CableFigure;
+use BraveAnvil\Cable\Cabling;
+use BraveAnvil\Cable\SizedRun;
+use BraveAnvil\Circuit\Choice\Earthing;
+use BraveAnvil\Circuit\Choice\Metal;
+use BraveAnvil\Circuit\Choice\RacewayMaterial;
+use BraveAnvil\Circuit\Circuit;
+use BraveAnvil\Guard\Protection;
+use BraveAnvil\RuleBook\Words;
+use BraveAnvil\Solution\Figure;
+use BraveAnvil\Solution\Ledger;
+use BraveAnvil\Solution\Show;
+use BraveAnvil\Solution\Unit;
+use BraveAnvil\Start\Motion\Impedance;
+
+/** What an earth fault at the motor does where the book asks for an effective path and gives no number for it. */
+final readonly class GroundFigures
+{
+    /** Times the device's rating below which a fault is cleared slowly. Common practice, no source. */
+    private const EFFECTIVE_TIMES = 5.0;
+
+    /** s that a fault at the supply lasts: one cycle. */
+    private const NEAR_S = 1 / 60;
+
+    private const SOURCE = 'NEC 250.4(A)(5), CE Code 10-500 in their sense (from memory)';
+
+    public function __construct(private GroundRules $rules, private Words $words)
+    {
+    }
+
+    /**
+     * @param  Figure  $line  nominal voltage between lines, V
+     * @param  Figure|null  $prospective  largest fault current, A
+     * @param  Figure|null  $motorProtective  its size
+     * @param  Figure|null  $lineProtective  its size
+     * @return Figure|null what a ground fault at the motor lets flow, A
+     */
+    public function write(
+        Circuit $circuit,
+        Figure $line,
+        Cabling $cabling,
+        Protection $protection,
+        ?Figure $prospective,
+        ?Figure $motorProtective,
+        ?Figure $lineProtective,
+        Ledger $ledger,
+    ): ?Figure {
+        $near = $this->nearEnd($circuit, $cabling, $prospective, $ledger);
+        if ($circuit->chosen('supply.earthing', Earthing::class) === Earthing::It) {
+            (new UnearthedNotes($this->words))->unearthed($ledger);
+            self::draw(null, 'the first fault lets next to nothing flow', $near, $ledger);
+
+            return null;
+        }
+        $reader = EarthSupplyReader::read($circuit, $line->number(), $line->number() / sqrt(3), Earthing::TnS);
+        $supply = $reader->supply;
+        $motorKm = $cabling->motorLadder?->kilometres();
+        if ($supply === null || $motorProtective === null || $motorKm === null || $cabling->motor === null) {
+            $this->waits($circuit, $reader, $near, $ledger);
+
+            return null;
+        }
+        $path = $this->path($circuit, $cabling->motor, $motorProtective, $motorKm);
+        $loop = $path;
+        if ($cabling->line !== null && $lineProtective !== null) {
+            $loop = $loop->plus($this->path($circuit, $cabling->line, $lineProtective, $cabling->lineLadder?->kilometres() ?? 0.0));
+        }
+        $ohm = $supply->loop($loop);
+        $amperes = $supply->faultCurrent($ohm);
+        $ledger->work(FaultFigure::LoopImpedance)
+            ->from(size: $motorProtective)
+            ->as('source + lines + grounding conductors', 'with {size} to the motor')
+            ->equals($ohm)
+            ->source($this->rules->impedanceSource())
+            ->assuming(...$supply->assumptions)
+            ->write();
+        $current = $ledger->work(FaultFigure::EarthFaultCurrent)
+            ->from(V: $line)
+            ->as('0.95 V / (√3 Z)', '0.95 × {V} ÷ (√3 × '.Show::number($ohm, 4).' Ω)')
+            ->equals($amperes)
+            ->source($this->rules->impedanceSource().'; for information')
+            ->assuming(...$supply->assumptions)
+            ->write();
+        if ($supply->earthing === Earthing::Resistance) {
+            (new UnearthedNotes($this->words))->resistor($circuit, $amperes, $loop->resistance / 2, $ledger);
+            self::draw(null, 'by the ground-fault relay alone', $near, $ledger);
+
+            return $current;
+        }
+        $basis = $protection->groundingBasis;
+        self::draw(
+            $basis === null ? null : $amperes >= self::EFFECTIVE_TIMES * $basis->number(),
+            $basis === null ? 'no protective device is chosen'
+                : 'at least '.Show::number(self::EFFECTIVE_TIMES).' times the '.$basis->shown().' device, practice',
+            $near, $ledger,
+        );
+        if ($basis !== null && $amperes < self::EFFECTIVE_TIMES * $basis->number()) {
+            $ledger->caution(FaultFinding::WeakGroundPath)->title('A weak path for a ground fault')
+                ->because('A ground fault at the motor lets '.$current->shown(3).' flow, less than '.Show::number(self::EFFECTIVE_TIMES).
+                    ' times the '.$basis->shown().' device: it may be cleared slowly.')
+                ->do('A larger grounding conductor, or ground-fault protection.')
+                ->source(self::SOURCE)->on(FaultFigure::EarthFaultCurrent, CableFigure::ProtectiveSize);
+        }
+
+        return $current;
+    }
+
+    /**
+     * The checks in one table.
+     *
+     * @param  bool|null  $strong  whether the path lets enough flow; null where that is not known
+     * @param  string  $why  that is not known, or what is enough
+     */
+    private static function draw(?bool $strong, string $why, FaultRow $near, Ledger $ledger): void
+    {
+        $ledger->curve(new FaultCurve('Earth fault at the motor', [
+            $strong === null
+                ? new FaultRow('It lets enough flow', null, null, FaultVerdict::NotChecked, $why)
+                : new FaultRow(
+                    'It lets enough flow', FaultFigure::EarthFaultCurrent, null, $strong ? FaultVerdict::Passes : FaultVerdict::Fails, $why,
+                ),
+            $near,
+        ]));
+    }
+
+    private function waits(Circuit $circuit, EarthSupplyReader $reader, FaultRow $near, Ledger $ledger): void
+    {
+        if ($reader->must && $reader->wants !== null) {
+            $ledger->missing($reader->wants, $reader->why.'.');
+        }
+        $wants = $reader->wants ?? (! $circuit->has('cable.length') ? 'cable.length' : null);
+        $why = lcfirst(match (true) {
+            $reader->wants !== null => $reader->why,
+            $wants !== null => 'the length from starter to motor is not typed',
+            default => 'no protective device, or no grounding conductor, is chosen',
+        });
+        self::draw(null, $why, $near, $ledger);
+        $finding = $ledger->note(FaultFinding::NotChecked)->title('Ground fault not worked out')
+            ->because('What a ground fault at the motor lets flow is not known: '.$why.'.')
+            ->do($wants === null ? 'Choose a device that fits.' : 'Type it.')->source(self::SOURCE);
+        if ($wants !== null) {
+            $finding->about($wants);
+        }
+    }
+
+    private function path(Circuit $circuit, SizedRun $run, Figure $protective, float $kilometres): Impedance
+    {
+        $candidate = $run->candidate;
+        $size = (string) preg_replace('~ (AWG|kcmil)$~', '', (string) $protective->value);
+        $metal = $circuit->chosen('cable.protective_material', Metal::class) ?? $candidate->conductor->metal;
+        $raceway = $circuit->chosen('cable.raceway_material', RacewayMaterial::class) ?? RacewayMaterial::Steel;
+        $sets = $candidate->conductor->sets;
+
+        return new Impedance(
+            $kilometres * ($candidate->ohmPerKm + ($this->rules->resistance($metal, $size, $raceway) ?? $candidate->ohmPerKm) / $sets),
+            $kilometres * ($candidate->reactancePerKm + ($this->rules->reactance($size, $raceway) ?? $candidate->reactancePerKm) / $sets),
+        );
+    }
+
+    /** One cycle of the largest fault against what the conductors of a set bear. */
+    private function nearEnd(Circuit $circuit, Cabling $cabling, ?Figure $prospective, Ledger $ledger): FaultRow
+    {
+        $label = 'The conductors bear a fault close to the supply';
+        $bears = [];
+        foreach ([$cabling->motor, $cabling->line] as $run) {
+            if ($run !== null) {
+                $factor = $this->rules->withstandFactor($circuit->word('cable.insulation') ?? '', $run->conductor->metal);
+                $bears[] = ($factor * $run->conductor->areaMm2) ** 2;
+            }
+        }
+        if ($bears === []) {
+            return new FaultRow($label, null, null, FaultVerdict::NotChecked, 'no conductors are chosen');
+        }
+        $withstand = $ledger->work(FaultFigure::Withstand)
+            ->as('k² S², the smallest', 'k '.Show::number($this->rules->withstandFactor(
+                $circuit->word('cable.insulation') ?? '', $cabling->motor?->conductor->metal ?? Metal::Copper,
+            )).' for each conductor')
+            ->equals(min($bears))
+            ->source('adiabatic equation with the constants of the insulation (from memory)')
+            ->write();
+        if ($prospective === null) {
+            return FaultRow::most(
+                $label, FaultFigure::NearLetThrough, null, FaultFigure::Withstand, $withstand->number(),
+                'neither a fault level nor a transformer is typed',
+            );
+        }
+        $near = $ledger->work(FaultFigure::NearLetThrough)
+            ->from(Ik: $prospective)
+            ->as('Ik² / 60', '{Ik}² × 1 cycle of 60 Hz, taken as not limiting')
+            ->equals($prospective->number() ** 2 * self::NEAR_S)
+            ->source('common practice, no source')
+            ->assuming('a device that does not limit')
+            ->write();
+        if ($near->number() > $withstand->number() * (1 + 1e-6)) {
+            $ledger->caution(FaultFinding::NearEndWithstand)->title('Close to the supply the conductors may not bear a fault')
+                ->because('A fault there may let '.$near->shown(3).' through in one cycle, and a conductor bears '.$withstand->shown(3).'.')
+                ->do('Ask the device’s maker for its let-through energy at '.$prospective->shown(3).': no more than '.
+                    Show::quantity($withstand->number(), Unit::AmpereSquaredSecond, 3).' is wanted.')
+                ->source('common practice, no source')->on(FaultFigure::NearLetThrough, FaultFigure::Withstand);
+        }
+
+        return FaultRow::most($label, FaultFigure::NearLetThrough, $near->number(), FaultFigure::Withstand, $withstand->number(), '')
+            ->unlessLimited();
+    }
+}

@@ -1,0 +1,335 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BraveAnvil\Fault;
+
+use BraveAnvil\Cable\CableFigure;
+use BraveAnvil\Cable\Cabling;
+use BraveAnvil\Cable\Rejection;
+use BraveAnvil\Circuit\Choice\Earthing;
+use BraveAnvil\Circuit\Circuit;
+use BraveAnvil\Guard\Protection;
+use BraveAnvil\RuleBook\Words;
+use BraveAnvil\Solution\Figure;
+use BraveAnvil\Solution\Ledger;
+use BraveAnvil\Solution\Show;
+use BraveAnvil\Solution\Unit;
+
+/** Figures and findings of an earth fault where the book gives limits in numbers. */
+final readonly class LoopFigures
+{
+    /** Share of the limit that a tester may read while the conductors are cold. */
+    private const COLD = 0.8;
+
+    /** A: the short time is asked of final circuits up to this current. */
+    private const FINAL_TO_A = 32.0;
+
+    public function __construct(private LoopRules $rules, private Words $words)
+    {
+    }
+
+    /**
+     * @param  Figure  $line  nominal voltage between lines, V
+     * @param  Figure|null  $prospective  largest fault current, A
+     * @return Figure|null what an earth fault at the motor lets flow, A
+     */
+    public function write(
+        Circuit $circuit,
+        Figure $line,
+        Cabling $cabling,
+        Protection $protection,
+        ?Figure $prospective,
+        ?LoopJudge $judge,
+        ?SettledPaths $settled,
+        Ledger $ledger,
+    ): ?Figure {
+        $reader = EarthSupplyReader::read($circuit, $line->number(), $this->rules->earthVoltage($line->number()), null);
+        $supply = $reader->supply;
+        if ($judge === null || $settled === null || $supply === null) {
+            $this->waits($circuit, $reader, $protection, $ledger);
+
+            return null;
+        }
+        $this->draw($supply, $protection, $judge, $settled, $prospective, $ledger);
+        (new UnearthedNotes($this->words))->tell($circuit, $supply, $settled, $ledger);
+        $withstand = $this->withstand($judge, $settled, $ledger);
+        $fault = $settled->atMotor;
+        $current = $ledger->work(FaultFigure::EarthFaultCurrent)
+            ->from(V: $line)
+            ->as(...$this->how($supply, $settled))
+            ->equals($fault->amperes)
+            ->source($this->rules->source())
+            ->assuming(...$supply->assumptions)
+            ->write();
+        $ledger->work(FaultFigure::LoopImpedance)
+            ->as('source + lines + protective conductors', self::loopText($supply, $settled))
+            ->equals($fault->loopOhm)
+            ->source('at operating temperature; '.$this->rules->source())
+            ->assuming(...$supply->assumptions)
+            ->write();
+        $this->times($circuit, $supply, $protection, $judge, $settled, $current, $ledger);
+        if ($fault->energy !== null) {
+            $ledger->work(FaultFigure::LetThrough)
+                ->from(I: $current)
+                ->as('I² t', $protection->device?->limitsEnergy() === true
+                    ? '{I}, no more than its fast gate, for '.Show::number($fault->seconds ?? 0.0, 3).' s'
+                    : '{I}, no more than its upper magnetic edge, for '.Show::number($fault->seconds ?? 0.0, 3).' s')
+                ->equals($fault->energy)
+                ->source($this->rules->source())
+                ->write();
+        }
+        $this->nearEnd($protection, $prospective, $withstand, $ledger);
+        $this->verdicts($cabling, $protection, $supply, $settled, $ledger);
+
+        return $current;
+    }
+
+    private function waits(Circuit $circuit, EarthSupplyReader $reader, Protection $protection, Ledger $ledger): void
+    {
+        if ($reader->must && $reader->wants !== null) {
+            $ledger->missing($reader->wants, $reader->why.'.');
+        }
+        $wants = $reader->wants ?? (! $circuit->has('cable.length') ? 'cable.length' : null);
+        [$why, $do] = match (true) {
+            $reader->wants !== null => [$reader->why.'.', 'Type it.'],
+            $wants !== null => ['The length from starter to motor is not typed.', 'Type the length.'],
+            $protection->rating === null => ['No protective device is chosen.', 'Choose one that fits.'],
+            default => ['No curve of a device of this rating is known here.', 'Have it checked by its maker’s curve.'],
+        };
+        $open = static fn (string $label): FaultRow => new FaultRow($label, null, null, FaultVerdict::NotChecked, lcfirst($why));
+        $ledger->curve(new FaultCurve('Earth fault at the motor', [
+            $open('It is cleared in time'), $open('The conductors bear it'), $open('They bear a fault close to the supply'),
+        ]));
+        $finding = $ledger->note(FaultFinding::NotChecked)->title('Earth fault not checked')
+            ->because('Whether an earth fault at the motor is cleared in time, and whether the conductors bear it, is not checked: '.
+                lcfirst($why))
+            ->do($do)->source($this->rules->source());
+        if ($wants !== null) {
+            $finding->about($wants);
+        }
+    }
+
+    /** The checks in one table. */
+    private function draw(
+        EarthSupply $supply,
+        Protection $protection,
+        LoopJudge $judge,
+        SettledPaths $settled,
+        ?Figure $prospective,
+        Ledger $ledger,
+    ): void {
+        $device = $protection->device;
+        $fault = $settled->atMotor;
+        $weakest = $judge->weakest($settled);
+        $relay = $supply->earthing === Earthing::Resistance;
+        $limit = $this->rules->timeLimit($supply->earthVolts, $device?->rating() ?? 0.0, $supply->ownElectrode)->value;
+        $near = $device === null || $prospective === null ? null : NearEnd::energy($device, $prospective->number());
+        $ledger->curve(new FaultCurve('Earth fault at the motor', [
+            new FaultRow('It lets flow at least', FaultFigure::EarthFaultCurrent, null, FaultVerdict::Told),
+            match (true) {
+                $relay => new FaultRow('It is cleared in time', null, null, FaultVerdict::NotChecked, 'by the earth-fault relay alone'),
+                $fault->seconds === null => new FaultRow(
+                    'It is cleared in time', null, FaultFigure::DisconnectionLimit, FaultVerdict::Fails, 'the device need not clear it',
+                ),
+                default => FaultRow::most(
+                    'It is cleared in time', FaultFigure::DisconnectionTime, $fault->seconds, FaultFigure::DisconnectionLimit, $limit, '',
+                ),
+            },
+            ...$relay ? [] : [FaultRow::most(
+                'The loop is short enough', FaultFigure::LoopImpedance, $fault->loopOhm, FaultFigure::LoopImpedanceLimit,
+                $supply->loopLimit($device?->clearsFrom($limit) ?? INF), '',
+            )],
+            FaultRow::most(
+                'The conductors bear it', FaultFigure::LetThrough, $fault->energy, FaultFigure::Withstand, $weakest,
+                'the device need not clear it',
+            ),
+            FaultRow::most(
+                'They bear a fault close to the supply', FaultFigure::NearLetThrough, $near, FaultFigure::Withstand, $weakest,
+                'neither a fault level nor a transformer is typed',
+            )->unlessLimited(),
+        ]));
+    }
+
+    private function withstand(LoopJudge $judge, SettledPaths $settled, Ledger $ledger): Figure
+    {
+        $parts = ['line conductor to the motor' => $judge->lineWithstand($settled->motor)];
+        $parts['protective conductor to the motor'] = $judge->protectiveWithstand($settled->motor);
+        if ($settled->line !== null) {
+            $parts['line conductor to the starter'] = $judge->lineWithstand($settled->line);
+            $parts['protective conductor to the starter'] = $judge->protectiveWithstand($settled->line);
+        }
+        asort($parts);
+        $texts = [];
+        foreach ($parts as $name => $energy) {
+            $texts[] = $name.' '.Show::quantity($energy, Unit::AmpereSquaredSecond, 4);
+        }
+
+        return $ledger->work(FaultFigure::Withstand)
+            ->as('k² S², the smallest', implode('; ', $texts))
+            ->equals(min($parts))
+            ->corrected(...$judge->corrections($settled))
+            ->source($this->rules->source())
+            ->write();
+    }
+
+    /** @return array{string, string} */
+    private function how(EarthSupply $supply, SettledPaths $settled): array
+    {
+        $ohm = Show::number($settled->atMotor->loopOhm, 4).' Ω';
+        $volts = Show::number($supply->earthVolts, 4).' V';
+
+        return match (true) {
+            $supply->earthing === Earthing::Resistance && $supply->resistorAmperes !== null => ['as the resistor lets flow', 'typed'],
+            $supply->earthing === Earthing::Resistance => [
+                'U0 / (R + Z)', $volts.' ÷ ('.Show::number($supply->resistorOhm ?? 0.0).' Ω + '.$ohm.')',
+            ],
+            $supply->earthing === Earthing::It && ! $supply->ownElectrode => ['0.95 V / (2 Z)', '0.95 × {V} ÷ (2 × '.$ohm.')'],
+            default => ['0.95 U0 / Z', '0.95 × '.$volts.' ÷ '.$ohm],
+        };
+    }
+
+    private static function loopText(EarthSupply $supply, SettledPaths $settled): string
+    {
+        $part = static fn (FaultPath $path): string => Show::number(1000 * $path->impedance->resistance, 4).' + j'.
+            Show::number(1000 * $path->impedance->reactance, 4).' mΩ';
+        $source = $supply->source === null
+            ? Show::number(1000 * $supply->sourceOhm, 4).' mΩ, added in full'
+            : Show::number(1000 * $supply->source->resistance, 4).' + j'.Show::number(1000 * $supply->source->reactance, 4).' mΩ';
+
+        return 'source '.$source.($settled->line === null ? '' : ', to the starter '.$part($settled->line)).', to the motor '.
+            $part($settled->motor);
+    }
+
+    private function times(
+        Circuit $circuit,
+        EarthSupply $supply,
+        Protection $protection,
+        LoopJudge $judge,
+        SettledPaths $settled,
+        Figure $current,
+        Ledger $ledger,
+    ): void {
+        $device = $protection->device;
+        if ($device === null || $protection->rating === null || $supply->earthing === Earthing::Resistance) {
+            return;
+        }
+        $limit = $this->rules->timeLimit($supply->earthVolts, $device->rating(), $supply->ownElectrode);
+        $ledger->work(FaultFigure::DisconnectionLimit)
+            ->from(In: $protection->rating, t: $limit)
+            ->as('by system, device and voltage to earth', 'device of {In}, '.Show::number($supply->earthVolts, 4).' V to earth')
+            ->equals($limit->value)
+            ->by($limit)
+            ->write();
+        if ($settled->atMotor->seconds !== null) {
+            $ledger->work(FaultFigure::DisconnectionTime)
+                ->from(I: $current, In: $protection->rating)
+                ->as('upper edge of the device at the fault', '{In} device at {I}')
+                ->equals($settled->atMotor->seconds)
+                ->source($this->rules->source())
+                ->write();
+        }
+        $clears = $device->clearsFrom($limit->value);
+        $most = $ledger->work(FaultFigure::LoopImpedanceLimit)
+            ->as('0.95 U0 / Ia', Show::number($clears, 4).' A is sure to be cleared within '.Show::number($limit->value).' s')
+            ->equals($supply->loopLimit($clears))
+            ->source($this->rules->source())
+            ->write();
+        $ledger->note(FaultFinding::TesterLimit)->title('What a loop tester may read')
+            ->because('The limit of '.$most->shown(3).' holds for warm conductors. On cold ones a tester should read no more than '.
+                Show::quantity(self::COLD * $most->number(), Unit::Ohm, 3).'.')
+            ->do('Measure at the motor before it goes into service.')
+            ->source('common practice, no source')->on(FaultFigure::LoopImpedanceLimit);
+        $this->shortTime($circuit, $supply, $protection, $settled, $ledger);
+    }
+
+    /** Where device and relay stand on both sides of the step, practice differs on which of them counts. */
+    private function shortTime(Circuit $circuit, EarthSupply $supply, Protection $protection, SettledPaths $settled, Ledger $ledger): void
+    {
+        $rating = $protection->rating?->number() ?? 0.0;
+        $dial = $protection->overload?->dial->number() ?? INF;
+        if ($rating <= self::FINAL_TO_A || $dial > self::FINAL_TO_A) {
+            return;
+        }
+        $short = $this->rules->timeLimit($supply->earthVolts, self::FINAL_TO_A, $supply->ownElectrode);
+        $seconds = $settled->atMotor->seconds;
+        if ($seconds !== null && $seconds > $short->value) {
+            $ledger->note(FaultFinding::ShortTimeMayCount)->title('Which time counts?')
+                ->because('The device is above 32 A and the motor below. Read on the relay’s setting the limit would be '.
+                    Show::number($short->value).' s, and the fault takes '.Show::number($seconds, 3).' s.')
+                ->do('Ask who approves the installation.')
+                ->source($short->source)->on(FaultFigure::DisconnectionTime, FaultFigure::DisconnectionLimit);
+        }
+    }
+
+    private function nearEnd(Protection $protection, ?Figure $prospective, Figure $withstand, Ledger $ledger): void
+    {
+        $device = $protection->device;
+        if ($device === null || $prospective === null) {
+            return;
+        }
+        $limits = $device->limitsEnergy();
+        $energy = $limits ? $device->letsThrough($prospective->number()) : $prospective->number() ** 2 * NearEnd::BREAKER_S;
+        if ($energy === null) {
+            return;
+        }
+        $near = $ledger->work(FaultFigure::NearLetThrough)
+            ->from(Ik: $prospective)
+            ->as($limits ? 'largest of its fast gate' : 'Ik² · 0.02 s', $limits
+                ? 'a fuse lets through no more than at its fast gate' : '{Ik}² × 0.02 s, taken as not limiting')
+            ->equals($energy)
+            ->source($this->rules->source())
+            ->assuming($limits ? null : 'a breaker that does not limit')
+            ->write();
+        if ($energy > $withstand->number() * (1 + 1e-6)) {
+            $ledger->caution(FaultFinding::NearEndWithstand)->title('Close to the supply the conductors may not bear a fault')
+                ->because('A fault there may let '.$near->shown(3).' through, and the weakest conductor bears '.$withstand->shown(3).'.')
+                ->do('Ask the device’s maker for its let-through energy at '.$prospective->shown(3).': no more than '.
+                    $withstand->shown(3).' is wanted.')
+                ->source($this->rules->source())->on(FaultFigure::NearLetThrough, FaultFigure::Withstand);
+        }
+    }
+
+    private function verdicts(Cabling $cabling, Protection $protection, EarthSupply $supply, SettledPaths $settled, Ledger $ledger): void
+    {
+        $fault = $settled->atMotor;
+        if ($settled->rejection === Rejection::Disconnection) {
+            $ledger->stop(FaultFinding::DisconnectionTime)->title('An earth fault is not cleared in time')
+                ->because(
+                    Show::quantity($fault->amperes, Unit::Ampere, 3).' flow at the motor'.
+                        ($fault->seconds === null
+                            ? ', which the device need not clear at all.'
+                            : ', which it clears in '.Show::quantity($fault->seconds, Unit::Second, 3).'.'),
+                )
+                ->do('An earth-fault or residual-current device clears it, or a shorter or larger cable.')
+                ->source($this->rules->source())->on(FaultFigure::EarthFaultCurrent, FaultFigure::DisconnectionLimit);
+        } elseif ($settled->rejection !== null) {
+            $ledger->stop(FaultFinding::FaultWithstand)->title('A conductor does not bear an earth fault')
+                ->because('The fault lets '.Show::quantity($fault->energy ?? 0.0, Unit::AmpereSquaredSecond, 3).
+                    ' through before it is cleared: too much for the '.
+                    ($settled->rejection === Rejection::LineWithstand ? 'line' : 'protective').' conductor to the '.
+                    ($settled->lineFails ? 'starter.' : 'motor.'))
+                ->do('A device that clears it sooner, or larger conductors.')
+                ->source($this->rules->source())->on(FaultFigure::LetThrough, FaultFigure::Withstand);
+        } elseif ($cabling->byFault) {
+            $ledger->caution(FaultFinding::SizeByFault)->title('The fault, not the load, decides the size')
+                ->because('A smaller conductor carries the load; an earth fault at the motor would not be cleared in time, or harm it.')
+                ->do('An earth-fault device would allow the size by load.')
+                ->source($this->rules->source())->on(CableFigure::Size, FaultFigure::DisconnectionLimit);
+        }
+        if ($supply->ownElectrode && ($fault->seconds === null
+            || $fault->seconds > $this->rules->timeLimit($supply->earthVolts, $protection->rating?->number() ?? 0.0, true)->value)) {
+            $ledger->stop(FaultFinding::ResidualCurrentWanted)->title('A residual-current device is wanted')
+                ->because('Through earth only '.Show::quantity($fault->amperes, Unit::Ampere, 3).
+                    ' flow: the device does not clear that in time.')
+                ->do('Fit a residual-current device for the motor’s start.')
+                ->source($this->rules->source())->on(FaultFigure::EarthFaultCurrent)->about('supply.earthing');
+        }
+        if ($settled->motor->enlarged || $settled->line?->enlarged === true) {
+            $ledger->note(FaultFinding::ProtectiveEnlarged)->title('A larger protective conductor than usual')
+                ->because('With the usual size an earth fault would not be cleared in time, or harm it.')
+                ->do('Order the cable with this one.')
+                ->source($this->rules->source())->on(CableFigure::ProtectiveSize);
+        }
+    }
+}

@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BraveAnvil\RuleBook\American;
+
+use BraveAnvil\Circuit\Choice\Scpd;
+use BraveAnvil\Circuit\Circuit;
+use BraveAnvil\Guard\DeviceDuty;
+use BraveAnvil\Solution\Doubt;
+use BraveAnvil\Solution\Entry;
+use BraveAnvil\Solution\Figure;
+use BraveAnvil\Solution\FindingBuilder;
+
+/** What the American books decide differently for the protective device of a motor. */
+interface DevicePercents
+{
+    /** @return non-empty-list<Scpd> */
+    public function known(): array;
+
+    /** What the book calls the current, `FLC`. */
+    public function current(): string;
+
+    /** Percent of full-load current without exception. */
+    public function percent(Scpd $scpd, DeviceDuty $duty): Entry;
+
+    /**
+     * Largest that the exception for starting allows.
+     *
+     * @return array{float, string} A, and how it came about, `225 % × {I}`
+     */
+    public function ceiling(Scpd $scpd, float $fullLoad): array;
+
+    /** @return list<float> standard ratings, A, ascending */
+    public function ratings(Scpd $scpd, Circuit $circuit): array;
+
+    /** Why a rating (A) is not sure to be standard, or null. */
+    public function ratingDoubt(float $rating): ?Doubt;
+
+    /** Whether a percentage between two standard ratings allows the larger one. */
+    public function roundsUp(): bool;
+
+    /** Rating that is allowed to every motor, A; null where there is none. */
+    public function always(): ?float;
+
+    public function ratingSource(): string;
+
+    public function exceptionSource(): string;
+
+    /** Largest setting of an instantaneous trip without exception, A. */
+    public function instantaneous(Scpd $scpd, DeviceDuty $duty): Figure;
+
+    /** Largest setting of an instantaneous trip with evidence that the motor did not start, A; null where the book has none. */
+    public function instantaneousCeiling(DeviceDuty $duty): ?Figure;
+
+    /** @return list<FindingBuilder> what its rule asks of a kind of device beside the figures */
+    public function notes(Scpd $scpd, Circuit $circuit): array;
+}

@@ -1,0 +1,108 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BraveAnvil\RuleBook\American;
+
+use BraveAnvil\Circuit\Choice\Scpd;
+use BraveAnvil\Guard\DeviceDuty;
+use BraveAnvil\Guard\GuardFigure;
+use BraveAnvil\Guard\GuardFinding;
+use BraveAnvil\Guard\ScpdChoice;
+use BraveAnvil\RuleBook\Practice\GuardPractice;
+use BraveAnvil\Solution\Figure;
+use BraveAnvil\Solution\Finding;
+use BraveAnvil\Solution\FindingBuilder;
+use BraveAnvil\Start\StartFigure;
+
+/** A breaker that acts at once and only by magnetism, within a listed combination: it has a setting and no rating. */
+final readonly class InstantaneousTrip
+{
+    private const TOLERANCE = 1e-6;
+
+    public function __construct(private DevicePercents $percents, private GuardPractice $practice)
+    {
+    }
+
+    public function choose(Scpd $scpd, DeviceDuty $duty): ScpdChoice
+    {
+        $limit = $this->percents->instantaneous($scpd, $duty);
+        $open = $duty->evidence() !== null;
+        $ceiling = $this->percents->instantaneousCeiling($duty);
+        $most = $open && $ceiling !== null && $ceiling->number() > $limit->number() ? $ceiling : $limit;
+        $typed = $duty->circuit->number('guard.instantaneous');
+        $needed = $this->practice->peakFactor() * $duty->inrush->moment->number();
+        $setting = Figure::work(GuardFigure::InstantaneousSetting);
+        if ($typed !== null) {
+            $setting->from(I: $typed)->as('as it is set', '{I}')->equals($typed->number())->source('typed; checked, not chosen');
+        } elseif ($most !== $limit) {
+            $setting
+                ->from(LRC: $duty->inrush->moment, most: $most)
+                ->as('1.8 × locked-rotor current, up to the ceiling', '1.8 × {LRC}, not above {most}')
+                ->equals(max($limit->number(), min($needed, $most->number())))
+                ->source($most->source);
+        } else {
+            $setting->from(most: $limit)->as('the limit', '{most}')->equals($limit->number())->source($limit->source);
+        }
+        $setting = $setting->make();
+
+        return new ScpdChoice(
+            [],
+            limit: $limit,
+            findings: $this->findings($setting, $most, $needed, $duty),
+            explained: true,
+            setting: $setting,
+            exceptionLimit: $ceiling?->named(GuardFigure::ScpdExceptionLimit, $ceiling->source),
+            groundingBasis: $this->groundingBasis($duty),
+        );
+    }
+
+    /** The grounding conductor goes by the fuse that the same motor might have. */
+    private function groundingBasis(DeviceDuty $duty): ?Figure
+    {
+        $percent = $this->percents->percent(Scpd::FuseDualElement, $duty);
+        foreach ($this->percents->ratings(Scpd::FuseDualElement, $duty->circuit) as $rating) {
+            if ($rating >= $percent->value / 100 * $duty->design->number() * (1 - self::TOLERANCE)) {
+                return Figure::step('Largest dual-element fuse', $rating, $duty->design->unit, I: $duty->design);
+            }
+        }
+
+        return null;
+    }
+
+    /** @return list<FindingBuilder> */
+    private function findings(Figure $setting, Figure $most, float $needed, DeviceDuty $duty): array
+    {
+        $findings = [
+            Finding::note(GuardFinding::ListedCombination)
+                ->title('Only in a listed combination')
+                ->because('An instantaneous trip protects a motor only within a combination controller that is listed for it.')
+                ->do('Read the listing on the controller.')
+                ->source($this->percents->exceptionSource())
+                ->on(GuardFigure::InstantaneousSetting),
+        ];
+        if ($setting->number() > $most->number() * (1 + self::TOLERANCE)) {
+            $findings[] = Finding::stop(GuardFinding::InstantaneousTooHigh)
+                ->title('The instantaneous trip is set too high')
+                ->because('It stands at '.$setting->shown().'; '.$most->shown().' is the most that is allowed.')
+                ->do('Set it to '.$most->shown().' or less.')
+                ->source($most->source)
+                ->on(GuardFigure::InstantaneousSetting, GuardFigure::ScpdLimit)
+                ->about('guard.instantaneous');
+        }
+        if ($setting->number() < $needed * (1 - self::TOLERANCE)) {
+            $findings[] = Finding::caution(GuardFinding::InstantaneousLow)
+                ->title('It may trip on the first half cycle')
+                ->because(
+                    'The first peak of a start may be 1.8 times the locked-rotor current of '.$duty->inrush->moment->shown().
+                        '; the trip stands at '.$setting->shown().'.',
+                )
+                ->do('If it trips on a start, type the evidence: the exception allows more.')
+                ->source('common practice, no source')
+                ->on(GuardFigure::InstantaneousSetting, StartFigure::LockedRotorCurrent)
+                ->about('guard.start_exception.evidence');
+        }
+
+        return $findings;
+    }
+}

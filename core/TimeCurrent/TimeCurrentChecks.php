@@ -1,0 +1,153 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BraveAnvil\TimeCurrent;
+
+use BraveAnvil\Fault\Bearing;
+use BraveAnvil\Fault\FaultVerdict;
+use BraveAnvil\Guard\Protection;
+use BraveAnvil\Solution\Show;
+use BraveAnvil\Solution\Unit;
+
+/** What must lie left and right of what, checked one by one. One that cannot be made says why. */
+final readonly class TimeCurrentChecks
+{
+    private const TOLERANCE = 1e-6;
+
+    /** Currents tried in each range. */
+    private const TRIED = 60;
+
+    /** @param  list<Bearing>  $bearings */
+    public function __construct(private TimeCurrentPicture $picture, private Protection $protection, private array $bearings)
+    {
+    }
+
+    /** @return list<TimeCurrentCheck> */
+    public function rows(): array
+    {
+        return [$this->deviceHolds(), $this->relayHolds(), $this->rotor(), $this->takesOver(), $this->conductors()];
+    }
+
+    private function deviceHolds(): TimeCurrentCheck
+    {
+        $label = 'The start passes the '.lcfirst($this->picture->deviceName);
+        $rung = $this->protection->rung;
+        if ($rung === null) {
+            return new TimeCurrentCheck($label, FaultVerdict::NotChecked, $this->protection->setting === null
+                ? 'no rating of its standard is chosen'
+                : 'it has a setting and no curve');
+        }
+
+        return match (true) {
+            $this->protection->device !== null => new TimeCurrentCheck(
+                $label, $rung->carries ? FaultVerdict::Passes : FaultVerdict::Fails, 'along the lower edge of its standard',
+            ),
+            $rung->carries => new TimeCurrentCheck($label, FaultVerdict::Asks, 'by rule of thumb it does'),
+            default => new TimeCurrentCheck($label, FaultVerdict::Asks, 'by rule of thumb it may not'),
+        };
+    }
+
+    private function relayHolds(): TimeCurrentCheck
+    {
+        $pick = $this->protection->overload?->pick;
+
+        return new TimeCurrentCheck('The start passes the overload relay', match ($pick?->holds) {
+            null => FaultVerdict::NotChecked,
+            true => FaultVerdict::Passes,
+            false => FaultVerdict::Fails,
+        }, $pick === null ? 'how long the start takes is not typed' : 'class '.$pick->class->value.', from cold');
+    }
+
+    private function rotor(): TimeCurrentCheck
+    {
+        $label = 'The relay trips before a locked rotor is harmed';
+        $rotor = $this->picture->rotor;
+        $relay = $this->picture->relay;
+        if ($rotor === null || $relay === null) {
+            return new TimeCurrentCheck($label, FaultVerdict::NotChecked, $relay === null
+                ? 'no trip class is chosen' : 'the locked-rotor time is not typed');
+        }
+        $acts = $relay->acts($rotor->amperes);
+        $says = ($acts === null ? 'it need not trip' : 'within '.Duration::shown($acts)).'; '.Duration::shown($rotor->seconds).
+            ($rotor->usual ? ' taken as usual' : ' stamped');
+        $fails = $acts === null || $acts > $rotor->seconds * (1 + self::TOLERANCE);
+
+        // What nobody stamped may be otherwise: it never decides.
+        return new TimeCurrentCheck($label, match (true) {
+            $fails && $rotor->usual => FaultVerdict::Asks,
+            $fails => FaultVerdict::Fails,
+            default => FaultVerdict::Passes,
+        }, $says);
+    }
+
+    /** From which current on the device is sure to act before the relay, whose contactor cannot break a short circuit. */
+    private function takesOver(): TimeCurrentCheck
+    {
+        $label = 'The device acts before the relay does';
+        $device = $this->picture->device;
+        $relay = $this->picture->relay;
+        if ($device === null || $relay === null || $device->asks !== '') {
+            return new TimeCurrentCheck(
+                $label, FaultVerdict::NotChecked, $relay === null ? 'no trip class is chosen' : 'its curve is not known',
+            );
+        }
+        $from = $relay->lower[0][0];
+        $to = $relay->lower[count($relay->lower) - 1][0];
+        foreach (self::between($from, $to) as $amperes) {
+            $acts = $device->acts($amperes);
+            $holds = $relay->holds($amperes);
+            if ($acts !== null && $holds !== null && $acts <= $holds) {
+                return new TimeCurrentCheck(
+                    $label, FaultVerdict::Told, 'surely from '.Show::quantity($amperes, Unit::Ampere, 2).
+                        ' on: the contactor must be able to break what is less',
+                );
+            }
+        }
+
+        return new TimeCurrentCheck(
+            $label, FaultVerdict::Told, 'not surely up to '.Show::quantity($to, Unit::Ampere, 2).', where the class ends',
+        );
+    }
+
+    private function conductors(): TimeCurrentCheck
+    {
+        $label = 'The device acts before a fault harms the conductors';
+        $device = $this->protection->device;
+        $smallest = $this->picture->smallest?->number();
+        $largest = $this->picture->largest?->number();
+        if ($device === null || $smallest === null || $largest === null || $this->bearings === []) {
+            return new TimeCurrentCheck($label, FaultVerdict::NotChecked, match (true) {
+                $this->bearings === [] || $smallest === null => 'the fault at the motor is not worked out',
+                $device === null => 'its curve is not known',
+                default => 'neither a fault level nor a transformer is typed',
+            });
+        }
+        foreach (self::between(min($smallest, $largest), $largest) as $amperes) {
+            $energy = $device->letsThrough($amperes);
+            foreach ($this->bearings as $bearing) {
+                if ($energy === null || $energy > $bearing->energy * (1 + self::TOLERANCE)) {
+                    return new TimeCurrentCheck($label, FaultVerdict::Fails, $energy === null
+                        ? 'at '.Show::quantity($amperes, Unit::Ampere, 3).' it need not act'
+                        : 'at '.Show::quantity($amperes, Unit::Ampere, 3).' the '.$bearing->name.' would not bear it');
+                }
+            }
+        }
+
+        return new TimeCurrentCheck(
+            $label,
+            $device->limitsEnergy() ? FaultVerdict::Passes : FaultVerdict::Told,
+            'from '.Show::quantity(min($smallest, $largest), Unit::Ampere, 3).' to '.Show::quantity($largest, Unit::Ampere, 3).
+                ($device->limitsEnergy() ? '' : '; a breaker takes longer near the supply, as the check above says'),
+        );
+    }
+
+    /** @return list<float> currents from one to another, equally far apart on a logarithmic scale, A */
+    private static function between(float $from, float $to): array
+    {
+        return array_map(
+            static fn (int $i): float => $from * ($to / $from) ** ($i / self::TRIED),
+            range(0, self::TRIED),
+        );
+    }
+}

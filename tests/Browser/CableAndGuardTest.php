@@ -1,0 +1,108 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+/** Conductors and protection as people meet them: the CE Code, an exception, a fault that decides, the printed book. */
+final class CableAndGuardTest extends BrowserTestCase
+{
+    public function test_a_canadian_circuit_goes_from_the_plate_to_the_guard(): void
+    {
+        $hand = $this->hand();
+        $hand->signIn('electrician-b');
+        $this->openCircuit($hand, 'BF-702', 'plate');
+        $hand->see('575 V');
+        $hand->leave();
+        $hand->keys('4');
+        $hand->see('Starter to motor: every size');
+        $hand->see('bonding conductor');
+        $hand->see('CE Code 28-106');
+        $hand->choose('Conductor', 'Aluminium');
+        $hand->see('Aluminium wants terminals for aluminium');
+        $hand->press('How close is it?');
+        $hand->see('How close: how far each may go');
+        $hand->leave();
+        $hand->keys('5');
+        $hand->see('Dual-element fuse 90 A');
+        $hand->see('It lets enough flow');
+        $hand->press('Time and current');
+        $hand->see('What must lie left and right of what');
+        $hand->see('The locked rotor stands');
+        $hand->see('the maker’s curve is wanted');
+        $hand->press('Device and relay');
+        $hand->choose('Protective device', 'Instantaneous breaker');
+        $hand->see('instantaneous trip, set to');
+        $hand->press('Undo');
+        $hand->see('Dual-element fuse 90 A');
+        $hand->saved();
+    }
+
+    public function test_an_exception_for_starting_wants_its_evidence(): void
+    {
+        $hand = $this->hand();
+        $hand->signIn('electrician-b');
+        $this->openCircuit($hand, 'CP-746', 'guard');
+        $hand->see('A larger device by the exception for starting');
+        $hand->see('allowed by the exception for starting');
+        $hand->fill('Evidence that it did not start', '');
+        $hand->see('Inverse-time breaker 70 A');
+        $hand->see('above what the rule allows without exception');
+        $hand->fill('Evidence that it did not start', 'Opened three times on 14 October');
+        $hand->see('Inverse-time breaker 80 A');
+        $hand->see('Opened three times on 14 October');
+        $hand->saved();
+    }
+
+    public function test_a_size_that_a_fault_rejects_is_told_and_another_taken(): void
+    {
+        $hand = $this->hand();
+        $hand->signIn('electrician-b');
+        $this->openCircuit($hand, 'KF-203', 'cable');
+        $hand->see('✕ line withstand');
+        $hand->see('6 × 10 mm²');
+        $hand->leave();
+        $hand->keys('5');
+        $hand->see('The fault, not the load, decides the size');
+        $hand->see('It is cleared in time');
+        // Behind earth a fuse clears nothing, and no cable is made larger for it.
+        $hand->leave();
+        $hand->keys('1');
+        $hand->choose('Earthing system', 'TT');
+        $hand->see('The impedance of the earth loop is wanted');
+        $hand->fill('Earth loop impedance', '20');
+        $hand->leave();
+        $hand->keys('5');
+        $hand->see('A residual-current device is wanted');
+        $hand->press('Undo');
+        $hand->press('Undo');
+        $hand->see('The fault, not the load, decides the size');
+        $hand->saved();
+    }
+
+    public function test_an_entry_is_confirmed_and_another_corrected_by_the_printed_book(): void
+    {
+        $hand = $this->hand();
+        $hand->signIn('administrator');
+        $hand->open('/sites/3/tables');
+        $hand->see('Tables of Otter Narrows Mill');
+        $hand->see('star delta lead');
+        $hand->see('instantaneous, of full load');
+        $hand->fill('Edition and why', 'CE Code 2021, practice of this mill');
+        $hand->press('Confirm');
+        $hand->see('Confirmed by Administrator');
+        $hand->fill('Printed value', '1250');
+        $hand->fill('Edition and why', 'CE Code 2021');
+        $hand->fill('Page', '311');
+        $hand->press('Correct');
+        $hand->see('Corrected, shipped as 1300, by Administrator');
+        $this->openCircuit($hand, 'ID-705', 'cable');
+        $hand->see('Required ampacity of each lead');
+        self::assertFalse($hand->has('no subrule recalled'));
+        $hand->open('/sites/3/tables');
+        $hand->press('Take it back');
+        $hand->until(static fn (): bool => ! $hand->has('Confirmed by Administrator'));
+        $hand->press('Take it back');
+        $hand->see('Nothing yet.');
+    }
+}

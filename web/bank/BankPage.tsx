@@ -1,0 +1,162 @@
+import { useQuery } from '@tanstack/react-query';
+import { useParams } from 'react-router';
+import styled from 'styled-components';
+import { call } from '../api/client';
+import type { BankAnswer } from '../api/contract';
+import { usePerson } from '../api/session';
+import { GradeMark } from '../kit/Grade';
+import { RuledTable } from '../kit/RuledTable';
+import { Scroll } from '../kit/Scroll';
+import { TextField } from '../kit/TextField';
+import { TopBar } from '../kit/TopBar';
+import { Waiting } from '../kit/Waiting';
+import { narrow } from '../theme/tokens';
+import { BankDayPicture } from './BankDayPicture';
+import { PatternField } from './PatternField';
+import { useBank } from './useBank';
+
+const Page = styled.main`
+    display: grid;
+    grid-template-columns: minmax(0, 1fr);
+    gap: 18px;
+    max-width: 1000px;
+    margin: 0 auto;
+    padding: 20px 24px 60px;
+    h1 {
+        font-size: 24px;
+        font-weight: 600;
+    }
+    h2 {
+        font-size: 17px;
+        font-weight: 600;
+    }
+    @media ${narrow} {
+        padding: 14px 14px 40px;
+    }
+`;
+
+const Inputs = styled.div`
+    display: grid;
+    grid-template-columns: repeat(auto-fill, minmax(190px, 1fr));
+    gap: 12px 14px;
+`;
+
+const Found = styled.ul`
+    display: grid;
+    gap: 8px;
+    li {
+        display: flex;
+        gap: 10px;
+        align-items: baseline;
+    }
+`;
+
+/** What is typed, with its label, unit and an example. */
+const FIELDS = [
+    { key: 'target_power_factor', label: 'Target power factor', unit: '', hint: 'Such as 0.95.' },
+    { key: 'step_kvar', label: 'Each step', unit: 'kvar', hint: 'Empty: a standard step.' },
+    { key: 'steps', label: 'Steps', unit: '', hint: 'Empty: as many as are needed.' },
+    { key: 'rated_voltage', label: 'Capacitors rated for', unit: 'V', hint: 'Empty: the supply’s, or next above a reactor’s.' },
+    { key: 'detuning_percent', label: 'Detuned by', unit: '%', hint: 'Empty: no reactors.' },
+    { key: 'current_transformer', label: 'Current transformer', unit: '', hint: '300/5: tells C/k of the controller.' },
+    { key: 'simultaneity', label: 'Run together', unit: '', hint: 'Share from 0.05 to 1, without a day below.' },
+    { key: 'other_power', label: 'Other loads', unit: 'kW', hint: 'Always on, without a circuit here.' },
+    { key: 'other_reactive', label: 'Their reactive power', unit: 'kvar', hint: '' },
+    { key: 'circuits', label: 'Circuits', unit: '', hint: 'Tags; empty: all of the site.' },
+] as const;
+
+/** One capacitor bank for the circuits of a site: in which steps, how often it switches over a day, and against one by one. */
+export default function BankPage() {
+    const { id = '' } = useParams();
+    const bank = useQuery({
+        queryKey: ['bank', id],
+        queryFn: () => call<BankAnswer>('GET', `sites/${id}/bank`),
+        refetchOnWindowFocus: false,
+    });
+    if (bank.isError) {
+        return <Waiting title="The bank cannot be shown" text="The service does not answer, or there is no such site." />;
+    }
+    return bank.data === undefined ? <Waiting title="Opening" /> : <Bank first={bank.data} />;
+}
+
+function Bank({ first }: { first: BankAnswer }) {
+    const { answer, typed, set, status } = useBank(first);
+    const readOnly = usePerson()?.role === 'viewer';
+    const at = (path: string) => {
+        const error = answer.errors.find((one) => one.path === path);
+        return error === undefined ? undefined : `${error.text} ${error.accepted}`;
+    };
+    const known = new Set<string>([...FIELDS.map(({ key }) => key), 'pattern']);
+    const elsewhere = answer.errors.filter(({ path }) => !known.has(path));
+    return (
+        <>
+            <TopBar line={`${answer.site.name}, bank`} />
+            <Page>
+                <h1>Capacitor bank of {answer.site.name}</h1>
+                <p>{answer.sentence === '' ? 'Type a target power factor.' : answer.sentence}</p>
+                <Inputs>
+                    {FIELDS.map(({ key, label, unit, hint }) => (
+                        <TextField
+                            key={key}
+                            label={label}
+                            unit={unit}
+                            hint={hint}
+                            value={typed[key] ?? ''}
+                            isReadOnly={readOnly}
+                            error={at(key)}
+                            onChange={(text) => set(key, text)}
+                        />
+                    ))}
+                </Inputs>
+                <PatternField
+                    value={typed.pattern ?? ''}
+                    tags={answer.tags}
+                    readOnly={readOnly}
+                    error={at('pattern')}
+                    onChange={(text) => set('pattern', text)}
+                />
+                <p role="status">{status}</p>
+                {elsewhere.map((error) => (
+                    <p key={error.path + error.text} role="alert">
+                        {error.path}: {error.text} {error.accepted}
+                    </p>
+                ))}
+                {answer.findings.length > 0 && (
+                    <Found aria-label="What to mind">
+                        {answer.findings.map((finding) => (
+                            <li key={finding.code}>
+                                <GradeMark grade={finding.grade} label={finding.grade} />
+                                <span>
+                                    <b>{finding.title}.</b> {finding.text} {finding.action}
+                                </span>
+                            </li>
+                        ))}
+                    </Found>
+                )}
+                {answer.day !== null && <BankDayPicture day={answer.day} />}
+                {answer.figures.length > 0 && (
+                    <Scroll tabIndex={0} role="group" aria-label="Figures of the bank">
+                        <RuledTable>
+                            <caption>Figures</caption>
+                            <tbody>
+                                {answer.figures.map((figure) => (
+                                    <tr key={figure.key}>
+                                        <th scope="row">{figure.label}</th>
+                                        <td>
+                                            <b>{figure.shown}</b>
+                                            {figure.assumed && ' (assumed)'}
+                                        </td>
+                                        <td>{figure.working}</td>
+                                    </tr>
+                                ))}
+                            </tbody>
+                        </RuledTable>
+                    </Scroll>
+                )}
+                <p>
+                    Licensed people and local rules decide. A bank holds charge after it is switched off: wait, prove dead, short and earth.
+                </p>
+            </Page>
+        </>
+    );
+}

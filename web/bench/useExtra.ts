@@ -1,0 +1,24 @@
+import { useQuery } from '@tanstack/react-query';
+import { useMemo } from 'react';
+import { call } from '../api/client';
+import type { Solution } from '../api/contract';
+import { useBench } from './BenchContext';
+import { withSettings } from './circuit';
+
+/** What a solution holds only when it is asked for by itself, so that typing stays quick. */
+export function useExtra(extra: 'methods' | 'margins' | 'time_current' | 'wiring'): {
+    curves: Solution['curves'] | undefined;
+    waiting: boolean;
+    failed: boolean;
+} {
+    const { draft, place } = useBench();
+    const circuit = useMemo(() => withSettings(draft, place?.settings ?? {}), [draft, place]);
+    const query = useQuery({
+        queryKey: ['extra', extra, circuit],
+        queryFn: ({ signal }) => call<Solution>('POST', `solve?with=${extra}`, circuit, signal),
+        staleTime: Infinity,
+        gcTime: 60_000,
+        retry: 1,
+    });
+    return { curves: query.data?.curves, waiting: query.isPending, failed: query.isError };
+}

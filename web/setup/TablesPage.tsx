@@ -1,0 +1,220 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { type SyntheticEvent, useState } from 'react';
+import { useParams } from 'react-router';
+import styled from 'styled-components';
+import { call, ProblemError } from '../api/client';
+import type { TableCorrection, TableDoubt, TablesAnswer } from '../api/contract';
+import { usePerson } from '../api/session';
+import { Button } from '../kit/Button';
+import { TextField } from '../kit/TextField';
+import { TopBar } from '../kit/TopBar';
+import { Waiting } from '../kit/Waiting';
+import { narrow, token } from '../theme/tokens';
+
+const Page = styled.main`
+    display: grid;
+    gap: 22px;
+    max-width: 1000px;
+    margin: 0 auto;
+    padding: 20px 24px 60px;
+    h1 {
+        font-size: 24px;
+        font-weight: 600;
+    }
+    h2 {
+        padding-top: 10px;
+        border-top: 2px solid ${token.ink};
+        font-size: 19px;
+        font-weight: 600;
+    }
+    section,
+    ul {
+        display: grid;
+        gap: 10px;
+    }
+    @media ${narrow} {
+        padding: 14px 14px 40px;
+    }
+`;
+
+const Entry = styled.li`
+    display: grid;
+    gap: 6px;
+    padding: 12px 14px;
+    border: 1px solid ${token.rule};
+    border-left: 4px solid ${token.edge};
+    background: ${token.sheet};
+    > h3 {
+        display: flex;
+        flex-wrap: wrap;
+        gap: 4px 14px;
+        justify-content: space-between;
+        font-size: 16px;
+        font-weight: 600;
+    }
+    > p {
+        color: ${token.soft};
+    }
+    form {
+        display: grid;
+        grid-template-columns: minmax(110px, 1fr) minmax(90px, 1fr) minmax(160px, 3fr) auto;
+        gap: 10px;
+        align-items: end;
+    }
+    @media ${narrow} {
+        form {
+            grid-template-columns: 1fr;
+        }
+    }
+`;
+
+/** Entries of the tables behind a site's circuits that memory is not sure of: held against the printed book, confirmed or corrected. */
+export default function TablesPage() {
+    const { id = '' } = useParams();
+    const admin = usePerson()?.role === 'administrator';
+    const tables = useQuery({
+        queryKey: ['tables', id],
+        queryFn: () => call<TablesAnswer>('GET', `sites/${id}/tables`),
+        // While circuits are solved anew, how far that is.
+        refetchInterval: (query) => (query.state.data?.recompute?.state === 'under_way' ? 1000 : false),
+    });
+    if (tables.isError) {
+        return <Waiting title="The tables cannot be shown" text="The service does not answer, or there is no such site." />;
+    }
+    if (tables.data === undefined) {
+        return <Waiting title="Opening" />;
+    }
+    const { site, doubts, corrections } = tables.data;
+    return (
+        <>
+            <TopBar line={`${site.name}, tables`} />
+            <Page>
+                <h1>Tables of {site.name}</h1>
+                <p>
+                    All tables were written down from memory. Hold these entries against the printed book in force: the printed book wins.
+                    What you confirm loses its doubt, what you correct is used from then on, with your name, the day and the reason beside
+                    every figure.
+                </p>
+                <Progress answer={tables.data} admin={admin} />
+                <section aria-label="Not sure">
+                    <h2>Not sure, and used by circuits here</h2>
+                    {doubts.length === 0 && <p>No figure of this site’s circuits rests on an entry that is doubted.</p>}
+                    <ul>
+                        {doubts.map((doubt) => (
+                            <Doubted key={doubt.path} doubt={doubt} site={site.id} admin={admin} />
+                        ))}
+                    </ul>
+                </section>
+                <section aria-label="Confirmed or corrected">
+                    <h2>Confirmed or corrected by this site</h2>
+                    {corrections.length === 0 && <p>Nothing yet.</p>}
+                    <ul>
+                        {corrections.map((correction) => (
+                            <Corrected key={correction.path} correction={correction} site={site.id} admin={admin} />
+                        ))}
+                    </ul>
+                </section>
+            </Page>
+        </>
+    );
+}
+
+function Progress({ answer: { recompute, site }, admin }: { answer: TablesAnswer; admin: boolean }) {
+    const client = useQueryClient();
+    if (recompute === null || recompute.state === 'done') {
+        return null;
+    }
+    const act = async (method: 'POST' | 'DELETE') => {
+        client.setQueryData(['tables', String(site.id)], await call<TablesAnswer>(method, `sites/${site.id}/recompute`));
+    };
+    const under = recompute.state === 'under_way';
+    return (
+        <div role="status">
+            <p>
+                {under
+                    ? `Solving the circuits of this site anew: ${recompute.done} of ${recompute.total}. It goes on when you leave this page.`
+                    : recompute.state === 'cancelled'
+                      ? 'Solving the circuits anew was called off: some key figures in the yard are still the old ones.'
+                      : 'Some circuits could not be solved anew: their key figures in the yard are still the old ones.'}
+            </p>
+            {under && <progress value={recompute.done} max={recompute.total} aria-label="Circuits solved anew" />}
+            {admin && <Button onPress={() => void act(under ? 'DELETE' : 'POST')}>{under ? 'Call it off' : 'Solve them again'}</Button>}
+        </div>
+    );
+}
+
+const withUnit = (shown: string, unit: string) => shown + (unit === '' ? '' : ` (${unit})`);
+
+function Doubted({ doubt, site, admin }: { doubt: TableDoubt; site: number; admin: boolean }) {
+    const client = useQueryClient();
+    const [value, setValue] = useState(doubt.value === null ? '' : doubt.shown);
+    const [page, setPage] = useState('');
+    const [why, setWhy] = useState('');
+    const [problem, setProblem] = useState<Error | null>(null);
+    const at = (path: string) => (problem instanceof ProblemError ? problem.at(path) : undefined);
+    const confirms = doubt.value !== null && value.trim() === doubt.shown;
+    const submit = async (event: SyntheticEvent) => {
+        event.preventDefault();
+        try {
+            const answer = await call<TablesAnswer>('POST', `sites/${site}/corrections`, {
+                path: doubt.path,
+                value: confirms ? doubt.value : value,
+                page,
+                why,
+            });
+            client.setQueryData(['tables', String(site)], answer);
+            await client.invalidateQueries({ queryKey: ['sites'] });
+        } catch (error) {
+            setProblem(error instanceof Error ? error : new Error('The service does not answer.'));
+        }
+    };
+    return (
+        <Entry>
+            <h3>
+                <span>
+                    {doubt.table}: {doubt.place}
+                </span>
+                <span>{withUnit(doubt.shown, doubt.unit)}</span>
+            </h3>
+            <p>
+                {doubt.reason}. Used by {doubt.circuits === 1 ? 'one circuit' : `${doubt.circuits} circuits`}. Edition {doubt.edition}, from
+                memory.
+            </p>
+            {admin && (
+                <form onSubmit={(event) => void submit(event)} aria-label={`${doubt.table}, ${doubt.place}`}>
+                    <TextField label="Printed value" value={value} onChange={setValue} error={at('value')} />
+                    <TextField label="Page" value={page} onChange={setPage} error={at('page')} />
+                    <TextField label="Edition and why" value={why} onChange={setWhy} error={at('why')} />
+                    <Button type="submit" kind="main">
+                        {confirms ? 'Confirm' : 'Correct'}
+                    </Button>
+                    {problem !== null && !(problem instanceof ProblemError) && <span role="alert">{problem.message}</span>}
+                </form>
+            )}
+        </Entry>
+    );
+}
+
+function Corrected({ correction, site, admin }: { correction: TableCorrection; site: number; admin: boolean }) {
+    const client = useQueryClient();
+    const back = async () => {
+        const answer = await call<TablesAnswer>('DELETE', `sites/${site}/corrections`, { path: correction.path });
+        client.setQueryData(['tables', String(site)], answer);
+        await client.invalidateQueries({ queryKey: ['sites'] });
+    };
+    return (
+        <Entry>
+            <h3>
+                <span>
+                    {correction.table}: {correction.place}
+                </span>
+                <span>{withUnit(correction.shown, correction.unit)}</span>
+            </h3>
+            <p>
+                {correction.confirmed ? 'Confirmed' : `Corrected, shipped as ${correction.shipped},`} by {correction.by} on {correction.on}
+                {correction.page === '' ? '' : `, page ${correction.page}`}: {correction.why}
+            </p>
+            {admin && <Button onPress={() => void back()}>Take it back</Button>}
+        </Entry>
+    );
+}

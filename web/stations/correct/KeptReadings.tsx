@@ -1,0 +1,70 @@
+import { useQuery } from '@tanstack/react-query';
+import { call } from '../../api/client';
+import type { FieldPath, Reading, ReadingsAnswer } from '../../api/contract';
+import { useBench } from '../../bench/BenchContext';
+import { Button } from '../../kit/Button';
+import { RuledTable } from '../../kit/RuledTable';
+
+const when = new Intl.DateTimeFormat(undefined, { dateStyle: 'medium', timeStyle: 'short' });
+
+/** The fields of a reading after fitting, and the figures of a kept reading or a waveform that fill them. */
+const FILLS: readonly { path: FieldPath; keys: readonly string[] }[] = [
+    { path: 'correction.after_volts', keys: ['measured.voltage', 'waveform.rms_v1'] },
+    { path: 'correction.after_amps', keys: ['measured.current', 'waveform.rms_i1'] },
+    { path: 'correction.after_watts', keys: ['measured.real', 'waveform.real'] },
+];
+
+const fillsOf = (reading: Reading) =>
+    FILLS.map(({ path, keys }) => ({ path, figure: reading.figures.find((figure) => keys.includes(figure.key)) }));
+
+/** Readings that are kept on this circuit, a file of samples among them: any of them may be the one after fitting. */
+export function KeptReadings() {
+    const { place, readOnly, set } = useBench();
+    const circuit = place?.circuit;
+    const query = useQuery({
+        queryKey: ['readings', circuit],
+        queryFn: () => call<ReadingsAnswer>('GET', `circuits/${circuit ?? 0}/readings`),
+        enabled: circuit !== undefined,
+    });
+    const usable = (query.data?.readings ?? []).filter(
+        (reading) =>
+            reading.withdrawn === null &&
+            // Samples of three lines hold volts to neutral, which are not those between lines.
+            !reading.figures.some(({ key }) => key === 'waveform.rms_v2') &&
+            fillsOf(reading).every(({ figure }) => figure !== undefined),
+    );
+    if (usable.length === 0 || readOnly) {
+        return null;
+    }
+    return (
+        <RuledTable>
+            <caption>Or take one that is kept</caption>
+            <tbody>
+                {usable.map((reading) => (
+                    <tr key={reading.id}>
+                        <th scope="row">{when.format(new Date(reading.taken_at))}</th>
+                        <td>
+                            {fillsOf(reading)
+                                .map(({ figure }) => figure?.shown)
+                                .join(', ')}
+                        </td>
+                        <td>{reading.instrument}</td>
+                        <td>
+                            <Button
+                                kind="quiet"
+                                aria-label={`Take the reading of ${when.format(new Date(reading.taken_at))} as the one after fitting`}
+                                onPress={() => {
+                                    for (const { path, figure } of fillsOf(reading)) {
+                                        set(path, String(figure?.value ?? ''));
+                                    }
+                                }}
+                            >
+                                Take it
+                            </Button>
+                        </td>
+                    </tr>
+                ))}
+            </tbody>
+        </RuledTable>
+    );
+}

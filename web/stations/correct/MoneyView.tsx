@@ -1,0 +1,117 @@
+import { Link } from 'react-router';
+import { useBench } from '../../bench/BenchContext';
+import { Field } from '../../bench/fields';
+import { Fields, Value } from '../../bench/StationPage';
+import { RuledTable } from '../../kit/RuledTable';
+import { Scroll } from '../../kit/Scroll';
+
+const SAVES = [
+    { key: 'power.machine_loss_energy', label: 'Lost in the driven machine in a year' },
+    { key: 'power.machine_loss_cost', label: 'which costs' },
+    { key: 'correct.loss_saving', label: 'Losses saved upstream' },
+    { key: 'correct.saving_losses', label: 'Saved in a year by less losses' },
+    { key: 'correct.saving_tariff', label: 'Saved in a year by the tariff' },
+    { key: 'correct.payback', label: 'The correction pays after' },
+    { key: 'power.upgrade_energy', label: 'Another motor saves in a year' },
+    { key: 'power.upgrade_saving', label: 'worth' },
+    { key: 'power.upgrade_payback', label: 'It pays after' },
+] as const;
+
+/** What a year of this load costs, and what correction or a better motor saves. Prices are those of the site. */
+export function MoneyView() {
+    const { solved } = useBench();
+    const curve = solved.solution.curves.money;
+    const saves = SAVES.filter(({ key }) => solved.figure(key) !== undefined);
+    return (
+        <>
+            {curve === undefined ? (
+                <p>
+                    Type the hours and a price: what energy and reactive power cost is set on the page of <Link to="/setup">sites</Link>.
+                </p>
+            ) : (
+                <Scroll tabIndex={0} role="group" aria-label="A year of this load">
+                    <RuledTable>
+                        <caption>A year of this load, in the money of the tariff</caption>
+                        <thead>
+                            <tr>
+                                <th scope="col">Load</th>
+                                <th scope="col">Hours</th>
+                                <th scope="col">Draws</th>
+                                <th scope="col">Energy</th>
+                                <th scope="col">Cost</th>
+                            </tr>
+                        </thead>
+                        <tbody>
+                            {curve.rows.map((row) => (
+                                <tr key={`${row.load} ${row.hours}`}>
+                                    <th scope="row">{row.load}</th>
+                                    <td>{row.hours}</td>
+                                    <td>{row.power}</td>
+                                    <td>{row.energy}</td>
+                                    <td>{row.cost === '' ? '–' : row.cost}</td>
+                                </tr>
+                            ))}
+                            <tr>
+                                <th scope="row">All year</th>
+                                <td />
+                                <td />
+                                <td>
+                                    <Value figure={solved.figure('power.running_energy')} />
+                                </td>
+                                <td>
+                                    <Value figure={solved.figure('power.running_cost')} />
+                                </td>
+                            </tr>
+                        </tbody>
+                    </RuledTable>
+                </Scroll>
+            )}
+            {curve !== undefined && curve.bill.length > 0 && (
+                <RuledTable>
+                    <caption>What reactive power is paid by</caption>
+                    <thead>
+                        <tr>
+                            <th scope="col">a year</th>
+                            <th scope="col">before</th>
+                            <th scope="col">after</th>
+                            <th scope="col">saved</th>
+                        </tr>
+                    </thead>
+                    <tbody>
+                        {curve.bill.map((line) => (
+                            <tr key={line.label}>
+                                <th scope="row">{line.label}</th>
+                                <td>{line.before}</td>
+                                <td>{line.after}</td>
+                                <td>{line.saved}</td>
+                            </tr>
+                        ))}
+                    </tbody>
+                </RuledTable>
+            )}
+            {saves.length > 0 && (
+                <RuledTable>
+                    <caption>What is lost and saved</caption>
+                    <tbody>
+                        {saves.map(({ key, label }) => (
+                            <tr key={key}>
+                                <th scope="row">{label}</th>
+                                <td>
+                                    <Value figure={solved.figure(key)} />
+                                </td>
+                            </tr>
+                        ))}
+                    </tbody>
+                </RuledTable>
+            )}
+            <Fields>
+                <Field path="load.hours" />
+                <Field path="load.machine_efficiency" />
+                <Field path="correction.price" />
+                <Field path="upgrade.efficiency" />
+                <Field path="upgrade.efficiency_class" />
+                <Field path="upgrade.price" />
+            </Fields>
+        </>
+    );
+}

@@ -1,0 +1,157 @@
+import styled from 'styled-components';
+import { useBench } from '../../bench/BenchContext';
+import { Drawing } from '../../kit/Drawing';
+import { Picture } from '../../kit/Picture';
+import { token } from '../../theme/tokens';
+
+const Lines = styled(Drawing)`
+    .wire {
+        fill: none;
+        stroke: ${token.ink};
+        stroke-width: 2.5;
+    }
+    .part {
+        fill: ${token.sheet};
+        stroke: ${token.ink};
+        stroke-width: 2.5;
+    }
+    .unit {
+        fill: none;
+        stroke: ${token.accent};
+        stroke-width: 3.5;
+    }
+    .not {
+        fill: none;
+        stroke: ${token.edge};
+        stroke-width: 2;
+        stroke-dasharray: 4 4;
+    }
+    .cross {
+        stroke: ${token.stop};
+        stroke-width: 3;
+    }
+    .dot {
+        fill: ${token.ink};
+    }
+`;
+
+const PLACES: Readonly<Record<string, number>> = { board: 110, before_controller: 230, after_controller: 350, at_motor: 470 };
+
+/** Where the capacitor joins the circuit: one line for three phases, both conductors for one. */
+export function PlacePicture() {
+    const { solved } = useBench();
+    return solved.figure('correct.capacitance_required') === undefined ? <OneLine /> : <TwoWires />;
+}
+
+function OneLine() {
+    const { solved } = useBench();
+    const place = solved.solution.curves.placement;
+    const at = PLACES[place?.place ?? ''] ?? PLACES.board ?? 110;
+    return (
+        <Picture
+            title={`Where it goes: ${place?.name ?? 'at the board'}`}
+            name="capacitor-place"
+            wide
+            rows={[['Place', place?.name ?? '']]}
+        >
+            <Lines viewBox="0 0 620 200" role="img" aria-label={`Capacitor ${place?.name ?? ''}`}>
+                <path className="wire" d="M60 40V80M40 40H80" />
+                <path className="wire" d="M60 60H540" />
+                <text x="24" y="30">
+                    board
+                </text>
+                <g transform="translate(290 60)">
+                    <rect className="part" x="-26" y="-16" width="52" height="32" />
+                    <path className="wire" d="M-12 0L10 -10M10 0H12" />
+                    <text y="-26" textAnchor="middle">
+                        controller
+                    </text>
+                </g>
+                <g transform="translate(410 60)">
+                    <rect className="part" x="-22" y="-16" width="44" height="32" />
+                    <path className="wire" d="M-10 4V-6H10V4" />
+                    <text y="-26" textAnchor="middle">
+                        overload
+                    </text>
+                </g>
+                <g transform="translate(560 60)">
+                    <circle className="part" r="24" />
+                    <text className="strong" y="6" textAnchor="middle">
+                        M
+                    </text>
+                </g>
+                {Object.entries(PLACES).map(([name, x]) => (
+                    <g key={name} transform={`translate(${x} 60)`}>
+                        {x === at ? (
+                            <>
+                                <circle className="dot" r="4" />
+                                <path className="unit" d="M0 0V40M-20 40H20M-20 50H20M0 50V80" />
+                                <path className="unit" d="M0 80L13 102H-13Z" />
+                                <text className="good" x="28" y="50">
+                                    {solved.shown('correct.capacitor_rating')}
+                                </text>
+                                <text className="soft" x="28" y="68">
+                                    {solved.shown('correct.capacitor_current')}
+                                </text>
+                            </>
+                        ) : (
+                            <path className="not" d="M0 0V30M-12 30H12M-12 38H12" />
+                        )}
+                    </g>
+                ))}
+                <text className="soft" x="40" y="190">
+                    three poles, in delta; with its fuses and resistors where the table says so
+                </text>
+            </Lines>
+        </Picture>
+    );
+}
+
+function TwoWires() {
+    const { solved } = useBench();
+    return (
+        <Picture
+            title="Where it goes: behind the switch"
+            name="capacitor-place"
+            wide
+            rows={[['Place', 'across the load, behind the switch or thermostat']]}
+        >
+            <Lines viewBox="0 0 620 210" role="img" aria-label="Capacitor across the load, behind the switch">
+                <text x="10" y="46">
+                    L
+                </text>
+                <text x="10" y="166">
+                    N
+                </text>
+                <path className="wire" d="M30 40H180M250 40H540V70M30 160H540V130" />
+                <path className="wire" d="M180 40L245 16" />
+                <circle className="dot" cx="180" cy="40" r="4" />
+                <circle className="dot" cx="250" cy="40" r="4" />
+                <text x="215" y="64" textAnchor="middle">
+                    switch, thermostat
+                </text>
+                <rect className="part" x="500" y="70" width="80" height="60" />
+                <text x="540" y="106" textAnchor="middle">
+                    load
+                </text>
+                <circle className="dot" cx="390" cy="40" r="4" />
+                <circle className="dot" cx="390" cy="160" r="4" />
+                <path className="unit" d="M390 40V94M368 94H412M368 104H412M390 104V160" />
+                <text className="good" x="420" y="96">
+                    {solved.shown('correct.capacitance_delta')}
+                </text>
+                <text className="soft" x="420" y="114">
+                    {solved.shown('correct.rated_voltage')}
+                </text>
+                <path className="not" d="M110 40V94M88 94H132M88 104H132M110 104V160" />
+                <path className="cross" d="M92 80L128 118M128 80L92 118" />
+                <text className="bad" x="66" y="190">
+                    not ahead of it: it would stay on alone
+                </text>
+                <text className="soft" x="352" y="190">
+                    with a resistor across it
+                </text>
+            </Lines>
+        </Picture>
+    );
+}
