@@ -30,6 +30,7 @@ final class DemoData
             foreach (
                 [
                     ['Shift electrician A', 'electrician-a', 'electrician'], ['Shift electrician B', 'electrician-b', 'electrician'],
+                    ['Shift electrician C', 'electrician-c', 'electrician'],
                     ['Maintenance planner', 'planner', 'viewer'], ['Administrator', 'administrator', 'administrator'],
                 ] as [$name, $login, $role]
             ) {
