@@ -83,7 +83,9 @@ final class CapacitorTest extends TestCase
             'correction.rated_kvar' => 25, 'correction.rated_voltage' => 525, 'correction.detuning_percent' => $percent,
             'supply.other_capacitors_kvar' => 60,
         ]);
+        /** @var list<array{order: int|float, times: float}> $points by the curve's shape */
         $points = ($solution->curves['resonance'] ?? null)?->toArray()['points'] ?? [];
+        /** @var array<array-key, float> $times */
         $times = [];
         foreach ($points as $point) {
             $times[(string) $point['order']] = $point['times'];
@@ -103,7 +105,7 @@ ca a 0 $farad
 co bus 0 $plain";
             $meets = static fn (string $elements): float => CircuitSimulator::magnitudes($elements, 50 * $order, ['v(bus)'])[0];
             $expected = $meets($with) / $meets($alone);
-            self::assertEqualsWithDelta($expected, $times[(string) $order] ?? 0, 0.03 * $expected, "order $order");
+            self::assertEqualsWithDelta($expected, $times[$order] ?? 0.0, 0.03 * $expected, "order $order");
         }
     }
 

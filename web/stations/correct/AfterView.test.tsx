@@ -61,11 +61,7 @@ describe('after fitting', () => {
             figure('measured.voltage', 231, '231 V'),
             { ...power[0], key: 'waveform.rms_v2' },
         ] as Reading['figures'];
-        const set = show([
-            kept(1, power),
-            kept(2, power, { by: 'B', why: 'wrong range', at: '' }),
-            kept(3, lines),
-        ]);
+        const set = show([kept(1, power), kept(2, power, { by: 'B', why: 'wrong range', at: '' }), kept(3, lines)]);
         fireEvent.click(await screen.findByRole('button', { name: /as the one after fitting/ }));
         expect(set.mock.calls).toEqual([
             ['correction.after_volts', '231'],
