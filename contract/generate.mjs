@@ -21,6 +21,13 @@ parts.push(
     `/** What never changes about a field: its label, the unit of a bare typed number, and a line below it. */\n` +
         `export const FIELDS: Readonly<Record<FieldPath, { label: string; unit: string; hint: string }>> = {${fields.join(',\n')}};`,
 );
+const readings = readFileSync(join(here, 'readings.json'), 'utf8');
+parts.push(
+    `export type ReadingKind = ${Object.keys(JSON.parse(readings)).map((kind) => JSON.stringify(kind)).join(' | ')};\n` +
+        `export interface ReadingField { name: string; label: string; unit: string; accepted: string; empty: string; several: boolean; choices: readonly { value: string; label: string }[] }\n` +
+        `/** What is typed for each kind of reading, in the order in which a circuit is proved. */\n` +
+        `export const READINGS: Readonly<Record<ReadingKind, { label: string; fields: readonly ReadingField[] }>> = ${readings};`,
+);
 const text = await format(parts.join('\n\n'), { ...(await resolveConfig(target)), parser: 'typescript' });
 if (process.argv.includes('--check')) {
     if (readFileSync(target, 'utf8') !== text) {

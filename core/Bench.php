@@ -36,6 +36,10 @@ use BraveAnvil\Power\Load;
 use BraveAnvil\Power\Phasors;
 use BraveAnvil\Power\PowerStation;
 use BraveAnvil\Power\Windings;
+use BraveAnvil\Prove\Comparison;
+use BraveAnvil\Prove\Known;
+use BraveAnvil\Prove\ProveStation;
+use BraveAnvil\Prove\ReadingReader;
 use BraveAnvil\RuleBook\Practice\Practice;
 use BraveAnvil\RuleBook\RuleBook;
 use BraveAnvil\RuleBook\RuleBooks;
@@ -97,7 +101,7 @@ final readonly class Bench
         $circuit = PlateRow::choose($circuit, $ledger);
         $ledger->errors([...$circuit->errors, ...$corrections->errors]);
         self::outOfLine($corrections, $ledger);
-        $motor = $bench->stations($circuit, $ledger, $extras);
+        [$motor, $comparisons] = $bench->stations($circuit, $ledger, $extras);
         $bench->soften($circuit, $ledger);
         self::unknown($circuit, $ledger);
         Unused::tell($circuit, $book, $ledger);
@@ -108,7 +112,7 @@ final readonly class Bench
             $typed->tag, $typed->ruleBook, $book->edition(), $spoken->figures($ledger->figures()), $spoken->findings($ledger->findings()),
             $spoken->errors($ledger->fieldErrors()), $ledger->curves(), $spoken->texts($ledger->sentences()), $ledger->blocked(),
             $spoken->texts($typed->read()), $book->words()->toArray(), self::meanings($ledger, $spoken),
-            FieldNotes::of($defaulted, $book, $bench->practice, $motor->efficiency),
+            FieldNotes::of($defaulted, $book, $bench->practice, $motor->efficiency), comparisons: $comparisons,
         );
     }
 
@@ -165,8 +169,11 @@ final readonly class Bench
         $ledger->softenStops($trial, 'It rests on assumed values and may not hold with the true ones: type them.');
     }
 
-    /** @param  array<array-key, Extra>  $extras */
-    private function stations(Circuit $circuit, Ledger $ledger, array $extras): Motor
+    /**
+     * @param  array<array-key, Extra>  $extras
+     * @return array{Motor, list<Comparison>}
+     */
+    private function stations(Circuit $circuit, Ledger $ledger, array $extras): array
     {
         NotYet::refuse($circuit, $ledger);
         $onBench = $circuit->chosen('subject', Subject::class) === Subject::BenchLoad;
@@ -185,7 +192,8 @@ final readonly class Bench
         if ($motor->connection() === WindingConnection::None) {
             $ledger->block('Not sized: no connection of this motor fits the supply.', Station::Cable, Station::Guard, Station::Correct);
         }
-        [$starting, $correction] = $this->sized($circuit, $motor, $load, $measured, $starting, $prospective, $extras, $ledger);
+        $sized = $this->sized($circuit, $motor, $load, $measured, $starting, $prospective, $extras, $ledger);
+        $starting = $sized->starting;
         if ($before !== null) {
             (new ComparisonStation($this->book, $this->practice))->solve($circuit, $motor, $load, $starting, $before, $ledger);
         }
@@ -194,12 +202,19 @@ final readonly class Bench
         }
         $ledger->curve(
             new RunCurve(
-                $motor, $load, $starting, $correction, $this->book->localUnits(), $circuit->number('cable.length'), $circuit->phases(),
+                $motor, $load, $starting, $sized->correction, $this->book->localUnits(), $circuit->number('cable.length'),
+                $circuit->phases(),
                 $starting->method?->refusal($circuit, $motor, $this->book->words()) !== null,
             ),
         );
 
-        return $motor;
+        $readings = ReadingReader::read($circuit->readings(), $this->book->metricFrames() === false);
+        $known = new Known(
+            $circuit, $this->book, $this->practice, $motor, $load, $starting, $sized->correction, $sized->protection, $sized->loop,
+            $readings,
+        );
+
+        return [$motor, (new ProveStation)->solve($known, $ledger)];
     }
 
     private function wiring(Circuit $circuit, Motor $motor, Starting $starting, Ledger $ledger): void
@@ -221,7 +236,6 @@ final readonly class Bench
      * where that is more, all of it is done again with the larger ones.
      *
      * @param  array<array-key, Extra>  $extras
-     * @return array{Starting, Correction|null}
      */
     private function sized(
         Circuit $circuit,
@@ -232,7 +246,7 @@ final readonly class Bench
         ?Figure $prospective,
         array $extras,
         Ledger $ledger,
-    ): array {
+    ): Sized {
         $sizing = $this->book->sizing();
         $cables = new CableStation($sizing->conductors, $this->practice->starting(), $this->book->dropLimitRunning());
         $faults = new FaultStation($sizing, $this->book->words());
@@ -265,11 +279,11 @@ final readonly class Bench
         if ($protection !== null && in_array(Extra::TimeCurrent, $extras, true)) {
             (new TimeCurrentStation($this->book, $sizing, $this->practice))->solve(
                 $circuit, $load->overloadCurrent, $running, $protection,
-                $cabling === null ? [] : $faults->bearings($circuit, $cabling, $judge), $fault, $prospective, $ledger,
+                $cabling === null ? [] : $faults->bearings($circuit, $cabling, $judge), $fault?->current, $prospective, $ledger,
             );
         }
 
-        return [$running, $correction];
+        return new Sized($running, $correction, $protection, $fault);
     }
 
     /**

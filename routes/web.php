@@ -55,6 +55,7 @@ Route::prefix('api')->middleware(LimitBody::class)->group(function (): void {
         Route::get('revisions/{revision}', [RevisionController::class, 'show']);
         Route::get('circuits/{circuit}/readings', [ReadingController::class, 'index']);
         Route::post('circuits/{circuit}/readings', [ReadingController::class, 'store']);
+        Route::post('circuits/{circuit}/readings/typed', [ReadingController::class, 'storeTyped']);
         Route::post('circuits/{circuit}/starts', [ReadingController::class, 'storeStart']);
         Route::post('readings/{reading}/withdraw', [ReadingController::class, 'withdraw']);
         Route::get('circuits/{circuit}/photograph', [PhotographController::class, 'index']);

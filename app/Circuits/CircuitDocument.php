@@ -48,7 +48,7 @@ final readonly class CircuitDocument
                         $errors[] = self::wrong($path, 'A text, a number, true, false or null.');
                     }
                 }
-            } elseif (is_array($value)) {
+            } elseif (is_array($value) && $key !== 'readings') {
                 $errors[] = self::wrong((string) $key, 'A text.');
             }
         }

@@ -33,7 +33,7 @@ final class CircuitStore
     /** @throws Problem 409 with the present state when somebody else saved in between */
     public function save(Circuit $circuit, int $version, CircuitDocument $document, Person $person): Circuit
     {
-        $columns = $this->columns($document, $circuit->site);
+        $columns = $this->columns($document, $circuit->site, $circuit);
         $changed = $this->guarded(
             fn (): int => Circuit::query()
                 ->whereKey($circuit->id)
@@ -89,7 +89,7 @@ final class CircuitStore
                 );
             }
             $document = CircuitDocument::from(json_decode($locked->draft, true, 32, JSON_THROW_ON_ERROR));
-            $solution = $this->solve($document, $locked->site);
+            $solution = $this->solve($document, $locked->site, $locked);
             $last = $locked->revisions()->max('number');
 
             return Revision::query()
@@ -103,13 +103,23 @@ final class CircuitStore
         });
     }
 
-    public function solve(CircuitDocument $document, Site $site): Solution
+    /** @param  Circuit|null  $circuit  whose readings are judged besides */
+    public function solve(CircuitDocument $document, Site $site, ?Circuit $circuit = null): Solution
     {
-        return Bench::solve($document->withSettings($site->settings));
+        $readings = $circuit === null ? [] : ['readings' => ReadingStore::documents($circuit)];
+
+        return Bench::solve([...$document->withSettings($site->settings), ...$readings]);
+    }
+
+    /** What the yard shows of a circuit, anew: a reading was kept or withdrawn. Its draft and version stay. */
+    public function measured(Circuit $circuit): void
+    {
+        $document = CircuitDocument::from(json_decode($circuit->draft, true, 32, JSON_THROW_ON_ERROR));
+        Circuit::query()->whereKey($circuit->id)->update($this->columns($document, $circuit->site, $circuit));
     }
 
     /** @return array<string, mixed> */
-    private function columns(CircuitDocument $document, Site $site): array
+    private function columns(CircuitDocument $document, Site $site, ?Circuit $circuit = null): array
     {
         if ($document->text('tag') === '') {
             throw new Problem(422, 'tag_wanted', 'A tag is wanted', 'Every circuit has a tag.', [
@@ -117,7 +127,7 @@ final class CircuitStore
             ]);
         }
 
-        return KeyFigures::of($document, $this->solve($document, $site));
+        return KeyFigures::of($document, $this->solve($document, $site, $circuit));
     }
 
     /**

@@ -8,9 +8,12 @@ use App\Models\Circuit;
 use App\Models\Person;
 use App\Models\Reading;
 use App\Problems\Problem;
+use BraveAnvil\Bench;
 use BraveAnvil\Measure\TimedStart;
+use BraveAnvil\Prove\ReadingKind;
 use BraveAnvil\Solution\Figure;
 use BraveAnvil\Version;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Carbon;
 
 /** Keeping readings: what was typed, and what this core made of it. */
@@ -18,6 +21,9 @@ final class ReadingStore
 {
     /** How a reading by stopwatch is called. */
     public const TIMED_START = 'run_up_time';
+
+    /** Readings of one circuit that are looked at. */
+    private const MOST = 200;
 
     public function __construct(private readonly CircuitStore $store)
     {
@@ -50,7 +56,7 @@ final class ReadingStore
         }
         $method = $typed['method'] ?? '';
 
-        return $this->keep($circuit, is_string($method) ? $method : '', $typed, $figures, $instrument, $note, $takenAt, $person);
+        return $this->keep($circuit, 'power', is_string($method) ? $method : '', $typed, $figures, $instrument, $note, $takenAt, $person);
     }
 
     /**
@@ -79,7 +85,54 @@ final class ReadingStore
         $figures = TimedStart::figures($seconds, $changeover, $simulated, $solution->figure('start.run_up_time_worst'), $last);
         $typed = ['seconds' => $seconds, ...$changeover === null ? [] : ['changeover' => $changeover]];
 
-        return $this->keep($circuit, self::TIMED_START, $typed, $figures, 'stopwatch', $note, $takenAt, $person);
+        return $this->keep($circuit, self::TIMED_START, self::TIMED_START, $typed, $figures, 'stopwatch', $note, $takenAt, $person);
+    }
+
+    /**
+     * A reading of any kind, held against the circuit as it is solved now.
+     *
+     * @param  array<string, mixed>  $values  as typed
+     *
+     * @throws Problem with each value that cannot be read at its field, or when nothing was typed
+     */
+    public function keepTyped(
+        Circuit $circuit,
+        ReadingKind $kind,
+        array $values,
+        ?string $loadPercent,
+        string $instrument,
+        string $note,
+        ?string $takenAt,
+        Person $person,
+        bool $simulated = false,
+    ): Reading {
+        $document = CircuitDocument::from(json_decode($circuit->draft, true, 32, JSON_THROW_ON_ERROR));
+        $reading = [
+            'kind' => $kind->value, 'at' => Carbon::now()->toIso8601ZuluString(), 'load_percent' => $loadPercent, 'simulated' => $simulated,
+            'values' => $values,
+        ];
+        $solution = Bench::solve([...$document->withSettings($circuit->site->settings), 'readings' => [$reading]]);
+        $errors = [];
+        foreach ($solution->errors as $error) {
+            if (str_starts_with($error->path, 'readings[0].')) {
+                $errors[] = ['path' => substr($error->path, 12), 'text' => $error->text, 'accepted' => $error->accepted];
+            }
+        }
+        if ($errors !== []) {
+            throw new Problem(422, 'invalid', 'Some values cannot be read', 'See the fields.', $errors);
+        }
+        if (array_filter($values, static fn (mixed $value): bool => $value !== null && $value !== '' && $value !== []) === []) {
+            throw new Problem(422, 'nothing_measured', 'Nothing is measured', 'There is no value to keep yet.', [
+                ['path' => 'values', 'text' => 'There is no value to keep yet.', 'accepted' => 'At least one value.'],
+            ]);
+        }
+        $figures = array_values(
+            array_filter($solution->figures, static fn (Figure $figure): bool => str_starts_with($figure->key(), 'prove.')),
+        );
+
+        return $this->keep(
+            $circuit, $kind->value, $kind->value, $values, $figures, $instrument, $note, $takenAt, $person, $loadPercent, $simulated,
+        );
     }
 
     /**
@@ -90,6 +143,7 @@ final class ReadingStore
      */
     public function keep(
         Circuit $circuit,
+        string $kind,
         string $method,
         array $values,
         array $figures,
@@ -97,6 +151,8 @@ final class ReadingStore
         string $note,
         ?string $takenAt,
         Person $person,
+        ?string $loadPercent = null,
+        bool $simulated = false,
     ): Reading {
         $taken = $takenAt === null ? Carbon::now() : Carbon::parse($takenAt);
         if ($taken->isAfter(Carbon::now()->addMinutes(5))) {
@@ -107,7 +163,9 @@ final class ReadingStore
 
         return Reading::query()
             ->create([
-                'circuit_id' => $circuit->id, 'method' => $method, 'instrument' => trim($instrument), 'note' => trim($note),
+                'circuit_id' => $circuit->id, 'kind' => $kind, 'method' => $method,
+                'load_percent' => $loadPercent, 'simulated' => $simulated,
+                'instrument' => trim($instrument), 'note' => trim($note),
                 'core' => Version::CORE, 'taken_at' => $taken, 'taken_by' => $person->id,
                 'values' => json_encode((object) $values, JSON_THROW_ON_ERROR),
                 'figures' => json_encode(
@@ -116,5 +174,21 @@ final class ReadingStore
                 ),
             ])
             ->load('taker', 'withdrawer');
+    }
+
+    /** @return list<array<string, mixed>> the latest readings of a circuit as the format has them, latest first */
+    public static function documents(Circuit $circuit): array
+    {
+        return array_values(self::latest($circuit)->map(static fn (Reading $reading): array => $reading->document())->all());
+    }
+
+    /** @return Collection<int, Reading> as many as are ever looked at, latest first */
+    public static function latest(Circuit $circuit): Collection
+    {
+        /** @var Collection<int, Reading> $latest */
+        $latest = Reading::query()->where('circuit_id', $circuit->id)
+            ->orderByDesc('taken_at')->orderByDesc('id')->limit(self::MOST)->get();
+
+        return $latest;
     }
 }

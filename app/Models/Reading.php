@@ -14,12 +14,15 @@ use Illuminate\Support\Carbon;
  *
  * @property int $id
  * @property int $circuit_id
- * @property string $method
+ * @property string $kind as the format names it
+ * @property string $method how power was measured, else the kind
  * @property string $instrument
  * @property string $note
  * @property string $values
  * @property string $figures
  * @property string $core
+ * @property string|null $load_percent as typed
+ * @property bool $simulated
  * @property Carbon $taken_at
  * @property Carbon|null $withdrawn_at
  * @property string $withdrawn_why
@@ -30,10 +33,12 @@ final class Reading extends Model
 {
     public const UPDATED_AT = null;
 
-    protected $fillable = ['circuit_id', 'method', 'instrument', 'note', 'values', 'figures', 'core', 'taken_at', 'taken_by'];
+    protected $fillable = [
+        'circuit_id', 'kind', 'method', 'load_percent', 'simulated', 'instrument', 'note', 'values', 'figures', 'core', 'taken_at', 'taken_by',
+    ];
 
     /** @var array<string, string> */
-    protected $casts = ['taken_at' => 'datetime', 'withdrawn_at' => 'datetime'];
+    protected $casts = ['taken_at' => 'datetime', 'withdrawn_at' => 'datetime', 'simulated' => 'boolean'];
 
     /** @return BelongsTo<Person, $this> */
     public function taker(): BelongsTo
@@ -51,7 +56,10 @@ final class Reading extends Model
     public function resource(): array
     {
         return [
-            'id' => $this->id, 'method' => $this->method, 'instrument' => $this->instrument, 'note' => $this->note, 'core' => $this->core,
+            'id' => $this->id, 'kind' => $this->kind, 'load_percent' => $this->load_percent,
+            'simulated' => $this->simulated,
+            'document' => $this->document(), 'method' => $this->method, 'instrument' => $this->instrument, 'note' => $this->note,
+            'core' => $this->core,
             'taken_at' => $this->taken_at->toIso8601ZuluString(), 'taken_by' => $this->taker->name,
             'values' => (object) json_decode($this->values, true, 8, JSON_THROW_ON_ERROR),
             'figures' => json_decode($this->figures, true, 16, JSON_THROW_ON_ERROR),
@@ -63,5 +71,45 @@ final class Reading extends Model
                         'why' => $this->withdrawn_why,
                     ],
         ];
+    }
+
+    /** @return array<string, mixed> as the open format has it */
+    public function document(): array
+    {
+        return [
+            'kind' => $this->kind, 'at' => $this->taken_at->toIso8601ZuluString(), 'load_percent' => $this->load_percent,
+            'simulated' => $this->simulated, 'values' => (object) $this->formatValues(),
+            'withdrawn' => $this->withdrawn_at === null ? null : $this->withdrawn_why,
+        ];
+    }
+
+    /** @return array<array-key, mixed> what was typed; of samples what was made of them */
+    private function formatValues(): array
+    {
+        $values = json_decode($this->values, true, 8, JSON_THROW_ON_ERROR);
+        if ($this->method !== 'waveform') {
+            return is_array($values) ? $values : [];
+        }
+        $figures = [];
+        foreach ((array) json_decode($this->figures, true, 16, JSON_THROW_ON_ERROR) as $figure) {
+            if (is_array($figure) && is_string($figure['key'] ?? null)) {
+                $figures[$figure['key']] = $figure['value'] ?? null;
+            }
+        }
+        if (! isset($figures['waveform.rms_v2'])) {
+            return [
+                'method' => 'volts_amps_watts', 'volts_12' => $figures['waveform.rms_v1'] ?? null,
+                'amps_1' => $figures['waveform.rms_i1'] ?? null,
+                'watts' => $figures['waveform.real'] ?? null,
+            ];
+        }
+        $values = ['method' => 'three_wattmeters'];
+        foreach (['1', '2', '3'] as $line) {
+            $values["phase_volts_$line"] = $figures["waveform.rms_v$line"] ?? null;
+            $values["amps_$line"] = $figures["waveform.rms_i$line"] ?? null;
+            $values["watts_$line"] = $figures["waveform.real_$line"] ?? null;
+        }
+
+        return $values;
     }
 }

@@ -297,6 +297,12 @@ final readonly class Circuit
         return $this->value('settings.corrections');
     }
 
+    /** The readings as they were decoded: what each kind of them takes is known under Prove. */
+    public function readings(): mixed
+    {
+        return $this->value('readings');
+    }
+
     public function duty(): ?DutyStamp
     {
         $value = $this->value('plate.duty');

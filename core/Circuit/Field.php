@@ -33,6 +33,29 @@ final readonly class Field
     ) {
     }
 
+    /**
+     * As a list of fields describes it.
+     *
+     * @param  array{kind: FieldKind, label: string, accepted?: string, unit?: Unit, low?: int|float, high?: int|float, choices?: class-string<Choice>, letters?: string, hint?: string, empty?: string}  $as
+     */
+    public static function of(string $path, array $as): self
+    {
+        $choices = $as['choices'] ?? null;
+        $values = $choices === null ? [] : array_map(static fn (Choice $choice): string => (string) $choice->value, $choices::cases());
+
+        return new self(
+            $path, $as['kind'], $as['label'],
+            $as['accepted'] ?? 'One of '.implode(', ', $values).'.',
+            $as['unit'] ?? Unit::None,
+            (float) ($as['low'] ?? 0),
+            (float) ($as['high'] ?? 0),
+            $choices,
+            $as['letters'] ?? '',
+            $as['hint'] ?? '',
+            $as['empty'] ?? '',
+        );
+    }
+
     /** @return list<Choice> */
     public function cases(): array
     {

@@ -48,6 +48,8 @@ enum FieldKind: string
     case Amperes = 'amperes';
     case Kiloamperes = 'kiloamperes';
     case Ohms = 'ohms';
+    case Megohms = 'megohms';
+    case Velocity = 'velocity';
     case Kilovoltamperes = 'kilovoltamperes';
     case Kilowatts = 'kilowatts';
     case Watts = 'watts';
@@ -80,6 +82,7 @@ enum FieldKind: string
             self::Kilowatts => 'kW',
             self::Kilovars => 'kvar',
             self::Microfarads => 'µF',
+            self::Megohms => 'MΩ',
             default => null,
         };
     }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Circuit;
 
-use BraveAnvil\Circuit\Choice\Choice;
 use BraveAnvil\Circuit\Field\CableFields;
 use BraveAnvil\Circuit\Field\CorrectionFields;
 use BraveAnvil\Circuit\Field\GuardFields;
@@ -15,7 +14,6 @@ use BraveAnvil\Circuit\Field\SettingsFields;
 use BraveAnvil\Circuit\Field\StartFields;
 use BraveAnvil\Circuit\Field\SupplyFields;
 use BraveAnvil\Solution\Fault;
-use BraveAnvil\Solution\Unit;
 
 /**
  * Every field of a circuit that the core knows: the one list, from which contract and page are made. Other keys of a
@@ -82,31 +80,10 @@ final class Fields
         }
         foreach (self::LISTS as $list) {
             if (isset($list[$path])) {
-                return self::$made[$path] = self::field($path, $list[$path]);
+                return self::$made[$path] = Field::of($path, $list[$path]);
             }
         }
 
         throw Fault::unknownField($path);
-    }
-
-    /**
-     * @param  array{kind: FieldKind, label: string, accepted?: string, unit?: Unit, low?: int|float, high?: int|float, choices?: class-string<Choice>, letters?: string, hint?: string, empty?: string}  $as
-     */
-    private static function field(string $path, array $as): Field
-    {
-        $choices = $as['choices'] ?? null;
-        $values = $choices === null ? [] : array_map(static fn (Choice $choice): string => (string) $choice->value, $choices::cases());
-
-        return new Field(
-            $path, $as['kind'], $as['label'],
-            $as['accepted'] ?? 'One of '.implode(', ', $values).'.',
-            $as['unit'] ?? Unit::None,
-            (float) ($as['low'] ?? 0),
-            (float) ($as['high'] ?? 0),
-            $choices,
-            $as['letters'] ?? '',
-            $as['hint'] ?? '',
-            $as['empty'] ?? '',
-        );
     }
 }

@@ -42,6 +42,11 @@ use BraveAnvil\Power\PowerFinding;
 use BraveAnvil\Power\SchoolsCurve;
 use BraveAnvil\Power\TriangleCurve;
 use BraveAnvil\Power\WindingFigure;
+use BraveAnvil\Prove\Comparison;
+use BraveAnvil\Prove\Method\MethodCurve;
+use BraveAnvil\Prove\Plan\PlanCurve;
+use BraveAnvil\Prove\ProveFigure;
+use BraveAnvil\Prove\ProveFinding;
 use BraveAnvil\RuleBook\Iec\IecRuleBook;
 use BraveAnvil\RuleBook\Tables;
 use BraveAnvil\RunCurve;
@@ -94,6 +99,7 @@ final class SolutionSchema
             'figures' => Shape::list(self::figure()),
             'findings' => Shape::list(self::finding()),
             'errors' => Shape::list(self::fieldError()),
+            'comparisons' => Shape::list(Comparison::schema()),
             'curves' => self::curves(),
             'sentences' => [
                 ...Shape::map(Shape::text(), 'The outcome of each station in one sentence'),
@@ -160,7 +166,7 @@ final class SolutionSchema
             ...PlateFigure::cases(), ...PowerFigure::cases(), ...MeasuredFigure::cases(), ...WindingFigure::cases(),
             ...StartFigure::cases(), ...CableFigure::cases(), ...GuardFigure::cases(), ...FaultFigure::cases(), ...CorrectFigure::cases(),
             ...MoneyFigure::cases(), ...BankFigure::cases(),
-            ...WaveformFigure::all(), ...ComparedFigure::all(),
+            ...WaveformFigure::all(), ...ComparedFigure::all(), ...ProveFigure::all(),
         ];
 
         return array_map(static fn (FigureName $name): string => $name->key(), $names);
@@ -173,7 +179,7 @@ final class SolutionSchema
             ...PlateFinding::cases(), ...PowerFinding::cases(), ...MeasuredFinding::cases(), ...StartFinding::cases(),
             ...CableFinding::cases(), ...GuardFinding::cases(), ...FaultFinding::cases(), ...CorrectFinding::cases(),
             ...MoneyFinding::cases(), ...BankFinding::cases(),
-            ...WaveformFinding::cases(),
+            ...WaveformFinding::cases(), ...ProveFinding::cases(),
         ];
 
         return array_values(array_unique(array_map(static fn (FindingCode $code): string => $code->code(), $codes)));
@@ -256,6 +262,7 @@ final class SolutionSchema
                 'correction' => CorrectionCurve::schema(), 'placement' => PlacementCurve::schema(),
                 'money' => MoneyCurve::schema(), 'bank_day' => BankDayCurve::schema(),
                 'resonance' => ResonanceCurve::schema(),
+                'plan' => PlanCurve::schema(), 'measuring' => MethodCurve::schema(),
                 'trial' => TrialCurve::schema(), 'after_fitting' => AfterCurve::schema(),
             ],
         ];

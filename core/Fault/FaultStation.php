@@ -54,7 +54,7 @@ final readonly class FaultStation
      * @param  Figure|null  $supply  nominal voltage between lines, V
      * @param  Figure|null  $prospective  largest fault current, A
      * @param  Demand|null  $demand  of the line, null while it waits
-     * @return Figure|null what an earth fault at the motor lets flow, A; null where that is not known
+     * @return LoopCheck|null null while something waits
      */
     public function solve(
         Circuit $circuit,
@@ -65,7 +65,7 @@ final readonly class FaultStation
         ?Demand $demand,
         ?LoopJudge $judge,
         Ledger $ledger,
-    ): ?Figure {
+    ): ?LoopCheck {
         if ($cabling->motor === null || $cabling->motor->byAmpacity === null) {
             return null;
         }

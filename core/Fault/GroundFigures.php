@@ -39,7 +39,7 @@ final readonly class GroundFigures
      * @param  Figure|null  $prospective  largest fault current, A
      * @param  Figure|null  $motorProtective  its size
      * @param  Figure|null  $lineProtective  its size
-     * @return Figure|null what a ground fault at the motor lets flow, A
+     * @return LoopCheck|null null while something waits
      */
     public function write(
         Circuit $circuit,
@@ -50,7 +50,7 @@ final readonly class GroundFigures
         ?Figure $motorProtective,
         ?Figure $lineProtective,
         Ledger $ledger,
-    ): ?Figure {
+    ): ?LoopCheck {
         $near = $this->nearEnd($circuit, $cabling, $prospective, $ledger);
         if ($circuit->chosen('supply.earthing', Earthing::class) === Earthing::It) {
             (new UnearthedNotes($this->words))->unearthed($ledger);
@@ -73,7 +73,7 @@ final readonly class GroundFigures
         }
         $ohm = $supply->loop($loop);
         $amperes = $supply->faultCurrent($ohm);
-        $ledger->work(FaultFigure::LoopImpedance)
+        $impedance = $ledger->work(FaultFigure::LoopImpedance)
             ->from(size: $motorProtective)
             ->as('source + lines + grounding conductors', 'with {size} to the motor')
             ->equals($ohm)
@@ -91,7 +91,7 @@ final readonly class GroundFigures
             (new UnearthedNotes($this->words))->resistor($circuit, $amperes, $loop->resistance / 2, $ledger);
             self::draw(null, 'by the ground-fault relay alone', $near, $ledger);
 
-            return $current;
+            return new LoopCheck($current, $impedance, null);
         }
         $basis = $protection->groundingBasis;
         self::draw(
@@ -108,7 +108,7 @@ final readonly class GroundFigures
                 ->source(self::SOURCE)->on(FaultFigure::EarthFaultCurrent, CableFigure::ProtectiveSize);
         }
 
-        return $current;
+        return new LoopCheck($current, $impedance, null);
     }
 
     /**

@@ -32,7 +32,7 @@ final readonly class LoopFigures
     /**
      * @param  Figure  $line  nominal voltage between lines, V
      * @param  Figure|null  $prospective  largest fault current, A
-     * @return Figure|null what an earth fault at the motor lets flow, A
+     * @return LoopCheck|null null while something waits
      */
     public function write(
         Circuit $circuit,
@@ -43,7 +43,7 @@ final readonly class LoopFigures
         ?LoopJudge $judge,
         ?SettledPaths $settled,
         Ledger $ledger,
-    ): ?Figure {
+    ): ?LoopCheck {
         $reader = EarthSupplyReader::read($circuit, $line->number(), $this->rules->earthVoltage($line->number()), null);
         $supply = $reader->supply;
         if ($judge === null || $settled === null || $supply === null) {
@@ -62,13 +62,13 @@ final readonly class LoopFigures
             ->source($this->rules->source())
             ->assuming(...$supply->assumptions)
             ->write();
-        $ledger->work(FaultFigure::LoopImpedance)
+        $impedance = $ledger->work(FaultFigure::LoopImpedance)
             ->as('source + lines + protective conductors', self::loopText($supply, $settled))
             ->equals($fault->loopOhm)
             ->source('at operating temperature; '.$this->rules->source())
             ->assuming(...$supply->assumptions)
             ->write();
-        $this->times($circuit, $supply, $protection, $judge, $settled, $current, $ledger);
+        $limit = $this->times($circuit, $supply, $protection, $judge, $settled, $current, $ledger);
         if ($fault->energy !== null) {
             $ledger->work(FaultFigure::LetThrough)
                 ->from(I: $current)
@@ -82,7 +82,7 @@ final readonly class LoopFigures
         $this->nearEnd($protection, $prospective, $withstand, $ledger);
         $this->verdicts($cabling, $protection, $supply, $settled, $ledger);
 
-        return $current;
+        return new LoopCheck($current, $impedance, $limit);
     }
 
     private function waits(Circuit $circuit, EarthSupplyReader $reader, Protection $protection, Ledger $ledger): void
@@ -201,6 +201,7 @@ final readonly class LoopFigures
             $part($settled->motor);
     }
 
+    /** @return Figure|null largest loop impedance with which the device clears in time, Ω */
     private function times(
         Circuit $circuit,
         EarthSupply $supply,
@@ -209,10 +210,10 @@ final readonly class LoopFigures
         SettledPaths $settled,
         Figure $current,
         Ledger $ledger,
-    ): void {
+    ): ?Figure {
         $device = $protection->device;
         if ($device === null || $protection->rating === null || $supply->earthing === Earthing::Resistance) {
-            return;
+            return null;
         }
         $limit = $this->rules->timeLimit($supply->earthVolts, $device->rating(), $supply->ownElectrode);
         $ledger->work(FaultFigure::DisconnectionLimit)
@@ -241,6 +242,8 @@ final readonly class LoopFigures
             ->do('Measure at the motor before it goes into service.')
             ->source('common practice, no source')->on(FaultFigure::LoopImpedanceLimit);
         $this->shortTime($circuit, $supply, $protection, $settled, $ledger);
+
+        return $most;
     }
 
     /** Where device and relay stand on both sides of the step, practice differs on which of them counts. */

@@ -96,15 +96,12 @@ final class Meters
     private static function voltages(array $read, Figure $mean, Ledger $ledger): ?Figure
     {
         $unbalance = self::unbalance(MeasuredFigure::VoltageUnbalance, $read, $mean, 'NEMA MG 1 14.36 (from memory)', $ledger);
-        // Of three magnitudes that close a triangle, the negative over the positive sequence.
-        $squares = array_map(static fn (Figure $f): float => $f->number() ** 2, $read);
-        $beta = array_sum(array_map(static fn (float $s): float => $s ** 2, $squares)) / array_sum($squares) ** 2;
-        $root = 3 - 6 * $beta;
+        [$beta, $share] = self::sequenceShare(array_map(static fn (Figure $f): float => $f->number(), $read));
         $sequence = null;
-        if ($root >= 0) {
+        if ($share !== null) {
             $sequence = $ledger
                 ->work(MeasuredFigure::NegativeSequence)
-                ->equals(100 * sqrt(max(0.0, (1 - sqrt($root)) / (1 + sqrt($root)))))
+                ->equals(100 * $share)
                 ->as(
                     '√((1 − √(3 − 6 β)) / (1 + √(3 − 6 β)))',
                     'β = '.Show::number($beta, 6).', from fourth powers and squares of the three voltages',
@@ -137,6 +134,21 @@ final class Meters
         }
 
         return $sequence;
+    }
+
+    /**
+     * Negative over positive sequence of three line voltages that close a triangle.
+     *
+     * @param  list<float>  $volts
+     * @return array{float, float|null} β of IEC 61000-4-30 (from memory), and the share in parts of one; null where they close none
+     */
+    public static function sequenceShare(array $volts): array
+    {
+        $squares = array_map(static fn (float $v): float => $v ** 2, $volts);
+        $beta = array_sum(array_map(static fn (float $s): float => $s ** 2, $squares)) / array_sum($squares) ** 2;
+        $root = 3 - 6 * $beta;
+
+        return [$beta, $root < 0 ? null : sqrt(max(0.0, (1 - sqrt($root)) / (1 + sqrt($root))))];
     }
 
     /** @param  list<Figure>  $read */

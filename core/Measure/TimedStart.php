@@ -12,9 +12,9 @@ use BraveAnvil\Solution\Unit;
 final class TimedStart
 {
     /** The shortest and, where no worst case is computed, the longest time that is to be expected, over the computed one. */
-    private const SHORTEST = 0.7;
+    public const SHORTEST = 0.7;
 
-    private const LONGEST = 2.0;
+    public const LONGEST = 2.0;
 
     /**
      * @param  float  $seconds  from switching on to full speed

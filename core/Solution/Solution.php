@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Solution;
 
+use BraveAnvil\Prove\Comparison;
 use BraveAnvil\Version;
 
 /** All that is computed from a circuit. The same circuit, tables and core version give the same solution, byte for byte. */
@@ -24,6 +25,7 @@ final readonly class Solution
      * @param  array<string, string>  $words  the rule book's terms
      * @param  array<string, array{text: string, figures: list<string>}>  $meanings  what the stamps of the plate say and which figures follow from them, by path
      * @param  array<string, FieldNote>  $fields  what the page shows beside each field
+     * @param  list<Comparison>  $comparisons  of the circuit's readings, in their order
      */
     public function __construct(
         public string $tag = '',
@@ -40,6 +42,7 @@ final readonly class Solution
         public array $meanings = [],
         public array $fields = [],
         public string $core = Version::CORE,
+        public array $comparisons = [],
     ) {
     }
 
@@ -76,6 +79,7 @@ final readonly class Solution
             'figures' => array_map(static fn (Figure $f): array => $f->toArray(), $this->figures),
             'findings' => array_map(static fn (Finding $f): array => $f->toArray(), $this->findings),
             'errors' => array_map(static fn (FieldError $e): array => $e->toArray(), $this->errors),
+            'comparisons' => array_map(static fn (Comparison $c): array => $c->toArray(), $this->comparisons),
             'curves' => (object) array_map(static fn (Curve $c): array => $c->toArray(), $this->curves),
             'sentences' => (object) $this->sentences,
             'blocked' => $this->blocked,

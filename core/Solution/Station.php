@@ -13,4 +13,5 @@ enum Station: string
     case Cable = 'cable';
     case Guard = 'guard';
     case Correct = 'correct';
+    case Prove = 'prove';
 }

@@ -17,6 +17,7 @@ final readonly class StartFigures
      * @param  Figure|null  $starTorque  N·m
      * @param  Figure|null  $reclosingPeak  when delta closes, worst case, A
      * @param  Figure|null  $ratedCurrent  of the motor, in the line, A
+     * @param  float|null  $firstPeak  over √2 times the standstill current, of the motor’s own power factor
      * @param  Figure|null  $highest  locked-rotor current that the plate's tolerance or letter allows at most, A
      */
     public function __construct(
@@ -28,6 +29,7 @@ final readonly class StartFigures
         public ?Figure $reclosingPeak,
         public ?Figure $highest = null,
         public ?Figure $ratedCurrent = null,
+        public ?float $firstPeak = null,
     ) {
     }
 }

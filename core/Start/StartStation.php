@@ -32,13 +32,14 @@ final readonly class StartStation
         $method = Methods::of($circuit, $this->practice->runUp());
         $range = (new LockedRotor($this->book, $this->practice))->solve($circuit, $motor, $load, $ledger);
         $lockedRotor = $range->current;
-        [$peak, $reclosing] = [null, null];
+        [$peak, $reclosing, $first] = [null, null, null];
         if ($lockedRotor !== null) {
             $cos = (new StandstillPowerFactor($this->practice->starting()))->solve($circuit, $motor, $ledger);
+            $first = self::kappa($cos->number());
             $peak = $this->peaks($lockedRotor, $cos, $ledger);
             $reclosing = StarDelta::isPossible($circuit, $motor) ? $this->reclosing($lockedRotor, $cos, $ledger) : null;
         }
-        $figures = $this->standstill($circuit, $motor, $load, $range, $peak, $reclosing, $ledger);
+        $figures = $this->standstill($circuit, $motor, $load, $range, $peak, $reclosing, $first, $ledger);
         if ($name !== null) {
             $ledger->work(StartFigure::Method)->equals($name->value)->source($circuit->assumed('starter.method') ?? 'typed')->write();
         }
@@ -86,6 +87,7 @@ final readonly class StartStation
         LockedRotorRange $range,
         ?Figure $peak,
         ?Figure $reclosing,
+        ?float $first,
         Ledger $ledger,
     ): StartFigures {
         $lockedRotor = $range->current;
@@ -94,7 +96,7 @@ final readonly class StartStation
         $torque = $rated === null || $ratio === null ? null : $ledger->work(StartFigure::LockedRotorTorque)->from(k: $ratio, T: $rated)
             ->as('Tst/Tn · T_n', '{k} × {T}')->equals($ratio->number() * $rated->number())->write();
         if (! StarDelta::isPossible($circuit, $motor)) {
-            return new StartFigures($lockedRotor, $peak, $torque, null, null, null, $range->high, $load->ratedCurrent());
+            return new StartFigures($lockedRotor, $peak, $torque, null, null, null, $range->high, $load->ratedCurrent(), $first);
         }
         $star = $lockedRotor === null ? null : $ledger->work(StartFigure::StarLineCurrent)->from(I: $lockedRotor)->as('I_LR / 3', '{I} ÷ 3')
             ->equals($lockedRotor->number() / 3)->write();
@@ -110,7 +112,7 @@ final readonly class StartStation
                 ->write();
         }
 
-        return new StartFigures($lockedRotor, $peak, $torque, $star, $starTorque, $reclosing, $range->high, $current);
+        return new StartFigures($lockedRotor, $peak, $torque, $star, $starTorque, $reclosing, $range->high, $current, $first);
     }
 
     private function typicalTorque(Circuit $circuit, Motor $motor): ?Figure

@@ -195,7 +195,7 @@ final readonly class Hand
     {
         $this->until(
             fn (): bool => $this->driver->findElements(WebDriverBy::cssSelector('[data-save=saved]')) !== [],
-            8,
+            25,
             'the draft is not saved',
         );
     }

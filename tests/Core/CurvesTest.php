@@ -133,6 +133,7 @@ final class CurvesTest extends CoreTestCase
     public function test_a_station_that_waits_draws_nothing(): void
     {
         $curves = Circuits::solve(['rule_book' => 'iec'])->curves;
-        self::assertSame(['run'], array_keys($curves));
+        // The plan of readings and the ways of measuring wait for nothing.
+        self::assertSame(['run', 'plan', 'measuring'], array_keys($curves));
     }
 }

@@ -29,6 +29,12 @@ export interface Circuit {
      * Surroundings. One of dry, damp, outdoor, wash_down, dust, combustible_dust.
      */
     surroundings?: ('dry' | 'damp' | 'outdoor' | 'wash_down' | 'dust' | 'combustible_dust' | null) | string;
+    /**
+     * Readings. A list of readings, each with its kind, its time and its values.
+     */
+    readings?: {
+        [k: string]: unknown;
+    };
     supply?: {
         /**
          * Supply voltage. Line volts from 100 to 1000, such as 400, 480Y/277 or 400/230.
@@ -484,6 +490,22 @@ export interface Circuit {
          * Voltage transformers. A ratio such as 480/120 or 4; 1 without.
          */
         voltage_ratio?: string | number | null;
+        /**
+         * What is at hand. What is at hand: voltmeter, clamp, wattmeter, two_wattmeters, and so on.
+         */
+        instruments?: string[] | string | null;
+        /**
+         * Neutral at the place. One of present, absent.
+         */
+        neutral?: ('present' | 'absent' | null) | string;
+        /**
+         * Shunt. Ohms, such as 1 mΩ or 0.01.
+         */
+        shunt_ohm?: string | number | null;
+        /**
+         * Its rating. Watts, such as 5.
+         */
+        shunt_power?: string | number | null;
         /**
          * Speed. Revolutions per minute, such as 1490.
          */
@@ -1407,11 +1429,197 @@ export type FigureKey =
     | 'start.compare_drive_dip_at_motor'
     | 'start.compare_drive_start_energy'
     | 'start.compare_drive_torque_step'
-    | 'start.compare_drive_verdict';
+    | 'start.compare_drive_verdict'
+    | 'prove.winding_resistance.verdict'
+    | 'prove.winding_resistance.pattern'
+    | 'prove.winding_resistance.measured'
+    | 'prove.winding_resistance.expected'
+    | 'prove.winding_resistance.low'
+    | 'prove.winding_resistance.high'
+    | 'prove.winding_resistance.unbalance'
+    | 'prove.winding_resistance.unbalance_expected'
+    | 'prove.winding_resistance.unbalance_low'
+    | 'prove.winding_resistance.unbalance_high'
+    | 'prove.winding_resistance.at_reference'
+    | 'prove.winding_resistance.at_reference_expected'
+    | 'prove.winding_resistance.at_reference_low'
+    | 'prove.winding_resistance.at_reference_high'
+    | 'prove.winding_resistance.change'
+    | 'prove.winding_resistance.change_expected'
+    | 'prove.winding_resistance.change_low'
+    | 'prove.winding_resistance.change_high'
+    | 'prove.winding_resistance.winding_1'
+    | 'prove.winding_resistance.winding_1_expected'
+    | 'prove.winding_resistance.winding_1_low'
+    | 'prove.winding_resistance.winding_1_high'
+    | 'prove.winding_resistance.winding_2'
+    | 'prove.winding_resistance.winding_2_expected'
+    | 'prove.winding_resistance.winding_2_low'
+    | 'prove.winding_resistance.winding_2_high'
+    | 'prove.winding_resistance.winding_3'
+    | 'prove.winding_resistance.winding_3_expected'
+    | 'prove.winding_resistance.winding_3_low'
+    | 'prove.winding_resistance.winding_3_high'
+    | 'prove.insulation_resistance.verdict'
+    | 'prove.insulation_resistance.pattern'
+    | 'prove.insulation_resistance.measured'
+    | 'prove.insulation_resistance.expected'
+    | 'prove.insulation_resistance.low'
+    | 'prove.insulation_resistance.high'
+    | 'prove.insulation_resistance.minimum'
+    | 'prove.insulation_resistance.minimum_expected'
+    | 'prove.insulation_resistance.minimum_low'
+    | 'prove.insulation_resistance.minimum_high'
+    | 'prove.insulation_resistance.polarization_index'
+    | 'prove.insulation_resistance.polarization_index_expected'
+    | 'prove.insulation_resistance.polarization_index_low'
+    | 'prove.insulation_resistance.polarization_index_high'
+    | 'prove.relay_trip.verdict'
+    | 'prove.relay_trip.pattern'
+    | 'prove.relay_trip.measured'
+    | 'prove.relay_trip.expected'
+    | 'prove.relay_trip.low'
+    | 'prove.relay_trip.high'
+    | 'prove.supply_voltage.verdict'
+    | 'prove.supply_voltage.pattern'
+    | 'prove.supply_voltage.measured'
+    | 'prove.supply_voltage.expected'
+    | 'prove.supply_voltage.low'
+    | 'prove.supply_voltage.high'
+    | 'prove.supply_voltage.volts_23'
+    | 'prove.supply_voltage.volts_23_expected'
+    | 'prove.supply_voltage.volts_23_low'
+    | 'prove.supply_voltage.volts_23_high'
+    | 'prove.supply_voltage.volts_31'
+    | 'prove.supply_voltage.volts_31_expected'
+    | 'prove.supply_voltage.volts_31_low'
+    | 'prove.supply_voltage.volts_31_high'
+    | 'prove.supply_voltage.unbalance'
+    | 'prove.supply_voltage.unbalance_expected'
+    | 'prove.supply_voltage.unbalance_low'
+    | 'prove.supply_voltage.unbalance_high'
+    | 'prove.loop_impedance.verdict'
+    | 'prove.loop_impedance.pattern'
+    | 'prove.loop_impedance.measured'
+    | 'prove.loop_impedance.expected'
+    | 'prove.loop_impedance.low'
+    | 'prove.loop_impedance.high'
+    | 'prove.loop_impedance.limit_cold'
+    | 'prove.loop_impedance.limit_cold_expected'
+    | 'prove.loop_impedance.limit_cold_low'
+    | 'prove.loop_impedance.limit_cold_high'
+    | 'prove.rotation.verdict'
+    | 'prove.rotation.pattern'
+    | 'prove.no_load_current.verdict'
+    | 'prove.no_load_current.pattern'
+    | 'prove.no_load_current.measured'
+    | 'prove.no_load_current.expected'
+    | 'prove.no_load_current.low'
+    | 'prove.no_load_current.high'
+    | 'prove.inrush.verdict'
+    | 'prove.inrush.pattern'
+    | 'prove.inrush.measured'
+    | 'prove.inrush.expected'
+    | 'prove.inrush.low'
+    | 'prove.inrush.high'
+    | 'prove.run_up_time.verdict'
+    | 'prove.run_up_time.pattern'
+    | 'prove.run_up_time.measured'
+    | 'prove.run_up_time.expected'
+    | 'prove.run_up_time.low'
+    | 'prove.run_up_time.high'
+    | 'prove.line_current.verdict'
+    | 'prove.line_current.pattern'
+    | 'prove.line_current.measured'
+    | 'prove.line_current.expected'
+    | 'prove.line_current.low'
+    | 'prove.line_current.high'
+    | 'prove.line_current.unbalance'
+    | 'prove.line_current.unbalance_expected'
+    | 'prove.line_current.unbalance_low'
+    | 'prove.line_current.unbalance_high'
+    | 'prove.power.verdict'
+    | 'prove.power.pattern'
+    | 'prove.power.measured'
+    | 'prove.power.expected'
+    | 'prove.power.low'
+    | 'prove.power.high'
+    | 'prove.power.power_factor'
+    | 'prove.power.power_factor_expected'
+    | 'prove.power.power_factor_low'
+    | 'prove.power.power_factor_high'
+    | 'prove.power.load_implied'
+    | 'prove.power.load_implied_expected'
+    | 'prove.power.load_implied_low'
+    | 'prove.power.load_implied_high'
+    | 'prove.speed.verdict'
+    | 'prove.speed.pattern'
+    | 'prove.speed.measured'
+    | 'prove.speed.expected'
+    | 'prove.speed.low'
+    | 'prove.speed.high'
+    | 'prove.speed.load_implied'
+    | 'prove.speed.load_implied_expected'
+    | 'prove.speed.load_implied_low'
+    | 'prove.speed.load_implied_high'
+    | 'prove.capacitor.verdict'
+    | 'prove.capacitor.pattern'
+    | 'prove.capacitor.measured'
+    | 'prove.capacitor.expected'
+    | 'prove.capacitor.low'
+    | 'prove.capacitor.high'
+    | 'prove.capacitor.amps_2'
+    | 'prove.capacitor.amps_2_expected'
+    | 'prove.capacitor.amps_2_low'
+    | 'prove.capacitor.amps_2_high'
+    | 'prove.capacitor.amps_3'
+    | 'prove.capacitor.amps_3_expected'
+    | 'prove.capacitor.amps_3_low'
+    | 'prove.capacitor.amps_3_high'
+    | 'prove.correction.verdict'
+    | 'prove.correction.pattern'
+    | 'prove.correction.measured'
+    | 'prove.correction.expected'
+    | 'prove.correction.low'
+    | 'prove.correction.high'
+    | 'prove.correction.power_factor'
+    | 'prove.correction.power_factor_expected'
+    | 'prove.correction.power_factor_low'
+    | 'prove.correction.power_factor_high'
+    | 'prove.correction.share'
+    | 'prove.correction.share_expected'
+    | 'prove.correction.share_low'
+    | 'prove.correction.share_high'
+    | 'prove.vibration.verdict'
+    | 'prove.vibration.pattern'
+    | 'prove.vibration.measured'
+    | 'prove.vibration.expected'
+    | 'prove.vibration.low'
+    | 'prove.vibration.high'
+    | 'prove.vibration.zone'
+    | 'prove.vibration.zone_expected'
+    | 'prove.vibration.zone_low'
+    | 'prove.vibration.zone_high'
+    | 'prove.temperature.verdict'
+    | 'prove.temperature.pattern'
+    | 'prove.temperature.measured'
+    | 'prove.temperature.expected'
+    | 'prove.temperature.low'
+    | 'prove.temperature.high'
+    | 'prove.temperature_rise.verdict'
+    | 'prove.temperature_rise.pattern'
+    | 'prove.temperature_rise.measured'
+    | 'prove.temperature_rise.expected'
+    | 'prove.temperature_rise.low'
+    | 'prove.temperature_rise.high'
+    | 'prove.temperature_rise.limit'
+    | 'prove.temperature_rise.limit_expected'
+    | 'prove.temperature_rise.limit_low'
+    | 'prove.temperature_rise.limit_high';
 /**
  * The stations in their order on screen.
  */
-export type StationName = 'plate' | 'power' | 'start' | 'cable' | 'guard' | 'correct';
+export type StationName = 'plate' | 'power' | 'start' | 'cable' | 'guard' | 'correct' | 'prove';
 /**
  * Every field of a circuit.
  */
@@ -1422,6 +1630,7 @@ export type FieldPath =
     | 'rule_book'
     | 'subject'
     | 'surroundings'
+    | 'readings'
     | 'supply.voltage'
     | 'supply.frequency'
     | 'supply.phases'
@@ -1530,6 +1739,10 @@ export type FieldPath =
     | 'measure.current_distortion'
     | 'measure.current_ratio'
     | 'measure.voltage_ratio'
+    | 'measure.instruments'
+    | 'measure.neutral'
+    | 'measure.shunt_ohm'
+    | 'measure.shunt_power'
     | 'measure.speed'
     | 'measure.torque'
     | 'windings.impedance'
@@ -1845,7 +2058,24 @@ export type FindingCode =
     | 'offset_i2'
     | 'offset_i3'
     | 'voltage_distorted'
-    | 'few_samples';
+    | 'few_samples'
+    | 'winding_resistance'
+    | 'insulation_resistance'
+    | 'loop_impedance'
+    | 'relay_trip'
+    | 'supply_voltage'
+    | 'rotation'
+    | 'no_load_current'
+    | 'inrush'
+    | 'run_up_time'
+    | 'line_current'
+    | 'power'
+    | 'speed'
+    | 'capacitor'
+    | 'correction'
+    | 'vibration'
+    | 'temperature'
+    | 'temperature_rise';
 
 /**
  * All that is computed from a circuit.
@@ -1859,6 +2089,7 @@ export interface Solution {
     figures: Figure[];
     findings: Finding[];
     errors: FieldError[];
+    comparisons: Comparison[];
     curves: Curves;
     /**
      * The outcome of each station in one sentence
@@ -1884,6 +2115,7 @@ export interface Solution {
         rule_book?: FieldNote;
         subject?: FieldNote;
         surroundings?: FieldNote;
+        readings?: FieldNote;
         'supply.voltage'?: FieldNote;
         'supply.frequency'?: FieldNote;
         'supply.phases'?: FieldNote;
@@ -1992,6 +2224,10 @@ export interface Solution {
         'measure.current_distortion'?: FieldNote;
         'measure.current_ratio'?: FieldNote;
         'measure.voltage_ratio'?: FieldNote;
+        'measure.instruments'?: FieldNote;
+        'measure.neutral'?: FieldNote;
+        'measure.shunt_ohm'?: FieldNote;
+        'measure.shunt_power'?: FieldNote;
         'measure.speed'?: FieldNote;
         'measure.torque'?: FieldNote;
         'windings.impedance'?: FieldNote;
@@ -2137,6 +2373,7 @@ export interface Figure {
         | 'J'
         | 'A²s'
         | 'Wh'
+        | 'mm/s'
         | 'g'
         | 'kg'
         | 'hp'
@@ -2198,6 +2435,60 @@ export interface FieldError {
     kind: 'unreadable' | 'impossible' | 'missing' | 'refused';
 }
 /**
+ * Every starting method for this motor and load.
+ */
+export interface Comparison {
+    sentence: string;
+    rows: ComparedRow[];
+}
+export interface ComparedRow {
+    key:
+        | 'direct'
+        | 'star_delta'
+        | 'star_delta_closed'
+        | 'autotransformer_50'
+        | 'autotransformer_65'
+        | 'autotransformer_80'
+        | 'resistor'
+        | 'reactor'
+        | 'soft_starter'
+        | 'drive';
+    name: string;
+    chosen: boolean;
+    recommended: boolean;
+    verdict: 'runs_up' | 'refused' | 'stalls' | 'may_stall' | 'dips_bus' | 'dips_motor' | 'little_torque' | 'trips_relay' | 'above_limit';
+    verdict_word: string;
+    reason: string;
+    line: Shown | null;
+    peak: Shown | null;
+    torque: Shown | null;
+    margin: Shown | null;
+    time: Shown | null;
+    worst: Shown | null;
+    dip: Shown | null;
+    dip_at_motor: Shown | null;
+    heat: Shown | null;
+    step: Shown | null;
+    parts: string[];
+    sets: {
+        method: string;
+        tap_percent: string | null;
+        transition: string | null;
+    };
+    course: {
+        time: number;
+        line: number;
+        speed: number;
+    }[];
+}
+/**
+ * A number for geometry with the text that a person reads.
+ */
+export interface Shown {
+    value: number;
+    shown: string;
+}
+/**
  * Series for the pictures; absent where their station waits.
  */
 export interface Curves {
@@ -2222,6 +2513,8 @@ export interface Curves {
     money?: MoneyCurve;
     bank_day?: BankDayCurve;
     resonance?: ResonanceCurve;
+    plan?: PlanCurve;
+    measuring?: MethodCurve;
     trial?: TrialCurve;
     after_fitting?: AfterCurve;
 }
@@ -2253,13 +2546,6 @@ export interface RunFlow {
     line: Shown | null;
     lead: Shown | null;
     power_factor: Shown | null;
-}
-/**
- * A number for geometry with the text that a person reads.
- */
-export interface Shown {
-    value: number;
-    shown: string;
 }
 /**
  * The terminal box: how the links stand now, and how they would for the plate’s other voltage.
@@ -2521,53 +2807,6 @@ export interface ContactorTime {
     shown: string;
 }
 /**
- * Every starting method for this motor and load.
- */
-export interface Comparison {
-    sentence: string;
-    rows: ComparedRow[];
-}
-export interface ComparedRow {
-    key:
-        | 'direct'
-        | 'star_delta'
-        | 'star_delta_closed'
-        | 'autotransformer_50'
-        | 'autotransformer_65'
-        | 'autotransformer_80'
-        | 'resistor'
-        | 'reactor'
-        | 'soft_starter'
-        | 'drive';
-    name: string;
-    chosen: boolean;
-    recommended: boolean;
-    verdict: 'runs_up' | 'refused' | 'stalls' | 'may_stall' | 'dips_bus' | 'dips_motor' | 'little_torque' | 'trips_relay' | 'above_limit';
-    verdict_word: string;
-    reason: string;
-    line: Shown | null;
-    peak: Shown | null;
-    torque: Shown | null;
-    margin: Shown | null;
-    time: Shown | null;
-    worst: Shown | null;
-    dip: Shown | null;
-    dip_at_motor: Shown | null;
-    heat: Shown | null;
-    step: Shown | null;
-    parts: string[];
-    sets: {
-        method: string;
-        tap_percent: string | null;
-        transition: string | null;
-    };
-    course: {
-        time: number;
-        line: number;
-        speed: number;
-    }[];
-}
-/**
  * Torque and current over speed, in N·m, A and rpm.
  */
 export interface TorqueSpeedCurve {
@@ -2691,6 +2930,73 @@ export interface ResonanceCurve {
 export interface ResonancePoint {
     order: number;
     times: number;
+}
+export interface PlanCurve {
+    next:
+        | 'winding_resistance'
+        | 'insulation_resistance'
+        | 'relay_trip'
+        | 'supply_voltage'
+        | 'loop_impedance'
+        | 'rotation'
+        | 'no_load_current'
+        | 'inrush'
+        | 'run_up_time'
+        | 'line_current'
+        | 'power'
+        | 'speed'
+        | 'capacitor'
+        | 'correction'
+        | 'vibration'
+        | 'temperature'
+        | 'temperature_rise'
+        | null;
+    phases: PlanPhase[];
+}
+export interface PlanPhase {
+    phase: 'dead' | 'live' | 'first_start' | 'under_load';
+    label: string;
+    caution: string;
+    steps: PlanStep[];
+}
+export interface PlanStep {
+    kind:
+        | 'winding_resistance'
+        | 'insulation_resistance'
+        | 'relay_trip'
+        | 'supply_voltage'
+        | 'loop_impedance'
+        | 'rotation'
+        | 'no_load_current'
+        | 'inrush'
+        | 'run_up_time'
+        | 'line_current'
+        | 'power'
+        | 'speed'
+        | 'capacitor'
+        | 'correction'
+        | 'vibration'
+        | 'temperature'
+        | 'temperature_rise';
+    label: string;
+    needed: boolean;
+    proves: string;
+    expects: string;
+    before: string[];
+    state: 'open' | 'simulated' | 'agrees' | 'differs' | 'cannot_be_compared';
+    reading: number | null;
+}
+export interface MethodCurve {
+    ways: MeasuringWay[];
+    scope: string[];
+    shunt: string;
+}
+export interface MeasuringWay {
+    way: string;
+    label: string;
+    shows: string;
+    cannot: string;
+    lacks: string;
 }
 export interface TrialCurve {
     minutes: number;
@@ -2904,6 +3210,13 @@ export interface ReadingsAnswer {
  */
 export interface Reading {
     id: number;
+    kind: ReadingKind;
+    load_percent: string | null;
+    simulated: boolean;
+    /**
+     * as the open format has it
+     */
+    document: Record<string, unknown>;
     method: string;
     instrument: string;
     note: string;
@@ -3140,6 +3453,7 @@ export const FIELDS: Readonly<Record<FieldPath, { label: string; unit: string; h
     rule_book: { label: 'Rule book', unit: '', hint: '' },
     subject: { label: 'What stands here', unit: '', hint: '' },
     surroundings: { label: 'Surroundings', unit: '', hint: '' },
+    readings: { label: 'Readings', unit: '', hint: '' },
     'supply.voltage': { label: 'Supply voltage', unit: 'V', hint: '' },
     'supply.frequency': { label: 'Supply frequency', unit: 'Hz', hint: '' },
     'supply.phases': { label: 'Phases', unit: '', hint: '' },
@@ -3248,6 +3562,10 @@ export const FIELDS: Readonly<Record<FieldPath, { label: string; unit: string; h
     'measure.current_distortion': { label: 'Distortion of the current', unit: '%', hint: 'THD, where the meter shows it.' },
     'measure.current_ratio': { label: 'Current transformers', unit: '', hint: '200/5, or 1 without' },
     'measure.voltage_ratio': { label: 'Voltage transformers', unit: '', hint: '480/120, or 1 without' },
+    'measure.instruments': { label: 'What is at hand', unit: '', hint: '' },
+    'measure.neutral': { label: 'Neutral at the place', unit: '', hint: '' },
+    'measure.shunt_ohm': { label: 'Shunt', unit: 'Ω', hint: 'for a scope; left empty, one is proposed' },
+    'measure.shunt_power': { label: 'Its rating', unit: 'W', hint: '' },
     'measure.speed': { label: 'Speed', unit: 'rpm', hint: 'by tachometer, if you have one' },
     'measure.torque': { label: 'Torque at the brake', unit: 'N·m', hint: '' },
     'windings.impedance': { label: 'Ohms of each winding', unit: 'Ω', hint: 'or the rating of an element, or an ohmmeter reading' },
@@ -3372,4 +3690,1300 @@ export const FIELDS: Readonly<Record<FieldPath, { label: string; unit: string; h
     'settings.tariff.power_factor.reference': { label: 'Raised below', unit: '', hint: '' },
     'settings.site_load.power': { label: 'All else on the site', unit: 'kW', hint: 'At the same time, without this circuit.' },
     'settings.site_load.reactive': { label: 'Its reactive power', unit: 'kvar', hint: '' },
+};
+
+export type ReadingKind =
+    | 'winding_resistance'
+    | 'insulation_resistance'
+    | 'relay_trip'
+    | 'supply_voltage'
+    | 'loop_impedance'
+    | 'rotation'
+    | 'no_load_current'
+    | 'inrush'
+    | 'run_up_time'
+    | 'line_current'
+    | 'power'
+    | 'speed'
+    | 'capacitor'
+    | 'correction'
+    | 'vibration'
+    | 'temperature'
+    | 'temperature_rise';
+export interface ReadingField {
+    name: string;
+    label: string;
+    unit: string;
+    accepted: string;
+    empty: string;
+    several: boolean;
+    choices: readonly { value: string; label: string }[];
+}
+/** What is typed for each kind of reading, in the order in which a circuit is proved. */
+export const READINGS: Readonly<Record<ReadingKind, { label: string; fields: readonly ReadingField[] }>> = {
+    winding_resistance: {
+        label: 'Winding resistance',
+        fields: [
+            {
+                name: 'joined',
+                label: 'Windings',
+                unit: '',
+                accepted: 'One of star, delta, open.',
+                empty: 'Not said',
+                several: false,
+                choices: [
+                    {
+                        value: 'star',
+                        label: 'star',
+                    },
+                    {
+                        value: 'delta',
+                        label: 'delta',
+                    },
+                    {
+                        value: 'open',
+                        label: 'links out',
+                    },
+                ],
+            },
+            {
+                name: 'ohms_uv',
+                label: 'U–V',
+                unit: 'Ω',
+                accepted: 'Ohms, such as 0.842 or 842 mΩ; OL where nothing flows.',
+                empty: '',
+                several: false,
+                choices: [],
+            },
+            {
+                name: 'ohms_vw',
+                label: 'V–W',
+                unit: 'Ω',
+                accepted: 'Ohms, such as 0.842 or 842 mΩ; OL where nothing flows.',
+                empty: '',
+                several: false,
+                choices: [],
+            },
+            {
+                name: 'ohms_wu',
+                label: 'W–U',
+                unit: 'Ω',
+                accepted: 'Ohms, such as 0.842 or 842 mΩ; OL where nothing flows.',
+                empty: '',
+                several: false,
+                choices: [],
+            },
+            {
+                name: 'ohms_u',
+                label: 'U1–U2',
+                unit: 'Ω',
+                accepted: 'Ohms, such as 0.842 or 842 mΩ; OL where nothing flows.',
+                empty: '',
+                several: false,
+                choices: [],
+            },
+            {
+                name: 'ohms_v',
+                label: 'V1–V2',
+                unit: 'Ω',
+                accepted: 'Ohms, such as 0.842 or 842 mΩ; OL where nothing flows.',
+                empty: '',
+                several: false,
+                choices: [],
+            },
+            {
+                name: 'ohms_w',
+                label: 'W1–W2',
+                unit: 'Ω',
+                accepted: 'Ohms, such as 0.842 or 842 mΩ; OL where nothing flows.',
+                empty: '',
+                several: false,
+                choices: [],
+            },
+            {
+                name: 'temperature',
+                label: 'Winding temperature',
+                unit: '°C',
+                accepted: 'Degrees Celsius from −40 to 250.',
+                empty: '',
+                several: false,
+                choices: [],
+            },
+            {
+                name: 'metal',
+                label: 'Wound of',
+                unit: '',
+                accepted: 'One of copper, aluminium.',
+                empty: 'Copper',
+                several: false,
+                choices: [
+                    {
+                        value: 'copper',
+                        label: 'Copper',
+                    },
+                    {
+                        value: 'aluminium',
+                        label: 'Aluminium',
+                    },
+                ],
+            },
+        ],
+    },
+    insulation_resistance: {
+        label: 'Insulation resistance',
+        fields: [
+            {
+                name: 'disconnected',
+                label: 'Taken off before',
+                unit: '',
+                accepted: 'What was taken off: drive, soft_starter, capacitor, arrester, sensors.',
+                empty: '',
+                several: true,
+                choices: [
+                    {
+                        value: 'drive',
+                        label: 'drive',
+                    },
+                    {
+                        value: 'soft_starter',
+                        label: 'soft starter',
+                    },
+                    {
+                        value: 'capacitor',
+                        label: 'capacitor',
+                    },
+                    {
+                        value: 'arrester',
+                        label: 'surge arrester',
+                    },
+                    {
+                        value: 'sensors',
+                        label: 'temperature sensors',
+                    },
+                ],
+            },
+            {
+                name: 'test_volts',
+                label: 'Test volts, dc',
+                unit: 'V',
+                accepted: 'Volts from 1 to 15 000.',
+                empty: '',
+                several: false,
+                choices: [],
+            },
+            {
+                name: 'megohms',
+                label: 'After 1 minute',
+                unit: 'MΩ',
+                accepted: 'Megohms, such as 60; GΩ and kΩ are read too.',
+                empty: '',
+                several: false,
+                choices: [],
+            },
+            {
+                name: 'megohms_10',
+                label: 'After 10 minutes',
+                unit: 'MΩ',
+                accepted: 'Megohms, such as 60; GΩ and kΩ are read too.',
+                empty: '',
+                several: false,
+                choices: [],
+            },
+            {
+                name: 'temperature',
+                label: 'Winding temperature',
+                unit: '°C',
+                accepted: 'Degrees Celsius from −40 to 250.',
+                empty: '',
+                several: false,
+                choices: [],
+            },
+            {
+                name: 'winding',
+                label: 'Winding',
+                unit: '',
+                accepted: 'One of random, form, old.',
+                empty: 'Random-wound',
+                several: false,
+                choices: [
+                    {
+                        value: 'random',
+                        label: 'random-wound',
+                    },
+                    {
+                        value: 'form',
+                        label: 'form-wound',
+                    },
+                    {
+                        value: 'old',
+                        label: 'made before about 1970',
+                    },
+                ],
+            },
+            {
+                name: 'system',
+                label: 'Insulation',
+                unit: '',
+                accepted: 'One of general, thermosetting.',
+                empty: 'The general rule',
+                several: false,
+                choices: [
+                    {
+                        value: 'general',
+                        label: 'not said, the general rule',
+                    },
+                    {
+                        value: 'thermosetting',
+                        label: 'thermosetting, class F or H',
+                    },
+                ],
+            },
+        ],
+    },
+    relay_trip: {
+        label: 'Overload relay, test trip',
+        fields: [
+            {
+                name: 'multiple',
+                label: 'Test current over the dial',
+                unit: '×',
+                accepted: 'A multiple from 1 to 20, such as 6.',
+                empty: '',
+                several: false,
+                choices: [],
+            },
+            {
+                name: 'seconds',
+                label: 'Tripped after',
+                unit: 's',
+                accepted: 'Seconds, from cold, with current in three poles.',
+                empty: '',
+                several: false,
+                choices: [],
+            },
+            {
+                name: 'class',
+                label: 'Class',
+                unit: '',
+                accepted: 'One of 5, 10A, 10, 20, 30.',
+                empty: 'As the circuit says',
+                several: false,
+                choices: [
+                    {
+                        value: '5',
+                        label: '5',
+                    },
+                    {
+                        value: '10A',
+                        label: '10A',
+                    },
+                    {
+                        value: '10',
+                        label: '10',
+                    },
+                    {
+                        value: '20',
+                        label: '20',
+                    },
+                    {
+                        value: '30',
+                        label: '30',
+                    },
+                ],
+            },
+        ],
+    },
+    supply_voltage: {
+        label: 'Supply voltages',
+        fields: [
+            {
+                name: 'volts_12',
+                label: 'L1–L2',
+                unit: 'V',
+                accepted: 'Volts from 1 to 15 000.',
+                empty: '',
+                several: false,
+                choices: [],
+            },
+            {
+                name: 'volts_23',
+                label: 'L2–L3',
+                unit: 'V',
+                accepted: 'Volts from 1 to 15 000.',
+                empty: '',
+                several: false,
+                choices: [],
+            },
+            {
+                name: 'volts_31',
+                label: 'L3–L1',
+                unit: 'V',
+                accepted: 'Volts from 1 to 15 000.',
+                empty: '',
+                several: false,
+                choices: [],
+            },
+        ],
+    },
+    loop_impedance: {
+        label: 'Fault loop impedance',
+        fields: [
+            {
+                name: 'ohms',
+                label: 'At the motor terminals',
+                unit: 'Ω',
+                accepted: 'Ohms, such as 0.842 or 842 mΩ; OL where nothing flows.',
+                empty: '',
+                several: false,
+                choices: [],
+            },
+        ],
+    },
+    rotation: {
+        label: 'Rotation',
+        fields: [
+            {
+                name: 'seen',
+                label: 'It turns',
+                unit: '',
+                accepted: 'One of right, wrong.',
+                empty: 'Not said',
+                several: false,
+                choices: [
+                    {
+                        value: 'right',
+                        label: 'the right way',
+                    },
+                    {
+                        value: 'wrong',
+                        label: 'the wrong way',
+                    },
+                ],
+            },
+        ],
+    },
+    no_load_current: {
+        label: 'No-load current',
+        fields: [
+            {
+                name: 'amps_1',
+                label: 'L1',
+                unit: 'A',
+                accepted: 'Amperes from 0 to 20 000.',
+                empty: '',
+                several: false,
+                choices: [],
+            },
+            {
+                name: 'amps_2',
+                label: 'L2',
+                unit: 'A',
+                accepted: 'Amperes from 0 to 20 000.',
+                empty: '',
+                several: false,
+                choices: [],
+            },
+            {
+                name: 'amps_3',
+                label: 'L3',
+                unit: 'A',
+                accepted: 'Amperes from 0 to 20 000.',
+                empty: '',
+                several: false,
+                choices: [],
+            },
+            {
+                name: 'volts',
+                label: 'Volts, mean',
+                unit: 'V',
+                accepted: 'Volts from 1 to 15 000.',
+                empty: '',
+                several: false,
+                choices: [],
+            },
+        ],
+    },
+    inrush: {
+        label: 'Inrush',
+        fields: [
+            {
+                name: 'amps',
+                label: 'Highest current',
+                unit: 'A',
+                accepted: 'Amperes from 0 to 20 000.',
+                empty: '',
+                several: false,
+                choices: [],
+            },
+            {
+                name: 'as',
+                label: 'It is the',
+                unit: '',
+                accepted: 'One of rms, peak.',
+                empty: 'Not said',
+                several: false,
+                choices: [
+                    {
+                        value: 'rms',
+                        label: 'highest rms of about 100 ms',
+                    },
+                    {
+                        value: 'peak',
+                        label: 'true first peak',
+                    },
+                ],
+            },
+            {
+                name: 'volts',
+                label: 'Volts while starting',
+                unit: 'V',
+                accepted: 'Volts from 1 to 15 000.',
+                empty: '',
+                several: false,
+                choices: [],
+            },
+        ],
+    },
+    run_up_time: {
+        label: 'Run-up time',
+        fields: [
+            {
+                name: 'seconds',
+                label: 'To full speed',
+                unit: 's',
+                accepted: 'Seconds from 0.05 to 600.',
+                empty: '',
+                several: false,
+                choices: [],
+            },
+            {
+                name: 'changeover',
+                label: 'To changeover',
+                unit: 's',
+                accepted: 'Seconds from 0.05 to 600.',
+                empty: '',
+                several: false,
+                choices: [],
+            },
+        ],
+    },
+    line_current: {
+        label: 'Line currents',
+        fields: [
+            {
+                name: 'amps_1',
+                label: 'Amps L1',
+                unit: 'A',
+                accepted: 'Amperes from 0 to 20 000.',
+                empty: '',
+                several: false,
+                choices: [],
+            },
+            {
+                name: 'amps_2',
+                label: 'Amps L2',
+                unit: 'A',
+                accepted: 'Amperes from 0 to 20 000.',
+                empty: '',
+                several: false,
+                choices: [],
+            },
+            {
+                name: 'amps_3',
+                label: 'Amps L3',
+                unit: 'A',
+                accepted: 'Amperes from 0 to 20 000.',
+                empty: '',
+                several: false,
+                choices: [],
+            },
+            {
+                name: 'volts_12',
+                label: 'Volts L1–L2',
+                unit: 'V',
+                accepted: 'Volts from 1 to 15 000.',
+                empty: '',
+                several: false,
+                choices: [],
+            },
+            {
+                name: 'volts_23',
+                label: 'Volts L2–L3',
+                unit: 'V',
+                accepted: 'Volts from 1 to 15 000.',
+                empty: '',
+                several: false,
+                choices: [],
+            },
+            {
+                name: 'volts_31',
+                label: 'Volts L3–L1',
+                unit: 'V',
+                accepted: 'Volts from 1 to 15 000.',
+                empty: '',
+                several: false,
+                choices: [],
+            },
+            {
+                name: 'where',
+                label: 'Read',
+                unit: '',
+                accepted: 'One of motor, line, lead.',
+                empty: 'Not said',
+                several: false,
+                choices: [
+                    {
+                        value: 'motor',
+                        label: 'at the motor',
+                    },
+                    {
+                        value: 'line',
+                        label: 'in the line, before the capacitor',
+                    },
+                    {
+                        value: 'lead',
+                        label: 'in a lead of a winding',
+                    },
+                ],
+            },
+        ],
+    },
+    power: {
+        label: 'Power',
+        fields: [
+            {
+                name: 'method',
+                label: 'Measured with',
+                unit: '',
+                accepted:
+                    'One of volts_amps, volts_amps_watts, power_factor_meter, line_angle, one_wattmeter, two_wattmeters, three_wattmeters, meter_disc, meter_pulses, brake.',
+                empty: 'Choose a method',
+                several: false,
+                choices: [
+                    {
+                        value: 'volts_amps',
+                        label: 'Clamp and voltmeter only',
+                    },
+                    {
+                        value: 'volts_amps_watts',
+                        label: 'Volts, amps and watts',
+                    },
+                    {
+                        value: 'power_factor_meter',
+                        label: 'Power-factor meter',
+                    },
+                    {
+                        value: 'line_angle',
+                        label: 'Angle of voltage and current',
+                    },
+                    {
+                        value: 'one_wattmeter',
+                        label: 'One wattmeter',
+                    },
+                    {
+                        value: 'two_wattmeters',
+                        label: 'Two wattmeters',
+                    },
+                    {
+                        value: 'three_wattmeters',
+                        label: 'Three wattmeters',
+                    },
+                    {
+                        value: 'meter_disc',
+                        label: 'Turns of a meter’s disc',
+                    },
+                    {
+                        value: 'meter_pulses',
+                        label: 'Pulses of a meter',
+                    },
+                    {
+                        value: 'brake',
+                        label: 'Brake test',
+                    },
+                ],
+            },
+            {
+                name: 'volts_12',
+                label: 'Volts L1–L2',
+                unit: 'V',
+                accepted: 'Volts from 1 to 2000.',
+                empty: '',
+                several: false,
+                choices: [],
+            },
+            {
+                name: 'volts_23',
+                label: 'Volts L2–L3',
+                unit: 'V',
+                accepted: 'Volts from 1 to 2000.',
+                empty: '',
+                several: false,
+                choices: [],
+            },
+            {
+                name: 'volts_31',
+                label: 'Volts L3–L1',
+                unit: 'V',
+                accepted: 'Volts from 1 to 2000.',
+                empty: '',
+                several: false,
+                choices: [],
+            },
+            {
+                name: 'phase_volts_1',
+                label: 'Volts L1–N',
+                unit: 'V',
+                accepted: 'Volts from 1 to 2000.',
+                empty: '',
+                several: false,
+                choices: [],
+            },
+            {
+                name: 'amps_1',
+                label: 'Amps L1',
+                unit: 'A',
+                accepted: 'Amperes from 0 to 20 000.',
+                empty: '',
+                several: false,
+                choices: [],
+            },
+            {
+                name: 'watts_1',
+                label: 'Wattmeter in L1',
+                unit: 'W',
+                accepted: 'Watts, negative when it reads backwards.',
+                empty: '',
+                several: false,
+                choices: [],
+            },
+            {
+                name: 'phase_volts_2',
+                label: 'Volts L2–N',
+                unit: 'V',
+                accepted: 'Volts from 1 to 2000.',
+                empty: '',
+                several: false,
+                choices: [],
+            },
+            {
+                name: 'amps_2',
+                label: 'Amps L2',
+                unit: 'A',
+                accepted: 'Amperes from 0 to 20 000.',
+                empty: '',
+                several: false,
+                choices: [],
+            },
+            {
+                name: 'watts_2',
+                label: 'Wattmeter in L2',
+                unit: 'W',
+                accepted: 'Watts, negative when it reads backwards.',
+                empty: '',
+                several: false,
+                choices: [],
+            },
+            {
+                name: 'phase_volts_3',
+                label: 'Volts L3–N',
+                unit: 'V',
+                accepted: 'Volts from 1 to 2000.',
+                empty: '',
+                several: false,
+                choices: [],
+            },
+            {
+                name: 'amps_3',
+                label: 'Amps L3',
+                unit: 'A',
+                accepted: 'Amperes from 0 to 20 000.',
+                empty: '',
+                several: false,
+                choices: [],
+            },
+            {
+                name: 'watts_3',
+                label: 'Wattmeter in L3',
+                unit: 'W',
+                accepted: 'Watts, negative when it reads backwards.',
+                empty: '',
+                several: false,
+                choices: [],
+            },
+            {
+                name: 'watts',
+                label: 'Watts',
+                unit: 'W',
+                accepted: 'Watts, negative when the meter reads backwards.',
+                empty: '',
+                several: false,
+                choices: [],
+            },
+            {
+                name: 'power_factor',
+                label: 'Power factor shown',
+                unit: '',
+                accepted: 'A power factor such as 0.85 or 85 %.',
+                empty: '',
+                several: false,
+                choices: [],
+            },
+            {
+                name: 'sense',
+                label: 'The current',
+                unit: '',
+                accepted: 'One of lagging, leading.',
+                empty: 'Not said',
+                several: false,
+                choices: [
+                    {
+                        value: 'lagging',
+                        label: 'lags (a motor)',
+                    },
+                    {
+                        value: 'leading',
+                        label: 'leads (a capacitor)',
+                    },
+                ],
+            },
+            {
+                name: 'sequence',
+                label: 'Phase sequence',
+                unit: '',
+                accepted: 'One of 123, 132.',
+                empty: 'Not said',
+                several: false,
+                choices: [
+                    {
+                        value: '123',
+                        label: 'L1-L2-L3',
+                    },
+                    {
+                        value: '132',
+                        label: 'L1-L3-L2',
+                    },
+                ],
+            },
+            {
+                name: 'wattmeter',
+                label: 'Its voltage coil',
+                unit: '',
+                accepted: 'One of neutral, pair, other_lines.',
+                empty: 'Not said',
+                several: false,
+                choices: [
+                    {
+                        value: 'neutral',
+                        label: 'to neutral',
+                    },
+                    {
+                        value: 'pair',
+                        label: 'between two lines',
+                    },
+                    {
+                        value: 'other_lines',
+                        label: 'on the two other lines',
+                    },
+                ],
+            },
+            {
+                name: 'pair',
+                label: 'Voltage',
+                unit: '',
+                accepted: 'One of 12, 13, 21, 23, 31, 32.',
+                empty: 'Not said',
+                several: false,
+                choices: [
+                    {
+                        value: '12',
+                        label: 'from L1 to L2',
+                    },
+                    {
+                        value: '13',
+                        label: 'from L1 to L3',
+                    },
+                    {
+                        value: '21',
+                        label: 'from L2 to L1',
+                    },
+                    {
+                        value: '23',
+                        label: 'from L2 to L3',
+                    },
+                    {
+                        value: '31',
+                        label: 'from L3 to L1',
+                    },
+                    {
+                        value: '32',
+                        label: 'from L3 to L2',
+                    },
+                ],
+            },
+            {
+                name: 'line',
+                label: 'Current in',
+                unit: '',
+                accepted: 'One of 1, 2, 3.',
+                empty: 'Not said',
+                several: false,
+                choices: [
+                    {
+                        value: '1',
+                        label: 'L1',
+                    },
+                    {
+                        value: '2',
+                        label: 'L2',
+                    },
+                    {
+                        value: '3',
+                        label: 'L3',
+                    },
+                ],
+            },
+            {
+                name: 'angle',
+                label: 'Angle shown',
+                unit: '°',
+                accepted: 'Degrees from -180 to 180, positive when the current is behind the voltage.',
+                empty: '',
+                several: false,
+                choices: [],
+            },
+            {
+                name: 'common',
+                label: 'Common line',
+                unit: '',
+                accepted: 'One of 1, 2, 3.',
+                empty: 'L2 (usual)',
+                several: false,
+                choices: [
+                    {
+                        value: '1',
+                        label: 'L1',
+                    },
+                    {
+                        value: '2',
+                        label: 'L2',
+                    },
+                    {
+                        value: '3',
+                        label: 'L3',
+                    },
+                ],
+            },
+            {
+                name: 'swapped',
+                label: 'Leads swapped to read it',
+                unit: '',
+                accepted: 'One of none, 1, 2, 3.',
+                empty: 'Not said',
+                several: false,
+                choices: [
+                    {
+                        value: 'none',
+                        label: 'on neither',
+                    },
+                    {
+                        value: '1',
+                        label: 'on the one in L1',
+                    },
+                    {
+                        value: '2',
+                        label: 'on the one in L2',
+                    },
+                    {
+                        value: '3',
+                        label: 'on the one in L3',
+                    },
+                ],
+            },
+            {
+                name: 'balanced',
+                label: 'The load is',
+                unit: '',
+                accepted: 'One of balanced, unbalanced.',
+                empty: 'Not said',
+                several: false,
+                choices: [
+                    {
+                        value: 'balanced',
+                        label: 'balanced',
+                    },
+                    {
+                        value: 'unbalanced',
+                        label: 'unbalanced',
+                    },
+                ],
+            },
+            {
+                name: 'revolutions',
+                label: 'Turns of the disc',
+                unit: '',
+                accepted: 'How many turns were counted, such as 10.',
+                empty: '',
+                several: false,
+                choices: [],
+            },
+            {
+                name: 'disc_constant',
+                label: 'Disc constant',
+                unit: 'Wh',
+                accepted: 'Wh for each turn, such as 7.2.',
+                empty: '',
+                several: false,
+                choices: [],
+            },
+            {
+                name: 'pulses',
+                label: 'Pulses',
+                unit: '',
+                accepted: 'How many pulses were counted, such as 50.',
+                empty: '',
+                several: false,
+                choices: [],
+            },
+            {
+                name: 'pulses_per_kwh',
+                label: 'Pulses for each kWh',
+                unit: '',
+                accepted: 'As printed on the meter, such as 1000.',
+                empty: '',
+                several: false,
+                choices: [],
+            },
+            {
+                name: 'seconds',
+                label: 'in',
+                unit: 's',
+                accepted: 'Seconds, such as 36.',
+                empty: '',
+                several: false,
+                choices: [],
+            },
+            {
+                name: 'current_distortion',
+                label: 'Distortion of the current',
+                unit: '%',
+                accepted: 'Percent of the fundamental from 0 to 300, such as 18.',
+                empty: '',
+                several: false,
+                choices: [],
+            },
+            {
+                name: 'current_ratio',
+                label: 'Current transformers',
+                unit: '',
+                accepted: 'A ratio such as 200/5 or 40; 1 without.',
+                empty: '',
+                several: false,
+                choices: [],
+            },
+            {
+                name: 'voltage_ratio',
+                label: 'Voltage transformers',
+                unit: '',
+                accepted: 'A ratio such as 480/120 or 4; 1 without.',
+                empty: '',
+                several: false,
+                choices: [],
+            },
+            {
+                name: 'speed',
+                label: 'Speed',
+                unit: 'rpm',
+                accepted: 'Revolutions per minute, such as 1490.',
+                empty: '',
+                several: false,
+                choices: [],
+            },
+            {
+                name: 'torque',
+                label: 'Torque at the brake',
+                unit: 'N·m',
+                accepted: 'N·m, such as 236; lb-ft is read too.',
+                empty: '',
+                several: false,
+                choices: [],
+            },
+            {
+                name: 'where',
+                label: 'Read',
+                unit: '',
+                accepted: 'One of motor, line, lead.',
+                empty: 'Not said',
+                several: false,
+                choices: [
+                    {
+                        value: 'motor',
+                        label: 'at the motor',
+                    },
+                    {
+                        value: 'line',
+                        label: 'in the line, before the capacitor',
+                    },
+                    {
+                        value: 'lead',
+                        label: 'in a lead of a winding',
+                    },
+                ],
+            },
+        ],
+    },
+    speed: {
+        label: 'Speed',
+        fields: [
+            {
+                name: 'rpm',
+                label: 'Speed',
+                unit: 'rpm',
+                accepted: 'Revolutions a minute, such as 1486.',
+                empty: '',
+                several: false,
+                choices: [],
+            },
+            {
+                name: 'frequency',
+                label: 'Frequency',
+                unit: 'Hz',
+                accepted: 'Hertz from 10 to 400.',
+                empty: '',
+                several: false,
+                choices: [],
+            },
+            {
+                name: 'volts',
+                label: 'Volts, mean',
+                unit: 'V',
+                accepted: 'Volts from 1 to 15 000.',
+                empty: '',
+                several: false,
+                choices: [],
+            },
+        ],
+    },
+    capacitor: {
+        label: 'Capacitor currents',
+        fields: [
+            {
+                name: 'amps_1',
+                label: 'L1',
+                unit: 'A',
+                accepted: 'Amperes from 0 to 20 000.',
+                empty: '',
+                several: false,
+                choices: [],
+            },
+            {
+                name: 'amps_2',
+                label: 'L2',
+                unit: 'A',
+                accepted: 'Amperes from 0 to 20 000.',
+                empty: '',
+                several: false,
+                choices: [],
+            },
+            {
+                name: 'amps_3',
+                label: 'L3',
+                unit: 'A',
+                accepted: 'Amperes from 0 to 20 000.',
+                empty: '',
+                several: false,
+                choices: [],
+            },
+            {
+                name: 'volts',
+                label: 'Volts, mean',
+                unit: 'V',
+                accepted: 'Volts from 1 to 15 000.',
+                empty: '',
+                several: false,
+                choices: [],
+            },
+        ],
+    },
+    correction: {
+        label: 'Before and after the capacitor',
+        fields: [
+            {
+                name: 'before.watts',
+                label: 'Watts before',
+                unit: 'W',
+                accepted: 'Watts.',
+                empty: '',
+                several: false,
+                choices: [],
+            },
+            {
+                name: 'before.amps',
+                label: 'Amps before',
+                unit: 'A',
+                accepted: 'Amperes from 0 to 20 000.',
+                empty: '',
+                several: false,
+                choices: [],
+            },
+            {
+                name: 'before.volts',
+                label: 'Volts before',
+                unit: 'V',
+                accepted: 'Volts from 1 to 15 000.',
+                empty: '',
+                several: false,
+                choices: [],
+            },
+            {
+                name: 'after.watts',
+                label: 'Watts after',
+                unit: 'W',
+                accepted: 'Watts.',
+                empty: '',
+                several: false,
+                choices: [],
+            },
+            {
+                name: 'after.amps',
+                label: 'Amps after',
+                unit: 'A',
+                accepted: 'Amperes from 0 to 20 000.',
+                empty: '',
+                several: false,
+                choices: [],
+            },
+            {
+                name: 'after.volts',
+                label: 'Volts after',
+                unit: 'V',
+                accepted: 'Volts from 1 to 15 000.',
+                empty: '',
+                several: false,
+                choices: [],
+            },
+        ],
+    },
+    vibration: {
+        label: 'Vibration',
+        fields: [
+            {
+                name: 'de',
+                label: 'Drive end',
+                unit: 'mm/s',
+                accepted: 'Millimetres a second, rms, from 0 to 100.',
+                empty: '',
+                several: false,
+                choices: [],
+            },
+            {
+                name: 'nde',
+                label: 'Other end',
+                unit: 'mm/s',
+                accepted: 'Millimetres a second, rms, from 0 to 100.',
+                empty: '',
+                several: false,
+                choices: [],
+            },
+            {
+                name: 'foundation',
+                label: 'Stands on',
+                unit: '',
+                accepted: 'One of rigid, flexible.',
+                empty: 'Rigid',
+                several: false,
+                choices: [
+                    {
+                        value: 'rigid',
+                        label: 'rigid',
+                    },
+                    {
+                        value: 'flexible',
+                        label: 'flexible',
+                    },
+                ],
+            },
+        ],
+    },
+    temperature: {
+        label: 'Bearing temperatures',
+        fields: [
+            {
+                name: 'bearing_de',
+                label: 'Bearing, drive end',
+                unit: '°C',
+                accepted: 'Degrees Celsius from −40 to 250.',
+                empty: '',
+                several: false,
+                choices: [],
+            },
+            {
+                name: 'bearing_nde',
+                label: 'Bearing, other end',
+                unit: '°C',
+                accepted: 'Degrees Celsius from −40 to 250.',
+                empty: '',
+                several: false,
+                choices: [],
+            },
+            {
+                name: 'frame',
+                label: 'Frame',
+                unit: '°C',
+                accepted: 'Degrees Celsius from −40 to 250.',
+                empty: '',
+                several: false,
+                choices: [],
+            },
+            {
+                name: 'ambient',
+                label: 'Ambient',
+                unit: '°C',
+                accepted: 'Degrees Celsius from −40 to 250.',
+                empty: '',
+                several: false,
+                choices: [],
+            },
+        ],
+    },
+    temperature_rise: {
+        label: 'Temperature rise by resistance',
+        fields: [
+            {
+                name: 'cold_ohms',
+                label: 'Ohms cold',
+                unit: 'Ω',
+                accepted: 'Ohms, such as 0.842 or 842 mΩ; OL where nothing flows.',
+                empty: '',
+                several: false,
+                choices: [],
+            },
+            {
+                name: 'cold_temperature',
+                label: 'Winding when cold',
+                unit: '°C',
+                accepted: 'Degrees Celsius from −40 to 250.',
+                empty: '',
+                several: false,
+                choices: [],
+            },
+            {
+                name: 'hot_ohms',
+                label: 'Ohms hot',
+                unit: 'Ω',
+                accepted: 'Ohms, such as 0.842 or 842 mΩ; OL where nothing flows.',
+                empty: '',
+                several: false,
+                choices: [],
+            },
+            {
+                name: 'ambient',
+                label: 'Ambient when hot',
+                unit: '°C',
+                accepted: 'Degrees Celsius from −40 to 250.',
+                empty: '',
+                several: false,
+                choices: [],
+            },
+        ],
+    },
 };

@@ -5,20 +5,22 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Circuits\CircuitDocument;
+use App\Circuits\CircuitStore;
 use App\Circuits\ReadingStore;
 use App\Http\Signed;
 use App\Models\Circuit;
 use App\Models\Reading;
 use App\Problems\Problem;
-use Illuminate\Database\Eloquent\Collection;
+use BraveAnvil\Prove\ReadingKind;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Carbon;
+use Illuminate\Validation\Rule;
 
 /** Readings kept on a circuit: value, method, instrument, when and who. They are withdrawn with a reason, never changed. */
 final class ReadingController
 {
-    public function __construct(private readonly ReadingStore $store)
+    public function __construct(private readonly ReadingStore $store, private readonly CircuitStore $circuits)
     {
     }
 
@@ -26,14 +28,7 @@ final class ReadingController
     {
         Signed::person($request);
 
-        /** @var Collection<int, Reading> $readings */
-        $readings = Reading::query()
-            ->with('taker', 'withdrawer')
-            ->where('circuit_id', $circuit->id)
-            ->orderByDesc('taken_at')
-            ->orderByDesc('id')
-            ->limit(200)
-            ->get();
+        $readings = ReadingStore::latest($circuit)->load('taker', 'withdrawer');
 
         return new JsonResponse(['readings' => $readings->map(static fn (Reading $reading): array => $reading->resource())->values()]);
     }
@@ -64,6 +59,32 @@ final class ReadingController
         return new JsonResponse($reading->resource(), 201);
     }
 
+    /** Keeps a reading of any kind as it was typed. */
+    public function storeTyped(Request $request, Circuit $circuit): JsonResponse
+    {
+        $person = Signed::editor($request);
+        $request->validate([
+            'kind' => ['required', Rule::enum(ReadingKind::class)], 'values' => ['present', 'array', 'max:60'],
+            'load_percent' => ['nullable', 'string', 'max:20'], 'instrument' => ['required', 'string', 'max:120'],
+            'note' => ['nullable', 'string', 'max:500'], 'taken_at' => ['nullable', 'date'],
+        ]);
+        $values = [];
+        foreach ($request->array('values') as $name => $value) {
+            $values[(string) $name] = $value;
+        }
+        $circuit->load('site');
+        $reading = $this->store->keepTyped(
+            $circuit, ReadingKind::from($request->string('kind')->toString()), $values,
+            $request->filled('load_percent') ? $request->string('load_percent')->toString() : null,
+            $request->string('instrument')->toString(),
+            $request->string('note')->toString(),
+            self::taken($request), $person,
+        );
+        $this->circuits->measured($circuit);
+
+        return new JsonResponse($reading->resource(), 201);
+    }
+
     /** Keeps a start that was timed at the motor. */
     public function storeStart(Request $request, Circuit $circuit): JsonResponse
     {
@@ -82,6 +103,7 @@ final class ReadingController
             $request->string('note')->toString(),
             self::taken($request), $person,
         );
+        $this->circuits->measured($circuit);
 
         return new JsonResponse($reading->resource(), 201);
     }
@@ -99,6 +121,7 @@ final class ReadingController
             throw new Problem(409, 'withdrawn', 'Withdrawn already', 'Somebody withdrew this reading before you.');
         }
         $reading->forceFill(['withdrawn_at' => Carbon::now(), 'withdrawn_by' => $person->id, 'withdrawn_why' => $why])->save();
+        $this->circuits->measured(Circuit::query()->with('site')->findOrFail($reading->circuit_id));
 
         return new JsonResponse($reading->load('taker', 'withdrawer')->resource());
     }

@@ -51,7 +51,7 @@ final class WaveformController
         }
 
         $reading = $this->store->keep(
-            $circuit, 'waveform', self::options($request), $analysis->figures,
+            $circuit, 'power', 'waveform', self::options($request), $analysis->figures,
             $request->string('instrument')->toString(),
             $request->string('note')->toString(),
             ReadingController::taken($request), $person,

@@ -21,5 +21,9 @@ final class HeadFields
         'surroundings' => [
             'kind' => FieldKind::Choice, 'label' => 'Surroundings', 'choices' => Surroundings::class, 'empty' => 'Not said',
         ],
+        'readings' => [
+            'kind' => FieldKind::Anything, 'label' => 'Readings',
+            'accepted' => 'A list of readings, each with its kind, its time and its values.',
+        ],
     ];
 }

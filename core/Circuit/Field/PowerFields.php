@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace BraveAnvil\Circuit\Field;
 
 use BraveAnvil\Circuit\Choice\Balance;
+use BraveAnvil\Circuit\Choice\Instrument;
 use BraveAnvil\Circuit\Choice\Line;
 use BraveAnvil\Circuit\Choice\LinePair;
 use BraveAnvil\Circuit\Choice\MeasuringMethod;
+use BraveAnvil\Circuit\Choice\Presence;
 use BraveAnvil\Circuit\Choice\Sense;
 use BraveAnvil\Circuit\Choice\Sequence;
 use BraveAnvil\Circuit\Choice\Swapped;
@@ -149,6 +151,21 @@ final class PowerFields
             'kind' => FieldKind::TransformerRatio, 'label' => 'Voltage transformers',
             'accepted' => 'A ratio such as 480/120 or 4; 1 without.', 'low' => 1, 'high' => 1000,
             'hint' => '480/120, or 1 without',
+        ],
+        'measure.instruments' => [
+            'kind' => FieldKind::Traits, 'label' => 'What is at hand', 'choices' => Instrument::class,
+            'accepted' => 'What is at hand: voltmeter, clamp, wattmeter, two_wattmeters, and so on.',
+        ],
+        'measure.neutral' => [
+            'kind' => FieldKind::Choice, 'label' => 'Neutral at the place', 'choices' => Presence::class, 'empty' => 'Not said',
+        ],
+        'measure.shunt_ohm' => [
+            'kind' => FieldKind::Ohms, 'label' => 'Shunt', 'accepted' => 'Ohms, such as 1 mΩ or 0.01.', 'unit' => Unit::Ohm,
+            'low' => 1e-6, 'high' => 100, 'hint' => 'for a scope; left empty, one is proposed',
+        ],
+        'measure.shunt_power' => [
+            'kind' => FieldKind::Watts, 'label' => 'Its rating', 'accepted' => 'Watts, such as 5.', 'unit' => Unit::Watt,
+            'low' => 0.05, 'high' => 10000, 'empty' => '5 W',
         ],
         'measure.speed' => [
             'kind' => FieldKind::Rpm, 'label' => 'Speed', 'accepted' => 'Revolutions per minute, such as 1490.',

@@ -19,6 +19,8 @@ final class Quantity
         'amperes' => ['' => 1, 'a' => 1, 'amp' => 1, 'amps' => 1, 'ampere' => 1, 'amperes' => 1, 'ma' => 0.001, 'ka' => 1000],
         'kiloamperes' => ['' => 1000, 'ka' => 1000, 'a' => 1],
         'ohms' => ['' => 1, 'ohm' => 1, 'ohms' => 1, 'mohm' => 0.001, 'kohm' => 1000, 'megohm' => 1e6, 'megohms' => 1e6],
+        'megohms' => ['' => 1e6, 'megohm' => 1e6, 'megohms' => 1e6, 'gohm' => 1e9, 'kohm' => 1000, 'ohm' => 1, 'ohms' => 1],
+        'velocity' => ['' => 1, 'mm/s' => 1, 'cm/s' => 10, 'in/s' => 25.4, 'ips' => 25.4],
         'kilovoltamperes' => ['' => 1000, 'kva' => 1000, 'va' => 1, 'mva' => 1e6],
         'kilowatts' => ['' => 1000, 'kw' => 1000, 'w' => 1, 'mw' => 1e6, 'hp' => 746],
         'watts' => ['' => 1, 'w' => 1, 'watt' => 1, 'watts' => 1, 'kw' => 1000, 'mw' => 1e6],

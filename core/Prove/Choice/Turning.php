@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BraveAnvil\Prove\Choice;
+
+use BraveAnvil\Circuit\Choice\Choice;
+use BraveAnvil\RuleBook\Words;
+
+/** Which way the shaft was seen to turn. */
+enum Turning: string implements Choice
+{
+    case Right = 'right';
+    case Wrong = 'wrong';
+
+    public function label(Words $words): string
+    {
+        return match ($this) {
+            self::Right => 'the right way',
+            self::Wrong => 'the wrong way',
+        };
+    }
+}

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BraveAnvil\Prove\Judge;
+
+use BraveAnvil\Prove\Judge;
+use BraveAnvil\Prove\Judgement;
+use BraveAnvil\Prove\Known;
+use BraveAnvil\Prove\Quantity;
+use BraveAnvil\Prove\Reading;
+use BraveAnvil\Solution\Show;
+
+/** The currents of a motor that turns alone, uncoupled. */
+final class NoLoadCurrent implements Judge
+{
+    /** Share by which it may differ from the machine model, and from a value of the plate. Common practice, no source. */
+    private const MODEL = 0.3;
+
+    private const TYPED = 0.1;
+
+    public function judge(Reading $reading, Known $known): Judgement
+    {
+        $amps = $reading->all('amps_1', 'amps_2', 'amps_3');
+        $typed = $known->circuit->number('plate.no_load_current');
+        $idle = $typed ?? $known->load->noLoadCurrent;
+        $volts = $known->volts($reading->number('volts'));
+        $rated = $known->ratedVolts();
+        if ($amps === null || $idle === null || $volts === null || $rated === null) {
+            return Judgement::waiting(
+                ...$reading->missing('amps_1', 'amps_2', 'amps_3'), ...$idle === null ? ['plate.no_load_current'] : [],
+                ...$volts === null ? ['volts'] : [],
+            );
+        }
+        $expected = $idle->number() * $volts->number() / $rated->number();
+        $band = $typed === null ? self::MODEL : self::TYPED;
+
+        return (new Judgement)->hold(new Quantity(
+            'mean', array_sum($amps) / 3, $expected, $expected * (1 - $band), $expected * (1 + $band),
+            ['I0' => $idle, 'V' => $volts, 'Vp' => $rated], '{I0} × {V} ÷ {Vp} ± '.Show::number(100 * $band).' %',
+        ))->advise(
+            'Look at the links against the plate, then at the winding.', 'windings joined for another voltage', 'a larger air gap after work',
+            'a rewind with other turns',
+        );
+    }
+}

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BraveAnvil\Prove\Judge;
+
+use BraveAnvil\Circuit\Choice\TripClass;
+use BraveAnvil\Prove\Judge;
+use BraveAnvil\Prove\Judgement;
+use BraveAnvil\Prove\Known;
+use BraveAnvil\Prove\Quantity;
+use BraveAnvil\Prove\Reading;
+
+/** An overload relay tripped with a test current from cold, three poles alike. */
+final class RelayTrip implements Judge
+{
+    /** No relay need trip within a known time below it. */
+    private const LEAST_MULTIPLE = 1.2;
+
+    /** The multiple at which its class is tested. */
+    private const TEST = 7.2;
+
+    public function judge(Reading $reading, Known $known): Judgement
+    {
+        $multiple = $reading->number('multiple');
+        $seconds = $reading->number('seconds');
+        $class = $reading->chosen('class', TripClass::class) ?? $known->circuit->chosen('guard.overload_class', TripClass::class);
+        if ($multiple === null || $seconds === null || $class === null) {
+            return Judgement::waiting(...$reading->missing('multiple', 'seconds'), ...$class === null ? ['class'] : []);
+        }
+        if ($multiple->number() <= self::LEAST_MULTIPLE * (1 + 1e-6)) {
+            return Judgement::notComparable('Up to 1.2 times its dial a relay takes minutes to hours: test it with more.');
+        }
+        $classes = $known->practice->overloadClasses();
+        $low = $classes->holds($class, $multiple->number());
+        $high = $classes->tripsWithin($class, $multiple->number(), self::TEST);
+
+        return (new Judgement)->hold(new Quantity(
+            'seconds', $seconds->number(), null, $low, $high, ['m' => $multiple],
+            'class '.$class->value.' at {m}: τ ln(m² / (m² − k²)), τ from the class’s times at 7.2 ×', $classes->cited(),
+        ))->advise(
+            'Read dial and class on the relay, let it cool for an hour, test all three poles behind one another.', 'a dial that stands elsewhere',
+            'a relay of another class', 'a relay that was still warm', 'a test with one pole only',
+        );
+    }
+}

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BraveAnvil\Prove\Judge;
+
+use BraveAnvil\Prove\Judge;
+use BraveAnvil\Prove\Judgement;
+use BraveAnvil\Prove\Known;
+use BraveAnvil\Prove\Quantity;
+use BraveAnvil\Prove\Reading;
+use BraveAnvil\Solution\Grade;
+use BraveAnvil\Solution\Show;
+
+/** Temperatures of both bearings, warm. */
+final class Temperature implements Judge
+{
+    /** °C from which a bearing is named, and to which it agrees. Common practice, no source. */
+    private const NAMED = 80.0;
+
+    private const AGREES = 95.0;
+
+    public function judge(Reading $reading, Known $known): Judgement
+    {
+        $ends = [...$reading->all('bearing_de') ?? [], ...$reading->all('bearing_nde') ?? []];
+        if ($ends === []) {
+            return Judgement::waiting('bearing_de');
+        }
+        $hottest = max($ends);
+        $ambient = $reading->number('ambient');
+        $judgement = (new Judgement)->hold(new Quantity(
+            'bearing', $hottest, high: self::AGREES, from: $ambient === null ? [] : ['θa' => $ambient],
+            how: 'at most '.Show::number(self::AGREES).' °C'.($ambient === null ? '' : '; '.Show::number($hottest - $ambient->number(), 3).
+                ' K above the {θa} around it'),
+        ));
+        if ($hottest > self::NAMED) {
+            $judgement->mark(Grade::Note);
+        }
+
+        return $judgement->advise(
+            'Look at the grease: how much, how old, which; then at load and cooling.', 'too much or too little grease', 'load',
+            'blocked cooling', 'a worn bearing',
+        );
+    }
+}

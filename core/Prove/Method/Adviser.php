@@ -1,0 +1,127 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BraveAnvil\Prove\Method;
+
+use BraveAnvil\Circuit\Choice\Balance;
+use BraveAnvil\Circuit\Choice\Instrument;
+use BraveAnvil\Circuit\Choice\MeasuringMethod;
+use BraveAnvil\Circuit\Choice\Presence;
+use BraveAnvil\Circuit\Circuit;
+use BraveAnvil\RuleBook\Words;
+
+/** Which way of measuring goes with the instruments at hand, the neutral and the balance of the load. Common practice, no source. */
+final readonly class Adviser
+{
+    public const SCOPE = 'scope';
+
+    /** @var list<Instrument> */
+    private array $hand;
+
+    private bool $noNeutral;
+
+    private bool $unbalanced;
+
+    public function __construct(private Circuit $circuit, private Words $words)
+    {
+        $this->hand = $circuit->several('measure.instruments', Instrument::class);
+        $this->noNeutral = $circuit->chosen('measure.neutral', Presence::class) === Presence::Absent;
+        $this->unbalanced = $circuit->chosen('measure.balanced', Balance::class) === Balance::Unbalanced;
+    }
+
+    /** @return list<Rated> the best first; of none before something at hand is named */
+    public function ways(): array
+    {
+        if ($this->hand === []) {
+            return [];
+        }
+        $meters = [Instrument::Voltmeter, Instrument::Clamp];
+        $three = $this->circuit->phases() === 3;
+        $ways = [
+            $this->way(MeasuringMethod::VoltsAmpsWatts, 'Real, reactive and apparent power, power factor.',
+                $three ? 'On which side of unity the current is, unless the meter says.' : 'On which side of unity the current is.',
+                $this->lacks([Instrument::PowerAnalyser], $three ? [] : [...$meters, Instrument::Wattmeter])),
+            ...$three ? [
+                $this->way(MeasuringMethod::ThreeWattmeters, 'Real power of each line and in all, balanced or not, with a neutral too.',
+                    'Reactive power where the load is unbalanced.', $this->lacks([Instrument::ThreeWattmeters], [], neutral: true)),
+                $this->way(MeasuringMethod::TwoWattmeters, 'Real power of three wires, balanced or not; reactive power where balanced.',
+                    'Anything once a neutral carries current. Either meter alone means nothing.',
+                    $this->lacks([Instrument::TwoWattmeters])),
+                $this->way(
+                    MeasuringMethod::OneWattmeter, 'Real power with its coil to neutral, reactive power with it between the other lines.',
+                    'Anything of an unbalanced load.',
+                    $this->lacks([Instrument::Wattmeter], [], balanced: true)),
+            ] : [],
+            $this->way(MeasuringMethod::PowerFactorMeter, 'Power factor with its side, and all else with volts and amperes.',
+                'An unbalanced load; a current that is no sine wave.', $this->lacks(
+                    [Instrument::PowerFactorMeter, ...$meters], [], balanced: $three,
+                )),
+            ...$three ? [$this->way(MeasuringMethod::LineAngle, 'The angle, less the 30° between line and phase, and with it all else.',
+                'An unbalanced load; a current that is no sine wave.', $this->lacks(
+                    [Instrument::AngleMeter, ...$meters], [], balanced: true,
+                ))] : [],
+            new Rated(self::SCOPE, 'Scope and file of samples', 'Wave shapes, harmonics, true power factor and that of the fundamental.',
+                'More than what its probes may carry: see below.', $this->lacks([Instrument::Scope])),
+            $this->way(MeasuringMethod::MeterPulses, 'The mean of real power over a minute or more.',
+                'Reactive power, unless volts and amperes are read besides; a load that swings.', $this->lacks([Instrument::EnergyMeter])),
+            $this->way(MeasuringMethod::Brake, 'Efficiency, by torque and speed against watts.',
+                'The load in its place: the motor is on the brake.',
+                $this->lacks([Instrument::Brake, $three ? Instrument::PowerAnalyser : Instrument::Wattmeter])),
+            $this->way(MeasuringMethod::VoltsAmps, 'Apparent power only.', 'Real power and power factor: current alone tells neither.',
+                $this->lacks($meters)),
+        ];
+        usort($ways, static fn (Rated $a, Rated $b): int => ($a->lacks !== '') <=> ($b->lacks !== ''));
+
+        return $ways;
+    }
+
+    private function way(MeasuringMethod $method, string $shows, string $cannot, string $lacks): Rated
+    {
+        return new Rated($method->value, $method->label($this->words), $shows, $cannot, $lacks);
+    }
+
+    /**
+     * Why a way does not go, or nothing.
+     *
+     * @param  list<Instrument>  $needed  all of them
+     * @param  list<Instrument>  $or  or all of these
+     */
+    private function lacks(array $needed, array $or = [], bool $neutral = false, bool $balanced = false): string
+    {
+        $missing = $this->missing($needed);
+        if ($missing !== [] && $or !== []) {
+            $missing = $this->missing($or);
+        }
+        $parts = $missing === [] ? [] : ['wants '.implode(', ', array_map(
+            fn (Instrument $one): string => lcfirst($one->label($this->words)), $missing,
+        ))];
+        if ($neutral && $this->noNeutral) {
+            $parts[] = 'wants the neutral';
+        }
+        if ($balanced && $this->unbalanced) {
+            $parts[] = 'the load is unbalanced';
+        }
+
+        return implode('; ', $parts);
+    }
+
+    /**
+     * @param  list<Instrument>  $needed
+     * @return list<Instrument>
+     */
+    private function missing(array $needed): array
+    {
+        // Whoever has two meters has one, and an analyser is a voltmeter and a clamp besides.
+        $has = $this->hand;
+        foreach ([
+            [Instrument::ThreeWattmeters, [Instrument::TwoWattmeters, Instrument::Wattmeter]],
+            [Instrument::TwoWattmeters, [Instrument::Wattmeter]],
+            [Instrument::PowerAnalyser, [Instrument::Voltmeter, Instrument::Clamp, Instrument::Wattmeter, Instrument::PowerFactorMeter]],
+        ] as [$one, $also]) {
+            $has = in_array($one, $has, true) ? [...$has, ...$also] : $has;
+        }
+
+        return array_values(array_filter($needed, static fn (Instrument $one): bool => ! in_array($one, $has, true)));
+    }
+}

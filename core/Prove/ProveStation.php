@@ -1,0 +1,152 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BraveAnvil\Prove;
+
+use BraveAnvil\Plate\PlateFinding;
+use BraveAnvil\Prove\Method\Adviser;
+use BraveAnvil\Prove\Method\MethodCurve;
+use BraveAnvil\Prove\Method\Shunt;
+use BraveAnvil\Prove\Plan\PlanCurve;
+use BraveAnvil\Prove\Plan\Planner;
+use BraveAnvil\Solution\Grade;
+use BraveAnvil\Solution\Ledger;
+use BraveAnvil\Solution\Show;
+use BraveAnvil\Solution\Station;
+use BraveAnvil\Solution\Unit;
+
+/** Every reading of the circuit held against what is solved. The one of each kind that counts also gives figures and a finding. */
+final class ProveStation
+{
+    private const SIMULATED = 'a simulated reading, which proves nothing';
+
+    /** @return list<Comparison> in the order of the readings */
+    public function solve(Known $known, Ledger $ledger): array
+    {
+        $readings = $known->readings;
+        foreach ($readings->errors as $error) {
+            $ledger->refuse($error);
+        }
+        $comparisons = [];
+        for ($i = 0; $i < $readings->count; $i++) {
+            $reading = $readings->readings[$i] ?? null;
+            $comparisons[] = $reading === null
+                ? new Comparison($i, null, Judgement::notComparable('This reading cannot be read.'))
+                : new Comparison($i, $reading->kind, $this->judged($reading, $known));
+        }
+        foreach ($readings->latest() as $reading) {
+            $this->write($reading, $comparisons[$reading->index]->judgement, $ledger);
+        }
+        if ($readings->unknown !== []) {
+            $ledger->note(PlateFinding::UnknownFields)->title('Parts of readings that are not known')
+                ->because('Kept as they are, but not used: '.implode(', ', array_slice($readings->unknown, 0, 8)).'.')
+                ->do('Check the spelling against the format.')->about('readings');
+        }
+        $ledger->curve(new PlanCurve((new Planner)->steps($known), $readings, $comparisons));
+        $amperes = $known->load->computedCurrent ?? $known->load->ratedCurrent();
+        $ohm = $known->circuit->number('measure.shunt_ohm');
+        $rating = $known->circuit->number('measure.shunt_power');
+        $ledger->curve(new MethodCurve(
+            (new Adviser($known->circuit, $known->book->words()))->ways(),
+            $amperes === null ? null : Shunt::of($ohm?->number(), $rating?->number(), $amperes->number()),
+        ));
+        $ledger->say(Station::Prove, $this->sentence($readings, $comparisons));
+
+        return $comparisons;
+    }
+
+    private function judged(Reading $reading, Known $known): Judgement
+    {
+        return $reading->bad === [] ? Judges::of($reading->kind)->judge($reading, $known) : Judgement::waiting(...$reading->bad);
+    }
+
+    private function write(Reading $reading, Judgement $judgement, Ledger $ledger): void
+    {
+        $kind = $reading->kind;
+        $mark = $reading->simulated ? self::SIMULATED : null;
+        $ledger->work(ProveFigure::verdict($kind))->saying($judgement->says)->equals($judgement->verdict->value)
+            ->source('the latest reading')->assuming($mark)->write();
+        if ($judgement->pattern !== null) {
+            $ledger->work(ProveFigure::pattern($kind))->saying($judgement->pattern->words())->equals($judgement->pattern->value)
+                ->source('the latest reading')->assuming($mark)->write();
+        }
+        foreach ($judgement->quantities as $quantity) {
+            if ($quantity->measured !== null) {
+                $ledger->work(ProveFigure::side($kind, $quantity->name, ''))->equals($quantity->measured)->source('reading')
+                    ->assuming($mark)->write();
+            }
+            foreach (['_expected' => $quantity->expected, '_low' => $quantity->low, '_high' => $quantity->high] as $side => $value) {
+                if ($value !== null) {
+                    $ledger->work(ProveFigure::side($kind, $quantity->name, $side))->from(...$quantity->from)
+                        ->as('', $quantity->how)->equals($value)->source($quantity->source)->write();
+                }
+            }
+        }
+        $this->find($reading, $judgement, $ledger);
+    }
+
+    private function find(Reading $reading, Judgement $judgement, Ledger $ledger): void
+    {
+        $kind = $reading->kind;
+        if ($judgement->verdict === Verdict::Agrees && $judgement->grade === null) {
+            return;
+        }
+        $grade = $judgement->grade ?? Grade::Note;
+        // Nothing stops for what a stand-in shows.
+        if ($reading->simulated && $grade === Grade::Stop) {
+            $grade = Grade::Caution;
+        }
+        $finding = $ledger->find($grade, ProveFinding::of($kind))->title(
+            ($reading->simulated ? 'Simulated: ' : '').$kind->label().' '.match ($judgement->verdict) {
+                Verdict::Agrees => 'to be watched',
+                Verdict::Differs => 'not as expected',
+                Verdict::CannotBeCompared => 'not compared',
+            },
+        )->on(ProveFigure::verdict($kind))->about('readings');
+        $parts = [];
+        foreach ($judgement->quantities as $quantity) {
+            [$label, $unit] = $kind->quantities()[$quantity->name];
+            if (! $quantity->isInside() && is_float($quantity->measured)) {
+                $parts[] = $label.' '.self::shown($quantity->measured, $unit).', '.Comparison::band($quantity, $unit).' expected';
+            }
+        }
+        if ($judgement->wanted !== []) {
+            $parts[] = 'Wanted: '.implode(', ', $judgement->wanted);
+        }
+        $text = ($parts === [] ? '' : implode('; ', $parts).'. ').$judgement->says;
+        $finding->because(trim($text) === '' ? 'See the reading.' : trim($text))->source($judgement->verdict === Verdict::CannotBeCompared
+            ? '' : 'common practice, no source');
+        if ($judgement->next !== '') {
+            $finding->do($judgement->next);
+        }
+    }
+
+    private static function shown(float $value, Unit $unit): string
+    {
+        return Show::quantity($value, $unit, 3);
+    }
+
+    /** @param  list<Comparison>  $comparisons */
+    private function sentence(Readings $readings, array $comparisons): string
+    {
+        $latest = $readings->latest();
+        if ($latest === []) {
+            return 'Nothing is measured yet.';
+        }
+        $counts = ['agrees' => 0, 'differs' => 0, 'cannot_be_compared' => 0];
+        foreach ($latest as $reading) {
+            $counts[$comparisons[$reading->index]->judgement->verdict->value]++;
+        }
+        $kinds = count($latest);
+
+        $words = [];
+        foreach (['agrees' => ' agree', 'differs' => ' differ', 'cannot_be_compared' => ' not compared'] as $verdict => $word) {
+            if ($counts[$verdict] > 0) {
+                $words[] = $counts[$verdict].$word.($counts[$verdict] === 1 && $verdict !== 'cannot_be_compared' ? 's' : '');
+            }
+        }
+
+        return $kinds.($kinds === 1 ? ' kind' : ' kinds').' of reading: '.implode(', ', $words).'.';
+    }
+}
