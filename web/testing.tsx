@@ -30,6 +30,7 @@ const STATION_OF: Record<string, StationName> = {
     cable: 'cable',
     guard: 'guard',
     correct: 'correct',
+    prove: 'prove',
 };
 
 /** A number as the service shows it. */
@@ -148,6 +149,7 @@ export const solution = (more: Partial<Solution> = {}): Solution => ({
     figures: [],
     findings: [],
     errors: [],
+    comparisons: [],
     curves: {},
     sentences: {},
     blocked: [],
@@ -170,6 +172,7 @@ export function showOnBench(part: ReactNode, draft: Draft, solved: Solution, mor
         correction: 'before',
         moment: null,
         setMoment: vi.fn<Bench['setMoment']>(),
+        readings: [],
         place: null,
         ...more,
     };

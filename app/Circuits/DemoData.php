@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Circuits;
 
+use App\Models\Circuit;
 use App\Models\Person;
 use App\Models\Site;
 use App\Models\Spare;
+use BraveAnvil\Prove\ReadingKind;
 use Illuminate\Support\Facades\DB;
 
 /** The demo scenario from database/demo: invented sites, roles and circuits. */
@@ -51,7 +53,7 @@ final class DemoData
                     ]);
                 }
                 foreach ($data['circuits'] as $i => $circuit) {
-                    /** @var list<array{measure: array<string, string>, instrument: string, note: string, taken_at: string}> $readings */
+                    /** @var list<array{measure?: array<string, string>, kind?: string, values?: array<string, mixed>, load_percent?: string, instrument: string, note: string, taken_at: string}> $readings */
                     $readings = $circuit['readings'] ?? [];
                     unset($circuit['readings']);
                     $document = [
@@ -59,19 +61,37 @@ final class DemoData
                         'supply' => [...$site->supply, ...is_array($circuit['supply'] ?? null) ? $circuit['supply'] : []],
                     ];
                     $kept = $this->store->create($site, CircuitDocument::from($document), $people[$i % 2]);
+                    $kept->setRelation('site', $site);
                     foreach ($readings as $reading) {
-                        $this->readings->keepMeasured(
-                            $kept,
-                            CircuitDocument::from([...$document, 'measure' => $reading['measure']]),
-                            $reading['instrument'], $reading['note'], $reading['taken_at'],
-                            $people[$i % 2],
-                        );
+                        $this->keep($kept, $document, $reading, $people[$i % 2]);
+                    }
+                    if ($readings !== []) {
+                        $this->store->measured($kept);
                     }
                 }
             }
         });
 
         return true;
+    }
+
+    /**
+     * @param  array<string, mixed>  $document
+     * @param  array{measure?: array<string, string>, kind?: string, values?: array<string, mixed>, load_percent?: string, instrument: string, note: string, taken_at: string}  $reading
+     */
+    private function keep(Circuit $circuit, array $document, array $reading, Person $person): void
+    {
+        if (isset($reading['kind'])) {
+            $this->readings->keepTyped(
+                $circuit, ReadingKind::from($reading['kind']), $reading['values'] ?? [], $reading['load_percent'] ?? null,
+                $reading['instrument'], $reading['note'], $reading['taken_at'], $person,
+            );
+        } else {
+            $this->readings->keepMeasured(
+                $circuit, CircuitDocument::from([...$document, 'measure' => $reading['measure'] ?? []]), $reading['instrument'],
+                $reading['note'], $reading['taken_at'], $person,
+            );
+        }
     }
 
     /** @return list<array{name: string, rule_book: string, supply: array<string, mixed>, settings: array<string, mixed>, areas: list<string>, bank?: array<string, mixed>, spares?: list<array{name: string, place: string, plate: array<string, string>}>, circuits: list<array<string, mixed>>}> */

@@ -77,6 +77,6 @@ final readonly class Comparison
             'wanted' => Shape::list(Shape::text()), 'points_to' => Shape::list(Shape::text()),
             'next' => Shape::text(), 'says' => Shape::text(),
             'quantities' => Shape::list($quantity),
-        ], 'Comparison', 'One reading held against the circuit as it is solved now.');
+        ], 'ReadingComparison', 'One reading held against the circuit as it is solved now.');
     }
 }

@@ -2089,7 +2089,7 @@ export interface Solution {
     figures: Figure[];
     findings: Finding[];
     errors: FieldError[];
-    comparisons: Comparison[];
+    comparisons: ReadingComparison[];
     curves: Curves;
     /**
      * The outcome of each station in one sentence
@@ -2435,58 +2435,92 @@ export interface FieldError {
     kind: 'unreadable' | 'impossible' | 'missing' | 'refused';
 }
 /**
- * Every starting method for this motor and load.
+ * One reading held against the circuit as it is solved now.
  */
-export interface Comparison {
-    sentence: string;
-    rows: ComparedRow[];
+export interface ReadingComparison {
+    reading: number;
+    kind:
+        | 'winding_resistance'
+        | 'insulation_resistance'
+        | 'relay_trip'
+        | 'supply_voltage'
+        | 'loop_impedance'
+        | 'rotation'
+        | 'no_load_current'
+        | 'inrush'
+        | 'run_up_time'
+        | 'line_current'
+        | 'power'
+        | 'speed'
+        | 'capacitor'
+        | 'correction'
+        | 'vibration'
+        | 'temperature'
+        | 'temperature_rise'
+        | '';
+    verdict: 'agrees' | 'differs' | 'cannot_be_compared';
+    grade: 'stop' | 'caution' | 'note' | null;
+    pattern:
+        | 'low_winding'
+        | 'high_winding'
+        | 'open_winding'
+        | 'lost_phase'
+        | 'blown_fuse'
+        | 'one_element_dead'
+        | 'two_elements_dead'
+        | 'wrong_size'
+        | 'not_connected'
+        | null;
+    wanted: string[];
+    points_to: string[];
+    next: string;
+    says: string;
+    quantities: ComparedQuantity[];
 }
-export interface ComparedRow {
-    key:
-        | 'direct'
-        | 'star_delta'
-        | 'star_delta_closed'
-        | 'autotransformer_50'
-        | 'autotransformer_65'
-        | 'autotransformer_80'
-        | 'resistor'
-        | 'reactor'
-        | 'soft_starter'
-        | 'drive';
+export interface ComparedQuantity {
     name: string;
-    chosen: boolean;
-    recommended: boolean;
-    verdict: 'runs_up' | 'refused' | 'stalls' | 'may_stall' | 'dips_bus' | 'dips_motor' | 'little_torque' | 'trips_relay' | 'above_limit';
-    verdict_word: string;
-    reason: string;
-    line: Shown | null;
-    peak: Shown | null;
-    torque: Shown | null;
-    margin: Shown | null;
-    time: Shown | null;
-    worst: Shown | null;
-    dip: Shown | null;
-    dip_at_motor: Shown | null;
-    heat: Shown | null;
-    step: Shown | null;
-    parts: string[];
-    sets: {
-        method: string;
-        tap_percent: string | null;
-        transition: string | null;
-    };
-    course: {
-        time: number;
-        line: number;
-        speed: number;
-    }[];
-}
-/**
- * A number for geometry with the text that a person reads.
- */
-export interface Shown {
-    value: number;
+    measured: number | string | null;
+    expected: number | null;
+    low: number | null;
+    high: number | null;
+    unit:
+        | ''
+        | 'V'
+        | 'A'
+        | 'W'
+        | 'VA'
+        | 'var'
+        | 'Ω'
+        | 'F'
+        | 'H'
+        | 'Hz'
+        | 'rpm'
+        | 'N·m'
+        | 'kg·m²'
+        | 's'
+        | 'h'
+        | 'years'
+        | 'm'
+        | 'mm²'
+        | '°C'
+        | 'K'
+        | 'K·m/W'
+        | '%'
+        | '°'
+        | 'J'
+        | 'A²s'
+        | 'Wh'
+        | 'mm/s'
+        | 'g'
+        | 'kg'
+        | 'hp'
+        | 'kVA/hp'
+        | '×'
+        | '× rated';
+    label: string;
     shown: string;
+    expected_shown: string;
+    band_shown: string;
 }
 /**
  * Series for the pictures; absent where their station waits.
@@ -2546,6 +2580,13 @@ export interface RunFlow {
     line: Shown | null;
     lead: Shown | null;
     power_factor: Shown | null;
+}
+/**
+ * A number for geometry with the text that a person reads.
+ */
+export interface Shown {
+    value: number;
+    shown: string;
 }
 /**
  * The terminal box: how the links stand now, and how they would for the plate’s other voltage.
@@ -2805,6 +2846,53 @@ export interface ContactorTime {
     from: number;
     to: number;
     shown: string;
+}
+/**
+ * Every starting method for this motor and load.
+ */
+export interface Comparison {
+    sentence: string;
+    rows: ComparedRow[];
+}
+export interface ComparedRow {
+    key:
+        | 'direct'
+        | 'star_delta'
+        | 'star_delta_closed'
+        | 'autotransformer_50'
+        | 'autotransformer_65'
+        | 'autotransformer_80'
+        | 'resistor'
+        | 'reactor'
+        | 'soft_starter'
+        | 'drive';
+    name: string;
+    chosen: boolean;
+    recommended: boolean;
+    verdict: 'runs_up' | 'refused' | 'stalls' | 'may_stall' | 'dips_bus' | 'dips_motor' | 'little_torque' | 'trips_relay' | 'above_limit';
+    verdict_word: string;
+    reason: string;
+    line: Shown | null;
+    peak: Shown | null;
+    torque: Shown | null;
+    margin: Shown | null;
+    time: Shown | null;
+    worst: Shown | null;
+    dip: Shown | null;
+    dip_at_motor: Shown | null;
+    heat: Shown | null;
+    step: Shown | null;
+    parts: string[];
+    sets: {
+        method: string;
+        tap_percent: string | null;
+        transition: string | null;
+    };
+    course: {
+        time: number;
+        line: number;
+        speed: number;
+    }[];
 }
 /**
  * Torque and current over speed, in N·m, A and rpm.

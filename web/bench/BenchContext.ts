@@ -1,5 +1,5 @@
 import { createContext, useContext } from 'react';
-import type { FieldPath, StartMoment, StationName } from '../api/contract';
+import type { FieldPath, Reading, StartMoment, StationName } from '../api/contract';
 import type { Draft } from './circuit';
 import type { Solved } from './useSolution';
 
@@ -14,6 +14,7 @@ export const STATIONS: readonly { name: StationName; label: string }[] = [
     { name: 'cable', label: 'Cable' },
     { name: 'guard', label: 'Guard' },
     { name: 'correct', label: 'Correct' },
+    { name: 'prove', label: 'Prove' },
 ];
 
 /** Where a bench is kept: what hangs on a circuit beside its draft is saved there. */
@@ -37,6 +38,8 @@ export interface Bench {
     moment: StartMoment | null;
     /** Puts the cursor at a point of the start's course. */
     setMoment: (index: number | null) => void;
+    /** Readings kept on this circuit, latest first; the solution compares them in this order. */
+    readings: readonly Reading[];
     /** Null where a bench is only looked at or tried out. */
     place: Place | null;
 }

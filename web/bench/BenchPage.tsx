@@ -18,6 +18,7 @@ import { withValue } from './circuit';
 import { useAhead, useSolution } from './useSolution';
 import { WorkingPanel } from './WorkingPanel';
 import { Waiting } from '../kit/Waiting';
+import { useReadings } from '../readings/useReadings';
 
 const stations = {
     plate: lazy(() => import('../stations/plate/PlateStation')),
@@ -26,6 +27,7 @@ const stations = {
     cable: lazy(() => import('../stations/cable/CableStation')),
     guard: lazy(() => import('../stations/guard/GuardStation')),
     correct: lazy(() => import('../stations/correct/CorrectStation')),
+    prove: lazy(() => import('../stations/prove/ProveStation')),
 } satisfies Record<StationName, unknown>;
 
 const Layout = styled.div<{ $working: boolean }>`
@@ -107,7 +109,7 @@ export default function BenchPage() {
     if (station === undefined) {
         return (
             <Waiting
-                title={asked === 'prove' || asked === 'sheet' ? 'This station is not built yet' : 'There is no such station'}
+                title={asked === 'sheet' ? 'This station is not built yet' : 'There is no such station'}
                 text={`Of this circuit there are ${STATIONS.map(({ label }) => label).join(', ')}.`}
                 back={{ to: `/circuits/${id}/plate`, label: 'To its plate' }}
             />
@@ -122,7 +124,8 @@ export default function BenchPage() {
 function Bench({ resource, station }: { resource: CircuitResource; station: StationName }) {
     const readOnly = !mayEdit(usePerson());
     const draft = useDraft(resource, readOnly);
-    const { solved, stale, failed } = useSolution(draft.draft, resource.site.settings);
+    const readings = useReadings(resource.id);
+    const { solved, stale, failed } = useSolution(draft.draft, resource.site.settings, readings);
     const [flow, setFlow] = useState<Flow>('running');
     const [correction, setCorrection] = useState<Correction>('before');
     const [cursor, setCursor] = useState<number | null>(null);
@@ -143,7 +146,7 @@ function Bench({ resource, station }: { resource: CircuitResource; station: Stat
         () => ({ circuit: resource.id, site: resource.site.id, settings: resource.site.settings, flush: draft.flush }),
         [resource, draft.flush],
     );
-    const ahead = useAhead(resource.site.settings);
+    const ahead = useAhead(resource.site.settings, readings);
     const latest = useRef(draft.draft);
     latest.current = draft.draft;
     const change = draft.set;
@@ -162,8 +165,11 @@ function Bench({ resource, station }: { resource: CircuitResource; station: Stat
     const points = solved?.solution.curves.start_course?.points;
     const moment = cursor === null || points === undefined ? null : (points[Math.min(cursor, points.length - 1)] ?? null);
     const bench = useMemo(
-        () => (solved === undefined ? null : { draft: draft.draft, solved, readOnly, set, flow, correction, moment, setMoment, place }),
-        [draft.draft, set, solved, readOnly, flow, correction, moment, setMoment, place],
+        () =>
+            solved === undefined
+                ? null
+                : { draft: draft.draft, solved, readOnly, set, flow, correction, moment, setMoment, readings, place },
+        [draft.draft, set, solved, readOnly, flow, correction, moment, setMoment, readings, place],
     );
     // Saving draws the strip anew, not the station: these change with the bench alone.
     const shown = useMemo(

@@ -65,6 +65,7 @@ function show(readOnly = false, working = false) {
         correction: 'before',
         moment: null,
         setMoment: vi.fn(),
+        readings: [],
         place: null,
     };
     render(

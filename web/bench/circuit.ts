@@ -1,4 +1,4 @@
-import type { Circuit, FieldPath } from '../api/contract';
+import type { Circuit, FieldPath, Reading } from '../api/contract';
 
 /** A circuit document as it travels: typed values by section. */
 export type Draft = Record<string, unknown>;
@@ -39,8 +39,9 @@ export function withValue(draft: Draft, path: string, value: string | boolean | 
 }
 
 /** The circuit to solve: the site's settings under the circuit's own. */
-export function withSettings(draft: Draft, settings: Record<string, unknown>): Circuit {
+export function withSettings(draft: Draft, settings: Record<string, unknown>, readings: readonly Reading[] = []): Circuit {
     const own = typeof draft.settings === 'object' && draft.settings !== null ? (draft.settings as Record<string, unknown>) : {};
     const kept = Object.fromEntries(Object.entries(own).filter(([, value]) => value !== null && value !== ''));
-    return { ...draft, settings: { ...settings, ...kept } } as unknown as Circuit;
+    const measured = readings.length === 0 ? {} : { readings: readings.map((reading) => reading.document) };
+    return { ...draft, settings: { ...settings, ...kept }, ...measured } as unknown as Circuit;
 }

@@ -9,6 +9,7 @@ import {
     FIELDS,
     type Figure,
     type FigureKey,
+    type Reading,
     type Solution,
     type Words,
 } from '../api/contract';
@@ -71,6 +72,8 @@ export class Solved {
     }
 }
 
+const NONE: readonly Reading[] = [];
+
 const solution = (circuit: Circuit) =>
     queryOptions({
         queryKey: ['solution', circuit],
@@ -81,14 +84,14 @@ const solution = (circuit: Circuit) =>
     });
 
 /** Asks for the solution of a draft at once, before the page has drawn what was typed; whoever draws it then finds the answer under way. */
-export function useAhead(settings: Record<string, unknown>): (draft: Draft) => void {
+export function useAhead(settings: Record<string, unknown>, readings: readonly Reading[]): (draft: Draft) => void {
     const client = useQueryClient();
     return useCallback(
         (draft) => {
             // What fails here is asked again, and told, by whoever draws it.
-            client.query(solution(withSettings(draft, settings))).catch(() => undefined);
+            client.query(solution(withSettings(draft, settings, readings))).catch(() => undefined);
         },
-        [client, settings],
+        [client, settings, readings],
     );
 }
 
@@ -96,8 +99,9 @@ export function useAhead(settings: Record<string, unknown>): (draft: Draft) => v
 export function useSolution(
     draft: Draft,
     settings: Record<string, unknown>,
+    readings: readonly Reading[] = NONE,
 ): { solved: Solved | undefined; stale: boolean; failed: boolean } {
-    const circuit = useMemo(() => withSettings(draft, settings), [draft, settings]);
+    const circuit = useMemo(() => withSettings(draft, settings, readings), [draft, settings, readings]);
     const query = useQuery({ ...solution(circuit), placeholderData: keepPreviousData });
     const solved = useMemo(() => (query.data === undefined ? undefined : new Solved(query.data)), [query.data]);
     return { solved, stale: query.isPlaceholderData, failed: query.isError };

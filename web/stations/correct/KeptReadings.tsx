@@ -1,6 +1,4 @@
-import { useQuery } from '@tanstack/react-query';
-import { call } from '../../api/client';
-import type { FieldPath, Reading, ReadingsAnswer } from '../../api/contract';
+import type { FieldPath, Reading } from '../../api/contract';
 import { useBench } from '../../bench/BenchContext';
 import { Button } from '../../kit/Button';
 import { RuledTable } from '../../kit/RuledTable';
@@ -19,14 +17,8 @@ const fillsOf = (reading: Reading) =>
 
 /** Readings that are kept on this circuit, a file of samples among them: any of them may be the one after fitting. */
 export function KeptReadings() {
-    const { place, readOnly, set } = useBench();
-    const circuit = place?.circuit;
-    const query = useQuery({
-        queryKey: ['readings', circuit],
-        queryFn: () => call<ReadingsAnswer>('GET', `circuits/${circuit ?? 0}/readings`),
-        enabled: circuit !== undefined,
-    });
-    const usable = (query.data?.readings ?? []).filter(
+    const { readings, readOnly, set } = useBench();
+    const usable = readings.filter(
         (reading) =>
             reading.withdrawn === null &&
             // Samples of three lines hold volts to neutral, which are not those between lines.

@@ -247,7 +247,7 @@ function Offered({ plate, onChange }: { plate: Record<string, unknown>; onChange
         [onChange],
     );
     const offered = useMemo(
-        () => (solved === undefined ? null : { ...bench, draft, solved, set, place: null }),
+        () => (solved === undefined ? null : { ...bench, draft, solved, set, readings: [], place: null }),
         [bench, draft, solved, set],
     );
     return offered === null ? null : (

@@ -1,14 +1,15 @@
-import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { type SyntheticEvent, useState } from 'react';
 import styled from 'styled-components';
 import { call, ProblemError } from '../../api/client';
-import type { Reading, ReadingsAnswer } from '../../api/contract';
+import type { Reading } from '../../api/contract';
 import { useBench } from '../../bench/BenchContext';
 import { Button } from '../../kit/Button';
 import { Actions, Dialog } from '../../kit/Dialog';
 import { Scroll } from '../../kit/Scroll';
 import { RuledTable } from '../../kit/RuledTable';
 import { OUT_OF_SIGHT, TextField } from '../../kit/TextField';
+import { useRefresh } from '../../readings/useReadings';
+import { WithdrawDialog } from '../../readings/WithdrawDialog';
 import { token } from '../../theme/tokens';
 
 const Table = styled(RuledTable)`
@@ -110,21 +111,15 @@ export function KeepDialog({
 
 /** The readings kept on this circuit, and keeping the one that stands here. */
 export function Readings() {
-    const { place, readOnly, solved } = useBench();
-    const client = useQueryClient();
+    const { place, readOnly, solved, readings: kept } = useBench();
     const [keeping, setKeeping] = useState(false);
     const [withdrawing, setWithdrawing] = useState<Reading | null>(null);
     const circuit = place?.circuit;
-    const query = useQuery({
-        queryKey: ['readings', circuit],
-        queryFn: () => call<ReadingsAnswer>('GET', `circuits/${circuit ?? 0}/readings`),
-        enabled: circuit !== undefined,
-    });
+    const refresh = useRefresh(circuit);
     if (place === null) {
         return null;
     }
-    const refresh = () => client.invalidateQueries({ queryKey: ['readings', circuit] });
-    const readings = query.data?.readings ?? [];
+    const readings = kept.filter(({ kind }) => kind === 'power');
     const measured = solved.solution.figures.some((figure) => figure.key.startsWith('measured.'));
     return (
         <div>
@@ -136,13 +131,8 @@ export function Readings() {
                     </Button>
                 )}
             </Bar>
-            {query.isError && <p>The readings cannot be shown: {query.error.message}</p>}
             {readings.length === 0 ? (
-                <p>
-                    {query.isPending
-                        ? 'Looking.'
-                        : 'None is kept yet. What you measure above can be kept with its instrument, time and name.'}
-                </p>
+                <p>None is kept yet. What you measure above can be kept with its instrument, time and name.</p>
             ) : (
                 <Scroll tabIndex={0} role="group" aria-label="Readings kept">
                     <Table>
@@ -213,39 +203,5 @@ export function Readings() {
             />
             <WithdrawDialog reading={withdrawing} onClose={() => setWithdrawing(null)} onDone={refresh} />
         </div>
-    );
-}
-
-function WithdrawDialog({ reading, onClose, onDone }: { reading: Reading | null; onClose: () => void; onDone: () => Promise<void> }) {
-    const [why, setWhy] = useState('');
-    const [error, setError] = useState<string>();
-    const submit = async (event: SyntheticEvent) => {
-        event.preventDefault();
-        try {
-            await call<Reading>('POST', `readings/${reading?.id ?? 0}/withdraw`, { why });
-            await onDone();
-            setWhy('');
-            setError(undefined);
-            onClose();
-        } catch (problem) {
-            if (!(problem instanceof ProblemError)) {
-                throw problem;
-            }
-            setError(problem.at('why') ?? problem.message);
-        }
-    };
-    return (
-        <Dialog title="Withdraw this reading" open={reading !== null} onClose={onClose}>
-            <form onSubmit={(event) => void submit(event)} style={{ display: 'grid', gap: 14 }}>
-                <p>It stays in the list, struck through, with your reason.</p>
-                <TextField label="Why" value={why} onChange={setWhy} error={error} />
-                <Actions>
-                    <Button onPress={onClose}>Cancel</Button>
-                    <Button kind="main" type="submit">
-                        Withdraw it
-                    </Button>
-                </Actions>
-            </form>
-        </Dialog>
     );
 }

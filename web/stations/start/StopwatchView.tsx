@@ -1,13 +1,13 @@
-import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import styled from 'styled-components';
 import { call } from '../../api/client';
-import type { Reading, ReadingsAnswer } from '../../api/contract';
+import type { Reading } from '../../api/contract';
 import { useBench } from '../../bench/BenchContext';
 import { typed } from '../../bench/circuit';
 import { Button } from '../../kit/Button';
 import { RuledTable } from '../../kit/RuledTable';
 import { Scroll } from '../../kit/Scroll';
+import { useRefresh } from '../../readings/useReadings';
 import { token } from '../../theme/tokens';
 
 const Face = styled.div`
@@ -58,8 +58,8 @@ const when = new Intl.DateTimeFormat(undefined, { dateStyle: 'medium', timeStyle
 
 /** A start timed at the motor with one thumb: at switching on, at the changeover, at full speed. */
 export function StopwatchView() {
-    const { draft, solved, set, place, readOnly } = useBench();
-    const client = useQueryClient();
+    const { draft, solved, set, place, readOnly, readings } = useBench();
+    const refresh = useRefresh(place?.circuit);
     const staged = !solved.note('starter.changeover.value').unused;
     const [times, setTimes] = useState<Times | null>(null);
     const [now, setNow] = useState(0);
@@ -72,12 +72,7 @@ export function StopwatchView() {
         const every = setInterval(() => setNow(performance.now()), 100);
         return () => clearInterval(every);
     }, [running]);
-    const readings = useQuery({
-        queryKey: ['readings', place?.circuit],
-        queryFn: () => call<ReadingsAnswer>('GET', `circuits/${place?.circuit ?? 0}/readings`),
-        enabled: place !== null,
-    });
-    const kept = (readings.data?.readings ?? []).filter((reading) => reading.method === 'run_up_time' && reading.withdrawn === null);
+    const kept = readings.filter((reading) => reading.method === 'run_up_time' && reading.withdrawn === null);
     const touch = () => {
         const at = performance.now();
         setNow(at);
@@ -107,7 +102,7 @@ export function StopwatchView() {
         try {
             await place.flush();
             await call<Reading>('POST', `circuits/${place.circuit}/starts`, { seconds: whole, changeover: change });
-            await client.invalidateQueries({ queryKey: ['readings', place.circuit] });
+            await refresh();
             setSaid('Kept with the time and your name.');
         } catch (problem) {
             setSaid(`Not kept: ${problem instanceof Error ? problem.message : 'no answer'} The times stay here.`);

@@ -1,0 +1,113 @@
+import { useState } from 'react';
+import styled from 'styled-components';
+import { type Reading, READINGS } from '../../api/contract';
+import { useBench } from '../../bench/BenchContext';
+import { Button } from '../../kit/Button';
+import { RuledTable } from '../../kit/RuledTable';
+import { Scroll } from '../../kit/Scroll';
+import { OUT_OF_SIGHT } from '../../kit/TextField';
+import { useRefresh } from '../../readings/useReadings';
+import { WithdrawDialog } from '../../readings/WithdrawDialog';
+import { token } from '../../theme/tokens';
+import { when } from './ComparisonTable';
+import { StateMark } from './StateMark';
+
+const Table = styled(RuledTable)`
+    td b {
+        font: 600 16px ${token.narrow};
+    }
+    td span {
+        display: block;
+        color: ${token.soft};
+        font-size: 13.5px;
+    }
+    tr[data-withdrawn] b {
+        text-decoration: line-through;
+    }
+`;
+
+/** Every reading of the circuit, latest first, each held against the circuit as it is now. */
+export function KeptView() {
+    const { readings, solved, readOnly, place } = useBench();
+    const refresh = useRefresh(place?.circuit);
+    const [withdrawing, setWithdrawing] = useState<Reading | null>(null);
+    if (readings.length === 0) {
+        return <p>Nothing is measured yet. The plan says what to begin with.</p>;
+    }
+    return (
+        <>
+            <Scroll tabIndex={0} role="group" aria-label="All readings">
+                <Table>
+                    <thead>
+                        <tr>
+                            <th scope="col">Taken</th>
+                            <th scope="col">Reading</th>
+                            <th scope="col">Read</th>
+                            <th scope="col">Expected now</th>
+                            {!readOnly && (
+                                <th scope="col">
+                                    <span style={OUT_OF_SIGHT}>Withdraw</span>
+                                </th>
+                            )}
+                        </tr>
+                    </thead>
+                    <tbody>
+                        {readings.map((reading, index) => (
+                            <Row key={reading.id} reading={reading} index={index} onWithdraw={() => setWithdrawing(reading)} />
+                        ))}
+                    </tbody>
+                </Table>
+            </Scroll>
+            <WithdrawDialog reading={withdrawing} onClose={() => setWithdrawing(null)} onDone={refresh} />
+        </>
+    );
+
+    function Row({ reading, index, onWithdraw }: { reading: Reading; index: number; onWithdraw: () => void }) {
+        const comparison = solved.solution.comparisons[index];
+        const main = comparison?.quantities[0];
+        const stood = reading.figures.find(({ key }) => key === `prove.${reading.kind}.verdict`)?.value;
+        return (
+            <tr {...(reading.withdrawn === null ? {} : { 'data-withdrawn': true })}>
+                <td>
+                    {when.format(new Date(reading.taken_at))}
+                    <span>{reading.taken_by}</span>
+                </td>
+                <td>
+                    {READINGS[reading.kind].label}
+                    <span>
+                        {reading.simulated && 'simulated; '}
+                        {reading.instrument}
+                        {reading.note !== '' && `; ${reading.note}`}
+                    </span>
+                </td>
+                <td>
+                    <b>{main?.shown ?? ''}</b>
+                    {reading.withdrawn !== null && (
+                        <span>
+                            withdrawn by {reading.withdrawn.by}: {reading.withdrawn.why}
+                        </span>
+                    )}
+                </td>
+                <td>
+                    {comparison !== undefined && <StateMark state={comparison.verdict} grade={comparison.grade} />} {main?.band_shown}
+                    {stood !== undefined && stood !== comparison?.verdict && (
+                        <span>when it was taken: {String(stood).replaceAll('_', ' ')}</span>
+                    )}
+                </td>
+                {!readOnly && (
+                    <td>
+                        {reading.withdrawn === null && (
+                            <Button
+                                kind="quiet"
+                                aria-label={`Withdraw ${READINGS[reading.kind].label} of ${when.format(new Date(reading.taken_at))}`}
+                                onPress={onWithdraw}
+                            >
+                                Withdraw
+                            </Button>
+                        )}
+                    </td>
+                )}
+            </tr>
+        );
+    }
+}

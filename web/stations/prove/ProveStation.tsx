@@ -1,0 +1,34 @@
+import { useSearchParams } from 'react-router';
+import { StationPage } from '../../bench/StationPage';
+import { Segments } from '../../kit/Segments';
+import { KeptView } from './KeptView';
+import { MethodView } from './MethodView';
+import { PlanView } from './PlanView';
+
+type View = 'plan' | 'kept' | 'method';
+
+const VIEWS: readonly { value: View; label: string }[] = [
+    { value: 'plan', label: 'Plan' },
+    { value: 'kept', label: 'All readings' },
+    { value: 'method', label: 'Which instrument?' },
+];
+
+/** The circuit proved by readings, in the safe order. */
+export default function ProveStation() {
+    const [search, setSearch] = useSearchParams();
+    const asked = search.get('view');
+    const view = VIEWS.find(({ value }) => value === asked)?.value ?? 'plan';
+    return (
+        <StationPage name="prove">
+            <Segments
+                label="Views of the proof"
+                value={view}
+                options={VIEWS}
+                onChange={(chosen) => setSearch(chosen === 'plan' ? {} : { view: chosen }, { replace: true })}
+            />
+            {view === 'plan' && <PlanView />}
+            {view === 'kept' && <KeptView />}
+            {view === 'method' && <MethodView />}
+        </StationPage>
+    );
+}

@@ -1,0 +1,238 @@
+import { type SyntheticEvent, useState } from 'react';
+import { CheckboxButton, CheckboxField, CheckboxGroup, Label } from 'react-aria-components';
+import styled from 'styled-components';
+import { call, ProblemError } from '../../api/client';
+import { type Reading, type ReadingField, type ReadingKind, READINGS } from '../../api/contract';
+import { useBench } from '../../bench/BenchContext';
+import { Fields } from '../../bench/StationPage';
+import { Button } from '../../kit/Button';
+import { Select } from '../../kit/Select';
+import { TextField } from '../../kit/TextField';
+import { useRefresh } from '../../readings/useReadings';
+import { asked, METHODS } from '../power/measuring';
+import { token } from '../../theme/tokens';
+
+const Form = styled.form`
+    display: grid;
+    gap: 12px;
+`;
+
+const Ticks = styled(CheckboxGroup)`
+    display: flex;
+    flex-wrap: wrap;
+    grid-column: 1 / -1;
+    gap: 0 18px;
+    > span:first-child {
+        flex-basis: 100%;
+        color: ${token.soft};
+    }
+    .box {
+        display: inline-grid;
+        place-items: center;
+        width: 22px;
+        height: 22px;
+        margin-right: 8px;
+        border: 1px solid ${token.edge};
+        border-radius: 3px;
+        background: ${token.sheet};
+        font-weight: 700;
+    }
+    [data-selected] .box {
+        background: ${token.accent};
+        color: ${token.onAccent};
+    }
+    button,
+    [data-rac] {
+        min-height: 40px;
+    }
+`;
+
+const Bar = styled.div`
+    display: flex;
+    flex-wrap: wrap;
+    gap: 12px;
+    align-items: center;
+`;
+
+type Typed = Readonly<Record<string, string | readonly string[]>>;
+
+/** Kinds whose expected value depends on the load at the time. */
+const LOADED: readonly ReadingKind[] = ['line_current', 'power', 'speed'];
+
+/** Names of the fields of a kind that are asked for, with what is typed so far. */
+function fieldsOf(kind: ReadingKind, typed: Typed, phases: 1 | 3, capacitor: boolean): readonly ReadingField[] {
+    const text = (name: string) => (typeof typed[name] === 'string' ? typed[name] : '');
+    return READINGS[kind].fields.filter(({ name }) => {
+        if (name === 'where') {
+            return capacitor || kind === 'line_current';
+        }
+        if (phases === 1 && /_(2|3|23|31)$/.test(name) && kind !== 'power') {
+            return false;
+        }
+        if (kind === 'winding_resistance' && /^ohms_/.test(name)) {
+            return (text('joined') === 'open') === /^ohms_[uvw]$/.test(name);
+        }
+        if (kind !== 'power' || name === 'method') {
+            return true;
+        }
+        const method = METHODS.find(({ value }) => value === text('method'));
+        return (method?.fields as readonly string[] | undefined)?.includes(name) === true && asked(name as never, text, phases);
+    });
+}
+
+/** A reading as it is typed at the motor. What is typed stays until it is kept. */
+export function ReadingForm({ kind, title }: { kind: ReadingKind; title: string }) {
+    const { place, solved, draft } = useBench();
+    const refresh = useRefresh(place?.circuit);
+    const [typed, setTyped] = useState<Typed>({});
+    const [load, setLoad] = useState('');
+    const [instrument, setInstrument] = useState('');
+    const [note, setNote] = useState('');
+    const [problem, setProblem] = useState<Error | null>(null);
+    const [said, setSaid] = useState('');
+    const phases = (draft.supply as Record<string, unknown> | undefined)?.phases?.toString() === '1' ? 1 : 3;
+    const at = (path: string) => (problem instanceof ProblemError ? problem.at(path) : undefined);
+    const set = (name: string, value: string | readonly string[]) => {
+        setTyped((before) => ({ ...before, [name]: value }));
+        setSaid('');
+    };
+    const submit = async (event: SyntheticEvent) => {
+        event.preventDefault();
+        setProblem(null);
+        setSaid('');
+        try {
+            if (place === null || (await place.flush()) === null) {
+                throw new Error('The draft is not saved, so its reading cannot be kept yet.');
+            }
+            await call<Reading>('POST', `circuits/${place.circuit}/readings/typed`, {
+                kind,
+                values: nested(typed),
+                load_percent: load === '' ? null : load,
+                instrument,
+                note,
+            });
+            await refresh();
+            setTyped({});
+            setNote('');
+            setSaid('Kept with the time and your name.');
+        } catch (error) {
+            setProblem(error instanceof Error ? error : new Error('The service does not answer.'));
+        }
+    };
+    const capacitor = solved.figure('correct.capacitor_rating') !== undefined;
+    return (
+        <Form onSubmit={(event) => void submit(event)} aria-label={`New reading: ${title}`} noValidate>
+            <Fields>
+                {fieldsOf(kind, typed, phases, capacitor).map((field) => (
+                    <OneField
+                        key={field.name}
+                        field={field}
+                        value={typed[field.name] ?? ''}
+                        error={at(`values.${field.name}`)}
+                        onChange={(value) => set(field.name, value)}
+                    />
+                ))}
+                {LOADED.includes(kind) && (
+                    <TextField
+                        label="Load at the time"
+                        unit="%"
+                        value={load}
+                        onChange={setLoad}
+                        error={at('load_percent')}
+                        hint="of rated output"
+                        placeholder={solved.solution.read['load.output_percent'] ?? 'Not said'}
+                    />
+                )}
+                <TextField
+                    label="Instrument"
+                    value={instrument}
+                    onChange={setInstrument}
+                    error={at('instrument')}
+                    hint="such as: clamp 7"
+                />
+                <TextField label="Note" value={note} onChange={setNote} error={at('note')} />
+            </Fields>
+            <Bar>
+                <Button kind="main" type="submit">
+                    Keep this reading
+                </Button>
+                <span role="status">{problem === null ? said : (at('values') ?? problem.message)}</span>
+            </Bar>
+        </Form>
+    );
+}
+
+function OneField({
+    field,
+    value,
+    error,
+    onChange,
+}: {
+    field: ReadingField;
+    value: string | readonly string[];
+    error: string | undefined;
+    onChange: (value: string | readonly string[]) => void;
+}) {
+    const { solved } = useBench();
+    // The rule book’s word for a star.
+    const word = (label: string) => (label === 'star' ? solved.word('star', label) : label);
+    if (field.several) {
+        return (
+            <Ticks value={typeof value === 'string' ? [] : [...value]} onChange={onChange}>
+                <Label>{field.label}</Label>
+                {field.choices.map((choice) => (
+                    <CheckboxField key={choice.value} value={choice.value}>
+                        <CheckboxButton>
+                            {({ isSelected }) => (
+                                <>
+                                    <span className="box" aria-hidden>
+                                        {isSelected ? '✓' : ''}
+                                    </span>
+                                    {choice.label}
+                                </>
+                            )}
+                        </CheckboxButton>
+                    </CheckboxField>
+                ))}
+            </Ticks>
+        );
+    }
+    const text = typeof value === 'string' ? value : '';
+    return field.choices.length > 0 ? (
+        <Select
+            label={field.label}
+            value={text}
+            options={[
+                { value: '', label: field.empty === '' ? 'Not said' : field.empty },
+                ...field.choices.map((choice) => ({ ...choice, label: word(choice.label) })),
+            ]}
+            onChange={onChange}
+            error={error}
+        />
+    ) : (
+        <TextField
+            label={field.label}
+            unit={field.unit}
+            value={text}
+            onChange={onChange}
+            error={error === undefined ? undefined : `${error} ${field.accepted}`}
+        />
+    );
+}
+
+/** Values by their names, `before.watts` inside its group; what is empty is left out. */
+function nested(typed: Typed): Record<string, unknown> {
+    const values: Record<string, unknown> = {};
+    for (const [name, value] of Object.entries(typed)) {
+        const [group = '', inner] = name.split('.');
+        if (value === '' || value.length === 0) {
+            continue;
+        }
+        if (inner === undefined) {
+            values[name] = value;
+        } else {
+            values[group] = { ...(values[group] as object | undefined), [inner]: value };
+        }
+    }
+    return values;
+}
