@@ -22,6 +22,8 @@ use BraveAnvil\Fault\FaultStation;
 use BraveAnvil\Guard\GuardStation;
 use BraveAnvil\Guard\Prospective;
 use BraveAnvil\Guard\Protection;
+use BraveAnvil\Instruments\HiddenFault;
+use BraveAnvil\Instruments\Plant;
 use BraveAnvil\Margin\MarginStation;
 use BraveAnvil\Measure\Measured;
 use BraveAnvil\Measure\Measurement;
@@ -101,7 +103,7 @@ final readonly class Bench
         $circuit = PlateRow::choose($circuit, $ledger);
         $ledger->errors([...$circuit->errors, ...$corrections->errors]);
         self::outOfLine($corrections, $ledger);
-        [$motor, $comparisons] = $bench->stations($circuit, $ledger, $extras);
+        [$known, $comparisons] = $bench->stations($circuit, $ledger, $extras);
         $bench->soften($circuit, $ledger);
         self::unknown($circuit, $ledger);
         Unused::tell($circuit, $book, $ledger);
@@ -112,7 +114,7 @@ final readonly class Bench
             $typed->tag, $typed->ruleBook, $book->edition(), $spoken->figures($ledger->figures()), $spoken->findings($ledger->findings()),
             $spoken->errors($ledger->fieldErrors()), $ledger->curves(), $spoken->texts($ledger->sentences()), $ledger->blocked(),
             $spoken->texts($typed->read()), $book->words()->toArray(), self::meanings($ledger, $spoken),
-            FieldNotes::of($defaulted, $book, $bench->practice, $motor->efficiency), comparisons: $comparisons,
+            FieldNotes::of($defaulted, $book, $bench->practice, $known->motor->efficiency), comparisons: $comparisons,
         );
     }
 
@@ -146,6 +148,32 @@ final readonly class Bench
         return new DrawnLoad($circuit->tag, $drawn?->power->number(), $drawn?->reactive->number(), $ledger->fieldErrors());
     }
 
+    /**
+     * The circuit as stand-ins of instruments meet it.
+     *
+     * @param  array<array-key, mixed>  $document  a decoded circuit
+     * @param  float  $load  share of rated output
+     * @param  HiddenFault|null  $fault  null for a healthy one
+     * @return Plant|null null where nothing of it can be simulated
+     */
+    public static function plant(array $document, float $load, ?HiddenFault $fault, ?Tables $tables = null): ?Plant
+    {
+        $circuit = CircuitReader::read([...$document, 'readings' => null]);
+        $corrections = SiteCorrections::read($circuit->corrections(), $tables ?? Tables::shipped());
+        $books = new RuleBooks($corrections->tables);
+        $book = $books->named($circuit->ruleBook);
+        if ($book === null) {
+            return null;
+        }
+        $bench = new self($book, $books, $corrections->tables);
+        $circuit = $circuit->withDefaults([...self::defaults(), ...$book->defaults()]);
+        $circuit = $circuit->withDefaults((new StartDefaults($bench->practice->runUp()))->of($circuit));
+        $ledger = new Ledger();
+        [$known] = $bench->stations(PlateRow::choose($circuit, $ledger), $ledger, []);
+
+        return Plant::of($known, $load, $fault);
+    }
+
     /** @return array<string, Assumed> what every rule book takes where a field is empty */
     private static function defaults(): array
     {
@@ -171,7 +199,7 @@ final readonly class Bench
 
     /**
      * @param  array<array-key, Extra>  $extras
-     * @return array{Motor, list<Comparison>}
+     * @return array{Known, list<Comparison>}
      */
     private function stations(Circuit $circuit, Ledger $ledger, array $extras): array
     {
@@ -214,7 +242,7 @@ final readonly class Bench
             $readings,
         );
 
-        return [$motor, (new ProveStation)->solve($known, $ledger)];
+        return [$known, (new ProveStation)->solve($known, $ledger)];
     }
 
     private function wiring(Circuit $circuit, Motor $motor, Starting $starting, Ledger $ledger): void

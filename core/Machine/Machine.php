@@ -91,8 +91,39 @@ final readonly class Machine implements TurningMotor
     #[Override]
     public function point(float $slip): MotorPoint
     {
-        $x = $this->leakage($slip);
-        $r2 = $this->rotor($slip) / $slip;
+        return $this->meets($slip, $this->leakage($slip), $this->rotor($slip) / $slip);
+    }
+
+    /**
+     * What a field that runs the other way meets, at 2 − s; the bars are as at standstill there.
+     *
+     * @param  float  $slip  of the forward field, above 0
+     */
+    public function backward(float $slip): MotorPoint
+    {
+        return $this->meets(2 - $slip, $this->leakage(1.0), $this->rotor(1.0) / (2 - $slip));
+    }
+
+    /** The same motor with a rotor of more resistance, as with broken bars. */
+    public function withRotor(float $times): self
+    {
+        return new self(
+            $this->volts, $this->synchronousSpeed, $this->ratedSlip, $this->stator, $this->core, $this->magnetising, $this->leakageRunning,
+            $this->leakageStandstill, $times * $this->rotorRunning, $times * $this->rotorStandstill, $this->deepBar, $this->friction,
+        );
+    }
+
+    /** The same motor with more friction. */
+    public function withFriction(float $times): self
+    {
+        return new self(
+            $this->volts, $this->synchronousSpeed, $this->ratedSlip, $this->stator, $this->core, $this->magnetising, $this->leakageRunning,
+            $this->leakageStandstill, $this->rotorRunning, $this->rotorStandstill, $this->deepBar, $times * $this->friction,
+        );
+    }
+
+    private function meets(float $slip, float $x, float $r2): MotorPoint
+    {
         $m = $this->magnetising;
         $own = $x + $m;
         $square = $r2 * $r2;

@@ -13,7 +13,9 @@ export function TrendPicture({ kind }: { kind: ReadingKind }) {
     const { readings, solved } = useBench();
     const points = readings
         .flatMap((reading, index) => {
-            const quantity = solved.solution.comparisons[index]?.quantities[0];
+            // Of a winding only what is brought to one temperature can be held beside another day’s.
+            const quantities = solved.solution.comparisons[index]?.quantities;
+            const quantity = quantities?.find(({ name }) => name === 'at_reference') ?? quantities?.[0];
             return reading.kind === kind && reading.withdrawn === null && typeof quantity?.measured === 'number'
                 ? [{ at: new Date(reading.taken_at), measured: quantity.measured, quantity, simulated: reading.simulated }]
                 : [];
