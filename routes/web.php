@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Http\Controllers\BankController;
 use App\Http\Controllers\CircuitController;
+use App\Http\Controllers\InstrumentController;
 use App\Http\Controllers\LeadsController;
 use App\Http\Controllers\PageController;
 use App\Http\Controllers\PersonController;
@@ -57,6 +58,16 @@ Route::prefix('api')->middleware(LimitBody::class)->group(function (): void {
         Route::post('circuits/{circuit}/readings', [ReadingController::class, 'store']);
         Route::post('circuits/{circuit}/readings/typed', [ReadingController::class, 'storeTyped']);
         Route::post('circuits/{circuit}/starts', [ReadingController::class, 'storeStart']);
+        Route::post('circuits/{circuit}/instruments', [InstrumentController::class, 'read']);
+        Route::post('circuits/{circuit}/instruments/keep', [InstrumentController::class, 'keep']);
+        Route::get('circuits/{circuit}/drills', [InstrumentController::class, 'drills']);
+        Route::post('circuits/{circuit}/drills', [InstrumentController::class, 'begin']);
+        Route::post('drills/{drill}/readings', [InstrumentController::class, 'readDrill']);
+        Route::post('drills/{drill}/name', [InstrumentController::class, 'name']);
+        Route::get('analysers', [InstrumentController::class, 'analysers']);
+        Route::post('analysers', [InstrumentController::class, 'storeAnalyser']);
+        Route::delete('analysers/{analyser}', [InstrumentController::class, 'removeAnalyser']);
+        Route::post('analysers/{analyser}/read', [InstrumentController::class, 'readAnalyser']);
         Route::post('readings/{reading}/withdraw', [ReadingController::class, 'withdraw']);
         Route::get('circuits/{circuit}/photograph', [PhotographController::class, 'index']);
         Route::get('circuits/{circuit}/photograph/{name}', [PhotographController::class, 'show'])->where('name', '[0-9a-f]{32}');

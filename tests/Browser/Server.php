@@ -19,7 +19,7 @@ final class Server
         $root = dirname(__DIR__, 2);
         $environment = [
             ...getenv(),
-            'APP_PORT' => (string) $port,
+            'APP_PORT' => (string) $port, 'INSTRUMENTS_PORT' => (string) Chromium::freePort(),
             'APP_ENV' => 'local', 'APP_DEBUG' => 'false', 'DB_DATABASE' => 'app_test_browser', 'DB_PERSISTENT' => 'false',
             'SESSION_DRIVER' => 'file',
             // Nobody waits a minute here: tries at signing in are not counted across requests.

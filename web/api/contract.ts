@@ -3160,6 +3160,10 @@ export interface Service {
     waveform?: WaveformAnswer;
     tables?: TablesAnswer;
     bank?: BankAnswer;
+    simulated_reading?: SimulatedReading;
+    drills?: DrillsAnswer;
+    drill_read?: DrillReadAnswer;
+    analysers?: AnalysersAnswer;
 }
 export interface SessionAnswer {
     person: Person | null;
@@ -3531,6 +3535,71 @@ export interface BankNeed {
 export interface BankGiven {
     value: number;
     shown: string;
+}
+/**
+ * What a stand-in shows on a circuit, beside what was to be expected.
+ */
+export interface SimulatedReading {
+    kind: ReadingKind;
+    load_percent: string;
+    instrument: string;
+    values: Record<string, unknown>;
+    comparison: ReadingComparison | null;
+}
+export interface DrillsAnswer {
+    drills: Drill[];
+    faults: FaultChoice[];
+}
+/**
+ * A hidden fault to be found; what it is stays out until it is named.
+ */
+export interface Drill {
+    id: number;
+    set_by: string;
+    begun_at: string;
+    load_percent: string;
+    ended_at: string | null;
+    named: string | null;
+    taken: DrillReading[];
+    fault: FoundFault | null;
+    right: boolean | null;
+    assessment: DrillAssessment | null;
+}
+export interface DrillReading {
+    kind: ReadingKind;
+    values: Record<string, unknown>;
+    comparison: ReadingComparison;
+}
+export interface FoundFault {
+    kind: string;
+    label: string;
+}
+export interface DrillAssessment {
+    told: ReadingKind[];
+    needless: ReadingKind[];
+    possible: string[];
+}
+export interface FaultChoice {
+    value: string;
+    label: string;
+}
+export interface DrillReadAnswer {
+    reading: SimulatedReading;
+    drill: Drill;
+}
+export interface AnalysersAnswer {
+    analysers: Analyser[];
+}
+/**
+ * An instrument on Modbus TCP that an administrator named.
+ */
+export interface Analyser {
+    id: number;
+    name: string;
+    host: string;
+    port: number;
+    unit: number;
+    map: Record<string, unknown>;
 }
 
 /** What never changes about a field: its label, the unit of a bare typed number, and a line below it. */
