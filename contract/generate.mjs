@@ -23,7 +23,9 @@ parts.push(
 );
 const readings = readFileSync(join(here, 'readings.json'), 'utf8');
 parts.push(
-    `export type ReadingKind = ${Object.keys(JSON.parse(readings)).map((kind) => JSON.stringify(kind)).join(' | ')};\n` +
+    `export type ReadingKind = ${Object.keys(JSON.parse(readings))
+        .map((kind) => JSON.stringify(kind))
+        .join(' | ')};\n` +
         `export interface ReadingField { name: string; label: string; unit: string; accepted: string; empty: string; several: boolean; choices: readonly { value: string; label: string }[] }\n` +
         `/** What is typed for each kind of reading, in the order in which a circuit is proved. */\n` +
         `export const READINGS: Readonly<Record<ReadingKind, { label: string; fields: readonly ReadingField[] }>> = ${readings};`,

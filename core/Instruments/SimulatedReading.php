@@ -10,8 +10,10 @@ use BraveAnvil\Prove\ReadingKind;
 /** What the registers of a stand-in give as the values of a reading. */
 final class SimulatedReading
 {
-    /** Digits that are kept: no meter shows more. */
-    private const DIGITS = 5;
+    /** Digits that are kept: no meter shows more, but a tachometer. */
+    private const DIGITS = 4;
+
+    private const DIGITS_RPM = 5;
 
     /**
      * @param  array<string, float>  $shown  by register
@@ -44,7 +46,7 @@ final class SimulatedReading
             ],
             ReadingKind::Capacitor => [...$three('amps'), 'volts' => $text('volts')],
             ReadingKind::Inrush => ['amps' => $text('amps'), 'as' => 'rms', 'volts' => $text('volts')],
-            ReadingKind::Speed => ['rpm' => $text('rpm'), 'volts' => $mean],
+            ReadingKind::Speed => ['rpm' => self::text($shown['rpm'] ?? 0.0, self::DIGITS_RPM), 'volts' => $mean],
             ReadingKind::Vibration => ['de' => $text('vibration_de'), 'nde' => $text('vibration_nde')],
             ReadingKind::Temperature => [
                 'bearing_de' => $text('bearing_de'), 'bearing_nde' => $text('bearing_nde'), 'ambient' => $text('ambient'),
@@ -53,12 +55,12 @@ final class SimulatedReading
         };
     }
 
-    private static function text(float $value): string
+    private static function text(float $value, int $digits = self::DIGITS): string
     {
         if (abs($value) < 1e-12) {
             return '0';
         }
-        $decimals = max(0, min(9, self::DIGITS - 1 - (int) floor(log10(abs($value)))));
+        $decimals = max(0, min(9, $digits - 1 - (int) floor(log10(abs($value)))));
 
         $text = number_format($value, $decimals, '.', '');
 

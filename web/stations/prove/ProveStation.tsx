@@ -1,16 +1,20 @@
 import { useSearchParams } from 'react-router';
 import { StationPage } from '../../bench/StationPage';
 import { Segments } from '../../kit/Segments';
+import { DrillView } from './DrillView';
+import { InstrumentsView } from './InstrumentsView';
 import { KeptView } from './KeptView';
 import { MethodView } from './MethodView';
 import { PlanView } from './PlanView';
 
-type View = 'plan' | 'kept' | 'method';
+type View = 'plan' | 'kept' | 'method' | 'instruments' | 'fault';
 
 const VIEWS: readonly { value: View; label: string }[] = [
     { value: 'plan', label: 'Plan' },
     { value: 'kept', label: 'All readings' },
-    { value: 'method', label: 'Which instrument?' },
+    { value: 'method', label: 'Which method?' },
+    { value: 'instruments', label: 'Instruments' },
+    { value: 'fault', label: 'Find the fault' },
 ];
 
 /** The circuit proved by readings, in the safe order. */
@@ -29,6 +33,8 @@ export default function ProveStation() {
             {view === 'plan' && <PlanView />}
             {view === 'kept' && <KeptView />}
             {view === 'method' && <MethodView />}
+            {view === 'instruments' && <InstrumentsView />}
+            {view === 'fault' && <DrillView />}
         </StationPage>
     );
 }

@@ -39,7 +39,7 @@ export function TrendPicture({ kind }: { kind: ReadingKind }) {
             rows={points.map(({ at, quantity }) => [when.format(at), `${quantity.shown}, ${quantity.band_shown}`] as const)}
         >
             <Drawing viewBox={`0 0 ${RIGHT + 10} ${BOTTOM + 34}`} role="img" aria-label={`${last.quantity.label} over time`}>
-                <path className="axis" fill="none" d={`M${LEFT} ${TOP}V${BOTTOM}H${RIGHT}`} />
+                <path fill="none" stroke="currentColor" d={`M${LEFT} ${TOP}V${BOTTOM}H${RIGHT}`} />
                 {[low, high].map(
                     (limit, index) =>
                         limit !== null && (

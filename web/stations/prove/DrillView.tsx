@@ -1,0 +1,188 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import styled from 'styled-components';
+import { call } from '../../api/client';
+import { type Drill, type DrillReadAnswer, type DrillsAnswer, READINGS } from '../../api/contract';
+import { useBench } from '../../bench/BenchContext';
+import { Button } from '../../kit/Button';
+import { RuledTable } from '../../kit/RuledTable';
+import { Select } from '../../kit/Select';
+import { token } from '../../theme/tokens';
+import { when } from './ComparisonTable';
+import { InstrumentPanel } from './InstrumentPanel';
+import { StateMark } from './StateMark';
+
+const Begin = styled.div`
+    display: flex;
+    flex-wrap: wrap;
+    gap: 12px;
+    align-items: end;
+    > :first-child {
+        flex: 0 1 280px;
+    }
+`;
+
+const Found = styled.section`
+    display: grid;
+    gap: 6px;
+    padding: 12px 0;
+    border-top: 2px solid ${token.ink};
+    border-bottom: 1px solid ${token.rule};
+    h2 {
+        font-size: 19px;
+        font-weight: 600;
+    }
+`;
+
+const named = (kinds: readonly string[]) => kinds.map((kind) => READINGS[kind as keyof typeof READINGS].label.toLowerCase()).join(', ');
+
+/** A fault is hidden in the circuit; the person measures with the stand-ins, names it, and is told what told it apart. */
+export function DrillView() {
+    const { place, readOnly } = useBench();
+    const client = useQueryClient();
+    const circuit = place?.circuit ?? 0;
+    const key = ['drills', circuit];
+    const query = useQuery({
+        queryKey: key,
+        queryFn: () => call<DrillsAnswer>('GET', `circuits/${circuit}/drills`),
+        enabled: place !== null,
+    });
+    const [fault, setFault] = useState('');
+    const [guess, setGuess] = useState('');
+    const [said, setSaid] = useState('');
+    const refresh = () => client.invalidateQueries({ queryKey: key });
+    if (query.data === undefined) {
+        return query.isError ? <p>{query.error.message}</p> : null;
+    }
+    const { drills, faults } = query.data;
+    const open = drills.find(({ ended_at }) => ended_at === null);
+    const last = drills.find(({ ended_at }) => ended_at !== null);
+    const act = async (work: () => Promise<unknown>) => {
+        setSaid('');
+        try {
+            await work();
+            await refresh();
+        } catch (error) {
+            setSaid(error instanceof Error ? error.message : 'The service does not answer.');
+        }
+    };
+    return (
+        <>
+            {open === undefined ? (
+                <>
+                    {last !== undefined && <Outcome drill={last} faults={faults} />}
+                    <p>One fault is hidden in this circuit, by chance or by a colleague who chooses it. Measure, then name it.</p>
+                    {!readOnly && (
+                        <Begin>
+                            <Select
+                                label="The fault"
+                                value={fault}
+                                options={[{ value: '', label: 'By chance' }, ...faults]}
+                                onChange={setFault}
+                            />
+                            <Button
+                                kind="main"
+                                onPress={() =>
+                                    void act(async () => {
+                                        await call('POST', `circuits/${circuit}/drills`, { fault: fault === '' ? null : fault });
+                                        setFault('');
+                                        setGuess('');
+                                    })
+                                }
+                            >
+                                Hide it
+                            </Button>
+                        </Begin>
+                    )}
+                </>
+            ) : (
+                <>
+                    <p>
+                        A fault was hidden by {open.set_by}, {when.format(new Date(open.begun_at))}. The circuit runs at {open.load_percent}{' '}
+                        % load. What you read here is not kept among its readings.
+                    </p>
+                    {!readOnly && (
+                        <InstrumentPanel
+                            key={open.id}
+                            read={async (kind, where) => {
+                                const answer = await call<DrillReadAnswer>('POST', `drills/${open.id}/readings`, { kind, where });
+                                await refresh();
+                                return answer.reading;
+                            }}
+                        />
+                    )}
+                    <Taken drill={open} />
+                    {!readOnly && open.taken.length > 0 && (
+                        <Begin>
+                            <Select
+                                label="It is"
+                                value={guess}
+                                options={[{ value: '', label: 'Choose the fault' }, ...faults]}
+                                onChange={setGuess}
+                            />
+                            <Button
+                                kind="main"
+                                isDisabled={guess === ''}
+                                onPress={() => void act(() => call('POST', `drills/${open.id}/name`, { fault: guess }))}
+                            >
+                                Name it
+                            </Button>
+                        </Begin>
+                    )}
+                </>
+            )}
+            <p role="status">{said}</p>
+        </>
+    );
+}
+
+function Taken({ drill }: { drill: Drill }) {
+    if (drill.taken.length === 0) {
+        return null;
+    }
+    return (
+        <RuledTable>
+            <caption>Read so far</caption>
+            <tbody>
+                {drill.taken.map(({ kind, comparison }, index) => (
+                    <tr key={index}>
+                        <td style={{ width: 26 }}>
+                            <StateMark state={comparison.verdict} grade={comparison.grade} />
+                        </td>
+                        <th scope="row">{READINGS[kind].label}</th>
+                        <td>{comparison.quantities[0]?.shown}</td>
+                        <td>{comparison.quantities[0]?.band_shown}</td>
+                        <td>{comparison.says}</td>
+                    </tr>
+                ))}
+            </tbody>
+        </RuledTable>
+    );
+}
+
+function Outcome({ drill, faults }: { drill: Drill; faults: DrillsAnswer['faults'] }) {
+    const word = (kind: string | null) => (faults.find(({ value }) => value === kind)?.label ?? kind ?? '').toLowerCase();
+    const assessment = drill.assessment;
+    const others = (assessment?.possible ?? []).filter((kind) => kind !== drill.fault?.kind);
+    return (
+        <Found aria-label="Found">
+            <h2>
+                {drill.right === true
+                    ? `✓ Right: ${word(drill.fault?.kind ?? null)}.`
+                    : `✕ It was ${word(drill.fault?.kind ?? null)}, not ${word(drill.named)}.`}
+            </h2>
+            {assessment !== null && (
+                <>
+                    <p>
+                        {assessment.told.length > 0
+                            ? `Told it apart: ${named(assessment.told)}.`
+                            : 'None of these readings tells this fault from a healthy circuit.'}
+                    </p>
+                    {assessment.needless.length > 0 && <p>Not needed: {named(assessment.needless)}.</p>}
+                    {others.length > 0 && <p>By these readings it could as well have been: {others.map(word).join(', ')}.</p>}
+                </>
+            )}
+            <Taken drill={drill} />
+        </Found>
+    );
+}

@@ -1,0 +1,34 @@
+import { call } from '../../api/client';
+import type { Reading, SimulatedReading } from '../../api/contract';
+import { useBench } from '../../bench/BenchContext';
+import { useRefresh } from '../../readings/useReadings';
+import { Analysers } from './Analysers';
+import { InstrumentPanel } from './InstrumentPanel';
+
+/** Stand-ins on this circuit as it is computed: to learn by, and to try the plan without an instrument at hand. */
+export function InstrumentsView() {
+    const { place } = useBench();
+    const refresh = useRefresh(place?.circuit);
+    if (place === null) {
+        return null;
+    }
+    return (
+        <>
+            <p>
+                Stand-ins that answer from this circuit’s own machine, healthy, with what a meter adds. What they show can be kept; it is
+                marked as simulated for ever and counts nowhere as measured.
+            </p>
+            <InstrumentPanel
+                read={async (kind, where) => {
+                    await place.flush();
+                    return call<SimulatedReading>('POST', `circuits/${place.circuit}/instruments`, { kind, where });
+                }}
+                keep={async (reading) => {
+                    await call<Reading>('POST', `circuits/${place.circuit}/instruments/keep`, reading);
+                    await refresh();
+                }}
+            />
+            <Analysers />
+        </>
+    );
+}
