@@ -26,16 +26,25 @@ parts.push(
     `export type ReadingKind = ${Object.keys(JSON.parse(readings))
         .map((kind) => JSON.stringify(kind))
         .join(' | ')};\n` +
-        `export interface ReadingField { name: string; label: string; unit: string; accepted: string; empty: string; several: boolean; choices: readonly { value: string; label: string }[] }\n` +
-        `/** What is typed for each kind of reading, in the order in which a circuit is proved. */\n` +
-        `export const READINGS: Readonly<Record<ReadingKind, { label: string; fields: readonly ReadingField[] }>> = ${readings};`,
+        `export interface ReadingField { name: string; label: string; unit: string; accepted: string; empty: string; several: boolean; choices: readonly { value: string; label: string }[] }`,
 );
-const text = await format(parts.join('\n\n'), { ...(await resolveConfig(target)), parser: 'typescript' });
-if (process.argv.includes('--check')) {
-    if (readFileSync(target, 'utf8') !== text) {
-        console.error('web/api/contract.ts is not what the schemas say: run npm run contract');
-        process.exit(1);
+// Apart from the rest: only one station needs it.
+const listed =
+    `// Generated from contract/readings.json by contract/generate.mjs. Do not edit.\n` +
+    `import type { ReadingField, ReadingKind } from './contract';\n\n` +
+    `/** What is typed for each kind of reading, in the order in which a circuit is proved. */\n` +
+    `export const READINGS: Readonly<Record<ReadingKind, { label: string; fields: readonly ReadingField[] }>> = ${readings};`;
+const options = { ...(await resolveConfig(target)), parser: 'typescript' };
+let stale = false;
+for (const [file, text] of [
+    [target, await format(parts.join('\n\n'), options)],
+    [join(here, '../web/api/readings.ts'), await format(listed, options)],
+]) {
+    if (!process.argv.includes('--check')) {
+        writeFileSync(file, text);
+    } else if (readFileSync(file, 'utf8') !== text) {
+        console.error(`${file} is not what the schemas say: run npm run contract`);
+        stale = true;
     }
-} else {
-    writeFileSync(target, text);
 }
+process.exit(stale ? 1 : 0);

@@ -75,6 +75,7 @@ final readonly class Plant
         return $this->capacitor !== null;
     }
 
+    /** rpm */
     public function synchronousSpeed(): float
     {
         return $this->machine->synchronousSpeed;
@@ -211,7 +212,8 @@ final readonly class Plant
         $in = static fn (int $k): float => $k === $lost ? 0.0 : $amps;
 
         return new Running(
-            [$in(0), $in(1), $in(2)], [$volts, $volts, $volts], $amps * $amps * $re, $amps * $amps * $im, $machine->synchronousSpeed * (1 - $slip), $slip,
+            [$in(0), $in(1), $in(2)], [$volts, $volts, $volts], $amps * $amps * $re, $amps * $amps * $im,
+            $machine->synchronousSpeed * (1 - $slip), $slip,
         );
     }
 
@@ -243,7 +245,8 @@ final readonly class Plant
         $between = [];
         foreach ([0, 1, 2] as $k) {
             $between[] = $volts * hypot(
-                cos(-2 * M_PI * $k / 3) + $share * cos($angle + 2 * M_PI * $k / 3), sin(-2 * M_PI * $k / 3) + $share * sin($angle + 2 * M_PI * $k / 3),
+                cos(-2 * M_PI * $k / 3) + $share * cos($angle + 2 * M_PI * $k / 3),
+                sin(-2 * M_PI * $k / 3) + $share * sin($angle + 2 * M_PI * $k / 3),
             );
         }
 

@@ -35,7 +35,8 @@ final class SimulatedReading
             ],
             ReadingKind::InsulationResistance => [
                 'disconnected' => ['drive', 'soft_starter', 'capacitor', 'arrester', 'sensors'], 'test_volts' => '500',
-                'megohms' => self::text(($shown['ohms_1min'] ?? 0.0) / 1e6), 'megohms_10' => self::text(($shown['ohms_10min'] ?? 0.0) / 1e6),
+                'megohms' => self::text(($shown['ohms_1min'] ?? 0.0) / 1e6),
+                'megohms_10' => self::text(($shown['ohms_10min'] ?? 0.0) / 1e6),
                 'temperature' => $text('temperature'),
             ],
             ReadingKind::SupplyVoltage => $volts,

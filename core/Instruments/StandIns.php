@@ -116,7 +116,8 @@ final class StandIns
             // A tachometer is far better than a clamp: what is small is the slip.
             'rpm' => $synchronous - $this->noise->on($synchronous - $running->speed),
             'vibration_de' => $this->noise->on($ends[0]), 'vibration_nde' => $this->noise->on($ends[1]),
-            'bearing_de' => $this->noise->on($bearings[0]), 'bearing_nde' => $this->noise->on($bearings[1]), 'ambient' => $this->plant->ambient,
+            'bearing_de' => $this->noise->on($bearings[0]), 'bearing_nde' => $this->noise->on($bearings[1]),
+            'ambient' => $this->plant->ambient,
         ];
     }
 }

@@ -117,7 +117,10 @@ final class Units implements Registers
         $meters = new StandIns($plant, $this->held($unit, 'seed'));
 
         return match ($unit) {
-            1 => [UnitMap::READY, $meters->analyser(self::WHERE[$this->held(1, 'where')] ?? ReadAt::Motor, $this->held(1, 'coupled') !== 2)],
+            1 => [
+                UnitMap::READY,
+                $meters->analyser(self::WHERE[$this->held(1, 'where')] ?? ReadAt::Motor, $this->held(1, 'coupled') !== 2),
+            ],
             2 => $this->clamp($meters),
             3 => $this->insulation($meters),
             4 => [UnitMap::READY, [...$meters->windings(), 'delta' => $meters->isJoinedInDelta() ? 1.0 : 0.0]],

@@ -145,6 +145,27 @@ final readonly class Hand
         );
     }
 
+    /** Ticks the box, or takes the tick away. */
+    public function tick(string $label): void
+    {
+        $this->until(
+            function () use ($label): bool {
+                $box = $this->picked(
+                    'return [...document.querySelectorAll("label")].find((e) => e.innerText.replace("✓", "").trim() === wanted && e.querySelector("input[type=checkbox]")) ?? null',
+                    $label,
+                );
+                if ($box === null) {
+                    return false;
+                }
+                $box->click();
+
+                return true;
+            },
+            15,
+            "no box is labelled “{$label}”",
+        );
+    }
+
     /** Chooses an entry of a list. */
     public function choose(string $label, string $entry): void
     {

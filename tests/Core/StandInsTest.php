@@ -72,7 +72,8 @@ final class StandInsTest extends CoreTestCase
         $solution = Bench::solve([...$circuit, 'readings' => self::readings(self::plant($circuit, $load, $fault), $load, $seed)]);
         $kinds = [];
         foreach ($solution->comparisons as $comparison) {
-            self::assertNotSame('cannot_be_compared', $comparison->judgement->verdict->value, json_encode($comparison->toArray(), JSON_THROW_ON_ERROR));
+            $said = json_encode($comparison->toArray(), JSON_THROW_ON_ERROR);
+            self::assertNotSame('cannot_be_compared', $comparison->judgement->verdict->value, $said);
             if ($comparison->judgement->verdict->value === 'differs') {
                 $kinds[] = $comparison->kind->value ?? '';
             }
@@ -149,7 +150,8 @@ final class StandInsTest extends CoreTestCase
         self::assertNotNull($dead);
 
         // The line that feeds two whole elements keeps its current; the two beside the dead one have one element each.
-        self::assertEqualsWithDelta([1 / sqrt(3), 1.0, 1 / sqrt(3)], array_map(static fn (float $a, float $b): float => $a / $b, $dead, $healthy), 1e-9);
+        $shares = array_map(static fn (float $a, float $b): float => $a / $b, $dead, $healthy);
+        self::assertEqualsWithDelta([1 / sqrt(3), 1.0, 1 / sqrt(3)], $shares, 1e-9);
     }
 
     public function test_the_same_seed_gives_the_same_readings(): void

@@ -6,6 +6,7 @@ import { usePerson } from '../api/session';
 import { TopBar } from '../kit/TopBar';
 import { Waiting } from '../kit/Waiting';
 import { token } from '../theme/tokens';
+import { Analysers } from './Analysers';
 import { PersonForm } from './PersonForm';
 import { SiteForm } from './SiteForm';
 
@@ -58,6 +59,10 @@ export default function Setup() {
                         <PersonForm key={one.id} person={one} />
                     ))}
                     <PersonForm key={`new-${people.data?.people.length ?? 0}`} />
+                </section>
+                <section>
+                    <h2>Analysers</h2>
+                    <Analysers />
                 </section>
             </Page>
         </>

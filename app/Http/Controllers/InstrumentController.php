@@ -18,6 +18,7 @@ use BraveAnvil\Instruments\FaultKind;
 use BraveAnvil\Modbus\RegisterMap;
 use BraveAnvil\Prove\Choice\ReadAt;
 use BraveAnvil\Prove\ReadingKind;
+use BraveAnvil\Solution\Show;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -167,7 +168,9 @@ final class InstrumentController
     {
         Signed::person($request);
 
-        return new JsonResponse(self::told(static fn (): array => ['values' => (object) $analysers->read($analyser)]));
+        return new JsonResponse(self::told(static fn (): array => ['values' => (object) array_map(
+            static fn (float $value): string => Show::number($value, 5), $analysers->read($analyser),
+        )]));
     }
 
     /** @return array{ReadingKind, ReadAt|null} */

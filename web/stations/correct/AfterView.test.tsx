@@ -1,4 +1,3 @@
-import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { cleanup, fireEvent, screen } from '@testing-library/react';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import type { AfterCurve, Reading, ResonanceCurve } from '../../api/contract';
@@ -32,19 +31,12 @@ const kept = (id: number, figures: Reading['figures'], withdrawn: Reading['withd
 const power = [figure('measured.voltage', 231, '231 V'), figure('measured.current', 4.26, '4.26 A'), figure('measured.real', 962, '962 W')];
 
 function show(readings: readonly Reading[], set = vi.fn()) {
-    vi.stubGlobal(
-        'fetch',
-        vi.fn(() => Promise.resolve(new Response(JSON.stringify({ readings }), { headers: { 'Content-Type': 'application/json' } }))),
-    );
     const figures = [figure('correct.after_verdict', 'agrees', 'agrees'), figure('measured.real', 960, '960 W')];
-    showOnBench(
-        <QueryClientProvider client={new QueryClient()}>
-            <AfterView />
-        </QueryClientProvider>,
-        {},
-        solution({ figures, curves: { after_fitting: curve } }),
-        { set, place: { circuit: 7, site: 1, settings: {}, flush: () => Promise.resolve(1) } },
-    );
+    showOnBench(<AfterView />, {}, solution({ figures, curves: { after_fitting: curve } }), {
+        set,
+        readings,
+        place: { circuit: 7, site: 1, settings: {}, flush: () => Promise.resolve(1) },
+    });
     return set;
 }
 
@@ -55,14 +47,14 @@ describe('after fitting', () => {
         expect(screen.getByRole('row', { name: 'Current 6.4 A 4.26 A 4.19 A' })).toBeTruthy();
     });
 
-    it('takes a reading that is kept, never a withdrawn one or one of three lines to neutral', async () => {
+    it('takes a reading that is kept, never a withdrawn one or one of three lines to neutral', () => {
         const lines = [
             ...power.slice(1),
             figure('measured.voltage', 231, '231 V'),
             { ...power[0], key: 'waveform.rms_v2' },
         ] as Reading['figures'];
         const set = show([kept(1, power), kept(2, power, { by: 'B', why: 'wrong range', at: '' }), kept(3, lines)]);
-        fireEvent.click(await screen.findByRole('button', { name: /as the one after fitting/ }));
+        fireEvent.click(screen.getByRole('button', { name: /as the one after fitting/ }));
         expect(set.mock.calls).toEqual([
             ['correction.after_volts', '231'],
             ['correction.after_amps', '4.26'],

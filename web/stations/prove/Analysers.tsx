@@ -17,10 +17,10 @@ export function Analysers() {
         const say = (text: string) => setShown((before) => ({ ...before, [id]: text }));
         say('Reading.');
         try {
-            const { values } = await call<{ values: Record<string, number> }>('POST', `analysers/${id}/read`);
+            const { values } = await call<{ values: Record<string, string> }>('POST', `analysers/${id}/read`);
             say(
                 Object.entries(values)
-                    .map(([name, value]) => `${name.replaceAll('_', ' ')} ${Number(value.toPrecision(5))}`)
+                    .map(([name, value]) => `${name.replaceAll('_', ' ')} ${value}`)
                     .join(', '),
             );
         } catch (error) {

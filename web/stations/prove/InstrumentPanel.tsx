@@ -1,6 +1,7 @@
 import { useEffect, useState } from 'react';
 import styled from 'styled-components';
-import { READINGS, type ReadingKind, type SimulatedReading } from '../../api/contract';
+import type { ReadingKind, SimulatedReading } from '../../api/contract';
+import { READINGS } from '../../api/readings';
 import { useBench } from '../../bench/BenchContext';
 import { Button } from '../../kit/Button';
 import { Segments } from '../../kit/Segments';

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import styled from 'styled-components';
-import { type Reading, READINGS } from '../../api/contract';
+import type { Reading } from '../../api/contract';
+import { READINGS } from '../../api/readings';
 import { useBench } from '../../bench/BenchContext';
 import { Button } from '../../kit/Button';
 import { RuledTable } from '../../kit/RuledTable';

@@ -1,5 +1,6 @@
 import styled from 'styled-components';
-import { type PlanStep, READINGS } from '../../api/contract';
+import type { PlanStep } from '../../api/contract';
+import { READINGS } from '../../api/readings';
 import { useBench } from '../../bench/BenchContext';
 import { token } from '../../theme/tokens';
 import { ComparisonTable } from './ComparisonTable';

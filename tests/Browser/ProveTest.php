@@ -1,0 +1,115 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+/** A circuit proved by readings, and a hidden fault found with stand-ins, in a real browser over the real protocol. */
+final class ProveTest extends BrowserTestCase
+{
+    public function test_a_reading_that_disagrees_is_kept_judged_and_withdrawn(): void
+    {
+        $hand = $this->hand();
+        $hand->signIn('electrician-b');
+        $this->openCircuit($hand, 'SP-403', 'prove');
+        $hand->see('Nothing is measured yet.');
+        $hand->see('prove it dead with a tester');
+        $hand->open($hand->path().'?step=winding_resistance');
+        $hand->choose('Windings', 'delta');
+        $typed = ['U–V' => '0.512', 'V–W' => '0.5l8', 'W–U' => '0.455', 'Winding temperature' => '22', 'Instrument' => 'micro-ohmmeter 2'];
+        foreach ($typed as $field => $text) {
+            $hand->fill($field, $text);
+        }
+        $hand->press('Keep this reading');
+        // What cannot be read is told at its field, and nothing that was typed is lost.
+        $hand->see('“l8” is not a unit for this field');
+        self::assertSame('0.455', $hand->value('W–U'));
+        $hand->fill('V–W', '0.518');
+        $hand->press('Keep this reading');
+        $hand->see('Kept with the time and your name.');
+        $hand->see('Differs');
+        $hand->see('Winding WU reads');
+        $hand->see('1 kind of reading: 1 differs.');
+
+        $hand->open(strtok($hand->path(), '?').'?view=kept');
+        $hand->see('micro-ohmmeter 2');
+        $hand->press('Withdraw');
+        $hand->fill('Why', 'leads of the meter changed round');
+        $hand->press('Withdraw it');
+        $hand->see('withdrawn by Shift electrician B: leads of the meter changed round');
+        $hand->see('Nothing is measured yet.');
+    }
+
+    public function test_a_plan_is_worked_through_on_the_stand_ins(): void
+    {
+        $hand = $this->hand();
+        $hand->signIn('electrician-b');
+        $this->openCircuit($hand, 'HP-210', 'prove');
+        $base = $hand->path();
+        foreach (
+            [
+                ['On its terminals', 'Winding resistance'], ['On its terminals', 'Insulation resistance'], ['Between the lines', null],
+                ['Before the motor', 'Line currents'], ['On the shaft', 'Vibration'], ['On the shaft', 'Bearing temperatures'],
+            ] as [$point, $reading]
+        ) {
+            $hand->open($base.'?view=instruments');
+            $hand->press($point);
+            if ($reading !== null) {
+                $hand->press($reading);
+            }
+            $hand->press('Read');
+            $hand->see('Agrees: Beside what was computed');
+            $hand->press('Keep it');
+            $hand->see('Kept, marked as simulated.');
+        }
+        $hand->open($base);
+        $hand->see('6 kinds of reading: 6 agree.');
+        // Simulated readings prove nothing: the plan still begins at its first step.
+        $next = 'return [...document.querySelectorAll("button[aria-expanded]")].find((b) => b.innerText.includes("next"))?.innerText ?? ""';
+        $hand->until(static fn (): bool => str_contains((string) $hand->driver->executeScript($next), 'Winding resistance'));
+        $hand->open($base.'?view=kept');
+        $hand->see('simulated; Motor test bench, simulated');
+    }
+
+    public function test_a_hidden_fault_is_found(): void
+    {
+        $first = $this->hand();
+        $first->signIn('electrician-a');
+        $this->openCircuit($first, 'KF-202', 'prove?view=fault');
+        $first->choose('The fault', 'A damp winding');
+        $first->press('Hide it');
+        $first->see('A fault was hidden by Shift electrician A');
+
+        $second = $this->hand();
+        $second->signIn('electrician-b');
+        $this->openCircuit($second, 'KF-202', 'prove?view=fault');
+        $second->see('A fault was hidden by Shift electrician A');
+        self::assertStringNotContainsString('damp', $second->text());
+        $second->press('Between the lines');
+        $second->press('Read');
+        $second->see('Agrees: Beside what was computed');
+        $second->press('On its terminals');
+        $second->press('Insulation resistance');
+        $second->press('Read');
+        $second->see('Differs: Beside what was computed');
+        $second->choose('It is', 'A damp winding');
+        $second->press('Name it');
+        $second->see('Right: a damp winding.');
+        $second->see('Told it apart: insulation resistance.');
+        $second->see('Not needed: supply voltages.');
+    }
+
+    public function test_the_ways_of_measuring_follow_what_is_at_hand(): void
+    {
+        $hand = $this->hand();
+        $hand->signIn('electrician-b');
+        $this->openCircuit($hand, 'CH-305', 'prove?view=method');
+        $hand->see('Tick what is at hand');
+        $hand->tick('Two wattmeters');
+        $hand->see('Real power of three wires');
+        $hand->see('Either meter alone means nothing');
+        $hand->tick('Scope');
+        $hand->see('never float the scope by lifting its ground');
+        $hand->see('bears that');
+    }
+}

@@ -1,0 +1,113 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { type SyntheticEvent, useState } from 'react';
+import { Label, TextArea, TextField as Area } from 'react-aria-components';
+import styled from 'styled-components';
+import { call, ProblemError } from '../api/client';
+import type { Analyser, AnalysersAnswer } from '../api/contract';
+import { Button } from '../kit/Button';
+import { RuledTable } from '../kit/RuledTable';
+import { ErrorText, LabelText, TextField } from '../kit/TextField';
+import { token } from '../theme/tokens';
+import { Sheet } from './Sheet';
+
+const Lines = styled(Area)`
+    display: grid;
+    gap: 4px;
+    grid-column: 1 / -1;
+    textarea {
+        min-height: 130px;
+        padding: 8px 10px;
+        border: 1px solid ${token.edge};
+        border-radius: 4px;
+        background: ${token.sheet};
+        color: ${token.ink};
+        font: 500 15px/1.35 ${token.narrow};
+    }
+`;
+
+const EXAMPLE = '{"volts_12": {"function": 4, "address": 2, "type": "float32", "order": "big", "scale": 1}}';
+
+/** Real analysers on Modbus TCP. No other address is ever spoken to. */
+export function Analysers() {
+    const client = useQueryClient();
+    const query = useQuery({ queryKey: ['analysers'], queryFn: () => call<AnalysersAnswer>('GET', 'analysers') });
+    const refresh = () => client.invalidateQueries({ queryKey: ['analysers'] });
+    const [said, setSaid] = useState('');
+    const remove = async (analyser: Analyser) => {
+        try {
+            await call('DELETE', `analysers/${analyser.id}`);
+            await refresh();
+        } catch (error) {
+            setSaid(error instanceof Error ? error.message : 'The service does not answer.');
+        }
+    };
+    return (
+        <>
+            {(query.data?.analysers ?? []).length > 0 && (
+                <RuledTable>
+                    <tbody>
+                        {query.data?.analysers.map((analyser) => (
+                            <tr key={analyser.id}>
+                                <th scope="row">{analyser.name}</th>
+                                <td>
+                                    {analyser.host}, port {analyser.port}, unit {analyser.unit}
+                                </td>
+                                <td>{Object.keys(analyser.map).join(', ')}</td>
+                                <td>
+                                    <Button kind="quiet" aria-label={`Remove ${analyser.name}`} onPress={() => void remove(analyser)}>
+                                        Remove
+                                    </Button>
+                                </td>
+                            </tr>
+                        ))}
+                    </tbody>
+                </RuledTable>
+            )}
+            <span role="status">{said}</span>
+            <NewAnalyser onDone={refresh} />
+        </>
+    );
+}
+
+function NewAnalyser({ onDone }: { onDone: () => Promise<void> }) {
+    const [name, setName] = useState('');
+    const [host, setHost] = useState('');
+    const [port, setPort] = useState('502');
+    const [unit, setUnit] = useState('1');
+    const [map, setMap] = useState('');
+    const [problem, setProblem] = useState<Error | null>(null);
+    const at = (path: string) => (problem instanceof ProblemError ? problem.at(path) : undefined);
+    const submit = async (event: SyntheticEvent) => {
+        event.preventDefault();
+        setProblem(null);
+        try {
+            await call<Analyser>('POST', 'analysers', { name, host, port, unit, map });
+            setName('');
+            setMap('');
+            await onDone();
+        } catch (error) {
+            setProblem(error instanceof Error ? error : new Error('The service does not answer.'));
+        }
+    };
+    const bad = at('map');
+    return (
+        <Sheet onSubmit={(event) => void submit(event)} aria-label="New analyser">
+            <h3>New analyser</h3>
+            <TextField label="Called" value={name} onChange={setName} error={at('name')} />
+            <TextField label="Host" value={host} onChange={setHost} error={at('host')} hint="only what stands here is ever spoken to" />
+            <TextField label="Port" value={port} onChange={setPort} error={at('port')} />
+            <TextField label="Unit" value={unit} onChange={setUnit} error={at('unit')} />
+            <Lines value={map} onChange={setMap} isInvalid={bad !== undefined} validationBehavior="aria">
+                <Label>
+                    <LabelText>Register map, JSON</LabelText>
+                </Label>
+                <TextArea placeholder={EXAMPLE} spellCheck={false} />
+                {bad !== undefined && <ErrorText slot="errorMessage">{bad}</ErrorText>}
+            </Lines>
+            <footer>
+                <span role="status">{problem?.message ?? ''}</span>
+                <Button type="submit">Add analyser</Button>
+            </footer>
+        </Sheet>
+    );
+}
