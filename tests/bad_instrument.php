@@ -29,6 +29,7 @@ while (microtime(true) < $until) {
         'protocol' => "HTTP/1.1 400 Bad Request\r\n\r\n",
         'exception' => $frame(chr(0x84).chr(2), $head),
         'short' => $frame(chr(4).chr(4).str_repeat("\0\1", 2), $head),
+        'nan' => $frame(chr(4).chr(4)."\x7F\xC0\0\0", $head),
         'function' => $frame(chr(3).chr(8).str_repeat("\0\1", 4), $head),
         default => '',
     });

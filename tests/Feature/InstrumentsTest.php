@@ -181,6 +181,22 @@ final class InstrumentsTest extends FeatureTestCase
         $this->deleteJson("/api/analysers/$id")->assertNoContent();
     }
 
+    public function test_no_number_in_a_register_is_no_reading(): void
+    {
+        $instrument = Instrument::bad('nan');
+        try {
+            $this->actingAs($this->person('administrator', 'chief'));
+            $map = json_encode(['volts_12' => ['address' => 2]], JSON_THROW_ON_ERROR);
+            $named = ['name' => 'Board 4', 'host' => '127.0.0.1', 'port' => $instrument->port, 'unit' => 1, 'map' => $map];
+            $id = $this->postJson('/api/analysers', $named)->assertCreated()->json('id');
+            self::assertIsInt($id);
+            $this->postJson("/api/analysers/$id/read")->assertStatus(502)
+                ->assertJsonPath('detail', 'The instrument shows no number for volts 12.');
+        } finally {
+            $instrument->stop();
+        }
+    }
+
     public function test_a_map_tells_types_orders_and_scales(): void
     {
         self::assertSame(-2.0, RegisterMap::value([0xFFFE], 'int16', 'big', 1.0));

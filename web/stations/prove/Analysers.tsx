@@ -1,48 +1,91 @@
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { call } from '../../api/client';
-import type { AnalysersAnswer } from '../../api/contract';
+import type { Analyser, AnalysersAnswer, Reading, ReadingKind } from '../../api/contract';
+import { READINGS } from '../../api/readings';
+import { useBench } from '../../bench/BenchContext';
 import { Button } from '../../kit/Button';
 import { RuledTable } from '../../kit/RuledTable';
+import { useRefresh } from '../../readings/useReadings';
 
-/** Real analysers that an administrator named, read once on demand. */
+type Values = Readonly<Record<string, string>>;
+
+/** What an analyser may be kept as, with the quantities of its map that this wants. */
+const KEPT: readonly { kind: ReadingKind; wants: readonly string[] }[] = [
+    { kind: 'supply_voltage', wants: ['volts_12', 'volts_23', 'volts_31'] },
+    { kind: 'line_current', wants: ['amps_1', 'amps_2', 'amps_3'] },
+    { kind: 'power', wants: ['volts_12', 'amps_1', 'watts'] },
+];
+
+/** Real analysers that an administrator named, read once on demand and kept as a reading of this circuit. */
 export function Analysers() {
     const query = useQuery({ queryKey: ['analysers'], queryFn: () => call<AnalysersAnswer>('GET', 'analysers') });
-    const [shown, setShown] = useState<Readonly<Record<number, string>>>({});
     const analysers = query.data?.analysers ?? [];
-    if (analysers.length === 0) {
-        return null;
-    }
-    const read = async (id: number) => {
-        const say = (text: string) => setShown((before) => ({ ...before, [id]: text }));
-        say('Reading.');
-        try {
-            const { values } = await call<{ values: Record<string, string> }>('POST', `analysers/${id}/read`);
-            say(
-                Object.entries(values)
-                    .map(([name, value]) => `${name.replaceAll('_', ' ')} ${value}`)
-                    .join(', '),
-            );
-        } catch (error) {
-            say(error instanceof Error ? error.message : 'The service does not answer.');
-        }
-    };
-    return (
+    return analysers.length === 0 ? null : (
         <RuledTable>
             <caption>Analysers of this house</caption>
             <tbody>
                 {analysers.map((analyser) => (
-                    <tr key={analyser.id}>
-                        <th scope="row">{analyser.name}</th>
-                        <td>{shown[analyser.id] ?? `${analyser.host}, unit ${analyser.unit}`}</td>
-                        <td>
-                            <Button kind="quiet" aria-label={`Read ${analyser.name}`} onPress={() => void read(analyser.id)}>
-                                Read
-                            </Button>
-                        </td>
-                    </tr>
+                    <Row key={analyser.id} analyser={analyser} />
                 ))}
             </tbody>
         </RuledTable>
+    );
+}
+
+function Row({ analyser }: { analyser: Analyser }) {
+    const { place, readOnly } = useBench();
+    const refresh = useRefresh(place?.circuit);
+    const [values, setValues] = useState<Values | null>(null);
+    const [said, setSaid] = useState('');
+    const tried = async (work: () => Promise<void>) => {
+        setSaid('');
+        try {
+            await work();
+        } catch (error) {
+            setSaid(error instanceof Error ? error.message : 'The service does not answer.');
+        }
+    };
+    const read = () =>
+        tried(async () => {
+            setValues(null);
+            setValues((await call<{ values: Values }>('POST', `analysers/${analyser.id}/read`)).values);
+        });
+    const keep = (kind: ReadingKind) =>
+        tried(async () => {
+            const names = new Set(READINGS[kind].fields.map(({ name }) => name));
+            const known = Object.fromEntries(Object.entries(values ?? {}).filter(([name]) => names.has(name)));
+            await call<Reading>('POST', `circuits/${place?.circuit ?? 0}/readings/typed`, {
+                kind,
+                values: kind === 'power' ? { method: 'volts_amps_watts', ...known } : known,
+                instrument: analyser.name,
+            });
+            await refresh();
+            setSaid(`Kept as ${READINGS[kind].label.toLowerCase()}.`);
+        });
+    return (
+        <tr>
+            <th scope="row">{analyser.name}</th>
+            <td>
+                {values === null
+                    ? `${analyser.host}, unit ${analyser.unit}`
+                    : Object.entries(values)
+                          .map(([name, value]) => `${name.replaceAll('_', ' ')} ${value}`)
+                          .join(', ')}{' '}
+                <span role="status">{said}</span>
+            </td>
+            <td>
+                <Button kind="quiet" aria-label={`Read ${analyser.name}`} onPress={() => void read()}>
+                    Read
+                </Button>
+                {values !== null &&
+                    !readOnly &&
+                    KEPT.filter(({ wants }) => wants.every((name) => name in values)).map(({ kind }) => (
+                        <Button key={kind} kind="quiet" onPress={() => void keep(kind)}>
+                            Keep as {READINGS[kind].label.toLowerCase()}
+                        </Button>
+                    ))}
+            </td>
+        </tr>
     );
 }

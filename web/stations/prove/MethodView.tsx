@@ -11,7 +11,7 @@ const Table = styled(RuledTable)`
     tr[data-lacks] {
         color: ${token.soft};
     }
-    tr:first-child th {
+    tbody tr:first-child th {
         color: ${token.accent};
     }
 `;

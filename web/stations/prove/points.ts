@@ -35,7 +35,7 @@ export const POINTS: readonly Point[] = [
     {
         name: 'motor',
         label: 'Before the motor',
-        at: [66, 24],
+        at: [62, 24],
         where: 'motor',
         kinds: [
             { kind: 'line_current', instrument: ANALYSER },
