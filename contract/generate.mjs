@@ -26,6 +26,9 @@ parts.push(
     `export type ReadingKind = ${Object.keys(JSON.parse(readings))
         .map((kind) => JSON.stringify(kind))
         .join(' | ')};\n` +
+        `export type EntryKind = ${Object.keys(JSON.parse(readFileSync(join(here, 'logbook.json'), 'utf8')))
+            .map((kind) => JSON.stringify(kind))
+            .join(' | ')};\n` +
         `export interface ReadingField { name: string; label: string; unit: string; accepted: string; empty: string; several: boolean; choices: readonly { value: string; label: string }[] }`,
 );
 // Apart from the rest: only one station needs it.
@@ -34,11 +37,18 @@ const listed =
     `import type { ReadingField, ReadingKind } from './contract';\n\n` +
     `/** What is typed for each kind of reading, in the order in which a circuit is proved. */\n` +
     `export const READINGS: Readonly<Record<ReadingKind, { label: string; fields: readonly ReadingField[] }>> = ${readings};`;
+const book =
+    `// Generated from contract/logbook.json by contract/generate.mjs. Do not edit.\n` +
+    `import type { EntryKind } from './contract';\n\n` +
+    `export interface EntryField { name: string; label: string; unit: string; empty: string; flag: boolean; choices: readonly { value: string; label: string }[] }\n\n` +
+    `/** What is typed for each kind of entry, and the field without which it says nothing. */\n` +
+    `export const ENTRIES: Readonly<Record<EntryKind, { label: string; wanted: string; fields: readonly EntryField[] }>> = ${readFileSync(join(here, 'logbook.json'), 'utf8')};`;
 const options = { ...(await resolveConfig(target)), parser: 'typescript' };
 let stale = false;
 for (const [file, text] of [
     [target, await format(parts.join('\n\n'), options)],
     [join(here, '../web/api/readings.ts'), await format(listed, options)],
+    [join(here, '../web/api/logbook.ts'), await format(book, options)],
 ]) {
     if (!process.argv.includes('--check')) {
         writeFileSync(file, text);

@@ -27,6 +27,9 @@ final class Unused
     /** Those that serve a load on the bench. */
     private const ON_BENCH = ['supply', 'measure', 'windings', 'correction'];
 
+    /** What a list of a site goes by, not the figures of a circuit. */
+    private const ELSEWHERE = ['settings.reading_months'];
+
     /** Most that are named; of more the number is told. */
     private const NAMED = 8;
 
@@ -38,7 +41,8 @@ final class Unused
         foreach ($circuit->unread() as $path) {
             $section = strstr($path, '.', true);
             $station = self::SECTIONS[$section] ?? null;
-            if (! array_key_exists((string) $section, self::SECTIONS)
+            if (in_array($path, self::ELSEWHERE, true)
+                || ! array_key_exists((string) $section, self::SECTIONS)
                 || ($onBench && ! in_array($section, self::ON_BENCH, true))
                 || ($station !== null && ! $ledger->isOpen($station))
                 || ($section === 'settings' && in_array($path, $book->unused($circuit), true))) {

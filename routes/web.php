@@ -6,6 +6,7 @@ use App\Http\Controllers\BankController;
 use App\Http\Controllers\CircuitController;
 use App\Http\Controllers\InstrumentController;
 use App\Http\Controllers\LeadsController;
+use App\Http\Controllers\LogController;
 use App\Http\Controllers\PageController;
 use App\Http\Controllers\PersonController;
 use App\Http\Controllers\PhotographController;
@@ -58,6 +59,12 @@ Route::prefix('api')->middleware(LimitBody::class)->group(function (): void {
         Route::post('circuits/{circuit}/readings', [ReadingController::class, 'store']);
         Route::post('circuits/{circuit}/readings/typed', [ReadingController::class, 'storeTyped']);
         Route::post('circuits/{circuit}/starts', [ReadingController::class, 'storeStart']);
+        Route::get('circuits/{circuit}/log', [LogController::class, 'index']);
+        Route::post('circuits/{circuit}/log', [LogController::class, 'store']);
+        Route::post('log/{entry}/withdraw', [LogController::class, 'withdraw']);
+        Route::get('sites/{site}/due', [LogController::class, 'due']);
+        Route::get('sites/{site}/due.csv', [LogController::class, 'dueFile']);
+        Route::post('sites/{site}/calendar', [LogController::class, 'renewCalendar']);
         Route::post('circuits/{circuit}/instruments', [InstrumentController::class, 'read']);
         Route::post('circuits/{circuit}/instruments/keep', [InstrumentController::class, 'keep']);
         Route::get('circuits/{circuit}/drills', [InstrumentController::class, 'drills']);
@@ -89,5 +96,7 @@ Route::prefix('api')->middleware(LimitBody::class)->group(function (): void {
     });
     Route::any('{any}', fn () => abort(404))->where('any', '.*');
 });
+
+Route::get('calendar/{secret}.ics', [LogController::class, 'calendar'])->where('secret', '[A-Za-z0-9]{40}');
 
 Route::get('/{any?}', PageController::class)->where('any', '^(?!api/|build/).*$');

@@ -11,6 +11,7 @@ const RevisionPage = lazy(() => import('./bench/RevisionPage'));
 const Setup = lazy(() => import('./setup/Setup'));
 const BankPage = lazy(() => import('./bank/BankPage'));
 const TablesPage = lazy(() => import('./setup/TablesPage'));
+const DuePage = lazy(() => import('./due/DuePage'));
 const Standing = lazy(() => import('./standing/Standing'));
 
 /** The views of the application and who may see them. */
@@ -26,6 +27,7 @@ export function App() {
                     <Route path="/setup" element={<SignedIn view={<Setup />} />} />
                     <Route path="/sites/:id/tables" element={<SignedIn view={<TablesPage />} />} />
                     <Route path="/sites/:id/bank" element={<SignedIn view={<BankPage />} />} />
+                    <Route path="/due" element={<SignedIn view={<DuePage />} />} />
                     <Route path="/standing" element={<SignedIn view={<Standing />} />} />
                     <Route path="*" element={<Waiting title="Nothing here" text="This address leads nowhere." />} />
                 </Routes>

@@ -15,6 +15,7 @@ final readonly class CircuitDocument
 {
     private const SECTIONS = [
         'supply', 'plate', 'load', 'bench', 'measure', 'windings', 'starter', 'cable', 'guard', 'correction', 'upgrade', 'settings',
+        'logbook',
     ];
 
     /** Fields whose value is not plain text or number. */

@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace App\Circuits;
 
+use App\Logbook\LogStore;
 use App\Models\Circuit;
 use App\Models\Person;
 use App\Models\Site;
 use App\Models\Spare;
+use BraveAnvil\Logbook\EntryKind;
 use BraveAnvil\Prove\ReadingKind;
 use Illuminate\Support\Facades\DB;
 
@@ -17,8 +19,11 @@ final class DemoData
     /** What every demo sign-in takes; printed by bin/start. */
     public const PASSWORD = 'larkrigg';
 
-    public function __construct(private readonly CircuitStore $store, private readonly ReadingStore $readings)
-    {
+    public function __construct(
+        private readonly CircuitStore $store,
+        private readonly ReadingStore $readings,
+        private readonly LogStore $log,
+    ) {
     }
 
     /** @return bool whether it was loaded now */
@@ -55,7 +60,9 @@ final class DemoData
                 foreach ($data['circuits'] as $i => $circuit) {
                     /** @var list<array{measure?: array<string, string>, kind?: string, values?: array<string, mixed>, load_percent?: string, instrument: string, note: string, taken_at: string}> $readings */
                     $readings = $circuit['readings'] ?? [];
-                    unset($circuit['readings']);
+                    /** @var list<array{kind: string, happened_at: string, values: array<string, mixed>}> $log */
+                    $log = $circuit['log'] ?? [];
+                    unset($circuit['readings'], $circuit['log']);
                     $document = [
                         'format' => 'brave-anvil.circuit/1', 'rule_book' => $site->rule_book, ...$circuit,
                         'supply' => [...$site->supply, ...is_array($circuit['supply'] ?? null) ? $circuit['supply'] : []],
@@ -64,6 +71,11 @@ final class DemoData
                     $kept->setRelation('site', $site);
                     foreach ($readings as $reading) {
                         $this->keep($kept, $document, $reading, $people[$i % 2]);
+                    }
+                    foreach ($log as $entry) {
+                        $this->log->keep(
+                            $kept, EntryKind::from($entry['kind']), $entry['values'], $entry['happened_at'], $people[($i + 1) % 2],
+                        );
                     }
                     if ($readings !== []) {
                         $this->store->measured($kept);

@@ -19,6 +19,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property list<string> $areas
  * @property int $version
  * @property array<string, mixed>|null $bank what was typed for its capacitor bank, with its version
+ * @property string|null $calendar_secret by which its calendar is subscribed to
  * @property string|null $batch_id work that solves its circuits anew
  */
 final class Site extends Model

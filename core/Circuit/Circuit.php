@@ -303,6 +303,14 @@ final readonly class Circuit
         return $this->value('readings');
     }
 
+    /** @return list<float> grease, g: for each end, or one for both; empty when missing or bad */
+    public function grams(): array
+    {
+        $value = $this->value('plate.grease_amount');
+
+        return is_array($value) ? array_values(array_filter($value, is_float(...))) : [];
+    }
+
     public function duty(): ?DutyStamp
     {
         $value = $this->value('plate.duty');

@@ -17,6 +17,7 @@ final class CircuitReader
 
     private const SECTIONS = [
         'supply', 'plate', 'load', 'bench', 'measure', 'windings', 'starter', 'cable', 'guard', 'correction', 'upgrade', 'settings',
+        'logbook',
     ];
 
     /** Groups of fields inside a section. */

@@ -8,6 +8,7 @@ use BraveAnvil\Circuit\Field\CableFields;
 use BraveAnvil\Circuit\Field\CorrectionFields;
 use BraveAnvil\Circuit\Field\GuardFields;
 use BraveAnvil\Circuit\Field\HeadFields;
+use BraveAnvil\Circuit\Field\LogbookFields;
 use BraveAnvil\Circuit\Field\PlateFields;
 use BraveAnvil\Circuit\Field\PowerFields;
 use BraveAnvil\Circuit\Field\SettingsFields;
@@ -21,13 +22,14 @@ use BraveAnvil\Solution\Fault;
  *
  * A path is one of this list by type, so that a misspelt one does not pass the static analysis.
  *
- * @phpstan-type FieldPath key-of<HeadFields::LIST>|key-of<SupplyFields::LIST>|key-of<PlateFields::LIST>|key-of<PowerFields::LIST>|key-of<StartFields::LIST>|key-of<CableFields::LIST>|key-of<GuardFields::LIST>|key-of<CorrectionFields::LIST>|key-of<SettingsFields::LIST>
+ * @phpstan-type FieldPath key-of<HeadFields::LIST>|key-of<SupplyFields::LIST>|key-of<PlateFields::LIST>|key-of<PowerFields::LIST>|key-of<StartFields::LIST>|key-of<CableFields::LIST>|key-of<GuardFields::LIST>|key-of<CorrectionFields::LIST>|key-of<SettingsFields::LIST>|key-of<LogbookFields::LIST>
  */
 final class Fields
 {
     private const LISTS = [
         HeadFields::LIST, SupplyFields::LIST, PlateFields::LIST, PowerFields::LIST, StartFields::LIST,
         CableFields::LIST, GuardFields::LIST, CorrectionFields::LIST, SettingsFields::LIST,
+        LogbookFields::LIST,
     ];
 
     /** What a plate for two frequencies gives twice: once in each row. */

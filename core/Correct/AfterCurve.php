@@ -54,8 +54,24 @@ final readonly class AfterCurve implements Curve
                 $row('Apparent power', Show::quantity($apparent, Unit::VoltAmpere, 3), Show::quantity($apparentAfter, Unit::VoltAmpere, 3)),
                 $row('Power factor', Show::number($watts->number() / $apparent, 3), $this->factor->shown(3)),
             ],
-            'before' => ['real' => Shown::figure($watts)?->toArray(), 'reactive' => Shown::figure($var)?->toArray()],
-            'after' => ['real' => Shown::figure($wattsAfter)?->toArray(), 'reactive' => Shown::figure($varAfter)?->toArray()],
+            'before' => $this->side($this->before),
+            'after' => $this->side($this->after),
+        ];
+    }
+
+    /**
+     * @param  array{Figure, Figure, Figure, Figure}  $read  volts, amperes, watts, var
+     * @return array<string, mixed> with the current by its parts in phase with the voltage and behind it, A
+     */
+    private function side(array $read): array
+    {
+        [$volts, $amps, $watts, $var] = $read;
+
+        return [
+            'real' => Shown::figure($watts)?->toArray(), 'reactive' => Shown::figure($var)?->toArray(),
+            'current' => Shown::figure($amps)?->toArray(),
+            'in_phase' => $watts->number() / ($this->root * $volts->number()), 'behind' => $var->number() / ($this->root * $volts
+                ->number()),
         ];
     }
 
@@ -66,7 +82,10 @@ final readonly class AfterCurve implements Curve
 
     public static function schema(): array
     {
-        $side = Shape::object(['real' => Shape::shown(), 'reactive' => Shape::shown()], 'AfterSide');
+        $side = Shape::object([
+            'real' => Shape::shown(), 'reactive' => Shape::shown(), 'current' => Shape::shown(), 'in_phase' => Shape::number(),
+            'behind' => Shape::number(),
+        ], 'AfterSide');
 
         return Shape::object([
             'rows' => Shape::list(Shape::object([

@@ -112,4 +112,22 @@ final class ProveTest extends BrowserTestCase
         $hand->see('never float the scope by lifting its ground');
         $hand->see('bears that');
     }
+
+    public function test_a_greasing_is_written_down_in_three_touches_and_is_no_longer_due(): void
+    {
+        $hand = $this->hand(390, 844);
+        $hand->signIn('electrician-b');
+        $this->openCircuit($hand, 'HP-210', 'prove?view=logbook');
+        $hand->see('Greasing is overdue');
+        $hand->see('whose cause nobody named');
+        $hand->press('Greased');
+        $hand->fill('Grams', '18');
+        $hand->press('Write it down');
+        $hand->see('Written down.');
+        $hand->see('To be greased in');
+        $hand->open('/due');
+        $hand->see('HP-210');
+        $hand->see('PP-301');
+        $hand->see('in time');
+    }
 }

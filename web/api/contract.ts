@@ -937,6 +937,10 @@ export interface Circuit {
          */
         capacitor_series?: ('run' | 'e6' | 'e12' | null) | string;
         /**
+         * Insulation read every. Months from 1 to 120, such as 12.
+         */
+        reading_months?: string | number | null;
+        /**
          * Corrections of tables. A list: path, value, by, on, why.
          */
         corrections?: {
@@ -984,6 +988,24 @@ export interface Circuit {
              */
             reactive?: string | number | null;
         } | null;
+    } | null;
+    logbook?: {
+        /**
+         * Runs a day. Hours from 0.1 to 24, such as 16.
+         */
+        hours_a_day?: string | number | null;
+        /**
+         * Grease every. Hours from 100 to 100 000, such as 4000.
+         */
+        grease_interval?: string | number | null;
+        /**
+         * In service since. A date, such as 2017-05-02.
+         */
+        in_service?: string | number | null;
+        /**
+         * Warranty until. A date, such as 2027-05-02.
+         */
+        warranty_until?: string | number | null;
     } | null;
 }
 
@@ -1842,6 +1864,7 @@ export type FieldPath =
     | 'settings.tray'
     | 'settings.changeover_minimum'
     | 'settings.capacitor_series'
+    | 'settings.reading_months'
     | 'settings.corrections'
     | 'settings.tariff.energy_price'
     | 'settings.tariff.kva_demand.price'
@@ -1850,7 +1873,11 @@ export type FieldPath =
     | 'settings.tariff.power_factor.price'
     | 'settings.tariff.power_factor.reference'
     | 'settings.site_load.power'
-    | 'settings.site_load.reactive';
+    | 'settings.site_load.reactive'
+    | 'logbook.hours_a_day'
+    | 'logbook.grease_interval'
+    | 'logbook.in_service'
+    | 'logbook.warranty_until';
 /**
  * Every finding that there is.
  */
@@ -2327,6 +2354,7 @@ export interface Solution {
         'settings.tray'?: FieldNote;
         'settings.changeover_minimum'?: FieldNote;
         'settings.capacitor_series'?: FieldNote;
+        'settings.reading_months'?: FieldNote;
         'settings.corrections'?: FieldNote;
         'settings.tariff.energy_price'?: FieldNote;
         'settings.tariff.kva_demand.price'?: FieldNote;
@@ -2336,6 +2364,10 @@ export interface Solution {
         'settings.tariff.power_factor.reference'?: FieldNote;
         'settings.site_load.power'?: FieldNote;
         'settings.site_load.reactive'?: FieldNote;
+        'logbook.hours_a_day'?: FieldNote;
+        'logbook.grease_interval'?: FieldNote;
+        'logbook.in_service'?: FieldNote;
+        'logbook.warranty_until'?: FieldNote;
     };
 }
 /**
@@ -3104,6 +3136,9 @@ export interface AfterRow {
 export interface AfterSide {
     real: Shown;
     reactive: Shown;
+    current: Shown;
+    in_phase: number;
+    behind: number;
 }
 /**
  * The rule book’s terms
@@ -3164,6 +3199,8 @@ export interface Service {
     drills?: DrillsAnswer;
     drill_read?: DrillReadAnswer;
     analysers?: AnalysersAnswer;
+    log?: LogAnswer;
+    due?: DueAnswer;
 }
 export interface SessionAnswer {
     person: Person | null;
@@ -3601,6 +3638,49 @@ export interface Analyser {
     unit: number;
     map: Record<string, unknown>;
 }
+export interface LogAnswer {
+    entries: LogEntry[];
+    state: LogState;
+}
+/**
+ * What happened to a motor; withdrawn with a reason, never changed.
+ */
+export interface LogEntry {
+    id: number;
+    kind: EntryKind;
+    happened_at: string;
+    recorded_by: string;
+    values: Record<string, unknown>;
+    withdrawn: Withdrawal | null;
+}
+export interface LogState {
+    hours: string;
+    trips: string;
+    warranty: string;
+    greasing: GreasingState;
+}
+export interface GreasingState {
+    state: 'none' | 'unknown' | 'ok' | 'due' | 'overdue';
+    says: string;
+    due_at: string | null;
+    working: string[];
+    task: string[];
+}
+export interface DueAnswer {
+    site: string;
+    items: DueItem[];
+    calendar: string | null;
+}
+export interface DueItem {
+    circuit: number;
+    tag: string;
+    area: string;
+    drives: string;
+    what: string;
+    state: 'none' | 'unknown' | 'ok' | 'due' | 'overdue';
+    due_at: string | null;
+    says: string;
+}
 
 /** What never changes about a field: its label, the unit of a bare typed number, and a line below it. */
 export const FIELDS: Readonly<Record<FieldPath, { label: string; unit: string; hint: string }>> = {
@@ -3834,6 +3914,7 @@ export const FIELDS: Readonly<Record<FieldPath, { label: string; unit: string; h
     'settings.tray': { label: 'Support', unit: '', hint: '' },
     'settings.changeover_minimum': { label: 'Changeover speed, at least', unit: '%', hint: '' },
     'settings.capacitor_series': { label: 'Capacitors for one phase', unit: '', hint: 'Which values are sold.' },
+    'settings.reading_months': { label: 'Insulation read every', unit: '', hint: 'months; what is due goes by it' },
     'settings.corrections': { label: 'Corrections of tables', unit: '', hint: '' },
     'settings.tariff.energy_price': { label: 'Energy, a kWh', unit: '', hint: '' },
     'settings.tariff.kva_demand.price': { label: 'Demand, a kVA and month', unit: '', hint: 'One of the three forms.' },
@@ -3847,6 +3928,10 @@ export const FIELDS: Readonly<Record<FieldPath, { label: string; unit: string; h
     'settings.tariff.power_factor.reference': { label: 'Raised below', unit: '', hint: '' },
     'settings.site_load.power': { label: 'All else on the site', unit: 'kW', hint: 'At the same time, without this circuit.' },
     'settings.site_load.reactive': { label: 'Its reactive power', unit: 'kvar', hint: '' },
+    'logbook.hours_a_day': { label: 'Runs a day', unit: 'h', hint: '' },
+    'logbook.grease_interval': { label: 'Grease every', unit: 'h', hint: '' },
+    'logbook.in_service': { label: 'In service since', unit: '', hint: '' },
+    'logbook.warranty_until': { label: 'Warranty until', unit: '', hint: '' },
 };
 
 export type ReadingKind =
@@ -3867,6 +3952,7 @@ export type ReadingKind =
     | 'vibration'
     | 'temperature'
     | 'temperature_rise';
+export type EntryKind = 'greased' | 'hours' | 'trip' | 'repair' | 'part' | 'inspection' | 'note';
 export interface ReadingField {
     name: string;
     label: string;

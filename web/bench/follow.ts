@@ -11,6 +11,7 @@ const FIELD_STATIONS: readonly (readonly [RegExp, StationName])[] = [
     [/^cable\./, 'cable'],
     [/^guard\./, 'guard'],
     [/^correction\./, 'correct'],
+    [/^logbook\./, 'prove'],
     [/^(plate|supply|surroundings)/, 'plate'],
 ];
 

@@ -53,6 +53,7 @@ export function Menu({ items = [] }: { items?: readonly Entry[] }) {
     const all: Entry[] = [
         ...items,
         { id: 'yard', label: 'Yard', action: () => void navigate('/') },
+        { id: 'due', label: 'Due', action: () => void navigate('/due') },
         ...(person?.role === 'administrator' ? [{ id: 'setup', label: 'Sites and people', action: () => void navigate('/setup') }] : []),
         { id: 'standing', label: 'Standing of the results', action: () => void navigate('/standing') },
         { id: 'keys', label: 'Keys', action: () => setKeys(true) },

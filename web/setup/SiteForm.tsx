@@ -52,6 +52,7 @@ const GROUPS = [
             'settings.ten_ampere_rating',
             'settings.phase_names',
             'settings.capacitor_series',
+            'settings.reading_months',
         ],
     },
     {

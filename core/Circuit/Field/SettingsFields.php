@@ -76,6 +76,10 @@ final class SettingsFields
             'kind' => FieldKind::Choice, 'label' => 'Capacitors for one phase', 'choices' => CapacitorSeries::class, 'empty' => 'Run capacitors',
             'hint' => 'Which values are sold.',
         ],
+        'settings.reading_months' => [
+            'kind' => FieldKind::Count, 'label' => 'Insulation read every', 'accepted' => 'Months from 1 to 120, such as 12.', 'low' => 1,
+            'high' => 120, 'hint' => 'months; what is due goes by it', 'empty' => '12',
+        ],
         'settings.corrections' => [
             'kind' => FieldKind::Anything, 'label' => 'Corrections of tables', 'accepted' => 'A list: path, value, by, on, why.',
         ],

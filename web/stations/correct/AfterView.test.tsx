@@ -12,8 +12,8 @@ afterEach(() => {
 
 const curve: AfterCurve = {
     rows: [{ label: 'Current', before: '6.4 A', after: '4.26 A', expected: '4.19 A' }],
-    before: { real: shown(960, '960 W'), reactive: shown(1116, '1.12 kvar') },
-    after: { real: shown(962, '962 W'), reactive: shown(207, '207 var') },
+    before: { real: shown(960, '960 W'), reactive: shown(1116, '1.12 kvar'), current: shown(6.4, '6.4 A'), in_phase: 4.17, behind: 4.85 },
+    after: { real: shown(962, '962 W'), reactive: shown(207, '207 var'), current: shown(4.26, '4.26 A'), in_phase: 4.16, behind: 0.9 },
 };
 
 const kept = (id: number, figures: Reading['figures'], withdrawn: Reading['withdrawn'] = null): Reading =>
@@ -45,6 +45,7 @@ describe('after fitting', () => {
         show([]);
         expect(screen.getByText('✓ It does what it should.')).toBeTruthy();
         expect(screen.getByRole('row', { name: 'Current 6.4 A 4.26 A 4.19 A' })).toBeTruthy();
+        expect(screen.getByRole('img', { name: /Currents before and after/ }).textContent).toContain('after 4.26 A');
     });
 
     it('takes a reading that is kept, never a withdrawn one or one of three lines to neutral', () => {

@@ -72,10 +72,49 @@ export function AfterView() {
                             </tbody>
                         </RuledTable>
                         <Triangles curve={curve} />
+                        <Currents curve={curve} />
                     </Pictures>
                 </>
             )}
         </>
+    );
+}
+
+/** Both currents behind one voltage. */
+function Currents({ curve: { before, after } }: { curve: AfterCurve }) {
+    const k = scaleLinear([0, Math.max(before.in_phase, after.in_phase, Math.abs(before.behind), 1e-9)], [0, 150]);
+    const base = 60;
+    const end = (side: AfterCurve['before']) => [20 + k(side.in_phase), base + k(side.behind)] as const;
+    const [x1, y1] = end(before);
+    const [x2, y2] = end(after);
+    return (
+        <Picture
+            title="Both currents beside the voltage"
+            name="before-after-currents"
+            rows={[
+                ['Before', before.current.shown],
+                ['After', after.current.shown],
+            ]}
+        >
+            <Drawing
+                viewBox={`0 0 330 ${Math.max(y1, y2, base) + 40}`}
+                role="img"
+                aria-label="Currents before and after, beside the voltage"
+            >
+                <path className="real" d={`M20 ${base}H310`} />
+                <text className="soft" x="300" y={base - 10} textAnchor="end">
+                    voltage
+                </text>
+                <path className="before" d={`M20 ${base}L${x1} ${y1}`} />
+                <path className="apparent" d={`M20 ${base}L${x2} ${y2}`} />
+                <text className="soft" x={x1 + 8} y={y1 + 14}>
+                    before {before.current.shown}
+                </text>
+                <text x={x2 + 8} y={y2 + (y2 < y1 - 24 ? 5 : -12)}>
+                    after {after.current.shown}
+                </text>
+            </Drawing>
+        </Picture>
     );
 }
 

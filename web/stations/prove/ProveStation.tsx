@@ -4,14 +4,16 @@ import { Segments } from '../../kit/Segments';
 import { DrillView } from './DrillView';
 import { InstrumentsView } from './InstrumentsView';
 import { KeptView } from './KeptView';
+import { LogbookView } from './LogbookView';
 import { MethodView } from './MethodView';
 import { PlanView } from './PlanView';
 
-type View = 'plan' | 'kept' | 'method' | 'instruments' | 'fault';
+type View = 'plan' | 'kept' | 'logbook' | 'method' | 'instruments' | 'fault';
 
 const VIEWS: readonly { value: View; label: string }[] = [
     { value: 'plan', label: 'Plan' },
     { value: 'kept', label: 'All readings' },
+    { value: 'logbook', label: 'Logbook' },
     { value: 'method', label: 'Which method?' },
     { value: 'instruments', label: 'Instruments' },
     { value: 'fault', label: 'Find the fault' },
@@ -32,6 +34,7 @@ export default function ProveStation() {
             />
             {view === 'plan' && <PlanView />}
             {view === 'kept' && <KeptView />}
+            {view === 'logbook' && <LogbookView />}
             {view === 'method' && <MethodView />}
             {view === 'instruments' && <InstrumentsView />}
             {view === 'fault' && <DrillView />}

@@ -83,11 +83,13 @@ function fieldsOf(kind: ReadingKind, typed: Typed, phases: 1 | 3, capacitor: boo
 
 /** A reading as it is typed at the motor. What is typed stays until it is kept. */
 export function ReadingForm({ kind, title }: { kind: ReadingKind; title: string }) {
-    const { place, solved, draft } = useBench();
+    const { place, solved, draft, readings } = useBench();
     const refresh = useRefresh(place?.circuit);
     const [typed, setTyped] = useState<Typed>({});
     const [load, setLoad] = useState('');
-    const [instrument, setInstrument] = useState('');
+    // Whoever read it last will have the same instrument in hand.
+    const [instrument, setInstrument] = useState(() => readings.find((one) => one.kind === kind && !one.simulated)?.instrument ?? '');
+    const [taken, setTaken] = useState('');
     const [note, setNote] = useState('');
     const [problem, setProblem] = useState<Error | null>(null);
     const [said, setSaid] = useState('');
@@ -111,10 +113,12 @@ export function ReadingForm({ kind, title }: { kind: ReadingKind; title: string 
                 load_percent: load === '' ? null : load,
                 instrument,
                 note,
+                taken_at: taken === '' ? null : new Date(taken).toISOString(),
             });
             await refresh();
             setTyped({});
             setNote('');
+            setTaken('');
             setSaid('Kept with the time and your name.');
         } catch (error) {
             setProblem(error instanceof Error ? error : new Error('The service does not answer.'));
@@ -150,6 +154,14 @@ export function ReadingForm({ kind, title }: { kind: ReadingKind; title: string 
                     onChange={setInstrument}
                     error={at('instrument')}
                     hint="such as: clamp 7"
+                />
+                <TextField
+                    label="Taken"
+                    type="datetime-local"
+                    value={taken}
+                    onChange={setTaken}
+                    error={at('taken_at')}
+                    hint="left empty: now"
                 />
                 <TextField label="Note" value={note} onChange={setNote} error={at('note')} />
             </Fields>

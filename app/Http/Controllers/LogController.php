@@ -1,0 +1,138 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Signed;
+use App\Logbook\DueCalendar;
+use App\Logbook\DueList;
+use App\Logbook\LogStore;
+use App\Models\Circuit;
+use App\Models\LogEntry;
+use App\Models\Site;
+use App\Problems\Problem;
+use BraveAnvil\Logbook\EntryKind;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Str;
+use Illuminate\Validation\Rule;
+
+/** The logbook of a motor, and what is due on a site: as a list, as a file, as a calendar. */
+final class LogController
+{
+    public function __construct(private readonly LogStore $log)
+    {
+    }
+
+    public function index(Request $request, Circuit $circuit): JsonResponse
+    {
+        Signed::person($request);
+
+        return new JsonResponse($this->answer($circuit));
+    }
+
+    public function store(Request $request, Circuit $circuit): JsonResponse
+    {
+        $person = Signed::editor($request);
+        $request->validate([
+            'kind' => ['required', Rule::enum(EntryKind::class)], 'values' => ['present', 'array', 'max:20'],
+            'happened_at' => ['nullable', 'date'],
+        ]);
+        $values = [];
+        foreach ($request->array('values') as $name => $value) {
+            $values[(string) $name] = is_scalar($value) ? $value : null;
+        }
+        $this->log->keep(
+            $circuit, EntryKind::from($request->string('kind')->toString()), $values,
+            $request->filled('happened_at') ? $request->string('happened_at')->toString() : null, $person,
+        );
+
+        return new JsonResponse($this->answer($circuit), 201);
+    }
+
+    public function withdraw(Request $request, LogEntry $entry): JsonResponse
+    {
+        $person = Signed::editor($request);
+        $why = $request->validate(['why' => ['required', 'string', 'max:300']])['why'];
+        if ($entry->withdrawn_at !== null) {
+            throw new Problem(409, 'withdrawn', 'Withdrawn already', 'Somebody withdrew this entry before you.');
+        }
+        $entry->forceFill(['withdrawn_at' => Carbon::now(), 'withdrawn_by' => $person->id, 'withdrawn_why' => $why])->save();
+
+        return new JsonResponse($this->answer(Circuit::query()->findOrFail($entry->circuit_id)));
+    }
+
+    public function due(Request $request, Site $site, DueList $due): JsonResponse
+    {
+        $person = Signed::person($request);
+
+        return new JsonResponse([
+            'site' => $site->name, 'items' => $due->of($site),
+            // Whoever may edit may subscribe others; the address itself is the key.
+            'calendar' => $person->mayEdit() && $site->calendar_secret !== null ? '/calendar/'.$site->calendar_secret.'.ics' : null,
+        ]);
+    }
+
+    /** The list as a file. Text that a spreadsheet would run as a formula stays text. */
+    public function dueFile(Request $request, Site $site, DueList $due): Response
+    {
+        Signed::person($request);
+        $lines = fopen('php://temp', 'r+') ?: throw new Problem(500, 'no_room', 'No room', 'The file cannot be written.');
+        fwrite($lines, "\u{FEFF}");
+        $plain = static fn (string $text): string => preg_match('~^[=+\-@\t\r]~', $text) === 1 ? "'".$text : $text;
+        fputcsv($lines, ['Tag', 'Drives', 'Area', 'What', 'State', 'Due', 'Remark'], ',', '"', '');
+        foreach ($due->of($site) as $item) {
+            fputcsv($lines, array_map($plain, [
+                $item['tag'], $item['drives'], $item['area'], $item['what'], $item['state'], substr($item['due_at'] ?? '', 0, 10),
+                $item['says'],
+            ]), ',', '"', '');
+        }
+        rewind($lines);
+
+        return new Response((string) stream_get_contents($lines), 200, [
+            'Content-Type' => 'text/csv; charset=utf-8', 'Content-Disposition' => 'attachment; filename="due.csv"',
+        ]);
+    }
+
+    /** A new secret address; the old one leads nowhere from then on. */
+    public function renewCalendar(Request $request, Site $site): JsonResponse
+    {
+        Signed::administrator($request);
+        $site->forceFill(['calendar_secret' => Str::random(40)])->save();
+
+        return new JsonResponse(['calendar' => '/calendar/'.$site->calendar_secret.'.ics']);
+    }
+
+    /** For calendar programs, which cannot sign in: whoever has the address reads. */
+    public function calendar(string $secret, DueCalendar $calendar): Response
+    {
+        $site = Site::query()->where('calendar_secret', $secret)->firstOrFail();
+
+        return new Response($calendar->of($site), 200, ['Content-Type' => 'text/calendar; charset=utf-8',
+            'Cache-Control' => 'private, max-age=300']);
+    }
+
+    /** @return array<string, mixed> */
+    private function answer(Circuit $circuit): array
+    {
+        $circuit->load('site');
+        $state = $this->log->state($circuit);
+        $entries = $this->log->entries($circuit)->load('recorder', 'withdrawer');
+
+        return [
+            'entries' => $entries->map(static fn (LogEntry $entry): array => $entry->resource())->values(),
+            'state' => [
+                'hours' => $state->hours, 'trips' => $state->trips, 'warranty' => $state->warranty,
+                'greasing' => [
+                    'state' => $state->greasing->state, 'says' => $state->greasing->says,
+                    'due_at' => $state->greasing->dueAt === null
+                        ? null : Carbon::createFromTimestampUTC($state->greasing->dueAt)->toIso8601ZuluString(),
+                    'working' => $state->greasing->working, 'task' => $state->greasing->task,
+                ],
+            ],
+        ];
+    }
+}

@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Logbook;
+
+use App\Models\Circuit;
+use App\Models\LogEntry;
+use App\Models\Reading;
+use App\Models\Site;
+use BraveAnvil\Logbook\Greasing;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Support\Carbon;
+
+/** What is to be done on the motors of a site, and by when. */
+final class DueList
+{
+    /** Months after which insulation is read again where the site does not say otherwise. Common practice, no source. */
+    private const USUAL_MONTHS = 12;
+
+    private const MOST = 2000;
+
+    public function __construct(private readonly LogStore $log)
+    {
+    }
+
+    /** @return list<array{circuit: int, tag: string, area: string, drives: string, what: string, state: string, due_at: string|null, says: string}> soonest first */
+    public function of(Site $site): array
+    {
+        // A circuit of which nothing was ever written down has nothing that is due.
+        /** @var Collection<int, Circuit> $circuits */
+        $circuits = Circuit::query()->where('site_id', $site->id)->whereNull('archived_at')
+            ->where(static function (Builder $any): void {
+                $any->whereIn('id', LogEntry::query()->select('circuit_id'))->orWhereIn('id', Reading::query()->select('circuit_id'))
+                    ->orWhere('draft', 'like', '%warranty_until%');
+            })
+            ->orderBy('tag')->limit(self::MOST)->get();
+        $read = Reading::query()->whereIn('circuit_id', $circuits->modelKeys())
+            ->where('kind', 'insulation_resistance')->where('simulated', false)->whereNull('withdrawn_at')
+            ->groupBy('circuit_id')->selectRaw('circuit_id, max(taken_at) as last')->pluck('last', 'circuit_id');
+        $items = [];
+        foreach ($circuits as $circuit) {
+            $circuit->setRelation('site', $site);
+            $row = static fn (string $what, string $state, ?int $due, string $says): array => [
+                'circuit' => $circuit->id, 'tag' => $circuit->tag, 'area' => $circuit->area, 'drives' => $circuit->drives, 'what' => $what,
+                'state' => $state, 'due_at' => $due === null ? null : Carbon::createFromTimestampUTC($due)->toIso8601ZuluString(),
+                'says' => $says,
+            ];
+            $state = $this->log->state($circuit);
+            if ($state->greasing->dueAt !== null) {
+                $items[] = $row('Greasing', $state->greasing->state, $state->greasing->dueAt, $state->greasing->says);
+            }
+            if ($state->trips !== '') {
+                $items[] = $row('Trips', Greasing::OVERDUE, null, $state->trips);
+            }
+            if ($state->warranty !== '') {
+                $items[] = $row('Warranty', Greasing::IS_DUE, null, $state->warranty);
+            }
+            $last = $read[$circuit->id] ?? null;
+            if (is_string($last)) {
+                $due = Carbon::parse($last)->addMonths(self::months($site));
+                $state = match (true) {
+                    $due->isPast() => Greasing::OVERDUE, $due->isBefore(Carbon::now()->addDays(30)) => Greasing::IS_DUE,
+                    default => Greasing::OK,
+                };
+                $items[] = $row(
+                    'Insulation reading', $state, $due->getTimestamp(),
+                    'Last read '.Carbon::parse($last)->toDateString().', every '.self::months($site).' months.',
+                );
+            }
+        }
+        usort($items, static fn (array $a, array $b): int => [$a['due_at'] ?? '0', $a['tag']] <=> [$b['due_at'] ?? '0', $b['tag']]);
+
+        return $items;
+    }
+
+    private static function months(Site $site): int
+    {
+        $typed = $site->settings['reading_months'] ?? null;
+
+        return is_numeric($typed) && $typed >= 1 && $typed <= 120 ? (int) $typed : self::USUAL_MONTHS;
+    }
+}

@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Logbook;
+
+use App\Circuits\CircuitDocument;
+use App\Circuits\ReadingStore;
+use App\Models\Circuit;
+use App\Models\LogEntry;
+use App\Models\Person;
+use App\Problems\Problem;
+use BraveAnvil\Logbook\EntryKind;
+use BraveAnvil\Logbook\Logbook;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Support\Carbon;
+
+/** Entries of logbooks, and what follows from them today. */
+final class LogStore
+{
+    private const MOST = 500;
+
+    /** @return Collection<int, LogEntry> latest first */
+    public function entries(Circuit $circuit): Collection
+    {
+        /** @var Collection<int, LogEntry> $entries */
+        $entries = LogEntry::query()->where('circuit_id', $circuit->id)
+            ->orderByDesc('happened_at')->orderByDesc('id')->limit(self::MOST)->get();
+
+        return $entries;
+    }
+
+    /**
+     * @param  array<string, mixed>  $values  as typed
+     *
+     * @throws Problem with each value that cannot be read at its field, or when its time is still to come
+     */
+    public function keep(Circuit $circuit, EntryKind $kind, array $values, ?string $happenedAt, Person $person): LogEntry
+    {
+        $happened = $happenedAt === null ? Carbon::now() : Carbon::parse($happenedAt);
+        if ($happened->isAfter(Carbon::now()->addMinutes(5))) {
+            throw new Problem(422, 'invalid', 'Some fields are not right', 'See the fields.', [
+                ['path' => 'happened_at', 'text' => 'This time is still to come.', 'accepted' => 'When it happened.'],
+            ]);
+        }
+        $new = ['kind' => $kind->value, 'at' => $happened->toIso8601ZuluString(), 'values' => $values];
+        // The new one comes last, so that its errors are those of the last place.
+        $standing = array_values($this->entries($circuit)->whereNull('withdrawn_at')->map(static fn (LogEntry $one): array => $one
+            ->document())->all());
+        $errors = [];
+        foreach (Logbook::of([], [...$standing, $new], Carbon::now()->getTimestamp())->errors as $error) {
+            $mine = 'entries['.count($standing).'].';
+            // A meter that stood higher later is told at the new one too.
+            if (str_starts_with($error->path, $mine) || ($kind === EntryKind::Hours && str_ends_with($error->path, '.meter'))) {
+                $errors[] = [
+                    'path' => str_starts_with($error->path, $mine) ? substr($error->path, strlen($mine)) : 'values.meter',
+                    'text' => $error->text, 'accepted' => $error->accepted,
+                ];
+            }
+        }
+        if ($errors !== []) {
+            throw new Problem(422, 'invalid', 'Some values cannot be used', 'See the fields.', $errors);
+        }
+
+        return LogEntry::query()->create([
+            'circuit_id' => $circuit->id, 'kind' => $kind->value, 'values' => json_encode((object) $values, JSON_THROW_ON_ERROR),
+            'happened_at' => $happened, 'recorded_by' => $person->id,
+        ])->load('recorder', 'withdrawer');
+    }
+
+    public function state(Circuit $circuit): Logbook
+    {
+        $document = CircuitDocument::from(json_decode($circuit->draft, true, 32, JSON_THROW_ON_ERROR))->withSettings($circuit->site
+            ->settings);
+        $entries = array_values(
+            $this->entries($circuit)->whereNull('withdrawn_at')->map(static fn (LogEntry $one): array => $one->document())->all(),
+        );
+
+        return Logbook::of([...$document, 'readings' => ReadingStore::documents($circuit)], $entries, Carbon::now()->getTimestamp());
+    }
+}

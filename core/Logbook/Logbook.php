@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BraveAnvil\Logbook;
+
+use BraveAnvil\Circuit\CircuitReader;
+use BraveAnvil\Prove\ReadingKind;
+use BraveAnvil\Prove\ReadingReader;
+use BraveAnvil\Solution\FieldError;
+use BraveAnvil\Solution\Show;
+use BraveAnvil\Solution\Unit;
+
+/** The state of a motor by its logbook at one moment: hours, greasing, trips, dates. */
+final readonly class Logbook
+{
+    /**
+     * @param  list<FieldError>  $errors  of entries, by `entries[0].values.meter`
+     * @param  string  $trips  what is to be minded; empty where nothing is
+     * @param  string  $warranty  what is to be minded of its date; empty where nothing is
+     */
+    private function __construct(
+        public array $errors,
+        public string $hours,
+        public Greasing $greasing,
+        public string $trips,
+        public string $warranty,
+    ) {
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $document  a decoded circuit, with its readings
+     * @param  list<array<string, mixed>>  $typed  entries that are not withdrawn
+     * @param  int  $now  seconds since 1970
+     */
+    public static function of(array $document, array $typed, int $now): self
+    {
+        $circuit = CircuitReader::read($document);
+        [$entries, $errors] = EntryReader::read($typed, $circuit->ruleBook !== 'iec');
+        $aDay = $circuit->number('logbook.hours_a_day')?->number() ?? RunningHours::USUAL_A_DAY;
+        $hours = new RunningHours($entries, $aDay);
+        $bearing = null;
+        foreach (ReadingReader::read($circuit->readings(), false)->byTime as $reading) {
+            if ($reading->kind === ReadingKind::Temperature && ! $reading->simulated) {
+                $ends = [...$reading->all('bearing_de') ?? [], ...$reading->all('bearing_nde') ?? []];
+                $bearing = $ends === [] ? $bearing : max($ends);
+            }
+        }
+
+        return new self(
+            $errors,
+            ! $hours->isRead() ? 'No meter is read: '.Show::quantity($aDay, Unit::Hour).' a day'.
+                ($circuit->has('logbook.hours_a_day') ? '.' : ' (assumed).')
+                : Show::quantity(round($hours->at($now)), Unit::Hour, 6).' run, by '.Show::quantity($aDay,
+                    Unit::Hour).' a day since the last reading'.
+                    ($circuit->has('logbook.hours_a_day') ? '.' : ' (assumed).'),
+            Greasing::of($circuit, $entries, $hours, $bearing, $now), Trips::caution($entries, $now),
+            self::warranty($circuit->word('logbook.warranty_until') ?? '', $now),
+        );
+    }
+
+    private static function warranty(string $until, int $now): string
+    {
+        $end = preg_match('~^\d{4}-\d{2}-\d{2}$~', trim($until)) === 1 ? strtotime(trim($until).'T23:59:59Z') : false;
+        if ($end === false) {
+            return $until === '' ? '' : 'The warranty’s date cannot be read: write it as 2027-05-02.';
+        }
+        $days = (int) floor(($end - $now) / 86400);
+
+        return match (true) {
+            $days < 0 => '',
+            $days <= 60 => 'The warranty ends in '.$days.($days === 1 ? ' day.' : ' days.'),
+            default => '',
+        };
+    }
+}

@@ -1,0 +1,148 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use BraveAnvil\Logbook\EntryFields;
+use BraveAnvil\Logbook\EntryKind;
+use BraveAnvil\Logbook\Greasing;
+use BraveAnvil\Logbook\Logbook;
+use PHPUnit\Framework\Attributes\DataProvider;
+
+/** A motor's logbook: hours, greasing, trips. Common practice, no source. */
+final class LogbookTest extends CoreTestCase
+{
+    private const NOW = '2026-04-20T08:00:00Z';
+
+    /**
+     * @param  list<array<string, mixed>>  $entries
+     * @param  array<string, mixed>  $changes
+     */
+    private static function book(array $entries, array $changes = []): Logbook
+    {
+        return Logbook::of(
+            Circuits::changed(Circuits::kilnFan(), ['plate.grease_interval' => '4000 h', 'plate.grease_amount' => '30/20 g', ...$changes]),
+            $entries, (int) strtotime(self::NOW),
+        );
+    }
+
+    /** @return array<string, mixed> */
+    private static function hours(string $at, int|string $meter, bool $replaced = false): array
+    {
+        return ['kind' => 'hours', 'at' => $at, 'values' => ['meter' => $meter, 'replaced' => $replaced]];
+    }
+
+    /** @return array<string, mixed> */
+    private static function greased(string $at): array
+    {
+        return ['kind' => 'greased', 'at' => $at, 'values' => ['grams' => '30/20']];
+    }
+
+    /** @return array<string, mixed> */
+    private static function warm(int $celsius): array
+    {
+        return ['readings' => [['kind' => 'temperature', 'at' => '2026-04-10', 'values' => ['bearing_de' => $celsius]]]];
+    }
+
+    public function test_a_warm_bearing_halves_the_interval(): void
+    {
+        // 4000 h at 85 °C are 2000; greased at 12 400, meter 13 900 six days ago, 20 h a day: 380 h, 19 days. Own computation.
+        $book = self::book(
+            [self::hours('2026-02-01T08:00:00Z', 12400), self::greased('2026-02-01T08:00:00Z'), self::hours('2026-04-14T08:00:00Z', 13900)],
+            ['logbook.hours_a_day' => 20, ...self::warm(85)],
+        );
+
+        self::assertSame([], $book->errors);
+        self::assertEqualsWithDelta(380.0, $book->greasing->hoursLeft, 1e-6);
+        self::assertSame(Greasing::OK, $book->greasing->state);
+        self::assertSame('To be greased in 19 days.', $book->greasing->says);
+        self::assertSame((int) strtotime('2026-05-09T08:00:00Z'), $book->greasing->dueAt);
+        self::assertStringContainsString('halved for each 15 K', implode("\n", $book->greasing->working));
+        self::assertStringContainsString('30', $book->greasing->task[0]);
+    }
+
+    /** @return iterable<string, array{list<array<string, mixed>>, array<string, mixed>, string}> */
+    public static function states(): iterable
+    {
+        $greased = [self::hours('2026-01-01', 10000), self::greased('2026-01-01')];
+        yield 'in time' => [$greased, [], Greasing::OK];
+        yield 'within a tenth of the interval' => [$greased, ['plate.grease_interval' => '1850 h'], Greasing::IS_DUE];
+        yield 'past it' => [$greased, ['plate.grease_interval' => '1000 h'], Greasing::OVERDUE];
+        yield 'a typed interval wins' => [$greased, ['logbook.grease_interval' => '900 h'], Greasing::OVERDUE];
+        yield 'a vertical shaft halves it' => [$greased, ['plate.mounting' => 'IM V1', 'plate.grease_interval' => '3000 h'],
+            Greasing::OVERDUE];
+        yield 'closed bearings' => [$greased, ['plate.bearings' => '6313-2RS, 6213 2Z'], Greasing::NONE];
+        yield 'one of them open' => [$greased, ['plate.bearings' => '6313, 6213-2Z'], Greasing::OK];
+        yield 'never written down' => [[], [], Greasing::UNKNOWN];
+        yield 'no interval' => [$greased, ['plate.grease_interval' => null], Greasing::UNKNOWN];
+    }
+
+    /**
+     * @param  list<array<string, mixed>>  $entries
+     * @param  array<string, mixed>  $changes
+     */
+    #[DataProvider('states')]
+    public function test_states_of_greasing(array $entries, array $changes, string $state): void
+    {
+        self::assertSame($state, self::book($entries, $changes)->greasing->state);
+    }
+
+    public function test_a_meter_does_not_run_backwards_unless_it_is_another(): void
+    {
+        $book = self::book([self::hours('2026-01-01', 5000), self::hours('2026-02-01', 4000)]);
+        self::assertSame('entries[1].values.meter', $book->errors[0]->path);
+
+        // Sixteen hours a day are taken over the change; the new meter counts on from there.
+        $book = self::book([
+            self::greased('2026-01-01'), self::hours('2026-01-01', 5000), self::hours('2026-01-11', 10, true), self::hours('2026-01-21',
+                110),
+            self::hours('2026-04-20T08:00:00Z', 110),
+        ]);
+        self::assertSame([], $book->errors);
+        self::assertEqualsWithDelta(4000 - 160 - 100, $book->greasing->hoursLeft, 1e-6);
+    }
+
+    public function test_between_two_readings_hours_run_straight(): void
+    {
+        $book = self::book([
+            self::hours('2026-01-01T00:00:00Z', 1000), self::greased('2026-01-11T00:00:00Z'), self::hours('2026-01-21T00:00:00Z', 1400),
+            self::hours(self::NOW, 1400),
+        ]);
+
+        self::assertEqualsWithDelta(4000 - 200, $book->greasing->hoursLeft, 1e-6);
+    }
+
+    public function test_trips_that_come_again_are_minded(): void
+    {
+        $trip = static fn (string $at, string $cause): array => [
+            'kind' => 'trip', 'at' => $at, 'values' => ['device' => 'overload relay', 'cause' => $cause],
+        ];
+
+        self::assertSame('', self::book([$trip('2026-04-01', 'bark in the fan')])->trips);
+        self::assertStringContainsString('nobody named', self::book([$trip('2026-02-01', ''), $trip('2026-04-01', '')])->trips);
+        self::assertStringContainsString('3 trips in 30 days', self::book([
+            $trip('2026-04-01', 'bark'), $trip('2026-04-09', 'bark'), $trip('2026-04-18', 'bark'),
+        ])->trips);
+        self::assertSame('', self::book([$trip('2025-12-01', 'bark'), $trip('2026-01-09', 'bark'), $trip('2026-04-18', 'bark')])->trips);
+    }
+
+    public function test_an_entry_that_says_nothing_is_refused_at_its_field(): void
+    {
+        foreach (EntryKind::cases() as $kind) {
+            $book = self::book([['kind' => $kind->value, 'at' => '2026-04-01', 'values' => []]]);
+            self::assertSame('entries[0].values.'.EntryFields::wanted($kind), $book->errors[0]->path);
+            self::assertNotSame('', $kind->label());
+        }
+        self::assertSame('entries[0].kind', self::book([['kind' => 'danced', 'at' => '2026-04-01']])->errors[0]->path);
+        self::assertSame('entries[0].at', self::book([['kind' => 'note', 'at' => 'soon', 'values' => ['what' => 'x']]])->errors[0]->path);
+        self::assertSame('entries[0].values.meter', self::book([self::hours('2026-04-01', 'many')])->errors[0]->path);
+    }
+
+    public function test_a_warranty_that_ends_is_told(): void
+    {
+        self::assertSame('The warranty ends in 10 days.', self::book([], ['logbook.warranty_until' => '2026-04-30'])->warranty);
+        self::assertSame('', self::book([], ['logbook.warranty_until' => '2027-04-30'])->warranty);
+        self::assertStringContainsString('cannot be read', self::book([], ['logbook.warranty_until' => 'spring'])->warranty);
+    }
+}

@@ -1,0 +1,133 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { Link, useSearchParams } from 'react-router';
+import styled from 'styled-components';
+import { call } from '../api/client';
+import type { DueAnswer, SitesAnswer } from '../api/contract';
+import { usePerson } from '../api/session';
+import { Button } from '../kit/Button';
+import { GradeMark } from '../kit/Grade';
+import { RuledTable } from '../kit/RuledTable';
+import { Scroll } from '../kit/Scroll';
+import { Select } from '../kit/Select';
+import { TopBar } from '../kit/TopBar';
+import { narrow } from '../theme/tokens';
+
+const Page = styled.main`
+    display: grid;
+    grid-template-columns: minmax(0, 1fr);
+    gap: 18px;
+    max-width: 1000px;
+    margin: 0 auto;
+    padding: 20px 24px 60px;
+    h1 {
+        font-size: 24px;
+        font-weight: 600;
+    }
+    @media ${narrow} {
+        padding: 14px 14px 40px;
+    }
+`;
+
+const Bar = styled.div`
+    display: flex;
+    flex-wrap: wrap;
+    gap: 12px 18px;
+    align-items: end;
+    > :first-child {
+        flex: 0 1 280px;
+    }
+`;
+
+const WORDS = { overdue: 'overdue', due: 'due', ok: 'in time', unknown: '', none: '' } as const;
+
+/** What is to be done on the motors of a site, soonest first: greasing, readings, trips that come again, warranties. */
+export default function DuePage() {
+    const person = usePerson();
+    const client = useQueryClient();
+    const [search, setSearch] = useSearchParams();
+    const [said, setSaid] = useState('');
+    const sites = useQuery({ queryKey: ['sites'], queryFn: () => call<SitesAnswer>('GET', 'sites') });
+    const site = search.get('site') ?? String(sites.data?.sites[0]?.id ?? '');
+    const key = ['due', site];
+    const due = useQuery({ queryKey: key, queryFn: () => call<DueAnswer>('GET', `sites/${site}/due`), enabled: site !== '' });
+    const renew = async () => {
+        try {
+            await call('POST', `sites/${site}/calendar`);
+            await client.invalidateQueries({ queryKey: key });
+            setSaid('A new address; the old one leads nowhere any more.');
+        } catch (error) {
+            setSaid(error instanceof Error ? error.message : 'The service does not answer.');
+        }
+    };
+    const calendar = due.data?.calendar ?? null;
+    return (
+        <>
+            <TopBar line="Due" />
+            <Page>
+                <h1>Due</h1>
+                <Bar>
+                    <Select
+                        label="Site"
+                        value={site}
+                        options={(sites.data?.sites ?? []).map(({ id, name }) => ({ value: String(id), label: name }))}
+                        onChange={(chosen) => setSearch({ site: chosen }, { replace: true })}
+                    />
+                    {site !== '' && <a href={`/api/sites/${site}/due.csv`}>As a file (CSV)</a>}
+                </Bar>
+                {due.isError && <p>{due.error.message}</p>}
+                {due.data?.items.length === 0 && (
+                    <p>Nothing is due that is known: greasing counts from the first one that is written down.</p>
+                )}
+                {due.data !== undefined && due.data.items.length > 0 && (
+                    <Scroll tabIndex={0} role="group" aria-label="What is due">
+                        <RuledTable>
+                            <thead>
+                                <tr>
+                                    <th scope="col">By</th>
+                                    <th scope="col">Motor</th>
+                                    <th scope="col">What</th>
+                                    <th scope="col">Remark</th>
+                                </tr>
+                            </thead>
+                            <tbody>
+                                {due.data.items.map((item) => (
+                                    <tr key={`${item.circuit} ${item.what}`}>
+                                        <td>
+                                            {item.state === 'overdue' || item.state === 'due' ? <GradeMark grade="caution" /> : null}{' '}
+                                            {item.due_at?.slice(0, 10) ?? 'now'} {WORDS[item.state]}
+                                        </td>
+                                        <th scope="row">
+                                            <Link to={`/circuits/${item.circuit}/prove?view=logbook`}>{item.tag}</Link>{' '}
+                                            <small>{item.drives}</small>
+                                        </th>
+                                        <td>{item.what}</td>
+                                        <td>{item.says}</td>
+                                    </tr>
+                                ))}
+                            </tbody>
+                        </RuledTable>
+                    </Scroll>
+                )}
+                <section aria-label="Calendar">
+                    {calendar !== null && (
+                        <p>
+                            Subscribe a calendar program to <a href={calendar}>{`${window.location.origin}${calendar}`}</a>. Whoever has
+                            this address reads what is due.
+                        </p>
+                    )}
+                    {calendar === null && (
+                        <p>
+                            No calendar address is made for this site
+                            {person?.role === 'administrator' ? '.' : ' yet: an administrator makes one.'}
+                        </p>
+                    )}
+                    {person?.role === 'administrator' && site !== '' && (
+                        <Button onPress={() => void renew()}>{calendar === null ? 'Make a calendar address' : 'Renew the address'}</Button>
+                    )}{' '}
+                    <span role="status">{said}</span>
+                </section>
+            </Page>
+        </>
+    );
+}

@@ -1,0 +1,353 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { type SyntheticEvent, useState } from 'react';
+import styled from 'styled-components';
+import { call, ProblemError } from '../../api/client';
+import type { EntryKind, LogAnswer, LogEntry } from '../../api/contract';
+import { ENTRIES, type EntryField } from '../../api/logbook';
+import { useBench } from '../../bench/BenchContext';
+import { Field } from '../../bench/fields';
+import { Fields } from '../../bench/StationPage';
+import { Button } from '../../kit/Button';
+import { Actions, Dialog } from '../../kit/Dialog';
+import { GradeMark } from '../../kit/Grade';
+import { RuledTable } from '../../kit/RuledTable';
+import { Select } from '../../kit/Select';
+import { TextField } from '../../kit/TextField';
+import { narrow, token } from '../../theme/tokens';
+import { when } from './ComparisonTable';
+
+const Due = styled.section`
+    display: grid;
+    gap: 6px;
+    padding: 12px 0;
+    border-top: 2px solid ${token.ink};
+    border-bottom: 1px solid ${token.rule};
+    h2 {
+        font-size: 19px;
+        font-weight: 600;
+    }
+    ul {
+        margin: 0;
+        padding-left: 20px;
+        list-style: disc;
+    }
+    details p {
+        color: ${token.soft};
+    }
+`;
+
+const Touches = styled.div`
+    display: flex;
+    flex-wrap: wrap;
+    gap: 10px;
+    @media ${narrow} {
+        display: grid;
+        grid-template-columns: 1fr 1fr;
+        button {
+            min-height: 64px;
+        }
+    }
+`;
+
+const Form = styled.form`
+    display: grid;
+    gap: 12px;
+`;
+
+const Table = styled(RuledTable)`
+    tr[data-withdrawn] td {
+        text-decoration: line-through;
+    }
+    td span {
+        display: block;
+        color: ${token.soft};
+        font-size: 13.5px;
+    }
+`;
+
+const KINDS = Object.keys(ENTRIES) as EntryKind[];
+
+/** What happened to this motor, what is due, and writing down what happens now in three touches. */
+export function LogbookView() {
+    const { place, readOnly, solved } = useBench();
+    const client = useQueryClient();
+    const circuit = place?.circuit ?? 0;
+    const key = ['log', circuit];
+    const query = useQuery({ queryKey: key, queryFn: () => call<LogAnswer>('GET', `circuits/${circuit}/log`), enabled: place !== null });
+    const [kind, setKind] = useState<EntryKind | null>(null);
+    const [withdrawing, setWithdrawing] = useState<LogEntry | null>(null);
+    const [said, setSaid] = useState('');
+    const took = (answer: LogAnswer) => client.setQueryData(key, answer);
+    if (query.data === undefined) {
+        return query.isError ? <p>{query.error.message}</p> : null;
+    }
+    const { state, entries } = query.data;
+    const late = state.greasing.state === 'overdue' || state.greasing.state === 'due';
+    return (
+        <>
+            <Due aria-label="What is due">
+                <h2>
+                    {late && <GradeMark grade="caution" />} {state.greasing.says}
+                </h2>
+                {state.greasing.due_at !== null && <p>On {state.greasing.due_at.slice(0, 10)}.</p>}
+                {(late || state.greasing.state === 'ok') && (
+                    <ul aria-label="How it is greased">
+                        {state.greasing.task.map((line) => (
+                            <li key={line}>{line}</li>
+                        ))}
+                    </ul>
+                )}
+                {state.greasing.working.length > 0 && (
+                    <details>
+                        <summary>How it follows</summary>
+                        {state.greasing.working.map((line) => (
+                            <p key={line}>{line}</p>
+                        ))}
+                    </details>
+                )}
+                <p>{state.hours}</p>
+                {[state.trips, state.warranty]
+                    .filter((text) => text !== '')
+                    .map((text) => (
+                        <p key={text}>
+                            <GradeMark grade="caution" /> {text}
+                        </p>
+                    ))}
+            </Due>
+            {!readOnly && (
+                <>
+                    <Touches role="group" aria-label="Write down">
+                        {KINDS.map((one) => (
+                            <Button key={one} kind={one === kind ? 'main' : 'plain'} onPress={() => setKind(one === kind ? null : one)}>
+                                {ENTRIES[one].label}
+                            </Button>
+                        ))}
+                    </Touches>
+                    {kind !== null && (
+                        <EntryForm
+                            key={kind}
+                            kind={kind}
+                            onDone={(answer) => {
+                                took(answer);
+                                setKind(null);
+                                setSaid('Written down.');
+                            }}
+                        />
+                    )}
+                    <span role="status">{said}</span>
+                </>
+            )}
+            <Table>
+                <caption>Logbook</caption>
+                <tbody>
+                    {entries.length === 0 && (
+                        <tr>
+                            <td>Nothing is written down yet.</td>
+                        </tr>
+                    )}
+                    {entries.map((entry) => (
+                        <tr key={entry.id} {...(entry.withdrawn === null ? {} : { 'data-withdrawn': true })}>
+                            <td>
+                                {when.format(new Date(entry.happened_at))}
+                                <span>{entry.recorded_by}</span>
+                            </td>
+                            <th scope="row">{ENTRIES[entry.kind].label}</th>
+                            <td>
+                                {spoken(entry)}
+                                {entry.withdrawn !== null && (
+                                    <span>
+                                        withdrawn by {entry.withdrawn.by}: {entry.withdrawn.why}
+                                    </span>
+                                )}
+                            </td>
+                            {!readOnly && (
+                                <td>
+                                    {entry.withdrawn === null && (
+                                        <Button
+                                            kind="quiet"
+                                            aria-label={`Withdraw ${ENTRIES[entry.kind].label} of ${when.format(new Date(entry.happened_at))}`}
+                                            onPress={() => setWithdrawing(entry)}
+                                        >
+                                            Withdraw
+                                        </Button>
+                                    )}
+                                </td>
+                            )}
+                        </tr>
+                    ))}
+                </tbody>
+            </Table>
+            <Fields>
+                <Field path="logbook.hours_a_day" />
+                <Field path="logbook.grease_interval" />
+                <Field path="logbook.in_service" />
+                <Field path="logbook.warranty_until" />
+            </Fields>
+            <PartRequest onSaid={setSaid} read={solved.solution.read} />
+            <Withdraw entry={withdrawing} onClose={() => setWithdrawing(null)} onDone={took} />
+        </>
+    );
+}
+
+/** The values of an entry in a line. */
+function spoken(entry: LogEntry): string {
+    return ENTRIES[entry.kind].fields
+        .map((field) => {
+            const value = entry.values[field.name];
+            const text =
+                typeof value === 'string' || typeof value === 'number' ? String(value) : value === true ? field.label.toLowerCase() : '';
+            const word = field.choices.find((choice) => choice.value === text)?.label ?? text;
+            return word === '' ? '' : `${word}${field.unit !== '' && /\d$/.test(word) ? ` ${field.unit}` : ''}`;
+        })
+        .filter((text) => text !== '')
+        .join(', ');
+}
+
+function EntryForm({ kind, onDone }: { kind: EntryKind; onDone: (answer: LogAnswer) => void }) {
+    const { place } = useBench();
+    const [typed, setTyped] = useState<Readonly<Record<string, string>>>({});
+    const [happened, setHappened] = useState('');
+    const [problem, setProblem] = useState<Error | null>(null);
+    const at = (path: string) => (problem instanceof ProblemError ? problem.at(path) : undefined);
+    const submit = async (event: SyntheticEvent) => {
+        event.preventDefault();
+        setProblem(null);
+        try {
+            const values = Object.fromEntries(Object.entries(typed).filter(([, value]) => value !== ''));
+            const happened_at = happened === '' ? null : new Date(happened).toISOString();
+            onDone(await call<LogAnswer>('POST', `circuits/${place?.circuit ?? 0}/log`, { kind, values, happened_at }));
+        } catch (error) {
+            setProblem(error instanceof Error ? error : new Error('The service does not answer.'));
+        }
+    };
+    return (
+        <Form onSubmit={(event) => void submit(event)} aria-label={ENTRIES[kind].label} noValidate>
+            <Fields>
+                {ENTRIES[kind].fields.map((field) => (
+                    <EntryInput
+                        key={field.name}
+                        field={field}
+                        value={typed[field.name] ?? ''}
+                        error={at(`values.${field.name}`)}
+                        onChange={(value) => setTyped((before) => ({ ...before, [field.name]: value }))}
+                    />
+                ))}
+                <TextField
+                    label="When"
+                    type="datetime-local"
+                    value={happened}
+                    onChange={setHappened}
+                    error={at('happened_at')}
+                    hint="left empty: now"
+                />
+            </Fields>
+            <div>
+                <Button kind="main" type="submit">
+                    Write it down
+                </Button>{' '}
+                <span role="status">{problem?.message ?? ''}</span>
+            </div>
+        </Form>
+    );
+}
+
+function EntryInput({
+    field,
+    value,
+    error,
+    onChange,
+}: {
+    field: EntryField;
+    value: string;
+    error: string | undefined;
+    onChange: (value: string) => void;
+}) {
+    const choices = field.flag
+        ? [
+              { value: '', label: 'No' },
+              { value: 'yes', label: 'Yes' },
+          ]
+        : field.choices.filter(({ label }) => label.toLowerCase() !== field.empty.toLowerCase());
+    return choices.length > 0 ? (
+        <Select
+            label={field.label}
+            value={value}
+            options={field.flag ? choices : [{ value: '', label: field.empty === '' ? 'Not said' : field.empty }, ...choices]}
+            onChange={onChange}
+            error={error}
+        />
+    ) : (
+        <TextField label={field.label} unit={field.unit} value={value} onChange={onChange} error={error} />
+    );
+}
+
+/** What a maker asks when a part is ordered, in plain words, copied with one touch. */
+function PartRequest({ read, onSaid }: { read: Readonly<Record<string, string | undefined>>; onSaid: (text: string) => void }) {
+    const { draft } = useBench();
+    const plate = (draft.plate ?? {}) as Readonly<Record<string, unknown>>;
+    const line = (label: string, name: string) => {
+        const value = plate[name];
+        return typeof value === 'string' && value !== '' ? `${label}: ${read[`plate.${name}`] ?? value}` : '';
+    };
+    const text = [
+        'Request for a part',
+        line('Motor type', 'type'),
+        line('Serial number', 'serial'),
+        line('Order number', 'order_number'),
+        line('Year', 'year'),
+        line('Output', 'power'),
+        line('Voltage', 'voltage'),
+        line('Speed', 'speed'),
+        line('Frame', 'frame'),
+        line('Mounting', 'mounting'),
+        line('Bearings', 'bearings'),
+        line('Grease', 'grease'),
+        'Part wanted: ',
+    ]
+        .filter((one) => one !== '')
+        .join('\n');
+    return (
+        <div>
+            <Button
+                onPress={() => {
+                    navigator.clipboard.writeText(text).then(
+                        () => onSaid('The text of a part request is copied.'),
+                        () => onSaid('This browser does not let it be copied.'),
+                    );
+                }}
+            >
+                Copy a part request
+            </Button>
+        </div>
+    );
+}
+
+function Withdraw({ entry, onClose, onDone }: { entry: LogEntry | null; onClose: () => void; onDone: (answer: LogAnswer) => void }) {
+    const [why, setWhy] = useState('');
+    const [error, setError] = useState<string>();
+    const submit = async (event: SyntheticEvent) => {
+        event.preventDefault();
+        try {
+            onDone(await call<LogAnswer>('POST', `log/${entry?.id ?? 0}/withdraw`, { why }));
+            setWhy('');
+            setError(undefined);
+            onClose();
+        } catch (problem) {
+            setError(problem instanceof ProblemError ? (problem.at('why') ?? problem.message) : 'The service does not answer.');
+        }
+    };
+    return (
+        <Dialog title="Withdraw this entry" open={entry !== null} onClose={onClose}>
+            <Form onSubmit={(event) => void submit(event)}>
+                <p>It stays in the list, struck through, with your reason.</p>
+                <TextField label="Why" value={why} onChange={setWhy} error={error} />
+                <Actions>
+                    <Button onPress={onClose}>Cancel</Button>
+                    <Button kind="main" type="submit">
+                        Withdraw it
+                    </Button>
+                </Actions>
+            </Form>
+        </Dialog>
+    );
+}
