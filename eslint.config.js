@@ -2,7 +2,7 @@ import reactHooks from 'eslint-plugin-react-hooks';
 import tseslint from 'typescript-eslint';
 
 export default tseslint.config(
-    { ignores: ['web/api/contract.ts', 'web/api/readings.ts', 'web/api/logbook.ts', 'node_modules', 'vendor', 'public', 'var', 'contract'] },
+    { ignores: ['web/api/contract.ts', 'node_modules', 'vendor', 'public', 'var', 'contract'] },
     ...tseslint.configs.strictTypeChecked,
     { languageOptions: { parserOptions: { projectService: true, tsconfigRootDir: import.meta.dirname } } },
     {

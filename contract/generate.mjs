@@ -31,30 +31,12 @@ parts.push(
             .join(' | ')};\n` +
         `export interface ReadingField { name: string; label: string; unit: string; accepted: string; empty: string; several: boolean; choices: readonly { value: string; label: string }[] }`,
 );
-// Apart from the rest: only one station needs it.
-const listed =
-    `// Generated from contract/readings.json by contract/generate.mjs. Do not edit.\n` +
-    `import type { ReadingField, ReadingKind } from './contract';\n\n` +
-    `/** What is typed for each kind of reading, in the order in which a circuit is proved. */\n` +
-    `export const READINGS: Readonly<Record<ReadingKind, { label: string; fields: readonly ReadingField[] }>> = ${readings};`;
-const book =
-    `// Generated from contract/logbook.json by contract/generate.mjs. Do not edit.\n` +
-    `import type { EntryKind } from './contract';\n\n` +
-    `export interface EntryField { name: string; label: string; unit: string; empty: string; flag: boolean; choices: readonly { value: string; label: string }[] }\n\n` +
-    `/** What is typed for each kind of entry, and the field without which it says nothing. */\n` +
-    `export const ENTRIES: Readonly<Record<EntryKind, { label: string; wanted: string; fields: readonly EntryField[] }>> = ${readFileSync(join(here, 'logbook.json'), 'utf8')};`;
-const options = { ...(await resolveConfig(target)), parser: 'typescript' };
-let stale = false;
-for (const [file, text] of [
-    [target, await format(parts.join('\n\n'), options)],
-    [join(here, '../web/api/readings.ts'), await format(listed, options)],
-    [join(here, '../web/api/logbook.ts'), await format(book, options)],
-]) {
-    if (!process.argv.includes('--check')) {
-        writeFileSync(file, text);
-    } else if (readFileSync(file, 'utf8') !== text) {
-        console.error(`${file} is not what the schemas say: run npm run contract`);
-        stale = true;
+const text = await format(parts.join('\n\n'), { ...(await resolveConfig(target)), parser: 'typescript' });
+if (process.argv.includes('--check')) {
+    if (readFileSync(target, 'utf8') !== text) {
+        console.error('web/api/contract.ts is not what the schemas say: run npm run contract');
+        process.exit(1);
     }
+} else {
+    writeFileSync(target, text);
 }
-process.exit(stale ? 1 : 0);

@@ -66,7 +66,7 @@ install_page() {
 }
 
 build_page() {
-    local want; want="$(hash_of web vite.config.ts package-lock.json tsconfig.json resources)"
+    local want; want="$(hash_of web contract vite.config.ts package-lock.json tsconfig.json resources)"
     if stamp_is "$ROOT/public/build/.stamp" "$want"; then return 0; fi
     say "Building the page"
     mkdir -p "$VAR/log"

@@ -194,7 +194,7 @@ final class HouseTest extends TestCase
     public function test_the_page_knows_no_rule_book_and_no_starting_method(): void
     {
         foreach (self::files('web', '/(?<!\.test)\.tsx?$/') as $file) {
-            if (preg_match('~/(api/contract|api/readings|api/logbook|testing)\.tsx?$~', $file) === 1) {
+            if (preg_match('~/(api/contract|testing)\.tsx?$~', $file) === 1) {
                 continue;
             }
             self::assertDoesNotMatchRegularExpression(
