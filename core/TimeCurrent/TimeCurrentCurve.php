@@ -46,7 +46,8 @@ final readonly class TimeCurrentCurve implements Curve
             'setting' => Shown::figure($picture->setting)?->toArray(),
             'relay' => self::band($picture->relayName, $picture->relay),
             'traces' => array_map(static fn (Trace $trace): array => [
-                'kind' => $trace->kind->value, 'name' => $trace->name, 'points' => self::points($trace->points),
+                'kind' => $trace->kind->value, 'name' => $trace->name,
+                'points' => self::points(array_values(array_filter($trace->points, static fn (array $at): bool => self::isDrawn($at[0])))),
             ], $picture->traces),
             'first_peak' => Shown::of($picture->firstPeak, Unit::Ampere)->toArray(),
             'rotor' => $picture->rotor === null ? null : [
@@ -76,7 +77,22 @@ final readonly class TimeCurrentCurve implements Curve
             array_push($all, ...array_column($band->upper, 0), ...array_column($band->lower, 0));
         }
 
+        $all = array_filter($all, self::isDrawn(...));
+        if ($all === []) {
+            return [1.0, 10.0];
+        }
+
         return [self::step(min($all) / 1.3, false), self::step(max($all) * 1.2, true)];
+    }
+
+    /**
+     * Whether a current has a place on a scale of powers: in the gap of an open changeover there is none.
+     *
+     * @param  float  $amperes  A
+     */
+    private static function isDrawn(float $amperes): bool
+    {
+        return $amperes > 0;
     }
 
     /** The next of 1, 2 and 5 times a power of ten. */

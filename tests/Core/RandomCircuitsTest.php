@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use BraveAnvil\Bench;
 use BraveAnvil\Circuit\Choice\TripClass;
+use BraveAnvil\Extra;
 use BraveAnvil\RuleBook\Practice\Practice;
 use BraveAnvil\RuleBook\Tables;
 use BraveAnvil\Solution\Figure;
@@ -94,6 +96,23 @@ final class RandomCircuitsTest extends CoreTestCase
     }
 
     /** IEC 60364-4-43 and NEC 430.32: a relay protects motor and cable only where it stands at or below both. */
+    public function test_whatever_is_asked_for_besides_can_be_shown(): void
+    {
+        foreach (self::solved(30) as $said => [$circuit]) {
+            $circuit = Circuits::changed($circuit, [
+                'load.kind' => self::one(['constant', 'quadratic', null]), 'load.inertia' => self::one([self::between(0.1, 60), null]),
+                'load.torque_percent' => self::between(10, 130), 'load.output_percent' => self::one([self::between(0, 120), null]),
+                'load.hours' => self::one(['75 4000; 40 1500', null]),
+                'starter.method' => self::one(['direct', 'star_delta', 'autotransformer', 'resistor', 'reactor', 'soft_starter', 'drive']),
+                'starter.transition' => self::one(['open', 'closed', null]), 'correction.lowest_load_percent' => self::one([0, 40, null]),
+                'settings.tariff.energy_price' => self::one([0.14, 0, null]), 'correction.price' => self::one([400, null]),
+                'correction.detuning_percent' => self::one([7, null]), 'supply.other_capacitors_kvar' => self::one([60, null]),
+            ]);
+            $shown = json_decode(Bench::solve($circuit, null, ...Extra::cases())->toJson(), true);
+            self::assertIsArray($shown, $said);
+        }
+    }
+
     public function test_no_dial_stands_above_the_motor_or_its_conductors(): void
     {
         $judged = 0;

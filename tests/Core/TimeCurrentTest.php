@@ -183,6 +183,24 @@ final class TimeCurrentTest extends TestCase
         }
     }
 
+    public function test_every_starting_method_has_its_picture_without_the_gap_in_it(): void
+    {
+        foreach (['direct', 'star_delta', 'autotransformer', 'resistor', 'reactor', 'soft_starter', 'drive'] as $method) {
+            foreach (['open', 'closed'] as $transition) {
+                $solution = Bench::solve(Circuits::changed(Circuits::fanWithItsLoad(), [
+                    'starter.method' => $method, 'starter.transition' => $transition, 'cable.length' => '20 m', 'load.torque_percent' => 60,
+                    'starter.drive_input_current' => $method === 'drive' ? 60 : null,
+                ]), null, Extra::TimeCurrent);
+                $curve = ($solution->curves['time_current'] ?? null)?->toArray();
+                self::assertIsArray($curve, $method);
+                // While an open starter changes over nothing flows, and nothing has no place on a scale of powers.
+                preg_match_all('~\[(-?[\d.e+-]+),~', json_encode($curve['traces'], JSON_THROW_ON_ERROR), $amperes);
+                self::assertNotSame([], $amperes[1]);
+                self::assertGreaterThan(0.0, min(array_map(floatval(...), $amperes[1])), "$method, $transition");
+            }
+        }
+    }
+
     public function test_without_a_start_there_is_no_picture(): void
     {
         $solution = Bench::solve(['rule_book' => 'iec', 'plate' => []], null, Extra::TimeCurrent);
