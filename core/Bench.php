@@ -114,7 +114,7 @@ final readonly class Bench
             $typed->tag, $typed->ruleBook, $book->edition(), $spoken->figures($ledger->figures()), $spoken->findings($ledger->findings()),
             $spoken->errors($ledger->fieldErrors()), $ledger->curves(), $spoken->texts($ledger->sentences()), $ledger->blocked(),
             $spoken->texts($typed->read()), $book->words()->toArray(), self::meanings($ledger, $spoken),
-            FieldNotes::of($defaulted, $book, $bench->practice, $known->motor->efficiency), comparisons: $comparisons,
+            FieldNotes::of($defaulted, $book, $bench->practice, $known->motor->efficiency), comparisons: $spoken->comparisons($comparisons),
         );
     }
 

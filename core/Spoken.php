@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace BraveAnvil;
 
+use BraveAnvil\Prove\Comparison;
 use BraveAnvil\RuleBook\Words;
 use BraveAnvil\Solution\FieldError;
 use BraveAnvil\Solution\Figure;
@@ -78,6 +79,16 @@ final readonly class Spoken
     public function findings(array $findings): array
     {
         return $this->terms === [] ? $findings : array_map(fn (Finding $finding): Finding => $finding->spoken($this->text(...)), $findings);
+    }
+
+    /**
+     * @param  list<Comparison>  $comparisons
+     * @return list<Comparison>
+     */
+    public function comparisons(array $comparisons): array
+    {
+        return $this->terms === [] ? $comparisons
+            : array_map(fn (Comparison $one): Comparison => $one->spoken($this->text(...)), $comparisons);
     }
 
     /**

@@ -18,6 +18,9 @@ use Illuminate\Support\Facades\DB;
 /** Saving circuits: drafts under optimistic locking, and named revisions that are never changed. */
 final class CircuitStore
 {
+    /** Columns of what was typed, which solving does not change. */
+    private const TYPED = ['tag' => 0, 'area' => 0, 'drives' => 0, 'rule_book' => 0];
+
     /** @throws Problem when the tag is empty or taken */
     public function create(Site $site, CircuitDocument $document, Person $person): Circuit
     {
@@ -111,11 +114,15 @@ final class CircuitStore
         return Bench::solve([...$document->withSettings($site->settings), ...$readings]);
     }
 
-    /** What the yard shows of a circuit, anew: a reading was kept or withdrawn. Its draft and version stay. */
-    public function measured(Circuit $circuit): void
+    /**
+     * What lists and filters show of a circuit, anew: its site, its readings or the core have changed. Its draft, its version and
+     * the time of its last edit are a person's, and stay; so does a circuit that somebody saved meanwhile.
+     */
+    public function solveAgain(Circuit $circuit): void
     {
         $document = CircuitDocument::from(json_decode($circuit->draft, true, 32, JSON_THROW_ON_ERROR));
-        Circuit::query()->whereKey($circuit->id)->update($this->columns($document, $circuit->site, $circuit));
+        $figures = array_diff_key(KeyFigures::of($document, $this->solve($document, $circuit->site, $circuit)), self::TYPED);
+        Circuit::query()->whereKey($circuit->id)->where('version', $circuit->version)->toBase()->update($figures);
     }
 
     /** @return array<string, mixed> */

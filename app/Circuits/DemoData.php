@@ -77,9 +77,6 @@ final class DemoData
                             $kept, EntryKind::from($entry['kind']), $entry['values'], $entry['happened_at'], $people[($i + 1) % 2],
                         );
                     }
-                    if ($readings !== []) {
-                        $this->store->measured($kept);
-                    }
                 }
             }
         });

@@ -161,7 +161,7 @@ final class ReadingStore
             ]);
         }
 
-        return Reading::query()
+        $reading = Reading::query()
             ->create([
                 'circuit_id' => $circuit->id, 'kind' => $kind, 'method' => $method,
                 'load_percent' => $loadPercent, 'simulated' => $simulated,
@@ -174,6 +174,21 @@ final class ReadingStore
                 ),
             ])
             ->load('taker', 'withdrawer');
+        $this->store->solveAgain($circuit);
+
+        return $reading;
+    }
+
+    /** @throws Problem where it is withdrawn already */
+    public function withdraw(Reading $reading, string $why, Person $person): Reading
+    {
+        if ($reading->withdrawn_at !== null) {
+            throw new Problem(409, 'withdrawn', 'Withdrawn already', 'Somebody withdrew this reading before you.');
+        }
+        $reading->forceFill(['withdrawn_at' => Carbon::now(), 'withdrawn_by' => $person->id, 'withdrawn_why' => $why])->save();
+        $this->store->solveAgain(Circuit::query()->with('site')->findOrFail($reading->circuit_id));
+
+        return $reading->load('taker', 'withdrawer');
     }
 
     /** @return list<array<string, mixed>> the latest readings of a circuit as the format has them, latest first */

@@ -15,8 +15,6 @@ final class SolveAgain implements ShouldQueue
     use Batchable;
     use Queueable;
 
-    private const TYPED = ['tag' => 0, 'area' => 0, 'drives' => 0, 'rule_book' => 0];
-
     /** @param  list<int>  $circuits */
     public function __construct(private readonly array $circuits)
     {
@@ -31,14 +29,7 @@ final class SolveAgain implements ShouldQueue
             if ($count % 50 === 0 && $this->batch()?->fresh()?->cancelled() === true) {
                 return $count;
             }
-            $document = CircuitDocument::from(json_decode($circuit->draft, true, 32, JSON_THROW_ON_ERROR));
-            // The time of the last edit is a person's, so it is left alone; what was typed has not changed.
-            $figures = array_diff_key(KeyFigures::of($document, $store->solve($document, $circuit->site)), self::TYPED);
-            Circuit::query()
-                ->whereKey($circuit->id)
-                ->where('version', $circuit->version)
-                ->toBase()
-                ->update($figures);
+            $store->solveAgain($circuit);
             $count++;
         }
 

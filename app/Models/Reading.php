@@ -78,7 +78,7 @@ final class Reading extends Model
     {
         return [
             'kind' => $this->kind, 'at' => $this->taken_at->toIso8601ZuluString(), 'load_percent' => $this->load_percent,
-            'simulated' => $this->simulated, 'values' => (object) $this->formatValues(),
+            'simulated' => $this->simulated, 'values' => $this->formatValues(),
             'withdrawn' => $this->withdrawn_at === null ? null : $this->withdrawn_why,
         ];
     }

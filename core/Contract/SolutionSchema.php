@@ -46,7 +46,7 @@ use BraveAnvil\Prove\Comparison;
 use BraveAnvil\Prove\Method\MethodCurve;
 use BraveAnvil\Prove\Plan\PlanCurve;
 use BraveAnvil\Prove\ProveFigure;
-use BraveAnvil\Prove\ProveFinding;
+use BraveAnvil\Prove\ReadingKind;
 use BraveAnvil\RuleBook\Iec\IecRuleBook;
 use BraveAnvil\RuleBook\Tables;
 use BraveAnvil\RunCurve;
@@ -179,7 +179,7 @@ final class SolutionSchema
             ...PlateFinding::cases(), ...PowerFinding::cases(), ...MeasuredFinding::cases(), ...StartFinding::cases(),
             ...CableFinding::cases(), ...GuardFinding::cases(), ...FaultFinding::cases(), ...CorrectFinding::cases(),
             ...MoneyFinding::cases(), ...BankFinding::cases(),
-            ...WaveformFinding::cases(), ...ProveFinding::cases(),
+            ...WaveformFinding::cases(), ...ReadingKind::cases(),
         ];
 
         return array_values(array_unique(array_map(static fn (FindingCode $code): string => $code->code(), $codes)));

@@ -8,12 +8,28 @@ use BraveAnvil\Solution\Grade;
 use BraveAnvil\Solution\Shape;
 use BraveAnvil\Solution\Show;
 use BraveAnvil\Solution\Unit;
+use Closure;
 
 /** One reading beside what the circuit, as it is solved now, lets expect. */
 final readonly class Comparison
 {
     public function __construct(public int $index, public ?ReadingKind $kind, public Judgement $judgement)
     {
+    }
+
+    /**
+     * The same in other words.
+     *
+     * @param  Closure(string): string  $say
+     */
+    public function spoken(Closure $say): self
+    {
+        $judgement = clone $this->judgement;
+        $judgement->says = $say($judgement->says);
+        $judgement->next = $say($judgement->next);
+        $judgement->pointsTo = array_map($say, $judgement->pointsTo);
+
+        return new self($this->index, $this->kind, $judgement);
     }
 
     /** @return array<string, mixed> */

@@ -97,7 +97,7 @@ final class ProveStation
         if ($reading->simulated && $grade === Grade::Stop) {
             $grade = Grade::Caution;
         }
-        $finding = $ledger->find($grade, ProveFinding::of($kind))->title(
+        $finding = $ledger->find($grade, $kind)->title(
             ($reading->simulated ? 'Simulated: ' : '').$kind->label().' '.match ($judgement->verdict) {
                 Verdict::Agrees => 'to be watched',
                 Verdict::Differs => 'not as expected',
@@ -139,6 +139,7 @@ final class ProveStation
             $counts[$comparisons[$reading->index]->judgement->verdict->value]++;
         }
         $kinds = count($latest);
+        $simulated = count(array_filter($latest, static fn (Reading $reading): bool => $reading->simulated));
 
         $words = [];
         foreach (['agrees' => ' agree', 'differs' => ' differ', 'cannot_be_compared' => ' not compared'] as $verdict => $word) {
@@ -147,6 +148,7 @@ final class ProveStation
             }
         }
 
-        return $kinds.($kinds === 1 ? ' kind' : ' kinds').' of reading: '.implode(', ', $words).'.';
+        return $kinds.($kinds === 1 ? ' kind' : ' kinds').' of reading: '.implode(', ', $words).
+            ($simulated === 0 ? '.' : '; '.($simulated === $kinds ? 'all' : (string) $simulated).' only simulated.');
     }
 }

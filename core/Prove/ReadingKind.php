@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Prove;
 
+use BraveAnvil\Solution\FindingCode;
+use BraveAnvil\Solution\Station;
 use BraveAnvil\Solution\Unit;
 
-/** What can be read on a motor circuit, in the order in which a circuit is proved: dead first. */
-enum ReadingKind: string
+/** What can be read on a motor circuit, in the order in which a circuit is proved: dead first. What a reading brings up has its name. */
+enum ReadingKind: string implements FindingCode
 {
     case WindingResistance = 'winding_resistance';
     case InsulationResistance = 'insulation_resistance';
@@ -26,6 +28,16 @@ enum ReadingKind: string
     case Vibration = 'vibration';
     case Temperature = 'temperature';
     case TemperatureRise = 'temperature_rise';
+
+    public function code(): string
+    {
+        return $this->value;
+    }
+
+    public function station(): Station
+    {
+        return Station::Prove;
+    }
 
     public function label(): string
     {

@@ -63,7 +63,7 @@ final class ProveTest extends BrowserTestCase
             $hand->see('Kept, marked as simulated.');
         }
         $hand->open($base);
-        $hand->see('6 kinds of reading: 6 agree.');
+        $hand->see('6 kinds of reading: 6 agree; all only simulated.');
         // Simulated readings prove nothing: the plan still begins at its first step.
         $next = 'return [...document.querySelectorAll("button[aria-expanded]")].find((b) => b.innerText.includes("next"))?.innerText ?? ""';
         $hand->until(static fn (): bool => str_contains((string) $hand->driver->executeScript($next), 'Winding resistance'));

@@ -224,6 +224,13 @@ final class ReadingsTest extends CoreTestCase
         self::assertSame('1 kind of reading: 1 agrees.', $solution->sentences['prove'] ?? '');
     }
 
+    public function test_what_is_only_simulated_is_said_in_the_first_sentence(): void
+    {
+        $solution = self::read('vibration', ['de' => 1], simulated: true);
+
+        self::assertSame('1 kind of reading: 1 agrees; all only simulated.', $solution->sentences['prove'] ?? '');
+    }
+
     public function test_a_winding_is_held_against_its_first_reading(): void
     {
         $one = static fn (string $at, float $ohms, int $celsius): array => [

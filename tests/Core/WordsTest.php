@@ -33,6 +33,15 @@ final class WordsTest extends CoreTestCase
         yield 'fault level' => [
             ['supply.transformer_kva' => 750, 'supply.transformer_impedance_percent' => 5.75, 'guard.breaking_capacity_ka' => 5],
         ];
+        yield 'readings' => [[
+            'correction.place' => 'board', 'correction.rated_kvar' => 10, 'correction.rated_voltage' => 480, 'readings' => [
+                ['kind' => 'rotation', 'at' => '2026-04-20', 'values' => ['seen' => 'wrong']],
+                ['kind' => 'correction', 'at' => '2026-04-20', 'values' => [
+                    'before' => ['watts' => 30000, 'amps' => 50, 'volts' => 480],
+                    'after' => ['watts' => 30000, 'amps' => 47.4, 'volts' => 480],
+                ]],
+            ],
+        ]];
         yield 'nothing stamped' => [
             ['plate.current' => null, 'plate.efficiency' => null, 'plate.power_factor' => null, 'plate.code_letter' => null],
         ];
@@ -60,6 +69,10 @@ final class WordsTest extends CoreTestCase
     /** @return iterable<string, string> every sentence, finding and error of a solution */
     private static function said(Solution $solution): iterable
     {
+        foreach ($solution->comparisons as $comparison) {
+            $judged = $comparison->judgement;
+            yield from ['says' => $judged->says, 'next' => $judged->next, 'points to' => implode('; ', $judged->pointsTo)];
+        }
         foreach ($solution->sentences as $station => $sentence) {
             yield "sentence of $station" => $sentence;
         }

@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Circuits\CircuitDocument;
 use App\Circuits\CircuitStore;
+use App\Circuits\SolveAgain;
 use App\Models\Circuit;
 use App\Models\Reading;
 use Illuminate\Database\QueryException;
@@ -30,6 +31,26 @@ final class ReadingTest extends FeatureTestCase
             ]),
             $this->person('electrician', 'maker'),
         );
+    }
+
+    public function test_what_differs_shows_in_the_yard_and_stays_there_when_the_site_is_solved_anew(): void
+    {
+        $circuit = $this->circuit();
+        $edited = $circuit->updated_at;
+        $this->actingAs($this->person());
+        $stops = static fn (int $id): int => Circuit::query()->findOrFail($id)->stops;
+        $before = $stops($circuit->id);
+        $id = $this->postJson("/api/circuits/$circuit->id/readings/typed", [
+            'kind' => 'vibration', 'values' => ['de' => '9'], 'instrument' => 'pen',
+        ])->assertCreated()->json('id');
+        $after = $stops($circuit->id);
+        (new SolveAgain([$circuit->id]))->handle(new CircuitStore());
+        self::assertSame([$before + 1, $before + 1], [$after, Circuit::query()->findOrFail($circuit->id)->stops]);
+        // Nobody edited the circuit: its time and its version stay.
+        self::assertEquals([$edited, 1], [$circuit->refresh()->updated_at, $circuit->version]);
+        self::assertIsInt($id);
+        $this->postJson("/api/readings/$id/withdraw", ['why' => 'sensor loose'])->assertOk();
+        self::assertSame($before, Circuit::query()->findOrFail($circuit->id)->stops);
     }
 
     public function test_a_reading_keeps_what_was_typed_and_what_the_core_made_of_it(): void

@@ -1,39 +1,39 @@
 import { type SyntheticEvent, useState } from 'react';
-import { call, ProblemError } from '../api/client';
-import type { Reading } from '../api/contract';
+import { ProblemError } from '../api/client';
 import { Button } from '../kit/Button';
 import { Actions, Dialog } from '../kit/Dialog';
 import { TextField } from '../kit/TextField';
 
-/** Asks why a reading counts no more. */
+/** Asks why a record counts no more: a reading, an entry of a logbook. */
 export function WithdrawDialog({
-    reading,
+    what,
+    open,
     onClose,
-    onDone,
+    withdraw,
 }: {
-    reading: Reading | null;
+    what: string;
+    open: boolean;
     onClose: () => void;
-    onDone: () => Promise<void>;
+    withdraw: (why: string) => Promise<void>;
 }) {
     const [why, setWhy] = useState('');
     const [error, setError] = useState<string>();
     const submit = async (event: SyntheticEvent) => {
         event.preventDefault();
         try {
-            await call<Reading>('POST', `readings/${reading?.id ?? 0}/withdraw`, { why });
-            await onDone();
+            await withdraw(why);
             setWhy('');
             setError(undefined);
             onClose();
         } catch (problem) {
-            if (!(problem instanceof ProblemError)) {
+            if (!(problem instanceof Error)) {
                 throw problem;
             }
-            setError(problem.at('why') ?? problem.message);
+            setError(problem instanceof ProblemError ? (problem.at('why') ?? problem.message) : problem.message);
         }
     };
     return (
-        <Dialog title="Withdraw this reading" open={reading !== null} onClose={onClose}>
+        <Dialog title={`Withdraw this ${what}`} open={open} onClose={onClose}>
             <form onSubmit={(event) => void submit(event)} style={{ display: 'grid', gap: 14 }}>
                 <p>It stays in the list, struck through, with your reason.</p>
                 <TextField label="Why" value={why} onChange={setWhy} error={error} />

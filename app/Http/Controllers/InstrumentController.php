@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Circuits\CircuitStore;
 use App\Circuits\ReadingStore;
 use App\Http\Signed;
 use App\Instruments\Analysers;
@@ -32,7 +31,6 @@ final class InstrumentController
     public function __construct(
         private readonly SimulatedPanel $panel,
         private readonly ReadingStore $store,
-        private readonly CircuitStore $circuits,
     ) {
     }
 
@@ -62,7 +60,6 @@ final class InstrumentController
             $circuit, ReadingKind::from($request->string('kind')->toString()), $values, $request->string('load_percent')->toString(),
             $request->string('instrument')->toString(), '', null, $person, true,
         );
-        $this->circuits->measured($circuit);
 
         return new JsonResponse($reading->resource(), 201);
     }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Circuits\CircuitDocument;
-use App\Circuits\CircuitStore;
 use App\Circuits\ReadingStore;
 use App\Http\Signed;
 use App\Models\Circuit;
@@ -14,13 +13,12 @@ use App\Problems\Problem;
 use BraveAnvil\Prove\ReadingKind;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Carbon;
 use Illuminate\Validation\Rule;
 
 /** Readings kept on a circuit: value, method, instrument, when and who. They are withdrawn with a reason, never changed. */
 final class ReadingController
 {
-    public function __construct(private readonly ReadingStore $store, private readonly CircuitStore $circuits)
+    public function __construct(private readonly ReadingStore $store)
     {
     }
 
@@ -80,7 +78,6 @@ final class ReadingController
             $request->string('note')->toString(),
             self::taken($request), $person,
         );
-        $this->circuits->measured($circuit);
 
         return new JsonResponse($reading->resource(), 201);
     }
@@ -103,7 +100,6 @@ final class ReadingController
             $request->string('note')->toString(),
             self::taken($request), $person,
         );
-        $this->circuits->measured($circuit);
 
         return new JsonResponse($reading->resource(), 201);
     }
@@ -117,12 +113,7 @@ final class ReadingController
     {
         $person = Signed::editor($request);
         $why = $request->validate(['why' => ['required', 'string', 'max:300']])['why'];
-        if ($reading->withdrawn_at !== null) {
-            throw new Problem(409, 'withdrawn', 'Withdrawn already', 'Somebody withdrew this reading before you.');
-        }
-        $reading->forceFill(['withdrawn_at' => Carbon::now(), 'withdrawn_by' => $person->id, 'withdrawn_why' => $why])->save();
-        $this->circuits->measured(Circuit::query()->with('site')->findOrFail($reading->circuit_id));
 
-        return new JsonResponse($reading->load('taker', 'withdrawer')->resource());
+        return new JsonResponse($this->store->withdraw($reading, $why, $person)->resource());
     }
 }

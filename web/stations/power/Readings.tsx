@@ -9,7 +9,7 @@ import { Scroll } from '../../kit/Scroll';
 import { RuledTable } from '../../kit/RuledTable';
 import { OUT_OF_SIGHT, TextField } from '../../kit/TextField';
 import { useRefresh } from '../../readings/useReadings';
-import { WithdrawDialog } from '../../readings/WithdrawDialog';
+import { WithdrawReading } from '../../readings/WithdrawReading';
 import { token } from '../../theme/tokens';
 
 const Table = styled(RuledTable)`
@@ -201,7 +201,7 @@ export function Readings() {
                     await refresh();
                 }}
             />
-            <WithdrawDialog reading={withdrawing} onClose={() => setWithdrawing(null)} onDone={refresh} />
+            <WithdrawReading circuit={circuit} reading={withdrawing} onClose={() => setWithdrawing(null)} />
         </div>
     );
 }

@@ -7,8 +7,7 @@ import { Button } from '../../kit/Button';
 import { RuledTable } from '../../kit/RuledTable';
 import { Scroll } from '../../kit/Scroll';
 import { OUT_OF_SIGHT } from '../../kit/TextField';
-import { useRefresh } from '../../readings/useReadings';
-import { WithdrawDialog } from '../../readings/WithdrawDialog';
+import { WithdrawReading } from '../../readings/WithdrawReading';
 import { token } from '../../theme/tokens';
 import { when } from './ComparisonTable';
 import { StateMark } from './StateMark';
@@ -30,7 +29,6 @@ const Table = styled(RuledTable)`
 /** Every reading of the circuit, latest first, each held against the circuit as it is now. */
 export function KeptView() {
     const { readings, solved, readOnly, place } = useBench();
-    const refresh = useRefresh(place?.circuit);
     const [withdrawing, setWithdrawing] = useState<Reading | null>(null);
     if (readings.length === 0) {
         return <p>Nothing is measured yet. The plan says what to begin with.</p>;
@@ -59,7 +57,7 @@ export function KeptView() {
                     </tbody>
                 </Table>
             </Scroll>
-            <WithdrawDialog reading={withdrawing} onClose={() => setWithdrawing(null)} onDone={refresh} />
+            <WithdrawReading circuit={place?.circuit} reading={withdrawing} onClose={() => setWithdrawing(null)} />
         </>
     );
 

@@ -8,11 +8,11 @@ import { useBench } from '../../bench/BenchContext';
 import { Field } from '../../bench/fields';
 import { Fields } from '../../bench/StationPage';
 import { Button } from '../../kit/Button';
-import { Actions, Dialog } from '../../kit/Dialog';
 import { GradeMark } from '../../kit/Grade';
 import { RuledTable } from '../../kit/RuledTable';
 import { Select } from '../../kit/Select';
 import { TextField } from '../../kit/TextField';
+import { WithdrawDialog } from '../../readings/WithdrawDialog';
 import { narrow, token } from '../../theme/tokens';
 import { when } from './ComparisonTable';
 
@@ -184,7 +184,14 @@ export function LogbookView() {
                 <Field path="logbook.warranty_until" />
             </Fields>
             <PartRequest onSaid={setSaid} read={solved.solution.read} />
-            <Withdraw entry={withdrawing} onClose={() => setWithdrawing(null)} onDone={took} />
+            <WithdrawDialog
+                what="entry"
+                open={withdrawing !== null}
+                onClose={() => setWithdrawing(null)}
+                withdraw={async (why) => {
+                    took(await call<LogAnswer>('POST', `log/${withdrawing?.id ?? 0}/withdraw`, { why }));
+                }}
+            />
         </>
     );
 }
@@ -319,35 +326,5 @@ function PartRequest({ read, onSaid }: { read: Readonly<Record<string, string | 
                 Copy a part request
             </Button>
         </div>
-    );
-}
-
-function Withdraw({ entry, onClose, onDone }: { entry: LogEntry | null; onClose: () => void; onDone: (answer: LogAnswer) => void }) {
-    const [why, setWhy] = useState('');
-    const [error, setError] = useState<string>();
-    const submit = async (event: SyntheticEvent) => {
-        event.preventDefault();
-        try {
-            onDone(await call<LogAnswer>('POST', `log/${entry?.id ?? 0}/withdraw`, { why }));
-            setWhy('');
-            setError(undefined);
-            onClose();
-        } catch (problem) {
-            setError(problem instanceof ProblemError ? (problem.at('why') ?? problem.message) : 'The service does not answer.');
-        }
-    };
-    return (
-        <Dialog title="Withdraw this entry" open={entry !== null} onClose={onClose}>
-            <Form onSubmit={(event) => void submit(event)}>
-                <p>It stays in the list, struck through, with your reason.</p>
-                <TextField label="Why" value={why} onChange={setWhy} error={error} />
-                <Actions>
-                    <Button onPress={onClose}>Cancel</Button>
-                    <Button kind="main" type="submit">
-                        Withdraw it
-                    </Button>
-                </Actions>
-            </Form>
-        </Dialog>
     );
 }

@@ -141,7 +141,10 @@ function StepLine({ step, isNext, isOpen, onPress }: { step: PlanStep; isNext: b
                 {isNext && <Next>next</Next>}
                 {!step.needed && <span className="soft"> worth having</span>}
             </span>
-            <span className="read">{main?.shown ?? (step.state === 'open' ? '' : step.state.replaceAll('_', ' '))}</span>
+            <span className="read">
+                {main?.shown ?? (step.state === 'open' ? '' : step.state.replaceAll('_', ' '))}
+                {step.state === 'simulated' && <span className="soft"> simulated</span>}
+            </span>
             <span className="soft expects">
                 {main?.band_shown !== undefined && main.band_shown !== '' ? main.band_shown : step.expects}
             </span>

@@ -160,6 +160,18 @@ describe('The plan of readings', () => {
         expect(screen.getByText('Look at alignment, feet and fan.')).toBeTruthy();
     });
 
+    it('says so of a step that was only simulated', () => {
+        const [first] = plan.phases;
+        const step = first?.steps[0];
+        const simulated = { ...vibration, kind: 'insulation_resistance' as const };
+        const phases =
+            first === undefined || step === undefined ? [] : [{ ...first, steps: [{ ...step, state: 'simulated' as const, reading: 0 }] }];
+        const curves = { plan: { ...plan, phases } };
+        showOnBench(inClient(<PlanView />), {}, solution({ curves, comparisons: [simulated] }), { place, readings: [kept] });
+        expect(screen.getByRole('button', { name: /Insulation resistance.*simulated/ })).toBeTruthy();
+        expect(screen.getByRole('img', { name: 'simulated only' })).toBeTruthy();
+    });
+
     it('offers no form to those who only read', () => {
         const at = '/circuits/7/prove?step=vibration';
         showOnBench(inClient(<PlanView />), {}, solved, { place, readings: [kept], readOnly: true }, at);

@@ -1,5 +1,4 @@
 import { type SyntheticEvent, useState } from 'react';
-import { CheckboxButton, CheckboxField, CheckboxGroup, Label } from 'react-aria-components';
 import styled from 'styled-components';
 import { call, ProblemError } from '../../api/client';
 import type { Reading, ReadingField, ReadingKind } from '../../api/contract';
@@ -9,43 +8,17 @@ import { Fields } from '../../bench/StationPage';
 import { Button } from '../../kit/Button';
 import { Select } from '../../kit/Select';
 import { TextField } from '../../kit/TextField';
+import { Ticks } from '../../kit/Ticks';
 import { useRefresh } from '../../readings/useReadings';
 import { asked, METHODS } from '../power/measuring';
-import { token } from '../../theme/tokens';
 
 const Form = styled.form`
     display: grid;
     gap: 12px;
 `;
 
-const Ticks = styled(CheckboxGroup)`
-    display: flex;
-    flex-wrap: wrap;
+const Whole = styled.div`
     grid-column: 1 / -1;
-    gap: 0 18px;
-    > span:first-child {
-        flex-basis: 100%;
-        color: ${token.soft};
-    }
-    .box {
-        display: inline-grid;
-        place-items: center;
-        width: 22px;
-        height: 22px;
-        margin-right: 8px;
-        border: 1px solid ${token.edge};
-        border-radius: 3px;
-        background: ${token.sheet};
-        font-weight: 700;
-    }
-    [data-selected] .box {
-        background: ${token.accent};
-        color: ${token.onAccent};
-    }
-    button,
-    [data-rac] {
-        min-height: 40px;
-    }
 `;
 
 const Bar = styled.div`
@@ -191,23 +164,14 @@ function OneField({
     const word = (label: string) => (label === 'star' ? solved.word('star', label) : label);
     if (field.several) {
         return (
-            <Ticks value={typeof value === 'string' ? [] : [...value]} onChange={onChange}>
-                <Label>{field.label}</Label>
-                {field.choices.map((choice) => (
-                    <CheckboxField key={choice.value} value={choice.value}>
-                        <CheckboxButton>
-                            {({ isSelected }) => (
-                                <>
-                                    <span className="box" aria-hidden>
-                                        {isSelected ? '✓' : ''}
-                                    </span>
-                                    {choice.label}
-                                </>
-                            )}
-                        </CheckboxButton>
-                    </CheckboxField>
-                ))}
-            </Ticks>
+            <Whole>
+                <Ticks
+                    label={field.label}
+                    choices={field.choices}
+                    value={typeof value === 'string' ? [] : [...value]}
+                    onChange={onChange}
+                />
+            </Whole>
         );
     }
     const text = typeof value === 'string' ? value : '';

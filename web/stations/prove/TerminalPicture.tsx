@@ -1,4 +1,5 @@
 import type { Reading, ReadingComparison } from '../../api/contract';
+import { useBench } from '../../bench/BenchContext';
 import { Drawing } from '../../kit/Drawing';
 import { Picture } from '../../kit/Picture';
 
@@ -15,15 +16,17 @@ const middle = (a: readonly [number, number], b: readonly [number, number]) => [
 
 /** What was read between the terminals, and the windings behind it as they are joined. */
 export function TerminalPicture({ reading, comparison }: { reading: Reading; comparison: ReadingComparison }) {
+    const { solved } = useBench();
     const joined = typeof reading.values.joined === 'string' ? reading.values.joined : '';
     const typed = (name: string) => (typeof reading.values[name] === 'string' ? reading.values[name] : '');
+    const word = joined === 'star' ? solved.word('star', joined) : joined;
     const windings = [1, 2, 3].map((number) => comparison.quantities.find(({ name }) => name === `winding_${number}`)?.shown ?? '');
     const ends = (['U', 'V', 'W'] as const).map((mark) => CORNERS[mark]);
     const sides = PAIRS.map(({ from, to }) => [CORNERS[from], CORNERS[to]] as const);
     const drawn = joined === 'delta' ? sides : ends.map((end) => [end, CENTRE] as const);
     return (
         <Picture
-            title={joined === 'open' ? 'The windings, links out' : `Between the terminals, joined in ${joined}`}
+            title={joined === 'open' ? 'The windings, links out' : `Between the terminals, joined in ${word}`}
             name="terminals"
             rows={PAIRS.map(
                 (pair, index) => [`${pair.from}–${pair.to}`, `${typed(pair.name)} read; winding ${windings[index] ?? ''}`] as const,

@@ -36,7 +36,10 @@ export function TrendPicture({ kind }: { kind: ReadingKind }) {
         <Picture
             title={`${last.quantity.label} over time`}
             name={`trend-${kind}`}
-            rows={points.map(({ at, quantity }) => [when.format(at), `${quantity.shown}, ${quantity.band_shown}`] as const)}
+            rows={points.map(
+                ({ at, quantity, simulated }) =>
+                    [when.format(at), `${quantity.shown}, ${quantity.band_shown}${simulated ? ', simulated' : ''}`] as const,
+            )}
         >
             <Drawing viewBox={`0 0 ${RIGHT + 10} ${BOTTOM + 34}`} role="img" aria-label={`${last.quantity.label} over time`}>
                 <path fill="none" stroke="currentColor" d={`M${LEFT} ${TOP}V${BOTTOM}H${RIGHT}`} />
@@ -66,6 +69,11 @@ export function TrendPicture({ kind }: { kind: ReadingKind }) {
                         )}
                     </g>
                 ))}
+                {points.some(({ simulated }) => simulated) && (
+                    <text className="soft" x={(LEFT + RIGHT) / 2} y={BOTTOM + 20} textAnchor="middle">
+                        hollow: simulated
+                    </text>
+                )}
                 <text className="soft" x={x(first.at)} y={BOTTOM + 20}>
                     {day.format(first.at)}
                 </text>

@@ -1,0 +1,28 @@
+import { call } from '../api/client';
+import type { Reading } from '../api/contract';
+import { useRefresh } from './useReadings';
+import { WithdrawDialog } from './WithdrawDialog';
+
+/** Asks why a reading counts no more, and takes it back. */
+export function WithdrawReading({
+    circuit,
+    reading,
+    onClose,
+}: {
+    circuit: number | undefined;
+    reading: Reading | null;
+    onClose: () => void;
+}) {
+    const refresh = useRefresh(circuit);
+    return (
+        <WithdrawDialog
+            what="reading"
+            open={reading !== null}
+            onClose={onClose}
+            withdraw={async (why) => {
+                await call<Reading>('POST', `readings/${reading?.id ?? 0}/withdraw`, { why });
+                await refresh();
+            }}
+        />
+    );
+}
