@@ -49,6 +49,13 @@ use BraveAnvil\RuleBook\SiteCorrections;
 use BraveAnvil\RuleBook\Sizing;
 use BraveAnvil\RuleBook\Tables;
 use BraveAnvil\RunUp\RunUpStation;
+use BraveAnvil\Sensitivity\Candidates;
+use BraveAnvil\Sensitivity\SensitivityCurve;
+use BraveAnvil\Sensitivity\Sweep;
+use BraveAnvil\Sensitivity\Swept;
+use BraveAnvil\Sheet\Readiness;
+use BraveAnvil\Sheet\ReadinessCurve;
+use BraveAnvil\Sheet\TablesCurve;
 use BraveAnvil\Solution\Figure;
 use BraveAnvil\Solution\Ledger;
 use BraveAnvil\Solution\Solution;
@@ -109,10 +116,21 @@ final readonly class Bench
         Unused::tell($circuit, $book, $ledger);
 
         $spoken = Spoken::by($book->words());
+        if (in_array(Extra::Sensitivity, $extras, true)) {
+            $ledger->curve(new SensitivityCurve($bench->swept($circuit, $tables, $ledger), $spoken->text(...)));
+        }
+        if (in_array(Extra::Tables, $extras, true)) {
+            $ledger->curve(new TablesCurve($tables));
+        }
+        $figures = $spoken->figures($ledger->figures());
+        $findings = $spoken->findings($ledger->findings());
+        $errors = $spoken->errors($ledger->fieldErrors());
+        $readiness = Readiness::of($figures, $findings, $errors, $spoken->texts($ledger->blockedBecause()));
+        $ledger->curve(new ReadinessCurve($readiness));
+        $ledger->say(Station::Sheet, $readiness->says());
 
         return new Solution(
-            $typed->tag, $typed->ruleBook, $book->edition(), $spoken->figures($ledger->figures()), $spoken->findings($ledger->findings()),
-            $spoken->errors($ledger->fieldErrors()), $ledger->curves(), $spoken->texts($ledger->sentences()), $ledger->blocked(),
+            $typed->tag, $typed->ruleBook, $book->edition(), $figures, $findings, $errors, $ledger->curves(), $spoken->texts($ledger->sentences()), $ledger->blocked(),
             $spoken->texts($typed->read()), $book->words()->toArray(), self::meanings($ledger, $spoken),
             FieldNotes::of($defaulted, $book, $bench->practice, $known->motor->efficiency), comparisons: $spoken->comparisons($comparisons),
         );
@@ -183,6 +201,22 @@ final readonly class Bench
             'starter.method' => new Assumed('direct', 'direct on line', DefaultReason::Practice),
             'correction.place' => new Assumed('none', 'no capacitor', DefaultReason::Practice),
         ];
+    }
+
+    /** @return list<Swept> what of the assumed and the doubted would change the answer */
+    private function swept(Circuit $circuit, Tables $tables, Ledger $ledger): array
+    {
+        $solve = function (Circuit $other, Tables $others) use ($tables): Ledger {
+            $books = new RuleBooks($others);
+            $book = $others === $tables ? null : $books->named($other->ruleBook);
+            $bench = $book === null ? $this : new self($book, $books, $others);
+            $trial = new Ledger();
+            $bench->stations($other, $trial, []);
+
+            return $trial;
+        };
+
+        return (new Sweep($solve))->of(Candidates::of($circuit, $this->book, $tables, $ledger->figures()), $circuit, $tables);
     }
 
     /** A stop never rests on an assumption that could be otherwise: all is solved again with the most favourable ones. */

@@ -15,4 +15,8 @@ enum Extra: string
     case TimeCurrent = 'time_current';
     /** How motor and starter are wired. */
     case Wiring = 'wiring';
+    /** What of the assumed and the doubted would change the answer. */
+    case Sensitivity = 'sensitivity';
+    /** Which tables were asked. */
+    case Tables = 'tables';
 }

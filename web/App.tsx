@@ -8,6 +8,7 @@ const SignIn = lazy(() => import('./session/SignIn'));
 const Yard = lazy(() => import('./yard/Yard'));
 const BenchPage = lazy(() => import('./bench/BenchPage'));
 const RevisionPage = lazy(() => import('./bench/RevisionPage'));
+const PaperPage = lazy(() => import('./paper/PaperPage'));
 const Setup = lazy(() => import('./setup/Setup'));
 const BankPage = lazy(() => import('./bank/BankPage'));
 const TablesPage = lazy(() => import('./setup/TablesPage'));
@@ -23,6 +24,8 @@ export function App() {
                     <Route path="/sign-in" element={<SignIn />} />
                     <Route path="/" element={<SignedIn view={<Yard />} />} />
                     <Route path="/circuits/:id/:station?" element={<SignedIn view={<BenchPage />} />} />
+                    <Route path="/circuits/:id/paper/:name" element={<SignedIn view={<PaperPage of="circuit" />} />} />
+                    <Route path="/revisions/:id/paper/:name" element={<SignedIn view={<PaperPage of="revision" />} />} />
                     <Route path="/revisions/:id" element={<SignedIn view={<RevisionPage />} />} />
                     <Route path="/setup" element={<SignedIn view={<Setup />} />} />
                     <Route path="/sites/:id/tables" element={<SignedIn view={<TablesPage />} />} />

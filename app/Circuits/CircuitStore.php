@@ -6,10 +6,12 @@ namespace App\Circuits;
 
 use App\Models\Circuit;
 use App\Models\Person;
+use App\Models\Reading;
 use App\Models\Revision;
 use App\Models\Site;
 use App\Problems\Problem;
 use BraveAnvil\Bench;
+use BraveAnvil\Extra;
 use BraveAnvil\Solution\Solution;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\UniqueConstraintViolationException;
@@ -92,7 +94,7 @@ final class CircuitStore
                 );
             }
             $document = CircuitDocument::from(json_decode($locked->draft, true, 32, JSON_THROW_ON_ERROR));
-            $solution = $this->solve($document, $locked->site, $locked);
+            $solution = $this->solveForSheet($document, $locked);
             $last = $locked->revisions()->max('number');
 
             return Revision::query()
@@ -100,9 +102,10 @@ final class CircuitStore
                     'circuit_id' => $locked->id,
                     'number' => (is_numeric($last) ? (int) $last : 0) + 1,
                     'name' => $name, 'draft' => $locked->draft, 'solution' => $solution->toJson(), 'core' => $solution->core,
+                    'context' => json_encode(self::context($locked), JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR),
                     'created_by' => $person->id,
                 ])
-                ->load('author');
+                ->load('author', 'steps.person');
         });
     }
 
@@ -112,6 +115,26 @@ final class CircuitStore
         $readings = $circuit === null ? [] : ['readings' => ReadingStore::documents($circuit)];
 
         return Bench::solve([...$document->withSettings($site->settings), ...$readings]);
+    }
+
+    /** With all that a sheet shows. */
+    public function solveForSheet(CircuitDocument $document, Circuit $circuit): Solution
+    {
+        return Bench::solve(
+            [...$document->withSettings($circuit->site->settings), 'readings' => ReadingStore::documents($circuit)], null,
+            Extra::TimeCurrent, Extra::Sensitivity, Extra::Tables,
+        );
+    }
+
+    /** @return array{site: string, settings: array<string, mixed>, readings: list<array<string, mixed>>} what a circuit rests on beside its draft */
+    public static function context(Circuit $circuit): array
+    {
+        $readings = ReadingStore::latest($circuit)->load('taker', 'withdrawer');
+
+        return [
+            'site' => $circuit->site->name, 'settings' => $circuit->site->settings,
+            'readings' => array_values($readings->map(static fn (Reading $reading): array => $reading->resource())->all()),
+        ];
     }
 
     /**

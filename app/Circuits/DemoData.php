@@ -9,6 +9,9 @@ use App\Models\Circuit;
 use App\Models\Person;
 use App\Models\Site;
 use App\Models\Spare;
+use App\Sheet\SheetKind;
+use App\Sheet\SheetRecord;
+use App\Sheet\SheetStore;
 use BraveAnvil\Logbook\EntryKind;
 use BraveAnvil\Prove\ReadingKind;
 use Illuminate\Support\Facades\DB;
@@ -23,6 +26,7 @@ final class DemoData
         private readonly CircuitStore $store,
         private readonly ReadingStore $readings,
         private readonly LogStore $log,
+        private readonly SheetStore $sheets,
     ) {
     }
 
@@ -38,6 +42,7 @@ final class DemoData
                 [
                     ['Shift electrician A', 'electrician-a', 'electrician'], ['Shift electrician B', 'electrician-b', 'electrician'],
                     ['Shift electrician C', 'electrician-c', 'electrician'],
+                    ['Licensed supervisor', 'supervisor', 'reviewer'],
                     ['Maintenance planner', 'planner', 'viewer'], ['Administrator', 'administrator', 'administrator'],
                 ] as [$name, $login, $role]
             ) {
@@ -62,7 +67,9 @@ final class DemoData
                     $readings = $circuit['readings'] ?? [];
                     /** @var list<array{kind: string, happened_at: string, values: array<string, mixed>}> $log */
                     $log = $circuit['log'] ?? [];
-                    unset($circuit['readings'], $circuit['log']);
+                    /** @var list<array{name: string, typed: array<string, array<string, string>>, kind: string, step: string, remark: string}> $sheets */
+                    $sheets = $circuit['sheets'] ?? [];
+                    unset($circuit['readings'], $circuit['log'], $circuit['sheets']);
                     $document = [
                         'format' => 'brave-anvil.circuit/1', 'rule_book' => $site->rule_book, ...$circuit,
                         'supply' => [...$site->supply, ...is_array($circuit['supply'] ?? null) ? $circuit['supply'] : []],
@@ -77,11 +84,40 @@ final class DemoData
                             $kept, EntryKind::from($entry['kind']), $entry['values'], $entry['happened_at'], $people[($i + 1) % 2],
                         );
                     }
+                    foreach ($sheets as $sheet) {
+                        $this->sheet($kept, $document, $sheet, $people[$i % 2], $people[3]);
+                    }
                 }
             }
         });
 
         return true;
+    }
+
+    /**
+     * Keeps one state of a circuit, sends it to review and, where the demo says so, signs it.
+     *
+     * @param  array<string, mixed>  $document
+     * @param  array{name: string, typed: array<string, array<string, string>>, kind: string, step: string, remark: string}  $sheet
+     */
+    private function sheet(Circuit $circuit, array $document, array $sheet, Person $preparer, Person $reviewer): void
+    {
+        $then = $document;
+        foreach ($sheet['typed'] as $section => $fields) {
+            $then[$section] = [...is_array($then[$section] ?? null) ? $then[$section] : [], ...$fields];
+        }
+        $circuit = $this->store->save($circuit->refresh()->load('site'), $circuit->version, CircuitDocument::from($then), $preparer);
+        $revision = $this->store->revise($circuit, $circuit->version, $sheet['name'], $preparer);
+        $revision = $this->sheets->send($revision, SheetKind::from($sheet['kind']), $sheet['remark'], $preparer);
+        if ($sheet['step'] === 'issued') {
+            $questions = SheetRecord::questions($revision);
+            $reasons = [];
+            foreach ($questions as $question) {
+                $reasons[$question['key']] = $question['wants_words'] ? 'To be mended in the next stop; barred from use till then.' : '';
+            }
+            $this->sheets->issue($revision, self::PASSWORD, $reasons, array_column($questions, 'key'), '', $reviewer);
+        }
+        $this->store->save($circuit, $circuit->version, CircuitDocument::from($document), $preparer);
     }
 
     /**

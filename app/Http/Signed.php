@@ -32,6 +32,14 @@ final class Signed
     }
 
     /** @throws AuthenticationException|AuthorizationException */
+    public static function reviewer(Request $request): Person
+    {
+        $person = self::person($request);
+
+        return $person->mayReview() ? $person : throw new AuthorizationException;
+    }
+
+    /** @throws AuthenticationException|AuthorizationException */
     public static function administrator(Request $request): Person
     {
         $person = self::person($request);

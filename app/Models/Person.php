@@ -14,13 +14,13 @@ use Illuminate\Support\Carbon;
  * @property string $name
  * @property string $login
  * @property string $password
- * @property string $role `viewer`, `electrician` or `administrator`
+ * @property string $role `viewer`, `electrician`, `reviewer` or `administrator`
  * @property bool $active
  * @property Carbon|null $standing_read_at when the page on the standing of the results was read
  */
 final class Person extends User
 {
-    public const ROLES = ['viewer', 'electrician', 'administrator'];
+    public const ROLES = ['viewer', 'electrician', 'reviewer', 'administrator'];
 
     protected $table = 'people';
 
@@ -33,7 +33,13 @@ final class Person extends User
 
     public function mayEdit(): bool
     {
-        return in_array($this->role, ['electrician', 'administrator'], true);
+        return in_array($this->role, ['electrician', 'reviewer', 'administrator'], true);
+    }
+
+    /** Whether sheets are signed by this person: a licensed or supervising one. */
+    public function mayReview(): bool
+    {
+        return $this->role === 'reviewer';
     }
 
     public function mayAdminister(): bool

@@ -6,8 +6,8 @@ ROOT="$(cd "$(dirname "${BASH_SOURCE[0]}")/../.." && pwd -P)"
 VAR="$ROOT/var"
 APP_PORT="${APP_PORT:-8085}"
 PG_PORT="${PG_PORT:-54329}"
-SERVER_PACKAGES="php8.2-cli php8.2-fpm php8.2-pgsql php8.2-mbstring php8.2-xml php8.2-intl php8.2-curl php8.2-zip php8.2-gd postgresql-15 nginx"
-TEST_PACKAGES="chromium chromium-driver ngspice units python3-scipy"
+SERVER_PACKAGES="php8.2-cli php8.2-fpm php8.2-pgsql php8.2-mbstring php8.2-xml php8.2-intl php8.2-curl php8.2-zip php8.2-gd postgresql-15 nginx qrencode"
+TEST_PACKAGES="chromium chromium-driver ngspice units python3-scipy poppler-utils"
 
 say() { printf '%s\n' "$*"; }
 fail() { printf '\n%s\n' "$*" >&2; exit 1; }
@@ -77,7 +77,7 @@ build_page() {
 }
 
 make_folders() {
-    mkdir -p "$VAR/log" "$VAR/testing" "$ROOT"/storage/{app/photographs,logs,framework/{cache/data,sessions,views}} "$ROOT/bootstrap/cache"
+    mkdir -p "$VAR/log" "$VAR/testing" "$ROOT"/storage/{app/{photographs,papers},logs,framework/{cache/{data,fonts},sessions,views}} "$ROOT/bootstrap/cache"
     chmod 0711 "$VAR"
     if [ "$(id -u)" = 0 ]; then
         chown -R www-data:www-data "$ROOT/storage"

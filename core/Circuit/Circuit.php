@@ -116,6 +116,18 @@ final readonly class Circuit
         return new self($this->tag, $this->ruleBook, $entries, $this->errors, $this->unknown, $this->rowChosen, $this->reads);
     }
 
+    /** The same with another value at one path where nobody typed one; the path comes from data, such as a list of fields. */
+    public function supposing(string $path, Assumed $value): self
+    {
+        $entry = $this->entries[$path] ?? null;
+        if (isset($this->errors[$path]) || ($entry !== null && $entry->assumption === null)) {
+            return $this;
+        }
+        $entries = [...$this->entries, $path => new Entry($value->value, '', $value->why, default: $value)];
+
+        return new self($this->tag, $this->ruleBook, $entries, $this->errors, $this->unknown, $this->rowChosen, $this->reads);
+    }
+
     /**
      * The same with other values, typed or not.
      *

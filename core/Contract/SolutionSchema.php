@@ -52,6 +52,9 @@ use BraveAnvil\RuleBook\Tables;
 use BraveAnvil\RunCurve;
 use BraveAnvil\RunUp\CourseCurve;
 use BraveAnvil\RunUp\TorqueSpeedCurve;
+use BraveAnvil\Sensitivity\SensitivityCurve;
+use BraveAnvil\Sheet\ReadinessCurve;
+use BraveAnvil\Sheet\TablesCurve;
 use BraveAnvil\Solution\ErrorKind;
 use BraveAnvil\Solution\FieldNote;
 use BraveAnvil\Solution\FigureName;
@@ -257,6 +260,7 @@ final class SolutionSchema
                 'faults' => FaultCurve::schema(), 'margins' => MarginCurve::schema(),
                 'time_current' => TimeCurrentCurve::schema(),
                 'wiring' => WiringCurve::schema(),
+                'sensitivity' => SensitivityCurve::schema(), 'readiness' => ReadinessCurve::schema(), 'tables' => TablesCurve::schema(),
                 'comparison' => ComparisonCurve::schema(),
                 'torque_speed' => TorqueSpeedCurve::schema(), 'start_course' => CourseCurve::schema(),
                 'correction' => CorrectionCurve::schema(), 'placement' => PlacementCurve::schema(),

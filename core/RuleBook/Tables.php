@@ -13,6 +13,9 @@ final class Tables
     /** @var array<string, Table> as they ship */
     private static array $shipped = [];
 
+    /** @var array<string, true> */
+    private array $asked = [];
+
     /** @param  array<string, Table>  $own  those in which an entry is replaced */
     private function __construct(private readonly array $own)
     {
@@ -25,7 +28,17 @@ final class Tables
 
     public function named(TableName $name): Table
     {
+        $this->asked[$name->value] = true;
+
         return $this->own[$name->value] ?? (self::$shipped[$name->value] ??= Table::read($name));
+    }
+
+    /** @return list<Table> those that were asked since, by name */
+    public function asked(): array
+    {
+        ksort($this->asked);
+
+        return array_map(fn (string $name): Table => $this->named(TableName::from($name)), array_keys($this->asked));
     }
 
     /**

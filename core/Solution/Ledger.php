@@ -269,6 +269,12 @@ final class Ledger
         return array_keys($this->blocked);
     }
 
+    /** @return array<string, string> why, by station */
+    public function blockedBecause(): array
+    {
+        return $this->blocked;
+    }
+
     /** @return array<string, string> what the stamps of the plate say, by the path under which they were solved */
     public function meanings(): array
     {

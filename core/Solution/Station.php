@@ -14,4 +14,5 @@ enum Station: string
     case Guard = 'guard';
     case Correct = 'correct';
     case Prove = 'prove';
+    case Sheet = 'sheet';
 }

@@ -1641,7 +1641,7 @@ export type FigureKey =
 /**
  * The stations in their order on screen.
  */
-export type StationName = 'plate' | 'power' | 'start' | 'cable' | 'guard' | 'correct' | 'prove';
+export type StationName = 'plate' | 'power' | 'start' | 'cable' | 'guard' | 'correct' | 'prove' | 'sheet';
 /**
  * Every field of a circuit.
  */
@@ -2571,6 +2571,9 @@ export interface Curves {
     margins?: MarginsCurve;
     time_current?: TimeCurrentCurve;
     wiring?: WiringCurve;
+    sensitivity?: SensitivityCurve;
+    readiness?: ReadinessCurve;
+    tables?: TablesCurve;
     comparison?: Comparison;
     torque_speed?: TorqueSpeedCurve;
     start_course?: StartCourse;
@@ -2878,6 +2881,56 @@ export interface ContactorTime {
     from: number;
     to: number;
     shown: string;
+}
+/**
+ * Only where it is asked for.
+ */
+export interface SensitivityCurve {
+    says: string;
+    rows: SweptRow[];
+    steady: string[];
+}
+export interface SweptRow {
+    kind: 'assumed' | 'entry';
+    at: string;
+    label: string;
+    taken: string;
+    tries: {
+        value: string;
+        flips: Flip[];
+    }[];
+}
+export interface Flip {
+    label: string;
+    from: string;
+    to: string;
+}
+export interface ReadinessCurve {
+    hindrances: Hindrance[];
+    acknowledgements: Acknowledgement[];
+}
+export interface Hindrance {
+    text: string;
+    station: ('plate' | 'power' | 'start' | 'cable' | 'guard' | 'correct' | 'prove' | 'sheet') | null;
+}
+export interface Acknowledgement {
+    key: string;
+    says: string;
+    entry: string;
+    sizes: string[];
+}
+/**
+ * Only where it is asked for.
+ */
+export interface TablesCurve {
+    rows: TableRow[];
+}
+export interface TableRow {
+    name: string;
+    source: string;
+    edition: string;
+    sha256: string;
+    corrected: boolean;
 }
 /**
  * Every starting method for this motor and load.
@@ -3201,6 +3254,10 @@ export interface Service {
     analysers?: AnalysersAnswer;
     log?: LogAnswer;
     due?: DueAnswer;
+    paper?: PaperAnswer;
+    paperJob?: PaperJob;
+    review?: ReviewAnswer;
+    compare?: CompareAnswer;
 }
 export interface SessionAnswer {
     person: Person | null;
@@ -3209,7 +3266,7 @@ export interface Person {
     id: number;
     name: string;
     login: string;
-    role: 'viewer' | 'electrician' | 'administrator';
+    role: 'viewer' | 'electrician' | 'reviewer' | 'administrator';
     active: boolean;
     standing_read: boolean;
 }
@@ -3293,6 +3350,16 @@ export interface RevisionRow {
     core: string;
     created_by: string;
     created_at: string;
+    state: 'draft' | 'in_review' | 'issued' | 'superseded' | 'withdrawn';
+    kind: '' | 'for_use' | 'as_found';
+    steps: RevisionStep[];
+}
+export interface RevisionStep {
+    step: 'sent' | 'returned' | 'issued' | 'superseded' | 'withdrawn';
+    kind: '' | 'for_use' | 'as_found';
+    remark: string;
+    by: string;
+    at: string;
 }
 export interface RevisionsAnswer {
     revisions: RevisionRow[];
@@ -3306,6 +3373,9 @@ export interface Revision {
     created_at: string;
     circuit: Record<string, unknown>;
     solution: Record<string, unknown>;
+    state: 'draft' | 'in_review' | 'issued' | 'superseded' | 'withdrawn';
+    kind: '' | 'for_use' | 'as_found';
+    steps: RevisionStep[];
 }
 /**
  * An error (RFC 9457), with the fields it is about.
@@ -3680,6 +3750,44 @@ export interface DueItem {
     state: 'none' | 'unknown' | 'ok' | 'due' | 'overdue';
     due_at: string | null;
     says: string;
+}
+export interface PaperAnswer {
+    html: string;
+    css: string;
+    foot: string;
+}
+export interface PaperJob {
+    id: number;
+    name: string;
+    state: 'waiting' | 'under_way' | 'done' | 'failed' | 'cancelled';
+}
+export interface ReviewAnswer {
+    revision: RevisionRow;
+    questions: SheetQuestion[];
+    hindrances: string[];
+    compared_with: {
+        id: number;
+        number: number;
+        name: string;
+    } | null;
+    changes: SheetChange[];
+}
+export interface SheetQuestion {
+    key: string;
+    says: string;
+    sizes: string[];
+    wants_words: boolean;
+}
+export interface SheetChange {
+    kind: 'field' | 'figure' | 'finding';
+    station: string;
+    label: string;
+    from: string;
+    to: string;
+    because: string[];
+}
+export interface CompareAnswer {
+    changes: SheetChange[];
 }
 
 /** What never changes about a field: its label, the unit of a bare typed number, and a line below it. */

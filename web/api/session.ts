@@ -13,4 +13,7 @@ export function usePerson(): Person | null | undefined {
     return useQuery(sessionQuery).data?.person;
 }
 
-export const mayEdit = (person: Person | null | undefined): boolean => person?.role === 'electrician' || person?.role === 'administrator';
+export const mayEdit = (person: Person | null | undefined): boolean => person != null && person.role !== 'viewer';
+
+/** Whether this person signs sheets that others prepared. */
+export const mayReview = (person: Person | null | undefined): boolean => person?.role === 'reviewer';

@@ -15,6 +15,7 @@ export const STATIONS: readonly { name: StationName; label: string }[] = [
     { name: 'guard', label: 'Guard' },
     { name: 'correct', label: 'Correct' },
     { name: 'prove', label: 'Prove' },
+    { name: 'sheet', label: 'Sheet' },
 ];
 
 /** Where a bench is kept: what hangs on a circuit beside its draft is saved there. */

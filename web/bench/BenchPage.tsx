@@ -28,6 +28,7 @@ const stations = {
     guard: lazy(() => import('../stations/guard/GuardStation')),
     correct: lazy(() => import('../stations/correct/CorrectStation')),
     prove: lazy(() => import('../stations/prove/ProveStation')),
+    sheet: lazy(() => import('../stations/sheet/SheetStation')),
 } satisfies Record<StationName, unknown>;
 
 const Layout = styled.div<{ $working: boolean }>`
@@ -109,7 +110,7 @@ export default function BenchPage() {
     if (station === undefined) {
         return (
             <Waiting
-                title={asked === 'sheet' ? 'This station is not built yet' : 'There is no such station'}
+                title="There is no such station"
                 text={`Of this circuit there are ${STATIONS.map(({ label }) => label).join(', ')}.`}
                 back={{ to: `/circuits/${id}/plate`, label: 'To its plate' }}
             />

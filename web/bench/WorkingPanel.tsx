@@ -186,7 +186,9 @@ function Content({
                 <Elsewhere>
                     {view === 'waveform'
                         ? 'What is worked out from a file stands beside its picture, with the samples that it rests on.'
-                        : 'Figures appear here with their formula, numbers and source.'}
+                        : station === 'sheet'
+                          ? 'The working of every figure stands on the file sheet.'
+                          : 'Figures appear here with their formula, numbers and source.'}
                 </Elsewhere>
             ) : (
                 <Steps>

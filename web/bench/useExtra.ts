@@ -6,7 +6,7 @@ import { useBench } from './BenchContext';
 import { withSettings } from './circuit';
 
 /** What a solution holds only when it is asked for by itself, so that typing stays quick. */
-export function useExtra(extra: 'methods' | 'margins' | 'time_current' | 'wiring'): {
+export function useExtra(extra: 'methods' | 'margins' | 'time_current' | 'wiring' | 'sensitivity'): {
     curves: Solution['curves'] | undefined;
     waiting: boolean;
     failed: boolean;

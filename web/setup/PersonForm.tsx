@@ -48,6 +48,7 @@ export function PersonForm({ person }: { person?: Person }) {
                 options={[
                     { value: 'viewer', label: 'Viewer, reads' },
                     { value: 'electrician', label: 'Electrician, edits' },
+                    { value: 'reviewer', label: 'Reviewer, edits and signs' },
                     { value: 'administrator', label: 'Administrator' },
                 ]}
             />

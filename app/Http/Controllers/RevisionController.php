@@ -26,7 +26,7 @@ final class RevisionController
         /** @var Collection<int, Revision> $revisions */
         $revisions = $circuit
             ->revisions()
-            ->with('author')
+            ->with('author', 'steps.person')
             ->orderByDesc('number')
             ->get(['id', 'circuit_id', 'number', 'name', 'core', 'created_by', 'created_at']);
 
@@ -48,6 +48,6 @@ final class RevisionController
     {
         Signed::person($request);
 
-        return new JsonResponse($revision->load('author')->resource());
+        return new JsonResponse($revision->load('author', 'steps.person')->resource());
     }
 }

@@ -68,12 +68,12 @@ final readonly class CecRuleBook implements RuleBook
         return [
             'supply.frequency' => new Assumed(60.0, '60 Hz supply, usual under the CE Code', DefaultReason::RuleBook),
             'supply.phases' => new Assumed(3.0, 'three phases', DefaultReason::Practice),
-            'supply.ambient' => new Assumed(30.0, 'ambient 30 °C', DefaultReason::RuleBook),
-            'cable.material' => new Assumed('copper', 'copper conductors', DefaultReason::Practice),
-            'cable.insulation' => new Assumed('RW90', 'RW90 insulation, 90 °C', DefaultReason::Practice),
+            'supply.ambient' => (new Assumed(30.0, 'ambient 30 °C', DefaultReason::RuleBook))->within(20.0, 40.0),
+            'cable.material' => (new Assumed('copper', 'copper conductors', DefaultReason::Practice))->within('aluminium'),
+            'cable.insulation' => (new Assumed('RW90', 'RW90 insulation, 90 °C', DefaultReason::Practice))->within('TW', 'RW75'),
             'cable.method' => new Assumed('raceway', 'conductors in raceway', DefaultReason::RuleBook),
-            'cable.raceway_material' => new Assumed('steel', 'steel raceway', DefaultReason::Practice),
-            'cable.grouped_circuits' => new Assumed(1.0, 'one circuit in the raceway', DefaultReason::Practice),
+            'cable.raceway_material' => (new Assumed('steel', 'steel raceway', DefaultReason::Practice))->within('pvc', 'aluminium'),
+            'cable.grouped_circuits' => (new Assumed(1.0, 'one circuit in the raceway', DefaultReason::Practice))->within(2.0, 3.0),
         ];
     }
 

@@ -54,15 +54,16 @@ final readonly class IecRuleBook implements RuleBook
         return [
             'supply.frequency' => new Assumed(50.0, '50 Hz supply, usual under IEC', DefaultReason::RuleBook),
             'supply.phases' => new Assumed(3.0, 'three phases', DefaultReason::Practice),
-            'supply.ambient' => new Assumed(30.0, 'ambient 30 °C', DefaultReason::RuleBook),
-            'cable.material' => new Assumed('copper', 'copper conductors', DefaultReason::Practice),
-            'cable.insulation' => new Assumed('XLPE', 'XLPE insulation', DefaultReason::Practice),
-            'cable.method' => new Assumed('E', 'reference method E, multicore in free air or on a tray', DefaultReason::Practice),
-            'cable.grouped_circuits' => new Assumed(1.0, 'one circuit on its own', DefaultReason::Practice),
-            'cable.soil_temperature' => new Assumed(20.0, 'soil of 20 °C', DefaultReason::RuleBook),
-            'cable.soil_resistivity' => new Assumed(2.5, 'soil of 2.5 K·m/W', DefaultReason::RuleBook),
-            'settings.terminal_temperature' => new Assumed(70.0, 'terminals for 70 °C', DefaultReason::Practice),
-            'settings.tray' => new Assumed('perforated', 'perforated tray', DefaultReason::Practice),
+            'supply.ambient' => (new Assumed(30.0, 'ambient 30 °C', DefaultReason::RuleBook))->within(20.0, 40.0),
+            'cable.material' => (new Assumed('copper', 'copper conductors', DefaultReason::Practice))->within('aluminium'),
+            'cable.insulation' => (new Assumed('XLPE', 'XLPE insulation', DefaultReason::Practice))->within('PVC'),
+            'cable.method' => (new Assumed('E', 'reference method E, multicore in free air or on a tray', DefaultReason::Practice))
+                ->within('C', 'B2'),
+            'cable.grouped_circuits' => (new Assumed(1.0, 'one circuit on its own', DefaultReason::Practice))->within(3.0, 6.0),
+            'cable.soil_temperature' => (new Assumed(20.0, 'soil of 20 °C', DefaultReason::RuleBook))->within(10.0, 30.0),
+            'cable.soil_resistivity' => (new Assumed(2.5, 'soil of 2.5 K·m/W', DefaultReason::RuleBook))->within(1.0, 3.0),
+            'settings.terminal_temperature' => (new Assumed(70.0, 'terminals for 70 °C', DefaultReason::Practice))->within(90.0),
+            'settings.tray' => (new Assumed('perforated', 'perforated tray', DefaultReason::Practice))->within('ladder', 'bunched'),
         ];
     }
 

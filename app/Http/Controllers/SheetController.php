@@ -1,0 +1,259 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Circuits\CircuitDocument;
+use App\Circuits\CircuitStore;
+use App\Http\Signed;
+use App\Models\Circuit;
+use App\Models\Paper;
+use App\Models\Revision;
+use App\Models\Sheet;
+use App\Problems\Problem;
+use App\Sheet\MakePaper;
+use App\Sheet\RevisionState;
+use App\Sheet\SheetKind;
+use App\Sheet\SheetPaper;
+use App\Sheet\SheetPdf;
+use App\Sheet\SheetRecord;
+use App\Sheet\SheetStore;
+use BraveAnvil\Sheet\Change;
+use BraveAnvil\Sheet\Changes;
+use BraveAnvil\Sheet\SealedSheet;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Validation\Rule;
+use Symfony\Component\HttpFoundation\BinaryFileResponse;
+
+/** The sheet of a circuit: looked at before it is kept, sent to review, signed, compared, taken along. */
+final class SheetController
+{
+    public function __construct(private readonly SheetStore $sheets, private readonly CircuitStore $circuits)
+    {
+    }
+
+    /** The draft as it stands on the screen, as door card or file sheet; nothing is kept. */
+    public function preview(Request $request, Circuit $circuit): JsonResponse
+    {
+        Signed::person($request);
+        $request->validate(['paper' => ['required', Rule::in(['door', 'file'])], 'circuit' => ['required', 'array']]);
+        $typed = json_decode($request->getContent(), true, 20);
+        $document = CircuitDocument::from(is_array($typed) ? $typed['circuit'] ?? null : null);
+        $circuit->load('site');
+        $sheet = SheetRecord::unkept(
+            $document->data, $this->circuits->solveForSheet($document, $circuit), CircuitStore::context($circuit), $circuit->id,
+        );
+
+        return $this->paper($request, $request->string('paper')->toString(), $sheet, RevisionState::Draft->mark(), $circuit->id);
+    }
+
+    /** A kept revision as door card or file sheet. */
+    public function show(Request $request, Revision $revision, string $paper): JsonResponse
+    {
+        Signed::person($request);
+        $revision->load('author', 'steps.person');
+
+        return $this->paper($request, $paper, self::sheetOf($revision), $revision->state()->mark(), $revision->circuit_id);
+    }
+
+    public function doorPdf(Request $request, Revision $revision): Response
+    {
+        Signed::person($request);
+        $revision->load('author', 'steps.person');
+        $paper = SheetPaper::doorCard(self::sheetOf($revision), $revision->state()->mark(), self::address($request, $revision->circuit_id));
+
+        return new Response(SheetPdf::of($paper), 200, self::pdf(self::fileName($revision, 'door-card')));
+    }
+
+    /** The sealed record, as it was signed. */
+    public function record(Request $request, Revision $revision): Response
+    {
+        Signed::person($request);
+        $sheet = Sheet::query()->where('revision_id', $revision->id)->firstOrFail();
+
+        return new Response($sheet->record, 200, [
+            'Content-Type' => 'application/json',
+            'Content-Disposition' => 'attachment; filename="'.self::fileName($revision, 'record').'.json"',
+        ]);
+    }
+
+    /** What whoever signs this revision is asked, and what it has otherwise than the one in force. */
+    public function review(Request $request, Revision $revision): JsonResponse
+    {
+        Signed::person($request);
+        $revision->load('author', 'steps.person');
+        $before = Revision::inState($revision->circuit_id, RevisionState::Issued, but: $revision->id);
+
+        return new JsonResponse([
+            'revision' => $revision->row(), 'questions' => SheetRecord::questions($revision),
+            'hindrances' => SheetRecord::hindrances($revision),
+            'compared_with' => $before === null ? null : ['id' => $before->id, 'number' => $before->number, 'name' => $before->name],
+            'changes' => $before === null ? [] : self::changes($before, $revision),
+        ]);
+    }
+
+    /** What one revision has otherwise than another of the same circuit. */
+    public function compare(Request $request, Revision $revision, Revision $other): JsonResponse
+    {
+        Signed::person($request);
+        if ($revision->circuit_id !== $other->circuit_id) {
+            throw new Problem(422, 'other_circuit', 'Two circuits', 'Only revisions of one circuit are compared.');
+        }
+
+        return new JsonResponse(['changes' => self::changes($revision, $other)]);
+    }
+
+    public function send(Request $request, Revision $revision): JsonResponse
+    {
+        $person = Signed::editor($request);
+        $request->validate(['kind' => ['required', Rule::enum(SheetKind::class)], 'remark' => ['nullable', 'string', 'max:1000']]);
+        $kind = SheetKind::from($request->string('kind')->toString());
+
+        return new JsonResponse($this->sheets->send($revision, $kind, $request->string('remark')->toString(), $person)->row());
+    }
+
+    public function return(Request $request, Revision $revision): JsonResponse
+    {
+        $person = Signed::reviewer($request);
+        $request->validate(['remark' => ['required', 'string', 'max:1000']]);
+
+        return new JsonResponse($this->sheets->return($revision, $request->string('remark')->toString(), $person)->row());
+    }
+
+    public function issue(Request $request, Revision $revision): JsonResponse
+    {
+        $person = Signed::reviewer($request);
+        $request->validate([
+            'password' => ['required', 'string', 'max:200'], 'remark' => ['nullable', 'string', 'max:1000'],
+            'decisions' => ['present', 'array', 'max:200'], 'decisions.*.key' => ['required', 'string', 'max:500'],
+            'decisions.*.taken' => ['required', 'boolean'], 'decisions.*.why' => ['nullable', 'string', 'max:500'],
+        ]);
+        $reasons = [];
+        $taken = [];
+        foreach ($request->array('decisions') as $decision) {
+            $key = is_array($decision) && is_string($decision['key'] ?? null) ? $decision['key'] : '';
+            $reasons[$key] = is_array($decision) && is_string($decision['why'] ?? null) ? $decision['why'] : '';
+            if (is_array($decision) && ($decision['taken'] ?? false) === true) {
+                $taken[] = $key;
+            }
+        }
+
+        return new JsonResponse($this->sheets->issue(
+            $revision, $request->string('password')->toString(), $reasons, $taken, $request->string('remark')->toString(), $person,
+        )->row());
+    }
+
+    public function withdraw(Request $request, Revision $revision): JsonResponse
+    {
+        $person = Signed::reviewer($request);
+        $request->validate(['why' => ['required', 'string', 'max:1000']]);
+
+        return new JsonResponse($this->sheets->withdraw($revision, $request->string('why')->toString(), $person)->row());
+    }
+
+    /** Asks the workers for the file sheet as PDF. */
+    public function ask(Request $request, Revision $revision): JsonResponse
+    {
+        $person = Signed::person($request);
+        $paper = Paper::query()->create([
+            'name' => 'file_sheet', 'revision_id' => $revision->id, 'origin' => $request->getSchemeAndHttpHost(), 'state' => 'waiting', 'file' => '',
+            'asked_by' => $person->id,
+        ]);
+        MakePaper::dispatch($paper->id);
+
+        return new JsonResponse($paper->resource(), 202);
+    }
+
+    public function asked(Request $request, Paper $paper): JsonResponse
+    {
+        self::own($request, $paper);
+
+        return new JsonResponse($paper->resource());
+    }
+
+    public function cancel(Request $request, Paper $paper): JsonResponse
+    {
+        self::own($request, $paper);
+        Paper::query()->whereKey($paper->id)->whereIn('state', ['waiting', 'under_way'])->update(['state' => 'cancelled']);
+
+        return new JsonResponse($paper->refresh()->resource());
+    }
+
+    public function download(Request $request, Paper $paper): BinaryFileResponse
+    {
+        self::own($request, $paper);
+        $file = storage_path('app/papers/'.$paper->file);
+        if ($paper->state !== 'done' || ! is_file($file)) {
+            throw new Problem(404, 'no_paper', 'No paper', 'This paper is not made, or is no longer kept: ask for it again.');
+        }
+        $paper->load('revision');
+        $name = $paper->revision === null ? $paper->name : self::fileName($paper->revision, str_replace('_', '-', $paper->name));
+
+        return new BinaryFileResponse($file, 200, self::pdf($name));
+    }
+
+    private function paper(Request $request, string $name, SealedSheet $sheet, string $mark, int $circuit): JsonResponse
+    {
+        $address = self::address($request, $circuit);
+        $paper = $name === 'door' ? SheetPaper::doorCard($sheet, $mark, $address) : SheetPaper::fileSheet($sheet, $mark, $address);
+
+        return new JsonResponse(['html' => $paper->html, 'css' => $paper->css, 'foot' => $paper->foot]);
+    }
+
+    /** Of an issued revision what was sealed, byte for byte; of another one what is kept. */
+    private static function sheetOf(Revision $revision): SealedSheet
+    {
+        $sheet = Sheet::query()->where('revision_id', $revision->id)->first();
+
+        return $sheet === null ? SheetRecord::of($revision) : SealedSheet::read($sheet->record);
+    }
+
+    /** @return list<array<string, mixed>> */
+    private static function changes(Revision $before, Revision $after): array
+    {
+        $decoded = static function (string $json): array {
+            $decoded = json_decode($json, true, 64, JSON_THROW_ON_ERROR);
+
+            return is_array($decoded) ? $decoded : [];
+        };
+
+        // What a site says counts like what is typed: it may be what changed.
+        $typed = static function (Revision $revision) use ($decoded): array {
+            $settings = $decoded($revision->context ?? '{}')['settings'] ?? [];
+
+            return CircuitDocument::from($decoded($revision->draft))->withSettings(is_array($settings) ? $settings : []);
+        };
+
+        return array_map(static fn (Change $change): array => $change->toArray(), Changes::between(
+            $typed($before), $typed($after), $decoded($before->solution), $decoded($after->solution),
+        ));
+    }
+
+    private static function address(Request $request, int $circuit): string
+    {
+        return $request->getSchemeAndHttpHost().'/circuits/'.$circuit;
+    }
+
+    private static function own(Request $request, Paper $paper): void
+    {
+        if (Signed::person($request)->id !== $paper->asked_by) {
+            throw new Problem(404, 'no_paper', 'No paper', 'There is no such paper.');
+        }
+    }
+
+    private static function fileName(Revision $revision, string $what): string
+    {
+        $tag = Circuit::query()->whereKey($revision->circuit_id)->value('tag');
+
+        return trim((string) preg_replace('~[^A-Za-z0-9.-]+~', '-', is_string($tag) ? $tag : ''), '-').'-revision-'.$revision->number.'-'.$what;
+    }
+
+    /** @return array<string, string> */
+    private static function pdf(string $name): array
+    {
+        return ['Content-Type' => 'application/pdf', 'Content-Disposition' => "inline; filename=\"$name.pdf\"", 'Cache-Control' => 'private, no-store'];
+    }
+}

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Support\Carbon;
+
+/**
+ * A PDF that a worker makes: asked for, under way, done, failed or called off.
+ *
+ * @property int $id
+ * @property string $name `file_sheet`, or that of a schedule
+ * @property int|null $revision_id
+ * @property int|null $site_id
+ * @property string $origin address of the house as the person reached it, for the code on the paper
+ * @property string $state `waiting`, `under_way`, `done`, `failed` or `cancelled`
+ * @property string $file
+ * @property int $asked_by
+ * @property Carbon $created_at
+ * @property Revision|null $revision
+ */
+final class Paper extends Model
+{
+    protected $fillable = ['name', 'revision_id', 'site_id', 'origin', 'state', 'file', 'asked_by'];
+
+    /** @return BelongsTo<Revision, $this> */
+    public function revision(): BelongsTo
+    {
+        return $this->belongsTo(Revision::class);
+    }
+
+    /** @return array<string, mixed> */
+    public function resource(): array
+    {
+        return ['id' => $this->id, 'name' => $this->name, 'state' => $this->state];
+    }
+}

@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Carbon;
+
+/**
+ * The sealed record of one issued sheet, byte for byte as it was signed.
+ *
+ * @property int $id
+ * @property int $revision_id
+ * @property string $record
+ * @property string $sha256
+ * @property Carbon $created_at
+ */
+final class Sheet extends Model
+{
+    public const UPDATED_AT = null;
+
+    protected $fillable = ['revision_id', 'record', 'sha256'];
+}

@@ -1,0 +1,158 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Sheet;
+
+use App\Sheet\Picture\Drawing;
+use App\Sheet\Picture\TerminalBox;
+
+/** What hangs on the door of the panel: one page that a person reads at the motor. */
+final readonly class DoorCard
+{
+    /** Findings that have room. */
+    private const MOST_FINDINGS = 5;
+
+    /** @var list<SheetRow> */
+    public array $rows;
+
+    public ?Drawing $box;
+
+    public function __construct(public SheetContent $content)
+    {
+        $this->box = TerminalBox::of($content);
+        $this->rows = array_values(array_filter([
+            $this->joined('Supply', [
+                $content->shown('plate.supply_voltage'), $content->field('supply.frequency'), $content->field('supply.earthing'),
+                $content->has('guard.prospective_current') ? 'up to '.$content->shown('guard.prospective_current') : '',
+            ]),
+            $this->device(), $this->timer(), $this->cable('cable.size', 'to the motor', 'cable.protective_size', 'cable.sets'),
+            $this->cable('cable.line_size', 'to the starter', 'cable.line_protective_size', 'cable.line_sets'), $this->capacitor(),
+        ]));
+    }
+
+    /** The plate in one line. */
+    public function plate(): string
+    {
+        $parts = [];
+        foreach (['power', 'voltage', 'current', 'speed', 'frequency', 'power_factor', 'duty', 'ip'] as $name) {
+            $value = $this->content->field('plate.'.$name);
+            if ($value !== '') {
+                $parts[] = $name === 'power_factor' ? 'cos φ '.$value : $value;
+            }
+        }
+
+        return implode(' · ', $parts);
+    }
+
+    /** The dial first of all, large. */
+    public function dial(): string
+    {
+        return $this->content->shown('guard.overload_dial');
+    }
+
+    /** What goes with the dial. */
+    public function relay(): string
+    {
+        $content = $this->content;
+        $reset = $content->field('guard.reset');
+
+        return implode(', ', array_filter([
+            $content->has('guard.overload_class') ? 'class '.$content->shown('guard.overload_class') : '',
+            $content->has('guard.overload_place') ? ($content->shown('guard.overload_place') === 'line' ? 'in the line' : 'in the motor leads') : '',
+            $content->has('guard.overload_setting') ? 'trips above '.$content->shown('guard.overload_setting') : '',
+            $reset === '' || $reset === 'Not said' ? '' : lcfirst($reset).' reset',
+        ]));
+    }
+
+    /** @return list<array{grade: string, title: string, text: string, action: string}> the gravest, as many as have room */
+    public function findings(): array
+    {
+        return array_slice($this->content->findings(withNotes: false), 0, self::MOST_FINDINGS);
+    }
+
+    /** How many more there are than have room. */
+    public function moreFindings(): int
+    {
+        return max(0, count($this->content->findings(withNotes: false)) - self::MOST_FINDINGS);
+    }
+
+    private function device(): ?SheetRow
+    {
+        $content = $this->content;
+        if (! $content->has('guard.scpd_rating') && ! $content->has('guard.instantaneous_setting')) {
+            return null;
+        }
+        $row = $content->row('guard.scpd_rating') ?? $content->row('guard.instantaneous_setting');
+        $capacity = $content->field('guard.breaking_capacity_ka');
+
+        return new SheetRow('Protection', implode(', ', array_filter([
+            ($row->label ?? '').' '.($row->value ?? ''),
+            $content->has('guard.scpd_rating') && $content->has('guard.instantaneous_setting')
+                ? 'trips at once from '.$content->shown('guard.instantaneous_setting') : '',
+            $capacity === '' ? '' : 'breaks '.$capacity, $content->has('guard.disconnect_size')
+                ? lcfirst($content->row('guard.disconnect_size')->label ?? '').' '.$content->shown('guard.disconnect_size') : '',
+        ])), mark: $row->mark ?? '');
+    }
+
+    private function timer(): ?SheetRow
+    {
+        $content = $this->content;
+        $parts = [str_replace('_', '-', $content->shown('start.method'))];
+        $value = $content->field('starter.changeover.value');
+        if ($content->has('start.timer_first') && $content->has('start.timer_last')) {
+            $parts[] = ($value === '' ? '' : 'changes over at '.$value.', ').'works from '.$content->shown('start.timer_first').' to '.
+                $content->shown('start.timer_last');
+        } elseif ($value !== '') {
+            $parts[] = 'changes over at '.$value;
+        }
+        if ($content->has('start.run_up_time')) {
+            $parts[] = 'runs up in '.$content->shown('start.run_up_time');
+        }
+
+        return array_filter($parts) === [] ? null : new SheetRow('Start', implode(', ', array_filter($parts)));
+    }
+
+    private function cable(string $size, string $where, string $protective, string $sets): ?SheetRow
+    {
+        $content = $this->content;
+        $row = $content->row($size);
+        if ($row === null) {
+            return null;
+        }
+        $count = $size === 'cable.size' && $content->has('cable.conductors') ? $content->shown('cable.conductors').' × ' : '';
+        $length = $content->field($size === 'cable.size' ? 'cable.length' : 'cable.line_length');
+
+        return new SheetRow(
+            ucfirst($content->word('cable')).' '.$where,
+            implode(', ', array_filter([
+                $count.$row->value.($content->has($sets) && $content->shown($sets) !== '1' ? ' in '.$content->shown($sets).' sets' : ''),
+                $content->has($protective) ? $content->word('protective').' '.$content->shown($protective) : '', $length,
+                $content->field('cable.insulation'),
+            ])),
+            mark: $row->mark,
+        );
+    }
+
+    private function capacitor(): ?SheetRow
+    {
+        $content = $this->content;
+        $row = $content->row('correct.capacitor_rating');
+        if ($row === null) {
+            return null;
+        }
+
+        return new SheetRow('Capacitor', implode(', ', array_filter([
+            $row->value, lcfirst($content->field('correction.place')),
+            $content->has('correct.discharge_time') ? 'wait '.$content->shown('correct.discharge_time').' after switching off' : '',
+        ])), mark: $row->mark);
+    }
+
+    /** @param  list<string>  $parts */
+    private function joined(string $label, array $parts): ?SheetRow
+    {
+        $said = array_filter($parts, static fn (string $part): bool => $part !== '' && $part !== 'Not said');
+
+        return $said === [] ? null : new SheetRow($label, implode(', ', $said));
+    }
+}

@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Sheet;
+
+use App\Sheet\Picture\Drawing;
+use App\Sheet\Picture\QrCode;
+use BraveAnvil\Sheet\SealedSheet;
+
+/** The door card or the file sheet of one record, as markup and style: the same for the page and for the PDF. */
+final readonly class SheetPaper
+{
+    private function __construct(public string $name, public string $html, public string $css, public string $foot)
+    {
+    }
+
+    /**
+     * @param  string  $address  of the circuit, for the code
+     */
+    public static function doorCard(SealedSheet $sheet, string $mark, string $address): self
+    {
+        $card = new DoorCard(new SheetContent($sheet->record));
+        $html = view('sheet.door', ['card' => $card, ...self::common($sheet, $mark, $address)])->render();
+
+        return new self('door', $html, self::css([$card->box]), self::foot($sheet));
+    }
+
+    /**
+     * @param  string  $address  of the circuit, for the code
+     */
+    public static function fileSheet(SealedSheet $sheet, string $mark, string $address): self
+    {
+        $file = new FileSheet(new SheetContent($sheet->record));
+        $html = view('sheet.file', ['sheet' => $file, ...self::common($sheet, $mark, $address)])->render();
+
+        return new self('file', $html, self::css([$file->box, $file->runUp, $file->timeCurrent]), self::foot($sheet));
+    }
+
+    /** @return array<string, mixed> */
+    private static function common(SealedSheet $sheet, string $mark, string $address): array
+    {
+        $record = $sheet->record;
+        $revision = is_array($record['revision'] ?? null) ? $record['revision'] : null;
+
+        return [
+            'content' => new SheetContent($record), 'mark' => $mark, 'address' => $address, 'code' => QrCode::of($address),
+            'revision' => $revision, 'asFound' => ($revision['kind'] ?? '') === SheetKind::AsFound->value,
+            'kind' => SheetKind::tryFrom(is_string($revision['kind'] ?? null) ? $revision['kind'] : '')?->label() ?? '',
+            'seal' => self::isSigned($record) ? substr($sheet->seal(), 0, SealedSheet::PRINTED) : '',
+        ];
+    }
+
+    /** What stands at the foot of each page. */
+    private static function foot(SealedSheet $sheet): string
+    {
+        $record = $sheet->record;
+        $revision = is_array($record['revision'] ?? null) ? $record['revision'] : [];
+        $number = is_int($revision['number'] ?? null) ? 'revision '.$revision['number'] : 'not kept as a revision';
+
+        return implode(', ', array_filter([
+            is_string($record['tag'] ?? null) ? $record['tag'] : '', $number,
+            self::isSigned($record) ? 'seal '.substr($sheet->seal(), 0, SealedSheet::PRINTED) : '',
+        ]));
+    }
+
+    /** @param  array<string, mixed>  $record */
+    private static function isSigned(array $record): bool
+    {
+        foreach (is_array($record['signatures'] ?? null) ? $record['signatures'] : [] as $signature) {
+            if (is_array($signature) && ($signature['as'] ?? '') === 'reviewed and issued') {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** @param  list<Drawing|null>  $drawings */
+    private static function css(array $drawings): string
+    {
+        $css = view('sheet.style')->render();
+        foreach ($drawings as $drawing) {
+            $css .= $drawing?->css() ?? '';
+        }
+
+        return $css;
+    }
+}

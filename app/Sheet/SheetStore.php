@@ -1,0 +1,167 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Sheet;
+
+use App\Models\Circuit;
+use App\Models\Person;
+use App\Models\Revision;
+use App\Models\RevisionStep;
+use App\Models\Sheet;
+use App\Problems\Problem;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Hash;
+use Illuminate\Support\Facades\RateLimiter;
+
+/** The way of a revision: sent to review, returned or issued, superseded or withdrawn. Each step is refused with its reason, or kept for ever. */
+final class SheetStore
+{
+    private const TRIES = 5;
+
+    private const TRIES_SECONDS = 60;
+
+    /** @throws Problem when it is not a draft, another one is in review, or something stands against a sheet for use */
+    public function send(Revision $revision, SheetKind $kind, string $remark, Person $person): Revision
+    {
+        return $this->locked($revision, function (Revision $revision) use ($kind, $remark, $person): void {
+            self::want($revision, RevisionState::Draft);
+            $other = Revision::inState($revision->circuit_id, RevisionState::InReview);
+            if ($other !== null) {
+                throw new Problem(409, 'in_review', 'Another one is in review', "Revision $other->number of this circuit is in review already.");
+            }
+            if (json_decode($revision->context ?? '', true) === null) {
+                throw new Problem(
+                    409, 'kept_early', 'Kept before there were sheets',
+                    'This revision was kept without its site and readings. Keep the present state as a new one and send that.',
+                );
+            }
+            $hindrances = SheetRecord::hindrances($revision);
+            if ($kind === SheetKind::ForUse && $hindrances !== []) {
+                throw new Problem(
+                    422, 'not_for_use', 'It cannot be issued for use', 'Mend what stands against it, or send it as found.',
+                    array_map(static fn (string $text): array => ['path' => 'kind', 'text' => $text, 'accepted' => ''], $hindrances),
+                );
+            }
+            $this->step($revision, 'sent', $person, $remark, $kind->value);
+        });
+    }
+
+    /** @throws Problem when it is not in review, or the person prepared it */
+    public function return(Revision $revision, string $remark, Person $person): Revision
+    {
+        return $this->locked($revision, function (Revision $revision) use ($remark, $person): void {
+            self::want($revision, RevisionState::InReview);
+            self::notPreparer($revision, $person);
+            $this->step($revision, 'returned', $person, $remark);
+        });
+    }
+
+    /**
+     * Signs a revision: what it rests on is sealed, and the one that was in force is out of force.
+     *
+     * @param  array<string, string>  $decisions  by key of what is taken on or decided: a reason, or an empty text for a plain yes
+     * @param  list<string>  $taken  keys that were ticked
+     *
+     * @throws Problem when it is not in review, the person prepared it, the password is wrong, or something is left undecided
+     */
+    public function issue(Revision $revision, string $password, array $decisions, array $taken, string $remark, Person $person): Revision
+    {
+        $this->password($password, $person);
+
+        return $this->locked($revision, function (Revision $revision) use ($decisions, $taken, $remark, $person): void {
+            self::want($revision, RevisionState::InReview);
+            self::notPreparer($revision, $person);
+            $kept = [];
+            $errors = [];
+            foreach (SheetRecord::questions($revision) as $question) {
+                $why = trim($decisions[$question['key']] ?? '');
+                $ticked = in_array($question['key'], $taken, true) && ! $question['wants_words'];
+                if (! $ticked && $why === '') {
+                    $errors[] = [
+                        'path' => 'decisions.'.$question['key'],
+                        'text' => $question['wants_words'] ? 'What was decided is wanted.' : 'Tick it, or write why it may stand.',
+                        'accepted' => '',
+                    ];
+                }
+                $kept[] = ['key' => $question['key'], 'says' => $question['says'], 'decided' => $why !== '' ? $why : 'taken on'];
+            }
+            if ($errors !== []) {
+                throw new Problem(422, 'undecided', 'Something is left undecided', 'See what is marked.', $errors);
+            }
+            $this->step($revision, 'issued', $person, $remark, $revision->kind(), $kept);
+            $before = Revision::inState($revision->circuit_id, RevisionState::Issued, but: $revision->id);
+            if ($before !== null) {
+                $this->step($before, 'superseded', $person, "By revision $revision->number.");
+            }
+            $sealed = SheetRecord::of($revision->refresh()->load('author', 'steps.person', 'circuit.site'));
+            Sheet::query()->create(['revision_id' => $revision->id, 'record' => $sealed->toJson(), 'sha256' => $sealed->seal()]);
+        });
+    }
+
+    /** @throws Problem when it is not in force */
+    public function withdraw(Revision $revision, string $why, Person $person): Revision
+    {
+        return $this->locked($revision, function (Revision $revision) use ($why, $person): void {
+            self::want($revision, RevisionState::Issued);
+            $this->step($revision, 'withdrawn', $person, $why);
+        });
+    }
+
+    /** @throws Problem at its field, or when it was tried too often */
+    private function password(string $password, Person $person): void
+    {
+        $key = 'sign:'.$person->id;
+        if (RateLimiter::tooManyAttempts($key, self::TRIES)) {
+            throw new Problem(429, 'too_many', 'Too many tries', 'Wait a minute, then sign again.');
+        }
+        if (! Hash::check($password, $person->password)) {
+            RateLimiter::hit($key, self::TRIES_SECONDS);
+            throw new Problem(422, 'wrong_password', 'Not signed', 'This is not your password.', [
+                ['path' => 'password', 'text' => 'This is not your password.', 'accepted' => 'The password you sign in with.'],
+            ]);
+        }
+        RateLimiter::clear($key);
+    }
+
+    /** @param  callable(Revision): void  $do  with the revision, while nobody else moves one of the same circuit */
+    private function locked(Revision $revision, callable $do): Revision
+    {
+        DB::transaction(static function () use ($revision, $do): void {
+            Circuit::query()->whereKey($revision->circuit_id)
+                ->tap(static fn (Builder $query): mixed => $query->lockForUpdate())->firstOrFail();
+            $do(Revision::query()->with('author', 'steps.person', 'circuit.site')->findOrFail($revision->id));
+        });
+
+        return Revision::query()->with('author', 'steps.person')->findOrFail($revision->id);
+    }
+
+    private static function want(Revision $revision, RevisionState $wanted): void
+    {
+        $state = $revision->state();
+        if ($state !== $wanted) {
+            throw new Problem(
+                409, 'wrong_state', 'It has moved on',
+                'Revision '.$revision->number.' is '.str_replace('_', ' ', $state->value).' by now, not '.str_replace('_', ' ', $wanted->value).'.',
+            );
+        }
+    }
+
+    private static function notPreparer(Revision $revision, Person $person): void
+    {
+        $sender = $revision->steps->last(static fn (RevisionStep $step): bool => $step->step === 'sent');
+        if ($revision->created_by === $person->id || $sender?->person_id === $person->id) {
+            throw new Problem(403, 'prepared_it', 'Another person is wanted', 'Whoever prepared a sheet does not review it.');
+        }
+    }
+
+    /** @param  list<array{key: string, says: string, decided: string}>  $decisions */
+    private function step(Revision $revision, string $step, Person $person, string $remark, string $kind = '', array $decisions = []): void
+    {
+        RevisionStep::query()->create([
+            'revision_id' => $revision->id, 'step' => $step, 'kind' => $kind, 'remark' => trim($remark), 'person_id' => $person->id,
+            'decisions' => json_encode($decisions, JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR),
+        ]);
+    }
+}

@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BraveAnvil\Sheet;
+
+use BraveAnvil\Circuit\Fields;
+use BraveAnvil\Sensitivity\Outcome;
+use BraveAnvil\Solution\ErrorKind;
+use BraveAnvil\Solution\FieldError;
+use BraveAnvil\Solution\Figure;
+use BraveAnvil\Solution\Finding;
+use BraveAnvil\Solution\Grade;
+use BraveAnvil\Solution\Station;
+
+/** Whether a solution may be signed for use, and what the one who signs takes upon himself. */
+final readonly class Readiness
+{
+    /**
+     * @param  list<Hindrance>  $hindrances
+     * @param  list<Acknowledgement>  $acknowledgements
+     */
+    private function __construct(public array $hindrances, public array $acknowledgements)
+    {
+    }
+
+    /**
+     * @param  list<Figure>  $figures
+     * @param  list<Finding>  $findings
+     * @param  list<FieldError>  $errors
+     * @param  array<string, string>  $blocked  reason by station
+     */
+    public static function of(array $figures, array $findings, array $errors, array $blocked): self
+    {
+        $hindrances = [];
+        foreach ($findings as $finding) {
+            if ($finding->grade === Grade::Stop) {
+                $hindrances[] = new Hindrance('Stop: '.$finding->title, $finding->code->station());
+            }
+        }
+        foreach ($errors as $error) {
+            if ($error->kind !== ErrorKind::Missing) {
+                $hindrances[] = new Hindrance((Fields::find($error->path)->label ?? $error->path).': '.$error->text, null);
+            }
+        }
+        foreach ($blocked as $station => $why) {
+            $hindrances[] = new Hindrance(ucfirst($station).' is not worked out: '.$why, Station::from($station));
+        }
+
+        return new self($hindrances, self::taken($figures));
+    }
+
+    /** In one sentence. */
+    public function says(): string
+    {
+        $against = count($this->hindrances);
+        $taken = count($this->acknowledgements);
+
+        return ($against === 0
+            ? 'Nothing stands against a sheet for use'
+            : ($against === 1 ? 'One thing stands' : $against.' things stand').' against a sheet for use')
+            .($taken === 0 ? '.' : '; '.$taken.($taken === 1 ? ' assumption or doubt is' : ' assumptions and doubts are').' to be taken on.');
+    }
+
+    /**
+     * @param  list<Figure>  $figures
+     * @return list<Acknowledgement>
+     */
+    private static function taken(array $figures): array
+    {
+        $decisive = [];
+        foreach (Outcome::decisive() as $name) {
+            $decisive[$name->key()] = true;
+        }
+        $taken = [];
+        foreach ($figures as $figure) {
+            if (! isset($decisive[$figure->key()])) {
+                continue;
+            }
+            foreach ($figure->assumptions as $assumption) {
+                $taken['assumed: '.$assumption][] = $figure;
+            }
+            if ($figure->doubt !== null) {
+                $taken['doubt: '.($figure->doubt->path === '' ? $figure->doubt->reason : $figure->doubt->path)][] = $figure;
+            }
+        }
+        $acknowledgements = [];
+        foreach ($taken as $key => $rest) {
+            $doubt = str_starts_with($key, 'doubt: ') ? $rest[0]->doubt : null;
+            $acknowledgements[] = new Acknowledgement(
+                $key, $doubt === null ? substr($key, 9) : $doubt->reason, $doubt->path ?? '',
+                array_map(static fn (Figure $figure): string => $figure->label, $rest),
+            );
+        }
+
+        return $acknowledgements;
+    }
+}

@@ -1,0 +1,1 @@
+@if ($conditions !== [])<p class="small">@foreach ($conditions as $i => $row)<span class="soft">{!! \App\Sheet\Ink::html($row->label) !!}</span> <span class="strong">{!! \App\Sheet\Ink::html($row->value) !!}</span>@if (! $loop->last) · @endif @endforeach</p>@endif

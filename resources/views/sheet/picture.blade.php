@@ -1,0 +1,1 @@
+<div class="picture {{ $drawing->name }}"><img src="{{ $drawing->source() }}" alt="{{ $drawing->says }}">@foreach ($drawing->labels() as $label)<span class="{{ $label['class'] }}">{!! \App\Sheet\Ink::html($label['text']) !!}</span>@endforeach</div>

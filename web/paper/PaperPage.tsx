@@ -1,0 +1,69 @@
+import { useQuery } from '@tanstack/react-query';
+import { Link, useParams } from 'react-router';
+import styled from 'styled-components';
+import { call } from '../api/client';
+import type { CircuitResource, PaperAnswer } from '../api/contract';
+import { Button } from '../kit/Button';
+import { Waiting } from '../kit/Waiting';
+import { Paper } from './Paper';
+
+const Page = styled.main`
+    display: grid;
+    grid-template-columns: minmax(0, 1fr);
+    gap: 14px;
+    max-width: 230mm;
+    margin: 0 auto;
+    padding: 16px;
+    > nav {
+        display: flex;
+        flex-wrap: wrap;
+        gap: 10px 18px;
+        align-items: center;
+    }
+    @media print {
+        max-width: none;
+        padding: 0;
+        > nav {
+            display: none;
+        }
+    }
+`;
+
+/** A door card or file sheet by itself, to be printed from the browser. */
+export default function PaperPage({ of }: { of: 'circuit' | 'revision' }) {
+    const { id = '', name = 'door' } = useParams();
+    const which = name === 'file' ? 'file' : 'door';
+    const query = useQuery({
+        queryKey: ['paper', of, id, which],
+        queryFn: async () => {
+            if (of === 'revision') {
+                return call<PaperAnswer>('GET', `revisions/${id}/paper/${which}`);
+            }
+            const { circuit } = await call<CircuitResource>('GET', `circuits/${id}`);
+            return call<PaperAnswer>('POST', `circuits/${id}/sheet`, { paper: which, circuit });
+        },
+        staleTime: 0,
+        gcTime: 0,
+    });
+    if (query.isError) {
+        return <Waiting title="This paper cannot be opened" text={query.error.message} />;
+    }
+    if (query.data === undefined) {
+        return <Waiting title="Setting the paper" />;
+    }
+    return (
+        <Page>
+            <nav aria-label="This paper">
+                <Button kind="main" onPress={() => window.print()}>
+                    Print
+                </Button>
+                {of === 'circuit' ? (
+                    <Link to={`/circuits/${id}/sheet`}>Back to the bench</Link>
+                ) : (
+                    <Link to={`/revisions/${id}`}>Its figures</Link>
+                )}
+            </nav>
+            <Paper name={which} label={which === 'door' ? 'Door card' : 'File sheet'} paper={query.data} />
+        </Page>
+    );
+}

@@ -1,0 +1,156 @@
+import { useQuery } from '@tanstack/react-query';
+import { type SyntheticEvent, useState } from 'react';
+import { Link } from 'react-router';
+import styled from 'styled-components';
+import { call, ProblemError } from '../../api/client';
+import type { ReviewAnswer, RevisionRow } from '../../api/contract';
+import { useBench } from '../../bench/BenchContext';
+import { Button } from '../../kit/Button';
+import { TextField } from '../../kit/TextField';
+import { Ticks } from '../../kit/Ticks';
+import { token } from '../../theme/tokens';
+import { ChangesTable } from './ChangesTable';
+import { Form } from './SendForm';
+import { KINDS, useMovedOn } from './useRevisions';
+
+const Questions = styled.ol`
+    display: grid;
+    gap: 10px;
+    > li {
+        display: grid;
+        grid-template-columns: repeat(auto-fit, minmax(240px, 1fr));
+        gap: 4px 18px;
+        align-items: end;
+        padding: 8px 0 8px 12px;
+        border-left: 4px solid ${token.rule};
+    }
+    > li[data-open='true'] {
+        border-left-color: ${token.caution};
+    }
+    small {
+        display: block;
+        color: ${token.soft};
+        font-size: 14px;
+    }
+`;
+
+const Buttons = styled.div`
+    display: flex;
+    flex-wrap: wrap;
+    gap: 10px;
+`;
+
+/** What whoever signs is asked: each assumption and doubt ticked or answered, each defect decided, and the password again. */
+export function ReviewForm({ revision }: { revision: RevisionRow }) {
+    const { place } = useBench();
+    const movedOn = useMovedOn(place?.circuit);
+    const [taken, setTaken] = useState<readonly string[]>([]);
+    const [reasons, setReasons] = useState<Readonly<Record<string, string>>>({});
+    const [remark, setRemark] = useState('');
+    const [password, setPassword] = useState('');
+    const [problem, setProblem] = useState<Error | null>(null);
+    const [busy, setBusy] = useState(false);
+    const query = useQuery({
+        queryKey: ['review', revision.id],
+        queryFn: () => call<ReviewAnswer>('GET', `revisions/${revision.id}/review`),
+    });
+    if (query.isError) {
+        return <p role="alert">{query.error.message}</p>;
+    }
+    if (query.data === undefined) {
+        return <p role="status">Opening what is to be reviewed</p>;
+    }
+    const { questions, compared_with: before, changes } = query.data;
+    const at = (path: string) => (problem instanceof ProblemError ? problem.at(path) : undefined);
+    const act = async (path: string, body: unknown) => {
+        setBusy(true);
+        setProblem(null);
+        try {
+            await call<RevisionRow>('POST', `revisions/${revision.id}/${path}`, body);
+            await movedOn();
+        } catch (error) {
+            setProblem(error instanceof Error ? error : new Error('The service does not answer.'));
+        }
+        setPassword('');
+        setBusy(false);
+    };
+    const issue = (event: SyntheticEvent) => {
+        event.preventDefault();
+        void act('issue', {
+            password,
+            remark,
+            decisions: questions.map(({ key }) => ({ key, taken: taken.includes(key), why: reasons[key] ?? '' })),
+        });
+    };
+    return (
+        <>
+            <p>
+                Revision {revision.number}, {revision.name}, {KINDS[revision.kind]}: look at its{' '}
+                <Link to={`/revisions/${revision.id}/paper/door`}>door card</Link> and{' '}
+                <Link to={`/revisions/${revision.id}/paper/file`}>file sheet</Link>.{' '}
+                {revision.steps.at(-1)?.remark !== '' &&
+                    `“${revision.steps.at(-1)?.remark ?? ''}” writes ${revision.steps.at(-1)?.by ?? ''}.`}
+            </p>
+            {before === null ? (
+                <p>No revision of this circuit is in force yet.</p>
+            ) : (
+                <ChangesTable caption={`Against revision ${before.number}, ${before.name}, which is in force`} changes={changes} />
+            )}
+            <Form onSubmit={issue} aria-label="Review and sign">
+                {questions.length > 0 && <p>Taken on by signing. Tick each one, or write why it may stand:</p>}
+                <Questions>
+                    {questions.map((question) => (
+                        <li key={question.key} data-open={at(`decisions.${question.key}`) !== undefined}>
+                            <div>
+                                {question.wants_words ? (
+                                    <b>{question.says}</b>
+                                ) : (
+                                    <Ticks
+                                        label="Taken on"
+                                        choices={[{ value: question.key, label: question.says }]}
+                                        value={taken.filter((key) => key === question.key)}
+                                        onChange={(keys) => setTaken([...taken.filter((key) => key !== question.key), ...keys])}
+                                    />
+                                )}
+                                {question.sizes.length > 0 && <small>{question.sizes.join(', ')}</small>}
+                            </div>
+                            <TextField
+                                label={question.wants_words ? 'What was decided' : 'Or why'}
+                                value={reasons[question.key] ?? ''}
+                                onChange={(why) => setReasons({ ...reasons, [question.key]: why })}
+                                error={at(`decisions.${question.key}`)}
+                                maxLength={500}
+                            />
+                        </li>
+                    ))}
+                </Questions>
+                <TextField
+                    label="Remark"
+                    value={remark}
+                    onChange={setRemark}
+                    error={at('remark')}
+                    maxLength={1000}
+                    hint="Wanted where it is returned."
+                />
+                <TextField
+                    label="Your password, to sign"
+                    type="password"
+                    autoComplete="current-password"
+                    value={password}
+                    onChange={setPassword}
+                    error={at('password')}
+                />
+                <p>By signing you take the figures on as checked against the local code.</p>
+                <Buttons>
+                    <Button kind="main" type="submit" isDisabled={busy || password === ''}>
+                        Sign and issue
+                    </Button>
+                    <Button isDisabled={busy || remark.trim() === ''} onPress={() => void act('return', { remark })}>
+                        Return it
+                    </Button>
+                </Buttons>
+                {problem !== null && <p role="alert">{problem.message}</p>}
+            </Form>
+        </>
+    );
+}

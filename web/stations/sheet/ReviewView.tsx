@@ -1,0 +1,31 @@
+import { mayReview, usePerson } from '../../api/session';
+import { useBench } from '../../bench/BenchContext';
+import { ReviewForm } from './ReviewForm';
+import { SendForm } from './SendForm';
+import { STATES, useRevisions } from './useRevisions';
+
+/** The way to a signed sheet: whoever prepares sends it, another person reviews and signs. */
+export function ReviewView() {
+    const { place, readOnly } = useBench();
+    const person = usePerson();
+    const revisions = useRevisions(place?.circuit);
+    const waiting = revisions.find(({ state }) => state === 'in_review');
+    const inForce = revisions.find(({ state }) => state === 'issued');
+    const returned = revisions[0]?.steps.at(-1);
+    return (
+        <>
+            <p>
+                {inForce === undefined
+                    ? 'No sheet of this circuit is in force.'
+                    : `Revision ${inForce.number}, ${inForce.name}, is ${STATES.issued}.`}
+                {returned?.step === 'returned' && ` The last one was returned by ${returned.by}: “${returned.remark}”`}
+            </p>
+            {waiting !== undefined && mayReview(person) && waiting.created_by !== person?.name && <ReviewForm revision={waiting} />}
+            {waiting !== undefined && mayReview(person) && waiting.created_by === person?.name && (
+                <p>You prepared the one in review: another person signs it.</p>
+            )}
+            {!readOnly && <SendForm waiting={waiting} />}
+            {readOnly && waiting !== undefined && <p>Revision {waiting.number} is in review.</p>}
+        </>
+    );
+}

@@ -1,0 +1,138 @@
+import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import { Link } from 'react-router';
+import styled from 'styled-components';
+import { call } from '../../api/client';
+import type { CompareAnswer, RevisionRow } from '../../api/contract';
+import { mayReview, usePerson } from '../../api/session';
+import { useBench } from '../../bench/BenchContext';
+import { Button } from '../../kit/Button';
+import { Select } from '../../kit/Select';
+import { WithdrawDialog } from '../../readings/WithdrawDialog';
+import { token } from '../../theme/tokens';
+import { ChangesTable } from './ChangesTable';
+import { PdfButton } from './PdfButton';
+import { KINDS, STATES, useMovedOn, useRevisions } from './useRevisions';
+
+const List = styled.ol`
+    display: grid;
+    gap: 4px;
+    > li {
+        display: grid;
+        gap: 6px;
+        padding: 10px 0;
+        border-top: 1px solid ${token.rule};
+    }
+    > li[data-state='issued'] {
+        border-top: 3px solid ${token.accent};
+    }
+    small {
+        color: ${token.soft};
+        font-size: 14px;
+    }
+    div {
+        display: flex;
+        flex-wrap: wrap;
+        gap: 8px 16px;
+        align-items: center;
+    }
+`;
+
+const STEPS = {
+    sent: 'sent to review',
+    returned: 'returned',
+    issued: 'signed and issued',
+    superseded: 'superseded',
+    withdrawn: 'withdrawn',
+} as const;
+
+/** The kept revisions, each with its way, its papers and its record; any two of them compared. */
+export function RevisionsView() {
+    const { place } = useBench();
+    const revisions = useRevisions(place?.circuit);
+    if (revisions.length === 0) {
+        return <p>No revision of this circuit is kept yet.</p>;
+    }
+    return (
+        <>
+            <List>
+                {revisions.map((revision) => (
+                    <Revision key={revision.id} revision={revision} />
+                ))}
+            </List>
+            {revisions.length > 1 && <Compared revisions={revisions} />}
+        </>
+    );
+}
+
+function Revision({ revision }: { revision: RevisionRow }) {
+    const { place } = useBench();
+    const person = usePerson();
+    const movedOn = useMovedOn(place?.circuit);
+    const [asking, setAsking] = useState(false);
+    const signed = revision.steps.some(({ step }) => step === 'issued');
+    return (
+        <li data-state={revision.state}>
+            <div>
+                <b>
+                    {revision.number}. {revision.name}
+                </b>
+                <span>{[STATES[revision.state], KINDS[revision.kind]].filter((word) => word !== '').join(', ')}</span>
+            </div>
+            <small>
+                kept by {revision.created_by}, {day(revision.created_at)}
+                {revision.steps.map((step) => (
+                    <span key={`${step.step} ${step.at}`}>
+                        ; {STEPS[step.step]} by {step.by}, {day(step.at)}
+                        {step.remark !== '' && ` (${step.remark})`}
+                    </span>
+                ))}
+            </small>
+            <div>
+                <Link to={`/revisions/${revision.id}/paper/door`}>Door card</Link>
+                <a href={`/api/revisions/${revision.id}/door.pdf`} target="_blank" rel="noreferrer">
+                    Door card (PDF)
+                </a>
+                <Link to={`/revisions/${revision.id}/paper/file`}>File sheet</Link>
+                <PdfButton revision={revision.id} />
+                <Link to={`/revisions/${revision.id}`}>All figures</Link>
+                {signed && <a href={`/api/revisions/${revision.id}/record`}>Sealed record (JSON)</a>}
+                {revision.state === 'issued' && mayReview(person) && <Button onPress={() => setAsking(true)}>Withdraw</Button>}
+            </div>
+            <WithdrawDialog
+                what="sheet"
+                open={asking}
+                onClose={() => setAsking(false)}
+                withdraw={async (why) => {
+                    await call('POST', `revisions/${revision.id}/withdraw`, { why });
+                    await movedOn();
+                }}
+            />
+        </li>
+    );
+}
+
+function Compared({ revisions }: { revisions: readonly RevisionRow[] }) {
+    const [first, setFirst] = useState(String(revisions[1]?.id ?? ''));
+    const [second, setSecond] = useState(String(revisions[0]?.id ?? ''));
+    const query = useQuery({
+        queryKey: ['compare', first, second],
+        queryFn: () => call<CompareAnswer>('GET', `revisions/${first}/compare/${second}`),
+        enabled: first !== '' && second !== '' && first !== second,
+    });
+    const options = revisions.map(({ id, number, name }) => ({ value: String(id), label: `${number}. ${name}` }));
+    return (
+        <section aria-label="Two revisions compared">
+            <List as="div">
+                <div>
+                    <Select label="Before" value={first} options={options} onChange={setFirst} />
+                    <Select label="After" value={second} options={options} onChange={setSecond} />
+                </div>
+            </List>
+            {query.isError && <p role="alert">{query.error.message}</p>}
+            {query.data !== undefined && <ChangesTable caption="What differs" changes={query.data.changes} />}
+        </section>
+    );
+}
+
+const day = (at: string): string => at.slice(0, 10);

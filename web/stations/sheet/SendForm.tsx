@@ -1,0 +1,109 @@
+import { type SyntheticEvent, useState } from 'react';
+import { Link } from 'react-router';
+import styled from 'styled-components';
+import { call, ProblemError } from '../../api/client';
+import type { RevisionRow } from '../../api/contract';
+import { useBench } from '../../bench/BenchContext';
+import { Button } from '../../kit/Button';
+import { GradeMark } from '../../kit/Grade';
+import { Segments } from '../../kit/Segments';
+import { TextField } from '../../kit/TextField';
+import { token } from '../../theme/tokens';
+import { useMovedOn } from './useRevisions';
+
+export const Form = styled.form`
+    display: grid;
+    grid-template-columns: minmax(0, 1fr);
+    gap: 14px;
+    max-width: 640px;
+`;
+
+export const Against = styled.ul`
+    display: grid;
+    gap: 6px;
+    padding: 10px 14px;
+    border-left: 4px solid ${token.stop};
+    background: ${token.stopWash};
+`;
+
+/** Keeps the circuit as it is now and sends it to review, for use or as found. */
+export function SendForm({ waiting }: { waiting: RevisionRow | undefined }) {
+    const { solved, place } = useBench();
+    const movedOn = useMovedOn(place?.circuit);
+    const [name, setName] = useState('');
+    const [remark, setRemark] = useState('');
+    const hindrances = solved.solution.curves.readiness?.hindrances ?? [];
+    const [chosen, setChosen] = useState<'for_use' | 'as_found' | null>(null);
+    const [problem, setProblem] = useState<Error | null>(null);
+    const [busy, setBusy] = useState(false);
+    const kind = chosen ?? (hindrances.length === 0 ? 'for_use' : 'as_found');
+    const refused = kind === 'for_use' && hindrances.length > 0;
+    const submit = async (event: SyntheticEvent) => {
+        event.preventDefault();
+        if (place === null || busy) {
+            return;
+        }
+        setBusy(true);
+        setProblem(null);
+        try {
+            const version = await place.flush();
+            if (version === null) {
+                throw new Error('The draft is not saved, so it cannot be sent yet.');
+            }
+            const revision = await call<RevisionRow>('POST', `circuits/${place.circuit}/revisions`, { name, version });
+            await call<RevisionRow>('POST', `revisions/${revision.id}/send`, { kind, remark });
+            setName('');
+            setRemark('');
+        } catch (error) {
+            setProblem(error instanceof Error ? error : new Error('The service does not answer.'));
+        }
+        await movedOn();
+        setBusy(false);
+    };
+    if (waiting !== undefined) {
+        return <p>Revision {waiting.number} is in review. Another one can be sent once it is issued or returned.</p>;
+    }
+    return (
+        <Form onSubmit={(event) => void submit(event)} aria-label="Send to review">
+            {hindrances.length > 0 && (
+                <Against aria-label="What stands against a sheet for use">
+                    {hindrances.map((one) => (
+                        <li key={one.text}>
+                            <GradeMark grade="stop" />{' '}
+                            {one.station === null || place === null ? (
+                                one.text
+                            ) : (
+                                <Link to={`/circuits/${place.circuit}/${one.station}`}>{one.text}</Link>
+                            )}
+                        </li>
+                    ))}
+                </Against>
+            )}
+            <Segments
+                label="Signed for what"
+                value={kind}
+                options={[
+                    { value: 'for_use', label: 'For use' },
+                    { value: 'as_found', label: 'As found, with its defects' },
+                ]}
+                onChange={setChosen}
+            />
+            {refused && <p role="alert">It cannot be issued for use while these stand. Mend them, or send it as found.</p>}
+            <TextField
+                label="What changed"
+                value={name}
+                onChange={setName}
+                maxLength={80}
+                hint="Such as: as built, or fuse changed to 80 A"
+                error={problem instanceof ProblemError ? problem.at('name') : undefined}
+            />
+            <TextField label="A word to the reviewer" value={remark} onChange={setRemark} maxLength={1000} />
+            <div>
+                <Button kind="main" type="submit" isDisabled={name.trim() === '' || refused || busy}>
+                    Keep it and send to review
+                </Button>
+            </div>
+            {problem !== null && <p role="alert">{problem.message}</p>}
+        </Form>
+    );
+}

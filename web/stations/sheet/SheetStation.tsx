@@ -1,0 +1,37 @@
+import { useSearchParams } from 'react-router';
+import { StationPage } from '../../bench/StationPage';
+import { Segments } from '../../kit/Segments';
+import { PaperView } from './PaperView';
+import { ReviewView } from './ReviewView';
+import { RevisionsView } from './RevisionsView';
+import { SensitivityView } from './SensitivityView';
+
+type View = 'paper' | 'review' | 'change' | 'revisions';
+
+const VIEWS: readonly { value: View; label: string }[] = [
+    { value: 'paper', label: 'Paper' },
+    { value: 'change', label: 'What would change it' },
+    { value: 'review', label: 'Review and sign' },
+    { value: 'revisions', label: 'Revisions' },
+];
+
+/** The job handed over: on paper, reviewed, signed, and kept. */
+export default function SheetStation() {
+    const [search, setSearch] = useSearchParams();
+    const asked = search.get('view');
+    const view = VIEWS.find(({ value }) => value === asked)?.value ?? 'paper';
+    return (
+        <StationPage name="sheet">
+            <Segments
+                label="Views of the sheet"
+                value={view}
+                options={VIEWS}
+                onChange={(chosen) => setSearch(chosen === 'paper' ? {} : { view: chosen }, { replace: true })}
+            />
+            {view === 'paper' && <PaperView />}
+            {view === 'change' && <SensitivityView />}
+            {view === 'review' && <ReviewView />}
+            {view === 'revisions' && <RevisionsView />}
+        </StationPage>
+    );
+}

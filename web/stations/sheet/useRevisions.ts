@@ -1,0 +1,35 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useCallback } from 'react';
+import { call } from '../../api/client';
+import type { RevisionRow, RevisionsAnswer } from '../../api/contract';
+
+const NONE: readonly RevisionRow[] = [];
+
+/** The kept revisions of a circuit, latest first. */
+export function useRevisions(circuit: number | undefined): readonly RevisionRow[] {
+    const query = useQuery({
+        queryKey: ['revisions', circuit],
+        queryFn: () => call<RevisionsAnswer>('GET', `circuits/${circuit ?? ''}/revisions`),
+        enabled: circuit !== undefined,
+    });
+    return query.data?.revisions ?? NONE;
+}
+
+/** Asks for the revisions again: one was kept, or moved on. */
+export function useMovedOn(circuit: number | undefined): () => Promise<void> {
+    const client = useQueryClient();
+    return useCallback(async () => {
+        await client.invalidateQueries({ queryKey: ['revisions', circuit] });
+        await client.invalidateQueries({ queryKey: ['review'] });
+    }, [client, circuit]);
+}
+
+export const STATES: Readonly<Record<RevisionRow['state'], string>> = {
+    draft: 'kept, not sent',
+    in_review: 'in review',
+    issued: 'issued, in force',
+    superseded: 'superseded',
+    withdrawn: 'withdrawn',
+};
+
+export const KINDS: Readonly<Record<RevisionRow['kind'], string>> = { '': '', for_use: 'for use', as_found: 'as found' };
