@@ -106,6 +106,26 @@ final class Circuits
         ];
     }
 
+    /** @return array<string, array<string, mixed>> every circuit of the demo as it is solved, without readings and logbook, by tag */
+    public static function demo(): array
+    {
+        $circuits = [];
+        foreach (glob(dirname(__DIR__, 2).'/database/demo/*.json') ?: [] as $file) {
+            /** @var array{rule_book: string, supply: array<string, mixed>, settings: array<string, mixed>, circuits: list<array<string, mixed>>} $site */
+            $site = json_decode((string) file_get_contents($file), true, 16, JSON_THROW_ON_ERROR);
+            foreach ($site['circuits'] as $circuit) {
+                unset($circuit['readings'], $circuit['log'], $circuit['sheets']);
+                $supply = is_array($circuit['supply'] ?? null) ? $circuit['supply'] : [];
+                $tag = is_string($circuit['tag'] ?? null) ? $circuit['tag'] : '';
+                $circuits[$tag] = [
+                    'rule_book' => $site['rule_book'], ...$circuit, 'supply' => [...$site['supply'], ...$supply], 'settings' => $site['settings'],
+                ];
+            }
+        }
+
+        return $circuits;
+    }
+
     /**
      * @param  array<string, mixed>  $circuit
      * @param  array<string, mixed>  $changes  by dotted path
