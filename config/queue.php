@@ -8,7 +8,7 @@ return [
         'sync' => ['driver' => 'sync'],
         // After a commit only: a worker must find what the request wrote.
         'database' => [
-            'driver' => 'database', 'connection' => null, 'table' => 'jobs', 'queue' => 'default', 'retry_after' => 300,
+            'driver' => 'database', 'connection' => null, 'table' => 'jobs', 'queue' => 'default', 'retry_after' => 120,
             'after_commit' => true,
         ],
     ],

@@ -130,7 +130,8 @@ final readonly class Bench
         $ledger->say(Station::Sheet, $readiness->says());
 
         return new Solution(
-            $typed->tag, $typed->ruleBook, $book->edition(), $figures, $findings, $errors, $ledger->curves(), $spoken->texts($ledger->sentences()), $ledger->blocked(),
+            $typed->tag, $typed->ruleBook, $book->edition(), $figures, $findings, $errors, $ledger->curves(),
+            $spoken->texts($ledger->sentences()), $ledger->blocked(),
             $spoken->texts($typed->read()), $book->words()->toArray(), self::meanings($ledger, $spoken),
             FieldNotes::of($defaulted, $book, $bench->practice, $known->motor->efficiency), comparisons: $spoken->comparisons($comparisons),
         );

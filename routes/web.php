@@ -11,6 +11,7 @@ use App\Http\Controllers\PageController;
 use App\Http\Controllers\PersonController;
 use App\Http\Controllers\PhotographController;
 use App\Http\Controllers\ReadingController;
+use App\Http\Controllers\RegisterController;
 use App\Http\Controllers\RevisionController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\SheetController;
@@ -29,6 +30,7 @@ Route::prefix('api')->middleware(LimitUpload::class)->group(function (): void {
     Route::post('waveforms', [WaveformController::class, 'analyse'])->middleware(SignedIn::class);
     Route::post('circuits/{circuit}/waveforms', [WaveformController::class, 'store'])->middleware('auth');
     Route::put('circuits/{circuit}/photograph', [PhotographController::class, 'store'])->middleware('auth');
+    Route::post('sites/{site}/imports', [RegisterController::class, 'begin'])->middleware('auth');
 });
 
 Route::prefix('api')->middleware(LimitBody::class)->group(function (): void {
@@ -67,9 +69,20 @@ Route::prefix('api')->middleware(LimitBody::class)->group(function (): void {
         Route::post('revisions/{revision}/issue', [SheetController::class, 'issue']);
         Route::post('revisions/{revision}/withdraw', [SheetController::class, 'withdraw']);
         Route::post('revisions/{revision}/file', [SheetController::class, 'ask']);
+        Route::get('sites/{site}/circuits.csv', [RegisterController::class, 'circuits']);
+        Route::get('sites/{site}/circuits.jsonl', [RegisterController::class, 'circuitLines']);
+        Route::get('sites/{site}/readings.csv', [RegisterController::class, 'readings']);
+        Route::post('sites/{site}/schedules', [RegisterController::class, 'schedule']);
+        Route::get('sites/{site}/imports', [RegisterController::class, 'index']);
+        Route::get('imports/{import}', [RegisterController::class, 'show']);
+        Route::get('imports/{import}/rows', [RegisterController::class, 'rows']);
+        Route::get('imports/{import}/refused.csv', [RegisterController::class, 'refused']);
+        Route::put('imports/{import}/columns', [RegisterController::class, 'columns']);
+        Route::post('imports/{import}/apply', [RegisterController::class, 'apply']);
+        Route::delete('imports/{import}', [RegisterController::class, 'cancel']);
         Route::get('papers/{paper}', [SheetController::class, 'asked']);
         Route::delete('papers/{paper}', [SheetController::class, 'cancel']);
-        Route::get('papers/{paper}/file.pdf', [SheetController::class, 'download']);
+        Route::get('papers/{paper}/file', [SheetController::class, 'download']);
         Route::get('circuits/{circuit}/readings', [ReadingController::class, 'index']);
         Route::post('circuits/{circuit}/readings', [ReadingController::class, 'store']);
         Route::post('circuits/{circuit}/readings/typed', [ReadingController::class, 'storeTyped']);

@@ -13,6 +13,7 @@ const Setup = lazy(() => import('./setup/Setup'));
 const BankPage = lazy(() => import('./bank/BankPage'));
 const TablesPage = lazy(() => import('./setup/TablesPage'));
 const DuePage = lazy(() => import('./due/DuePage'));
+const RegisterPage = lazy(() => import('./register/RegisterPage'));
 const Standing = lazy(() => import('./standing/Standing'));
 
 /** The views of the application and who may see them. */
@@ -30,6 +31,7 @@ export function App() {
                     <Route path="/setup" element={<SignedIn view={<Setup />} />} />
                     <Route path="/sites/:id/tables" element={<SignedIn view={<TablesPage />} />} />
                     <Route path="/sites/:id/bank" element={<SignedIn view={<BankPage />} />} />
+                    <Route path="/register" element={<SignedIn view={<RegisterPage />} />} />
                     <Route path="/due" element={<SignedIn view={<DuePage />} />} />
                     <Route path="/standing" element={<SignedIn view={<Standing />} />} />
                     <Route path="*" element={<Waiting title="Nothing here" text="This address leads nowhere." />} />

@@ -34,7 +34,8 @@ final class Reading extends Model
     public const UPDATED_AT = null;
 
     protected $fillable = [
-        'circuit_id', 'kind', 'method', 'load_percent', 'simulated', 'instrument', 'note', 'values', 'figures', 'core', 'taken_at', 'taken_by',
+        'circuit_id', 'kind', 'method', 'load_percent', 'simulated', 'instrument', 'note', 'values', 'figures', 'core', 'taken_at',
+        'taken_by',
     ];
 
     /** @var array<string, string> */

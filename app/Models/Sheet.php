@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Sheet\SheetRecord;
+use BraveAnvil\Sheet\SealedSheet;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
 
@@ -21,4 +23,12 @@ final class Sheet extends Model
     public const UPDATED_AT = null;
 
     protected $fillable = ['revision_id', 'record', 'sha256'];
+
+    /** Of an issued revision what was sealed, byte for byte; of another one what is kept. */
+    public static function sealedOf(Revision $revision): SealedSheet
+    {
+        $sheet = self::query()->where('revision_id', $revision->id)->first();
+
+        return $sheet === null ? SheetRecord::of($revision) : SealedSheet::read($sheet->record);
+    }
 }

@@ -59,7 +59,8 @@ final readonly class DoorCard
 
         return implode(', ', array_filter([
             $content->has('guard.overload_class') ? 'class '.$content->shown('guard.overload_class') : '',
-            $content->has('guard.overload_place') ? ($content->shown('guard.overload_place') === 'line' ? 'in the line' : 'in the motor leads') : '',
+            $content->has('guard.overload_place') ? ($content->shown('guard.overload_place') === 'line' ? 'in the line'
+                : 'in the motor leads') : '',
             $content->has('guard.overload_setting') ? 'trips above '.$content->shown('guard.overload_setting') : '',
             $reset === '' || $reset === 'Not said' ? '' : lcfirst($reset).' reset',
         ]));

@@ -105,7 +105,8 @@ final readonly class FileSheet
         $stations = [];
         foreach (self::TITLES as $name => $title) {
             $conditions = match ($name) {
-                'power' => self::CONDITIONS['supply'], 'start' => self::CONDITIONS['load'], 'plate' => [], default => self::CONDITIONS[$name],
+                'power' => self::CONDITIONS['supply'], 'start' => self::CONDITIONS['load'], 'plate' => [],
+                default => self::CONDITIONS[$name],
             };
             $blocked = in_array($name, (array) ($this->content->record['blocked'] ?? []), true);
             $stations[] = [

@@ -13,7 +13,8 @@ final class Ink
 
         // Basic Latin to Latin Extended-A, general punctuation, and the Greek and mathematical signs that the type has.
         return (string) preg_replace(
-            '~[^\x{20}-\x{17F}\x{2009}-\x{2026}\x{202F}\x{2030}\x{00A0}\x{2044}\x{20AC}\x{2122}ΔΩπ√∞∫≈≤≥−μ\r\n\t]+~u', '<span class="sign">$0</span>', $safe,
+            '~[^\x{20}-\x{17F}\x{2009}-\x{2026}\x{202F}\x{2030}\x{00A0}\x{2044}\x{20AC}\x{2122}ΔΩπ√∞∫≈≤≥−μ\r\n\t]+~u',
+            '<span class="sign">$0</span>', $safe,
         );
     }
 }

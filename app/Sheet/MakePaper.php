@@ -4,47 +4,82 @@ declare(strict_types=1);
 
 namespace App\Sheet;
 
+use App\Circuits\CircuitStore;
 use App\Models\Paper;
 use App\Models\Revision;
+use App\Models\Sheet;
+use App\Models\Site;
+use App\Schedules\Schedule;
+use App\Schedules\ScheduleName;
+use BraveAnvil\Register\CsvText;
+use BraveAnvil\RuleBook\RuleBooks;
+use BraveAnvil\RuleBook\Tables;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
+use Illuminate\Support\Carbon;
 use Illuminate\Support\Str;
 use Throwable;
 
-/** Makes one PDF in the background. It may be begun again: what was written by a worker that was killed is written over. */
+/** Makes one PDF, or one table of a schedule, in the background. It may be begun again: what was written by a worker that was killed is written over. */
 final class MakePaper implements ShouldQueue
 {
     use Queueable;
+
+    /** A worker may be killed: another one begins again. */
+    public int $tries = 5;
+
+    public int $timeout = 100;
 
     public function __construct(private readonly int $paper)
     {
     }
 
-    public function handle(): void
+    public function handle(CircuitStore $circuits): void
     {
         // Called off, or done by another worker by now.
         $begun = Paper::query()->whereKey($this->paper)->whereIn('state', ['waiting', 'under_way'])->update(['state' => 'under_way']);
         if ($begun === 0) {
             return;
         }
-        $paper = Paper::query()->with('revision')->findOrFail($this->paper);
+        $paper = Paper::query()->findOrFail($this->paper);
         try {
-            $file = Str::lower(Str::random(40)).'.pdf';
-            $this->write($file, $this->made($paper));
-            Paper::query()->whereKey($paper->id)->where('state', 'under_way')->update(['state' => 'done', 'file' => $file]);
+            $bytes = $paper->site_id === null ? $this->fileSheet($paper) : $this->schedule($paper, $paper->site_id, $circuits);
+            if ($bytes !== null) {
+                $file = Str::lower(Str::random(40)).(str_ends_with($paper->name, '.csv') ? '.csv' : '.pdf');
+                $this->write($file, $bytes);
+                Paper::query()->whereKey($paper->id)->where('state', 'under_way')->update(['state' => 'done', 'file' => $file]);
+            }
         } catch (Throwable $fault) {
             Paper::query()->whereKey($paper->id)->update(['state' => 'failed']);
             throw $fault;
         }
     }
 
-    private function made(Paper $paper): string
+    private function fileSheet(Paper $paper): string
     {
         $revision = Revision::query()->with('author', 'steps.person')->findOrFail($paper->revision_id);
 
         return SheetPdf::of(SheetPaper::fileSheet(
-            SheetRecord::of($revision), $revision->state()->mark(), $paper->origin.'/circuits/'.$revision->circuit_id,
+            Sheet::sealedOf($revision), $revision->state()->mark(), $paper->origin.'/circuits/'.$revision->circuit_id,
         ));
+    }
+
+    /** Null where it was called off meanwhile. */
+    private function schedule(Paper $paper, int $id, CircuitStore $circuits): ?string
+    {
+        $site = Site::query()->findOrFail($id);
+        [$name, $as] = explode('.', $paper->name);
+        $goOn = static fn (): bool => Paper::query()->whereKey($paper->id)->where('state', 'under_way')->exists();
+        $schedule = Schedule::of(ScheduleName::from($name), $site, $circuits, $goOn);
+        if ($schedule === null) {
+            return null;
+        }
+        if ($as === 'csv') {
+            return CsvText::write([$schedule->heads(), ...$schedule->rows]);
+        }
+        $edition = (new RuleBooks(Tables::shipped()))->named($site->rule_book)?->edition() ?? '';
+
+        return SheetPdf::of(SheetPaper::schedule($schedule, $site->name, $edition, Carbon::now()->toDateString()));
     }
 
     private function write(string $file, string $bytes): void

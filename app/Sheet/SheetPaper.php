@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Sheet;
 
+use App\Schedules\Schedule;
 use App\Sheet\Picture\Drawing;
 use App\Sheet\Picture\QrCode;
 use BraveAnvil\Sheet\SealedSheet;
@@ -35,6 +36,17 @@ final readonly class SheetPaper
         $html = view('sheet.file', ['sheet' => $file, ...self::common($sheet, $mark, $address)])->render();
 
         return new self('file', $html, self::css([$file->box, $file->runUp, $file->timeCurrent]), self::foot($sheet));
+    }
+
+    /** A schedule of a site, across. */
+    public static function schedule(Schedule $schedule, string $site, string $edition, string $date): self
+    {
+        $html = view('sheet.schedule', [
+            'title' => $schedule->name->title(), 'site' => $site, 'edition' => $edition, 'date' => $date, 'heads' => $schedule->heads(),
+            'rows' => $schedule->rows,
+        ])->render();
+
+        return new self('schedule', $html, self::css([]), $schedule->name->title().', '.$site.', '.$date);
     }
 
     /** @return array<string, mixed> */

@@ -29,14 +29,16 @@ final class SheetPdf
         $options->setFontCache($cache);
         $options->setIsFontSubsettingEnabled(true);
         $pdf = new Dompdf($options);
-        $pdf->loadHtml('<!doctype html><html lang="en"><head><meta charset="utf-8"><style>'.self::faces().$paper->css.'</style></head><body class="paper '.$paper->name.'">'.$paper->html.'</body></html>');
-        $pdf->setPaper($paper->name === 'door' ? 'A5' : 'A4', $paper->name === 'door' ? 'landscape' : 'portrait');
+        $pdf->loadHtml('<!doctype html><html lang="en"><head><meta charset="utf-8"><style>'.self::faces().$paper->css.
+            '</style></head><body class="paper '.$paper->name.'">'.$paper->html.'</body></html>');
+        $pdf->setPaper($paper->name === 'door' ? 'A5' : 'A4', $paper->name === 'file' ? 'portrait' : 'landscape');
         $pdf->render();
         $font = $pdf->getFontMetrics()->getFont('sheet') ?? throw new RuntimeException('The type of the sheet is missing.');
         $canvas = $pdf->getCanvas();
         $y = $canvas->get_height() - self::MARGIN_POINTS * 0.75;
         $canvas->page_text(self::MARGIN_POINTS, $y, $paper->foot, $font, 7.5, [0.3, 0.35, 0.34]);
-        $canvas->page_text($canvas->get_width() - self::MARGIN_POINTS - 48, $y, 'page {PAGE_NUM} of {PAGE_COUNT}', $font, 7.5, [0.3, 0.35, 0.34]);
+        $canvas->page_text($canvas->get_width() - self::MARGIN_POINTS - 48, $y, 'page {PAGE_NUM} of {PAGE_COUNT}', $font, 7.5,
+            [0.3, 0.35, 0.34]);
 
         return (string) $pdf->output();
     }
@@ -46,6 +48,7 @@ final class SheetPdf
         $face = static fn (string $file, string $weight): string => "@font-face{font-family:sheet;font-weight:$weight;src:url('file://".
             resource_path("fonts/BarlowSemiCondensed-$file.ttf")."') format('truetype')}";
 
-        return $face('Regular', 'normal').$face('SemiBold', 'bold').'@page{margin:'.self::MARGIN_POINTS.'pt '.self::MARGIN_POINTS.'pt 34pt}body{margin:0}';
+        return $face('Regular', 'normal').$face('SemiBold', 'bold').'@page{margin:'.self::MARGIN_POINTS.'pt '.self::MARGIN_POINTS.
+            'pt 34pt}body{margin:0}';
     }
 }

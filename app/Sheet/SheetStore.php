@@ -15,7 +15,10 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Hash;
 use Illuminate\Support\Facades\RateLimiter;
 
-/** The way of a revision: sent to review, returned or issued, superseded or withdrawn. Each step is refused with its reason, or kept for ever. */
+/**
+ * The way of a revision: sent to review, returned or issued, superseded or withdrawn. Each step is refused with its reason, or kept for
+ * ever.
+ */
 final class SheetStore
 {
     private const TRIES = 5;
@@ -29,7 +32,8 @@ final class SheetStore
             self::want($revision, RevisionState::Draft);
             $other = Revision::inState($revision->circuit_id, RevisionState::InReview);
             if ($other !== null) {
-                throw new Problem(409, 'in_review', 'Another one is in review', "Revision $other->number of this circuit is in review already.");
+                throw new Problem(409, 'in_review', 'Another one is in review',
+                    "Revision $other->number of this circuit is in review already.");
             }
             if (json_decode($revision->context ?? '', true) === null) {
                 throw new Problem(
@@ -143,7 +147,8 @@ final class SheetStore
         if ($state !== $wanted) {
             throw new Problem(
                 409, 'wrong_state', 'It has moved on',
-                'Revision '.$revision->number.' is '.str_replace('_', ' ', $state->value).' by now, not '.str_replace('_', ' ', $wanted->value).'.',
+                'Revision '.$revision->number.' is '.str_replace('_', ' ', $state->value).' by now, not '.
+                    str_replace('_', ' ', $wanted->value).'.',
             );
         }
     }

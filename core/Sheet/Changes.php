@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace BraveAnvil\Sheet;
 
 use BraveAnvil\Circuit\Fields;
+use BraveAnvil\Circuit\TypedFields;
 
 /**
  * What two states of a circuit have otherwise, field by field and figure by figure: only what differs, with what caused it. Both are
@@ -24,8 +25,8 @@ final class Changes
      */
     public static function between(array $before, array $after, array $solvedBefore, array $solvedAfter): array
     {
-        $was = self::fields($before);
-        $is = self::fields($after);
+        $was = TypedFields::of($before);
+        $is = TypedFields::of($after);
         $changed = [];
         $changes = [];
         foreach ([...array_keys($was), ...array_keys($is)] as $path) {
@@ -100,33 +101,6 @@ final class Changes
         }
 
         return $old !== $new;
-    }
-
-    /**
-     * @param  array<array-key, mixed>  $document
-     * @return array<string, string> what is typed, by path
-     */
-    private static function fields(array $document, string $under = ''): array
-    {
-        $fields = [];
-        foreach ($document as $name => $value) {
-            $path = $under === '' ? (string) $name : $under.'.'.$name;
-            if ($value === null || $value === '' || $path === 'format') {
-                continue;
-            }
-            $inner = is_array($value) && ! array_is_list($value);
-            if ($inner && Fields::find($path) === null) {
-                $fields += self::fields($value, $path);
-            } else {
-                $fields[$path] = match (true) {
-                    is_bool($value) => $value ? 'yes' : 'no',
-                    is_scalar($value) => (string) $value,
-                    default => json_encode($value, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR),
-                };
-            }
-        }
-
-        return $fields;
     }
 
     private static function stationOf(string $path): string

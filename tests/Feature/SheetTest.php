@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Circuits\CircuitDocument;
+use App\Circuits\CircuitStore;
 use App\Models\Circuit;
 use App\Models\Paper;
 use App\Models\Person;
@@ -282,8 +283,8 @@ final class SheetTest extends FeatureTestCase
             self::assertMatchesRegularExpression('~ yes +yes +yes ~', $font, 'embedded and as a subset');
         }
         self::assertMatchesRegularExpression('~Pages: +[2-5]\b~', (string) shell_exec('pdfinfo '.escapeshellarg($file)));
-        $this->get("/api/papers/$paper/file.pdf")->assertOk()->assertHeader('Content-Type', 'application/pdf');
-        $this->assertProblem(404, $this->actingAs($this->reviewer)->get("/api/papers/$paper/file.pdf"));
+        $this->get("/api/papers/$paper/file")->assertOk()->assertHeader('Content-Type', 'application/pdf');
+        $this->assertProblem(404, $this->actingAs($this->reviewer)->get("/api/papers/$paper/file"));
         unlink($file);
     }
 
@@ -313,9 +314,9 @@ final class SheetTest extends FeatureTestCase
         $paper = $this->postJson("/api/revisions/$id/file")->assertStatus(202)->json('id');
         self::assertIsInt($paper);
         self::assertSame('cancelled', $this->deleteJson("/api/papers/$paper")->assertOk()->json('state'));
-        (new MakePaper($paper))->handle();
+        (new MakePaper($paper))->handle(new CircuitStore);
         self::assertSame('cancelled', Paper::query()->whereKey($paper)->value('state'));
-        $this->assertProblem(404, $this->get("/api/papers/$paper/file.pdf"));
+        $this->assertProblem(404, $this->get("/api/papers/$paper/file"));
     }
 
     public function test_a_worker_that_was_killed_is_followed_by_another(): void
@@ -325,7 +326,7 @@ final class SheetTest extends FeatureTestCase
         $paper = $this->postJson("/api/revisions/$id/file")->json('id');
         self::assertIsInt($paper);
         Paper::query()->whereKey($paper)->update(['state' => 'under_way']);
-        (new MakePaper($paper))->handle();
+        (new MakePaper($paper))->handle(new CircuitStore);
         self::assertSame('done', Paper::query()->whereKey($paper)->value('state'));
         unlink(storage_path('app/papers/'.Paper::query()->whereKey($paper)->value('file')));
     }

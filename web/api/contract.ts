@@ -3258,6 +3258,9 @@ export interface Service {
     paperJob?: PaperJob;
     review?: ReviewAnswer;
     compare?: CompareAnswer;
+    import?: Import;
+    imports?: ImportsAnswer;
+    importRows?: ImportRowsAnswer;
 }
 export interface SessionAnswer {
     person: Person | null;
@@ -3788,6 +3791,55 @@ export interface SheetChange {
 }
 export interface CompareAnswer {
     changes: SheetChange[];
+}
+export interface Import {
+    id: number;
+    site: number;
+    what: 'circuits' | 'readings';
+    name: string;
+    state: 'reading' | 'preview' | 'applying' | 'done' | 'cancelled' | 'failed';
+    message: string;
+    columns: {
+        letter: string;
+        head: string;
+        path: string | null;
+    }[];
+    rows: number;
+    counts: {
+        new: number;
+        changed: number;
+        unchanged: number;
+        refused: number;
+    };
+    applied: number;
+    by: string;
+    at: string;
+}
+export interface ImportsAnswer {
+    imports: Import[];
+}
+export interface ImportRowsAnswer {
+    rows: ImportedRow[];
+    total: number;
+    page: number;
+    pages: number;
+}
+export interface ImportedRow {
+    number: number;
+    tag: string;
+    action: 'new' | 'changed' | 'unchanged' | 'refused';
+    applied: boolean;
+    changes: {
+        label: string;
+        from: string;
+        to: string;
+    }[];
+    problems: {
+        column: string;
+        cell: string;
+        text: string;
+        accepted: string;
+    }[];
 }
 
 /** What never changes about a field: its label, the unit of a bare typed number, and a line below it. */

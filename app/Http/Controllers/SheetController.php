@@ -56,14 +56,14 @@ final class SheetController
         Signed::person($request);
         $revision->load('author', 'steps.person');
 
-        return $this->paper($request, $paper, self::sheetOf($revision), $revision->state()->mark(), $revision->circuit_id);
+        return $this->paper($request, $paper, Sheet::sealedOf($revision), $revision->state()->mark(), $revision->circuit_id);
     }
 
     public function doorPdf(Request $request, Revision $revision): Response
     {
         Signed::person($request);
         $revision->load('author', 'steps.person');
-        $paper = SheetPaper::doorCard(self::sheetOf($revision), $revision->state()->mark(), self::address($request, $revision->circuit_id));
+        $paper = SheetPaper::doorCard(Sheet::sealedOf($revision), $revision->state()->mark(), self::address($request, $revision->circuit_id));
 
         return new Response(SheetPdf::of($paper), 200, self::pdf(self::fileName($revision, 'door-card')));
     }
@@ -159,7 +159,8 @@ final class SheetController
     {
         $person = Signed::person($request);
         $paper = Paper::query()->create([
-            'name' => 'file_sheet', 'revision_id' => $revision->id, 'origin' => $request->getSchemeAndHttpHost(), 'state' => 'waiting', 'file' => '',
+            'name' => 'file_sheet', 'revision_id' => $revision->id, 'origin' => $request->getSchemeAndHttpHost(), 'state' => 'waiting',
+            'file' => '',
             'asked_by' => $person->id,
         ]);
         MakePaper::dispatch($paper->id);
@@ -189,6 +190,14 @@ final class SheetController
         if ($paper->state !== 'done' || ! is_file($file)) {
             throw new Problem(404, 'no_paper', 'No paper', 'This paper is not made, or is no longer kept: ask for it again.');
         }
+        if ($paper->revision_id === null) {
+            [$name, $as] = explode('.', $paper->name);
+
+            return new BinaryFileResponse($file, 200, $as === 'pdf' ? self::pdf($name) : [
+                'Content-Type' => 'text/csv; charset=utf-8', 'Content-Disposition' => "attachment; filename=\"$name.csv\"",
+                'Cache-Control' => 'private, no-store',
+            ]);
+        }
         $paper->load('revision');
         $name = $paper->revision === null ? $paper->name : self::fileName($paper->revision, str_replace('_', '-', $paper->name));
 
@@ -201,14 +210,6 @@ final class SheetController
         $paper = $name === 'door' ? SheetPaper::doorCard($sheet, $mark, $address) : SheetPaper::fileSheet($sheet, $mark, $address);
 
         return new JsonResponse(['html' => $paper->html, 'css' => $paper->css, 'foot' => $paper->foot]);
-    }
-
-    /** Of an issued revision what was sealed, byte for byte; of another one what is kept. */
-    private static function sheetOf(Revision $revision): SealedSheet
-    {
-        $sheet = Sheet::query()->where('revision_id', $revision->id)->first();
-
-        return $sheet === null ? SheetRecord::of($revision) : SealedSheet::read($sheet->record);
     }
 
     /** @return list<array<string, mixed>> */
@@ -248,12 +249,14 @@ final class SheetController
     {
         $tag = Circuit::query()->whereKey($revision->circuit_id)->value('tag');
 
-        return trim((string) preg_replace('~[^A-Za-z0-9.-]+~', '-', is_string($tag) ? $tag : ''), '-').'-revision-'.$revision->number.'-'.$what;
+        return trim((string) preg_replace('~[^A-Za-z0-9.-]+~', '-', is_string($tag) ? $tag : ''), '-').'-revision-'.$revision->number.'-'.
+            $what;
     }
 
     /** @return array<string, string> */
     private static function pdf(string $name): array
     {
-        return ['Content-Type' => 'application/pdf', 'Content-Disposition' => "inline; filename=\"$name.pdf\"", 'Cache-Control' => 'private, no-store'];
+        return ['Content-Type' => 'application/pdf', 'Content-Disposition' => "inline; filename=\"$name.pdf\"",
+            'Cache-Control' => 'private, no-store'];
     }
 }

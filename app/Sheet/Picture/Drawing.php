@@ -24,7 +24,8 @@ final class Drawing
      * @param  float  $height  mm
      * @param  string  $says  what is to be seen, for those who do not see it
      */
-    public function __construct(public readonly string $name, public readonly float $width, public readonly float $height, public readonly string $says)
+    public function __construct(public readonly string $name, public readonly float $width, public readonly float $height,
+        public readonly string $says)
     {
     }
 
@@ -35,7 +36,8 @@ final class Drawing
      */
     public function line(array $points, float $thick = 0.25, string $colour = '#1b2226', string $dash = ''): self
     {
-        return $this->shape('polyline', $points, "fill=\"none\" stroke=\"$colour\" stroke-width=\"$thick\"".($dash === '' ? '' : " stroke-dasharray=\"$dash\""));
+        return $this->shape('polyline', $points, "fill=\"none\" stroke=\"$colour\" stroke-width=\"$thick\"".($dash === '' ? ''
+            : " stroke-dasharray=\"$dash\""));
     }
 
     /** @param  list<array{float, float}>  $points  mm */
@@ -51,7 +53,8 @@ final class Drawing
      */
     public function circle(float $x, float $y, float $radius, string $fill = '#ffffff'): self
     {
-        $this->shapes[] = sprintf('<circle cx="%.2F" cy="%.2F" r="%.2F" fill="%s" stroke="#1b2226" stroke-width="0.4"/>', $x, $y, $radius, $fill);
+        $this->shapes[] = sprintf('<circle cx="%.2F" cy="%.2F" r="%.2F" fill="%s" stroke="#1b2226" stroke-width="0.4"/>', $x, $y, $radius,
+            $fill);
 
         return $this;
     }

@@ -8,10 +8,10 @@ import { mayReview, usePerson } from '../../api/session';
 import { useBench } from '../../bench/BenchContext';
 import { Button } from '../../kit/Button';
 import { Select } from '../../kit/Select';
+import { PaperMaker } from '../../paper/PaperMaker';
 import { WithdrawDialog } from '../../readings/WithdrawDialog';
 import { token } from '../../theme/tokens';
 import { ChangesTable } from './ChangesTable';
-import { PdfButton } from './PdfButton';
 import { KINDS, STATES, useMovedOn, useRevisions } from './useRevisions';
 
 const List = styled.ol`
@@ -94,7 +94,7 @@ function Revision({ revision }: { revision: RevisionRow }) {
                     Door card (PDF)
                 </a>
                 <Link to={`/revisions/${revision.id}/paper/file`}>File sheet</Link>
-                <PdfButton revision={revision.id} />
+                <PaperMaker ask={`revisions/${revision.id}/file`} what="file sheet (PDF)" of={`revision ${revision.number}`} />
                 <Link to={`/revisions/${revision.id}`}>All figures</Link>
                 {signed && <a href={`/api/revisions/${revision.id}/record`}>Sealed record (JSON)</a>}
                 {revision.state === 'issued' && mayReview(person) && <Button onPress={() => setAsking(true)}>Withdraw</Button>}

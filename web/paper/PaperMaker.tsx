@@ -1,12 +1,12 @@
 import { useEffect, useState } from 'react';
-import { call } from '../../api/client';
-import type { PaperJob } from '../../api/contract';
-import { Button } from '../../kit/Button';
+import { call } from '../api/client';
+import type { PaperJob } from '../api/contract';
+import { Button } from '../kit/Button';
 
 const EVERY_MS = 500;
 
-/** The file sheet as PDF: asked of the workers, looked after while they make it, called off, or opened. */
-export function PdfButton({ revision }: { revision: number }) {
+/** A paper that the workers make: asked for, looked after while they make it, called off, or opened. */
+export function PaperMaker({ ask, body, what, of }: { ask: string; body?: unknown; what: string; of: string }) {
     const [job, setJob] = useState<PaperJob | null>(null);
     const [problem, setProblem] = useState('');
     const under = job?.state === 'waiting' || job?.state === 'under_way';
@@ -21,10 +21,10 @@ export function PdfButton({ revision }: { revision: number }) {
         }, EVERY_MS);
         return () => clearInterval(timer);
     }, [under, job?.id]);
-    const act = async (method: 'POST' | 'DELETE', path: string) => {
+    const act = async (method: 'POST' | 'DELETE', path: string, sent?: unknown) => {
         setProblem('');
         try {
-            setJob(await call<PaperJob>(method, path));
+            setJob(await call<PaperJob>(method, path, sent));
         } catch (error) {
             setProblem(error instanceof Error ? error.message : 'The service does not answer.');
         }
@@ -32,18 +32,20 @@ export function PdfButton({ revision }: { revision: number }) {
     return (
         <span>
             {job?.state === 'done' ? (
-                <a href={`/api/papers/${job.id}/file.pdf`} target="_blank" rel="noreferrer">
-                    Open the file sheet (PDF)
+                <a href={`/api/papers/${job.id}/file`} target="_blank" rel="noreferrer" aria-label={`Open the ${what} of ${of}`}>
+                    Open the {what}
                 </a>
             ) : under ? (
                 <>
-                    <span role="status">The file sheet is being made. </span>
+                    <span role="status">Making the {what}. </span>
                     <Button kind="quiet" onPress={() => void act('DELETE', `papers/${job.id}`)}>
                         Call it off
                     </Button>
                 </>
             ) : (
-                <Button onPress={() => void act('POST', `revisions/${revision}/file`)}>Make the file sheet (PDF)</Button>
+                <Button aria-label={`Make the ${what} of ${of}`} onPress={() => void act('POST', ask, body)}>
+                    Make the {what}
+                </Button>
             )}
             {job?.state === 'failed' && <span role="alert"> It could not be made; ask again.</span>}
             {job?.state === 'cancelled' && <span role="status"> Called off.</span>}

@@ -1,0 +1,176 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Signed;
+use App\Models\Import;
+use App\Models\ImportRow;
+use App\Models\Paper;
+use App\Models\Site;
+use App\Problems\Problem;
+use App\Register\CircuitRows;
+use App\Register\ImportStore;
+use App\Register\ReadingRows;
+use App\Register\RefusedRows;
+use App\Schedules\ScheduleName;
+use App\Sheet\MakePaper;
+use BraveAnvil\Circuit\Fields;
+use BraveAnvil\Register\CsvText;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Validation\Rule;
+
+/** The register of a site: out as files, in from files with a look before anything is written. */
+final class RegisterController
+{
+    /** Rows of a preview that are shown at once. */
+    private const PAGE = 100;
+
+    private const CSV = 'text/csv; charset=utf-8';
+
+    public function __construct(private readonly ImportStore $imports)
+    {
+    }
+
+    public function circuits(Request $request, Site $site, CircuitRows $rows): Response
+    {
+        Signed::person($request);
+
+        return self::file(CsvText::write($rows->of($site, $request->boolean('figures'))), self::CSV, 'circuits.csv');
+    }
+
+    public function circuitLines(Request $request, Site $site): Response
+    {
+        Signed::person($request);
+
+        return self::file(CircuitRows::lines($site), 'application/x-ndjson; charset=utf-8', 'circuits.jsonl');
+    }
+
+    public function readings(Request $request, Site $site): Response
+    {
+        Signed::person($request);
+
+        return self::file(CsvText::write(ReadingRows::of($site->id)), self::CSV, 'readings.csv');
+    }
+
+    /** Asks the workers for a schedule of the site. */
+    public function schedule(Request $request, Site $site): JsonResponse
+    {
+        $person = Signed::person($request);
+        $request->validate(['name' => ['required', Rule::enum(ScheduleName::class)], 'as' => ['required', Rule::in(['csv', 'pdf'])]]);
+        $paper = Paper::query()->create([
+            'name' => $request->string('name')->toString().'.'.$request->string('as')->toString(), 'site_id' => $site->id,
+            'origin' => $request->getSchemeAndHttpHost(), 'state' => 'waiting', 'file' => '', 'asked_by' => $person->id,
+        ]);
+        MakePaper::dispatch($paper->id);
+
+        return new JsonResponse($paper->resource(), 202);
+    }
+
+    /** The latest imports of a site. */
+    public function index(Request $request, Site $site): JsonResponse
+    {
+        Signed::person($request);
+        /** @var Collection<int, Import> $imports */
+        $imports = Import::query()->with('person')->where('site_id', $site->id)->orderByDesc('id')->limit(20)->get();
+
+        return new JsonResponse(['imports' => $imports->map(static fn (Import $import): array => $import->resource())->values()]);
+    }
+
+    public function begin(Request $request, Site $site): JsonResponse
+    {
+        $person = Signed::editor($request);
+        $what = $request->query('what') === 'readings' ? 'readings' : 'circuits';
+        $name = $request->query('name');
+        $bytes = $request->getContent();
+        if ($bytes === '') {
+            throw new Problem(422, 'empty', 'Nothing was sent', 'The file is empty.', [
+                ['path' => 'file', 'text' => 'The file is empty.', 'accepted' => 'A CSV file, or one circuit a line as JSON.'],
+            ]);
+        }
+        if (strlen($bytes) > CsvText::MOST_BYTES) {
+            throw new Problem(413, 'too_large', 'Too large', 'A file has 20 MB at most.');
+        }
+        $import = $this->imports->begin($site, $what, is_string($name) ? $name : 'file', $bytes, $person);
+
+        return new JsonResponse($import->load('person')->resource(), 201);
+    }
+
+    public function show(Request $request, Import $import): JsonResponse
+    {
+        Signed::person($request);
+
+        return new JsonResponse($import->load('person')->resource());
+    }
+
+    /** Rows of the preview: all, or those of one action. */
+    public function rows(Request $request, Import $import): JsonResponse
+    {
+        Signed::person($request);
+        $action = $request->query('action');
+        $page = min(1000, max(1, $request->integer('page', 1)));
+        $query = ImportRow::query()->where('import_id', $import->id);
+        if (is_string($action) && $action !== '') {
+            $query->where('action', $action);
+        }
+        $total = (clone $query)->count();
+        /** @var Collection<int, ImportRow> $rows */
+        $rows = $query->orderBy('number')->forPage($page, self::PAGE)->get();
+
+        return new JsonResponse([
+            'rows' => $rows->map(static fn (ImportRow $row): array => $row->resource())->values(), 'total' => $total, 'page' => $page,
+            'pages' => max(1, (int) ceil($total / self::PAGE)),
+        ]);
+    }
+
+    /** Which column fills which field, as a person says. */
+    public function columns(Request $request, Import $import): JsonResponse
+    {
+        Signed::editor($request);
+        $request->validate(['columns' => ['required', 'array', 'max:'.CsvText::MOST_COLUMNS]]);
+        $chosen = [];
+        foreach ($request->array('columns') as $place => $path) {
+            if ($path !== null && $path !== '' && (! is_string($path) || ($import->what === 'circuits' && Fields::find($path) === null))) {
+                throw new Problem(422, 'no_field', 'No such field', 'See the columns.', [
+                    ['path' => "columns.$place", 'text' => 'There is no such field.', 'accepted' => 'A field of a circuit.'],
+                ]);
+            }
+            $chosen[(int) $place] = is_string($path) && $path !== '' ? $path : null;
+        }
+
+        return new JsonResponse($this->imports->choose($import, $chosen)->load('person')->resource());
+    }
+
+    public function apply(Request $request, Import $import): JsonResponse
+    {
+        Signed::editor($request);
+
+        return new JsonResponse($this->imports->apply($import)->load('person')->resource());
+    }
+
+    public function cancel(Request $request, Import $import): JsonResponse
+    {
+        Signed::editor($request);
+
+        return new JsonResponse($this->imports->cancel($import)->load('person')->resource());
+    }
+
+    /** The refused rows as a file of the same columns, with one that says why: mended there, it is read again. */
+    public function refused(Request $request, Import $import): Response
+    {
+        Signed::person($request);
+
+        return self::file(CsvText::write(RefusedRows::of($import)), self::CSV, 'refused.csv');
+    }
+
+    private static function file(string $bytes, string $type, string $name): Response
+    {
+        return new Response($bytes, 200, [
+            'Content-Type' => $type, 'Content-Disposition' => "attachment; filename=\"$name\"", 'Cache-Control' => 'private, no-store',
+        ]);
+    }
+}

@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Support\Carbon;
+
+/**
+ * A file that is read into a site.
+ *
+ * @property int $id
+ * @property int $site_id
+ * @property string $what `circuits` or `readings`
+ * @property string $name as the person's file is called
+ * @property string $file as it is kept
+ * @property string $state `reading`, `preview`, `applying`, `done`, `cancelled` or `failed`
+ * @property string $message why it failed
+ * @property string $columns JSON list of heads with what they fill
+ * @property string $chosen JSON object of paths that a person chose, by place of the column
+ * @property int $rows
+ * @property string|null $batch_id work that applies it
+ * @property int $asked_by
+ * @property Carbon $created_at
+ * @property Site $site
+ * @property Person $person
+ */
+final class Import extends Model
+{
+    protected $fillable = ['site_id', 'what', 'name', 'file', 'state', 'message', 'columns', 'chosen', 'rows', 'batch_id', 'asked_by'];
+
+    /** @return BelongsTo<Site, $this> */
+    public function site(): BelongsTo
+    {
+        return $this->belongsTo(Site::class);
+    }
+
+    /** @return BelongsTo<Person, $this> */
+    public function person(): BelongsTo
+    {
+        return $this->belongsTo(Person::class, 'asked_by');
+    }
+
+    /** @return array<string, mixed> */
+    public function resource(): array
+    {
+        $counts = ['new' => 0, 'changed' => 0, 'unchanged' => 0, 'refused' => 0];
+        $applied = 0;
+        $rows = ImportRow::query()->where('import_id', $this->id)->toBase()
+            ->selectRaw('action, applied, count(*) as number')->groupBy('action', 'applied')->get();
+        foreach ($rows as $row) {
+            $number = is_numeric($row->number ?? null) ? (int) $row->number : 0;
+            if (is_string($row->action ?? null) && isset($counts[$row->action])) {
+                $counts[$row->action] += $number;
+            }
+            $applied += ($row->applied ?? false) === true ? $number : 0;
+        }
+
+        return [
+            'id' => $this->id, 'site' => $this->site_id, 'what' => $this->what, 'name' => $this->name, 'state' => $this->state,
+            'message' => $this->message, 'columns' => json_decode($this->columns, true, 8, JSON_THROW_ON_ERROR), 'rows' => $this->rows,
+            'counts' => $counts, 'applied' => $applied, 'by' => $this->person->name, 'at' => $this->created_at->toIso8601ZuluString(),
+        ];
+    }
+}

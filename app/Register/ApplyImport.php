@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Register;
+
+use App\Circuits\CircuitDocument;
+use App\Circuits\CircuitStore;
+use App\Circuits\ReadingStore;
+use App\Models\Circuit;
+use App\Models\Import;
+use App\Models\ImportRow;
+use App\Models\Person;
+use App\Problems\Problem;
+use BraveAnvil\Register\RowAction;
+use Illuminate\Bus\Batchable;
+use Illuminate\Contracts\Queue\ShouldQueue;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Foundation\Queue\Queueable;
+use Illuminate\Support\Facades\DB;
+
+/**
+ * Writes some rows of an import in one transaction. A row that is written is marked in the same transaction, so that a piece which is
+ * begun again after a worker was killed writes nothing twice.
+ */
+final class ApplyImport implements ShouldQueue
+{
+    use Batchable;
+    use Queueable;
+
+    public int $tries = 5;
+
+    public int $timeout = 100;
+
+    /** @param  list<int>  $rows */
+    public function __construct(private readonly int $import, private readonly array $rows)
+    {
+    }
+
+    public function handle(CircuitStore $circuits, ReadingStore $readings): void
+    {
+        if ($this->batch()?->cancelled() === true) {
+            return;
+        }
+        $import = Import::query()->with('site', 'person')->findOrFail($this->import);
+        DB::transaction(function () use ($import, $circuits, $readings): void {
+            /** @var Collection<int, ImportRow> $rows */
+            $rows = ImportRow::query()->whereKey($this->rows)->where('applied', false)->orderBy('number')->lockForUpdate()->get();
+            foreach ($rows as $row) {
+                try {
+                    $import->what === 'readings'
+                        ? $this->reading($row, $readings, $import->person) : $this->circuit($row, $circuits, $import);
+                    ImportRow::query()->whereKey($row->id)->update(['applied' => true]);
+                } catch (Problem $problem) {
+                    $this->refuse($row, $problem);
+                }
+            }
+        });
+    }
+
+    private function circuit(ImportRow $row, CircuitStore $circuits, Import $import): void
+    {
+        $document = CircuitDocument::from(json_decode($row->document, true, 32, JSON_THROW_ON_ERROR));
+        if ($row->action === RowAction::Create->value) {
+            $circuits->create($import->site, $document, $import->person);
+
+            return;
+        }
+        $circuit = Circuit::query()->with('site', 'editor')->find($row->circuit_id)
+            ?? throw new Problem(409, 'gone', 'Gone', 'The circuit is no longer there.');
+        $circuits->save($circuit, $row->version ?? 0, $document, $import->person);
+    }
+
+    private function reading(ImportRow $row, ReadingStore $readings, Person $person): void
+    {
+        $reading = json_decode($row->document, true, 16, JSON_THROW_ON_ERROR);
+        $circuit = Circuit::query()->with('site')->find($row->circuit_id)
+            ?? throw new Problem(409, 'gone', 'Gone', 'The circuit is no longer there.');
+        ReadingRows::keep($circuit, is_array($reading) ? $reading : [], $readings, $person);
+    }
+
+    private function refuse(ImportRow $row, Problem $problem): void
+    {
+        $text = $problem->type === 'edit_conflict'
+            ? 'Somebody changed this circuit after the file was read: read it again.'
+            : ($problem->errors[0]['text'] ?? $problem->getMessage());
+        ImportRow::query()->whereKey($row->id)->update([
+            'action' => RowAction::Refuse->value,
+            'problems' => json_encode(
+                [['column' => '', 'cell' => '', 'text' => $text, 'accepted' => '']], JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR,
+            ),
+        ]);
+    }
+}

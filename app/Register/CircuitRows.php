@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Register;
+
+use App\Circuits\CircuitDocument;
+use App\Circuits\CircuitStore;
+use App\Models\Circuit;
+use App\Models\Site;
+use BraveAnvil\Circuit\TypedFields;
+use BraveAnvil\Register\CircuitColumns;
+use BraveAnvil\Sensitivity\Outcome;
+use BraveAnvil\Solution\FigureName;
+use Illuminate\Database\Eloquent\Collection;
+
+/** Circuits of a site as rows of a file: all that was typed, and what came out beside it where it is wanted. */
+final class CircuitRows
+{
+    public function __construct(private readonly CircuitStore $store)
+    {
+    }
+
+    /** @return list<list<string>> heads, paths, and one row for each circuit in the order of the tags */
+    public function of(Site $site, bool $withFigures): array
+    {
+        $documents = self::documents($site);
+        $paths = CircuitColumns::of(array_column($documents, 'document'));
+        $figures = $withFigures ? Outcome::decisive() : [];
+        $heads = array_map(static fn (FigureName $name): string => $name->label().' (computed)', $figures);
+        $keys = array_map(static fn (FigureName $name): string => CircuitColumns::FIGURE.$name->key(), $figures);
+        $rows = [[...array_map(CircuitColumns::head(...), $paths), ...$heads], [...$paths, ...$keys]];
+        foreach ($documents as ['circuit' => $circuit, 'document' => $document]) {
+            $typed = TypedFields::of($document);
+            $row = array_map(static fn (string $path): string => $typed[$path] ?? '', $paths);
+            if ($figures !== []) {
+                $circuit->setRelation('site', $site);
+                $solution = $this->store->solve(CircuitDocument::from($document), $site, $circuit);
+                foreach ($figures as $name) {
+                    $row[] = $solution->figure($name)?->shown(3) ?? '';
+                }
+            }
+            $rows[] = $row;
+        }
+
+        return $rows;
+    }
+
+    /** @return string one circuit a line, as the open format has it */
+    public static function lines(Site $site): string
+    {
+        $lines = '';
+        foreach (self::documents($site) as ['circuit' => $circuit]) {
+            $lines .= trim($circuit->draft)."\n";
+        }
+
+        return $lines;
+    }
+
+    /** @return list<array{circuit: Circuit, document: array<array-key, mixed>}> in the order of their tags */
+    public static function documents(Site $site): array
+    {
+        /** @var Collection<int, Circuit> $circuits */
+        $circuits = Circuit::query()->where('site_id', $site->id)->whereNull('archived_at')->orderBy('tag')->orderBy('id')->get();
+        $documents = [];
+        foreach ($circuits as $circuit) {
+            $document = json_decode($circuit->draft, true, 32, JSON_THROW_ON_ERROR);
+            $documents[] = ['circuit' => $circuit, 'document' => is_array($document) ? $document : []];
+        }
+
+        return $documents;
+    }
+}

@@ -1,0 +1,232 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Register;
+
+use App\Circuits\CircuitDocument;
+use App\Models\Circuit;
+use App\Models\Import;
+use App\Models\ImportRow;
+use App\Problems\Problem;
+use BraveAnvil\Circuit\Refusal;
+use BraveAnvil\Register\CellProblem;
+use BraveAnvil\Register\CellText;
+use BraveAnvil\Register\CircuitColumns;
+use BraveAnvil\Register\CircuitRow;
+use BraveAnvil\Register\Column;
+use BraveAnvil\Register\CsvText;
+use BraveAnvil\Register\ReadRow;
+use BraveAnvil\Register\RowAction;
+use Illuminate\Contracts\Queue\ShouldQueue;
+use Illuminate\Foundation\Queue\Queueable;
+use Illuminate\Support\Facades\DB;
+
+/** Reads a file and says of each row what would be done with it. Nothing of the site is touched. */
+final class ReadImport implements ShouldQueue
+{
+    use Queueable;
+
+    /** A worker may be killed: another one begins again. */
+    public int $tries = 5;
+
+    public int $timeout = 100;
+
+    public function __construct(private readonly int $import)
+    {
+    }
+
+    public function handle(): void
+    {
+        $import = Import::query()->with('site')->find($this->import);
+        if ($import === null || $import->state !== ImportState::Reading->value) {
+            return;
+        }
+        $bytes = @file_get_contents(ImportStore::path($import));
+        $read = $bytes === false
+            ? new Refusal('The file is no longer there: send it again.')
+            : ($import->what === 'readings' ? ReadingRows::read($import, $bytes) : $this->circuits($import, $bytes));
+        if ($read instanceof Refusal) {
+            Import::query()->whereKey($import->id)->update(['state' => ImportState::Failed->value, 'message' => $read->text]);
+
+            return;
+        }
+        DB::transaction(static function () use ($import, $read): void {
+            ImportRow::query()->where('import_id', $import->id)->delete();
+            foreach (array_chunk($read->rows, 500) as $rows) {
+                ImportRow::query()->insert($rows);
+            }
+            Import::query()->whereKey($import->id)->where('state', ImportState::Reading->value)->update([
+                'state' => ImportState::Preview->value, 'rows' => count($read->rows),
+                'columns' => json_encode($read->columns, JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR),
+            ]);
+        });
+    }
+
+    private function circuits(Import $import, string $bytes): ReadRows|Refusal
+    {
+        $present = self::present($import);
+        if (preg_match('~^(\xEF\xBB\xBF)?\s*\{~', $bytes) === 1) {
+            return $this->documents($import, $bytes, $present);
+        }
+        $csv = CsvText::read($bytes);
+        if ($csv instanceof Refusal) {
+            return $csv;
+        }
+        $chosen = self::chosen($import);
+        $matched = CircuitColumns::match($csv->rows, $chosen);
+        $columns = self::columns($matched->columns);
+        $data = array_slice($csv->rows, $matched->first, null, true);
+        if (count($data) > CsvText::MOST_ROWS) {
+            return new Refusal('There are more than 20 000 rows: part the file.');
+        }
+        if (! $matched->fills('tag')) {
+            // Shown all the same, so that a person can choose.
+            return new ReadRows([], $columns);
+        }
+        $rows = [];
+        $seen = [];
+        foreach ($data as $i => $cells) {
+            if (array_filter($cells, static fn (string $cell): bool => $cell !== '') === []) {
+                continue;
+            }
+            $tag = self::tagOf($matched->columns, $cells);
+            $row = CircuitRow::fromCells($matched->columns, $cells, $present[$tag]['document'] ?? null, $import->site->rule_book);
+            $rows[] = self::row($import, $i + 1, self::once($row, $tag, $seen), $present[$tag] ?? null, $cells);
+        }
+
+        return new ReadRows($rows, $columns);
+    }
+
+    /**
+     * One circuit a line.
+     *
+     * @param  array<string, array{id: int, version: int, document: array<array-key, mixed>}>  $present
+     */
+    private function documents(Import $import, string $bytes, array $present): ReadRows|Refusal
+    {
+        if (strlen($bytes) > CsvText::MOST_BYTES) {
+            return new Refusal('The file is larger than 20 MB.');
+        }
+        $rows = [];
+        $seen = [];
+        foreach (explode("\n", $bytes) as $i => $line) {
+            $line = trim($line, " \t\r\u{FEFF}");
+            if ($line === '') {
+                continue;
+            }
+            if (count($rows) >= CsvText::MOST_ROWS) {
+                return new Refusal('There are more than 20 000 rows: part the file.');
+            }
+            $document = json_decode($line, true, 20);
+            $row = self::document($document, $present, $import->site->rule_book);
+            $rows[] = self::row($import, $i + 1, self::once($row, mb_strtolower($row->tag), $seen), $present[mb_strtolower($row->tag)] ?? null, [$line]);
+        }
+
+        return new ReadRows($rows, []);
+    }
+
+    /** @param  array<string, array{id: int, version: int, document: array<array-key, mixed>}>  $present */
+    private static function document(mixed $document, array $present, string $book): ReadRow
+    {
+        try {
+            $data = CircuitDocument::from($document)->data;
+        } catch (Problem $problem) {
+            $first = $problem->errors[0] ?? ['path' => '', 'text' => $problem->getMessage(), 'accepted' => 'A circuit a line.'];
+
+            return new ReadRow('', RowAction::Refuse, [], [], [new CellProblem($first['path'], '', $first['text'], $first['accepted'])]);
+        }
+        $tag = is_scalar($data['tag'] ?? null) ? mb_strtolower(trim((string) $data['tag'])) : '';
+
+        return CircuitRow::fromDocument($data, $present[$tag]['document'] ?? null, $book);
+    }
+
+    /**
+     * A tag may stand in a file once.
+     *
+     * @param  array<string, true>  $seen
+     */
+    private static function once(ReadRow $row, string $tag, array &$seen): ReadRow
+    {
+        if ($tag === '' || ! isset($seen[$tag])) {
+            $seen[$tag] = true;
+
+            return $row;
+        }
+
+        return new ReadRow($row->tag, RowAction::Refuse, $row->document, $row->changes, [
+            ...$row->problems, new CellProblem('', $row->tag, 'This tag stands in an earlier row of the file.', 'Each tag once.'),
+        ]);
+    }
+
+    /**
+     * @param  array{id: int, version: int, document: array<array-key, mixed>}|null  $present
+     * @param  list<string>  $cells
+     * @return array<string, mixed> as the table has it
+     */
+    private static function row(Import $import, int $number, ReadRow $row, ?array $present, array $cells): array
+    {
+        $json = static fn (mixed $value): string => json_encode(
+            $value, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_INVALID_UTF8_SUBSTITUTE | JSON_THROW_ON_ERROR,
+        );
+
+        return [
+            'import_id' => $import->id, 'number' => $number, 'tag' => mb_substr($row->tag, 0, 200), 'action' => $row->action->value,
+            'document' => $json($row->document), 'circuit_id' => $present['id'] ?? null, 'version' => $present['version'] ?? null,
+            'differences' => $json($row->changes), 'cells' => $row->action === RowAction::Refuse ? $json($cells) : '[]',
+            'problems' => $json(array_map(static fn (CellProblem $problem): array => $problem->toArray(), $row->problems)), 'applied' => false,
+        ];
+    }
+
+    /** @return array<string, array{id: int, version: int, document: array<array-key, mixed>}> circuits of the site by their tag in small letters */
+    private static function present(Import $import): array
+    {
+        $present = [];
+        foreach (Circuit::query()->where('site_id', $import->site_id)->whereNull('archived_at')->get(['id', 'tag', 'version', 'draft']) as $circuit) {
+            $document = json_decode($circuit->draft, true, 32, JSON_THROW_ON_ERROR);
+            $present[mb_strtolower($circuit->tag)] = [
+                'id' => $circuit->id, 'version' => $circuit->version, 'document' => is_array($document) ? $document : [],
+            ];
+        }
+
+        return $present;
+    }
+
+    /** @return array<int, string|null> */
+    public static function chosen(Import $import): array
+    {
+        $chosen = [];
+        $kept = json_decode($import->chosen, true, 4, JSON_THROW_ON_ERROR);
+        foreach (is_array($kept) ? $kept : [] as $place => $path) {
+            $chosen[(int) $place] = is_string($path) && $path !== '' ? $path : null;
+        }
+
+        return $chosen;
+    }
+
+    /**
+     * @param  list<Column>  $columns
+     * @return list<array{letter: string, head: string, path: string|null}>
+     */
+    public static function columns(array $columns): array
+    {
+        return array_map(static fn (Column $column): array => [
+            'letter' => $column->letter(), 'head' => mb_substr($column->head, 0, 100), 'path' => $column->path,
+        ], $columns);
+    }
+
+    /**
+     * @param  list<Column>  $columns
+     * @param  list<string>  $cells
+     */
+    public static function tagOf(array $columns, array $cells): string
+    {
+        foreach ($columns as $column) {
+            if ($column->path === 'tag') {
+                return mb_strtolower(CellText::read($cells[$column->place] ?? ''));
+            }
+        }
+
+        return '';
+    }
+}

@@ -1,0 +1,139 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Register;
+
+use App\Circuits\ReadingStore;
+use App\Models\Circuit;
+use App\Models\Import;
+use App\Models\Person;
+use App\Models\Reading;
+use App\Problems\Problem;
+use BraveAnvil\Circuit\Refusal;
+use BraveAnvil\Prove\ReadingKind;
+use BraveAnvil\Register\CellProblem;
+use BraveAnvil\Register\Column;
+use BraveAnvil\Register\CsvText;
+use BraveAnvil\Register\ReadingTable;
+use BraveAnvil\Register\RowAction;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Support\Carbon;
+
+/** Readings of a site as rows of a file, out and in. */
+final class ReadingRows
+{
+    /** @return list<list<string>> heads, paths, and one row for each reading that counts */
+    public static function of(int $site): array
+    {
+        /** @var Collection<int, Reading> $kept */
+        $kept = Reading::query()->join('circuits', 'circuits.id', '=', 'readings.circuit_id')->where('circuits.site_id', $site)
+            ->whereNull('circuits.archived_at')->whereNull('readings.withdrawn_at')->orderBy('circuits.tag')->orderBy('readings.taken_at')
+            ->orderBy('readings.id')->select('readings.*', 'circuits.tag as tag')->get();
+        $readings = [];
+        foreach ($kept as $reading) {
+            $tag = $reading->getAttribute('tag');
+            $values = json_decode($reading->values, true, 8, JSON_THROW_ON_ERROR);
+            $readings[] = [
+                'tag' => is_string($tag) ? $tag : '', 'kind' => $reading->kind, 'taken_at' => $reading->taken_at->toIso8601ZuluString(),
+                'load_percent' => (string) $reading->load_percent, 'instrument' => $reading->instrument, 'note' => $reading->note,
+                'simulated' => $reading->simulated ? 'true' : 'false', 'values' => is_array($values) ? $values : [],
+            ];
+        }
+
+        return ReadingTable::rows($readings);
+    }
+
+    public static function read(Import $import, string $bytes): ReadRows|Refusal
+    {
+        $csv = CsvText::read($bytes);
+        if ($csv instanceof Refusal) {
+            return $csv;
+        }
+        $matched = ReadingTable::match($csv->rows, ReadImport::chosen($import));
+        $columns = ReadImport::columns($matched->columns);
+        $data = array_slice($csv->rows, $matched->first, null, true);
+        if (count($data) > CsvText::MOST_ROWS) {
+            return new Refusal('There are more than 20 000 rows: part the file.');
+        }
+        if (! $matched->fills('tag') || ! $matched->fills('kind')) {
+            return new ReadRows([], $columns);
+        }
+        $circuits = [];
+        foreach (Circuit::query()->where('site_id', $import->site_id)->whereNull('archived_at')->get(['id', 'tag']) as $circuit) {
+            $circuits[mb_strtolower($circuit->tag)] = $circuit->id;
+        }
+        $rows = [];
+        foreach ($data as $i => $cells) {
+            if (array_filter($cells, static fn (string $cell): bool => $cell !== '') !== []) {
+                $rows[] = self::row($import, $i + 1, $matched->columns, $cells, $circuits);
+            }
+        }
+
+        return new ReadRows($rows, $columns);
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $reading  as `row` made it
+     *
+     * @throws Problem where a value cannot be read
+     */
+    public static function keep(Circuit $circuit, array $reading, ReadingStore $store, Person $person): void
+    {
+        $text = static fn (string $key): string => is_string($reading[$key] ?? null) ? $reading[$key] : '';
+        $values = [];
+        foreach (is_array($reading['values'] ?? null) ? $reading['values'] : [] as $name => $value) {
+            $values[(string) $name] = $value;
+        }
+        $store->keepTyped(
+            $circuit, ReadingKind::from($text('kind')), $values, $text('load_percent') === '' ? null : $text('load_percent'),
+            $text('instrument'), $text('note'), $text('taken_at'), $person, $text('simulated') === 'true',
+        );
+    }
+
+    /**
+     * @param  list<Column>  $columns
+     * @param  list<string>  $cells
+     * @param  array<string, int>  $circuits  by tag in small letters
+     * @return array<string, mixed> as the table has it
+     */
+    private static function row(Import $import, int $number, array $columns, array $cells, array $circuits): array
+    {
+        [$reading, $problems] = ReadingTable::read($columns, $cells);
+        $id = $circuits[mb_strtolower($reading['tag'])] ?? null;
+        if ($id === null) {
+            $problems[] = new CellProblem('tag', $reading['tag'], 'No circuit of this site has this tag.', 'A tag of the site.');
+        }
+        if (strtotime($reading['taken_at']) === false) {
+            $problems[] = new CellProblem('taken_at', $reading['taken_at'], 'This is not a time.', 'Such as 2026-11-26T08:30:00Z.');
+        }
+        $action = match (true) {
+            $problems !== [] || $id === null => RowAction::Refuse, self::isThere($id, $reading) => RowAction::Leave, default => RowAction::Create,
+        };
+        $json = static fn (mixed $value): string => json_encode(
+            $value, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_INVALID_UTF8_SUBSTITUTE | JSON_THROW_ON_ERROR,
+        );
+
+        return [
+            'import_id' => $import->id, 'number' => $number, 'tag' => mb_substr($reading['tag'], 0, 200), 'action' => $action->value,
+            'document' => $json($reading), 'circuit_id' => $id, 'version' => null, 'differences' => '[]',
+            'cells' => $action === RowAction::Refuse ? $json($cells) : '[]',
+            'problems' => $json(array_map(static fn (CellProblem $problem): array => $problem->toArray(), $problems)), 'applied' => false,
+        ];
+    }
+
+    /** @param  array{tag: string, kind: string, taken_at: string, load_percent: string, instrument: string, note: string, simulated: string, values: array<string, string>}  $reading */
+    private static function isThere(int $circuit, array $reading): bool
+    {
+        $kept = Reading::query()->where('circuit_id', $circuit)->where('kind', $reading['kind'])
+            ->where('taken_at', Carbon::parse($reading['taken_at']))->get(['values', 'instrument']);
+        foreach ($kept as $one) {
+            $values = json_decode($one->values, true, 8, JSON_THROW_ON_ERROR);
+            if ($one->instrument === $reading['instrument'] && ReadingTable::texts(is_array($values) ? $values : []) === $reading['values']) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+}

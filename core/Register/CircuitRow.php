@@ -1,0 +1,120 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BraveAnvil\Register;
+
+use BraveAnvil\Circuit\CircuitReader;
+use BraveAnvil\Circuit\Fields;
+use BraveAnvil\Circuit\TypedFields;
+use BraveAnvil\Solution\ErrorKind;
+
+/** Reads one row, or one document, against the circuit that has its tag. A cell that cannot be read refuses the row and names itself. */
+final class CircuitRow
+{
+    /** Characters of a cell that are repeated. */
+    private const QUOTED = 60;
+
+    /**
+     * @param  list<Column>  $columns
+     * @param  list<string>  $cells
+     * @param  array<array-key, mixed>|null  $present  the circuit of this tag in the site, or null
+     * @param  string  $book  of the site, where the row names none
+     */
+    public static function fromCells(array $columns, array $cells, ?array $present, string $book): ReadRow
+    {
+        $document = $present ?? ['format' => CircuitReader::FORMAT];
+        $letters = [];
+        $typed = [];
+        foreach ($columns as $column) {
+            if ($column->path === null) {
+                continue;
+            }
+            $typed[$column->path] = CellText::read($cells[$column->place] ?? '');
+            $letters[$column->path] = $column->letter().' '.$column->head;
+        }
+        if (($typed['rule_book'] ?? '') === '') {
+            $typed['rule_book'] = is_string($present['rule_book'] ?? null) ? $present['rule_book'] : $book;
+        }
+        foreach ($typed as $path => $text) {
+            // What stands there already keeps its kind: a number stays a number.
+            if ((TypedFields::of($document)[$path] ?? '') !== $text) {
+                $document = TypedFields::with($document, $path, $text);
+            }
+        }
+        $more = array_slice($cells, count($columns));
+        $problems = array_filter($more, static fn (string $cell): bool => $cell !== '') === []
+            ? [] : [new CellProblem('', '', 'This row has more cells than there are heads.', 'One cell for each head.')];
+
+        return self::judged($document, $typed['tag'] ?? '', $letters, $typed, $present, $problems);
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $document  a circuit of its own
+     * @param  array<array-key, mixed>|null  $present
+     */
+    public static function fromDocument(array $document, ?array $present, string $book): ReadRow
+    {
+        $document += ['format' => CircuitReader::FORMAT];
+        $document['rule_book'] ??= $book;
+        $tag = is_scalar($document['tag'] ?? null) ? trim((string) $document['tag']) : '';
+
+        return self::judged($document, $tag, [], TypedFields::of($document), $present, []);
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $document
+     * @param  array<string, string>  $letters  of columns, by path
+     * @param  array<string, string>  $typed  by path
+     * @param  array<array-key, mixed>|null  $present
+     * @param  list<CellProblem>  $problems
+     */
+    private static function judged(array $document, string $tag, array $letters, array $typed, ?array $present, array $problems): ReadRow
+    {
+        if (trim($tag) === '') {
+            $problems[] = new CellProblem($letters['tag'] ?? '', '', 'A tag is wanted.', 'Text up to 200 characters, unique in its site.');
+        } elseif (strlen($tag) > 200) {
+            $problems[] = new CellProblem($letters['tag'] ?? '', self::quoted($tag), 'This tag is too long.', 'Text up to 200 characters.');
+        }
+        foreach (CircuitReader::read($document)->errors as $path => $error) {
+            // What was there before is not this file's fault, unless it fills that very field.
+            if ($error->kind === ErrorKind::Missing || ($letters !== [] && ! isset($letters[$path]))) {
+                continue;
+            }
+            $problems[] = new CellProblem(
+                $letters[$path] ?? (Fields::find($path)->label ?? $path), self::quoted($typed[$path] ?? ''), $error->text, $error->accepted,
+            );
+        }
+        $changes = self::changes($present ?? [], $document);
+        $action = match (true) {
+            $problems !== [] => RowAction::Refuse, $present === null => RowAction::Create, $changes === [] => RowAction::Leave,
+            default => RowAction::Change,
+        };
+
+        return new ReadRow($tag, $action, $document, $present === null ? [] : $changes, $problems);
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $before
+     * @param  array<array-key, mixed>  $after
+     * @return list<array{label: string, from: string, to: string}>
+     */
+    private static function changes(array $before, array $after): array
+    {
+        $was = TypedFields::of($before);
+        $is = TypedFields::of($after);
+        $changes = [];
+        foreach ($is + $was as $path => $text) {
+            if (($was[$path] ?? '') !== ($is[$path] ?? '')) {
+                $changes[] = ['label' => Fields::find($path)->label ?? $path, 'from' => $was[$path] ?? '', 'to' => $is[$path] ?? ''];
+            }
+        }
+
+        return $changes;
+    }
+
+    private static function quoted(string $cell): string
+    {
+        return preg_match('~^.{0,'.self::QUOTED.'}~us', $cell, $m) === 1 ? $m[0].(strlen($m[0]) < strlen($cell) ? '…' : '') : '';
+    }
+}

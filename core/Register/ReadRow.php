@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BraveAnvil\Register;
+
+/** One row of a file, as it would be kept. */
+final readonly class ReadRow
+{
+    /**
+     * @param  array<array-key, mixed>  $document
+     * @param  list<array{label: string, from: string, to: string}>  $changes  against the circuit that there is
+     * @param  list<CellProblem>  $problems
+     */
+    public function __construct(
+        public string $tag,
+        public RowAction $action,
+        public array $document,
+        public array $changes,
+        public array $problems,
+    ) {
+    }
+}

@@ -1,0 +1,286 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Circuits\CircuitDocument;
+use App\Circuits\CircuitStore;
+use App\Circuits\ReadingStore;
+use App\Models\Circuit;
+use App\Models\Import;
+use App\Models\ImportRow;
+use App\Models\Person;
+use App\Models\Reading;
+use App\Models\Site;
+use App\Register\ApplyImport;
+use App\Register\ImportStore;
+use BraveAnvil\Register\CsvText;
+use Illuminate\Testing\TestResponse;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Symfony\Component\HttpFoundation\Response;
+
+/** The register of a site out as files and in again: looked at first, then written, never doubled, never half. */
+final class RegisterTest extends FeatureTestCase
+{
+    private Site $site;
+
+    private Person $person;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->site = $this->site();
+        $this->person = $this->person();
+        $this->actingAs($this->person);
+    }
+
+    /** @return TestResponse<Response> */
+    private function send(string $bytes, string $what = 'circuits'): TestResponse
+    {
+        return $this->call('POST', "/api/sites/{$this->site->id}/imports?what=$what&name=file.csv", [], [], [], [
+            'HTTP_ACCEPT' => 'application/json', 'CONTENT_TYPE' => 'text/csv',
+        ], $bytes);
+    }
+
+    private function read(string $bytes, string $what = 'circuits'): int
+    {
+        $answer = $this->send($bytes, $what)->assertCreated();
+        $this->assertShape('import', $answer);
+        $id = $answer->json('id');
+        self::assertIsInt($id);
+
+        return $id;
+    }
+
+    /** @return array<string, mixed> */
+    private function state(int $id): array
+    {
+        $answer = $this->getJson("/api/imports/$id")->assertOk();
+        $this->assertShape('import', $answer);
+
+        /** @var array<string, mixed> $state */
+        $state = (array) $answer->json();
+
+        return $state;
+    }
+
+    /** @return array<string, int> */
+    private function counts(int $id): array
+    {
+        /** @var array<string, int> $counts */
+        $counts = (array) $this->state($id)['counts'];
+
+        return $counts;
+    }
+
+    public function test_nothing_is_written_before_it_is_applied_and_then_all_of_it(): void
+    {
+        $id = $this->read("tag,drives,plate.power,plate.voltage\nKF-1,Kiln fan 1,37 kW,400/690\nKF-2,Kiln fan 2,30 kW,400/690\n");
+        self::assertSame('preview', $this->state($id)['state']);
+        self::assertSame(['new' => 2, 'changed' => 0, 'unchanged' => 0, 'refused' => 0], $this->counts($id));
+        self::assertSame(0, Circuit::query()->count());
+        $this->assertShape('importRows', $this->getJson("/api/imports/$id/rows")->assertOk());
+        $this->postJson("/api/imports/$id/apply")->assertOk();
+        self::assertSame(['done', 2], [$this->state($id)['state'], $this->state($id)['applied']]);
+        self::assertSame(['KF-1', 'KF-2'], Circuit::query()->orderBy('tag')->pluck('tag')->all());
+        $this->assertProblem(409, $this->postJson("/api/imports/$id/apply"));
+    }
+
+    public function test_what_changes_is_shown_old_and_new_and_the_same_file_again_changes_nothing(): void
+    {
+        $circuit = $this->circuit($this->site);
+        $file = "tag,cable.length\nKF-204,75 m\n";
+        $id = $this->read($file);
+        $row = $this->getJson("/api/imports/$id/rows")->json('rows.0');
+        self::assertIsArray($row);
+        self::assertSame('changed', $row['action']);
+        self::assertSame([['label' => 'Length, starter to motor', 'from' => '60 m', 'to' => '75 m']], $row['changes']);
+        $this->postJson("/api/imports/$id/apply")->assertOk();
+        $draft = json_decode($circuit->refresh()->draft, true);
+        self::assertIsArray($draft);
+        self::assertSame('75 m', $draft['cable']['length']);
+        self::assertSame('37 kW', $draft['plate']['power'], 'what the file has no column for stays');
+        self::assertSame(1, $this->counts($this->read($file))['unchanged']);
+    }
+
+    public function test_export_import_export_gives_the_same_bytes(): void
+    {
+        $this->circuit($this->site, '=cmd|calc', ['drives' => "Kiln fan, \"north\"\nabove the door", 'load.points' => '0 40; 50 30; 100 90']);
+        $this->circuit($this->site, 'KF-2', ['cable.length' => '37,5']);
+        $bytes = (string) $this->get("/api/sites/{$this->site->id}/circuits.csv")->assertOk()->getContent();
+        self::assertStringContainsString("'=cmd|calc", $bytes);
+        $id = $this->read($bytes);
+        self::assertSame(2, $this->counts($id)['unchanged']);
+        $other = $this->site();
+        $this->site = $other;
+        $id = $this->read($bytes);
+        self::assertSame(2, $this->counts($id)['new']);
+        $this->postJson("/api/imports/$id/apply")->assertOk();
+        self::assertSame($bytes, (string) $this->get("/api/sites/$other->id/circuits.csv")->getContent());
+        $lines = (string) $this->get("/api/sites/$other->id/circuits.jsonl")->assertOk()->getContent();
+        self::assertSame(2, substr_count($lines, "\n"));
+        $this->site = $this->site();
+        $id = $this->read($lines);
+        $this->postJson("/api/imports/$id/apply")->assertOk();
+        self::assertSame($lines, (string) $this->get("/api/sites/{$this->site->id}/circuits.jsonl")->getContent());
+    }
+
+    public function test_figures_go_along_and_are_not_read(): void
+    {
+        $this->circuit($this->site);
+        $bytes = (string) $this->get("/api/sites/{$this->site->id}/circuits.csv?figures=1")->assertOk()->getContent();
+        self::assertStringContainsString('figure:cable.size', $bytes);
+        self::assertStringContainsString('(computed)', $bytes);
+        self::assertSame(1, $this->counts($this->read($bytes))['unchanged']);
+    }
+
+    /** @return iterable<string, array{string, string}> */
+    public static function badFiles(): iterable
+    {
+        yield 'of another program' => ["PK\x03\x04\x14\x00\x06\x00\x08\x00", 'UTF-8'];
+        yield 'rows without end' => ["tag\n".str_repeat("KF\n", 20_001), '20 000 rows'];
+        yield 'a quotation mark is open' => ["tag,drives\nKF-1,\"x\n", 'quotation mark'];
+        yield 'nothing in it' => [" \n ", 'empty'];
+    }
+
+    #[DataProvider('badFiles')]
+    public function test_a_bad_file_is_refused_in_a_sentence_and_leaves_nothing(string $bytes, string $says): void
+    {
+        $id = $this->read($bytes);
+        self::assertSame('failed', $this->state($id)['state']);
+        self::assertStringContainsString($says, (string) $this->getJson("/api/imports/$id")->json('message'));
+        self::assertSame(0, ImportRow::query()->count());
+        $this->assertProblem(409, $this->postJson("/api/imports/$id/apply"));
+        $this->assertProblem(422, $this->send(''));
+    }
+
+    public function test_bad_cells_are_named_and_the_refused_rows_are_a_file_of_their_own(): void
+    {
+        $id = $this->read("tag;plate.power;drives\nKF-1;much;a\nKF-2;37,5;b\n;30;c\nKF-2;30;d\n");
+        self::assertSame(['new' => 1, 'changed' => 0, 'unchanged' => 0, 'refused' => 3], $this->counts($id));
+        $rows = (array) $this->getJson("/api/imports/$id/rows?action=refused")->assertOk()->json('rows');
+        self::assertSame([2, 4, 5], array_column($rows, 'number'));
+        $refused = (string) $this->get("/api/imports/$id/refused.csv")->assertOk()->getContent();
+        $csv = CsvText::read($refused);
+        self::assertInstanceOf(CsvText::class, $csv);
+        self::assertSame(['tag', 'plate.power', 'drives', 'why'], $csv->rows[1]);
+        self::assertSame(['KF-1', 'much', 'a'], array_slice($csv->rows[2], 0, 3));
+        // Mended, it is read as it is; the tag that stood twice stands once in it.
+        self::assertSame(2, $this->counts($this->read(str_replace('KF-1,much', 'KF-1,37 kW', $refused)))['new']);
+    }
+
+    public function test_a_person_chooses_the_columns_of_a_strange_file(): void
+    {
+        $id = $this->read("Motor,Colour,Size\nKF-1,green,37 kW\n");
+        self::assertSame(0, $this->state($id)['rows']);
+        $this->assertProblem(422, $this->putJson("/api/imports/$id/columns", ['columns' => ['no.such', null, null]]));
+        $this->putJson("/api/imports/$id/columns", ['columns' => ['tag', null, 'plate.power']])->assertOk();
+        self::assertSame(1, $this->counts($id)['new']);
+        $this->postJson("/api/imports/$id/apply")->assertOk();
+        self::assertSame('KF-1', Circuit::query()->sole()->tag);
+    }
+
+    public function test_a_circuit_that_somebody_changed_meanwhile_is_not_overwritten(): void
+    {
+        $circuit = $this->circuit($this->site);
+        $id = $this->read("tag,cable.length\nKF-204,75 m\n");
+        $draft = json_decode($circuit->draft, true);
+        self::assertIsArray($draft);
+        $draft['cable']['length'] = '61 m';
+        (new CircuitStore)->save($circuit->load('site'), $circuit->version, CircuitDocument::from($draft), $this->person);
+        $this->postJson("/api/imports/$id/apply")->assertOk();
+        self::assertStringContainsString('61 m', $circuit->refresh()->draft);
+        $row = $this->getJson("/api/imports/$id/rows")->json('rows.0');
+        self::assertIsArray($row);
+        self::assertSame('refused', $row['action']);
+        self::assertStringContainsString('Somebody changed', $row['problems'][0]['text']);
+    }
+
+    /** A worker that is killed leaves its piece to another: what was written is not written twice. */
+    public function test_a_piece_that_is_begun_again_doubles_nothing(): void
+    {
+        $lines = implode('', array_map(static fn (int $i): string => "KF-$i,30 kW\n", range(1, 30)));
+        $id = $this->read("tag,plate.power\n$lines");
+        $ids = ImportRow::query()->where('import_id', $id)->pluck('id')->map(static fn (mixed $one): int => is_numeric($one) ? (int) $one : 0)->all();
+        Import::query()->whereKey($id)->update(['state' => 'applying']);
+        (new ApplyImport($id, array_slice($ids, 0, 20)))->handle(new CircuitStore, app(ReadingStore::class));
+        (new ApplyImport($id, $ids))->handle(new CircuitStore, app(ReadingStore::class));
+        (new ApplyImport($id, $ids))->handle(new CircuitStore, app(ReadingStore::class));
+        self::assertSame(30, Circuit::query()->count());
+        self::assertSame(30, ImportRow::query()->where('applied', true)->count());
+    }
+
+    public function test_what_was_called_off_can_go_on(): void
+    {
+        $id = $this->read("tag\nKF-1\nKF-2\n");
+        $this->deleteJson("/api/imports/$id")->assertOk();
+        self::assertSame('cancelled', $this->state($id)['state']);
+        self::assertSame(0, Circuit::query()->count());
+        $this->postJson("/api/imports/$id/apply")->assertOk();
+        self::assertSame(2, Circuit::query()->count());
+    }
+
+    public function test_readings_go_out_and_come_in_once(): void
+    {
+        $circuit = $this->circuit($this->site);
+        $this->postJson("/api/circuits/$circuit->id/readings/typed", [
+            'kind' => 'speed', 'values' => ['rpm' => '1484'], 'instrument' => 'strobe', 'note' => '=1+1', 'taken_at' => '2026-11-20T08:00:00Z',
+        ]);
+        $kept = Reading::query()->count();
+        self::assertSame(1, $kept);
+        $bytes = (string) $this->get("/api/sites/{$this->site->id}/readings.csv")->assertOk()->getContent();
+        self::assertSame(1, $this->counts($this->read($bytes, 'readings'))['unchanged']);
+        $other = str_replace('2026-11-20T08', '2026-11-21T08', $bytes);
+        $id = $this->read($other, 'readings');
+        self::assertSame(1, $this->counts($id)['new']);
+        $this->postJson("/api/imports/$id/apply")->assertOk();
+        self::assertSame(2, Reading::query()->count());
+        $bad = $this->read(str_replace('KF-204', 'KF-999', $bytes), 'readings');
+        self::assertSame(1, $this->counts($bad)['refused']);
+    }
+
+    public function test_who_only_reads_imports_nothing(): void
+    {
+        $id = $this->read("tag\nKF-1\n");
+        $this->actingAs($this->person('viewer', 'reader'));
+        $this->assertProblem(403, $this->send("tag\nKF-2\n"));
+        foreach ([['POST', 'apply'], ['DELETE', ''], ['PUT', 'columns']] as [$method, $path]) {
+            $this->assertProblem(403, $this->json($method, rtrim("/api/imports/$id/$path", '/'), ['columns' => ['tag']]));
+        }
+        $this->get("/api/sites/{$this->site->id}/circuits.csv")->assertOk();
+    }
+
+    public function test_schedules_are_made_as_tables_and_as_papers(): void
+    {
+        $this->circuit($this->site, 'KF-204', ['correction.place' => 'at_motor', 'correction.target_power_factor' => '0.95']);
+        $this->circuit($this->site, '=KF-205');
+        foreach (['motors' => 2, 'cables' => 2, 'settings' => 2, 'capacitors' => 1] as $name => $rows) {
+            foreach (['csv', 'pdf'] as $as) {
+                $answer = $this->postJson("/api/sites/{$this->site->id}/schedules", ['name' => $name, 'as' => $as])->assertStatus(202);
+                $paper = $answer->json('id');
+                self::assertIsInt($paper);
+                $file = $this->get("/api/papers/$paper/file")->assertOk()->baseResponse;
+                self::assertInstanceOf(\Symfony\Component\HttpFoundation\BinaryFileResponse::class, $file);
+                $bytes = (string) file_get_contents($file->getFile()->getPathname());
+                unlink($file->getFile()->getPathname());
+                if ($as === 'csv') {
+                    $csv = CsvText::read($bytes);
+                    self::assertInstanceOf(CsvText::class, $csv);
+                    self::assertCount($rows + 1, $csv->rows, $name);
+                } else {
+                    self::assertStringStartsWith('%PDF-', $bytes);
+                }
+            }
+        }
+        $this->assertProblem(422, $this->postJson("/api/sites/{$this->site->id}/schedules", ['name' => 'nothing', 'as' => 'csv']));
+    }
+
+    protected function tearDown(): void
+    {
+        foreach (Import::query()->get() as $import) {
+            @unlink(ImportStore::path($import));
+        }
+        parent::tearDown();
+    }
+}

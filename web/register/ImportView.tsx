@@ -1,0 +1,229 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import styled from 'styled-components';
+import { call } from '../api/client';
+import { FIELDS, type Import, type ImportRowsAnswer } from '../api/contract';
+import { Button } from '../kit/Button';
+import { GradeMark } from '../kit/Grade';
+import { RuledTable } from '../kit/RuledTable';
+import { Scroll } from '../kit/Scroll';
+import { Segments } from '../kit/Segments';
+import { Select } from '../kit/Select';
+import { token } from '../theme/tokens';
+
+const Box = styled.div`
+    display: grid;
+    grid-template-columns: minmax(0, 1fr);
+    gap: 12px;
+    padding: 14px 0 14px 16px;
+    border-left: 4px solid ${token.accent};
+    h3 {
+        font-size: 17px;
+        font-weight: 600;
+    }
+    .bar {
+        display: flex;
+        flex-wrap: wrap;
+        gap: 10px 16px;
+        align-items: center;
+    }
+    .columns {
+        display: grid;
+        grid-template-columns: repeat(auto-fill, minmax(220px, 1fr));
+        gap: 10px 16px;
+    }
+    progress {
+        width: min(360px, 100%);
+        height: 14px;
+        accent-color: ${token.accent};
+    }
+`;
+
+type Shown = 'refused' | 'changed' | 'new' | 'unchanged';
+
+const EVERY_MS = 700;
+
+/** One file: how far it is, what would be done with each row, which cells cannot be read, and the word to go. */
+export function ImportView({ id, onMoved }: { id: number; onMoved: () => void }) {
+    const client = useQueryClient();
+    const [problem, setProblem] = useState('');
+    const query = useQuery({
+        queryKey: ['import', id],
+        queryFn: () => call<Import>('GET', `imports/${id}`),
+        refetchInterval: ({ state }) => (state.data?.state === 'reading' || state.data?.state === 'applying' ? EVERY_MS : false),
+    });
+    const act = async (method: 'POST' | 'PUT' | 'DELETE', path: string, body?: unknown) => {
+        setProblem('');
+        try {
+            await call<Import>(method, path, body);
+        } catch (error) {
+            setProblem(error instanceof Error ? error.message : 'The service does not answer.');
+        }
+        await client.invalidateQueries({ queryKey: ['import', id] });
+        await client.invalidateQueries({ queryKey: ['register'] });
+        onMoved();
+    };
+    const one = query.data;
+    if (one === undefined) {
+        return <p role="status">{query.isError ? query.error.message : 'Opening'}</p>;
+    }
+    const wanted = one.counts.new + one.counts.changed;
+    const nothingFits = one.state === 'preview' && one.rows === 0;
+    return (
+        <Box>
+            <h3>{one.name}</h3>
+            {one.state === 'reading' && <p role="status">The file is being read.</p>}
+            {one.state === 'failed' && (
+                <p role="alert">
+                    <GradeMark grade="stop" /> {one.message} Nothing was written.
+                </p>
+            )}
+            {nothingFits && (
+                <p role="alert">
+                    <GradeMark grade="caution" /> No column is the {one.what === 'circuits' ? 'tag' : 'tag and the kind'}: say which one it
+                    is.
+                </p>
+            )}
+            {one.state !== 'reading' && one.state !== 'failed' && !nothingFits && (
+                <p>
+                    {one.counts.new} new, {one.counts.changed} changed, {one.counts.unchanged} as they are, {one.counts.refused} refused.
+                    {one.applied > 0 && ` ${one.applied} written.`}
+                </p>
+            )}
+            {one.state === 'applying' && (
+                <div className="bar">
+                    <progress value={one.applied} max={Math.max(1, wanted)} aria-label="Written so far" />
+                    <span role="status">
+                        {one.applied} of {wanted}. You may close this page.
+                    </span>
+                </div>
+            )}
+            <div className="bar">
+                {(one.state === 'preview' || one.state === 'cancelled') && wanted > one.applied && (
+                    <Button kind="main" onPress={() => void act('POST', `imports/${id}/apply`)}>
+                        {one.state === 'cancelled' ? `Write the other ${wanted - one.applied}` : `Write ${wanted} rows`}
+                    </Button>
+                )}
+                {(one.state === 'reading' || one.state === 'preview' || one.state === 'applying') && (
+                    <Button onPress={() => void act('DELETE', `imports/${id}`)}>Call it off</Button>
+                )}
+                {one.counts.refused > 0 && <a href={`/api/imports/${id}/refused.csv`}>The refused rows, to be mended (CSV)</a>}
+            </div>
+            {problem !== '' && <p role="alert">{problem}</p>}
+            {one.state === 'preview' && one.columns.length > 0 && one.what === 'circuits' && (
+                <Columns one={one} choose={(columns) => void act('PUT', `imports/${id}/columns`, { columns })} />
+            )}
+            {one.rows > 0 && one.state !== 'reading' && <Rows one={one} />}
+        </Box>
+    );
+}
+
+/** The columns that nothing is made of, each to be told what it fills. */
+function Columns({ one, choose }: { one: Import; choose: (columns: (string | null)[]) => void }) {
+    const unknown = one.columns.filter(({ path, head }) => path === null && head !== '' && !head.startsWith('figure:'));
+    if (unknown.length === 0) {
+        return null;
+    }
+    const taken = new Set(one.columns.map(({ path }) => path));
+    const options = [
+        { value: '', label: 'Nothing' },
+        ...Object.entries(FIELDS)
+            .filter(([path]) => !taken.has(path))
+            .map(([path, field]) => ({ value: path, label: `${field.label} (${path})` })),
+    ];
+    return (
+        <section aria-label="Columns that nothing is made of">
+            <p>Nothing is made of these columns. Say what they fill, where they fill something:</p>
+            <div className="columns">
+                {unknown.map((column) => (
+                    <Select
+                        key={column.letter}
+                        label={`${column.letter} ${column.head}`}
+                        value=""
+                        options={options}
+                        onChange={(path) =>
+                            choose(one.columns.map((each) => (each.letter === column.letter ? (path === '' ? null : path) : each.path)))
+                        }
+                    />
+                ))}
+            </div>
+        </section>
+    );
+}
+
+function Rows({ one }: { one: Import }) {
+    const first: Shown = one.counts.refused > 0 ? 'refused' : one.counts.changed > 0 ? 'changed' : 'new';
+    const [chosen, setShown] = useState<Shown | null>(null);
+    const [page, setPage] = useState(1);
+    const shown = chosen ?? first;
+    const query = useQuery({
+        queryKey: ['import', one.id, 'rows', shown, page, one.state],
+        queryFn: () => call<ImportRowsAnswer>('GET', `imports/${one.id}/rows?action=${shown}&page=${page}`),
+        placeholderData: (before) => before,
+    });
+    return (
+        <>
+            <Segments
+                label="Rows"
+                value={shown}
+                options={[
+                    { value: 'refused', label: `Refused ${one.counts.refused}` },
+                    { value: 'changed', label: `Changed ${one.counts.changed}` },
+                    { value: 'new', label: `New ${one.counts.new}` },
+                    { value: 'unchanged', label: `As they are ${one.counts.unchanged}` },
+                ]}
+                onChange={(action) => {
+                    setShown(action);
+                    setPage(1);
+                }}
+            />
+            <Scroll tabIndex={0} role="group" aria-label="Rows of the file">
+                <RuledTable>
+                    <thead>
+                        <tr>
+                            <th scope="col">Row</th>
+                            <th scope="col">Tag</th>
+                            <th scope="col">{shown === 'refused' ? 'What is wrong' : 'What changes'}</th>
+                        </tr>
+                    </thead>
+                    <tbody>
+                        {query.data?.rows.map((row) => (
+                            <tr key={row.number}>
+                                <td>{row.number}</td>
+                                <th scope="row">{row.tag}</th>
+                                <td>
+                                    {row.problems.map((bad) => (
+                                        <div key={`${bad.column} ${bad.text}`}>
+                                            {bad.column !== '' && <b>{bad.column}: </b>}
+                                            {bad.cell !== '' && `“${bad.cell}” `}
+                                            {bad.text} <small>{bad.accepted}</small>
+                                        </div>
+                                    ))}
+                                    {row.changes.map((change) => (
+                                        <div key={change.label}>
+                                            {change.label}: {change.from === '' ? 'empty' : change.from} →{' '}
+                                            {change.to === '' ? 'empty' : change.to}
+                                        </div>
+                                    ))}
+                                </td>
+                            </tr>
+                        ))}
+                    </tbody>
+                </RuledTable>
+            </Scroll>
+            {(query.data?.pages ?? 1) > 1 && (
+                <div className="bar">
+                    <Button isDisabled={page <= 1} onPress={() => setPage(page - 1)}>
+                        Before
+                    </Button>
+                    <span>
+                        {page} of {query.data?.pages}
+                    </span>
+                    <Button isDisabled={page >= (query.data?.pages ?? 1)} onPress={() => setPage(page + 1)}>
+                        Next
+                    </Button>
+                </div>
+            )}
+        </>
+    );
+}

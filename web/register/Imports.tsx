@@ -1,0 +1,109 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useRef, useState } from 'react';
+import styled from 'styled-components';
+import { call, send } from '../api/client';
+import type { Import, ImportsAnswer } from '../api/contract';
+import { Button } from '../kit/Button';
+import { Segments } from '../kit/Segments';
+import { token } from '../theme/tokens';
+import { ImportView } from './ImportView';
+
+const Bar = styled.div`
+    display: flex;
+    flex-wrap: wrap;
+    gap: 12px 18px;
+    align-items: center;
+`;
+
+const Past = styled.ol`
+    li {
+        padding: 8px 0;
+        border-top: 1px solid ${token.rule};
+    }
+`;
+
+const STATES: Readonly<Record<Import['state'], string>> = {
+    reading: 'being read',
+    preview: 'to be looked at',
+    applying: 'being written',
+    done: 'done',
+    cancelled: 'called off',
+    failed: 'not readable',
+};
+
+/** Files in: sent, read by the workers, looked at, and written only then. */
+export function Imports({ site }: { site: string }) {
+    const client = useQueryClient();
+    const input = useRef<HTMLInputElement>(null);
+    const [what, setWhat] = useState<'circuits' | 'readings'>('circuits');
+    const [opened, setOpened] = useState<number | null>(null);
+    const [problem, setProblem] = useState('');
+    const [busy, setBusy] = useState(false);
+    const key = ['imports', site];
+    const past = useQuery({ queryKey: key, queryFn: () => call<ImportsAnswer>('GET', `sites/${site}/imports`) });
+    const begin = async (file: File) => {
+        setProblem('');
+        setBusy(true);
+        try {
+            const begun = await send<Import>('POST', `sites/${site}/imports?what=${what}&name=${encodeURIComponent(file.name)}`, file);
+            setOpened(begun.id);
+            await client.invalidateQueries({ queryKey: key });
+        } catch (error) {
+            setProblem(error instanceof Error ? error.message : 'The service does not answer.');
+        }
+        setBusy(false);
+    };
+    return (
+        <section aria-label="In">
+            <h2>In</h2>
+            <p>
+                A CSV table with a head for each field, or one circuit a line as JSON. The file is read and shown first; nothing is written
+                before you say so. At most 20 000 rows.
+            </p>
+            <Bar>
+                <Segments
+                    label="What is in the file"
+                    value={what}
+                    options={[
+                        { value: 'circuits', label: 'Circuits' },
+                        { value: 'readings', label: 'Readings' },
+                    ]}
+                    onChange={setWhat}
+                />
+                <Button kind="main" isDisabled={busy} onPress={() => input.current?.click()}>
+                    Choose a file
+                </Button>
+                <input
+                    ref={input}
+                    type="file"
+                    hidden
+                    aria-label="File to read"
+                    accept=".csv,.txt,.json,.jsonl,text/csv,application/json"
+                    onChange={(event) => {
+                        const file = event.target.files?.[0];
+                        event.target.value = '';
+                        if (file !== undefined) {
+                            void begin(file);
+                        }
+                    }}
+                />
+                <span role="status">{busy ? 'Sending the file' : ''}</span>
+            </Bar>
+            {problem !== '' && <p role="alert">{problem}</p>}
+            {opened !== null && <ImportView key={opened} id={opened} onMoved={() => void client.invalidateQueries({ queryKey: key })} />}
+            {(past.data?.imports.length ?? 0) > 0 && (
+                <Past aria-label="Files so far">
+                    {past.data?.imports.map((one) => (
+                        <li key={one.id}>
+                            <Button kind="quiet" onPress={() => setOpened(one.id)}>
+                                {one.name}
+                            </Button>{' '}
+                            {STATES[one.state]}, {one.by}, {one.at.slice(0, 10)}
+                            {one.applied > 0 && `, ${one.applied} written`}
+                        </li>
+                    ))}
+                </Past>
+            )}
+        </section>
+    );
+}
