@@ -12,9 +12,10 @@ use Illuminate\Support\Carbon;
  * A PDF that a worker makes: asked for, under way, done, failed or called off.
  *
  * @property int $id
- * @property string $name `file_sheet`, or that of a schedule
+ * @property string $name `file_sheet`, `defects.pdf`, or that of a schedule
  * @property int|null $revision_id
  * @property int|null $site_id
+ * @property int|null $round_id
  * @property string $origin address of the house as the person reached it, for the code on the paper
  * @property string $state `waiting`, `under_way`, `done`, `failed` or `cancelled`
  * @property string $file
@@ -24,7 +25,7 @@ use Illuminate\Support\Carbon;
  */
 final class Paper extends Model
 {
-    protected $fillable = ['name', 'revision_id', 'site_id', 'origin', 'state', 'file', 'asked_by'];
+    protected $fillable = ['name', 'revision_id', 'site_id', 'round_id', 'origin', 'state', 'file', 'asked_by'];
 
     /** @return BelongsTo<Revision, $this> */
     public function revision(): BelongsTo

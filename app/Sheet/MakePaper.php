@@ -7,8 +7,10 @@ namespace App\Sheet;
 use App\Circuits\CircuitStore;
 use App\Models\Paper;
 use App\Models\Revision;
+use App\Models\Round;
 use App\Models\Sheet;
 use App\Models\Site;
+use App\Rounds\RoundStore;
 use App\Schedules\Schedule;
 use App\Schedules\ScheduleName;
 use BraveAnvil\Register\CsvText;
@@ -43,7 +45,11 @@ final class MakePaper implements ShouldQueue
         }
         $paper = Paper::query()->findOrFail($this->paper);
         try {
-            $bytes = $paper->site_id === null ? $this->fileSheet($paper) : $this->schedule($paper, $paper->site_id, $circuits);
+            $bytes = match (true) {
+                $paper->round_id !== null => $this->defects($paper->round_id),
+                $paper->site_id !== null => $this->schedule($paper, $paper->site_id, $circuits),
+                default => $this->fileSheet($paper),
+            };
             if ($bytes !== null) {
                 $file = Str::lower(Str::random(40)).(str_ends_with($paper->name, '.csv') ? '.csv' : '.pdf');
                 $this->write($file, $bytes);
@@ -62,6 +68,13 @@ final class MakePaper implements ShouldQueue
         return SheetPdf::of(SheetPaper::fileSheet(
             Sheet::sealedOf($revision), $revision->state()->mark(), $paper->origin.'/circuits/'.$revision->circuit_id,
         ));
+    }
+
+    private function defects(int $id): string
+    {
+        $round = Round::query()->with('site', 'person')->findOrFail($id);
+
+        return SheetPdf::of(SheetPaper::defects($round, RoundStore::defects($round), RoundStore::circuits($round)->count()));
     }
 
     /** Null where it was called off meanwhile. */

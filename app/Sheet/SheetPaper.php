@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Sheet;
 
+use App\Models\Round;
+use App\Models\RoundCheck;
 use App\Schedules\Schedule;
 use App\Sheet\Picture\Drawing;
 use App\Sheet\Picture\QrCode;
@@ -47,6 +49,20 @@ final readonly class SheetPaper
         ])->render();
 
         return new self('schedule', $html, self::css([]), $schedule->name->title().', '.$site.', '.$date);
+    }
+
+    /**
+     * What a round found otherwise than it should be.
+     *
+     * @param  list<array{circuit: int, tag: string, drives: string, check: RoundCheck}>  $defects
+     * @param  int  $motors  on the round
+     */
+    public static function defects(Round $round, array $defects, int $motors): self
+    {
+        $where = implode(', ', array_filter([$round->site->name, $round->area]));
+        $html = view('sheet.defects', ['round' => $round, 'where' => $where, 'defects' => $defects, 'motors' => $motors])->render();
+
+        return new self('schedule', $html, self::css([]), 'Round, '.$where.', '.$round->created_at->toDateString());
     }
 
     /** @return array<string, mixed> */

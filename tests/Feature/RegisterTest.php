@@ -202,7 +202,8 @@ final class RegisterTest extends FeatureTestCase
     {
         $lines = implode('', array_map(static fn (int $i): string => "KF-$i,30 kW\n", range(1, 30)));
         $id = $this->read("tag,plate.power\n$lines");
-        $ids = ImportRow::query()->where('import_id', $id)->pluck('id')->map(static fn (mixed $one): int => is_numeric($one) ? (int) $one : 0)->all();
+        $ids = array_values(ImportRow::query()->where('import_id', $id)->pluck('id')
+            ->map(static fn (mixed $one): int => is_numeric($one) ? (int) $one : 0)->all());
         Import::query()->whereKey($id)->update(['state' => 'applying']);
         (new ApplyImport($id, array_slice($ids, 0, 20)))->handle(new CircuitStore, app(ReadingStore::class));
         (new ApplyImport($id, $ids))->handle(new CircuitStore, app(ReadingStore::class));

@@ -3261,6 +3261,9 @@ export interface Service {
     import?: Import;
     imports?: ImportsAnswer;
     importRows?: ImportRowsAnswer;
+    rounds?: RoundsAnswer;
+    round?: Round;
+    roundMotor?: RoundMotorAnswer;
 }
 export interface SessionAnswer {
     person: Person | null;
@@ -3840,6 +3843,62 @@ export interface ImportedRow {
         text: string;
         accepted: string;
     }[];
+}
+export interface RoundsAnswer {
+    rounds: RoundRow[];
+}
+export interface RoundRow {
+    id: number;
+    site: number;
+    area: string;
+    by: string;
+    at: string;
+    ended: boolean;
+}
+export interface Round {
+    id: number;
+    site: number;
+    area: string;
+    by: string;
+    at: string;
+    ended: boolean;
+    motors: RoundMotor[];
+    defects: RoundDefect[];
+}
+export interface RoundMotor {
+    id: number;
+    tag: string;
+    drives: string;
+    checks: RoundCheck[];
+}
+export interface RoundCheck {
+    item: 'rating' | 'dial' | 'class' | 'timer' | 'cable' | 'links';
+    label: string;
+    expected: string;
+    same: boolean;
+    found: string;
+    grade: '' | 'stop' | 'caution' | 'note';
+    says: string;
+}
+export interface RoundDefect {
+    circuit: number;
+    tag: string;
+    drives: string;
+    item: 'rating' | 'dial' | 'class' | 'timer' | 'cable' | 'links';
+    label: string;
+    expected: string;
+    same: boolean;
+    found: string;
+    grade: '' | 'stop' | 'caution' | 'note';
+    says: string;
+}
+export interface RoundMotorAnswer {
+    items: RoundItem[];
+}
+export interface RoundItem {
+    item: 'rating' | 'dial' | 'class' | 'timer' | 'cable' | 'links';
+    label: string;
+    expected: string;
 }
 
 /** What never changes about a field: its label, the unit of a bare typed number, and a line below it. */

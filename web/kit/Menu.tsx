@@ -54,6 +54,8 @@ export function Menu({ items = [] }: { items?: readonly Entry[] }) {
         ...items,
         { id: 'yard', label: 'Yard', action: () => void navigate('/') },
         { id: 'due', label: 'Due', action: () => void navigate('/due') },
+        { id: 'round', label: 'Round', action: () => void navigate('/round') },
+        { id: 'register', label: 'Register', action: () => void navigate('/register') },
         ...(person?.role === 'administrator' ? [{ id: 'setup', label: 'Sites and people', action: () => void navigate('/setup') }] : []),
         { id: 'standing', label: 'Standing of the results', action: () => void navigate('/standing') },
         { id: 'keys', label: 'Keys', action: () => setKeys(true) },

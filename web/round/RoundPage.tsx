@@ -1,0 +1,119 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { useSearchParams } from 'react-router';
+import styled from 'styled-components';
+import { call } from '../api/client';
+import type { Round, RoundsAnswer, SitesAnswer } from '../api/contract';
+import { mayEdit, usePerson } from '../api/session';
+import { Button } from '../kit/Button';
+import { Select } from '../kit/Select';
+import { TopBar } from '../kit/TopBar';
+import { narrow, token } from '../theme/tokens';
+import { RoundView } from './RoundView';
+
+const Page = styled.main`
+    display: grid;
+    grid-template-columns: minmax(0, 1fr);
+    gap: 16px;
+    max-width: 760px;
+    margin: 0 auto;
+    padding: 20px 24px 60px;
+    h1 {
+        font-size: 24px;
+        font-weight: 600;
+    }
+    @media ${narrow} {
+        padding: 12px 14px 40px;
+    }
+`;
+
+const Bar = styled.div`
+    display: grid;
+    grid-template-columns: repeat(auto-fit, minmax(180px, 1fr));
+    gap: 12px 18px;
+    align-items: end;
+`;
+
+const Past = styled.ol`
+    li {
+        padding: 6px 0;
+        border-top: 1px solid ${token.rule};
+    }
+`;
+
+/** A round through an area with a phone: what hangs on the doors held against what is there. */
+export default function RoundPage() {
+    const person = usePerson();
+    const client = useQueryClient();
+    const [search, setSearch] = useSearchParams();
+    const [area, setArea] = useState('');
+    const [problem, setProblem] = useState('');
+    const sites = useQuery({ queryKey: ['sites'], queryFn: () => call<SitesAnswer>('GET', 'sites') });
+    const site = sites.data?.sites.find(({ id }) => String(id) === search.get('site')) ?? sites.data?.sites[0];
+    const open = search.get('round');
+    const past = useQuery({
+        queryKey: ['rounds', site?.id],
+        queryFn: () => call<RoundsAnswer>('GET', `sites/${site?.id ?? ''}/rounds`),
+        enabled: site !== undefined && open === null,
+    });
+    if (open !== null) {
+        return (
+            <>
+                <TopBar line="Round" />
+                <Page>
+                    <RoundView key={open} id={open} onClose={() => setSearch(site === undefined ? {} : { site: String(site.id) })} />
+                </Page>
+            </>
+        );
+    }
+    const begin = async () => {
+        setProblem('');
+        try {
+            const round = await call<Round>('POST', `sites/${site?.id ?? ''}/rounds`, { area });
+            await client.invalidateQueries({ queryKey: ['rounds'] });
+            setSearch({ site: String(site?.id ?? ''), round: String(round.id) });
+        } catch (error) {
+            setProblem(error instanceof Error ? error.message : 'The service does not answer.');
+        }
+    };
+    return (
+        <>
+            <TopBar line="Round" />
+            <Page>
+                <h1>Round</h1>
+                <p>From motor to motor: is it as the sheet says, or otherwise? What is otherwise is judged at once.</p>
+                <Bar>
+                    <Select
+                        label="Site"
+                        value={String(site?.id ?? '')}
+                        options={(sites.data?.sites ?? []).map(({ id, name }) => ({ value: String(id), label: name }))}
+                        onChange={(chosen) => setSearch({ site: chosen }, { replace: true })}
+                    />
+                    <Select
+                        label="Area"
+                        value={area}
+                        options={[{ value: '', label: 'All of it' }, ...(site?.areas ?? []).map((name) => ({ value: name, label: name }))]}
+                        onChange={setArea}
+                    />
+                    {mayEdit(person) && (
+                        <Button kind="main" isDisabled={site === undefined} onPress={() => void begin()}>
+                            Begin a round
+                        </Button>
+                    )}
+                </Bar>
+                {problem !== '' && <p role="alert">{problem}</p>}
+                <Past aria-label="Rounds so far">
+                    {past.data?.rounds.map((round) => (
+                        <li key={round.id}>
+                            <Button kind="quiet" onPress={() => setSearch({ site: String(round.site), round: String(round.id) })}>
+                                {round.area === '' ? 'All of it' : round.area}
+                            </Button>{' '}
+                            {round.at.slice(0, 10)}, {round.by}
+                            {round.ended ? '' : ', not ended'}
+                        </li>
+                    ))}
+                </Past>
+            </Page>
+        </>
+    );
+}
