@@ -73,6 +73,7 @@ Route::prefix('api')->middleware(LimitBody::class)->group(function (): void {
         Route::get('sites/{site}/circuits.csv', [RegisterController::class, 'circuits']);
         Route::get('sites/{site}/circuits.jsonl', [RegisterController::class, 'circuitLines']);
         Route::get('sites/{site}/readings.csv', [RegisterController::class, 'readings']);
+        Route::get('sites/{site}/readings.jsonl', [RegisterController::class, 'readingLines']);
         Route::post('sites/{site}/schedules', [RegisterController::class, 'schedule']);
         Route::get('sites/{site}/rounds', [RoundController::class, 'index']);
         Route::post('sites/{site}/rounds', [RoundController::class, 'begin']);

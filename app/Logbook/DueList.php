@@ -7,10 +7,12 @@ namespace App\Logbook;
 use App\Models\Circuit;
 use App\Models\LogEntry;
 use App\Models\Reading;
+use App\Models\RevisionStep;
 use App\Models\Site;
 use BraveAnvil\Logbook\Greasing;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Query\Builder as QueryBuilder;
 use Illuminate\Support\Carbon;
 
 /** What is to be done on the motors of a site, and by when. */
@@ -20,6 +22,11 @@ final class DueList
     private const USUAL_MONTHS = 12;
 
     private const MOST = 2000;
+
+    public const REVIEW = 'Sheet in review';
+
+    /** Days after which a sheet should be signed or returned. Common practice, no source. */
+    private const REVIEW_DAYS = 7;
 
     public function __construct(private readonly LogStore $log)
     {
@@ -70,7 +77,42 @@ final class DueList
                 );
             }
         }
+        foreach (self::inReview($site) as $item) {
+            $items[] = $item;
+        }
         usort($items, static fn (array $a, array $b): int => [$a['due_at'] ?? '0', $a['tag']] <=> [$b['due_at'] ?? '0', $b['tag']]);
+
+        return $items;
+    }
+
+    /**
+     * Sheets that wait for a signature.
+     *
+     * @return list<array{circuit: int, tag: string, area: string, drives: string, what: string, state: string, due_at: string|null, says: string}>
+     */
+    private static function inReview(Site $site): array
+    {
+        /** @var Collection<int, RevisionStep> $steps */
+        $steps = RevisionStep::query()->with('person')->join('revisions', 'revisions.id', '=', 'revision_steps.revision_id')
+            ->join('circuits', 'circuits.id', '=', 'revisions.circuit_id')->where('circuits.site_id', $site->id)->whereNull('circuits.archived_at')
+            ->where('revision_steps.step', 'sent')
+            ->whereNotExists(static function (QueryBuilder $later): void {
+                $later->from('revision_steps as later')->whereColumn('later.revision_id', 'revision_steps.revision_id')
+                    ->whereColumn('later.id', '>', 'revision_steps.id');
+            })
+            ->select('revision_steps.*', 'circuits.id as circuit', 'circuits.tag as tag', 'circuits.area as area', 'circuits.drives as drives')
+            ->orderBy('revision_steps.id')->limit(self::MOST)->get();
+        $items = [];
+        foreach ($steps as $step) {
+            $text = static fn (string $name): string => is_string($step->getAttribute($name)) ? $step->getAttribute($name) : '';
+            $circuit = $step->getAttribute('circuit');
+            $items[] = [
+                'circuit' => is_numeric($circuit) ? (int) $circuit : 0, 'tag' => $text('tag'), 'area' => $text('area'),
+                'drives' => $text('drives'), 'what' => self::REVIEW, 'state' => Greasing::IS_DUE,
+                'due_at' => $step->created_at->copy()->addDays(self::REVIEW_DAYS)->toIso8601ZuluString(),
+                'says' => 'Sent by '.$step->person->name.' on '.$step->created_at->toDateString().'.',
+            ];
+        }
 
         return $items;
     }

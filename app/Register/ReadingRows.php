@@ -13,7 +13,6 @@ use App\Problems\Problem;
 use BraveAnvil\Circuit\Refusal;
 use BraveAnvil\Prove\ReadingKind;
 use BraveAnvil\Register\CellProblem;
-use BraveAnvil\Register\Column;
 use BraveAnvil\Register\CsvText;
 use BraveAnvil\Register\ReadingTable;
 use BraveAnvil\Register\RowAction;
@@ -25,6 +24,24 @@ final class ReadingRows
 {
     /** @return list<list<string>> heads, paths, and one row for each reading that counts */
     public static function of(int $site): array
+    {
+        return ReadingTable::rows(self::kept($site));
+    }
+
+    /** @return string one reading a line */
+    public static function lines(int $site): string
+    {
+        $lines = '';
+        foreach (self::kept($site) as $reading) {
+            $values = (object) ReadingTable::texts($reading['values']);
+            $lines .= json_encode([...$reading, 'values' => $values], JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR)."\n";
+        }
+
+        return $lines;
+    }
+
+    /** @return list<array{tag: string, kind: string, taken_at: string, load_percent: string, instrument: string, note: string, simulated: string, values: array<array-key, mixed>}> */
+    private static function kept(int $site): array
     {
         /** @var Collection<int, Reading> $kept */
         $kept = Reading::query()->join('circuits', 'circuits.id', '=', 'readings.circuit_id')->where('circuits.site_id', $site)
@@ -41,11 +58,14 @@ final class ReadingRows
             ];
         }
 
-        return ReadingTable::rows($readings);
+        return $readings;
     }
 
     public static function read(Import $import, string $bytes): ReadRows|Refusal
     {
+        if (preg_match('~^(\xEF\xBB\xBF)?\s*\{~', $bytes) === 1) {
+            return self::documents($import, $bytes);
+        }
         $csv = CsvText::read($bytes);
         if ($csv instanceof Refusal) {
             return $csv;
@@ -59,18 +79,48 @@ final class ReadingRows
         if (! $matched->fills('tag') || ! $matched->fills('kind')) {
             return new ReadRows([], $columns);
         }
-        $circuits = [];
-        foreach (Circuit::query()->where('site_id', $import->site_id)->whereNull('archived_at')->get(['id', 'tag']) as $circuit) {
-            $circuits[mb_strtolower($circuit->tag)] = $circuit->id;
-        }
+        $circuits = self::tags($import);
         $rows = [];
         foreach ($data as $i => $cells) {
             if (array_filter($cells, static fn (string $cell): bool => $cell !== '') !== []) {
-                $rows[] = self::row($import, $i + 1, $matched->columns, $cells, $circuits);
+                [$reading, $problems] = ReadingTable::read($matched->columns, $cells);
+                $rows[] = self::row($import, $i + 1, $reading, $problems, $cells, $circuits);
             }
         }
 
         return new ReadRows($rows, $columns);
+    }
+
+    /** One reading a line. */
+    private static function documents(Import $import, string $bytes): ReadRows|Refusal
+    {
+        $circuits = self::tags($import);
+        $rows = [];
+        foreach (explode("\n", $bytes) as $i => $line) {
+            $line = trim($line, " \t\r\u{FEFF}");
+            if ($line === '') {
+                continue;
+            }
+            if (count($rows) >= CsvText::MOST_ROWS) {
+                return new Refusal('There are more than 20 000 rows: part the file.');
+            }
+            $document = json_decode($line, true, 8);
+            [$reading, $problems] = ReadingTable::readDocument(is_array($document) ? $document : []);
+            $rows[] = self::row($import, $i + 1, $reading, $problems, [$line], $circuits);
+        }
+
+        return new ReadRows($rows, []);
+    }
+
+    /** @return array<string, int> circuits of the site by their tag in small letters */
+    private static function tags(Import $import): array
+    {
+        $circuits = [];
+        foreach (Circuit::query()->where('site_id', $import->site_id)->whereNull('archived_at')->get(['id', 'tag']) as $circuit) {
+            $circuits[mb_strtolower($circuit->tag)] = $circuit->id;
+        }
+
+        return $circuits;
     }
 
     /**
@@ -92,14 +142,14 @@ final class ReadingRows
     }
 
     /**
-     * @param  list<Column>  $columns
+     * @param  array{tag: string, kind: string, taken_at: string, load_percent: string, instrument: string, note: string, simulated: string, values: array<string, string>}  $reading
+     * @param  list<CellProblem>  $problems
      * @param  list<string>  $cells
      * @param  array<string, int>  $circuits  by tag in small letters
      * @return array<string, mixed> as the table has it
      */
-    private static function row(Import $import, int $number, array $columns, array $cells, array $circuits): array
+    private static function row(Import $import, int $number, array $reading, array $problems, array $cells, array $circuits): array
     {
-        [$reading, $problems] = ReadingTable::read($columns, $cells);
         $id = $circuits[mb_strtolower($reading['tag'])] ?? null;
         if ($id === null) {
             $problems[] = new CellProblem('tag', $reading['tag'], 'No circuit of this site has this tag.', 'A tag of the site.');

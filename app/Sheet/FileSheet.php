@@ -146,6 +146,27 @@ final readonly class FileSheet
         ], array_slice($rows, max(0, $pick - self::AROUND), 2 * self::AROUND + 1)));
     }
 
+    /** @return list<array{load: string, before: string, after: string, factor_before: string, factor_after: string}> current and power factor over the load, with and without the capacitor */
+    public function correction(): array
+    {
+        $points = $this->content->curve('correction')['over_load'] ?? [];
+        $points = array_values(array_filter(is_array($points) ? $points : [], is_array(...)));
+        $told = [];
+        foreach ($points as $i => $point) {
+            $shown = static fn (string $part): string => is_array($point[$part] ?? null) && is_string($point[$part]['shown'] ?? null)
+                ? $point[$part]['shown'] : '';
+            // As many as a reader wants on paper.
+            if ($i % max(1, intdiv(count($points), 6)) === 0 || $i === count($points) - 1) {
+                $told[] = [
+                    'load' => $shown('load'), 'before' => $shown('before'), 'after' => $shown('after'),
+                    'factor_before' => $shown('factor_before'), 'factor_after' => $shown('factor_after'),
+                ];
+            }
+        }
+
+        return $told;
+    }
+
     /** @return list<array{label: string, taken: string, tries: list<array{value: string, flips: string}>}> */
     public function sensitivity(): array
     {

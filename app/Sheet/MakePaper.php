@@ -17,6 +17,7 @@ use BraveAnvil\Register\CsvText;
 use BraveAnvil\RuleBook\RuleBooks;
 use BraveAnvil\RuleBook\Tables;
 use Illuminate\Contracts\Queue\ShouldQueue;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Foundation\Queue\Queueable;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Str;
@@ -32,6 +33,8 @@ final class MakePaper implements ShouldQueue
 
     public int $timeout = 100;
 
+    private const KEPT_DAYS = 7;
+
     public function __construct(private readonly int $paper)
     {
     }
@@ -44,6 +47,7 @@ final class MakePaper implements ShouldQueue
             return;
         }
         $paper = Paper::query()->findOrFail($this->paper);
+        self::forgetOld();
         try {
             $bytes = match (true) {
                 $paper->round_id !== null => $this->defects($paper->round_id),
@@ -95,6 +99,19 @@ final class MakePaper implements ShouldQueue
         return SheetPdf::of(SheetPaper::schedule($schedule, $site->name, $edition, Carbon::now()->toDateString()));
     }
 
+    /** Papers can be made again at any time: they are kept for a week. */
+    private static function forgetOld(): void
+    {
+        /** @var Collection<int, Paper> $past */
+        $past = Paper::query()->where('created_at', '<', Carbon::now()->subDays(self::KEPT_DAYS))->limit(20)->get();
+        foreach ($past as $old) {
+            if ($old->file !== '') {
+                @unlink(storage_path('app/papers/'.$old->file));
+            }
+            $old->delete();
+        }
+    }
+
     private function write(string $file, string $bytes): void
     {
         $folder = storage_path('app/papers');
@@ -104,6 +121,8 @@ final class MakePaper implements ShouldQueue
         $unfinished = $folder.'/'.$file.'.part';
         file_put_contents($unfinished, $bytes);
         chmod($unfinished, 0600);
+        // Whoever owns the folder hands the file out, and may be another user than the worker.
+        @chown($unfinished, (int) fileowner($folder));
         rename($unfinished, $folder.'/'.$file);
     }
 }

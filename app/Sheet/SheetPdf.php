@@ -16,7 +16,8 @@ final class SheetPdf
     /** @return string the bytes of the PDF */
     public static function of(SheetPaper $paper): string
     {
-        $cache = storage_path('framework/cache/fonts');
+        // Workers and the web server may be two users: neither meets the other's files.
+        $cache = storage_path('framework/cache/fonts/'.posix_geteuid());
         if (! is_dir($cache) && ! @mkdir($cache, 0700, true) && ! is_dir($cache)) {
             throw new RuntimeException('There is no room for the type of the sheet.');
         }

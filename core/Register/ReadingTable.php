@@ -99,6 +99,34 @@ final class ReadingTable
                 $texts[$column->path] = $text;
             }
         }
+
+        return self::judged($texts, $values);
+    }
+
+    /**
+     * One reading a line.
+     *
+     * @param  array<array-key, mixed>  $reading
+     * @return array{array{tag: string, kind: string, taken_at: string, load_percent: string, instrument: string, note: string, simulated: string, values: array<string, string>}, list<CellProblem>}
+     */
+    public static function readDocument(array $reading): array
+    {
+        $texts = [];
+        foreach (array_keys(self::FIRST) as $key) {
+            $value = $reading[$key] ?? '';
+            $texts[$key] = is_bool($value) ? ($value ? 'true' : 'false') : (is_scalar($value) ? (string) $value : '');
+        }
+
+        return self::judged($texts, self::texts(is_array($reading['values'] ?? null) ? $reading['values'] : []));
+    }
+
+    /**
+     * @param  array<string, string>  $texts  those of `FIRST`
+     * @param  array<string, string>  $values
+     * @return array{array{tag: string, kind: string, taken_at: string, load_percent: string, instrument: string, note: string, simulated: string, values: array<string, string>}, list<CellProblem>}
+     */
+    private static function judged(array $texts, array $values): array
+    {
         ksort($values);
         $problems = [];
         $kind = ReadingKind::tryFrom($texts['kind']);

@@ -237,6 +237,10 @@ final class RegisterTest extends FeatureTestCase
         self::assertSame(1, $this->counts($id)['new']);
         $this->postJson("/api/imports/$id/apply")->assertOk();
         self::assertSame(2, Reading::query()->count());
+        $lines = (string) $this->get("/api/sites/{$this->site->id}/readings.jsonl")->assertOk()->getContent();
+        self::assertSame(2, $this->counts($this->read($lines, 'readings'))['unchanged']);
+        self::assertSame(2, $this->counts($this->read(str_replace('2026-11-2', '2026-10-2', $lines), 'readings'))['new']);
+        self::assertSame(1, $this->counts($this->read("{\"tag\":\"KF-204\"}\n", 'readings'))['refused']);
         $bad = $this->read(str_replace('KF-204', 'KF-999', $bytes), 'readings');
         self::assertSame(1, $this->counts($bad)['refused']);
     }

@@ -98,7 +98,11 @@ export default function DuePage() {
                                             {item.due_at?.slice(0, 10) ?? 'now'} {WORDS[item.state]}
                                         </td>
                                         <th scope="row">
-                                            <Link to={`/circuits/${item.circuit}/prove?view=logbook`}>{item.tag}</Link>{' '}
+                                            <Link
+                                                to={`/circuits/${item.circuit}/${item.what === 'Sheet in review' ? 'sheet?view=review' : 'prove?view=logbook'}`}
+                                            >
+                                                {item.tag}
+                                            </Link>{' '}
                                             <small>{item.drives}</small>
                                         </th>
                                         <td>{item.what}</td>

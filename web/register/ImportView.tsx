@@ -1,5 +1,5 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import styled from 'styled-components';
 import { call } from '../api/client';
 import { FIELDS, type Import, type ImportRowsAnswer } from '../api/contract';
@@ -64,6 +64,13 @@ export function ImportView({ id, onMoved }: { id: number; onMoved: () => void })
         onMoved();
     };
     const one = query.data;
+    const state = one?.state;
+    useEffect(() => {
+        if (state !== undefined) {
+            onMoved();
+        }
+        // Only the state matters: the list of files says it too.
+    }, [state]); // eslint-disable-line react-hooks/exhaustive-deps
     if (one === undefined) {
         return <p role="status">{query.isError ? query.error.message : 'Opening'}</p>;
     }
@@ -195,7 +202,7 @@ function Rows({ one }: { one: Import }) {
                                     {row.problems.map((bad) => (
                                         <div key={`${bad.column} ${bad.text}`}>
                                             {bad.column !== '' && <b>{bad.column}: </b>}
-                                            {bad.cell !== '' && `“${bad.cell}” `}
+                                            {bad.cell !== '' && !bad.text.includes(bad.cell) && `“${bad.cell}” `}
                                             {bad.text} <small>{bad.accepted}</small>
                                         </div>
                                     ))}

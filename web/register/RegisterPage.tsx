@@ -79,6 +79,9 @@ export default function RegisterPage() {
                                 <li>
                                     <a href={`/api/sites/${site}/readings.csv`}>Readings (CSV)</a>
                                 </li>
+                                <li>
+                                    <a href={`/api/sites/${site}/readings.jsonl`}>Readings, one a line (JSON)</a>
+                                </li>
                             </Links>
                         </section>
                         <Schedules site={site} />

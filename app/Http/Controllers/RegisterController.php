@@ -57,6 +57,13 @@ final class RegisterController
         return self::file(CsvText::write(ReadingRows::of($site->id)), self::CSV, 'readings.csv');
     }
 
+    public function readingLines(Request $request, Site $site): Response
+    {
+        Signed::person($request);
+
+        return self::file(ReadingRows::lines($site->id), 'application/x-ndjson; charset=utf-8', 'readings.jsonl');
+    }
+
     /** Asks the workers for a schedule of the site. */
     public function schedule(Request $request, Site $site): JsonResponse
     {

@@ -10,6 +10,9 @@
 @endif
 @include('sheet.conditions', ['conditions' => $station['conditions']])
 @if ($station['rows'] !== []) @include('sheet.rows', ['rows' => $station['rows']]) @endif
+@if ($station['name'] === 'correct' && $sheet->correction() !== [])<table class="keep"><tr><th>Load</th><th>Current without</th><th>Current with</th><th>Power factor without</th><th>Power factor with</th></tr>
+@foreach ($sheet->correction() as $row)<tr>@foreach ($row as $cell)<td>{!! \App\Sheet\Ink::html($cell) !!}</td>@endforeach</tr>@endforeach
+</table>@endif
 @if ($station['name'] === 'cable')
 @foreach (['ladder' => 'To the motor', 'line_ladder' => 'To the starter'] as $curve => $where)
 @if ($sheet->ladder($curve) !== [])<table class="keep"><tr><th>{{ $where }}</th><th>Bears</th><th>Drop</th><th>Drop starting</th><th>Falls by</th></tr>
