@@ -30,7 +30,7 @@ final class EveryViewTest extends BrowserTestCase
         }
         foreach (
             [
-                'KF-203' => ['plate', 'power', 'start', 'cable', 'guard', 'correct'], 'CV-115' => ['plate', 'start', 'cable'],
+                'KF-203' => ['plate', 'power', 'start', 'cable', 'guard', 'correct', 'sheet'], 'CV-115' => ['plate', 'start', 'cable'],
                 'DX-502' => ['guard', 'cable'], 'RP-410' => ['plate', 'guard'],
             ] as $tag => $stations
         ) {
@@ -71,12 +71,12 @@ final class EveryViewTest extends BrowserTestCase
         $hand = $this->hand(390, 844);
         $hand->signIn('administrator');
         $width = static fn (): int => (int) $hand->driver->executeScript('return document.documentElement.scrollWidth');
-        foreach (['/' => 'circuits on', '/setup' => 'New person', '/standing' => 'from memory'] as $path => $seen) {
+        foreach (['/' => 'circuits on', '/setup' => 'New person', '/standing' => 'from memory', '/register' => 'Schedules', '/round' => 'Begin a round', '/due' => 'Calendar'] as $path => $seen) {
             $hand->open($path);
             $hand->see($seen);
             self::assertLessThanOrEqual(390, $width(), $path);
         }
-        foreach (['plate', 'power', 'start', 'cable', 'guard', 'correct'] as $station) {
+        foreach (['plate', 'power', 'start', 'cable', 'guard', 'correct', 'sheet', 'sheet?view=revisions'] as $station) {
             $this->openCircuit($hand, 'KF-203', $station);
             self::assertLessThanOrEqual(390, $width(), $station);
             self::assertLessThanOrEqual(
