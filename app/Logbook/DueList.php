@@ -94,13 +94,15 @@ final class DueList
     {
         /** @var Collection<int, RevisionStep> $steps */
         $steps = RevisionStep::query()->with('person')->join('revisions', 'revisions.id', '=', 'revision_steps.revision_id')
-            ->join('circuits', 'circuits.id', '=', 'revisions.circuit_id')->where('circuits.site_id', $site->id)->whereNull('circuits.archived_at')
+            ->join('circuits', 'circuits.id', '=', 'revisions.circuit_id')->where('circuits.site_id',
+                $site->id)->whereNull('circuits.archived_at')
             ->where('revision_steps.step', 'sent')
             ->whereNotExists(static function (QueryBuilder $later): void {
                 $later->from('revision_steps as later')->whereColumn('later.revision_id', 'revision_steps.revision_id')
                     ->whereColumn('later.id', '>', 'revision_steps.id');
             })
-            ->select('revision_steps.*', 'circuits.id as circuit', 'circuits.tag as tag', 'circuits.area as area', 'circuits.drives as drives')
+            ->select('revision_steps.*', 'circuits.id as circuit', 'circuits.tag as tag', 'circuits.area as area',
+                'circuits.drives as drives')
             ->orderBy('revision_steps.id')->limit(self::MOST)->get();
         $items = [];
         foreach ($steps as $step) {

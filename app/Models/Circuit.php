@@ -50,7 +50,8 @@ final class Circuit extends Model
 
     /** @var array<string, string> */
     protected $casts = [
-        'archived_at' => 'datetime', 'output_w' => 'float', 'current_a' => 'float', 'scpd_a' => 'float', 'dial_a' => 'float', 'dip_percent' => 'float',
+        'archived_at' => 'datetime', 'output_w' => 'float', 'current_a' => 'float', 'scpd_a' => 'float', 'dial_a' => 'float',
+        'dip_percent' => 'float',
     ];
 
     /** @return BelongsTo<Site, $this> */

@@ -35,7 +35,8 @@ final class ImportStore
         file_put_contents($path, $bytes);
         chmod($path, 0600);
         $import = Import::query()->create([
-            'site_id' => $site->id, 'what' => $what, 'name' => Str::limit($name, 190, ''), 'file' => $file, 'state' => ImportState::Reading->value,
+            'site_id' => $site->id, 'what' => $what, 'name' => Str::limit($name, 190, ''), 'file' => $file,
+            'state' => ImportState::Reading->value,
             'message' => '', 'columns' => '[]', 'chosen' => '{}', 'rows' => 0, 'asked_by' => $person->id,
         ]);
         ReadImport::dispatch($import->id);
@@ -52,7 +53,8 @@ final class ImportStore
      */
     public function choose(Import $import, array $chosen): Import
     {
-        $this->move($import, [ImportState::Preview, ImportState::Failed], ImportState::Reading, ['chosen' => json_encode((object) $chosen, JSON_THROW_ON_ERROR)]);
+        $this->move($import, [ImportState::Preview, ImportState::Failed], ImportState::Reading,
+            ['chosen' => json_encode((object) $chosen, JSON_THROW_ON_ERROR)]);
         ReadImport::dispatch($import->id);
 
         return $import->refresh();
@@ -107,7 +109,8 @@ final class ImportStore
      */
     private function move(Import $import, array $from, ImportState $to, array $more = []): void
     {
-        $moved = Import::query()->whereKey($import->id)->whereIn('state', array_map(static fn (ImportState $state): string => $state->value, $from))
+        $moved = Import::query()->whereKey($import->id)->whereIn('state',
+            array_map(static fn (ImportState $state): string => $state->value, $from))
             ->update(['state' => $to->value, ...$more]);
         if ($moved === 0) {
             throw new Problem(409, 'wrong_state', 'It has moved on', 'This import is '.$import->refresh()->state.' by now.');

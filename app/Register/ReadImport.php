@@ -120,7 +120,8 @@ final class ReadImport implements ShouldQueue
             }
             $document = json_decode($line, true, 20);
             $row = self::document($document, $present, $import->site->rule_book);
-            $rows[] = self::row($import, $i + 1, self::once($row, mb_strtolower($row->tag), $seen), $present[mb_strtolower($row->tag)] ?? null, [$line]);
+            $rows[] = self::row($import, $i + 1, self::once($row, mb_strtolower($row->tag), $seen), $present[mb_strtolower($row->tag)]
+                ?? null, [$line]);
         }
 
         return new ReadRows($rows, []);
@@ -174,7 +175,8 @@ final class ReadImport implements ShouldQueue
             'import_id' => $import->id, 'number' => $number, 'tag' => mb_substr($row->tag, 0, 200), 'action' => $row->action->value,
             'document' => $json($row->document), 'circuit_id' => $present['id'] ?? null, 'version' => $present['version'] ?? null,
             'differences' => $json($row->changes), 'cells' => $row->action === RowAction::Refuse ? $json($cells) : '[]',
-            'problems' => $json(array_map(static fn (CellProblem $problem): array => $problem->toArray(), $row->problems)), 'applied' => false,
+            'problems' => $json(array_map(static fn (CellProblem $problem): array => $problem->toArray(), $row->problems)),
+            'applied' => false,
         ];
     }
 
@@ -182,7 +184,8 @@ final class ReadImport implements ShouldQueue
     private static function present(Import $import): array
     {
         $present = [];
-        foreach (Circuit::query()->where('site_id', $import->site_id)->whereNull('archived_at')->get(['id', 'tag', 'version', 'draft']) as $circuit) {
+        foreach (Circuit::query()->where('site_id', $import->site_id)->whereNull('archived_at')->get(['id', 'tag', 'version',
+            'draft']) as $circuit) {
             $document = json_decode($circuit->draft, true, 32, JSON_THROW_ON_ERROR);
             $present[mb_strtolower($circuit->tag)] = [
                 'id' => $circuit->id, 'version' => $circuit->version, 'document' => is_array($document) ? $document : [],

@@ -34,7 +34,8 @@ final class ReadingRows
         $lines = '';
         foreach (self::kept($site) as $reading) {
             $values = (object) ReadingTable::texts($reading['values']);
-            $lines .= json_encode([...$reading, 'values' => $values], JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR)."\n";
+            $lines .= json_encode([...$reading, 'values' => $values],
+                JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR)."\n";
         }
 
         return $lines;
@@ -158,7 +159,8 @@ final class ReadingRows
             $problems[] = new CellProblem('taken_at', $reading['taken_at'], 'This is not a time.', 'Such as 2026-11-26T08:30:00Z.');
         }
         $action = match (true) {
-            $problems !== [] || $id === null => RowAction::Refuse, self::isThere($id, $reading) => RowAction::Leave, default => RowAction::Create,
+            $problems !== [] || $id === null => RowAction::Refuse, self::isThere($id, $reading) => RowAction::Leave,
+            default => RowAction::Create,
         };
         $json = static fn (mixed $value): string => json_encode(
             $value, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_INVALID_UTF8_SUBSTITUTE | JSON_THROW_ON_ERROR,
@@ -179,7 +181,8 @@ final class ReadingRows
             ->where('taken_at', Carbon::parse($reading['taken_at']))->get(['values', 'instrument']);
         foreach ($kept as $one) {
             $values = json_decode($one->values, true, 8, JSON_THROW_ON_ERROR);
-            if ($one->instrument === $reading['instrument'] && ReadingTable::texts(is_array($values) ? $values : []) === $reading['values']) {
+            if ($one->instrument === $reading['instrument'] && ReadingTable::texts(is_array($values) ? $values
+                : []) === $reading['values']) {
                 return true;
             }
         }

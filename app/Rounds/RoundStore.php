@@ -97,7 +97,8 @@ final class RoundStore
                 'circuit' => $check->circuit_id, 'tag' => $check->circuit->tag, 'drives' => $check->circuit->drives, 'check' => $check,
             ];
         }
-        usort($defects, static fn (array $a, array $b): int => [$order[$a['check']->grade] ?? 3, $a['tag']] <=> [$order[$b['check']->grade] ?? 3, $b['tag']]);
+        $rank = static fn (array $defect): array => [$order[$defect['check']->grade] ?? 3, $defect['tag']];
+        usort($defects, static fn (array $a, array $b): int => $rank($a) <=> $rank($b));
 
         return $defects;
     }

@@ -33,7 +33,8 @@ enum ScheduleName: string
             self::Cables => [
                 'cable.size' => 'To the motor', 'cable.conductors' => 'Conductors', 'field:cable.length' => 'Length',
                 'cable.ampacity' => 'Bears', 'cable.required_ampacity' => 'Wanted', 'cable.total_drop' => 'Drop',
-                'cable.total_starting_drop' => 'Drop starting', 'cable.protective_size' => 'Protective', 'cable.line_size' => 'To the starter',
+                'cable.total_starting_drop' => 'Drop starting', 'cable.protective_size' => 'Protective',
+                'cable.line_size' => 'To the starter',
                 'field:cable.insulation' => 'Insulation', 'field:cable.method' => 'Method',
             ],
             self::Settings => [

@@ -23,7 +23,10 @@ use Illuminate\Support\Carbon;
 use Illuminate\Support\Str;
 use Throwable;
 
-/** Makes one PDF, or one table of a schedule, in the background. It may be begun again: what was written by a worker that was killed is written over. */
+/**
+ * Makes one PDF, or one table of a schedule, in the background. It may be begun again: what was written by a worker that was killed is
+ * written over.
+ */
 final class MakePaper implements ShouldQueue
 {
     use Queueable;

@@ -13,11 +13,13 @@ use BraveAnvil\Solution\Solution;
 /** What a sheet shows and what is sealed of it, from a kept revision or from a circuit as it is now. */
 final class SheetRecord
 {
-    public const STANDING = 'The figures are calculations by the rule book named above, to be checked against the local code by licensed people '.
+    public const STANDING =
+        'The figures are calculations by the rule book named above, to be checked against the local code by licensed people '.
         'before anything is built, altered or energised. Isolate, lock off and prove dead before work; the maker’s instructions stand.';
 
     /** Curves that pictures on paper are drawn from. */
-    private const CURVES = ['connection', 'ladder', 'line_ladder', 'time_current', 'start_course', 'readiness', 'sensitivity', 'correction'];
+    private const CURVES = ['connection', 'ladder', 'line_ladder', 'time_current', 'start_course', 'readiness', 'sensitivity',
+        'correction'];
 
     public static function of(Revision $revision): SealedSheet
     {

@@ -117,7 +117,8 @@ final readonly class CsvText
                 $point < 0x80 => chr($point),
                 $point < 0x800 => chr(0xC0 | $point >> 6).chr(0x80 | $point & 0x3F),
                 $point < 0x10000 => chr(0xE0 | $point >> 12).chr(0x80 | $point >> 6 & 0x3F).chr(0x80 | $point & 0x3F),
-                default => chr(0xF0 | $point >> 18).chr(0x80 | $point >> 12 & 0x3F).chr(0x80 | $point >> 6 & 0x3F).chr(0x80 | $point & 0x3F),
+                default => chr(0xF0 | $point >> 18).chr(0x80 | $point >> 12 & 0x3F).chr(0x80 | $point >> 6 & 0x3F).
+                    chr(0x80 | $point & 0x3F),
             };
         }
 

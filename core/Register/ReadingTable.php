@@ -11,7 +11,8 @@ use BraveAnvil\Prove\ReadingKind;
 final class ReadingTable
 {
     private const FIRST = [
-        'tag' => 'Tag', 'kind' => 'Kind', 'taken_at' => 'Taken at', 'load_percent' => 'Load, %', 'instrument' => 'Instrument', 'note' => 'Note',
+        'tag' => 'Tag', 'kind' => 'Kind', 'taken_at' => 'Taken at', 'load_percent' => 'Load, %', 'instrument' => 'Instrument',
+        'note' => 'Note',
         'simulated' => 'Simulated',
     ];
 
@@ -131,7 +132,8 @@ final class ReadingTable
         $problems = [];
         $kind = ReadingKind::tryFrom($texts['kind']);
         if ($kind === null) {
-            $problems[] = new CellProblem('kind', $texts['kind'], 'This is no kind of reading.', 'One of '.implode(', ', array_column(ReadingKind::cases(), 'value')).'.');
+            $problems[] = new CellProblem('kind', $texts['kind'], 'This is no kind of reading.',
+                'One of '.implode(', ', array_column(ReadingKind::cases(), 'value')).'.');
         }
         foreach ($kind === null ? [] : array_diff_key($values, ReadingFields::of($kind)) as $name => $text) {
             $problems[] = new CellProblem(self::VALUE.$name, $text, 'This kind of reading has no such value.', 'Values of its kind only.');

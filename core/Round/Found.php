@@ -38,7 +38,8 @@ final readonly class Found
         }
         $worse = self::worse($before, $after);
         if ($worse === []) {
-            return new self(Grade::Note, 'It differs, and nothing that is computed speaks against it: put it on record or set it right.', null);
+            return new self(Grade::Note, 'It differs, and nothing that is computed speaks against it: put it on record or set it right.',
+                null);
         }
 
         return new self(
@@ -77,14 +78,16 @@ final readonly class Found
         return match (true) {
             $typed === $right => new self(null, '', null),
             $typed === 'star' && $right === 'delta' => new self(
-                Grade::Stop, "In star on $volts each winding gets 58 % of its voltage and the motor a third of its torque: it stalls or burns under load. ".
+                Grade::Stop, "In star on $volts each winding gets 58 % of its voltage, the motor a third of its torque: it stalls or burns. ".
                 'Link it in delta.', null,
             ),
             $typed === 'delta' && $right === 'star' => new self(
-                Grade::Stop, "In delta on $volts each winding gets 1.73 times its voltage: it burns out within minutes. Link it in star.", null,
+                Grade::Stop, "In delta on $volts each winding gets 1.73 times its voltage: it burns out within minutes. Link it in star.",
+                null,
             ),
             default => new self(
-                Grade::Caution, 'The links are neither star nor delta as they should be: isolate, and find out how the windings are joined.', null,
+                Grade::Caution,
+                'The links are neither star nor delta as they should be: isolate, and find out how the windings are joined.', null,
             ),
         };
     }

@@ -79,7 +79,8 @@ final readonly class Outcome
             $before = $this->findings[$code] ?? null;
             if ($before?->grade !== $finding->grade) {
                 $flips[] = new Flip(
-                    $finding->title, $before === null ? 'none' : $before->grade->value, $finding->grade->value, self::weight($finding->grade),
+                    $finding->title, $before === null ? 'none' : $before->grade->value, $finding->grade->value,
+                    self::weight($finding->grade),
                 );
             }
         }

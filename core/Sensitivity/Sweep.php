@@ -33,7 +33,8 @@ final readonly class Sweep
             $tries = [];
             foreach ($candidate->tried as [$value, $said]) {
                 $other = $candidate->kind === Doubted::Assumed
-                    ? ($this->solve)($circuit->supposing($candidate->at, new Assumed($value, 'another value', DefaultReason::Practice)), $tables)
+                    ? ($this->solve)($circuit->supposing($candidate->at, new Assumed($value, 'another value', DefaultReason::Practice)),
+                        $tables)
                     : ($this->solve)($circuit, self::entered($tables, $candidate->at, (float) $value));
                 $tries[] = new Attempt($said, $base->against(Outcome::of($other)));
             }

@@ -59,7 +59,8 @@ final readonly class Readiness
         return ($against === 0
             ? 'Nothing stands against a sheet for use'
             : ($against === 1 ? 'One thing stands' : $against.' things stand').' against a sheet for use')
-            .($taken === 0 ? '.' : '; '.$taken.($taken === 1 ? ' assumption or doubt is' : ' assumptions and doubts are').' to be taken on.');
+            .($taken === 0 ? '.' : '; '.$taken.($taken === 1 ? ' assumption or doubt is' : ' assumptions and doubts are').
+                ' to be taken on.');
     }
 
     /**

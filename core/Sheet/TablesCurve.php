@@ -32,7 +32,8 @@ final readonly class TablesCurve implements Curve
     public static function schema(): array
     {
         return Shape::object(['rows' => Shape::list(Shape::object([
-            'name' => Shape::text(), 'source' => Shape::text(), 'edition' => Shape::text(), 'sha256' => Shape::text(), 'corrected' => Shape::flag(),
+            'name' => Shape::text(), 'source' => Shape::text(), 'edition' => Shape::text(), 'sha256' => Shape::text(),
+            'corrected' => Shape::flag(),
         ], 'TableRow'))], 'TablesCurve', 'Only where it is asked for.');
     }
 }

@@ -32,14 +32,16 @@ final readonly class Verification
         $sheet = SealedSheet::read($json);
         $record = $sheet->record;
         $name = is_string($record['tag'] ?? null) ? $record['tag'] : '';
-        $number = is_array($record['revision'] ?? null) && is_int($record['revision']['number'] ?? null) ? $record['revision']['number'] : 0;
+        $number = is_array($record['revision'] ?? null) && is_int($record['revision']['number'] ?? null) ? $record['revision']['number']
+            : 0;
         $seal = substr($sheet->seal(), 0, SealedSheet::PRINTED);
         $whole = "$name, revision $number, is whole. Its seal begins with $seal: compare it with the one on paper.";
         if (($record['core'] ?? '') !== Version::CORE) {
             $core = is_string($record['core'] ?? null) ? $record['core'] : '';
 
             return new self(true, [
-                $whole, "It was solved by core $core, this is ".Version::CORE.': whether its figures follow from what was typed is not checked.',
+                $whole, "It was solved by core $core, this is ".Version::CORE.
+                    ': whether its figures follow from what was typed is not checked.',
             ]);
         }
         $stray = self::stray($record);
@@ -89,7 +91,8 @@ final readonly class Verification
         $circuit = is_array($record['circuit'] ?? null) ? $record['circuit'] : [];
         $settings = is_array($record['settings'] ?? null) ? $record['settings'] : [];
         $own = array_filter(
-            is_array($circuit['settings'] ?? null) ? $circuit['settings'] : [], static fn (mixed $value): bool => $value !== null && $value !== '',
+            is_array($circuit['settings'] ?? null) ? $circuit['settings'] : [], static fn (mixed $value): bool => $value !== null
+                && $value !== '',
         );
         $readings = [];
         foreach (is_array($record['readings'] ?? null) ? $record['readings'] : [] as $reading) {

@@ -53,8 +53,10 @@ return new class extends Migration
             // A reading is a record: it can be withdrawn with a reason, never changed or deleted.
             "CREATE OR REPLACE FUNCTION refuse_reading_change() RETURNS trigger LANGUAGE plpgsql AS \$\$ BEGIN
                 IF TG_OP = 'DELETE' OR OLD.withdrawn_at IS NOT NULL OR NEW.withdrawn_at IS NULL
-                    OR (NEW.circuit_id, NEW.method, NEW.instrument, NEW.note, NEW.\"values\"::text, NEW.figures::text, NEW.core, NEW.taken_at, NEW.taken_by, NEW.created_at)
-                    IS DISTINCT FROM (OLD.circuit_id, OLD.method, OLD.instrument, OLD.note, OLD.\"values\"::text, OLD.figures::text, OLD.core, OLD.taken_at, OLD.taken_by, OLD.created_at)
+                    OR (NEW.circuit_id, NEW.method, NEW.instrument, NEW.note,
+                        NEW.\"values\"::text, NEW.figures::text, NEW.core, NEW.taken_at, NEW.taken_by, NEW.created_at)
+                    IS DISTINCT FROM (OLD.circuit_id, OLD.method, OLD.instrument, OLD.note,
+                        OLD.\"values\"::text, OLD.figures::text, OLD.core, OLD.taken_at, OLD.taken_by, OLD.created_at)
                 THEN RAISE EXCEPTION 'readings are never changed'; END IF;
                 RETURN NEW; END \$\$",
             'CREATE TRIGGER readings_append_only BEFORE UPDATE OR DELETE ON readings FOR EACH ROW EXECUTE FUNCTION refuse_reading_change()',

@@ -51,7 +51,9 @@ final class Stack
                     $app = require 'bootstrap/app.php';
                     $app->make(Illuminate\Contracts\Console\Kernel::class)->bootstrap();
                     Illuminate\Support\Facades\DB::statement("INSERT INTO circuits (site_id, tag, area, drives, draft, version, rule_book, worst, stops, cautions, notes, errors, output_w, current_a, method, cable, scpd_a, dial_a, core, updated_by, created_at, updated_at)
-                        SELECT c.site_id, c.tag || '-' || n, c.area, c.drives, c.draft, 1, c.rule_book, c.worst, c.stops, c.cautions, c.notes, c.errors, c.output_w * (1 + n / 1000.0), c.current_a, c.method, c.cable, c.scpd_a, c.dial_a, c.core, c.updated_by, now(), now()
+                        SELECT c.site_id, c.tag || '-' || n, c.area, c.drives, c.draft, 1, c.rule_book, c.worst, c.stops, c.cautions,
+                            c.notes, c.errors, c.output_w * (1 + n / 1000.0), c.current_a, c.method, c.cable, c.scpd_a, c.dial_a, c.core,
+                                c.updated_by, now(), now()
                         FROM circuits c CROSS JOIN generate_series(1, 440) n LIMIT 10000");
                     Illuminate\Support\Facades\DB::statement('ANALYZE circuits');
                     PHP

@@ -71,7 +71,8 @@ final class EveryViewTest extends BrowserTestCase
         $hand = $this->hand(390, 844);
         $hand->signIn('administrator');
         $width = static fn (): int => (int) $hand->driver->executeScript('return document.documentElement.scrollWidth');
-        foreach (['/' => 'circuits on', '/setup' => 'New person', '/standing' => 'from memory', '/register' => 'Schedules', '/round' => 'Begin a round', '/due' => 'Calendar'] as $path => $seen) {
+        foreach (['/' => 'circuits on', '/setup' => 'New person', '/standing' => 'from memory', '/register' => 'Schedules',
+            '/round' => 'Begin a round', '/due' => 'Calendar'] as $path => $seen) {
             $hand->open($path);
             $hand->see($seen);
             self::assertLessThanOrEqual(390, $width(), $path);

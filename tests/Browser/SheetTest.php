@@ -119,7 +119,9 @@ final class SheetTest extends BrowserTestCase
         $hand->driver->executeScript('document.querySelector("main ol button").click()');
         $hand->see('1 of ');
         $hand->see('Overload dial');
-        $hand->driver->executeScript('[...document.querySelectorAll("li[aria-label=\'Overload dial\'] button")].find((e) => e.innerText === "Different").click()');
+        $hand->driver->executeScript(
+            '[...document.querySelectorAll("li[aria-label=\'Overload dial\'] button")].find((e) => e.innerText === "Different").click()',
+        );
         $hand->fill('Found', 'high');
         $hand->press('Judge it');
         $hand->see('cannot be read');
@@ -141,11 +143,13 @@ final class SheetTest extends BrowserTestCase
         $hand->signIn('administrator');
         $hand->open('/due');
         $hand->see('Sheet in review');
-        $address = static fn (): string => (string) $hand->driver->executeScript('return document.querySelector("a[href*=\'/calendar/\']")?.href ?? ""');
-        if ($address() === '') {
-            $hand->press('Make a calendar address');
-            $hand->until(static fn (): bool => $address() !== '');
-        }
+        $address = static function () use ($hand): string {
+            $href = $hand->driver->executeScript('return document.querySelector("a[href*=\'/calendar/\']")?.href ?? ""');
+
+            return is_string($href) ? $href : '';
+        };
+        $hand->press($hand->has('Make a calendar address', 1) ? 'Make a calendar address' : 'Renew the address');
+        $hand->see('/calendar/');
         $old = $address();
         $hand->press('Renew the address');
         $hand->until(static fn (): bool => $address() !== $old);
@@ -153,14 +157,5 @@ final class SheetTest extends BrowserTestCase
             'const done = arguments[1]; fetch(arguments[0]).then((r) => done(r.status))', [$url],
         );
         self::assertSame([404, 200], [$status($old), $status($address())]);
-    }
-
-    public function test_a_logbook_is_written_with_a_phone(): void
-    {
-        $hand = $this->hand(390, 844);
-        $hand->signIn('electrician-b');
-        $this->openCircuit($hand, 'PP-301', 'prove?view=logbook');
-        $hand->see('Greased');
-        self::assertLessThanOrEqual(390, (int) $hand->driver->executeScript('return document.documentElement.scrollWidth'));
     }
 }

@@ -118,7 +118,8 @@ final class Circuits
                 $supply = is_array($circuit['supply'] ?? null) ? $circuit['supply'] : [];
                 $tag = is_string($circuit['tag'] ?? null) ? $circuit['tag'] : '';
                 $circuits[$tag] = [
-                    'rule_book' => $site['rule_book'], ...$circuit, 'supply' => [...$site['supply'], ...$supply], 'settings' => $site['settings'],
+                    'rule_book' => $site['rule_book'], ...$circuit, 'supply' => [...$site['supply'], ...$supply],
+                    'settings' => $site['settings'],
                 ];
             }
         }

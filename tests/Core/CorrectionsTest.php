@@ -115,7 +115,8 @@ final class CorrectionsTest extends CoreTestCase
     public function test_a_confirmed_entry_is_doubted_no_more(): void
     {
         $circuit = Circuits::changed(Circuits::twentyFiveHorsepower('cec'), [
-            'supply.voltage' => 600, 'plate.voltage' => 575, 'plate.power' => '15 hp', 'plate.current' => 17, 'cable.material' => 'aluminium',
+            'supply.voltage' => 600, 'plate.voltage' => 575, 'plate.power' => '15 hp', 'plate.current' => 17,
+            'cable.material' => 'aluminium',
             'cable.size' => '8', 'cable.length' => 10,
         ]);
         $doubted = Circuits::solve($circuit)->figure('cable.ampacity')?->toArray();

@@ -134,6 +134,6 @@ final class CurvesTest extends CoreTestCase
     {
         $curves = Circuits::solve(['rule_book' => 'iec'])->curves;
         // The plan of readings and the ways of measuring wait for nothing.
-        self::assertSame(['run', 'plan', 'measuring'], array_keys($curves));
+        self::assertSame(['run', 'plan', 'measuring', 'readiness'], array_keys($curves));
     }
 }

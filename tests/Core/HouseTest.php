@@ -40,7 +40,8 @@ final class HouseTest extends TestCase
     public function test_a_station_uses_only_stations_before_it(): void
     {
         $order = [
-            'Machine', 'Plate', 'Power', 'Measure', 'Start', 'Cable', 'RunUp', 'Correct', 'Guard', 'Fault', 'CapacitorLeads', 'Money', 'Compare',
+            'Machine', 'Plate', 'Power', 'Measure', 'Start', 'Cable', 'RunUp', 'Correct', 'Guard', 'Fault', 'CapacitorLeads', 'Money',
+            'Compare',
         ];
         foreach ($order as $i => $station) {
             foreach (self::files("core/$station") as $file) {

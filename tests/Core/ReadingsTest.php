@@ -89,7 +89,8 @@ final class ReadingsTest extends CoreTestCase
         ];
         yield 'currents that the supply explains' => [
             'line_current', [
-                'amps_1' => 50, 'amps_2' => 56, 'amps_3' => 53.6, 'volts_12' => 388, 'volts_23' => 396, 'volts_31' => 392, 'where' => 'motor',
+                'amps_1' => 50, 'amps_2' => 56, 'amps_3' => 53.6, 'volts_12' => 388, 'volts_23' => 396, 'volts_31' => 392,
+                'where' => 'motor',
             ], 75, [], ['agrees', null, null], [
                 'prove.line_current.measured' => 53.2, 'prove.line_current.expected' => 53.198, 'prove.line_current.low' => 47.21,
                 'prove.line_current.high' => 59.18, 'prove.line_current.unbalance' => 6.015, 'prove.line_current.unbalance_high' => 13.23,
@@ -156,10 +157,12 @@ final class ReadingsTest extends CoreTestCase
     public static function disagreements(): iterable
     {
         yield 'a winding that is open' => [
-            'winding_resistance', ['joined' => 'star', 'ohms_uv' => 'OL', 'ohms_vw' => '0.84', 'ohms_wu' => 'OL'], 'stop', 'winding_resistance',
+            'winding_resistance', ['joined' => 'star', 'ohms_uv' => 'OL', 'ohms_vw' => '0.84', 'ohms_wu' => 'OL'], 'stop',
+            'winding_resistance',
         ];
         yield 'a delta with an open winding' => [
-            'winding_resistance', ['joined' => 'delta', 'ohms_uv' => '1.0', 'ohms_vw' => '0.5', 'ohms_wu' => '0.5'], 'stop', 'winding_resistance',
+            'winding_resistance', ['joined' => 'delta', 'ohms_uv' => '1.0', 'ohms_vw' => '0.5', 'ohms_wu' => '0.5'], 'stop',
+            'winding_resistance',
         ];
         yield 'wet windings' => [
             'insulation_resistance', ['test_volts' => 500, 'megohms' => 2, 'temperature' => 30], 'stop', 'insulation_resistance',

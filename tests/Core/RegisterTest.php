@@ -102,7 +102,8 @@ final class RegisterTest extends CoreTestCase
     /** @return iterable<string, array{string}> cells that spreadsheets run, or that look like it */
     public static function cells(): iterable
     {
-        foreach (["=cmd|' /C calc'!A0", '+1+1', '-1-1', '@SUM(A1)', "\tx", "'quoted", "'=once", "''=twice", '-10', '+5,5', '-', 'KF-204', ''] as $cell) {
+        foreach (["=cmd|' /C calc'!A0", '+1+1', '-1-1', '@SUM(A1)', "\tx", "'quoted", "'=once", "''=twice", '-10', '+5,5', '-', 'KF-204',
+            ''] as $cell) {
             yield $cell => [$cell];
         }
     }
@@ -130,7 +131,8 @@ final class RegisterTest extends CoreTestCase
     public function test_a_column_is_found_by_its_path_by_its_head_and_by_its_label(): void
     {
         $csv = self::rows("Tag,Plate: rated output\, kW,plate.voltage,Rated speed,Colour\nx,1,2,3,4\n");
-        $paths = array_map(static fn (Column $column): ?string => $column->path, CircuitColumns::match([['Tag', CircuitColumns::head('plate.power'), 'plate.voltage', 'Rated speed', 'Colour']], [])->columns);
+        $paths = array_map(static fn (Column $column): ?string => $column->path,
+            CircuitColumns::match([['Tag', CircuitColumns::head('plate.power'), 'plate.voltage', 'Rated speed', 'Colour']], [])->columns);
         self::assertSame(['tag', 'plate.power', 'plate.voltage', 'plate.speed', null], $paths);
         self::assertCount(2, $csv->rows);
     }
@@ -156,7 +158,8 @@ final class RegisterTest extends CoreTestCase
     public function test_commas_and_points_of_decimals_may_be_mixed(): void
     {
         $rows = self::read("tag;plate.power;plate.voltage\nA;37,5;400\nB;37.5;400\nC;1,500;400\n");
-        self::assertSame([RowAction::Create, RowAction::Create, RowAction::Refuse], array_map(static fn (ReadRow $row): RowAction => $row->action, $rows));
+        self::assertSame([RowAction::Create, RowAction::Create, RowAction::Refuse],
+            array_map(static fn (ReadRow $row): RowAction => $row->action, $rows));
         self::assertSame('37.5 kW', str_replace("\u{00A0}", ' ', Bench::solve($rows[0]->document)->read['plate.power']));
         self::assertSame('37.5 kW', str_replace("\u{00A0}", ' ', Bench::solve($rows[1]->document)->read['plate.power']));
     }
@@ -230,7 +233,8 @@ final class RegisterTest extends CoreTestCase
     public function test_readings_go_out_and_come_in_as_they_were(): void
     {
         $reading = [
-            'tag' => 'KF-204', 'kind' => 'insulation_resistance', 'taken_at' => '2026-11-20T08:00:00Z', 'load_percent' => '', 'instrument' => 'tester 3',
+            'tag' => 'KF-204', 'kind' => 'insulation_resistance', 'taken_at' => '2026-11-20T08:00:00Z', 'load_percent' => '',
+            'instrument' => 'tester 3',
             'note' => '=not a formula', 'simulated' => 'false', 'values' => ['megohm_1_min' => '60', 'test_voltage' => 500],
         ];
         $fields = array_keys(\BraveAnvil\Prove\ReadingFields::of(\BraveAnvil\Prove\ReadingKind::InsulationResistance));

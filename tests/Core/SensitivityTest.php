@@ -29,13 +29,15 @@ final class SensitivityTest extends CoreTestCase
     }
 
     /**
-     * IEC 60364-5-52 table B.52.12: terminals for 90 °C let 10 mm² XLPE in free air (75 A, from memory) carry 66 A, for 70 °C the PVC column
+     * IEC 60364-5-52 table B.52.12: terminals for 90 °C let 10 mm² XLPE in free air (75 A, from memory) carry 66 A, for 70 °C the PVC
+     * column
      * (60 A) does not.
      */
     public function test_terminals_of_ninety_degrees_let_a_smaller_cable_pass(): void
     {
         $swept = self::swept([...Circuits::kilnFan(), 'readings' => []]);
-        $row = array_values(array_filter($swept['rows'], static fn (array $row): bool => $row['at'] === 'settings.terminal_temperature'))[0];
+        $rows = array_column($swept['rows'], null, 'at');
+        $row = $rows['settings.terminal_temperature'];
         self::assertSame('terminals for 70 °C', $row['taken']);
         $flips = array_column($row['tries'][0]['flips'], 'to', 'label');
         self::assertSame("10\u{00A0}mm²", $flips['Conductor size, starter to motor']);

@@ -44,7 +44,8 @@ final class SheetTest extends CoreTestCase
 
         return SealedSheet::of([
             'tag' => 'KF-204', 'revision' => ['number' => 3, 'name' => 'as built', 'kind' => 'for_use'], 'core' => $solution['core'],
-            'circuit' => $circuit, 'settings' => [], 'readings' => [], 'figures' => $solution['figures'], 'findings' => $solution['findings'],
+            'circuit' => $circuit, 'settings' => [], 'readings' => [], 'figures' => $solution['figures'],
+            'findings' => $solution['findings'],
             'decisions' => [['key' => 'assumed: copper conductors', 'says' => 'copper conductors', 'decided' => 'taken on']],
         ]);
     }
@@ -65,7 +66,8 @@ final class SheetTest extends CoreTestCase
     public function test_an_unreadable_field_stands_against_it_and_is_named(): void
     {
         $texts = array_column(self::readiness(['cable.length' => 'sixty'])['hindrances'], 'text');
-        self::assertNotSame([], array_filter($texts, static fn (string $text): bool => str_starts_with($text, 'Length, starter to motor: ')));
+        self::assertNotSame([], array_filter($texts, static fn (string $text): bool => str_starts_with($text,
+            'Length, starter to motor: ')));
     }
 
     public function test_a_station_that_waits_stands_against_it(): void
@@ -81,7 +83,8 @@ final class SheetTest extends CoreTestCase
         $keys = array_column($taken, 'key');
         self::assertContains('assumed: terminals for 70 °C', $keys);
         self::assertSame($keys, array_unique($keys));
-        self::assertNotContains('assumed: terminals for 70 °C', array_column(self::readiness(['cable.terminal_temperature' => '90'])['acknowledgements'], 'key'));
+        self::assertNotContains('assumed: terminals for 70 °C',
+            array_column(self::readiness(['cable.terminal_temperature' => '90'])['acknowledgements'], 'key'));
     }
 
     public function test_a_doubted_entry_is_taken_on_by_its_name(): void
@@ -103,7 +106,8 @@ final class SheetTest extends CoreTestCase
     /** RFC 8785 asks for keys in their order and no blanks; the digest is that of the text, as any SHA-256 gives it. */
     public function test_one_content_has_one_text(): void
     {
-        self::assertSame('{"a":[1,2.5,"é"],"b":{"c":null,"d":true}}', Canonical::text(['b' => ['d' => true, 'c' => null], 'a' => [1, 2.5, 'é']]));
+        self::assertSame('{"a":[1,2.5,"é"],"b":{"c":null,"d":true}}',
+            Canonical::text(['b' => ['d' => true, 'c' => null], 'a' => [1, 2.5, 'é']]));
         self::assertSame(Canonical::text(['x' => 15000.0]), Canonical::text(['x' => 15000]));
         self::assertSame(hash('sha256', '{"a":1}'), Canonical::digest(['a' => 1]));
         // FIPS 180-2, appendix B.1.
@@ -143,7 +147,8 @@ final class SheetTest extends CoreTestCase
         $changed = $whole;
         unset($changed['figures'][$at]);
         $changed['figures'] = array_values($changed['figures']);
-        self::assertSame(['figures cable.size was taken away after it was issued.'], SealedSheet::mismatches((string) json_encode($changed)));
+        self::assertSame(['figures cable.size was taken away after it was issued.'],
+            SealedSheet::mismatches((string) json_encode($changed)));
         self::assertNotSame([], SealedSheet::mismatches('{"format":"brave-anvil.circuit/1"}'));
         self::assertNotSame([], SealedSheet::mismatches('no JSON'));
         self::assertFalse(Verification::of((string) json_encode($changed))->holds);

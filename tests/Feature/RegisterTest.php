@@ -106,7 +106,8 @@ final class RegisterTest extends FeatureTestCase
 
     public function test_export_import_export_gives_the_same_bytes(): void
     {
-        $this->circuit($this->site, '=cmd|calc', ['drives' => "Kiln fan, \"north\"\nabove the door", 'load.points' => '0 40; 50 30; 100 90']);
+        $this->circuit($this->site, '=cmd|calc', ['drives' => "Kiln fan, \"north\"\nabove the door",
+            'load.points' => '0 40; 50 30; 100 90']);
         $this->circuit($this->site, 'KF-2', ['cable.length' => '37,5']);
         $bytes = (string) $this->get("/api/sites/{$this->site->id}/circuits.csv")->assertOk()->getContent();
         self::assertStringContainsString("'=cmd|calc", $bytes);
@@ -226,7 +227,8 @@ final class RegisterTest extends FeatureTestCase
     {
         $circuit = $this->circuit($this->site);
         $this->postJson("/api/circuits/$circuit->id/readings/typed", [
-            'kind' => 'speed', 'values' => ['rpm' => '1484'], 'instrument' => 'strobe', 'note' => '=1+1', 'taken_at' => '2026-11-20T08:00:00Z',
+            'kind' => 'speed', 'values' => ['rpm' => '1484'], 'instrument' => 'strobe', 'note' => '=1+1',
+            'taken_at' => '2026-11-20T08:00:00Z',
         ]);
         $kept = Reading::query()->count();
         self::assertSame(1, $kept);

@@ -107,7 +107,8 @@ final class SheetTest extends FeatureTestCase
         $draft = json_decode($circuit->refresh()->draft, true, 32, JSON_THROW_ON_ERROR);
         self::assertIsArray($draft);
         $draft['cable']['length'] = '90 m';
-        $this->actingAs($this->preparer)->putJson("/api/circuits/$circuit->id", ['version' => $circuit->version, 'circuit' => $draft])->assertOk();
+        $this->actingAs($this->preparer)->putJson("/api/circuits/$circuit->id",
+            ['version' => $circuit->version, 'circuit' => $draft])->assertOk();
         $second = $this->sent($circuit);
         $review = $this->actingAs($this->reviewer)->getJson("/api/revisions/$second/review")->assertOk();
         self::assertSame($first, $review->json('compared_with.id'));
@@ -116,7 +117,8 @@ final class SheetTest extends FeatureTestCase
         $this->issue($second)->assertOk();
         $states = array_column((array) $this->getJson("/api/circuits/$circuit->id/revisions")->json('revisions'), 'state', 'id');
         self::assertSame(['issued', 'superseded'], [$states[$second], $states[$first]]);
-        self::assertStringContainsString('SUPERSEDED', (string) $this->getJson("/api/revisions/$first/paper/door")->assertOk()->json('html'));
+        self::assertStringContainsString('SUPERSEDED',
+            (string) $this->getJson("/api/revisions/$first/paper/door")->assertOk()->json('html'));
         self::assertStringNotContainsString('not in force', (string) $this->getJson("/api/revisions/$second/paper/door")->json('html'));
         $this->assertProblem(422, $this->getJson("/api/revisions/$first/compare/".$this->kept($this->circuit(null, 'KF-9'))));
     }
@@ -173,7 +175,8 @@ final class SheetTest extends FeatureTestCase
         $id = $this->sent($this->circuit());
         foreach (['electrician', 'administrator', 'viewer'] as $role) {
             $this->actingAs($this->person($role, "other-$role"));
-            foreach ([['issue', ['password' => 'larkrigg', 'decisions' => []]], ['return', ['remark' => 'x']], ['withdraw', ['why' => 'x']]] as [$step, $body]) {
+            foreach ([['issue', ['password' => 'larkrigg', 'decisions' => []]], ['return', ['remark' => 'x']],
+                ['withdraw', ['why' => 'x']]] as [$step, $body]) {
                 $this->assertProblem(403, $this->postJson("/api/revisions/$id/$step", $body));
             }
         }
@@ -295,7 +298,8 @@ final class SheetTest extends FeatureTestCase
 
     public function test_a_door_card_is_one_small_page(): void
     {
-        foreach ([[], self::STAR_DELTA_REFUSED, ['correction.place' => 'at_motor', 'correction.target_power_factor' => '0.95']] as $i => $changes) {
+        foreach ([[], self::STAR_DELTA_REFUSED, ['correction.place' => 'at_motor',
+            'correction.target_power_factor' => '0.95']] as $i => $changes) {
             $id = $this->kept($this->circuit(null, "KF-$i", $changes));
             $pdf = (string) $this->get("/api/revisions/$id/door.pdf")->assertOk()->getContent();
             $file = (string) tempnam(sys_get_temp_dir(), 'door');
@@ -336,7 +340,8 @@ final class SheetTest extends FeatureTestCase
         $circuit = $this->circuit();
         $solution = (string) json_encode(['figures' => []]);
         $old = Revision::query()->create([
-            'circuit_id' => $circuit->id, 'number' => 1, 'name' => 'old', 'draft' => $circuit->draft, 'solution' => $solution, 'core' => '0.1.0',
+            'circuit_id' => $circuit->id, 'number' => 1, 'name' => 'old', 'draft' => $circuit->draft, 'solution' => $solution,
+            'core' => '0.1.0',
             'created_by' => $this->preparer->id,
         ]);
         $this->assertProblem(409, $this->actingAs($this->preparer)->postJson("/api/revisions/$old->id/send", ['kind' => 'for_use']));
@@ -347,7 +352,8 @@ final class SheetTest extends FeatureTestCase
         $circuit = $this->circuit();
         $draft = CircuitDocument::from(json_decode($circuit->draft, true))->data;
         $draft['drives'] = 'Kiln fan, not saved yet';
-        $html = (string) $this->actingAs($this->preparer)->postJson("/api/circuits/$circuit->id/sheet", ['paper' => 'door', 'circuit' => $draft])
+        $html = (string) $this->actingAs($this->preparer)->postJson("/api/circuits/$circuit->id/sheet",
+            ['paper' => 'door', 'circuit' => $draft])
             ->assertOk()->json('html');
         self::assertStringContainsString('not saved yet', $html);
         self::assertStringContainsString('DRAFT', $html);

@@ -15,7 +15,8 @@ final class CapacitorTest extends TestCase
 {
     private const MOTOR = [
         'rule_book' => 'iec',
-        'supply' => ['voltage' => 400, 'frequency' => 50, 'transformer_kva' => 630, 'transformer_impedance_percent' => 4, 'x_over_r' => 100],
+        'supply' => ['voltage' => 400, 'frequency' => 50, 'transformer_kva' => 630, 'transformer_impedance_percent' => 4,
+            'x_over_r' => 100],
         'plate' => ['power' => '30 kW', 'voltage' => '400 D', 'current' => 57, 'power_factor' => 0.83, 'efficiency' => 93.2],
         'starter' => ['method' => 'direct'], 'correction' => ['target_power_factor' => 0.95, 'place' => 'board'],
     ];

@@ -30,7 +30,8 @@ final class EquivalentCircuitTest extends TestCase
     {
         $machine = self::machine($plate);
         foreach ([1.0, 0.5, 0.2, $machine->breakdown()[1], $machine->ratedSlip, $machine->ratedSlip / 4] as $slip) {
-            $wires = Spice::supply($plate->volts)."\nrn n 0 1e6\n".self::phases($machine, $slip, [['l1', 'n'], ['l2', 'n'], ['l3', 'n']], 1);
+            $wires = Spice::supply($plate->volts)."\nrn n 0 1e6\n".self::phases($machine, $slip, [['l1', 'n'], ['l2', 'n'], ['l3', 'n']],
+                1);
             [$line, $rotor] = Spice::magnitudes($wires, self::HERTZ, ['i(vl1)', 'i(lb1)']);
             $watts = array_sum(Spice::wattmeters($wires, self::HERTZ, [['v(l1,l3)', 'i(vl1)'], ['v(l2,l3)', 'i(vl2)']]));
             $here = $machine->at($slip);
@@ -55,7 +56,8 @@ final class EquivalentCircuitTest extends TestCase
         foreach ([1.0, 0.3] as $slip) {
             $supply = Spice::supply($plate->volts)."\nrn n 0 1e6\n";
             [$inDelta, $volts] = Spice::magnitudes($supply.self::phases($machine, $slip, $delta, 3), self::HERTZ, ['i(vl1)', 'v(l1,l2)']);
-            [$inStar, $overWinding] = Spice::magnitudes($supply.self::phases($machine, $slip, $star, 3), self::HERTZ, ['i(vl1)', 'v(l1,n)']);
+            [$inStar, $overWinding] = Spice::magnitudes($supply.self::phases($machine, $slip, $star, 3), self::HERTZ,
+                ['i(vl1)', 'v(l1,n)']);
             self::assertEqualsWithDelta($machine->at($slip)['current'], $inDelta, 1e-4 * $inDelta);
             self::assertEqualsWithDelta($inDelta / 3, $inStar, 1e-4 * $inStar);
             self::assertEqualsWithDelta($volts / sqrt(3), $overWinding, 1e-4 * $volts);

@@ -164,13 +164,15 @@ final class FaultLoopTest extends TestCase
             self::assertEqualsWithDelta(
                 1.015, $table->must($size, 'dc_cu_uncoated_ohm_per_km') / ((array) $found['copper'])[$i], 0.02, "copper $size",
             );
-            self::assertEqualsWithDelta(1.015, $table->must($size, 'dc_al_ohm_per_km') / ((array) $found['aluminium'])[$i], 0.02, "aluminium $size");
+            self::assertEqualsWithDelta(1.015, $table->must($size, 'dc_al_ohm_per_km') / ((array) $found['aluminium'])[$i], 0.02,
+                "aluminium $size");
         }
         $typical = Tables::shipped()->named(TableName::IecVoltageDrop)->must('reactance_mohm_per_m');
         foreach ((array) $found['reactance'] as $i => $reactance) {
             self::assertEqualsWithDelta($typical, $reactance, 0.012, "{$cables[$i][0]} mm²");
         }
         // IEC takes 1.25 times the resistivity at 20 °C for copper of 70 to 90 °C, a little above what the metal does.
-        self::assertGreaterThan(17.241e-3 * (1 + 0.00393 * 50), Tables::shipped()->named(TableName::IecVoltageDrop)->must('rho_copper_ohm_mm2_per_m'));
+        self::assertGreaterThan(17.241e-3 * (1 + 0.00393 * 50),
+            Tables::shipped()->named(TableName::IecVoltageDrop)->must('rho_copper_ohm_mm2_per_m'));
     }
 }

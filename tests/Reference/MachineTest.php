@@ -30,7 +30,8 @@ final class MachineTest extends TestCase
         return abs(i1+v/g["core"]), torque
     answer = {"machines": []}
     for g in given:
-        best = max((scipy.optimize.minimize_scalar(lambda s: -at(g, s)[1], bounds=(lo, hi), method="bounded", options={"xatol": 1e-8}) for lo, hi in [(g["ratedSlip"], 0.12), (0.12, 0.4), (0.4, 1.0)]), key=lambda found: -found.fun)
+        best = max((scipy.optimize.minimize_scalar(lambda s: -at(g, s)[1], bounds=(lo, hi), method="bounded",
+            options={"xatol": 1e-8}) for lo, hi in [(g["ratedSlip"], 0.12), (0.12, 0.4), (0.4, 1.0)]), key=lambda found: -found.fun)
         answer["machines"].append({"rated": at(g, g["ratedSlip"]), "stand": at(g, 1.0), "breakdown": -float(best.fun)})
     PYTHON;
 
@@ -110,7 +111,8 @@ final class MachineTest extends TestCase
             );
         }
         self::assertGreaterThan(50, $made);
-        $typos = [['startCurrent' => 70.0], ['startCurrent' => 2.1], ['startTorque' => 0.24], ['powerFactor' => 0.99], ['powerFactor' => 0.3]];
+        $typos = [['startCurrent' => 70.0], ['startCurrent' => 2.1], ['startTorque' => 0.24], ['powerFactor' => 0.99],
+            ['powerFactor' => 0.3]];
         foreach ($typos as $typo) {
             $good = [
                 'output' => 37000.0, 'volts' => 400.0, 'efficiency' => 0.939, 'powerFactor' => 0.85, 'synchronousSpeed' => 1500.0,

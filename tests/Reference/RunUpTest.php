@@ -52,7 +52,8 @@ final class RunUpTest extends TestCase
         $tap = self::random(0.6, 0.8);
         $full = Stage::full($feed, 400.0);
         $series = match ($method) {
-            'resistor' => new Impedance(0.4 * $impedance, 0.0), 'reactor' => new Impedance(0.0, 0.3 * $impedance), default => Impedance::none(),
+            'resistor' => new Impedance(0.4 * $impedance, 0.0), 'reactor' => new Impedance(0.0, 0.3 * $impedance),
+            default => Impedance::none(),
         };
         $limit = 3.8 * $plate->current();
         $plan = match ($method) {

@@ -16,7 +16,10 @@ use Tests\Core\Circuits;
 /** What a start does to relay and fuse, and a capacitor to the line, by another road: SciPy integrates, NumPy adds in complex numbers. */
 final class StartAndCorrectionTest extends TestCase
 {
-    /** A body that warms with the square of the current and cools in proportion: it trips when it reaches the heat of 1.05 or 1.2 times the setting. */
+    /**
+     * A body that warms with the square of the current and cools in proportion: it trips when it reaches the heat of 1.05 or 1.2 times
+     * the setting.
+     */
     private const RELAY = <<<'PYTHON'
     import scipy.integrate
     answer = {"trips": []}
@@ -51,7 +54,10 @@ final class StartAndCorrectionTest extends TestCase
         }
     }
 
-    /** A start of two parts trips where the warming of both together does: the sum of shares is taken up to 80 % only, which lies on the safe side. */
+    /**
+     * A start of two parts trips where the warming of both together does: the sum of shares is taken up to 80 % only, which lies on the
+     * safe side.
+     */
     private const TWO_PARTS = <<<'PYTHON'
     answer = {"heat": []}
     for at72, first, star, second, full in given:
@@ -69,7 +75,8 @@ final class StartAndCorrectionTest extends TestCase
         $shares = [];
         foreach ([TripClass::Class10A, TripClass::Class10, TripClass::Class20, TripClass::Class30] as $class) {
             foreach (
-                [[4.0, 3.0, 7.0, 1.0], [4.04, 6.0, 7.0, 2.0], [3.5, 10.0, 6.0, 0.5], [5.0, 2.0, 8.0, 3.0]] as [$first, $star, $second, $full]
+                [[4.0, 3.0, 7.0, 1.0], [4.04, 6.0, 7.0, 2.0], [3.5, 10.0, 6.0, 0.5], [5.0, 2.0, 8.0, 3.0]] as [$first, $star, $second,
+                    $full]
             ) {
                 $share = $star / $classes->holds($class, $first) + $full / $classes->holds($class, $second);
                 $scale = 0.8 / $share;
@@ -130,7 +137,8 @@ final class StartAndCorrectionTest extends TestCase
         capacitor = 1j*1000*kvar/(3*phase)
         full = motor + capacitor
         load = np.conj((power + 1j*reactive)/(3*phase)) + capacitor
-        answer["line"].append([float(abs(full)), float(np.cos(np.angle(full))), float(np.angle(full)), float(abs(load)), float(np.cos(np.angle(load)))])
+        answer["line"].append([float(abs(full)), float(np.cos(np.angle(full))), float(np.angle(full)), float(abs(load)),
+            float(np.cos(np.angle(load)))])
     PYTHON;
 
     public function test_the_line_carries_the_sum_of_motor_and_capacitor(): void

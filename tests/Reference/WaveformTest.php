@@ -30,7 +30,8 @@ final class WaveformTest extends TestCase
         c = np.linalg.lstsq(np.column_stack(columns), x[:m], rcond=None)[0]
         return c[1::2] - 1j * c[2::2]
     hv = components(volts); hi = components(amps)
-    answer = {"frequency": f, "rms_v": float(np.sqrt(np.mean(volts[:n]**2))), "rms_i": float(np.sqrt(np.mean(amps[:n]**2))), "real": float(np.mean(volts[:n]*amps[:n])),
+    answer = {"frequency": f, "rms_v": float(np.sqrt(np.mean(volts[:n]**2))), "rms_i": float(np.sqrt(np.mean(amps[:n]**2))),
+        "real": float(np.mean(volts[:n]*amps[:n])),
         "thd_v": float(100*np.sqrt(np.sum(abs(hv[1:])**2))/abs(hv[0])), "thd_i": float(100*np.sqrt(np.sum(abs(hi[1:])**2))/abs(hi[0])),
         "angle": float(np.degrees(np.angle(hv[0]/hi[0]))), "harmonics": [float(x) for x in 100*abs(hi)/abs(hi[0])]}
     PYTHON;

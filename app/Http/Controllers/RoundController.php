@@ -39,7 +39,8 @@ final class RoundController
     {
         $person = Signed::editor($request);
         $request->validate(['area' => ['present', 'nullable', 'string', 'max:200']]);
-        $round = Round::query()->create(['site_id' => $site->id, 'area' => $request->string('area')->trim()->toString(), 'begun_by' => $person->id]);
+        $round = Round::query()->create(['site_id' => $site->id, 'area' => $request->string('area')->trim()->toString(),
+            'begun_by' => $person->id]);
 
         return new JsonResponse($this->answer($round), 201);
     }

@@ -63,7 +63,8 @@ final class SheetController
     {
         Signed::person($request);
         $revision->load('author', 'steps.person');
-        $paper = SheetPaper::doorCard(Sheet::sealedOf($revision), $revision->state()->mark(), self::address($request, $revision->circuit_id));
+        $paper = SheetPaper::doorCard(Sheet::sealedOf($revision), $revision->state()->mark(),
+            self::address($request, $revision->circuit_id));
 
         return new Response(SheetPdf::of($paper), 200, self::pdf(self::fileName($revision, 'door-card')));
     }

@@ -1,0 +1,99 @@
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { cleanup, render, screen, waitFor } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { afterEach, expect, test, vi } from 'vitest';
+import type { Import, ImportRowsAnswer } from '../api/contract';
+import { ImportView } from './ImportView';
+
+const one = (more: Partial<Import> = {}): Import => ({
+    id: 3,
+    site: 1,
+    what: 'circuits',
+    name: 'motors.csv',
+    state: 'preview',
+    message: '',
+    columns: [
+        { letter: 'A', head: 'tag', path: 'tag' },
+        { letter: 'B', head: 'Colour', path: null },
+    ],
+    rows: 3,
+    counts: { new: 1, changed: 1, unchanged: 0, refused: 1 },
+    applied: 0,
+    by: 'Shift electrician A',
+    at: '2026-11-26T08:00:00Z',
+    ...more,
+});
+
+const refused: ImportRowsAnswer = {
+    rows: [
+        {
+            number: 4,
+            tag: 'KF-2',
+            action: 'refused',
+            applied: false,
+            changes: [],
+            problems: [
+                { column: 'B plate.power', cell: 'much', text: '“much” cannot be read as a power.', accepted: 'A power such as 37 kW.' },
+            ],
+        },
+    ],
+    total: 1,
+    page: 1,
+    pages: 1,
+};
+
+function show(state: Import, rows: ImportRowsAnswer = refused) {
+    const calls: string[] = [];
+    const moved = vi.fn();
+    vi.stubGlobal(
+        'fetch',
+        vi.fn((path: string, options: RequestInit) => {
+            calls.push(`${options.method ?? ''} ${path}`);
+            return Promise.resolve(new Response(JSON.stringify(path.includes('/rows') ? rows : state)));
+        }),
+    );
+    render(
+        <QueryClientProvider client={new QueryClient({ defaultOptions: { queries: { retry: false } } })}>
+            <ImportView id={3} onMoved={moved} />
+        </QueryClientProvider>,
+    );
+    return { calls, moved };
+}
+
+afterEach(() => {
+    cleanup();
+    vi.unstubAllGlobals();
+});
+
+test('what cannot be read is named first, with its cell and what is accepted', async () => {
+    show(one());
+    await screen.findByText('1 new, 1 changed, 0 as they are, 1 refused.');
+    await screen.findByText('B plate.power:');
+    expect(screen.getByText('A power such as 37 kW.')).toBeTruthy();
+    expect(screen.getByText('The refused rows, to be mended (CSV)').getAttribute('href')).toBe('/api/imports/3/refused.csv');
+});
+
+test('nothing is written before the word', async () => {
+    const { calls } = show(one());
+    await screen.findByText('Write 2 rows');
+    expect(calls.every((call) => call.startsWith('GET'))).toBe(true);
+    await userEvent.click(screen.getByText('Write 2 rows'));
+    await waitFor(() => expect(calls).toContain('POST /api/imports/3/apply'));
+});
+
+test('a file that is no table says why, and that nothing was written', async () => {
+    show(one({ state: 'failed', message: 'There are more than 20 000 rows: part the file.', rows: 0, columns: [] }));
+    await screen.findByText(/part the file. Nothing was written/);
+    expect(screen.queryByText(/^Write/)).toBeNull();
+});
+
+test('a strange file asks which column is the tag', async () => {
+    show(one({ rows: 0, counts: { new: 0, changed: 0, unchanged: 0, refused: 0 }, columns: [{ letter: 'A', head: 'Motor', path: null }] }));
+    await screen.findByText(/No column is the tag/);
+    expect(screen.getByText('A Motor')).toBeTruthy();
+});
+
+test('what was called off can go on where it stopped', async () => {
+    show(one({ state: 'cancelled', applied: 1 }));
+    await screen.findByText('Write the other 1');
+});

@@ -1,0 +1,161 @@
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { cleanup, screen, waitFor } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { afterEach, expect, test, vi } from 'vitest';
+import type { Person, ReviewAnswer, RevisionRow, Solution } from '../../api/contract';
+import { showOnBench, solution } from '../../testing';
+import { ChangesTable } from './ChangesTable';
+import SheetStation from './SheetStation';
+
+const person = (role: Person['role'], name: string): Person => ({ id: 1, name, login: name, role, active: true, standing_read: true });
+
+const revision = (more: Partial<RevisionRow> = {}): RevisionRow => ({
+    id: 4,
+    number: 2,
+    name: 'as built',
+    core: '0',
+    created_by: 'Shift electrician B',
+    created_at: '2026-11-26T08:00:00Z',
+    state: 'in_review',
+    kind: 'for_use',
+    steps: [{ step: 'sent', kind: 'for_use', remark: 'Look at the class.', by: 'Shift electrician B', at: '2026-11-26T08:05:00Z' }],
+    ...more,
+});
+
+const review: ReviewAnswer = {
+    revision: revision(),
+    questions: [
+        { key: 'assumed: copper', says: 'copper conductors', sizes: ['Conductor size'], wants_words: false },
+        { key: 'defect: Stop', says: 'Stop: the relay is too high', sizes: [], wants_words: true },
+    ],
+    hindrances: [],
+    compared_with: { id: 3, number: 1, name: 'as planned' },
+    changes: [{ kind: 'figure', station: 'cable', label: 'Voltage drop', from: '1.4 %', to: '2.1 %', because: ['Length'] }],
+};
+
+const place = { circuit: 7, site: 1, settings: {}, flush: () => Promise.resolve(5) };
+
+/** Answers each request by its path; what was sent is kept. */
+function serve(answers: Readonly<Record<string, unknown>>) {
+    const sent: { method: string; path: string; body: unknown }[] = [];
+    vi.stubGlobal(
+        'fetch',
+        vi.fn((path: string, options: RequestInit) => {
+            sent.push({ method: options.method ?? '', path, body: typeof options.body === 'string' ? JSON.parse(options.body) : null });
+            const answer = answers[`${options.method ?? ''} ${path.replace('/api/', '')}`] ?? answers[path.replace('/api/', '')];
+            return Promise.resolve(new Response(JSON.stringify(answer ?? {}), { status: answer === undefined ? 404 : 200 }));
+        }),
+    );
+    return sent;
+}
+
+function show(role: Person['role'], name: string, view: string, curves: Solution['curves'] = {}) {
+    const client = new QueryClient({ defaultOptions: { queries: { retry: false } } });
+    client.setQueryData(['session'], { person: person(role, name) });
+    return showOnBench(
+        <QueryClientProvider client={client}>
+            <SheetStation />
+        </QueryClientProvider>,
+        {},
+        solution({ curves, sentences: { sheet: 'Nothing stands against a sheet for use.' } }),
+        { place },
+        `/circuits/7/sheet?view=${view}`,
+    );
+}
+
+afterEach(() => {
+    cleanup();
+    vi.unstubAllGlobals();
+});
+
+test('the reviewer answers each question, signs with the password, and sends exactly that', async () => {
+    const sent = serve({
+        'circuits/7/revisions': { revisions: [revision()] },
+        'revisions/4/review': review,
+        'POST revisions/4/issue': revision(),
+    });
+    show('reviewer', 'Licensed supervisor', 'review');
+    await screen.findByText(/Look at the class/);
+    expect(screen.getByText('2.1 %')).toBeTruthy();
+    await userEvent.click(screen.getByText('copper conductors'));
+    await userEvent.type(screen.getByLabelText('What was decided'), 'Turned down.');
+    expect(screen.getByRole('button', { name: 'Sign and issue' })).toHaveProperty('disabled', true);
+    await userEvent.type(screen.getByLabelText('Your password, to sign'), 'larkrigg');
+    await userEvent.click(screen.getByRole('button', { name: 'Sign and issue' }));
+    await waitFor(() => expect(sent.some(({ path }) => path.endsWith('/issue'))).toBe(true));
+    expect(sent.find(({ path }) => path.endsWith('/issue'))?.body).toEqual({
+        password: 'larkrigg',
+        remark: '',
+        decisions: [
+            { key: 'assumed: copper', taken: true, why: '' },
+            { key: 'defect: Stop', taken: false, why: 'Turned down.' },
+        ],
+    });
+});
+
+test('whoever prepared it is not offered to sign it', async () => {
+    serve({ 'circuits/7/revisions': { revisions: [revision({ created_by: 'Licensed supervisor' })] } });
+    show('reviewer', 'Licensed supervisor', 'review');
+    await screen.findByText(/another person signs it/);
+    expect(screen.queryByLabelText('Your password, to sign')).toBeNull();
+});
+
+test('a stop bars the way to a sheet for use, not to one as found', async () => {
+    serve({ 'circuits/7/revisions': { revisions: [] } });
+    show('electrician', 'Shift electrician A', 'review', {
+        readiness: { hindrances: [{ text: 'Stop: star-delta is refused', station: 'start' }], acknowledgements: [] },
+    });
+    await userEvent.type(await screen.findByLabelText('What changed'), 'round');
+    const send = () => screen.getByRole('button', { name: 'Keep it and send to review' });
+    expect(send()).toHaveProperty('disabled', false);
+    await userEvent.click(screen.getByRole('radio', { name: 'For use' }));
+    expect(send()).toHaveProperty('disabled', true);
+    expect(screen.getByText('Stop: star-delta is refused').getAttribute('href')).toBe('/circuits/7/start');
+});
+
+test('an electrician keeps and sends in one step', async () => {
+    const sent = serve({
+        'circuits/7/revisions': { revisions: [] },
+        'POST circuits/7/revisions': revision({ state: 'draft' }),
+        'POST revisions/4/send': revision(),
+    });
+    show('electrician', 'Shift electrician A', 'review', { readiness: { hindrances: [], acknowledgements: [] } });
+    await userEvent.type(await screen.findByLabelText('What changed'), 'as built');
+    await userEvent.click(screen.getByRole('button', { name: 'Keep it and send to review' }));
+    await waitFor(() => expect(sent.some(({ path }) => path.endsWith('/send'))).toBe(true));
+    expect(sent.find(({ method, path }) => method === 'POST' && path.endsWith('/revisions'))?.body).toEqual({
+        name: 'as built',
+        version: 5,
+    });
+    expect(sent.find(({ path }) => path.endsWith('/send'))?.body).toEqual({ kind: 'for_use', remark: '' });
+});
+
+test('each revision tells its way, and a sealed one hands out its record', async () => {
+    serve({
+        'circuits/7/revisions': {
+            revisions: [
+                revision({
+                    state: 'issued',
+                    steps: [{ step: 'issued', kind: 'for_use', remark: '', by: 'Licensed supervisor', at: '2026-11-26T09:00:00Z' }],
+                }),
+            ],
+        },
+    });
+    show('electrician', 'Shift electrician A', 'revisions');
+    await screen.findByText('issued, in force, for use');
+    expect(screen.getByText(/signed and issued by Licensed supervisor, 2026-11-26/)).toBeTruthy();
+    expect(screen.getByText('Sealed record (JSON)').getAttribute('href')).toBe('/api/revisions/4/record');
+    expect(screen.queryByText('Withdraw')).toBeNull();
+});
+
+test('only what differs is listed, by station, with its cause', () => {
+    showOnBench(<ChangesTable caption="What differs" changes={review.changes} />, {}, solution());
+    expect(screen.getByText('Cable')).toBeTruthy();
+    expect(screen.queryByText('Guard')).toBeNull();
+    expect(screen.getByText('Length')).toBeTruthy();
+});
+
+test('nothing that differs is said', () => {
+    showOnBench(<ChangesTable caption="Against revision 1" changes={[]} />, {}, solution());
+    expect(screen.getByText('Against revision 1: nothing differs.')).toBeTruthy();
+});
