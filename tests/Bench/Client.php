@@ -34,10 +34,10 @@ final class Client
     }
 
     /**
-     * @param  array<mixed>|null  $body
+     * @param  array<mixed>|string|null  $body  a text is sent as the table that it is
      * @return array{int, string, float} status, answer, milliseconds
      */
-    public function request(string $method, string $path, ?array $body = null): array
+    public function request(string $method, string $path, array|string|null $body = null): array
     {
         curl_reset($this->handle);
         $headers = [];
@@ -98,20 +98,20 @@ final class Client
     }
 
     /**
-     * @param  array<mixed>|null  $body
+     * @param  array<mixed>|string|null  $body
      * @return array<int, mixed>
      */
-    private function options(string $method, string $path, ?array $body): array
+    private function options(string $method, string $path, array|string|null $body): array
     {
         return [
             CURLOPT_URL => "$this->base/api/$path",
             CURLOPT_CUSTOMREQUEST => $method, CURLOPT_RETURNTRANSFER => true, CURLOPT_TIMEOUT => 20, CURLOPT_ENCODING => 'gzip',
             CURLOPT_HTTPHEADER => [
-                'Accept: application/json', 'Content-Type: application/json',
+                'Accept: application/json', is_string($body) ? 'Content-Type: text/csv' : 'Content-Type: application/json',
                 "Cookie: $this->cookies",
                 "X-XSRF-TOKEN: $this->token",
             ],
-        ] + ($body === null ? [] : [CURLOPT_POSTFIELDS => json_encode($body, JSON_THROW_ON_ERROR)]);
+        ] + ($body === null ? [] : [CURLOPT_POSTFIELDS => is_string($body) ? $body : json_encode($body, JSON_THROW_ON_ERROR)]);
     }
 
     private function keep(string $name, string $value): void
