@@ -46,7 +46,7 @@ enum ScheduleName: string
             self::Capacitors => [
                 'correct.capacitor_rating' => 'Capacitor', 'correct.rated_voltage' => 'Rated for', 'field:correction.place' => 'Place',
                 'correct.capacitor_current' => 'Current', 'correct.conductor_size' => 'Conductor', 'correct.fuse_rating' => 'Fuse',
-                'correct.discharge_time' => 'Discharge', 'correct.load_corrected_power_factor' => 'cos φ with it',
+                'correct.discharge_limit' => 'Discharge', 'correct.load_corrected_power_factor' => 'cos φ with it',
             ],
         };
     }

@@ -145,8 +145,17 @@ final readonly class DoorCard
 
         return new SheetRow('Capacitor', implode(', ', array_filter([
             $row->value, lcfirst($content->field('correction.place')),
-            $content->has('correct.discharge_time') ? 'wait '.$content->shown('correct.discharge_time').' after switching off' : '',
+            self::wait($content),
         ])), mark: $row->mark);
+    }
+
+    /** With the resistor that is there, else as long as the rule allows a right one to take. */
+    private static function wait(SheetContent $content): string
+    {
+        $time = $content->shown('correct.discharge_time');
+        $limit = $content->shown('correct.discharge_limit');
+
+        return $time !== '' || $limit !== '' ? 'wait '.($time !== '' ? $time : $limit).' after switching off, then prove it dead' : '';
     }
 
     /** @param  list<string>  $parts */

@@ -68,7 +68,7 @@ final readonly class FileSheet
             'correct.rated_voltage', 'correct.capacitance_delta', 'correct.capacitor_current', 'correct.conductor_ampacity',
             'correct.conductor_size', 'correct.fuse_rating', 'correct.disconnect_rating', 'correct.contactor_rating',
             'correct.corrected_current', 'correct.corrected_power_factor', 'correct.load_corrected_power_factor',
-            'correct.discharge_resistance', 'correct.discharge_time',
+            'correct.discharge_resistance', 'correct.discharge_limit', 'correct.discharge_time',
         ],
     ];
 
@@ -76,6 +76,9 @@ final readonly class FileSheet
         'plate' => 'Plate and connection', 'power' => 'Currents and power', 'start' => 'Start', 'cable' => 'Conductors',
         'guard' => 'Protection', 'correct' => 'Correction',
     ];
+
+    /** Values whose effect is told; the rest is on the screen. */
+    private const MOST_SWEPT = 5;
 
     /** Rows of a ladder on each side of the pick. */
     private const AROUND = 2;
@@ -172,7 +175,7 @@ final readonly class FileSheet
     {
         $rows = $this->content->curve('sensitivity')['rows'] ?? [];
         $told = [];
-        foreach (is_array($rows) ? $rows : [] as $row) {
+        foreach (array_slice(is_array($rows) ? $rows : [], 0, self::MOST_SWEPT) as $row) {
             if (! is_array($row)) {
                 continue;
             }

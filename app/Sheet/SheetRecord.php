@@ -6,6 +6,7 @@ namespace App\Sheet;
 
 use App\Models\Revision;
 use App\Models\RevisionStep;
+use BraveAnvil\Circuit\FieldKind;
 use BraveAnvil\Circuit\Fields;
 use BraveAnvil\Sheet\SealedSheet;
 use BraveAnvil\Solution\Solution;
@@ -144,6 +145,13 @@ final class SheetRecord
             $typed = $circuit;
             foreach (explode('.', $path) as $part) {
                 $typed = is_array($typed) ? $typed[$part] ?? null : null;
+            }
+            // Lengths and powers stand as they were typed where they bear their unit: feet stay feet, horsepower stays horsepower.
+            $asTyped = in_array($field->kind, [FieldKind::Metres, FieldKind::Power], true);
+            if ($asTyped && is_string($typed) && preg_match('~[a-z]~i', $typed) === 1) {
+                $read[$path] = trim($typed);
+
+                continue;
             }
             if (isset($read[$path]) || ! is_scalar($typed) || $typed === '' || ! str_contains($path, '.')) {
                 continue;

@@ -45,6 +45,7 @@ enum CorrectFigure: string implements FigureName
     case DischargeRecommended = 'correct.discharge_recommended';
     case DischargePower = 'correct.discharge_power';
     case DischargeRating = 'correct.discharge_rating';
+    case DischargeLimit = 'correct.discharge_limit';
     case DischargeTime = 'correct.discharge_time';
     case ResistorPower = 'correct.resistor_power';
     case CorrectedCurrent = 'correct.corrected_current';
@@ -112,6 +113,7 @@ enum CorrectFigure: string implements FigureName
             self::DischargeRecommended => 'Discharge resistor to take',
             self::DischargePower => 'Heat in each resistor',
             self::DischargeRating => 'Resistor rated for',
+            self::DischargeLimit => 'Discharge time, at most',
             self::DischargeTime => 'Discharge with the resistor that is there',
             self::ResistorPower => 'Heat in the resistor that is there',
             self::CorrectedCurrent => 'Line current after correction, full load',
@@ -149,7 +151,7 @@ enum CorrectFigure: string implements FigureName
             self::CapacitanceStar, self::CapacitanceDelta, self::CapacitanceRequired, self::ChoiceBelowCapacitance,
             self::ChoiceAboveCapacitance => Unit::Farad,
             self::DischargeResistance, self::DischargeRecommended => Unit::Ohm,
-            self::DischargeTime => Unit::Second,
+            self::DischargeLimit, self::DischargeTime => Unit::Second,
             self::RatedVoltage, self::CapacitorVoltage => Unit::Volt,
             self::TuningFrequency => Unit::Hertz,
             self::ReactorInductance => Unit::Henry,

@@ -35,6 +35,8 @@ final readonly class Discharge
         $residual = $plug ? $this->practice->plugResidualVolts() : $this->rules->residualVolts;
         $time = $plug ? $this->practice->plugDischargeTime() : $this->rules->dischargeSeconds;
         $source = $plug ? 'IEC 60335-1 (from memory): pins of a plug' : $this->rules->dischargeSource;
+        $ledger->work(CorrectFigure::DischargeLimit)->as('', 'down to '.Show::number($residual).' V')
+            ->equals($time)->source($source)->write();
         $constants = log((sqrt(2) * $volts->number()) / $residual);
         $most = $ledger
             ->work(CorrectFigure::DischargeResistance)

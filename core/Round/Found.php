@@ -78,7 +78,8 @@ final readonly class Found
         return match (true) {
             $typed === $right => new self(null, '', null),
             $typed === 'star' && $right === 'delta' => new self(
-                Grade::Stop, "In star on $volts each winding gets 58 % of its voltage, the motor a third of its torque: it stalls or burns. ".
+                Grade::Stop,
+                "In star on $volts each winding gets 58 % of its voltage, the motor a third of its torque: it stalls or burns. ".
                 'Link it in delta.', null,
             ),
             $typed === 'delta' && $right === 'star' => new self(

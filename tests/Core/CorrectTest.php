@@ -306,4 +306,15 @@ final class CorrectTest extends CoreTestCase
             self::assertDoesNotFind('left_on_alone', Circuits::solve(Circuits::kilnFan(), $gone));
         }
     }
+
+    /** IEC 60831-1: 75 V after three minutes; NEC 460.6: 50 V after one. Both from memory; a plug by IEC 60335-1. */
+    public function test_a_capacitor_says_how_long_its_discharge_may_take(): void
+    {
+        $at = ['correction.place' => 'at_motor', 'correction.target_power_factor' => '0.95'];
+        $iec = Circuits::solve(Circuits::kilnFan(), $at)->figure('correct.discharge_limit');
+        self::assertSame([180.0, 'down to 75 V'], [$iec?->number(), $iec?->working]);
+        $nec = Circuits::solve(Circuits::twentyFiveHorsepower(), $at)->figure('correct.discharge_limit');
+        self::assertSame([60.0, 'down to 50 V'], [$nec?->number(), $nec?->working]);
+        self::assertNull(Circuits::solve(Circuits::kilnFan())->figure('correct.discharge_limit'));
+    }
 }

@@ -1250,6 +1250,7 @@ export type FigureKey =
     | 'correct.discharge_recommended'
     | 'correct.discharge_power'
     | 'correct.discharge_rating'
+    | 'correct.discharge_limit'
     | 'correct.discharge_time'
     | 'correct.resistor_power'
     | 'correct.corrected_current'

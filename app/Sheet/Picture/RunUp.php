@@ -25,9 +25,9 @@ final class RunUp
         if ($seconds <= 0 || $fastest <= 0 || $largest <= 0) {
             return null;
         }
-        $drawing = new Drawing('runup', 88, 78, 'Speed and current over the time of the start');
-        $upper = new Axes([0, $seconds], [0, $fastest], [11, 6, 86, 36], false);
-        $lower = new Axes([0, $seconds], [0, $largest], [11, 44, 86, 70], false);
+        $drawing = new Drawing('runup', 88, 64, 'Speed and current over the time of the start');
+        $upper = new Axes([0, $seconds], [0, $fastest], [11, 6, 86, 28], false);
+        $lower = new Axes([0, $seconds], [0, $largest], [11, 36, 86, 56], false);
         $upper->grid($drawing, '', 'rpm');
         $lower->grid($drawing, 's', 'A');
         $drawing->line($upper->points($worst), 0.4, '#4e5957', '1.2 0.8')->line($upper->points($speed), 0.7, '#0a6a66')

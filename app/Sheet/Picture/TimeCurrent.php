@@ -24,8 +24,8 @@ final class TimeCurrent
         if ($amperes === null || $seconds === null) {
             return null;
         }
-        $drawing = new Drawing('timecurrent', 88, 78, 'Device, relay, start and conductors over current and time');
-        $axes = new Axes($amperes, $seconds, [9, 8, 86, 70], true);
+        $drawing = new Drawing('timecurrent', 88, 64, 'Device, relay, start and conductors over current and time');
+        $axes = new Axes($amperes, $seconds, [9, 8, 86, 56], true);
         $axes->grid($drawing, 'A in the line', 's');
         foreach (['device' => ['#1b2226', ''], 'relay' => ['#2b5c8a', '1.5 0.8']] as $band => [$colour, $dash]) {
             $lower = self::points($curve[$band]['lower'] ?? []);
@@ -45,7 +45,7 @@ final class TimeCurrent
             $value = is_array($curve[$mark] ?? null) ? $curve[$mark]['value'] ?? null : null;
             if (is_int($value) || is_float($value)) {
                 $x = $axes->x((float) $value);
-                $drawing->line([[$x, 8], [$x, 70]], 0.3, '#b00020', '0.8 0.8')
+                $drawing->line([[$x, 8], [$x, 56]], 0.3, '#b00020', '0.8 0.8')
                     ->text($x, $mark === 'smallest' ? 5.6 : 2.4, $word, $x > 60 ? 'right' : 'middle');
             }
         }

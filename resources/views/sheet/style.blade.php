@@ -1,14 +1,14 @@
-.paper{font-family:sheet,"Barlow Semi Condensed","Anvil Symbols",sans-serif;font-size:8.4pt;line-height:1.1;position:relative;z-index:0;color:#1b2226;background:#fff}
+.paper{font-family:sheet,"Barlow Semi Condensed","Anvil Symbols",sans-serif;font-size:8pt;line-height:1.06;position:relative;z-index:0;color:#1b2226;background:#fff}
 .paper h1{font-size:21pt;font-weight:bold;line-height:1.05;margin:0}
-.paper h2{font-size:11pt;font-weight:bold;margin:6pt 0 1pt;padding-top:2pt;border-top:1.2pt solid #1b2226;page-break-after:avoid}
+.paper h2{font-size:11pt;font-weight:bold;margin:4.5pt 0 .5pt;padding-top:1.5pt;border-top:1.2pt solid #1b2226;page-break-after:avoid}
 .paper p{margin:0 0 1pt}
 .paper table{width:100%;border-collapse:collapse}
-.paper td,.paper th{padding:.5pt 6pt .5pt 0;border-bottom:.4pt solid #cfd5cf;text-align:left;vertical-align:top;font-weight:normal}
+.paper td,.paper th{padding:.3pt 6pt .3pt 0;border-bottom:.4pt solid #cfd5cf;text-align:left;vertical-align:top;font-weight:normal}
 .paper tr{page-break-inside:avoid}
 .paper .plain td,.paper .plain th{border:0;padding:0 8pt 0 0}
 .paper .sign{font-family:"DejaVu Sans",sans-serif;font-size:.85em}
 .paper .soft{color:#4e5957}
-.paper .small{font-size:7.2pt}
+.paper .small{font-size:6.9pt}
 .paper .key{width:25%;color:#4e5957}
 .paper .value{width:17%;font-weight:bold}
 .paper .mark{color:#8a5600}

@@ -7,6 +7,7 @@ import type { PaperAnswer } from '../../api/contract';
 import { useBench } from '../../bench/BenchContext';
 import { Segments } from '../../kit/Segments';
 import { Paper } from '../../paper/Paper';
+import { useRevisions } from './useRevisions';
 
 const Bar = styled.div`
     display: flex;
@@ -20,6 +21,7 @@ export function PaperView() {
     const { draft, place } = useBench();
     const [name, setName] = useState<'door' | 'file'>('door');
     const circuit = useDeferredValue(draft);
+    const inForce = useRevisions(place?.circuit).find(({ state }) => state === 'issued');
     const query = useQuery({
         queryKey: ['paper', 'draft', place?.circuit, name, circuit],
         queryFn: ({ signal }) => call<PaperAnswer>('POST', `circuits/${place?.circuit ?? ''}/sheet`, { paper: name, circuit }, signal),
@@ -43,6 +45,15 @@ export function PaperView() {
                 {place !== null && <Link to={`/circuits/${place.circuit}/paper/${name}`}>By itself, to print</Link>}
                 <span role="status">{query.isFetching ? 'Setting it anew' : ''}</span>
             </Bar>
+            {inForce !== undefined && (
+                <p>
+                    In force is{' '}
+                    <Link to={`/revisions/${inForce.id}/paper/${name}`}>
+                        revision {inForce.number}, {inForce.name}
+                    </Link>
+                    . Below is the circuit as it stands now.
+                </p>
+            )}
             {query.isError && <p role="alert">{query.error.message}</p>}
             {query.data !== undefined && <Paper name={name} label={name === 'door' ? 'Door card' : 'File sheet'} paper={query.data} />}
         </>
