@@ -94,4 +94,48 @@ final class LogTest extends FeatureTestCase
         self::assertNotSame($address, $new);
         $this->get($address)->assertNotFound();
     }
+
+    /** RFC 5545, read by a library that did not write it: Debian's python3-icalendar. */
+    public function test_a_calendar_program_reads_what_is_due(): void
+    {
+        Carbon::setTestNow('2026-04-20T08:00:00Z');
+        $site = $this->site();
+        $circuit = $this->circuit($site, 'KF-204', ['plate.grease_interval' => '4000 h', 'drives' => 'Kiln fan; four, "north" φ', 'area' => 'Kilns']);
+        $this->actingAs($this->person());
+        $this->postJson("/api/circuits/$circuit->id/log", [
+            'kind' => 'greased', 'values' => ['grams' => '30'], 'happened_at' => '2026-01-05T08:00:00Z',
+        ])->assertCreated();
+        $this->actingAs($this->person('administrator', 'chief'));
+        $address = $this->postJson("/api/sites/$site->id/calendar")->assertOk()->json('calendar');
+        self::assertIsString($address);
+        $file = (string) tempnam(sys_get_temp_dir(), 'ics');
+        file_put_contents($file, (string) $this->get($address)->assertOk()->getContent());
+        $script = <<<'PYTHON'
+            import icalendar, json, sys
+            calendar = icalendar.Calendar.from_ical(open(sys.argv[1], "rb").read())
+            print(json.dumps([[str(e["SUMMARY"]), e["DTSTART"].dt.isoformat(), str(e["LOCATION"]), str(e["UID"]), len(e.errors)]
+                              for e in calendar.walk("VEVENT")]))
+            PYTHON;
+        $read = json_decode((string) shell_exec('python3 -c '.escapeshellarg($script).' '.escapeshellarg($file)), true);
+        unlink($file);
+        // 4000 h at 16 h a day are 250 days after the fifth of January.
+        self::assertSame([['Greasing KF-204, Kiln fan; four, "north" φ', '2026-09-12', 'Kilns', "greasing-$circuit->id@brave-anvil", 0]], $read);
+    }
+
+    public function test_a_sheet_that_waits_for_a_signature_is_due(): void
+    {
+        $site = $this->site();
+        $circuit = $this->circuit($site);
+        $this->actingAs($this->person());
+        $revision = $this->postJson("/api/circuits/$circuit->id/revisions", ['name' => 'as built', 'version' => 1])->assertCreated()->json('id');
+        self::assertIsInt($revision);
+        self::assertSame([], $this->getJson("/api/sites/$site->id/due")->json('items'));
+        $this->postJson("/api/revisions/$revision/send", ['kind' => 'for_use', 'remark' => ''])->assertOk();
+        $due = $this->getJson("/api/sites/$site->id/due")->assertOk();
+        $this->assertShape('due', $due);
+        self::assertSame(['Sheet in review', 'KF-204'], [$due->json('items.0.what'), $due->json('items.0.tag')]);
+        $this->actingAs($this->person('reviewer', 'supervisor'));
+        $this->postJson("/api/revisions/$revision/return", ['remark' => 'Measure it.'])->assertOk();
+        self::assertSame([], $this->getJson("/api/sites/$site->id/due")->json('items'));
+    }
 }
