@@ -22,7 +22,11 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withExceptions(function (Exceptions $exceptions): void {
         // A problem is an answer, not a fault: nothing to log.
         $exceptions->dontReport(Problem::class);
-        $exceptions->shouldRenderJsonWhen(fn (Request $request): bool => $request->is('api/*'));
-        $exceptions->render(fn (Throwable $exception, Request $request) => $request->is('api/*') ? ProblemRenderer::render($exception) : null);
+        // By the address as it was sent: one that is no text at all is a problem too.
+        $isApi = static fn (Request $request): bool => str_starts_with($request->getPathInfo(), '/api/');
+        $exceptions->shouldRenderJsonWhen($isApi);
+        $exceptions->render(
+            static fn (Throwable $exception, Request $request) => $isApi($request) ? ProblemRenderer::render($exception) : null,
+        );
     })
     ->create();

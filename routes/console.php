@@ -6,6 +6,7 @@ use App\Circuits\DemoData;
 use App\Circuits\Recompute;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Schema;
 
 Artisan::command('demo:load', function (DemoData $demo): void {
     echo $demo->load() ? 'The demo data is loaded.' : 'The demo data is there already.', "\n";
@@ -21,3 +22,14 @@ Artisan::command('jobs:release', function (): void {
     $count = DB::table('jobs')->whereNotNull('reserved_at')->update(['reserved_at' => null]);
     echo $count === 0 ? '' : "$count pieces of work that a killed worker left are taken up again.\n";
 })->purpose('Give back what killed workers had begun');
+
+Artisan::command('house:is-behind', function (): int {
+    // Status 0 where people are in the house and its database has yet to be brought up to date.
+    if (! Schema::hasTable('people') || DB::table('people')->doesntExist()) {
+        return 1;
+    }
+    $ran = DB::table('migrations')->pluck('migration')->all();
+    $all = array_map(static fn (string $file): string => basename($file, '.php'), glob(database_path('migrations/*.php')) ?: []);
+
+    return array_diff($all, $ran) === [] ? 1 : 0;
+})->purpose('Whether a backup is wanted before the database is migrated');

@@ -23,18 +23,26 @@ use App\Http\Controllers\TableController;
 use App\Http\Controllers\WaveformController;
 use App\Http\Middleware\LimitBody;
 use App\Http\Middleware\LimitUpload;
+use App\Http\Middleware\LiveSession;
+use App\Http\Middleware\OpenCircuit;
+use App\Http\Middleware\PlainRequest;
 use App\Http\Middleware\SignedIn;
 use Illuminate\Support\Facades\Route;
 
+// Numbers of the database: whatever is none is not there.
+foreach (['circuit', 'site', 'revision', 'other', 'reading', 'spare', 'person', 'drill', 'analyser', 'entry', 'job', 'import', 'round'] as $id) {
+    Route::pattern($id, '[0-9]{1,9}');
+}
+
 // Files travel as they are and may be larger than a circuit.
-Route::prefix('api')->middleware(LimitUpload::class)->group(function (): void {
+Route::prefix('api')->middleware([PlainRequest::class, LimitUpload::class, LiveSession::class, OpenCircuit::class])->group(function (): void {
     Route::post('waveforms', [WaveformController::class, 'analyse'])->middleware(SignedIn::class);
     Route::post('circuits/{circuit}/waveforms', [WaveformController::class, 'store'])->middleware('auth');
     Route::put('circuits/{circuit}/photograph', [PhotographController::class, 'store'])->middleware('auth');
     Route::post('sites/{site}/imports', [RegisterController::class, 'begin'])->middleware('auth');
 });
 
-Route::prefix('api')->middleware(LimitBody::class)->group(function (): void {
+Route::prefix('api')->middleware([PlainRequest::class, LimitBody::class, LiveSession::class])->group(function (): void {
     Route::get('session', [SessionController::class, 'show']);
     Route::post('session', [SessionController::class, 'store'])->middleware('throttle:sign-in');
     // Solving needs no database: the session alone says that somebody is signed in.
@@ -46,6 +54,7 @@ Route::prefix('api')->middleware(LimitBody::class)->group(function (): void {
 
     Route::middleware('auth')->group(function (): void {
         Route::delete('session', [SessionController::class, 'destroy']);
+        Route::put('session/password', [SessionController::class, 'password'])->middleware('throttle:sign-in');
         Route::post('session/standing', [SessionController::class, 'standing']);
         Route::get('sites', [SiteController::class, 'index']);
         Route::post('sites', [SiteController::class, 'store']);
@@ -57,7 +66,7 @@ Route::prefix('api')->middleware(LimitBody::class)->group(function (): void {
         Route::delete('circuits/{circuit}', [CircuitController::class, 'destroy']);
         Route::post('circuits/{circuit}/restore', [CircuitController::class, 'restore']);
         Route::get('circuits/{circuit}/revisions', [RevisionController::class, 'index']);
-        Route::post('circuits/{circuit}/revisions', [RevisionController::class, 'store']);
+        Route::post('circuits/{circuit}/revisions', [RevisionController::class, 'store'])->middleware(OpenCircuit::class);
         Route::get('revisions/{revision}', [RevisionController::class, 'show']);
         Route::post('circuits/{circuit}/sheet', [SheetController::class, 'preview']);
         Route::get('revisions/{revision}/paper/{paper}', [SheetController::class, 'show'])->whereIn('paper', ['door', 'file']);
@@ -89,23 +98,23 @@ Route::prefix('api')->middleware(LimitBody::class)->group(function (): void {
         Route::put('imports/{import}/columns', [RegisterController::class, 'columns']);
         Route::post('imports/{import}/apply', [RegisterController::class, 'apply']);
         Route::delete('imports/{import}', [RegisterController::class, 'cancel']);
-        Route::get('papers/{paper}', [SheetController::class, 'asked']);
-        Route::delete('papers/{paper}', [SheetController::class, 'cancel']);
-        Route::get('papers/{paper}/file', [SheetController::class, 'download']);
+        Route::get('papers/{job}', [SheetController::class, 'asked']);
+        Route::delete('papers/{job}', [SheetController::class, 'cancel']);
+        Route::get('papers/{job}/file', [SheetController::class, 'download']);
         Route::get('circuits/{circuit}/readings', [ReadingController::class, 'index']);
-        Route::post('circuits/{circuit}/readings', [ReadingController::class, 'store']);
-        Route::post('circuits/{circuit}/readings/typed', [ReadingController::class, 'storeTyped']);
-        Route::post('circuits/{circuit}/starts', [ReadingController::class, 'storeStart']);
+        Route::post('circuits/{circuit}/readings', [ReadingController::class, 'store'])->middleware(OpenCircuit::class);
+        Route::post('circuits/{circuit}/readings/typed', [ReadingController::class, 'storeTyped'])->middleware(OpenCircuit::class);
+        Route::post('circuits/{circuit}/starts', [ReadingController::class, 'storeStart'])->middleware(OpenCircuit::class);
         Route::get('circuits/{circuit}/log', [LogController::class, 'index']);
-        Route::post('circuits/{circuit}/log', [LogController::class, 'store']);
+        Route::post('circuits/{circuit}/log', [LogController::class, 'store'])->middleware(OpenCircuit::class);
         Route::post('log/{entry}/withdraw', [LogController::class, 'withdraw']);
         Route::get('sites/{site}/due', [LogController::class, 'due']);
         Route::get('sites/{site}/due.csv', [LogController::class, 'dueFile']);
         Route::post('sites/{site}/calendar', [LogController::class, 'renewCalendar']);
         Route::post('circuits/{circuit}/instruments', [InstrumentController::class, 'read']);
-        Route::post('circuits/{circuit}/instruments/keep', [InstrumentController::class, 'keep']);
+        Route::post('circuits/{circuit}/instruments/keep', [InstrumentController::class, 'keep'])->middleware(OpenCircuit::class);
         Route::get('circuits/{circuit}/drills', [InstrumentController::class, 'drills']);
-        Route::post('circuits/{circuit}/drills', [InstrumentController::class, 'begin']);
+        Route::post('circuits/{circuit}/drills', [InstrumentController::class, 'begin'])->middleware(OpenCircuit::class);
         Route::post('drills/{drill}/readings', [InstrumentController::class, 'readDrill']);
         Route::post('drills/{drill}/name', [InstrumentController::class, 'name']);
         Route::get('analysers', [InstrumentController::class, 'analysers']);
@@ -115,7 +124,7 @@ Route::prefix('api')->middleware(LimitBody::class)->group(function (): void {
         Route::post('readings/{reading}/withdraw', [ReadingController::class, 'withdraw']);
         Route::get('circuits/{circuit}/photograph', [PhotographController::class, 'index']);
         Route::get('circuits/{circuit}/photograph/{name}', [PhotographController::class, 'show'])->where('name', '[0-9a-f]{32}');
-        Route::delete('circuits/{circuit}/photograph', [PhotographController::class, 'destroy']);
+        Route::delete('circuits/{circuit}/photograph', [PhotographController::class, 'destroy'])->middleware(OpenCircuit::class);
         Route::get('sites/{site}/bank', [BankController::class, 'show']);
         Route::put('sites/{site}/bank', [BankController::class, 'update']);
         Route::get('sites/{site}/tables', [TableController::class, 'index']);

@@ -182,10 +182,12 @@ final class ReadingStore
     /** @throws Problem where it is withdrawn already */
     public function withdraw(Reading $reading, string $why, Person $person): Reading
     {
-        if ($reading->withdrawn_at !== null) {
+        $withdrawn = Reading::query()->whereKey($reading->id)->whereNull('withdrawn_at')
+            ->update(['withdrawn_at' => Carbon::now(), 'withdrawn_by' => $person->id, 'withdrawn_why' => $why]);
+        if ($withdrawn === 0) {
             throw new Problem(409, 'withdrawn', 'Withdrawn already', 'Somebody withdrew this reading before you.');
         }
-        $reading->forceFill(['withdrawn_at' => Carbon::now(), 'withdrawn_by' => $person->id, 'withdrawn_why' => $why])->save();
+        $reading->refresh();
         $this->store->solveAgain(Circuit::query()->with('site')->findOrFail($reading->circuit_id));
 
         return $reading->load('taker', 'withdrawer');

@@ -27,6 +27,11 @@ final class TraceReader
         if ($text === null) {
             return new Refusal('This is not a text file: a table of numbers is wanted, as scopes and loggers export it.');
         }
+        // Counted before they are parted: a file of a million short lines would take more room than there is.
+        $count = substr_count($text, "\n");
+        if ($count > self::MOST_SAMPLES + self::HEAD_LINES) {
+            return self::tooLong($count);
+        }
         $lines = explode("\n", $text);
         unset($text);
         while ($lines !== [] && trim($lines[count($lines) - 1]) === '') {
@@ -39,13 +44,7 @@ final class TraceReader
         [$first, $separator, $comma, $numeric, $width] = $shape;
         $count = count($lines) - $first;
         if ($count > self::MOST_SAMPLES) {
-            return new Refusal(
-                'The file has '.
-                    Show::number($count, 7).
-                    ' rows; at most '.
-                    Show::number(self::MOST_SAMPLES, 7).
-                    ' are read. Export a shorter record.',
-            );
+            return self::tooLong($count);
         }
         if ($count < self::FEWEST_SAMPLES) {
             return new Refusal('The file has '.$count.' rows of numbers: too few for a waveform.');
@@ -56,6 +55,13 @@ final class TraceReader
         }
 
         return new Trace(self::names($lines, $first, $separator, $numeric, $width), $columns, $first + 1, self::rate($lines, $first));
+    }
+
+    private static function tooLong(int $rows): Refusal
+    {
+        return new Refusal(
+            'The file has '.Show::number($rows, 7).' rows; at most '.Show::number(self::MOST_SAMPLES, 7).' are read. Export a shorter record.',
+        );
     }
 
     private static function plain(string $text): ?string

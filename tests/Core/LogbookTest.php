@@ -154,6 +154,7 @@ final class LogbookTest extends CoreTestCase
     {
         $changes = ['logbook.hours_a_day' => 20];
         $entries = [self::hours('2026-01-01T06:00:00Z', 8000), self::greased('2026-01-01T06:00:00Z')];
+        /** @var \Closure(list<array<string, mixed>>, string): Logbook $at */
         $at = static fn (array $entries, string $now): Logbook => Logbook::of(
             Circuits::changed(Circuits::kilnFan(), ['plate.grease_interval' => '4000 h', 'plate.grease_amount' => '30/20 g', ...$changes]),
             $entries, (int) strtotime($now),

@@ -86,4 +86,61 @@ final class SessionTest extends FeatureTestCase
         preg_match("/'nonce-([^']+)'/", $policy, $m);
         self::assertStringContainsString('nonce="'.($m[1] ?? '').'"', (string) $response->getContent());
     }
+
+    /** What is put around a name does not make it another one: the limit counts the login that is looked up. */
+    public function test_guessing_is_not_quickened_by_what_stands_around_a_name(): void
+    {
+        $this->person('electrician', 'electrician-b');
+        $around = ['electrician-b', ' electrician-b', 'electrician-b ', "electrician-b\u{200B}", 'ELECTRICIAN-B', "electrician-b\t"];
+        foreach ($around as $i => $login) {
+            $this->postJson('/api/session', ['login' => $login, 'password' => "guess $i"]);
+        }
+        $this->assertProblem(429, $this->postJson('/api/session', ['login' => 'electrician-b', 'password' => 'larkrigg']));
+    }
+
+    public function test_a_person_takes_another_password(): void
+    {
+        $person = $this->person('electrician', 'electrician-a');
+        $this->postJson('/api/session', ['login' => 'electrician-a', 'password' => 'larkrigg'])->assertOk();
+        $wrong = $this->putJson('/api/session/password', ['present' => 'not it', 'password' => 'seven kilns and a saw']);
+        $this->assertProblem(422, $wrong);
+        self::assertSame('present', $wrong->json('errors.0.path'));
+        foreach (['short', 'electrician12', 'password2026!', 'aaaaaaaaaaaaaa', 'larkrigg1234', str_repeat('kiln fan ', 9)] as $weak) {
+            $answer = $this->putJson('/api/session/password', ['present' => 'larkrigg', 'password' => $weak]);
+            $this->assertProblem(422, $answer);
+            self::assertSame('password', $answer->json('errors.0.path'), $weak);
+            $this->travel(2)->minutes();
+        }
+        $this->putJson('/api/session/password', ['present' => 'larkrigg', 'password' => 'seven kilns and a saw'])->assertOk();
+        $this->getJson('/api/sites')->assertOk();
+        self::assertTrue(\Illuminate\Support\Facades\Hash::check('seven kilns and a saw', $person->refresh()->password));
+    }
+
+    public function test_a_new_password_role_or_switch_ends_every_session_of_that_person(): void
+    {
+        $person = $this->person('electrician', 'electrician-a');
+        $chief = $this->person('administrator', 'chief');
+        foreach (
+            [
+                ['name' => 'A', 'role' => 'electrician', 'active' => true, 'password' => 'seven kilns and a saw'],
+                ['name' => 'A', 'role' => 'viewer', 'active' => true, 'password' => null],
+            ] as $change
+        ) {
+            $this->flushSession();
+            $this->app?->make('auth')->forgetGuards();
+            $password = \Illuminate\Support\Facades\Hash::check('larkrigg', $person->refresh()->password) ? 'larkrigg' : 'seven kilns and a saw';
+            $this->postJson('/api/session', ['login' => 'electrician-a', 'password' => $password])->assertOk();
+            $session = $this->app?->make('session')->all() ?? [];
+            self::assertNotSame([], $session);
+            $this->postJson('/api/solve', ['rule_book' => 'iec'])->assertOk();
+            $this->app?->make('auth')->forgetGuards();
+            $this->flushSession();
+            $this->actingAs($chief)->putJson("/api/people/$person->id", $change)->assertOk();
+            $this->app?->make('auth')->forgetGuards();
+            $this->flushSession();
+            $this->withSession($session);
+            $this->assertProblem(401, $this->postJson('/api/solve', ['rule_book' => 'iec']));
+            $this->assertProblem(401, $this->getJson('/api/sites'));
+        }
+    }
 }

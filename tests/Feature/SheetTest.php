@@ -224,6 +224,9 @@ final class SheetTest extends FeatureTestCase
     /** @return iterable<string, array{string, string}> */
     public static function records(): iterable
     {
+        foreach (['revisions', 'readings', 'log_entries', 'revision_steps', 'sheets'] as $table) {
+            yield "$table are emptied" => [$table, 'truncate'];
+        }
         yield 'a step is deleted' => ['revision_steps', 'delete'];
         yield 'a step is changed' => ['revision_steps', 'update'];
         yield 'a record is deleted' => ['sheets', 'delete'];
@@ -235,7 +238,10 @@ final class SheetTest extends FeatureTestCase
     {
         $this->issue($this->sent($this->circuit()))->assertOk();
         $this->expectException(QueryException::class);
-        $how === 'delete' ? DB::table($table)->delete() : DB::table($table)->update(['created_at' => '2020-01-01']);
+        match ($how) {
+            'delete' => DB::table($table)->delete(), 'truncate' => DB::statement("TRUNCATE $table CASCADE"),
+            default => DB::table($table)->update(['created_at' => '2020-01-01']),
+        };
     }
 
     /** What is typed reaches the paper as text, never as markup. */

@@ -8,6 +8,7 @@ import { usePerson } from '../api/session';
 import { applyTheme, storedTheme, type Theme } from '../theme/theme';
 import { token } from '../theme/tokens';
 import { Button } from './Button';
+import { PasswordDialog } from '../session/PasswordDialog';
 import { KeysDialog } from './KeysDialog';
 
 const Pop = styled(Popover)`
@@ -50,6 +51,7 @@ export function Menu({ items = [] }: { items?: readonly Entry[] }) {
     const client = useQueryClient();
     const [theme, setTheme] = useState(storedTheme);
     const [keys, setKeys] = useState(false);
+    const [password, setPassword] = useState(false);
     const all: Entry[] = [
         ...items,
         { id: 'yard', label: 'Yard', action: () => void navigate('/') },
@@ -59,6 +61,7 @@ export function Menu({ items = [] }: { items?: readonly Entry[] }) {
         ...(person?.role === 'administrator' ? [{ id: 'setup', label: 'Sites and people', action: () => void navigate('/setup') }] : []),
         { id: 'standing', label: 'Standing of the results', action: () => void navigate('/standing') },
         { id: 'keys', label: 'Keys', action: () => setKeys(true) },
+        { id: 'password', label: 'Change password', action: () => setPassword(true) },
         {
             id: 'theme',
             label: `Look: ${NEXT[theme].label}`,
@@ -95,6 +98,7 @@ export function Menu({ items = [] }: { items?: readonly Entry[] }) {
                     </AriaMenu>
                 </Pop>
             </MenuTrigger>
+            <PasswordDialog open={password} onClose={() => setPassword(false)} />
             <KeysDialog open={keys} onOpen={() => setKeys(true)} onClose={() => setKeys(false)} />
         </>
     );

@@ -9,6 +9,7 @@ use App\Circuits\CircuitStore;
 use App\Http\Signed;
 use App\Models\Circuit;
 use App\Models\Site;
+use App\Problems\Problem;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\JsonResponse;
@@ -19,6 +20,9 @@ use Illuminate\Http\Response;
 final class CircuitController
 {
     private const PAGE = 100;
+
+    /** At a free tag for a new circuit. */
+    private const TRIES = 40;
 
     private const SORTS = [
         'tag' => 'tag', 'output' => 'output_w', 'current' => 'current_a', 'worst' => 'worst_rank', 'updated' => 'updated_at',
@@ -33,7 +37,7 @@ final class CircuitController
     {
         Signed::person($request);
         $query = $request->validate([
-            'site' => ['nullable', 'integer'], 'search' => ['nullable', 'string', 'max:100'],
+            'site' => ['nullable', 'integer', 'between:1,2000000000'], 'search' => ['nullable', 'string', 'max:100'],
             'worst' => ['nullable', 'in:stop,caution,note,none'], 'area' => ['nullable', 'string', 'max:60'],
             'method' => ['nullable', 'string', 'max:30'],
             'sort' => ['nullable', 'in:'.implode(',', array_keys(self::SORTS))],
@@ -79,11 +83,22 @@ final class CircuitController
     public function store(Request $request): JsonResponse
     {
         $person = Signed::editor($request);
-        $request->validate(['site_id' => ['required', 'integer']]);
+        $request->validate(['site_id' => ['required', 'integer', 'between:1,2000000000']]);
         $site = Site::query()->findOrFail($request->integer('site_id'));
-        $document = CircuitDocument::from(self::circuit($request) ?? $this->blank($site));
-
-        return new JsonResponse($this->store->create($site, $document, $person)->resource(), 201);
+        $typed = self::circuit($request);
+        if ($typed !== null) {
+            return new JsonResponse($this->store->create($site, CircuitDocument::from($typed), $person)->resource(), 201);
+        }
+        // Others may take the same free tag at the same time: the next one is free then.
+        for ($try = 1; ; $try++) {
+            try {
+                return new JsonResponse($this->store->create($site, CircuitDocument::from($this->blank($site)), $person)->resource(), 201);
+            } catch (Problem $problem) {
+                if ($problem->type !== 'tag_taken' || $try === self::TRIES) {
+                    throw $problem;
+                }
+            }
+        }
     }
 
     public function show(Request $request, Circuit $circuit): JsonResponse
@@ -96,7 +111,7 @@ final class CircuitController
     public function update(Request $request, Circuit $circuit): JsonResponse
     {
         $person = Signed::editor($request);
-        $request->validate(['version' => ['required', 'integer', 'min:1']]);
+        $request->validate(['version' => ['required', 'integer', 'between:1,2000000000']]);
         $saved = $this->store->save(
             $circuit->load('site'), $request->integer('version'),
             CircuitDocument::from(self::circuit($request)),

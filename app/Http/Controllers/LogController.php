@@ -57,10 +57,11 @@ final class LogController
     {
         $person = Signed::editor($request);
         $why = $request->validate(['why' => ['required', 'string', 'max:300']])['why'];
-        if ($entry->withdrawn_at !== null) {
+        $withdrawn = LogEntry::query()->whereKey($entry->id)->whereNull('withdrawn_at')
+            ->update(['withdrawn_at' => Carbon::now(), 'withdrawn_by' => $person->id, 'withdrawn_why' => $why]);
+        if ($withdrawn === 0) {
             throw new Problem(409, 'withdrawn', 'Withdrawn already', 'Somebody withdrew this entry before you.');
         }
-        $entry->forceFill(['withdrawn_at' => Carbon::now(), 'withdrawn_by' => $person->id, 'withdrawn_why' => $why])->save();
 
         return new JsonResponse($this->answer(Circuit::query()->findOrFail($entry->circuit_id)));
     }

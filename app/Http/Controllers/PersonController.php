@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Middleware\LiveSession;
+use App\Http\NewPassword;
 use App\Http\Signed;
 use App\Models\Person;
 use App\Problems\Problem;
@@ -33,7 +35,7 @@ final class PersonController
                 'name' => ['required', 'string', 'max:80'],
                 'login' => ['required', 'string', 'max:60', 'regex:/^[a-z0-9][a-z0-9.-]*$/', 'unique:people,login'],
                 'role' => ['required', Rule::in(Person::ROLES)],
-                'password' => ['required', 'string', 'min:8', 'max:200'],
+                'password' => ['required', 'string', new NewPassword],
             ]) + ['active' => true],
         );
 
@@ -46,7 +48,7 @@ final class PersonController
         $read = $request->validate([
             'name' => ['required', 'string', 'max:80'],
             'role' => ['required', Rule::in(Person::ROLES)],
-            'active' => ['required', 'boolean'], 'password' => ['nullable', 'string', 'min:8', 'max:200'],
+            'active' => ['required', 'boolean'], 'password' => ['nullable', 'string', new NewPassword],
         ]);
         if ($person->is($asking) && ($read['role'] !== 'administrator' || $read['active'] !== true)) {
             throw new Problem(
@@ -57,7 +59,11 @@ final class PersonController
         if (($read['password'] ?? null) === null) {
             unset($read['password']);
         }
+        $ends = isset($read['password']) || $read['role'] !== $person->role || $read['active'] !== $person->active;
         $person->update($read);
+        if ($ends) {
+            LiveSession::end($person);
+        }
 
         return new JsonResponse($person->resource());
     }

@@ -36,7 +36,7 @@ final class ReadingController
     {
         $person = Signed::editor($request);
         $request->validate([
-            'version' => ['required', 'integer'], 'instrument' => ['required', 'string', 'max:120'],
+            'version' => ['required', 'integer', 'between:1,2000000000'], 'instrument' => ['required', 'string', 'max:120'],
             'note' => ['nullable', 'string', 'max:500'], 'taken_at' => ['nullable', 'date'],
         ]);
         $circuit->load('site');

@@ -36,7 +36,7 @@ final class RevisionController
     public function store(Request $request, Circuit $circuit): JsonResponse
     {
         $person = Signed::editor($request);
-        $request->validate(['name' => ['required', 'string', 'max:80'], 'version' => ['required', 'integer']]);
+        $request->validate(['name' => ['required', 'string', 'max:80'], 'version' => ['required', 'integer', 'between:1,2000000000']]);
 
         return new JsonResponse(
             $this->store->revise($circuit, $request->integer('version'), $request->string('name')->trim()->toString(), $person)->row(),

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Middleware\LiveSession;
+use App\Http\NewPassword;
 use App\Http\Signed;
 use App\Models\Person;
 use App\Problems\Problem;
@@ -12,6 +14,7 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\Hash;
 
 /** Signing in and out. */
 final class SessionController
@@ -32,6 +35,25 @@ final class SessionController
             ]);
         }
         $request->session()->regenerate();
+        LiveSession::begin($request);
+
+        return $this->show($request);
+    }
+
+    /** Another password for oneself; every other session of that person ends. */
+    public function password(Request $request): JsonResponse
+    {
+        $person = Signed::person($request);
+        $request->validate(['present' => ['required', 'string', 'max:200'], 'password' => ['required', 'string', new NewPassword]]);
+        if (! Hash::check($request->string('present')->toString(), $person->password)) {
+            throw new Problem(422, 'wrong_password', 'Not changed', 'This is not your password.', [
+                ['path' => 'present', 'text' => 'This is not your password.', 'accepted' => 'The password you signed in with.'],
+            ]);
+        }
+        $person->forceFill(['password' => $request->string('password')->toString()])->save();
+        LiveSession::end($person);
+        $request->session()->regenerate();
+        LiveSession::begin($request);
 
         return $this->show($request);
     }

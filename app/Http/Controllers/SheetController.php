@@ -43,9 +43,10 @@ final class SheetController
         $typed = json_decode($request->getContent(), true, 20);
         $document = CircuitDocument::from(is_array($typed) ? $typed['circuit'] ?? null : null);
         $circuit->load('site');
-        $sheet = SheetRecord::unkept(
-            $document->data, $this->circuits->solveForSheet($document, $circuit), CircuitStore::context($circuit), $circuit->id,
-        );
+        // A door card shows nothing that takes long to work out: it follows what is typed.
+        $solution = $request->string('paper')->toString() === 'door'
+            ? $this->circuits->solve($document, $circuit->site, $circuit) : $this->circuits->solveForSheet($document, $circuit);
+        $sheet = SheetRecord::unkept($document->data, $solution, CircuitStore::context($circuit), $circuit->id);
 
         return $this->paper($request, $request->string('paper')->toString(), $sheet, RevisionState::Draft->mark(), $circuit->id);
     }
@@ -169,23 +170,26 @@ final class SheetController
         return new JsonResponse($paper->resource(), 202);
     }
 
-    public function asked(Request $request, Paper $paper): JsonResponse
+    public function asked(Request $request, Paper $job): JsonResponse
     {
+        $paper = $job;
         self::own($request, $paper);
 
         return new JsonResponse($paper->resource());
     }
 
-    public function cancel(Request $request, Paper $paper): JsonResponse
+    public function cancel(Request $request, Paper $job): JsonResponse
     {
+        $paper = $job;
         self::own($request, $paper);
         Paper::query()->whereKey($paper->id)->whereIn('state', ['waiting', 'under_way'])->update(['state' => 'cancelled']);
 
         return new JsonResponse($paper->refresh()->resource());
     }
 
-    public function download(Request $request, Paper $paper): BinaryFileResponse
+    public function download(Request $request, Paper $job): BinaryFileResponse
     {
+        $paper = $job;
         self::own($request, $paper);
         $file = storage_path('app/papers/'.$paper->file);
         if ($paper->state !== 'done' || ! is_file($file)) {

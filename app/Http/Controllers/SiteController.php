@@ -40,7 +40,7 @@ final class SiteController
     public function update(Request $request, Site $site, Recompute $recompute): JsonResponse
     {
         Signed::administrator($request);
-        $version = $request->validate(['version' => ['required', 'integer']])['version'];
+        $version = $request->validate(['version' => ['required', 'integer', 'between:1,2000000000']])['version'];
         $read = $this->read($request, $site->id);
         $changed = Site::query()
             ->whereKey($site->id)
@@ -71,8 +71,8 @@ final class SiteController
         /** @var array{name: string, rule_book: string, supply?: array<string, mixed>, settings?: array<string, mixed>, areas?: list<string>} $read */
         $read = $request->validate([
             'name' => ['required', 'string', 'max:80', 'unique:sites,name'.($id === null ? '' : ','.$id)],
-            'rule_book' => ['required', 'in:iec,nec,cec'], 'supply' => ['array'], 'settings' => ['array'], 'areas' => ['array', 'max:40'],
-            'areas.*' => ['string', 'max:60'],
+            'rule_book' => ['required', 'in:iec,nec,cec'], 'supply' => ['array'], 'settings' => ['array'], 'areas' => ['array', 'list', 'max:40'],
+            'areas.*' => ['required', 'string', 'max:60'],
         ]);
         $read = [...$read, 'supply' => $read['supply'] ?? [], 'settings' => $read['settings'] ?? [], 'areas' => $read['areas'] ?? []];
         // The core says what each field accepts, so that a site cannot hold what its circuits could not read.

@@ -67,6 +67,13 @@ final class SpareController
         $request->validate(['name' => ['required', 'string', 'max:80'], 'place' => ['nullable', 'string', 'max:120']]);
         $body = json_decode($request->getContent(), true, 20);
         $plate = CircuitDocument::from(['plate' => is_array($body) ? ($body['plate'] ?? null) : null])->section('plate');
+        foreach (is_array($plate['second'] ?? null) ? $plate['second'] : [] as $name => $value) {
+            if ($value !== null && ! is_scalar($value)) {
+                throw new Problem(422, 'wrong_type', 'Some values have a wrong type', 'See the fields.', [
+                    ['path' => "plate.second.$name", 'text' => 'This value has a type that no plate has.', 'accepted' => 'A text or a number.'],
+                ]);
+            }
+        }
         try {
             // In a transaction of its own, so that a refused name does not spoil one around it.
             DB::transaction(

@@ -68,7 +68,8 @@ final class WaveformController
     /** @return array<string, mixed> */
     private static function options(Request $request): array
     {
-        $read = json_decode($request->string('options', '{}')->toString(), true, 6);
+        $options = $request->query('options', '{}');
+        $read = json_decode(is_string($options) ? $options : '', true, 6);
         if (! is_array($read)) {
             throw new Problem(400, 'not_json', 'Not JSON', 'The options are not a JSON object.');
         }

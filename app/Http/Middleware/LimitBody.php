@@ -14,6 +14,9 @@ final class LimitBody
 {
     public const LARGEST_BYTES = 1_000_000;
 
+    /** Levels of a body: what is kept lies less deep than what is read back. */
+    public const DEEPEST = 20;
+
     /**
      * @param  Closure(Request): Response  $next
      *
@@ -27,13 +30,44 @@ final class LimitBody
                 throw new Problem(413, 'too_large', 'Too large', 'At most 1 MB can be sent.');
             }
             if ($body !== '') {
-                $decoded = json_decode($body, true, 20);
+                $decoded = json_decode($body, true, self::DEEPEST);
                 if (! is_array($decoded) || ($decoded !== [] && array_is_list($decoded))) {
                     throw new Problem(400, 'not_json', 'Not JSON', 'The body is not a JSON object.');
+                }
+                $path = self::unplain($decoded);
+                if ($path !== null) {
+                    throw new Problem(422, 'not_text', 'Not text', 'A value holds a character that no text has.', [
+                        ['path' => $path, 'text' => 'This holds a character that no text has.', 'accepted' => 'Plain text.'],
+                    ]);
                 }
             }
         }
 
         return $next($request);
+    }
+
+    /**
+     * Where a NUL stands, which neither the database nor a name in JSON can hold.
+     *
+     * @param  array<array-key, mixed>  $value
+     */
+    private static function unplain(array $value, string $under = ''): ?string
+    {
+        foreach ($value as $key => $inner) {
+            $key = (string) $key;
+            if (str_contains($key, "\0")) {
+                return $under;
+            }
+            $path = $under === '' ? $key : "$under.$key";
+            if (is_string($inner) && str_contains($inner, "\0")) {
+                return $path;
+            }
+            $deeper = is_array($inner) ? self::unplain($inner, $path) : null;
+            if ($deeper !== null) {
+                return $deeper;
+            }
+        }
+
+        return null;
     }
 }
