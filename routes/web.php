@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Http\Controllers\BankController;
 use App\Http\Controllers\CircuitController;
+use App\Http\Controllers\HealthController;
 use App\Http\Controllers\InstrumentController;
 use App\Http\Controllers\LeadsController;
 use App\Http\Controllers\LogController;
@@ -11,6 +12,7 @@ use App\Http\Controllers\PageController;
 use App\Http\Controllers\PersonController;
 use App\Http\Controllers\PhotographController;
 use App\Http\Controllers\ReadingController;
+use App\Http\Controllers\RecordController;
 use App\Http\Controllers\RegisterController;
 use App\Http\Controllers\RevisionController;
 use App\Http\Controllers\RoundController;
@@ -136,12 +138,17 @@ Route::prefix('api')->middleware([PlainRequest::class, LimitBody::class, LiveSes
         Route::post('sites/{site}/spares', [SpareController::class, 'store']);
         Route::put('spares/{spare}', [SpareController::class, 'update']);
         Route::delete('spares/{spare}', [SpareController::class, 'destroy']);
+        Route::get('record', [RecordController::class, 'index']);
+        Route::get('record.csv', [RecordController::class, 'file']);
         Route::get('people', [PersonController::class, 'index']);
         Route::post('people', [PersonController::class, 'store']);
         Route::put('people/{person}', [PersonController::class, 'update']);
     });
     Route::any('{any}', fn () => abort(404))->where('any', '.*');
 });
+
+// For a watcher: whether the application and its database answer.
+Route::get('health', HealthController::class)->withoutMiddleware('web');
 
 Route::get('calendar/{secret}.ics', [LogController::class, 'calendar'])->where('secret', '[A-Za-z0-9]{40}');
 

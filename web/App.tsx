@@ -13,6 +13,7 @@ const Setup = lazy(() => import('./setup/Setup'));
 const BankPage = lazy(() => import('./bank/BankPage'));
 const TablesPage = lazy(() => import('./setup/TablesPage'));
 const DuePage = lazy(() => import('./due/DuePage'));
+const RecordPage = lazy(() => import('./record/RecordPage'));
 const RoundPage = lazy(() => import('./round/RoundPage'));
 const RegisterPage = lazy(() => import('./register/RegisterPage'));
 const Standing = lazy(() => import('./standing/Standing'));
@@ -34,6 +35,7 @@ export function App() {
                     <Route path="/sites/:id/bank" element={<SignedIn view={<BankPage />} />} />
                     <Route path="/register" element={<SignedIn view={<RegisterPage />} />} />
                     <Route path="/round" element={<SignedIn view={<RoundPage />} />} />
+                    <Route path="/record" element={<SignedIn view={<RecordPage />} />} />
                     <Route path="/due" element={<SignedIn view={<DuePage />} />} />
                     <Route path="/standing" element={<SignedIn view={<Standing />} />} />
                     <Route path="*" element={<Waiting title="Nothing here" text="This address leads nowhere." />} />

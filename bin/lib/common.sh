@@ -112,12 +112,32 @@ EOF
 
 artisan() { (cd "$ROOT" && php artisan "$@"); }
 
+# Ends all that is left of one part of a run: its master may be gone while those that it started live on. Only programs that a run starts.
+end_session() {
+    local pid name
+    for pid in $(pgrep -s "$1" 2>/dev/null || true); do
+        name="$(cat "/proc/$pid/comm" 2>/dev/null || true)"
+        case "$name" in nginx | php-fpm8.2 | php) kill -KILL "$pid" 2>/dev/null || true ;; esac
+    done
+}
+
+# The same for every part of a run, by the sessions that it wrote down.
+end_sessions() {
+    local session
+    [ -f "$1/sessions" ] || return 0
+    while IFS= read -r session; do [ -n "$session" ] && end_session "$session"; done <"$1/sessions"
+}
+
 # Ends what a run of this checkout on this port left behind when it was killed. Only processes that name that run's folder.
 end_leftovers() {
     local file="$VAR/serve-$APP_PORT.run" run pid
     [ -f "$file" ] || return 0
     run="$(cat "$file")"
     case "$run" in */brave-anvil-run.*) ;; *) return 0 ;; esac
+    # First who would start them again.
+    pid="$(cat "$run/serve.pid" 2>/dev/null || true)"
+    if [ -n "$pid" ] && tr '\0' ' ' <"/proc/$pid/cmdline" 2>/dev/null | grep -q 'bin/serve'; then kill -KILL "$pid" 2>/dev/null || true; fi
+    end_sessions "$run"
     for pid in $(pgrep -f -- "$run/" || true); do kill -TERM "$pid" 2>/dev/null && say "An earlier run was still up; its process $pid is ended."; done
     for _ in $(seq 1 50); do port_is_taken "$APP_PORT" || break; sleep 0.1; done
     rm -rf "$run" "$file"

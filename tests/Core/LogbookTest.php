@@ -146,29 +146,31 @@ final class LogbookTest extends CoreTestCase
         self::assertStringContainsString('cannot be read', self::book([], ['logbook.warranty_until' => 'spring'])->warranty);
     }
 
+    /** @param  list<array<string, mixed>>  $entries */
+    private static function bookAt(array $entries, string $now): Logbook
+    {
+        $changes = ['plate.grease_interval' => '4000 h', 'plate.grease_amount' => '30/20 g', 'logbook.hours_a_day' => 20];
+
+        return Logbook::of(Circuits::changed(Circuits::kilnFan(), $changes), $entries, (int) strtotime($now));
+    }
+
     /**
      * A year by hand, 20 h a day, 4000 h between greasings: 200 days each. Greased on 1 January, so due on 20 July; greased two days late,
      * on 22 July, so due on 7 February.
      */
     public function test_a_year_of_greasing_as_a_calendar_has_it(): void
     {
-        $changes = ['logbook.hours_a_day' => 20];
         $entries = [self::hours('2026-01-01T06:00:00Z', 8000), self::greased('2026-01-01T06:00:00Z')];
-        /** @var \Closure(list<array<string, mixed>>, string): Logbook $at */
-        $at = static fn (array $entries, string $now): Logbook => Logbook::of(
-            Circuits::changed(Circuits::kilnFan(), ['plate.grease_interval' => '4000 h', 'plate.grease_amount' => '30/20 g', ...$changes]),
-            $entries, (int) strtotime($now),
-        );
         $days = [
             '2026-01-02T06:00:00Z' => Greasing::OK, '2026-06-29T06:00:00Z' => Greasing::OK, '2026-07-01T06:00:00Z' => Greasing::IS_DUE,
             '2026-07-19T06:00:00Z' => Greasing::IS_DUE, '2026-07-21T06:00:00Z' => Greasing::OVERDUE,
         ];
         foreach ($days as $now => $state) {
-            $greasing = $at($entries, $now)->greasing;
+            $greasing = self::bookAt($entries, $now)->greasing;
             self::assertSame([$state, '2026-07-20'], [$greasing->state, gmdate('Y-m-d', (int) $greasing->dueAt)], $now);
         }
         $entries = [...$entries, self::hours('2026-07-22T06:00:00Z', 12040), self::greased('2026-07-22T06:00:00Z')];
-        $greasing = $at($entries, '2026-12-31T06:00:00Z')->greasing;
+        $greasing = self::bookAt($entries, '2026-12-31T06:00:00Z')->greasing;
         self::assertSame([Greasing::OK, '2027-02-07'], [$greasing->state, gmdate('Y-m-d', (int) $greasing->dueAt)]);
     }
 }

@@ -3265,6 +3265,7 @@ export interface Service {
     rounds?: RoundsAnswer;
     round?: Round;
     roundMotor?: RoundMotorAnswer;
+    record?: RecordAnswer;
 }
 export interface SessionAnswer {
     person: Person | null;
@@ -3900,6 +3901,25 @@ export interface RoundItem {
     item: 'rating' | 'dial' | 'class' | 'timer' | 'cable' | 'links';
     label: string;
     expected: string;
+}
+export interface RecordAnswer {
+    events: HouseEvent[];
+    total: number;
+    page: number;
+    pages: number;
+    kinds: {
+        value: string;
+        label: string;
+    }[];
+}
+export interface HouseEvent {
+    id: number;
+    at: string;
+    who: string;
+    whence: string;
+    what: string;
+    label: string;
+    about: string;
 }
 
 /** What never changes about a field: its label, the unit of a bare typed number, and a line below it. */

@@ -58,7 +58,12 @@ export function Menu({ items = [] }: { items?: readonly Entry[] }) {
         { id: 'due', label: 'Due', action: () => void navigate('/due') },
         { id: 'round', label: 'Round', action: () => void navigate('/round') },
         { id: 'register', label: 'Register', action: () => void navigate('/register') },
-        ...(person?.role === 'administrator' ? [{ id: 'setup', label: 'Sites and people', action: () => void navigate('/setup') }] : []),
+        ...(person?.role === 'administrator'
+            ? [
+                  { id: 'setup', label: 'Sites and people', action: () => void navigate('/setup') },
+                  { id: 'record', label: 'Record of the house', action: () => void navigate('/record') },
+              ]
+            : []),
         { id: 'standing', label: 'Standing of the results', action: () => void navigate('/standing') },
         { id: 'keys', label: 'Keys', action: () => setKeys(true) },
         { id: 'password', label: 'Change password', action: () => setPassword(true) },

@@ -10,6 +10,8 @@ use App\Http\Signed;
 use App\Models\Circuit;
 use App\Models\Site;
 use App\Problems\Problem;
+use App\Record\Happening;
+use App\Record\HouseRecord;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\JsonResponse;
@@ -129,6 +131,7 @@ final class CircuitController
     {
         $person = Signed::editor($request);
         $circuit->forceFill(['archived_at' => now(), 'updated_by' => $person->id])->save();
+        HouseRecord::note($request, Happening::CircuitArchived, $circuit->tag);
 
         return new Response(status: 204);
     }
@@ -136,7 +139,10 @@ final class CircuitController
     /** Brings an archived circuit back into the yard. */
     public function restore(Request $request, Circuit $circuit): JsonResponse
     {
-        return new JsonResponse($this->store->restore($circuit->load('site', 'editor'), Signed::editor($request))->resource());
+        $restored = $this->store->restore($circuit->load('site', 'editor'), Signed::editor($request));
+        HouseRecord::note($request, Happening::CircuitRestored, $restored->tag);
+
+        return new JsonResponse($restored->resource());
     }
 
     /** The circuit exactly as it was sent: the framework would trim what was typed. */

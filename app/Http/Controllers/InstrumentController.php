@@ -13,6 +13,8 @@ use App\Models\Analyser;
 use App\Models\Circuit;
 use App\Models\Drill;
 use App\Problems\Problem;
+use App\Record\Happening;
+use App\Record\HouseRecord;
 use BraveAnvil\Instruments\FaultKind;
 use BraveAnvil\Modbus\RegisterMap;
 use BraveAnvil\Prove\Choice\ReadAt;
@@ -150,6 +152,8 @@ final class InstrumentController
             'updated_by' => $person->id,
         ]);
 
+        HouseRecord::note($request, Happening::AnalyserAdded, $analyser->name.' at '.$analyser->host);
+
         return new JsonResponse($analyser->resource(), 201);
     }
 
@@ -157,6 +161,7 @@ final class InstrumentController
     {
         Signed::administrator($request);
         $analyser->delete();
+        HouseRecord::note($request, Happening::AnalyserRemoved, $analyser->name);
 
         return new Response(status: 204);
     }

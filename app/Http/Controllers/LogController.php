@@ -12,6 +12,8 @@ use App\Models\Circuit;
 use App\Models\LogEntry;
 use App\Models\Site;
 use App\Problems\Problem;
+use App\Record\Happening;
+use App\Record\HouseRecord;
 use BraveAnvil\Logbook\EntryKind;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -103,6 +105,7 @@ final class LogController
     {
         Signed::administrator($request);
         $site->forceFill(['calendar_secret' => Str::random(40)])->save();
+        HouseRecord::note($request, Happening::CalendarRenewed, $site->name);
 
         return new JsonResponse(['calendar' => '/calendar/'.$site->calendar_secret.'.ics']);
     }

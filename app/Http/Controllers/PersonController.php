@@ -9,6 +9,8 @@ use App\Http\NewPassword;
 use App\Http\Signed;
 use App\Models\Person;
 use App\Problems\Problem;
+use App\Record\Happening;
+use App\Record\HouseRecord;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -39,6 +41,8 @@ final class PersonController
             ]) + ['active' => true],
         );
 
+        HouseRecord::note($request, Happening::PersonMade, $person->name.', '.$person->role);
+
         return new JsonResponse($person->refresh()->resource(), 201);
     }
 
@@ -64,6 +68,9 @@ final class PersonController
         if ($ends) {
             LiveSession::end($person);
         }
+        HouseRecord::note($request, Happening::PersonChanged, implode(', ', array_filter([
+            $person->name, $person->role, $person->active ? '' : 'switched off', isset($read['password']) ? 'new password' : '',
+        ])));
 
         return new JsonResponse($person->resource());
     }

@@ -10,6 +10,8 @@ use App\Models\ImportRow;
 use App\Models\Paper;
 use App\Models\Site;
 use App\Problems\Problem;
+use App\Record\Happening;
+use App\Record\HouseRecord;
 use App\Register\CircuitRows;
 use App\Register\ImportStore;
 use App\Register\ReadingRows;
@@ -156,7 +158,10 @@ final class RegisterController
     {
         Signed::editor($request);
 
-        return new JsonResponse($this->imports->apply($import)->load('person')->resource());
+        $begun = $this->imports->apply($import);
+        HouseRecord::note($request, Happening::ImportApplied, $begun->name);
+
+        return new JsonResponse($begun->load('person')->resource());
     }
 
     public function cancel(Request $request, Import $import): JsonResponse

@@ -9,6 +9,8 @@ use App\Http\NewPassword;
 use App\Http\Signed;
 use App\Models\Person;
 use App\Problems\Problem;
+use App\Record\Happening;
+use App\Record\HouseRecord;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -30,12 +32,14 @@ final class SessionController
     {
         $typed = $request->validate(['login' => ['required', 'string', 'max:60'], 'password' => ['required', 'string', 'max:200']]);
         if (! Auth::attempt(['login' => $typed['login'], 'password' => $typed['password'], 'active' => true])) {
+            HouseRecord::note($request, Happening::SignInRefused, 'as '.$typed['login']);
             throw new Problem(422, 'sign_in_failed', 'Not signed in', 'Name and password do not belong together.', [
                 ['path' => 'password', 'text' => 'Name and password do not belong together.', 'accepted' => ''],
             ]);
         }
         $request->session()->regenerate();
         LiveSession::begin($request);
+        HouseRecord::note($request, Happening::SignedIn);
 
         return $this->show($request);
     }
@@ -51,6 +55,7 @@ final class SessionController
             ]);
         }
         $person->forceFill(['password' => $request->string('password')->toString()])->save();
+        HouseRecord::note($request, Happening::PasswordChanged, 'their own');
         LiveSession::end($person);
         $request->session()->regenerate();
         LiveSession::begin($request);
@@ -60,6 +65,7 @@ final class SessionController
 
     public function destroy(Request $request): Response
     {
+        HouseRecord::note($request, Happening::SignedOut);
         Auth::logout();
         $request->session()->invalidate();
         $request->session()->regenerateToken();

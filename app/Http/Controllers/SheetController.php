@@ -12,6 +12,8 @@ use App\Models\Paper;
 use App\Models\Revision;
 use App\Models\Sheet;
 use App\Problems\Problem;
+use App\Record\Happening;
+use App\Record\HouseRecord;
 use App\Sheet\MakePaper;
 use App\Sheet\RevisionState;
 use App\Sheet\SheetKind;
@@ -114,7 +116,9 @@ final class SheetController
         $request->validate(['kind' => ['required', Rule::enum(SheetKind::class)], 'remark' => ['nullable', 'string', 'max:1000']]);
         $kind = SheetKind::from($request->string('kind')->toString());
 
-        return new JsonResponse($this->sheets->send($revision, $kind, $request->string('remark')->toString(), $person)->row());
+        $sent = $this->sheets->send($revision, $kind, $request->string('remark')->toString(), $person);
+
+        return self::moved($request, Happening::SheetSent, $sent);
     }
 
     public function return(Request $request, Revision $revision): JsonResponse
@@ -122,7 +126,9 @@ final class SheetController
         $person = Signed::reviewer($request);
         $request->validate(['remark' => ['required', 'string', 'max:1000']]);
 
-        return new JsonResponse($this->sheets->return($revision, $request->string('remark')->toString(), $person)->row());
+        return self::moved(
+            $request, Happening::SheetReturned, $this->sheets->return($revision, $request->string('remark')->toString(), $person),
+        );
     }
 
     public function issue(Request $request, Revision $revision): JsonResponse
@@ -143,9 +149,11 @@ final class SheetController
             }
         }
 
-        return new JsonResponse($this->sheets->issue(
+        $issued = $this->sheets->issue(
             $revision, $request->string('password')->toString(), $reasons, $taken, $request->string('remark')->toString(), $person,
-        )->row());
+        );
+
+        return self::moved($request, Happening::SheetIssued, $issued);
     }
 
     public function withdraw(Request $request, Revision $revision): JsonResponse
@@ -153,7 +161,17 @@ final class SheetController
         $person = Signed::reviewer($request);
         $request->validate(['why' => ['required', 'string', 'max:1000']]);
 
-        return new JsonResponse($this->sheets->withdraw($revision, $request->string('why')->toString(), $person)->row());
+        return self::moved(
+            $request, Happening::SheetWithdrawn, $this->sheets->withdraw($revision, $request->string('why')->toString(), $person),
+        );
+    }
+
+    private static function moved(Request $request, Happening $what, Revision $revision): JsonResponse
+    {
+        $tag = Circuit::query()->whereKey($revision->circuit_id)->value('tag');
+        HouseRecord::note($request, $what, (is_string($tag) ? $tag : '').', revision '.$revision->number.': '.$revision->name);
+
+        return new JsonResponse($revision->row());
     }
 
     /** Asks the workers for the file sheet as PDF. */

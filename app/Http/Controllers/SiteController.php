@@ -8,6 +8,8 @@ use App\Circuits\Recompute;
 use App\Http\Signed;
 use App\Models\Site;
 use App\Problems\Problem;
+use App\Record\Happening;
+use App\Record\HouseRecord;
 use BraveAnvil\Circuit\CircuitReader;
 use BraveAnvil\RuleBook\SiteCorrections;
 use BraveAnvil\RuleBook\Tables;
@@ -34,6 +36,8 @@ final class SiteController
         Signed::administrator($request);
         $site = Site::query()->create([...$this->read($request), 'version' => 1]);
 
+        HouseRecord::note($request, Happening::SiteMade, $site->name);
+
         return new JsonResponse($site->resource(), 201);
     }
 
@@ -59,6 +63,7 @@ final class SiteController
             );
         }
 
+        HouseRecord::note($request, Happening::SiteChanged, $read['name']);
         // The yard lists what the site's new settings say, as the workers come to it.
         $recompute->begin($site->refresh());
 

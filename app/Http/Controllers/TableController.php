@@ -9,6 +9,8 @@ use App\Circuits\TableEntries;
 use App\Http\Signed;
 use App\Models\Site;
 use App\Problems\Problem;
+use App\Record\Happening;
+use App\Record\HouseRecord;
 use BraveAnvil\RuleBook\SiteCorrections;
 use BraveAnvil\RuleBook\Tables;
 use BraveAnvil\Solution\FieldError;
@@ -55,6 +57,7 @@ final class TableController
         }
         $kept = array_values(array_filter($own, static fn (array $one): bool => $one['path'] !== $new['path']));
         $this->keep($site, [...$kept, $new]);
+        HouseRecord::note($request, Happening::TableCorrected, $site->name.': '.$new['path']);
 
         return new JsonResponse($this->answer($site->refresh()), 201);
     }
@@ -66,6 +69,7 @@ final class TableController
         $path = $request->validate(['path' => ['required', 'string', 'max:200']])['path'];
         $own = $this->entries->corrections($site);
         $this->keep($site, array_values(array_filter($own, static fn (array $one): bool => $one['path'] !== $path)));
+        HouseRecord::note($request, Happening::TableCorrected, $site->name.': '.$path.' taken back');
 
         return new JsonResponse($this->answer($site->refresh()));
     }

@@ -1,0 +1,121 @@
+import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import styled from 'styled-components';
+import { call } from '../api/client';
+import type { RecordAnswer } from '../api/contract';
+import { usePerson } from '../api/session';
+import { Button } from '../kit/Button';
+import { RuledTable } from '../kit/RuledTable';
+import { Scroll } from '../kit/Scroll';
+import { Select } from '../kit/Select';
+import { TextField } from '../kit/TextField';
+import { TopBar } from '../kit/TopBar';
+import { Waiting } from '../kit/Waiting';
+import { narrow } from '../theme/tokens';
+
+const Page = styled.main`
+    display: grid;
+    grid-template-columns: minmax(0, 1fr);
+    gap: 16px;
+    max-width: 1100px;
+    margin: 0 auto;
+    padding: 20px 24px 60px;
+    h1 {
+        font-size: 24px;
+        font-weight: 600;
+    }
+    @media ${narrow} {
+        padding: 14px 14px 40px;
+    }
+`;
+
+const Bar = styled.div`
+    display: flex;
+    flex-wrap: wrap;
+    gap: 12px 18px;
+    align-items: end;
+`;
+
+/** Who did what to the house itself: for administrators. */
+export default function RecordPage() {
+    const person = usePerson();
+    const [what, setWhat] = useState('');
+    const [who, setWho] = useState('');
+    const [page, setPage] = useState(1);
+    const asked = `what=${what}&who=${encodeURIComponent(who)}`;
+    const query = useQuery({
+        queryKey: ['record', asked, page],
+        queryFn: () => call<RecordAnswer>('GET', `record?${asked}&page=${page}`),
+        placeholderData: (before) => before,
+        enabled: person?.role === 'administrator',
+    });
+    if (person != null && person.role !== 'administrator') {
+        return <Waiting title="For administrators" text="Your role does not open this page." />;
+    }
+    return (
+        <>
+            <TopBar line="Record" />
+            <Page>
+                <h1>Record of the house</h1>
+                <Bar>
+                    <Select
+                        label="What"
+                        value={what}
+                        options={[{ value: '', label: 'Everything' }, ...(query.data?.kinds ?? [])]}
+                        onChange={(value) => {
+                            setWhat(value);
+                            setPage(1);
+                        }}
+                    />
+                    <TextField
+                        label="Who"
+                        value={who}
+                        onChange={(value) => {
+                            setWho(value);
+                            setPage(1);
+                        }}
+                    />
+                    <a href={`/api/record.csv?${asked}`}>As a file (CSV)</a>
+                </Bar>
+                {query.isError && <p role="alert">{query.error.message}</p>}
+                <Scroll tabIndex={0} role="group" aria-label="What happened, latest first">
+                    <RuledTable>
+                        <thead>
+                            <tr>
+                                <th scope="col">When</th>
+                                <th scope="col">Who</th>
+                                <th scope="col">From</th>
+                                <th scope="col">What</th>
+                                <th scope="col">About</th>
+                            </tr>
+                        </thead>
+                        <tbody>
+                            {query.data?.events.map((event) => (
+                                <tr key={event.id}>
+                                    <td>{event.at.replace('T', ' ').replace('Z', '')}</td>
+                                    <th scope="row">{event.who === '' ? 'a stranger' : event.who}</th>
+                                    <td>{event.whence}</td>
+                                    <td>{event.label}</td>
+                                    <td>{event.about}</td>
+                                </tr>
+                            ))}
+                        </tbody>
+                    </RuledTable>
+                </Scroll>
+                {(query.data?.pages ?? 1) > 1 && (
+                    <Bar>
+                        <Button isDisabled={page <= 1} onPress={() => setPage(page - 1)}>
+                            Before
+                        </Button>
+                        <span>
+                            {page} of {query.data?.pages}
+                        </span>
+                        <Button isDisabled={page >= (query.data?.pages ?? 1)} onPress={() => setPage(page + 1)}>
+                            Next
+                        </Button>
+                    </Bar>
+                )}
+            </Page>
+        </>
+    );
+}
