@@ -32,17 +32,19 @@ use App\Http\Middleware\SignedIn;
 use Illuminate\Support\Facades\Route;
 
 // Numbers of the database: whatever is none is not there.
-foreach (['circuit', 'site', 'revision', 'other', 'reading', 'spare', 'person', 'drill', 'analyser', 'entry', 'job', 'import', 'round'] as $id) {
+foreach (['circuit', 'site', 'revision', 'other', 'reading', 'spare', 'person', 'drill', 'analyser', 'entry', 'job', 'import',
+    'round'] as $id) {
     Route::pattern($id, '[0-9]{1,9}');
 }
 
 // Files travel as they are and may be larger than a circuit.
-Route::prefix('api')->middleware([PlainRequest::class, LimitUpload::class, LiveSession::class, OpenCircuit::class])->group(function (): void {
-    Route::post('waveforms', [WaveformController::class, 'analyse'])->middleware(SignedIn::class);
-    Route::post('circuits/{circuit}/waveforms', [WaveformController::class, 'store'])->middleware('auth');
-    Route::put('circuits/{circuit}/photograph', [PhotographController::class, 'store'])->middleware('auth');
-    Route::post('sites/{site}/imports', [RegisterController::class, 'begin'])->middleware('auth');
-});
+Route::prefix('api')->middleware([PlainRequest::class, LimitUpload::class, LiveSession::class,
+    OpenCircuit::class])->group(function (): void {
+        Route::post('waveforms', [WaveformController::class, 'analyse'])->middleware(SignedIn::class);
+        Route::post('circuits/{circuit}/waveforms', [WaveformController::class, 'store'])->middleware('auth');
+        Route::put('circuits/{circuit}/photograph', [PhotographController::class, 'store'])->middleware('auth');
+        Route::post('sites/{site}/imports', [RegisterController::class, 'begin'])->middleware('auth');
+    });
 
 Route::prefix('api')->middleware([PlainRequest::class, LimitBody::class, LiveSession::class])->group(function (): void {
     Route::get('session', [SessionController::class, 'show']);

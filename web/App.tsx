@@ -2,6 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { lazy, type ReactNode, Suspense } from 'react';
 import { BrowserRouter, Navigate, Route, Routes, useLocation } from 'react-router';
 import { sessionQuery } from './api/session';
+import { ErrorBoundary } from './kit/ErrorBoundary';
 import { Waiting } from './kit/Waiting';
 
 const SignIn = lazy(() => import('./session/SignIn'));
@@ -61,5 +62,5 @@ function SignedIn({ view }: { view: ReactNode }) {
     if (!session.data.person.standing_read && location.pathname !== '/standing') {
         return <Navigate to="/standing" replace state={{ to: location.pathname }} />;
     }
-    return view;
+    return <ErrorBoundary at={location.pathname}>{view}</ErrorBoundary>;
 }

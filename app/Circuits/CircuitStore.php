@@ -35,8 +35,12 @@ final class CircuitStore
         return $circuit->refresh()->load('site', 'editor');
     }
 
-    /** @throws Problem 409 with the present state when somebody else saved in between */
-    public function save(Circuit $circuit, int $version, CircuitDocument $document, Person $person): Circuit
+    /**
+     * @param  string  $key  of this save; the same one sent again is answered like the first. Empty where nobody repeats it.
+     *
+     * @throws Problem 409 with the present state when somebody else saved in between
+     */
+    public function save(Circuit $circuit, int $version, CircuitDocument $document, Person $person, string $key = ''): Circuit
     {
         $columns = $this->columns($document, $circuit->site, $circuit);
         $changed = $this->guarded(
@@ -44,11 +48,16 @@ final class CircuitStore
                 ->whereKey($circuit->id)
                 ->where('version', $version)
                 ->whereNull('archived_at')
-                ->update(['version' => $version + 1, 'draft' => $document->toJson(), 'updated_by' => $person->id, ...$columns]),
+                ->update([
+                    'version' => $version + 1, 'draft' => $document->toJson(), 'updated_by' => $person->id, 'save_key' => $key, ...$columns,
+                ]),
             $document,
         );
         $circuit->refresh()->load('site', 'editor');
         if ($changed === 0) {
+            if ($key !== '' && $circuit->save_key === $key && $circuit->updated_by === $person->id) {
+                return $circuit;
+            }
             if ($circuit->archived_at !== null) {
                 throw new Problem(
                     410, 'archived', 'The circuit is archived', 'Somebody archived this circuit. What you typed is still on your screen.',

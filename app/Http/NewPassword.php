@@ -17,9 +17,11 @@ final class NewPassword implements ValidationRule
 
     /** Beginnings and repetitions that are tried first wherever passwords are guessed. */
     private const COMMON = [
-        'password', 'passwort', '123456', '12345', 'qwerty', 'qwertz', 'azerty', 'letmein', 'welcome', 'iloveyou', 'admin', 'administrator', 'abc123',
+        'password', 'passwort', '123456', '12345', 'qwerty', 'qwertz', 'azerty', 'letmein', 'welcome', 'iloveyou', 'admin',
+        'administrator', 'abc123',
         'monkey', 'dragon', 'football', 'baseball', 'sunshine', 'princess', 'master', 'shadow', 'superman', 'electrician', 'braveanvil',
-        'brave anvil', 'larkrigg', 'changeme', 'secret', 'default', 'trustno1', 'passw0rd', 'p@ssword', 'p@ssw0rd', 'asdfgh', 'zxcvbn', '1q2w3e',
+        'brave anvil', 'larkrigg', 'changeme', 'secret', 'default', 'trustno1', 'passw0rd', 'p@ssword', 'p@ssw0rd', 'asdfgh', 'zxcvbn',
+        '1q2w3e',
         'qazwsx', 'access', 'login', 'hello', 'summer', 'winter', 'spring', 'autumn',
     ];
 

@@ -38,6 +38,7 @@ use Illuminate\Support\Carbon;
  * @property float|null $dial_a
  * @property float|null $dip_percent
  * @property string $core
+ * @property string $save_key of the last save
  * @property int|null $updated_by
  * @property Carbon|null $archived_at
  * @property Carbon $updated_at

@@ -31,7 +31,8 @@ final class Event extends Model
     public function resource(): array
     {
         return [
-            'id' => $this->id, 'at' => $this->at->toIso8601ZuluString(), 'who' => $this->who, 'whence' => $this->whence, 'what' => $this->what,
+            'id' => $this->id, 'at' => $this->at->toIso8601ZuluString(), 'who' => $this->who, 'whence' => $this->whence,
+            'what' => $this->what,
             'label' => Happening::tryFrom($this->what)?->label() ?? $this->what, 'about' => $this->about,
         ];
     }

@@ -136,7 +136,7 @@ end_leftovers() {
     case "$run" in */brave-anvil-run.*) ;; *) return 0 ;; esac
     # First who would start them again.
     pid="$(cat "$run/serve.pid" 2>/dev/null || true)"
-    if [ -n "$pid" ] && tr '\0' ' ' <"/proc/$pid/cmdline" 2>/dev/null | grep -q 'bin/serve'; then kill -KILL "$pid" 2>/dev/null || true; fi
+    if [ -n "$pid" ] && { tr '\0' ' ' <"/proc/$pid/cmdline"; } 2>/dev/null | grep -q 'bin/serve'; then kill -KILL "$pid" 2>/dev/null || true; fi
     end_sessions "$run"
     for pid in $(pgrep -f -- "$run/" || true); do kill -TERM "$pid" 2>/dev/null && say "An earlier run was still up; its process $pid is ended."; done
     for _ in $(seq 1 50); do port_is_taken "$APP_PORT" || break; sleep 0.1; done

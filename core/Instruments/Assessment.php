@@ -68,7 +68,8 @@ final class Assessment
     /**
      * @param  list<string>  $taken  kinds that were read
      * @return array{told: list<string>, needless: list<string>, possible: list<string>} kinds that told the fault from a healthy circuit or
-     *                                                                                     from another fault, those that told nothing, and faults that would have read the same
+     *                                                                                     from another fault, those that told nothing,
+     * and faults that would have read the same
      */
     public function of(HiddenFault $fault, array $taken): array
     {

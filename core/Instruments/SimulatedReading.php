@@ -30,7 +30,8 @@ final class SimulatedReading
 
         return match ($kind) {
             ReadingKind::WindingResistance => [
-                'joined' => $delta ? 'delta' : 'star', 'ohms_uv' => $text('ohms_uv'), 'ohms_vw' => $text('ohms_vw'), 'ohms_wu' => $text('ohms_wu'),
+                'joined' => $delta ? 'delta' : 'star', 'ohms_uv' => $text('ohms_uv'), 'ohms_vw' => $text('ohms_vw'),
+                'ohms_wu' => $text('ohms_wu'),
                 'temperature' => $text('temperature'),
             ],
             ReadingKind::InsulationResistance => [

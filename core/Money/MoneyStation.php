@@ -33,7 +33,8 @@ final readonly class MoneyStation
     private const USUAL_X_OVER_R = 10.0;
 
     private const FIELDS = [
-        'load.hours', 'load.machine_efficiency', 'settings.tariff.energy_price', 'settings.tariff.kva_demand.price', 'settings.tariff.kvarh.price',
+        'load.hours', 'load.machine_efficiency', 'settings.tariff.energy_price', 'settings.tariff.kva_demand.price',
+        'settings.tariff.kvarh.price',
         'settings.tariff.kvarh.free_tan', 'settings.tariff.power_factor.price', 'settings.tariff.power_factor.reference',
         'settings.site_load.power', 'settings.site_load.reactive', 'correction.price', 'upgrade.efficiency',
         'upgrade.efficiency_class', 'upgrade.price',

@@ -49,7 +49,8 @@ final readonly class EntryPath
         'perforated_tray' => 'perforated', 'full_voltage_resistor_reactor' => 'full_voltage',
         'autotransformer_star_delta_le30A' => 'reduced_to_30_a', 'autotransformer_star_delta_gt30A' => 'reduced_above_30_a', 'cb' => 'inv',
         'pct' => 'percent', 'squirrel_cage_other_than_design_B_ee' => 'squirrel_cage',
-        'design_B_energy_efficient_and_premium' => 'design_b_energy_efficient', '0' => '1/0', '00' => '2/0', '000' => '3/0', '0000' => '4/0',
+        'design_B_energy_efficient_and_premium' => 'design_b_energy_efficient', '0' => '1/0', '00' => '2/0', '000' => '3/0',
+        '0000' => '4/0',
     ];
 
     /** Columns of tables that are laid out by temperature. */

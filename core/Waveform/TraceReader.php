@@ -60,7 +60,8 @@ final class TraceReader
     private static function tooLong(int $rows): Refusal
     {
         return new Refusal(
-            'The file has '.Show::number($rows, 7).' rows; at most '.Show::number(self::MOST_SAMPLES, 7).' are read. Export a shorter record.',
+            'The file has '.Show::number($rows, 7).' rows; at most '.Show::number(self::MOST_SAMPLES, 7).
+                ' are read. Export a shorter record.',
         );
     }
 

@@ -15,7 +15,12 @@ abstract class BrowserTestCase extends TestCase
     /** A browser of one more person. */
     protected function hand(int $width = 1280, int $height = 800, bool $dark = false): Hand
     {
-        $base = Server::get()->base;
+        return $this->handOn(Server::get()->base, $width, $height, $dark);
+    }
+
+    /** A browser on a server of its own. */
+    protected function handOn(string $base, int $width = 1280, int $height = 800, bool $dark = false): Hand
+    {
         $browser = new Chromium($width, $height, $dark);
         $this->browsers[] = $browser;
 

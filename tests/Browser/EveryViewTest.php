@@ -72,7 +72,7 @@ final class EveryViewTest extends BrowserTestCase
         $hand->signIn('administrator');
         $width = static fn (): int => (int) $hand->driver->executeScript('return document.documentElement.scrollWidth');
         foreach (['/' => 'circuits on', '/setup' => 'New person', '/standing' => 'from memory', '/register' => 'Schedules',
-            '/round' => 'Begin a round', '/due' => 'Calendar'] as $path => $seen) {
+            '/round' => 'Begin a round', '/due' => 'As a file (CSV)', '/record' => 'Record of the house'] as $path => $seen) {
             $hand->open($path);
             $hand->see($seen);
             self::assertLessThanOrEqual(390, $width(), $path);

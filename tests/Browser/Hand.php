@@ -206,17 +206,44 @@ final readonly class Hand
     /** Gives a file to the first file chooser on the page, or the one that takes this kind. */
     public function upload(string $path, string $kind = ''): void
     {
-        $input = $this->driver->findElement(
-            WebDriverBy::cssSelector($kind === '' ? 'input[type=file]' : "input[type=file][accept*='$kind']"),
-        );
-        $input->sendKeys($path);
+        $this->until(function () use ($path, $kind): bool {
+            $this->driver->findElement(
+                WebDriverBy::cssSelector($kind === '' ? 'input[type=file]' : "input[type=file][accept*='$kind']"),
+            )->sendKeys($path);
+
+            return true;
+        }, 15, 'nothing takes a file');
     }
 
-    public function saved(): void
+    /** Types into a field of the circuit by its path. */
+    public function type(string $path, string $text): void
+    {
+        $field = null;
+        $this->until(function () use ($path, &$field): bool {
+            $field = $this->driver->findElements(WebDriverBy::cssSelector("input[data-path='$path']"))[0] ?? null;
+
+            return $field !== null;
+        }, 15, "no field takes $path");
+        if ($field instanceof RemoteWebElement) {
+            $field->click();
+            $field->sendKeys([WebDriverKeys::CONTROL, 'a']);
+            $field->sendKeys($text);
+        }
+    }
+
+    /** What stands in a field of the circuit. */
+    public function typed(string $path): string
+    {
+        $field = $this->driver->findElements(WebDriverBy::cssSelector("input[data-path='$path']"))[0] ?? null;
+
+        return $field === null ? '' : (string) $field->getAttribute('value');
+    }
+
+    public function saved(float $seconds = 25): void
     {
         $this->until(
             fn (): bool => $this->driver->findElements(WebDriverBy::cssSelector('[data-save=saved]')) !== [],
-            25,
+            $seconds,
             'the draft is not saved',
         );
     }

@@ -65,8 +65,6 @@ final class YardTest extends BrowserTestCase
         $hand->signIn('planner');
         $this->openCircuit($hand, 'KF-204');
         $circuit = dirname($hand->path());
-        $hand->open("$circuit/sheet");
-        $hand->see('This station is not built yet');
         $hand->open("$circuit/colour");
         $hand->see('There is no such station');
         $hand->press('To its plate');

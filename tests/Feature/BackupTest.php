@@ -72,10 +72,12 @@ final class BackupTest extends TestCase
     /** What is in a house: every row of what people wrote, as one digest a table. */
     private static function content(string $database): string
     {
-        $tables = ['people', 'sites', 'circuits', 'revisions', 'revision_steps', 'sheets', 'readings', 'log_entries', 'spares', 'photographs'];
+        $tables = ['people', 'sites', 'circuits', 'revisions', 'revision_steps', 'sheets', 'readings', 'log_entries', 'spares',
+            'photographs'];
 
         return implode("\n", array_map(
-            static fn (string $table): string => "$table ".self::sql($database, "SELECT count(*), md5(string_agg(t::text, '|' ORDER BY t::text)) FROM $table t"),
+            static fn (string $table): string => "$table ".self::sql($database,
+                "SELECT count(*), md5(string_agg(t::text, '|' ORDER BY t::text)) FROM $table t"),
             $tables,
         ));
     }
@@ -83,7 +85,8 @@ final class BackupTest extends TestCase
     private static function backup(): string
     {
         $file = self::$folder.'/house-'.bin2hex(random_bytes(4)).'.tar';
-        [$status, $said] = self::command('bin/backup '.escapeshellarg($file), ['DB_DATABASE' => self::FROM, 'PHOTOGRAPHS' => self::$folder.'/from']);
+        [$status, $said] = self::command('bin/backup '.escapeshellarg($file),
+            ['DB_DATABASE' => self::FROM, 'PHOTOGRAPHS' => self::$folder.'/from']);
         self::assertSame(0, $status, $said);
         self::assertStringContainsString('1 photographs', $said);
         self::assertSame('0600', substr(sprintf('%o', (int) fileperms($file)), -4), 'nobody else reads it');
@@ -107,9 +110,10 @@ final class BackupTest extends TestCase
         self::assertSame(self::content(self::FROM), self::content(self::TO));
         self::assertSame('the picture of a plate', file_get_contents(self::$folder.'/to/'.str_repeat('0a', 16).'.jpg'));
         // Its walls are there too: what was signed is still refused to change.
-        [$status] = self::command('/usr/lib/postgresql/15/bin/psql -h 127.0.0.1 -p "$(bin/pg port)" -U app -d '.self::TO.' -c "DELETE FROM sheets"', [
-            'PGPASSWORD' => trim((string) shell_exec(escapeshellarg(dirname(__DIR__, 2).'/bin/pg').' password')),
-        ]);
+        [$status] = self::command('/usr/lib/postgresql/15/bin/psql -h 127.0.0.1 -p "$(bin/pg port)" -U app -d '.self::TO.
+            ' -c "DELETE FROM sheets"', [
+                'PGPASSWORD' => trim((string) shell_exec(escapeshellarg(dirname(__DIR__, 2).'/bin/pg').' password')),
+            ]);
         self::assertNotSame(0, $status);
 
         // A house that holds something is left alone.
@@ -143,7 +147,8 @@ final class BackupTest extends TestCase
     public function test_a_file_that_is_there_is_not_written_over(): void
     {
         $file = self::backup();
-        [$status, $said] = self::command('bin/backup '.escapeshellarg($file), ['DB_DATABASE' => self::FROM, 'PHOTOGRAPHS' => self::$folder.'/from']);
+        [$status, $said] = self::command('bin/backup '.escapeshellarg($file),
+            ['DB_DATABASE' => self::FROM, 'PHOTOGRAPHS' => self::$folder.'/from']);
         self::assertSame([1, true], [$status, str_contains($said, 'there already')]);
     }
 }

@@ -236,4 +236,22 @@ final class CircuitTest extends FeatureTestCase
             self::assertContains($code, $codes[$tag], $tag);
         }
     }
+
+    /** An answer that was lost on its way: the same save again is answered like the first, and opens no conflict with oneself. */
+    public function test_the_same_save_again_is_answered_like_the_first(): void
+    {
+        $circuit = $this->circuit();
+        $this->actingAs($this->person());
+        $draft = json_decode($circuit->draft, true);
+        self::assertIsArray($draft);
+        $body = ['version' => 1, 'circuit' => [...$draft, 'drives' => 'mine'], 'key' => 'one'];
+        $first = $this->putJson("/api/circuits/$circuit->id", $body)->assertOk();
+        $again = $this->putJson("/api/circuits/$circuit->id", $body)->assertOk();
+        self::assertSame([2, 2], [$first->json('version'), $again->json('version')]);
+        $this->assertProblem(409, $this->putJson("/api/circuits/$circuit->id", [...$body, 'key' => 'another']));
+        $this->assertProblem(409, $this->putJson("/api/circuits/$circuit->id", ['version' => 1, 'circuit' => $draft]));
+        // Nobody else gets through with it.
+        $this->actingAs($this->person('electrician', 'other'));
+        $this->assertProblem(409, $this->putJson("/api/circuits/$circuit->id", $body));
+    }
 }

@@ -63,7 +63,8 @@ final class HostileRequestTest extends FeatureTestCase
         $site = $this->site();
         $this->assertProblem(422, $this->postJson('/api/session', ['login' => ['a'], 'password' => ['b']]));
         $this->actingAs($this->person('administrator'));
-        $this->assertProblem(400, $this->call('POST', '/api/waveforms?options[]=x', [], [], [], ['HTTP_ACCEPT' => 'application/json'], "1\n"));
+        $this->assertProblem(400, $this->call('POST', '/api/waveforms?options[]=x', [], [], [], ['HTTP_ACCEPT' => 'application/json'],
+            "1\n"));
         $this->assertProblem(422, $this->putJson("/api/sites/$site->id", [
             'version' => 1, 'name' => 'x', 'rule_book' => 'iec', 'areas' => ['a' => 'Kilns'],
         ]));
@@ -153,10 +154,13 @@ final class HostileRequestTest extends FeatureTestCase
                 '~\{(\w+)\??\}~', fn (array $m): string => $this->id($random, $m[1], $site->id, $circuit->id), $route->uri(),
             );
             $this->actingAs($people[$random->getInt(0, count($people) - 1)]);
-            $answer = $this->json($method, '/'.$path.($random->getInt(0, 3) === 0 ? '?site='.$random->getInt(-1, 3).'&page=2&what=readings' : ''), $method === 'GET' ? [] : $this->body($random, 0));
-            self::assertLessThan(500, $answer->getStatusCode(), "FUZZ_SEED=$seed: $method $path: ".mb_substr((string) $answer->getContent(), 0, 400));
+            $answer = $this->json($method, '/'.$path.($random->getInt(0, 3) === 0 ? '?site='.$random->getInt(-1, 3).
+                '&page=2&what=readings' : ''), $method === 'GET' ? [] : $this->body($random, 0));
+            self::assertLessThan(500, $answer->getStatusCode(),
+                "FUZZ_SEED=$seed: $method $path: ".mb_substr((string) $answer->getContent(), 0, 400));
         }
-        foreach (['circuits', 'sites', "circuits/$circuit->id", "circuits/$circuit->id/revisions", "sites/$site->id/spares", "sites/$site->id/due"] as $path) {
+        foreach (['circuits', 'sites', "circuits/$circuit->id", "circuits/$circuit->id/revisions", "sites/$site->id/spares",
+            "sites/$site->id/due"] as $path) {
             $this->actingAs($people[0]);
             self::assertLessThan(500, $this->getJson("/api/$path")->getStatusCode(), "FUZZ_SEED=$seed: $path afterwards");
         }
@@ -176,9 +180,12 @@ final class HostileRequestTest extends FeatureTestCase
     private function body(Randomizer $random, int $depth): array
     {
         $names = [
-            'name', 'version', 'circuit', 'values', 'kind', 'why', 'what', 'tag', 'plate', 'power', 'voltage', 'supply', 'settings', 'areas', 'login',
-            'role', 'password', 'active', 'remark', 'decisions', 'columns', 'item', 'same', 'found', 'area', 'typed', 'path', 'value', 'instrument',
-            'load_percent', 'taken_at', 'seconds', 'changeover', 'fault', 'pairs', 'paper', 'rule_book', 'place', 'readings', 'load', 'points', 'second',
+            'name', 'version', 'circuit', 'values', 'kind', 'why', 'what', 'tag', 'plate', 'power', 'voltage', 'supply', 'settings',
+            'areas', 'login',
+            'role', 'password', 'active', 'remark', 'decisions', 'columns', 'item', 'same', 'found', 'area', 'typed', 'path', 'value',
+            'instrument',
+            'load_percent', 'taken_at', 'seconds', 'changeover', 'fault', 'pairs', 'paper', 'rule_book', 'place', 'readings', 'load',
+            'points', 'second',
             'happened_at', 'host', 'port', 'unit', 'map', 'as', 'bank', 'corrections', 'starter', 'cable', 'guard', 'correction', 'site_id',
         ];
         $body = [];
@@ -193,7 +200,8 @@ final class HostileRequestTest extends FeatureTestCase
     {
         return match ($random->getInt(0, $depth > 3 ? 8 : 11)) {
             0 => null, 1 => true, 2 => $random->getInt(-5, 5), 3 => 1e300, 4 => 99999999999, 5 => '', 6 => "\u{202E}φ½\u{0300}",
-            7 => ['iec', 'note', 'speed', 'dial', 'circuits', 'for_use', '2026-11-26', '37 kW', '400/690', 'door', 'electrician'][$random->getInt(0, 10)],
+            7 => ['iec', 'note', 'speed', 'dial', 'circuits', 'for_use', '2026-11-26', '37 kW', '400/690', 'door',
+                'electrician'][$random->getInt(0, 10)],
             8 => str_repeat('x', $random->getInt(0, 400)), 9 => $this->body($random, $depth + 1),
             default => array_map(fn (): mixed => $this->value($random, $depth + 1), range(0, $random->getInt(0, 3))),
         };

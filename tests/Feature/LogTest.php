@@ -100,7 +100,8 @@ final class LogTest extends FeatureTestCase
     {
         Carbon::setTestNow('2026-04-20T08:00:00Z');
         $site = $this->site();
-        $circuit = $this->circuit($site, 'KF-204', ['plate.grease_interval' => '4000 h', 'drives' => 'Kiln fan; four, "north" φ', 'area' => 'Kilns']);
+        $circuit = $this->circuit($site, 'KF-204', ['plate.grease_interval' => '4000 h', 'drives' => 'Kiln fan; four, "north" φ',
+            'area' => 'Kilns']);
         $this->actingAs($this->person());
         $this->postJson("/api/circuits/$circuit->id/log", [
             'kind' => 'greased', 'values' => ['grams' => '30'], 'happened_at' => '2026-01-05T08:00:00Z',
@@ -119,7 +120,8 @@ final class LogTest extends FeatureTestCase
         $read = json_decode((string) shell_exec('python3 -c '.escapeshellarg($script).' '.escapeshellarg($file)), true);
         unlink($file);
         // 4000 h at 16 h a day are 250 days after the fifth of January.
-        self::assertSame([['Greasing KF-204, Kiln fan; four, "north" φ', '2026-09-12', 'Kilns', "greasing-$circuit->id@brave-anvil", 0]], $read);
+        self::assertSame([['Greasing KF-204, Kiln fan; four, "north" φ', '2026-09-12', 'Kilns', "greasing-$circuit->id@brave-anvil", 0]],
+            $read);
     }
 
     public function test_a_sheet_that_waits_for_a_signature_is_due(): void
@@ -127,7 +129,8 @@ final class LogTest extends FeatureTestCase
         $site = $this->site();
         $circuit = $this->circuit($site);
         $this->actingAs($this->person());
-        $revision = $this->postJson("/api/circuits/$circuit->id/revisions", ['name' => 'as built', 'version' => 1])->assertCreated()->json('id');
+        $revision = $this->postJson("/api/circuits/$circuit->id/revisions",
+            ['name' => 'as built', 'version' => 1])->assertCreated()->json('id');
         self::assertIsInt($revision);
         self::assertSame([], $this->getJson("/api/sites/$site->id/due")->json('items'));
         $this->postJson("/api/revisions/$revision/send", ['kind' => 'for_use', 'remark' => ''])->assertOk();

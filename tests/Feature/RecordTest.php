@@ -36,7 +36,8 @@ final class RecordTest extends FeatureTestCase
         $circuit = $this->circuit($site);
         $this->actingAs($admin);
         $made = $this->postJson('/api/people', [
-            'name' => "Shift\n\u{202E}electrician", 'login' => 'electrician-x', 'role' => 'electrician', 'password' => 'seven kilns and a saw',
+            'name' => "Shift\n\u{202E}electrician", 'login' => 'electrician-x', 'role' => 'electrician',
+            'password' => 'seven kilns and a saw',
         ])->assertCreated()->json('id');
         self::assertIsInt($made);
         $this->putJson("/api/people/$made", ['name' => 'Shift electrician', 'role' => 'reviewer', 'active' => true])->assertOk();
@@ -45,7 +46,8 @@ final class RecordTest extends FeatureTestCase
         $this->postJson("/api/sites/$site->id/calendar")->assertOk();
         $revision = $this->postJson("/api/circuits/$circuit->id/revisions", ['name' => 'as built', 'version' => 1])->json('id');
         $this->postJson('/api/revisions/'.(is_int($revision) ? $revision : 0).'/send', ['kind' => 'for_use', 'remark' => ''])->assertOk();
-        self::assertSame(['person_made', 'person_changed', 'circuit_archived', 'circuit_restored', 'calendar_renewed', 'sheet_sent'], $this->kinds());
+        self::assertSame(['person_made', 'person_changed', 'circuit_archived', 'circuit_restored', 'calendar_renewed', 'sheet_sent'],
+            $this->kinds());
         // What would turn a line of the record around stays out of it.
         self::assertStringNotContainsString("\u{202E}", (string) Event::query()->orderBy('id')->value('about'));
         self::assertSame(['Chief'], array_values(array_unique(Event::query()->pluck('who')->all())));

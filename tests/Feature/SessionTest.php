@@ -128,7 +128,8 @@ final class SessionTest extends FeatureTestCase
         ) {
             $this->flushSession();
             $this->app?->make('auth')->forgetGuards();
-            $password = \Illuminate\Support\Facades\Hash::check('larkrigg', $person->refresh()->password) ? 'larkrigg' : 'seven kilns and a saw';
+            $password = \Illuminate\Support\Facades\Hash::check('larkrigg', $person->refresh()->password) ? 'larkrigg'
+                : 'seven kilns and a saw';
             $this->postJson('/api/session', ['login' => 'electrician-a', 'password' => $password])->assertOk();
             $session = $this->app?->make('session')->all() ?? [];
             self::assertNotSame([], $session);

@@ -12,6 +12,7 @@ import { ConflictDialog } from './ConflictDialog';
 import { useFollow } from './follow';
 import { useKeys } from './keys';
 import { PlateStrip } from './PlateStrip';
+import { SignInAgain } from './SignInAgain';
 import { StationBar } from './StationBar';
 import { useDraft } from './useDraft';
 import { withValue } from './circuit';
@@ -124,9 +125,15 @@ export default function BenchPage() {
 
 function Bench({ resource, station }: { resource: CircuitResource; station: StationName }) {
     const readOnly = !mayEdit(usePerson());
-    const draft = useDraft(resource, readOnly);
+    const person = usePerson();
+    const draft = useDraft(resource, readOnly, person?.login ?? '');
     const readings = useReadings(resource.id);
-    const { solved, stale, failed } = useSolution(draft.draft, resource.site.settings, readings);
+    const { solved: now, stale, failed } = useSolution(draft.draft, resource.site.settings, readings);
+    // While the service is away the bench stays as it was, marked, and typing goes on.
+    const [solved, setSolved] = useState(now);
+    if (now !== undefined && now !== solved) {
+        setSolved(now);
+    }
     const [flow, setFlow] = useState<Flow>('running');
     const [correction, setCorrection] = useState<Correction>('before');
     const [cursor, setCursor] = useState<number | null>(null);
@@ -206,7 +213,7 @@ function Bench({ resource, station }: { resource: CircuitResource; station: Stat
                     onWorking={() => setWorking((open) => !open)}
                 />
                 <RunArea>{run}</RunArea>
-                <StationArea {...(stale ? { 'data-stale': true } : {})}>{shown}</StationArea>
+                <StationArea {...(stale || failed ? { 'data-stale': true } : {})}>{shown}</StationArea>
                 {working && (
                     <Working aria-label="Findings and working" tabIndex={0}>
                         <Close type="button" onClick={() => setWorking(false)}>
@@ -218,6 +225,7 @@ function Bench({ resource, station }: { resource: CircuitResource; station: Stat
                 <StationBar base={base} />
             </Layout>
             <ConflictDialog draft={draft} />
+            <SignInAgain draft={draft} login={person?.login ?? ''} />
         </BenchContext.Provider>
     );
 }

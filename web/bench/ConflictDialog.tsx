@@ -1,3 +1,4 @@
+import { useState } from 'react';
 import styled from 'styled-components';
 import { Button } from '../kit/Button';
 import { Actions, Dialog } from '../kit/Dialog';
@@ -22,18 +23,20 @@ const Table = styled.table`
     }
 `;
 
-/** Two people at one circuit: the second sees what differs and chooses. */
+/** Two people at one circuit: the second sees what differs and chooses, all of it or field by field. */
 export function ConflictDialog({ draft }: { draft: DraftState }) {
     const { state } = draft;
+    const [theirs, setTheirs] = useState<readonly string[]>([]);
     if (state.kind !== 'conflict') {
         return null;
     }
-    const theirs = state.current.circuit;
-    const differing = differences(draft.draft, theirs);
+    const other = state.current.circuit;
+    const differing = differences(draft.draft, other);
     const who = state.current.updated_by ?? 'Somebody';
+    const taken = theirs.filter((path) => differing.includes(path));
     return (
         <Dialog title={`${who} saved this circuit while you were typing`} open dismissable={false} onClose={() => undefined}>
-            <p>Nothing is overwritten yet. {differing.length === 0 ? 'Both states are alike.' : 'This differs:'}</p>
+            <p>Nothing is overwritten yet. {differing.length === 0 ? 'Both states are alike.' : 'This differs. Touch what shall stand:'}</p>
             {differing.length > 0 && (
                 <Table>
                     <thead>
@@ -44,24 +47,60 @@ export function ConflictDialog({ draft }: { draft: DraftState }) {
                         </tr>
                     </thead>
                     <tbody>
-                        {differing.map((path) => (
-                            <tr key={path}>
-                                <th scope="row">{path.replace(/_/g, ' ').replace('.', ': ')}</th>
-                                <td>{textAt(draft.draft, path) || 'empty'}</td>
-                                <td>{textAt(theirs, path) || 'empty'}</td>
-                            </tr>
-                        ))}
+                        {differing.map((path) => {
+                            const name = path.replace(/_/g, ' ').replace('.', ': ');
+                            const isTheirs = taken.includes(path);
+                            return (
+                                <tr key={path}>
+                                    <th scope="row">{name}</th>
+                                    <td>
+                                        <Button
+                                            kind={isTheirs ? 'plain' : 'main'}
+                                            aria-label={`${name}: yours, ${textAt(draft.draft, path) || 'empty'}`}
+                                            onPress={() => setTheirs(taken.filter((one) => one !== path))}
+                                        >
+                                            {textAt(draft.draft, path) || 'empty'}
+                                        </Button>
+                                    </td>
+                                    <td>
+                                        <Button
+                                            kind={isTheirs ? 'main' : 'plain'}
+                                            aria-label={`${name}: ${who}, ${textAt(other, path) || 'empty'}`}
+                                            onPress={() => setTheirs([...taken, path])}
+                                        >
+                                            {textAt(other, path) || 'empty'}
+                                        </Button>
+                                    </td>
+                                </tr>
+                            );
+                        })}
                     </tbody>
                 </Table>
             )}
             <Actions>
                 <Button onPress={() => draft.resolve('theirs')}>Take theirs</Button>
-                <Button kind="main" onPress={() => draft.resolve('mine')}>
-                    Keep mine
+                <Button onPress={() => draft.resolve('mine')}>Keep mine</Button>
+                <Button kind="main" onPress={() => draft.resolve(together(draft.draft, other, taken))}>
+                    Keep what is marked
                 </Button>
             </Actions>
         </Dialog>
     );
+}
+
+/** Mine, with some fields as they have them. */
+export function together(mine: Draft, theirs: Draft, taken: readonly string[]): Draft {
+    return taken.reduce((draft, path) => placed(draft, path.split('.'), valueAt(theirs, path.split('.'))), mine);
+}
+
+function valueAt(draft: unknown, [key = '', ...rest]: readonly string[]): unknown {
+    const inner = isGroup(draft) ? draft[key] : undefined;
+    return rest.length === 0 ? inner : valueAt(inner, rest);
+}
+
+function placed(draft: Draft, [key = '', ...rest]: readonly string[], value: unknown): Draft {
+    const inner = draft[key];
+    return { ...draft, [key]: rest.length === 0 ? (value ?? null) : placed(isGroup(inner) ? inner : {}, rest, value) };
 }
 
 /** Paths whose typed values differ, in the order of mine. */

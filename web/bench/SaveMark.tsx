@@ -24,16 +24,14 @@ export function SaveMark({ draft, readOnly, failed }: { draft: DraftState; readO
         unsaved: ['typing…', false],
         saving: ['saving…', false],
         refused: ['not saved', true],
-        offline: ['not saved: no connection', true],
+        offline: ['kept on this device, will be saved', true],
+        signed_out: ['kept on this device: sign in again', true],
         conflict: ['not saved: conflict', true],
     }[state.kind] as [string, boolean];
     return (
         <Mark $loud={loud || failed} role="status" data-save={state.kind}>
-            {failed
-                ? 'figures are not current'
-                : state.kind === 'refused'
-                  ? `not saved: ${state.problem.problem.title.toLowerCase()}`
-                  : text}{' '}
+            {state.kind === 'refused' ? `not saved: ${state.problem.problem.title.toLowerCase()}` : text}
+            {failed && '; figures are not recomputed'}{' '}
             {state.kind === 'offline' && (
                 <Button kind="steel" onPress={() => void draft.flush()}>
                     Try now

@@ -1,6 +1,8 @@
+import 'fake-indexeddb/auto';
 import { act, renderHook, waitFor } from '@testing-library/react';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { resource as circuit } from '../testing';
+import { keepLocally, keptLocally } from './localDrafts';
 import { useDraft } from './useDraft';
 
 const resource = circuit({ circuit: { tag: 'KF-204', plate: { power: '37 kW' } } });
@@ -82,6 +84,75 @@ describe('saving a draft', () => {
         await waitFor(() => expect(result.current.state.kind).toBe('offline'));
         await act(() => vi.advanceTimersByTimeAsync(5100));
         await waitFor(() => expect(result.current.state.kind).toBe('saved'));
+    });
+
+    it('says that a service that is restarting is away, and tries again', async () => {
+        fetcher
+            .mockImplementationOnce(() => problem(503))
+            .mockImplementationOnce(() => problem(502))
+            .mockImplementation(() => answer(200, { id: 7, version: 4, updated_at: 'now', updated_by: 'me' }));
+        const { result } = renderHook(() => useDraft(resource, false));
+        act(() => result.current.set('plate.power', '45 kW'));
+        await act(() => vi.advanceTimersByTimeAsync(1100));
+        await waitFor(() => expect(result.current.state.kind).toBe('offline'));
+        await act(() => vi.advanceTimersByTimeAsync(2100));
+        await waitFor(() => expect(fetcher).toHaveBeenCalledTimes(2));
+        await act(() => vi.advanceTimersByTimeAsync(4200));
+        await waitFor(() => expect(result.current.state.kind).toBe('saved'));
+        // The same save under the same key: had the first one arrived, this would be answered like it.
+        const keys = [0, 1, 2].map((call) => (body(call) as unknown as { key: string }).key);
+        expect(new Set(keys).size).toBe(1);
+    });
+
+    it('waits for a sign-in when the session is over, and keeps what is typed', async () => {
+        fetcher.mockImplementation(() => problem(401));
+        const { result } = renderHook(() => useDraft(resource, false));
+        act(() => result.current.set('plate.power', '45 kW'));
+        await act(() => vi.advanceTimersByTimeAsync(1100));
+        await waitFor(() => expect(result.current.state.kind).toBe('signed_out'));
+        expect(result.current.draft).toMatchObject({ plate: { power: '45 kW' } });
+    });
+
+    it('sends one save after the other, each over the version of the one before', async () => {
+        let version = 3;
+        fetcher.mockImplementation(() => answer(200, { id: 7, version: ++version, updated_at: 'now', updated_by: 'me' }));
+        const { result } = renderHook(() => useDraft(resource, false));
+        act(() => result.current.set('plate.power', '45 kW'));
+        const first = result.current.flush();
+        act(() => result.current.set('plate.power', '55 kW'));
+        const more = [result.current.flush(), result.current.flush()];
+        await act(() => Promise.all([first, ...more]));
+        const versions = fetcher.mock.calls.map((_, call) => body(call).version);
+        expect(versions).toEqual([3, 4]);
+        expect(result.current.version).toBe(5);
+    });
+
+    it('brings back what was typed before a crash', async () => {
+        fetcher.mockImplementation(() => Promise.reject(new TypeError('failed to fetch')));
+        const crashed = renderHook(() => useDraft(resource, false, 'electrician-a'));
+        act(() => crashed.result.current.set('plate.power', '45 kW'));
+        await vi.waitFor(async () => expect(await keptLocally(7, 'electrician-a')).not.toBeNull());
+        crashed.unmount();
+        fetcher.mockReset();
+        fetcher.mockImplementation(() => answer(200, { id: 7, version: 4, updated_at: 'now', updated_by: 'me' }));
+        const { result } = renderHook(() => useDraft(resource, false, 'electrician-a'));
+        await waitFor(() => expect(result.current.draft).toMatchObject({ plate: { power: '45 kW' } }));
+        await act(() => vi.advanceTimersByTimeAsync(1100));
+        await waitFor(() => expect(result.current.state.kind).toBe('saved'));
+        await vi.waitFor(async () => expect(await keptLocally(7, 'electrician-a')).toBeNull());
+    });
+
+    it('asks when the service has moved on meanwhile, and offers nobody what another person typed', async () => {
+        const draft = { tag: 'KF-204', plate: { power: '45 kW' } };
+        await keepLocally({ circuit: 7, person: 'electrician-a', version: 2, draft, at: '' });
+        const { result } = renderHook(() => useDraft(resource, false, 'electrician-a'));
+        await waitFor(() => expect(result.current.state.kind).toBe('conflict'));
+        expect(result.current.draft).toMatchObject({ plate: { power: '45 kW' } });
+        await act(() => vi.advanceTimersByTimeAsync(1500));
+        expect(fetcher).not.toHaveBeenCalled();
+        const other = renderHook(() => useDraft(resource, false, 'electrician-b'));
+        await act(() => vi.advanceTimersByTimeAsync(200));
+        expect(other.result.current.draft).toMatchObject({ plate: { power: '37 kW' } });
     });
 
     it('is saved again when a change is undone before it was sent', () => {

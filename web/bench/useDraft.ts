@@ -2,6 +2,7 @@ import { useCallback, useEffect, useReducer, useRef, useState } from 'react';
 import { call, OfflineError, ProblemError } from '../api/client';
 import type { CircuitResource, FieldPath, Saved } from '../api/contract';
 import { type Draft, withValue } from './circuit';
+import { forgetLocally, keepLocally, keptLocally } from './localDrafts';
 import { changed, type History, redone, startHistory, undone } from './history';
 
 /** Where the draft stands against what the service keeps. */
@@ -10,7 +11,10 @@ export type SaveState =
     | { kind: 'unsaved' }
     | { kind: 'saving' }
     | { kind: 'refused'; problem: ProblemError }
+    /** Kept on this device; the service does not answer, or not yet. */
     | { kind: 'offline' }
+    /** Kept on this device; the session is over. */
+    | { kind: 'signed_out' }
     | { kind: 'conflict'; current: CircuitResource };
 
 type Step =
@@ -29,8 +33,16 @@ function step(history: History, action: Step): History {
     }
 }
 
+/** Tells one save from another; nothing is guarded by it. */
+const newKey = (): string => `${Date.now().toString(36)}-${Math.random().toString(36).slice(2)}`;
+
 const IDLE_MS = 1000;
-const RETRY_MS = 5000;
+/** Between tries while the service is away: growing pauses. */
+const RETRY_MS = [2000, 4000, 8000, 15_000, 30_000];
+
+/** Answers of a service that is down or restarting, not of one that refuses. */
+const isAway = (error: unknown): boolean => error instanceof OfflineError || (error instanceof ProblemError && error.status >= 500);
+const isSignedOut = (error: unknown): boolean => error instanceof ProblemError && (error.status === 401 || error.status === 419);
 
 export interface DraftState {
     draft: Draft;
@@ -41,24 +53,30 @@ export interface DraftState {
     set: (path: FieldPath, value: string | boolean | null) => void;
     undo: () => void;
     redo: () => void;
-    /** In a conflict: keep mine over the other's state, or take theirs. */
-    resolve: (choice: 'mine' | 'theirs') => void;
+    /** In a conflict: keep mine over the other's state, take theirs, or what was put together of both. */
+    resolve: (choice: 'mine' | 'theirs' | Draft) => void;
     /** Saves at once what is not saved yet; resolves to the version that is kept. */
     flush: () => Promise<number | null>;
 }
 
 /** The draft of one circuit: typed values, undo and redo, and saving by itself one second after the last change. */
-export function useDraft(resource: CircuitResource, readOnly: boolean): DraftState {
+export function useDraft(resource: CircuitResource, readOnly: boolean, person = ''): DraftState {
     const [history, dispatch] = useReducer(step, resource.circuit, startHistory);
     const [state, setState] = useState<SaveState>({ kind: 'saved', at: resource.updated_at, by: resource.updated_by });
     const [version, setVersion] = useState(resource.version);
+    const stateNow = useRef(state);
+    stateNow.current = state;
     const kept = useRef<Draft>(resource.circuit);
     const latest = useRef({ draft: history.present, version });
     latest.current = { draft: history.present, version };
     const running = useRef<Promise<number | null> | null>(null);
+    const tries = useRef(0);
+    /** The key of a save whose answer may have been lost: the same draft is sent again under the same one. */
+    const sending = useRef<{ draft: Draft; version: number; key: string } | null>(null);
 
     const save = useCallback(async (): Promise<number | null> => {
-        if (running.current !== null) {
+        // One after the other: two at once would stand in each other's way.
+        while (running.current !== null) {
             await running.current;
         }
         const { draft, version: base } = latest.current;
@@ -67,9 +85,17 @@ export function useDraft(resource: CircuitResource, readOnly: boolean): DraftSta
         }
         const work = (async () => {
             setState({ kind: 'saving' });
+            const again = sending.current;
+            const key = again !== null && again.draft === draft && again.version === base ? again.key : newKey();
+            sending.current = { draft, version: base, key };
             try {
-                const saved = await call<Saved>('PUT', `circuits/${resource.id}`, { version: base, circuit: draft });
+                const saved = await call<Saved>('PUT', `circuits/${resource.id}`, { version: base, circuit: draft, key });
                 kept.current = draft;
+                tries.current = 0;
+                sending.current = null;
+                if (latest.current.draft === draft) {
+                    void forgetLocally(resource.id, person);
+                }
                 latest.current.version = saved.version;
                 setVersion(saved.version);
                 setState(
@@ -79,10 +105,13 @@ export function useDraft(resource: CircuitResource, readOnly: boolean): DraftSta
             } catch (error) {
                 if (error instanceof ProblemError && error.status === 409 && error.problem.current !== undefined) {
                     setState({ kind: 'conflict', current: error.problem.current as unknown as CircuitResource });
+                } else if (isSignedOut(error)) {
+                    setState({ kind: 'signed_out' });
+                } else if (isAway(error)) {
+                    tries.current += 1;
+                    setState({ kind: 'offline' });
                 } else if (error instanceof ProblemError) {
                     setState({ kind: 'refused', problem: error });
-                } else if (error instanceof OfflineError) {
-                    setState({ kind: 'offline' });
                 } else {
                     throw error;
                 }
@@ -93,7 +122,44 @@ export function useDraft(resource: CircuitResource, readOnly: boolean): DraftSta
         })();
         running.current = work;
         return work;
-    }, [resource.id]);
+    }, [resource.id, person]);
+
+    // What was typed here before a reload, a crash or a sign-out, and never got an answer.
+    useEffect(() => {
+        if (readOnly) {
+            return;
+        }
+        let gone = false;
+        void keptLocally(resource.id, person).then((local) => {
+            if (gone || local === null || latest.current.draft !== kept.current) {
+                return;
+            }
+            if (JSON.stringify(local.draft) === JSON.stringify(resource.circuit)) {
+                void forgetLocally(resource.id, person);
+                return;
+            }
+            dispatch({ do: 'take', draft: local.draft });
+            if (local.version !== resource.version) {
+                setState({ kind: 'conflict', current: resource });
+            }
+        });
+        return () => {
+            gone = true;
+        };
+    }, [resource, readOnly, person]);
+
+    useEffect(() => {
+        if (readOnly || history.present === kept.current) {
+            return;
+        }
+        void keepLocally({
+            circuit: resource.id,
+            person,
+            version: latest.current.version,
+            draft: history.present,
+            at: new Date().toISOString(),
+        });
+    }, [history.present, readOnly, resource.id, person]);
 
     useEffect(() => {
         if (readOnly) {
@@ -102,18 +168,24 @@ export function useDraft(resource: CircuitResource, readOnly: boolean): DraftSta
         if (history.present === kept.current) {
             // Undone back to what is kept: there is nothing to save.
             setState((before) => (before.kind === 'unsaved' || before.kind === 'refused' ? { kind: 'saved', at: '', by: null } : before));
+            void forgetLocally(resource.id, person);
             return;
         }
         setState((before) => (before.kind === 'conflict' ? before : { kind: 'unsaved' }));
-        const timer = setTimeout(() => void save(), IDLE_MS);
+        const timer = setTimeout(() => {
+            // A conflict waits for the person: nothing is sent over it.
+            if (stateNow.current.kind !== 'conflict') {
+                void save();
+            }
+        }, IDLE_MS);
         return () => clearTimeout(timer);
-    }, [history.present, readOnly, save]);
+    }, [history.present, readOnly, save, resource.id, person]);
 
     useEffect(() => {
         if (state.kind !== 'offline') {
             return;
         }
-        const timer = setTimeout(() => void save(), RETRY_MS);
+        const timer = setTimeout(() => void save(), RETRY_MS[Math.min(tries.current, RETRY_MS.length) - 1] ?? IDLE_MS);
         return () => clearTimeout(timer);
     }, [state, save]);
 
@@ -151,10 +223,15 @@ export function useDraft(resource: CircuitResource, readOnly: boolean): DraftSta
             setVersion(state.current.version);
             if (choice === 'theirs') {
                 kept.current = state.current.circuit;
+                void forgetLocally(resource.id, person);
                 dispatch({ do: 'take', draft: state.current.circuit });
                 setState({ kind: 'saved', at: state.current.updated_at, by: state.current.updated_by });
-            } else {
+            } else if (choice === 'mine') {
                 void save();
+            } else {
+                kept.current = state.current.circuit;
+                setState({ kind: 'unsaved' });
+                dispatch({ do: 'take', draft: choice });
             }
         },
         flush: save,

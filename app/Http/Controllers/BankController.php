@@ -30,7 +30,8 @@ final class BankController
     {
         Signed::editor($request);
         $read = $request->validate([
-            'version' => ['required', 'integer', 'between:0,2000000000'], 'typed' => ['required', 'array'], 'typed.*' => ['nullable', 'string', 'max:8000'],
+            'version' => ['required', 'integer', 'between:0,2000000000'], 'typed' => ['required', 'array'],
+            'typed.*' => ['nullable', 'string', 'max:8000'],
         ]);
         $standing = $this->bank->typed($site)['version'];
         if ($read['version'] !== $standing) {

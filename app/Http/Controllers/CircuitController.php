@@ -113,11 +113,11 @@ final class CircuitController
     public function update(Request $request, Circuit $circuit): JsonResponse
     {
         $person = Signed::editor($request);
-        $request->validate(['version' => ['required', 'integer', 'between:1,2000000000']]);
+        $request->validate(['version' => ['required', 'integer', 'between:1,2000000000'], 'key' => ['nullable', 'string', 'max:40']]);
         $saved = $this->store->save(
             $circuit->load('site'), $request->integer('version'),
             CircuitDocument::from(self::circuit($request)),
-            $person,
+            $person, $request->string('key')->toString(),
         );
 
         return new JsonResponse([

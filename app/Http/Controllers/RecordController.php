@@ -35,7 +35,8 @@ final class RecordController
         return new JsonResponse([
             'events' => $events->map(static fn (Event $event): array => $event->resource())->values(), 'total' => $total, 'page' => $page,
             'pages' => max(1, (int) ceil($total / self::PAGE)),
-            'kinds' => array_map(static fn (Happening $one): array => ['value' => $one->value, 'label' => $one->label()], Happening::cases()),
+            'kinds' => array_map(static fn (Happening $one): array => ['value' => $one->value, 'label' => $one->label()],
+                Happening::cases()),
         ]);
     }
 

@@ -76,7 +76,8 @@ final class SiteController
         /** @var array{name: string, rule_book: string, supply?: array<string, mixed>, settings?: array<string, mixed>, areas?: list<string>} $read */
         $read = $request->validate([
             'name' => ['required', 'string', 'max:80', 'unique:sites,name'.($id === null ? '' : ','.$id)],
-            'rule_book' => ['required', 'in:iec,nec,cec'], 'supply' => ['array'], 'settings' => ['array'], 'areas' => ['array', 'list', 'max:40'],
+            'rule_book' => ['required', 'in:iec,nec,cec'], 'supply' => ['array'], 'settings' => ['array'],
+            'areas' => ['array', 'list', 'max:40'],
             'areas.*' => ['required', 'string', 'max:60'],
         ]);
         $read = [...$read, 'supply' => $read['supply'] ?? [], 'settings' => $read['settings'] ?? [], 'areas' => $read['areas'] ?? []];

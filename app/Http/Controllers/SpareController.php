@@ -70,7 +70,8 @@ final class SpareController
         foreach (is_array($plate['second'] ?? null) ? $plate['second'] : [] as $name => $value) {
             if ($value !== null && ! is_scalar($value)) {
                 throw new Problem(422, 'wrong_type', 'Some values have a wrong type', 'See the fields.', [
-                    ['path' => "plate.second.$name", 'text' => 'This value has a type that no plate has.', 'accepted' => 'A text or a number.'],
+                    ['path' => "plate.second.$name", 'text' => 'This value has a type that no plate has.',
+                        'accepted' => 'A text or a number.'],
                 ]);
             }
         }

@@ -20,9 +20,12 @@ final class PlainRequest
     public function handle(Request $request, Closure $next): Response
     {
         foreach ($request->query->all() as $name => $value) {
+            // The framework makes nothing of an empty one.
+            $value ??= '';
             if (! is_string($value) || ! self::isPlain($value) || ! self::isPlain((string) $name)) {
                 throw new Problem(400, 'not_text', 'Not text', 'A value in the address is not plain text.', [
-                    ['path' => self::isPlain((string) $name) ? (string) $name : '', 'text' => 'This is not plain text.', 'accepted' => 'One text in UTF-8.'],
+                    ['path' => self::isPlain((string) $name) ? (string) $name : '', 'text' => 'This is not plain text.',
+                        'accepted' => 'One text in UTF-8.'],
                 ]);
             }
         }

@@ -32,7 +32,8 @@ final class CorrectionFields
             'unit' => Unit::Volt, 'low' => 100, 'high' => 1200,
         ],
         'correction.basis' => [
-            'kind' => FieldKind::Choice, 'label' => 'Worked out from', 'choices' => CorrectionBasis::class, 'hint' => 'Measured: under Power.',
+            'kind' => FieldKind::Choice, 'label' => 'Worked out from', 'choices' => CorrectionBasis::class,
+            'hint' => 'Measured: under Power.',
         ],
         'correction.rated_frequency' => [
             'kind' => FieldKind::Hertz, 'label' => 'Its frequency', 'accepted' => 'Hertz from 40 to 70, such as 50.',

@@ -140,7 +140,8 @@ final class PowerFields
             'low' => 0.5, 'high' => 1e5,
         ],
         'measure.current_distortion' => [
-            'kind' => FieldKind::Percent, 'label' => 'Distortion of the current', 'accepted' => 'Percent of the fundamental from 0 to 300, such as 18.',
+            'kind' => FieldKind::Percent, 'label' => 'Distortion of the current',
+            'accepted' => 'Percent of the fundamental from 0 to 300, such as 18.',
             'unit' => Unit::Percent, 'low' => 0, 'high' => 300, 'hint' => 'THD, where the meter shows it.',
         ],
         'measure.current_ratio' => [

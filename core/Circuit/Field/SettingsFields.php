@@ -44,7 +44,8 @@ final class SettingsFields
             'low' => 0, 'high' => 1e7,
         ],
         'settings.terminal_temperature' => [
-            'kind' => FieldKind::Celsius, 'label' => 'Terminal temperature', 'hint' => 'What lugs and devices bear where nothing is marked.',
+            'kind' => FieldKind::Celsius, 'label' => 'Terminal temperature',
+            'hint' => 'What lugs and devices bear where nothing is marked.',
             'accepted' => '70 or 90 °C.',
             'unit' => Unit::Celsius, 'low' => 60, 'high' => 90,
         ],
@@ -73,7 +74,8 @@ final class SettingsFields
             'unit' => Unit::Percent, 'low' => 50, 'high' => 100,
         ],
         'settings.capacitor_series' => [
-            'kind' => FieldKind::Choice, 'label' => 'Capacitors for one phase', 'choices' => CapacitorSeries::class, 'empty' => 'Run capacitors',
+            'kind' => FieldKind::Choice, 'label' => 'Capacitors for one phase', 'choices' => CapacitorSeries::class,
+            'empty' => 'Run capacitors',
             'hint' => 'Which values are sold.',
         ],
         'settings.reading_months' => [

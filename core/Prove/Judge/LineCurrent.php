@@ -75,7 +75,8 @@ final class LineCurrent implements Judge
                 'a broken lead',
             )
             : $judgement->advise(
-                'Read power and speed at the same load, and the volts again.', 'a load other than stated', 'volts that differ from those read',
+                'Read power and speed at the same load, and the volts again.', 'a load other than stated',
+                'volts that differ from those read',
                 'a capacitor that was not counted', 'shorted turns',
             );
     }

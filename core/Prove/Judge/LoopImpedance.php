@@ -52,7 +52,8 @@ final class LoopImpedance implements Judge
         }
 
         return $judgement->advise(
-            'Tighten and read again at each joint of the protective conductor, from the board on.', 'a loose joint in the protective conductor',
+            'Tighten and read again at each joint of the protective conductor, from the board on.',
+            'a loose joint in the protective conductor',
             'a longer or smaller conductor than typed', 'a lead of the tester',
         );
     }

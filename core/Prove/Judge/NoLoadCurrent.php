@@ -39,7 +39,8 @@ final class NoLoadCurrent implements Judge
             'mean', array_sum($amps) / 3, $expected, $expected * (1 - $band), $expected * (1 + $band),
             ['I0' => $idle, 'V' => $volts, 'Vp' => $rated], '{I0} × {V} ÷ {Vp} ± '.Show::number(100 * $band).' %',
         ))->advise(
-            'Look at the links against the plate, then at the winding.', 'windings joined for another voltage', 'a larger air gap after work',
+            'Look at the links against the plate, then at the winding.', 'windings joined for another voltage',
+            'a larger air gap after work',
             'a rewind with other turns',
         );
     }

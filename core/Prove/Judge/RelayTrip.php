@@ -39,7 +39,8 @@ final class RelayTrip implements Judge
             'seconds', $seconds->number(), null, $low, $high, ['m' => $multiple],
             'class '.$class->value.' at {m}: τ ln(m² / (m² − k²)), τ from the class’s times at 7.2 ×', $classes->cited(),
         ))->advise(
-            'Read dial and class on the relay, let it cool for an hour, test all three poles behind one another.', 'a dial that stands elsewhere',
+            'Read dial and class on the relay, let it cool for an hour, test all three poles behind one another.',
+            'a dial that stands elsewhere',
             'a relay of another class', 'a relay that was still warm', 'a test with one pole only',
         );
     }

@@ -1,0 +1,55 @@
+import { useQueryClient } from '@tanstack/react-query';
+import { type SyntheticEvent, useState } from 'react';
+import { call, ProblemError } from '../api/client';
+import type { SessionAnswer } from '../api/contract';
+import { sessionQuery } from '../api/session';
+import { Button } from '../kit/Button';
+import { Actions, Dialog } from '../kit/Dialog';
+import { TextField } from '../kit/TextField';
+import type { DraftState } from './useDraft';
+
+/** The session is over while somebody types: signing in again in place, over the bench, and what was typed is saved. */
+export function SignInAgain({ draft, login }: { draft: DraftState; login: string }) {
+    const client = useQueryClient();
+    const [password, setPassword] = useState('');
+    const [problem, setProblem] = useState<Error | null>(null);
+    if (draft.state.kind !== 'signed_out') {
+        return null;
+    }
+    const submit = async (event: SyntheticEvent) => {
+        event.preventDefault();
+        setProblem(null);
+        try {
+            // The first answer brings the token that the second request must carry.
+            await call<SessionAnswer>('GET', 'session');
+            const session = await call<SessionAnswer>('POST', 'session', { login, password });
+            setPassword('');
+            client.setQueryData(sessionQuery.queryKey, session);
+            await draft.flush();
+            await client.invalidateQueries({ queryKey: ['solution'] });
+        } catch (error) {
+            setProblem(error instanceof Error ? error : new Error('The service does not answer.'));
+        }
+    };
+    return (
+        <Dialog title="Your session is over" open dismissable={false} onClose={() => undefined}>
+            <form onSubmit={(event) => void submit(event)} style={{ display: 'grid', gap: 14 }}>
+                <p>What you typed is kept on this device. Sign in again as {login}, and it is saved.</p>
+                <TextField
+                    label="Password"
+                    type="password"
+                    autoComplete="current-password"
+                    value={password}
+                    onChange={setPassword}
+                    error={problem instanceof ProblemError ? (problem.at('password') ?? problem.message) : problem?.message}
+                    autoFocus
+                />
+                <Actions>
+                    <Button kind="main" type="submit" isDisabled={password === ''}>
+                        Sign in and save
+                    </Button>
+                </Actions>
+            </form>
+        </Dialog>
+    );
+}

@@ -1,0 +1,49 @@
+import { openDB } from 'idb';
+import type { Draft } from './circuit';
+
+/** A draft as it was last typed on this device, with the version that it was typed over. */
+export interface LocalDraft {
+    circuit: number;
+    /** Login of whoever typed it: nobody else is offered it. */
+    person: string;
+    version: number;
+    draft: Draft;
+    at: string;
+}
+
+const STORE = 'drafts';
+
+const database = () =>
+    openDB('brave-anvil', 1, {
+        upgrade(opened) {
+            opened.createObjectStore(STORE, { keyPath: ['circuit', 'person'] });
+        },
+    });
+
+/** Keeps what is typed on this device. Where the device keeps nothing (a private window), typing goes on without. */
+export async function keepLocally(entry: LocalDraft): Promise<boolean> {
+    try {
+        await (await database()).put(STORE, entry);
+        return true;
+    } catch {
+        return false;
+    }
+}
+
+/** What this person typed on this device and the service has not answered for yet. */
+export async function keptLocally(circuit: number, person: string): Promise<LocalDraft | null> {
+    try {
+        return ((await (await database()).get(STORE, [circuit, person])) as LocalDraft | undefined) ?? null;
+    } catch {
+        return null;
+    }
+}
+
+/** Forgets it: the service keeps it now. */
+export async function forgetLocally(circuit: number, person: string): Promise<void> {
+    try {
+        await (await database()).delete(STORE, [circuit, person]);
+    } catch {
+        // Nothing was kept where nothing can be.
+    }
+}
