@@ -117,7 +117,7 @@ final class LogTest extends FeatureTestCase
             print(json.dumps([[str(e["SUMMARY"]), e["DTSTART"].dt.isoformat(), str(e["LOCATION"]), str(e["UID"]), len(e.errors)]
                               for e in calendar.walk("VEVENT")]))
             PYTHON;
-        $read = json_decode((string) shell_exec('python3 -c '.escapeshellarg($script).' '.escapeshellarg($file)), true);
+        $read = json_decode((string) shell_exec('/usr/bin/python3 -c '.escapeshellarg($script).' '.escapeshellarg($file)), true);
         unlink($file);
         // 4000 h at 16 h a day are 250 days after the fifth of January.
         self::assertSame([['Greasing KF-204, Kiln fan; four, "north" φ', '2026-09-12', 'Kilns', "greasing-$circuit->id@brave-anvil", 0]],
