@@ -9,25 +9,9 @@ import { Button } from '../kit/Button';
 import { GradeMark } from '../kit/Grade';
 import { RuledTable } from '../kit/RuledTable';
 import { Scroll } from '../kit/Scroll';
+import { ListPage } from '../kit/ListPage';
 import { Select } from '../kit/Select';
 import { TopBar } from '../kit/TopBar';
-import { narrow } from '../theme/tokens';
-
-const Page = styled.main`
-    display: grid;
-    grid-template-columns: minmax(0, 1fr);
-    gap: 18px;
-    max-width: 1000px;
-    margin: 0 auto;
-    padding: 20px 24px 60px;
-    h1 {
-        font-size: 24px;
-        font-weight: 600;
-    }
-    @media ${narrow} {
-        padding: 14px 14px 40px;
-    }
-`;
 
 const Bar = styled.div`
     display: flex;
@@ -64,7 +48,7 @@ export default function DuePage() {
     return (
         <>
             <TopBar line="Due" />
-            <Page>
+            <ListPage $width={1000}>
                 <h1>Due</h1>
                 <Bar>
                     <Select
@@ -131,7 +115,7 @@ export default function DuePage() {
                     )}{' '}
                     <span role="status">{said}</span>
                 </section>
-            </Page>
+            </ListPage>
         </>
     );
 }

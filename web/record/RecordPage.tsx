@@ -1,40 +1,16 @@
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import styled from 'styled-components';
 import { call } from '../api/client';
 import type { RecordAnswer } from '../api/contract';
 import { usePerson } from '../api/session';
 import { Button } from '../kit/Button';
 import { RuledTable } from '../kit/RuledTable';
 import { Scroll } from '../kit/Scroll';
+import { ListBar, ListPage } from '../kit/ListPage';
 import { Select } from '../kit/Select';
 import { TextField } from '../kit/TextField';
 import { TopBar } from '../kit/TopBar';
 import { Waiting } from '../kit/Waiting';
-import { narrow } from '../theme/tokens';
-
-const Page = styled.main`
-    display: grid;
-    grid-template-columns: minmax(0, 1fr);
-    gap: 16px;
-    max-width: 1100px;
-    margin: 0 auto;
-    padding: 20px 24px 60px;
-    h1 {
-        font-size: 24px;
-        font-weight: 600;
-    }
-    @media ${narrow} {
-        padding: 14px 14px 40px;
-    }
-`;
-
-const Bar = styled.div`
-    display: flex;
-    flex-wrap: wrap;
-    gap: 12px 18px;
-    align-items: end;
-`;
 
 /** Who did what to the house itself: for administrators. */
 export default function RecordPage() {
@@ -55,9 +31,9 @@ export default function RecordPage() {
     return (
         <>
             <TopBar line="Record" />
-            <Page>
+            <ListPage>
                 <h1>Record of the house</h1>
-                <Bar>
+                <ListBar>
                     <Select
                         label="What"
                         value={what}
@@ -76,7 +52,7 @@ export default function RecordPage() {
                         }}
                     />
                     <a href={`/api/record.csv?${asked}`}>As a file (CSV)</a>
-                </Bar>
+                </ListBar>
                 {query.isError && <p role="alert">{query.error.message}</p>}
                 <Scroll tabIndex={0} role="group" aria-label="What happened, latest first">
                     <RuledTable>
@@ -103,7 +79,7 @@ export default function RecordPage() {
                     </RuledTable>
                 </Scroll>
                 {(query.data?.pages ?? 1) > 1 && (
-                    <Bar>
+                    <ListBar>
                         <Button isDisabled={page <= 1} onPress={() => setPage(page - 1)}>
                             Before
                         </Button>
@@ -113,9 +89,9 @@ export default function RecordPage() {
                         <Button isDisabled={page >= (query.data?.pages ?? 1)} onPress={() => setPage(page + 1)}>
                             Next
                         </Button>
-                    </Bar>
+                    </ListBar>
                 )}
-            </Page>
+            </ListPage>
         </>
     );
 }

@@ -1,5 +1,5 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { useEffect, useState } from 'react';
+import { useState } from 'react';
 import styled from 'styled-components';
 import { call } from '../api/client';
 import { FIELDS, type Import, type ImportRowsAnswer } from '../api/contract';
@@ -64,13 +64,6 @@ export function ImportView({ id, onMoved }: { id: number; onMoved: () => void })
         onMoved();
     };
     const one = query.data;
-    const state = one?.state;
-    useEffect(() => {
-        if (state !== undefined) {
-            onMoved();
-        }
-        // Only the state matters: the list of files says it too.
-    }, [state]); // eslint-disable-line react-hooks/exhaustive-deps
     if (one === undefined) {
         return <p role="status">{query.isError ? query.error.message : 'Opening'}</p>;
     }

@@ -4,6 +4,7 @@ import styled from 'styled-components';
 import { call, send } from '../api/client';
 import type { Import, ImportsAnswer } from '../api/contract';
 import { Button } from '../kit/Button';
+import { ListSection } from '../kit/ListPage';
 import { Segments } from '../kit/Segments';
 import { token } from '../theme/tokens';
 import { ImportView } from './ImportView';
@@ -21,6 +22,8 @@ const Past = styled.ol`
         border-top: 1px solid ${token.rule};
     }
 `;
+
+const EVERY_MS = 1500;
 
 const STATES: Readonly<Record<Import['state'], string>> = {
     reading: 'being read',
@@ -40,7 +43,13 @@ export function Imports({ site }: { site: string }) {
     const [problem, setProblem] = useState('');
     const [busy, setBusy] = useState(false);
     const key = ['imports', site];
-    const past = useQuery({ queryKey: key, queryFn: () => call<ImportsAnswer>('GET', `sites/${site}/imports`) });
+    const past = useQuery({
+        queryKey: key,
+        queryFn: () => call<ImportsAnswer>('GET', `sites/${site}/imports`),
+        // While the workers are at one of them its state moves.
+        refetchInterval: ({ state }) =>
+            state.data?.imports.some((one) => one.state === 'reading' || one.state === 'applying') === true ? EVERY_MS : false,
+    });
     const begin = async (file: File) => {
         setProblem('');
         setBusy(true);
@@ -54,7 +63,7 @@ export function Imports({ site }: { site: string }) {
         setBusy(false);
     };
     return (
-        <section aria-label="In">
+        <ListSection aria-label="In">
             <h2>In</h2>
             <p>
                 A CSV table with a head for each field, or one circuit a line as JSON. The file is read and shown first; nothing is written
@@ -104,6 +113,6 @@ export function Imports({ site }: { site: string }) {
                     ))}
                 </Past>
             )}
-        </section>
+        </ListSection>
     );
 }

@@ -4,38 +4,11 @@ import styled from 'styled-components';
 import { call } from '../api/client';
 import type { SitesAnswer } from '../api/contract';
 import { mayEdit, usePerson } from '../api/session';
+import { ListPage, ListSection } from '../kit/ListPage';
 import { Select } from '../kit/Select';
 import { TopBar } from '../kit/TopBar';
-import { narrow, token } from '../theme/tokens';
 import { Imports } from './Imports';
 import { Schedules } from './Schedules';
-
-const Page = styled.main`
-    display: grid;
-    grid-template-columns: minmax(0, 1fr);
-    gap: 18px;
-    max-width: 1100px;
-    margin: 0 auto;
-    padding: 20px 24px 60px;
-    h1 {
-        font-size: 24px;
-        font-weight: 600;
-    }
-    h2 {
-        padding-top: 10px;
-        border-top: 2px solid ${token.ink};
-        font-size: 18px;
-        font-weight: 600;
-    }
-    section {
-        display: grid;
-        grid-template-columns: minmax(0, 1fr);
-        gap: 12px;
-    }
-    @media ${narrow} {
-        padding: 14px 14px 40px;
-    }
-`;
 
 const Links = styled.ul`
     display: flex;
@@ -52,7 +25,7 @@ export default function RegisterPage() {
     return (
         <>
             <TopBar line="Register" />
-            <Page>
+            <ListPage>
                 <h1>Register</h1>
                 <div style={{ maxWidth: 320 }}>
                     <Select
@@ -64,7 +37,7 @@ export default function RegisterPage() {
                 </div>
                 {site !== '' && (
                     <>
-                        <section aria-label="Out">
+                        <ListSection aria-label="Out">
                             <h2>Out</h2>
                             <Links>
                                 <li>
@@ -83,12 +56,12 @@ export default function RegisterPage() {
                                     <a href={`/api/sites/${site}/readings.jsonl`}>Readings, one a line (JSON)</a>
                                 </li>
                             </Links>
-                        </section>
+                        </ListSection>
                         <Schedules site={site} />
                         {mayEdit(person) && <Imports key={site} site={site} />}
                     </>
                 )}
-            </Page>
+            </ListPage>
         </>
     );
 }

@@ -1,4 +1,5 @@
 import styled from 'styled-components';
+import { ListSection } from '../kit/ListPage';
 import { PaperMaker } from '../paper/PaperMaker';
 
 const SCHEDULES = [
@@ -26,7 +27,7 @@ const List = styled.ul`
 /** Lists for the workshop wall and the store, made by the workers. */
 export function Schedules({ site }: { site: string }) {
     return (
-        <section aria-label="Schedules">
+        <ListSection aria-label="Schedules">
             <h2>Schedules</h2>
             <List>
                 {SCHEDULES.map(({ name, label }) => (
@@ -44,6 +45,6 @@ export function Schedules({ site }: { site: string }) {
                     </li>
                 ))}
             </List>
-        </section>
+        </ListSection>
     );
 }

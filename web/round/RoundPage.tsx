@@ -6,26 +6,11 @@ import { call } from '../api/client';
 import type { Round, RoundsAnswer, SitesAnswer } from '../api/contract';
 import { mayEdit, usePerson } from '../api/session';
 import { Button } from '../kit/Button';
+import { ListPage } from '../kit/ListPage';
 import { Select } from '../kit/Select';
 import { TopBar } from '../kit/TopBar';
-import { narrow, token } from '../theme/tokens';
+import { token } from '../theme/tokens';
 import { RoundView } from './RoundView';
-
-const Page = styled.main`
-    display: grid;
-    grid-template-columns: minmax(0, 1fr);
-    gap: 16px;
-    max-width: 760px;
-    margin: 0 auto;
-    padding: 20px 24px 60px;
-    h1 {
-        font-size: 24px;
-        font-weight: 600;
-    }
-    @media ${narrow} {
-        padding: 12px 14px 40px;
-    }
-`;
 
 const Bar = styled.div`
     display: grid;
@@ -60,9 +45,9 @@ export default function RoundPage() {
         return (
             <>
                 <TopBar line="Round" />
-                <Page>
+                <ListPage $width={760}>
                     <RoundView key={open} id={open} onClose={() => setSearch(site === undefined ? {} : { site: String(site.id) })} />
-                </Page>
+                </ListPage>
             </>
         );
     }
@@ -79,7 +64,7 @@ export default function RoundPage() {
     return (
         <>
             <TopBar line="Round" />
-            <Page>
+            <ListPage $width={760}>
                 <h1>Round</h1>
                 <p>From motor to motor: is it as the sheet says, or otherwise? What is otherwise is judged at once.</p>
                 <Bar>
@@ -113,7 +98,7 @@ export default function RoundPage() {
                         </li>
                     ))}
                 </Past>
-            </Page>
+            </ListPage>
         </>
     );
 }
