@@ -91,9 +91,7 @@ export function ReviewForm({ revision }: { revision: RevisionRow }) {
                 {revision.steps.at(-1)?.remark !== '' &&
                     `“${revision.steps.at(-1)?.remark ?? ''}” writes ${revision.steps.at(-1)?.by ?? ''}.`}
             </p>
-            {before === null ? (
-                <p>No revision of this circuit is in force yet.</p>
-            ) : (
+            {before !== null && (
                 <ChangesTable caption={`Against revision ${before.number}, ${before.name}, which is in force`} changes={changes} />
             )}
             <Form onSubmit={issue} aria-label="Review and sign">
