@@ -13,7 +13,10 @@ export function usePerson(): Person | null | undefined {
     return useQuery(sessionQuery).data?.person;
 }
 
-export const mayEdit = (person: Person | null | undefined): boolean => person != null && person.role !== 'viewer';
+const EDITORS: readonly string[] = ['electrician', 'reviewer', 'administrator'];
+
+/** Whether this person changes anything: only roles that are known to. */
+export const mayEdit = (person: Person | null | undefined): boolean => person != null && EDITORS.includes(person.role);
 
 /** Whether this person signs sheets that others prepared. */
 export const mayReview = (person: Person | null | undefined): boolean => person?.role === 'reviewer';
