@@ -16,6 +16,7 @@ use BraveAnvil\Register\CircuitColumns;
 use BraveAnvil\Register\CircuitRow;
 use BraveAnvil\Register\Column;
 use BraveAnvil\Register\CsvText;
+use BraveAnvil\Register\JsonLines;
 use BraveAnvil\Register\ReadRow;
 use BraveAnvil\Register\RowAction;
 use Illuminate\Contracts\Queue\ShouldQueue;
@@ -66,7 +67,7 @@ final class ReadImport implements ShouldQueue
     private function circuits(Import $import, string $bytes): ReadRows|Refusal
     {
         $present = self::present($import);
-        if (preg_match('~^(\xEF\xBB\xBF)?\s*\{~', $bytes) === 1) {
+        if (JsonLines::are($bytes)) {
             return $this->documents($import, $bytes, $present);
         }
         $csv = CsvText::read($bytes);
@@ -105,23 +106,17 @@ final class ReadImport implements ShouldQueue
      */
     private function documents(Import $import, string $bytes, array $present): ReadRows|Refusal
     {
-        if (strlen($bytes) > CsvText::MOST_BYTES) {
-            return new Refusal('The file is larger than 20 MB.');
+        $lines = JsonLines::read($bytes);
+        if ($lines instanceof Refusal) {
+            return $lines;
         }
         $rows = [];
         $seen = [];
-        foreach (explode("\n", $bytes) as $i => $line) {
-            $line = trim($line, " \t\r\u{FEFF}");
-            if ($line === '') {
-                continue;
-            }
-            if (count($rows) >= CsvText::MOST_ROWS) {
-                return new Refusal('There are more than 20 000 rows: part the file.');
-            }
+        foreach ($lines as $number => $line) {
             $document = json_decode($line, true, 20);
             $row = self::document($document, $present, $import->site->rule_book);
-            $rows[] = self::row($import, $i + 1, self::once($row, mb_strtolower($row->tag), $seen), $present[mb_strtolower($row->tag)]
-                ?? null, [$line]);
+            $tag = mb_strtolower($row->tag);
+            $rows[] = self::row($import, $number, self::once($row, $tag, $seen), $present[$tag] ?? null, [$line]);
         }
 
         return new ReadRows($rows, []);

@@ -14,6 +14,7 @@ use BraveAnvil\Circuit\Refusal;
 use BraveAnvil\Prove\ReadingKind;
 use BraveAnvil\Register\CellProblem;
 use BraveAnvil\Register\CsvText;
+use BraveAnvil\Register\JsonLines;
 use BraveAnvil\Register\ReadingTable;
 use BraveAnvil\Register\RowAction;
 use Illuminate\Database\Eloquent\Collection;
@@ -64,7 +65,7 @@ final class ReadingRows
 
     public static function read(Import $import, string $bytes): ReadRows|Refusal
     {
-        if (preg_match('~^(\xEF\xBB\xBF)?\s*\{~', $bytes) === 1) {
+        if (JsonLines::are($bytes)) {
             return self::documents($import, $bytes);
         }
         $csv = CsvText::read($bytes);
@@ -95,19 +96,16 @@ final class ReadingRows
     /** One reading a line. */
     private static function documents(Import $import, string $bytes): ReadRows|Refusal
     {
+        $lines = JsonLines::read($bytes);
+        if ($lines instanceof Refusal) {
+            return $lines;
+        }
         $circuits = self::tags($import);
         $rows = [];
-        foreach (explode("\n", $bytes) as $i => $line) {
-            $line = trim($line, " \t\r\u{FEFF}");
-            if ($line === '') {
-                continue;
-            }
-            if (count($rows) >= CsvText::MOST_ROWS) {
-                return new Refusal('There are more than 20 000 rows: part the file.');
-            }
+        foreach ($lines as $number => $line) {
             $document = json_decode($line, true, 8);
             [$reading, $problems] = ReadingTable::readDocument(is_array($document) ? $document : []);
-            $rows[] = self::row($import, $i + 1, $reading, $problems, [$line], $circuits);
+            $rows[] = self::row($import, $number, $reading, $problems, [$line], $circuits);
         }
 
         return new ReadRows($rows, []);

@@ -60,15 +60,7 @@ final class CircuitColumns
     public static function match(array $rows, array $chosen): Matched
     {
         $paths = self::byName();
-        $best = 0;
-        $most = -1;
-        foreach (array_slice($rows, 0, 5) as $i => $row) {
-            $hits = count(array_filter($row, static fn (string $cell): bool => isset($paths[self::plain($cell)])));
-            // Of two rows of heads the lower one names the paths.
-            if ($hits > 0 && $hits >= $most) {
-                [$best, $most] = [$i, $hits];
-            }
-        }
+        $best = HeadRow::of($rows, static fn (string $cell): bool => isset($paths[self::plain($cell)]));
         $columns = [];
         $taken = [];
         foreach ($rows[$best] ?? [] as $place => $cell) {

@@ -63,14 +63,7 @@ final class ReadingTable
         foreach (self::labels() as $name => $label) {
             $known[self::VALUE.$name] = self::VALUE.$name;
         }
-        $best = 0;
-        $most = -1;
-        foreach (array_slice($rows, 0, 5) as $i => $row) {
-            $hits = count(array_filter($row, static fn (string $cell): bool => isset($known[strtolower($cell)])));
-            if ($hits > 0 && $hits >= $most) {
-                [$best, $most] = [$i, $hits];
-            }
-        }
+        $best = HeadRow::of($rows, static fn (string $cell): bool => isset($known[strtolower($cell)]));
         $columns = [];
         foreach ($rows[$best] ?? [] as $place => $cell) {
             $path = array_key_exists($place, $chosen) ? $chosen[$place] : $known[strtolower($cell)] ?? null;

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { differences, together } from './ConflictDialog';
+import { differences, together, untouched } from './ConflictDialog';
 
 describe('what differs between two states of a circuit', () => {
     it('names the fields, in my order, and takes null for empty', () => {
@@ -19,4 +19,11 @@ it('some fields are taken as the other has them, the rest stays mine', () => {
         starter: { changeover: { value: '11' } },
     });
     expect(together(mine, theirs, [])).toBe(mine);
+});
+
+it('takes what only the other changed as they have it, and leaves what I typed', () => {
+    const base = { plate: { current: '66/38', ip: 'IP55' } };
+    const mine = { plate: { current: '64/37', ip: 'IP55' } };
+    const theirs = { plate: { current: '67/39', ip: 'IP65' } };
+    expect(untouched(mine, base, differences(mine, theirs))).toEqual(['plate.ip']);
 });

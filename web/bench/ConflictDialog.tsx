@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import styled from 'styled-components';
+import { type FieldPath, FIELDS } from '../api/contract';
 import { Button } from '../kit/Button';
 import { Actions, Dialog } from '../kit/Dialog';
 import { token } from '../theme/tokens';
@@ -26,14 +27,14 @@ const Table = styled.table`
 /** Two people at one circuit: the second sees what differs and chooses, all of it or field by field. */
 export function ConflictDialog({ draft }: { draft: DraftState }) {
     const { state } = draft;
-    const [theirs, setTheirs] = useState<readonly string[]>([]);
+    const [chosen, setTheirs] = useState<readonly string[] | null>(null);
     if (state.kind !== 'conflict') {
         return null;
     }
     const other = state.current.circuit;
     const differing = differences(draft.draft, other);
     const who = state.current.updated_by ?? 'Somebody';
-    const taken = theirs.filter((path) => differing.includes(path));
+    const taken = (chosen ?? untouched(draft.draft, state.base, differing)).filter((path) => differing.includes(path));
     return (
         <Dialog title={`${who} saved this circuit while you were typing`} open dismissable={false} onClose={() => undefined}>
             <p>Nothing is overwritten yet. {differing.length === 0 ? 'Both states are alike.' : 'This differs. Touch what shall stand:'}</p>
@@ -48,7 +49,7 @@ export function ConflictDialog({ draft }: { draft: DraftState }) {
                     </thead>
                     <tbody>
                         {differing.map((path) => {
-                            const name = path.replace(/_/g, ' ').replace('.', ': ');
+                            const name = isField(path) ? FIELDS[path].label : path.replace(/_/g, ' ').replace('.', ': ');
                             const isTheirs = taken.includes(path);
                             return (
                                 <tr key={path}>
@@ -86,6 +87,14 @@ export function ConflictDialog({ draft }: { draft: DraftState }) {
             </Actions>
         </Dialog>
     );
+}
+
+const isField = (path: string): path is FieldPath => path in FIELDS;
+
+/** What only the other changed: taken as they have it, until the person says otherwise. */
+export function untouched(mine: Draft, base: Draft, differing: readonly string[]): readonly string[] {
+    const touched = differences(mine, base);
+    return differing.filter((path) => !touched.includes(path));
 }
 
 /** Mine, with some fields as they have them. */

@@ -7,6 +7,8 @@ export interface LocalDraft {
     /** Login of whoever typed it: nobody else is offered it. */
     person: string;
     version: number;
+    /** The state that it was typed over: what a person changed is told by it. */
+    base: Draft;
     draft: Draft;
     at: string;
 }

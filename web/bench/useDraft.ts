@@ -15,7 +15,8 @@ export type SaveState =
     | { kind: 'offline' }
     /** Kept on this device; the session is over. */
     | { kind: 'signed_out' }
-    | { kind: 'conflict'; current: CircuitResource };
+    /** `base` is the state that both went out from. */
+    | { kind: 'conflict'; current: CircuitResource; base: Draft };
 
 type Step =
     { do: 'change'; path: FieldPath; value: string | boolean | null } | { do: 'undo' } | { do: 'redo' } | { do: 'take'; draft: Draft };
@@ -104,7 +105,7 @@ export function useDraft(resource: CircuitResource, readOnly: boolean, person = 
                 return saved.version;
             } catch (error) {
                 if (error instanceof ProblemError && error.status === 409 && error.problem.current !== undefined) {
-                    setState({ kind: 'conflict', current: error.problem.current as unknown as CircuitResource });
+                    setState({ kind: 'conflict', current: error.problem.current as unknown as CircuitResource, base: kept.current });
                 } else if (isSignedOut(error)) {
                     setState({ kind: 'signed_out' });
                 } else if (isAway(error)) {
@@ -140,7 +141,7 @@ export function useDraft(resource: CircuitResource, readOnly: boolean, person = 
             }
             dispatch({ do: 'take', draft: local.draft });
             if (local.version !== resource.version) {
-                setState({ kind: 'conflict', current: resource });
+                setState({ kind: 'conflict', current: resource, base: local.base });
             }
         });
         return () => {
@@ -156,6 +157,7 @@ export function useDraft(resource: CircuitResource, readOnly: boolean, person = 
             circuit: resource.id,
             person,
             version: latest.current.version,
+            base: kept.current,
             draft: history.present,
             at: new Date().toISOString(),
         });

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { call } from '../api/client';
 import type { RecordAnswer } from '../api/contract';
 import { usePerson } from '../api/session';
-import { Button } from '../kit/Button';
+import { Pager } from '../kit/Pager';
 import { RuledTable } from '../kit/RuledTable';
 import { Scroll } from '../kit/Scroll';
 import { ListBar, ListPage } from '../kit/ListPage';
@@ -78,19 +78,7 @@ export default function RecordPage() {
                         </tbody>
                     </RuledTable>
                 </Scroll>
-                {(query.data?.pages ?? 1) > 1 && (
-                    <ListBar>
-                        <Button isDisabled={page <= 1} onPress={() => setPage(page - 1)}>
-                            Before
-                        </Button>
-                        <span>
-                            {page} of {query.data?.pages}
-                        </span>
-                        <Button isDisabled={page >= (query.data?.pages ?? 1)} onPress={() => setPage(page + 1)}>
-                            Next
-                        </Button>
-                    </ListBar>
-                )}
+                <Pager page={page} pages={query.data?.pages ?? 1} onPage={setPage} />
             </ListPage>
         </>
     );

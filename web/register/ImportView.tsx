@@ -5,6 +5,7 @@ import { call } from '../api/client';
 import { FIELDS, type Import, type ImportRowsAnswer } from '../api/contract';
 import { Button } from '../kit/Button';
 import { GradeMark } from '../kit/Grade';
+import { Pager } from '../kit/Pager';
 import { RuledTable } from '../kit/RuledTable';
 import { Scroll } from '../kit/Scroll';
 import { Segments } from '../kit/Segments';
@@ -211,19 +212,7 @@ function Rows({ one }: { one: Import }) {
                     </tbody>
                 </RuledTable>
             </Scroll>
-            {(query.data?.pages ?? 1) > 1 && (
-                <div className="bar">
-                    <Button isDisabled={page <= 1} onPress={() => setPage(page - 1)}>
-                        Before
-                    </Button>
-                    <span>
-                        {page} of {query.data?.pages}
-                    </span>
-                    <Button isDisabled={page >= (query.data?.pages ?? 1)} onPress={() => setPage(page + 1)}>
-                        Next
-                    </Button>
-                </div>
-            )}
+            <Pager page={page} pages={query.data?.pages ?? 1} onPage={setPage} />
         </>
     );
 }
