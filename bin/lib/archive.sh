@@ -3,8 +3,8 @@
 PGBIN=/usr/lib/postgresql/15/bin
 DATABASE="${DB_DATABASE:-app}"
 PHOTOGRAPHS="${PHOTOGRAPHS:-$ROOT/storage/app/photographs}"
-export PGPASSWORD; PGPASSWORD="$("$ROOT/bin/pg" password)"
-CONNECT=(-h 127.0.0.1 -p "$("$ROOT/bin/pg" port)" -U app)
+export PGPASSWORD; PGPASSWORD="$("$ROOT/bin/pg" password owner)"
+CONNECT=(-h 127.0.0.1 -p "$("$ROOT/bin/pg" port)" -U owner)
 
 ask() { "$PGBIN/psql" "${CONNECT[@]}" -d "$DATABASE" -qtAX -v ON_ERROR_STOP=1 -c "$1"; }
 

@@ -88,7 +88,12 @@ final readonly class MarginStation
             return new MarginRow($path, $field->label, $low, null, $field->unit, null);
         }
         for ($i = 0; $i < self::HALVINGS && ($whole ? $high - $low > 1.5 : $high - $low > 1e-3 * $high); $i++) {
-            $middle = $whole ? floor(($low + $high) / 2) : ($low + $high) / 2;
+            $middle = match (true) {
+                $whole => floor(($low + $high) / 2),
+                // A length may grow a hundredfold: halving the ratio tells a short one as closely as a long one.
+                $low > 0 => sqrt($low * $high),
+                default => ($low + $high) / 2,
+            };
             $outcome = $at($middle);
             if ($outcome === $now) {
                 $low = $middle;

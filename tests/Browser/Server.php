@@ -26,11 +26,11 @@ final class Server
             'CACHE_STORE' => 'array', 'APP_CONFIG_CACHE' => 'var/testing/config.php', 'APP_ROUTES_CACHE' => 'var/testing/routes.php',
             'APP_EVENTS_CACHE' => 'var/testing/events.php',
         ];
-        foreach (['migrate:fresh --force', 'demo:load'] as $command) {
-            $made = proc_open("php artisan $command 2>&1", [['file', '/dev/null', 'r'], ['pipe', 'w']], $pipes, $root, $environment);
+        foreach (['bin/migrate fresh', 'php artisan demo:load'] as $command) {
+            $made = proc_open("$command 2>&1", [['file', '/dev/null', 'r'], ['pipe', 'w']], $pipes, $root, $environment);
             $said = is_resource($made) ? (string) stream_get_contents($pipes[1]) : '';
             if (! is_resource($made) || proc_close($made) !== 0) {
-                throw new RuntimeException("artisan $command: $said");
+                throw new RuntimeException("$command: $said");
             }
         }
         $log = ['file', $root.'/var/log/browser-server.log', 'w'];

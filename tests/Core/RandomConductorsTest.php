@@ -132,9 +132,12 @@ final class RandomConductorsTest extends CoreTestCase
             $before = Bench::solve($circuit);
             $after = Bench::solve($harder($circuit));
             $name = json_encode($circuit, JSON_THROW_ON_ERROR);
-            $sameSets = $before->figure('cable.sets')?->value === $after->figure('cable.sets')?->value;
+            $sets = static fn (Solution $solution): array => [
+                $solution->figure('cable.sets')?->value, $solution->figure('cable.line_sets')?->value,
+            ];
+            $sameSets = $sets($before) === $sets($after);
             $line = [self::area($before, 'cable.line_'), self::area($after, 'cable.line_')];
-            // More sets or a larger line run may leave less for the conductor to the motor; above 32 A a fault may last longer.
+            // More sets or a larger line run drop less voltage and may leave less for the conductor to the motor; above 32 A a fault may last longer.
             $step = [$before->figure('guard.disconnection_limit')?->value, $after->figure('guard.disconnection_limit')?->value];
             $missing = self::area($before) === null || self::area($after) === null;
             if ($missing || $step[0] !== $step[1] || ! $sameSets || $line[1] > $line[0]) {

@@ -21,11 +21,12 @@ final class BackupTest extends TestCase
         mkdir(self::$folder);
         mkdir(self::$folder.'/from');
         foreach ([self::FROM, self::TO] as $database) {
-            self::sql('app', "DROP DATABASE IF EXISTS $database");
-            self::sql('app', "CREATE DATABASE $database");
+            self::sql('postgres', "DROP DATABASE IF EXISTS $database");
+            self::sql('postgres', "CREATE DATABASE $database");
         }
-        foreach (['migrate:fresh --force', 'demo:load'] as $command) {
-            [$status, $said] = self::command("php artisan $command", ['DB_DATABASE' => self::FROM]);
+        self::sql(self::FROM, trim((string) shell_exec(escapeshellarg(dirname(__DIR__, 2).'/bin/pg').' grants')));
+        foreach (['bin/migrate fresh', 'php artisan demo:load'] as $command) {
+            [$status, $said] = self::command($command, ['DB_DATABASE' => self::FROM]);
             self::assertSame(0, $status, $said);
         }
         $name = str_repeat('0a', 16).'.jpg';
@@ -37,7 +38,7 @@ final class BackupTest extends TestCase
     public static function tearDownAfterClass(): void
     {
         foreach ([self::FROM, self::TO] as $database) {
-            self::sql('app', "DROP DATABASE IF EXISTS $database");
+            self::sql('postgres', "DROP DATABASE IF EXISTS $database");
         }
         exec('rm -rf '.escapeshellarg(self::$folder));
     }
@@ -60,9 +61,9 @@ final class BackupTest extends TestCase
     private static function sql(string $database, string $statement): string
     {
         [$status, $said] = self::command(
-            '/usr/lib/postgresql/15/bin/psql -h 127.0.0.1 -p "$(bin/pg port)" -U app -d '.$database.' -qtAX -v ON_ERROR_STOP=1 -c '.
+            '/usr/lib/postgresql/15/bin/psql -h 127.0.0.1 -p "$(bin/pg port)" -U owner -d '.$database.' -qtAX -v ON_ERROR_STOP=1 -c '.
                 escapeshellarg($statement),
-            ['PGPASSWORD' => trim((string) shell_exec(escapeshellarg(dirname(__DIR__, 2).'/bin/pg').' password'))],
+            ['PGPASSWORD' => trim((string) shell_exec(escapeshellarg(dirname(__DIR__, 2).'/bin/pg').' password owner'))],
         );
         self::assertSame(0, $status, $said);
 
@@ -130,8 +131,8 @@ final class BackupTest extends TestCase
         $bytes = (string) file_get_contents($file);
         $at = (int) strpos($bytes, 'the picture of a plate');
         file_put_contents($file, substr_replace($bytes, 'THE', $at, 3));
-        self::sql('app', 'DROP DATABASE IF EXISTS '.self::TO);
-        self::sql('app', 'CREATE DATABASE '.self::TO);
+        self::sql('postgres', 'DROP DATABASE IF EXISTS '.self::TO);
+        self::sql('postgres', 'CREATE DATABASE '.self::TO);
         [$status, $said] = self::restore($file, self::$folder.'/damaged');
         self::assertSame(1, $status);
         self::assertStringContainsString('checksum', $said);

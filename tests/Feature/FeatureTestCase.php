@@ -34,6 +34,13 @@ abstract class FeatureTestCase extends TestCase
         self::assertStringStartsWith('app_test', DB::connection()->getDatabaseName(), 'tests never touch the real database');
     }
 
+    /** Tables are made by their owner; the tests, like the application, connect as one who owns nothing. */
+    protected function migrateDatabases(): void
+    {
+        exec(escapeshellarg(base_path('bin/migrate')).' fresh 2>&1', $said, $status);
+        self::assertSame(0, $status, implode("\n", $said));
+    }
+
     protected function person(string $role = 'electrician', string $login = 'somebody'): Person
     {
         return Person::query()
