@@ -33,7 +33,7 @@ use Illuminate\Support\Facades\Route;
 
 // Numbers of the database: whatever is none is not there.
 foreach (['circuit', 'site', 'revision', 'other', 'reading', 'spare', 'person', 'drill', 'analyser', 'entry', 'job', 'import',
-    'round'] as $id) {
+    'round', 'signIn'] as $id) {
     Route::pattern($id, '[0-9]{1,9}');
 }
 
@@ -58,6 +58,9 @@ Route::prefix('api')->middleware([PlainRequest::class, LimitBody::class, LiveSes
 
     Route::middleware('auth')->group(function (): void {
         Route::delete('session', [SessionController::class, 'destroy']);
+        Route::get('session/sign-ins', [SessionController::class, 'signIns']);
+        Route::delete('session/sign-ins', [SessionController::class, 'endOthers']);
+        Route::delete('session/sign-ins/{signIn}', [SessionController::class, 'endOne']);
         Route::put('session/password', [SessionController::class, 'password'])->middleware('throttle:sign-in');
         Route::post('session/standing', [SessionController::class, 'standing']);
         Route::get('sites', [SiteController::class, 'index']);
@@ -146,7 +149,6 @@ Route::prefix('api')->middleware([PlainRequest::class, LimitBody::class, LiveSes
         Route::post('people', [PersonController::class, 'store']);
         Route::put('people/{person}', [PersonController::class, 'update']);
     });
-    Route::any('{any}', fn () => abort(404))->where('any', '.*');
 });
 
 // For a watcher: whether the application and its database answer.
@@ -154,4 +156,4 @@ Route::get('health', HealthController::class)->withoutMiddleware('web');
 
 Route::get('calendar/{secret}.ics', [LogController::class, 'calendar'])->where('secret', '[A-Za-z0-9]{40}');
 
-Route::get('/{any?}', PageController::class)->where('any', '^(?!api/|build/).*$');
+Route::get('/{any?}', PageController::class)->where('any', '^(?!api(/|$)|build/).*$');

@@ -75,6 +75,30 @@ final class CircuitStore
         return $circuit;
     }
 
+    /**
+     * @return bool whether it stood in the yard until now
+     *
+     * @throws Problem 409 with the present state when somebody else saved since
+     */
+    public function archive(Circuit $circuit, int $version, Person $person): bool
+    {
+        $changed = Circuit::query()
+            ->whereKey($circuit->id)
+            ->where('version', $version)
+            ->whereNull('archived_at')
+            ->update(['archived_at' => now(), 'updated_by' => $person->id]);
+        $circuit->refresh()->load('site', 'editor');
+        if ($changed === 0 && $circuit->archived_at === null) {
+            throw new Problem(
+                409, 'edit_conflict', 'Somebody else saved this circuit',
+                ($circuit->editor->name ?? 'Somebody').' saved it since you opened it. Look at it before you take it out of the yard.', [],
+                ['current' => $circuit->resource()],
+            );
+        }
+
+        return $changed === 1;
+    }
+
     /** @throws Problem when another circuit of the site has its tag by now */
     public function restore(Circuit $circuit, Person $person): Circuit
     {

@@ -15,11 +15,12 @@ use Illuminate\Support\Carbon;
  * @property string $name
  * @property string $place
  * @property string $plate
+ * @property int $version counts every change, for optimistic locking
  * @property Carbon $updated_at
  */
 final class Spare extends Model
 {
-    protected $fillable = ['site_id', 'name', 'place', 'plate', 'updated_by'];
+    protected $fillable = ['site_id', 'name', 'place', 'plate', 'version', 'updated_by'];
 
     /** @return array<string, mixed> */
     public function resource(): array
@@ -27,7 +28,7 @@ final class Spare extends Model
         return [
             'id' => $this->id, 'name' => $this->name, 'place' => $this->place,
             'plate' => (object) json_decode($this->plate, true, 8, JSON_THROW_ON_ERROR),
-            'updated_at' => $this->updated_at->toIso8601ZuluString(),
+            'version' => $this->version, 'updated_at' => $this->updated_at->toIso8601ZuluString(),
         ];
     }
 }

@@ -4,13 +4,19 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Problems\ProblemRenderer;
+use App\Record\Happening;
+use App\Record\HouseRecord;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\Vite;
 use Illuminate\Support\ServiceProvider;
 use Illuminate\Support\Str;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Exception\TooManyRequestsHttpException;
 
 final class AppServiceProvider extends ServiceProvider
 {
@@ -20,9 +26,23 @@ final class AppServiceProvider extends ServiceProvider
         // Root-relative, so that the page works behind any port or forward.
         Vite::createAssetPathsUsing(static fn (string $path): string => '/'.$path);
         RateLimiter::for('sign-in', static fn (Request $request): array => [
-            Limit::perMinute(6)->by(self::login($request).'|'.$request->ip()),
-            Limit::perMinute(60)->by((string) $request->ip()),
+            Limit::perMinute(6)->by(self::login($request).'|'.$request->ip())->response(self::refuse(...)),
+            Limit::perMinute(60)->by((string) $request->ip())->response(self::refuse(...)),
         ]);
+    }
+
+    /**
+     * Too many tries: written down once a minute for each address, so that guessing does not fill the record.
+     *
+     * @param  array<string, mixed>  $headers
+     */
+    private static function refuse(Request $request, array $headers): Response
+    {
+        if (Cache::add('too-many-tries:'.$request->ip(), true, 60)) {
+            HouseRecord::note($request, Happening::TooManyTries, 'as '.self::login($request));
+        }
+
+        return ProblemRenderer::render(new TooManyRequestsHttpException(null, '', null, 0, $headers));
     }
 
     /** The login as it is looked up, whatever was put around it. */

@@ -9,7 +9,9 @@ enum Happening: string
 {
     case SignedIn = 'signed_in';
     case SignInRefused = 'sign_in_refused';
+    case TooManyTries = 'too_many_tries';
     case SignedOut = 'signed_out';
+    case SignInEnded = 'sign_in_ended';
     case PasswordChanged = 'password_changed';
     case PersonMade = 'person_made';
     case PersonChanged = 'person_changed';

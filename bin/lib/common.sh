@@ -79,6 +79,9 @@ build_page() {
 make_folders() {
     mkdir -p "$VAR/log" "$VAR/testing" "$ROOT"/storage/{app/{photographs,papers},logs,framework/{cache/{data,fonts},sessions,views}} "$ROOT/bootstrap/cache"
     chmod 0711 "$VAR"
+    # What people keep, and who is signed in, is nobody else's on this machine.
+    chmod 0700 "$ROOT"/storage/app/{photographs,papers} "$ROOT/storage/framework/sessions"
+    find "$ROOT"/storage/app/{photographs,papers} "$ROOT/storage/framework/sessions" -type f -perm /077 -exec chmod 0600 {} +
     if [ "$(id -u)" = 0 ]; then
         chown -R www-data:www-data "$ROOT/storage"
     fi

@@ -4,17 +4,23 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
-use PHPUnit\Framework\TestCase;
+use RuntimeException;
+use Tests\Bench\Client;
 
 /**
- * The web server and PHP killed outright, one by one and together: they come back by themselves, and nothing of them is left at the
- * end.
+ * The web server, PHP and the database killed outright, one by one and together: they come back by themselves, nothing that was
+ * acknowledged or typed is lost, and nothing of them is left at the end.
  */
-final class KillTest extends TestCase
+final class KillTest extends BrowserTestCase
 {
     private const WITHIN_SECONDS = 8;
 
+    private const SAVING_SECONDS = 24.0;
+
     private OwnServer $server;
+
+    /** @var resource|null */
+    private $watcher = null;
 
     protected function setUp(): void
     {
@@ -25,7 +31,115 @@ final class KillTest extends TestCase
 
     protected function tearDown(): void
     {
+        parent::tearDown();
         $this->server->stop();
+        if ($this->watcher !== null) {
+            proc_terminate($this->watcher);
+            proc_close($this->watcher);
+            $this->watcher = null;
+        }
+        exec(escapeshellarg(dirname(__DIR__, 2).'/bin/pg').' start');
+    }
+
+    /** Watches the database as bin/start does. */
+    private function watchDatabase(): void
+    {
+        $root = dirname(__DIR__, 2);
+        $log = ['file', $root.'/var/log/watch.log', 'a'];
+        $watcher = proc_open([$root.'/bin/pg', 'watch', (string) getmypid()], [['file', '/dev/null', 'r'], $log, $log], $pipes, $root);
+        $this->watcher = is_resource($watcher) ? $watcher : throw new RuntimeException('bin/pg watch does not start');
+    }
+
+    /** Process of the database of this checkout. */
+    private static function postmaster(): int
+    {
+        $root = dirname(__DIR__, 2);
+        $away = sys_get_temp_dir().'/brave-anvil-pg-'.substr(sha1($root), 0, 12);
+        foreach (["$root/var/pg/data/postmaster.pid", "$away/data/postmaster.pid"] as $file) {
+            $pid = (int) strtok((string) @file_get_contents($file), "\n");
+            if ($pid > 1 && trim((string) @file_get_contents("/proc/$pid/comm")) === 'postgres') {
+                return $pid;
+            }
+        }
+        throw new RuntimeException('the database does not run');
+    }
+
+    public function test_the_database_comes_back(): void
+    {
+        $this->watchDatabase();
+        usleep(500_000);
+        $before = self::postmaster();
+        posix_kill($before, SIGKILL);
+        usleep(300_000);
+        self::assertTrue($this->server->answers(self::WITHIN_SECONDS), 'the database was killed');
+        self::assertNotSame($before, self::postmaster());
+    }
+
+    /**
+     * A client saves without a pause and a person types, while each part and then all of them are killed: every save that was
+     * acknowledged is there, none stands against oneself, and the text arrives.
+     */
+    public function test_nothing_that_was_acknowledged_or_typed_is_lost(): void
+    {
+        $this->watchDatabase();
+        $client = new Client($this->server->base);
+        $client->signIn('electrician-a', 'larkrigg');
+        $made = json_decode($client->request('POST', 'circuits', ['site_id' => 1])[1], true);
+        self::assertIsArray($made);
+        $id = is_int($made['id']) ? $made['id'] : 0;
+        $hand = $this->handOn($this->server->base);
+        $hand->signIn('electrician-b');
+        $this->openCircuit($hand, 'KF-202');
+        $hand->saved();
+
+        $kills = [
+            2 => ['nginx'], 5 => ['php-fpm8.2'], 8 => ['postgres'], 15 => ['nginx', 'php-fpm8.2', 'postgres'],
+        ];
+        $start = microtime(true);
+        [$version, $acknowledged, $failures, $typed] = [1, 0, 0, 0];
+        while (($at = microtime(true) - $start) < self::SAVING_SECONDS) {
+            foreach ($kills as $when => $programs) {
+                if ($at >= $when) {
+                    unset($kills[$when]);
+                    // A moment later, so that it falls into a save.
+                    $pids = array_map(
+                        fn (string $one): int => $one === 'postgres' ? self::postmaster() : $this->server->master($one), $programs,
+                    );
+                    exec('(sleep 0.0'.random_int(1, 9).'; kill -KILL '.implode(' ', $pids).') >/dev/null 2>&1 &');
+                }
+            }
+            if ($at >= 3 * $typed) {
+                $typed++;
+                $hand->type('plate.serial', "LT $typed");
+            }
+            $circuit = is_array($made['circuit']) ? $made['circuit'] : [];
+            $wanted = [...$circuit, 'tag' => $made['circuit']['tag'] ?? '', 'drives' => 'save '.($acknowledged + 1)];
+            [$status, $answer] = $client->request(
+                'PUT', "circuits/$id", ['version' => $version, 'circuit' => $wanted, 'key' => 'kill-'.($acknowledged + 1)],
+            );
+            $saved = json_decode($answer, true);
+            if ($status === 200 && is_array($saved) && is_int($saved['version'] ?? null)) {
+                $version = $saved['version'];
+                $acknowledged++;
+            } else {
+                self::assertTrue($status === 0 || $status >= 500, "a save was refused: $status $answer");
+                $failures++;
+                usleep(100_000);
+            }
+        }
+        self::assertSame([], $kills);
+        self::assertGreaterThan(20, $acknowledged);
+        self::assertGreaterThan(0, $failures, 'the kills were felt');
+        self::assertTrue($this->server->answers(self::WITHIN_SECONDS));
+        $kept = json_decode($client->request('GET', "circuits/$id")[1], true);
+        self::assertIsArray($kept);
+        // At most the one save whose answer was lost stands beyond what was acknowledged.
+        self::assertContains($kept['circuit']['drives'] ?? '', ["save $acknowledged", 'save '.($acknowledged + 1)]);
+        self::assertContains($kept['version'], [$version, $version + 1]);
+
+        $hand->saved(45);
+        $hand->driver->navigate()->refresh();
+        $hand->until(static fn (): bool => $hand->typed('plate.serial') === "LT $typed");
     }
 
     /** @param  list<string>  $programs */

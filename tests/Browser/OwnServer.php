@@ -62,8 +62,8 @@ final class OwnServer
         $until = microtime(true) + $seconds;
         do {
             $context = stream_context_create(['http' => ['timeout' => 1, 'ignore_errors' => true]]);
-            $answer = @file_get_contents("$this->base/api/session", false, $context);
-            if ($answer !== false && str_contains($answer, '"person"')) {
+            $answer = @file_get_contents("$this->base/health", false, $context);
+            if ($answer !== false && str_contains($answer, '"database":true')) {
                 return true;
             }
             usleep(100_000);

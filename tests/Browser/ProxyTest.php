@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
 /** What the proxy refuses by itself speaks the same shape as the application. */
@@ -34,6 +35,46 @@ final class ProxyTest extends TestCase
         self::assertIsArray($headers);
         self::assertSame('public, max-age=31536000, immutable', $headers['Cache-Control']);
         self::assertSame('nosniff', $headers['X-Content-Type-Options']);
+    }
+
+    public function test_what_is_not_built_is_not_remembered_as_missing(): void
+    {
+        $headers = get_headers(Server::get()->base.'/build/assets/not-there.js', true);
+        self::assertIsArray($headers);
+        self::assertSame(['HTTP/1.1 404 Not Found', 'no-store'], [$headers[0], $headers['Cache-Control']]);
+    }
+
+    /** @return iterable<string, array{string}> */
+    public static function oddities(): iterable
+    {
+        foreach ([
+            'an unknown coding' => "Transfer-Encoding: gzip\r\n\r\n", 'twice chunked' => "Transfer-Encoding: chunked, chunked\r\n\r\n0\r\n\r\n",
+            'chunked and a length' => "Transfer-Encoding: chunked\r\nContent-Length: 3\r\n\r\n0\r\n\r\n",
+            'two lengths' => "Content-Length: 2\r\nContent-Length: 3\r\n\r\n{}", 'a length below nothing' => "Content-Length: -1\r\n\r\n",
+            'a chunk that lies' => "Transfer-Encoding: chunked\r\n\r\nzz\r\n{}\r\n0\r\n\r\n",
+            'a chunk that is none' => "Transfer-Encoding: chunked\r\n\r\n2\r\n{}\r\n0\r\n\r\n",
+            'a name with a blank' => "Transfer-Encoding : chunked\r\n\r\n0\r\n\r\n",
+            'identity' => "Transfer-Encoding: identity\r\nContent-Length: 2\r\n\r\n{}",
+        ] as $name => $rest) {
+            yield $name => [$rest];
+        }
+    }
+
+    /** Nothing of it reaches PHP as something else than it is, and none ends in a fault. */
+    #[DataProvider('oddities')]
+    public function test_odd_bodies_are_refused_or_read(string $rest): void
+    {
+        $port = (int) parse_url(Server::get()->base, PHP_URL_PORT);
+        foreach (['POST /api/solve HTTP/1.1', 'POST /api/session HTTP/1.0', 'PUT /api/circuits/1 HTTP/1.1'] as $line) {
+            $socket = stream_socket_client("tcp://127.0.0.1:$port", $code, $message, 5);
+            self::assertIsResource($socket);
+            stream_set_timeout($socket, 5);
+            fwrite($socket, "$line\r\nHost: 127.0.0.1\r\nConnection: close\r\nContent-Type: application/json\r\n$rest");
+            $answer = (string) stream_get_contents($socket);
+            fclose($socket);
+            self::assertMatchesRegularExpression('~^HTTP/1\.1 4\d\d ~', $answer, $line);
+            self::assertStringContainsString('application/problem+json', $answer, $line);
+        }
     }
 
     /** @return array{int, string, string} status, type, body */

@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Circuits\DemoData;
 use App\Models\Circuit;
+use App\Models\Event;
 use App\Models\Revision;
 use BraveAnvil\Version;
 use Illuminate\Database\QueryException;
@@ -119,7 +120,7 @@ final class CircuitTest extends FeatureTestCase
         $this->postJson('/api/solve', Circuits::kilnFan())->assertOk();
         $this->assertProblem(403, $this->putJson("/api/circuits/$circuit->id", ['version' => 1, 'circuit' => Circuits::kilnFan()]));
         $this->assertProblem(403, $this->postJson('/api/circuits', ['site_id' => $circuit->site_id]));
-        $this->assertProblem(403, $this->deleteJson("/api/circuits/$circuit->id"));
+        $this->assertProblem(403, $this->deleteJson("/api/circuits/$circuit->id", ['version' => 1]));
         $this->assertProblem(403, $this->postJson("/api/circuits/$circuit->id/revisions", ['name' => 'x', 'version' => 1]));
     }
 
@@ -163,7 +164,7 @@ final class CircuitTest extends FeatureTestCase
     public function test_an_archived_circuit_is_found_and_restored(): void
     {
         $circuit = $this->circuit();
-        $this->actingAs($this->person())->deleteJson("/api/circuits/$circuit->id")->assertNoContent();
+        $this->actingAs($this->person())->deleteJson("/api/circuits/$circuit->id", ['version' => 1])->assertNoContent();
         $this->getJson('/api/circuits')->assertJsonPath('total', 0);
         $this->getJson('/api/circuits?archived=1')->assertJsonPath('total', 1)->assertJsonPath('circuits.0.tag', $circuit->tag);
         $this->postJson("/api/circuits/$circuit->id/restore")->assertOk()->assertJsonPath('id', $circuit->id);
@@ -174,7 +175,7 @@ final class CircuitTest extends FeatureTestCase
     public function test_an_archived_circuit_whose_tag_is_taken_by_now_is_not_restored(): void
     {
         $circuit = $this->circuit();
-        $this->actingAs($this->person())->deleteJson("/api/circuits/$circuit->id");
+        $this->actingAs($this->person())->deleteJson("/api/circuits/$circuit->id", ['version' => 1]);
         $this->postJson('/api/circuits', ['site_id' => $circuit->site_id, 'circuit' => ['tag' => $circuit->tag, 'rule_book' => 'iec']])
             ->assertCreated();
         $this->postJson("/api/circuits/$circuit->id/restore")
@@ -193,11 +194,27 @@ final class CircuitTest extends FeatureTestCase
         self::assertSame("50\u{00A0}hp, 37.3\u{00A0}kW", $outputs['DF-50']);
     }
 
+    public function test_what_somebody_else_saved_since_is_not_archived(): void
+    {
+        $circuit = $this->circuit();
+        $this->actingAs($this->person());
+        $this->putJson("/api/circuits/$circuit->id", ['version' => 1, 'circuit' => Circuits::kilnFan()])->assertOk();
+        $answer = $this->deleteJson("/api/circuits/$circuit->id", ['version' => 1]);
+        $this->assertProblem(409, $answer);
+        self::assertSame(2, $answer->json('current.version'));
+        $this->assertProblem(422, $this->deleteJson("/api/circuits/$circuit->id"));
+        $this->getJson('/api/circuits')->assertJsonPath('total', 1);
+        $this->deleteJson("/api/circuits/$circuit->id", ['version' => 2])->assertNoContent();
+        // Twice is once: it stands in the record a single time.
+        $this->deleteJson("/api/circuits/$circuit->id", ['version' => 2])->assertNoContent();
+        self::assertSame(1, Event::query()->where('what', 'circuit_archived')->count());
+    }
+
     public function test_an_archived_circuit_leaves_the_yard(): void
     {
         $circuit = $this->circuit();
         $this->actingAs($this->person());
-        $this->deleteJson("/api/circuits/$circuit->id")->assertNoContent();
+        $this->deleteJson("/api/circuits/$circuit->id", ['version' => 1])->assertNoContent();
         $this->getJson('/api/circuits')->assertJsonPath('total', 0);
         $this->assertProblem(410, $this->putJson("/api/circuits/$circuit->id", ['version' => 1, 'circuit' => Circuits::kilnFan()]));
     }

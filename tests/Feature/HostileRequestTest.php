@@ -111,7 +111,7 @@ final class HostileRequestTest extends FeatureTestCase
     {
         $circuit = $this->circuit();
         $this->actingAs($this->person());
-        $this->deleteJson("/api/circuits/$circuit->id")->assertNoContent();
+        $this->deleteJson("/api/circuits/$circuit->id", ['version' => 1])->assertNoContent();
         foreach (
             [
                 ["circuits/$circuit->id/log", ['kind' => 'note', 'values' => ['what' => 'x']]],

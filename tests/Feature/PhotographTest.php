@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\Photograph;
 use App\Photographs\Picture;
 use App\Problems\Problem;
 use Illuminate\Support\Facades\File;
 use Illuminate\Testing\TestResponse;
+use RuntimeException;
 use Symfony\Component\HttpFoundation\Response;
 
 /** Photographs are taken as JPEG, PNG or WebP, made anew without hidden data, and kept outside the web root. */
@@ -104,6 +106,29 @@ final class PhotographTest extends FeatureTestCase
         $this->getJson((string) $first->json('photograph.url'))->assertNotFound();
         $this->deleteJson("/api/circuits/$circuit->id/photograph")->assertNoContent();
         $this->getJson((string) $second->json('photograph.url'))->assertNotFound();
+    }
+
+    /** Who loses a race, or fails otherwise, leaves no file behind; and nobody else on the machine reads what is kept. */
+    public function test_no_file_is_left_of_what_is_not_kept(): void
+    {
+        $circuit = $this->circuit();
+        $this->actingAs($this->person());
+        $files = static fn (): array => glob(storage_path('app/photographs/*.jpg')) ?: [];
+        $before = $files();
+        $this->attach($circuit->id, self::picture())->assertCreated();
+        $this->attach($circuit->id, self::picture('png'))->assertCreated();
+        $new = array_values(array_diff($files(), $before));
+        self::assertCount(1, $new);
+        self::assertSame('0600', substr(sprintf('%o', (int) fileperms($new[0])), -4));
+        Photograph::saving(static fn (): never => throw new RuntimeException('the database is gone'));
+        try {
+            $this->attach($circuit->id, self::picture())->assertStatus(500);
+        } finally {
+            Photograph::flushEventListeners();
+        }
+        self::assertSame($new, array_values(array_diff($files(), $before)));
+        $this->deleteJson("/api/circuits/$circuit->id/photograph")->assertNoContent();
+        self::assertSame([], array_values(array_diff($files(), $before)));
     }
 
     public function test_position_and_all_other_hidden_data_are_gone_and_it_stands_upright(): void

@@ -41,7 +41,7 @@ final class RecordTest extends FeatureTestCase
         ])->assertCreated()->json('id');
         self::assertIsInt($made);
         $this->putJson("/api/people/$made", ['name' => 'Shift electrician', 'role' => 'reviewer', 'active' => true])->assertOk();
-        $this->deleteJson("/api/circuits/$circuit->id")->assertNoContent();
+        $this->deleteJson("/api/circuits/$circuit->id", ['version' => 1])->assertNoContent();
         $this->postJson("/api/circuits/$circuit->id/restore")->assertOk();
         $this->postJson("/api/sites/$site->id/calendar")->assertOk();
         $revision = $this->postJson("/api/circuits/$circuit->id/revisions", ['name' => 'as built', 'version' => 1])->json('id');

@@ -60,21 +60,6 @@ final class SessionTest extends FeatureTestCase
         self::assertNotNull(Person::query()->findOrFail($person->id)->standing_read_at);
     }
 
-    public function test_every_route_is_closed_to_strangers(): void
-    {
-        foreach (
-            [
-                ['GET', 'sites'], ['POST', 'sites'], ['PUT', 'sites/1'], ['GET', 'circuits'], ['POST', 'circuits'], ['GET', 'circuits/1'],
-                ['PUT', 'circuits/1'], ['DELETE', 'circuits/1'], ['GET', 'circuits/1/revisions'], ['POST', 'circuits/1/revisions'],
-                ['GET', 'revisions/1'], ['GET', 'people'], ['POST', 'people'], ['PUT', 'people/1'], ['POST', 'solve'],
-                ['POST', 'session/standing'],
-            ] as [$method, $path]
-        ) {
-            $this->assertProblem(401, $this->json($method, "/api/$path", ['any' => 1]));
-        }
-        $this->assertProblem(404, $this->getJson('/api/nothing-here'));
-    }
-
     public function test_the_page_carries_a_strict_policy(): void
     {
         $response = $this->get('/');
@@ -143,5 +128,117 @@ final class SessionTest extends FeatureTestCase
             $this->assertProblem(401, $this->postJson('/api/solve', ['rule_book' => 'iec']));
             $this->assertProblem(401, $this->getJson('/api/sites'));
         }
+    }
+
+    /** Whether a name is known is not told by how much is worked out for it. */
+    public function test_an_unknown_name_is_checked_like_a_known_one(): void
+    {
+        $this->person('electrician', 'electrician-a');
+        $counting = new class extends \Illuminate\Hashing\BcryptHasher
+        {
+            public int $checks = 0;
+
+            /** @param  array<array-key, mixed>  $options */
+            public function check(#[\SensitiveParameter] $value, $hashedValue, array $options = []): bool
+            {
+                $this->checks++;
+
+                return parent::check($value, $hashedValue, $options);
+            }
+        };
+        \Illuminate\Support\Facades\Hash::swap($counting);
+        foreach (['electrician-a', 'nobody', 'electrician-a ', ''] as $i => $login) {
+            $answer = $this->postJson('/api/session', ['login' => $login, 'password' => 'wrong']);
+            self::assertSame(422, $answer->getStatusCode());
+        }
+        self::assertSame(3, $counting->checks);
+        self::assertSame(12, password_get_info((string) (new \ReflectionClassConstant(
+            \App\Http\Controllers\SessionController::class, 'NOBODY'))->getValue())['options']['cost'] ?? null);
+    }
+
+    public function test_a_stranger_leaves_nothing_behind(): void
+    {
+        foreach (['/', '/api/session', '/sign-in'] as $path) {
+            self::assertSame([], $this->get($path)->assertOk()->headers->getCookies(), $path);
+        }
+        self::assertSame([], $this->postJson('/api/session', ['login' => 'nobody', 'password' => 'x'])->headers->getCookies());
+        $this->person('electrician', 'electrician-a');
+        $answer = $this->postJson('/api/session', ['login' => 'electrician-a', 'password' => 'larkrigg'])->assertOk();
+        self::assertCount(2, $answer->headers->getCookies(), 'a session and its token');
+    }
+
+    public function test_over_tls_the_cookie_is_bound_to_this_host(): void
+    {
+        $this->person('electrician', 'electrician-a');
+        $answer = $this->postJson(
+            '/api/session', ['login' => 'electrician-a', 'password' => 'larkrigg'], ['X-Forwarded-Proto' => 'https'],
+        )->assertOk();
+        $cookies = $answer->headers->getCookies();
+        self::assertCount(2, $cookies);
+        foreach ($cookies as $cookie) {
+            self::assertTrue($cookie->isSecure(), $cookie->getName());
+            self::assertSame(['/', null], [$cookie->getPath(), $cookie->getDomain()]);
+        }
+        $names = array_map(static fn ($cookie): string => $cookie->getName(), $cookies);
+        self::assertCount(1, array_filter($names, static fn (string $name): bool => str_starts_with($name, '__Host-')));
+        // What a stranger on the way claims counts for nothing where it does not come from this machine's proxy.
+        $this->app?->make('auth')->forgetGuards();
+        $this->flushSession();
+        config(['session.cookie' => 'kept', 'session.secure' => null]);
+        $far = $this->call('POST', 'http://localhost/api/session', [], [], [], [
+            'REMOTE_ADDR' => '192.0.2.7', 'HTTP_X_FORWARDED_PROTO' => 'https', 'CONTENT_TYPE' => 'application/json',
+            'HTTP_ACCEPT' => 'application/json',
+        ], (string) json_encode(['login' => 'electrician-a', 'password' => 'larkrigg']));
+        foreach ($far->assertOk()->headers->getCookies() as $cookie) {
+            self::assertFalse($cookie->isSecure());
+        }
+    }
+
+    public function test_one_sees_where_one_is_signed_in_and_ends_it(): void
+    {
+        $this->person('electrician', 'electrician-a');
+        $this->person('electrician', 'electrician-b');
+        $sessions = [];
+        foreach (['Mozilla/5.0 (Android 16) Firefox/150.0', 'Mozilla/5.0 (X11; Linux x86_64) Chrome/156.0 Safari/537.36'] as $agent) {
+            $this->app?->make('auth')->forgetGuards();
+            $this->flushSession();
+            $this->postJson('/api/session', ['login' => 'electrician-a', 'password' => 'larkrigg'], ['User-Agent' => $agent])->assertOk();
+            $sessions[] = $this->app?->make('session')->all() ?? [];
+        }
+        $list = $this->getJson('/api/session/sign-ins')->assertOk();
+        $this->assertShape('sign_ins', $list);
+        self::assertEqualsCanonicalizing(['Firefox on Android', 'Chrome on Linux'], array_column((array) $list->json('sign_ins'), 'machine'));
+        $present = array_column((array) $list->json('sign_ins'), 'present', 'machine');
+        self::assertSame([true, false], [$present['Chrome on Linux'], $present['Firefox on Android']]);
+        $other = array_column((array) $list->json('sign_ins'), 'id', 'machine')['Firefox on Android'];
+        $this->deleteJson("/api/session/sign-ins/$other")->assertNoContent();
+        $this->getJson('/api/session/sign-ins')->assertJsonCount(1, 'sign_ins');
+
+        // It is over there, for what needs no database too; here it goes on.
+        $this->app?->make('auth')->forgetGuards();
+        $this->flushSession();
+        $this->withSession($sessions[0]);
+        $this->assertProblem(401, $this->postJson('/api/solve', ['rule_book' => 'iec']));
+        $this->app?->make('auth')->forgetGuards();
+        $this->flushSession();
+        $this->withSession($sessions[1]);
+        $this->postJson('/api/solve', ['rule_book' => 'iec'])->assertOk();
+
+        // Nobody ends another's.
+        $mine = $this->getJson('/api/session/sign-ins')->json('sign_ins.0.id');
+        $this->app?->make('auth')->forgetGuards();
+        $this->flushSession();
+        $this->postJson('/api/session', ['login' => 'electrician-b', 'password' => 'larkrigg'])->assertOk();
+        $this->assertProblem(404, $this->deleteJson('/api/session/sign-ins/'.(is_int($mine) ? $mine : 0)));
+        $this->getJson('/api/session/sign-ins')->assertJsonCount(1, 'sign_ins');
+    }
+
+    public function test_too_many_tries_are_written_down_once_a_minute(): void
+    {
+        for ($i = 0; $i < 9; $i++) {
+            $this->postJson('/api/session', ['login' => 'nobody', 'password' => "guess $i"]);
+        }
+        $this->assertProblem(429, $this->postJson('/api/session', ['login' => 'nobody', 'password' => 'guess']));
+        self::assertSame(1, \App\Models\Event::query()->where('what', 'too_many_tries')->count());
     }
 }

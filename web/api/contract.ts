@@ -3228,6 +3228,7 @@ export interface FieldChoice {
  */
 export interface Service {
     session?: SessionAnswer;
+    sign_ins?: SignInsAnswer;
     person?: Person;
     people?: PeopleAnswer;
     site?: Site;
@@ -3277,6 +3278,20 @@ export interface Person {
     role: 'viewer' | 'electrician' | 'reviewer' | 'administrator';
     active: boolean;
     standing_read: boolean;
+}
+export interface SignInsAnswer {
+    sign_ins: SignIn[];
+}
+/**
+ * One place where a person is signed in; `present` is the one that asks.
+ */
+export interface SignIn {
+    id: number;
+    machine: string;
+    whence: string;
+    began_at: string;
+    seen_at: string;
+    present: boolean;
 }
 export interface PeopleAnswer {
     people: Person[];
@@ -3450,6 +3465,7 @@ export interface Spare {
     name: string;
     place: string;
     plate: Record<string, unknown>;
+    version: number;
     updated_at: string;
 }
 export interface PhotographAnswer {

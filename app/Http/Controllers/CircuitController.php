@@ -126,12 +126,14 @@ final class CircuitController
         ]);
     }
 
-    /** Takes a circuit out of the yard; it and its revisions are kept. */
+    /** Takes a circuit out of the yard, as the person has seen it; it and its revisions are kept. */
     public function destroy(Request $request, Circuit $circuit): Response
     {
         $person = Signed::editor($request);
-        $circuit->forceFill(['archived_at' => now(), 'updated_by' => $person->id])->save();
-        HouseRecord::note($request, Happening::CircuitArchived, $circuit->tag);
+        $request->validate(['version' => ['required', 'integer', 'between:1,2000000000']]);
+        if ($this->store->archive($circuit->load('site', 'editor'), $request->integer('version'), $person)) {
+            HouseRecord::note($request, Happening::CircuitArchived, $circuit->tag);
+        }
 
         return new Response(status: 204);
     }

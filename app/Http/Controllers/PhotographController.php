@@ -8,11 +8,13 @@ use App\Http\Signed;
 use App\Models\Circuit;
 use App\Models\Photograph;
 use App\Photographs\Picture;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
 use RuntimeException;
+use Throwable;
 
 /** The photograph of a circuit's plate: one for each circuit, kept outside the web root. */
 final class PhotographController
@@ -23,23 +25,31 @@ final class PhotographController
         $picture = Picture::from($request->getContent());
         $file = bin2hex(random_bytes(16)).'.jpg';
         if (
-            (! is_dir(self::folder()) && ! @mkdir(self::folder(), 0770, true)) ||
+            (! is_dir(self::folder()) && ! @mkdir(self::folder(), 0700, true)) ||
             @file_put_contents(self::folder().'/'.$file, $picture->jpeg) !== strlen($picture->jpeg)
         ) {
             throw new RuntimeException('the photograph cannot be written below '.self::folder());
         }
+        @chmod(self::folder().'/'.$file, 0600);
         $before = null;
-        $photograph = DB::transaction(static function () use ($circuit, $file, $picture, $person, &$before): Photograph {
-            $before = Photograph::query()->find($circuit->id)?->file;
+        try {
+            $photograph = DB::transaction(static function () use ($circuit, $file, $picture, $person, &$before): Photograph {
+                // One after the other: each sees, and removes, the file of the one before it.
+                Circuit::query()->whereKey($circuit->id)->tap(static fn (Builder $query): mixed => $query->lockForUpdate())->firstOrFail();
+                $before = Photograph::query()->find($circuit->id)?->file;
 
-            return Photograph::query()->updateOrCreate(
-                ['circuit_id' => $circuit->id],
-                [
-                    'file' => $file, 'width' => $picture->width, 'height' => $picture->height, 'bytes' => strlen($picture->jpeg),
-                    'taken_by' => $person->id,
-                ],
-            );
-        });
+                return Photograph::query()->updateOrCreate(
+                    ['circuit_id' => $circuit->id],
+                    [
+                        'file' => $file, 'width' => $picture->width, 'height' => $picture->height, 'bytes' => strlen($picture->jpeg),
+                        'taken_by' => $person->id,
+                    ],
+                );
+            });
+        } catch (Throwable $fault) {
+            @unlink(self::folder().'/'.$file);
+            throw $fault;
+        }
         if ($before !== null) {
             @unlink(self::folder().'/'.$before);
         }

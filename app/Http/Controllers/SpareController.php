@@ -41,13 +41,15 @@ final class SpareController
     {
         $person = Signed::editor($request);
 
-        return new JsonResponse(self::saved($spare, $request, $person->id)->resource());
+        return new JsonResponse(self::saved($spare, $request, $person->id, self::version($request))->resource());
     }
 
     public function destroy(Request $request, Spare $spare): Response
     {
         Signed::editor($request);
-        $spare->delete();
+        if (Spare::query()->whereKey($spare->id)->where('version', self::version($request))->delete() === 0) {
+            throw self::conflict($spare);
+        }
 
         return new Response(status: 204);
     }
@@ -62,7 +64,28 @@ final class SpareController
         return new JsonResponse(Replacement::check($circuit->data, $plate->section('plate')));
     }
 
-    private static function saved(Spare $spare, Request $request, int $person): Spare
+    /** The version that a person has seen. */
+    private static function version(Request $request): int
+    {
+        $request->validate(['version' => ['required', 'integer', 'between:1,2000000000']]);
+
+        return $request->integer('version');
+    }
+
+    private static function conflict(Spare $spare): Problem
+    {
+        $current = Spare::query()->find($spare->id);
+
+        return $current === null
+            ? new Problem(404, 'not_found', 'Not found', 'Somebody took this spare out of the store.')
+            : new Problem(
+                409, 'edit_conflict', 'Somebody else changed this spare', 'Look at its present state first; nothing was overwritten.', [],
+                ['current' => $current->resource()],
+            );
+    }
+
+    /** @param  int|null  $version  that the person has seen; null for a new one */
+    private static function saved(Spare $spare, Request $request, int $person, ?int $version = null): Spare
     {
         $request->validate(['name' => ['required', 'string', 'max:80'], 'place' => ['nullable', 'string', 'max:120']]);
         $body = json_decode($request->getContent(), true, 20);
@@ -77,16 +100,19 @@ final class SpareController
         }
         try {
             // In a transaction of its own, so that a refused name does not spoil one around it.
-            DB::transaction(
-                static fn (): bool => $spare
-                    ->fill([
-                        'name' => $request->string('name')->trim()->toString(),
-                        'place' => $request->string('place')->trim()->toString(),
-                        'plate' => json_encode((object) $plate, JSON_THROW_ON_ERROR),
-                        'updated_by' => $person,
-                    ])
-                    ->save(),
-            );
+            DB::transaction(static function () use ($spare, $request, $plate, $person, $version): void {
+                $written = [
+                    'name' => $request->string('name')->trim()->toString(),
+                    'place' => $request->string('place')->trim()->toString(),
+                    'plate' => json_encode((object) $plate, JSON_THROW_ON_ERROR),
+                    'version' => 1 + (int) $version, 'updated_by' => $person,
+                ];
+                if ($version === null) {
+                    $spare->fill($written)->save();
+                } elseif (Spare::query()->whereKey($spare->id)->where('version', $version)->update($written) === 0) {
+                    throw self::conflict($spare);
+                }
+            });
         } catch (UniqueConstraintViolationException) {
             throw new Problem(422, 'name_taken', 'The name is taken', 'Another spare of this site has this name.', [
                 [

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Middleware;
 
 use App\Models\Person;
+use App\Models\SignIn;
+use App\Session\SignIns;
 use Closure;
 use Illuminate\Auth\AuthenticationException;
 use Illuminate\Auth\SessionGuard;
@@ -35,24 +37,32 @@ final class LiveSession
         $id = $guard instanceof SessionGuard ? $request->session()->get($guard->getName()) : null;
         $ended = is_int($id) ? Cache::get(self::key($id)) : null;
         $since = $request->session()->get(self::SINCE);
-        if (is_int($ended) && (! is_int($since) || $since < $ended)) {
+        if (is_int($ended) && (! is_int($since) || $since < $ended) || SignIns::isEnded($request)) {
             Auth::logout();
             $request->session()->invalidate();
             throw new AuthenticationException;
         }
 
-        return $next($request);
+        $response = $next($request);
+        // Where the database was asked who it is anyway.
+        if ($guard instanceof SessionGuard && $guard->hasUser()) {
+            SignIns::see($request);
+        }
+
+        return $response;
     }
 
     /** Ends every session of a person that began before now. */
     public static function end(Person $person): void
     {
         Cache::put(self::key($person->id), self::now(), now()->addDays(self::KEPT_DAYS));
+        SignIn::query()->where('person_id', $person->id)->whereNull('ended_at')->update(['ended_at' => now()]);
     }
 
     /** Begins one. */
-    public static function begin(Request $request): void
+    public static function begin(Request $request, Person $person): void
     {
+        SignIns::begin($request, $person);
         $request->session()->put(self::SINCE, self::now());
     }
 
