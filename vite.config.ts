@@ -1,6 +1,7 @@
 import optimizeLocales from '@react-aria/optimize-locales-plugin';
 import react from '@vitejs/plugin-react';
 import laravel from 'laravel-vite-plugin';
+import { VitePWA } from 'vite-plugin-pwa';
 import { defineConfig } from 'vitest/config';
 
 export default defineConfig({
@@ -9,6 +10,31 @@ export default defineConfig({
         ...(process.env.VITEST === undefined ? [laravel({ input: 'web/main.tsx', refresh: false })] : []),
         { ...optimizeLocales.vite({ locales: ['en-GB', 'en-US'] }), enforce: 'pre' },
         react(),
+        // The page opens without a network after the first visit; web/worker.ts says how.
+        VitePWA({
+            strategies: 'injectManifest',
+            srcDir: 'web',
+            filename: 'worker.ts',
+            injectRegister: false,
+            injectManifest: { globPatterns: ['assets/**/*.{js,css,woff2}'], modifyURLPrefix: { '': '/build/' } },
+            manifest: {
+                id: '/',
+                name: 'Brave Anvil',
+                short_name: 'Brave Anvil',
+                description: 'Motor branch circuits from the nameplate to a signed sheet',
+                lang: 'en-GB',
+                start_url: '/',
+                scope: '/',
+                display: 'standalone',
+                background_color: '#eef0ec',
+                theme_color: '#1d262a',
+                icons: [
+                    { src: '/icons/mark-192.png', sizes: '192x192', type: 'image/png' },
+                    { src: '/icons/mark-512.png', sizes: '512x512', type: 'image/png' },
+                    { src: '/icons/mark-maskable-512.png', sizes: '512x512', type: 'image/png', purpose: 'maskable' },
+                ],
+            },
+        }),
     ],
     build: { assetsInlineLimit: 0, chunkSizeWarningLimit: 900 },
     test: { environment: 'jsdom', include: ['web/**/*.test.{ts,tsx}'], globals: false, setupFiles: 'web/testing.setup.ts' },

@@ -1,7 +1,8 @@
 import { useQuery } from '@tanstack/react-query';
 import { lazy, type ReactNode, Suspense } from 'react';
 import { BrowserRouter, Navigate, Route, Routes, useLocation } from 'react-router';
-import { sessionQuery } from './api/session';
+import { mayEdit, sessionQuery } from './api/session';
+import { useSending } from './away/unsaved';
 import { ErrorBoundary } from './kit/ErrorBoundary';
 import { Waiting } from './kit/Waiting';
 
@@ -50,8 +51,14 @@ export function App() {
 function SignedIn({ view }: { view: ReactNode }) {
     const session = useQuery(sessionQuery);
     const location = useLocation();
+    useSending(mayEdit(session.data?.person) ? session.data?.person?.login : undefined);
     if (session.isError) {
-        return <Waiting title="The service does not answer" text="Look at the window of bin/start, then reload this page." />;
+        return (
+            <Waiting
+                title="The service does not answer"
+                text="Nothing was seen on this device by somebody who is signed in. This page goes on by itself when the service answers."
+            />
+        );
     }
     if (session.data === undefined) {
         return <Waiting title="Opening" />;

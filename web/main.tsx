@@ -4,6 +4,8 @@ import { I18nProvider } from 'react-aria-components';
 import { createRoot } from 'react-dom/client';
 import { StyleSheetManager } from 'styled-components';
 import { ProblemError } from './api/client';
+import { isAway } from './away/away';
+import { registerWorker } from './away/register';
 import { App } from './App';
 import './theme/fonts.css';
 import { GlobalStyle } from './theme/GlobalStyle';
@@ -12,14 +14,24 @@ import { applyTheme, storedTheme } from './theme/theme';
 applyTheme(storedTheme());
 
 const client = new QueryClient({
-    // A refusal will not change by asking again; a service that is down may come back.
-    defaultOptions: { queries: { retry: (count, error) => !(error instanceof ProblemError) && count < 3, refetchOnWindowFocus: false } },
+    defaultOptions: {
+        queries: {
+            // A refusal will not change by asking again; a service that is down may come back.
+            retry: (count, error) => !(error instanceof ProblemError) && count < 3 && !isAway(),
+            refetchOnWindowFocus: false,
+            // Without a network too: what was last seen on this device is answered then.
+            networkMode: 'always',
+            refetchOnReconnect: true,
+        },
+        mutations: { networkMode: 'always' },
+    },
 });
 const nonce = document.querySelector<HTMLMetaElement>('meta[property="csp-nonce"]')?.nonce;
 const root = document.getElementById('root');
 if (root === null) {
     throw new Error('The page has no root');
 }
+registerWorker();
 createRoot(root).render(
     <StrictMode>
         <StyleSheetManager {...(nonce === undefined ? {} : { nonce })}>

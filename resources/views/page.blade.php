@@ -6,6 +6,9 @@
     <meta name="color-scheme" content="light dark">
     <meta property="csp-nonce" nonce="{{ Vite::cspNonce() }}">
     <title>Brave Anvil</title>
+    <link rel="manifest" href="/build/manifest.webmanifest">
+    <link rel="apple-touch-icon" href="/icons/mark-192.png">
+    <meta name="theme-color" content="#1d262a">
     <link rel="icon" href="/mark.svg" type="image/svg+xml">
     @viteReactRefresh
     @vite('web/main.tsx')

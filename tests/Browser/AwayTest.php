@@ -69,6 +69,118 @@ final class AwayTest extends BrowserTestCase
         $hand->saved();
     }
 
+    /** The page, the yard as last seen and a bench that was opened here: all of it without anything that answers. */
+    public function test_without_a_network_the_page_opens_and_is_typed_into(): void
+    {
+        $hand = $this->handOn($this->server->base);
+        $hand->signIn('electrician-b');
+        $this->openCircuit($hand, 'KF-202');
+        $bench = $hand->path();
+        $hand->saved();
+        $hand->driver->executeAsyncScript('navigator.serviceWorker.ready.then(arguments[0])');
+        $hand->open('/');
+        $hand->see('circuits on');
+        $hand->open($bench);
+        $hand->see('Plate');
+        // Long enough that its solution is kept here.
+        usleep(2_500_000);
+        $this->server->stop();
+
+        $hand->open('/');
+        $hand->see('No answer from the service. As seen', 30);
+        $hand->see('KF-202');
+        $hand->open($bench);
+        $hand->see('figures are not recomputed', 30);
+        $hand->until(static fn (): bool => $hand->typed('plate.power') === '37 kW');
+        $hand->type('plate.power', '42 kW');
+        $hand->see('kept on this device, will be saved');
+
+        // Whoever leaves is asked, and what was typed goes up from wherever one is.
+        $hand->press('Menu');
+        $hand->press('Yard');
+        $hand->see('Not saved yet');
+        $hand->press('Stay here');
+        $hand->press('Menu');
+        $hand->press('Yard');
+        $hand->press('Leave it for now');
+        $hand->see('1 circuit typed into on this device, kept here, not saved yet: KF-202, goes up when the service answers', 20);
+        $hand->press('Menu');
+        $hand->press('Sign out Shift electrician B');
+        $hand->see('It stays on this device');
+        $hand->press('Sign out');
+        $hand->see('The service does not answer, so that the session lives on');
+        $hand->press('Stay');
+
+        $this->server->begin();
+        self::assertTrue($this->server->answers(25));
+        $hand->until(static fn (): bool => ! $hand->has('not saved yet'), 40, 'it never went up');
+        $hand->until(static fn (): bool => ! $hand->has('No answer from the service'), 20);
+        $hand->open($bench);
+        $hand->until(static fn (): bool => $hand->typed('plate.power') === '42 kW');
+        $hand->type('plate.power', '37 kW');
+        $hand->saved();
+        // A circuit that was never opened here says so, and the next person sees nothing of this one.
+        $hand->press('Menu');
+        $hand->press('Sign out Shift electrician B');
+        $hand->see('Sign in');
+        $this->server->stop();
+        $hand->open($bench);
+        $hand->see('The service does not answer', 30);
+        self::assertFalse($hand->has('KF-202'));
+        $this->server->begin();
+        $hand->see('Sign in', 30);
+    }
+
+    public function test_while_the_database_is_down_typing_goes_on_and_is_saved_later(): void
+    {
+        $pg = escapeshellarg(dirname(__DIR__, 2).'/bin/pg');
+        $hand = $this->handOn($this->server->base);
+        $hand->signIn('electrician-b');
+        $this->openCircuit($hand, 'KF-202');
+        $hand->saved();
+        exec("$pg stop");
+        try {
+            $hand->type('plate.power', '43 kW');
+            $hand->see('kept on this device, will be saved');
+            // Solving needs no database: the figures follow what is typed.
+            self::assertFalse($hand->has('figures are not recomputed', 2));
+        } finally {
+            exec("$pg start");
+        }
+        self::assertTrue($this->server->answers(25));
+        $hand->saved(45);
+        $hand->driver->navigate()->refresh();
+        $hand->until(static fn (): bool => $hand->typed('plate.power') === '43 kW');
+        $hand->type('plate.power', '37 kW');
+        $hand->saved();
+    }
+
+    public function test_what_was_typed_in_a_tab_that_was_closed_is_there_in_the_next_one(): void
+    {
+        $hand = $this->handOn($this->server->base);
+        $hand->signIn('electrician-b');
+        $this->openCircuit($hand, 'KF-202');
+        $bench = $hand->path();
+        $hand->saved();
+        $first = $hand->driver->getWindowHandle();
+        $hand->driver->switchTo()->newWindow();
+        $second = $hand->driver->getWindowHandle();
+        $hand->open($bench);
+        $hand->saved();
+        $hand->driver->switchTo()->window($first);
+        $this->server->stop();
+        $hand->type('plate.power', '44 kW');
+        $hand->driver->close();
+        $hand->driver->switchTo()->window($second);
+        $this->server->begin();
+        self::assertTrue($this->server->answers(25));
+        $hand->open($bench);
+        $hand->until(static fn (): bool => $hand->typed('plate.power') === '44 kW', 20);
+        $hand->saved(30);
+        $hand->type('plate.power', '37 kW');
+        $hand->saved();
+    }
+
     public function test_when_the_session_is_over_one_signs_in_over_the_bench(): void
     {
         $hand = $this->handOn($this->server->base);

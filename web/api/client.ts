@@ -1,3 +1,4 @@
+import { setAway } from '../away/away';
 import type { Problem } from './contract';
 
 /** An answer that is not the one asked for, with the service's words for it. */
@@ -71,6 +72,9 @@ async function request<T>(
             throw error;
         }
         throw new OfflineError();
+    }
+    if (response.status < 500) {
+        setAway(null);
     }
     if (response.status === 204) {
         return undefined as T;

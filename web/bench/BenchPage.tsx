@@ -3,20 +3,22 @@ import { lazy, Suspense, useCallback, useEffect, useMemo, useRef, useState } fro
 import { useNavigate, useParams } from 'react-router';
 import styled from 'styled-components';
 import { call } from '../api/client';
-import type { CircuitResource } from '../api/contract';
+import type { CircuitResource, Solution } from '../api/contract';
 import { mayEdit, usePerson } from '../api/session';
+import { isAwayError, lastSeen, recall, remember } from '../away/lastSeen';
 import { Run, stationOf } from '../run/Run';
 import { narrow, token, wide } from '../theme/tokens';
 import { BenchContext, type Correction, type Flow, type StationName, STATIONS } from './BenchContext';
 import { ConflictDialog } from './ConflictDialog';
 import { useFollow } from './follow';
 import { useKeys } from './keys';
+import { LeaveContext, useAskBeforeLeaving } from './leave';
 import { PlateStrip } from './PlateStrip';
 import { SignInAgain } from './SignInAgain';
 import { StationBar } from './StationBar';
 import { useDraft } from './useDraft';
 import { withValue } from './circuit';
-import { useAhead, useSolution } from './useSolution';
+import { Solved, useAhead, useSolution } from './useSolution';
 import { WorkingPanel } from './WorkingPanel';
 import { Waiting } from '../kit/Waiting';
 import { useReadings } from '../readings/useReadings';
@@ -97,13 +99,16 @@ const Close = styled.button`
     }
 `;
 
+/** A solution is kept on this device once it has stood for a moment. */
+const SEEN_AFTER_MS = 1500;
+
 /** Opens one circuit. */
 export default function BenchPage() {
     const { id = '', station: asked } = useParams();
     const station = stationOf(asked);
     const query = useQuery({
         queryKey: ['circuit', id],
-        queryFn: ({ signal }) => call<CircuitResource>('GET', `circuits/${id}`, undefined, signal),
+        queryFn: ({ signal }) => lastSeen(`circuit:${id}`, () => call<CircuitResource>('GET', `circuits/${id}`, undefined, signal)),
         staleTime: 0,
         gcTime: 0,
         refetchOnWindowFocus: false,
@@ -118,7 +123,15 @@ export default function BenchPage() {
         );
     }
     if (query.isError) {
-        return <Waiting title="This circuit cannot be opened" text={query.error.message} />;
+        return isAwayError(query.error) ? (
+            <Waiting
+                title="This circuit cannot be opened now"
+                text="The service does not answer, and the circuit was not opened on this device before."
+                back={{ to: '/', label: 'To the yard' }}
+            />
+        ) : (
+            <Waiting title="This circuit cannot be opened" text={query.error.message} />
+        );
     }
     return query.data === undefined ? <Waiting title="Opening the circuit" /> : <Bench key={id} resource={query.data} station={station} />;
 }
@@ -134,6 +147,22 @@ function Bench({ resource, station }: { resource: CircuitResource; station: Stat
     if (now !== undefined && now !== solved) {
         setSolved(now);
     }
+    useEffect(() => {
+        if (now === undefined || stale) {
+            return;
+        }
+        const timer = setTimeout(() => void remember(`solution:${resource.id}`, now.solution), SEEN_AFTER_MS);
+        return () => clearTimeout(timer);
+    }, [now, stale, resource.id]);
+    useEffect(() => {
+        if (failed && solved === undefined) {
+            void recall<Solution>(`solution:${resource.id}`).then((seen) => {
+                if (seen !== null) {
+                    setSolved((before) => before ?? new Solved(seen.answer));
+                }
+            });
+        }
+    }, [failed, solved, resource.id]);
     const [flow, setFlow] = useState<Flow>('running');
     const [correction, setCorrection] = useState<Correction>('before');
     const [cursor, setCursor] = useState<number | null>(null);
@@ -142,12 +171,13 @@ function Bench({ resource, station }: { resource: CircuitResource; station: Stat
     const client = useQueryClient();
     const base = `/circuits/${resource.id}`;
     const Station = stations[station];
+    const { leave, question } = useAskBeforeLeaving(draft);
     useFollow();
     useKeys({
         ...Object.fromEntries(STATIONS.map(({ name }, index) => [String(index + 1), () => void navigate(`${base}/${name}`)])),
         w: () => setWorking((open) => !open),
-        '/': () => void navigate('/', { state: { find: true } }),
-        ...(readOnly ? {} : { n: () => void navigate('/', { state: { begin: true } }) }),
+        '/': () => leave(() => void navigate('/', { state: { find: true } })),
+        ...(readOnly ? {} : { n: () => leave(() => void navigate('/', { state: { begin: true } })) }),
     });
     useEffect(() => () => void client.invalidateQueries({ queryKey: ['register'] }), [client]);
     const place = useMemo(
@@ -203,29 +233,32 @@ function Bench({ resource, station }: { resource: CircuitResource; station: Stat
         );
     }
     return (
-        <BenchContext.Provider value={bench}>
-            <Layout $working={working}>
-                <PlateStrip
-                    resource={resource}
-                    draft={draft}
-                    failed={failed}
-                    working={working}
-                    onWorking={() => setWorking((open) => !open)}
-                />
-                <RunArea>{run}</RunArea>
-                <StationArea {...(stale || failed ? { 'data-stale': true } : {})}>{shown}</StationArea>
-                {working && (
-                    <Working aria-label="Findings and working" tabIndex={0}>
-                        <Close type="button" onClick={() => setWorking(false)}>
-                            Close
-                        </Close>
-                        {panel}
-                    </Working>
-                )}
-                <StationBar base={base} />
-            </Layout>
-            <ConflictDialog draft={draft} />
-            <SignInAgain draft={draft} login={person?.login ?? ''} />
-        </BenchContext.Provider>
+        <LeaveContext.Provider value={leave}>
+            <BenchContext.Provider value={bench}>
+                <Layout $working={working}>
+                    <PlateStrip
+                        resource={resource}
+                        draft={draft}
+                        failed={failed}
+                        working={working}
+                        onWorking={() => setWorking((open) => !open)}
+                    />
+                    <RunArea>{run}</RunArea>
+                    <StationArea {...(stale || failed ? { 'data-stale': true } : {})}>{shown}</StationArea>
+                    {working && (
+                        <Working aria-label="Findings and working" tabIndex={0}>
+                            <Close type="button" onClick={() => setWorking(false)}>
+                                Close
+                            </Close>
+                            {panel}
+                        </Working>
+                    )}
+                    <StationBar base={base} />
+                </Layout>
+                <ConflictDialog draft={draft} />
+                <SignInAgain draft={draft} login={person?.login ?? ''} />
+                {question}
+            </BenchContext.Provider>
+        </LeaveContext.Provider>
     );
 }

@@ -8,16 +8,18 @@ afterEach(() => {
     vi.unstubAllGlobals();
 });
 
-const show = (readOnly = false) => {
+const show = (readOnly = false, flush: () => Promise<number | null> = () => Promise.resolve(5)) => {
     const onClose = vi.fn();
     const dialog = <CircuitDialog resource={resource()} open onClose={onClose} error={undefined} />;
-    showOnBench(dialog, { tag: 'KF-204' }, solution(), { readOnly });
+    showOnBench(dialog, { tag: 'KF-204' }, solution(), { readOnly, place: { circuit: 7, site: 1, settings: {}, flush } });
     return onClose;
 };
 
 describe('this circuit', () => {
     it('is archived only after a question that says what happens', async () => {
-        const fetcher = vi.fn(() => Promise.resolve(new Response(null, { status: 204 })));
+        const fetcher = vi.fn<(url: string, init: RequestInit) => Promise<Response>>(() =>
+            Promise.resolve(new Response(null, { status: 204 })),
+        );
         vi.stubGlobal('fetch', fetcher);
         show();
         fireEvent.click(screen.getByRole('button', { name: 'Archive…' }));
@@ -28,6 +30,28 @@ describe('this circuit', () => {
         fireEvent.click(screen.getByRole('button', { name: 'Archive…' }));
         fireEvent.click(screen.getByRole('button', { name: 'Archive it' }));
         await waitFor(() => expect(fetcher).toHaveBeenCalledTimes(1));
+        // As it was seen, with what was typed saved before.
+        expect(fetcher.mock.calls[0]?.[1].body).toBe('{"version":5}');
+    });
+
+    it('is not archived over what is not saved, nor over what somebody else saved', async () => {
+        const fetcher = vi.fn(() =>
+            Promise.resolve(
+                new Response(JSON.stringify({ type: 'x', title: 'x', status: 409, detail: 'Somebody saved it.', errors: [] }), {
+                    status: 409,
+                }),
+            ),
+        );
+        vi.stubGlobal('fetch', fetcher);
+        const flush = vi.fn(() => Promise.resolve<number | null>(null));
+        show(false, flush);
+        fireEvent.click(screen.getByRole('button', { name: 'Archive…' }));
+        fireEvent.click(screen.getByRole('button', { name: 'Archive it' }));
+        await waitFor(() => expect(screen.getByText(/not saved yet; settle that first/)).toBeTruthy());
+        expect(fetcher).not.toHaveBeenCalled();
+        flush.mockImplementation(() => Promise.resolve<number | null>(5));
+        fireEvent.click(screen.getByRole('button', { name: 'Archive it' }));
+        await waitFor(() => expect(screen.getByText('Somebody saved it.')).toBeTruthy());
     });
 
     it('of a planner can be neither archived nor copied', () => {

@@ -22,7 +22,7 @@ export function CircuitDialog({
     onClose: () => void;
     error: string | undefined;
 }) {
-    const { draft, set, readOnly } = useBench();
+    const { draft, set, readOnly, place } = useBench();
     const navigate = useNavigate();
     const [asking, setAsking] = useState(false);
     const areas = [...new Set(['', ...resource.site.areas, typed(draft, 'area')])];
@@ -34,8 +34,18 @@ export function CircuitDialog({
         void navigate(`/circuits/${made.id}/plate`);
     };
     const archive = async () => {
-        await call('DELETE', `circuits/${resource.id}`);
+        // As the person has seen it: what is typed goes along, and what somebody else saved since is not archived unseen.
+        const version = place === null ? null : await place.flush();
+        if (version === null) {
+            throw new Error('What you typed is not saved yet; settle that first.');
+        }
+        await call('DELETE', `circuits/${resource.id}`, { version });
         void navigate('/', { state: { archived: { id: resource.id, tag: typed(draft, 'tag') } } });
+    };
+    const [problem, setProblem] = useState<string | null>(null);
+    const act = (work: () => Promise<void>) => {
+        setProblem(null);
+        work().catch((reason: unknown) => setProblem(reason instanceof Error ? reason.message : 'The service does not answer.'));
     };
     return (
         <Dialog title="This circuit" open={open} onClose={onClose}>
@@ -55,6 +65,7 @@ export function CircuitDialog({
                 onChange={(area) => set('area', area === '' ? null : area)}
             />
             <Choice path="rule_book" />
+            {problem !== null && <p role="alert">{problem}</p>}
             {asking ? (
                 <>
                     <p role="alert">
@@ -63,7 +74,7 @@ export function CircuitDialog({
                     </p>
                     <Actions>
                         <Button onPress={() => setAsking(false)}>Keep it</Button>
-                        <Button kind="main" onPress={() => void archive()}>
+                        <Button kind="main" onPress={() => act(archive)}>
                             Archive it
                         </Button>
                     </Actions>
@@ -73,7 +84,7 @@ export function CircuitDialog({
                     {!readOnly && (
                         <>
                             <Button onPress={() => setAsking(true)}>Archive…</Button>
-                            <Button onPress={() => void copy()}>Make a copy</Button>
+                            <Button onPress={() => act(copy)}>Make a copy</Button>
                         </>
                     )}
                     <Button kind="main" onPress={onClose}>

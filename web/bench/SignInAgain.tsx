@@ -2,7 +2,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import { type SyntheticEvent, useState } from 'react';
 import { call, ProblemError } from '../api/client';
 import type { SessionAnswer } from '../api/contract';
-import { sessionQuery } from '../api/session';
+import { signedIn } from '../api/session';
 import { Button } from '../kit/Button';
 import { Actions, Dialog } from '../kit/Dialog';
 import { TextField } from '../kit/TextField';
@@ -20,11 +20,9 @@ export function SignInAgain({ draft, login }: { draft: DraftState; login: string
         event.preventDefault();
         setProblem(null);
         try {
-            // The first answer brings the token that the second request must carry.
-            await call<SessionAnswer>('GET', 'session');
             const session = await call<SessionAnswer>('POST', 'session', { login, password });
             setPassword('');
-            client.setQueryData(sessionQuery.queryKey, session);
+            await signedIn(client, session);
             await draft.flush();
             await client.invalidateQueries({ queryKey: ['solution'] });
         } catch (error) {

@@ -1,4 +1,4 @@
-import { openDB } from 'idb';
+import { type IDBPDatabase, openDB } from 'idb';
 import type { Draft } from './circuit';
 
 /** A draft as it was last typed on this device, with the version that it was typed over. */
@@ -10,17 +10,24 @@ export interface LocalDraft {
     /** The state that it was typed over: what a person changed is told by it. */
     base: Draft;
     draft: Draft;
+    /** By which it is saved: sent again, from here or from elsewhere on this device, it is the same save. */
+    key: string;
     at: string;
 }
 
 const STORE = 'drafts';
 
+let opened: Promise<IDBPDatabase> | null = null;
+
 const database = () =>
-    openDB('brave-anvil', 1, {
-        upgrade(opened) {
-            opened.createObjectStore(STORE, { keyPath: ['circuit', 'person'] });
+    (opened ??= openDB('brave-anvil', 1, {
+        upgrade(made) {
+            made.createObjectStore(STORE, { keyPath: ['circuit', 'person'] });
         },
-    });
+        terminated() {
+            opened = null;
+        },
+    }));
 
 /** Keeps what is typed on this device. Where the device keeps nothing (a private window), typing goes on without. */
 export async function keepLocally(entry: LocalDraft): Promise<boolean> {
@@ -38,6 +45,15 @@ export async function keptLocally(circuit: number, person: string): Promise<Loca
         return ((await (await database()).get(STORE, [circuit, person])) as LocalDraft | undefined) ?? null;
     } catch {
         return null;
+    }
+}
+
+/** All that this person typed on this device and the service has not answered for yet. */
+export async function keptByPerson(person: string): Promise<LocalDraft[]> {
+    try {
+        return ((await (await database()).getAll(STORE)) as LocalDraft[]).filter((entry) => entry.person === person);
+    } catch {
+        return [];
     }
 }
 

@@ -144,7 +144,7 @@ describe('saving a draft', () => {
 
     it('asks when the service has moved on meanwhile, and offers nobody what another person typed', async () => {
         const draft = { tag: 'KF-204', plate: { power: '45 kW' } };
-        await keepLocally({ circuit: 7, person: 'electrician-a', version: 2, base: { tag: 'KF-204' }, draft, at: '' });
+        await keepLocally({ circuit: 7, person: 'electrician-a', version: 2, base: { tag: 'KF-204' }, draft, key: 'k', at: '' });
         const { result } = renderHook(() => useDraft(resource, false, 'electrician-a'));
         await waitFor(() => expect(result.current.state.kind).toBe('conflict'));
         expect(result.current.draft).toMatchObject({ plate: { power: '45 kW' } });

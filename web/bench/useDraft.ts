@@ -1,6 +1,8 @@
 import { useCallback, useEffect, useReducer, useRef, useState } from 'react';
-import { call, OfflineError, ProblemError } from '../api/client';
+import { call, ProblemError } from '../api/client';
 import type { CircuitResource, FieldPath, Saved } from '../api/contract';
+import { isAwayError, remember } from '../away/lastSeen';
+import { benchIsOpen } from '../away/unsaved';
 import { type Draft, withValue } from './circuit';
 import { forgetLocally, keepLocally, keptLocally } from './localDrafts';
 import { changed, type History, redone, startHistory, undone } from './history';
@@ -41,8 +43,6 @@ const IDLE_MS = 1000;
 /** Between tries while the service is away: growing pauses. */
 const RETRY_MS = [2000, 4000, 8000, 15_000, 30_000];
 
-/** Answers of a service that is down or restarting, not of one that refuses. */
-const isAway = (error: unknown): boolean => error instanceof OfflineError || (error instanceof ProblemError && error.status >= 500);
 const isSignedOut = (error: unknown): boolean => error instanceof ProblemError && (error.status === 401 || error.status === 419);
 
 export interface DraftState {
@@ -72,8 +72,13 @@ export function useDraft(resource: CircuitResource, readOnly: boolean, person = 
     latest.current = { draft: history.present, version };
     const running = useRef<Promise<number | null> | null>(null);
     const tries = useRef(0);
-    /** The key of a save whose answer may have been lost: the same draft is sent again under the same one. */
-    const sending = useRef<{ draft: Draft; version: number; key: string } | null>(null);
+    /** The key of each state: where an answer was lost, the same state is sent again under the same one. */
+    const keys = useRef(new WeakMap<Draft, string>());
+    const keyOf = useCallback((draft: Draft): string => {
+        const key = keys.current.get(draft) ?? newKey();
+        keys.current.set(draft, key);
+        return key;
+    }, []);
 
     const save = useCallback(async (): Promise<number | null> => {
         // One after the other: two at once would stand in each other's way.
@@ -86,14 +91,15 @@ export function useDraft(resource: CircuitResource, readOnly: boolean, person = 
         }
         const work = (async () => {
             setState({ kind: 'saving' });
-            const again = sending.current;
-            const key = again !== null && again.draft === draft && again.version === base ? again.key : newKey();
-            sending.current = { draft, version: base, key };
             try {
-                const saved = await call<Saved>('PUT', `circuits/${resource.id}`, { version: base, circuit: draft, key });
+                const saved = await call<Saved>('PUT', `circuits/${resource.id}`, {
+                    version: base,
+                    circuit: draft,
+                    key: keyOf(draft),
+                });
                 kept.current = draft;
+                void remember(`circuit:${resource.id}`, { ...resource, ...saved, circuit: draft });
                 tries.current = 0;
-                sending.current = null;
                 if (latest.current.draft === draft) {
                     void forgetLocally(resource.id, person);
                 }
@@ -108,7 +114,7 @@ export function useDraft(resource: CircuitResource, readOnly: boolean, person = 
                     setState({ kind: 'conflict', current: error.problem.current as unknown as CircuitResource, base: kept.current });
                 } else if (isSignedOut(error)) {
                     setState({ kind: 'signed_out' });
-                } else if (isAway(error)) {
+                } else if (isAwayError(error)) {
                     tries.current += 1;
                     setState({ kind: 'offline' });
                 } else if (error instanceof ProblemError) {
@@ -123,7 +129,9 @@ export function useDraft(resource: CircuitResource, readOnly: boolean, person = 
         })();
         running.current = work;
         return work;
-    }, [resource.id, person]);
+    }, [resource, person, keyOf]);
+
+    useEffect(() => benchIsOpen(resource.id), [resource.id]);
 
     // What was typed here before a reload, a crash or a sign-out, and never got an answer.
     useEffect(() => {
@@ -139,6 +147,7 @@ export function useDraft(resource: CircuitResource, readOnly: boolean, person = 
                 void forgetLocally(resource.id, person);
                 return;
             }
+            keys.current.set(local.draft, local.key);
             dispatch({ do: 'take', draft: local.draft });
             if (local.version !== resource.version) {
                 setState({ kind: 'conflict', current: resource, base: local.base });
@@ -159,9 +168,10 @@ export function useDraft(resource: CircuitResource, readOnly: boolean, person = 
             version: latest.current.version,
             base: kept.current,
             draft: history.present,
+            key: keyOf(history.present),
             at: new Date().toISOString(),
         });
-    }, [history.present, readOnly, resource.id, person]);
+    }, [history.present, readOnly, resource.id, person, keyOf]);
 
     useEffect(() => {
         if (readOnly) {

@@ -1,6 +1,7 @@
 import { keepPreviousData, queryOptions, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useMemo } from 'react';
 import { call } from '../api/client';
+import { isAway } from '../away/away';
 import {
     type Circuit,
     type FieldError,
@@ -74,13 +75,17 @@ export class Solved {
 
 const NONE: readonly Reading[] = [];
 
+const RETRY_MS = 4000;
+
 const solution = (circuit: Circuit) =>
     queryOptions({
         queryKey: ['solution', circuit],
         queryFn: ({ signal }) => call<Solution>('POST', 'solve', circuit, signal),
         staleTime: Infinity,
         gcTime: 60_000,
-        retry: 2,
+        retry: (count) => count < 2 && !isAway(),
+        // A service that is back recomputes what it missed.
+        refetchInterval: (query) => (query.state.status === 'error' ? RETRY_MS : false),
     });
 
 /** Asks for the solution of a draft at once, before the page has drawn what was typed; whoever draws it then finds the answer under way. */

@@ -1,5 +1,6 @@
-import { Link } from 'react-router';
+import { Link, useNavigate } from 'react-router';
 import styled from 'styled-components';
+import { useLeave } from '../bench/leave';
 import { narrow, token } from '../theme/tokens';
 
 const Home = styled(Link)`
@@ -38,8 +39,20 @@ const Home = styled(Link)`
 
 /** The mark of the house; leads to the yard. */
 export function Brand({ line }: { line?: string }) {
+    const leave = useLeave();
+    const navigate = useNavigate();
     return (
-        <Home to="/" title="To the yard">
+        <Home
+            to="/"
+            title="To the yard"
+            onClick={(event) => {
+                // In a tab of its own nothing is left behind.
+                if (!event.ctrlKey && !event.metaKey && !event.shiftKey && event.button === 0) {
+                    event.preventDefault();
+                    leave(() => void navigate('/'));
+                }
+            }}
+        >
             <svg viewBox="0 0 32 24" aria-hidden="true">
                 <path d="M3 3h26v4c0 4-5 6-9 6v3l5 2v4H8v-4l5-2v-3C8 13 4 9 3 3z" />
             </svg>

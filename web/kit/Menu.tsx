@@ -3,12 +3,16 @@ import { useState } from 'react';
 import { Menu as AriaMenu, MenuItem, MenuTrigger, Popover } from 'react-aria-components';
 import { useNavigate } from 'react-router';
 import styled from 'styled-components';
-import { call } from '../api/client';
 import { usePerson } from '../api/session';
 import { applyTheme, storedTheme, type Theme } from '../theme/theme';
 import { token } from '../theme/tokens';
 import { Button } from './Button';
+import { useUnsaved } from '../away/unsaved';
+import { useLeave } from '../bench/leave';
 import { PasswordDialog } from '../session/PasswordDialog';
+import { SignInsDialog } from '../session/SignInsDialog';
+import { SignOutDialog } from '../session/SignOutDialog';
+import { signOut } from '../session/signOut';
 import { KeysDialog } from './KeysDialog';
 
 const Pop = styled(Popover)`
@@ -52,21 +56,27 @@ export function Menu({ items = [] }: { items?: readonly Entry[] }) {
     const [theme, setTheme] = useState(storedTheme);
     const [keys, setKeys] = useState(false);
     const [password, setPassword] = useState(false);
+    const [out, setOut] = useState<'unsaved' | 'away' | null>(null);
+    const [signIns, setSignIns] = useState(false);
+    const leave = useLeave();
+    const unsaved = useUnsaved();
+    const go = (to: string) => () => leave(() => void navigate(to));
     const all: Entry[] = [
         ...items,
-        { id: 'yard', label: 'Yard', action: () => void navigate('/') },
-        { id: 'due', label: 'Due', action: () => void navigate('/due') },
-        { id: 'round', label: 'Round', action: () => void navigate('/round') },
-        { id: 'register', label: 'Register', action: () => void navigate('/register') },
+        { id: 'yard', label: 'Yard', action: go('/') },
+        { id: 'due', label: 'Due', action: go('/due') },
+        { id: 'round', label: 'Round', action: go('/round') },
+        { id: 'register', label: 'Register', action: go('/register') },
         ...(person?.role === 'administrator'
             ? [
-                  { id: 'setup', label: 'Sites and people', action: () => void navigate('/setup') },
-                  { id: 'record', label: 'Record of the house', action: () => void navigate('/record') },
+                  { id: 'setup', label: 'Sites and people', action: go('/setup') },
+                  { id: 'record', label: 'Record of the house', action: go('/record') },
               ]
             : []),
-        { id: 'standing', label: 'Standing of the results', action: () => void navigate('/standing') },
+        { id: 'standing', label: 'Standing of the results', action: go('/standing') },
         { id: 'keys', label: 'Keys', action: () => setKeys(true) },
         { id: 'password', label: 'Change password', action: () => setPassword(true) },
+        { id: 'sign-ins', label: 'Where you are signed in', action: () => setSignIns(true) },
         {
             id: 'theme',
             label: `Look: ${NEXT[theme].label}`,
@@ -79,12 +89,17 @@ export function Menu({ items = [] }: { items?: readonly Entry[] }) {
         {
             id: 'out',
             label: `Sign out ${person?.name ?? ''}`,
-            action: () => {
-                void call('DELETE', 'session').then(() => {
-                    client.clear();
-                    void navigate('/sign-in');
-                });
-            },
+            action: () =>
+                leave(() => {
+                    if (unsaved.length > 0) {
+                        setOut('unsaved');
+                        return;
+                    }
+                    signOut(client).then(
+                        () => void navigate('/sign-in'),
+                        () => setOut('away'),
+                    );
+                }),
         },
     ];
     return (
@@ -103,6 +118,8 @@ export function Menu({ items = [] }: { items?: readonly Entry[] }) {
                     </AriaMenu>
                 </Pop>
             </MenuTrigger>
+            <SignOutDialog problem={out} onClose={() => setOut(null)} />
+            <SignInsDialog open={signIns} onClose={() => setSignIns(false)} />
             <PasswordDialog open={password} onClose={() => setPassword(false)} />
             <KeysDialog open={keys} onOpen={() => setKeys(true)} onClose={() => setKeys(false)} />
         </>

@@ -1,5 +1,6 @@
 import type { ReactNode } from 'react';
 import styled from 'styled-components';
+import { AwayNote } from '../away/AwayNote';
 import { narrow, token } from '../theme/tokens';
 import { Brand } from './Brand';
 import { Menu } from './Menu';
@@ -25,6 +26,7 @@ export function TopBar({ line, children }: { line?: string; children?: ReactNode
     return (
         <Bar>
             <Brand {...(line === undefined ? {} : { line })} />
+            <AwayNote />
             {children}
             <Menu />
         </Bar>

@@ -1,6 +1,7 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useCallback } from 'react';
 import { call } from '../api/client';
+import { lastSeen } from '../away/lastSeen';
 import type { Reading, ReadingsAnswer } from '../api/contract';
 
 const NONE: readonly Reading[] = [];
@@ -9,7 +10,7 @@ const NONE: readonly Reading[] = [];
 export function useReadings(circuit: number): readonly Reading[] {
     const query = useQuery({
         queryKey: ['readings', circuit],
-        queryFn: () => call<ReadingsAnswer>('GET', `circuits/${circuit}/readings`),
+        queryFn: () => lastSeen(`readings:${circuit}`, () => call<ReadingsAnswer>('GET', `circuits/${circuit}/readings`)),
         staleTime: 60_000,
     });
     return query.data?.readings ?? NONE;

@@ -4,7 +4,7 @@ import { useLocation, useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { call, ProblemError } from '../api/client';
 import type { SessionAnswer } from '../api/contract';
-import { sessionQuery } from '../api/session';
+import { signedIn } from '../api/session';
 import { Brand } from '../kit/Brand';
 import { Button } from '../kit/Button';
 import { TextField } from '../kit/TextField';
@@ -55,9 +55,7 @@ export default function SignIn() {
         event.preventDefault();
         setBusy(true);
         try {
-            // The first answer brings the token that the second request must carry.
-            await call<SessionAnswer>('GET', 'session');
-            client.setQueryData(sessionQuery.queryKey, await call<SessionAnswer>('POST', 'session', { login, password }));
+            await signedIn(client, await call<SessionAnswer>('POST', 'session', { login, password }));
             void navigate(state?.to ?? '/', { replace: true });
         } catch (error) {
             setProblem(error instanceof Error ? error : new Error('The service does not answer.'));

@@ -5,6 +5,9 @@ import styled from 'styled-components';
 import { call } from '../api/client';
 import type { CircuitResource, Register, SitesAnswer } from '../api/contract';
 import { mayEdit, usePerson } from '../api/session';
+import { isAway } from '../away/away';
+import { lastSeen } from '../away/lastSeen';
+import { UnsavedList } from '../away/UnsavedList';
 import { useKeys } from '../bench/keys';
 import { Button } from '../kit/Button';
 import { Actions, Dialog } from '../kit/Dialog';
@@ -94,6 +97,9 @@ const GRADES = [
     { value: 'clear', label: 'Notes only' },
 ] as const;
 
+/** While the service is away it is asked again. */
+const AGAIN_MS = 5000;
+
 /** All circuits of the sites: find, filter, open, begin one. */
 export default function Yard() {
     const person = usePerson();
@@ -102,7 +108,8 @@ export default function Yard() {
     const [choosing, setChoosing] = useState(false);
     const [wanted, setWanted] = useState(params.get('search') ?? '');
     const searchBox = useRef<HTMLDivElement>(null);
-    const sites = useQuery({ queryKey: ['sites'], queryFn: () => call<SitesAnswer>('GET', 'sites') }).data?.sites ?? [];
+    const sites =
+        useQuery({ queryKey: ['sites'], queryFn: () => lastSeen('sites', () => call<SitesAnswer>('GET', 'sites')) }).data?.sites ?? [];
     const change = (name: string, value: string) => {
         setParams(
             (before) => {
@@ -135,8 +142,14 @@ export default function Yard() {
     }
     const register = useQuery({
         queryKey: ['register', asked.toString()],
-        queryFn: ({ signal }) => call<Register>('GET', `circuits?${asked.toString()}`, undefined, signal),
+        queryFn: ({ signal }) =>
+            lastSeen(
+                `register:${asked.toString()}`,
+                () => call<Register>('GET', `circuits?${asked.toString()}`, undefined, signal),
+                asked.has('archived') ? undefined : 'register',
+            ),
         placeholderData: keepPreviousData,
+        refetchInterval: () => (isAway() ? AGAIN_MS : false),
     });
     const create = async (site: number) => {
         const made = await call<CircuitResource>('POST', 'circuits', { site_id: site });
@@ -195,6 +208,8 @@ export default function Yard() {
                         </Button>
                     )}
                 </Head>
+                <UnsavedList />
+                {register.isError && <Undo role="alert">{register.error.message} The yard was not seen on this device before.</Undo>}
                 {arrived?.archived !== undefined && (
                     <Undo role="status">
                         {arrived.archived.tag} is archived. It and its revisions are kept.

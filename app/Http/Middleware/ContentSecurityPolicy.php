@@ -33,6 +33,7 @@ final class ContentSecurityPolicy
                         "font-src 'self' $hot",
                         "connect-src 'self' $hot $socket",
                         "manifest-src 'self'",
+                        "worker-src 'self'",
                         "base-uri 'none'",
                         "form-action 'self'",
                         "frame-ancestors 'none'",

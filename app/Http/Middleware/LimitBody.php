@@ -24,7 +24,7 @@ final class LimitBody
      */
     public function handle(Request $request, Closure $next): Response
     {
-        if (in_array($request->method(), ['POST', 'PUT', 'PATCH'], true)) {
+        if (in_array($request->method(), ['POST', 'PUT', 'PATCH', 'DELETE'], true)) {
             $body = $request->getContent();
             if (strlen($body) > self::LARGEST_BYTES) {
                 throw new Problem(413, 'too_large', 'Too large', 'At most 1 MB can be sent.');

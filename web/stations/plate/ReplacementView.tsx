@@ -84,6 +84,7 @@ function Check({ place }: { place: Place }) {
     const [source, setSource] = useState<Source | null>(null);
     const [plate, setPlate] = useState<Record<string, unknown>>({});
     const [storing, setStoring] = useState(false);
+    const [problem, setProblem] = useState<string | null>(null);
     const spares = useQuery({ queryKey: ['spares', place.site], queryFn: () => call<SparesAnswer>('GET', `sites/${place.site}/spares`) });
     const circuits = useQuery({
         queryKey: ['register', 'site', place.site],
@@ -99,6 +100,16 @@ function Check({ place }: { place: Place }) {
         gcTime: 30_000,
     });
     const refresh = () => client.invalidateQueries({ queryKey: ['spares', place.site] });
+    const takeOut = async (spare: Spare) => {
+        setProblem(null);
+        try {
+            await call('DELETE', `spares/${spare.id}`, { version: spare.version });
+            setSource(null);
+        } catch (reason) {
+            setProblem(reason instanceof Error ? reason.message : 'The service does not answer.');
+        }
+        await refresh();
+    };
     const others = (circuits.data?.circuits ?? []).filter(({ id }) => id !== place.circuit);
     const answer = source === null ? undefined : check.data;
     return (
@@ -194,20 +205,12 @@ function Check({ place }: { place: Place }) {
                         The plate that is offered
                         {source.kind === 'circuit' ? `, of ${source.tag}` : source.kind === 'spare' ? `, ${source.spare.name}` : ''}
                     </h2>
+                    {problem !== null && <p role="alert">{problem}</p>}
                     <Offered plate={plate} onChange={setPlate} />
                     {!readOnly && (
                         <Actions>
                             {source.kind === 'spare' && (
-                                <Button
-                                    onPress={() =>
-                                        void call('DELETE', `spares/${source.spare.id}`).then(async () => {
-                                            await refresh();
-                                            setSource(null);
-                                        })
-                                    }
-                                >
-                                    Take it out of the store
-                                </Button>
+                                <Button onPress={() => void takeOut(source.spare)}>Take it out of the store</Button>
                             )}
                             <Button onPress={() => setStoring(true)}>
                                 {source.kind === 'spare' ? 'Change in the store' : 'Put on the spares list'}
@@ -225,7 +228,7 @@ function Check({ place }: { place: Place }) {
                     const body = { name, place: where, plate };
                     const spare =
                         source?.kind === 'spare'
-                            ? await call<Spare>('PUT', `spares/${source.spare.id}`, body)
+                            ? await call<Spare>('PUT', `spares/${source.spare.id}`, { ...body, version: source.spare.version })
                             : await call<Spare>('POST', `sites/${place.site}/spares`, body);
                     await refresh();
                     setSource({ kind: 'spare', spare });
