@@ -85,8 +85,11 @@ const Right = styled.div`
     display: flex;
     gap: 8px;
     align-items: center;
+    min-width: 0;
     @media ${narrow} {
-        margin-left: auto;
+        flex: 1;
+        flex-wrap: wrap;
+        justify-content: flex-end;
     }
 `;
 

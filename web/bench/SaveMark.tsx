@@ -4,12 +4,22 @@ import { narrow, token } from '../theme/tokens';
 import type { DraftState } from './useDraft';
 
 const Mark = styled.span<{ $loud: boolean }>`
+    display: flex;
+    gap: 4px 10px;
+    align-items: center;
+    min-width: 0;
     font-size: 14px;
-    white-space: nowrap;
+    line-height: 1.2;
+    white-space: ${({ $loud }) => ($loud ? 'normal' : 'nowrap')};
     color: ${({ $loud }) => ($loud ? '#f2b84b' : token.softOnSteel)};
     font-weight: ${({ $loud }) => ($loud ? 600 : 400)};
+    button {
+        flex: none;
+    }
     @media ${narrow} {
         font-size: 13px;
+        /* What is loud is long: it takes a line of its own, below what leads elsewhere. */
+        ${({ $loud }) => ($loud ? 'order: 9; flex: 1 0 100%;' : '')}
     }
 `;
 
@@ -30,8 +40,10 @@ export function SaveMark({ draft, readOnly, failed }: { draft: DraftState; readO
     }[state.kind] as [string, boolean];
     return (
         <Mark $loud={loud || failed} role="status" data-save={state.kind}>
-            {state.kind === 'refused' ? `not saved: ${state.problem.problem.title.toLowerCase()}` : text}
-            {failed && '; figures are not recomputed'}{' '}
+            <span>
+                {state.kind === 'refused' ? `not saved: ${state.problem.problem.title.toLowerCase()}` : text}
+                {failed && '; figures are not recomputed'}
+            </span>
             {state.kind === 'offline' && (
                 <Button kind="steel" onPress={() => void draft.flush()}>
                     Try now

@@ -151,14 +151,22 @@ export default function Yard() {
         placeholderData: keepPreviousData,
         refetchInterval: () => (isAway() ? AGAIN_MS : false),
     });
-    const create = async (site: number) => {
-        const made = await call<CircuitResource>('POST', 'circuits', { site_id: site });
-        void navigate(`/circuits/${made.id}/plate`);
+    const [problem, setProblem] = useState<string | null>(null);
+    const act = (work: () => Promise<void>) => {
+        setProblem(null);
+        work().catch((reason: unknown) => setProblem(reason instanceof Error ? reason.message : 'The service does not answer.'));
+    };
+    const create = (site: number) => {
+        setChoosing(false);
+        act(async () => {
+            const made = await call<CircuitResource>('POST', 'circuits', { site_id: site });
+            void navigate(`/circuits/${made.id}/plate`);
+        });
     };
     const begin = () => {
         const only = sites.find((site) => String(site.id) === params.get('site')) ?? (sites.length === 1 ? sites[0] : undefined);
         if (only !== undefined) {
-            void create(only.id);
+            create(only.id);
         } else {
             setChoosing(true);
         }
@@ -167,11 +175,12 @@ export default function Yard() {
     // A key pressed in a bench arrives here with what it wanted.
     const arrived = useLocation().state as { find?: boolean; begin?: boolean; archived?: { id: number; tag: string } } | null;
     const client = useQueryClient();
-    const restore = async (id: number) => {
-        await call('POST', `circuits/${id}/restore`);
-        await client.invalidateQueries({ queryKey: ['register'] });
-        void navigate('/', { replace: true, state: null });
-    };
+    const restore = (id: number) =>
+        act(async () => {
+            await call('POST', `circuits/${id}/restore`);
+            await client.invalidateQueries({ queryKey: ['register'] });
+            void navigate('/', { replace: true, state: null });
+        });
     useEffect(() => {
         if (arrived?.find === true) {
             searchBox.current?.querySelector('input')?.focus();
@@ -209,11 +218,12 @@ export default function Yard() {
                     )}
                 </Head>
                 <UnsavedList />
+                {problem !== null && <Undo role="alert">{problem}</Undo>}
                 {register.isError && <Undo role="alert">{register.error.message} The yard was not seen on this device before.</Undo>}
                 {arrived?.archived !== undefined && (
                     <Undo role="status">
                         {arrived.archived.tag} is archived. It and its revisions are kept.
-                        <Button onPress={() => void restore(arrived.archived?.id ?? 0)}>Undo</Button>
+                        <Button onPress={() => restore(arrived.archived?.id ?? 0)}>Undo</Button>
                     </Undo>
                 )}
                 <Filters>
@@ -250,7 +260,7 @@ export default function Yard() {
                     </Empty>
                 ) : (
                     <YardTable
-                        {...(archived && editor ? { onRestore: (id: number) => void restore(id) } : {})}
+                        {...(archived && editor ? { onRestore: restore } : {})}
                         rows={data?.circuits ?? []}
                         sites={sites}
                         sort={params.get('sort') ?? 'tag'}
@@ -297,7 +307,7 @@ export default function Yard() {
                 <Sites>
                     {sites.map((site) => (
                         <li key={site.id}>
-                            <Button onPress={() => void create(site.id)}>
+                            <Button onPress={() => create(site.id)}>
                                 {site.name}: {site.facts}
                             </Button>
                         </li>
