@@ -28,6 +28,9 @@ final class SignIns
 
     private const KEPT_DAYS = 30;
 
+    /** Of a list. */
+    private const MOST = 50;
+
     /** Begins one for whoever has just signed in. */
     public static function begin(Request $request, Person $person): void
     {
@@ -65,9 +68,10 @@ final class SignIns
 
         return self::open($person)
             ->where('seen_at', '>', now()->subMinutes(is_numeric($lifetime) ? (int) $lifetime : 120))
-            ->orderBy('seen_at', 'desc')
-            ->limit(50)
-            ->get();
+            ->get()
+            ->sortByDesc('seen_at')
+            ->take(self::MOST)
+            ->values();
     }
 
     /** Ends one; a person's own ones only. */

@@ -98,6 +98,19 @@ final class Client
     }
 
     /**
+     * One request, to be sent with others.
+     *
+     * @param  array<mixed>|string|null  $body
+     */
+    public function prepared(string $method, string $path, array|string|null $body): CurlHandle
+    {
+        $handle = curl_init();
+        curl_setopt_array($handle, $this->options($method, $path, $body));
+
+        return $handle;
+    }
+
+    /**
      * @param  array<mixed>|string|null  $body
      * @return array<int, mixed>
      */

@@ -203,6 +203,86 @@ final class KillTest extends BrowserTestCase
         self::assertSame('', $left);
     }
 
+    /** Three times a minute at most: what keeps dying is not started for ever, and it is said what died. */
+    public function test_what_keeps_dying_is_told_and_ends(): void
+    {
+        $log = dirname(__DIR__, 2).'/var/log/own-server.log';
+        $length = (int) filesize($log);
+        for ($kills = 0; $kills < 6 && $this->server->runs(); $kills++) {
+            posix_kill($this->server->master('nginx'), SIGKILL);
+            $before = $this->server->sessions();
+            for ($i = 0; $i < 60 && $this->server->runs() && $this->server->sessions() === $before; $i++) {
+                usleep(100_000);
+            }
+            usleep(300_000);
+        }
+        self::assertFalse($this->server->runs());
+        self::assertSame(4, $kills);
+        $said = (string) file_get_contents($log, false, null, $length);
+        self::assertSame(3, substr_count($said, 'The nginx had ended; it is started again.'));
+        self::assertStringContainsString('The nginx ended four times within a minute', $said);
+    }
+
+    /** Whoever answers strangers, and whoever works for them, is not root; what they keep is nobody else's. */
+    public function test_nobody_who_answers_is_root_and_nobody_else_reads_what_is_kept(): void
+    {
+        $root = dirname(__DIR__, 2);
+        if (posix_geteuid() === 0 &&
+            str_contains((string) shell_exec('runuser -u www-data -- test -r '.escapeshellarg("$root/public/index.php").
+            ' && echo yes'), 'yes')) {
+            $answering = [];
+            foreach ($this->server->sessions() as $session) {
+                foreach (array_map(intval(...), explode("\n", trim((string) shell_exec("pgrep -s $session")))) as $pid) {
+                    preg_match('~^Uid:\s+(\d+)~m', (string) @file_get_contents("/proc/$pid/status"), $m);
+                    $name = trim((string) @file_get_contents("/proc/$pid/comm"));
+                    // The masters open the port and the logs; their children answer.
+                    if ($pid !== $session || $name === 'php') {
+                        $answering[] = $name.' '.($m[1] ?? '');
+                    }
+                }
+            }
+            $user = posix_getpwnam('www-data');
+            self::assertIsArray($user);
+            self::assertGreaterThan(8, count($answering));
+            foreach ($answering as $one) {
+                self::assertStringEndsWith(' '.$user['uid'], $one);
+            }
+        }
+        $hand = $this->handOn($this->server->base);
+        $hand->signIn('electrician-b');
+        $kept = 0;
+        foreach (['storage/app/photographs', 'storage/app/papers', 'storage/framework/sessions'] as $folder) {
+            self::assertSame('0700', substr(sprintf('%o', (int) fileperms("$root/$folder")), -4), $folder);
+            foreach (glob("$root/$folder/*") ?: [] as $file) {
+                self::assertSame('0600', substr(sprintf('%o', (int) fileperms($file)), -4), $file);
+                $kept++;
+            }
+        }
+        self::assertGreaterThan(0, $kept);
+    }
+
+    public function test_long_logs_are_cut_and_the_latest_are_kept(): void
+    {
+        $log = dirname(__DIR__, 2).'/var/log/long-test.log';
+        try {
+            foreach (['first', 'second'] as $turn) {
+                file_put_contents($log, $turn.str_repeat("0123456789abcde\n", 600_000));
+                $this->server->stop();
+                $this->server->begin();
+                self::assertTrue($this->server->answers(25));
+                for ($i = 0; $i < 50 && file_get_contents($log, false, null, 0, 1) !== ''; $i++) {
+                    usleep(100_000);
+                }
+                clearstatcache();
+                self::assertSame(0, filesize($log));
+                self::assertStringStartsWith($turn, (string) file_get_contents("$log.1", false, null, 0, 20));
+            }
+            self::assertStringStartsWith('first', (string) file_get_contents("$log.2", false, null, 0, 20));
+        } finally {
+            array_map(unlink(...), glob("$log*") ?: []);
+        }
+    }
+
     public function test_nothing_is_left_behind(): void
     {
         $sessions = $this->server->sessions();

@@ -46,6 +46,12 @@ final class OwnServer
         }
     }
 
+    /** @phpstan-impure */
+    public function runs(): bool
+    {
+        return $this->process !== null && proc_get_status($this->process)['running'];
+    }
+
     /** Kills it outright, as a power cut would: what it started lives on. */
     public function kill(): void
     {
