@@ -44,6 +44,43 @@ final class ProxyTest extends TestCase
         self::assertSame(['HTTP/1.1 404 Not Found', 'no-store'], [$headers[0], $headers['Cache-Control']]);
     }
 
+    /** What a browser asks before it offers to keep the page among its programs. */
+    public function test_the_page_can_be_kept_on_a_device(): void
+    {
+        [$status, $type, $body] = self::send('GET', '/build/manifest.webmanifest');
+        self::assertSame([200, 'application/manifest+json'], [$status, $type]);
+        $manifest = json_decode($body, true);
+        self::assertIsArray($manifest);
+        self::assertSame(['/', '/', 'standalone'], [$manifest['start_url'], $manifest['scope'], $manifest['display']]);
+        $sizes = [];
+        foreach ($manifest['icons'] as $icon) {
+            [$status, $type, $picture] = self::send('GET', $icon['src']);
+            self::assertSame([200, 'image/png'], [$status, $type]);
+            $size = getimagesizefromstring($picture);
+            self::assertIsArray($size);
+            self::assertSame($icon['sizes'], "$size[0]x$size[1]");
+            $sizes[] = $icon['sizes'];
+        }
+        self::assertContains('192x192', $sizes);
+        self::assertContains('512x512', $sizes);
+        self::assertStringContainsString('href="/build/manifest.webmanifest"', self::send('GET', '/')[2]);
+    }
+
+    /** The worker is looked at anew each time, is allowed nothing but its own scripts, and keeps everything the page is made of. */
+    public function test_the_worker_keeps_the_whole_page(): void
+    {
+        $headers = get_headers(Server::get()->base.'/worker.js', true);
+        self::assertIsArray($headers);
+        self::assertSame('no-cache', $headers['Cache-Control']);
+        self::assertStringStartsWith("default-src 'none'; script-src 'self'", $headers['Content-Security-Policy']);
+        $worker = self::send('GET', '/worker.js')[2];
+        $built = glob(dirname(__DIR__, 2).'/public/build/assets/*.{js,css,woff2}', GLOB_BRACE) ?: [];
+        self::assertGreaterThan(30, count($built));
+        foreach ($built as $file) {
+            self::assertStringContainsString('/build/assets/'.basename($file), $worker);
+        }
+    }
+
     /** @return iterable<string, array{string}> */
     public static function oddities(): iterable
     {
