@@ -21,7 +21,7 @@ import { withValue } from './circuit';
 import { Solved, useAhead, useSolution } from './useSolution';
 import { WorkingPanel } from './WorkingPanel';
 import { Waiting } from '../kit/Waiting';
-import { useReadings } from '../readings/useReadings';
+import { useReadings, useReadingsMissing } from '../readings/useReadings';
 
 const stations = {
     plate: lazy(() => import('../stations/plate/PlateStation')),
@@ -141,6 +141,7 @@ function Bench({ resource, station }: { resource: CircuitResource; station: Stat
     const person = usePerson();
     const draft = useDraft(resource, readOnly, person?.login ?? '');
     const readings = useReadings(resource.id);
+    const unread = useReadingsMissing(resource.id);
     const { solved: now, stale, failed } = useSolution(draft.draft, resource.site.settings, readings);
     // While the service is away the bench stays as it was, marked, and typing goes on.
     const [solved, setSolved] = useState(now);
@@ -240,6 +241,7 @@ function Bench({ resource, station }: { resource: CircuitResource; station: Stat
                         resource={resource}
                         draft={draft}
                         failed={failed}
+                        unread={unread}
                         working={working}
                         onWorking={() => setWorking((open) => !open)}
                     />

@@ -118,12 +118,15 @@ export function PlateStrip({
     resource,
     draft,
     failed,
+    unread,
     working,
     onWorking,
 }: {
     resource: CircuitResource;
     draft: DraftState;
     failed: boolean;
+    /** Its readings could not be loaded. */
+    unread: boolean;
     working: boolean;
     onWorking: () => void;
 }) {
@@ -151,7 +154,7 @@ export function PlateStrip({
             </Tag>
             <Facts>{facts.join('  /  ')}</Facts>
             <Right>
-                <SaveMark draft={draft} readOnly={readOnly} failed={failed} />
+                <SaveMark draft={draft} readOnly={readOnly} failed={failed} unread={unread} />
                 {!readOnly && (
                     <Steps>
                         <Button kind="steel" aria-label="Undo" isDisabled={!draft.canUndo} onPress={draft.undo}>

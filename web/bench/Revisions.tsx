@@ -6,6 +6,7 @@ import { call, ProblemError } from '../api/client';
 import type { CircuitResource, RevisionRow, RevisionsAnswer } from '../api/contract';
 import { Button } from '../kit/Button';
 import { Actions, Dialog } from '../kit/Dialog';
+import { NotLoaded } from '../kit/NotLoaded';
 import { TextField } from '../kit/TextField';
 import { token } from '../theme/tokens';
 import { useBench } from './BenchContext';
@@ -83,6 +84,7 @@ export function Revisions({
                     </Actions>
                 </form>
             )}
+            <NotLoaded what="the revisions" of={query} />
             <List>
                 {(query.data?.revisions ?? []).map((revision) => (
                     <li key={revision.id}>

@@ -24,10 +24,15 @@ const Mark = styled.span<{ $loud: boolean }>`
 `;
 
 /** Whether what is on the screen is kept. */
-export function SaveMark({ draft, readOnly, failed }: { draft: DraftState; readOnly: boolean; failed: boolean }) {
+export function SaveMark({ draft, readOnly, failed, unread }: { draft: DraftState; readOnly: boolean; failed: boolean; unread: boolean }) {
     const { state } = draft;
+    const missing = `${failed ? '; figures are not recomputed' : ''}${unread ? '; its readings are not loaded' : ''}`;
     if (readOnly) {
-        return <Mark $loud={false}>read only</Mark>;
+        return (
+            <Mark $loud={missing !== ''} role="status">
+                read only{missing}
+            </Mark>
+        );
     }
     const [text, loud] = {
         saved: ['saved', false],
@@ -39,10 +44,10 @@ export function SaveMark({ draft, readOnly, failed }: { draft: DraftState; readO
         conflict: ['not saved: conflict', true],
     }[state.kind] as [string, boolean];
     return (
-        <Mark $loud={loud || failed} role="status" data-save={state.kind}>
+        <Mark $loud={loud || missing !== ''} role="status" data-save={state.kind}>
             <span>
                 {state.kind === 'refused' ? `not saved: ${state.problem.problem.title.toLowerCase()}` : text}
-                {failed && '; figures are not recomputed'}
+                {missing}
             </span>
             {state.kind === 'offline' && (
                 <Button kind="steel" onPress={() => void draft.flush()}>

@@ -1,19 +1,30 @@
-import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { queryOptions, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useCallback } from 'react';
 import { call } from '../api/client';
 import { lastSeen } from '../away/lastSeen';
 import type { Reading, ReadingsAnswer } from '../api/contract';
 
+const AGAIN_MS = 5000;
+
 const NONE: readonly Reading[] = [];
 
-/** The readings kept on a circuit, latest first; none before they are there. */
-export function useReadings(circuit: number): readonly Reading[] {
-    const query = useQuery({
+const readingsQuery = (circuit: number) =>
+    queryOptions({
         queryKey: ['readings', circuit],
         queryFn: () => lastSeen(`readings:${circuit}`, () => call<ReadingsAnswer>('GET', `circuits/${circuit}/readings`)),
         staleTime: 60_000,
+        refetchInterval: (query) => (query.state.status === 'error' ? AGAIN_MS : false),
     });
-    return query.data?.readings ?? NONE;
+
+/** The readings kept on a circuit, latest first; none before they are there. */
+export function useReadings(circuit: number): readonly Reading[] {
+    return useQuery(readingsQuery(circuit)).data?.readings ?? NONE;
+}
+
+/** Whether they could not be loaded: what is computed then rests on none of them. */
+export function useReadingsMissing(circuit: number): boolean {
+    const query = useQuery(readingsQuery(circuit));
+    return query.isError && query.data === undefined;
 }
 
 /** Asks for the readings of a circuit again: one was kept or withdrawn. */

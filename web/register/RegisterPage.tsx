@@ -5,6 +5,7 @@ import { call } from '../api/client';
 import type { SitesAnswer } from '../api/contract';
 import { mayEdit, usePerson } from '../api/session';
 import { ListPage, ListSection } from '../kit/ListPage';
+import { NotLoaded } from '../kit/NotLoaded';
 import { Select } from '../kit/Select';
 import { TopBar } from '../kit/TopBar';
 import { Imports } from './Imports';
@@ -27,6 +28,7 @@ export default function RegisterPage() {
             <TopBar line="Register" />
             <ListPage>
                 <h1>Register</h1>
+                <NotLoaded what="the sites" of={sites} />
                 <div style={{ maxWidth: 320 }}>
                     <Select
                         label="Site"

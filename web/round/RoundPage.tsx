@@ -7,6 +7,7 @@ import type { Round, RoundsAnswer, SitesAnswer } from '../api/contract';
 import { mayEdit, usePerson } from '../api/session';
 import { Button } from '../kit/Button';
 import { ListPage } from '../kit/ListPage';
+import { NotLoaded } from '../kit/NotLoaded';
 import { Select } from '../kit/Select';
 import { TopBar } from '../kit/TopBar';
 import { token } from '../theme/tokens';
@@ -86,6 +87,7 @@ export default function RoundPage() {
                         </Button>
                     )}
                 </Bar>
+                <NotLoaded what="sites and rounds" of={[sites, past]} />
                 {problem !== '' && <p role="alert">{problem}</p>}
                 <Past aria-label="Rounds so far">
                     {past.data?.rounds.map((round) => (

@@ -61,6 +61,7 @@ export function RoundView({ id, onClose }: { id: string; onClose: () => void }) 
     const person = usePerson();
     const client = useQueryClient();
     const [at, setAt] = useState<number | null>(null);
+    const [problem, setProblem] = useState('');
     const key = ['round', id];
     const query = useQuery({ queryKey: key, queryFn: () => call<Round>('GET', `rounds/${id}`) });
     const round = query.data;
@@ -71,6 +72,14 @@ export function RoundView({ id, onClose }: { id: string; onClose: () => void }) 
     const motor = place === -1 ? undefined : round.motors[place];
     const next = round.motors[place + 1];
     const put = (answer: Round) => client.setQueryData(key, answer);
+    const end = async () => {
+        setProblem('');
+        try {
+            put(await call<Round>('POST', `rounds/${id}/end`));
+        } catch (error) {
+            setProblem(error instanceof Error ? error.message : 'The service does not answer.');
+        }
+    };
     if (motor !== undefined) {
         return (
             <>
@@ -98,11 +107,10 @@ export function RoundView({ id, onClose }: { id: string; onClose: () => void }) 
             </p>
             <Bar>
                 <Button onPress={onClose}>All rounds</Button>
-                {!round.ended && mayEdit(person) && (
-                    <Button onPress={() => void call<Round>('POST', `rounds/${id}/end`).then(put)}>End the round</Button>
-                )}
+                {!round.ended && mayEdit(person) && <Button onPress={() => void end()}>End the round</Button>}
                 <PaperMaker ask={`rounds/${id}/paper`} what="list of defects (PDF)" of="this round" />
             </Bar>
+            {problem !== '' && <p role="alert">{problem}</p>}
             <Motors>
                 {round.motors.map((one) => (
                     <li key={one.id}>

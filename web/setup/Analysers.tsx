@@ -5,6 +5,7 @@ import styled from 'styled-components';
 import { call, ProblemError } from '../api/client';
 import type { Analyser, AnalysersAnswer } from '../api/contract';
 import { Button } from '../kit/Button';
+import { NotLoaded } from '../kit/NotLoaded';
 import { RuledTable } from '../kit/RuledTable';
 import { ErrorText, LabelText, TextField } from '../kit/TextField';
 import { token } from '../theme/tokens';
@@ -43,6 +44,7 @@ export function Analysers() {
     };
     return (
         <>
+            <NotLoaded what="the analysers" of={query} />
             {(query.data?.analysers ?? []).length > 0 && (
                 <RuledTable>
                     <tbody>

@@ -3,6 +3,7 @@ import styled from 'styled-components';
 import { call } from '../api/client';
 import type { PeopleAnswer, SitesAnswer } from '../api/contract';
 import { usePerson } from '../api/session';
+import { NotLoaded } from '../kit/NotLoaded';
 import { TopBar } from '../kit/TopBar';
 import { Waiting } from '../kit/Waiting';
 import { token } from '../theme/tokens';
@@ -46,6 +47,7 @@ export default function Setup() {
             <TopBar line="Sites and people" />
             <Page>
                 <h1>Sites and people</h1>
+                <NotLoaded what="sites and people" of={[sites, people]} />
                 <section>
                     <h2>Sites</h2>
                     {sites.data?.sites.map((site) => (

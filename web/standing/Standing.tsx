@@ -1,9 +1,10 @@
 import { useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
 import { useLocation, useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { call } from '../api/client';
 import type { SessionAnswer } from '../api/contract';
-import { sessionQuery, usePerson } from '../api/session';
+import { signedIn, usePerson } from '../api/session';
 import { Button } from '../kit/Button';
 import { TopBar } from '../kit/TopBar';
 import { token } from '../theme/tokens';
@@ -44,9 +45,15 @@ export default function Standing() {
     const client = useQueryClient();
     const navigate = useNavigate();
     const state = useLocation().state as { to?: string } | null;
+    const [problem, setProblem] = useState('');
     const read = async () => {
-        client.setQueryData(sessionQuery.queryKey, await call<SessionAnswer>('POST', 'session/standing'));
-        void navigate(state?.to ?? '/', { replace: true });
+        setProblem('');
+        try {
+            await signedIn(client, await call<SessionAnswer>('POST', 'session/standing'));
+            void navigate(state?.to ?? '/', { replace: true });
+        } catch (error) {
+            setProblem(error instanceof Error ? error.message : 'The service does not answer.');
+        }
     };
     return (
         <>
@@ -82,6 +89,7 @@ export default function Standing() {
                         <Button kind="main" onPress={() => void read()}>
                             I have read this
                         </Button>
+                        {problem !== '' && <p role="alert">{problem}</p>}
                     </div>
                 )}
             </Text>

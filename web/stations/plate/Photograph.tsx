@@ -4,6 +4,7 @@ import { FileTrigger } from 'react-aria-components';
 import styled from 'styled-components';
 import { call, send } from '../../api/client';
 import type { PhotographAnswer } from '../../api/contract';
+import { NotLoaded } from '../../kit/NotLoaded';
 import { useBench } from '../../bench/BenchContext';
 import { Button } from '../../kit/Button';
 import { token } from '../../theme/tokens';
@@ -80,7 +81,8 @@ export function usePhotograph(): { buttons: ReactNode; sheet: ReactNode } {
     };
     const buttons = (
         <>
-            {!readOnly && (
+            {/* One that could not be looked at is not replaced unseen. */}
+            {!readOnly && query.data !== undefined && (
                 <FileTrigger
                     acceptedFileTypes={['image/jpeg', 'image/png', 'image/webp']}
                     onSelect={(files) => {
@@ -112,6 +114,7 @@ export function usePhotograph(): { buttons: ReactNode; sheet: ReactNode } {
                     )}
                 </>
             )}
+            <NotLoaded what="the photograph" of={query} />
             {error !== undefined && <Wrong role="alert">{error}</Wrong>}
         </>
     );

@@ -11,6 +11,7 @@ import { Actions, Dialog } from '../../kit/Dialog';
 import { GradeMark } from '../../kit/Grade';
 import { Scroll } from '../../kit/Scroll';
 import { RuledTable } from '../../kit/RuledTable';
+import { NotLoaded } from '../../kit/NotLoaded';
 import { Select } from '../../kit/Select';
 import { TextField } from '../../kit/TextField';
 import { token } from '../../theme/tokens';
@@ -114,6 +115,8 @@ function Check({ place }: { place: Place }) {
     const answer = source === null ? undefined : check.data;
     return (
         <>
+            <NotLoaded what="spares and other circuits" of={[spares, circuits]} />
+            {problem !== null && <p role="alert">{problem}</p>}
             <Bar>
                 <Select
                     label="A spare from the store"
@@ -143,10 +146,14 @@ function Check({ place }: { place: Place }) {
                     onChange={(tag) => {
                         const row = others.find((one) => one.tag === tag);
                         if (row !== undefined) {
-                            void call<CircuitResource>('GET', `circuits/${row.id}`).then((resource) => {
-                                setSource({ kind: 'circuit', tag });
-                                setPlate(plateOf(resource.circuit));
-                            });
+                            setProblem(null);
+                            call<CircuitResource>('GET', `circuits/${row.id}`).then(
+                                (resource) => {
+                                    setSource({ kind: 'circuit', tag });
+                                    setPlate(plateOf(resource.circuit));
+                                },
+                                (reason: unknown) => setProblem(reason instanceof Error ? reason.message : 'The service does not answer.'),
+                            );
                         }
                     }}
                 />
@@ -205,7 +212,6 @@ function Check({ place }: { place: Place }) {
                         The plate that is offered
                         {source.kind === 'circuit' ? `, of ${source.tag}` : source.kind === 'spare' ? `, ${source.spare.name}` : ''}
                     </h2>
-                    {problem !== null && <p role="alert">{problem}</p>}
                     <Offered plate={plate} onChange={setPlate} />
                     {!readOnly && (
                         <Actions>

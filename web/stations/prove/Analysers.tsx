@@ -5,6 +5,7 @@ import type { Analyser, AnalysersAnswer, Reading, ReadingKind } from '../../api/
 import { READINGS } from '../../api/readings';
 import { useBench } from '../../bench/BenchContext';
 import { Button } from '../../kit/Button';
+import { NotLoaded } from '../../kit/NotLoaded';
 import { RuledTable } from '../../kit/RuledTable';
 import { useRefresh } from '../../readings/useReadings';
 
@@ -21,7 +22,9 @@ const KEPT: readonly { kind: ReadingKind; wants: readonly string[] }[] = [
 export function Analysers() {
     const query = useQuery({ queryKey: ['analysers'], queryFn: () => call<AnalysersAnswer>('GET', 'analysers') });
     const analysers = query.data?.analysers ?? [];
-    return analysers.length === 0 ? null : (
+    return analysers.length === 0 ? (
+        <NotLoaded what="the analysers of this house" of={query} />
+    ) : (
         <RuledTable>
             <caption>Analysers of this house</caption>
             <tbody>

@@ -21,7 +21,7 @@ export function PaperView() {
     const { draft, place } = useBench();
     const [name, setName] = useState<'door' | 'file'>('door');
     const circuit = useDeferredValue(draft);
-    const inForce = useRevisions(place?.circuit).find(({ state }) => state === 'issued');
+    const inForce = useRevisions(place?.circuit).revisions.find(({ state }) => state === 'issued');
     const query = useQuery({
         queryKey: ['paper', 'draft', place?.circuit, name, circuit],
         queryFn: ({ signal }) => call<PaperAnswer>('POST', `circuits/${place?.circuit ?? ''}/sheet`, { paper: name, circuit }, signal),

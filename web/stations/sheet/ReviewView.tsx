@@ -1,5 +1,6 @@
 import { mayReview, usePerson } from '../../api/session';
 import { useBench } from '../../bench/BenchContext';
+import { NotLoaded } from '../../kit/NotLoaded';
 import { ReviewForm } from './ReviewForm';
 import { SendForm } from './SendForm';
 import { STATES, useRevisions } from './useRevisions';
@@ -8,10 +9,15 @@ import { STATES, useRevisions } from './useRevisions';
 export function ReviewView() {
     const { place, readOnly } = useBench();
     const person = usePerson();
-    const revisions = useRevisions(place?.circuit);
+    const asked = useRevisions(place?.circuit);
+    const { revisions } = asked;
     const waiting = revisions.find(({ state }) => state === 'in_review');
     const inForce = revisions.find(({ state }) => state === 'issued');
     const returned = revisions[0]?.steps.at(-1);
+    // Before they are known nothing is said of what is in force, and nothing is sent.
+    if (!asked.known && place !== null) {
+        return asked.isError ? <NotLoaded what="the revisions" of={asked} /> : <p role="status">Opening the revisions</p>;
+    }
     return (
         <>
             <p>

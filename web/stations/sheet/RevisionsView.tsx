@@ -7,6 +7,7 @@ import type { CompareAnswer, RevisionRow } from '../../api/contract';
 import { mayReview, usePerson } from '../../api/session';
 import { useBench } from '../../bench/BenchContext';
 import { Button } from '../../kit/Button';
+import { NotLoaded } from '../../kit/NotLoaded';
 import { Select } from '../../kit/Select';
 import { PaperMaker } from '../../paper/PaperMaker';
 import { WithdrawDialog } from '../../readings/WithdrawDialog';
@@ -49,7 +50,11 @@ const STEPS = {
 /** The kept revisions, each with its way, its papers and its record; any two of them compared. */
 export function RevisionsView() {
     const { place } = useBench();
-    const revisions = useRevisions(place?.circuit);
+    const asked = useRevisions(place?.circuit);
+    const { revisions } = asked;
+    if (!asked.known && place !== null) {
+        return asked.isError ? <NotLoaded what="the revisions" of={asked} /> : <p role="status">Opening the revisions</p>;
+    }
     if (revisions.length === 0) {
         return <p>No revision of this circuit is kept yet.</p>;
     }

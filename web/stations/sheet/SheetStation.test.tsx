@@ -4,6 +4,7 @@ import userEvent from '@testing-library/user-event';
 import { afterEach, expect, test, vi } from 'vitest';
 import type { Person, ReviewAnswer, RevisionRow, Solution } from '../../api/contract';
 import { showOnBench, solution } from '../../testing';
+import { serve } from '../../testing.service';
 import { ChangesTable } from './ChangesTable';
 import SheetStation from './SheetStation';
 
@@ -34,20 +35,6 @@ const review: ReviewAnswer = {
 };
 
 const place = { circuit: 7, site: 1, settings: {}, flush: () => Promise.resolve(5) };
-
-/** Answers each request by its path; what was sent is kept. */
-function serve(answers: Readonly<Record<string, unknown>>) {
-    const sent: { method: string; path: string; body: unknown }[] = [];
-    vi.stubGlobal(
-        'fetch',
-        vi.fn((path: string, options: RequestInit) => {
-            sent.push({ method: options.method ?? '', path, body: typeof options.body === 'string' ? JSON.parse(options.body) : null });
-            const answer = answers[`${options.method ?? ''} ${path.replace('/api/', '')}`] ?? answers[path.replace('/api/', '')];
-            return Promise.resolve(new Response(JSON.stringify(answer ?? {}), { status: answer === undefined ? 404 : 200 }));
-        }),
-    );
-    return sent;
-}
 
 function show(role: Person['role'], name: string, view: string, curves: Solution['curves'] = {}) {
     const client = new QueryClient({ defaultOptions: { queries: { retry: false } } });

@@ -5,14 +5,19 @@ import type { RevisionRow, RevisionsAnswer } from '../../api/contract';
 
 const NONE: readonly RevisionRow[] = [];
 
-/** The kept revisions of a circuit, latest first. */
-export function useRevisions(circuit: number | undefined): readonly RevisionRow[] {
+/** The kept revisions of a circuit, latest first; `known` once the service has told them. */
+export function useRevisions(circuit: number | undefined): {
+    revisions: readonly RevisionRow[];
+    known: boolean;
+    isError: boolean;
+    error: Error | null;
+} {
     const query = useQuery({
         queryKey: ['revisions', circuit],
         queryFn: () => call<RevisionsAnswer>('GET', `circuits/${circuit ?? ''}/revisions`),
         enabled: circuit !== undefined,
     });
-    return query.data?.revisions ?? NONE;
+    return { revisions: query.data?.revisions ?? NONE, known: query.data !== undefined, isError: query.isError, error: query.error };
 }
 
 /** Asks for the revisions again: one was kept, or moved on. */

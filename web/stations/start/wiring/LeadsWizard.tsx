@@ -5,6 +5,7 @@ import { call } from '../../../api/client';
 import type { NamedLeads } from '../../../api/contract';
 import { useBench } from '../../../bench/BenchContext';
 import { typed } from '../../../bench/circuit';
+import { NotLoaded } from '../../../kit/NotLoaded';
 import { Segments } from '../../../kit/Segments';
 import { Select } from '../../../kit/Select';
 import { token } from '../../../theme/tokens';
@@ -135,6 +136,7 @@ export function LeadsWizard() {
                     />
                 </li>
             )}
+            <NotLoaded what="the names of the leads" of={named} />
             {named.data !== undefined && (
                 <li>
                     {named.data.refusal === null ? (
