@@ -85,7 +85,8 @@ final class ProxyTest extends TestCase
     public static function oddities(): iterable
     {
         foreach ([
-            'an unknown coding' => "Transfer-Encoding: gzip\r\n\r\n", 'twice chunked' => "Transfer-Encoding: chunked, chunked\r\n\r\n0\r\n\r\n",
+            'an unknown coding' => "Transfer-Encoding: gzip\r\n\r\n",
+            'twice chunked' => "Transfer-Encoding: chunked, chunked\r\n\r\n0\r\n\r\n",
             'chunked and a length' => "Transfer-Encoding: chunked\r\nContent-Length: 3\r\n\r\n0\r\n\r\n",
             'two lengths' => "Content-Length: 2\r\nContent-Length: 3\r\n\r\n{}", 'a length below nothing' => "Content-Length: -1\r\n\r\n",
             'a chunk that lies' => "Transfer-Encoding: chunked\r\n\r\nzz\r\n{}\r\n0\r\n\r\n",

@@ -137,7 +137,8 @@ final class RandomConductorsTest extends CoreTestCase
             ];
             $sameSets = $sets($before) === $sets($after);
             $line = [self::area($before, 'cable.line_'), self::area($after, 'cable.line_')];
-            // More sets or a larger line run drop less voltage and may leave less for the conductor to the motor; above 32 A a fault may last longer.
+            // More sets or a larger line run drop less voltage and may leave less for the conductor to the motor; above 32 A a fault may
+            // last longer.
             $step = [$before->figure('guard.disconnection_limit')?->value, $after->figure('guard.disconnection_limit')?->value];
             $missing = self::area($before) === null || self::area($after) === null;
             if ($missing || $step[0] !== $step[1] || ! $sameSets || $line[1] > $line[0]) {

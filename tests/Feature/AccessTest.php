@@ -182,16 +182,19 @@ final class AccessTest extends FeatureTestCase
                 'name' => 'Bench', 'host' => '127.0.0.1', 'port' => 9, 'unit' => 1, 'map' => '{}', 'updated_by' => $author->id, ...$stamps,
             ]),
             'import' => $made('imports', [
-                'site_id' => $circuit->site_id, 'what' => 'circuits', 'name' => 'x.csv', 'file' => 'x', 'state' => 'refused', 'columns' => '[]',
+                'site_id' => $circuit->site_id, 'what' => 'circuits', 'name' => 'x.csv', 'file' => 'x', 'state' => 'refused',
+                'columns' => '[]',
                 'chosen' => '{}', 'asked_by' => $author->id, ...$stamps,
             ]),
             'round' => $made('rounds', ['site_id' => $circuit->site_id, 'area' => 'Kilns', 'begun_by' => $author->id, ...$stamps]),
             'job' => $made('papers', [
-                'name' => 'x', 'revision_id' => $revision, 'origin' => 'http://localhost', 'state' => 'cancelled', 'asked_by' => $author->id,
+                'name' => 'x', 'revision_id' => $revision, 'origin' => 'http://localhost', 'state' => 'cancelled',
+                'asked_by' => $author->id,
                 ...$stamps,
             ]),
             'spare' => $made('spares', [
-                'site_id' => $circuit->site_id, 'name' => 'Store 3', 'place' => '', 'plate' => '{}', 'updated_by' => $author->id, ...$stamps,
+                'site_id' => $circuit->site_id, 'name' => 'Store 3', 'place' => '', 'plate' => '{}', 'updated_by' => $author->id,
+                ...$stamps,
             ]),
             'signIn' => $made('sign_ins', [
                 'person_id' => $author->id, 'digest' => str_repeat('0', 64), 'whence' => '', 'machine' => '', 'began_at' => $now,
@@ -247,7 +250,8 @@ final class AccessTest extends FeatureTestCase
             foreach (['/api', '/api/', '/api/nothing', '/api/circuits/1/nothing', '/api/../api/nothing'] as $path) {
                 $this->assertProblem(404, $asking->getJson($path));
             }
-            foreach (['DELETE' => '/api/sites', 'PATCH' => '/api/circuits/1', 'PUT' => '/api/solve', 'GET' => '/api/solve'] as $method => $path) {
+            foreach (['DELETE' => '/api/sites', 'PATCH' => '/api/circuits/1', 'PUT' => '/api/solve',
+                'GET' => '/api/solve'] as $method => $path) {
                 $answer = $asking->json($method, $path, []);
                 $this->assertProblem(405, $answer);
                 self::assertNotSame('', (string) $answer->headers->get('Allow'), "$method $path");

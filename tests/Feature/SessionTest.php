@@ -207,7 +207,8 @@ final class SessionTest extends FeatureTestCase
         }
         $list = $this->getJson('/api/session/sign-ins')->assertOk();
         $this->assertShape('sign_ins', $list);
-        self::assertEqualsCanonicalizing(['Firefox on Android', 'Chrome on Linux'], array_column((array) $list->json('sign_ins'), 'machine'));
+        self::assertEqualsCanonicalizing(['Firefox on Android', 'Chrome on Linux'],
+            array_column((array) $list->json('sign_ins'), 'machine'));
         $present = array_column((array) $list->json('sign_ins'), 'present', 'machine');
         self::assertSame([true, false], [$present['Chrome on Linux'], $present['Firefox on Android']]);
         $other = array_column((array) $list->json('sign_ins'), 'id', 'machine')['Firefox on Android'];

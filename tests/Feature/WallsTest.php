@@ -43,7 +43,8 @@ final class WallsTest extends FeatureTestCase
             [false, false, false, false, false],
             [$role->rolsuper, $role->rolcreatedb, $role->rolcreaterole, $role->rolreplication, $role->rolbypassrls],
         );
-        self::assertSame(0, DB::table('pg_auth_members')->join('pg_roles', 'pg_roles.oid', '=', 'member')->where('rolname', 'app')->count());
+        self::assertSame(0, DB::table('pg_auth_members')->join('pg_roles', 'pg_roles.oid', '=', 'member')->where('rolname',
+            'app')->count());
     }
 
     public function test_no_table_is_emptied_dropped_changed_or_unguarded(): void
@@ -79,7 +80,8 @@ final class WallsTest extends FeatureTestCase
     {
         foreach ([
             'CREATE TABLE planted (a int)', 'CREATE FUNCTION planted() RETURNS int LANGUAGE sql AS $$ SELECT 1 $$', 'CREATE SCHEMA planted',
-            'CREATE ROLE planted', 'CREATE VIEW planted AS SELECT 1', "COPY people TO PROGRAM 'cat'", "SELECT pg_read_file('postgresql.conf')",
+            'CREATE ROLE planted', 'CREATE VIEW planted AS SELECT 1', "COPY people TO PROGRAM 'cat'",
+            "SELECT pg_read_file('postgresql.conf')",
             'ALTER ROLE app CREATEDB', 'SET ROLE owner',
         ] as $statement) {
             $this->assertRefused($statement);
