@@ -53,14 +53,15 @@ export default function Setup() {
                     {sites.data?.sites.map((site) => (
                         <SiteForm key={`${site.id}-${site.version}`} site={site} />
                     ))}
-                    <SiteForm key={`new-${sites.data?.sites.length ?? 0}`} />
+                    {/* Only once the others are there: a form that is begun anew would lose what was typed meanwhile. */}
+                    {sites.data !== undefined && <SiteForm key={`new-${sites.data.sites.length}`} />}
                 </section>
                 <section>
                     <h2>People</h2>
                     {people.data?.people.map((one) => (
                         <PersonForm key={one.id} person={one} />
                     ))}
-                    <PersonForm key={`new-${people.data?.people.length ?? 0}`} />
+                    {people.data !== undefined && <PersonForm key={`new-${people.data.people.length}`} />}
                 </section>
                 <section>
                     <h2>Analysers</h2>

@@ -1,0 +1,59 @@
+import { cleanup, screen } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { afterEach, expect, test, vi } from 'vitest';
+import type { MarginRow } from '../../api/contract';
+import { shown, solution } from '../../testing';
+import { person, serve, showBenchTo } from '../../testing.service';
+import { MarginTable } from './MarginTable';
+
+const row = (more: Partial<MarginRow>): MarginRow => ({
+    field: 'cable.length',
+    label: 'Length, starter to motor',
+    now: shown(60, '60 m'),
+    until: shown(74, '74 m'),
+    then: '25 mm²',
+    ...more,
+});
+const open = () => userEvent.click(screen.getByRole('button', { name: 'How close is it?' }));
+
+afterEach(() => {
+    cleanup();
+    vi.unstubAllGlobals();
+});
+
+test('how far each may go, and what is wanted then, is worked out only when somebody asks', async () => {
+    const sent = serve({
+        'solve?with=margins': solution({
+            curves: {
+                margins: {
+                    rows: [
+                        row({}),
+                        row({ field: 'supply.ambient', label: 'Ambient', now: shown(30, '30 °C'), until: shown(45, '45 °C'), then: null }),
+                        row({ field: 'cable.grouped_circuits', label: 'Circuits together', now: shown(1, '1'), until: null, then: null }),
+                    ],
+                },
+            },
+        }),
+    });
+    showBenchTo(person('electrician'), <MarginTable />);
+    expect(sent).toEqual([]);
+    await open();
+    await screen.findByText('up to 74 m');
+    expect(screen.getByText('then 25 mm²')).toBeTruthy();
+    expect(screen.getByText('then none passes')).toBeTruthy();
+    expect(screen.getByText('as far as one likes')).toBeTruthy();
+});
+
+test('before conductors are chosen nothing is close', async () => {
+    serve({ 'solve?with=margins': solution() });
+    showBenchTo(person('electrician'), <MarginTable />);
+    await open();
+    await screen.findByText(/once the conductors are chosen/);
+});
+
+test('what cannot be worked out is told', async () => {
+    serve({ 'solve?with=margins': null });
+    showBenchTo(person('electrician'), <MarginTable />);
+    await open();
+    await screen.findByText(/cannot be worked out now/, {}, { timeout: 4000 });
+});
