@@ -28,8 +28,9 @@ describe('people', () => {
         await userEvent.type(fresh.getByLabelText('Signs in as'), 'electrician-c');
         await userEvent.type(fresh.getByLabelText('Password'), 'seven kilns and a saw');
         await userEvent.click(fresh.getByRole('button', { name: 'Add person' }));
-        await waitFor(() => expect(sent.find(({ method }) => method === 'POST')).toBeDefined());
-        expect(sent.find(({ method }) => method === 'POST')?.body).toEqual({
+        const made = () => sent.find(({ method, path }) => `${method} ${path}` === 'POST people');
+        await waitFor(() => expect(made()).toBeDefined());
+        expect(made()?.body).toEqual({
             name: 'Shift electrician C',
             login: 'electrician-c',
             role: 'electrician',
