@@ -27,6 +27,8 @@ final class AppServiceProvider extends ServiceProvider
         Vite::createAssetPathsUsing(static fn (string $path): string => '/'.$path);
         RateLimiter::for('sign-in', static fn (Request $request): array => [
             Limit::perMinute(6)->by(self::login($request).'|'.$request->ip())->response(self::refuse(...)),
+            // From however many addresses, real or claimed.
+            Limit::perMinute(30)->by('login '.self::login($request))->response(self::refuse(...)),
             Limit::perMinute(60)->by((string) $request->ip())->response(self::refuse(...)),
         ]);
     }

@@ -83,6 +83,21 @@ final class SessionTest extends FeatureTestCase
         $this->assertProblem(429, $this->postJson('/api/session', ['login' => 'electrician-b', 'password' => 'larkrigg']));
     }
 
+    /** From however many addresses somebody guesses, or claims to: a name is guessed at thirty times a minute at most. */
+    public function test_guessing_is_not_quickened_by_addresses_that_are_claimed(): void
+    {
+        $this->person('electrician', 'electrician-b');
+        for ($i = 0; $i < 30; $i++) {
+            $answer = $this->postJson('/api/session', ['login' => 'electrician-b', 'password' => "guess $i"],
+                ['X-Forwarded-For' => "192.0.2.$i"]);
+            self::assertSame(422, $answer->getStatusCode());
+        }
+        $this->assertProblem(429, $this->postJson('/api/session', ['login' => 'electrician-b', 'password' => 'larkrigg'],
+            ['X-Forwarded-For' => '192.0.2.99']));
+        $this->travel(2)->minutes();
+        $this->postJson('/api/session', ['login' => 'electrician-b', 'password' => 'larkrigg'])->assertOk();
+    }
+
     public function test_a_person_takes_another_password(): void
     {
         $person = $this->person('electrician', 'electrician-a');
