@@ -12,6 +12,11 @@ final class AwayTest extends BrowserTestCase
     protected function setUp(): void
     {
         $this->server = new OwnServer;
+        $this->begin();
+    }
+
+    private function begin(): void
+    {
         $this->server->begin();
         self::assertTrue($this->server->answers(25));
     }
@@ -22,12 +27,30 @@ final class AwayTest extends BrowserTestCase
         $this->server->stop();
     }
 
-    public function test_typed_while_the_service_is_away_it_is_saved_when_it_is_back(): void
+    /** It is saved in time, there after a reload, and put back for the next test. */
+    private function assertKept(Hand $hand, string $power, float $seconds): void
+    {
+        $hand->saved($seconds);
+        $hand->driver->navigate()->refresh();
+        $hand->until(static fn (): bool => $hand->typed('plate.power') === $power);
+        $hand->type('plate.power', '37 kW');
+        $hand->saved();
+    }
+
+    /** The bench of one circuit, opened by one who may type. */
+    private function bench(): Hand
     {
         $hand = $this->handOn($this->server->base);
         $hand->signIn('electrician-b');
         $this->openCircuit($hand, 'KF-202');
         $hand->saved();
+
+        return $hand;
+    }
+
+    public function test_typed_while_the_service_is_away_it_is_saved_when_it_is_back(): void
+    {
+        $hand = $this->bench();
         $this->server->stop();
         $hand->type('plate.power', '38 kW');
         $hand->see('kept on this device, will be saved');
@@ -36,22 +59,14 @@ final class AwayTest extends BrowserTestCase
         $hand->type('plate.power', '39 kW');
         $hand->see('figures are not recomputed');
         self::assertSame('39 kW', $hand->typed('plate.power'));
-        $this->server->begin();
-        self::assertTrue($this->server->answers(25));
-        $hand->saved(45);
-        $hand->driver->navigate()->refresh();
-        $hand->until(static fn (): bool => $hand->typed('plate.power') === '39 kW');
-        $hand->type('plate.power', '37 kW');
-        $hand->saved();
+        $this->begin();
+        $this->assertKept($hand, '39 kW', 45);
     }
 
     public function test_what_was_typed_before_a_crash_is_there_after_the_next_sign_in(): void
     {
-        $hand = $this->handOn($this->server->base);
-        $hand->signIn('electrician-b');
-        $this->openCircuit($hand, 'KF-202');
+        $hand = $this->bench();
         $path = $hand->path();
-        $hand->saved();
         $this->server->stop();
         $hand->type('plate.power', '40 kW');
         $hand->see('kept on this device, will be saved');
@@ -60,8 +75,7 @@ final class AwayTest extends BrowserTestCase
             'window.addEventListener("beforeunload", (event) => event.stopImmediatePropagation(), true)',
         );
         $hand->driver->get('data:text/html,gone');
-        $this->server->begin();
-        self::assertTrue($this->server->answers(25));
+        $this->begin();
         $hand->open($path);
         $hand->until(static fn (): bool => $hand->typed('plate.power') === '40 kW', 20);
         $hand->saved(30);
@@ -72,11 +86,8 @@ final class AwayTest extends BrowserTestCase
     /** The page, the yard as last seen and a bench that was opened here: all of it without anything that answers. */
     public function test_without_a_network_the_page_opens_and_is_typed_into(): void
     {
-        $hand = $this->handOn($this->server->base);
-        $hand->signIn('electrician-b');
-        $this->openCircuit($hand, 'KF-202');
+        $hand = $this->bench();
         $bench = $hand->path();
-        $hand->saved();
         $hand->driver->executeAsyncScript('navigator.serviceWorker.ready.then(arguments[0])');
         $hand->open('/');
         $hand->see('circuits on');
@@ -111,8 +122,7 @@ final class AwayTest extends BrowserTestCase
         $hand->see('The service does not answer, so that the session lives on');
         $hand->press('Stay');
 
-        $this->server->begin();
-        self::assertTrue($this->server->answers(25));
+        $this->begin();
         $hand->until(static fn (): bool => ! $hand->has('not saved yet'), 40, 'it never went up');
         $hand->until(static fn (): bool => ! $hand->has('No answer from the service'), 20);
         $hand->open($bench);
@@ -134,10 +144,7 @@ final class AwayTest extends BrowserTestCase
     public function test_while_the_database_is_down_typing_goes_on_and_is_saved_later(): void
     {
         $pg = escapeshellarg(dirname(__DIR__, 2).'/bin/pg');
-        $hand = $this->handOn($this->server->base);
-        $hand->signIn('electrician-b');
-        $this->openCircuit($hand, 'KF-202');
-        $hand->saved();
+        $hand = $this->bench();
         exec("$pg stop");
         try {
             $hand->type('plate.power', '43 kW');
@@ -148,20 +155,13 @@ final class AwayTest extends BrowserTestCase
             exec("$pg start");
         }
         self::assertTrue($this->server->answers(25));
-        $hand->saved(45);
-        $hand->driver->navigate()->refresh();
-        $hand->until(static fn (): bool => $hand->typed('plate.power') === '43 kW');
-        $hand->type('plate.power', '37 kW');
-        $hand->saved();
+        $this->assertKept($hand, '43 kW', 45);
     }
 
     public function test_what_was_typed_in_a_tab_that_was_closed_is_there_in_the_next_one(): void
     {
-        $hand = $this->handOn($this->server->base);
-        $hand->signIn('electrician-b');
-        $this->openCircuit($hand, 'KF-202');
+        $hand = $this->bench();
         $bench = $hand->path();
-        $hand->saved();
         $first = $hand->driver->getWindowHandle();
         $hand->driver->switchTo()->newWindow();
         $second = $hand->driver->getWindowHandle();
@@ -172,8 +172,7 @@ final class AwayTest extends BrowserTestCase
         $hand->type('plate.power', '44 kW');
         $hand->driver->close();
         $hand->driver->switchTo()->window($second);
-        $this->server->begin();
-        self::assertTrue($this->server->answers(25));
+        $this->begin();
         $hand->open($bench);
         $hand->until(static fn (): bool => $hand->typed('plate.power') === '44 kW', 20);
         $hand->saved(30);
@@ -183,19 +182,12 @@ final class AwayTest extends BrowserTestCase
 
     public function test_when_the_session_is_over_one_signs_in_over_the_bench(): void
     {
-        $hand = $this->handOn($this->server->base);
-        $hand->signIn('electrician-b');
-        $this->openCircuit($hand, 'KF-202');
-        $hand->saved();
+        $hand = $this->bench();
         $hand->driver->manage()->deleteAllCookies();
         $hand->type('plate.power', '41 kW');
         $hand->see('Your session is over');
         $hand->fill('Password', 'larkrigg');
         $hand->press('Sign in and save');
-        $hand->saved(20);
-        $hand->driver->navigate()->refresh();
-        $hand->until(static fn (): bool => $hand->typed('plate.power') === '41 kW');
-        $hand->type('plate.power', '37 kW');
-        $hand->saved();
+        $this->assertKept($hand, '41 kW', 20);
     }
 }
