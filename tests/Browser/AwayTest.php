@@ -18,7 +18,7 @@ final class AwayTest extends BrowserTestCase
     private function begin(): void
     {
         $this->server->begin();
-        self::assertTrue($this->server->answers(25));
+        self::assertTrue($this->server->answers(60));
     }
 
     protected function tearDown(): void
@@ -77,7 +77,7 @@ final class AwayTest extends BrowserTestCase
         $hand->driver->get('data:text/html,gone');
         $this->begin();
         $hand->open($path);
-        $hand->until(static fn (): bool => $hand->typed('plate.power') === '40 kW', 20);
+        $hand->until(static fn (): bool => $hand->typed('plate.power') === '40 kW', 45);
         $hand->saved(30);
         $hand->type('plate.power', '37 kW');
         $hand->saved();
@@ -98,10 +98,10 @@ final class AwayTest extends BrowserTestCase
         $this->server->stop();
 
         $hand->open('/');
-        $hand->see('No answer from the service. As seen', 30);
+        $hand->see('No answer from the service. As seen', 45);
         $hand->see('KF-202');
         $hand->open($bench);
-        $hand->see('figures are not recomputed', 30);
+        $hand->see('figures are not recomputed', 45);
         $hand->until(static fn (): bool => $hand->typed('plate.power') === '37 kW');
         $hand->type('plate.power', '42 kW');
         $hand->see('kept on this device, will be saved');
@@ -114,7 +114,7 @@ final class AwayTest extends BrowserTestCase
         $hand->press('Menu');
         $hand->press('Yard');
         $hand->press('Leave it for now');
-        $hand->see('1 circuit typed into on this device, kept here, not saved yet: KF-202, goes up when the service answers', 20);
+        $hand->see('1 circuit typed into on this device, kept here, not saved yet: KF-202, goes up when the service answers', 45);
         $hand->press('Menu');
         $hand->press('Sign out Shift electrician B');
         $hand->see('It stays on this device');
@@ -124,7 +124,7 @@ final class AwayTest extends BrowserTestCase
 
         $this->begin();
         $hand->until(static fn (): bool => ! $hand->has('not saved yet'), 40, 'it never went up');
-        $hand->until(static fn (): bool => ! $hand->has('No answer from the service'), 20);
+        $hand->until(static fn (): bool => ! $hand->has('No answer from the service'), 45);
         $hand->open($bench);
         $hand->until(static fn (): bool => $hand->typed('plate.power') === '42 kW');
         $hand->type('plate.power', '37 kW');
@@ -135,10 +135,10 @@ final class AwayTest extends BrowserTestCase
         $hand->see('Sign in');
         $this->server->stop();
         $hand->open($bench);
-        $hand->see('The service does not answer', 30);
+        $hand->see('The service does not answer', 45);
         self::assertFalse($hand->has('KF-202'));
         $this->server->begin();
-        $hand->see('Sign in', 30);
+        $hand->see('Sign in', 45);
     }
 
     public function test_while_the_database_is_down_typing_goes_on_and_is_saved_later(): void
@@ -154,7 +154,7 @@ final class AwayTest extends BrowserTestCase
         } finally {
             exec("$pg start");
         }
-        self::assertTrue($this->server->answers(25));
+        self::assertTrue($this->server->answers(60));
         $this->assertKept($hand, '43 kW', 45);
     }
 
@@ -174,7 +174,7 @@ final class AwayTest extends BrowserTestCase
         $hand->driver->switchTo()->window($second);
         $this->begin();
         $hand->open($bench);
-        $hand->until(static fn (): bool => $hand->typed('plate.power') === '44 kW', 20);
+        $hand->until(static fn (): bool => $hand->typed('plate.power') === '44 kW', 45);
         $hand->saved(30);
         $hand->type('plate.power', '37 kW');
         $hand->saved();
@@ -188,6 +188,6 @@ final class AwayTest extends BrowserTestCase
         $hand->see('Your session is over');
         $hand->fill('Password', 'larkrigg');
         $hand->press('Sign in and save');
-        $this->assertKept($hand, '41 kW', 20);
+        $this->assertKept($hand, '41 kW', 45);
     }
 }

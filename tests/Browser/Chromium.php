@@ -40,7 +40,7 @@ final class Chromium
         $capabilities = DesiredCapabilities::chrome();
         $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);
         $capabilities->setCapability('goog:loggingPrefs', ['browser' => 'ALL']);
-        $this->driver = RemoteWebDriver::create("http://127.0.0.1:$port", $capabilities, 20_000, 60_000);
+        $this->driver = RemoteWebDriver::create("http://127.0.0.1:$port", $capabilities, 40_000, 120_000);
         $this->resize($width, $height);
         if ($dark) {
             $this->command('Emulation.setEmulatedMedia', ['features' => [['name' => 'prefers-color-scheme', 'value' => 'dark']]]);
@@ -79,7 +79,7 @@ final class Chromium
         return (int) substr($name, strrpos($name, ':') + 1);
     }
 
-    public static function await(int $port, float $seconds = 20): void
+    public static function await(int $port, float $seconds = 45): void
     {
         $until = microtime(true) + $seconds;
         while (microtime(true) < $until) {

@@ -44,7 +44,7 @@ final readonly class Hand
     }
 
     /** Waits until the text is on the page. */
-    public function see(string $text, float $seconds = 20): void
+    public function see(string $text, float $seconds = 45): void
     {
         $this->until(
             fn (): bool => str_contains($this->text(), self::plain($text)),
@@ -103,7 +103,7 @@ final readonly class Hand
 
                 return $found !== null;
             },
-            15,
+            40,
             "no field is labelled “{$label}”",
         );
 
@@ -140,7 +140,7 @@ final readonly class Hand
 
                 return true;
             },
-            15,
+            40,
             "nothing is called “{$words}”",
         );
     }
@@ -161,7 +161,7 @@ final readonly class Hand
 
                 return true;
             },
-            15,
+            40,
             "no box is labelled “{$label}”",
         );
     }
@@ -182,7 +182,7 @@ final readonly class Hand
 
                 return true;
             },
-            15,
+            40,
             "no list is labelled “{$label}”",
         );
         $this->until(
@@ -197,7 +197,7 @@ final readonly class Hand
 
                 return false;
             },
-            15,
+            40,
             "the list has no “{$entry}”",
         );
         $this->until(fn (): bool => $this->driver->findElements(WebDriverBy::cssSelector('[role=option]')) === []);
@@ -212,7 +212,7 @@ final readonly class Hand
             )->sendKeys($path);
 
             return true;
-        }, 15, 'nothing takes a file');
+        }, 40, 'nothing takes a file');
     }
 
     /** Types into a field of the circuit by its path. */
@@ -223,7 +223,7 @@ final readonly class Hand
             $field = $this->driver->findElements(WebDriverBy::cssSelector("input[data-path='$path']"))[0] ?? null;
 
             return $field !== null;
-        }, 15, "no field takes $path");
+        }, 40, "no field takes $path");
         if ($field instanceof RemoteWebElement) {
             $field->click();
             $field->sendKeys([WebDriverKeys::CONTROL, 'a']);
@@ -239,7 +239,7 @@ final readonly class Hand
         return $field === null ? '' : (string) $field->getAttribute('value');
     }
 
-    public function saved(float $seconds = 25): void
+    public function saved(float $seconds = 60): void
     {
         $this->until(
             fn (): bool => $this->driver->findElements(WebDriverBy::cssSelector('[data-save=saved]')) !== [],
@@ -263,7 +263,7 @@ final readonly class Hand
      * @param  callable(): bool  $holds
      * @param  string|Closure(): string  $otherwise  what is wrong if it never does
      */
-    public function until(callable $holds, float $seconds = 15, string|Closure $otherwise = 'it never came'): void
+    public function until(callable $holds, float $seconds = 40, string|Closure $otherwise = 'it never came'): void
     {
         $until = microtime(true) + $seconds;
         do {
