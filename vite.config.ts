@@ -37,5 +37,13 @@ export default defineConfig({
         }),
     ],
     build: { assetsInlineLimit: 0, chunkSizeWarningLimit: 900 },
-    test: { environment: 'jsdom', include: ['web/**/*.test.{ts,tsx}'], globals: false, setupFiles: 'web/testing.setup.ts' },
+    test: {
+        environment: 'jsdom',
+        include: ['web/**/*.test.{ts,tsx}'],
+        globals: false,
+        setupFiles: 'web/testing.setup.ts',
+        // What is waited for comes, also on a machine that has other things to do.
+        testTimeout: 60_000,
+        hookTimeout: 60_000,
+    },
 });

@@ -1,2 +1,7 @@
+import { configure } from '@testing-library/react';
+
+// As long as a slow machine needs; what comes at once is not waited for.
+configure({ asyncUtilTimeout: 20_000 });
+
 // The page of the tests has no CSS object of use; dialogs and lists ask it to escape identifiers.
 Object.defineProperty(globalThis, 'CSS', { value: { escape: (text: string) => text }, configurable: true, writable: true });

@@ -37,6 +37,31 @@ final class AwayTest extends BrowserTestCase
         $hand->saved();
     }
 
+    /**
+     * Until something is in the browser's own store.
+     *
+     * @param  string|list<int|string>  $key
+     */
+    private function waitForDevice(Hand $hand, string $database, string $store, string|array $key, string $text): void
+    {
+        $hand->until(static fn (): bool => $hand->driver->executeAsyncScript(
+            <<<'JS'
+            const [database, store, key, text, done] = arguments;
+            const opening = indexedDB.open(database);
+            opening.onerror = () => done(false);
+            opening.onsuccess = () => {
+                const asked = opening.result.transaction(store).objectStore(store).get(key);
+                asked.onerror = () => done(false);
+                asked.onsuccess = () => {
+                    opening.result.close();
+                    done(JSON.stringify(asked.result ?? '').includes(text));
+                };
+            };
+            JS,
+            [$database, $store, $key, $text],
+        ) === true, 40, "$database keeps no $text");
+    }
+
     /** The bench of one circuit, opened by one who may type. */
     private function bench(): Hand
     {
@@ -93,8 +118,7 @@ final class AwayTest extends BrowserTestCase
         $hand->see('circuits on');
         $hand->open($bench);
         $hand->see('Plate');
-        // Long enough that its solution is kept here.
-        usleep(2_500_000);
+        $this->waitForDevice($hand, 'brave-anvil-seen', 'answers', 'solution:'.basename(dirname($bench)), 'figures');
         $this->server->stop();
 
         $hand->open('/');
@@ -123,7 +147,7 @@ final class AwayTest extends BrowserTestCase
         $hand->press('Stay');
 
         $this->begin();
-        $hand->until(static fn (): bool => ! $hand->has('not saved yet'), 40, 'it never went up');
+        $hand->until(static fn (): bool => ! $hand->has('not saved yet'), 60, 'it never went up');
         $hand->until(static fn (): bool => ! $hand->has('No answer from the service'), 45);
         $hand->open($bench);
         $hand->until(static fn (): bool => $hand->typed('plate.power') === '42 kW');
@@ -170,6 +194,7 @@ final class AwayTest extends BrowserTestCase
         $hand->driver->switchTo()->window($first);
         $this->server->stop();
         $hand->type('plate.power', '44 kW');
+        $this->waitForDevice($hand, 'brave-anvil', 'drafts', [(int) basename(dirname($bench)), 'electrician-b'], '44 kW');
         $hand->driver->close();
         $hand->driver->switchTo()->window($second);
         $this->begin();

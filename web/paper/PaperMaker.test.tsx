@@ -30,7 +30,7 @@ test('a paper is asked for, looked after and opened', async () => {
     const paths = answer('waiting', 'under_way', 'done');
     render(<PaperMaker ask="revisions/4/file" what="file sheet (PDF)" of="revision 2" />);
     await userEvent.click(screen.getByRole('button', { name: 'Make the file sheet (PDF) of revision 2' }));
-    const link = await screen.findByRole('link', {}, { timeout: 4000 });
+    const link = await screen.findByRole('link');
     expect(link.getAttribute('href')).toBe('/api/papers/9/file');
     expect(paths[0]).toBe('POST /api/revisions/4/file');
 });

@@ -55,5 +55,5 @@ test('what cannot be worked out is told', async () => {
     serve({ 'solve?with=margins': null });
     showBenchTo(person('electrician'), <MarginTable />);
     await open();
-    await screen.findByText(/cannot be worked out now/, {}, { timeout: 4000 });
+    await screen.findByText(/cannot be worked out now/);
 });

@@ -49,5 +49,5 @@ test('what would change the answer leads to the field where it is measured and t
 test('a service that is away is not taken for nothing to change', async () => {
     serve({ 'solve?with=sensitivity': null });
     showBenchTo(person('electrician'), <SensitivityView />);
-    await screen.findByText('The service does not answer.', {}, { timeout: 4000 });
+    await screen.findByText('The service does not answer.');
 });
