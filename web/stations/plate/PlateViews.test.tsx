@@ -59,8 +59,9 @@ describe('the photograph', () => {
     it('is sent as it is, and one that is too large is not sent at all', async () => {
         const sent = service({ 'circuits/1/photograph': { photograph: null } });
         showOnBench(withQueries(<PlateStation />), {}, solution(), { place });
+        // Only once it is known whether there is one: none is replaced unseen.
+        await waitFor(() => expect(document.querySelector('input[type=file]')).not.toBeNull());
         const input = document.querySelector('input[type=file]');
-        expect(input).not.toBeNull();
         fireEvent.change(input as Element, { target: { files: [new File(['x'], 'plate.jpg', { type: 'image/jpeg' })] } });
         await waitFor(() =>
             expect(sent.find(({ method }) => method === 'PUT')).toMatchObject({ path: '/api/circuits/1/photograph', type: 'image/jpeg' }),
