@@ -26,6 +26,9 @@ export class OfflineError extends Error {
     }
 }
 
+/** What a person is told where something failed. */
+export const messageOf = (error: unknown): string => (error instanceof Error ? error.message : 'The service does not answer.');
+
 function xsrfToken(): string {
     const cookie = document.cookie.split('; ').find((one) => one.startsWith('XSRF-TOKEN='));
     return cookie === undefined ? '' : decodeURIComponent(cookie.slice('XSRF-TOKEN='.length));

@@ -30,6 +30,10 @@ const database = () =>
 export const isAwayError = (error: unknown): boolean =>
     error instanceof OfflineError || (error instanceof ProblemError && error.status >= 500);
 
+/** Whether an error says that nobody is signed in any more. */
+export const isSignedOutError = (error: unknown): boolean =>
+    error instanceof ProblemError && (error.status === 401 || error.status === 419);
+
 /** Keeps an answer on this device. Where the device keeps nothing (a private window), nothing is kept. */
 export async function remember(name: string, answer: unknown): Promise<void> {
     try {

@@ -1,11 +1,11 @@
 import 'fake-indexeddb/auto';
-import { act, cleanup, render, screen } from '@testing-library/react';
+import { act, cleanup, render, renderHook, screen, waitFor } from '@testing-library/react';
 import { MemoryRouter } from 'react-router';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { forgetLocally, keepLocally, keptByPerson } from '../bench/localDrafts';
 import { resource } from '../testing';
 import { recall, remember } from './lastSeen';
-import { benchIsOpen, sendUnsaved } from './unsaved';
+import { benchIsOpen, sendUnsaved, useSending, useUnsaved } from './unsaved';
 import { UnsavedList } from './UnsavedList';
 
 const answer = (status: number, body: unknown) => Promise.resolve(new Response(JSON.stringify(body), { status }));
@@ -64,6 +64,22 @@ describe('what was typed on this device and is not saved yet', () => {
         expect(fetcher).not.toHaveBeenCalled();
         list();
         expect(screen.queryByRole('status')).toBeNull();
+    });
+
+    it('leaves the page with its person: the next one sees none of it', async () => {
+        await typed(1);
+        fetcher.mockRejectedValue(new TypeError('no network'));
+        const { result, rerender } = renderHook(
+            ({ person }: { person: string | undefined }) => {
+                useSending(person);
+                return useUnsaved();
+            },
+            { initialProps: { person: 'electrician-a' as string | undefined } },
+        );
+        await waitFor(() => expect(result.current.map(({ tag }) => tag)).toEqual(['KF-1']));
+        // A planner, who changes nothing and sends nothing.
+        rerender({ person: undefined });
+        await waitFor(() => expect(result.current).toEqual([]));
     });
 
     it('of an open bench is left to the bench', async () => {

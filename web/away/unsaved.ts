@@ -2,7 +2,7 @@ import { useEffect, useSyncExternalStore } from 'react';
 import { call, ProblemError } from '../api/client';
 import type { CircuitResource, Saved } from '../api/contract';
 import { forgetLocally, keptByPerson, type LocalDraft } from '../bench/localDrafts';
-import { remember, recall, isAwayError } from './lastSeen';
+import { isAwayError, isSignedOutError, recall, remember } from './lastSeen';
 
 /** A circuit that was typed into on this device and is not saved yet. */
 export interface Unsaved {
@@ -18,6 +18,8 @@ type Hindrance = { kind: 'away' | 'conflict' | 'signed_out' } | { kind: 'refused
 const EVERY_MS = 10_000;
 
 let list: readonly Unsaved[] = [];
+/** Whose list it is; nobody else is shown it. */
+let whose: string | null = null;
 const listeners = new Set<() => void>();
 /** Circuits that are open on this page: their benches save them. */
 const open = new Map<number, number>();
@@ -86,7 +88,7 @@ async function send(draft: LocalDraft): Promise<Hindrance | null> {
             return { kind: 'away' };
         }
         if (error instanceof ProblemError) {
-            if (error.status === 401 || error.status === 419) {
+            if (isSignedOutError(error)) {
                 return { kind: 'signed_out' };
             }
             return error.status === 409 ? { kind: 'conflict' } : { kind: 'refused', title: error.problem.title };
@@ -97,6 +99,7 @@ async function send(draft: LocalDraft): Promise<Hindrance | null> {
 
 /** Sends what this person typed on this device and the service has not answered for, one circuit after the other. */
 export async function sendUnsaved(person: string): Promise<void> {
+    whose = person;
     const left: Unsaved[] = [];
     for (const draft of await keptByPerson(person)) {
         await unlessOpen(draft.circuit, async () => {
@@ -106,7 +109,10 @@ export async function sendUnsaved(person: string): Promise<void> {
             }
         });
     }
-    show(left);
+    // Somebody else may have signed in meanwhile.
+    if (whose === person) {
+        show(left);
+    }
 }
 
 /** Sends it now, when the network is back, and every ten seconds; ends with the view that asks. */
@@ -130,6 +136,8 @@ export function useSending(person: string | undefined): void {
         return () => {
             clearInterval(timer);
             window.removeEventListener('online', run);
+            whose = null;
+            show([]);
         };
     }, [person]);
 }

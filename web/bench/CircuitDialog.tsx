@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import { call } from '../api/client';
+import { call, messageOf } from '../api/client';
 import { type CircuitResource, FIELDS } from '../api/contract';
 import { Button } from '../kit/Button';
 import { Actions, Dialog } from '../kit/Dialog';
@@ -45,7 +45,7 @@ export function CircuitDialog({
     const [problem, setProblem] = useState<string | null>(null);
     const act = (work: () => Promise<void>) => {
         setProblem(null);
-        work().catch((reason: unknown) => setProblem(reason instanceof Error ? reason.message : 'The service does not answer.'));
+        work().catch((reason: unknown) => setProblem(messageOf(reason)));
     };
     return (
         <Dialog title="This circuit" open={open} onClose={onClose}>

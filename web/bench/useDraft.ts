@@ -1,7 +1,7 @@
 import { useCallback, useEffect, useReducer, useRef, useState } from 'react';
 import { call, ProblemError } from '../api/client';
 import type { CircuitResource, FieldPath, Saved } from '../api/contract';
-import { isAwayError, remember } from '../away/lastSeen';
+import { isAwayError, isSignedOutError, remember } from '../away/lastSeen';
 import { benchIsOpen } from '../away/unsaved';
 import { type Draft, withValue } from './circuit';
 import { forgetLocally, keepLocally, keptLocally } from './localDrafts';
@@ -42,8 +42,6 @@ const newKey = (): string => `${Date.now().toString(36)}-${Math.random().toStrin
 const IDLE_MS = 1000;
 /** Between tries while the service is away: growing pauses. */
 const RETRY_MS = [2000, 4000, 8000, 15_000, 30_000];
-
-const isSignedOut = (error: unknown): boolean => error instanceof ProblemError && (error.status === 401 || error.status === 419);
 
 export interface DraftState {
     draft: Draft;
@@ -112,7 +110,7 @@ export function useDraft(resource: CircuitResource, readOnly: boolean, person = 
             } catch (error) {
                 if (error instanceof ProblemError && error.status === 409 && error.problem.current !== undefined) {
                     setState({ kind: 'conflict', current: error.problem.current as unknown as CircuitResource, base: kept.current });
-                } else if (isSignedOut(error)) {
+                } else if (isSignedOutError(error)) {
                     setState({ kind: 'signed_out' });
                 } else if (isAwayError(error)) {
                     tries.current += 1;

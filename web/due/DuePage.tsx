@@ -2,7 +2,7 @@ import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import styled from 'styled-components';
-import { call } from '../api/client';
+import { call, messageOf } from '../api/client';
 import type { DueAnswer, SitesAnswer } from '../api/contract';
 import { usePerson } from '../api/session';
 import { Button } from '../kit/Button';
@@ -41,7 +41,7 @@ export default function DuePage() {
             await client.invalidateQueries({ queryKey: key });
             setSaid('A new address; the old one leads nowhere any more.');
         } catch (error) {
-            setSaid(error instanceof Error ? error.message : 'The service does not answer.');
+            setSaid(messageOf(error));
         }
     };
     const calendar = due.data?.calendar ?? null;

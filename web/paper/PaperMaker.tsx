@@ -1,5 +1,5 @@
 import { useEffect, useState } from 'react';
-import { call } from '../api/client';
+import { call, messageOf } from '../api/client';
 import type { PaperJob } from '../api/contract';
 import { Button } from '../kit/Button';
 
@@ -17,7 +17,7 @@ export function PaperMaker({ ask, body, what, of }: { ask: string; body?: unknow
         const timer = setInterval(() => {
             call<PaperJob>('GET', `papers/${job.id}`)
                 .then(setJob)
-                .catch((error: unknown) => setProblem(error instanceof Error ? error.message : 'The service does not answer.'));
+                .catch((error: unknown) => setProblem(messageOf(error)));
         }, EVERY_MS);
         return () => clearInterval(timer);
     }, [under, job?.id]);
@@ -26,7 +26,7 @@ export function PaperMaker({ ask, body, what, of }: { ask: string; body?: unknow
         try {
             setJob(await call<PaperJob>(method, path, sent));
         } catch (error) {
-            setProblem(error instanceof Error ? error.message : 'The service does not answer.');
+            setProblem(messageOf(error));
         }
     };
     return (

@@ -1,7 +1,7 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import styled from 'styled-components';
-import { call } from '../api/client';
+import { call, messageOf } from '../api/client';
 import { FIELDS, type Import, type ImportRowsAnswer } from '../api/contract';
 import { Button } from '../kit/Button';
 import { GradeMark } from '../kit/Grade';
@@ -58,7 +58,7 @@ export function ImportView({ id, onMoved }: { id: number; onMoved: () => void })
         try {
             await call<Import>(method, path, body);
         } catch (error) {
-            setProblem(error instanceof Error ? error.message : 'The service does not answer.');
+            setProblem(messageOf(error));
         }
         await client.invalidateQueries({ queryKey: ['import', id] });
         await client.invalidateQueries({ queryKey: ['register'] });

@@ -1,7 +1,7 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useRef, useState } from 'react';
 import styled from 'styled-components';
-import { call, send } from '../api/client';
+import { call, messageOf, send } from '../api/client';
 import type { Import, ImportsAnswer } from '../api/contract';
 import { Button } from '../kit/Button';
 import { ListSection } from '../kit/ListPage';
@@ -58,7 +58,7 @@ export function Imports({ site }: { site: string }) {
             setOpened(begun.id);
             await client.invalidateQueries({ queryKey: key });
         } catch (error) {
-            setProblem(error instanceof Error ? error.message : 'The service does not answer.');
+            setProblem(messageOf(error));
         }
         setBusy(false);
     };

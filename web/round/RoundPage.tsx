@@ -2,7 +2,7 @@ import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useSearchParams } from 'react-router';
 import styled from 'styled-components';
-import { call } from '../api/client';
+import { call, messageOf } from '../api/client';
 import type { Round, RoundsAnswer, SitesAnswer } from '../api/contract';
 import { mayEdit, usePerson } from '../api/session';
 import { Button } from '../kit/Button';
@@ -59,7 +59,7 @@ export default function RoundPage() {
             await client.invalidateQueries({ queryKey: ['rounds'] });
             setSearch({ site: String(site?.id ?? ''), round: String(round.id) });
         } catch (error) {
-            setProblem(error instanceof Error ? error.message : 'The service does not answer.');
+            setProblem(messageOf(error));
         }
     };
     return (

@@ -1,7 +1,7 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import styled from 'styled-components';
-import { call } from '../api/client';
+import { call, messageOf } from '../api/client';
 import type { Round, RoundDefect, RoundMotor } from '../api/contract';
 import { mayEdit, usePerson } from '../api/session';
 import { Button } from '../kit/Button';
@@ -77,7 +77,7 @@ export function RoundView({ id, onClose }: { id: string; onClose: () => void }) 
         try {
             put(await call<Round>('POST', `rounds/${id}/end`));
         } catch (error) {
-            setProblem(error instanceof Error ? error.message : 'The service does not answer.');
+            setProblem(messageOf(error));
         }
     };
     if (motor !== undefined) {

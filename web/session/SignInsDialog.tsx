@@ -1,7 +1,7 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import styled from 'styled-components';
-import { call } from '../api/client';
+import { call, messageOf } from '../api/client';
 import type { SignInsAnswer } from '../api/contract';
 import { Button } from '../kit/Button';
 import { Actions, Dialog } from '../kit/Dialog';
@@ -46,7 +46,7 @@ export function SignInsDialog({ open, onClose }: { open: boolean; onClose: () =>
             await call('DELETE', path);
             await client.invalidateQueries({ queryKey: key });
         } catch (error) {
-            setProblem(error instanceof Error ? error.message : 'The service does not answer.');
+            setProblem(messageOf(error));
         }
     };
     return (

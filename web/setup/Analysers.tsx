@@ -2,7 +2,7 @@ import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { type SyntheticEvent, useState } from 'react';
 import { Label, TextArea, TextField as Area } from 'react-aria-components';
 import styled from 'styled-components';
-import { call, ProblemError } from '../api/client';
+import { call, messageOf, ProblemError } from '../api/client';
 import type { Analyser, AnalysersAnswer } from '../api/contract';
 import { Button } from '../kit/Button';
 import { NotLoaded } from '../kit/NotLoaded';
@@ -39,7 +39,7 @@ export function Analysers() {
             await call('DELETE', `analysers/${analyser.id}`);
             await refresh();
         } catch (error) {
-            setSaid(error instanceof Error ? error.message : 'The service does not answer.');
+            setSaid(messageOf(error));
         }
     };
     return (

@@ -2,7 +2,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useLocation, useNavigate } from 'react-router';
 import styled from 'styled-components';
-import { call } from '../api/client';
+import { call, messageOf } from '../api/client';
 import type { SessionAnswer } from '../api/contract';
 import { signedIn, usePerson } from '../api/session';
 import { Button } from '../kit/Button';
@@ -52,7 +52,7 @@ export default function Standing() {
             await signedIn(client, await call<SessionAnswer>('POST', 'session/standing'));
             void navigate(state?.to ?? '/', { replace: true });
         } catch (error) {
-            setProblem(error instanceof Error ? error.message : 'The service does not answer.');
+            setProblem(messageOf(error));
         }
     };
     return (

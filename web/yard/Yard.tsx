@@ -2,7 +2,7 @@ import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/react-quer
 import { useEffect, useRef, useState } from 'react';
 import { useLocation, useNavigate, useSearchParams } from 'react-router';
 import styled from 'styled-components';
-import { call } from '../api/client';
+import { call, messageOf } from '../api/client';
 import type { CircuitResource, Register, SitesAnswer } from '../api/contract';
 import { mayEdit, usePerson } from '../api/session';
 import { isAway } from '../away/away';
@@ -154,7 +154,7 @@ export default function Yard() {
     const [problem, setProblem] = useState<string | null>(null);
     const act = (work: () => Promise<void>) => {
         setProblem(null);
-        work().catch((reason: unknown) => setProblem(reason instanceof Error ? reason.message : 'The service does not answer.'));
+        work().catch((reason: unknown) => setProblem(messageOf(reason)));
     };
     const create = (site: number) => {
         setChoosing(false);

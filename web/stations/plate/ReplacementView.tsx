@@ -1,7 +1,7 @@
 import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/react-query';
 import { type Dispatch, type SetStateAction, type SyntheticEvent, useCallback, useMemo, useState } from 'react';
 import styled from 'styled-components';
-import { call, ProblemError } from '../../api/client';
+import { call, messageOf, ProblemError } from '../../api/client';
 import type { CircuitResource, Register, ReplacementAnswer, Spare, SparesAnswer } from '../../api/contract';
 import { BenchContext, type Place, useBench } from '../../bench/BenchContext';
 import { type Draft, withSettings, withValue } from '../../bench/circuit';
@@ -107,7 +107,7 @@ function Check({ place }: { place: Place }) {
             await call('DELETE', `spares/${spare.id}`, { version: spare.version });
             setSource(null);
         } catch (reason) {
-            setProblem(reason instanceof Error ? reason.message : 'The service does not answer.');
+            setProblem(messageOf(reason));
         }
         await refresh();
     };
@@ -152,7 +152,7 @@ function Check({ place }: { place: Place }) {
                                     setSource({ kind: 'circuit', tag });
                                     setPlate(plateOf(resource.circuit));
                                 },
-                                (reason: unknown) => setProblem(reason instanceof Error ? reason.message : 'The service does not answer.'),
+                                (reason: unknown) => setProblem(messageOf(reason)),
                             );
                         }
                     }}

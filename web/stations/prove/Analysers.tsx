@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import { call } from '../../api/client';
+import { call, messageOf } from '../../api/client';
 import type { Analyser, AnalysersAnswer, Reading, ReadingKind } from '../../api/contract';
 import { READINGS } from '../../api/readings';
 import { useBench } from '../../bench/BenchContext';
@@ -46,7 +46,7 @@ function Row({ analyser }: { analyser: Analyser }) {
         try {
             await work();
         } catch (error) {
-            setSaid(error instanceof Error ? error.message : 'The service does not answer.');
+            setSaid(messageOf(error));
         }
     };
     const read = () =>

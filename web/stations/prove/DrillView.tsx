@@ -1,7 +1,7 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import styled from 'styled-components';
-import { call } from '../../api/client';
+import { call, messageOf } from '../../api/client';
 import type { Drill, DrillReadAnswer, DrillsAnswer } from '../../api/contract';
 import { READINGS } from '../../api/readings';
 import { useBench } from '../../bench/BenchContext';
@@ -64,7 +64,7 @@ export function DrillView() {
             await work();
             await refresh();
         } catch (error) {
-            setSaid(error instanceof Error ? error.message : 'The service does not answer.');
+            setSaid(messageOf(error));
         }
     };
     return (

@@ -1,5 +1,6 @@
 import { useEffect, useState } from 'react';
 import styled from 'styled-components';
+import { messageOf } from '../../api/client';
 import type { ReadingKind, SimulatedReading } from '../../api/contract';
 import { READINGS } from '../../api/readings';
 import { useBench } from '../../bench/BenchContext';
@@ -98,7 +99,7 @@ export function InstrumentPanel({
             setShown(await read(kind, capacitor ? (point?.where ?? null) : point?.where === null ? null : 'motor'));
             setSettling(true);
         } catch (error) {
-            setSaid(error instanceof Error ? error.message : 'The service does not answer.');
+            setSaid(messageOf(error));
         }
     };
     const store = async () => {
@@ -109,7 +110,7 @@ export function InstrumentPanel({
             await keep(shown);
             setSaid('Kept, marked as simulated.');
         } catch (error) {
-            setSaid(error instanceof Error ? error.message : 'The service does not answer.');
+            setSaid(messageOf(error));
         }
     };
     const instrument = point?.kinds.find((one) => one.kind === kind)?.instrument;
