@@ -9,22 +9,44 @@ use PHPUnit\Framework\TestCase;
 /** The real interface in a headless Chromium. The console must stay clean: that is where a broken policy shows. */
 abstract class BrowserTestCase extends TestCase
 {
-    /** @var list<Chromium> */
+    /** @var list<Chromium> of this test */
     private array $browsers = [];
+
+    /** @var list<Chromium> started for tests before and free: starting one costs more than most tests */
+    private static array $free = [];
+
+    private static bool $stopsAtTheEnd = false;
 
     /** A browser of one more person. */
     protected function hand(int $width = 1280, int $height = 800, bool $dark = false): Hand
     {
-        return $this->handOn(Server::get()->base, $width, $height, $dark);
-    }
-
-    /** A browser on a server of its own. */
-    protected function handOn(string $base, int $width = 1280, int $height = 800, bool $dark = false): Hand
-    {
-        $browser = new Chromium($width, $height, $dark);
+        $base = Server::get()->base;
+        $browser = array_pop(self::$free);
+        if ($browser === null) {
+            $browser = new Chromium($width, $height, $dark);
+        } else {
+            $browser->forget($base);
+            $browser->show($width, $height, $dark);
+        }
         $this->browsers[] = $browser;
 
         return new Hand($browser->driver, $base);
+    }
+
+    /** A browser on a server of its own; it ends with the test. */
+    protected function handOn(string $base): Hand
+    {
+        $browser = new Chromium;
+        $this->browsers[] = $browser;
+
+        return new Hand($browser->driver, $base);
+    }
+
+    /** Whether what a test leaves can serve the next one. */
+    private function serves(Chromium $browser): bool
+    {
+        return ! $this->status()->isFailure() && ! $this->status()->isError() && count(self::$free) < 2
+            && str_starts_with($browser->driver->getCurrentURL(), Server::get()->base);
     }
 
     protected function tearDown(): void
@@ -40,9 +62,21 @@ abstract class BrowserTestCase extends TestCase
             if ($this->status()->isFailure() || $this->status()->isError()) {
                 $browser->driver->takeScreenshot(dirname(__DIR__, 2).'/var/log/failed-'.$this->name().'.png');
             }
-            $browser->stop();
+            if ($this->serves($browser)) {
+                self::$free[] = $browser;
+            } else {
+                $browser->stop();
+            }
         }
         $this->browsers = [];
+        if (! self::$stopsAtTheEnd) {
+            self::$stopsAtTheEnd = true;
+            register_shutdown_function(static function (): void {
+                foreach (self::$free as $browser) {
+                    $browser->stop();
+                }
+            });
+        }
         self::assertSame([], $severe, 'the console is clean');
     }
 

@@ -9,7 +9,7 @@ use Facebook\WebDriver\Remote\DesiredCapabilities;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 use RuntimeException;
 
-/** A headless Chromium with its driver, on a port of its own. Ends with stop(). */
+/** A headless Chromium with its driver, on a port of its own. Ends with stop(), or forgets one person and serves the next. */
 final class Chromium
 {
     /** @var resource */
@@ -41,10 +41,32 @@ final class Chromium
         $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);
         $capabilities->setCapability('goog:loggingPrefs', ['browser' => 'ALL']);
         $this->driver = RemoteWebDriver::create("http://127.0.0.1:$port", $capabilities, 40_000, 120_000);
+        $this->show($width, $height, $dark);
+    }
+
+    public function show(int $width, int $height, bool $dark): void
+    {
         $this->resize($width, $height);
-        if ($dark) {
-            $this->command('Emulation.setEmulatedMedia', ['features' => [['name' => 'prefers-color-scheme', 'value' => 'dark']]]);
+        $scheme = ['name' => 'prefers-color-scheme', 'value' => $dark ? 'dark' : 'light'];
+        $this->command('Emulation.setEmulatedMedia', ['features' => [$scheme]]);
+    }
+
+    /**
+     * Forgets who was here: windows, cookies, what pages keep. The page itself stays as it was fetched, as on anyone's tablet.
+     * A new window comes first, since a page with something unsaved would ask before it is left.
+     */
+    public function forget(string $origin): void
+    {
+        $before = $this->driver->getWindowHandles();
+        $this->driver->switchTo()->newWindow();
+        $new = $this->driver->getWindowHandle();
+        foreach ($before as $handle) {
+            $this->driver->switchTo()->window($handle);
+            $this->driver->close();
         }
+        $this->driver->switchTo()->window($new);
+        $this->command('Network.clearBrowserCookies', []);
+        $this->command('Storage.clearDataForOrigin', ['origin' => $origin, 'storageTypes' => 'indexeddb,local_storage']);
     }
 
     public function resize(int $width, int $height): void
@@ -57,7 +79,7 @@ final class Chromium
     /** @param  array<string, mixed>  $params */
     private function command(string $name, array $params): void
     {
-        $this->driver->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', ['cmd' => $name, 'params' => $params]);
+        $this->driver->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', ['cmd' => $name, 'params' => (object) $params]);
     }
 
     public function stop(): void

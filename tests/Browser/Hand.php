@@ -32,10 +32,11 @@ final readonly class Hand
         $this->fill('Password', $password);
         $this->press('Sign in');
         $this->until(fn (): bool => ! str_contains($this->path(), 'sign-in'));
-        if ($this->has('I have read this', 1.5)) {
+        $this->until(fn (): bool => $this->has('I have read this') || $this->has('Yard'), 90, 'nothing follows the sign-in');
+        if ($this->has('I have read this')) {
             $this->press('I have read this');
+            $this->see('Yard');
         }
-        $this->see('Yard');
     }
 
     public function path(): string
@@ -266,7 +267,8 @@ final readonly class Hand
     public function until(callable $holds, float $seconds = 40, string|Closure $otherwise = 'it never came'): void
     {
         $until = microtime(true) + $seconds;
-        do {
+        // Looking costs the page time too: the longer it takes, the seldomer.
+        for ($pause = 40_000; ; $pause = min(400_000, (int) ($pause * 1.4))) {
             try {
                 if ($holds()) {
                     return;
@@ -274,8 +276,11 @@ final readonly class Hand
             } catch (StaleElementReferenceException|NoSuchElementException) {
                 // The page drew itself anew in between; look again.
             }
-            usleep(60_000);
-        } while (microtime(true) < $until);
+            if (microtime(true) >= $until) {
+                break;
+            }
+            usleep($pause);
+        }
         throw new RuntimeException(is_string($otherwise) ? $otherwise : $otherwise());
     }
 }
