@@ -42,6 +42,8 @@ export default defineConfig({
         include: ['web/**/*.test.{ts,tsx}'],
         globals: false,
         setupFiles: 'web/testing.setup.ts',
+        // Files share their modules and one page: each cleans up after itself, and all take a third of the time.
+        isolate: false,
         // What is waited for comes, also on a machine that has other things to do.
         testTimeout: 60_000,
         hookTimeout: 60_000,

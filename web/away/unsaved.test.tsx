@@ -30,16 +30,24 @@ describe('what was typed on this device and is not saved yet', () => {
     const fetcher = vi.fn<(url: string, init: RequestInit) => Promise<Response>>();
     const sent = () => fetcher.mock.calls.map(([url, init]) => [url, JSON.parse(init.body as string) as Record<string, unknown>] as const);
 
-    beforeEach(() => vi.stubGlobal('fetch', fetcher));
+    const forgetAll = async () => {
+        for (const person of ['electrician-a', 'electrician-b']) {
+            for (const { circuit } of await keptByPerson(person)) {
+                await forgetLocally(circuit, person);
+            }
+        }
+        await sendUnsaved('electrician-a');
+    };
+
+    beforeEach(async () => {
+        await forgetAll();
+        vi.stubGlobal('fetch', fetcher);
+    });
     afterEach(async () => {
         cleanup();
         vi.unstubAllGlobals();
         fetcher.mockReset();
-        for (const circuit of [1, 2, 3]) {
-            await forgetLocally(circuit, 'electrician-a');
-            await forgetLocally(circuit, 'electrician-b');
-        }
-        await sendUnsaved('electrician-a');
+        await forgetAll();
     });
 
     it('goes up with its version and the same key each time, and is forgotten then', async () => {
