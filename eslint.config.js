@@ -4,7 +4,7 @@ import tseslint from 'typescript-eslint';
 export default tseslint.config(
     { ignores: ['web/api/contract.ts', 'node_modules', 'vendor', 'public', 'var', 'contract'] },
     ...tseslint.configs.strictTypeChecked,
-    { languageOptions: { parserOptions: { projectService: true, tsconfigRootDir: import.meta.dirname } } },
+    { languageOptions: { parserOptions: { project: './tsconfig.json', tsconfigRootDir: import.meta.dirname } } },
     {
         files: ['web/**/*.{ts,tsx}', 'vite.config.ts'],
         plugins: { 'react-hooks': reactHooks },

@@ -20,7 +20,7 @@ final class Server
         $environment = [
             ...getenv(),
             'APP_PORT' => (string) $port, 'INSTRUMENTS_PORT' => (string) Chromium::freePort(),
-            'APP_ENV' => 'local', 'APP_DEBUG' => 'false', 'DB_DATABASE' => 'app_test_browser', 'DB_PERSISTENT' => 'false',
+            'APP_ENV' => 'local', 'APP_DEBUG' => 'false', 'DB_DATABASE' => self::database(), 'DB_PERSISTENT' => 'false',
             'SESSION_DRIVER' => 'file',
             // Nobody waits a minute here: tries at signing in are not counted across requests.
             'CACHE_STORE' => 'array', 'BCRYPT_ROUNDS' => '4', 'APP_CONFIG_CACHE' => 'var/testing/config.php', 'APP_ROUTES_CACHE' => 'var/testing/routes.php',
@@ -40,6 +40,14 @@ final class Server
         }
         $this->process = $process;
         Chromium::await($port);
+    }
+
+    /** Browser tests that run beside others have a database of their own: BROWSER_DATABASE names it. */
+    public static function database(): string
+    {
+        $named = getenv('BROWSER_DATABASE');
+
+        return $named === false || $named === '' ? 'app_test_browser' : $named;
     }
 
     public static function get(): self

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 /**
- * How much of a random test is run, and from which seed. FUZZ_SCALE multiplies the counts (the whole test run takes 20);
+ * How much of a random test is run, and from which seed. FUZZ_SCALE multiplies the counts (the whole test run takes 5);
  * FUZZ_SEED gives back the numbers of a run that failed.
  */
 final class Fuzz

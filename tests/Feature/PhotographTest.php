@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use App\Models\Photograph;
 use App\Photographs\Picture;
 use App\Problems\Problem;
+use Illuminate\Support\Facades\Exceptions;
 use Illuminate\Support\Facades\File;
 use Illuminate\Testing\TestResponse;
 use RuntimeException;
@@ -120,9 +121,11 @@ final class PhotographTest extends FeatureTestCase
         $new = array_values(array_diff($files(), $before));
         self::assertCount(1, $new);
         self::assertSame('0600', substr(sprintf('%o', (int) fileperms($new[0])), -4));
+        Exceptions::fake();
         Photograph::saving(static fn (): never => throw new RuntimeException('the database is gone'));
         try {
             $this->attach($circuit->id, self::picture())->assertStatus(500);
+            Exceptions::assertReported(RuntimeException::class);
         } finally {
             Photograph::flushEventListeners();
         }

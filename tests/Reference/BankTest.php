@@ -87,9 +87,9 @@ final class BankTest extends TestCase
                 PY,
                 [...$day, 'on' => $on, 'step' => $step],
             );
-            $same = static fn (float $wanted, string $key, float $delta): mixed => self::assertEqualsWithDelta(
-                $wanted, $solution->figure($key)?->number(), $delta, "$key of day $turn",
-            );
+            $same = static function (float $wanted, string $key, float $delta) use ($solution, $turn): void {
+                self::assertEqualsWithDelta($wanted, $solution->figure($key)?->number(), $delta, "$key of day $turn");
+            };
             $same($found['most'], 'bank.reactive_required', 1.0);
             $same($found['before'], 'bank.lowest_power_factor_before', 1e-6);
             $same($found['after'], 'bank.lowest_power_factor', 1e-6);

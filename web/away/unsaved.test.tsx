@@ -82,7 +82,7 @@ describe('what was typed on this device and is not saved yet', () => {
                 useSending(person);
                 return useUnsaved();
             },
-            { initialProps: { person: 'electrician-a' as string | undefined } },
+            { initialProps: { person: 'electrician-a' } },
         );
         await waitFor(() => expect(result.current.map(({ tag }) => tag)).toEqual(['KF-1']));
         // A planner, who changes nothing and sends nothing.

@@ -2,7 +2,9 @@
 
 declare(strict_types=1);
 
-namespace Tests\Browser;
+namespace Tests\Browser\Stations;
+
+use Tests\Browser\BrowserTestCase;
 
 /** From a reading to a capacitor that is sold, tried, wired and read again; what refuses it; what it pays. */
 final class CorrectTest extends BrowserTestCase

@@ -2,7 +2,10 @@
 
 declare(strict_types=1);
 
-namespace Tests\Browser;
+namespace Tests\Browser\Site;
+
+use Tests\Browser\BrowserTestCase;
+use Tests\Browser\Hand;
 
 /** What is handed over: a sheet signed by two people, files in and out, a round with a phone, a calendar address. */
 final class SheetTest extends BrowserTestCase

@@ -2,7 +2,9 @@
 
 declare(strict_types=1);
 
-namespace Tests\Browser;
+namespace Tests\Browser\Site;
+
+use Tests\Browser\BrowserTestCase;
 
 /** What a person meets on the way: archiving, a station that waits, an address that leads nowhere, a phone in one hand. */
 final class YardTest extends BrowserTestCase

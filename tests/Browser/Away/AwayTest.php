@@ -2,7 +2,11 @@
 
 declare(strict_types=1);
 
-namespace Tests\Browser;
+namespace Tests\Browser\Away;
+
+use Tests\Browser\BrowserTestCase;
+use Tests\Browser\Hand;
+use Tests\Browser\OwnServer;
 
 /** What is typed while the service is away or the session is over is kept on the device and saved later: nothing of it is lost. */
 final class AwayTest extends BrowserTestCase
@@ -167,7 +171,7 @@ final class AwayTest extends BrowserTestCase
 
     public function test_while_the_database_is_down_typing_goes_on_and_is_saved_later(): void
     {
-        $pg = escapeshellarg(dirname(__DIR__, 2).'/bin/pg');
+        $pg = escapeshellarg(dirname(__DIR__, 3).'/bin/pg');
         $hand = $this->bench();
         exec("$pg stop");
         try {

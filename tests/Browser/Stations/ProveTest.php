@@ -2,7 +2,9 @@
 
 declare(strict_types=1);
 
-namespace Tests\Browser;
+namespace Tests\Browser\Stations;
+
+use Tests\Browser\BrowserTestCase;
 
 /** A circuit proved by readings, and a hidden fault found with stand-ins, in a real browser over the real protocol. */
 final class ProveTest extends BrowserTestCase

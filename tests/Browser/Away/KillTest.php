@@ -2,10 +2,12 @@
 
 declare(strict_types=1);
 
-namespace Tests\Browser;
+namespace Tests\Browser\Away;
 
 use RuntimeException;
 use Tests\Bench\Client;
+use Tests\Browser\BrowserTestCase;
+use Tests\Browser\OwnServer;
 
 /**
  * The web server, PHP and the database killed outright, one by one and together: they come back by themselves, nothing that was
@@ -38,13 +40,13 @@ final class KillTest extends BrowserTestCase
             proc_close($this->watcher);
             $this->watcher = null;
         }
-        exec(escapeshellarg(dirname(__DIR__, 2).'/bin/pg').' start');
+        exec(escapeshellarg(dirname(__DIR__, 3).'/bin/pg').' start');
     }
 
     /** Watches the database as bin/start does. */
     private function watchDatabase(): void
     {
-        $root = dirname(__DIR__, 2);
+        $root = dirname(__DIR__, 3);
         $log = ['file', $root.'/var/log/watch.log', 'a'];
         $watcher = proc_open([$root.'/bin/pg', 'watch', (string) getmypid()], [['file', '/dev/null', 'r'], $log, $log], $pipes, $root);
         $this->watcher = is_resource($watcher) ? $watcher : throw new RuntimeException('bin/pg watch does not start');
@@ -53,7 +55,7 @@ final class KillTest extends BrowserTestCase
     /** Process of the database of this checkout. */
     private static function postmaster(): int
     {
-        $root = dirname(__DIR__, 2);
+        $root = dirname(__DIR__, 3);
         $away = sys_get_temp_dir().'/brave-anvil-pg-'.substr(sha1($root), 0, 12);
         foreach (["$root/var/pg/data/postmaster.pid", "$away/data/postmaster.pid"] as $file) {
             $pid = (int) strtok((string) @file_get_contents($file), "\n");
@@ -206,7 +208,7 @@ final class KillTest extends BrowserTestCase
     /** Three times a minute at most: what keeps dying is not started for ever, and it is said what died. */
     public function test_what_keeps_dying_is_told_and_ends(): void
     {
-        $log = dirname(__DIR__, 2).'/var/log/own-server.log';
+        $log = dirname(__DIR__, 3).'/var/log/own-server.log';
         $length = (int) filesize($log);
         for ($kills = 0; $kills < 6 && $this->server->runs(); $kills++) {
             posix_kill($this->server->master('nginx'), SIGKILL);
@@ -226,7 +228,7 @@ final class KillTest extends BrowserTestCase
     /** Whoever answers strangers, and whoever works for them, is not root; what they keep is nobody else's. */
     public function test_nobody_who_answers_is_root_and_nobody_else_reads_what_is_kept(): void
     {
-        $root = dirname(__DIR__, 2);
+        $root = dirname(__DIR__, 3);
         if (posix_geteuid() === 0 &&
             str_contains((string) shell_exec('runuser -u www-data -- test -r '.escapeshellarg("$root/public/index.php").
             ' && echo yes'), 'yes')) {
@@ -263,7 +265,7 @@ final class KillTest extends BrowserTestCase
 
     public function test_long_logs_are_cut_and_the_latest_are_kept(): void
     {
-        $log = dirname(__DIR__, 2).'/var/log/long-test.log';
+        $log = dirname(__DIR__, 3).'/var/log/long-test.log';
         try {
             foreach (['first', 'second'] as $turn) {
                 file_put_contents($log, $turn.str_repeat("0123456789abcde\n", 600_000));

@@ -2,10 +2,11 @@
 
 declare(strict_types=1);
 
-namespace Tests\Browser;
+namespace Tests\Browser\Site;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Tests\Browser\Server;
 
 /** What the proxy refuses by itself speaks the same shape as the application. */
 final class ProxyTest extends TestCase
@@ -72,9 +73,11 @@ final class ProxyTest extends TestCase
         $headers = get_headers(Server::get()->base.'/worker.js', true);
         self::assertIsArray($headers);
         self::assertSame('no-cache', $headers['Cache-Control']);
-        self::assertStringStartsWith("default-src 'none'; script-src 'self'", $headers['Content-Security-Policy']);
+        $policy = $headers['Content-Security-Policy'] ?? null;
+        self::assertIsString($policy, 'one policy');
+        self::assertStringStartsWith("default-src 'none'; script-src 'self'", $policy);
         $worker = self::send('GET', '/worker.js')[2];
-        $built = glob(dirname(__DIR__, 2).'/public/build/assets/*.{js,css,woff2}', GLOB_BRACE) ?: [];
+        $built = glob(dirname(__DIR__, 3).'/public/build/assets/*.{js,css,woff2}', GLOB_BRACE) ?: [];
         self::assertGreaterThan(30, count($built));
         foreach ($built as $file) {
             self::assertStringContainsString('/build/assets/'.basename($file), $worker);

@@ -2,9 +2,10 @@
 
 declare(strict_types=1);
 
-namespace Tests\Browser;
+namespace Tests\Browser\Stations;
 
 use Facebook\WebDriver\WebDriverKeys;
+use Tests\Browser\BrowserTestCase;
 
 /** Starts as people meet them: one that comes up, one that stalls, one that changes over too early, and the wires of it. */
 final class StartTest extends BrowserTestCase

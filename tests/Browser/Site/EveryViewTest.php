@@ -2,9 +2,10 @@
 
 declare(strict_types=1);
 
-namespace Tests\Browser;
+namespace Tests\Browser\Site;
 
 use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\Browser\BrowserTestCase;
 
 /** Each view, light and dark: nothing for axe to complain of, nothing wider than a phone. */
 final class EveryViewTest extends BrowserTestCase

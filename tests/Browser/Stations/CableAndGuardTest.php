@@ -2,7 +2,9 @@
 
 declare(strict_types=1);
 
-namespace Tests\Browser;
+namespace Tests\Browser\Stations;
+
+use Tests\Browser\BrowserTestCase;
 
 /** Conductors and protection as people meet them: the CE Code, an exception, a fault that decides, the printed book. */
 final class CableAndGuardTest extends BrowserTestCase

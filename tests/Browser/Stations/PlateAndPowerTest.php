@@ -2,9 +2,11 @@
 
 declare(strict_types=1);
 
-namespace Tests\Browser;
+namespace Tests\Browser\Stations;
 
 use Facebook\WebDriver\WebDriverBy;
+use Tests\Browser\BrowserTestCase;
+use Tests\Browser\Hand;
 
 /** Plates of both worlds, a replacement, measurements, waveforms, a photograph: as people do it. */
 final class PlateAndPowerTest extends BrowserTestCase
@@ -183,7 +185,7 @@ final class PlateAndPowerTest extends BrowserTestCase
         $hand = $this->hand();
         $hand->signIn('electrician-b');
         $this->openCircuit($hand, 'KF-204', 'power?view=waveform');
-        $root = dirname(__DIR__, 2).'/public/samples';
+        $root = dirname(__DIR__, 3).'/public/samples';
         $hand->upload("$root/rectifier-spikes.csv");
         $hand->see('a capacitor does not cure it');
         $hand->see('0.631');
