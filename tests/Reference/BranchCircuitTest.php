@@ -93,12 +93,12 @@ final class BranchCircuitTest extends TestCase
             <<<'PY'
             carry = np.array([row[1] for row in given['table']], dtype=float)
             # Two circuits side by side on a wall, 35 degrees: 0.85 for grouping, 0.96 for XLPE.
-            answer = {str(factor): [given['table'][i][0] for i in np.searchsorted(carry * factor, np.array(given['amps']) - 1e-9)]
+            answer = {f"{factor:.2f}": [given['table'][i][0] for i in np.searchsorted(carry * factor, np.array(given['amps']) - 1e-9)]
                       for factor in given['factors']}
             PY,
             ['table' => self::XLPE_C, 'amps' => $currents, 'factors' => [1.0, 0.85, 0.96]],
         );
-        foreach (['1.0' => [], '0.85' => ['cable.grouped_circuits' => 2], '0.96' => ['supply.ambient' => 35]] as $factor => $changes) {
+        foreach (['1.00' => [], '0.85' => ['cable.grouped_circuits' => 2], '0.96' => ['supply.ambient' => 35]] as $factor => $changes) {
             foreach ($currents as $i => $amperes) {
                 $solution = Bench::solve(Circuits::changed(Circuits::kilnFan(), [
                     'plate.power' => round(0.55 * $amperes, 2).' kW', 'plate.voltage' => '400 D', 'plate.current' => $amperes,
