@@ -77,12 +77,13 @@ describe('what was typed on this device and is not saved yet', () => {
     it('leaves the page with its person: the next one sees none of it', async () => {
         await typed(1);
         fetcher.mockRejectedValue(new TypeError('no network'));
+        const someone: { person: string | undefined } = { person: 'electrician-a' };
         const { result, rerender } = renderHook(
-            ({ person }: { person: string | undefined }) => {
+            ({ person }: typeof someone) => {
                 useSending(person);
                 return useUnsaved();
             },
-            { initialProps: { person: 'electrician-a' } },
+            { initialProps: someone },
         );
         await waitFor(() => expect(result.current.map(({ tag }) => tag)).toEqual(['KF-1']));
         // A planner, who changes nothing and sends nothing.
