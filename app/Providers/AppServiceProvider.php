@@ -7,11 +7,15 @@ namespace App\Providers;
 use App\Problems\ProblemRenderer;
 use App\Record\Happening;
 use App\Record\HouseRecord;
+use App\Session\SessionFiles;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Filesystem\Filesystem;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Cache;
+use Illuminate\Support\Facades\Config;
 use Illuminate\Support\Facades\RateLimiter;
+use Illuminate\Support\Facades\Session;
 use Illuminate\Support\Facades\Vite;
 use Illuminate\Support\ServiceProvider;
 use Illuminate\Support\Str;
@@ -25,6 +29,9 @@ final class AppServiceProvider extends ServiceProvider
         Model::shouldBeStrict(! $this->app->environment('production'));
         // Root-relative, so that the page works behind any port or forward.
         Vite::createAssetPathsUsing(static fn (string $path): string => '/'.$path);
+        Session::extend('file', static fn (): SessionFiles => new SessionFiles(
+            new Filesystem, Config::string('session.files'), Config::integer('session.lifetime'),
+        ));
         RateLimiter::for('sign-in', static fn (Request $request): array => [
             Limit::perMinute(6)->by(self::login($request).'|'.$request->ip())->response(self::refuse(...)),
             // From however many addresses, real or claimed.

@@ -167,11 +167,23 @@ export default function WaveformView() {
         setFile({ name, content: new Blob([content], { type: 'text/csv' }) });
     };
     const sample = async (one: (typeof SAMPLES)[number]) => {
-        const response = await fetch(`/samples/${one.file}.csv`);
+        let content: Blob;
+        try {
+            const response = await fetch(`/samples/${one.file}.csv`);
+            if (!response.ok) {
+                throw new Error(`answer ${response.status}`);
+            }
+            content = await response.blob();
+        } catch {
+            setRefused(
+                `The sample “${one.label}” could not be fetched: the service does not answer. Open a file of your own, or try again.`,
+            );
+            return;
+        }
         const none = { way: 'direct', value: '', turned: false };
         take(
             `${one.file}.csv`,
-            await response.blob(),
+            content,
             'clamp' in one
                 ? [
                       { ...none, role: 't' },
