@@ -1,7 +1,7 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { act, cleanup, fireEvent, screen, waitFor } from '@testing-library/react';
 import { afterEach, describe, expect, it, vi } from 'vitest';
-import type { ComparedRow, Comparison, StartCourse, StartMoment, TorqueSpeedCurve, WiringCurve } from '../../api/contract';
+import type { ComparedRow, Comparison, StartCourse, StartMoment, TorqueSpeedCurve } from '../../api/contract';
 import type { Bench } from '../../bench/BenchContext';
 import { figure, showOnBench, shown, solution } from '../../testing';
 import { CoursePicture } from './CoursePicture';
@@ -9,6 +9,7 @@ import { MethodsView } from './MethodsView';
 import { RunUpView } from './RunUpView';
 import { StopwatchView } from './StopwatchView';
 import { TorqueSpeedPicture } from './TorqueSpeedPicture';
+import { wiring } from './wiring/testing';
 import { WiringView } from './wiring/WiringView';
 
 /** A moment of a start, for tests. */
@@ -99,62 +100,6 @@ const comparison: Comparison = {
         }),
         row('soft_starter', 'Soft starter', { recommended: true }),
     ],
-};
-
-const wiring: WiringCurve = {
-    symbols: 'international',
-    drawing: 'six_leads',
-    phases: [
-        { name: 'L1', colour: 'brown' },
-        { name: 'L2', colour: 'black' },
-        { name: 'L3', colour: 'grey' },
-    ],
-    starts: ['U1', 'V1', 'W1'],
-    ends: ['U2', 'V2', 'W2'],
-    boxes: [
-        {
-            key: 'star_6',
-            leads: 6,
-            title: 'Star, 6 leads',
-            now: false,
-            rows: [
-                ['U1', 'V1', 'W1'],
-                ['W2', 'U2', 'V2'],
-            ],
-            joins: [
-                { terminals: ['U2', 'V2', 'W2'], line: null },
-                { terminals: ['U1'], line: 0 },
-            ],
-        },
-        {
-            key: 'delta_6',
-            leads: 6,
-            title: 'Delta, 6 leads',
-            now: true,
-            rows: [
-                ['U1', 'V1', 'W1'],
-                ['W2', 'U2', 'V2'],
-            ],
-            joins: [{ terminals: ['U1', 'W2'], line: 0 }],
-        },
-    ],
-    crossed: [
-        { lines: ['L3', 'L1', 'L2'], does: 'runs', says: 'Right.', shown_by: 'Alike.', volts: ['400 V', '400 V', '400 V'] },
-        {
-            lines: ['L1', 'L3', 'L2'],
-            does: 'growls',
-            says: 'One winding is dead.',
-            shown_by: 'Far apart.',
-            volts: ['0 V', '400 V', '400 V'],
-        },
-    ],
-    exchanged: { says: 'It growls.', shown_by: 'The kick test tells.' },
-    found: [
-        { found: 'star', name: 'Star', right: false, winding: '231 V', says: 'It runs slow.' },
-        { found: 'delta', name: 'Delta', right: true, winding: '400 V', says: 'As it should be.' },
-    ],
-    reversed: ['V1', 'U1', 'W1'],
-    sequence: [{ name: 'Star contactor', from: 0, to: 9, shown: 'closed until 9 s' }],
 };
 
 afterEach(() => {

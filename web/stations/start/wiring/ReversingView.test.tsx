@@ -3,24 +3,9 @@ import { describe, expect, it } from 'vitest';
 import type { WiringCurve } from '../../../api/contract';
 import { showOnBench, solution } from '../../../testing';
 import { ReversingView } from './ReversingView';
+import { wiring } from './testing';
 
-const wiring = (drawing: WiringCurve['drawing'], symbols: WiringCurve['symbols'] = 'international'): WiringCurve => ({
-    symbols,
-    drawing,
-    phases: [
-        { name: 'L1', colour: 'brown' },
-        { name: 'L2', colour: 'black' },
-        { name: 'L3', colour: 'grey' },
-    ],
-    starts: ['U1', 'V1', 'W1'],
-    ends: ['U2', 'V2', 'W2'],
-    boxes: [],
-    crossed: [],
-    exchanged: { says: '', shown_by: '' },
-    found: [],
-    reversed: ['V1', 'U1', 'W1'],
-    sequence: [],
-});
+const by = (drawing: WiringCurve['drawing']): WiringCurve => ({ ...wiring, drawing });
 
 const show = (of: WiringCurve) => showOnBench(<ReversingView wiring={of} star="star" />, {}, solution());
 
@@ -37,14 +22,14 @@ const rows = (title: string) => {
 // Two lines exchanged turn the field round; common practice, no source.
 describe('turning a motor the other way', () => {
     it('exchanges exactly two lines behind the contactor of the other way', () => {
-        show(wiring('contactor'));
+        show(by('contactor'));
         const said = rows('Both directions, power circuit');
         expect(said.get('Forward contactor K1')).toBe('L1, L2, L3');
         expect(said.get('Reverse contactor K2')).toBe('L2, L1, L3');
     });
 
     it('keeps each contactor out while the other is in, and the relay stops both', () => {
-        show(wiring('contactor'));
+        show(by('contactor'));
         const said = rows('Both directions, control circuit');
         expect(said.get('K1 21–22, K2 21–22')).toBe('each keeps the other out');
         expect(said.get('F2 95–96')).toContain('opens when the relay trips');
@@ -52,7 +37,7 @@ describe('turning a motor the other way', () => {
     });
 
     it('gives any other starter two contactors of its own before it', () => {
-        show(wiring('thyristors'));
+        show(by('thyristors'));
         expect([...rows('Both directions, power circuit').keys()]).toEqual(
             expect.arrayContaining(['Forward contactor K6', 'Reverse contactor K7']),
         );
@@ -60,20 +45,20 @@ describe('turning a motor the other way', () => {
     });
 
     it('swaps whole windings of a motor with six leads, or the mild changeover becomes a hard one', () => {
-        show(wiring('six_leads'));
+        show(by('six_leads'));
         expect(screen.getByText(/Swap two windings whole, starts and ends alike: lines on V1, U1, W1/)).toBeTruthy();
         expect(screen.getByText(/one way changes from star to delta mildly and the other way hard/)).toBeTruthy();
     });
 
     it('needs no contactor behind a drive', () => {
-        show(wiring('converter'));
+        show(by('converter'));
         expect(screen.queryByRole('img')).toBeNull();
         expect(screen.getByText(/swap two leads between drive and motor: V1, U1, W1/)).toBeTruthy();
     });
 
     it('warns of turning it at full speed, whatever starts it', () => {
         for (const drawing of ['contactor', 'thyristors', 'six_leads'] as const) {
-            const { unmount } = show(wiring(drawing));
+            const { unmount } = show(by(drawing));
             expect(screen.getByText(/four times the rotor heat of a start/)).toBeTruthy();
             unmount();
         }
