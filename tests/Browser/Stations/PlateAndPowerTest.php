@@ -257,4 +257,23 @@ final class PlateAndPowerTest extends BrowserTestCase
         $hand->fill('Real power', '960 W');
         $hand->see('1.12 kvar');
     }
+
+    /** On a phone what a stamp means stands over the foot of the plate, and must not hide the stamp. */
+    public function test_a_stamp_that_is_typed_on_a_phone_is_in_sight(): void
+    {
+        $hand = $this->hand(390, 844);
+        $hand->signIn('electrician-a');
+        $this->openCircuit($hand, 'KF-202');
+        foreach (['plate.power', 'plate.voltage', 'plate.speed', 'plate.power_factor', 'plate.current'] as $path) {
+            $hand->type($path, $hand->typed($path));
+            $hand->until(static fn (): bool => $hand->driver->executeScript(
+                <<<'JS'
+                const field = document.querySelector(`input[data-path='${arguments[0]}']`);
+                const { x, y, width, height } = field.getBoundingClientRect();
+                return field.contains(document.elementFromPoint(x + width / 2, y + height / 2));
+                JS,
+                [$path],
+            ) === true, 20, "$path is hidden while it is typed");
+        }
+    }
 }

@@ -1,3 +1,4 @@
+import { useLayoutEffect, useRef } from 'react';
 import styled from 'styled-components';
 import { useBench } from '../../bench/BenchContext';
 import { Value } from '../../bench/StationPage';
@@ -52,18 +53,34 @@ const Box = styled.div`
     }
 `;
 
+/** On a small screen the box stands over the plate: brings the stamp that is typed out from under it, however long the box has become. */
+function useStampInSight(path: string | undefined, lines: number) {
+    const box = useRef<HTMLDivElement>(null);
+    useLayoutEffect(() => {
+        const field = document.activeElement;
+        if (path === undefined || box.current === null || field === null || field.closest('fieldset')?.contains(box.current) !== true) {
+            return;
+        }
+        if (field.getBoundingClientRect().bottom > box.current.getBoundingClientRect().top) {
+            field.scrollIntoView({ block: 'center' });
+        }
+    }, [path, lines]);
+    return box;
+}
+
 /** What the touched stamp says, what follows from it, and what is the matter with it. */
 export function StampMeaning({ stamp }: { stamp: Stamp | null }) {
     const { solved } = useBench();
+    const meaning = stamp === null ? undefined : solved.solution.meanings[stamp.path];
+    const figures = (meaning?.figures ?? []).map((key) => solved.figure(key)).filter((figure) => figure !== undefined);
+    const findings = solved.solution.findings.filter(({ fields }) => stamp !== null && fields.includes(stamp.path));
+    const box = useStampInSight(stamp?.path, figures.length + 3 * findings.length);
     if (stamp === null) {
         return <Box aria-live="polite">Touch a stamp to read what it says.</Box>;
     }
-    const meaning = solved.solution.meanings[stamp.path];
     const read = solved.solution.read[stamp.path];
-    const figures = (meaning?.figures ?? []).map((key) => solved.figure(key)).filter((figure) => figure !== undefined);
-    const findings = solved.solution.findings.filter((finding) => finding.fields.includes(stamp.path));
     return (
-        <Box aria-live="polite">
+        <Box ref={box} aria-live="polite">
             <b>{stamp.label}</b>{' '}
             {meaning?.text ?? (read === undefined ? 'Type it as it is stamped.' : `Read as ${read}. Not used on this supply.`)}
             {figures.length > 0 && (
