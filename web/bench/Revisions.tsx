@@ -34,7 +34,7 @@ export function Revisions({
     onClose,
 }: {
     resource: CircuitResource;
-    draft: DraftState;
+    draft: Pick<DraftState, 'flush'>;
     open: boolean;
     onClose: () => void;
 }) {

@@ -1,10 +1,11 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { cleanup, screen, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import { afterEach, expect, test, vi } from 'vitest';
+import { afterEach, beforeEach, expect, test, vi } from 'vitest';
 import type { Person, ReviewAnswer, RevisionRow, Solution } from '../../api/contract';
+import type { Place } from '../../bench/BenchContext';
 import { showOnBench, solution } from '../../testing';
-import { serve } from '../../testing.service';
+import { refusal, serve } from '../../testing.service';
 import { ChangesTable } from './ChangesTable';
 import SheetStation from './SheetStation';
 
@@ -34,7 +35,11 @@ const review: ReviewAnswer = {
     changes: [{ kind: 'figure', station: 'cable', label: 'Voltage drop', from: '1.4 %', to: '2.1 %', because: ['Length'] }],
 };
 
-const place = { circuit: 7, site: 1, settings: {}, flush: () => Promise.resolve(5) };
+let place: Place;
+
+beforeEach(() => {
+    place = { circuit: 7, site: 1, settings: {}, flush: () => Promise.resolve(5) };
+});
 
 function show(role: Person['role'], name: string, view: string, curves: Solution['curves'] = {}) {
     const client = new QueryClient({ defaultOptions: { queries: { retry: false } } });
@@ -78,6 +83,51 @@ test('the reviewer answers each question, signs with the password, and sends exa
             { key: 'defect: Stop', taken: false, why: 'Turned down.' },
         ],
     });
+});
+
+test('a signature that is refused says at which question, keeps the answers and forgets the password', async () => {
+    serve({
+        'circuits/7/revisions': { revisions: [revision()] },
+        'revisions/4/review': review,
+        'POST revisions/4/issue': refusal(422, 'Not everything is answered.', [
+            { path: 'decisions.defect: Stop', text: 'Say what was decided.', accepted: 'A sentence.', kind: 'missing' },
+            { path: 'password', text: 'This is not your password.', accepted: 'The one you sign in with.', kind: 'refused' },
+        ]),
+    });
+    show('reviewer', 'Licensed supervisor', 'review');
+    await userEvent.click(await screen.findByText('copper conductors'));
+    await userEvent.type(screen.getByLabelText('Or why'), 'Seen at the terminals.');
+    await userEvent.type(screen.getByLabelText('Your password, to sign'), 'larkrig');
+    await userEvent.click(screen.getByRole('button', { name: 'Sign and issue' }));
+    await screen.findByText('Say what was decided.');
+    await screen.findByText('This is not your password.');
+    expect(screen.getByLabelText<HTMLInputElement>('Or why').value).toBe('Seen at the terminals.');
+    expect(screen.getByLabelText<HTMLInputElement>('Your password, to sign').value).toBe('');
+});
+
+test('it is returned with a remark, and only with one', async () => {
+    const sent = serve({
+        'circuits/7/revisions': { revisions: [revision()] },
+        'revisions/4/review': review,
+        'POST revisions/4/return': revision({ state: 'draft' }),
+    });
+    show('reviewer', 'Licensed supervisor', 'review');
+    const back = await screen.findByRole('button', { name: 'Return it' });
+    expect(back).toHaveProperty('disabled', true);
+    await userEvent.type(screen.getByLabelText('Remark'), 'Measure the length first.');
+    await userEvent.click(back);
+    await waitFor(() => expect(sent.find(({ path }) => path.endsWith('/return'))?.body).toEqual({ remark: 'Measure the length first.' }));
+});
+
+test('a draft that is not saved is not sent to review', async () => {
+    const sent = serve({ 'circuits/7/revisions': { revisions: [] } });
+    place = { ...place, flush: () => Promise.resolve(null) };
+    show('electrician', 'Shift electrician A', 'review', { readiness: { hindrances: [], acknowledgements: [] } });
+    await userEvent.type(await screen.findByLabelText('What changed'), 'as built');
+    await userEvent.click(screen.getByRole('button', { name: 'Keep it and send to review' }));
+    await screen.findByText(/The draft is not saved/);
+    expect(sent.some(({ method }) => method === 'POST')).toBe(false);
+    expect(screen.getByLabelText<HTMLInputElement>('What changed').value).toBe('as built');
 });
 
 test('whoever prepared it is not offered to sign it', async () => {
