@@ -69,7 +69,7 @@ describe('revisions of a circuit', () => {
         serve({
             'circuits/7/revisions': { revisions: [kept(1, 'as built')] },
             'POST circuits/7/revisions': refusal(422, 'See the fields.', [
-                { path: 'name', text: 'Revision 1 has this name.', accepted: 'Another name.', kind: 'refused' },
+                { path: 'name', text: 'Revision 1 has this name.', accepted: 'Another name.' },
             ]),
         });
         show(5);

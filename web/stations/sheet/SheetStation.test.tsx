@@ -90,8 +90,8 @@ test('a signature that is refused says at which question, keeps the answers and 
         'circuits/7/revisions': { revisions: [revision()] },
         'revisions/4/review': review,
         'POST revisions/4/issue': refusal(422, 'Not everything is answered.', [
-            { path: 'decisions.defect: Stop', text: 'Say what was decided.', accepted: 'A sentence.', kind: 'missing' },
-            { path: 'password', text: 'This is not your password.', accepted: 'The one you sign in with.', kind: 'refused' },
+            { path: 'decisions.defect: Stop', text: 'Say what was decided.', accepted: 'A sentence.' },
+            { path: 'password', text: 'This is not your password.', accepted: 'The one you sign in with.' },
         ]),
     });
     show('reviewer', 'Licensed supervisor', 'review');
