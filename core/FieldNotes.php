@@ -40,7 +40,7 @@ use BraveAnvil\Start\Motion\LoadReader;
  */
 final class FieldNotes
 {
-    /** @var array<string, list<array{value: string, label: string}>> choices with their labels, by field and rule book */
+    /** @var array<string, list<array{value: string, label: string}>> choices that every circuit of a rule book has, by its terms and the field */
     private static array $listed = [];
 
     private const COUNTS = [
@@ -100,11 +100,14 @@ final class FieldNotes
         $notes = new self($circuit, $book, $practice, $efficiency);
         $unused = array_flip($notes->unused());
         $own = $book->choices();
+        // Most are plain stamps and readings, of which there is nothing to say but their label.
+        $speak = Fields::speaking() + self::COUNTS + self::OWN_DEFAULT + $own + $unused + $circuit->defaults();
         $all = [];
-        foreach (Fields::all() as $path => $field) {
-            if (! self::maySpeak($path, $field) && ! isset($own[$path]) && ! isset($unused[$path]) && $circuit->defaultOf($path) === null) {
+        foreach (Fields::paths() as $path) {
+            if (! isset($speak[$path])) {
                 continue;
             }
+            $field = Fields::at($path);
             $note = $notes->note($path, $field, $notes->choices($path, $field, $own[$path] ?? null), ! isset($unused[$path]));
             if (! $note->saysNothing()) {
                 $all[$path] = $note;
@@ -112,13 +115,6 @@ final class FieldNotes
         }
 
         return $all;
-    }
-
-    /** Most are plain stamps and readings, of which there is nothing to say but their label. */
-    private static function maySpeak(string $path, Field $field): bool
-    {
-        return $field->choices !== null || $field->empty !== '' || $field->kind === FieldKind::Flag || isset(self::COUNTS[$path])
-            || isset(self::OWN_DEFAULT[$path]);
     }
 
     /** @return list<string> fields that this rule book or this starting method has no use for */
@@ -175,54 +171,67 @@ final class FieldNotes
 
     /**
      * @param  array<array-key, string>|null  $own  those of the rule book
-     * @return array<array-key, string> label by value
+     * @return list<array{value: string, label: string}>
      */
     private function choices(string $path, Field $field, ?array $own): array
     {
-        if ($own !== null) {
-            return $own;
-        }
-        if ($field->kind === FieldKind::Flag) {
-            return self::FLAG;
-        }
-        if ($field->choices === null) {
-            return self::COUNTS[$path] ?? [];
-        }
-        $choices = [];
-        foreach ($this->offered($path, $field) as $choice) {
-            $choices[(string) $choice->value] = $choice->label($this->words);
-        }
-
-        return $choices;
-    }
-
-    /** @return list<Choice> */
-    private function offered(string $path, Field $field): array
-    {
         return match ($path) {
-            'guard.scpd' => $this->sizing->devices->known(),
-            'guard.overload_place' => array_map(static fn (RelaySeat $seat): Choice => $seat->place, $this->method?->relaySeats() ?? []),
-            default => $field->cases(),
+            'guard.scpd' => $this->labelled($this->sizing->devices->known()),
+            'guard.overload_place' => $this->labelled(
+                array_map(static fn (RelaySeat $seat): Choice => $seat->place, $this->method?->relaySeats() ?? []),
+            ),
+            default => self::$listed[$this->words->name.' '.$path] ??= match (true) {
+                $own !== null => self::listed($own),
+                $field->kind === FieldKind::Flag => self::listed(self::FLAG),
+                $field->choices === null => self::listed(self::COUNTS[$path] ?? []),
+                default => $this->labelled($field->cases()),
+            },
         };
     }
 
-    /** @param  array<array-key, string>  $choices */
+    /**
+     * @param  array<array-key, string>  $labels  by value
+     * @return list<array{value: string, label: string}>
+     */
+    private static function listed(array $labels): array
+    {
+        $listed = [];
+        foreach ($labels as $value => $label) {
+            $listed[] = ['value' => (string) $value, 'label' => $label];
+        }
+
+        return $listed;
+    }
+
+    /**
+     * @param  list<Choice>  $choices
+     * @return list<array{value: string, label: string}>
+     */
+    private function labelled(array $choices): array
+    {
+        $listed = [];
+        foreach ($choices as $choice) {
+            $listed[] = ['value' => (string) $choice->value, 'label' => $choice->label($this->words)];
+        }
+
+        return $listed;
+    }
+
+    /** @param  list<array{value: string, label: string}>  $choices */
     private function note(string $path, Field $field, array $choices, bool $used): FieldNote
     {
         [$value, $reason, $why] = $this->default($path, $field);
-        $shown = $value === null ? '' : ($choices[$value] ?? $choices[strtolower($value)] ?? $value);
-        // Most lists are the same in every circuit of a rule book.
-        $key = $path.' '.implode(' ', array_keys($choices)).' '.$this->words->name;
-        $listed = self::$listed[$key] ??= array_map(
-            static fn (int|string $choice, string $label): array => [
-                'value' => (string) $choice, 'label' => $label,
-            ],
-            array_keys($choices), $choices,
-        );
+        if ($value === null) {
+            return new FieldNote($field->empty, $why, $choices, $used);
+        }
+        $shown = $value;
+        foreach ($choices as $choice) {
+            if ($choice['value'] === $value || $choice['value'] === strtolower($value)) {
+                $shown = $choice['label'];
+            }
+        }
 
-        $empty = $value === null ? $field->empty : $shown.($reason === null ? '' : ' ('.$reason.')');
-
-        return new FieldNote($empty, $why, $listed, $used);
+        return new FieldNote($shown.($reason === null ? '' : ' ('.$reason.')'), $why, $choices, $used);
     }
 
     /** @return array{string|null, string|null, string} what an empty field is taken as, who says so in one word, and the words by which it is marked */

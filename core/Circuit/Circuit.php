@@ -286,6 +286,19 @@ final readonly class Circuit
         return ($this->entries[$path] ?? null)?->default;
     }
 
+    /** @return array<string, true> paths of fields that nobody typed and that are taken as something */
+    public function defaults(): array
+    {
+        $defaults = [];
+        foreach ($this->entries as $path => $entry) {
+            if ($entry->default !== null) {
+                $defaults[$path] = true;
+            }
+        }
+
+        return $defaults;
+    }
+
     /**
      * Typed and read, or assumed.
      *

@@ -38,10 +38,16 @@ final class Fields
     /** @var array<string, Field> */
     private static array $made = [];
 
+    /** @var list<string>|null */
+    private static ?array $paths = null;
+
+    /** @var array<string, true>|null */
+    private static ?array $speaking = null;
+
     /** @return list<string> */
     public static function paths(): array
     {
-        return array_keys(array_merge(...self::LISTS));
+        return self::$paths ??= array_keys(array_merge(...self::LISTS));
     }
 
     /** @return array<string, Field> by path */
@@ -49,10 +55,27 @@ final class Fields
     {
         $all = [];
         foreach (self::paths() as $path) {
-            $all[$path] = self::made($path);
+            $all[$path] = self::at($path);
         }
 
         return $all;
+    }
+
+    /** @return array<string, true> paths of those that have choices or a word for being empty: what can be said of the others depends on the circuit */
+    public static function speaking(): array
+    {
+        if (self::$speaking === null) {
+            self::$speaking = [];
+            foreach (self::LISTS as $list) {
+                foreach ($list as $path => $as) {
+                    if (isset($as['choices']) || isset($as['empty']) || $as['kind'] === FieldKind::Flag) {
+                        self::$speaking[$path] = true;
+                    }
+                }
+            }
+        }
+
+        return self::$speaking;
     }
 
     /**
@@ -60,7 +83,7 @@ final class Fields
      */
     public static function named(string $path): Field
     {
-        return self::made($path);
+        return self::at($path);
     }
 
     /** The field at a path that somebody typed, or null where the format has none. */
@@ -68,14 +91,19 @@ final class Fields
     {
         foreach (self::LISTS as $list) {
             if (isset($list[$path])) {
-                return self::made($path);
+                return self::at($path);
             }
         }
 
         return null;
     }
 
-    private static function made(string $path): Field
+    /**
+     * The field at a path that comes from data; code that writes one out asks `named`.
+     *
+     * @throws Fault when there is none
+     */
+    public static function at(string $path): Field
     {
         if (isset(self::$made[$path])) {
             return self::$made[$path];
