@@ -28,6 +28,12 @@ final readonly class LeakageSearch
 
     private const USUAL_RATIO = 0.6;
 
+    /** A miss that is as good as none, as a share of what the plate says. */
+    private const CLOSE = 1e-4;
+
+    /** What only rounding misses, of rated torque. */
+    private const NOTHING = 1e-7;
+
     private const GUESS = 'starting torque as high as breakdown torque: the curve between them is a guess';
 
     private float $base;
@@ -125,7 +131,7 @@ final readonly class LeakageSearch
     private function between(array $low, array $high): Machine
     {
         $best = abs($low['miss']) < abs($high['miss']) ? $low : $high;
-        for ($i = 0; $i < 8 && abs($best['miss']) > 1e-4 * $this->plate->breakdownTorque; $i++) {
+        for ($i = 0; $i < 8 && abs($best['miss']) > self::CLOSE * $this->plate->breakdownTorque; $i++) {
             // False position, with a halving now and then: the law of the bars may break the curve.
             $share = $i % 3 === 2 ? 0.5 : $low['miss'] / ($low['miss'] - $high['miss']);
             $here = $this->trial($low['leakage'] + ($high['leakage'] - $low['leakage']) * $share);
@@ -163,7 +169,10 @@ final readonly class LeakageSearch
         }
         $breakdown = $machine->breakdown($this->plate->largestBreakdownSlip())[0] / $this->plate->torque();
 
-        return ['leakage' => $leakage, 'miss' => $breakdown - $this->plate->breakdownTorque, 'machine' => $machine];
+        $miss = $breakdown - $this->plate->breakdownTorque;
+
+        // Where a motor that stands has its breakdown torque, more leakage changes nothing: that is told from too much torque here.
+        return ['leakage' => $leakage, 'miss' => abs($miss) < self::NOTHING ? -self::NOTHING : $miss, 'machine' => $machine];
     }
 
     /** The last that is possible on the way from one that is to one that is not. */
@@ -187,17 +196,41 @@ final readonly class LeakageSearch
     /** Standstill over running leakage; infinite where there is no machine. */
     private function ratio(float $leakage): float
     {
-        $machine = $this->with($leakage, false);
+        $circuit = $this->circuit($leakage);
 
-        return $machine === null ? INF : $machine->leakageStandstill / $machine->leakageRunning;
+        return $circuit === null ? INF : $circuit['standstill']->leakage / $circuit['running'];
     }
 
-    /** @param  bool  $whole  whether the law of the bars is wanted too, which costs most */
-    private function with(float $leakage, bool $whole = true): ?Machine
+    private function with(float $leakage): ?Machine
+    {
+        $circuit = $this->circuit($leakage);
+        if ($circuit === null) {
+            return null;
+        }
+        $standstill = $circuit['standstill'];
+
+        return new Machine(
+            $this->plate->volts,
+            $this->plate->synchronousSpeed,
+            $this->stator->slip,
+            $this->stator->resistance,
+            $this->stator->core,
+            $circuit['magnetising'],
+            $circuit['running'],
+            $standstill->leakage,
+            $circuit['rotor'],
+            $standstill->rotor,
+            self::deepBar($standstill->rotor / $circuit['rotor'], $this->stator->slip),
+            $this->stator->friction,
+        );
+    }
+
+    /** @return array{running: float, magnetising: float, rotor: float, standstill: Standstill}|null Ω; null where no machine has this leakage */
+    private function circuit(float $leakage): ?array
     {
         $x = $leakage * $this->base;
         $v = $this->plate->volts / sqrt(3);
-        [$r1, $a, $b, $slip] = [$this->stator->resistance, $this->stator->a, $this->stator->b, $this->stator->slip];
+        [$r1, $a, $b] = [$this->stator->resistance, $this->stator->a, $this->stator->b];
         // E = V − (a − jb)(R1 + jX); the air gap's admittance is (a − jb)/E.
         $eRe = $v - $a * $r1 - $b * $x;
         $eIm = $b * $r1 - $a * $x;
@@ -214,25 +247,10 @@ final readonly class LeakageSearch
             return null;
         }
         $standstill = Standstill::of(1 / $shunt, $this->plate, $this->stator);
-        if ($standstill === null) {
-            return null;
-        }
-        $r2 = $r * $slip;
 
-        return new Machine(
-            $this->plate->volts,
-            $this->plate->synchronousSpeed,
-            $slip,
-            $r1,
-            $this->stator->core,
-            1 / $shunt,
-            $x,
-            $standstill->leakage,
-            $r2,
-            $standstill->rotor,
-            $whole ? self::deepBar($standstill->rotor / $r2, $slip) : 0.0,
-            $this->stator->friction,
-        );
+        return $standstill === null ? null : [
+            'running' => $x, 'magnetising' => 1 / $shunt, 'rotor' => $r * $this->stator->slip, 'standstill' => $standstill,
+        ];
     }
 
     /** ξ at standstill for which the deep-bar law gives this ratio of standstill to running resistance; 0 where there is none. */
@@ -242,12 +260,10 @@ final readonly class LeakageSearch
         if ($ratio <= 1.0 || $ratio >= 0.98 / $root) {
             return 0.0;
         }
+        // It grows with ξ, from one on, until both bars are deep.
         [$low, $high] = [0.01, 60.0];
-        for ($i = 0; $i < 22; $i++) {
-            $middle = ($low + $high) / 2;
-            Machine::bar($middle) / Machine::bar($middle * $root) < $ratio ? ($low = $middle) : ($high = $middle);
-        }
+        $excess = static fn (float $xi): float => Machine::bar($xi) / Machine::bar($xi * $root) - $ratio;
 
-        return ($low + $high) / 2;
+        return Crossing::of($excess, $low, $excess($low), $high, $excess($high), 1e-9 * $ratio);
     }
 }

@@ -18,6 +18,18 @@ final readonly class Machine implements TurningMotor
 
     private float $barAtRatedSlip;
 
+    /** By how much leakage grows with the root of slip, Ω. */
+    private float $leakageGrowth;
+
+    /** Between star point and line, V. */
+    private float $phaseVolts;
+
+    /** rad/s */
+    private float $synchronousOmega;
+
+    /** N·m at rated speed. */
+    private float $ratedFriction;
+
     /**
      * @param  float  $deepBar  ξ of the deep-bar law at slip 1; 0 where R2 goes in a straight line instead
      */
@@ -37,6 +49,10 @@ final readonly class Machine implements TurningMotor
     ) {
         $this->rootOfRatedSlip = sqrt($ratedSlip);
         $this->barAtRatedSlip = self::bar($deepBar * $this->rootOfRatedSlip);
+        $this->leakageGrowth = ($leakageStandstill - $leakageRunning) / (1 - $this->rootOfRatedSlip);
+        $this->phaseVolts = $volts / sqrt(3);
+        $this->synchronousOmega = 2 * M_PI * $synchronousSpeed / 60;
+        $this->ratedFriction = $friction / (2 * M_PI * $synchronousSpeed * (1 - $ratedSlip) / 60);
     }
 
     #[Override]
@@ -61,10 +77,9 @@ final readonly class Machine implements TurningMotor
     #[Override]
     public function frictionAt(float $speed): float
     {
-        $rated = 2 * M_PI * $this->synchronousSpeed * (1 - $this->ratedSlip) / 60;
         $ratio = $speed / ($this->synchronousSpeed * (1 - $this->ratedSlip));
 
-        return $this->friction / $rated * $ratio * $ratio;
+        return $this->ratedFriction * $ratio * $ratio;
     }
 
     #[Override]
@@ -131,15 +146,14 @@ final readonly class Machine implements TurningMotor
         $re = $this->stator + $m * $m * $r2 / $d;
         $im = $x + $m * ($square + $x * $own) / $d;
         $z = $re * $re + $im * $im;
-        $v = $this->volts / sqrt(3);
-        $amperes = $v * $v / $z;
+        $amperes = $this->phaseVolts * $this->phaseVolts / $z;
         // The core's resistance beside it, by admittances.
         $g = $re / $z + 1 / $this->core;
         $b = $im / $z;
         $y = $g * $g + $b * $b;
 
         return new MotorPoint(
-            $slip, $g / $y, $b / $y, 3 * $amperes * $m * $m / $d * $r2 / (2 * M_PI * $this->synchronousSpeed / 60),
+            $slip, $g / $y, $b / $y, 3 * $amperes * $m * $m / $d * $r2 / $this->synchronousOmega,
             3 * $amperes * $this->stator,
         );
     }
@@ -173,9 +187,8 @@ final readonly class Machine implements TurningMotor
     public function leakage(float $slip): float
     {
         $beyond = sqrt($slip) - $this->rootOfRatedSlip;
-        $grown = ($this->leakageStandstill - $this->leakageRunning) / (1 - $this->rootOfRatedSlip);
 
-        return $beyond <= 0 ? $this->leakageRunning : $this->leakageRunning + $grown * $beyond;
+        return $beyond <= 0 ? $this->leakageRunning : $this->leakageRunning + $this->leakageGrowth * $beyond;
     }
 
     /**
@@ -205,7 +218,19 @@ final readonly class Machine implements TurningMotor
     /** At the shaft at rated volts, N·m. */
     private function torque(float $slip): float
     {
-        return $this->point($slip)->torque - $this->frictionAt($this->synchronousSpeed * (1 - $slip));
+        // As `point`, without what the searches do not want: they ask hundreds of times.
+        $x = $this->leakage($slip);
+        $r2 = $this->rotor($slip) / $slip;
+        $m = $this->magnetising;
+        $own = $x + $m;
+        $square = $r2 * $r2;
+        $d = $square + $own * $own;
+        $re = $this->stator + $m * $m * $r2 / $d;
+        $im = $x + $m * ($square + $x * $own) / $d;
+        $amperes = $this->phaseVolts * $this->phaseVolts / ($re * $re + $im * $im);
+        $ratio = $this->synchronousSpeed * (1 - $slip) / ($this->synchronousSpeed * (1 - $this->ratedSlip));
+
+        return 3 * $amperes * $m * $m / $d * $r2 / $this->synchronousOmega - $this->ratedFriction * $ratio * $ratio;
     }
 
     /** At the shaft at rated volts, W. */
@@ -227,21 +252,11 @@ final readonly class Machine implements TurningMotor
             }
             $fHigh = $this->outputAt($high) - $output;
         }
-        // False position with the weight of a resting end halved: output is nearly straight in slip here.
-        for ($i = 0; $i < 30; $i++) {
-            $slip = ($low * $fHigh - $high * $fLow) / ($fHigh - $fLow);
-            $f = $this->outputAt($slip) - $output;
-            if (abs($f) < 1e-7 * max($output, $this->friction, 1.0)) {
-                return $slip;
-            }
-            if ($f < 0) {
-                [$low, $fLow, $fHigh] = [$slip, $f, $fHigh / ($i > 0 ? 2 : 1)];
-            } else {
-                [$high, $fHigh, $fLow] = [$slip, $f, $fLow / ($i > 0 ? 2 : 1)];
-            }
-        }
 
-        return ($low + $high) / 2;
+        return Crossing::of(
+            fn (float $slip): float => $this->outputAt($slip) - $output, $low, $fLow, $high, $fHigh,
+            1e-9 * max($output, $this->friction, 1.0),
+        );
     }
 
     /** @return array{float, float} largest torque, N·m, and its slip */
