@@ -34,10 +34,16 @@ final readonly class Spoken
         return new self($terms);
     }
 
+    /** Whether a text may hold a word that books call otherwise. */
+    private static function says(string $text): bool
+    {
+        return preg_match('~star|earth~i', $text) === 1;
+    }
+
     /** One text, with capitals as they were. */
     public function text(string $text): string
     {
-        if ($this->terms === [] || preg_match('~\b(star|earth)~i', $text) !== 1) {
+        if ($this->terms === [] || ! self::says($text)) {
             return $text;
         }
 
@@ -69,7 +75,18 @@ final readonly class Spoken
      */
     public function figures(array $figures): array
     {
-        return $this->terms === [] ? $figures : array_map(fn (Figure $figure): Figure => $figure->spoken($this->text(...)), $figures);
+        if ($this->terms === []) {
+            return $figures;
+        }
+        $say = $this->text(...);
+        foreach ($figures as $i => $figure) {
+            // Most say nothing that another book calls otherwise: all their texts are looked at together.
+            if (self::says($figure->label.$figure->working.$figure->source.' '.implode(' ', $figure->assumptions))) {
+                $figures[$i] = $figure->spoken($say);
+            }
+        }
+
+        return $figures;
     }
 
     /**

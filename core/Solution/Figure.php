@@ -134,8 +134,8 @@ final readonly class Figure
     {
         $from = [];
         foreach ($this->from as $placeholder => $origin) {
-            $field = str_starts_with($origin, 'field:');
-            $from[] = ['placeholder' => $placeholder, ...($field ? ['field' => substr($origin, 6)] : ['figure' => $origin])];
+            $from[] = str_starts_with($origin, 'field:')
+                ? ['placeholder' => $placeholder, 'field' => substr($origin, 6)] : ['placeholder' => $placeholder, 'figure' => $origin];
         }
         $source = $this->source;
         foreach ($this->corrections as $correction) {

@@ -34,11 +34,19 @@ final class Show
         if ($size < 1e-300) {
             return '0';
         }
-        $decimals = $digits - 1 - (int) floor(log10($size));
-        // As text a float keeps 14 digits without an exponent in this range; this is far quicker than number_format.
-        $text = $size >= 1e-4 && $size < 1e13
-            ? (string) round($value, max(0, $decimals))
-            : self::fixed(round($value, max(0, $decimals)), max(0, min(12, $decimals)));
+        if ($size < 1e13 && $value === (float) (int) $value) {
+            $text = (string) (int) $value;
+        } else {
+            $power = match (true) {
+                $size >= 1e4 || $size < 1 => (int) floor(log10($size)),
+                $size >= 1000 => 3, $size >= 100 => 2, $size >= 10 => 1, default => 0,
+            };
+            $decimals = max(0, $digits - 1 - $power);
+            // As text a float keeps 14 digits without an exponent in this range; this is far quicker than number_format.
+            $text = $size >= 1e-4 && $size < 1e13
+                ? (string) round($value, $decimals)
+                : self::fixed(round($value, $decimals), min(12, $decimals));
+        }
         if ($size >= 9999.5) {
             $text = self::grouped($text);
         }
@@ -70,8 +78,9 @@ final class Show
     /** A value with its unit, scaled to a handy prefix. */
     public static function quantity(int|float $value, Unit $unit, int $digits = 4): string
     {
+        $size = abs($value);
         foreach (self::SCALED[$unit->value] ?? [] as [$from, $divisor, $name]) {
-            if (abs($value) >= $from) {
+            if ($size >= $from) {
                 return self::number($value / $divisor, $digits).self::UNIT_SPACE.$name;
             }
         }
