@@ -105,8 +105,8 @@ final readonly class Ladder
         return $at === null || $this->drop === null
             ? new Spent()
             : new Spent(
-                $this->drop->runningPercent($this->candidate($at), $this->run),
-                $this->drop->startingPercent($this->candidate($at), $this->run) ?? 0.0,
+                $this->drop->runningPercent($this->candidate($at)),
+                $this->drop->startingPercent($this->candidate($at)) ?? 0.0,
             );
     }
 
@@ -153,10 +153,10 @@ final readonly class Ladder
             $fails[] = Rejection::Terminals;
         }
         if ($this->drop !== null) {
-            if ($before->running + $this->drop->runningPercent($candidate, $this->run) > $this->limits->running * (1 + self::TOLERANCE)) {
+            if ($before->running + $this->drop->runningPercent($candidate) > $this->limits->running * (1 + self::TOLERANCE)) {
                 $fails[] = Rejection::RunningDrop;
             }
-            $starting = $this->drop->startingPercent($candidate, $this->run);
+            $starting = $this->drop->startingPercent($candidate);
             if ($starting !== null && $before->starting + $starting > $this->limits->starting * (1 + self::TOLERANCE)) {
                 $fails[] = Rejection::StartingDrop;
             }
@@ -187,13 +187,13 @@ final readonly class Ladder
     {
         $rungs = [];
         foreach ($this->sizes->made() as $i => $candidate) {
-            $starting = $this->drop?->startingPercent($candidate, $this->run);
+            $starting = $this->drop?->startingPercent($candidate);
             $fails = $this->fails($candidate, $before);
             // Whether a fault is borne is asked of what carries the load, as in the choice.
             $rejected = $fails === [] ? $check?->rejects($candidate) : null;
             $rungs[] = new SizeRung(
                 $candidate,
-                $this->drop === null ? null : $before->running + $this->drop->runningPercent($candidate, $this->run),
+                $this->drop === null ? null : $before->running + $this->drop->runningPercent($candidate),
                 $starting === null ? null : $before->starting + $starting,
                 $rejected === null ? $fails : [$rejected],
                 $i === $at,
@@ -356,7 +356,7 @@ final readonly class Ladder
                 $six ? '2 (I/√3)(R cos φ + X sin φ) L / V' : '√3 I (R cos φ + X sin φ) L / V',
                 ($six ? '2 × {I} ÷ √3' : '√3 × {I}').' × '.self::ohm($drop, $candidate).' ÷ {V}; cos φ {pf}',
             )
-            ->equals($drop->runningPercent($candidate, $this->run))
+            ->equals($drop->runningPercent($candidate))
             ->source($candidate->impedanceSource.'; percent of the supply voltage')
             ->corrected(...$candidate->impedanceCorrections)
             ->write();
@@ -364,7 +364,7 @@ final readonly class Ladder
 
     private function startingDrop(VoltageDrop $drop, Candidate $candidate, Ledger $ledger): ?Figure
     {
-        $percent = $drop->startingPercent($candidate, $this->run);
+        $percent = $drop->startingPercent($candidate);
         if ($percent === null || $drop->starting === null) {
             return null;
         }

@@ -12,6 +12,21 @@ use BraveAnvil\Solution\Figure;
 /** Voltage drop of a run in percent of the supply's nominal voltage, running and starting. */
 final readonly class VoltageDrop
 {
+    private float $runningCos;
+
+    private float $runningSin;
+
+    private float $startingCos;
+
+    private float $startingSin;
+
+    /** Percent of a volt for each ohm. */
+    private float $runningTimes;
+
+    private ?float $startingTimes;
+
+    private float $volts;
+
     /**
      * @param  float  $metres  length of the run
      * @param  Figure  $running  in the line at full load, A
@@ -27,7 +42,22 @@ final readonly class VoltageDrop
         public ?Figure $starting,
         public Entry $startPowerFactor,
         public Figure $supply,
+        bool $sixLeads,
     ) {
+        $this->runningCos = $powerFactor->number();
+        $this->runningSin = self::sine($this->runningCos);
+        $this->startingCos = $startPowerFactor->value;
+        $this->startingSin = self::sine($this->startingCos);
+        // Three conductors drop √3 I z L between lines. With six leads every winding has two in series: 2 (I/√3) z L in delta, and
+        // 2√3 (I_LR/3) z L in star, where the line current given here is already the third.
+        $this->runningTimes = 100 * ($sixLeads ? 2 / sqrt(3) : sqrt(3)) * $running->number();
+        $this->startingTimes = $starting === null ? null : 100 * ($sixLeads ? 2 * sqrt(3) : sqrt(3)) * $starting->number();
+        $this->volts = $supply->number();
+    }
+
+    private static function sine(float $cosine): float
+    {
+        return sqrt(max(0.0, 1 - $cosine ** 2));
     }
 
     /**
@@ -41,31 +71,27 @@ final readonly class VoltageDrop
             return null;
         }
 
-        return new self($metres->number(), $design, $motor->powerFactor, $starting, $startPowerFactor, $motor->supplyVoltage);
+        return new self(
+            $metres->number(), $design, $motor->powerFactor, $starting, $startPowerFactor, $motor->supplyVoltage, $run->sixLeads(),
+        );
     }
 
     /** At full load, % of the supply's nominal voltage. */
-    public function runningPercent(Candidate $candidate, Run $run): float
+    public function runningPercent(Candidate $candidate): float
     {
-        return $this->percent($candidate, $run, $this->running->number(), $this->powerFactor->number(), 2 / sqrt(3));
+        $ohm = ($candidate->ohmPerKm * $this->runningCos + $candidate->reactancePerKm * $this->runningSin) * $this->metres / 1000;
+
+        return $this->runningTimes * $ohm / $this->volts;
     }
 
     /** At standstill, % of the supply's nominal voltage; null where the starting current is not known. */
-    public function startingPercent(Candidate $candidate, Run $run): ?float
+    public function startingPercent(Candidate $candidate): ?float
     {
-        return $this->starting === null
-            ? null
-            : $this->percent($candidate, $run, $this->starting->number(), $this->startPowerFactor->value, 2 * sqrt(3));
-    }
+        if ($this->startingTimes === null) {
+            return null;
+        }
+        $ohm = ($candidate->ohmPerKm * $this->startingCos + $candidate->reactancePerKm * $this->startingSin) * $this->metres / 1000;
 
-    /**
-     * Three conductors drop √3 I z L between lines. With six leads every winding has two in series: 2 (I/√3) z L in
-     * delta, and 2√3 (I_LR/3) z L in star, where the line current given here is already the third.
-     */
-    private function percent(Candidate $candidate, Run $run, float $amperes, float $cos, float $sixLeadFactor): float
-    {
-        $ohm = ($candidate->ohmPerKm * $cos + $candidate->reactancePerKm * sqrt(max(0.0, 1 - $cos ** 2))) * $this->metres / 1000;
-
-        return 100 * ($run->sixLeads() ? $sixLeadFactor : sqrt(3)) * $amperes * $ohm / $this->supply->number();
+        return $this->startingTimes * $ohm / $this->volts;
     }
 }

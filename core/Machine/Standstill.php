@@ -59,19 +59,17 @@ final readonly class Standstill
         if ($fLow > 0 || $fHigh < 0) {
             return null;
         }
-        $x = $low;
-        // False position with the weight of a resting end halved: a smooth, nearly straight function.
-        for ($i = 0; $i < 30; $i++) {
-            $x = ($low * $fHigh - $high * $fLow) / ($fHigh - $fLow);
+        // By its slope, which is never far from straight here; by halving where that leads out of the ends.
+        $x = ($low * $fHigh - $high * $fLow) / ($fHigh - $fLow);
+        for ($i = 0; $i < 60; $i++) {
             $f = $c0 + $x * ($c1 + $x * ($c2 + $x * $c3));
             if (abs($f) < $tolerance) {
                 break;
             }
-            if ($f < 0) {
-                [$low, $fLow, $fHigh] = [$x, $f, $fHigh / ($i > 0 ? 2 : 1)];
-            } else {
-                [$high, $fHigh, $fLow] = [$x, $f, $fLow / ($i > 0 ? 2 : 1)];
-            }
+            $f < 0 ? ($low = $x) : ($high = $x);
+            $slope = $c1 + $x * (2 * $c2 + $x * 3 * $c3);
+            $next = $slope === 0.0 ? $low : $x - $f / $slope;
+            $x = $next > $low && $next < $high ? $next : ($low + $high) / 2;
         }
 
         return $x;

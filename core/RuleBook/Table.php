@@ -108,13 +108,10 @@ final readonly class Table
     {
         $value = $this->data;
         foreach ($path as $key) {
-            if (! is_array($value)) {
-                return null;
-            }
-            $value = $value[$key] ?? null;
+            $value = is_array($value) ? $value[$key] ?? null : null;
         }
 
-        return is_int($value) || is_float($value) ? (float) $value : null;
+        return is_float($value) || is_int($value) ? (float) $value : null;
     }
 
     /**
@@ -124,7 +121,12 @@ final readonly class Table
      */
     public function must(string ...$path): float
     {
-        return $this->number(...$path) ?? throw Fault::noEntry($this->name->value, implode('/', $path));
+        $value = $this->data;
+        foreach ($path as $key) {
+            $value = is_array($value) ? $value[$key] ?? null : null;
+        }
+
+        return is_float($value) || is_int($value) ? (float) $value : throw Fault::noEntry($this->name->value, implode('/', $path));
     }
 
     /**
@@ -245,7 +247,12 @@ final readonly class Table
      */
     public function keys(string ...$path): array
     {
-        return array_map(strval(...), array_keys($this->list(...$path)));
+        $keys = [];
+        foreach ($this->list(...$path) as $key => $ignored) {
+            $keys[] = (string) $key;
+        }
+
+        return $keys;
     }
 
     /**
@@ -271,17 +278,23 @@ final readonly class Table
     /** Why the entry, its row or the whole is doubted, or null; what a site corrected or confirmed is doubted no more. */
     public function doubt(string ...$path): ?Doubt
     {
-        if ($this->uncertain === [] || $this->correction(...$path) !== null) {
+        if ($this->uncertain === []) {
             return null;
         }
-        for ($whole = $path; $path !== []; array_pop($path)) {
-            $reason = $this->uncertain[self::pointer($path)] ?? null;
-            if ($reason !== null) {
-                return new Doubt($reason, EntryPath::of($this, self::pointer($whole)));
+        $entry = self::pointer($path);
+        if (isset($this->corrections[$entry])) {
+            return null;
+        }
+        $part = $entry;
+        while (! isset($this->uncertain[$part])) {
+            $slash = strrpos($part, '/');
+            if ($slash === false) {
+                return null;
             }
+            $part = substr($part, 0, $slash);
         }
 
-        return null;
+        return new Doubt($this->uncertain[$part], EntryPath::of($this, $entry));
     }
 
     /** Whether a site replaced any of its entries. */

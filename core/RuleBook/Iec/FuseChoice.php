@@ -10,6 +10,7 @@ use BraveAnvil\Guard\GuardFinding;
 use BraveAnvil\Guard\Rung;
 use BraveAnvil\Guard\ScpdChoice;
 use BraveAnvil\RuleBook\Practice\GuardPractice;
+use BraveAnvil\Solution\Fault;
 use BraveAnvil\Solution\Figure;
 use BraveAnvil\Solution\Finding;
 use BraveAnvil\Solution\FindingBuilder;
@@ -41,13 +42,13 @@ final readonly class FuseChoice
         $ladder = [];
         $chosen = null;
         $needed = null;
-        foreach ($this->gates->fuses() as $fuse) {
-            $rating = $fuse->rating();
+        foreach ($this->gates->gated() as $rating) {
             // The start is only held against ratings that can be chosen or are drawn: that costs most.
             $far = $rating < 0.5 * $duty->design->number() || ($needed !== null && count($ladder) > 2 && $rating > 2.1 * $needed);
             if ($far && ($chosen !== null || $needed === null) && ! $duty->isInstalled($rating)) {
                 continue;
             }
+            $fuse = $this->gates->fuse($rating) ?? throw Fault::noEntry('gates', (string) $rating);
             $carriesLoad = $rating >= $duty->design->number() * (1 - self::TOLERANCE);
             $share = $carriesLoad ? $duty->share($fuse) : INF;
             $carriesStart = $share <= 1 + self::TOLERANCE;

@@ -20,16 +20,18 @@ final readonly class FuseGates
         return array_map($this->made(...), $this->table->keys('gates'));
     }
 
+    /** @return list<float> the ratings of these, A */
+    public function gated(): array
+    {
+        return array_map(floatval(...), $this->table->keys('gates'));
+    }
+
     /** The fuse of a rating (A), or null where it has no gates. */
     public function fuse(float $rating): ?GgFuse
     {
-        foreach ($this->table->keys('gates') as $key) {
-            if (abs((float) $key - $rating) < 1e-9) {
-                return $this->made($key);
-            }
-        }
+        $key = (string) $rating;
 
-        return null;
+        return $this->table->has('gates', $key) ? $this->made($key) : null;
     }
 
     /** @return list<float> every standard rating, those without gates too, A */
