@@ -42,6 +42,35 @@ final class SessionFilesTest extends FeatureTestCase
         self::assertSame('0600', substr(sprintf('%o', (int) fileperms($this->folder.'/a')), -4));
     }
 
+    public function test_what_is_there_already_is_written_anew_once_a_minute(): void
+    {
+        $sessions = new SessionFiles(new Filesystem, $this->folder, 60);
+        $sessions->write('a', 'who is signed in');
+        $file = fileinode($this->folder.'/a');
+        self::assertSame('who is signed in', $sessions->read('a'));
+        $sessions->write('a', 'who is signed in');
+        clearstatcache();
+        self::assertSame($file, fileinode($this->folder.'/a'), 'the file is left alone');
+
+        $sessions->write('a', 'somebody else');
+        clearstatcache();
+        self::assertNotSame($file, fileinode($this->folder.'/a'), 'what changed is written at once');
+
+        touch($this->folder.'/a', time() - 90);
+        clearstatcache();
+        $sessions->read('a');
+        $sessions->write('a', 'somebody else');
+        clearstatcache();
+        self::assertGreaterThan(time() - 30, filemtime($this->folder.'/a'), 'its age says when it was last used');
+    }
+
+    public function test_a_session_that_was_never_read_is_written(): void
+    {
+        (new SessionFiles(new Filesystem, $this->folder, 60))->write('a', 'who is signed in');
+        (new SessionFiles(new Filesystem, $this->folder, 60))->write('a', 'somebody else');
+        self::assertSame('somebody else', file_get_contents($this->folder.'/a'));
+    }
+
     public function test_it_is_what_the_house_uses(): void
     {
         Config::set('session.driver', 'file');

@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use BraveAnvil\Bench;
+use PHPUnit\Framework\TestCase;
+use Tests\Core\Circuits;
+
+/** What the server reads ahead is what lies in the files: the same tables, the same figures. */
+final class PreloadTest extends TestCase
+{
+    /** @return string what a program says in a process that read everything ahead */
+    private static function ahead(string $program): string
+    {
+        $root = dirname(__DIR__, 2);
+        $command = ['php', '-d', 'opcache.enable_cli=1', '-d', 'opcache.preload='.$root.'/bootstrap/preload.php'];
+        if (posix_getuid() === 0) {
+            $command = [...$command, '-d', 'opcache.preload_user=root'];
+        }
+        $process = proc_open([...$command, '-r', $program], [1 => ['pipe', 'w'], 2 => ['pipe', 'w']], $pipes, $root);
+        self::assertIsResource($process);
+        $said = (string) stream_get_contents($pipes[1]);
+        self::assertSame('', stream_get_contents($pipes[2]));
+        self::assertSame(0, proc_close($process));
+
+        return $said;
+    }
+
+    public function test_the_tables_at_hand_are_those_of_the_files(): void
+    {
+        $said = self::ahead(<<<'PHP'
+            use BraveAnvil\RuleBook\{Table, TableName};
+            $differ = [];
+            foreach (TableName::cases() as $name) {
+                if ((constant(Table::AT_HAND)[$name->value] ?? null) !== Table::decoded($name)) {
+                    $differ[] = $name->value;
+                }
+            }
+            echo json_encode($differ), count(TableName::cases()) - count(constant(Table::AT_HAND));
+            PHP);
+        self::assertSame('[]0', $said);
+    }
+
+    public function test_a_circuit_solved_by_them_has_the_same_figures_to_the_last_digit(): void
+    {
+        $circuit = Circuits::changed(Circuits::fiftyHorsepower(), ['cable.length' => '180 ft', 'correction.target_power_factor' => 0.95]);
+        $said = self::ahead('echo BraveAnvil\Bench::solve('.var_export($circuit, true).')->toJson();');
+        self::assertSame(Bench::solve($circuit)->toJson(), $said);
+    }
+
+    public function test_core_application_and_framework_are_there_before_the_first_request(): void
+    {
+        $said = self::ahead(<<<'PHP'
+            echo json_encode(array_map(static fn (string $class): bool => class_exists($class, false), [
+                BraveAnvil\Bench::class, App\Models\Circuit::class, App\Http\Controllers\SolveController::class,
+                Illuminate\Foundation\Http\Kernel::class, Illuminate\Session\Store::class, Illuminate\Database\Eloquent\Model::class,
+            ]));
+            PHP);
+        self::assertSame('[true,true,true,true,true,true]', $said);
+    }
+}
