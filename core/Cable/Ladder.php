@@ -185,6 +185,15 @@ final readonly class Ladder
     /** Draws every size with what rejects it. */
     public function draw(?int $at, Spent $before, ?SizeCheck $check, Ledger $ledger): void
     {
+        $ledger->curve(new SizeLadderCurve(
+            $this->run, $this->required, $this->limits, $this->installed !== null, $check !== null,
+            fn (): array => $this->rungs($at, $before, $check),
+        ));
+    }
+
+    /** @return list<SizeRung> */
+    private function rungs(?int $at, Spent $before, ?SizeCheck $check): array
+    {
         $rungs = [];
         foreach ($this->sizes->made() as $i => $candidate) {
             $starting = $this->drop?->startingPercent($candidate);
@@ -199,9 +208,8 @@ final readonly class Ladder
                 $i === $at,
             );
         }
-        $ledger->curve(
-            new SizeLadderCurve($this->run, $this->required, $this->limits, $this->installed !== null, $check !== null, $rungs),
-        );
+
+        return $rungs;
     }
 
     /** Writes the required ampacity, and the figures of the candidate that is taken. */

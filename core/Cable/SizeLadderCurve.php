@@ -9,6 +9,7 @@ use BraveAnvil\Solution\Figure;
 use BraveAnvil\Solution\Shape;
 use BraveAnvil\Solution\Shown;
 use BraveAnvil\Solution\Unit;
+use Closure;
 
 /** Every size of one run against every constraint. */
 final readonly class SizeLadderCurve implements Curve
@@ -16,7 +17,7 @@ final readonly class SizeLadderCurve implements Curve
     /**
      * @param  bool  $installed  whether a size is there already
      * @param  bool  $faults  whether the sizes are held against a fault as well
-     * @param  list<SizeRung>  $rungs
+     * @param  Closure(): list<SizeRung>  $rungs  worked out once it is really drawn: of what is only tried, nobody looks at it
      */
     public function __construct(
         private Run $run,
@@ -24,7 +25,7 @@ final readonly class SizeLadderCurve implements Curve
         private DropLimits $limits,
         private bool $installed,
         private bool $faults,
-        private array $rungs,
+        private Closure $rungs,
     ) {
     }
 
@@ -47,7 +48,7 @@ final readonly class SizeLadderCurve implements Curve
                 'drop' => Shown::maybe($rung->runningDrop, Unit::Percent)?->toArray(),
                 'starting_drop' => Shown::maybe($rung->startingDrop, Unit::Percent)?->toArray(),
                 'fails' => array_map(static fn (Rejection $fail): string => $fail->value, $rung->fails), 'chosen' => $rung->chosen,
-            ], $this->rungs),
+            ], ($this->rungs)()),
         ];
     }
 

@@ -10,6 +10,7 @@ use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Guard\RelayClass;
 use BraveAnvil\Plate\Motor;
 use BraveAnvil\Power\Load;
+use BraveAnvil\RuleBook\OverloadRules;
 use BraveAnvil\RuleBook\Practice\Practice;
 use BraveAnvil\RuleBook\Practice\RunUpPractice;
 use BraveAnvil\RuleBook\RuleBook;
@@ -35,9 +36,19 @@ final readonly class ComparisonStation
 
     private RunUpPractice $runUp;
 
+    private RunUpStation $runUps;
+
+    private CableStation $cables;
+
+    private OverloadRules $overload;
+
     public function __construct(private RuleBook $book, private Practice $practice)
     {
         $this->runUp = $practice->runUp();
+        $this->runUps = new RunUpStation($book, $practice);
+        $sizing = $book->sizing();
+        $this->cables = new CableStation($sizing->conductors, $practice->starting(), $book->dropLimitRunning());
+        $this->overload = $sizing->overload;
     }
 
     /**
@@ -47,7 +58,7 @@ final readonly class ComparisonStation
     public function solve(Circuit $circuit, Motor $motor, Load $load, Starting $starting, Ledger $before, Ledger $ledger): void
     {
         $train = $starting->runUp !== null
-            ? $starting->runUp->train : (new RunUpStation($this->book, $this->practice))->train($circuit, $motor, $load);
+            ? $starting->runUp->train : $this->runUps->train($circuit, $motor, $load);
         if ($train === null) {
             return;
         }
@@ -78,14 +89,12 @@ final readonly class ComparisonStation
         if ($refused !== null) {
             return new Attempt($method, $rated, $refused);
         }
-        $sizing = $this->book->sizing();
         $starting = new Starting($method->name(), $method, $own->figures);
         $cabling = $method->wants($circuit) !== null || ! $fork->isOpen(Station::Cable) ? null
-            : (new CableStation($sizing->conductors, $this->practice->starting(), $this->book->dropLimitRunning()))
-                ->solve($circuit, $motor, $load, $starting, null, $fork);
-        $runUp = (new RunUpStation($this->book, $this->practice))->attempt($circuit, $motor, $load, $method, $cabling, $train);
+            : $this->cables->solve($circuit, $motor, $load, $starting, null, $fork);
+        $runUp = $this->runUps->attempt($circuit, $motor, $load, $method, $cabling, $train);
         $holds = $runUp === null || $load->overloadCurrent === null
-            || (new RelayClass($this->practice))->slowestHolds($sizing->overload, $circuit, $load->overloadCurrent, $method, $runUp);
+            || (new RelayClass($this->practice))->slowestHolds($this->overload, $circuit, $load->overloadCurrent, $method, $runUp);
 
         return new Attempt($method, $rated, null, $cabling, $runUp, $holds);
     }

@@ -166,7 +166,8 @@ final class RunUpFigures
         $may = $motor->output->number() * (1 / $motor->efficiency->number() - 1);
         $spare = 3600 * ($may - ($steady['real'] - $steady['output'])) / $whole->number();
         $this->put(
-            StartFigure::StartsPerHour, $spare > 0 ? $spare : null,
+            // A motor at its very rating has none to spare, whatever rounding leaves.
+            StartFigure::StartsPerHour, $spare > 1e-6 ? $spare : null,
             '3600 (losses at rated load − losses at this load) / heat of a start',
         );
     }

@@ -94,7 +94,7 @@ final class StartRelationsTest extends TestCase
             $course = $plan->run($train);
             $short = false;
             foreach ($plan->firstStage($train) as $node) {
-                $short = $short || ($node->speed <= $train->breakdownSpeed() && $node->surplus() <= 0);
+                $short = $short || ($node->speed <= $train->breakdownSpeed() && $node->surplus <= 0);
             }
             self::assertSame($short, $course->stallSpeed !== null);
             $told[(int) $short]++;

@@ -7,66 +7,89 @@ namespace BraveAnvil\RuleBook\Practice;
 use BraveAnvil\RuleBook\TableName;
 use BraveAnvil\RuleBook\Tables;
 
-/** What every rule book is worked with: practice values, typical motors, and what the stamps of a plate mean. */
-final readonly class Practice
+/**
+ * What every rule book is worked with: practice values, typical motors, and what the stamps of a plate mean. Each is made when it is
+ * first asked.
+ */
+final class Practice
 {
-    public function __construct(private Tables $tables)
+    private ?StartingPractice $starting = null;
+
+    private ?RunUpPractice $runUp = null;
+
+    private ?GuardPractice $guard = null;
+
+    private ?OverloadClasses $overloadClasses = null;
+
+    private ?CapacitorPractice $capacitor = null;
+
+    private ?TypicalMotor $typicalMotor = null;
+
+    private ?EfficiencyClasses $efficiencyClasses = null;
+
+    private ?CodeLetters $codeLetters = null;
+
+    private ?DeratingPractice $derating = null;
+
+    private ?StampTables $stamps = null;
+
+    public function __construct(private readonly Tables $tables)
     {
     }
 
     public function starting(): StartingPractice
     {
-        return new StartingPractice(
+        return $this->starting ??= new StartingPractice(
             $this->tables->named(TableName::PracticeStarting), $this->tables->named(TableName::IecStartingPerformance),
         );
     }
 
     public function runUp(): RunUpPractice
     {
-        return new RunUpPractice($this->tables->named(TableName::PracticeRunUp));
+        return $this->runUp ??= new RunUpPractice($this->tables->named(TableName::PracticeRunUp));
     }
 
     public function guard(): GuardPractice
     {
-        return new GuardPractice($this->tables->named(TableName::PracticeGuard));
+        return $this->guard ??= new GuardPractice($this->tables->named(TableName::PracticeGuard));
     }
 
     public function overloadClasses(): OverloadClasses
     {
-        return new OverloadClasses($this->tables->named(TableName::IecOverloadClass), $this->guard());
+        return $this->overloadClasses ??= new OverloadClasses($this->tables->named(TableName::IecOverloadClass), $this->guard());
     }
 
     public function capacitor(): CapacitorPractice
     {
-        return new CapacitorPractice($this->tables->named(TableName::PracticeCapacitor));
+        return $this->capacitor ??= new CapacitorPractice($this->tables->named(TableName::PracticeCapacitor));
     }
 
     public function typicalMotor(): TypicalMotor
     {
-        return new TypicalMotor($this->tables->named(TableName::PracticeTypicalMotor));
+        return $this->typicalMotor ??= new TypicalMotor($this->tables->named(TableName::PracticeTypicalMotor));
     }
 
     public function efficiencyClasses(): EfficiencyClasses
     {
-        return new EfficiencyClasses(
+        return $this->efficiencyClasses ??= new EfficiencyClasses(
             $this->tables->named(TableName::IecEfficiencyClass50hz), $this->tables->named(TableName::IecEfficiencyClass60hz),
         );
     }
 
     public function codeLetters(): CodeLetters
     {
-        return new CodeLetters($this->tables->named(TableName::NecCodeLetter));
+        return $this->codeLetters ??= new CodeLetters($this->tables->named(TableName::NecCodeLetter));
     }
 
     public function derating(): DeratingPractice
     {
-        return new DeratingPractice(
+        return $this->derating ??= new DeratingPractice(
             $this->tables->named(TableName::PracticeDerating), $this->tables->named(TableName::NecUnbalanceDerating),
         );
     }
 
     public function stamps(): StampTables
     {
-        return new StampTables($this->tables);
+        return $this->stamps ??= new StampTables($this->tables);
     }
 }

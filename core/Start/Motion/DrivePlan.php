@@ -46,25 +46,25 @@ final readonly class DrivePlan implements Plan
     public function run(Train $train, float $share = 1.0, ?float $firstStage = null, ?float $up = null): Course
     {
         // The torque is the drive's to give, so that the motor's tolerance does not lengthen the start.
-        $steady = (new Sweep($train, $this->full))->steadySpeed();
+        $steady = $train->sweep($this->full)->steadySpeed();
         $to = StagedPlan::UP * ($steady > 0 ? $steady : $this->ratedSpeed);
         $time = 0.0;
         $step = $to / self::STEPS;
         $before = $this->node($train, 0.0, $this->torque($train, 0.0));
         $moments = [new Moment(0.0, $before, Phase::Full)];
-        if ($before->surplus() <= 0) {
+        if ($before->surplus <= 0) {
             return new Course($moments, null, $steady, 0.0);
         }
         for ($i = 1; $i <= self::STEPS; $i++) {
             $speed = $i * $step;
             $torque = $this->torque($train, $speed);
             $node = $this->node($train, $speed, $torque);
-            if ($node->surplus() <= 0) {
+            if ($node->surplus <= 0) {
                 $moments[] = new Moment($time, $node, Phase::Full);
 
                 return new Course($moments, null, $steady, $speed);
             }
-            $time += $train->inertia * 2 * M_PI / 60 * $step / (($node->surplus() + $before->surplus()) / 2);
+            $time += $train->inertia * 2 * M_PI / 60 * $step / (($node->surplus + $before->surplus) / 2);
             $moments[] = new Moment($time, $node, Phase::Full);
             $before = $node;
         }

@@ -28,6 +28,13 @@ final readonly class Feed
         return $this->source ?? Impedance::none();
     }
 
+    public function isLike(self $other): bool
+    {
+        return $this->volts === $other->volts && $this->sixLeads === $other->sixLeads
+            && ($this->source === null) === ($other->source === null) && $this->source()->isLike($other->source())
+            && $this->line->isLike($other->line) && $this->lead->isLike($other->lead);
+    }
+
     /** The same with this many leads behind the starter. */
     public function leads(int $leads): self
     {

@@ -44,4 +44,9 @@ final readonly class Impedance
     {
         return hypot($this->resistance, $this->reactance);
     }
+
+    public function isLike(self $other): bool
+    {
+        return $this->resistance === $other->resistance && $this->reactance === $other->reactance;
+    }
 }

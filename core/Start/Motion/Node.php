@@ -7,6 +7,9 @@ namespace BraveAnvil\Start\Motion;
 /** A stage at one speed: what flows, and what is left to speed the shaft up. */
 final readonly class Node
 {
+    /** N·m that speed it up. */
+    public float $surplus;
+
     /**
      * @param  float  $speed  rpm
      * @param  float  $shaft  torque at the shaft, N·m
@@ -14,11 +17,6 @@ final readonly class Node
      */
     public function __construct(public float $speed, public Flow $flow, public float $shaft, public float $load)
     {
-    }
-
-    /** N·m that speed it up. */
-    public function surplus(): float
-    {
-        return $this->shaft - $this->load;
+        $this->surplus = $shaft - $load;
     }
 }

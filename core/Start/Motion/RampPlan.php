@@ -7,7 +7,7 @@ namespace BraveAnvil\Start\Motion;
 use Override;
 
 /** A soft starter: a voltage that grows with time, held back where the current would pass its limit. Stepped in time. */
-final class RampPlan implements Plan
+final readonly class RampPlan implements Plan
 {
     /** Steps of the ramp, and of the speed, at least. */
     private const RAMP_STEPS = 70;
@@ -24,21 +24,16 @@ final class RampPlan implements Plan
 
     private const MOST_STEPS = 3000;
 
-    /** @var array<array-key, Sweep> at full voltage, by the share of torque */
-    private array $sweeps = [];
-
-    private ?Train $train = null;
-
     /**
      * @param  float  $limit  of the line current, A
      * @param  float  $initial  voltage at switching on, over the full one
      * @param  float  $ramp  time to the full one, s
      */
     public function __construct(
-        public readonly Stage $full,
-        private readonly float $limit,
-        private readonly float $initial,
-        private readonly float $ramp,
+        public Stage $full,
+        private float $limit,
+        private float $initial,
+        private float $ramp,
     ) {
     }
 
@@ -83,10 +78,10 @@ final class RampPlan implements Plan
     {
         $before = null;
         foreach ($this->firstStage($train, $share) as $node) {
-            if ($node->surplus() <= 0) {
+            if ($node->surplus <= 0) {
                 $speed = $before === null
                     ? 0.0
-                    : $before->speed + ($node->speed - $before->speed) * $before->surplus() / ($before->surplus() - $node->surplus());
+                    : $before->speed + ($node->speed - $before->speed) * $before->surplus / ($before->surplus - $node->surplus);
 
                 return $speed < $up ? $speed : null;
             }
@@ -112,7 +107,7 @@ final class RampPlan implements Plan
         $here = $this->now($train, $full, $time, $share);
         $moments = [new Moment(0.0, $here, Phase::First)];
         for ($i = 0; $i < self::MOST_STEPS && $speed < $target; $i++) {
-            $rate = $pace * ($speed <= 0 ? max(0.0, $here->surplus()) : $here->surplus());
+            $rate = $pace * ($speed <= 0 ? max(0.0, $here->surplus) : $here->surplus);
             if ($rate <= 1e-6 && $time >= $this->ramp) {
                 break;
             }
@@ -123,7 +118,7 @@ final class RampPlan implements Plan
             while ($nodes[$at]->speed <= $speed + self::NEAR * $train->synchronousSpeed() && isset($nodes[$at + 1])) {
                 $at++;
             }
-            [$gained, $takes] = $this->gain($train, $full, $nodes[$at], $here->surplus(), $time, $step, $target - $speed, $share);
+            [$gained, $takes] = $this->gain($train, $full, $nodes[$at], $here->surplus, $time, $step, $target - $speed, $share);
             $speed = max(0.0, $speed + $gained);
             $time += $takes;
             $full = $gained > 0 || $gained < 0 ? $sweep->at($speed) : $full;
@@ -162,13 +157,13 @@ final class RampPlan implements Plan
         float $left,
         float $share,
     ): array {
-        $later = $this->now($train, $full, $time + $step, $share)->surplus();
+        $later = $this->now($train, $full, $time + $step, $share)->surplus;
         if ($full->speed <= 0 && $here <= 0) {
             // It stands until the voltage has grown enough.
             return [0.0, $later > 0 ? max(1e-6, $step * $here / ($here - $later)) : $step];
         }
         $pace = 1 / ($train->inertia * 2 * M_PI / 60);
-        $slope = $pace * ($this->now($train, $next, $time, $share)->surplus() - $here) / ($next->speed - $full->speed);
+        $slope = $pace * ($this->now($train, $next, $time, $share)->surplus - $here) / ($next->speed - $full->speed);
         $grows = $pace * ($later - $here) / $step;
         $after = static fn (float $t): float => abs($slope * $t) < 1e-5
             ? $pace * $here * $t + $grows * $t * $t / 2
@@ -207,13 +202,9 @@ final class RampPlan implements Plan
         return new Node($full->speed, $less, $share * $less->torque - $train->motor->frictionAt($full->speed), $full->load);
     }
 
+    /** At full voltage. */
     private function sweep(Train $train, float $share): Sweep
     {
-        if ($this->train !== $train) {
-            [$this->train, $this->sweeps] = [$train, []];
-        }
-        $nominal = $this->sweeps['1'] ??= new Sweep($train, $this->full);
-
-        return $share === 1.0 ? $nominal : ($this->sweeps[(string) $share] ??= $nominal->with($share));
+        return $train->sweep($this->full)->with($share);
     }
 }

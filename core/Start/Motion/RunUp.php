@@ -39,7 +39,7 @@ final readonly class RunUp
             if ($part <= $share) {
                 $speed = $before === null ? $speed : $before[0] + ($speed - $before[0]) * ($before[1] - $share) / ($before[1] - $part);
 
-                return (new Sweep($this->train, $this->plan->first))->leg(0.0, $speed)?->seconds();
+                return $this->train->sweep($this->plan->first)->leg(0.0, $speed)?->seconds();
             }
             $before = [$speed, $part];
         }
@@ -51,7 +51,7 @@ final readonly class RunUp
     public function held(float $seconds): ?Leg
     {
         return $this->plan instanceof StagedPlan && $this->plan->first !== null
-            ? (new Sweep($this->train, $this->plan->first))->legFor(0.0, $seconds)
+            ? $this->train->sweep($this->plan->first)->legFor(0.0, $seconds)
             : null;
     }
 
@@ -59,8 +59,9 @@ final readonly class RunUp
     public function torqueMargin(): ?float
     {
         $least = null;
+        $breakdown = $this->train->breakdownSpeed();
         foreach ($this->plan->firstStage($this->train) as $node) {
-            if ($node->speed <= $this->train->breakdownSpeed() + 1e-6 && $node->load > 0) {
+            if ($node->speed <= $breakdown + 1e-6 && $node->load > 0) {
                 $least = min($least ?? INF, $node->shaft / $node->load);
             }
         }
@@ -107,6 +108,6 @@ final readonly class RunUp
         $feed = $stage->feed;
         $stiff = new Feed($feed->volts, null, $feed->line, $feed->lead, $feed->sixLeads);
 
-        return $this->train->isBehind((new Sweep($this->train, $stage->on($stiff)))->equilibrium(0.0));
+        return $this->train->isBehind($this->train->sweep($stage->on($stiff))->equilibrium(0.0));
     }
 }

@@ -9,6 +9,17 @@ use BraveAnvil\Machine\MotorPoint;
 /** One stage of a start: how the motor hangs on its feed, so that all follows from what the motor is at a slip. */
 final readonly class Stage
 {
+    /** How many impedances of the star equivalent one winding is. */
+    private float $windings;
+
+    /** Conductors behind the starter in series with these. */
+    private float $leads;
+
+    private Impedance $source;
+
+    /** Of the source, to the star point, V. */
+    private float $phaseVolts;
+
     /**
      * @param  float  $ratedVolts  of the motor, between lines
      * @param  bool  $star  whether windings that run in delta are joined in star
@@ -22,6 +33,11 @@ final readonly class Stage
         private Impedance $series,
         private float $tap,
     ) {
+        // In star each winding, three times the impedance of its star equivalent, lies with its two leads in one line.
+        $this->windings = $star ? 3.0 : 1.0;
+        $this->leads = $star ? 2.0 : ($feed->sixLeads ? 2 / 3 : 1.0);
+        $this->source = $feed->source();
+        $this->phaseVolts = $feed->volts / M_SQRT3;
     }
 
     /** The motor joined as it runs, at the full voltage. */
@@ -56,26 +72,28 @@ final readonly class Stage
         return new self($feed->leads($leads), $this->ratedVolts, $this->star, $this->series, $this->tap);
     }
 
+    /** Whether a motor hangs on its feed in the same way on both. */
+    public function isLike(self $other): bool
+    {
+        return $this === $other || ($this->ratedVolts === $other->ratedVolts && $this->star === $other->star && $this->tap === $other->tap
+            && $this->series->isLike($other->series) && $this->feed->isLike($other->feed));
+    }
+
     public function flow(MotorPoint $at): Flow
     {
-        $feed = $this->feed;
-        // In star each winding, three times the impedance of its star equivalent, lies with its two leads in one line.
-        $windings = $this->star ? 3.0 : 1.0;
-        $leads = $this->star ? 2.0 : ($feed->sixLeads ? 2 / 3 : 1.0);
+        [$lead, $run] = [$this->feed->lead, $this->feed->line];
         $square = $this->tap * $this->tap;
-        $source = $feed->source();
-        $r = ($windings * $at->resistance + $leads * $feed->lead->resistance) / $square + $this->series->resistance
-            + $feed->line->resistance;
-        $x = ($windings * $at->reactance + $leads * $feed->lead->reactance) / $square + $this->series->reactance + $feed->line->reactance;
-        $phase = $feed->volts / sqrt(3);
-        $line = $phase / sqrt(($r + $source->resistance) ** 2 + ($x + $source->reactance) ** 2);
-        $lead = $line / $this->tap;
-        $across = $lead * $windings * sqrt($at->resistance * $at->resistance + $at->reactance * $at->reactance);
-        $voltage = ($this->star ? $across : sqrt(3) * $across) / $this->ratedVolts;
+        $r = ($this->windings * $at->resistance + $this->leads * $lead->resistance) / $square + $this->series->resistance
+            + $run->resistance;
+        $x = ($this->windings * $at->reactance + $this->leads * $lead->reactance) / $square + $this->series->reactance + $run->reactance;
+        $line = $this->phaseVolts / sqrt(($r + $this->source->resistance) ** 2 + ($x + $this->source->reactance) ** 2);
+        $behind = $line / $this->tap;
+        $across = $behind * $this->windings * sqrt($at->resistance * $at->resistance + $at->reactance * $at->reactance);
+        $voltage = ($this->star ? $across : M_SQRT3 * $across) / $this->ratedVolts;
         $share = $voltage * $voltage;
 
         return new Flow(
-            $line, $lead, $voltage, sqrt(3) * $across, sqrt(3) * $line * sqrt($r * $r + $x * $x), $share * $at->torque,
+            $line, $behind, $voltage, M_SQRT3 * $across, M_SQRT3 * $line * sqrt($r * $r + $x * $x), $share * $at->torque,
             $at->statorLoss === null ? null : $share * $at->statorLoss,
         );
     }

@@ -7,7 +7,7 @@ namespace BraveAnvil\Start\Motion;
 use Override;
 
 /** One stage at full voltage, or a reduced one before it. */
-final class StagedPlan implements Plan
+final readonly class StagedPlan implements Plan
 {
     /** Share of the final speed at which a motor counts as up. */
     public const UP = 0.98;
@@ -18,20 +18,15 @@ final class StagedPlan implements Plan
     /** How much longer than its way there a stall is looked at. */
     private const STALL_SHOWN = 1.3;
 
-    /** @var array<array-key, array{Sweep, Sweep|null}> full and first stage, by the share of torque */
-    private array $sweeps = [];
-
-    private ?Train $train = null;
-
     /**
      * @param  Stage|null  $first  reduced; null where there is none
      * @param  float  $gap  without a supply between the two, s
      */
     public function __construct(
-        public readonly Stage $full,
-        public readonly ?Stage $first = null,
-        private readonly float $gap = 0.0,
-        private readonly ?ChangeoverRule $rule = null,
+        public Stage $full,
+        public ?Stage $first = null,
+        private float $gap = 0.0,
+        private ?ChangeoverRule $rule = null,
     ) {
     }
 
@@ -146,7 +141,7 @@ final class StagedPlan implements Plan
         $node = fn (float $at): Node => new Node($at, $nothing, -$train->motor->frictionAt($at), $train->load->torque($at));
         $moments[] = new Moment($leg->seconds(), $node($speed), Phase::Gap);
         for ($i = 1; $i <= self::GAP_STEPS; $i++) {
-            $slows = static fn (float $at): float => -$node(max(0.0, $at))->surplus() / $train->inertia * 30 / M_PI;
+            $slows = static fn (float $at): float => -$node(max(0.0, $at))->surplus / $train->inertia * 30 / M_PI;
             $middle = $speed - $slows($speed) * $step / 2;
             $speed = max(0.0, $speed - $slows($middle) * $step);
             $moments[] = new Moment($leg->seconds() + $i * $step, $node($speed), Phase::Gap);
@@ -155,16 +150,11 @@ final class StagedPlan implements Plan
         return [$moments, $speed];
     }
 
-    /** @return array{Sweep, Sweep|null} */
+    /** @return array{Sweep, Sweep|null} full and first stage */
     private function sweeps(Train $train, float $share): array
     {
-        if ($this->train !== $train) {
-            [$this->train, $this->sweeps] = [$train, []];
-        }
-        $nominal = $this->sweeps['1'] ??= [
-            new Sweep($train, $this->full), $this->first === null ? null : new Sweep($train, $this->first),
+        return [
+            $train->sweep($this->full)->with($share), $this->first === null ? null : $train->sweep($this->first)->with($share),
         ];
-
-        return $share === 1.0 ? $nominal : ($this->sweeps[(string) $share] ??= [$nominal[0]->with($share), $nominal[1]?->with($share)]);
     }
 }

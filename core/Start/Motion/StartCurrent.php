@@ -32,11 +32,9 @@ final readonly class StartCurrent
             $last = count($steps) - 1;
             if ($last >= 0 && $steps[$last]['phase'] === $moment->phase && abs($line - $steps[$last]['line']) <= self::ALIKE * $line) {
                 $whole = $steps[$last]['seconds'] + $seconds;
-                $mean = static fn (float $a, float $b): float => sqrt(($a ** 2 * ($whole - $seconds) + $b ** 2 * $seconds) / $whole);
-                $steps[$last] = [
-                    'seconds' => $whole, 'line' => $mean($steps[$last]['line'], $line), 'lead' => $mean($steps[$last]['lead'], $lead),
-                    'phase' => $moment->phase,
-                ];
+                $steps[$last]['line'] = self::mean($steps[$last]['line'], $whole - $seconds, $line, $seconds);
+                $steps[$last]['lead'] = self::mean($steps[$last]['lead'], $whole - $seconds, $lead, $seconds);
+                $steps[$last]['seconds'] = $whole;
             } else {
                 $steps[] = ['seconds' => $seconds, 'line' => $line, 'lead' => $lead, 'phase' => $moment->phase];
             }
@@ -57,6 +55,12 @@ final readonly class StartCurrent
     private static function rms(float $from, float $to): float
     {
         return sqrt(($from * $from + $from * $to + $to * $to) / 3);
+    }
+
+    /** rms of two currents that flow for two times. */
+    private static function mean(float $a, float $aSeconds, float $b, float $bSeconds): float
+    {
+        return sqrt(($a ** 2 * $aSeconds + $b ** 2 * $bSeconds) / ($aSeconds + $bSeconds));
     }
 
     /** The same with all currents so many times as large. */

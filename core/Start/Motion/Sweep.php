@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Start\Motion;
 
+use BraveAnvil\Machine\Crossing;
 use BraveAnvil\Machine\MotorPoint;
 
 /** One stage of a start over all speeds. */
@@ -13,6 +14,11 @@ final class Sweep
 
     /** @var list<Node>|null */
     private ?array $nodes = null;
+
+    private ?float $steady = null;
+
+    /** @var array<array-key, self> with other shares of torque */
+    private array $others = [];
 
     /**
      * @param  float  $share  of the air gap's torque that is there: 1, or less in the worst case
@@ -24,10 +30,18 @@ final class Sweep
     /** The same with another share of the air gap's torque. */
     public function with(float $share): self
     {
+        return $share === $this->share ? $this : $this->others[(string) $share] ??= $this->sharing($share);
+    }
+
+    private function sharing(float $share): self
+    {
         $other = new self($this->train, $this->stage, $share);
-        $other->nodes = $this->nodes === null
-            ? null
-            : array_map(fn (Node $node): Node => $other->made($node->speed, $node->flow, $node->load), $this->nodes);
+        $other->nodes = array_map(
+            static fn (Node $node, float $friction): Node => new Node(
+                $node->speed, $node->flow, $share * $node->flow->torque - $friction, $node->load,
+            ),
+            $this->nodes(), $this->train->frictions(),
+        );
 
         return $other;
     }
@@ -35,37 +49,35 @@ final class Sweep
     /** @param  float  $speed  rpm */
     public function at(float $speed): Node
     {
-        return $this->made($speed, $this->stage->flow($this->train->point($speed)), $this->train->load->torque($speed));
-    }
+        $flow = $this->stage->flow($this->train->point($speed));
 
-    private function made(float $speed, Flow $flow, float $load): Node
-    {
-        return new Node($speed, $flow, $this->share * $flow->torque - $this->train->motor->frictionAt($speed), $load);
+        return new Node(
+            $speed, $flow, $this->share * $flow->torque - $this->train->motor->frictionAt($speed), $this->train->load->torque($speed),
+        );
     }
 
     /** @return list<Node> from standstill to synchronous speed */
     public function nodes(): array
     {
-        $load = $this->train->load;
+        return $this->nodes ??= array_map(function (float $speed, MotorPoint $point, float $friction, float $load): Node {
+            $flow = $this->stage->flow($point);
 
-        return $this->nodes ??= array_map(
-            fn (float $speed, MotorPoint $point): Node => $this->made($speed, $this->stage->flow($point), $load->torque($speed)),
-            $this->train->speeds(), $this->train->points(),
-        );
+            return new Node($speed, $flow, $this->share * $flow->torque - $friction, $load);
+        }, $this->train->speeds(), $this->train->points(), $this->train->frictions(), $this->train->loads());
     }
 
     /** The first speed from `$from` on at which nothing is left to speed it up, rpm. It is `$from` itself where it does not start. */
     public function equilibrium(float $from): float
     {
         $before = $this->at($from);
-        if ($before->surplus() <= 0) {
+        if ($before->surplus <= 0) {
             return $from;
         }
         foreach ($this->nodes() as $node) {
             if ($node->speed <= $from) {
                 continue;
             }
-            if ($node->surplus() <= 0) {
+            if ($node->surplus <= 0) {
                 return $this->crossing($before, $node);
             }
             $before = $node;
@@ -77,9 +89,14 @@ final class Sweep
     /** Where motor and load agree in normal running, rpm; 0 where the motor cannot carry this load above its breakdown. */
     public function steadySpeed(): float
     {
+        return $this->steady ??= $this->settled();
+    }
+
+    private function settled(): float
+    {
         $above = null;
         foreach (array_reverse($this->nodes()) as $node) {
-            if ($node->surplus() > 0) {
+            if ($node->surplus > 0) {
                 $speed = $above === null ? $node->speed : $this->crossing($node, $above);
 
                 return $this->train->isBehind($speed) ? 0.0 : $speed;
@@ -92,17 +109,10 @@ final class Sweep
 
     private function crossing(Node $gains, Node $loses): float
     {
-        for ($i = 0; $i < 20; $i++) {
-            $share = $gains->surplus() / ($gains->surplus() - $loses->surplus());
-            // Never quite at an end, so that both close in.
-            $here = $this->at($gains->speed + ($loses->speed - $gains->speed) * min(0.98, max(0.02, $share)));
-            if (abs($here->surplus()) < 1e-9 * max(1.0, abs($here->load)) || $loses->speed - $gains->speed < 1e-7) {
-                return $here->speed;
-            }
-            $here->surplus() > 0 ? ($gains = $here) : ($loses = $here);
-        }
-
-        return ($gains->speed + $loses->speed) / 2;
+        return Crossing::of(
+            fn (float $speed): float => $this->at($speed)->surplus, $gains->speed, $gains->surplus, $loses->speed, $loses->surplus,
+            1e-9 * max(1.0, abs($gains->load)),
+        );
     }
 
     /**
@@ -123,7 +133,7 @@ final class Sweep
         }
         $times = [0.0];
         foreach ($path as $i => $node) {
-            if ($node->surplus() <= 0) {
+            if ($node->surplus <= 0) {
                 return null;
             }
             if ($i > 0) {
@@ -170,7 +180,7 @@ final class Sweep
     /** From one node to the next, with the surplus in a straight line between them. */
     private function seconds(Node $from, Node $to): float
     {
-        [$a, $b] = [$from->surplus(), $to->surplus()];
+        [$a, $b] = [$from->surplus, $to->surplus];
         $speedUp = $this->train->inertia * self::RADIANS * ($to->speed - $from->speed);
 
         return abs($b / $a - 1) < 1e-6 ? $speedUp / (($a + $b) / 2) : $speedUp * log($b / $a) / ($b - $a);
@@ -178,7 +188,7 @@ final class Sweep
 
     private function speedAfter(Node $from, Node $to, float $seconds): float
     {
-        [$a, $b] = [$from->surplus(), $to->surplus()];
+        [$a, $b] = [$from->surplus, $to->surplus];
         $span = $this->train->inertia * self::RADIANS * ($to->speed - $from->speed);
         $gained = abs($b / $a - 1) < 1e-6 ? $seconds * $a / $span : $a * (exp($seconds * ($b - $a) / $span) - 1) / ($b - $a);
 

@@ -31,6 +31,17 @@ final class Train
 
     private ?float $breakdown = null;
 
+    /** @var list<float>|null friction of the motor at each of them, N·m */
+    private ?array $frictions = null;
+
+    /** @var list<float>|null torque of the load at each of them, N·m */
+    private ?array $loads = null;
+
+    /** @var list<Sweep> of every stage that was asked for */
+    private array $sweeps = [];
+
+    private readonly float $synchronous;
+
     /**
      * @param  float  $inertia  of all at the motor's shaft, kg·m²
      */
@@ -39,6 +50,7 @@ final class Train
         public readonly DrivenLoad $load,
         public readonly float $inertia,
     ) {
+        $this->synchronous = $motor->synchronousSpeed();
     }
 
     /** The same with another inertia at the motor's shaft, kg·m². */
@@ -46,6 +58,7 @@ final class Train
     {
         $train = new self($this->motor, $this->load, $inertia);
         [$train->speeds, $train->points, $train->breakdown] = [$this->speeds, $this->points, $this->breakdown];
+        [$train->frictions, $train->loads] = [$this->frictions, $this->loads];
 
         return $train;
     }
@@ -53,13 +66,13 @@ final class Train
     /** rpm */
     public function synchronousSpeed(): float
     {
-        return $this->motor->synchronousSpeed();
+        return $this->synchronous;
     }
 
     /** Speed at which the motor has its largest torque, rpm. */
     public function breakdownSpeed(): float
     {
-        return $this->breakdown ??= $this->motor->synchronousSpeed() * (1 - $this->motor->breakdownSlip());
+        return $this->breakdown ??= $this->synchronous * (1 - $this->motor->breakdownSlip());
     }
 
     /** Whether a motor that settles at this speed, rpm, stays behind: the load is met below the speed of the largest torque. */
@@ -80,16 +93,40 @@ final class Train
         return $this->points ??= array_map($this->point(...), $this->speeds());
     }
 
+    /** @return list<float> what the motor's own bearings and fan take at each of these speeds, N·m */
+    public function frictions(): array
+    {
+        return $this->frictions ??= array_map($this->motor->frictionAt(...), $this->speeds());
+    }
+
+    /** @return list<float> what the load asks at each of these speeds, N·m */
+    public function loads(): array
+    {
+        return $this->loads ??= array_map($this->load->torque(...), $this->speeds());
+    }
+
+    /** A stage over all speeds. Starters share stages, the one at full voltage above all: each is worked out once. */
+    public function sweep(Stage $stage): Sweep
+    {
+        foreach ($this->sweeps as $sweep) {
+            if ($sweep->stage->isLike($stage)) {
+                return $sweep;
+            }
+        }
+
+        return $this->sweeps[] = new Sweep($this, $stage);
+    }
+
     /** @param  float  $speed  rpm */
     public function point(float $speed): MotorPoint
     {
-        return $this->motor->point(max(self::NO_SLIP, 1 - $speed / $this->motor->synchronousSpeed()));
+        return $this->motor->point(max(self::NO_SLIP, 1 - $speed / $this->synchronous));
     }
 
     /** @return list<float> */
     private function grid(): array
     {
-        $top = $this->motor->synchronousSpeed();
+        $top = $this->synchronous;
         $speeds = [$top, $top * (1 - $this->motor->ratedSlip()), $this->breakdownSpeed(), ...$this->load->corners()];
         for ($i = 0; $i <= self::EVEN_STEPS; $i++) {
             $speeds[] = $top * self::EVEN_UP_TO * $i / self::EVEN_STEPS;
