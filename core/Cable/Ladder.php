@@ -14,6 +14,9 @@ use BraveAnvil\Solution\FigureBuilder;
 use BraveAnvil\Solution\Ledger;
 use BraveAnvil\Solution\Show;
 
+use function array_column;
+use function implode;
+
 /** Every size of one run against every constraint. */
 final readonly class Ladder
 {

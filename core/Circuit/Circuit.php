@@ -13,6 +13,17 @@ use BraveAnvil\Circuit\Parse\Speed;
 use BraveAnvil\Solution\FieldError;
 use BraveAnvil\Solution\Figure;
 
+use function array_filter;
+use function array_values;
+use function count;
+use function is_array;
+use function is_bool;
+use function is_float;
+use function is_string;
+use function lcfirst;
+use function max;
+use function trim;
+
 /**
  * One motor branch circuit as it was read. A field is in one of three states, never mixed: typed and read, missing, or bad.
  * Numbers come as figures in base units, so that what is assumed stays marked.

@@ -6,6 +6,10 @@ namespace BraveAnvil\Machine;
 
 use Closure;
 
+use function abs;
+use function max;
+use function min;
+
 /** Where a function crosses zero. */
 final class Crossing
 {

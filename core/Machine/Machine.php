@@ -6,6 +6,14 @@ namespace BraveAnvil\Machine;
 
 use Override;
 
+use function cos;
+use function exp;
+use function log;
+use function max;
+use function min;
+use function sin;
+use function sqrt;
+
 /**
  * Equivalent circuit of a cage motor, per phase in star: stator R1, X; core Rc across the terminals; magnetising Xm; rotor
  * R2, X. R2 follows the law of a deep bar, X the root of slip, between running and standstill values.
@@ -234,7 +242,7 @@ final readonly class Machine implements TurningMotor
     }
 
     /** At the shaft at rated volts, W. */
-    private function outputAt(float $slip): float
+    public function outputAt(float $slip): float
     {
         return $this->torque($slip) * 2 * M_PI * $this->synchronousSpeed / 60 * (1 - $slip);
     }
@@ -242,21 +250,7 @@ final readonly class Machine implements TurningMotor
     /** The slip at which the shaft gives an output, W; null above what the motor can give while running. */
     public function slipFor(float $output): ?float
     {
-        [$low, $fLow] = [1e-9, $this->outputAt(1e-9) - $output];
-        $high = $this->ratedSlip;
-        $fHigh = $this->outputAt($high) - $output;
-        while ($fHigh < 0) {
-            $high *= 1.4;
-            if ($high > 0.6) {
-                return null;
-            }
-            $fHigh = $this->outputAt($high) - $output;
-        }
-
-        return Crossing::of(
-            fn (float $slip): float => $this->outputAt($slip) - $output, $low, $fLow, $high, $fHigh,
-            1e-9 * max($output, $this->friction, 1.0),
-        );
+        return (new RunningSlip($this))->at($output);
     }
 
     /** @return array{float, float} largest torque, N·m, and its slip */

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Machine;
 
+use function abs;
+use function sqrt;
+
 /** Leakage reactance and rotor resistance of a rotor that stands, Ω, in closed form. */
 final readonly class Standstill
 {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace BraveAnvil\Power;
 
 use BraveAnvil\Machine\Machine;
+use BraveAnvil\Machine\RunningSlip;
 
 /** Part load by the machine that has the plate. */
 final readonly class MachineLoad implements PartLoad
@@ -13,8 +14,11 @@ final readonly class MachineLoad implements PartLoad
 
     private float $rated;
 
+    private RunningSlip $running;
+
     public function __construct(private Machine $machine)
     {
+        $this->running = new RunningSlip($machine);
         $this->rated = $machine->at($machine->ratedSlip)['output'];
     }
 
@@ -25,7 +29,7 @@ final readonly class MachineLoad implements PartLoad
 
     public function at(float $share): ?LoadPoint
     {
-        $slip = $this->machine->slipFor($share * $this->rated);
+        $slip = $this->running->at($share * $this->rated);
         if ($slip === null) {
             return null;
         }

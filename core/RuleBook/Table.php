@@ -9,6 +9,27 @@ use BraveAnvil\Solution\Doubt;
 use BraveAnvil\Solution\Entry;
 use BraveAnvil\Solution\Fault;
 
+use function array_is_list;
+use function array_key_exists;
+use function array_pop;
+use function array_search;
+use function array_shift;
+use function constant;
+use function defined;
+use function explode;
+use function file_get_contents;
+use function implode;
+use function is_array;
+use function is_float;
+use function is_int;
+use function is_string;
+use function json_decode;
+use function str_contains;
+use function str_replace;
+use function str_starts_with;
+use function strrpos;
+use function substr;
+
 /**
  * One table of a standard or of practice. Entries that memory is not sure of are named by JSON pointer (`rows/350/4`,
  * `1~10/xl_steel`), so that a program can mark the figure that rests on them; entries that a site replaced likewise.

@@ -6,6 +6,13 @@ namespace BraveAnvil\Solution;
 
 use Closure;
 
+use function array_map;
+use function is_finite;
+use function is_float;
+use function is_string;
+use function str_starts_with;
+use function substr;
+
 /**
  * One value with all that explains it: unit, formula, the numbers put in and where they came from, source, and what is
  * merely assumed. Values are unrounded and in the unit stated.

@@ -4,6 +4,25 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Solution;
 
+use function abs;
+use function floor;
+use function implode;
+use function log10;
+use function ltrim;
+use function max;
+use function min;
+use function number_format;
+use function round;
+use function rtrim;
+use function str_contains;
+use function str_replace;
+use function str_split;
+use function str_starts_with;
+use function strlen;
+use function strpos;
+use function strrev;
+use function substr;
+
 /** Numbers as a person reads them: engineering rounding, a thin space before the unit. */
 final class Show
 {

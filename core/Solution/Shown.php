@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Solution;
 
+use function round;
+
 /** A number for geometry with the text that a person reads. */
 final readonly class Shown
 {

@@ -6,6 +6,13 @@ namespace BraveAnvil\Start\Motion;
 
 use Override;
 
+use function abs;
+use function array_map;
+use function count;
+use function exp;
+use function max;
+use function min;
+
 /** A soft starter: a voltage that grows with time, held back where the current would pass its limit. Stepped in time. */
 final readonly class RampPlan implements Plan
 {

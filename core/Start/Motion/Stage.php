@@ -6,6 +6,10 @@ namespace BraveAnvil\Start\Motion;
 
 use BraveAnvil\Machine\MotorPoint;
 
+use function hypot;
+use function max;
+use function sqrt;
+
 /** One stage of a start: how the motor hangs on its feed, so that all follows from what the motor is at a slip. */
 final readonly class Stage
 {

@@ -4,6 +4,11 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Start\Motion;
 
+use function abs;
+use function array_map;
+use function count;
+use function sqrt;
+
 /** The current of a start over time, in steps, as devices and relays see it. */
 final readonly class StartCurrent
 {

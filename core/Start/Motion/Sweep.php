@@ -7,6 +7,16 @@ namespace BraveAnvil\Start\Motion;
 use BraveAnvil\Machine\Crossing;
 use BraveAnvil\Machine\MotorPoint;
 
+use function abs;
+use function array_filter;
+use function array_map;
+use function array_reverse;
+use function count;
+use function exp;
+use function log;
+use function max;
+use function min;
+
 /** One stage of a start over all speeds. */
 final class Sweep
 {
