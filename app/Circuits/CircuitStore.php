@@ -171,14 +171,26 @@ final class CircuitStore
     }
 
     /**
-     * What lists and filters show of a circuit, anew: its site, its readings or the core have changed. Its draft, its version and
-     * the time of its last edit are a person's, and stay; so does a circuit that somebody saved meanwhile.
+     * What lists and filters show of circuits, anew: their site, their readings or the core have changed. Draft, version and time of
+     * the last edit are a person's, and stay; so does a circuit that somebody saved meanwhile. All are solved before any is written:
+     * so nobody who saves waits for the others.
      */
-    public function solveAgain(Circuit $circuit): void
+    public function solveAgain(Circuit ...$circuits): void
     {
-        $document = CircuitDocument::from(json_decode($circuit->draft, true, 32, JSON_THROW_ON_ERROR));
-        $figures = array_diff_key(KeyFigures::of($document, $this->solve($document, $circuit->site, $circuit)), self::TYPED);
-        Circuit::query()->whereKey($circuit->id)->where('version', $circuit->version)->toBase()->update($figures);
+        // Most have no readings: it is asked once which have.
+        $read = Reading::query()->whereIn('circuit_id', array_map(static fn (Circuit $circuit): int => $circuit->id, $circuits))
+            ->distinct()->pluck('circuit_id')->flip();
+        $columns = [];
+        foreach ($circuits as $i => $circuit) {
+            $document = CircuitDocument::from(json_decode($circuit->draft, true, 32, JSON_THROW_ON_ERROR));
+            $solution = $this->solve($document, $circuit->site, $read->has($circuit->id) ? $circuit : null);
+            $columns[$i] = array_diff_key(KeyFigures::of($document, $solution), self::TYPED);
+        }
+        DB::transaction(static function () use ($circuits, $columns): void {
+            foreach ($circuits as $i => $circuit) {
+                Circuit::query()->whereKey($circuit->id)->where('version', $circuit->version)->toBase()->update($columns[$i]);
+            }
+        });
     }
 
     /** @return array<string, mixed> */
