@@ -26,8 +26,11 @@ export class OfflineError extends Error {
     }
 }
 
+/** What failed, whatever was thrown. */
+export const errorOf = (error: unknown): Error => (error instanceof Error ? error : new OfflineError());
+
 /** What a person is told where something failed. */
-export const messageOf = (error: unknown): string => (error instanceof Error ? error.message : 'The service does not answer.');
+export const messageOf = (error: unknown): string => errorOf(error).message;
 
 function xsrfToken(): string {
     const cookie = document.cookie.split('; ').find((one) => one.startsWith('XSRF-TOKEN='));

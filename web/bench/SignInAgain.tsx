@@ -1,6 +1,6 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { type SyntheticEvent, useState } from 'react';
-import { call, ProblemError } from '../api/client';
+import { call, errorOf, ProblemError } from '../api/client';
 import type { SessionAnswer } from '../api/contract';
 import { signedIn } from '../api/session';
 import { Button } from '../kit/Button';
@@ -26,7 +26,7 @@ export function SignInAgain({ draft, login }: { draft: DraftState; login: string
             await draft.flush();
             await client.invalidateQueries({ queryKey: ['solution'] });
         } catch (error) {
-            setProblem(error instanceof Error ? error : new Error('The service does not answer.'));
+            setProblem(errorOf(error));
         }
     };
     return (

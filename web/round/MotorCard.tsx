@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { type SyntheticEvent, useState } from 'react';
 import { Link } from 'react-router';
 import styled from 'styled-components';
-import { call, ProblemError } from '../api/client';
+import { call, errorOf, ProblemError } from '../api/client';
 import type { Round, RoundCheck, RoundItem, RoundMotor, RoundMotorAnswer } from '../api/contract';
 import { Button } from '../kit/Button';
 import { GradeMark } from '../kit/Grade';
@@ -105,7 +105,7 @@ function Item({
             await send(body);
             setOpen(false);
         } catch (error) {
-            setProblem(error instanceof Error ? error : new Error('The service does not answer.'));
+            setProblem(errorOf(error));
         }
     };
     const submit = (event: SyntheticEvent) => {

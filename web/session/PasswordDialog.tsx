@@ -1,5 +1,5 @@
 import { type SyntheticEvent, useState } from 'react';
-import { call, ProblemError } from '../api/client';
+import { call, errorOf, ProblemError } from '../api/client';
 import type { SessionAnswer } from '../api/contract';
 import { Button } from '../kit/Button';
 import { Actions, Dialog } from '../kit/Dialog';
@@ -26,7 +26,7 @@ export function PasswordDialog({ open, onClose }: { open: boolean; onClose: () =
             await call<SessionAnswer>('PUT', 'session/password', { present, password });
             setDone(true);
         } catch (error) {
-            setProblem(error instanceof Error ? error : new Error('The service does not answer.'));
+            setProblem(errorOf(error));
         }
     };
     return (

@@ -2,7 +2,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import { type SyntheticEvent, useState } from 'react';
 import { useLocation, useNavigate } from 'react-router';
 import styled from 'styled-components';
-import { call, ProblemError } from '../api/client';
+import { call, errorOf, ProblemError } from '../api/client';
 import type { SessionAnswer } from '../api/contract';
 import { signedIn } from '../api/session';
 import { Brand } from '../kit/Brand';
@@ -58,7 +58,7 @@ export default function SignIn() {
             await signedIn(client, await call<SessionAnswer>('POST', 'session', { login, password }));
             void navigate(state?.to ?? '/', { replace: true });
         } catch (error) {
-            setProblem(error instanceof Error ? error : new Error('The service does not answer.'));
+            setProblem(errorOf(error));
         } finally {
             setBusy(false);
         }

@@ -2,7 +2,7 @@ import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { type SyntheticEvent, useState } from 'react';
 import { Label, TextArea, TextField as Area } from 'react-aria-components';
 import styled from 'styled-components';
-import { call, messageOf, ProblemError } from '../api/client';
+import { call, errorOf, messageOf, ProblemError } from '../api/client';
 import type { Analyser, AnalysersAnswer } from '../api/contract';
 import { Button } from '../kit/Button';
 import { NotLoaded } from '../kit/NotLoaded';
@@ -88,7 +88,7 @@ function NewAnalyser({ onDone }: { onDone: () => Promise<void> }) {
             setMap('');
             await onDone();
         } catch (error) {
-            setProblem(error instanceof Error ? error : new Error('The service does not answer.'));
+            setProblem(errorOf(error));
         }
     };
     const bad = at('map');

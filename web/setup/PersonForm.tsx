@@ -1,6 +1,6 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { type SyntheticEvent, useState } from 'react';
-import { call, ProblemError } from '../api/client';
+import { call, errorOf, ProblemError } from '../api/client';
 import type { Person } from '../api/contract';
 import { Button } from '../kit/Button';
 import { Select } from '../kit/Select';
@@ -32,7 +32,7 @@ export function PersonForm({ person }: { person?: Person }) {
             setPassword('');
             await client.invalidateQueries({ queryKey: ['people'] });
         } catch (error) {
-            setProblem(error instanceof Error ? error : new Error('The service does not answer.'));
+            setProblem(errorOf(error));
         }
     };
     return (

@@ -1,7 +1,7 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { type SyntheticEvent, useMemo, useState } from 'react';
 import { Link } from 'react-router';
-import { call, ProblemError } from '../api/client';
+import { call, errorOf, ProblemError } from '../api/client';
 import type { FieldPath, Site } from '../api/contract';
 import { textAt, withValue } from '../bench/circuit';
 import { optionsOf } from '../bench/fields';
@@ -112,7 +112,7 @@ export function SiteForm({ site }: { site?: Site }) {
             setSaved(true);
             await client.invalidateQueries({ queryKey: ['sites'] });
         } catch (error) {
-            setProblem(error instanceof Error ? error : new Error('The service does not answer.'));
+            setProblem(errorOf(error));
         }
     };
     const field = (path: Path) => {

@@ -2,7 +2,7 @@ import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { type SyntheticEvent, useState } from 'react';
 import { useParams } from 'react-router';
 import styled from 'styled-components';
-import { call, ProblemError } from '../api/client';
+import { call, errorOf, ProblemError } from '../api/client';
 import type { TableCorrection, TableDoubt, TablesAnswer } from '../api/contract';
 import { usePerson } from '../api/session';
 import { Button } from '../kit/Button';
@@ -165,7 +165,7 @@ function Doubted({ doubt, site, admin }: { doubt: TableDoubt; site: number; admi
             client.setQueryData(['tables', String(site)], answer);
             await client.invalidateQueries({ queryKey: ['sites'] });
         } catch (error) {
-            setProblem(error instanceof Error ? error : new Error('The service does not answer.'));
+            setProblem(errorOf(error));
         }
     };
     return (

@@ -1,7 +1,7 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { type SyntheticEvent, useState } from 'react';
 import styled from 'styled-components';
-import { call, ProblemError } from '../../api/client';
+import { call, errorOf, ProblemError } from '../../api/client';
 import type { EntryKind, LogAnswer, LogEntry } from '../../api/contract';
 import { ENTRIES, type EntryField } from '../../api/logbook';
 import { useBench } from '../../bench/BenchContext';
@@ -224,7 +224,7 @@ function EntryForm({ kind, onDone }: { kind: EntryKind; onDone: (answer: LogAnsw
             const happened_at = happened === '' ? null : new Date(happened).toISOString();
             onDone(await call<LogAnswer>('POST', `circuits/${place?.circuit ?? 0}/log`, { kind, values, happened_at }));
         } catch (error) {
-            setProblem(error instanceof Error ? error : new Error('The service does not answer.'));
+            setProblem(errorOf(error));
         }
     };
     return (

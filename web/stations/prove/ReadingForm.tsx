@@ -1,6 +1,6 @@
 import { type SyntheticEvent, useState } from 'react';
 import styled from 'styled-components';
-import { call, ProblemError } from '../../api/client';
+import { call, errorOf, ProblemError } from '../../api/client';
 import type { Reading, ReadingField, ReadingKind } from '../../api/contract';
 import { READINGS } from '../../api/readings';
 import { useBench } from '../../bench/BenchContext';
@@ -94,7 +94,7 @@ export function ReadingForm({ kind, title }: { kind: ReadingKind; title: string 
             setTaken('');
             setSaid('Kept with the time and your name.');
         } catch (error) {
-            setProblem(error instanceof Error ? error : new Error('The service does not answer.'));
+            setProblem(errorOf(error));
         }
     };
     const capacitor = solved.figure('correct.capacitor_rating') !== undefined;

@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { type SyntheticEvent, useState } from 'react';
 import { Link } from 'react-router';
 import styled from 'styled-components';
-import { call, ProblemError } from '../../api/client';
+import { call, errorOf, ProblemError } from '../../api/client';
 import type { ReviewAnswer, RevisionRow } from '../../api/contract';
 import { useBench } from '../../bench/BenchContext';
 import { Button } from '../../kit/Button';
@@ -69,7 +69,7 @@ export function ReviewForm({ revision }: { revision: RevisionRow }) {
             await call<RevisionRow>('POST', `revisions/${revision.id}/${path}`, body);
             await movedOn();
         } catch (error) {
-            setProblem(error instanceof Error ? error : new Error('The service does not answer.'));
+            setProblem(errorOf(error));
         }
         setPassword('');
         setBusy(false);

@@ -1,7 +1,7 @@
 import { type SyntheticEvent, useState } from 'react';
 import { Link } from 'react-router';
 import styled from 'styled-components';
-import { call, ProblemError } from '../../api/client';
+import { call, errorOf, ProblemError } from '../../api/client';
 import type { RevisionRow } from '../../api/contract';
 import { useBench } from '../../bench/BenchContext';
 import { Button } from '../../kit/Button';
@@ -55,7 +55,7 @@ export function SendForm({ waiting }: { waiting: RevisionRow | undefined }) {
             setName('');
             setRemark('');
         } catch (error) {
-            setProblem(error instanceof Error ? error : new Error('The service does not answer.'));
+            setProblem(errorOf(error));
         }
         await movedOn();
         setBusy(false);

@@ -1,0 +1,58 @@
+import { screen, within } from '@testing-library/react';
+import { expect, test } from 'vitest';
+import type { Figure } from '../../api/contract';
+import { figure, showOnBench, solution } from '../../testing';
+import { CurrentSources } from './CurrentSources';
+
+const computed = figure('power.computed_current', 67.2, '67.2 A');
+const plate = figure('power.plate_current', 66, '66 A');
+const table = figure('power.table_current', 65, '65 A');
+const from = (key: 'power.plate_current' | 'power.table_current') => ({ from: [{ placeholder: 'I', figure: key }] });
+
+const show = (...figures: readonly Figure[]) => showOnBench(<CurrentSources />, {}, solution({ figures: [...figures] }));
+const row = (name: string) => within(screen.getByRole('row', { name: new RegExp(`^${name}`) }));
+
+test('under an American book the table sizes the circuit and the plate sets the overload', () => {
+    show(
+        computed,
+        plate,
+        table,
+        figure('power.design_current', 65, '65 A', from('power.table_current')),
+        figure('power.overload_current', 66, '66 A', from('power.plate_current')),
+    );
+    expect(row('Table').getByText('sizes conductors, device and disconnect')).toBeTruthy();
+    expect(row('Plate').getByText('sizes overload')).toBeTruthy();
+    expect(row('Computed').getByText(/checks the plate/)).toBeTruthy();
+});
+
+test('under IEC the plate does both, and the table is for comparison', () => {
+    show(
+        computed,
+        plate,
+        table,
+        figure('power.design_current', 66, '66 A', from('power.plate_current')),
+        figure('power.overload_current', 66, '66 A', from('power.plate_current')),
+    );
+    expect(row('Plate').getByText('sizes conductors, device and disconnect; overload')).toBeTruthy();
+    expect(row('Table').getByText('for comparison')).toBeTruthy();
+});
+
+test('a motor that no table lists, and a plate without a current, say so', () => {
+    show(computed);
+    expect(row('Plate').getByText('none stamped')).toBeTruthy();
+    expect(row('Table').getByText('no entry for this motor')).toBeTruthy();
+});
+
+test('how far they lie apart is told with why that is usual', () => {
+    show(computed, plate, table, figure('power.current_difference', -1.8, '−1.8 %'), figure('power.table_difference', -3.3, '−3.3 %'));
+    expect(row('Plate').getByText(/−1\.8 % against computed: makers round/)).toBeTruthy();
+    expect(row('Table').getByText(/−3\.3 % against this motor: one value for every motor of the size/)).toBeTruthy();
+});
+
+test('the longest bar is the largest of the three', () => {
+    const { container } = show(computed, plate, figure('power.table_current', 33.6, '33.6 A'));
+    const widths = [...container.querySelectorAll('td > span[aria-hidden]')].map((bar) => Number.parseFloat(getComputedStyle(bar).width));
+    expect(widths[0]).toBeCloseTo(100, 6);
+    expect(widths[1]).toBeCloseTo((100 * 66) / 67.2, 3);
+    expect(widths[2]).toBeCloseTo(50, 6);
+});
