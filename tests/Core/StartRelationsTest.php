@@ -169,4 +169,50 @@ final class StartRelationsTest extends TestCase
             }
         }
     }
+
+    /** What is alike is worked out once; what differs in anything that a motor feels is not taken for the same. */
+    public function test_stages_that_differ_in_anything_are_kept_apart(): void
+    {
+        [$plate, $machine] = self::motor();
+        $train = new Train($machine, self::load($plate, 0.5, LoadKind::Quadratic), 1.0);
+        $feed = self::feed(400.0, 0.01);
+        $line = Impedance::ofRatio(0.02, 2.0);
+        $full = $train->sweep(Stage::full($feed, 400.0));
+        self::assertSame($full, $train->sweep(Stage::full(self::feed(400.0, 0.01), 400.0)));
+        $others = [
+            Stage::star($feed, 400.0), Stage::throughTap($feed, 400.0, 0.8), Stage::throughTap($feed, 400.0, 0.65),
+            Stage::throughSeries($feed, 400.0, $line), Stage::full($feed, 415.0), Stage::full(self::feed(380.0, 0.01), 400.0),
+            Stage::full(self::feed(400.0, 0.02), 400.0), Stage::full($feed->leads(3), 400.0),
+            Stage::full(new Feed(400.0, null, $line, Impedance::none(), true), 400.0),
+            Stage::full(new Feed(400.0, null, Impedance::none(), $line, true), 400.0),
+            Stage::full(new Feed(400.0, null, Impedance::none(), Impedance::none(), true), 400.0),
+        ];
+        foreach ($others as $i => $stage) {
+            self::assertNotSame($full, $train->sweep($stage), "stage $i");
+            self::assertSame($train->sweep($stage), $train->sweep($stage));
+            foreach (array_slice($others, 0, $i) as $k => $before) {
+                self::assertNotSame($train->sweep($before), $train->sweep($stage), "stages $k and $i");
+            }
+        }
+    }
+
+    /** The motor's tolerance takes torque from the air gap; friction and load stay. IEC 60034-1, −15 % (from memory). */
+    public function test_less_torque_in_the_air_gap_leaves_friction_and_load(): void
+    {
+        [$plate, $machine] = self::motor();
+        $train = new Train($machine, self::load($plate, 0.4, LoadKind::Linear), 1.0);
+        $nominal = $train->sweep(Stage::full(self::feed(), 400.0));
+        $worst = $nominal->with(0.85);
+        self::assertSame($nominal, $nominal->with(1.0));
+        self::assertSame($worst, $nominal->with(0.85));
+        foreach ($nominal->nodes() as $i => $node) {
+            $less = $worst->nodes()[$i];
+            $friction = $machine->frictionAt($node->speed);
+            self::assertEqualsWithDelta(0.85 * ($node->shaft + $friction), $less->shaft + $friction, 1e-9 * $plate->torque());
+            self::assertSame($node->load, $less->load);
+            self::assertSame($node->flow, $less->flow);
+            self::assertEqualsWithDelta($less->shaft - $less->load, $less->surplus, 1e-12);
+        }
+        self::assertLessThan($nominal->steadySpeed(), $worst->steadySpeed());
+    }
 }
