@@ -167,12 +167,8 @@ final readonly class Circuit
     {
         $this->reads->note($path);
         $entry = $this->entries[$path] ?? null;
-        if ($entry === null || ! is_float($entry->value)) {
-            return null;
-        }
-        $field = Fields::named($path);
 
-        return Figure::typed($path, $field->label, $entry->value, $field->unit, $entry->assumption);
+        return $entry === null || ! is_float($entry->value) ? null : $this->reads->figure($path, $entry, $entry->value);
     }
 
     /** What was read into a field, and that somebody asked for it. */
