@@ -18,7 +18,7 @@ final readonly class Candidate
      * @param  \Closure(): string  $how  how the derated ampacity came about; only the sizes that are written down are asked
      * @param  string  $source  tables of the ampacity and its factors
      * @param  string  $impedanceSource  table of resistance and reactance
-     * @param  Doubt|null  $doubt  why the table entries are not sure
+     * @param  \Closure(): (Doubt|null)  $why  why the table entries are not sure, asked alike
      * @param  list<Correction>  $corrections  entries of the site's own behind its ampacity
      * @param  list<Correction>  $impedanceCorrections  the same behind resistance and reactance
      */
@@ -31,7 +31,7 @@ final readonly class Candidate
         private \Closure $how,
         public string $source,
         public string $impedanceSource,
-        public ?Doubt $doubt,
+        private \Closure $why,
         public array $corrections = [],
         public array $impedanceCorrections = [],
     ) {
@@ -40,6 +40,11 @@ final readonly class Candidate
     public function working(): string
     {
         return ($this->how)();
+    }
+
+    public function doubt(): ?Doubt
+    {
+        return ($this->why)();
     }
 
     /** A */

@@ -346,7 +346,7 @@ final readonly class Ladder
     {
         $figure
             ->from(need: $this->required)
-            ->doubted($candidate->doubt)
+            ->doubted($candidate->doubt())
             ->corrected(...$candidate->corrections)
             ->assuming($this->rules->assumedTerminals($this->circuit));
         foreach ([...self::RESTS_ON, ...$this->rules->restsOn($this->circuit)] as $path) {

@@ -14,6 +14,7 @@ use BraveAnvil\Circuit\Choice\RacewayMaterial;
 use BraveAnvil\Circuit\Choice\Service;
 use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\RuleBook\ConductorRules;
+use BraveAnvil\Solution\Doubt;
 use BraveAnvil\Solution\ErrorKind;
 use BraveAnvil\Solution\FieldError;
 use BraveAnvil\Solution\Figure;
@@ -202,7 +203,7 @@ final readonly class Conductors implements ConductorRules
                 $ohm / $sets, $reactance / $sets,
                 static fn (): string => $factors->working($sets, $base, $limit),
                 $source, $impedance,
-                $this->tables->ampacityDoubt($way, $metal, $size, $factors->insulation)
+                fn (): ?Doubt => $this->tables->ampacityDoubt($way, $metal, $size, $factors->insulation)
                     ?? $this->tables->ampacityDoubt($way, $metal, $size, $factors->terminals),
                 $this->tables->corrections($way, $metal, $size, $ambient, $factors),
                 $this->tables->impedanceCorrections($metal, $size, $raceway),

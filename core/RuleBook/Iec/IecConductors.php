@@ -17,6 +17,7 @@ use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\RuleBook\ConductorRules;
 use BraveAnvil\RuleBook\Table;
 use BraveAnvil\Solution\Correction;
+use BraveAnvil\Solution\Doubt;
 use BraveAnvil\Solution\ErrorKind;
 use BraveAnvil\Solution\FieldError;
 use BraveAnvil\Solution\Figure;
@@ -154,7 +155,7 @@ final readonly class IecConductors implements ConductorRules
                 (1000 * $resistivity) / $area / $sets,
                 $reactance / $sets,
                 static fn (): string => $factors->working($sets, $base, $coolBase),
-                $source, $impedance, $factors->groupDoubt ?? $own->doubt('rows', $size, $column),
+                $source, $impedance, static fn (): ?Doubt => $factors->groupDoubt ?? $own->doubt('rows', $size, $column),
                 [...self::corrections($own, $cool, $size, $column, $coolColumn), ...$factors->corrections],
                 $this->tables->impedanceCorrections($factors->metal),
             );
