@@ -1,4 +1,5 @@
 import styled from 'styled-components';
+import { STATIONS } from '../bench/BenchContext';
 import { useKeys } from '../bench/keys';
 import { token } from '../theme/tokens';
 import { Button } from './Button';
@@ -19,7 +20,7 @@ const Table = styled.table`
 `;
 
 const KEYS: readonly (readonly [string, string])[] = [
-    ['1 – 6', 'Plate, Power, Start, Cable, Guard, Correct'],
+    [`1 – ${STATIONS.length}`, STATIONS.map(({ label }) => label).join(', ')],
     ['w', 'Show or hide the working'],
     ['/', 'Find a circuit'],
     ['n', 'New circuit'],
