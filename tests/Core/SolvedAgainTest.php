@@ -29,10 +29,14 @@ final class SolvedAgainTest extends TestCase
             'NEC' => Circuits::fiftyHorsepower(),
             'CE Code' => Circuits::twentyFiveHorsepower('cec'),
             'a conveyor' => Circuits::conveyor(),
-            'star-delta' => Circuits::changed($fan, ['starter.method' => 'star_delta', 'cable.length' => '60 m', 'cable.line_length' => '12 m']),
+            'star-delta' => Circuits::changed($fan, [
+                'starter.method' => 'star_delta', 'cable.length' => '60 m', 'cable.line_length' => '12 m',
+            ]),
             'a soft starter' => Circuits::changed($fan, ['starter.method' => 'soft_starter', 'cable.length' => '20 m']),
             'a drive' => Circuits::changed($fan, ['starter.method' => 'drive', 'load.torque_percent' => 80]),
-            'a stall' => Circuits::changed($fan, ['starter.method' => 'star_delta', 'load.kind' => 'constant', 'load.torque_percent' => 95]),
+            'a stall' => Circuits::changed($fan, [
+                'starter.method' => 'star_delta', 'load.kind' => 'constant', 'load.torque_percent' => 95,
+            ]),
             'a capacitor' => Circuits::changed($fan, ['correction.place' => 'at_motor', 'correction.target_power_factor' => 0.95]),
             'words' => Circuits::changed(Circuits::kilnFan(), ['rule_book' => 'nec', 'supply.earthing' => 'resistance']),
             'what cannot be read' => Circuits::changed(Circuits::kilnFan(), ['plate.power' => 'much', 'cable.length' => '-3 m']),
