@@ -60,4 +60,11 @@ final class PreloadTest extends TestCase
             PHP);
         self::assertSame('[true,true,true,true,true,true]', $said);
     }
+
+    /** PHP 8.2 dies at the first view where classes read ahead and its compiler to machine code come together. */
+    public function test_the_server_does_without_the_compiler(): void
+    {
+        $serve = (string) file_get_contents(dirname(__DIR__, 2).'/bin/serve');
+        self::assertMatchesRegularExpression('~launch fpm php-fpm8\.2 [^\n]*"\$\{AHEAD\[@\]\}"[^\n]*\\\\\n[^\n]*-d opcache\.jit=disable ~', $serve);
+    }
 }
