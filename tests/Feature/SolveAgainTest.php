@@ -32,13 +32,24 @@ final class SolveAgainTest extends FeatureTestCase
             ->update(['cable' => 'old', 'worst' => 'none', 'stops' => 9, 'core' => '0.0.1', 'dial_a' => null]);
     }
 
+    /** @return list<array<string, mixed>> all circuits as they are kept, by id */
+    private static function rows(): array
+    {
+        $rows = [];
+        foreach (Circuit::query()->get()->sortBy('id') as $circuit) {
+            $rows[] = $circuit->getAttributes();
+        }
+
+        return $rows;
+    }
+
     public function test_each_circuit_gets_its_own_figures(): void
     {
         $circuits = $this->circuits(5);
-        $kept = Circuit::query()->orderBy('id')->get()->map(static fn (Circuit $circuit): array => $circuit->getAttributes())->all();
+        $kept = self::rows();
         self::forget($circuits);
         self::assertSame(5, (new SolveAgain(array_column($circuits, 'id')))->handle(new CircuitStore));
-        $now = Circuit::query()->orderBy('id')->get()->map(static fn (Circuit $circuit): array => $circuit->getAttributes())->all();
+        $now = self::rows();
         self::assertSame($kept, $now, 'figures as before, and draft, version and time of the last edit as somebody left them');
         self::assertGreaterThan(3, count(array_unique(array_column($now, 'dial_a'))), 'each motor has a dial of its own');
     }
@@ -93,7 +104,9 @@ final class SolveAgainTest extends FeatureTestCase
     /** What the yard lists is what the circuit says when it is opened. */
     public function test_the_yards_columns_are_figures_of_the_solution(): void
     {
-        $circuit = $this->circuit(null, 'KF-204', ['starter.method' => 'star_delta', 'cable.length' => '60 m', 'cable.line_length' => '12 m']);
+        $circuit = $this->circuit(null, 'KF-204', [
+            'starter.method' => 'star_delta', 'cable.length' => '60 m', 'cable.line_length' => '12 m',
+        ]);
         $this->actingAs($this->person());
         $draft = json_decode($circuit->draft, true, 32, JSON_THROW_ON_ERROR);
         $solution = $this->postJson('/api/solve', is_array($draft) ? $draft : [])->assertOk();
