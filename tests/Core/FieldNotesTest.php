@@ -117,4 +117,49 @@ final class FieldNotesTest extends CoreTestCase
             self::assertFalse($note->saysNothing(), $path);
         }
     }
+
+    /** Plain stamps are not looked at one by one; none that has choices, a word for being empty or a default may be left out by that. */
+    public function test_no_field_that_has_something_to_say_is_left_out(): void
+    {
+        $circuits = [...Circuits::demo(), 'IEC' => ['rule_book' => 'iec'], 'NEC' => ['rule_book' => 'nec'], 'CE Code' => ['rule_book' => 'cec']];
+        foreach ($circuits as $tag => $circuit) {
+            $notes = Circuits::solve($circuit)->fields;
+            foreach (Fields::all() as $path => $field) {
+                $speaks = $field->empty !== '' || ($field->choices !== null && $field->cases() !== []);
+                if ($speaks && ! isset($notes[$path])) {
+                    // A list that this starter or this book leaves empty is the only reason.
+                    self::assertContains($path, ['guard.overload_place'], "$tag: $path");
+                }
+            }
+            foreach ($notes as $path => $note) {
+                self::assertFalse($note->saysNothing(), "$tag: $path");
+            }
+        }
+    }
+
+    public function test_notes_stand_in_the_order_of_the_fields(): void
+    {
+        $order = array_flip(Fields::paths());
+        foreach (['iec', 'nec', 'cec'] as $book) {
+            $noted = array_keys(Circuits::solve(['rule_book' => $book])->fields);
+            $places = array_map(static fn (string $path): int => $order[$path], $noted);
+            $sorted = $places;
+            sort($sorted);
+            self::assertSame($sorted, $places, $book);
+        }
+    }
+
+    /** The words of one book are not kept for the next. */
+    public function test_lists_that_are_kept_are_those_of_their_book(): void
+    {
+        $words = static fn (string $book): array => array_map(
+            static fn ($note): array => array_column($note->choices, 'label'), Circuits::solve(['rule_book' => $book])->fields,
+        );
+        $first = ['nec' => $words('nec'), 'iec' => $words('iec'), 'cec' => $words('cec')];
+        foreach (['cec', 'iec', 'nec', 'iec'] as $book) {
+            self::assertSame($first[$book], $words($book), $book);
+        }
+        self::assertNotSame($first['iec']['cable.insulation'], $first['nec']['cable.insulation']);
+        self::assertNotSame($first['nec']['cable.insulation'], $first['cec']['cable.insulation']);
+    }
 }

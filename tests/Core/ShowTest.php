@@ -85,4 +85,37 @@ final class ShowTest extends TestCase
             self::assertEqualsWithDelta($value, $read, abs($value) * 0.5 * 10 ** (1 - $digits) * 1.0001, "$value as $text");
         }
     }
+
+    /** Whatever way a number takes through the quick paths: it is the number rounded to these digits, as PHP's own formatting has it. */
+    public function test_a_number_is_what_plain_rounding_makes_of_it(): void
+    {
+        Fuzz::start();
+        $numbers = [
+            0.1, 0.5, 1.0, 9.5, 9.95, 9.995, 9.9996, 10.0, 99.5, 99.95, 100.0, 999.5, 999.95, 1000.0, 9999.4, 9999.5, 10000.0, 99999.5,
+        ];
+        for ($i = 0; $i < Fuzz::count(1500); $i++) {
+            $numbers[] = round(10 ** (mt_rand() / mt_getrandmax() * 14 - 4), mt_rand(0, 6));
+            $numbers[] = (float) mt_rand(0, 200_000);
+        }
+        foreach ($numbers as $number) {
+            foreach ([3, 4, 6] as $digits) {
+                foreach ([$number, -$number] as $value) {
+                    $decimals = $value === 0.0 ? 0 : max(0, $digits - 1 - (int) floor(log10(abs($value))));
+                    $plain = number_format(round($value, $decimals), min(12, $decimals), '.', '');
+                    $plain = str_contains($plain, '.') ? rtrim(rtrim($plain, '0'), '.') : $plain;
+                    $shown = str_replace(["\u{202F}", "\u{2212}"], ['', '-'], Show::number($value, $digits));
+                    self::assertSame($plain === '-0' ? '0' : $plain, $shown, "$value to $digits digits");
+                }
+            }
+        }
+    }
+
+    public function test_long_numbers_are_set_apart_in_threes_whatever_their_sign(): void
+    {
+        foreach ([10000 => '10 000', 123456 => '123 456', 1234567 => '1 234 567', 1000000000 => '1 000 000 000'] as $number => $shown) {
+            self::assertSame($shown, str_replace("\u{202F}", ' ', Show::number((float) $number)));
+            self::assertSame("\u{2212}$shown", str_replace("\u{202F}", ' ', Show::number((float) -$number)));
+            self::assertSame($shown, str_replace("\u{202F}", ' ', Show::number($number)));
+        }
+    }
 }

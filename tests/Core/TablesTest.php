@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use BraveAnvil\RuleBook\Table;
 use BraveAnvil\RuleBook\TableName;
 use BraveAnvil\RuleBook\Tables;
+use BraveAnvil\Solution\Fault;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -120,5 +122,46 @@ final class TablesTest extends TestCase
             self::assertGreaterThan($before, $gate['min_10s']);
             $before = $gate['min_10s'];
         }
+    }
+
+    /** A doubt may lie on an entry, on its row or on all of a table; keys with a stroke are written `~1`. */
+    public function test_a_doubt_is_found_where_it_lies(): void
+    {
+        $table = Tables::shipped()->named(TableName::NecAmpacity);
+        $doubts = $table->doubts();
+        self::assertArrayHasKey('copper/3/2', $doubts);
+        self::assertArrayHasKey('copper/1750', $doubts);
+        self::assertSame($doubts['copper/3/2'], $table->doubt('copper', '3', '2')?->reason);
+        self::assertNull($table->doubt('copper', '3', '1'));
+        foreach (['0', '1', '2'] as $column) {
+            self::assertSame($doubts['copper/1750'], $table->doubt('copper', '1750', $column)?->reason, 'the whole row');
+        }
+        self::assertNull($table->doubt('copper', '1/0', '1'), 'a key with a stroke is no row of another');
+        self::assertNull($table->doubt('copper'));
+        $typical = Tables::shipped()->named(TableName::PracticeTypicalMotor);
+        self::assertSame($typical->doubts()['rows'], $typical->doubt('rows', '37', 'pf')?->reason, 'all of its rows');
+    }
+
+    public function test_every_doubt_that_is_written_down_is_found_by_the_path_of_its_entry(): void
+    {
+        foreach (TableName::cases() as $name) {
+            $table = Tables::shipped()->named($name);
+            foreach ($table->doubts() as $key => $reason) {
+                $pointer = (string) $key;
+                self::assertSame($reason, $table->doubt(...Table::path($pointer))?->reason, "$name->value: $pointer");
+                self::assertSame($pointer, Table::pointer(Table::path($pointer)));
+            }
+        }
+    }
+
+    public function test_a_blank_is_no_number_and_no_key_is_a_fault(): void
+    {
+        $table = Tables::shipped()->named(TableName::NecMotorCurrentThreePhase);
+        self::assertNull($table->number('rows', '0.5', '9'));
+        self::assertNull($table->number('rows', 'no such motor', '0'));
+        self::assertNull($table->number('rows'), 'a row is no number');
+        self::assertSame($table->number('rows', '25', '4'), $table->must('rows', '25', '4'));
+        $this->expectException(Fault::class);
+        $table->must('rows', 'no such motor', '0');
     }
 }
