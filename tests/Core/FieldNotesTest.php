@@ -121,7 +121,9 @@ final class FieldNotesTest extends CoreTestCase
     /** Plain stamps are not looked at one by one; none that has choices, a word for being empty or a default may be left out by that. */
     public function test_no_field_that_has_something_to_say_is_left_out(): void
     {
-        $circuits = [...Circuits::demo(), 'IEC' => ['rule_book' => 'iec'], 'NEC' => ['rule_book' => 'nec'], 'CE Code' => ['rule_book' => 'cec']];
+        $circuits = [
+            ...Circuits::demo(), 'IEC' => ['rule_book' => 'iec'], 'NEC' => ['rule_book' => 'nec'], 'CE Code' => ['rule_book' => 'cec'],
+        ];
         foreach ($circuits as $tag => $circuit) {
             $notes = Circuits::solve($circuit)->fields;
             foreach (Fields::all() as $path => $field) {
