@@ -81,7 +81,7 @@ final class BankReader
         }
         $read = $this->reader->read($field, $value);
         if ($read instanceof Refusal) {
-            $this->fail($field->path, $read->text, $field->accepted);
+            $this->fail($field->path, $read->text, $field->accepted());
 
             return null;
         }

@@ -69,7 +69,7 @@ final class CircuitReader
         }
         [$this->entries, $errors] = PlateRows::parted($this->entries, $this->errors);
         foreach ($errors as $path => $text) {
-            $this->fail($path, $text, (Fields::find($path) ?? throw Fault::unknownField($path))->accepted);
+            $this->fail($path, $text, (Fields::find($path) ?? throw Fault::unknownField($path))->accepted());
         }
         if (! isset($this->entries['rule_book']) && ! isset($this->errors['rule_book'])) {
             $this->fail('rule_book', 'The rule book is wanted.', 'One of iec, nec, cec.');
@@ -136,7 +136,7 @@ final class CircuitReader
         }
         $read = $this->fields->read($field, $value);
         if ($read instanceof Refusal) {
-            $this->fail($path, $read->text, $field->accepted, $read->refused ? ErrorKind::Refused : ErrorKind::Unreadable);
+            $this->fail($path, $read->text, $field->accepted(), $read->refused ? ErrorKind::Refused : ErrorKind::Unreadable);
         } elseif ($read !== null) {
             $this->entries[$path] = $read;
             foreach ($read->also as $other => $entry) {

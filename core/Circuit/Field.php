@@ -11,7 +11,7 @@ use BraveAnvil\Solution\Unit;
 final readonly class Field
 {
     /**
-     * @param  string  $accepted  what may be typed, with an example
+     * @param  string  $accepted  what may be typed, with an example; empty where the choices say it
      * @param  Unit  $unit  of the value that is read
      * @param  class-string<Choice>|null  $choices  for a field that takes one of a few values
      * @param  string  $letters  those that a letter field takes
@@ -22,7 +22,7 @@ final readonly class Field
         public string $path,
         public FieldKind $kind,
         public string $label,
-        public string $accepted,
+        private string $accepted,
         public Unit $unit = Unit::None,
         public float $low = 0.0,
         public float $high = 0.0,
@@ -40,20 +40,25 @@ final readonly class Field
      */
     public static function of(string $path, array $as): self
     {
-        $choices = $as['choices'] ?? null;
-        $values = $choices === null ? [] : array_map(static fn (Choice $choice): string => (string) $choice->value, $choices::cases());
-
         return new self(
             $path, $as['kind'], $as['label'],
-            $as['accepted'] ?? 'One of '.implode(', ', $values).'.',
+            $as['accepted'] ?? '',
             $as['unit'] ?? Unit::None,
             (float) ($as['low'] ?? 0),
             (float) ($as['high'] ?? 0),
-            $choices,
+            $as['choices'] ?? null,
             $as['letters'] ?? '',
             $as['hint'] ?? '',
             $as['empty'] ?? '',
         );
+    }
+
+    /** What may be typed, with an example or the choices. */
+    public function accepted(): string
+    {
+        $values = array_map(static fn (Choice $choice): string => (string) $choice->value, $this->cases());
+
+        return $this->accepted !== '' ? $this->accepted : 'One of '.implode(', ', $values).'.';
     }
 
     /** @return list<Choice> */

@@ -55,7 +55,7 @@ final class CircuitSchema
     /** @return array<string, mixed> */
     private static function field(Field $field): array
     {
-        $description = $field->label.'. '.$field->accepted;
+        $description = $field->label.'. '.$field->accepted();
         if ($field->path === 'rule_book') {
             return ['description' => $description, 'type' => 'string'];
         }

@@ -76,7 +76,7 @@ final class EntryReader
             }
             $read = $this->fields->read($field, $value);
             if ($read instanceof Refusal) {
-                $this->fail("entries[$i].values.$name", $read->text, $field->accepted);
+                $this->fail("entries[$i].values.$name", $read->text, $field->accepted());
             } elseif ($read !== null) {
                 $values[$name] = $read;
             }
@@ -84,7 +84,7 @@ final class EntryReader
         $wanted = EntryFields::wanted($kind);
         if (! isset($values[$wanted])) {
             $this->errors[] = new FieldError(
-                "entries[$i].values.$wanted", 'This is wanted.', $fields[$wanted]->accepted, ErrorKind::Missing,
+                "entries[$i].values.$wanted", 'This is wanted.', $fields[$wanted]->accepted(), ErrorKind::Missing,
             );
 
             return null;

@@ -186,7 +186,7 @@ final class ReadingReader
             }
             $read = $this->fields->read($field, $value);
             if ($read instanceof Refusal) {
-                $this->fail("$path.$name", $read->text, $field->accepted);
+                $this->fail("$path.$name", $read->text, $field->accepted());
                 $bad[] = $name;
             } elseif ($read !== null) {
                 $values[$name] = $read;

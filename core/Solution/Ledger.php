@@ -159,7 +159,7 @@ final class Ledger
      */
     public function missing(string $path, string $text): void
     {
-        $this->error($path, $text, Fields::named($path)->accepted, ErrorKind::Missing);
+        $this->error($path, $text, Fields::named($path)->accepted(), ErrorKind::Missing);
     }
 
     /** @param  array<string, FieldError>  $errors what reading the circuit found */

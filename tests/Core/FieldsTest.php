@@ -30,7 +30,7 @@ final class FieldsTest extends TestCase
     public function test_it_says_what_it_is_and_what_is_accepted(Field $field): void
     {
         self::assertNotSame('', $field->label);
-        self::assertNotSame('', $field->accepted);
+        self::assertNotSame('', $field->accepted());
         self::assertSame($field, Fields::find($field->path));
         self::assertMatchesRegularExpression('/^[a-z_]+(\.[a-z_0-9]+){0,3}$/', $field->path);
         self::assertLessThanOrEqual($field->high, $field->low);
