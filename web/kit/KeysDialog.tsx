@@ -16,6 +16,7 @@ const Table = styled.table`
         border: 1px solid ${token.edge};
         border-radius: 3px;
         font: 600 15px ${token.narrow};
+        white-space: nowrap;
     }
 `;
 
