@@ -18,14 +18,19 @@ final class KeyFigures
         $count = static fn (Grade $grade): int => count(
             array_filter($solution->findings, static fn ($finding): bool => $finding->grade === $grade),
         );
-        $number = static function (string $key) use ($solution): ?float {
-            $value = $solution->figure($key)?->value;
+        $figures = [];
+        foreach ($solution->figures as $figure) {
+            $figures[$figure->key()] = $figure;
+        }
+        $number = static function (string $key) use ($figures): ?float {
+            $value = ($figures[$key] ?? null)?->value;
 
             return is_int($value) || is_float($value) ? (float) $value : null;
         };
-        $size = $solution->figure('cable.size')?->shown();
-        $sets = $solution->figure('cable.sets')?->value;
-        $all = $solution->figure('cable.conductors')?->value;
+        $method = ($figures['start.method'] ?? null)?->value;
+        $size = ($figures['cable.size'] ?? null)?->shown();
+        $sets = ($figures['cable.sets'] ?? null)?->value;
+        $all = ($figures['cable.conductors'] ?? null)?->value;
         $conductors = is_numeric($sets) && $sets > 1 && is_numeric($all) ? $sets.' × '.$all / $sets : $all;
 
         return [
@@ -35,7 +40,7 @@ final class KeyFigures
             'stops' => $count(Grade::Stop), 'cautions' => $count(Grade::Caution), 'notes' => $count(Grade::Note),
             'errors' => count(array_filter($solution->errors, static fn (FieldError $error): bool => $error->kind !== ErrorKind::Missing)),
             'output_w' => $number('power.output'), 'current_a' => $number('power.plate_current') ?? $number('power.computed_current'),
-            'method' => is_string($solution->figure('start.method')?->value) ? $solution->figure('start.method')->value : null,
+            'method' => is_string($method) ? $method : null,
             'cable' => $size === null ? null : $conductors.' × '.$size,
             'scpd_a' => $number('guard.scpd_rating'), 'dial_a' => $number('guard.overload_dial'),
             // At switching on or at the changeover, whichever is the deeper.
