@@ -71,4 +71,14 @@ final class RunningSlipTest extends TestCase
             self::assertEqualsWithDelta(100 * (float) $slip, $load->at($share)?->slip, 1e-9);
         }
     }
+
+    /** Torque goes with the square of the volts, so that a loaded motor slips about as much more as the square is less. */
+    public function test_low_voltage_is_more_slip_for_the_same_torque(): void
+    {
+        $machine = self::fan();
+        $torque = $machine->at($machine->ratedSlip)['torque'];
+        $low = $machine->at($machine->ratedSlip / 0.81, 0.9 * $machine->volts)['torque'];
+        self::assertEqualsWithDelta($torque, $low, 0.03 * $torque);
+        self::assertGreaterThan($machine->at($machine->ratedSlip, 0.9 * $machine->volts)['torque'], $low);
+    }
 }
