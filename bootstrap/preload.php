@@ -39,6 +39,6 @@ require __DIR__.'/../vendor/autoload.php';
         $app->make(Kernel::class)->handle(Request::create('/api/session'));
     } catch (Throwable $failure) {
         // Requests will say it themselves, each in its own log entry; they need no class from here.
-        fwrite(STDERR, 'Not preloaded: '.$failure->getMessage()."\n");
+        error_log('Not all is read ahead: '.$failure->getMessage());
     }
 })();
