@@ -41,9 +41,12 @@ final class NotYet
             $ledger->block('A load on the bench with one phase: its power and its correction are worked out.', ...self::OF_THREE_PHASES);
         }
         if ($circuit->phases() === 1 && ! $onBench) {
-            $text = 'One phase is not computed beyond its power and its correction.';
-            $ledger->error('supply.phases', $text.' Cable and Guard wait.', '3 for the whole circuit.', ErrorKind::Refused);
-            $ledger->block($text, ...self::OF_THREE_PHASES);
+            $text = 'A motor of one phase is not computed beyond its power.';
+            $ledger->error(
+                'supply.phases', $text.' A bench load of one phase is: open it as one to correct its power factor.',
+                '3 for a three-phase motor; 1 for a bench load.', ErrorKind::Refused,
+            );
+            $ledger->block($text, Station::Start, ...self::STATIONS);
         }
         if ($circuit->bad(...self::UNREADABLE)) {
             $ledger->block('Waits for a field that cannot be read.', ...self::STATIONS);

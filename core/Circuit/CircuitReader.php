@@ -55,7 +55,7 @@ final class CircuitReader
             $this->fail('format', 'This is not a format that can be read.', 'The text '.self::FORMAT.'.');
         }
         $book = $document['rule_book'] ?? null;
-        $this->fields = new FieldReader($book === 'nec' || $book === 'cec', self::changesOverBySpeed($document));
+        $this->fields = new FieldReader($book === 'nec' || $book === 'cec', self::changesOverBySpeed($document), self::onePhase($document));
         foreach ($document as $key => $value) {
             $key = (string) $key;
             if ($key === 'format') {
@@ -71,6 +71,7 @@ final class CircuitReader
         foreach ($errors as $path => $text) {
             $this->fail($path, $text, (Fields::find($path) ?? throw Fault::unknownField($path))->accepted());
         }
+        $this->inOrder();
         if (! isset($this->entries['rule_book']) && ! isset($this->errors['rule_book'])) {
             $this->fail('rule_book', 'The rule book is wanted.', 'One of iec, nec, cec.');
         }
@@ -94,6 +95,30 @@ final class CircuitReader
         $read = $field === null ? null : (new FieldReader(false))->read($field, $by);
 
         return $read instanceof Entry && $read->value === ChangeoverBy::Speed->value;
+    }
+
+    /**
+     * Known before the other fields are read: half of the voltage is a neutral's there, and a high leg's with three phases.
+     *
+     * @param  array<array-key, mixed>  $document
+     */
+    private static function onePhase(array $document): bool
+    {
+        $supply = $document['supply'] ?? null;
+        $field = Fields::find('supply.phases');
+        $read = $field === null || ! is_array($supply) ? null : (new FieldReader(false))->read($field, $supply['phases'] ?? null);
+
+        return $read instanceof Entry && $read->value === 1.0;
+    }
+
+    /** In the order of the format: in which order a file names its fields changes nothing, not even a list of them. */
+    private function inOrder(): void
+    {
+        $order = array_flip(Fields::paths());
+        $place = static fn (string $a, string $b): int => [$order[$a] ?? INF, $a] <=> [$order[$b] ?? INF, $b];
+        uksort($this->entries, $place);
+        uksort($this->errors, $place);
+        sort($this->unknown);
     }
 
     private function section(string $name, mixed $value): void

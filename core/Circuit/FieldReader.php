@@ -31,8 +31,9 @@ final readonly class FieldReader
     /**
      * @param  bool  $american  whether sizes, insulations and a bare power are those of the NEC and the CE Code
      * @param  bool  $changeoverBySpeed  whether a changeover is percent of synchronous speed, else seconds
+     * @param  bool  $onePhase  whether the supply is said to have one phase
      */
-    public function __construct(private bool $american, private bool $changeoverBySpeed = false)
+    public function __construct(private bool $american, private bool $changeoverBySpeed = false, private bool $onePhase = false)
     {
     }
 
@@ -114,10 +115,10 @@ final readonly class FieldReader
         return match ($field->kind) {
             FieldKind::Choice => self::choice($field, $text),
             FieldKind::Power => self::pair(Power::rows($text, $this->american ? 'hp' : 'kw'), $field),
-            FieldKind::PlateVoltage => self::pair(PlateVoltage::rows($text), $field),
+            FieldKind::PlateVoltage => self::pair(PlateVoltage::rows(Typed::inVolts($text)), $field),
             FieldKind::PlateCurrent => self::pair(PlateCurrent::parse($text), $field),
             FieldKind::Speed => self::pair(Speed::rows($text), $field),
-            FieldKind::SupplyVoltage => SupplyVoltage::parse($text, $field->low, $field->high),
+            FieldKind::SupplyVoltage => SupplyVoltage::parse(Typed::inVolts($text), $field->low, $field->high, $this->onePhase),
             FieldKind::Frequencies => self::frequencies(Frequencies::parse($text)),
             FieldKind::Fraction, FieldKind::Efficiency => self::fraction(
                 Fraction::parse($text, $field->kind === FieldKind::Efficiency, $field->low),

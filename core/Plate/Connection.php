@@ -56,6 +56,9 @@ final class Connection
             return [null, null];
         }
         $volts = $ledger->work(PlateFigure::SupplyVoltage)->from(V: $supply)->equals($supply->number())->source('typed')->write();
+        if ($circuit->phases() === 1 && $kind !== MotorKind::SinglePhase) {
+            return [$volts, null];
+        }
         $frequency = $circuit->number('supply.frequency');
         $tolerance = $circuit->number('settings.voltage_tolerance');
         if ($plate === null || $rated === null || $frequency === null || $tolerance === null) {

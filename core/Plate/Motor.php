@@ -26,6 +26,7 @@ final readonly class Motor
      * @param  Figure|null  $powerFactor  per unit
      * @param  Figure|null  $ratedTorque  N·m
      * @param  FittedMachine|null  $fit  the machine that has this plate; null while poles and slip are not known
+     * @param  bool  $onePhase  made for one phase, or on a supply of one: nothing that is written for three phases holds
      */
     public function __construct(
         public ?MotorKind $kind,
@@ -43,6 +44,7 @@ final readonly class Motor
         public ?Figure $powerFactor = null,
         public ?Figure $ratedTorque = null,
         public ?FittedMachine $fit = null,
+        public bool $onePhase = false,
     ) {
     }
 
@@ -52,7 +54,7 @@ final readonly class Motor
         return new self(
             $this->kind, $this->supplyVoltage, $this->frequency, $this->supplied, $this->current, $this->currentRefused, $this->poles,
             $this->synchronousSpeed, $this->speed, $this->slip, $this->output, $this->efficiency, $this->powerFactor, $this->ratedTorque,
-            $fit,
+            $fit, $this->onePhase,
         );
     }
 

@@ -14,6 +14,7 @@ enum PlateFinding: string implements FindingCode
     case UnknownFields = 'unknown_fields';
     case RowInUse = 'row_in_use';
     case KindNotComputed = 'kind_not_computed';
+    case ThreePhasesWanted = 'three_phases_wanted';
     case NoConnectionFits = 'no_connection_fits';
     case UnusedFields = 'unused_fields';
     case VoltageOff = 'voltage_off';

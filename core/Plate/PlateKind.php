@@ -21,6 +21,8 @@ use BraveAnvil\Solution\Station;
  */
 final class PlateKind
 {
+    private const SIZED = [Station::Start, Station::Cable, Station::Guard, Station::Correct];
+
     private const NAMES = [
         'cage' => 'cage motor', 'wound_rotor' => 'wound-rotor motor', 'two_speed' => 'two-speed motor',
         'part_winding' => 'part-winding motor',
@@ -42,10 +44,17 @@ final class PlateKind
         'single_phase' => '~(?<![0-9])1 ?(\x7E|PH\b|PHASE\b)|\bSINGLE[ -]PHASE\b|\bCAP(ACITOR)?[ .-]*(START|RUN)\b~',
     ];
 
-    /** @return MotorKind|null null while nothing is stamped */
+    private const WAY_OUT = 'To correct its power factor from readings, open it as a bench load.';
+
+    /** @return MotorKind|null null while nothing is stamped, or where a supply of one phase leaves open what the motor is made for */
     public static function solve(Circuit $circuit, Words $words, Ledger $ledger): ?MotorKind
     {
         [$kind, $path, $why] = self::recognised($circuit);
+        if ($circuit->phases() === 1 && $kind !== MotorKind::SinglePhase) {
+            self::onOnePhase($circuit, $ledger);
+
+            return null;
+        }
         if ($circuit->plateVoltage() === null && $circuit->power() === null && $kind === MotorKind::Cage) {
             return null;
         }
@@ -55,11 +64,11 @@ final class PlateKind
             return $kind;
         }
         $name = self::NAMES[$kind->value];
-        $ledger->block('Not computed for a '.$name.'.', Station::Start, Station::Cable, Station::Guard, Station::Correct);
+        $ledger->block('Not computed for a '.$name.'.', ...self::SIZED);
         $ledger->caution(PlateFinding::KindNotComputed)
             ->title('A '.$name.': start, cable, guard and capacitor are not computed')
             ->because(self::REASONS[$kind->value].' Power and current stand.')
-            ->do('Size it by the rule book by hand, or by its maker’s data.')
+            ->do('Size it by the rule book by hand, or by its maker’s data.'.($kind === MotorKind::SinglePhase ? ' '.self::WAY_OUT : ''))
             ->source($why)->on(PlateFigure::Kind)->about($path);
         $method = $circuit->chosen('starter.method', MethodName::class);
         if ($method?->needsCage() === true) {
@@ -68,6 +77,24 @@ final class PlateKind
         }
 
         return $kind;
+    }
+
+    /** A supply of one phase runs a motor that is made for one, and no other: what the plate leaves open is asked, never guessed. */
+    private static function onOnePhase(Circuit $circuit, Ledger $ledger): void
+    {
+        $says = $circuit->number('plate.phases') !== null || $circuit->chosen('plate.kind', MotorKind::class) !== null;
+        if (! $says) {
+            $ledger->missing('plate.phases', 'The supply has one phase: how many phases are stamped on the motor? No current is looked up before that.');
+            $ledger->block('Waits for the phases of the motor: the supply has one.', ...self::SIZED);
+
+            return;
+        }
+        $ledger->block('Not computed: a three-phase motor on one phase.', ...self::SIZED);
+        $ledger->stop(PlateFinding::ThreePhasesWanted)
+            ->title('A three-phase motor does not run on one phase')
+            ->because('The supply has one phase, the motor wants three: it does not start, and its winding burns.')
+            ->do('Set the supply to three phases if it has them; else a motor for one phase is needed, or a drive that is made for an input of one phase.')
+            ->source('common practice, no source')->about('supply.phases', 'plate.phases');
     }
 
     /** @return array{MotorKind, FieldPath, string} kind, the field that says so, and how */

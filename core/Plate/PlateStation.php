@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Plate;
 
+use BraveAnvil\Circuit\Choice\MotorKind;
 use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\RuleBook\Practice\Practice;
 use BraveAnvil\RuleBook\RuleBook;
@@ -25,12 +26,15 @@ final readonly class PlateStation
         [$supplyVoltage, $supplied] = Connection::solve($circuit, $kind, $frequency, $this->book->terminals(), $ledger);
         [$current, $refused] = RatedCurrent::solve($circuit, $supplied, $ledger);
         $turning = RatedSpeed::solve($circuit, $frequency, $ledger);
-        $rated = (new RatedPower($this->practice))->solve($circuit, $supplied, $current, $turning, $frequency, $ledger);
+        $onePhase = $kind === MotorKind::SinglePhase || $circuit->phases() === 1;
+        // What is typical here is typical of three phases.
+        $rated = (new RatedPower($onePhase ? null : $this->practice))->solve($circuit, $supplied, $current, $turning, $frequency, $ledger);
         $turning = $turning->withSlip($rated->efficiency, $ledger);
         $torque = $turning->torque($rated->output, $ledger);
         $motor = new Motor(
             $kind, $supplyVoltage, $frequency, $supplied, $current, $refused, $turning->poles, $turning->synchronousSpeed,
             $turning->speed, $turning->slip, $rated->output, $rated->efficiency, $rated->powerFactor, $torque,
+            onePhase: $onePhase,
         );
         $table = $this->book->currents()->lockedRotor($circuit, $motor)?->number();
         $motor = $motor->with((new MachineOfPlate($this->practice))->fitted($circuit, $motor, $table));

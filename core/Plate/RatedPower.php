@@ -21,7 +21,8 @@ final readonly class RatedPower
 
     private const MOST = 0.99;
 
-    public function __construct(private Practice $practice)
+    /** @param  Practice|null  $practice  what is typical of three-phase motors; null for one phase, where nothing of it holds */
+    public function __construct(private ?Practice $practice)
     {
     }
 
@@ -130,7 +131,7 @@ final readonly class RatedPower
                 ->write();
         }
         $class = $circuit->word('plate.efficiency_class');
-        if ($class !== null) {
+        if ($class !== null && $this->practice !== null) {
             if ($turning->poles === null) {
                 return null;
             }
@@ -152,9 +153,9 @@ final readonly class RatedPower
                     ->write();
             }
         }
-        $usual = $this->practice->typicalMotor();
-        $typical = $usual->efficiency($output->number());
-        if ($typical !== null) {
+        $usual = $this->practice?->typicalMotor();
+        $typical = $usual?->efficiency($output->number());
+        if ($usual !== null && $typical !== null) {
             return $ledger
                 ->work(PlateFigure::Efficiency)
                 ->as('typical', Show::number($typical).' % for '.$output->shown())
@@ -163,7 +164,7 @@ final readonly class RatedPower
                 ->assuming('a typical efficiency of a 4-pole motor')
                 ->write();
         }
-        $ledger->missing('plate.efficiency', 'The efficiency is wanted: no typical value is known for this output.');
+        $ledger->missing('plate.efficiency', 'The efficiency is wanted: no typical value is known for '.($this->practice === null ? 'one phase.' : 'this output.'));
 
         return null;
     }
@@ -208,9 +209,9 @@ final readonly class RatedPower
             }
         }
         $poles = $turning->poles === null ? null : (int) $turning->poles->number();
-        $usual = $this->practice->typicalMotor();
-        $typical = $usual->powerFactor($output->number(), $poles);
-        if ($typical !== null) {
+        $usual = $this->practice?->typicalMotor();
+        $typical = $usual?->powerFactor($output->number(), $poles);
+        if ($usual !== null && $typical !== null) {
             return $ledger
                 ->work(PlateFigure::PowerFactor)
                 ->as('typical', Show::number($typical, 3).' for '.$output->shown())
@@ -219,7 +220,7 @@ final readonly class RatedPower
                 ->assuming('a typical power factor'.($poles === null ? ' of a 4-pole motor' : ''))
                 ->write();
         }
-        $ledger->missing('plate.power_factor', 'The power factor is wanted: no typical value is known for this output.');
+        $ledger->missing('plate.power_factor', 'The power factor is wanted: no typical value is known for '.($this->practice === null ? 'one phase.' : 'this output.'));
 
         return null;
     }

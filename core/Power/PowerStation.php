@@ -49,14 +49,15 @@ final readonly class PowerStation
                     ->saying($motor->current->working)
                     ->source('plate')
                     ->write();
-        $table = $circuit->bad('plate.power', 'plate.voltage', 'supply.voltage') ? null : $this->book->currents()->table($circuit, $motor);
+        $table = $motor->onePhase || $circuit->bad('plate.power', 'plate.voltage', 'supply.voltage')
+            ? null : $this->book->currents()->table($circuit, $motor);
         if ($table !== null) {
             $ledger->put($table);
         }
         $design = null;
         $conductors = null;
         $overload = null;
-        if (! $motor->currentRefused && ! $circuit->bad('plate.current')) {
+        if (! $motor->onePhase && ! $motor->currentRefused && ! $circuit->bad('plate.current')) {
             [$design, $conductors, $overload] = $this->design($circuit, $motor, $table, $plate, $computed, $ledger);
         }
         self::check($plate, $computed, $ledger);
@@ -69,7 +70,7 @@ final readonly class PowerStation
             $output, $input, $apparent, $reactive, $motor->powerFactor, $computed, $plate, $table, $design, $conductors, $overload,
             $noLoad, $partLoad?->model,
         );
-        $ledger->say(Station::Power, $this->sentence($load));
+        $ledger->say(Station::Power, $motor->onePhase ? self::onePhase($load) : $this->sentence($load));
 
         return $load;
     }
@@ -192,7 +193,7 @@ final readonly class PowerStation
     /** Which full-load current each rule book would size this motor by: the same motor, three answers. */
     private function schools(Circuit $circuit, Motor $motor, ?Figure $plate, ?Figure $computed, Ledger $ledger): void
     {
-        if ($circuit->power() === null || $motor->ratedVoltage() === null) {
+        if ($motor->onePhase || $circuit->power() === null || $motor->ratedVoltage() === null) {
             return;
         }
         $rows = [];
@@ -202,6 +203,14 @@ final readonly class PowerStation
             $rows[] = new School($book->words()->name, $book->id() === $this->book->id(), $table, $design);
         }
         $ledger->curve(new SchoolsCurve($rows));
+    }
+
+    private static function onePhase(Load $load): string
+    {
+        return ($load->input === null || $load->computedCurrent === null
+            ? 'Power follows from output, efficiency and power factor; the current from apparent power.'
+            : 'At full load it draws '.$load->input->shown(3).' and '.$load->computedCurrent->shown(3).'.')
+            .' One phase: its conductors and its device are not sized.';
     }
 
     private function sentence(Load $load): string

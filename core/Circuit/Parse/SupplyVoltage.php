@@ -14,8 +14,9 @@ final class SupplyVoltage
     /**
      * @param  float  $low  V
      * @param  float  $high  V
+     * @param  bool  $onePhase  whether it has one phase: two lines of half the voltage each are then no high leg
      */
-    public static function parse(string $text, float $low, float $high): Entry|Refusal
+    public static function parse(string $text, float $low, float $high, bool $onePhase = false): Entry|Refusal
     {
         // What the bench itself says of a high leg is read back with the leg's own volts, which follow from the line's.
         $said = preg_match('~^(.+ between lines), high leg [\d. ]+ V to earth$~', $text, $own) === 1;
@@ -34,8 +35,8 @@ final class SupplyVoltage
         }
         $line = max([0.0, ...$volts]);
         $ratio = count($volts) === 2 ? $line / max(1e-9, min([INF, ...$volts])) : null;
-        $highLeg = $said || ($ratio !== null && abs($ratio - 2) < 0.03);
-        if ($ratio !== null && ! $highLeg && abs($ratio - sqrt(3)) > 0.03) {
+        $half = $said || ($ratio !== null && abs($ratio - 2) < 0.03);
+        if ($ratio !== null && ! $half && abs($ratio - sqrt(3)) > 0.03) {
             return new Refusal('Two voltages of one supply differ by √3, such as 480Y/277, or by 2, such as 240/120 with a high leg.');
         }
         if ($line < $low || $line > $high) {
@@ -44,7 +45,7 @@ final class SupplyVoltage
 
         $echo = Show::number($line, 6).Show::UNIT_SPACE.'V between lines';
         // Two lines stand half the voltage from earth, the third √3 times as much.
-        if ($highLeg) {
+        if ($half && ! $onePhase) {
             $echo .= ', high leg '.Show::number(sqrt(3) / 2 * $line, 3).Show::UNIT_SPACE.'V to earth';
         }
 

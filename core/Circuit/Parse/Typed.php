@@ -87,6 +87,21 @@ final class Typed
         return (float) str_replace(',', '.', $text);
     }
 
+    /** The same text with its kilovolts written as volts: `0.4 kV`, `0.4/0.69 kV`. A number with a volt sign of its own stays. */
+    public static function inVolts(string $text): string
+    {
+        if (preg_match('~\d\s*kV(?![a-z])~i', $text) !== 1) {
+            return $text;
+        }
+
+        return (string) preg_replace_callback(
+            '~(\d+(?:[.,]\d+)?)(?:\s*(kV|V(?:olts?|ac)?)(?![a-z]))?~i',
+            static fn (array $m): string => isset($m[2]) && strtolower($m[2][0]) === 'v'
+                ? $m[0] : rtrim(rtrim(number_format(1000 * (float) str_replace(',', '.', $m[1]), 3, '.', ''), '0'), '.').' V',
+            $text,
+        );
+    }
+
     /** Typed text in a message: shortened, in quotes. */
     public static function quoted(string $text): string
     {
