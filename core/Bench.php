@@ -111,7 +111,7 @@ final readonly class Bench
         $ledger->errors([...$circuit->errors, ...$corrections->errors]);
         self::outOfLine($corrections, $ledger);
         [$known, $comparisons] = $bench->stations($circuit, $ledger, $extras);
-        $bench->soften($circuit, $ledger);
+        $bench->soften($circuit, $known->starting, $ledger);
         self::unknown($circuit, $ledger);
         Unused::tell($circuit, $book, $ledger);
 
@@ -220,16 +220,29 @@ final readonly class Bench
         return (new Sweep($solve))->of(Candidates::of($circuit, $this->book, $tables, $ledger->figures()), $circuit, $tables);
     }
 
-    /** A stop never rests on an assumption that could be otherwise: all is solved again with the most favourable ones. */
-    private function soften(Circuit $circuit, Ledger $ledger): void
+    /** A stop never rests on an assumption that could be otherwise: all is solved again with the most favourable ones. Nor on a start that was timed shorter. */
+    private function soften(Circuit $circuit, Starting $starting, Ledger $ledger): void
     {
-        $favourable = $circuit->assuming([...Favourable::values($this->practice->starting(), $circuit), ...$this->book->favourable()]);
-        if (! $ledger->hasStops() || $favourable === $circuit) {
-            return;
+        $favourable = [...Favourable::values($this->practice->starting(), $circuit), ...$this->book->favourable()];
+        $why = 'It rests on assumed values and may not hold with the true ones: type them.';
+        $trials = [[$circuit->assuming($favourable), $why]];
+        foreach (Favourable::sources($circuit) as $source) {
+            $trials[] = [$circuit->assuming([...$favourable, ...$source]), $why];
         }
-        $trial = new Ledger();
-        $this->stations($favourable, $trial, []);
-        $ledger->softenStops($trial, 'It rests on assumed values and may not hold with the true ones: type them.');
+        if ($starting->wasQuicker()) {
+            $trials[] = [
+                $circuit->choosing(['load.inertia' => null]),
+                'By the stopwatch the start is shorter than it is worked out, and it holds for the longer one only: read the load again.',
+            ];
+        }
+        foreach ($trials as [$other, $says]) {
+            if (! $ledger->hasStops()) {
+                return;
+            }
+            $trial = new Ledger();
+            $this->stations($other, $trial, []);
+            $ledger->softenStops($trial, $says);
+        }
     }
 
     /**
@@ -325,7 +338,7 @@ final readonly class Bench
             [$correction, $protection] = $this->guarded(
                 $circuit, $sizing, $motor, $load, $measured, $running, $cabling, $prospective, $trial,
             );
-            $judge = $cabling === null ? null : $faults->judge($circuit, $motor->supplyVoltage, $cabling, $protection);
+            $judge = $cabling === null ? null : $faults->judge($circuit, $motor->supplyVoltage, $running, $cabling, $protection);
         } while ($cabling !== null && $judge !== null && ++$passes < self::MOST_PASSES && ! CableStation::bears($cabling, $judge));
         $ledger->adopt($trial);
         if ($cabling !== null) {
@@ -333,7 +346,9 @@ final readonly class Bench
                 CableStation::draw($cabling, $judge, $ledger);
             }
             $demand = $load->conductorCurrent === null ? null : CableStation::lineDemand($load, $running);
-            $fault = $faults->solve($circuit, $motor->supplyVoltage, $cabling, $protection, $prospective, $demand, $judge, $ledger);
+            $fault = $faults->solve(
+                $circuit, $motor->supplyVoltage, $running, $cabling, $protection, $prospective, $demand, $judge, $ledger,
+            );
             if (in_array(Extra::Margins, $extras, true)) {
                 (new MarginStation($cables, $faults, $this->book->localUnits()))
                     ->solve($circuit, $motor, $load, $starting, $cabling, $protection, $ledger);

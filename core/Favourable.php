@@ -17,6 +17,9 @@ use BraveAnvil\RuleBook\Practice\StartingPractice;
  */
 final class Favourable
 {
+    /** From a small transformer to a source of reactance alone. Common practice, no source. */
+    private const X_OVER_R = [1.0, 100.0];
+
     /** @return array<FieldPath, Assumed> those that no rule book decides */
     public static function values(StartingPractice $practice, Circuit $circuit): array
     {
@@ -37,5 +40,21 @@ final class Favourable
         }
 
         return $values;
+    }
+
+    /**
+     * What a supply may be whose reactance over resistance nobody typed: nothing is the most favourable for all of it, for a fault it is
+     * reactance alone, which adds least to a cable.
+     *
+     * @return list<array<FieldPath, Assumed>>
+     */
+    public static function sources(Circuit $circuit): array
+    {
+        $known = $circuit->number('supply.transformer_kva') !== null || $circuit->number('supply.fault_level_kva') !== null;
+
+        return ! $known || ! $circuit->missing('supply.x_over_r') ? [] : array_map(
+            static fn (float $ratio): array => ['supply.x_over_r' => new Assumed($ratio, 'X/R '.$ratio, DefaultReason::Practice)],
+            self::X_OVER_R,
+        );
     }
 }

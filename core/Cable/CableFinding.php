@@ -24,6 +24,8 @@ enum CableFinding: string implements FindingCode
     case AluminiumAsOnWall = 'aluminium_as_on_wall';
     case RacewayFillNotComputed = 'raceway_fill_not_computed';
     case SoilAssumed = 'soil_assumed';
+    case SizeByDrop = 'size_by_drop';
+    case LineSizeByDrop = 'line_size_by_drop';
     case InsulationTooCool = 'insulation_too_cool';
 
     public function code(): string

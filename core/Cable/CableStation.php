@@ -178,25 +178,9 @@ final readonly class CableStation
      */
     public static function picks(Ladder $motor, ?Ladder $line, ?FaultJudge $judge): Picks
     {
-        $check = static fn (?int $at): ?SizeCheck => $judge?->motor($line === null || $at === null ? null : $line->candidate($at));
-        $passes = static fn (?int $motorAt, ?int $lineAt): bool => $line === null || $lineAt === null
-            || ($motor->passes($motorAt, $line->spent($lineAt), $check($lineAt))
-                && ($judge === null || $motorAt === null || $judge->lineBears($line->candidate($lineAt), $motor->candidate($motorAt))));
-        // A longer line leaves less drop for the motor run: when none is left, the line takes a size more.
-        $lineAt = $line?->pick(new Spent(), 0, $judge?->line());
-        $motorAt = $motor->pick($line?->spent($lineAt) ?? new Spent(), 0, $check($lineAt));
-        $first = $lineAt;
-        while ($line !== null && $lineAt !== null && ! $line->fixed() && ! $passes($motorAt, $lineAt)) {
-            $lineAt = $line->pick(new Spent(), $lineAt + 1, $judge?->line());
-            $motorAt = $lineAt === null ? null : $motor->pick($line->spent($lineAt), 0, $check($lineAt));
-        }
-        if ($lineAt === null) {
-            // No line helps: it stays as small as it may, and the motor run tells why it fails.
-            $lineAt = $first;
-            $motorAt = $motor->pick($line?->spent($lineAt) ?? new Spent(), 0, $check($lineAt));
-        }
-
-        return new Picks($motorAt, $lineAt);
+        return $line === null
+            ? new Picks($motor->pick(new Spent(), 0, $judge?->motor(null)), null)
+            : (new LeastMetal($motor, $line, $judge))->picks();
     }
 
     /** Whether sizes that were chosen for load and drop stay what they are once a fault is asked of them. */

@@ -15,6 +15,9 @@ use BraveAnvil\Solution\Ledger;
 use BraveAnvil\Solution\Show;
 
 use function array_column;
+use function array_filter;
+use function array_intersect;
+use function array_keys;
 use function implode;
 
 /** Every size of one run against every constraint. */
@@ -24,6 +27,9 @@ final readonly class Ladder
 
     /** mm², from which the first row of a table is worth a word. */
     private const LARGE_FIRST_MM2 = 10;
+
+    /** Times the metal that the current asks for, from which the drop is named as the reason. */
+    private const FAR_MORE = 2.0;
 
     /** Fields whose default a size rests on, besides those of the surroundings. */
     private const RESTS_ON = ['cable.material', 'cable.insulation', 'cable.method'];
@@ -100,6 +106,34 @@ final readonly class Ladder
     public function run(): Run
     {
         return $this->run;
+    }
+
+    /** Metal of a candidate's whole run, mm²·m; mm² of one metre where the length is not known. */
+    public function metal(int $at): float
+    {
+        $conductor = $this->candidate($at)->conductor;
+
+        return $conductor->areaMm2 * $conductor->sets * $this->run->conductors * ($this->drop->metres ?? 1.0);
+    }
+
+    /**
+     * Places of the conductors that lie in so many sets, from small to large; of the one that is there alone.
+     *
+     * @return list<int>
+     */
+    public function inSets(int $sets): array
+    {
+        if ($this->installed !== null) {
+            return $this->candidate($this->installed)->conductor->sets === $sets ? [$this->installed] : [];
+        }
+        $places = [];
+        for ($at = 0; ($candidate = $this->sizes->within($at, $sets)) !== null; $at++) {
+            if ($candidate->conductor->sets === $sets) {
+                $places[] = $at;
+            }
+        }
+
+        return $places;
     }
 
     /** The voltage drop of a candidate of this run. */
@@ -226,6 +260,7 @@ final readonly class Ladder
         $chosen = $this->candidate($at);
         $sized = $this->figures($chosen, $before, $ledger);
         $ledger->add(...$this->rules->notes($this->circuit, $this->required, $this->run, $chosen));
+        $this->byDrop($chosen, $before, $ledger);
         $fails = $this->installed === null ? [] : $this->fails($chosen, $before);
         if ($fails !== []) {
             $would = $this->wouldPass($before);
@@ -247,6 +282,29 @@ final readonly class Ladder
         }
 
         return $sized;
+    }
+
+    /** Far more than the current asks for is taken because of the length. */
+    private function byDrop(Candidate $chosen, Spent $before, Ledger $ledger): void
+    {
+        $carries = $this->byAmpacity($this->sizes->made()[0]->conductor->sets);
+        if ($carries === null || $this->installed !== null) {
+            return;
+        }
+        $metal = static fn (Candidate $candidate): float => $candidate->conductor->areaMm2 * $candidate->conductor->sets;
+        $drops = array_intersect(
+            array_column($this->fails($carries, $before), 'value'), [Rejection::RunningDrop->value, Rejection::StartingDrop->value],
+        );
+        if ($drops !== [] && $metal($chosen) >= self::FAR_MORE * $metal($carries) * (1 - self::TOLERANCE)) {
+            $ledger
+                ->note($this->run->line ? CableFinding::LineSizeByDrop : CableFinding::SizeByDrop)
+                ->title('The voltage drop, not the current, makes it '.$chosen->conductor->text)
+                ->because('From '.$this->run->name().' the current asks for '.$carries->conductor->text.
+                    '. The length asks for more, so that the drop keeps its limit.')
+                ->do('A starter nearer to the motor, or a gentler start where the starting drop decides, would save copper.')
+                ->source('voltage drop limits of the site, or of common practice')
+                ->on($this->run->size(), $this->run->drop());
+        }
     }
 
     /** The smallest size that would pass in place of the one that is there. */

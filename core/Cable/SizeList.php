@@ -57,6 +57,12 @@ final class SizeList
         return $list;
     }
 
+    /** @return self|FieldError|null the same as if nothing of the conductors were typed: for leads beside those of the motor */
+    public static function untyped(Circuit $circuit, ConductorRules $rules, Run $run, Figure $required): self|FieldError|null
+    {
+        return self::of($circuit->choosing(['cable.sets' => null, $run->sizeField() => null]), $rules, $run, $required);
+    }
+
     /** The candidate at a place of the order; null beyond the last. */
     public function at(int $place): ?Candidate
     {
@@ -74,6 +80,12 @@ final class SizeList
         }
 
         return $this->made[$place] ?? null;
+    }
+
+    /** The same, null beyond the last of so many sets too: those of more are not worked out for it. */
+    public function within(int $place, int $sets): ?Candidate
+    {
+        return isset($this->made[$place]) || $this->sets < $sets ? $this->at($place) : null;
     }
 
     /** @return list<Candidate> those that were looked at */

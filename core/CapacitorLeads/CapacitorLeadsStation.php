@@ -8,6 +8,7 @@ use BraveAnvil\Cable\Cabling;
 use BraveAnvil\Cable\Conductor;
 use BraveAnvil\Cable\Demand;
 use BraveAnvil\Cable\Run;
+use BraveAnvil\Cable\SizeList;
 use BraveAnvil\Circuit\Choice\CapacitorPlace;
 use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Correct\CorrectFigure;
@@ -153,26 +154,33 @@ final readonly class CapacitorLeadsStation
                     ->equals($own)
                     ->write();
         // Unmarked terminals are judged by what these leads need, not by the motor's.
-        $candidates = $this->sizing->conductors->candidates($circuit, $needed, Run::line());
-        if ($candidates instanceof FieldError) {
-            $ledger->refuse($candidates);
+        $sizes = SizeList::untyped($circuit, $this->sizing->conductors, Run::line(), $needed);
+        if ($sizes instanceof FieldError) {
+            $ledger->refuse($sizes);
 
             return null;
         }
-        foreach ($candidates as $candidate) {
-            if ($candidate->ampacity() >= $needed->number() * (1 - self::TOLERANCE)) {
-                $ledger
-                    ->work(CorrectFigure::ConductorSize)
-                    ->in($candidate->conductor->unit())
-                    ->from(I: $needed)
-                    ->as('smallest that carries it', $candidate->working().' against {I}')
-                    ->equals($candidate->conductor->value)
-                    ->source($rules->conductorSource)
-                    ->corrected(...$candidate->corrections)
-                    ->write();
-
-                return $candidate->conductor;
+        for ($at = 0; ($candidate = $sizes?->at($at)) !== null; $at++) {
+            if ($candidate->ampacity() < $needed->number() * (1 - self::TOLERANCE)) {
+                continue;
             }
+            $ledger
+                ->work(CorrectFigure::ConductorSize)
+                ->in($candidate->conductor->unit())
+                ->from(I: $needed)
+                ->as('smallest that carries it', $candidate->working().' against {I}')
+                ->equals($candidate->conductor->value)
+                ->source($rules->conductorSource)
+                ->corrected(...$candidate->corrections)
+                ->write();
+            if ($candidate->conductor->sets > 1) {
+                $ledger->note(CorrectFinding::LeadsInParallel)->title('Leads of '.$candidate->conductor->text.' in each line')
+                    ->because('No single conductor carries '.$needed->shown(3).'.')
+                    ->do('Pull them alike and equally long; or split the capacitor into units with leads of their own.')
+                    ->source($this->sizing->conductors->parallel()->source)->on(CorrectFigure::ConductorSize);
+            }
+
+            return $candidate->conductor;
         }
 
         return null;

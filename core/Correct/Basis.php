@@ -15,6 +15,15 @@ use BraveAnvil\Solution\Ledger;
 /** What is corrected: what the plate and its load say, or what is measured. */
 final class Basis
 {
+    /** As chosen; else what is measured of a load on the bench, and what the plate of a motor says. */
+    public static function chosen(Circuit $circuit, bool $onBench): CorrectionBasis
+    {
+        $hasMeasurement = $circuit->chosen('measure.method', MeasuringMethod::class) !== null;
+
+        return $circuit->chosen('correction.basis', CorrectionBasis::class)
+            ?? ($onBench && $hasMeasurement ? CorrectionBasis::Measured : CorrectionBasis::Calculated);
+    }
+
     /** @return LoadToCorrect|null null while something waits; the ledger says what */
     public static function load(
         Circuit $circuit,
@@ -24,10 +33,7 @@ final class Basis
         bool $onBench,
         Ledger $ledger,
     ): ?LoadToCorrect {
-        $hasMeasurement = $circuit->chosen('measure.method', MeasuringMethod::class) !== null;
-        $basis = $circuit->chosen('correction.basis', CorrectionBasis::class)
-            ?? ($onBench && $hasMeasurement ? CorrectionBasis::Measured : CorrectionBasis::Calculated);
-        if ($basis === CorrectionBasis::Measured) {
+        if (self::chosen($circuit, $onBench) === CorrectionBasis::Measured) {
             return MeasuredLoad::of($circuit, $motor, $load, $measured, $ledger);
         }
         if ($measured->real !== null && ! $circuit->has('correction.basis')) {

@@ -75,14 +75,17 @@ final readonly class CapacitorUnit
     {
         $limit = $ceiling->limit;
         if ($limit !== null && $var > $limit->number() * (1 + self::TOLERANCE)) {
-            $ledger
-                ->stop(CorrectFinding::InstalledCapacitorTooLarge)
-                ->title('The installed capacitor is too large')
+            // A current without load that is only estimated forbids nothing by itself.
+            $sure = $var > $ceiling->surely * (1 + self::TOLERANCE);
+            ($sure ? $ledger->stop(CorrectFinding::InstalledCapacitorTooLarge) : $ledger->caution(CorrectFinding::InstalledCapacitorTooLarge))
+                ->title($sure ? 'The installed capacitor is too large' : 'The installed capacitor may be too large')
                 ->because(
                     Show::quantity($var, Unit::Var, 3).' at this supply, at most '.$limit->shown(3).
-                        ' is allowed here: more could excite the motor after it is switched off.',
+                        ' is allowed here: more could excite the motor after it is switched off.'.
+                        ($sure ? '' : ' What it takes without load is an estimate.'),
                 )
-                ->do($place === CapacitorPlace::Board ? 'Use a smaller unit.' : 'Use a smaller unit, or move it to the board.')
+                ->do(($sure ? '' : 'Measure the current without load and type it. Else: ').
+                    ($place === CapacitorPlace::Board ? 'Use a smaller unit.' : 'Use a smaller unit, or move it to the board.'))
                 ->source($limit->source)
                 ->on(CorrectFigure::ReactiveLimit);
         }

@@ -19,8 +19,9 @@ final readonly class Ceiling
      * @param  Figure  $most  var
      * @param  float  $lowest  reactive power at the lowest load, var
      * @param  Figure|null  $limit  against self-excitation, var; null where the capacitor stays on the supply
+     * @param  float  $surely  var above which it is too large whatever the motor takes without load: no more than at full load
      */
-    private function __construct(public Figure $most, public float $lowest, public ?Figure $limit)
+    private function __construct(public Figure $most, public float $lowest, public ?Figure $limit, public float $surely)
     {
     }
 
@@ -54,7 +55,12 @@ final readonly class Ceiling
             ->source($limit === null ? 'no leading power factor' : $limit->source)
             ->write();
 
-        return new self($most, $lowest, $limit);
+        return new self($most, $lowest, $limit, match (true) {
+            $limit === null => INF,
+            $circuit->number('plate.no_load_current') !== null => $limit->number(),
+            $load->fullReactive === null || $motor->powerFactor?->assumed() !== false => INF,
+            default => $practice->noLoadShare()->value * $load->fullReactive,
+        });
     }
 
     private static function lowerOf(?Figure $a, ?Figure $b): ?Figure

@@ -10,6 +10,8 @@ use BraveAnvil\Solution\Station;
 /** What the capacitor brings up. */
 enum CorrectFinding: string implements FindingCode
 {
+    case LeadsInParallel = 'leads_in_parallel';
+    case SupplySeesDrive = 'supply_sees_drive';
     case CapacitorExcluded = 'capacitor_excluded';
     case CapacitorNeedsContactor = 'capacitor_needs_contactor';
     case CapacitorVoltage = 'capacitor_voltage';

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace BraveAnvil\Correct;
 
 use BraveAnvil\Circuit\Choice\CapacitorPlace;
+use BraveAnvil\Circuit\Choice\CorrectionBasis;
 use BraveAnvil\Circuit\Choice\Subject;
 use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Measure\Measured;
@@ -33,6 +34,9 @@ final readonly class CorrectStation
         'supply.inverter_efficiency', 'measure.current_distortion', 'load.traits', 'settings.capacitor_series',
     ];
 
+    /** Share of real power below which a need is rounding noise. */
+    private const NOTHING = 1e-6;
+
     public function __construct(private Sizing $sizing, private Practice $practice, private Words $words)
     {
     }
@@ -55,6 +59,11 @@ final readonly class CorrectStation
         $frequency = $circuit->number('supply.frequency') ?? $motor->frequency;
         if ($supply === null || $frequency === null || $circuit->bad(...self::NEEDS)) {
             $ledger->block('Waits for a field.', Station::Correct);
+
+            return null;
+        }
+        if ($starting->method?->isolates() === true && Basis::chosen($circuit, $onBench) === CorrectionBasis::Calculated) {
+            $this->beforeElectronics($circuit, $motor, $frequency, $starting, $ledger);
 
             return null;
         }
@@ -122,6 +131,22 @@ final readonly class CorrectStation
         return $correction;
     }
 
+    /** The supply sees a rectifier: nothing of the motor's plate says what it takes. */
+    private function beforeElectronics(Circuit $circuit, Motor $motor, Figure $frequency, Starting $starting, Ledger $ledger): void
+    {
+        $place = $circuit->chosen('correction.place', CapacitorPlace::class) ?? CapacitorPlace::None;
+        $ledger->say(Station::Correct, 'Behind a drive no capacitor follows from the motor’s plate.');
+        if ($place === CapacitorPlace::None || ($place->isBehindStarter()
+            && (new Exclusion($this->sizing, $this->words))->refuses($circuit, $motor, $frequency, $starting, $place, $ledger))) {
+            return;
+        }
+        $ledger->caution(CorrectFinding::SupplySeesDrive)->title('The supply sees the drive, not the motor')
+            ->because('A drive’s rectifier takes nearly no reactive power of the fundamental: its power factor is low by harmonics, and '.
+                'those a capacitor does not cure. It may resonate with them and burn.')
+            ->do('Measure before the drive first: real power, true power factor and the distortion of the current. Then choose “What is measured”.')
+            ->source('common practice, no source')->about('correction.place', 'correction.basis');
+    }
+
     private static function without(Circuit $circuit, ?Figure $required): string
     {
         if ($required === null) {
@@ -133,7 +158,8 @@ final readonly class CorrectStation
             : 'No capacitor. '.
                     $required->shown(3).
                     ' would be needed for '.
-                    Show::number($circuit->number('correction.target_power_factor')?->number() ?? 0, 3).
+                    (($target = $circuit->number('correction.target_power_factor')?->number() ?? 1.0) >= 1.0
+                        ? 'unity' : 'a power factor of '.Show::number($target, 3)).
                     '.';
     }
 
@@ -152,7 +178,7 @@ final readonly class CorrectStation
                 ->work(CorrectFigure::ReactiveRequired)
                 ->from(Q: $load->reactive, P: $load->power, pf: $target)
                 ->as('P (tan φ1 − tan φ2)', '{Q} − {P} × tan φ2, cos φ2 {pf}')
-                ->equals(max(0.0, $load->reactive->number() - $power * sqrt(1 - $wanted ** 2) / $wanted))
+                ->equals(self::need($load->reactive->number() - $power * sqrt(1 - $wanted ** 2) / $wanted, $power))
                 ->assuming($typed === null ? 'a target of unity' : null)
                 ->write();
         }
@@ -174,9 +200,15 @@ final readonly class CorrectStation
             ->work(CorrectFigure::ReactiveRequired)
             ->from(Q: $load->reactive, P: $load->power, pf: $target)
             ->as('Q − √((P / cos φ2)² − P² − D²)', '{Q} − '.Show::quantity($left, Unit::Var, 4).' that may stay at {pf}')
-            ->equals(max(0.0, $load->reactive->number() - $left))
+            ->equals(self::need($load->reactive->number() - $left, $power))
             ->assuming($typed === null ? 'a target of unity' : null)
             ->write();
+    }
+
+    /** What rounding leaves of a power factor that is the target is nothing. */
+    private static function need(float $var, float $watts): float
+    {
+        return $var <= self::NOTHING * $watts ? 0.0 : $var;
     }
 
     private function inverter(Circuit $circuit, LoadToCorrect $load, Ledger $ledger): void

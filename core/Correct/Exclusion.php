@@ -56,7 +56,7 @@ final readonly class Exclusion
             ->stop(CorrectFinding::CapacitorExcluded)
             ->title('No capacitor at a '.lcfirst($starting->method->name()->label($this->words)).' motor')
             ->because($limits->whyNot)
-            ->do(self::ELSEWHERE)
+            ->do($limits->instead ?? self::ELSEWHERE)
             ->source($this->sizing->capacitors->exclusionSource)
             ->on(CorrectFigure::ReactiveRequired);
 

@@ -35,7 +35,7 @@ final readonly class LoadToCorrect
         public ?Figure $noLoadCurrent,
         public ?Figure $noLoadReactive,
         private ?PartLoad $model,
-        private ?float $fullReactive,
+        public ?float $fullReactive,
     ) {
     }
 

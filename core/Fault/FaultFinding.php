@@ -23,6 +23,8 @@ enum FaultFinding: string implements FindingCode
     case EarthFaultRelay = 'earth_fault_relay';
     case TouchVoltage = 'touch_voltage';
     case WeakGroundPath = 'weak_ground_path';
+    case ByDrive = 'fault_by_drive';
+    case FiltersToEarth = 'filters_to_earth';
 
     public function code(): string
     {

@@ -17,6 +17,7 @@ use BraveAnvil\RuleBook\Words;
 use BraveAnvil\Solution\FieldError;
 use BraveAnvil\Solution\Figure;
 use BraveAnvil\Solution\Ledger;
+use BraveAnvil\Start\Starting;
 use BraveAnvil\TimeCurrent\TraceKind;
 
 /** Protective conductors, and what an earth fault does, once the device is chosen. On screen this belongs to Cable and Guard. */
@@ -28,11 +29,16 @@ final readonly class FaultStation
     {
     }
 
-    /** How sizes are held against faults; null where the book has no numbers for it, or something waits. */
-    public function judge(Circuit $circuit, ?Figure $supply, Cabling $cabling, ?Protection $protection): ?LoopJudge
-    {
+    /** How sizes are held against faults; null where the book has no numbers for it, electronics end a fault, or something waits. */
+    public function judge(
+        Circuit $circuit,
+        ?Figure $supply,
+        Starting $starting,
+        Cabling $cabling,
+        ?Protection $protection,
+    ): ?LoopJudge {
         $rules = $this->sizing->fault;
-        if (! $rules instanceof LoopRules || $supply === null || $protection?->device === null) {
+        if (! $rules instanceof LoopRules || $starting->method?->isolates() === true || $supply === null || $protection?->device === null) {
             return null;
         }
         $earth = EarthSupplyReader::read($circuit, $supply->number(), $rules->earthVoltage($supply->number()), null)->supply;
@@ -59,6 +65,7 @@ final readonly class FaultStation
     public function solve(
         Circuit $circuit,
         ?Figure $supply,
+        Starting $starting,
         Cabling $cabling,
         ?Protection $protection,
         ?Figure $prospective,
@@ -75,6 +82,11 @@ final readonly class FaultStation
         $settled = $judge?->settle($cabling->line?->candidate, $cabling->motor->candidate);
         [$motorProtective, $lineProtective] = $this->protective($circuit, $cabling, $protection, $demand, $settled, $ledger);
         (new RacewayStation($this->sizing->raceways))->solve($circuit, $cabling, $motorProtective, $lineProtective, $ledger);
+        if ($starting->method?->isolates() === true) {
+            (new BehindElectronics($this->words))->tell($circuit, $ledger);
+
+            return null;
+        }
         if ($protection === null || $supply === null) {
             return null;
         }

@@ -38,6 +38,7 @@ enum GuardFinding: string implements FindingCode
     case InstalledDialTrips = 'installed_dial_trips';
     case WorstCaseStart = 'worst_case_start';
     case WorstStartTrips = 'worst_start_trips';
+    case LongerStart = 'longer_start';
     case WorstStartMelts = 'worst_start_melts';
     case SlashRating = 'slash_rating';
     case DisconnectInSight = 'disconnect_in_sight';
@@ -54,6 +55,7 @@ enum GuardFinding: string implements FindingCode
     case RelayWanted = 'relay_wanted';
     case NoMotorBreaker = 'no_motor_breaker';
     case AutomaticRestart = 'automatic_restart';
+    case ContactorOfHeavyDuty = 'contactor_of_heavy_duty';
     case ContactorHardStart = 'contactor_hard_start';
     case RepeatedStarts = 'repeated_starts';
     case CoordinationByMaker = 'coordination_by_maker';

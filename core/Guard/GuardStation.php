@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Guard;
 
+use BraveAnvil\Circuit\Choice\LoadTrait;
 use BraveAnvil\Circuit\Choice\ResetMode;
 use BraveAnvil\Circuit\Choice\Scpd;
 use BraveAnvil\Circuit\Circuit;
@@ -65,10 +66,13 @@ final readonly class GuardStation
             return null;
         }
         $inrush = $starting->inrush();
-        if ($load->designCurrent === null || $load->overloadCurrent === null || $inrush === null || $starting->method === null) {
-            $ledger->block('Waits for the motor’s current and its starting current.', Station::Guard);
+        if ($load->designCurrent === null || $load->overloadCurrent === null || $starting->method === null) {
+            $ledger->block('Waits for the motor’s current.', Station::Guard);
 
             return null;
+        }
+        if ($inrush === null) {
+            return $this->dialAlone($circuit, $load->overloadCurrent, $corrected, $starting, $starting->method, $ledger);
         }
         $scpd = $circuit->chosen('guard.scpd', Scpd::class) ?? $this->sizing->devices->usual();
         $words = $this->book->words();
@@ -107,7 +111,7 @@ final readonly class GuardStation
         if ($controller !== null) {
             $ledger->put($controller);
         }
-        self::contactors($load->overloadCurrent, $starting, $ledger);
+        self::contactors($circuit, $load->overloadCurrent, $starting, $ledger);
         self::reset($circuit, $ledger);
         $ledger->add(
             ...$this->sizing->devices->notes($scpd, $circuit), ...$this->sizing->disconnects->notes(), ...$this->sizing->overload->notes(),
@@ -135,6 +139,31 @@ final readonly class GuardStation
             $rating === null ? null : $this->sizing->devices->device($scpd, $rating->number(), $overload->dial->number()),
             $choice->groundingBasis ?? $rating, self::rung($choice, $rating), $overload,
         );
+    }
+
+    /**
+     * The dial wants the amperes of the plate only; what a start takes is wanted for the rest.
+     *
+     * @param  Figure  $current  of the motor at full load, A
+     */
+    private function dialAlone(
+        Circuit $circuit,
+        Figure $current,
+        ?Figure $corrected,
+        Starting $starting,
+        StartingMethod $method,
+        Ledger $ledger,
+    ): null {
+        $overload = (new Overload($this->sizing->overload, $this->practice, $this->book->words()))->solve(
+            $circuit, $current, $corrected, $method, null, $starting, $ledger,
+        );
+        $ledger->block(
+            ($overload === null ? '' : 'Set the overload dial to '.$overload->dial->shown(3).$overload->seat->where().'. ').
+                'The device waits for the starting current.',
+            Station::Guard,
+        );
+
+        return null;
     }
 
     private static function rung(ScpdChoice $choice, ?Figure $rating): ?Rung
@@ -191,6 +220,7 @@ final readonly class GuardStation
         } elseif ($choice->rating !== null) {
             $rating = $ledger->put($choice->rating);
             $this->worstCase($scpd, $duty, $choice, $starting, $ledger);
+            $this->onUsualInertia($scpd, $duty, $choice, $starting, $ledger);
         } elseif ($choice->setting === null && ! $choice->explained) {
             $ledger->stop(GuardFinding::NoDeviceFits)->title('No standard rating fits')
                 ->because('None of the standard ratings both obeys the rule and carries this start.')->do('Choose another kind of device.')
@@ -205,7 +235,8 @@ final readonly class GuardStation
     private function worstCase(Scpd $scpd, DeviceDuty $duty, ScpdChoice $choice, Starting $starting, Ledger $ledger): void
     {
         $worst = $starting->runUp?->worst;
-        if ($choice->certain && $worst !== null && $worst->runUpTime !== null) {
+        // Where the start was timed, it is known, with all that its motor’s tolerance does to it.
+        if ($choice->certain && $starting->timed === null && $worst !== null && $worst->runUpTime !== null) {
             $slow = $duty->starting($duty->inrush->along(StartCurrent::of($worst)));
             $rating = $this->sizing->devices->choose($scpd, $slow)->rating;
             if ($rating?->value !== $choice->rating?->value) {
@@ -244,8 +275,39 @@ final readonly class GuardStation
             ->on(StartFigure::LockedRotorCurrentHigh, GuardFigure::ScpdRating);
     }
 
-    private static function contactors(Figure $current, Starting $starting, Ledger $ledger): void
+    /** Chosen on an inertia that nobody typed: what a start as long as is usually taken would ask for. */
+    private function onUsualInertia(Scpd $scpd, DeviceDuty $duty, ScpdChoice $choice, Starting $starting, Ledger $ledger): void
     {
+        $usual = $this->practice->starting()->runUpTime()->value;
+        $time = $starting->runUpTime;
+        if (! $choice->certain || $starting->runUp === null || $time === null || $time->number() >= $usual
+            || ! $duty->circuit->missing('load.inertia') || ! $duty->circuit->missing('starter.run_up_time')) {
+            return;
+        }
+        $seconds = Figure::step('Run-up time', $usual, Unit::Second);
+        $inrush = $starting->method?->inrush($starting->figures, $seconds, $seconds);
+        $rating = $inrush === null ? null : $this->sizing->devices->choose($scpd, $duty->starting($inrush))->rating;
+        if ($inrush !== null && $rating?->value !== $choice->rating?->value) {
+            $ledger->note(GuardFinding::LongerStart)->title('Chosen on an inertia that nobody typed')
+                ->because('With the usual inertia the start takes '.$time->shown(2).'. If it takes '.$seconds->shown().', '.
+                    ($rating === null ? 'no rating of this kind is sure to carry it.' : $rating->shown().' would be wanted.'))
+                ->do('Type the inertia, or time one start.')->source('common practice, no source')
+                ->on(GuardFigure::ScpdRating, StartFigure::Inertia)->about('load.inertia');
+        }
+    }
+
+    private static function contactors(Circuit $circuit, Figure $current, Starting $starting, Ledger $ledger): void
+    {
+        $traits = $circuit->several('load.traits', LoadTrait::class);
+        if (in_array(LoadTrait::Jogging, $traits, true) || in_array(LoadTrait::Plugging, $traits, true)) {
+            $ledger->caution(GuardFinding::ContactorOfHeavyDuty)->title('Jogged or plugged: contactors of category AC-4')
+                ->because('Jogging and plugging break the locked-rotor current each time. A contactor that is rated for AC-3 wears out '.
+                    'within days, so none is named here.')
+                ->do('Ask the manufacturer for the rating in category AC-4, for this motor and this many operations an hour.')
+                ->source('IEC 60947-4-1 (from memory)')->about('load.traits');
+
+            return;
+        }
         $lockedRotor = $starting->figures->lockedRotorCurrent;
         if ($lockedRotor !== null && $lockedRotor->number() > self::HARD_START * $current->number()) {
             $ledger->caution(GuardFinding::ContactorHardStart)->title('A hard start for a contactor')
@@ -270,7 +332,7 @@ final readonly class GuardStation
     private static function contactorFigure(Contactor $contactor): array
     {
         return match ($contactor->role) {
-            ContactorRole::Line => [GuardFigure::Contactor, 'IEC 60947-4-1 (from memory); AC-4 for jogging'],
+            ContactorRole::Line => [GuardFigure::Contactor, 'IEC 60947-4-1 (from memory)'],
             ContactorRole::Main => [GuardFigure::ContactorMain, 'IEC 60947-4-1 (from memory)'],
             ContactorRole::Delta => [GuardFigure::ContactorDelta, 'IEC 60947-4-1 (from memory)'],
             ContactorRole::Star => [GuardFigure::ContactorStar, 'IEC 60947-4-1 (from memory)'],

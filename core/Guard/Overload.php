@@ -28,6 +28,7 @@ final readonly class Overload
     /**
      * @param  Figure  $current  in the line at full load, A
      * @param  Figure|null  $corrected  the same with a capacitor behind the relay
+     * @param  Inrush|null  $inrush  null where the start is not known: its class is then not chosen
      * @return OverloadResult|null null where the relay's place is none of this starter
      */
     public function solve(
@@ -35,7 +36,7 @@ final readonly class Overload
         Figure $current,
         ?Figure $corrected,
         StartingMethod $method,
-        Inrush $inrush,
+        ?Inrush $inrush,
         Starting $starting,
         Ledger $ledger,
     ): ?OverloadResult {
@@ -88,7 +89,7 @@ final readonly class Overload
             $this->installed($installed, $dial, $ledger);
         }
 
-        $pick = (new RelayClass($this->practice))->solve($circuit, $dial, $installed, $seat, $inrush, $starting, $this->words,
+        $pick = $inrush === null ? null : (new RelayClass($this->practice))->solve($circuit, $dial, $installed, $seat, $inrush, $starting, $this->words,
             $this->rules, $ledger);
 
         return new OverloadResult($dial, $pick, $seat);

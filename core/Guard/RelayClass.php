@@ -74,7 +74,7 @@ final readonly class RelayClass
         $this->figure($class, $multiple, $margin, $dial, $seat, $inrush, $ledger);
         $share = $this->share($class, $dial, $seat, $inrush);
         if ($share > $this->most($inrush)) {
-            $this->trips($typed, $class, $share, $margin, $multiple, $inrush, $ledger);
+            $this->trips($typed, $class, $share, $margin, $multiple, $inrush, self::outlasted($circuit, $this->longest($class, $dial, $seat, $inrush, $rules)), $ledger);
         } elseif ($installed !== null && $this->share($class, $installed, $seat, $inrush) > 1) {
             $ledger
                 ->caution(GuardFinding::InstalledDialTrips)
@@ -97,7 +97,7 @@ final readonly class RelayClass
         }
         $this->latest($class, $dial, $seat, $starting, $ledger);
         if ($circuit->has('plate.locked_rotor_time') || in_array($class, [TripClass::Class20, TripClass::Class30], true)) {
-            $this->slow($circuit, $class, $dial, $seat, $inrush, $words, $rules, $ledger);
+            $this->slow($circuit, $class, $dial, $seat, $inrush, $words, $rules, $share <= $this->most($inrush), $ledger);
         }
 
         return new RelayPick($class, $share <= $this->most($inrush));
@@ -195,6 +195,7 @@ final readonly class RelayClass
         Entry $margin,
         Figure $multiple,
         Inrush $inrush,
+        bool $outlasts,
         Ledger $ledger,
     ): void {
         $classes = $this->practice->overloadClasses();
@@ -218,7 +219,7 @@ final readonly class RelayClass
                     },
             )
             ->do(
-                $typed === null
+                $outlasts || $class === TripClass::Class30
                     ? 'A start this heavy needs its own protection, such as thermistors with a start-time supervision.'
                     : 'Choose a slower class if the motor stands it.',
             )
@@ -230,7 +231,7 @@ final readonly class RelayClass
     private function worst(TripClass $class, Figure $dial, RelaySeat $seat, Starting $starting, Ledger $ledger): void
     {
         $course = $starting->runUp?->worst;
-        if ($course === null) {
+        if ($course === null || $starting->timed !== null) {
             return;
         }
         $after = $this->practice->overloadClasses()->relay($class)
@@ -265,8 +266,29 @@ final readonly class RelayClass
         }
     }
 
+    /**
+     * How long a relay of a class may let a locked rotor stand at full voltage, s.
+     *
+     * @param  Figure  $dial  A
+     */
+    private function longest(TripClass $class, Figure $dial, RelaySeat $seat, Inrush $inrush, OverloadRules $rules): float
+    {
+        // In the first stage of two the same current flows in line and lead.
+        $full = $inrush->moment->number() * ($inrush->current->number() < $inrush->moment->number() ? $seat->share : 1.0);
+
+        return $this->practice->overloadClasses()->tripsWithin($class, $full / $dial->number(), $rules->classTimes());
+    }
+
+    /** Whether that is longer than is stamped. */
+    private static function outlasted(Circuit $circuit, float $seconds): bool
+    {
+        $withstands = $circuit->number('plate.locked_rotor_time');
+
+        return $withstands !== null && $seconds > $withstands->number();
+    }
+
     /** Whether the relay lets a locked rotor stand for longer than the motor bears. */
-    private function outlasts(Figure $withstands, float $seconds, TripClass $class, Ledger $ledger): void
+    private function outlasts(Figure $withstands, float $seconds, TripClass $class, bool $holds, Ledger $ledger): void
     {
         if ($seconds <= $withstands->number()) {
             return;
@@ -278,7 +300,9 @@ final readonly class RelayClass
                 'Class '.$class->value.' may let it stand for '.Show::quantity($seconds, Unit::Second, 3).'; '.$withstands->shown(3).
                     ' are stamped.',
             )
-            ->do('Choose a quicker class, or thermistors in the winding.')
+            ->do($holds && $class !== TripClass::Class10A && $class !== TripClass::Class5
+                ? 'Choose a quicker class if it lets the start pass, or thermistors in the winding.'
+                : 'Thermistors in the winding: no class both lets this start pass and saves a locked rotor.')
             ->source($this->practice->overloadClasses()->cited())
             ->on(GuardFigure::OverloadClass)
             ->about('plate.locked_rotor_time');
@@ -300,6 +324,7 @@ final readonly class RelayClass
         Inrush $inrush,
         Words $words,
         OverloadRules $rules,
+        bool $holds,
         Ledger $ledger,
     ): void {
         $classes = $this->practice->overloadClasses();
@@ -314,7 +339,7 @@ final readonly class RelayClass
         $full = $inrush->moment->number() * ($inrush->current->number() < $inrush->moment->number() ? $seat->share : 1.0);
         $withstands = $circuit->number('plate.locked_rotor_time');
         if ($withstands !== null) {
-            $this->outlasts($withstands, $within($full), $class, $ledger);
+            $this->outlasts($withstands, $within($full), $class, $holds, $ledger);
 
             return;
         }

@@ -15,6 +15,7 @@ enum TableName: string
     case CecDuty = 'cec/duty';
     case CecFreeAirSpacing = 'cec/free_air_spacing';
     case CecMotorCurrent = 'cec/motor_current';
+    case CecMotorConductorInsulation = 'cec/motor_conductor_insulation';
     case CecMotorFactors = 'cec/motor_factors';
     case CecProtectionPercent = 'cec/protection_percent';
     case CecStandardRatings = 'cec/standard_ratings';

@@ -13,6 +13,7 @@ use BraveAnvil\Solution\Unit;
 use BraveAnvil\Start\Method\StartingMethod;
 use BraveAnvil\Start\Motion\Dip;
 use BraveAnvil\Start\Motion\Feed;
+use BraveAnvil\Start\Motion\FeedReader;
 use BraveAnvil\Start\Motion\RunUp;
 use BraveAnvil\Start\Motion\StagedPlan;
 use BraveAnvil\Start\StartFigure;
@@ -33,23 +34,40 @@ final readonly class DipVerdicts
         }
         $after = $runUp->course->changeover?->after->flow->bus;
         $later = $after === null ? null : Dip::ofBus($runUp->feed->feed, $after);
+        // No X/R that may be would keep the limit, with a starting current that is known.
+        $sure = ! self::rests($runUp) && $this->least($runUp) > $this->allowed($circuit);
+        $this->tell($circuit, $runUp->feed, $dip, $later, $times->dipAtMotor, $sure);
+    }
+
+    private function allowed(Circuit $circuit): float
+    {
+        return $circuit->number('settings.dip_limit_bus')?->number() ?? $this->practice->dipLimitBus();
+    }
+
+    /**
+     * @param  Figure  $dip  at the bus as the first stage is switched on, %
+     * @param  float|null  $later  at the changeover, %
+     * @param  Figure|null  $dipAtMotor  %; null where it is not told
+     * @param  bool  $sure  whether it stands whatever is assumed
+     */
+    public function tell(Circuit $circuit, FeedReader $feed, Figure $dip, ?float $later, ?Figure $dipAtMotor, bool $sure): void
+    {
         $worst = max($dip->number(), $later ?? 0.0);
-        $allowed = $circuit->number('settings.dip_limit_bus')?->number() ?? $this->practice->dipLimitBus();
+        $allowed = $this->allowed($circuit);
         $usual = $circuit->missing('settings.dip_limit_bus');
         if ($worst > $allowed) {
-            // A stop only where the site set the limit, and no X/R that may be would keep it.
-            $certain = ! $usual && ! self::rests($runUp) && $this->least($runUp) > $allowed;
-            ($certain ? $this->ledger->stop(StartFinding::DipAtBus) : $this->ledger->caution(StartFinding::DipAtBus))
+            // A stop only where the site set the limit.
+            ($sure && ! $usual ? $this->ledger->stop(StartFinding::DipAtBus) : $this->ledger->caution(StartFinding::DipAtBus))
                 ->title('The start pulls the bus down')
                 ->because('The bus falls by '.Show::quantity($worst, Unit::Percent, 3).', '.
-                    Show::quantity($worst / 100 * $runUp->feed->feed->volts, Unit::Volt, 3).','.
+                    Show::quantity($worst / 100 * $feed->feed->volts, Unit::Volt, 3).','.
                     ($later !== null && $later > $dip->number() ? ' at the changeover' : ' at switching on').'; '.
                     Show::quantity($allowed, Unit::Percent, 3).($usual ? ' is usually' : ' is').' the most.')
                 ->do('Choose a gentler start, or ask whoever runs the supply.')
                 ->source($usual ? 'common practice, no source' : 'site setting')
                 ->on(StartFigure::VoltageDip, StartFigure::ChangeoverDip)->about('starter.method');
         }
-        $this->atMotor($circuit, $times->dipAtMotor);
+        $this->atMotor($circuit, $dipAtMotor);
         if ($worst > 100 - $this->practice->controlSupplyHolds()) {
             $this->ledger->caution(StartFinding::ControlSupplyDips)->title('Contactors may drop out')
                 ->because('The bus falls below '.Show::number($this->practice->controlSupplyHolds()).

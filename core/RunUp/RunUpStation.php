@@ -45,6 +45,12 @@ final readonly class RunUpStation
         'plate.inertia', 'starter.run_up_time',
     ];
 
+    /** Fields without which no dip can be told. */
+    private const SOURCE = [
+        'supply.fault_level_kva', 'supply.transformer_kva', 'supply.transformer_impedance_percent', 'supply.x_over_r',
+        'starter.tap_percent', 'starter.current_limit',
+    ];
+
     /** Supply and plate may differ by so much in frequency, in parts of one. */
     private const SAME_FREQUENCY = 0.02;
 
@@ -65,6 +71,7 @@ final readonly class RunUpStation
         $ready = $this->ready($circuit, $motor, $load, $cabling);
         if ($ready === null) {
             RunUpVerdicts::notChecked($circuit, $motor, self::otherFrequency($circuit, $motor), $ledger);
+            $this->standstillDip($circuit, $motor, $load, $starting, $method, $cabling, $ledger);
 
             return (new TimedStart($this->practice))->solve($circuit, $starting, $ledger);
         }
@@ -74,6 +81,7 @@ final readonly class RunUpStation
         $timed = $circuit->missing('starter.run_up_time') ? null : $circuit->number('starter.run_up_time');
         if ($rotor === null || ($driven === null && $timed === null)) {
             $ledger->missing('load.inertia', 'Nothing is usual for such a load: its inertia is wanted, or a timed start.');
+            $this->standstillDip($circuit, $motor, $load, $starting, $method, $cabling, $ledger);
 
             return (new TimedStart($this->practice))->solve($circuit, $starting, $ledger);
         }
@@ -84,6 +92,7 @@ final readonly class RunUpStation
             $train = Stopwatch::inertia($plan, $train, $timed->number(), $rotor->number());
             if ($train === null) {
                 RunUpVerdicts::stopwatchImpossible($timed, $ledger);
+                $this->standstillDip($circuit, $motor, $load, $starting, $method, $cabling, $ledger);
 
                 return (new TimedStart($this->practice))->solve($circuit, $starting, $ledger);
             }
@@ -99,7 +108,28 @@ final readonly class RunUpStation
         $ledger->curve(new TorqueSpeedCurve($runUp, $method, $this->book->words()));
         $ledger->curve(new CourseCurve($runUp, $method, $this->book->words()));
 
-        return $starting->running($runUp, $figures->time, $figures->stageTime);
+        if ($timed !== null && $figures->time === null) {
+            // Worked out it stays behind, and somebody timed how it came up.
+            return $starting->running(null, $timed, $figures->stageTime ?? $timed);
+        }
+        $running = $starting->running($runUp, $figures->time, $figures->stageTime);
+
+        return $timed === null || $circuit->missing('load.inertia') ? $running : $running->timed($timed);
+    }
+
+    private function standstillDip(
+        Circuit $circuit,
+        Motor $motor,
+        Load $load,
+        Starting $starting,
+        StartingMethod $method,
+        ?Cabling $cabling,
+        Ledger $ledger,
+    ): void {
+        // An impedance at one frequency says nothing of another.
+        if (! $circuit->bad(...self::SOURCE) && ! self::otherFrequency($circuit, $motor)) {
+            (new StandstillDip($this->practice, $ledger))->solve($circuit, $motor, $load, $starting, $method, $cabling);
+        }
     }
 
     /**

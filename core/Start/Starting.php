@@ -6,6 +6,7 @@ namespace BraveAnvil\Start;
 
 use BraveAnvil\Circuit\Choice\MethodName;
 use BraveAnvil\Solution\Figure;
+use BraveAnvil\Solution\Unit;
 use BraveAnvil\Start\Method\Inrush;
 use BraveAnvil\Start\Method\StarterDrawing;
 use BraveAnvil\Start\Method\StartingMethod;
@@ -21,6 +22,7 @@ final readonly class Starting
      * @param  Figure|null  $runUpTime  s
      * @param  RunUp|null  $runUp  null where it is not worked out
      * @param  Figure|null  $stageTime  of the first stage, s; the run-up time where there is only one
+     * @param  Figure|null  $timed  to full speed by a stopwatch, s, beside an inertia that is typed; else null
      */
     public function __construct(
         public ?MethodName $name,
@@ -29,6 +31,7 @@ final readonly class Starting
         public ?Figure $runUpTime = null,
         public ?Figure $stageTime = null,
         public ?RunUp $runUp = null,
+        public ?Figure $timed = null,
     ) {
     }
 
@@ -42,6 +45,30 @@ final readonly class Starting
     public function running(?RunUp $runUp, ?Figure $time, ?Figure $stageTime): self
     {
         return new self($this->name, $this->method, $this->figures, $time, $stageTime, $runUp);
+    }
+
+    /**
+     * The same where somebody timed a start. Where that is longer than it is worked out it counts: a stopwatch beats a model.
+     *
+     * @param  Figure  $timed  to full speed, s
+     */
+    public function timed(Figure $timed): self
+    {
+        return new self($this->name, $this->method, $this->figures, $this->runUpTime, $this->stageTime, $this->runUp, $timed);
+    }
+
+    /** Whether somebody timed it to take less than it is worked out to. */
+    public function wasQuicker(): bool
+    {
+        return $this->timed !== null && $this->runUpTime !== null && $this->timed->number() < $this->runUpTime->number();
+    }
+
+    /** How many times as long as it is worked out the start was timed to take; 1 where it took no longer, or nobody timed it. */
+    public function stretch(): float
+    {
+        $computed = $this->runUpTime?->number() ?? 0.0;
+
+        return $this->timed === null || $computed <= 0 ? 1.0 : max(1.0, $this->timed->number() / $computed);
     }
 
     /** Nothing is started, or nothing of it is computed. */
@@ -89,9 +116,21 @@ final readonly class Starting
     /** What the protective device must let pass. */
     public function inrush(): ?Inrush
     {
-        $inrush = $this->method?->inrush($this->figures, $this->stageTime, $this->runUpTime);
+        $factor = $this->stretch();
+        $inrush = $this->method?->inrush($this->figures, $this->stage($factor), $factor > 1 ? $this->timed : $this->runUpTime);
+        if ($this->runUp === null) {
+            return $inrush;
+        }
+        $course = StartCurrent::of($this->runUp->course);
 
-        return $this->runUp === null ? $inrush : $inrush?->along(StartCurrent::of($this->runUp->course));
+        return $inrush?->along($factor > 1 ? $course->stretched($factor) : $course);
+    }
+
+    /** Time of the first stage, s, of a start that takes so many times as long. */
+    private function stage(float $factor): ?Figure
+    {
+        return $this->stageTime === null || $this->timed === null || $factor <= 1 ? $this->stageTime
+            : Figure::step($this->stageTime->label, $factor * $this->stageTime->number(), Unit::Second, t: $this->stageTime, timed: $this->timed);
     }
 
     /** Whether it is worked out that it does not come up to speed. */

@@ -181,7 +181,6 @@ final class SupplyTest extends CoreTestCase
             'starter.gap' => '60 ms',
             'cable.cores' => 3,
             'supply.earth_loop_ohm' => '0.4',
-            'settings.dip_limit_bus' => 8,
         ];
         $solution = Circuits::solve(Circuits::kilnFan(), $typed);
         self::assertSame([], Circuits::errors($solution));

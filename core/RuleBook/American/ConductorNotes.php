@@ -20,8 +20,8 @@ final readonly class ConductorNotes
     /** A, between which the step of unmarked terminals is worth a word. */
     private const NEAR_STEP = [80.0, 125.0];
 
-    /** Temperature, °C, that conductors must bear at a motor of an insulation class. */
-    private const WANTED_C = ['F' => 90, 'H' => 110];
+    /** How a plate says that a motor is totally enclosed and not ventilated. */
+    private const CLOSED = '~\bTENV\b|\bNON?[ -]?VENTILATED\b|\bNOT VENTILATED\b~';
 
     /** @param  array<string, int>  $insulations  °C by name */
     public function __construct(private ConductorPolicy $policy, private array $insulations)
@@ -90,24 +90,38 @@ final readonly class ConductorNotes
     /** @return list<FindingBuilder> */
     private function hotInsulation(Circuit $circuit, Run $run): array
     {
+        $rule = $this->policy->motorInsulation;
         $class = $circuit->word('plate.insulation_class');
-        $wanted = $this->policy->asksForHotInsulation ? self::WANTED_C[$class ?? ''] ?? null : null;
         $has = $this->insulations[$circuit->word('cable.insulation') ?? ''] ?? null;
-        if ($wanted === null || $has === null || $has >= $wanted) {
+        if ($rule === null || $class === null || $has === null) {
             return [];
         }
+        $closed = preg_match(self::CLOSED, strtoupper($circuit->stamped('plate.enclosure') ?? '')) === 1
+            || str_starts_with($circuit->word('plate.cooling') ?? '', 'IC410');
+        $wanted = $rule->wanted($class, $closed);
+        if ($wanted === null || $has >= $wanted->value) {
+            return [];
+        }
+        $asks = 'A motor of insulation class '.$class[0].($closed ? ', totally enclosed and not ventilated,' : '').
+            ' asks for conductors of at least '.$wanted->shown().' °C; these are for '.$has.' °C.';
+        // Below the basis no part of the run will do; above it the motor's end alone must bear the heat.
+        $whole = $has < $rule->basis();
+        $end = 'the last '.Show::number($rule->length()).' m, joined at least '.
+            Show::number($rule->fromMotor($circuit->power()->watts ?? 0.0)).' m from the motor';
 
         return [
-            Finding::stop(CableFinding::InsulationTooCool)
-                ->title('The conductors bear too little heat for this motor')
-                ->because('A motor of insulation class '.$class.' asks for conductors of at least '.$wanted.
-                    ' °C. These are for '.$has.' °C.')
-                ->do($wanted > 90
-                    ? 'No conductor of the tables here will do: have them chosen by the printed table.'
-                    : 'Choose an insulation for 90 °C. The ampacity is still that of 75 °C.')
-                ->source('CE Code 28-104, Table 37 (from memory)')
+            ($whole ? Finding::stop(CableFinding::InsulationTooCool) : Finding::caution(CableFinding::InsulationTooCool))
+                ->title($whole ? 'The conductors bear too little heat for this motor' : 'The last of the conductors must bear more heat')
+                ->because($asks.($whole ? '' : ' Only '.$end.', must be for that heat.'))
+                ->do(match (true) {
+                    ! $whole => 'Take insulation for '.$wanted->shown().' °C for '.$end.', unless the motor is marked otherwise.',
+                    $wanted->value > $rule->basis() => 'Choose an insulation for '.Show::number($rule->basis()).' °C or more, and one for '.
+                        $wanted->shown().' °C for '.$end.'.',
+                    default => 'Choose an insulation for '.$wanted->shown().' °C or more.',
+                })
+                ->source($rule->cited())
                 ->on($run->size())
-                ->about('cable.insulation'),
+                ->about('cable.insulation', 'plate.insulation_class'),
         ];
     }
 }

@@ -18,7 +18,7 @@ final readonly class ConductorPolicy
      * @param  int  $largestTerminals  °C above it, and never more
      * @param  float  $smallTerminalsTo  A
      * @param  bool  $correctsTerminals  whether ambient and count reduce what terminals allow as well, unless the site says otherwise
-     * @param  bool  $asksForHotInsulation  whether a motor of insulation class F or H asks for conductors of 90 or 110 °C
+     * @param  MotorInsulation|null  $motorInsulation  what a motor's insulation class asks of that of its conductors; null where the book asks nothing
      * @param  string  $parallelSource  rule of conductors in parallel
      * @param  string  $raceways  rule that keeps all phases of one set together
      */
@@ -33,7 +33,7 @@ final readonly class ConductorPolicy
         public int $largestTerminals,
         public float $smallTerminalsTo,
         public bool $correctsTerminals,
-        public bool $asksForHotInsulation,
+        public ?MotorInsulation $motorInsulation,
         public string $parallelSource,
         public string $raceways,
     ) {

@@ -21,6 +21,7 @@ use BraveAnvil\RuleBook\American\DutyFactors;
 use BraveAnvil\RuleBook\American\GroundingConductors;
 use BraveAnvil\RuleBook\American\Impedances;
 use BraveAnvil\RuleBook\American\MotorFactors;
+use BraveAnvil\RuleBook\American\MotorInsulation;
 use BraveAnvil\RuleBook\American\OverloadLimits;
 use BraveAnvil\RuleBook\LocalUnits;
 use BraveAnvil\RuleBook\PhaseMarks;
@@ -141,7 +142,8 @@ final readonly class CecRuleBook implements RuleBook
                 new ConductorPolicy(
                     $factors->conductor(), $factors->starDeltaLead(), 'I', 'CE Code 28-106',
                     'CE Code practice: 125 % of I / √3 in each lead', $factors->leadDoubt(), $factors->smallTerminal(),
-                    $factors->largestTerminal(), $factors->smallTerminalTo(), true, true, 'CE Code 12-108 (from memory)',
+                    $factors->largestTerminal(), $factors->smallTerminalTo(), true,
+                    new MotorInsulation($this->tables->named(TableName::CecMotorConductorInsulation)), 'CE Code 12-108 (from memory)',
                     'CE Code 12-3022 (from memory)',
                 ),
                 new DutyFactors($this->tables->named(TableName::CecDuty)),

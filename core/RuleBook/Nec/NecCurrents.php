@@ -53,7 +53,7 @@ final readonly class NecCurrents implements CurrentRules
             return new DesignCurrent(
                 self::own($own, $plate === null, 'NEC 430.6: plate current below 1200 rpm synchronous'),
                 [...$findings, self::slow($motor, $plate, $own)],
-                overload: $computed,
+                overload: $relay,
             );
         }
         if ($table !== null) {

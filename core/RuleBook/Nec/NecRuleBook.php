@@ -138,7 +138,7 @@ final readonly class NecRuleBook implements RuleBook
                 ),
                 new ConductorPolicy(
                     $factors->conductor(), $factors->starDeltaLead(), 'FLC', 'NEC 430.22', 'NEC 430.22(C)', $factors->leadDoubt(),
-                    $factors->smallTerminal(), $factors->largestTerminal(), $factors->smallTerminalTo(), false, false,
+                    $factors->smallTerminal(), $factors->largestTerminal(), $factors->smallTerminalTo(), false, null,
                     'NEC 310.10(G) (from memory)', 'NEC 300.3(B), 300.20 (from memory)',
                 ),
                 new DutyFactors($this->tables->named(TableName::NecDuty)),

@@ -27,7 +27,7 @@ final readonly class TypicalMotor
         return $this->value('eff', $watts);
     }
 
-    /** @return float|null starting over rated current; null outside 0.75 to 315 kW */
+    /** @return float|null starting over rated current; null outside 0.06 to 315 kW */
     public function startCurrent(float $watts, ?int $poles): ?float
     {
         $value = $this->value('Ist_In', $watts);
@@ -35,13 +35,13 @@ final readonly class TypicalMotor
         return $value === null ? null : $value + $this->table->must('pole_rule', self::poleRow($poles), 'start_ratio_add');
     }
 
-    /** @return float|null starting over rated torque; null outside 0.75 to 315 kW */
+    /** @return float|null starting over rated torque; null outside 0.06 to 315 kW */
     public function startTorque(float $watts): ?float
     {
         return $this->value('Tst_Tn', $watts);
     }
 
-    /** @return float|null breakdown over rated torque; null outside 0.75 to 315 kW */
+    /** @return float|null breakdown over rated torque; null outside 0.06 to 315 kW */
     public function breakdownTorque(float $watts): ?float
     {
         return $this->value('Tmax_Tn', $watts);

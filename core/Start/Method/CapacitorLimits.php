@@ -11,8 +11,13 @@ final readonly class CapacitorLimits
      * @param  bool  $behindStarter  whether it may sit on the motor's side of the starter
      * @param  string  $whyNot  what would happen there
      * @param  bool  $ownContactor  whether before the starter it wants a contactor of its own, closed only in run
+     * @param  string|null  $instead  what to do where it is refused; null where another place is the answer
      */
-    public function __construct(public bool $behindStarter, public string $whyNot, public bool $ownContactor)
-    {
+    public function __construct(
+        public bool $behindStarter,
+        public string $whyNot,
+        public bool $ownContactor,
+        public ?string $instead = null,
+    ) {
     }
 }

@@ -97,6 +97,12 @@ final readonly class Drive extends ThreeLeads
     }
 
     #[Override]
+    public function isolates(): bool
+    {
+        return true;
+    }
+
+    #[Override]
     public function ownInput(): ?Figure
     {
         return $this->settings->driveInput();
@@ -127,7 +133,10 @@ final readonly class Drive extends ThreeLeads
     #[Override]
     public function capacitor(): CapacitorLimits
     {
-        return new CapacitorLimits(false, 'Behind a drive a capacitor destroys its output; before it, the harmonics load it.', false);
+        return new CapacitorLimits(
+            false, 'Behind a drive a capacitor destroys its output.', false,
+            'Leave it out. What the supply sees is the drive’s rectifier: measure true and displacement power factor there first.',
+        );
     }
 
     #[Override]

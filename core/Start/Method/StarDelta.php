@@ -128,6 +128,11 @@ final readonly class StarDelta implements StartingMethod
         return null;
     }
 
+    public function isolates(): bool
+    {
+        return false;
+    }
+
     public function reclosing(): bool
     {
         return ! $this->settings->closed();

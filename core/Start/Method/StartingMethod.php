@@ -71,6 +71,12 @@ interface StartingMethod
     /** What its starter takes from the line at full load where that is its own and not the motor's current, A; else null. */
     public function ownInput(): ?Figure;
 
+    /**
+     * Whether electronics stand between supply and motor for as long as it runs: then the supply sees them and not the motor, and what
+     * happens behind them is theirs to end.
+     */
+    public function isolates(): bool;
+
     /** Whether the motor is for a moment without a supply and meets it again while its field still stands. */
     public function reclosing(): bool;
 

@@ -97,6 +97,12 @@ abstract readonly class ThreeLeads implements StartingMethod
     }
 
     #[Override]
+    public function isolates(): bool
+    {
+        return false;
+    }
+
+    #[Override]
     public function reclosing(): bool
     {
         return false;

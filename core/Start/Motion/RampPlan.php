@@ -98,6 +98,12 @@ final readonly class RampPlan implements Plan
         return null;
     }
 
+    /** Largest line current of a rotor that stands, A: held back by the limit, else that of the full voltage. */
+    public function largestStanding(Train $train): float
+    {
+        return min($this->limit, $this->full->flow($train->point(0.0))->line);
+    }
+
     /** The largest share of the full voltage at which the line current keeps its limit. */
     private function most(Node $full): float
     {
