@@ -57,6 +57,7 @@ use BraveAnvil\Sheet\Readiness;
 use BraveAnvil\Sheet\ReadinessCurve;
 use BraveAnvil\Sheet\TablesCurve;
 use BraveAnvil\Solution\Figure;
+use BraveAnvil\Solution\Finding;
 use BraveAnvil\Solution\Ledger;
 use BraveAnvil\Solution\Solution;
 use BraveAnvil\Solution\Station;
@@ -123,7 +124,10 @@ final readonly class Bench
             $ledger->curve(new TablesCurve($tables));
         }
         $figures = $spoken->figures($ledger->figures());
-        $findings = $spoken->findings($ledger->findings());
+        $cited = Cited::by($book->words());
+        $findings = array_map(
+            static fn (Finding $finding): Finding => $finding->cited($cited->source(...)), $spoken->findings($ledger->findings()),
+        );
         $errors = $spoken->errors($ledger->fieldErrors());
         $readiness = Readiness::of($figures, $findings, $errors, $spoken->texts($ledger->blockedBecause()));
         $ledger->curve(new ReadinessCurve($readiness));
@@ -220,7 +224,10 @@ final readonly class Bench
         return (new Sweep($solve))->of(Candidates::of($circuit, $this->book, $tables, $ledger->figures()), $circuit, $tables);
     }
 
-    /** A stop never rests on an assumption that could be otherwise: all is solved again with the most favourable ones. Nor on a start that was timed shorter. */
+    /**
+     * A stop never rests on an assumption that could be otherwise: all is solved again with the most favourable ones. Nor does it on a
+     * start that somebody timed to be shorter than it is worked out.
+     */
     private function soften(Circuit $circuit, Starting $starting, Ledger $ledger): void
     {
         $favourable = [...Favourable::values($this->practice->starting(), $circuit), ...$this->book->favourable()];

@@ -11,6 +11,7 @@ use App\Models\Revision;
 use App\Models\Site;
 use App\Problems\Problem;
 use BraveAnvil\Bench;
+use BraveAnvil\Circuit\Fields;
 use BraveAnvil\Extra;
 use BraveAnvil\Solution\Solution;
 use Illuminate\Database\Eloquent\Builder;
@@ -198,7 +199,14 @@ final class CircuitStore
     {
         if ($document->text('tag') === '') {
             throw new Problem(422, 'tag_wanted', 'A tag is wanted', 'Every circuit has a tag.', [
-                ['path' => 'tag', 'text' => 'A tag is wanted.', 'accepted' => 'Text up to 200 characters, unique in its site.'],
+                ['path' => 'tag', 'text' => 'A tag is wanted.', 'accepted' => Fields::named('tag')->accepted()],
+            ]);
+        }
+        // One that is longer from before may stay.
+        $tag = $document->text('tag');
+        if (mb_strlen($tag) > Fields::named('tag')->high && $circuit?->tag !== $tag) {
+            throw new Problem(422, 'tag_too_long', 'The tag is too long', 'A tag stands on labels and lists.', [
+                ['path' => 'tag', 'text' => 'This tag is too long.', 'accepted' => Fields::named('tag')->accepted()],
             ]);
         }
 

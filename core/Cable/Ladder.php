@@ -15,9 +15,7 @@ use BraveAnvil\Solution\Ledger;
 use BraveAnvil\Solution\Show;
 
 use function array_column;
-use function array_filter;
 use function array_intersect;
-use function array_keys;
 use function implode;
 
 /** Every size of one run against every constraint. */

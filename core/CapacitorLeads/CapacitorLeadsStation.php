@@ -50,15 +50,16 @@ final readonly class CapacitorLeadsStation
         $place = $correction->place;
         [$name, $overload] = match ($place) {
             CapacitorPlace::None, CapacitorPlace::Board => ['at the board', 'unchanged'],
-            CapacitorPlace::BeforeController => ['before the controller', 'unchanged'],
-            CapacitorPlace::AfterController => ['after the controller, before the overload', 'unchanged'],
-            CapacitorPlace::AtMotor => ['at the motor, after the overload', 'reduced'],
+            CapacitorPlace::BeforeController => ['before the contactor', 'unchanged'],
+            CapacitorPlace::AfterController => ['between contactor and relay', 'unchanged'],
+            CapacitorPlace::BehindRelay => ['behind the relay', 'reduced'],
+            CapacitorPlace::AtMotor => ['at the motor terminals, behind the relay', 'reduced'],
         };
         $current = $correction->unit->leadCurrent();
         $leads = $this->conductor($circuit, $current, $design, $place !== CapacitorPlace::Board, $starting, $cabling, $ledger);
         $fuse = $rules->longestBareTapMetres !== null && $place->isBehindStarter()
             ? ! (new BareTap($this->sizing))->allowed($circuit, $leads, $rules->longestBareTapMetres, $protection, $prospective, $ledger)
-            : $place !== CapacitorPlace::AtMotor;
+            : ! $place->isBehindRelay();
         if ($fuse) {
             $this->fuse($current, $ledger);
         }
@@ -84,7 +85,7 @@ final readonly class CapacitorLeadsStation
                 ->write();
         }
         if ($correction->unit->plate->detuning > 0 && $place->isBehindStarter()) {
-            $ledger->caution(CorrectFinding::DetunedBehindController)->title('A reactor behind the controller')
+            $ledger->caution(CorrectFinding::DetunedBehindController)->title('A reactor behind the contactor')
                 ->because('A detuned unit that is switched with the motor is unusual: its reactor sees every start.')
                 ->do('Put it on the supply side with its own contactor.')->source('common practice, no source')
                 ->about('correction.detuning_percent');

@@ -15,7 +15,7 @@ final class Schools
     {
         $schools = [];
         if ($place->isBehindStarter()) {
-            $schools[] = 'Some leave out fuse and resistor behind the controller, as the motor’s device protects the leads and its '.
+            $schools[] = 'Some leave out fuse and resistor behind the contactor, as the motor’s device protects the leads and its '.
                 'winding empties the capacitor. A winding that opens, or a blown fuse, leaves the charge: here the resistor stays.';
             $schools[] = 'Some go to unity at no load. Here 90 % of the no-load reactive power is the most: supply and capacitor have '.
                 'tolerances.';

@@ -77,7 +77,13 @@ final readonly class FieldReader
             return new Refusal('The text is longer than '.self::LONGEST_TEXT.' characters.');
         }
         if ($field->kind === FieldKind::Text) {
-            return preg_match('//u', $value) === 1 ? new Entry($value, '') : new Refusal('This is not readable text.');
+            if (preg_match('//u', $value) !== 1) {
+                return new Refusal('This is not readable text.');
+            }
+            $most = (int) $field->high;
+
+            return $most > 0 && preg_match('/^.{'.($most + 1).'}/us', $value) === 1
+                ? new Refusal('The text is longer than '.$most.' characters.') : new Entry($value, '');
         }
         $plain = Typed::plain($value);
 

@@ -89,7 +89,10 @@ final readonly class AfterFitting
             ->as('capacitor −5 to +10 %, meters 3 %', 'from {I}')->source('IEC 60831-1 (from memory); meters common practice')->write();
         $share = $ledger->work(CorrectFigure::AfterShare)->from(Qb: $reactiveBefore, Qa: $reactive)
             ->as('(Q_before − Q_after) / Q_c', '({Qb} − {Qa}) ÷ '.$given)->equals($read->share)->write();
-        $verdict = ! $read->isComparable() ? 'cannot_be_compared' : ($read->agrees() ? 'agrees' : 'differs');
+        // Inside its band it does what it should, whatever the load did between; outside it only one load tells.
+        $verdict = match (true) {
+            $read->agrees() => 'agrees', $read->isComparable() => 'differs', default => 'cannot_be_compared',
+        };
         $ledger->work(CorrectFigure::AfterVerdict)->from(I: $amps, low: $low, high: $high)->saying(match ($verdict) {
             'agrees' => 'agrees', 'differs' => 'differs', default => 'cannot be compared',
         })->equals($verdict)->as('', '{I} between {low} and {high}')->write();
@@ -116,7 +119,9 @@ final readonly class AfterFitting
                 ->do('Read both within minutes of one another, at the same load.')->about('correction.after_watts');
         } elseif ($verdict === 'agrees') {
             $ledger->note(CorrectFinding::AfterAgrees)->title('The capacitor does what it should')
-                ->because($amps->shown(3).' lies between '.$low->shown(3).' and '.$high->shown(3).'.')
+                ->because($amps->shown(3).' lies between '.$low->shown(3).' and '.$high->shown(3).'.'.
+                    (abs($watts->number() / $realBefore->number() - 1) <= AfterReading::SAME_LOAD ? ''
+                        : ' The load had changed from '.$realBefore->shown(3).' to '.$watts->shown(3).': that is counted in.'))
                 ->on(CorrectFigure::AfterVerdict);
         } else {
             $pattern = AfterPattern::of($share->number(), $onePhase);

@@ -77,7 +77,9 @@ final readonly class CapacitorUnit
         if ($limit !== null && $var > $limit->number() * (1 + self::TOLERANCE)) {
             // A current without load that is only estimated forbids nothing by itself.
             $sure = $var > $ceiling->surely * (1 + self::TOLERANCE);
-            ($sure ? $ledger->stop(CorrectFinding::InstalledCapacitorTooLarge) : $ledger->caution(CorrectFinding::InstalledCapacitorTooLarge))
+            $finding = $sure
+                ? $ledger->stop(CorrectFinding::InstalledCapacitorTooLarge) : $ledger->caution(CorrectFinding::InstalledCapacitorTooLarge);
+            $finding
                 ->title($sure ? 'The installed capacitor is too large' : 'The installed capacitor may be too large')
                 ->because(
                     Show::quantity($var, Unit::Var, 3).' at this supply, at most '.$limit->shown(3).

@@ -119,7 +119,9 @@ final readonly class CorrectStation
         $ledger->curve(new CorrectionCurve($toCorrect, $load, $correction, $supply->number(), $steps));
         $this->cautions($circuit, $supply, $figures, $toCorrect, $prospective, $ledger);
         (new AfterFitting)->solve($circuit, $measured, $toCorrect->onePhase, $figures, $ledger);
-        $ledger->curve(new TrialCurve($toCorrect, $correction, $this->sizing->capacitors->dischargeSeconds));
+        $ledger->curve(new TrialCurve(
+            $toCorrect, $correction, $this->sizing->capacitors->dischargeSeconds, self::wattsStay($circuit, $toCorrect),
+        ));
         $ledger->say(
             Station::Correct,
             ($toCorrect->onePhase
@@ -143,7 +145,8 @@ final readonly class CorrectStation
         $ledger->caution(CorrectFinding::SupplySeesDrive)->title('The supply sees the drive, not the motor')
             ->because('A drive’s rectifier takes nearly no reactive power of the fundamental: its power factor is low by harmonics, and '.
                 'those a capacitor does not cure. It may resonate with them and burn.')
-            ->do('Measure before the drive first: real power, true power factor and the distortion of the current. Then choose “What is measured”.')
+            ->do('Measure before the drive first: real power, true power factor and the distortion of the current. '.
+                'Then choose “What is measured”.')
             ->source('common practice, no source')->about('correction.place', 'correction.basis');
     }
 
@@ -220,10 +223,19 @@ final readonly class CorrectStation
         $input = $ledger->work(CorrectFigure::InverterInput)->from(P: $load->power, eta: $efficiency)->as('P / η', '{P} ÷ {eta}')
             ->equals($load->power->number() / ($efficiency->number() / 100))->write();
         $ledger->note(CorrectFinding::InverterSaving)->title('What it saves behind an inverter')
-            ->because('The direct-current side gives '.$input->shown(3).' before and after: real power stays. '.
+            ->because('The direct-current side gives '.$input->shown(3).' as it is. '.
                 'A capacitor takes amperes off the inverter’s output, which may let it carry more and run cooler.')
             ->do('Ask its maker first: some inverters trip on a capacitor.')
             ->source('definition; an efficiency that changes with the current is left out')->on(CorrectFigure::InverterInput);
+    }
+
+    /** Whether the watts stay: not behind an inverter, whose losses follow the current, and not where readings say otherwise. */
+    private static function wattsStay(Circuit $circuit, LoadToCorrect $load): bool
+    {
+        $after = $circuit->number('correction.after_watts')?->number();
+
+        return $circuit->number('supply.inverter_efficiency') === null
+            && ($after === null || abs($after / $load->power->number() - 1) <= AfterReading::SAME_LOAD);
     }
 
     private function overcurrent(UnitFigures $unit, Ledger $ledger): void

@@ -39,6 +39,6 @@ final readonly class Correction
     /** What an overload relay sees, A; null where it sits behind the capacitor and sees the whole motor. */
     public function behindRelay(): ?Figure
     {
-        return $this->place === CapacitorPlace::AtMotor ? $this->current : null;
+        return $this->place->isBehindRelay() ? $this->current : null;
     }
 }

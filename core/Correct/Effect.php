@@ -67,7 +67,7 @@ final readonly class Effect
         $after = $ledger
             ->work(CorrectFigure::CorrectedCurrent)
             ->from(I: $current, pf: $factor, Ic: $this->unit->current)
-            ->as('√((I cos φ)² + (I sin φ − I_c)²)', '√(({I} × {pf})² + ('.Show::number($reactive, 5).' A − {Ic})²)')
+            ->as('√((I cos φ)² + (I sin φ − I_c)²)', '√(({I} × {pf})² + ('.Show::number($reactive).' A − {Ic})²)')
             ->equals($line)
             ->source('upstream of the capacitor, at full load')
             ->write();
@@ -173,11 +173,26 @@ final readonly class Effect
             ->on(CorrectFigure::ReactiveChosen, CorrectFigure::NoLoadReactive);
     }
 
+    /** Beside a load on the bench it goes off with it only where it is joined behind its switch. */
+    private function aheadOfSwitch(Ledger $ledger): void
+    {
+        $ledger->caution(CorrectFinding::LeftOnAlone)->title('Join it behind the switch of the load')
+            ->because('Ahead of the switch or thermostat it stays on alone when the load goes off: the supply then carries '.
+                $this->unit->current->shown(3).' leading, with next to no watts.')
+            ->do('Join it across the load, so that both go off together.')
+            ->source('common practice, no source')
+            ->on(CorrectFigure::CapacitorCurrent);
+    }
+
     /** On the supply side of the starter it stays on when the motor is switched off, unless a contactor of its own drops out. */
     private function alone(Circuit $circuit, LoadToCorrect $load, Ledger $ledger): void
     {
-        if ($load->onePhase || $load->noLoadCurrent === null || ! $this->place->staysOn()
-            || $circuit->flag('correction.own_contactor') === true) {
+        if (! $this->place->staysOn() || $circuit->flag('correction.own_contactor') === true) {
+            return;
+        }
+        if ($load->onePhase || $load->noLoadCurrent === null) {
+            $this->aheadOfSwitch($ledger);
+
             return;
         }
         $current = $ledger->put(

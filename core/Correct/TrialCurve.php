@@ -15,9 +15,16 @@ final readonly class TrialCurve implements Curve
     /** Minutes that a trial lasts at most: leads are held by hand-tightened clamps. */
     private const MOST_MINUTES = 10;
 
-    /** @param  float  $emptyAfter  s until what is left is no more than the rule book allows */
-    public function __construct(private LoadToCorrect $load, private Correction $correction, private float $emptyAfter)
-    {
+    /**
+     * @param  float  $emptyAfter  s until what is left is no more than the rule book allows
+     * @param  bool  $wattsStay  whether real power is to be expected as it was
+     */
+    public function __construct(
+        private LoadToCorrect $load,
+        private Correction $correction,
+        private float $emptyAfter,
+        private bool $wattsStay,
+    ) {
     }
 
     public function name(): string
@@ -43,7 +50,7 @@ final readonly class TrialCurve implements Curve
                     : 'Join it where it will stay, through its own fuses, with leads that cannot slip, covered.',
                 'Stand back, unlock, switch on.',
                 'Read again within '.self::MOST_MINUTES.' minutes: about '.$after->current->shown(3).' at '.$volts->shown(3).
-                    ', power factor about '.$after->powerFactor->shown(2).', the watts as before.',
+                    ', power factor about '.$after->powerFactor->shown(2).($this->wattsStay ? ', the watts as before.' : '.'),
                 'Switch off, lock off, wait '.Show::quantity($this->emptyAfter, Unit::Second).
                     ', prove the capacitor dead, short it, take it off.',
                 'Only if it read as it should: wire it for good, in a case, with its fuses and resistor.',

@@ -22,6 +22,12 @@ final readonly class LoopFigures
     /** Share of the limit that a tester may read while the conductors are cold. */
     private const COLD = 0.8;
 
+    /** V that may stand on what is touched. IEC 60364-4-41 411.5.3 (from memory). */
+    private const TOUCH_V = 50.0;
+
+    /** A, usual ratings of residual-current devices. IEC 61008-1 (from memory). */
+    private const RESIDUAL_A = [0.03, 0.1, 0.3, 0.5, 1.0, 3.0, 10.0, 30.0];
+
     /** A: the short time is asked of final circuits up to this current. */
     private const FINAL_TO_A = 32.0;
 
@@ -293,6 +299,19 @@ final readonly class LoopFigures
         }
     }
 
+    /** Which residual-current device keeps the touch voltage: no more than 50 V over the earth that it returns through. */
+    private static function residualCurrentDevice(EarthSupply $supply): string
+    {
+        $most = self::TOUCH_V / max(1e-9, $supply->sourceOhm);
+        $rated = array_filter(self::RESIDUAL_A, static fn (float $amperes): bool => $amperes <= $most);
+        $says = '50 V ÷ '.Show::number($supply->sourceOhm, 3).' Ω allows '.Show::quantity($most, Unit::Ampere, 3).'. ';
+
+        return $rated === []
+            ? $says.'No usual residual-current device trips there: a better earth is wanted.'
+            : $says.'Fit a residual-current device of '.Show::quantity(max($rated), Unit::Ampere).
+                ' or less that stands the motor’s start.';
+    }
+
     private function verdicts(Cabling $cabling, Protection $protection, EarthSupply $supply, SettledPaths $settled, Ledger $ledger): void
     {
         $fault = $settled->atMotor;
@@ -325,7 +344,7 @@ final readonly class LoopFigures
             $ledger->stop(FaultFinding::ResidualCurrentWanted)->title('A residual-current device is wanted')
                 ->because('Through earth only '.Show::quantity($fault->amperes, Unit::Ampere, 3).
                     ' flow: the device does not clear that in time.')
-                ->do('Fit a residual-current device for the motor’s start.')
+                ->do(self::residualCurrentDevice($supply))
                 ->source($this->rules->source())->on(FaultFigure::EarthFaultCurrent)->about('supply.earthing');
         }
         if ($settled->motor->enlarged || $settled->line?->enlarged === true) {

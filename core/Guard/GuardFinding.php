@@ -38,6 +38,9 @@ enum GuardFinding: string implements FindingCode
     case InstalledDialTrips = 'installed_dial_trips';
     case WorstCaseStart = 'worst_case_start';
     case WorstStartTrips = 'worst_start_trips';
+    case FirePump = 'fire_pump';
+    case Hoist = 'hoist';
+    case IsolatorAtMachine = 'isolator_at_machine';
     case LongerStart = 'longer_start';
     case WorstStartMelts = 'worst_start_melts';
     case SlashRating = 'slash_rating';

@@ -116,7 +116,7 @@ final readonly class GuardStation
         $ledger->add(
             ...$this->sizing->devices->notes($scpd, $circuit), ...$this->sizing->disconnects->notes(), ...$this->sizing->overload->notes(),
         );
-        Prospective::judge($circuit, $prospective, $ledger);
+        Prospective::judge($circuit, $prospective, $this->practice->guard(), $ledger);
         $ledger->note(GuardFinding::CoordinationByMaker)->title('Coordination type 1 or 2')
             ->because('Whether contactor and relay survive a short circuit behind this device is in the starter maker’s tables only.')
             ->do('Take device, contactor and relay from one table.')

@@ -81,7 +81,7 @@ final readonly class Overload
                         $limit->shown(3).
                         '; dialling that figure would trip far too late and burn the winding.',
                 )
-                ->source('IEC 60947-4-1 and NEC 430.32 (from memory)')
+                ->source('IEC 60947-4-1, NEC 430.32, CE Code 28-306 (from memory)')
                 ->on(GuardFigure::OverloadDial, GuardFigure::OverloadSetting);
         }
         $installed = $circuit->number('guard.dial');
@@ -89,8 +89,9 @@ final readonly class Overload
             $this->installed($installed, $dial, $ledger);
         }
 
-        $pick = $inrush === null ? null : (new RelayClass($this->practice))->solve($circuit, $dial, $installed, $seat, $inrush, $starting, $this->words,
-            $this->rules, $ledger);
+        $pick = $inrush === null ? null : (new RelayClass($this->practice))->solve(
+            $circuit, $dial, $installed, $seat, $inrush, $starting, $this->words, $this->rules, $ledger,
+        );
 
         return new OverloadResult($dial, $pick, $seat);
     }

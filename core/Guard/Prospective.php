@@ -14,6 +14,9 @@ use BraveAnvil\Solution\Unit;
 /** Prospective short-circuit current at the supply end, from fault level and transformer. */
 final class Prospective
 {
+    /** Fault current of a supply 10 % above nominal over that of 5 %: IEC 60909-0 has both factors (from memory). */
+    private const HIGHER_FACTOR = 1.10 / 1.05;
+
     /** Reactance over resistance where none is typed. */
     private const USUAL_X_OVER_R = 10.0;
 
@@ -75,9 +78,10 @@ final class Prospective
     }
 
     /** Whether the device can break it: checked where both are known, never passed in silence. */
-    public static function judge(Circuit $circuit, ?Figure $fault, Ledger $ledger): void
+    public static function judge(Circuit $circuit, ?Figure $fault, GuardPractice $practice, Ledger $ledger): void
     {
         $capacity = $circuit->number('guard.breaking_capacity_ka');
+        $factor = $practice->voltageFactorMax()->value;
         if ($fault === null) {
             $ledger->note(GuardFinding::FaultLevelUnknown)->title('Fault level not known')
                 ->because('Neither a fault level nor a transformer with its impedance is typed, so the breaking capacity is not checked.')
@@ -90,13 +94,20 @@ final class Prospective
                 ->because('Device and starter must stand at least '.$fault->shown(3).'.')
                 ->do('Type the device’s breaking capacity to have it checked.')
                 ->about('guard.breaking_capacity_ka')
-                ->source('IEC 60364-4-43, NEC 110.9 (from memory)')
+                ->source('IEC 60364-4-43, NEC 110.9, CE Code 14-012 (from memory)')
                 ->on(GuardFigure::ProspectiveCurrent);
-        } elseif ($capacity->number() < $fault->number()) {
-            $ledger->stop(GuardFinding::BreakingCapacity)->title('Breaking capacity too small')
-                ->because('The device breaks '.$capacity->shown().', the fault current may reach '.$fault->shown(3).'.')
-                ->do('Choose a device that breaks at least '.Show::quantity($fault->number(), Unit::Ampere, 3).'.')
-                ->source('IEC 60364-4-43, NEC 110.9 (from memory)')->on(GuardFigure::ProspectiveCurrent);
+        } elseif ($capacity->number() < self::HIGHER_FACTOR * $fault->number()) {
+            // A stop holds for a supply that stands at its nominal voltage; above it the factor of the voltage decides.
+            $sure = $capacity->number() < $fault->number() / $factor;
+            $short = $capacity->number() < $fault->number();
+            $most = Show::quantity(self::HIGHER_FACTOR * $fault->number(), Unit::Ampere, 3);
+            ($sure ? $ledger->stop(GuardFinding::BreakingCapacity) : $ledger->caution(GuardFinding::BreakingCapacity))
+                ->title($short ? 'Breaking capacity too small' : 'Hardly breaking capacity enough')
+                ->because('The device breaks '.$capacity->shown().', the fault current may reach '.
+                    ($short ? $fault->shown(3).'.' : $most.' where the supply stands 10 % above its nominal voltage.'))
+                ->do('Choose a device that breaks at least '.
+                    ($short ? Show::quantity($fault->number(), Unit::Ampere, 3) : $most).'.')
+                ->source('IEC 60364-4-43, NEC 110.9, CE Code 14-012 (from memory)')->on(GuardFigure::ProspectiveCurrent);
         }
     }
 }

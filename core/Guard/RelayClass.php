@@ -74,7 +74,8 @@ final readonly class RelayClass
         $this->figure($class, $multiple, $margin, $dial, $seat, $inrush, $ledger);
         $share = $this->share($class, $dial, $seat, $inrush);
         if ($share > $this->most($inrush)) {
-            $this->trips($typed, $class, $share, $margin, $multiple, $inrush, self::outlasted($circuit, $this->longest($class, $dial, $seat, $inrush, $rules)), $ledger);
+            $outlasts = self::outlasted($circuit, $this->longest($class, $dial, $seat, $inrush, $rules));
+            $this->trips($typed, $class, $share, $margin, $multiple, $inrush, $outlasts, $ledger);
         } elseif ($installed !== null && $this->share($class, $installed, $seat, $inrush) > 1) {
             $ledger
                 ->caution(GuardFinding::InstalledDialTrips)

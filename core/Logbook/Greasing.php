@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace BraveAnvil\Logbook;
 
 use BraveAnvil\Circuit\Circuit;
+use BraveAnvil\Plate\Mounting;
 use BraveAnvil\Solution\Show;
 use BraveAnvil\Solution\Unit;
 
@@ -64,22 +65,25 @@ final readonly class Greasing
             return self::without(self::UNKNOWN, 'No interval is stamped or typed, so nothing says when it is to be greased.');
         }
         [$interval, $working] = self::interval($circuit, $stamped->number(), $bearing);
-        $last = null;
-        foreach ($entries as $entry) {
-            $last = $entry->kind === EntryKind::Greased ? $entry : $last;
-        }
-        if ($last === null) {
+        $last = self::last($entries);
+        if ($last === []) {
             return new self(
                 self::UNKNOWN, 'No greasing is written down yet.', null, null, [...$working,
                     'It counts from the first greasing that is written down.'],
                 self::task($circuit),
             );
         }
-        $then = $hours->at($last->at);
+        // What was greased longer ago is due first: greasing one end leaves the clock of the other.
+        $oldest = min($last);
+        $end = count($last) === 2 && count(array_unique($last)) === 1
+            ? GreasedEnd::Both : GreasedEnd::from((string) array_search($oldest, $last, true));
+        $then = $hours->at($oldest);
         $today = $hours->at($now);
         $left = $then + $interval - $today;
         $due = $now + (int) round($left / $hours->aDay * self::DAY_S);
-        $working[] = 'greased at '.Show::quantity($then, Unit::Hour, 5).', now '.Show::quantity($today, Unit::Hour, 5).
+        $working[] = match ($end) {
+            GreasedEnd::Both => '', GreasedEnd::Drive => 'drive end: ', GreasedEnd::Other => 'other end: ',
+        }.'greased at '.Show::quantity($then, Unit::Hour, 5).', now '.Show::quantity($today, Unit::Hour, 5).
             ($hours->isRead() ? '' : ' (no meter is read: counted by the day)');
         $working[] = Show::quantity($interval, Unit::Hour, 5).' − ('.Show::number($today, 5).' − '.Show::number($then, 5).') h = '.
             Show::quantity($left, Unit::Hour, 4).' left, ÷ '.Show::number($hours->aDay).' h a day = '.Show::number($left / $hours->aDay,
@@ -88,12 +92,37 @@ final readonly class Greasing
             $left < 0 => self::OVERDUE, $left <= self::DUE * $interval => self::IS_DUE, default => self::OK,
         };
         $days = (int) floor(abs($left) / $hours->aDay);
+        $unknown = count($last) === 2
+            ? '' : ' No greasing of the '.($end === GreasedEnd::Drive ? 'other' : 'drive').' end is written down.';
 
         return new self($state, match ($state) {
-            self::OVERDUE => 'Greasing is overdue by '.$days.($days === 1 ? ' day.' : ' days.'),
-            self::IS_DUE => 'To be greased within '.$days.($days === 1 ? ' day.' : ' days.'),
-            default => 'To be greased in '.$days.' days.',
-        }, $due, $left, $working, self::task($circuit));
+            self::OVERDUE => 'Greasing is overdue by '.$days.($days === 1 ? ' day' : ' days'),
+            self::IS_DUE => 'To be greased within '.$days.($days === 1 ? ' day' : ' days'),
+            default => 'To be greased in '.$days.' days',
+        }.($end === GreasedEnd::Both ? '.' : ': '.($end === GreasedEnd::Drive ? 'drive' : 'other').' end.').$unknown,
+            $due, $left, $working, self::task($circuit));
+    }
+
+    /**
+     * When each end was greased last.
+     *
+     * @param  list<Entry>  $entries  oldest first
+     * @return array<string, int> seconds since 1970, by the end; none for one that nobody wrote down
+     */
+    private static function last(array $entries): array
+    {
+        $last = [];
+        foreach ($entries as $entry) {
+            if ($entry->kind !== EntryKind::Greased) {
+                continue;
+            }
+            $end = $entry->greasedEnd();
+            foreach ($end === GreasedEnd::Both ? [GreasedEnd::Drive, GreasedEnd::Other] : [$end] as $one) {
+                $last[$one->value] = $entry->at;
+            }
+        }
+
+        return $last;
     }
 
     private static function without(string $state, string $says): self
@@ -111,7 +140,7 @@ final readonly class Greasing
             $working[] = 'bearing at '.Show::quantity($bearing, Unit::Celsius, 3).', halved for each 15 K above 70 °C: '.
                 Show::quantity($interval, Unit::Hour, 4);
         }
-        if (preg_match('~\bV\d|IM ?3\d|vertical~i', $circuit->word('plate.mounting') ?? '') === 1) {
+        if (Mounting::isVertical($circuit->word('plate.mounting') ?? '')) {
             $interval /= 2;
             $working[] = 'vertical shaft, halved: '.Show::quantity($interval, Unit::Hour, 4);
         }
@@ -139,12 +168,13 @@ final readonly class Greasing
 
     private static function allSealed(string $bearings): bool
     {
-        $parts = preg_split('~\s*[,;/]\s*~', strtoupper($bearings));
+        // A slash parts two bearings where a designation follows; `6205-2Z/C3` is one, with its clearance.
+        $parts = preg_split('~\s*[,;]\s*|\s*/\s*(?=[A-Z]{0,3} ?\d{3})~', strtoupper($bearings));
         if ($parts === false) {
             return false;
         }
         foreach ($parts as $part) {
-            if (preg_match('~ZZ|2Z|2RS|DDU|LLU~', $part) !== 1) {
+            if (preg_match('~ZZ|2Z|2RS|2RZ|DDU|VV|LLU|LLB~', $part) !== 1) {
                 return false;
             }
         }

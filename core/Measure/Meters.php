@@ -104,7 +104,7 @@ final class Meters
                 ->equals(100 * $share)
                 ->as(
                     '√((1 − √(3 − 6 β)) / (1 + √(3 − 6 β)))',
-                    'β = '.Show::number($beta, 6).', from fourth powers and squares of the three voltages',
+                    'β = '.Show::number($beta).', from fourth powers and squares of the three voltages',
                 )
                 ->source('IEC 61000-4-30 (from memory)')
                 ->write();

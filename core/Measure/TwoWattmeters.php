@@ -180,7 +180,7 @@ final class TwoWattmeters
         $ve = sqrt($volts / 9);
         $ie = sqrt($amps / 3);
         $apparent = $reading->ledger->work(MeasuredFigure::Apparent)->labelled('Effective apparent power')
-            ->as('3 V_e I_e', '3 × '.Show::number($ve, 6).' V × '.Show::number($ie, 6).' A')->equals(3 * $ve * $ie)
+            ->as('3 V_e I_e', '3 × '.Show::number($ve).' V × '.Show::number($ie).' A')->equals(3 * $ve * $ie)
             ->source('IEEE 1459: V_e² = (V12² + V23² + V31²) / 9, I_e² = (I1² + I2² + I3²) / 3 (from memory)')->write();
         if ($apparent->number() > 0 && abs($real->number()) <= PowerReading::SLACK * $apparent->number()) {
             $reading->ledger->work(MeasuredFigure::PowerFactor)->from(P: $real, S: $apparent)->as('P / S_e', '|{P}| ÷ {S}')

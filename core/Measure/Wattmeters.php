@@ -216,9 +216,9 @@ final class Wattmeters
             ->as(
                 '±arccos(W / (V I)) − offset',
                 'arccos('.
-                    Show::number($cosine, 5).
+                    Show::number($cosine).
                     ') = '.
-                    Show::number($theta, 5).
+                    Show::number($theta).
                     '°, V'.
                     $pair.
                     ' is '.

@@ -191,7 +191,7 @@ final readonly class MoneyStation
             $after = $tariff->reactiveCost($whole($given));
             $bill[] = ['By '.$tariff->form(), $before, $after];
             $byTariff = $ledger->work(MoneyFigure::SavingTariff)->from(Qc: $correction->unit->given)
-                ->as('cost before − cost after', Show::number($before, 5).' − '.Show::number($after, 5).' a year, by '.$tariff->form())
+                ->as('cost before − cost after', Show::number($before).' − '.Show::number($after).' a year, by '.$tariff->form())
                 ->equals($before - $after)->assuming($assumed)->write();
             if (! $circuit->has('settings.site_load.power')) {
                 $ledger->note(MoneyFinding::SiteLoadUnknown)->title('The rest of the site is not known')
@@ -242,7 +242,7 @@ final readonly class MoneyStation
 
         return match ($place) {
             CapacitorPlace::None, CapacitorPlace::Board => 0.0,
-            CapacitorPlace::BeforeController, CapacitorPlace::AfterController => $line,
+            CapacitorPlace::BeforeController, CapacitorPlace::AfterController, CapacitorPlace::BehindRelay => $line,
             CapacitorPlace::AtMotor => $line + ($cabling->motor->resistance ?? 0.0),
         };
     }

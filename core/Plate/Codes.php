@@ -61,7 +61,7 @@ final readonly class Codes
     /** `IM B3`, `V1`, and the numbered form `IM 1001`. */
     public function mounting(string $code): ?string
     {
-        $bare = str_replace(' ', '', (string) preg_replace('/^IM\s*/', '', $code));
+        $bare = Mounting::bare($code);
         foreach ($this->tables->mountings() as $name => $text) {
             if ($name === $bare || str_starts_with($text, 'IM '.$bare.',')) {
                 return ucfirst((string) preg_replace('/^IM (\d+), /', '', $text)).' (IM '.$name.').';

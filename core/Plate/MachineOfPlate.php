@@ -42,12 +42,14 @@ final readonly class MachineOfPlate
         $startTorque = $circuit->number('plate.start_torque_ratio')?->number();
         if ($startTorque === null && $amperes !== null) {
             $typical[] = 'starting torque';
-            $startTorque = $usual->startTorque($output);
+            $startTorque = StartTorque::ratio($circuit, $motor->output, $usual)?->number();
         }
         $breakdown = $circuit->number('plate.breakdown_torque_ratio')?->number();
         if ($breakdown === null && $amperes !== null && $startTorque !== null) {
             $typical[] = 'breakdown torque';
             $breakdown = $usual->breakdownTorque($output);
+            // A rotor class above what is usual lifts the largest torque with it.
+            $breakdown = $breakdown === null || ! in_array('starting torque', $typical, true) ? $breakdown : max($breakdown, $startTorque);
         }
         if ($amperes === null || $startTorque === null || $breakdown === null) {
             return new FittedMachine(null, [], null, $typical);

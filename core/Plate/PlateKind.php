@@ -84,7 +84,10 @@ final class PlateKind
     {
         $says = $circuit->number('plate.phases') !== null || $circuit->chosen('plate.kind', MotorKind::class) !== null;
         if (! $says) {
-            $ledger->missing('plate.phases', 'The supply has one phase: how many phases are stamped on the motor? No current is looked up before that.');
+            $ledger->missing(
+                'plate.phases',
+                'The supply has one phase: how many phases are stamped on the motor? No current is looked up before that.',
+            );
             $ledger->block('Waits for the phases of the motor: the supply has one.', ...self::SIZED);
 
             return;
@@ -93,7 +96,8 @@ final class PlateKind
         $ledger->stop(PlateFinding::ThreePhasesWanted)
             ->title('A three-phase motor does not run on one phase')
             ->because('The supply has one phase, the motor wants three: it does not start, and its winding burns.')
-            ->do('Set the supply to three phases if it has them; else a motor for one phase is needed, or a drive that is made for an input of one phase.')
+            ->do('Set the supply to three phases if it has them; else a motor for one phase is needed, or a drive that is made for an '.
+                'input of one phase.')
             ->source('common practice, no source')->about('supply.phases', 'plate.phases');
     }
 

@@ -5,10 +5,13 @@ declare(strict_types=1);
 namespace BraveAnvil\Plate;
 
 use BraveAnvil\Circuit\Circuit;
+use BraveAnvil\Circuit\Parse\Power;
 use BraveAnvil\RuleBook\Practice\Practice;
 use BraveAnvil\Solution\Figure;
 use BraveAnvil\Solution\Ledger;
 use BraveAnvil\Solution\Show;
+use BraveAnvil\Solution\Station;
+use BraveAnvil\Solution\Unit;
 
 /**
  * Output, efficiency and power factor. What the plate leaves out comes, in this order, from the other values, from the
@@ -20,6 +23,13 @@ final readonly class RatedPower
     private const LEAST = 0.25;
 
     private const MOST = 0.99;
+
+    /** Output over stamped volt-amperes above which it is another unit, and below which that unit would not be meant either. */
+    private const FAR_ABOVE = 3.0;
+
+    private const FAR_BELOW = 0.1;
+
+    private const SIZED = [Station::Cable, Station::Guard, Station::Correct];
 
     /** @param  Practice|null  $practice  what is typical of three-phase motors; null for one phase, where nothing of it holds */
     public function __construct(private ?Practice $practice)
@@ -56,6 +66,9 @@ final readonly class RatedPower
     private static function output(Circuit $circuit, ?Figure $volts, ?Figure $amperes, Ledger $ledger): ?Figure
     {
         $power = $circuit->power();
+        if ($power !== null && self::isOfNoMotor($circuit, $power, $volts, $amperes, $ledger)) {
+            return null;
+        }
         if ($power !== null) {
             return $ledger
                 ->work(PlateFigure::Output)
@@ -80,6 +93,30 @@ final readonly class RatedPower
         $ledger->missing('plate.power', 'The rated output is wanted.');
 
         return null;
+    }
+
+    /** Far more output than the stamped volt-amperes: another unit was meant, and nothing is sized on it. */
+    private static function isOfNoMotor(Circuit $circuit, Power $power, ?Figure $volts, ?Figure $amperes, Ledger $ledger): bool
+    {
+        if ($volts === null || $amperes === null) {
+            return false;
+        }
+        $apparent = self::phaseFactor($circuit) * $volts->number() * $amperes->number();
+        if ($power->watts <= self::FAR_ABOVE * $apparent) {
+            return false;
+        }
+        $watts = $power->watts / ($power->unit === 'hp' ? Power::HORSEPOWER : 1000.0);
+        $meant = $watts > self::FAR_BELOW * $apparent && $watts <= $apparent
+            ? ' Was it '.Show::quantity($watts, Unit::Watt).', in watts?' : '';
+        $ledger->error(
+            'plate.power',
+            $power->echo().' cannot be the output of a motor of '.$amperes->shown().' at '.$volts->shown().', which take '.
+                Show::quantity($apparent, Unit::VoltAmpere, 3).'.'.$meant,
+            'The output with its unit, such as 5500 W, 5.5 kW or 7.5 hp.',
+        );
+        $ledger->block('Waits for the output: it does not belong to the stamped current.', ...self::SIZED);
+
+        return true;
     }
 
     private function efficiency(
@@ -164,7 +201,10 @@ final readonly class RatedPower
                 ->assuming('a typical efficiency of a 4-pole motor')
                 ->write();
         }
-        $ledger->missing('plate.efficiency', 'The efficiency is wanted: no typical value is known for '.($this->practice === null ? 'one phase.' : 'this output.'));
+        $ledger->missing(
+            'plate.efficiency',
+            'The efficiency is wanted: no typical value is known for '.($this->practice === null ? 'one phase.' : 'this output.'),
+        );
 
         return null;
     }
@@ -220,7 +260,10 @@ final readonly class RatedPower
                 ->assuming('a typical power factor'.($poles === null ? ' of a 4-pole motor' : ''))
                 ->write();
         }
-        $ledger->missing('plate.power_factor', 'The power factor is wanted: no typical value is known for '.($this->practice === null ? 'one phase.' : 'this output.'));
+        $ledger->missing(
+            'plate.power_factor',
+            'The power factor is wanted: no typical value is known for '.($this->practice === null ? 'one phase.' : 'this output.'),
+        );
 
         return null;
     }

@@ -53,8 +53,9 @@ final class BenchLoad
             $current !== null && $factor !== null => self::byCurrentAndFactor($volts, $current, $factor, $three, $ledger),
             default => null,
         };
-        if ($triple === null && $power === null && $current === null && $factor === null
-            && $circuit->chosen('measure.method', MeasuringMethod::class) !== null) {
+        $empty = $power === null && $current === null && $factor === null;
+        $triple ??= $empty ? self::byWindings($circuit, $volts, $three, $ledger) : null;
+        if ($triple === null && $empty && $circuit->chosen('measure.method', MeasuringMethod::class) !== null) {
             $ledger->say(Station::Power, 'What it draws is measured.');
 
             return new Load;
@@ -133,6 +134,27 @@ final class BenchLoad
         $apparent = self::apparent($volts, $amperes, $three, $ledger);
         $input = $ledger->work(PowerFigure::Input)->labelled('Real power')->from(S: $apparent, pf: $factor)->as('S cos φ', '{S} × {pf}')
             ->equals($apparent->number() * $factor->number())->write();
+
+        return [$input, $apparent, $factor, $amperes];
+    }
+
+    /** @return array{Figure, Figure, Figure, Figure}|null of heaters or windings; null where nothing is typed of them */
+    private static function byWindings(Circuit $circuit, Figure $volts, bool $three, Ledger $ledger): ?array
+    {
+        $apparent = Windings::apparent($circuit, $volts, $ledger);
+        if ($apparent === null) {
+            return null;
+        }
+        $factor = $ledger->put(Windings::powerFactor($circuit)->named(PowerFigure::PowerFactor, 'of each winding'));
+        $input = $ledger->work(PowerFigure::Input)->labelled('Real power')->from(S: $apparent, pf: $factor)->as('S cos φ', '{S} × {pf}')
+            ->equals($apparent->number() * $factor->number())->write();
+        $amperes = $ledger
+            ->work(PowerFigure::ComputedCurrent)
+            ->labelled('Current')
+            ->from(S: $apparent, V: $volts)
+            ->as($three ? 'S / (√3 V)' : 'S / V', '{S} ÷ ('.($three ? '√3 × ' : '').'{V})')
+            ->equals($apparent->number() / (($three ? sqrt(3) : 1.0) * $volts->number()))
+            ->write();
 
         return [$input, $apparent, $factor, $amperes];
     }

@@ -23,9 +23,7 @@ final class Windings
         if ($impedance === null || $volts === null || $circuit->phases() !== 3) {
             return;
         }
-        $factor =
-            $circuit->number('windings.power_factor') ??
-            Figure::typed('windings.power_factor', 'Power factor of a winding', 1.0, Unit::None, 'windings without reactance');
+        $factor = self::powerFactor($circuit);
         $each = $ledger
             ->work(WindingFigure::StarVoltage)
             ->from(V: $volts)
@@ -116,6 +114,40 @@ final class Windings
             ->source('P = V² / Z')
             ->on($power)
             ->about('windings.element_voltage');
+    }
+
+    /**
+     * Volt-amperes of the windings as they are connected, with one phase of one alone.
+     *
+     * @return Figure|null VA; null where nothing is typed of them, or how they are connected is not
+     */
+    public static function apparent(Circuit $circuit, Figure $volts, Ledger $ledger): ?Figure
+    {
+        // The figures of the windings themselves are written in their own turn.
+        $each = self::impedance($circuit, new Ledger);
+        if ($each === null) {
+            return null;
+        }
+        $one = $circuit->phases() === 1;
+        $joined = $circuit->chosen('windings.connected', WindingJoin::class);
+        if (! $one && $joined === null) {
+            $ledger->missing('windings.connected', 'Star or delta? Their power follows from it.');
+
+            return null;
+        }
+        $times = $one || $joined === WindingJoin::Star ? 1.0 : 3.0;
+
+        return $ledger->work(PowerFigure::Apparent)->from(V: $volts, Z: $each)
+            ->as($times > 1 ? '3 V² / Z' : 'V² / Z', ($times > 1 ? '3 × ' : '').'{V}² ÷ {Z}')
+            ->equals($times * $volts->number() ** 2 / $each->number())
+            ->source($one ? 'one winding across the line' : 'windings in '.$joined->value)->write();
+    }
+
+    /** Of each winding, per unit: as typed, else that of a heater. */
+    public static function powerFactor(Circuit $circuit): Figure
+    {
+        return $circuit->number('windings.power_factor')
+            ?? Figure::typed('windings.power_factor', 'Power factor of a winding', 1.0, Unit::None, 'windings without reactance');
     }
 
     private static function impedance(Circuit $circuit, Ledger $ledger): ?Figure

@@ -72,13 +72,12 @@ final class CircuitRow
     private static function judged(array $document, string $tag, array $letters, array $typed, ?array $present, array $problems): ReadRow
     {
         if (trim($tag) === '') {
-            $problems[] = new CellProblem($letters['tag'] ?? '', '', 'A tag is wanted.', 'Text up to 200 characters, unique in its site.');
-        } elseif (strlen($tag) > 200) {
-            $problems[] = new CellProblem($letters['tag'] ?? '', self::quoted($tag), 'This tag is too long.', 'Text up to 200 characters.');
+            $problems[] = new CellProblem($letters['tag'] ?? '', '', 'A tag is wanted.', Fields::named('tag')->accepted());
         }
         foreach (CircuitReader::read($document)->errors as $path => $error) {
             // What was there before is not this file's fault, unless it fills that very field.
-            if ($error->kind === ErrorKind::Missing || ($letters !== [] && ! isset($letters[$path]))) {
+            if ($error->kind === ErrorKind::Missing || ($letters !== [] && ! isset($letters[$path]))
+                || ($path === 'tag' && $present !== null)) {
                 continue;
             }
             $problems[] = new CellProblem(

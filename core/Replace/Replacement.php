@@ -10,6 +10,7 @@ use BraveAnvil\Circuit\CircuitReader;
 use BraveAnvil\Circuit\Parse\Typed;
 use BraveAnvil\Money\MoneyFigure;
 use BraveAnvil\Plate\Frame;
+use BraveAnvil\Plate\Mounting;
 use BraveAnvil\Plate\PlateFigure;
 use BraveAnvil\Plate\PlateFinding;
 use BraveAnvil\Power\PowerFigure;
@@ -211,7 +212,7 @@ final class Replacement
 
     private function words(string $point, string $was, string $is, string $text): void
     {
-        $bare = static fn (string $code): string => str_replace(' ', '', (string) preg_replace('/^IM\s*/', '', $code));
+        $bare = Mounting::bare(...);
         if ($was === '' || $is === '') {
             $this->put($point, $was, $is, self::UNKNOWN);
 

@@ -121,7 +121,7 @@ final readonly class Figure
         $label ??= $name->label();
         $origin = $this->origin();
 
-        return new self($name, null, $label, $this->value, $this->unit, '', $this->label.' '.$this->shown(5), $source,
+        return new self($name, null, $label, $this->value, $this->unit, '', $this->label.' '.$this->shown(), $source,
             $origin === '' ? $this->from : ['' => $origin], $this->assumptions, $this->doubt, $this->corrections);
     }
 

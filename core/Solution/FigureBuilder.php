@@ -210,7 +210,7 @@ final class FigureBuilder
         $shown = [];
         foreach ($this->inputs as $placeholder => $one) {
             if (str_contains($this->working, $placeholder)) {
-                $shown[$placeholder] = $one->shown(6);
+                $shown[$placeholder] = $one->shown();
             }
         }
         $working = strtr($this->working, $shown);

@@ -51,6 +51,20 @@ final readonly class Finding
             $this->figures, $this->fields);
     }
 
+    /**
+     * The same with another source.
+     *
+     * @param  Closure(string): string  $cite
+     */
+    public function cited(Closure $cite): self
+    {
+        $source = $cite($this->source);
+
+        return $source === $this->source ? $this : new self(
+            $this->grade, $this->code, $this->title, $this->text, $this->action, $source, $this->figures, $this->fields,
+        );
+    }
+
     /** @return array<string, mixed> */
     public function toArray(): array
     {

@@ -7,6 +7,7 @@ namespace BraveAnvil\Start;
 use BraveAnvil\Circuit\Choice\MethodName;
 use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Plate\Motor;
+use BraveAnvil\Plate\StartTorque;
 use BraveAnvil\Power\Load;
 use BraveAnvil\RuleBook\Practice\Practice;
 use BraveAnvil\RuleBook\RuleBook;
@@ -92,7 +93,7 @@ final readonly class StartStation
     ): StartFigures {
         $lockedRotor = $range->current;
         $rated = $motor->ratedTorque;
-        $ratio = $circuit->number('plate.start_torque_ratio') ?? $this->typicalTorque($circuit, $motor);
+        $ratio = StartTorque::ratio($circuit, $motor->output, $this->practice->typicalMotor());
         $torque = $rated === null || $ratio === null ? null : $ledger->work(StartFigure::LockedRotorTorque)->from(k: $ratio, T: $rated)
             ->as('Tst/Tn · T_n', '{k} × {T}')->equals($ratio->number() * $rated->number())->write();
         if (! StarDelta::isPossible($circuit, $motor)) {
@@ -113,18 +114,6 @@ final readonly class StartStation
         }
 
         return new StartFigures($lockedRotor, $peak, $torque, $star, $starTorque, $reclosing, $range->high, $current, $first);
-    }
-
-    private function typicalTorque(Circuit $circuit, Motor $motor): ?Figure
-    {
-        if ($motor->output === null || $circuit->bad('plate.start_torque_ratio')) {
-            return null;
-        }
-        $typical = $this->practice->typicalMotor()->startTorque($motor->output->number());
-
-        return $typical === null
-            ? null
-            : Figure::step('Tst/Tn', $typical)->withAssumption('a typical Tst/Tn of '.Show::number($typical, 3));
     }
 
     /** Worst line peak when delta closes on a rotating field that still stands: a bound, not a sizing value. */

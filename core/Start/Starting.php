@@ -130,7 +130,9 @@ final readonly class Starting
     private function stage(float $factor): ?Figure
     {
         return $this->stageTime === null || $this->timed === null || $factor <= 1 ? $this->stageTime
-            : Figure::step($this->stageTime->label, $factor * $this->stageTime->number(), Unit::Second, t: $this->stageTime, timed: $this->timed);
+            : Figure::step(
+                $this->stageTime->label, $factor * $this->stageTime->number(), Unit::Second, t: $this->stageTime, timed: $this->timed,
+            );
     }
 
     /** Whether it is worked out that it does not come up to speed. */

@@ -158,14 +158,14 @@ final class Report
             $this->put(
                 WaveformFigure::channel(WaveformQuantity::Crest, $role),
                 $peak / $rms,
-                Show::number($peak, 5).' ÷ '.Show::number($rms, 5),
+                Show::number($peak).' ÷ '.Show::number($rms),
                 formula: 'peak / rms',
             );
         }
         $this->put(
             WaveformFigure::channel(WaveformQuantity::Fundamental, $role),
             $this->channels[$role]['fundamental'],
-            'Fourier component at '.Show::number($this->frequency, 5).' Hz',
+            'Fourier component at '.Show::number($this->frequency).' Hz',
         );
         $this->put(
             WaveformFigure::channel(WaveformQuantity::Thd, $role),
@@ -219,7 +219,7 @@ final class Report
         $this->put(
             WaveformFigure::line(WaveformQuantity::Shift, $of),
             $angle / 360 / $this->frequency,
-            Show::number($angle, 4).'° ÷ 360° ÷ '.Show::number($this->frequency, 5).' Hz',
+            Show::number($angle, 4).'° ÷ 360° ÷ '.Show::number($this->frequency).' Hz',
             formula: 'φ / (360° f)',
         );
         if ($this->system === 'three') {
@@ -227,9 +227,9 @@ final class Report
             $this->put(WaveformFigure::line(WaveformQuantity::Real, $line), $real, 'mean of v · i');
             $this->put(
                 WaveformFigure::line(WaveformQuantity::Apparent, $line), $apparent,
-                Show::number($this->channels['v'.$line]['rms'], 5).
+                Show::number($this->channels['v'.$line]['rms']).
                     ' V × '.
-                    Show::number($this->channels['i'.$line]['rms'], 5).
+                    Show::number($this->channels['i'.$line]['rms']).
                     ' A',
                 formula: 'V I',
             );
@@ -285,7 +285,7 @@ final class Report
         $shift = hypot($first['p'], $first['q']) > 0 ? abs($first['p']) / hypot($first['p'], $first['q']) : 0.0;
         $this->put(
             WaveformFigure::whole(WaveformQuantity::PowerFactor), min(1.0, $factor),
-            Show::number($watts, 6).' W ÷ '.Show::number($apparent, 6).' VA',
+            Show::number($watts).' W ÷ '.Show::number($apparent).' VA',
             'definition', 'P / S',
         );
         $this->put(
@@ -295,7 +295,7 @@ final class Report
         $this->put(
             WaveformFigure::whole(WaveformQuantity::Distortion),
             sqrt(max(0.0, $apparent ** 2 - $watts ** 2 - $first['q'] ** 2)),
-            '√('.Show::number($apparent, 6).'² − '.Show::number($watts, 6).'² − '.Show::number($first['q'], 6).'²)',
+            '√('.Show::number($apparent).'² − '.Show::number($watts).'² − '.Show::number($first['q']).'²)',
             'definition', '√(S² − P² − Q_1²)',
         );
     }

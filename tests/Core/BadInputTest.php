@@ -30,6 +30,44 @@ final class BadInputTest extends CoreTestCase
         ];
     }
 
+    /** 5500 without a unit is 5500 kW: no motor of 11.1 A at 400 V. It is asked where it was typed, and nothing is sized on it. */
+    public function test_an_output_that_no_motor_of_this_current_has_is_asked_at_the_output(): void
+    {
+        $solution = Circuits::solve(
+            Circuits::conveyor(), ['plate.power' => '5500', 'starter.method' => 'direct', 'plate.efficiency' => null],
+        );
+        self::assertErrorAt('plate.power', $solution, ErrorKind::Impossible);
+        self::assertStringContainsString('in watts?', Circuits::errors($solution)['plate.power']);
+        self::assertArrayNotHasKey('plate.efficiency', Circuits::errors($solution));
+        foreach (['cable.size', 'guard.scpd_rating', 'correct.capacitor_rating'] as $key) {
+            self::assertNull($solution->figure($key), $key);
+        }
+        self::assertSame(
+            [], Circuits::errors(Circuits::solve(Circuits::conveyor(), ['plate.power' => '5500 W', 'starter.method' => 'direct'])),
+        );
+    }
+
+    public function test_a_tag_has_at_most_24_characters(): void
+    {
+        $long = str_repeat('Ä', 24);
+        self::assertArrayNotHasKey('tag', Circuits::errors(Circuits::solve(Circuits::kilnFan(), ['tag' => $long])));
+        self::assertErrorAt('tag', Circuits::solve(Circuits::kilnFan(), ['tag' => $long.'Ä']), ErrorKind::Unreadable);
+    }
+
+    /** In which order a file names its sections and fields changes no byte, not even the list of what is not used. */
+    public function test_the_order_of_the_keys_changes_nothing(): void
+    {
+        $circuit = Circuits::changed(Circuits::kilnFan(), [
+            'starter.gap' => '60 ms', 'cable.cores' => 3, 'supply.earth_loop_ohm' => '0.4', 'plate.ip' => 'much', 'plate.colour' => 'grey',
+            'plate.efficiency' => 'IE3 93.9', 'settings.four_006_corrections' => false, 'guard.shape' => 'round',
+        ]);
+        $turned = array_map(
+            static fn (mixed $part): mixed => is_array($part) ? array_reverse($part, true) : $part, array_reverse($circuit, true),
+        );
+        self::assertNotSame(json_encode($circuit), json_encode($turned));
+        self::assertSame(Bench::solve($circuit)->toJson(), Bench::solve($turned)->toJson());
+    }
+
     #[DataProvider('unreadable')]
     public function test_it_is_told_at_its_field(string $path, mixed $value, string $says): void
     {
@@ -65,15 +103,6 @@ final class BadInputTest extends CoreTestCase
         return [
             'a duty whose load no plate tells' => ['plate.duty', 'S9'],
         ];
-    }
-
-    public function test_one_phase_is_corrected_and_sizes_nothing(): void
-    {
-        $solution = Circuits::solve(Circuits::kilnFan(), ['supply.phases' => 1, 'correction.place' => 'board']);
-        self::assertErrorAt('supply.phases', $solution, ErrorKind::Refused);
-        self::assertNull($solution->figure('cable.size'));
-        self::assertNull($solution->figure('guard.scpd_rating'));
-        self::assertNotNull($solution->figure('correct.capacitance_required'));
     }
 
     #[DataProvider('notYet')]

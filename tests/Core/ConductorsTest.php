@@ -198,18 +198,42 @@ final class ConductorsTest extends CoreTestCase
         );
     }
 
-    /** CE Code Table 37, from memory: a motor of class F asks for conductors of 90 °C, one of class H for more than is tabulated here. */
-    public function test_a_hot_motor_asks_for_hot_conductors(): void
+    /**
+     * CE Code 28-104, Table 37, from memory: °C by class, and where the motor is totally enclosed and not ventilated. Below the 75 °C of
+     * the ampacity the whole run is wrong; above, only its last 1.2 m.
+     */
+    public function test_a_motor_asks_for_conductors_that_bear_its_heat(): void
     {
-        $f = ['plate.insulation_class' => 'F', 'cable.insulation' => 'RW75'];
-        self::assertFinds('insulation_too_cool', Circuits::solve(Circuits::twentyFiveHorsepower('cec'), $f), 'stop');
-        self::assertDoesNotFind(
-            'insulation_too_cool', Circuits::solve(Circuits::twentyFiveHorsepower('cec'), [...$f, 'cable.insulation' => 'RW90']),
+        $grade = static fn (string $class, string $wire, string $enclosure = 'TEFC'): ?string => self::grade(
+            Circuits::solve(Circuits::twentyFiveHorsepower('cec'), [
+                'plate.insulation_class' => $class, 'cable.insulation' => $wire, 'plate.enclosure' => $enclosure,
+            ]),
+            'insulation_too_cool',
         );
-        self::assertFinds(
-            'insulation_too_cool', Circuits::solve(Circuits::twentyFiveHorsepower('cec'), ['plate.insulation_class' => 'H']), 'stop',
+        foreach (['A', 'B', 'F', 'H'] as $class) {
+            self::assertSame('stop', $grade($class, 'TW'), "$class with 60 °C");
+        }
+        self::assertSame(
+            [null, null, 'caution', 'caution'], array_map(static fn (string $c): ?string => $grade($c, 'RW75'), ['A', 'B', 'F', 'H']),
         );
-        self::assertDoesNotFind('insulation_too_cool', Circuits::solve(Circuits::twentyFiveHorsepower(), $f));
+        self::assertSame(
+            [null, null, null, 'caution'], array_map(static fn (string $c): ?string => $grade($c, 'RW90'), ['A', 'B', 'F', 'H']),
+        );
+        self::assertSame(
+            [null, 'caution', 'caution', 'caution'],
+            array_map(static fn (string $c): ?string => $grade($c, 'RW75', 'TENV'), ['A', 'B', 'F', 'H']), 'not ventilated',
+        );
+        self::assertSame(
+            [null, null, 'caution', 'caution'],
+            array_map(static fn (string $c): ?string => $grade($c, 'RW90', 'Totally enclosed, non-ventilated'), ['A', 'B', 'F', 'H']),
+        );
+        $large = Circuits::solve(Circuits::twentyFiveHorsepower('cec'), [
+            'plate.power' => '100 hp', 'plate.current' => 124, 'plate.insulation_class' => 'F/B', 'cable.insulation' => 'RW75',
+        ]);
+        self::assertStringContainsString('the last 1.2 m, joined at least 1.2 m', self::finding($large, 'insulation_too_cool')->action);
+        self::assertNull(self::grade(Circuits::solve(Circuits::twentyFiveHorsepower(), [
+            'plate.insulation_class' => 'H', 'cable.insulation' => 'TW',
+        ]), 'insulation_too_cool'), 'the NEC has no such table');
     }
 
     /** Near 100 A a little more current may ask for a smaller conductor: 98 A for 1 AWG, 102 A for 2 AWG. */

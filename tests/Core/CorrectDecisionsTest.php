@@ -167,7 +167,7 @@ final class CorrectDecisionsTest extends CoreTestCase
         self::assertDoesNotFind('installed_capacitor_too_large', $installed);
         self::assertFinds(
             'installed_capacitor_too_large',
-            self::changed(self::MOTOR, ['correction.place' => 'at_motor', 'correction.rated_kvar' => 15]), 'stop',
+            self::changed(self::MOTOR, ['correction.place' => 'at_motor', 'correction.rated_kvar' => 15]), 'caution',
         );
     }
 
@@ -256,7 +256,7 @@ final class CorrectDecisionsTest extends CoreTestCase
         self::assertFigures(['correct.discharge_resistance' => 1 / (30e-6 * log(sqrt(2) * 370 / 34))], $plug);
     }
 
-    public function test_readings_after_fitting_are_compared_only_with_the_same_load(): void
+    public function test_readings_after_fitting_that_are_off_are_compared_only_with_the_same_load(): void
     {
         $read = static fn (array $after): Solution => self::changed(self::MOTOR, [
             'measure.method' => 'volts_amps_watts', 'measure.volts_12' => 402, 'measure.amps_1' => 52, 'measure.watts' => 26500,
@@ -268,6 +268,10 @@ final class CorrectDecisionsTest extends CoreTestCase
         self::assertStringContainsString('one of its three elements is dead', self::finding($dead, 'after_differs')->text);
         self::assertStringContainsString('not connected', self::finding($read([26500, 52, 402]), 'after_differs')->text);
         self::assertFinds('after_not_comparable', $read([20000, 33, 402]), 'note');
+        // The load rose by a tenth and the reading is what the capacitor then leaves: √(29.15² + (24.7 − 15.2)²) kVA. Own computation.
+        $more = $read([29150, 43.9, 403]);
+        self::assertFinds('after_agrees', $more, 'note');
+        self::assertStringContainsString('The load had changed', self::finding($more, 'after_agrees')->text);
         self::assertErrorAt('correction.after_watts', $read([40000, 40.9, 403]), ErrorKind::Impossible);
         self::assertErrorAt('correction.after_volts', $read([26600, 40.9, null]), ErrorKind::Missing);
     }
@@ -281,5 +285,72 @@ final class CorrectDecisionsTest extends CoreTestCase
         self::assertStringContainsString('prove it dead', $steps[1]);
         self::assertStringContainsString('behind the switch', $steps[3]);
         self::assertStringContainsString("1.85\u{00A0}A", $steps[5], 'what the meter should read is said beforehand');
+        self::assertStringContainsString('the watts as before', $steps[5]);
+    }
+
+    /** An inverter’s own losses follow the current, and a reading may say otherwise: then nobody promises the watts. */
+    public function test_the_watts_are_not_promised_where_they_change(): void
+    {
+        $last = static function (array $changes): string {
+            $steps = Circuits::curve(self::changed(self::ONE_PHASE, $changes), 'trial')['steps'];
+
+            return is_array($steps) && is_string($steps[5]) ? $steps[5] : '';
+        };
+        self::assertStringNotContainsString('watts', $last(['supply.inverter_efficiency' => 90]));
+        self::assertStringNotContainsString(
+            'as before', $last(['correction.after_watts' => 200, 'correction.after_amps' => 2, 'correction.after_volts' => 240]),
+        );
+        $inverter = self::changed(self::ONE_PHASE, ['supply.inverter_efficiency' => 90]);
+        self::assertStringNotContainsString('real power stays', self::finding($inverter, 'inverter_saving')->text);
+    }
+
+    /** Ahead of the switch of its load a capacitor stays on alone: said at once, not only before a trial. */
+    public function test_a_capacitor_that_would_stay_on_alone_is_told_at_once(): void
+    {
+        self::assertFinds('left_on_alone', self::changed(self::ONE_PHASE, []), 'caution');
+        self::assertStringContainsString(
+            'ahead of the switch', lcfirst(self::finding(self::changed(self::ONE_PHASE, []), 'left_on_alone')->text),
+        );
+        self::assertFinds('left_on_alone', self::changed(self::MOTOR, ['correction.place' => 'before_controller']), 'caution');
+        self::assertDoesNotFind('left_on_alone', self::changed(self::MOTOR, ['correction.place' => 'behind_relay']));
+    }
+
+    /** A plate whose power factor is its target needs nothing; what rounding leaves of it is no capacitor of 2.5 kvar. */
+    public function test_rounding_noise_asks_for_no_capacitor(): void
+    {
+        for ($i = 0; $i <= 20; $i++) {
+            $factor = round(0.7 + 0.01 * $i, 2);
+            $solution = self::changed(self::MOTOR, [
+                'plate.power_factor' => $factor, 'correction.target_power_factor' => $factor, 'correction.place' => 'board',
+            ]);
+            self::assertSame(0.0, (float) self::number($solution, 'correct.reactive_required'), (string) $factor);
+            self::assertNull($solution->figure('correct.capacitor_rating'), (string) $factor);
+        }
+        $unity = self::changed(self::MOTOR, ['correction.target_power_factor' => 1, 'correction.place' => 'none']);
+        self::assertStringContainsString('for unity', $unity->sentences['correct']);
+    }
+
+    /** Where it joins decides what the relay and the run to the motor carry. */
+    public function test_the_four_places_behind_the_supply_differ_as_they_join(): void
+    {
+        $at = static fn (string $place): Solution => self::changed(self::MOTOR, [
+            'correction.place' => $place, 'cable.length' => 60, 'cable.line_length' => 30, 'supply.transformer_kva' => 630,
+            'supply.transformer_impedance_percent' => 4, 'settings.tariff' => ['energy_price' => '0.12'],
+        ]);
+        $plate = self::number($at('none'), 'guard.overload_dial');
+        foreach (['before_controller', 'after_controller', 'behind_relay', 'at_motor'] as $place) {
+            $reduced = in_array($place, ['behind_relay', 'at_motor'], true);
+            $dial = self::number($at($place), 'guard.overload_dial');
+            self::assertSame($reduced, $dial < $plate - 1, "$place: $dial A");
+        }
+        // Behind the relay the line alone carries less, at the terminals both runs do.
+        self::assertSame(
+            self::number($at('after_controller'), 'correct.loss_saving'), self::number($at('behind_relay'), 'correct.loss_saving'),
+        );
+        self::assertGreaterThan(
+            self::number($at('behind_relay'), 'correct.loss_saving'), self::number($at('at_motor'), 'correct.loss_saving'),
+        );
+        self::assertSame('between contactor and relay', Circuits::curve($at('after_controller'), 'placement')['name']);
+        self::assertSame('behind the relay', Circuits::curve($at('behind_relay'), 'placement')['name']);
     }
 }

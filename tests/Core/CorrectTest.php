@@ -108,7 +108,7 @@ final class CorrectTest extends CoreTestCase
     {
         self::assertFinds(
             'installed_capacitor_too_large',
-            Circuits::solve(Circuits::kilnFan(), ['correction.place' => 'at_motor', 'correction.rated_kvar' => 15]),
+            Circuits::solve(Circuits::kilnFan(), ['correction.place' => 'at_motor', 'correction.rated_kvar' => 25]),
             'stop',
         );
         self::assertDoesNotFind(

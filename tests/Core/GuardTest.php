@@ -289,4 +289,25 @@ final class GuardTest extends CoreTestCase
         self::assertStringContainsString('in the motor leads', $delta->figure('guard.overload_dial')->label ?? '');
         self::assertStringNotContainsString('leads', Circuits::solve(Circuits::kilnFan())->sentences['guard'] ?? '');
     }
+
+    /** The dial wants the plate’s amperes only; below 0.75 kW device and start go by a ratio that is typical of small motors, marked. */
+    public function test_a_small_motor_has_its_dial(): void
+    {
+        $small = ['rule_book' => 'iec', 'supply' => ['voltage' => 400], 'plate' => [
+            'power' => '0.37 kW', 'voltage' => '230/400', 'current' => '1.8/1.05', 'speed' => 1390,
+        ]];
+        $solution = Circuits::solve($small);
+        self::assertFigures(['guard.overload_dial' => 1.05, 'start.locked_rotor_current' => 4.6 * 1.05], $solution);
+        self::assertNotNull($solution->figure('guard.scpd_rating'));
+        self::assertStringContainsString('typical Ia/In', implode($solution->figure('start.locked_rotor_current')->assumptions ?? []));
+        foreach ([0.06, 0.12, 0.25, 0.55, 0.74] as $kw) {
+            self::assertNotNull(Circuits::solve($small, ['plate.power' => "$kw kW"])->figure('guard.scpd_rating'), "$kw kW");
+        }
+        // Nothing is typical of a motor this small: the dial stands all the same, the device waits.
+        $tiny = Circuits::solve($small, ['plate.power' => '0.04 kW', 'plate.current' => '0.4/0.22']);
+        self::assertFigures(['guard.overload_dial' => 0.22], $tiny);
+        self::assertNull($tiny->figure('guard.scpd_rating'));
+        self::assertContains('guard', $tiny->blocked);
+        self::assertStringContainsString('0.22', $tiny->sentences['guard']);
+    }
 }

@@ -88,6 +88,48 @@ final class LogbookTest extends CoreTestCase
         self::assertSame($state, self::book($entries, $changes)->greasing->state);
     }
 
+    /** IEC 60034-7 (from memory): of four digits the third tells the shaft; flanges alone do not make it stand upright. */
+    public function test_only_an_upright_shaft_halves_the_interval(): void
+    {
+        $upright = static fn (string $mounting): bool => str_contains(
+            implode(' ', self::book([self::greased('2026-01-01')], ['plate.mounting' => $mounting])->greasing->working), 'vertical shaft',
+        );
+        foreach (['IM V1', 'IMV1', 'V3', 'V18', 'IM 1011', '1031', 'IM2011', 'IM 2031', 'IM 3011', 'IM 3611', 'vertical'] as $mounting) {
+            self::assertTrue($upright($mounting), $mounting);
+        }
+        foreach (['IM B3', 'IM 1001', 'IM 3001', 'IM 3601', 'IM 2101', 'IM 1051', 'B35', 'B3/V5', ''] as $mounting) {
+            self::assertFalse($upright($mounting), $mounting);
+        }
+    }
+
+    public function test_greasing_one_end_leaves_the_clock_of_the_other(): void
+    {
+        $end = static fn (string $at, string $end): array => [
+            'kind' => 'greased', 'at' => $at, 'values' => ['grams' => '30', 'end' => $end],
+        ];
+        // Both on 1 January, the drive end again on 1 April: the other end is due first, 4000 h less 109 days of 16 h. Own computation.
+        $greasing = self::book([self::greased('2026-01-01T08:00:00Z'), $end('2026-04-01T08:00:00Z', 'de')])->greasing;
+        self::assertEqualsWithDelta(4000 - 109 * 16, $greasing->hoursLeft, 1e-6);
+        self::assertStringContainsString('other end', $greasing->says);
+        $both = self::book([$end('2026-04-01T08:00:00Z', 'de'), $end('2026-04-01T08:00:00Z', 'nde')])->greasing;
+        self::assertStringNotContainsString('end', $both->says);
+        $one = self::book([$end('2026-04-01T08:00:00Z', 'de')])->greasing;
+        self::assertStringContainsString('drive end. No greasing of the other end is written down.', $one->says);
+    }
+
+    public function test_a_closed_bearing_stays_closed_behind_its_clearance(): void
+    {
+        $state = static fn (string $bearings): string => self::book(
+            [self::greased('2026-04-01')], ['plate.bearings' => $bearings],
+        )->greasing->state;
+        foreach (['6205-2Z/C3', '6205-2RS1/C3, 6204 ZZ', '6206 2Z C3 / 6205 2Z C3', '6205DDU/6204LLU'] as $closed) {
+            self::assertSame(Greasing::NONE, $state($closed), $closed);
+        }
+        foreach (['6205/C3', '6205-Z', '6313-2Z/C3 / 6213/C3', 'NU 313 / 6213-2Z'] as $open) {
+            self::assertNotSame(Greasing::NONE, $state($open), $open);
+        }
+    }
+
     public function test_a_meter_does_not_run_backwards_unless_it_is_another(): void
     {
         $book = self::book([self::hours('2026-01-01', 5000), self::hours('2026-02-01', 4000)]);

@@ -51,6 +51,18 @@ final class NecTest extends CoreTestCase
         self::assertFigures(['power.table_current' => 16.7], Circuits::solve($motor));
     }
 
+    /** 10 hp at 208 V: Table 430.250 says 32.2 A in its 200 V column; what is computed is more. The smaller sets the relay, and is told. */
+    public function test_without_plate_amperes_the_smaller_current_sets_the_relay_of_a_slow_motor(): void
+    {
+        $solution = Circuits::solve(['rule_book' => 'nec', 'supply' => ['voltage' => 208], 'plate' => [
+            'power' => '10 hp', 'voltage' => 200, 'speed' => 880, 'power_factor' => 0.74, 'efficiency' => 88.2, 'service_factor' => 1.15,
+        ]]);
+        self::assertFigures(
+            ['power.computed_current' => 32.995, 'power.overload_current' => 32.2, 'guard.overload_dial' => 32.2], $solution,
+        );
+        self::assertStringContainsString('32.2', self::finding($solution, 'plate_current_wanted')->text);
+    }
+
     public function test_a_slow_motor_goes_by_its_plate(): void
     {
         $slow = Circuits::solve(Circuits::fiftyHorsepower(), ['plate.speed' => 885]);

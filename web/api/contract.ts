@@ -6,7 +6,7 @@
 export interface Circuit {
     format?: 'brave-anvil.circuit/1';
     /**
-     * Tag. Text up to 200 characters.
+     * Tag. Text up to 24 characters, unique in its site.
      */
     tag?: string | number | null;
     /**
@@ -537,7 +537,7 @@ export interface Circuit {
          */
         terminal_resistance?: string | number | null;
         /**
-         * while connected in. One of star, delta.
+         * Connected in. One of star, delta.
          */
         connected?: ('star' | 'delta' | null) | string;
     } | null;
@@ -793,9 +793,9 @@ export interface Circuit {
          */
         target_power_factor?: string | number | null;
         /**
-         * Capacitor. One of none, board, before_controller, after_controller, at_motor.
+         * Capacitor. One of none, board, before_controller, after_controller, behind_relay, at_motor.
          */
-        place?: ('none' | 'board' | 'before_controller' | 'after_controller' | 'at_motor' | null) | string;
+        place?: ('none' | 'board' | 'before_controller' | 'after_controller' | 'behind_relay' | 'at_motor' | null) | string;
         /**
          * Load it runs at. Percent of rated output from 10 to 125, such as 80.
          */
@@ -1975,6 +1975,8 @@ export type FindingCode =
     | 'aluminium_as_on_wall'
     | 'raceway_fill_not_computed'
     | 'soil_assumed'
+    | 'size_by_drop'
+    | 'line_size_by_drop'
     | 'insulation_too_cool'
     | 'fault_level_unknown'
     | 'breaking_capacity'
@@ -2004,6 +2006,9 @@ export type FindingCode =
     | 'installed_dial_trips'
     | 'worst_case_start'
     | 'worst_start_trips'
+    | 'fire_pump'
+    | 'hoist'
+    | 'isolator_at_machine'
     | 'longer_start'
     | 'worst_start_melts'
     | 'slash_rating'
@@ -2040,6 +2045,7 @@ export type FindingCode =
     | 'weak_ground_path'
     | 'fault_by_drive'
     | 'filters_to_earth'
+    | 'leads_in_parallel'
     | 'supply_sees_drive'
     | 'capacitor_excluded'
     | 'capacitor_needs_contactor'
@@ -4072,7 +4078,7 @@ export const FIELDS: Readonly<Record<FieldPath, { label: string; unit: string; h
     'windings.element_power': { label: 'Rating of one element', unit: 'W', hint: '' },
     'windings.element_voltage': { label: 'Voltage of one element', unit: 'V', hint: '' },
     'windings.terminal_resistance': { label: 'Ohmmeter, two terminals', unit: 'Ω', hint: '' },
-    'windings.connected': { label: 'while connected in', unit: '', hint: '' },
+    'windings.connected': { label: 'Connected in', unit: '', hint: '' },
     'load.output_percent': { label: 'Load it runs at', unit: '%', hint: 'of rated output, 0 to 125' },
     'load.machine': { label: 'What it drives', unit: '', hint: '' },
     'load.service': { label: 'Service', unit: '', hint: '' },

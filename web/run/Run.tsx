@@ -162,7 +162,7 @@ export function Run({
     const now = starting ? run?.starting : correction === 'after' && run?.running.after != null ? run.running.after : run?.running.before;
     const lines = parts(bench);
     const cut = lines.findIndex((line) => line.part === 'cable' || line.part === 'load');
-    const behindStarter = ['after_controller', 'at_motor'].includes(typed(bench.draft, 'correction.place'));
+    const behindStarter = ['after_controller', 'behind_relay', 'at_motor'].includes(typed(bench.draft, 'correction.place'));
     const render = (line: Line) => {
         const worst = worstOf(bench, line);
         return (
@@ -380,6 +380,7 @@ const UPSTREAM: Readonly<Record<string, Part | StationName>> = {
     board: 'supply',
     before_controller: 'guard',
     after_controller: 'start',
+    behind_relay: 'start',
     at_motor: 'cable',
 };
 

@@ -13,12 +13,19 @@ enum CapacitorPlace: string implements Choice
     case Board = 'board';
     case BeforeController = 'before_controller';
     case AfterController = 'after_controller';
+    case BehindRelay = 'behind_relay';
     case AtMotor = 'at_motor';
 
     /** Whether it sits on the motor's side of the controller. */
     public function isBehindStarter(): bool
     {
-        return $this === self::AfterController || $this === self::AtMotor;
+        return $this === self::AfterController || $this->isBehindRelay();
+    }
+
+    /** Whether the overload relay sees the corrected current only. */
+    public function isBehindRelay(): bool
+    {
+        return $this === self::BehindRelay || $this === self::AtMotor;
     }
 
     /** Whether it stays on the supply when the controller drops out. */
@@ -32,9 +39,10 @@ enum CapacitorPlace: string implements Choice
         return match ($this) {
             self::None => 'None',
             self::Board => 'At the board',
-            self::BeforeController => 'Before the controller',
-            self::AfterController => 'After the controller',
-            self::AtMotor => 'At the motor',
+            self::BeforeController => 'Before the contactor',
+            self::AfterController => 'Between contactor and relay',
+            self::BehindRelay => 'Behind the relay',
+            self::AtMotor => 'At the motor terminals',
         };
     }
 }

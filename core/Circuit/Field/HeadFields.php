@@ -13,7 +13,7 @@ use BraveAnvil\Circuit\FieldKind;
 final class HeadFields
 {
     public const LIST = [
-        'tag' => ['kind' => FieldKind::Text, 'label' => 'Tag', 'accepted' => 'Text up to 200 characters.'],
+        'tag' => ['kind' => FieldKind::Text, 'label' => 'Tag', 'accepted' => 'Text up to 24 characters, unique in its site.', 'high' => 24],
         'drives' => ['kind' => FieldKind::Text, 'label' => 'Drives', 'accepted' => 'Text up to 200 characters.'],
         'area' => ['kind' => FieldKind::Text, 'label' => 'Area', 'accepted' => 'Text up to 200 characters.'],
         'rule_book' => ['kind' => FieldKind::Choice, 'label' => 'Rule book', 'choices' => RuleBookName::class],

@@ -197,7 +197,7 @@ final class PowerFields
             'unit' => Unit::Ohm, 'low' => 1e-4, 'high' => 1e5,
         ],
         'windings.connected' => [
-            'kind' => FieldKind::Choice, 'label' => 'while connected in', 'choices' => WindingJoin::class, 'empty' => 'Not said',
+            'kind' => FieldKind::Choice, 'label' => 'Connected in', 'choices' => WindingJoin::class, 'empty' => 'Not said',
         ],
     ];
 }

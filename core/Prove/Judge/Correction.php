@@ -33,7 +33,8 @@ final class Correction implements Judge
         }
         $reactiveBefore = sqrt(max(0.0, ($root * $voltsBefore * $ampsBefore) ** 2 - $realBefore ** 2));
         $after = AfterReading::of($realBefore, $reactiveBefore, $real, $amps, $volts, $onePhase, $known->correction->unit);
-        if (! $after->isComparable()) {
+        // Inside its band it is what it should be, whatever the load did between; outside it only one load tells.
+        if (! $after->isComparable() && ! $after->agrees()) {
             return Judgement::notComparable('Both readings are not of one load: their power is more than 5 % apart.');
         }
         $from = ['P' => $this->step($reading, 'after.watts'), 'V' => $this->step($reading, 'after.volts')];

@@ -30,7 +30,7 @@ final class LineCurrent implements Judge
     /** Of the plate's current, where the load is not known; the upper one holds always. */
     private const LEAST_OF_IDLE = 0.7;
 
-    private const MOST_OF_PLATE = 1.03;
+    public const MOST_OF_PLATE = 1.03;
 
     /** Percent of unbalance that is usual, and what is added to that which the supply explains. Common practice, no source. */
     private const USUAL = 5.0;

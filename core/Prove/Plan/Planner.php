@@ -8,6 +8,7 @@ use BraveAnvil\Plate\WindingConnection;
 use BraveAnvil\Prove\Choice\Disconnected;
 use BraveAnvil\Prove\Judge\Drawn;
 use BraveAnvil\Prove\Judge\InsulationResistance;
+use BraveAnvil\Prove\Judge\LineCurrent;
 use BraveAnvil\Prove\Known;
 use BraveAnvil\Prove\ReadingKind;
 use BraveAnvil\Solution\Figure;
@@ -134,7 +135,8 @@ final class Planner
         if ($known->motor->kind !== null && $load === null) {
             $plate = $known->load->ratedCurrent();
 
-            return $plate === null ? '' : 'at most '.$plate->shown(3).'; say the load at the time';
+            return $plate === null ? ''
+                : 'at most '.Show::quantity(LineCurrent::MOST_OF_PLATE * $plate->number(), Unit::Ampere, 3).'; say the load at the time';
         }
         $drawn = $volts === null ? null : Drawn::at($load === null ? null : $load->number() / 100, $volts->number(), null, $known);
 

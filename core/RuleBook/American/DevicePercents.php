@@ -47,6 +47,12 @@ interface DevicePercents
 
     public function exceptionSource(): string;
 
+    /** Its rules for fire pumps. */
+    public function firePumps(): string;
+
+    /** Its rules for hoists and cranes. */
+    public function hoists(): string;
+
     /** Largest setting of an instantaneous trip without exception, A. */
     public function instantaneous(Scpd $scpd, DeviceDuty $duty): Figure;
 

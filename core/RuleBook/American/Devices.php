@@ -12,6 +12,7 @@ use BraveAnvil\Guard\GuardFigure;
 use BraveAnvil\Guard\GuardFinding;
 use BraveAnvil\Guard\Rung;
 use BraveAnvil\Guard\ScpdChoice;
+use BraveAnvil\Guard\SpecialUse;
 use BraveAnvil\RuleBook\DeviceRules;
 use BraveAnvil\RuleBook\Practice\GuardPractice;
 use BraveAnvil\Solution\Figure;
@@ -57,10 +58,13 @@ final readonly class Devices implements DeviceRules
             return (new InstantaneousTrip($this->percents, $this->practice))->choose($scpd, $duty);
         }
         $percent = $this->percents->percent($scpd, $duty);
+        $amperes = ($percent->value / 100) * $duty->design->number();
+        $floor = $this->percents->always();
         $limit = Figure::work(GuardFigure::ScpdLimit)
             ->from(p: $percent, I: $duty->design)
-            ->as('percentage · '.$this->percents->current(), '{p} % × {I}')
-            ->equals(($percent->value / 100) * $duty->design->number())
+            ->as('percentage · '.$this->percents->current(), '{p} % × {I}'.
+                ($floor === null || $amperes >= $floor ? '' : '; every motor may have '.Show::number($floor).' A'))
+            ->equals($amperes)
             ->by($percent)
             ->doubted(null)
             ->make();
@@ -240,6 +244,9 @@ final readonly class Devices implements DeviceRules
 
     public function notes(Scpd $scpd, Circuit $circuit): array
     {
-        return $this->percents->notes($scpd, $circuit);
+        return [
+            ...$this->percents->notes($scpd, $circuit),
+            ...SpecialUse::of($circuit, $this->percents->firePumps(), $this->percents->hoists()),
+        ];
     }
 }

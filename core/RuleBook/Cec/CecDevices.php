@@ -80,6 +80,16 @@ final readonly class CecDevices implements DevicePercents
         return $this->smallest;
     }
 
+    public function firePumps(): string
+    {
+        return 'CE Code Section 32';
+    }
+
+    public function hoists(): string
+    {
+        return 'CE Code Section 40';
+    }
+
     public function ratingSource(): string
     {
         return 'CE Code 28-200, Table 29: the standard rating at or below, 15 A always';

@@ -11,6 +11,7 @@ use BraveAnvil\Guard\DeviceDuty;
 use BraveAnvil\Guard\GuardFigure;
 use BraveAnvil\Guard\GuardFinding;
 use BraveAnvil\Guard\ScpdChoice;
+use BraveAnvil\Guard\SpecialUse;
 use BraveAnvil\RuleBook\DeviceRules;
 use BraveAnvil\Solution\Finding;
 use BraveAnvil\TimeCurrent\Band;
@@ -64,6 +65,8 @@ final readonly class IecDevices implements DeviceRules
 
     public function notes(Scpd $scpd, Circuit $circuit): array
     {
+        $special = SpecialUse::of($circuit, 'EN 12845 and the local fire rules', 'IEC 60204-32');
+
         return $circuit->duty()?->isRepeated() === true && in_array($scpd, [Scpd::FuseGg, Scpd::FuseAm], true) ? [
             Finding::caution(GuardFinding::RepeatedStarts)
                 ->title('Starts again and again')
@@ -72,6 +75,7 @@ final readonly class IecDevices implements DeviceRules
                 ->source('IEC 60947-4-1 (from memory)')
                 ->on(GuardFigure::ScpdRating, GuardFigure::OverloadClass)
                 ->about('plate.duty'),
-        ] : [];
+            ...$special,
+        ] : $special;
     }
 }

@@ -6,10 +6,12 @@ namespace BraveAnvil\RuleBook\Iec;
 
 use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Guard\GuardFigure;
+use BraveAnvil\Guard\GuardFinding;
 use BraveAnvil\Guard\SwitchChoice;
 use BraveAnvil\RuleBook\DisconnectRules;
 use BraveAnvil\RuleBook\Table;
 use BraveAnvil\Solution\Figure;
+use BraveAnvil\Solution\Finding;
 
 /** A switch-disconnector for motors, backed up by the protective device (procedure I6). */
 final readonly class IecDisconnects implements DisconnectRules
@@ -42,6 +44,12 @@ final readonly class IecDisconnects implements DisconnectRules
 
     public function notes(): array
     {
-        return [];
+        return [
+            Finding::note(GuardFinding::IsolatorAtMachine)->title('An isolator at the machine')
+                ->because('A machine wants a supply disconnecting device that a person at it reaches and can lock off, also where the '.
+                    'starter stands far away.')
+                ->do('Look whether the isolator stands in sight of the motor and locks; else fit one there.')
+                ->source('IEC 60204-1 5.3, 5.6 (from memory)')->on(GuardFigure::DisconnectRating),
+        ];
     }
 }

@@ -81,6 +81,16 @@ final readonly class NecDevices implements DevicePercents
         return null;
     }
 
+    public function firePumps(): string
+    {
+        return 'NEC 695';
+    }
+
+    public function hoists(): string
+    {
+        return 'NEC 610';
+    }
+
     public function ratingSource(): string
     {
         return 'NEC 430.52(C)(1), next standard size up of 240.6(A)';

@@ -35,7 +35,14 @@ const Lines = styled(Drawing)`
     }
 `;
 
-const PLACES: Readonly<Record<string, number>> = { board: 110, before_controller: 230, after_controller: 350, at_motor: 470 };
+/** Where each place joins the line, in the order of the line, and what it is called there. */
+const PLACES: readonly { place: string; x: number; name: string }[] = [
+    { place: 'board', x: 110, name: 'at the board' },
+    { place: 'before_controller', x: 220, name: 'before the contactor' },
+    { place: 'after_controller', x: 335, name: 'between contactor and relay' },
+    { place: 'behind_relay', x: 445, name: 'behind the relay' },
+    { place: 'at_motor', x: 520, name: 'at the motor terminals' },
+];
 
 /** Where the capacitor joins the circuit: one line for three phases, both conductors for one. */
 export function PlacePicture() {
@@ -46,7 +53,7 @@ export function PlacePicture() {
 function OneLine() {
     const { solved } = useBench();
     const place = solved.solution.curves.placement;
-    const at = PLACES[place?.place ?? ''] ?? PLACES.board ?? 110;
+    const at = place?.place ?? 'board';
     return (
         <Picture
             title={`Where it goes: ${place?.name ?? 'at the board'}`}
@@ -54,24 +61,24 @@ function OneLine() {
             wide
             rows={[['Place', place?.name ?? '']]}
         >
-            <Lines viewBox="0 0 620 200" role="img" aria-label={`Capacitor ${place?.name ?? ''}`}>
+            <Lines viewBox="0 0 620 222" role="img" aria-label={`Capacitor ${place?.name ?? ''}`}>
                 <path className="wire" d="M60 40V80M40 40H80" />
                 <path className="wire" d="M60 60H540" />
                 <text x="24" y="30">
                     board
                 </text>
-                <g transform="translate(290 60)">
+                <g transform="translate(278 60)">
                     <rect className="part" x="-26" y="-16" width="52" height="32" />
                     <path className="wire" d="M-12 0L10 -10M10 0H12" />
                     <text y="-26" textAnchor="middle">
-                        controller
+                        contactor
                     </text>
                 </g>
-                <g transform="translate(410 60)">
+                <g transform="translate(390 60)">
                     <rect className="part" x="-22" y="-16" width="44" height="32" />
                     <path className="wire" d="M-10 4V-6H10V4" />
                     <text y="-26" textAnchor="middle">
-                        overload
+                        relay
                     </text>
                 </g>
                 <g transform="translate(560 60)">
@@ -80,9 +87,12 @@ function OneLine() {
                         M
                     </text>
                 </g>
-                {Object.entries(PLACES).map(([name, x]) => (
+                {PLACES.map(({ place: name, x }, index) => (
                     <g key={name} transform={`translate(${x} 60)`}>
-                        {x === at ? (
+                        <text className="soft" y="-10" textAnchor="middle">
+                            {index + 1}
+                        </text>
+                        {name === at ? (
                             <>
                                 <circle className="dot" r="4" />
                                 <path className="unit" d="M0 0V40M-20 40H20M-20 50H20M0 50V80" />
@@ -99,7 +109,10 @@ function OneLine() {
                         )}
                     </g>
                 ))}
-                <text className="soft" x="40" y="190">
+                <text className="soft" x="24" y="190">
+                    {PLACES.map(({ name }, index) => `${index + 1} ${name}`).join(' · ')}
+                </text>
+                <text className="soft" x="24" y="212">
                     three poles, in delta; with its fuses and resistors where the table says so
                 </text>
             </Lines>
