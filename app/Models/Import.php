@@ -58,9 +58,14 @@ final class Import extends Model
             $applied += ($row->applied ?? false) === true ? $number : 0;
         }
 
+        $columns = json_decode($this->columns, true, 8, JSON_THROW_ON_ERROR);
+        $whole = static fn (mixed $column): array => [...is_array($column) ? $column : [], ...array_diff_key(
+            ['decided' => true, 'unit' => ''], is_array($column) ? $column : [],
+        )];
+
         return [
             'id' => $this->id, 'site' => $this->site_id, 'what' => $this->what, 'name' => $this->name, 'state' => $this->state,
-            'message' => $this->message, 'columns' => json_decode($this->columns, true, 8, JSON_THROW_ON_ERROR), 'rows' => $this->rows,
+            'message' => $this->message, 'columns' => array_map($whole, is_array($columns) ? array_values($columns) : []), 'rows' => $this->rows,
             'counts' => $counts, 'applied' => $applied, 'by' => $this->person->name, 'at' => $this->created_at->toIso8601ZuluString(),
         ];
     }

@@ -36,9 +36,14 @@ final class ImportRow extends Model
     /** @return array<string, mixed> */
     public function resource(): array
     {
+        $changes = json_decode($this->differences, true, 8, JSON_THROW_ON_ERROR);
+
         return [
             'number' => $this->number, 'tag' => $this->tag, 'action' => $this->action, 'applied' => $this->applied,
-            'changes' => json_decode($this->differences, true, 8, JSON_THROW_ON_ERROR),
+            'changes' => array_map(
+                static fn (mixed $change): array => is_array($change) ? $change + ['read' => ''] : [],
+                is_array($changes) ? array_values($changes) : [],
+            ),
             'problems' => json_decode($this->problems, true, 8, JSON_THROW_ON_ERROR),
         ];
     }

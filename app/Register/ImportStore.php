@@ -63,6 +63,13 @@ final class ImportStore
     /** @throws Problem when it is not looked at yet, or under way already */
     public function apply(Import $import): Import
     {
+        $open = $this->undecided($import);
+        if ($open !== [] && $import->state === ImportState::Preview->value) {
+            throw new Problem(
+                409, 'columns_undecided', 'Some columns are not decided',
+                'Say of '.implode(', ', $open).' what they fill, or that nothing is made of them. Nothing was written.',
+            );
+        }
         $this->move($import, [ImportState::Preview, ImportState::Cancelled], ImportState::Applying);
         $numbers = ImportRow::query()->where('import_id', $import->id)->where('applied', false)->whereIn('action', ['new', 'changed'])
             ->orderBy('number')->pluck('id');
@@ -82,6 +89,21 @@ final class ImportStore
         Import::query()->whereKey($import->id)->update(['batch_id' => $batch->id]);
 
         return $import->refresh();
+    }
+
+    /** @return list<string> columns with cells of which nobody said what they fill */
+    private function undecided(Import $import): array
+    {
+        $open = [];
+        $columns = json_decode($import->columns, true, 8, JSON_THROW_ON_ERROR);
+        foreach (is_array($columns) ? $columns : [] as $column) {
+            if (is_array($column) && ($column['decided'] ?? true) === false) {
+                $open[] = trim((is_string($column['letter'] ?? null) ? $column['letter'] : '').' '.
+                    (is_string($column['head'] ?? null) ? $column['head'] : ''));
+            }
+        }
+
+        return $open;
     }
 
     /** What is written by then stays, and is told. */

@@ -8,6 +8,7 @@ use App\Circuits\CircuitDocument;
 use App\Models\Circuit;
 use App\Models\Import;
 use App\Models\ImportRow;
+use App\Models\Site;
 use App\Problems\Problem;
 use BraveAnvil\Circuit\Refusal;
 use BraveAnvil\Register\CellProblem;
@@ -92,7 +93,7 @@ final class ReadImport implements ShouldQueue
                 continue;
             }
             $tag = self::tagOf($matched->columns, $cells);
-            $row = CircuitRow::fromCells($matched->columns, $cells, $present[$tag]['document'] ?? null, $import->site->rule_book);
+            $row = CircuitRow::fromCells($matched->columns, $cells, $present[$tag]['document'] ?? null, $import->site->rule_book, $import->site->supply);
             $rows[] = self::row($import, $i + 1, self::once($row, $tag, $seen), $present[$tag] ?? null, $cells);
         }
 
@@ -114,7 +115,7 @@ final class ReadImport implements ShouldQueue
         $seen = [];
         foreach ($lines as $number => $line) {
             $document = json_decode($line, true, 20);
-            $row = self::document($document, $present, $import->site->rule_book);
+            $row = self::document($document, $present, $import->site);
             $tag = mb_strtolower($row->tag);
             $rows[] = self::row($import, $number, self::once($row, $tag, $seen), $present[$tag] ?? null, [$line]);
         }
@@ -123,7 +124,7 @@ final class ReadImport implements ShouldQueue
     }
 
     /** @param  array<string, array{id: int, version: int, document: array<array-key, mixed>}>  $present */
-    private static function document(mixed $document, array $present, string $book): ReadRow
+    private static function document(mixed $document, array $present, Site $site): ReadRow
     {
         try {
             $data = CircuitDocument::from($document)->data;
@@ -134,7 +135,7 @@ final class ReadImport implements ShouldQueue
         }
         $tag = is_scalar($data['tag'] ?? null) ? mb_strtolower(trim((string) $data['tag'])) : '';
 
-        return CircuitRow::fromDocument($data, $present[$tag]['document'] ?? null, $book);
+        return CircuitRow::fromDocument($data, $present[$tag]['document'] ?? null, $site->rule_book, $site->supply);
     }
 
     /**
@@ -204,12 +205,13 @@ final class ReadImport implements ShouldQueue
 
     /**
      * @param  list<Column>  $columns
-     * @return list<array{letter: string, head: string, path: string|null}>
+     * @return list<array{letter: string, head: string, path: string|null, decided: bool, unit: string}>
      */
     public static function columns(array $columns): array
     {
         return array_map(static fn (Column $column): array => [
             'letter' => $column->letter(), 'head' => mb_substr($column->head, 0, 100), 'path' => $column->path,
+            'decided' => $column->decided, 'unit' => $column->unit ?? '',
         ], $columns);
     }
 

@@ -20,25 +20,27 @@ final class CircuitRow
      * @param  list<string>  $cells
      * @param  array<array-key, mixed>|null  $present  the circuit of this tag in the site, or null
      * @param  string  $book  of the site, where the row names none
+     * @param  array<array-key, mixed>  $supply  of the site, with which a new circuit begins
      */
-    public static function fromCells(array $columns, array $cells, ?array $present, string $book): ReadRow
+    public static function fromCells(array $columns, array $cells, ?array $present, string $book, array $supply = []): ReadRow
     {
-        $document = $present ?? ['format' => CircuitReader::FORMAT];
+        $document = $present ?? ['format' => CircuitReader::FORMAT, ...$supply === [] ? [] : ['supply' => $supply]];
         $letters = [];
         $typed = [];
         foreach ($columns as $column) {
             if ($column->path === null) {
                 continue;
             }
-            $typed[$column->path] = CellText::read($cells[$column->place] ?? '');
+            $typed[$column->path] = HeadUnit::with(CellText::read($cells[$column->place] ?? ''), $column->unit);
             $letters[$column->path] = $column->letter().' '.$column->head;
         }
         if (($typed['rule_book'] ?? '') === '') {
             $typed['rule_book'] = is_string($present['rule_book'] ?? null) ? $present['rule_book'] : $book;
         }
         foreach ($typed as $path => $text) {
-            // What stands there already keeps its kind: a number stays a number.
-            if ((TypedFields::of($document)[$path] ?? '') !== $text) {
+            // What stands there already keeps its kind: a number stays a number. An empty cell takes nothing from the site's supply.
+            $inherited = $present === null && $text === '' && str_starts_with($path, 'supply.');
+            if (! $inherited && (TypedFields::of($document)[$path] ?? '') !== $text) {
                 $document = TypedFields::with($document, $path, $text);
             }
         }
@@ -52,10 +54,11 @@ final class CircuitRow
     /**
      * @param  array<array-key, mixed>  $document  a circuit of its own
      * @param  array<array-key, mixed>|null  $present
+     * @param  array<array-key, mixed>  $supply  of the site, for a new circuit that says nothing of it
      */
-    public static function fromDocument(array $document, ?array $present, string $book): ReadRow
+    public static function fromDocument(array $document, ?array $present, string $book, array $supply = []): ReadRow
     {
-        $document += ['format' => CircuitReader::FORMAT];
+        $document += ['format' => CircuitReader::FORMAT, ...$present === null && $supply !== [] ? ['supply' => $supply] : []];
         $document['rule_book'] ??= $book;
         $tag = is_scalar($document['tag'] ?? null) ? trim((string) $document['tag']) : '';
 
@@ -74,7 +77,8 @@ final class CircuitRow
         if (trim($tag) === '') {
             $problems[] = new CellProblem($letters['tag'] ?? '', '', 'A tag is wanted.', Fields::named('tag')->accepted());
         }
-        foreach (CircuitReader::read($document)->errors as $path => $error) {
+        $circuit = CircuitReader::read($document);
+        foreach ($circuit->errors as $path => $error) {
             // What was there before is not this file's fault, unless it fills that very field.
             if ($error->kind === ErrorKind::Missing || ($letters !== [] && ! isset($letters[$path]))
                 || ($path === 'tag' && $present !== null)) {
@@ -84,28 +88,32 @@ final class CircuitRow
                 $letters[$path] ?? (Fields::find($path)->label ?? $path), self::quoted($typed[$path] ?? ''), $error->text, $error->accepted,
             );
         }
-        $changes = self::changes($present ?? [], $document);
+        $changes = self::changes($present ?? [], $document, $circuit->read());
         $action = match (true) {
             $problems !== [] => RowAction::Refuse, $present === null => RowAction::Create, $changes === [] => RowAction::Leave,
             default => RowAction::Change,
         };
 
-        return new ReadRow($tag, $action, $document, $present === null ? [] : $changes, $problems);
+        return new ReadRow($tag, $action, $document, $changes, $problems);
     }
 
     /**
      * @param  array<array-key, mixed>  $before
      * @param  array<array-key, mixed>  $after
-     * @return list<array{label: string, from: string, to: string}>
+     * @param  array<string, string>  $read  how each field was read, with its unit, by path
+     * @return list<array{label: string, from: string, to: string, read: string}>
      */
-    private static function changes(array $before, array $after): array
+    private static function changes(array $before, array $after, array $read): array
     {
         $was = TypedFields::of($before);
         $is = TypedFields::of($after);
         $changes = [];
         foreach ($is + $was as $path => $text) {
             if (($was[$path] ?? '') !== ($is[$path] ?? '')) {
-                $changes[] = ['label' => Fields::find($path)->label ?? $path, 'from' => $was[$path] ?? '', 'to' => $is[$path] ?? ''];
+                $changes[] = [
+                    'label' => Fields::find($path)->label ?? $path, 'from' => $was[$path] ?? '', 'to' => $is[$path] ?? '',
+                    'read' => $read[$path] ?? '',
+                ];
             }
         }
 

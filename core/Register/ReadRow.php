@@ -9,7 +9,7 @@ final readonly class ReadRow
 {
     /**
      * @param  array<array-key, mixed>  $document
-     * @param  list<array{label: string, from: string, to: string}>  $changes  against the circuit that there is
+     * @param  list<array{label: string, from: string, to: string, read: string}>  $changes  against the circuit that there is, or all of a new one; how each is read, with its unit
      * @param  list<CellProblem>  $problems
      */
     public function __construct(

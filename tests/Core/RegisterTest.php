@@ -12,6 +12,7 @@ use BraveAnvil\Register\CircuitColumns;
 use BraveAnvil\Register\CircuitRow;
 use BraveAnvil\Register\Column;
 use BraveAnvil\Register\CsvText;
+use BraveAnvil\Register\HeadUnit;
 use BraveAnvil\Register\ReadingTable;
 use BraveAnvil\Register\ReadRow;
 use BraveAnvil\Register\RowAction;
@@ -218,7 +219,7 @@ final class RegisterTest extends CoreTestCase
         $columns = [new Column(0, 'tag', 'tag'), new Column(1, 'cable.length', 'cable.length')];
         $row = CircuitRow::fromCells($columns, ['KF-204', ''], $present, 'iec');
         self::assertSame(RowAction::Change, $row->action);
-        self::assertSame([['label' => 'Length, starter to motor', 'from' => '60 m', 'to' => '']], $row->changes);
+        self::assertSame([['label' => 'Length, starter to motor', 'from' => '60 m', 'to' => '', 'read' => '']], $row->changes);
         self::assertArrayNotHasKey('cable.length', TypedFields::of($row->document));
     }
 
@@ -253,5 +254,51 @@ final class RegisterTest extends CoreTestCase
         self::assertNotSame([], ReadingTable::read($columns, ['KF-204', 'colour', 'green'])[1]);
         self::assertSame('values.colour', ReadingTable::read($columns, ['KF-204', 'speed', 'green'])[1][0]->column);
         self::assertStringContainsString('Nothing', ReadingTable::read($columns, ['KF-204', 'speed', ''])[1][0]->text);
+    }
+
+    /** @return iterable<string, array{string, string|null, string}> head, unit, field */
+    public static function heads(): iterable
+    {
+        yield 'horsepower' => ['HP', 'hp', 'plate.power'];
+        yield 'kilowatts in brackets' => ['Rated output (kW)', 'kW', 'plate.power'];
+        yield 'volts' => ['Volts', null, 'plate.voltage'];
+        yield 'kilovolts' => ['Voltage [kV]', 'kV', 'plate.voltage'];
+        yield 'full-load amperes' => ['FLA', null, 'plate.current'];
+        yield 'speed' => ['RPM', null, 'plate.speed'];
+        yield 'our own head' => [CircuitColumns::head('cable.length'), null, 'cable.length'];
+        yield 'a path that holds a unit' => ['settings.tariff.kva_demand.price', null, 'settings.tariff.kva_demand.price'];
+        yield 'a path' => ['plate.power', null, 'plate.power'];
+        yield 'feet' => ['Length, starter to motor (ft)', 'ft', 'cable.length'];
+        yield 'a tag' => ['Equipment no', null, 'tag'];
+        yield 'what it drives' => ['Driven equipment', null, 'drives'];
+    }
+
+    #[DataProvider('heads')]
+    public function test_what_people_write_above_a_column_is_known(string $head, ?string $unit, string $path): void
+    {
+        $columns = CircuitColumns::match([['tag', $head], ['KF-1', '10']], $path === 'tag' ? [0 => null] : [])->columns;
+        self::assertSame($path, $columns[1]->path);
+        self::assertSame($unit, $columns[1]->unit);
+        self::assertTrue($columns[1]->decided);
+    }
+
+    public function test_a_column_with_cells_is_decided_by_somebody(): void
+    {
+        $rows = [['tag', 'Colour', '', 'Empty', 'figure:cable.size'], ['KF-1', 'green', 'x', '', '16']];
+        $decided = static fn (array $chosen): array => array_map(
+            static fn (Column $column): bool => $column->decided, CircuitColumns::match($rows, $chosen)->columns,
+        );
+        self::assertSame([true, false, false, true, true], $decided([]));
+        self::assertSame([true, true, true, true, true], $decided([1 => null, 2 => 'plate.power']));
+    }
+
+    public function test_a_bare_number_takes_the_unit_of_its_head_and_any_other_keeps_its_own(): void
+    {
+        self::assertSame('10 hp', HeadUnit::with('10', 'hp'));
+        self::assertSame('0.4/0.69 kV', HeadUnit::with('0.4/0.69', 'kV'));
+        foreach (['10 kW', '', 'IE3', 'many'] as $cell) {
+            self::assertSame($cell, HeadUnit::with($cell, 'hp'));
+        }
+        self::assertSame('10', HeadUnit::with('10', null));
     }
 }

@@ -95,7 +95,9 @@ final class RegisterTest extends FeatureTestCase
         $row = $this->getJson("/api/imports/$id/rows")->json('rows.0');
         self::assertIsArray($row);
         self::assertSame('changed', $row['action']);
-        self::assertSame([['label' => 'Length, starter to motor', 'from' => '60 m', 'to' => '75 m']], $row['changes']);
+        self::assertSame(
+            [['label' => 'Length, starter to motor', 'from' => '60 m', 'to' => '75 m', 'read' => "75\u{00A0}m"]], $row['changes'],
+        );
         $this->postJson("/api/imports/$id/apply")->assertOk();
         $draft = json_decode($circuit->refresh()->draft, true);
         self::assertIsArray($draft);
@@ -178,8 +180,66 @@ final class RegisterTest extends FeatureTestCase
         $this->assertProblem(422, $this->putJson("/api/imports/$id/columns", ['columns' => ['no.such', null, null]]));
         $this->putJson("/api/imports/$id/columns", ['columns' => ['tag', null, 'plate.power']])->assertOk();
         self::assertSame(1, $this->counts($id)['new']);
+        // A column with cells that nobody decided holds all of it back.
+        $refused = $this->postJson("/api/imports/$id/apply");
+        $this->assertProblem(409, $refused);
+        self::assertStringContainsString('B Colour', (string) $refused->json('detail'));
+        self::assertSame(0, Circuit::query()->count());
+        $this->putJson("/api/imports/$id/columns", ['columns' => ['tag', 'nothing', 'plate.power']])->assertOk();
         $this->postJson("/api/imports/$id/apply")->assertOk();
         self::assertSame('KF-1', Circuit::query()->sole()->tag);
+        $columns = $this->state($id)['columns'];
+        self::assertIsArray($columns);
+        self::assertSame(['tag', null, 'plate.power'], array_column($columns, 'path'), 'the map can be looked at afterwards');
+    }
+
+    /** 10 below “HP” is 10 hp, 7.46 kW, and never 10 kW; what people write above their columns is known. */
+    public function test_the_unit_of_a_head_counts_and_every_value_is_shown_as_it_is_read(): void
+    {
+        $id = $this->read("Tag no,HP,Volts,FLA,RPM,Length (ft)\nDF-9,10,400/690,15.2/8.8,1460,200\n");
+        $rows = (array) $this->getJson("/api/imports/$id/rows?action=refused")->assertOk()->json('rows');
+        self::assertSame([], $rows);
+        $this->putJson("/api/imports/$id/columns", ['columns' => ['tag', 'plate.power', null, null, null, 'cable.length']])->assertOk();
+        $row = $this->getJson("/api/imports/$id/rows?action=new")->json('rows.0');
+        self::assertIsArray($row);
+        $read = array_column((array) $row['changes'], 'read', 'label');
+        self::assertStringContainsString('7.46 kW', str_replace("\u{00A0}", ' ', (string) $read['Rated output']));
+        self::assertSame('60.96 m', str_replace("\u{00A0}", ' ', (string) $read['Length, starter to motor']));
+        $columns = $this->state($id)['columns'];
+        self::assertIsArray($columns);
+        self::assertSame(['', 'hp', '', '', '', 'ft'], array_column($columns, 'unit'));
+        $this->postJson("/api/imports/$id/apply")->assertOk();
+        $draft = json_decode(Circuit::query()->sole()->draft, true);
+        self::assertIsArray($draft);
+        self::assertSame('10 hp', $draft['plate']['power']);
+    }
+
+    public function test_new_circuits_begin_with_the_sites_supply(): void
+    {
+        $this->site->forceFill(['supply' => ['voltage' => '690', 'frequency' => '50', 'transformer_kva' => '630']])->save();
+        $id = $this->read("tag,plate.power,supply.frequency,supply.voltage\nKF-1,37 kW,,400\n");
+        $this->postJson("/api/imports/$id/apply")->assertOk();
+        $lines = $this->read(json_encode(['tag' => 'KF-2', 'plate' => ['power' => '30 kW']], JSON_THROW_ON_ERROR)."\n");
+        $this->postJson("/api/imports/$lines/apply")->assertOk();
+        $supply = static function (string $tag): mixed {
+            $draft = json_decode(Circuit::query()->where('tag', $tag)->sole()->draft, true);
+
+            return is_array($draft) ? $draft['supply'] ?? null : null;
+        };
+        self::assertEquals(['voltage' => '400', 'frequency' => '50', 'transformer_kva' => '630'], $supply('KF-1'), 'a cell goes before it');
+        self::assertEquals(['voltage' => '690', 'frequency' => '50', 'transformer_kva' => '630'], $supply('KF-2'));
+    }
+
+    public function test_a_longer_tag_is_refused_and_one_from_before_may_stay(): void
+    {
+        $long = str_repeat('K', 25);
+        $id = $this->read("tag,plate.power\n$long,37 kW\n");
+        self::assertSame(1, $this->counts($id)['refused']);
+        $circuit = $this->circuit($this->site);
+        $draft = ['tag' => $long] + (array) json_decode($circuit->draft, true);
+        $this->assertProblem(422, $this->putJson("/api/circuits/{$circuit->id}", ['version' => $circuit->version, 'draft' => $draft]));
+        Circuit::query()->whereKey($circuit->id)->update(['tag' => $long, 'draft' => json_encode($draft, JSON_THROW_ON_ERROR)]);
+        self::assertSame(1, $this->counts($this->read("tag,cable.length\n$long,80 m\n"))['changed']);
     }
 
     public function test_a_circuit_that_somebody_changed_meanwhile_is_not_overwritten(): void

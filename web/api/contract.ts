@@ -3833,6 +3833,8 @@ export interface Import {
     state: 'reading' | 'preview' | 'applying' | 'done' | 'cancelled' | 'failed';
     message: string;
     columns: {
+        decided: boolean;
+        unit: string;
         letter: string;
         head: string;
         path: string | null;
@@ -3863,6 +3865,7 @@ export interface ImportedRow {
     action: 'new' | 'changed' | 'unchanged' | 'refused';
     applied: boolean;
     changes: {
+        read: string;
         label: string;
         from: string;
         to: string;

@@ -13,8 +13,9 @@ const one = (more: Partial<Import> = {}): Import => ({
     state: 'preview',
     message: '',
     columns: [
-        { letter: 'A', head: 'tag', path: 'tag' },
-        { letter: 'B', head: 'Colour', path: null },
+        { letter: 'A', head: 'tag', path: 'tag', decided: true, unit: '' },
+        { letter: 'B', head: 'HP', path: 'plate.power', decided: true, unit: 'hp' },
+        { letter: 'C', head: 'Colour', path: null, decided: true, unit: '' },
     ],
     rows: 3,
     counts: { new: 1, changed: 1, unchanged: 0, refused: 1 },
@@ -23,6 +24,8 @@ const one = (more: Partial<Import> = {}): Import => ({
     at: '2026-11-26T08:00:00Z',
     ...more,
 });
+
+const open = (letter: string, head: string) => ({ letter, head, path: null, decided: false, unit: '' });
 
 const refused: ImportRowsAnswer = {
     rows: [
@@ -88,7 +91,7 @@ test('a file that is no table says why, and that nothing was written', async () 
 });
 
 test('a strange file asks which column is the tag', async () => {
-    show(one({ rows: 0, counts: { new: 0, changed: 0, unchanged: 0, refused: 0 }, columns: [{ letter: 'A', head: 'Motor', path: null }] }));
+    show(one({ rows: 0, counts: { new: 0, changed: 0, unchanged: 0, refused: 0 }, columns: [open('A', 'Motor')] }));
     await screen.findByText(/No column is the tag/);
     expect(screen.getByText('A Motor')).toBeTruthy();
 });
@@ -96,4 +99,44 @@ test('a strange file asks which column is the tag', async () => {
 test('what was called off can go on where it stopped', async () => {
     show(one({ state: 'cancelled', applied: 1 }));
     await screen.findByText('Write the other 1');
+});
+
+test('a column that nobody decided holds the writing back, and is told what it fills', async () => {
+    const { calls } = show(one({ columns: [...one().columns, open('D', 'Colour code')] }));
+    await screen.findByText(/One column is not decided/);
+    await userEvent.click(screen.getByText('Write 2 rows'));
+    expect(calls.some((call) => call.startsWith('POST'))).toBe(false);
+    await userEvent.click(screen.getByRole('button', { name: /What column D fills/ }));
+    await userEvent.click(await screen.findByRole('option', { name: 'Nothing: it is left out' }));
+    await waitFor(() => expect(calls).toContain('PUT /api/imports/3/columns'));
+});
+
+test('the unit of a head is shown, and the map stays to be looked at when all is written', async () => {
+    show(one({ state: 'done', applied: 2 }));
+    const map = await screen.findByRole('group', { name: 'Columns of the file' });
+    expect(map.textContent).toContain('B HPRated outputhp');
+    expect(map.textContent).toContain('C Colournothing');
+    expect(map.querySelector('button')).toBeNull();
+});
+
+test('every value of a new circuit is shown as it is read, with its unit', async () => {
+    const fresh: ImportRowsAnswer = {
+        ...refused,
+        rows: [
+            {
+                number: 2,
+                tag: 'KF-9',
+                action: 'new',
+                applied: false,
+                changes: [{ label: 'Rated output', from: '', to: '10 hp', read: '7.46 kW (746 W/hp)' }],
+                problems: [],
+            },
+        ],
+    };
+    show(one({ counts: { new: 1, changed: 0, unchanged: 0, refused: 0 } }), fresh);
+    await screen.findByText('What is read');
+    expect((await screen.findByText(/Rated output/, { selector: 'div' })).textContent).toBe(
+        'Rated output: 10 hp read as 7.46 kW (746 W/hp)',
+    );
+    expect(screen.getByText('New circuits begin with the site’s supply.')).toBeTruthy();
 });

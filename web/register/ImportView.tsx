@@ -69,6 +69,7 @@ export function ImportView({ id, onMoved }: { id: number; onMoved: () => void })
         return <p role="status">{query.isError ? query.error.message : 'Opening'}</p>;
     }
     const wanted = one.counts.new + one.counts.changed;
+    const undecided = one.columns.filter(({ decided }) => !decided);
     const nothingFits = one.state === 'preview' && one.rows === 0;
     return (
         <Box>
@@ -101,7 +102,7 @@ export function ImportView({ id, onMoved }: { id: number; onMoved: () => void })
             )}
             <div className="bar">
                 {(one.state === 'preview' || one.state === 'cancelled') && wanted > one.applied && (
-                    <Button kind="main" onPress={() => void act('POST', `imports/${id}/apply`)}>
+                    <Button kind="main" isDisabled={undecided.length > 0} onPress={() => void act('POST', `imports/${id}/apply`)}>
                         {one.state === 'cancelled' ? `Write the other ${wanted - one.applied}` : `Write ${wanted} rows`}
                     </Button>
                 )}
@@ -111,46 +112,94 @@ export function ImportView({ id, onMoved }: { id: number; onMoved: () => void })
                 {one.counts.refused > 0 && <a href={`/api/imports/${id}/refused.csv`}>The refused rows, to be mended (CSV)</a>}
             </div>
             {problem !== '' && <p role="alert">{problem}</p>}
-            {one.state === 'preview' && one.columns.length > 0 && one.what === 'circuits' && (
-                <Columns one={one} choose={(columns) => void act('PUT', `imports/${id}/columns`, { columns })} />
+            {one.state === 'preview' && undecided.length > 0 && (
+                <p>
+                    <GradeMark grade="caution" />{' '}
+                    {undecided.length === 1 ? 'One column is not decided' : `${undecided.length} columns are not decided`}: say what it
+                    fills, or that nothing is made of it. Nothing is written before that.
+                </p>
             )}
+            {one.columns.length > 0 && (
+                <Columns
+                    one={one}
+                    choose={
+                        one.state === 'preview' && one.what === 'circuits'
+                            ? (columns) => void act('PUT', `imports/${id}/columns`, { columns })
+                            : null
+                    }
+                />
+            )}
+            {one.what === 'circuits' && one.counts.new > 0 && <p>New circuits begin with the site’s supply.</p>}
             {one.rows > 0 && one.state !== 'reading' && <Rows one={one} />}
         </Box>
     );
 }
 
-/** The columns that nothing is made of, each to be told what it fills. */
-function Columns({ one, choose }: { one: Import; choose: (columns: (string | null)[]) => void }) {
-    const unknown = one.columns.filter(({ path, head }) => path === null && head !== '' && !head.startsWith('figure:'));
-    if (unknown.length === 0) {
-        return null;
-    }
+const NOTHING = 'nothing';
+
+type Column = Import['columns'][number];
+
+const chosenOf = ({ path, decided }: Column): string => path ?? (decided ? NOTHING : '');
+
+/** What each column of the file fills, and in which unit; while nothing is written, each can be told another. */
+function Columns({ one, choose }: { one: Import; choose: ((columns: (string | null)[]) => void) | null }) {
+    const shown = one.columns.filter(({ head, decided }) => !head.startsWith('figure:') && (head !== '' || !decided));
     const taken = new Set(one.columns.map(({ path }) => path));
-    const options = [
-        { value: '', label: 'Nothing' },
+    const options = (column: Column) => [
+        ...(column.decided ? [] : [{ value: '', label: 'Not decided' }]),
+        { value: NOTHING, label: 'Nothing: it is left out' },
         ...Object.entries(FIELDS)
-            .filter(([path]) => !taken.has(path))
+            .filter(([path]) => path === column.path || !taken.has(path))
             .map(([path, field]) => ({ value: path, label: `${field.label} (${path})` })),
     ];
     return (
-        <section aria-label="Columns that nothing is made of">
-            <p>Nothing is made of these columns. Say what they fill, where they fill something:</p>
-            <div className="columns">
-                {unknown.map((column) => (
-                    <Select
-                        key={column.letter}
-                        label={`${column.letter} ${column.head}`}
-                        value=""
-                        options={options}
-                        onChange={(path) =>
-                            choose(one.columns.map((each) => (each.letter === column.letter ? (path === '' ? null : path) : each.path)))
-                        }
-                    />
-                ))}
-            </div>
-        </section>
+        <Scroll tabIndex={0} role="group" aria-label="Columns of the file">
+            <RuledTable>
+                <thead>
+                    <tr>
+                        <th scope="col">Column</th>
+                        <th scope="col">Fills</th>
+                        <th scope="col">A bare number is in</th>
+                    </tr>
+                </thead>
+                <tbody>
+                    {shown.map((column) => (
+                        <tr key={column.letter}>
+                            <th scope="row">
+                                {column.letter} {column.head}
+                            </th>
+                            <td>
+                                {choose === null ? (
+                                    filledBy(column)
+                                ) : (
+                                    <Select
+                                        label={`What column ${column.letter} fills`}
+                                        value={chosenOf(column)}
+                                        options={options(column)}
+                                        onChange={(path) =>
+                                            choose(
+                                                one.columns.map((each) =>
+                                                    each.letter === column.letter ? path : each.decided ? chosenOf(each) : null,
+                                                ),
+                                            )
+                                        }
+                                    />
+                                )}
+                            </td>
+                            <td>{unitOf(column)}</td>
+                        </tr>
+                    ))}
+                </tbody>
+            </RuledTable>
+        </Scroll>
     );
 }
+
+const FIELD_NOTES: Readonly<Record<string, { label: string; unit: string }>> = FIELDS;
+
+const filledBy = ({ path }: Column): string => (path === null ? 'nothing' : (FIELD_NOTES[path]?.label ?? path));
+
+const unitOf = ({ path, unit }: Column): string => (unit !== '' ? unit : path === null ? '' : (FIELD_NOTES[path]?.unit ?? ''));
 
 function Rows({ one }: { one: Import }) {
     const first: Shown = one.counts.refused > 0 ? 'refused' : one.counts.changed > 0 ? 'changed' : 'new';
@@ -184,7 +233,7 @@ function Rows({ one }: { one: Import }) {
                         <tr>
                             <th scope="col">Row</th>
                             <th scope="col">Tag</th>
-                            <th scope="col">{shown === 'refused' ? 'What is wrong' : 'What changes'}</th>
+                            <th scope="col">{shown === 'refused' ? 'What is wrong' : shown === 'new' ? 'What is read' : 'What changes'}</th>
                         </tr>
                     </thead>
                     <tbody>
@@ -202,8 +251,9 @@ function Rows({ one }: { one: Import }) {
                                     ))}
                                     {row.changes.map((change) => (
                                         <div key={change.label}>
-                                            {change.label}: {change.from === '' ? 'empty' : change.from} →{' '}
+                                            {change.label}: {shown !== 'new' && `${change.from === '' ? 'empty' : change.from} → `}
                                             {change.to === '' ? 'empty' : change.to}
+                                            {change.read !== '' && change.read !== change.to && <small> read as {change.read}</small>}
                                         </div>
                                     ))}
                                 </td>

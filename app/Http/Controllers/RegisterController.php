@@ -29,6 +29,9 @@ use Illuminate\Validation\Rule;
 /** The register of a site: out as files, in from files with a look before anything is written. */
 final class RegisterController
 {
+    /** What is sent for a column of which nothing is to be made. */
+    private const NOTHING = 'nothing';
+
     /** Rows of a preview that are shown at once. */
     private const PAGE = 100;
 
@@ -143,12 +146,15 @@ final class RegisterController
         $request->validate(['columns' => ['required', 'array', 'max:'.CsvText::MOST_COLUMNS]]);
         $chosen = [];
         foreach ($request->array('columns') as $place => $path) {
-            if ($path !== null && $path !== '' && (! is_string($path) || ($import->what === 'circuits' && Fields::find($path) === null))) {
+            if ($path !== null && $path !== '' && $path !== self::NOTHING && (! is_string($path) || ($import->what === 'circuits' && Fields::find($path) === null))) {
                 throw new Problem(422, 'no_field', 'No such field', 'See the columns.', [
                     ['path' => "columns.$place", 'text' => 'There is no such field.', 'accepted' => 'A field of a circuit.'],
                 ]);
             }
-            $chosen[(int) $place] = is_string($path) && $path !== '' ? $path : null;
+            // Nothing said leaves it to its head.
+            if ($path !== null && $path !== '') {
+                $chosen[(int) $place] = $path === self::NOTHING ? null : $path;
+            }
         }
 
         return new JsonResponse($this->imports->choose($import, $chosen)->load('person')->resource());

@@ -19,15 +19,15 @@ const figures = [figure('correct.capacitor_rating', 12500, '12.5 kvar'), figure(
 const columnOf = (container: HTMLElement) => container.querySelector('circle.dot')?.parentElement?.getAttribute('transform');
 
 test('the capacitor stands where the circuit has it, and the other places are left open', () => {
-    const columns = (['board', 'before_controller', 'after_controller', 'at_motor'] as const).map((place) => {
+    const columns = (['board', 'before_controller', 'after_controller', 'behind_relay', 'at_motor'] as const).map((place) => {
         const { container, unmount } = showOnBench(<PlacePicture />, {}, solution({ figures, curves: { placement: at(place, place) } }));
-        expect(container.querySelectorAll('path.not')).toHaveLength(3);
+        expect(container.querySelectorAll('path.not')).toHaveLength(4);
         const column = columnOf(container);
         unmount();
         return column;
     });
-    // From the board to the motor, ever further along the line; behind the relay only the motor's own place.
-    expect(columns).toEqual(['translate(110 60)', 'translate(230 60)', 'translate(350 60)', 'translate(470 60)']);
+    // From the board to the motor, ever further along the line, on either side of contactor and relay.
+    expect(columns).toEqual(['translate(110 60)', 'translate(220 60)', 'translate(335 60)', 'translate(445 60)', 'translate(520 60)']);
 });
 
 test('its rating and its current stand beside it', () => {
@@ -47,4 +47,11 @@ test('a single-phase load has it behind its switch, never ahead of it', () => {
     expect(screen.getByText('not ahead of it: it would stay on alone')).toBeTruthy();
     expect(screen.getByText('35 µF')).toBeTruthy();
     expect(screen.getByRole('img', { name: 'Capacitor across the load, behind the switch' })).toBeTruthy();
+});
+
+test('each place is named by where it joins, so that the load side of the contactor is not mistaken', () => {
+    showOnBench(<PlacePicture />, {}, solution({ figures, curves: { placement: at('after_controller', 'between contactor and relay') } }));
+    expect(
+        screen.getByText(/2 before the contactor · 3 between contactor and relay · 4 behind the relay · 5 at the motor terminals/),
+    ).toBeTruthy();
 });
