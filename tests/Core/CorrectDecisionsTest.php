@@ -248,7 +248,7 @@ final class CorrectDecisionsTest extends CoreTestCase
             ['correct.discharge_time' => 680e3 * 30e-6 * log(sqrt(2) * 370 / 50), 'correct.resistor_power' => 370 ** 2 / 680e3], $right,
         );
         self::assertDoesNotFind('resistor_too_large', $right);
-        self::assertFinds('resistor_too_large', self::changed(self::ONE_PHASE, ['correction.resistor_ohm' => '1000 kohm']), 'stop');
+        self::assertFinds('resistor_too_large', self::changed(self::ONE_PHASE, ['correction.resistor_ohm' => '1200 kohm']), 'stop');
         self::assertFinds('resistor_hot', self::changed(self::ONE_PHASE, ['correction.resistor_ohm' => '10 kohm']), 'caution');
         self::assertFinds('resistor_in_series', $right, 'note');
         // A plug: 34 V after a second. IEC 60335-1 (from memory).

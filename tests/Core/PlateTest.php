@@ -38,17 +38,17 @@ final class PlateTest extends CoreTestCase
         $motor = [
             'rule_book' => 'nec', 'supply' => ['voltage' => 208],
             'plate' => [
-                'power' => '1.5 hp', 'voltage' => '208-230/460', 'current' => '4.9-4.6/2.3', 'speed' => 1740, 'frequency' => 60,
-                'efficiency' => 85, 'power_factor' => 0.75,
+                'power' => '7.5 hp', 'voltage' => '200-230/460', 'current' => '23-20/10', 'speed' => 1755, 'frequency' => 60,
+                'efficiency' => 89.5, 'power_factor' => 0.78,
             ],
         ];
         self::assertFigures(
-            ['plate.connection' => 'parallel', 'plate.rated_voltage' => 208, 'power.plate_current' => 4.9, 'power.table_current' => 6.6],
+            ['plate.connection' => 'parallel', 'plate.rated_voltage' => 208, 'power.plate_current' => 23, 'power.table_current' => 24.2],
             Circuits::solve($motor),
         );
-        self::assertFigures(['power.plate_current' => 4.6], Circuits::solve($motor, ['supply.voltage' => 230]));
+        self::assertFigures(['power.plate_current' => 20], Circuits::solve($motor, ['supply.voltage' => 230]));
         self::assertFigures(
-            ['power.plate_current' => 2.3, 'plate.connection' => 'series'],
+            ['power.plate_current' => 10, 'plate.connection' => 'series'],
             Circuits::solve($motor, ['supply.voltage' => 460]),
         );
     }

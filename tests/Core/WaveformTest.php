@@ -104,17 +104,17 @@ final class WaveformTest extends TestCase
 
     public function test_spikes_are_told_from_a_shifted_current(): void
     {
-        $spikes = Analysis::of(self::sample('rectifier-spikes'), []);
+        $spikes = Analysis::of(self::sample('drive-input-humps'), []);
         self::assertContains('distortion_not_capacitor', self::codes($spikes));
         self::assertGreaterThan(0.95, self::figures($spikes)['displacement_factor']);
         self::assertLessThan(0.7, self::figures($spikes)['power_factor']);
-        self::assertContains('lagging', self::codes(Analysis::of(self::sample('motor-lagging'), [])));
-        self::assertContains('leading', self::codes(Analysis::of(self::sample('capacitor-leading'), [])));
+        self::assertContains('lagging', self::codes(Analysis::of(self::sample('grinder-lagging'), [])));
+        self::assertContains('leading', self::codes(Analysis::of(self::sample('welder-idle-leading'), [])));
         self::assertSame(
             [],
             array_intersect(
                 ['lagging', 'leading', 'distortion_not_capacitor'],
-                self::codes(Analysis::of(self::sample('lamp-in-phase'), [])),
+                self::codes(Analysis::of(self::sample('kiln-heaters-in-phase'), [])),
             ),
         );
     }
@@ -123,8 +123,8 @@ final class WaveformTest extends TestCase
     {
         foreach (
             [
-                'motor-lagging' => ['t', 'v1', 'i1'], 'capacitor-leading' => ['t', 'v1', 'i1'], 'lamp-in-phase' => ['v1', 'i1'],
-                'rectifier-spikes' => ['t', 'v1', 'i1'], 'motor-with-capacitor' => ['t', 'v1', 'v2', 'v3', 'i1', 'i2', 'i3'],
+                'grinder-lagging' => ['t', 'v1', 'i1'], 'welder-idle-leading' => ['t', 'v1', 'i1'], 'kiln-heaters-in-phase' => ['v1', 'i1'],
+                'drive-input-humps' => ['t', 'v1', 'i1'], 'compressor-soft-start' => ['t', 'v1', 'v2', 'v3', 'i1', 'i2', 'i3'],
             ] as $name => $roles
         ) {
             $analysis = Analysis::of(self::sample($name), []);

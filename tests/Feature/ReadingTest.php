@@ -143,7 +143,7 @@ final class ReadingTest extends FeatureTestCase
     public function test_a_file_of_samples_is_analysed(): void
     {
         $this->actingAs($this->person());
-        $response = $this->sent('/api/waveforms', (string) file_get_contents(public_path('samples/motor-lagging.csv')), [
+        $response = $this->sent('/api/waveforms', (string) file_get_contents(public_path('samples/grinder-lagging.csv')), [
             'columns' => [['role' => 't'], ['role' => 'v1'], ['role' => 'i1', 'way' => 'clamp', 'value' => '10']],
         ]);
         $response->assertOk();
@@ -182,7 +182,7 @@ final class ReadingTest extends FeatureTestCase
     {
         $circuit = $this->circuit();
         $this->actingAs($this->person());
-        $file = (string) file_get_contents(public_path('samples/rectifier-spikes.csv'));
+        $file = (string) file_get_contents(public_path('samples/drive-input-humps.csv'));
         $response = $this->sent("/api/circuits/$circuit->id/waveforms", $file, [], '&instrument=scope');
         $response->assertCreated()->assertJsonPath('method', 'waveform');
         $this->assertShape('reading', $response);

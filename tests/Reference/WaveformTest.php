@@ -40,9 +40,9 @@ final class WaveformTest extends TestCase
     public static function samples(): array
     {
         return [
-            'motor' => ['motor-lagging', 1, 2, 10000, 0.001, 50], 'capacitor' => ['capacitor-leading', 1, 2, 12000, 1, 50],
-            'lamp' => ['lamp-in-phase', 0, 1, 20000, 0.001, 50], 'rectifier' => ['rectifier-spikes', 1, 2, 24000, 1, 60],
-            'motor with capacitor' => ['motor-with-capacitor', 1, 4, 10000, 1, 50],
+            'grinder' => ['grinder-lagging', 1, 2, 10000, 0.001, 50], 'welding rectifier' => ['welder-idle-leading', 1, 2, 12000, 1, 50],
+            'heaters' => ['kiln-heaters-in-phase', 0, 1, 20000, 0.001, 50], 'drive' => ['drive-input-humps', 1, 2, 24000, 1, 60],
+            'compressor' => ['compressor-soft-start', 1, 4, 10000, 1, 50],
         ];
     }
 
@@ -60,7 +60,7 @@ final class WaveformTest extends TestCase
             'i' => array_map(static fn (float $x): float => $x * $scale, $columns[$amps] ?? []),
             'rate' => $rate, 'near' => $near,
         ]);
-        $three = $name === 'motor-with-capacitor';
+        $three = $name === 'compressor-soft-start';
         $apparent = $want['rms_v'] * $want['rms_i'];
         self::assertEqualsWithDelta($want['frequency'], $found['frequency'], 2e-3);
         self::assertEqualsWithDelta($want['rms_v'], $found['rms_v1'], 2e-4 * $want['rms_v']);

@@ -32,7 +32,7 @@ final class EveryViewTest extends BrowserTestCase
         foreach (
             [
                 'KF-203' => ['plate', 'power', 'start', 'cable', 'guard', 'correct', 'sheet'], 'CV-115' => ['plate', 'start', 'cable'],
-                'DX-502' => ['guard', 'cable'], 'RP-410' => ['plate', 'guard'],
+                'DX-502' => ['guard', 'cable'], 'DE-410' => ['plate', 'guard'],
             ] as $tag => $stations
         ) {
             foreach ($stations as $station) {
@@ -45,7 +45,7 @@ final class EveryViewTest extends BrowserTestCase
                 'FP-405' => [
                     'power?view=measure', 'power?view=phasors', 'power?view=windings', 'power?view=waveform', 'plate?view=replacement',
                 ],
-                'RP-410' => ['power', 'power?view=measure'],
+                'DE-410' => ['power', 'power?view=measure'],
                 'KF-201' => ['start', 'start?view=methods', 'start?view=wiring', 'start?view=stopwatch'], 'DB-101' => ['start'],
             ] as $tag => $views
         ) {

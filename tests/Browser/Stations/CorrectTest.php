@@ -13,8 +13,8 @@ final class CorrectTest extends BrowserTestCase
     {
         $hand = $this->hand();
         $hand->signIn('electrician-a');
-        $this->openCircuit($hand, 'RP-410', 'correct');
-        $hand->see('60 µF brings the power factor to 0.992');
+        $this->openCircuit($hand, 'DE-410', 'correct');
+        $hand->see('55 µF brings the power factor to 0.999');
         $hand->see('Values that are sold');
         $hand->see('A run capacitor, never a start capacitor');
         $hand->press('Try it first');
@@ -22,14 +22,14 @@ final class CorrectTest extends BrowserTestCase
         $hand->see('prove the capacitor dead');
         $hand->press('After fitting');
         $hand->see('It does what it should.');
-        $hand->fill('Current after', '6.4');
+        $hand->fill('Current after', '5.1');
         $hand->see('It does not do what it should.');
         $hand->see('not connected');
         $hand->fill('Real power after', '2 kW');
         $hand->see('more than volts times amperes');
         self::assertSame('2 kW', $hand->value('Real power after'), 'what was typed stays');
-        $hand->fill('Real power after', '962');
-        $hand->fill('Current after', '4.26');
+        $hand->fill('Real power after', '704');
+        $hand->fill('Current after', '3.06');
         $hand->see('It does what it should.');
         $hand->saved();
     }

@@ -186,15 +186,15 @@ final class PlateAndPowerTest extends BrowserTestCase
         $hand->signIn('electrician-b');
         $this->openCircuit($hand, 'KF-204', 'power?view=waveform');
         $root = dirname(__DIR__, 3).'/public/samples';
-        $hand->upload("$root/rectifier-spikes.csv");
+        $hand->upload("$root/drive-input-humps.csv");
         $hand->see('a capacitor does not cure it');
-        $hand->see('0.631');
-        $hand->upload("$root/motor-lagging.csv");
+        $hand->see('0.691');
+        $hand->upload("$root/grinder-lagging.csv");
         $hand->see('The current lags');
         $hand->choose('Clamp (mV) scaled', 'clamp, mV for 1 A');
         $hand->see('A value is wanted');
         $hand->fill('Clamp (mV) by', '10');
-        $hand->see('8.36 kW');
+        $hand->see('487 W');
         $hand->press('Keep this reading');
         $hand->fill('Instrument', 'scope, clamp 10 mV/A');
         $hand->press('Keep it');
@@ -249,13 +249,13 @@ final class PlateAndPowerTest extends BrowserTestCase
     {
         $hand = $this->hand();
         $hand->signIn('electrician-b');
-        $this->openCircuit($hand, 'RP-410', 'power');
-        $hand->see('960');
-        $hand->see('power factor of 0.652');
+        $this->openCircuit($hand, 'DE-410', 'power');
+        $hand->see('702');
+        $hand->see('power factor of 0.598');
         $hand->fill('Real power', '9 kW');
         $hand->see('real power is never more than apparent power');
-        $hand->fill('Real power', '960 W');
-        $hand->see('1.12 kvar');
+        $hand->fill('Real power', '702 W');
+        $hand->see('940 var');
     }
 
     /** On a phone what a stamp means stands over the foot of the plate, and must not hide the stamp. */

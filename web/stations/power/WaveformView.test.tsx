@@ -55,8 +55,8 @@ describe('samples of a scope', () => {
     it('show what each column was taken for, and a clamp is scaled by its millivolts', async () => {
         const { options } = stand(json(answer()));
         show();
-        await userEvent.click(screen.getByRole('button', { name: 'Motor, lagging' }));
-        await screen.findByText('motor-lagging.csv, 1600 samples');
+        await userEvent.click(screen.getByRole('button', { name: 'Grinder, lagging' }));
+        await screen.findByText('grinder-lagging.csv, 1600 samples');
         expect(options()[0]?.columns?.map(({ role, way }) => `${role} ${way}`)).toEqual(['t direct', 'v1 direct', 'i1 clamp']);
         // Only what is scaled asks by how much; time is neither scaled nor turned.
         expect(screen.getByLabelText<HTMLInputElement>('CH2 by').value).toBe('10');
@@ -69,7 +69,7 @@ describe('samples of a scope', () => {
     it('are read anew with the clamp turned round', async () => {
         const { options } = stand(json(answer()));
         show();
-        await userEvent.click(screen.getByRole('button', { name: 'Motor, lagging' }));
+        await userEvent.click(screen.getByRole('button', { name: 'Grinder, lagging' }));
         await userEvent.click(await screen.findByLabelText('CH2 turned round'));
         await waitFor(() => expect(options().at(-1)?.columns?.at(2)).toMatchObject({ role: 'i1', turned: true }));
     });
@@ -91,7 +91,7 @@ describe('samples of a scope', () => {
             ),
         );
         show();
-        await userEvent.click(screen.getByRole('button', { name: 'Motor, lagging' }));
+        await userEvent.click(screen.getByRole('button', { name: 'Grinder, lagging' }));
         await screen.findByText('“ten” cannot be read.');
         expect(screen.getByRole('alert').textContent).toBe('Less than one cycle. At least one whole cycle.');
         expect(screen.queryByText('real power')).toBeNull();
@@ -118,7 +118,7 @@ describe('samples of a scope', () => {
         ];
         const { asked } = stand(json(answer({ curves, figures, findings: [finding('caution', 'power', 'few_samples')] })));
         show();
-        await userEvent.click(screen.getByRole('button', { name: 'Motor, lagging' }));
+        await userEvent.click(screen.getByRole('button', { name: 'Grinder, lagging' }));
         await screen.findByText('mean of v · i');
         expect(screen.getAllByText('1.84 kW').length).toBeGreaterThan(0);
         expect(screen.getByRole('img', { name: 'caution' })).toBeTruthy();
@@ -152,7 +152,7 @@ describe('samples of a scope', () => {
     it('that do not come say so', async () => {
         stand(json(answer()), false);
         show();
-        await userEvent.click(screen.getByRole('button', { name: 'Rectifier, spikes' }));
-        expect((await screen.findByRole('alert')).textContent).toContain('“Rectifier, spikes” could not be fetched');
+        await userEvent.click(screen.getByRole('button', { name: 'Input of a drive, humps' }));
+        expect((await screen.findByRole('alert')).textContent).toContain('“Input of a drive, humps” could not be fetched');
     });
 });

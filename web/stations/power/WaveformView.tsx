@@ -20,11 +20,11 @@ import { WaveformPicture } from './WaveformPicture';
 const LARGEST_BYTES = 24_000_000;
 
 const SAMPLES = [
-    { file: 'motor-lagging', label: 'Motor, lagging', clamp: true },
-    { file: 'capacitor-leading', label: 'Capacitor, leading' },
-    { file: 'lamp-in-phase', label: 'Lamp, in phase', shunt: true },
-    { file: 'rectifier-spikes', label: 'Rectifier, spikes' },
-    { file: 'motor-with-capacitor', label: 'Motor with capacitor' },
+    { file: 'grinder-lagging', label: 'Grinder, lagging', clamp: true },
+    { file: 'welder-idle-leading', label: 'Welding rectifier between welds, leading' },
+    { file: 'kiln-heaters-in-phase', label: 'Kiln heaters, in phase', shunt: true },
+    { file: 'drive-input-humps', label: 'Input of a drive, humps' },
+    { file: 'compressor-soft-start', label: 'Compressor on its soft starter' },
 ] as const;
 
 const ROLES = [
@@ -193,7 +193,7 @@ export default function WaveformView() {
                 : 'shunt' in one
                   ? [
                         { ...none, role: 'v1' },
-                        { ...none, role: 'i1', way: 'shunt', value: '0.1 ohm' },
+                        { ...none, role: 'i1', way: 'shunt', value: '0.005 ohm' },
                     ]
                   : null,
         );
