@@ -42,7 +42,7 @@ final readonly class MachineOfPlate
         $startTorque = $circuit->number('plate.start_torque_ratio')?->number();
         if ($startTorque === null && $amperes !== null) {
             $typical[] = 'starting torque';
-            $startTorque = StartTorque::ratio($circuit, $motor->output, $usual)?->number();
+            $startTorque = StartTorque::usual($circuit, $motor->output, $usual)?->number();
         }
         $breakdown = $circuit->number('plate.breakdown_torque_ratio')?->number();
         if ($breakdown === null && $amperes !== null && $startTorque !== null) {

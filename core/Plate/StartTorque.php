@@ -15,13 +15,13 @@ final class StartTorque
     /** @return Figure|null per unit; null where it cannot be read, or nothing is usual for this output */
     public static function ratio(Circuit $circuit, ?Figure $output, TypicalMotor $usual): ?Figure
     {
-        if ($circuit->bad('plate.start_torque_ratio')) {
-            return null;
-        }
-        $typed = $circuit->number('plate.start_torque_ratio');
-        if ($typed !== null) {
-            return $typed;
-        }
+        return $circuit->bad('plate.start_torque_ratio')
+            ? null : $circuit->number('plate.start_torque_ratio') ?? self::usual($circuit, $output, $usual);
+    }
+
+    /** @return Figure|null per unit, where none is stamped: typical, and no less than the rotor class; null where nothing is usual */
+    public static function usual(Circuit $circuit, ?Figure $output, TypicalMotor $usual): ?Figure
+    {
         $typical = $output === null ? null : $usual->startTorque($output->number());
         $class = self::byRotorClass($circuit);
         if ($class !== null && ($typical === null || $class > $typical)) {
