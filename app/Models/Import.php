@@ -65,7 +65,8 @@ final class Import extends Model
 
         return [
             'id' => $this->id, 'site' => $this->site_id, 'what' => $this->what, 'name' => $this->name, 'state' => $this->state,
-            'message' => $this->message, 'columns' => array_map($whole, is_array($columns) ? array_values($columns) : []), 'rows' => $this->rows,
+            'message' => $this->message, 'rows' => $this->rows,
+            'columns' => array_map($whole, is_array($columns) ? array_values($columns) : []),
             'counts' => $counts, 'applied' => $applied, 'by' => $this->person->name, 'at' => $this->created_at->toIso8601ZuluString(),
         ];
     }

@@ -93,7 +93,9 @@ final class ReadImport implements ShouldQueue
                 continue;
             }
             $tag = self::tagOf($matched->columns, $cells);
-            $row = CircuitRow::fromCells($matched->columns, $cells, $present[$tag]['document'] ?? null, $import->site->rule_book, $import->site->supply);
+            $row = CircuitRow::fromCells(
+                $matched->columns, $cells, $present[$tag]['document'] ?? null, $import->site->rule_book, $import->site->supply,
+            );
             $rows[] = self::row($import, $i + 1, self::once($row, $tag, $seen), $present[$tag] ?? null, $cells);
         }
 

@@ -174,15 +174,15 @@ final readonly class RelayClass
             $work->as(
                 'θ′ = (m² − θ)/τ stays below 1.05²',
                 Show::number(100 * $this->share($class, $dial, $seat, $inrush), 3).
-                    ' % of its trip after a start of {t}, from {x} times the dial on; its shortest trip time × {k}',
+                    ' % of its trip after a start of {t}, from {x} the dial on; its shortest trip time × {k}',
             );
         } elseif ($inrush->fullTime === null) {
-            $work->as('t_start ≤ 0.8 t_trip', '{t} against {k} × '.$holds.' s at {x} times the dial');
+            $work->as('t_start ≤ 0.8 t_trip', '{t} against {k} × '.$holds.' s at {x} the dial');
         } else {
             $full = ($inrush->moment->number() * $seat->share) / $dial->number();
             $work->from(t: $inrush->time, x: $multiple, k: $margin, td: $inrush->fullTime)->as(
                 't_star / t_trip + t_delta / t_trip ≤ 0.8',
-                '{t} ÷ '.$holds.' s at {x} times the dial + {td} ÷ '.Show::number($classes->holds($class, $full), 3).' s at '.
+                '{t} ÷ '.$holds.' s at {x} the dial + {td} ÷ '.Show::number($classes->holds($class, $full), 3).' s at '.
                     Show::number($full, 3).' = '.Show::number($this->share($class, $dial, $seat, $inrush), 3).' against {k}',
             );
         }
@@ -208,7 +208,7 @@ final readonly class RelayClass
                     $inrush->shownTime().
                     ', from '.
                     $multiple->shown(3).
-                    ' times the dial on; class '.
+                    ' the dial on; class '.
                     $class->value.
                     ' may trip after '.
                     Show::number($classes->holds($class, $multiple->number()), 3).

@@ -25,7 +25,7 @@ final class CircuitColumns
         'pf' => 'plate.power_factor', 'cos phi' => 'plate.power_factor', 'cos φ' => 'plate.power_factor', 'cosphi' => 'plate.power_factor',
         'eff' => 'plate.efficiency', 'sf' => 'plate.service_factor', 'code' => 'plate.code_letter', 'design' => 'plate.design_letter',
         'tag no' => 'tag', 'tag number' => 'tag', 'motor tag' => 'tag', 'equipment no' => 'tag', 'equipment number' => 'tag',
-        'driven equipment' => 'drives', 'description' => 'drives', 'location' => 'area',
+        'length' => 'cable.length', 'cable length' => 'cable.length', 'driven equipment' => 'drives', 'description' => 'drives', 'location' => 'area',
     ];
 
     /** They stand first and always. */

@@ -48,7 +48,7 @@ final class CircuitRow
         $problems = array_filter($more, static fn (string $cell): bool => $cell !== '') === []
             ? [] : [new CellProblem('', '', 'This row has more cells than there are heads.', 'One cell for each head.')];
 
-        return self::judged($document, $typed['tag'] ?? '', $letters, $typed, $present, $problems);
+        return self::judged($document, $typed['tag'] ?? '', $letters, $typed, $present, $problems, $supply);
     }
 
     /**
@@ -62,7 +62,7 @@ final class CircuitRow
         $document['rule_book'] ??= $book;
         $tag = is_scalar($document['tag'] ?? null) ? trim((string) $document['tag']) : '';
 
-        return self::judged($document, $tag, [], TypedFields::of($document), $present, []);
+        return self::judged($document, $tag, [], TypedFields::of($document), $present, [], $supply);
     }
 
     /**
@@ -71,9 +71,17 @@ final class CircuitRow
      * @param  array<string, string>  $typed  by path
      * @param  array<array-key, mixed>|null  $present
      * @param  list<CellProblem>  $problems
+     * @param  array<array-key, mixed>  $supply  of the site
      */
-    private static function judged(array $document, string $tag, array $letters, array $typed, ?array $present, array $problems): ReadRow
-    {
+    private static function judged(
+        array $document,
+        string $tag,
+        array $letters,
+        array $typed,
+        ?array $present,
+        array $problems,
+        array $supply,
+    ): ReadRow {
         if (trim($tag) === '') {
             $problems[] = new CellProblem($letters['tag'] ?? '', '', 'A tag is wanted.', Fields::named('tag')->accepted());
         }
@@ -88,7 +96,8 @@ final class CircuitRow
                 $letters[$path] ?? (Fields::find($path)->label ?? $path), self::quoted($typed[$path] ?? ''), $error->text, $error->accepted,
             );
         }
-        $changes = self::changes($present ?? [], $document, $circuit->read());
+        // What a new circuit takes from its site is no news of this file.
+        $changes = self::changes($present ?? self::inherited($document, $supply), $document, $circuit->read());
         $action = match (true) {
             $problems !== [] => RowAction::Refuse, $present === null => RowAction::Create, $changes === [] => RowAction::Leave,
             default => RowAction::Change,
@@ -118,6 +127,19 @@ final class CircuitRow
         }
 
         return $changes;
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $document
+     * @param  array<array-key, mixed>  $supply  of the site
+     * @return array<array-key, mixed> what the document has of it
+     */
+    private static function inherited(array $document, array $supply): array
+    {
+        $own = is_array($document['supply'] ?? null) ? $document['supply'] : [];
+
+        return ['supply' => array_filter($supply, static fn (mixed $value, int|string $key): bool => ($own[$key] ?? null) === $value,
+            ARRAY_FILTER_USE_BOTH)];
     }
 
     private static function quoted(string $cell): string

@@ -27,7 +27,7 @@ final class HeadUnit
     {
         $plain = strtolower(trim($head));
         if (preg_match('~[\[(]\s*([^\])]+?)\s*[\])]\s*$|,\s*(\S[^,]*?)\s*$~u', $plain, $m) === 1) {
-            $apart = $m[1] !== '' ? $m[1] : $m[2] ?? '';
+            $apart = $m[1] !== '' ? $m[1] : $m[2];
             $unit = self::WORDS[$apart] ?? self::APART[$apart] ?? null;
             if ($unit !== null) {
                 return $unit;

@@ -73,7 +73,8 @@ final class TimedStartTest extends CoreTestCase
     public function test_a_timed_start_of_a_motor_that_should_stall_is_sized_all_the_same(): void
     {
         $stalls = [
-            'load.kind' => 'constant', 'load.torque_percent' => 260, 'plate.start_torque_ratio' => 2.0, 'plate.breakdown_torque_ratio' => 2.4,
+            'load.kind' => 'constant', 'load.torque_percent' => 260,
+            'plate.start_torque_ratio' => 2.0, 'plate.breakdown_torque_ratio' => 2.4,
         ];
         self::assertContains('guard', self::fan($stalls)->blocked);
         $timed = self::fan([...$stalls, 'starter.run_up_time' => '4 s']);

@@ -149,7 +149,7 @@ final class ReadingTest extends FeatureTestCase
         $response->assertOk();
         $this->assertShape('waveform', $response);
         self::assertEqualsWithDelta(
-            0.79,
+            0.46,
             array_column((array) $response->json('figures'), 'value', 'key')['waveform.displacement_factor'],
             0.001,
         );

@@ -247,7 +247,7 @@ final class SheetTest extends FeatureTestCase
     /** What is typed reaches the paper as text, never as markup. */
     public function test_hostile_text_stays_text(): void
     {
-        $circuit = $this->circuit(null, '<script>alert(1)</script>', ['drives' => '"><img src=x onerror=alert(2)>']);
+        $circuit = $this->circuit(null, '<script>a(1)</script>', ['drives' => '"><img src=x onerror=alert(2)>']);
         foreach (['door', 'file'] as $paper) {
             $answer = $this->actingAs($this->preparer)->postJson("/api/circuits/$circuit->id/sheet", [
                 'paper' => $paper, 'circuit' => json_decode($circuit->draft, true),

@@ -115,8 +115,10 @@ export function ImportView({ id, onMoved }: { id: number; onMoved: () => void })
             {one.state === 'preview' && undecided.length > 0 && (
                 <p>
                     <GradeMark grade="caution" />{' '}
-                    {undecided.length === 1 ? 'One column is not decided' : `${undecided.length} columns are not decided`}: say what it
-                    fills, or that nothing is made of it. Nothing is written before that.
+                    {undecided.length === 1
+                        ? 'One column is not decided: say what it fills, or that nothing is made of it.'
+                        : `${undecided.length} columns are not decided: say what each fills, or that nothing is made of it.`}{' '}
+                    Nothing is written before that.
                 </p>
             )}
             {one.columns.length > 0 && (
@@ -173,6 +175,7 @@ function Columns({ one, choose }: { one: Import; choose: ((columns: (string | nu
                                     filledBy(column)
                                 ) : (
                                     <Select
+                                        labelHidden
                                         label={`What column ${column.letter} fills`}
                                         value={chosenOf(column)}
                                         options={options(column)}
@@ -249,7 +252,7 @@ function Rows({ one }: { one: Import }) {
                                             {bad.text} <small>{bad.accepted}</small>
                                         </div>
                                     ))}
-                                    {row.changes.map((change) => (
+                                    {(shown === 'refused' ? [] : row.changes).map((change) => (
                                         <div key={change.label}>
                                             {change.label}: {shown !== 'new' && `${change.from === '' ? 'empty' : change.from} → `}
                                             {change.to === '' ? 'empty' : change.to}

@@ -146,7 +146,8 @@ final class RegisterController
         $request->validate(['columns' => ['required', 'array', 'max:'.CsvText::MOST_COLUMNS]]);
         $chosen = [];
         foreach ($request->array('columns') as $place => $path) {
-            if ($path !== null && $path !== '' && $path !== self::NOTHING && (! is_string($path) || ($import->what === 'circuits' && Fields::find($path) === null))) {
+            $unknown = ! is_string($path) || ($import->what === 'circuits' && Fields::find($path) === null);
+            if (! in_array($path, [null, '', self::NOTHING], true) && $unknown) {
                 throw new Problem(422, 'no_field', 'No such field', 'See the columns.', [
                     ['path' => "columns.$place", 'text' => 'There is no such field.', 'accepted' => 'A field of a circuit.'],
                 ]);

@@ -52,10 +52,12 @@ final readonly class TypicalMotor
         return $this->table->cited();
     }
 
-    /** A column by rated output, interpolated over the logarithm of the output. */
+    /** A column by rated output, interpolated over the logarithm of the output. Of small motors only what they do at the start is usual. */
     private function value(string $column, float $watts): ?float
     {
-        return Interpolation::overLogarithm($this->table->column('rows', $column), $watts / 1000);
+        return Interpolation::overLogarithm(
+            $this->table->column('small', $column) + $this->table->column('rows', $column), $watts / 1000,
+        );
     }
 
     private static function poleRow(?int $poles): string

@@ -61,7 +61,7 @@ function OneLine() {
             wide
             rows={[['Place', place?.name ?? '']]}
         >
-            <Lines viewBox="0 0 620 222" role="img" aria-label={`Capacitor ${place?.name ?? ''}`}>
+            <Lines viewBox="0 0 620 246" role="img" aria-label={`Capacitor ${place?.name ?? ''}`}>
                 <path className="wire" d="M60 40V80M40 40H80" />
                 <path className="wire" d="M60 60H540" />
                 <text x="24" y="30">
@@ -109,10 +109,12 @@ function OneLine() {
                         )}
                     </g>
                 ))}
-                <text className="soft" x="24" y="190">
-                    {PLACES.map(({ name }, index) => `${index + 1} ${name}`).join(' · ')}
-                </text>
-                <text className="soft" x="24" y="212">
+                {[PLACES.slice(0, 3), PLACES.slice(3)].map((some, row) => (
+                    <text key={row} className="soft" x="24" y={190 + 21 * row}>
+                        {some.map(({ name }, index) => `${3 * row + index + 1} ${name}`).join(' · ')}
+                    </text>
+                ))}
+                <text className="soft" x="24" y="236">
                     three poles, in delta; with its fuses and resistors where the table says so
                 </text>
             </Lines>
