@@ -62,7 +62,9 @@ final class Unused
                 'Nothing here rests on '.
                     implode(', ', array_slice($labels, 0, self::NAMED)).
                     ($more > 0 ? ' and '.$more.' more' : '').
-                    ': what they are for is not computed yet, or not wanted with the other choices. They are kept.',
+                    (count($labels) === 1 ? ': what it is for' : ': what they are for').
+                    ' is not computed yet, or not wanted with the other choices. '.
+                    (count($labels) === 1 ? 'It is kept.' : 'They are kept.'),
             )
             ->about(...$paths);
     }
