@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Circuits;
 
+use App\Models\Circuit;
 use App\Problems\Problem;
+use App\Record\Stored;
 use BraveAnvil\Circuit\CircuitReader;
 
 /**
@@ -58,6 +60,12 @@ final readonly class CircuitDocument
         }
 
         return new self(['format' => CircuitReader::FORMAT, ...$data]);
+    }
+
+    /** @throws Problem when what is stored of the circuit cannot be read */
+    public static function of(Circuit $circuit): self
+    {
+        return self::from(Stored::map($circuit->draft));
     }
 
     /** @return array{path: string, text: string, accepted: string} */

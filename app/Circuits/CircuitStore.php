@@ -10,10 +10,12 @@ use App\Models\Reading;
 use App\Models\Revision;
 use App\Models\Site;
 use App\Problems\Problem;
+use App\Record\Stored;
 use BraveAnvil\Bench;
 use BraveAnvil\Circuit\Fields;
 use BraveAnvil\Extra;
 use BraveAnvil\Solution\Solution;
+use BraveAnvil\Version;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Facades\DB;
@@ -103,7 +105,7 @@ final class CircuitStore
     /** @throws Problem when another circuit of the site has its tag by now */
     public function restore(Circuit $circuit, Person $person): Circuit
     {
-        $document = CircuitDocument::from(json_decode($circuit->draft, true, 32, JSON_THROW_ON_ERROR));
+        $document = CircuitDocument::of($circuit);
         $this->guarded(
             static fn (): bool => $circuit->forceFill(['archived_at' => null, 'updated_by' => $person->id])->save(),
             $document,
@@ -127,7 +129,7 @@ final class CircuitStore
                     ['current' => $locked->resource()],
                 );
             }
-            $document = CircuitDocument::from(json_decode($locked->draft, true, 32, JSON_THROW_ON_ERROR));
+            $document = CircuitDocument::of($locked);
             $solution = $this->solveForSheet($document, $locked);
             $last = $locked->revisions()->max('number');
 
@@ -183,9 +185,12 @@ final class CircuitStore
             ->distinct()->pluck('circuit_id')->flip();
         $columns = [];
         foreach ($circuits as $i => $circuit) {
-            $document = CircuitDocument::from(json_decode($circuit->draft, true, 32, JSON_THROW_ON_ERROR));
-            $solution = $this->solve($document, $circuit->site, $read->has($circuit->id) ? $circuit : null);
-            $columns[$i] = array_diff_key(KeyFigures::of($document, $solution), self::TYPED);
+            $columns[$i] = Stored::row("circuit $circuit->id", function () use ($circuit, $read): array {
+                $document = CircuitDocument::of($circuit);
+                $solution = $this->solve($document, $circuit->site, $read->has($circuit->id) ? $circuit : null);
+
+                return array_diff_key(KeyFigures::of($document, $solution), self::TYPED);
+            }, static fn (): array => ['core' => Version::CORE, 'worst' => 'stop', 'errors' => 1]);
         }
         DB::transaction(static function () use ($circuits, $columns): void {
             foreach ($circuits as $i => $circuit) {

@@ -11,6 +11,7 @@ use App\Problems\Problem;
 use BraveAnvil\Bench;
 use BraveAnvil\Measure\TimedStart;
 use BraveAnvil\Prove\ReadingKind;
+use BraveAnvil\Prove\ReadingReader;
 use BraveAnvil\Solution\Figure;
 use BraveAnvil\Version;
 use Illuminate\Database\Eloquent\Collection;
@@ -77,9 +78,10 @@ final class ReadingStore
         Person $person,
     ): Reading {
         $solution = $this->store->solve($document, $circuit->site);
+        /** @var Reading|null $before */
         $before = Reading::query()->where('circuit_id', $circuit->id)->where('method', self::TIMED_START)->whereNull('withdrawn_at')
             ->orderByDesc('taken_at')->orderByDesc('id')->first();
-        $values = $before === null ? [] : json_decode($before->values, true, 8, JSON_THROW_ON_ERROR);
+        $values = $before === null ? [] : $before->document()['values'];
         $last = is_array($values) && is_numeric($values['seconds'] ?? null) ? (float) $values['seconds'] : null;
         $simulated = $solution->figure('start.run_up_time_worst') === null ? null : $solution->figure('start.run_up_time');
         $figures = TimedStart::figures($seconds, $changeover, $simulated, $solution->figure('start.run_up_time_worst'), $last);
@@ -106,20 +108,24 @@ final class ReadingStore
         Person $person,
         bool $simulated = false,
     ): Reading {
-        $document = CircuitDocument::from(json_decode($circuit->draft, true, 32, JSON_THROW_ON_ERROR));
+        $document = CircuitDocument::of($circuit);
         $reading = [
             'kind' => $kind->value, 'at' => Carbon::now()->toIso8601ZuluString(), 'load_percent' => $loadPercent, 'simulated' => $simulated,
             'values' => $values,
         ];
+        // The reading itself is judged also where nothing of the circuit can be computed.
+        $read = ReadingReader::read([$reading], $circuit->site->rule_book !== 'iec');
+        $errors = array_map(static fn (string $path): array => [
+            'path' => substr($path, 12), 'text' => 'This kind of reading has no such value.', 'accepted' => 'Values of its kind only.',
+        ], $read->unknown);
         $solution = Bench::solve([...$document->withSettings($circuit->site->settings), 'readings' => [$reading]]);
-        $errors = [];
-        foreach ($solution->errors as $error) {
+        foreach ([...$solution->errors, ...$read->errors] as $error) {
             if (str_starts_with($error->path, 'readings[0].')) {
-                $errors[] = ['path' => substr($error->path, 12), 'text' => $error->text, 'accepted' => $error->accepted];
+                $errors[$error->path] ??= ['path' => substr($error->path, 12), 'text' => $error->text, 'accepted' => $error->accepted];
             }
         }
         if ($errors !== []) {
-            throw new Problem(422, 'invalid', 'Some values cannot be read', 'See the fields.', $errors);
+            throw new Problem(422, 'invalid', 'Some values cannot be read', 'See the fields.', array_values($errors));
         }
         if (array_filter($values, static fn (mixed $value): bool => $value !== null && $value !== '' && $value !== []) === []) {
             throw new Problem(422, 'nothing_measured', 'Nothing is measured', 'There is no value to keep yet.', [

@@ -146,7 +146,7 @@ final class SimulatedPanel
     /** @return array<array-key, mixed> the draft as it is solved */
     private static function document(Circuit $circuit): array
     {
-        return CircuitDocument::from(json_decode($circuit->draft, true, 32, JSON_THROW_ON_ERROR))->withSettings($circuit->site->settings);
+        return CircuitDocument::of($circuit)->withSettings($circuit->site->settings);
     }
 
     /** @param  array<array-key, mixed>  $document */

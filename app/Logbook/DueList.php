@@ -9,7 +9,9 @@ use App\Models\LogEntry;
 use App\Models\Reading;
 use App\Models\RevisionStep;
 use App\Models\Site;
+use App\Record\Stored;
 use BraveAnvil\Logbook\Greasing;
+use BraveAnvil\Logbook\Logbook;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Query\Builder as QueryBuilder;
@@ -24,6 +26,9 @@ final class DueList
     private const MOST = 2000;
 
     public const REVIEW = 'Sheet in review';
+
+    /** What is told of a motor of which something stored cannot be read. */
+    public const UNREADABLE = 'Logbook';
 
     /** Days after which a sheet should be signed or returned. Common practice, no source. */
     private const REVIEW_DAYS = 7;
@@ -54,7 +59,12 @@ final class DueList
                 'state' => $state, 'due_at' => $due === null ? null : Carbon::createFromTimestampUTC($due)->toIso8601ZuluString(),
                 'says' => $says,
             ];
-            $state = $this->log->state($circuit);
+            $state = Stored::row("logbook of circuit $circuit->id", fn (): Logbook => $this->log->state($circuit), static fn (string $why): string => $why);
+            if (is_string($state)) {
+                $items[] = $row(self::UNREADABLE, Greasing::OVERDUE, null, $state);
+
+                continue;
+            }
             if ($state->greasing->dueAt !== null) {
                 $items[] = $row('Greasing', $state->greasing->state, $state->greasing->dueAt, $state->greasing->says);
             }

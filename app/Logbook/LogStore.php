@@ -70,7 +70,7 @@ final class LogStore
 
     public function state(Circuit $circuit): Logbook
     {
-        $document = CircuitDocument::from(json_decode($circuit->draft, true, 32, JSON_THROW_ON_ERROR))->withSettings($circuit->site
+        $document = CircuitDocument::of($circuit)->withSettings($circuit->site
             ->settings);
         $entries = array_values(
             $this->entries($circuit)->whereNull('withdrawn_at')->map(static fn (LogEntry $one): array => $one->document())->all(),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Record\Stored;
 use Illuminate\Database\Eloquent\Model;
 
 /**
@@ -25,7 +26,7 @@ final class Analyser extends Model
     {
         return [
             'id' => $this->id, 'name' => $this->name, 'host' => $this->host, 'port' => $this->port, 'unit' => $this->unit,
-            'map' => (object) json_decode($this->map, true, 6, JSON_THROW_ON_ERROR),
+            'map' => (object) Stored::row("analyser $this->id", fn (): array => Stored::map($this->map), static fn (): array => []),
         ];
     }
 }

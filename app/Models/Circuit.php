@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Record\Stored;
 use BraveAnvil\Circuit\Choice\MethodName;
 use BraveAnvil\RuleBook\RuleBooks;
 use BraveAnvil\RuleBook\Tables;
@@ -80,6 +81,17 @@ final class Circuit extends Model
      */
     public function row(): array
     {
+        return Stored::row("circuit $this->id", $this->listed(...), fn (string $why): array => [
+            'id' => $this->id, 'site_id' => $this->site_id, 'tag' => $this->tag, 'area' => $this->area, 'drives' => $why,
+            'rule_book' => $this->rule_book, 'worst' => 'stop', 'stops' => 0, 'cautions' => 0, 'notes' => 0, 'errors' => 1,
+            'output' => null, 'current' => null, 'starting' => null, 'cable' => null, 'scpd' => null, 'dial' => null, 'dip' => null,
+            'updated_at' => $this->updated_at->toIso8601ZuluString(),
+        ]);
+    }
+
+    /** @return array<string, mixed> */
+    private function listed(): array
+    {
         $book = (new RuleBooks(Tables::shipped()))->named($this->rule_book);
         $words = $book?->words();
         $shown = static fn (?float $value, Unit $unit): ?string => Shown::maybe($value, $unit)?->text;
@@ -107,7 +119,7 @@ final class Circuit extends Model
     {
         return [
             'id' => $this->id, 'version' => $this->version, 'site' => $this->site->resource(),
-            'circuit' => json_decode($this->draft, false, 32, JSON_THROW_ON_ERROR),
+            'circuit' => Stored::plain($this->draft),
             'updated_at' => $this->updated_at->toIso8601ZuluString(), 'updated_by' => $this->editor?->name,
         ];
     }

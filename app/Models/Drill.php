@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Record\Stored;
 use BraveAnvil\Instruments\FaultKind;
 use BraveAnvil\Instruments\HiddenFault;
 use Illuminate\Database\Eloquent\Model;
@@ -47,7 +48,7 @@ final class Drill extends Model
     public function hidden(): HiddenFault
     {
         /** @var array{kind: string, size: float|int, place: int} $fault */
-        $fault = json_decode($this->fault, true, 4, JSON_THROW_ON_ERROR);
+        $fault = Stored::map($this->fault);
 
         return new HiddenFault(FaultKind::from($fault['kind']), (float) $fault['size'], $fault['place']);
     }
@@ -56,7 +57,7 @@ final class Drill extends Model
     public function takenReadings(): array
     {
         /** @var list<array{kind: string, values: array<string, mixed>}> $taken */
-        $taken = json_decode($this->taken, true, 8, JSON_THROW_ON_ERROR);
+        $taken = Stored::map($this->taken);
 
         return $taken;
     }

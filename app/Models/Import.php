@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Record\Stored;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
@@ -58,7 +59,7 @@ final class Import extends Model
             $applied += ($row->applied ?? false) === true ? $number : 0;
         }
 
-        $columns = json_decode($this->columns, true, 8, JSON_THROW_ON_ERROR);
+        $columns = Stored::row("import $this->id", fn (): array => Stored::map($this->columns), static fn (): array => []);
         $whole = static fn (mixed $column): array => [...is_array($column) ? $column : [], ...array_diff_key(
             ['decided' => true, 'unit' => ''], is_array($column) ? $column : [],
         )];
@@ -66,7 +67,7 @@ final class Import extends Model
         return [
             'id' => $this->id, 'site' => $this->site_id, 'what' => $this->what, 'name' => $this->name, 'state' => $this->state,
             'message' => $this->message, 'rows' => $this->rows,
-            'columns' => array_map($whole, is_array($columns) ? array_values($columns) : []),
+            'columns' => array_map($whole, array_values($columns)),
             'counts' => $counts, 'applied' => $applied, 'by' => $this->person->name, 'at' => $this->created_at->toIso8601ZuluString(),
         ];
     }

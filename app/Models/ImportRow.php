@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Record\Stored;
 use Illuminate\Database\Eloquent\Model;
 
 /**
@@ -36,15 +37,20 @@ final class ImportRow extends Model
     /** @return array<string, mixed> */
     public function resource(): array
     {
-        $changes = json_decode($this->differences, true, 8, JSON_THROW_ON_ERROR);
-
         return [
             'number' => $this->number, 'tag' => $this->tag, 'action' => $this->action, 'applied' => $this->applied,
-            'changes' => array_map(
-                static fn (mixed $change): array => is_array($change) ? $change + ['read' => ''] : [],
-                is_array($changes) ? array_values($changes) : [],
-            ),
-            'problems' => json_decode($this->problems, true, 8, JSON_THROW_ON_ERROR),
+            ...Stored::row("row $this->number of import $this->import_id", fn (): array => [
+                'changes' => array_map(
+                    static fn (mixed $change): array => is_array($change) ? $change + ['read' => ''] : throw Stored::damaged(),
+                    array_values(Stored::map($this->differences)),
+                ),
+                'problems' => array_map(
+                    static fn (mixed $problem): array => is_array($problem) ? $problem : throw Stored::damaged(),
+                    array_values(Stored::map($this->problems)),
+                ),
+            ], static fn (string $why): array => [
+                'changes' => [], 'problems' => [['column' => '', 'cell' => '', 'text' => $why, 'accepted' => '']],
+            ]),
         ];
     }
 }

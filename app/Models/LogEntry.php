@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Problems\Problem;
+use App\Record\Stored;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
@@ -48,7 +50,7 @@ final class LogEntry extends Model
     {
         return [
             'kind' => $this->kind, 'at' => $this->happened_at->toIso8601ZuluString(),
-            'values' => (array) json_decode($this->values, true, 4, JSON_THROW_ON_ERROR),
+            'values' => Stored::row("log entry $this->id", fn (): array => Stored::map($this->values), static fn (): array => []),
         ];
     }
 
@@ -57,10 +59,23 @@ final class LogEntry extends Model
     {
         return [
             'id' => $this->id, 'kind' => $this->kind, 'happened_at' => $this->happened_at->toIso8601ZuluString(),
-            'recorded_by' => $this->recorder->name, 'values' => (object) json_decode($this->values, true, 4, JSON_THROW_ON_ERROR),
+            'recorded_by' => $this->recorder->name, 'values' => (object) Stored::row(
+                "log entry $this->id", fn (): array => self::texts(Stored::map($this->values)), static fn (string $why): array => ['what' => $why],
+            ),
             'withdrawn' => $this->withdrawn_at === null ? null : [
                 'at' => $this->withdrawn_at->toIso8601ZuluString(), 'by' => $this->withdrawer->name ?? '', 'why' => $this->withdrawn_why,
             ],
         ];
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $values
+     * @return array<array-key, mixed>
+     *
+     * @throws Problem where one is no text
+     */
+    private static function texts(array $values): array
+    {
+        return array_filter($values, is_array(...)) === [] ? $values : throw Stored::damaged();
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Record\Stored;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
@@ -53,8 +54,30 @@ final class Reading extends Model
         return $this->belongsTo(Person::class, 'withdrawn_by');
     }
 
-    /** @return array<string, mixed> */
+    /** @return array<string, mixed> a row that says so where it cannot be read */
     public function resource(): array
+    {
+        return Stored::row("reading $this->id", $this->whole(...), fn (string $why): array => [
+            ...$this->resourceOf((object) [], []), 'note' => $why,
+        ]);
+    }
+
+    /** @return array<string, mixed> */
+    private function whole(): array
+    {
+        $figures = Stored::map($this->figures);
+        if (! array_is_list($figures) || array_filter($figures, is_array(...)) !== $figures) {
+            throw Stored::damaged();
+        }
+
+        return $this->resourceOf((object) Stored::map($this->values), $figures);
+    }
+
+    /**
+     * @param  list<mixed>  $figures
+     * @return array<string, mixed>
+     */
+    private function resourceOf(object $values, array $figures): array
     {
         return [
             'id' => $this->id, 'kind' => $this->kind, 'load_percent' => $this->load_percent,
@@ -62,8 +85,7 @@ final class Reading extends Model
             'document' => $this->document(), 'method' => $this->method, 'instrument' => $this->instrument, 'note' => $this->note,
             'core' => $this->core,
             'taken_at' => $this->taken_at->toIso8601ZuluString(), 'taken_by' => $this->taker->name,
-            'values' => (object) json_decode($this->values, true, 8, JSON_THROW_ON_ERROR),
-            'figures' => json_decode($this->figures, true, 16, JSON_THROW_ON_ERROR),
+            'values' => $values, 'figures' => $figures,
             'withdrawn' => $this->withdrawn_at === null
                     ? null
                     : [
@@ -74,25 +96,28 @@ final class Reading extends Model
         ];
     }
 
-    /** @return array<string, mixed> as the open format has it */
+    /** @return array<string, mixed> as the open format has it; one that cannot be read counts like one that was withdrawn */
     public function document(): array
     {
+        [$values, $damaged] = Stored::row("reading $this->id", fn (): array => [$this->formatValues(), null],
+            static fn (string $why): array => [[], $why]);
+
         return [
             'kind' => $this->kind, 'at' => $this->taken_at->toIso8601ZuluString(), 'load_percent' => $this->load_percent,
-            'simulated' => $this->simulated, 'values' => $this->formatValues(),
-            'withdrawn' => $this->withdrawn_at === null ? null : $this->withdrawn_why,
+            'simulated' => $this->simulated, 'values' => $values,
+            'withdrawn' => $this->withdrawn_at === null ? $damaged : $this->withdrawn_why,
         ];
     }
 
     /** @return array<array-key, mixed> what was typed; of samples what was made of them */
     private function formatValues(): array
     {
-        $values = json_decode($this->values, true, 8, JSON_THROW_ON_ERROR);
+        $values = Stored::map($this->values);
         if ($this->method !== 'waveform') {
-            return is_array($values) ? $values : [];
+            return $values;
         }
         $figures = [];
-        foreach ((array) json_decode($this->figures, true, 16, JSON_THROW_ON_ERROR) as $figure) {
+        foreach (Stored::map($this->figures) as $figure) {
             if (is_array($figure) && is_string($figure['key'] ?? null)) {
                 $figures[$figure['key']] = $figure['value'] ?? null;
             }

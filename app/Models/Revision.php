@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Record\Stored;
 use App\Sheet\RevisionState;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
@@ -91,8 +92,8 @@ final class Revision extends Model
     {
         return [
             ...$this->row(),
-            'circuit' => json_decode($this->draft, false, 32, JSON_THROW_ON_ERROR),
-            'solution' => json_decode($this->solution, false, 64, JSON_THROW_ON_ERROR),
+            'circuit' => Stored::plain($this->draft),
+            'solution' => Stored::plain($this->solution),
         ];
     }
 }

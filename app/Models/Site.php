@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Record\StoredMap;
 use BraveAnvil\RuleBook\RuleBooks;
 use BraveAnvil\RuleBook\Tables;
 use Illuminate\Database\Eloquent\Model;
@@ -27,7 +28,9 @@ final class Site extends Model
     protected $fillable = ['name', 'rule_book', 'supply', 'settings', 'areas', 'bank', 'version'];
 
     /** @var array<string, string> */
-    protected $casts = ['supply' => 'array', 'settings' => 'array', 'areas' => 'array', 'bank' => 'array'];
+    protected $casts = [
+        'supply' => StoredMap::class, 'settings' => StoredMap::class, 'areas' => StoredMap::class, 'bank' => StoredMap::class,
+    ];
 
     /** @return array<string, mixed> */
     public function resource(): array

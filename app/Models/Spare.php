@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Record\Stored;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
 
@@ -26,8 +27,10 @@ final class Spare extends Model
     public function resource(): array
     {
         return [
-            'id' => $this->id, 'name' => $this->name, 'place' => $this->place,
-            'plate' => (object) json_decode($this->plate, true, 8, JSON_THROW_ON_ERROR),
+            'id' => $this->id, 'name' => $this->name, ...Stored::row(
+                "spare $this->id", fn (): array => ['place' => $this->place, 'plate' => (object) Stored::map($this->plate)],
+                static fn (string $why): array => ['place' => $why, 'plate' => (object) []],
+            ),
             'version' => $this->version, 'updated_at' => $this->updated_at->toIso8601ZuluString(),
         ];
     }

@@ -12,6 +12,7 @@ use App\Models\Import;
 use App\Models\ImportRow;
 use App\Models\Person;
 use App\Problems\Problem;
+use App\Record\Stored;
 use BraveAnvil\Register\RowAction;
 use Illuminate\Bus\Batchable;
 use Illuminate\Contracts\Queue\ShouldQueue;
@@ -58,9 +59,20 @@ final class ApplyImport implements ShouldQueue
         });
     }
 
+    /** What no worker could write: its rows say so, and the others go on. */
+    public function failed(): void
+    {
+        ImportRow::query()->whereKey($this->rows)->where('applied', false)->update([
+            'action' => RowAction::Refuse->value, 'problems' => json_encode([[
+                'column' => '', 'cell' => '', 'text' => 'This could not be written, nor what stood beside it. Why is in the log.',
+                'accepted' => 'The row once more, in a file of its own.',
+            ]], JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR),
+        ]);
+    }
+
     private function circuit(ImportRow $row, CircuitStore $circuits, Import $import): void
     {
-        $document = CircuitDocument::from(json_decode($row->document, true, 32, JSON_THROW_ON_ERROR));
+        $document = CircuitDocument::from(Stored::map($row->document));
         if ($row->action === RowAction::Create->value) {
             $circuits->create($import->site, $document, $import->person);
 
@@ -73,10 +85,10 @@ final class ApplyImport implements ShouldQueue
 
     private function reading(ImportRow $row, ReadingStore $readings, Person $person): void
     {
-        $reading = json_decode($row->document, true, 16, JSON_THROW_ON_ERROR);
+        $reading = Stored::map($row->document);
         $circuit = Circuit::query()->with('site')->find($row->circuit_id)
             ?? throw new Problem(409, 'gone', 'Gone', 'The circuit is no longer there.');
-        ReadingRows::keep($circuit, is_array($reading) ? $reading : [], $readings, $person);
+        ReadingRows::keep($circuit, $reading, $readings, $person);
     }
 
     private function refuse(ImportRow $row, Problem $problem): void

@@ -8,6 +8,7 @@ use App\Circuits\CircuitDocument;
 use App\Circuits\CircuitStore;
 use App\Models\Circuit;
 use App\Models\Site;
+use App\Record\Stored;
 use BraveAnvil\Circuit\TypedFields;
 use BraveAnvil\Register\CircuitColumns;
 use BraveAnvil\Sensitivity\Outcome;
@@ -35,10 +36,12 @@ final class CircuitRows
             $row = array_map(static fn (string $path): string => $typed[$path] ?? '', $paths);
             if ($figures !== []) {
                 $circuit->setRelation('site', $site);
-                $solution = $this->store->solve(CircuitDocument::from($document), $site, $circuit);
-                foreach ($figures as $name) {
-                    $row[] = $solution->figure($name)?->shown(3) ?? '';
-                }
+                $shown = Stored::row("circuit $circuit->id", function () use ($circuit, $site, $figures): array {
+                    $solution = $this->store->solve(CircuitDocument::of($circuit), $site, $circuit);
+
+                    return array_map(static fn (FigureName $name): string => $solution->figure($name)?->shown(3) ?? '', $figures);
+                }, static fn (): array => array_map(static fn (): string => '', $figures));
+                $row = [...$row, ...$shown];
             }
             $rows[] = $row;
         }
@@ -64,8 +67,10 @@ final class CircuitRows
         $circuits = Circuit::query()->where('site_id', $site->id)->whereNull('archived_at')->orderBy('tag')->orderBy('id')->get();
         $documents = [];
         foreach ($circuits as $circuit) {
-            $document = json_decode($circuit->draft, true, 32, JSON_THROW_ON_ERROR);
-            $documents[] = ['circuit' => $circuit, 'document' => is_array($document) ? $document : []];
+            $documents[] = ['circuit' => $circuit, 'document' => Stored::row(
+                "circuit $circuit->id", static fn (): array => CircuitDocument::of($circuit)->data,
+                static fn (string $why): array => ['tag' => $circuit->tag, 'drives' => $why],
+            )];
         }
 
         return $documents;

@@ -9,6 +9,7 @@ use App\Models\ImportRow;
 use App\Models\Person;
 use App\Models\Site;
 use App\Problems\Problem;
+use App\Record\Stored;
 use Illuminate\Bus\Batch;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Carbon;
@@ -95,8 +96,8 @@ final class ImportStore
     private function undecided(Import $import): array
     {
         $open = [];
-        $columns = json_decode($import->columns, true, 8, JSON_THROW_ON_ERROR);
-        foreach (is_array($columns) ? $columns : [] as $column) {
+        $columns = Stored::map($import->columns);
+        foreach ($columns as $column) {
             if (is_array($column) && ($column['decided'] ?? true) === false) {
                 $open[] = trim((is_string($column['letter'] ?? null) ? $column['letter'] : '').' '.
                     (is_string($column['head'] ?? null) ? $column['head'] : ''));

@@ -9,7 +9,9 @@ use App\Models\Circuit;
 use App\Models\Import;
 use App\Models\ImportRow;
 use App\Models\Site;
+use App\Problems\PlainJson;
 use App\Problems\Problem;
+use App\Record\Stored;
 use BraveAnvil\Circuit\Refusal;
 use BraveAnvil\Register\CellProblem;
 use BraveAnvil\Register\CellText;
@@ -63,6 +65,15 @@ final class ReadImport implements ShouldQueue
                 'columns' => json_encode($read->columns, JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR),
             ]);
         });
+    }
+
+    /** A file that no worker could read to its end: the import ends, and says so. */
+    public function failed(): void
+    {
+        Import::query()->whereKey($this->import)->where('state', ImportState::Reading->value)->update([
+            'state' => ImportState::Failed->value,
+            'message' => 'The file could not be read to its end. Why is in the log; part the file, or leave out what is odd in it.',
+        ]);
     }
 
     private function circuits(Import $import, string $bytes): ReadRows|Refusal
@@ -128,12 +139,16 @@ final class ReadImport implements ShouldQueue
     /** @param  array<string, array{id: int, version: int, document: array<array-key, mixed>}>  $present */
     private static function document(mixed $document, array $present, Site $site): ReadRow
     {
+        $refused = is_array($document) ? PlainJson::refused($document) : null;
         try {
-            $data = CircuitDocument::from($document)->data;
+            $data = $refused === null ? CircuitDocument::from($document)->data : [];
         } catch (Problem $problem) {
-            $first = $problem->errors[0] ?? ['path' => '', 'text' => $problem->getMessage(), 'accepted' => 'A circuit a line.'];
-
-            return new ReadRow('', RowAction::Refuse, [], [], [new CellProblem($first['path'], '', $first['text'], $first['accepted'])]);
+            $refused = $problem->errors[0] ?? ['path' => '', 'text' => $problem->getMessage(), 'accepted' => 'A circuit a line.'];
+        }
+        if ($refused !== null) {
+            return new ReadRow(
+                '', RowAction::Refuse, [], [], [new CellProblem($refused['path'], '', $refused['text'], $refused['accepted'])],
+            );
         }
         $tag = is_scalar($data['tag'] ?? null) ? mb_strtolower(trim((string) $data['tag'])) : '';
 
@@ -184,9 +199,9 @@ final class ReadImport implements ShouldQueue
         $present = [];
         foreach (Circuit::query()->where('site_id', $import->site_id)->whereNull('archived_at')->get(['id', 'tag', 'version',
             'draft']) as $circuit) {
-            $document = json_decode($circuit->draft, true, 32, JSON_THROW_ON_ERROR);
+            $document = Stored::row("circuit $circuit->id", static fn (): array => Stored::map($circuit->draft), static fn (): array => []);
             $present[mb_strtolower($circuit->tag)] = [
-                'id' => $circuit->id, 'version' => $circuit->version, 'document' => is_array($document) ? $document : [],
+                'id' => $circuit->id, 'version' => $circuit->version, 'document' => $document,
             ];
         }
 
@@ -197,8 +212,8 @@ final class ReadImport implements ShouldQueue
     public static function chosen(Import $import): array
     {
         $chosen = [];
-        $kept = json_decode($import->chosen, true, 4, JSON_THROW_ON_ERROR);
-        foreach (is_array($kept) ? $kept : [] as $place => $path) {
+        $kept = Stored::map($import->chosen);
+        foreach ($kept as $place => $path) {
             $chosen[(int) $place] = is_string($path) && $path !== '' ? $path : null;
         }
 

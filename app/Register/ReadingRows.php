@@ -9,7 +9,9 @@ use App\Models\Circuit;
 use App\Models\Import;
 use App\Models\Person;
 use App\Models\Reading;
+use App\Problems\PlainJson;
 use App\Problems\Problem;
+use App\Record\Stored;
 use BraveAnvil\Circuit\Refusal;
 use BraveAnvil\Prove\ReadingKind;
 use BraveAnvil\Register\CellProblem;
@@ -23,6 +25,9 @@ use Illuminate\Support\Carbon;
 /** Readings of a site as rows of a file, out and in. */
 final class ReadingRows
 {
+    /** The year 1900, in seconds since 1970. */
+    private const EARLIEST = -2_208_988_800;
+
     /** @return list<list<string>> heads, paths, and one row for each reading that counts */
     public static function of(int $site): array
     {
@@ -52,11 +57,13 @@ final class ReadingRows
         $readings = [];
         foreach ($kept as $reading) {
             $tag = $reading->getAttribute('tag');
-            $values = json_decode($reading->values, true, 8, JSON_THROW_ON_ERROR);
+            [$values, $why] = Stored::row("reading $reading->id", static fn (): array => [Stored::map($reading->values), ''],
+                static fn (string $why): array => [[], $why]);
             $readings[] = [
                 'tag' => is_string($tag) ? $tag : '', 'kind' => $reading->kind, 'taken_at' => $reading->taken_at->toIso8601ZuluString(),
-                'load_percent' => (string) $reading->load_percent, 'instrument' => $reading->instrument, 'note' => $reading->note,
-                'simulated' => $reading->simulated ? 'true' : 'false', 'values' => is_array($values) ? $values : [],
+                'load_percent' => (string) $reading->load_percent, 'instrument' => $reading->instrument,
+                'note' => trim($reading->note.' '.$why),
+                'simulated' => $reading->simulated ? 'true' : 'false', 'values' => $values,
             ];
         }
 
@@ -104,7 +111,12 @@ final class ReadingRows
         $rows = [];
         foreach ($lines as $number => $line) {
             $document = json_decode($line, true, 8);
-            [$reading, $problems] = ReadingTable::readDocument(is_array($document) ? $document : []);
+            $refused = is_array($document)
+                ? PlainJson::refused($document) : ['path' => '', 'text' => 'This is no reading.', 'accepted' => 'A reading a line.'];
+            [$reading, $problems] = ReadingTable::readDocument(is_array($document) && $refused === null ? $document : []);
+            if ($refused !== null) {
+                $problems = [new CellProblem($refused['path'], '', $refused['text'], $refused['accepted'])];
+            }
             $rows[] = self::row($import, $number, $reading, $problems, [$line], $circuits);
         }
 
@@ -153,8 +165,12 @@ final class ReadingRows
         if ($id === null) {
             $problems[] = new CellProblem('tag', $reading['tag'], 'No circuit of this site has this tag.', 'A tag of the site.');
         }
-        if (strtotime($reading['taken_at']) === false) {
-            $problems[] = new CellProblem('taken_at', $reading['taken_at'], 'This is not a time.', 'Such as 2026-11-26T08:30:00Z.');
+        $at = strtotime($reading['taken_at']);
+        if ($at === false || $at < self::EARLIEST || $at > time() + 86_400) {
+            $problems[] = new CellProblem(
+                'taken_at', $reading['taken_at'], $at === false ? 'This is not a time.' : 'Nobody read an instrument at this time.',
+                'Such as 2026-11-26T08:30:00Z.',
+            );
         }
         $action = match (true) {
             $problems !== [] || $id === null => RowAction::Refuse, self::isThere($id, $reading) => RowAction::Leave,
@@ -178,9 +194,8 @@ final class ReadingRows
         $kept = Reading::query()->where('circuit_id', $circuit)->where('kind', $reading['kind'])
             ->where('taken_at', Carbon::parse($reading['taken_at']))->get(['values', 'instrument']);
         foreach ($kept as $one) {
-            $values = json_decode($one->values, true, 8, JSON_THROW_ON_ERROR);
-            if ($one->instrument === $reading['instrument'] && ReadingTable::texts(is_array($values) ? $values
-                : []) === $reading['values']) {
+            $values = Stored::row('a reading that stands there', static fn (): array => Stored::map($one->values), static fn (): array => []);
+            if ($one->instrument === $reading['instrument'] && ReadingTable::texts($values) === $reading['values']) {
                 return true;
             }
         }

@@ -6,6 +6,7 @@ namespace App\Register;
 
 use App\Models\Import;
 use App\Models\ImportRow;
+use App\Record\Stored;
 use BraveAnvil\Register\CellText;
 use BraveAnvil\Register\CircuitColumns;
 use Illuminate\Database\Eloquent\Collection;
@@ -57,8 +58,6 @@ final class RefusedRows
     /** @return list<mixed> */
     private static function decoded(string $json): array
     {
-        $list = json_decode($json, true, 8, JSON_THROW_ON_ERROR);
-
-        return is_array($list) ? array_values($list) : [];
+        return Stored::row('a refused row', static fn (): array => array_values(Stored::map($json)), static fn (): array => []);
     }
 }

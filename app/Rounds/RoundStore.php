@@ -106,7 +106,7 @@ final class RoundStore
     /** @return array<array-key, mixed> */
     private function document(Circuit $circuit): array
     {
-        $document = CircuitDocument::from(json_decode($circuit->draft, true, 32, JSON_THROW_ON_ERROR));
+        $document = CircuitDocument::of($circuit);
 
         return [...$document->withSettings($circuit->site->settings), 'readings' => ReadingStore::documents($circuit)];
     }

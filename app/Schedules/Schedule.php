@@ -7,6 +7,7 @@ namespace App\Schedules;
 use App\Circuits\CircuitDocument;
 use App\Circuits\CircuitStore;
 use App\Models\Site;
+use App\Record\Stored;
 use App\Register\CircuitRows;
 use BraveAnvil\Circuit\TypedFields;
 use BraveAnvil\Solution\Solution;
@@ -34,10 +35,19 @@ final readonly class Schedule
                 return null;
             }
             $circuit->setRelation('site', $site);
-            $solution = $store->solve(CircuitDocument::from($document), $site, $circuit);
-            $wants = $name->wants();
-            if ($wants === null || $solution->figure($wants) !== null) {
-                $rows[] = self::row($name, TypedFields::of($document), $solution);
+            $row = Stored::row(
+                "circuit $circuit->id",
+                static function () use ($name, $document, $store, $site, $circuit): ?array {
+                    $solution = $store->solve(CircuitDocument::of($circuit), $site, $circuit);
+                    $wants = $name->wants();
+
+                    return $wants === null || $solution->figure($wants) !== null
+                        ? self::row($name, TypedFields::of($document), $solution) : null;
+                },
+                static fn (string $why): array => [$circuit->tag, ...array_fill(0, count($name->columns()) - 1, ''), $why],
+            );
+            if ($row !== null) {
+                $rows[] = $row;
             }
         }
 

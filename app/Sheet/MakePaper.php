@@ -68,6 +68,12 @@ final class MakePaper implements ShouldQueue
         }
     }
 
+    /** Killed too often, or out of time: whoever waits is told. */
+    public function failed(): void
+    {
+        Paper::query()->whereKey($this->paper)->whereIn('state', ['waiting', 'under_way'])->update(['state' => 'failed']);
+    }
+
     private function fileSheet(Paper $paper): string
     {
         $revision = Revision::query()->with('author', 'steps.person')->findOrFail($paper->revision_id);

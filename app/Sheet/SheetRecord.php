@@ -6,6 +6,7 @@ namespace App\Sheet;
 
 use App\Models\Revision;
 use App\Models\RevisionStep;
+use App\Record\Stored;
 use BraveAnvil\Circuit\FieldKind;
 use BraveAnvil\Circuit\Fields;
 use BraveAnvil\Sheet\SealedSheet;
@@ -202,8 +203,6 @@ final class SheetRecord
     /** @return array<array-key, mixed> */
     private static function decoded(string $json): array
     {
-        $decoded = json_decode($json, true, 512, JSON_THROW_ON_ERROR);
-
-        return is_array($decoded) ? $decoded : [];
+        return Stored::map($json);
     }
 }

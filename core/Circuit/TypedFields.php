@@ -9,7 +9,7 @@ final class TypedFields
 {
     /**
      * @param  array<array-key, mixed>  $document
-     * @return array<string, string> what is typed, by path, in the order of the document
+     * @return array<array-key, string> what is typed, by path, in the order of the document; a name of digits is a number as a key
      */
     public static function of(array $document, string $under = ''): array
     {
@@ -89,6 +89,8 @@ final class TypedFields
         }
 
         return $rows !== null && count($pairs) === count($rows)
-            ? implode('; ', $pairs) : json_encode($value, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR);
+            ? implode('; ', $pairs) : (string) json_encode(
+                $value, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PARTIAL_OUTPUT_ON_ERROR,
+            );
     }
 }

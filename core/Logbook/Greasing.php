@@ -49,6 +49,11 @@ final readonly class Greasing
     ) {
     }
 
+    public static function unreadable(): self
+    {
+        return self::without(self::UNKNOWN, 'The logbook cannot be read.');
+    }
+
     /**
      * @param  list<Entry>  $entries  oldest first
      * @param  float|null  $bearing  of the hotter one when it was last read, °C

@@ -28,6 +28,12 @@ final readonly class Logbook
     ) {
     }
 
+    /** Of a motor of which something stored cannot be read: only why is told. */
+    public static function unreadable(string $why): self
+    {
+        return new self([], $why, Greasing::unreadable(), '', '');
+    }
+
     /**
      * @param  array<array-key, mixed>  $document  a decoded circuit, with its readings
      * @param  list<array<string, mixed>>  $typed  entries that are not withdrawn

@@ -159,16 +159,17 @@ final class ReadingReader
         foreach ($typed as $name => $value) {
             if (in_array($name, ReadingFields::GROUPS, true) && is_array($value)) {
                 foreach ($value as $inner => $one) {
-                    $flat["$name.$inner"] = $one;
+                    $flat[] = ["$name.$inner", $one];
                 }
             } else {
-                $flat[(string) $name] = $value;
+                $flat[] = [(string) $name, $value];
             }
         }
         $values = [];
         $bad = [];
         $fields = ReadingFields::of($kind);
-        foreach ($flat as $name => $value) {
+        // Pairs, as a name of digits would be a number as a key.
+        foreach ($flat as [$name, $value]) {
             $field = $fields[$name] ?? null;
             if ($field === null) {
                 $this->unknown[] = "$path.".trim(Typed::quoted($name), '“”');

@@ -68,7 +68,7 @@ final class CircuitRow
     /**
      * @param  array<array-key, mixed>  $document
      * @param  array<string, string>  $letters  of columns, by path
-     * @param  array<string, string>  $typed  by path
+     * @param  array<array-key, string>  $typed  by path
      * @param  array<array-key, mixed>|null  $present
      * @param  list<CellProblem>  $problems
      * @param  array<array-key, mixed>  $supply  of the site
@@ -117,7 +117,7 @@ final class CircuitRow
         $was = TypedFields::of($before);
         $is = TypedFields::of($after);
         $changes = [];
-        foreach ($is + $was as $path => $text) {
+        foreach (array_map(strval(...), array_keys($is + $was)) as $path) {
             if (($was[$path] ?? '') !== ($is[$path] ?? '')) {
                 $changes[] = [
                     'label' => Fields::find($path)->label ?? $path, 'from' => $was[$path] ?? '', 'to' => $is[$path] ?? '',

@@ -29,7 +29,7 @@ final class Changes
         $is = TypedFields::of($after);
         $changed = [];
         $changes = [];
-        foreach ([...array_keys($was), ...array_keys($is)] as $path) {
+        foreach (array_map(strval(...), [...array_keys($was), ...array_keys($is)]) as $path) {
             if (isset($changed[$path]) || ($was[$path] ?? '') === ($is[$path] ?? '')) {
                 continue;
             }

@@ -58,6 +58,33 @@ final class HostileRequestTest extends FeatureTestCase
         $this->getJson("/api/circuits/$circuit->id")->assertOk();
     }
 
+    /** Nothing can be computed for an empty plate, and still what no reading has is refused, by hand and by a stand-in. */
+    public function test_a_reading_has_values_with_names_also_where_nothing_is_computed(): void
+    {
+        $circuit = $this->circuit();
+        $this->actingAs($this->person());
+        $this->putJson("/api/circuits/$circuit->id", ['version' => 1, 'circuit' => ['tag' => 'KF-204', 'plate' => []]])->assertOk();
+        foreach (['readings/typed', 'instruments/keep'] as $way) {
+            foreach ([['a', 'b'], ['0' => 'a'], ['none_such' => 'a'], ['trips' => ['x' => ['y' => 1]]]] as $values) {
+                $this->assertProblem(422, $this->postJson("/api/circuits/$circuit->id/$way", [
+                    'kind' => 'relay_trip', 'values' => $values, 'instrument' => 'x', 'load_percent' => '75',
+                ]));
+            }
+        }
+        self::assertSame([], $this->getJson("/api/circuits/$circuit->id/readings")->json('readings'));
+    }
+
+    public function test_a_number_beyond_every_number_is_refused_at_its_field(): void
+    {
+        $circuit = $this->circuit();
+        $this->actingAs($this->person());
+        $answer = $this->call('PUT', "/api/circuits/$circuit->id", [], [], [], [
+            'CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json',
+        ], '{"version":1,"circuit":{"tag":"KF-204","cable":{"length":1e9999}}}');
+        $this->assertProblem(422, $answer);
+        self::assertSame('circuit.cable.length', $answer->json('errors.0.path'));
+    }
+
     public function test_a_list_where_a_text_belongs_is_told(): void
     {
         $site = $this->site();

@@ -15,6 +15,7 @@ use App\Models\Reading;
 use App\Models\Site;
 use App\Register\ApplyImport;
 use App\Register\ImportStore;
+use App\Register\ReadImport;
 use BraveAnvil\Register\CsvText;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -349,5 +350,40 @@ final class RegisterTest extends FeatureTestCase
             @unlink(ImportStore::path($import));
         }
         parent::tearDown();
+    }
+
+    /** What a body may not hold no row may hold: such rows are refused and told, the others are read. */
+    public function test_rows_that_cannot_be_kept_are_refused_and_the_others_read(): void
+    {
+        $id = $this->read(implode("\n", [
+            '{"tag":"A-1","plate":{"power":"37 kW"}}', '{"tag":"A-2","cable":{"\u0000a":1}}', '{"tag":"A-3","cable":{"length":1e9999}}',
+            '{"tag":"A-4","7":"x","0":["a"],"plate":{"0":"a"}}', '{"tag":"A-5","readings":"x\u0000"}', '[1]', 'no JSON at all',
+        ]));
+        $counts = $this->counts($id);
+        self::assertSame('preview', $this->state($id)['state']);
+        self::assertSame(7, array_sum($counts));
+        self::assertSame(6 - $counts['new'] + 1, $counts['refused']);
+        self::assertGreaterThanOrEqual(1, $counts['new']);
+        $texts = (string) $this->getJson("/api/imports/$id/rows?action=refused")->assertOk()->getContent();
+        self::assertStringContainsString('This number is beyond all that can be computed with.', $texts);
+        $this->postJson("/api/imports/$id/apply")->assertOk();
+        self::assertSame('done', $this->state($id)['state']);
+
+        $id = $this->read('{"tag":"A-1","kind":"speed","taken_at":"2026-11-01","values":{"rpm":"1480","0":"x"}}'."\n".
+            '{"tag":"A-1","kind":"speed","taken_at":"2026-11-01","values":{"\u0000":"1480"}}'."\n".
+            '{"tag":"A-1","kind":"speed","taken_at":"99999-01-01","values":{"rpm":"1480"}}', 'readings');
+        self::assertSame(3, $this->counts($id)['refused']);
+        self::assertSame('preview', $this->state($this->read("Tag,Drives\nA-\0 9,\"x\0y\"\n"))['state']);
+    }
+
+    public function test_an_import_whose_worker_fails_ends_with_words(): void
+    {
+        $id = $this->read("Tag\nA-1\n");
+        Import::query()->whereKey($id)->update(['state' => 'reading']);
+        (new ReadImport($id))->failed();
+        $state = $this->state($id);
+        self::assertSame('failed', $state['state']);
+        self::assertIsString($state['message']);
+        self::assertStringContainsString('could not be read to its end', $state['message']);
     }
 }

@@ -15,6 +15,7 @@ use App\Models\Drill;
 use App\Problems\Problem;
 use App\Record\Happening;
 use App\Record\HouseRecord;
+use App\Record\Stored;
 use BraveAnvil\Instruments\FaultKind;
 use BraveAnvil\Modbus\RegisterMap;
 use BraveAnvil\Prove\Choice\ReadAt;
@@ -77,7 +78,9 @@ final class InstrumentController
             'drills' => $drills->map(fn (Drill $drill): array => $this->shown($drill))->values(),
             'faults' => array_map(
                 static fn (FaultKind $kind): array => ['value' => $kind->value, 'label' => $kind->label()],
-                $this->panel->candidates($circuit->load('site')),
+                // Where the circuit itself cannot be read, none can be hidden.
+                Stored::row("circuit $circuit->id", fn (): array => $this->panel->candidates($circuit->load('site')),
+                    static fn (): array => []),
             ),
         ]);
     }
@@ -189,11 +192,23 @@ final class InstrumentController
     /** @return array<string, mixed> a fault that is still hidden stays out of it */
     private function shown(Drill $drill): array
     {
+        $about = [
+            'id' => $drill->id, 'set_by' => $drill->setter->name, 'begun_at' => $drill->created_at->toIso8601ZuluString(),
+            'load_percent' => $drill->load_percent, 'ended_at' => $drill->ended_at?->toIso8601ZuluString(), 'named' => $drill->named,
+        ];
+
+        return Stored::row("drill $drill->id", fn (): array => [...$about, ...$this->state($drill)], static fn (string $why): array => [
+            ...$about, 'ended_at' => $about['ended_at'] ?? $about['begun_at'], 'taken' => [], 'fault' => ['kind' => '', 'label' => $why],
+            'right' => false, 'assessment' => null,
+        ]);
+    }
+
+    /** @return array<string, mixed> its readings, and once it is named what it was */
+    private function state(Drill $drill): array
+    {
         $ended = $drill->ended_at !== null;
 
         return [
-            'id' => $drill->id, 'set_by' => $drill->setter->name, 'begun_at' => $drill->created_at->toIso8601ZuluString(),
-            'load_percent' => $drill->load_percent, 'ended_at' => $drill->ended_at?->toIso8601ZuluString(), 'named' => $drill->named,
             'taken' => array_map(
                 static fn (array $taken, $comparison): array => [
                     'kind' => $taken['kind'], 'values' => (object) $taken['values'], 'comparison' => $comparison->toArray(),

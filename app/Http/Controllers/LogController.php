@@ -14,7 +14,9 @@ use App\Models\Site;
 use App\Problems\Problem;
 use App\Record\Happening;
 use App\Record\HouseRecord;
+use App\Record\Stored;
 use BraveAnvil\Logbook\EntryKind;
+use BraveAnvil\Logbook\Logbook;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -41,7 +43,7 @@ final class LogController
         $person = Signed::editor($request);
         $request->validate([
             'kind' => ['required', Rule::enum(EntryKind::class)], 'values' => ['present', 'array', 'max:20'],
-            'happened_at' => ['nullable', 'date'],
+            'happened_at' => ['nullable', 'date', 'after:1900-01-01'],
         ]);
         $values = [];
         foreach ($request->array('values') as $name => $value) {
@@ -123,7 +125,7 @@ final class LogController
     private function answer(Circuit $circuit): array
     {
         $circuit->load('site');
-        $state = $this->log->state($circuit);
+        $state = Stored::row("logbook of circuit $circuit->id", fn (): Logbook => $this->log->state($circuit), Logbook::unreadable(...));
         $entries = $this->log->entries($circuit)->load('recorder', 'withdrawer');
 
         return [

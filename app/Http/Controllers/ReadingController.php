@@ -37,7 +37,7 @@ final class ReadingController
         $person = Signed::editor($request);
         $request->validate([
             'version' => ['required', 'integer', 'between:1,2000000000'], 'instrument' => ['required', 'string', 'max:120'],
-            'note' => ['nullable', 'string', 'max:500'], 'taken_at' => ['nullable', 'date'],
+            'note' => ['nullable', 'string', 'max:500'], 'taken_at' => ['nullable', 'date', 'after:1900-01-01'],
         ]);
         $circuit->load('site');
         if ($circuit->version !== $request->integer('version')) {
@@ -46,7 +46,7 @@ final class ReadingController
                 ['current' => $circuit->load('editor')->resource()],
             );
         }
-        $document = CircuitDocument::from(json_decode($circuit->draft, true, 32, JSON_THROW_ON_ERROR));
+        $document = CircuitDocument::of($circuit);
         $reading = $this->store->keepMeasured(
             $circuit, $document,
             $request->string('instrument')->toString(),
@@ -64,7 +64,7 @@ final class ReadingController
         $request->validate([
             'kind' => ['required', Rule::enum(ReadingKind::class)], 'values' => ['present', 'array', 'max:60'],
             'load_percent' => ['nullable', 'string', 'max:20'], 'instrument' => ['required', 'string', 'max:120'],
-            'note' => ['nullable', 'string', 'max:500'], 'taken_at' => ['nullable', 'date'],
+            'note' => ['nullable', 'string', 'max:500'], 'taken_at' => ['nullable', 'date', 'after:1900-01-01'],
         ]);
         $values = [];
         foreach ($request->array('values') as $name => $value) {
@@ -89,10 +89,10 @@ final class ReadingController
         $request->validate([
             'seconds' => ['required', 'numeric', 'min:0.05', 'max:600'],
             'changeover' => ['nullable', 'numeric', 'min:0.05', 'lt:seconds'],
-            'note' => ['nullable', 'string', 'max:500'], 'taken_at' => ['nullable', 'date'],
+            'note' => ['nullable', 'string', 'max:500'], 'taken_at' => ['nullable', 'date', 'after:1900-01-01'],
         ]);
         $circuit->load('site');
-        $document = CircuitDocument::from(json_decode($circuit->draft, true, 32, JSON_THROW_ON_ERROR));
+        $document = CircuitDocument::of($circuit);
         $reading = $this->store->keepTimedStart(
             $circuit, $document,
             $request->float('seconds'),

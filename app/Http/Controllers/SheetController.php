@@ -14,6 +14,7 @@ use App\Models\Sheet;
 use App\Problems\Problem;
 use App\Record\Happening;
 use App\Record\HouseRecord;
+use App\Record\Stored;
 use App\Sheet\MakePaper;
 use App\Sheet\RevisionState;
 use App\Sheet\SheetKind;
@@ -238,21 +239,15 @@ final class SheetController
     /** @return list<array<string, mixed>> */
     private static function changes(Revision $before, Revision $after): array
     {
-        $decoded = static function (string $json): array {
-            $decoded = json_decode($json, true, 64, JSON_THROW_ON_ERROR);
-
-            return is_array($decoded) ? $decoded : [];
-        };
-
         // What a site says counts like what is typed: it may be what changed.
-        $typed = static function (Revision $revision) use ($decoded): array {
-            $settings = $decoded($revision->context ?? '{}')['settings'] ?? [];
+        $typed = static function (Revision $revision): array {
+            $settings = Stored::map($revision->context ?? '{}')['settings'] ?? [];
 
-            return CircuitDocument::from($decoded($revision->draft))->withSettings(is_array($settings) ? $settings : []);
+            return CircuitDocument::from(Stored::map($revision->draft))->withSettings(is_array($settings) ? $settings : []);
         };
 
         return array_map(static fn (Change $change): array => $change->toArray(), Changes::between(
-            $typed($before), $typed($after), $decoded($before->solution), $decoded($after->solution),
+            $typed($before), $typed($after), Stored::map($before->solution), Stored::map($after->solution),
         ));
     }
 

@@ -35,7 +35,7 @@ final class WaveformController
         $person = Signed::editor($request);
         $request->validate([
             'instrument' => ['required', 'string', 'max:120'], 'note' => ['nullable', 'string', 'max:500'],
-            'taken_at' => ['nullable', 'date'],
+            'taken_at' => ['nullable', 'date', 'after:1900-01-01'],
         ]);
         $analysis = self::analysis($request);
         if ($analysis->figures === []) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
+use App\Problems\PlainJson;
 use App\Problems\Problem;
 use Closure;
 use Illuminate\Http\Request;
@@ -34,40 +35,13 @@ final class LimitBody
                 if (! is_array($decoded) || ($decoded !== [] && array_is_list($decoded))) {
                     throw new Problem(400, 'not_json', 'Not JSON', 'The body is not a JSON object.');
                 }
-                $path = self::unplain($decoded);
-                if ($path !== null) {
-                    throw new Problem(422, 'not_text', 'Not text', 'A value holds a character that no text has.', [
-                        ['path' => $path, 'text' => 'This holds a character that no text has.', 'accepted' => 'Plain text.'],
-                    ]);
+                $refused = PlainJson::refused($decoded);
+                if ($refused !== null) {
+                    throw new Problem(422, 'not_text', 'Not text', 'A value holds what cannot be kept.', [$refused]);
                 }
             }
         }
 
         return $next($request);
-    }
-
-    /**
-     * Where a NUL stands, which neither the database nor a name in JSON can hold.
-     *
-     * @param  array<array-key, mixed>  $value
-     */
-    private static function unplain(array $value, string $under = ''): ?string
-    {
-        foreach ($value as $key => $inner) {
-            $key = (string) $key;
-            if (str_contains($key, "\0")) {
-                return $under;
-            }
-            $path = $under === '' ? $key : "$under.$key";
-            if (is_string($inner) && str_contains($inner, "\0")) {
-                return $path;
-            }
-            $deeper = is_array($inner) ? self::unplain($inner, $path) : null;
-            if ($deeper !== null) {
-                return $deeper;
-            }
-        }
-
-        return null;
     }
 }
