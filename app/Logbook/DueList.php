@@ -59,7 +59,9 @@ final class DueList
                 'state' => $state, 'due_at' => $due === null ? null : Carbon::createFromTimestampUTC($due)->toIso8601ZuluString(),
                 'says' => $says,
             ];
-            $state = Stored::row("logbook of circuit $circuit->id", fn (): Logbook => $this->log->state($circuit), static fn (string $why): string => $why);
+            $state = Stored::row(
+                "logbook of circuit $circuit->id", fn (): Logbook => $this->log->state($circuit), static fn (string $why): string => $why,
+            );
             if (is_string($state)) {
                 $items[] = $row(self::UNREADABLE, Greasing::OVERDUE, null, $state);
 

@@ -60,7 +60,8 @@ final class LogEntry extends Model
         return [
             'id' => $this->id, 'kind' => $this->kind, 'happened_at' => $this->happened_at->toIso8601ZuluString(),
             'recorded_by' => $this->recorder->name, 'values' => (object) Stored::row(
-                "log entry $this->id", fn (): array => self::texts(Stored::map($this->values)), static fn (string $why): array => ['what' => $why],
+                "log entry $this->id", fn (): array => self::texts(Stored::map($this->values)),
+                static fn (string $why): array => ['what' => $why],
             ),
             'withdrawn' => $this->withdrawn_at === null ? null : [
                 'at' => $this->withdrawn_at->toIso8601ZuluString(), 'by' => $this->withdrawer->name ?? '', 'why' => $this->withdrawn_why,

@@ -23,7 +23,9 @@ final class PlainJson
                 return ['path' => $path, 'text' => 'This holds a character that no text has.', 'accepted' => 'Plain text.'];
             }
             if (is_float($inner) && ! is_finite($inner)) {
-                return ['path' => $path, 'text' => 'This number is beyond all that can be computed with.', 'accepted' => 'A smaller number.'];
+                return [
+                    'path' => $path, 'text' => 'This number is beyond all that can be computed with.', 'accepted' => 'A smaller number.',
+                ];
             }
             $deeper = is_array($inner) ? self::refused($inner, $path) : null;
             if ($deeper !== null) {

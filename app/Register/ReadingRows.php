@@ -14,6 +14,7 @@ use App\Problems\Problem;
 use App\Record\Stored;
 use BraveAnvil\Circuit\Refusal;
 use BraveAnvil\Prove\ReadingKind;
+use BraveAnvil\Prove\ReadingReader;
 use BraveAnvil\Register\CellProblem;
 use BraveAnvil\Register\CsvText;
 use BraveAnvil\Register\JsonLines;
@@ -25,9 +26,6 @@ use Illuminate\Support\Carbon;
 /** Readings of a site as rows of a file, out and in. */
 final class ReadingRows
 {
-    /** The year 1900, in seconds since 1970. */
-    private const EARLIEST = -2_208_988_800;
-
     /** @return list<list<string>> heads, paths, and one row for each reading that counts */
     public static function of(int $site): array
     {
@@ -165,12 +163,8 @@ final class ReadingRows
         if ($id === null) {
             $problems[] = new CellProblem('tag', $reading['tag'], 'No circuit of this site has this tag.', 'A tag of the site.');
         }
-        $at = strtotime($reading['taken_at']);
-        if ($at === false || $at < self::EARLIEST || $at > time() + 86_400) {
-            $problems[] = new CellProblem(
-                'taken_at', $reading['taken_at'], $at === false ? 'This is not a time.' : 'Nobody read an instrument at this time.',
-                'Such as 2026-11-26T08:30:00Z.',
-            );
+        if (! ReadingReader::isTime($reading['taken_at']) || strtotime($reading['taken_at']) > time() + 86_400) {
+            $problems[] = new CellProblem('taken_at', $reading['taken_at'], 'This is not a time.', 'Such as 2026-11-26T08:30:00Z.');
         }
         $action = match (true) {
             $problems !== [] || $id === null => RowAction::Refuse, self::isThere($id, $reading) => RowAction::Leave,
@@ -194,7 +188,9 @@ final class ReadingRows
         $kept = Reading::query()->where('circuit_id', $circuit)->where('kind', $reading['kind'])
             ->where('taken_at', Carbon::parse($reading['taken_at']))->get(['values', 'instrument']);
         foreach ($kept as $one) {
-            $values = Stored::row('a reading that stands there', static fn (): array => Stored::map($one->values), static fn (): array => []);
+            $values = Stored::row(
+                'a reading that stands there', static fn (): array => Stored::map($one->values), static fn (): array => [],
+            );
             if ($one->instrument === $reading['instrument'] && ReadingTable::texts($values) === $reading['values']) {
                 return true;
             }

@@ -24,6 +24,9 @@ final class ReadingReader
 
     private const MOST_LOAD = 200.0;
 
+    /** The year 1900, in seconds since 1970: nobody read an instrument before. */
+    private const EARLIEST = -2_208_988_800;
+
     private const TIME = '~^\d{4}-\d{2}-\d{2}([T ]\d{2}:\d{2}(:\d{2}(\.\d{1,6})?)?(Z|[+-]\d{2}:?\d{2})?)?$~';
 
     private const PARTS = ['kind', 'at', 'load_percent', 'simulated', 'values', 'withdrawn', 'instrument', 'note', 'by', 'id'];
@@ -39,6 +42,14 @@ final class ReadingReader
     private function __construct(bool $american)
     {
         $this->fields = new FieldReader($american);
+    }
+
+    /** Whether a text is a date, or a date and time, as the format has them: what else PHP takes for one may be another day. */
+    public static function isTime(string $text): bool
+    {
+        $at = preg_match(self::TIME, $text) === 1 ? strtotime($text) : false;
+
+        return $at !== false && $at >= self::EARLIEST;
     }
 
     /** @param  mixed  $typed  the list as it was decoded; null for none */

@@ -373,7 +373,9 @@ final class RegisterTest extends FeatureTestCase
             '{"tag":"A-1","kind":"speed","taken_at":"2026-11-01","values":{"\u0000":"1480"}}'."\n".
             '{"tag":"A-1","kind":"speed","taken_at":"99999-01-01","values":{"rpm":"1480"}}', 'readings');
         self::assertSame(3, $this->counts($id)['refused']);
-        self::assertSame('preview', $this->state($this->read("Tag,Drives\nA-\0 9,\"x\0y\"\n"))['state']);
+        $state = $this->state($this->read("Tag,Drives\nA-\0 9,\"x\0y\"\n"));
+        self::assertSame('failed', $state['state']);
+        self::assertNotSame('', $state['message']);
     }
 
     public function test_an_import_whose_worker_fails_ends_with_words(): void

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\PastTime;
 use App\Http\Signed;
 use App\Logbook\DueCalendar;
 use App\Logbook\DueList;
@@ -43,7 +44,7 @@ final class LogController
         $person = Signed::editor($request);
         $request->validate([
             'kind' => ['required', Rule::enum(EntryKind::class)], 'values' => ['present', 'array', 'max:20'],
-            'happened_at' => ['nullable', 'date', 'after:1900-01-01'],
+            'happened_at' => ['nullable', new PastTime],
         ]);
         $values = [];
         foreach ($request->array('values') as $name => $value) {

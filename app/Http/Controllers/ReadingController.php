@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Circuits\CircuitDocument;
 use App\Circuits\ReadingStore;
+use App\Http\PastTime;
 use App\Http\Signed;
 use App\Models\Circuit;
 use App\Models\Reading;
@@ -37,7 +38,7 @@ final class ReadingController
         $person = Signed::editor($request);
         $request->validate([
             'version' => ['required', 'integer', 'between:1,2000000000'], 'instrument' => ['required', 'string', 'max:120'],
-            'note' => ['nullable', 'string', 'max:500'], 'taken_at' => ['nullable', 'date', 'after:1900-01-01'],
+            'note' => ['nullable', 'string', 'max:500'], 'taken_at' => ['nullable', new PastTime],
         ]);
         $circuit->load('site');
         if ($circuit->version !== $request->integer('version')) {
@@ -64,7 +65,7 @@ final class ReadingController
         $request->validate([
             'kind' => ['required', Rule::enum(ReadingKind::class)], 'values' => ['present', 'array', 'max:60'],
             'load_percent' => ['nullable', 'string', 'max:20'], 'instrument' => ['required', 'string', 'max:120'],
-            'note' => ['nullable', 'string', 'max:500'], 'taken_at' => ['nullable', 'date', 'after:1900-01-01'],
+            'note' => ['nullable', 'string', 'max:500'], 'taken_at' => ['nullable', new PastTime],
         ]);
         $values = [];
         foreach ($request->array('values') as $name => $value) {
@@ -89,7 +90,7 @@ final class ReadingController
         $request->validate([
             'seconds' => ['required', 'numeric', 'min:0.05', 'max:600'],
             'changeover' => ['nullable', 'numeric', 'min:0.05', 'lt:seconds'],
-            'note' => ['nullable', 'string', 'max:500'], 'taken_at' => ['nullable', 'date', 'after:1900-01-01'],
+            'note' => ['nullable', 'string', 'max:500'], 'taken_at' => ['nullable', new PastTime],
         ]);
         $circuit->load('site');
         $document = CircuitDocument::of($circuit);

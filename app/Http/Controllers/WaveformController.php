@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Circuits\ReadingStore;
+use App\Http\PastTime;
 use App\Http\Signed;
 use App\Models\Circuit;
 use App\Problems\Problem;
@@ -35,7 +36,7 @@ final class WaveformController
         $person = Signed::editor($request);
         $request->validate([
             'instrument' => ['required', 'string', 'max:120'], 'note' => ['nullable', 'string', 'max:500'],
-            'taken_at' => ['nullable', 'date', 'after:1900-01-01'],
+            'taken_at' => ['nullable', new PastTime],
         ]);
         $analysis = self::analysis($request);
         if ($analysis->figures === []) {
