@@ -61,6 +61,7 @@ export const person = (role: Person['role'], more: Partial<Person> = {}): Person
     role,
     active: true,
     standing_read: true,
+    version: 1,
     ...more,
 });
 

@@ -33,7 +33,10 @@ final class CircuitStore
             'site_id' => $site->id, 'version' => 1, 'draft' => $document->toJson(), 'updated_by' => $person->id,
             ...$this->columns($document, $site),
         ]);
-        $this->guarded(fn (): bool => $circuit->save(), $document);
+        $this->guarded(function () use ($circuit, $person): void {
+            $circuit->save();
+            DraftChanges::note($circuit->id, 1, $person);
+        }, $document);
 
         return $circuit->refresh()->load('site', 'editor');
     }
@@ -46,16 +49,20 @@ final class CircuitStore
     public function save(Circuit $circuit, int $version, CircuitDocument $document, Person $person, string $key = ''): Circuit
     {
         $columns = $this->columns($document, $circuit->site, $circuit);
-        $changed = $this->guarded(
-            fn (): int => Circuit::query()
+        $changed = $this->guarded(static function () use ($circuit, $version, $document, $person, $key, $columns): int {
+            $changed = Circuit::query()
                 ->whereKey($circuit->id)
                 ->where('version', $version)
                 ->whereNull('archived_at')
                 ->update([
                     'version' => $version + 1, 'draft' => $document->toJson(), 'updated_by' => $person->id, 'save_key' => $key, ...$columns,
-                ]),
-            $document,
-        );
+                ]);
+            if ($changed === 1) {
+                DraftChanges::note($circuit->id, $version + 1, $person);
+            }
+
+            return $changed;
+        }, $document);
         $circuit->refresh()->load('site', 'editor');
         if ($changed === 0) {
             if ($key !== '' && $circuit->save_key === $key && $circuit->updated_by === $person->id) {
@@ -138,7 +145,10 @@ final class CircuitStore
                     'circuit_id' => $locked->id,
                     'number' => (is_numeric($last) ? (int) $last : 0) + 1,
                     'name' => $name, 'draft' => $locked->draft, 'solution' => $solution->toJson(), 'core' => $solution->core,
-                    'context' => json_encode(self::context($locked), JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR),
+                    'context' => json_encode([
+                        ...self::context($locked), 'draft_version' => $locked->version,
+                        'changed_by' => DraftChanges::sinceIssue($locked),
+                    ], JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR),
                     'created_by' => $person->id,
                 ])
                 ->load('author', 'steps.person');

@@ -7,6 +7,7 @@ namespace App\Instruments;
 use App\Circuits\CircuitDocument;
 use App\Models\Circuit;
 use App\Models\Drill;
+use App\Problems\Problem;
 use BraveAnvil\Bench;
 use BraveAnvil\Instruments\Assessment;
 use BraveAnvil\Instruments\FaultKind;
@@ -15,6 +16,8 @@ use BraveAnvil\Prove\ReadingKind;
 use BraveAnvil\RuleBook\SiteCorrections;
 use BraveAnvil\RuleBook\Tables;
 use BraveAnvil\Solution\Solution;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Support\Facades\DB;
 use Random\Randomizer;
 
 /** Stand-ins on a circuit: healthy, or with a hidden fault that is to be found. */
@@ -58,11 +61,28 @@ final class SimulatedPanel
         Scenes::put($scene, $document, (float) $drill->load_percent / 100, $drill->hidden());
         $taken = $drill->takenReadings();
         $read = $this->standIn->read($kind, $scene, $drill->seed + count($taken), $where);
-        $drill->forceFill([
-            'taken' => json_encode([...$taken, ['kind' => $kind->value, 'values' => $read['values']]], JSON_THROW_ON_ERROR),
-        ])->save();
+        $this->noteReading($drill, $kind->value, $read['values']);
 
         return $this->answer($kind, $read, $document, $drill->load_percent);
+    }
+
+    /**
+     * Others may read the same motor at the same time: each reading is noted behind those that stand there by now.
+     *
+     * @param  array<string, mixed>  $values
+     *
+     * @throws Problem when the fault was named meanwhile
+     */
+    public function noteReading(Drill $drill, string $kind, array $values): void
+    {
+        DB::transaction(static function () use ($drill, $kind, $values): void {
+            $locked = Drill::query()->whereKey($drill->id)->tap(static fn (Builder $query): mixed => $query->lockForUpdate())->firstOrFail();
+            if ($locked->ended_at !== null) {
+                throw new Problem(409, 'ended', 'Named already', 'This fault was named: it is no longer hidden.');
+            }
+            $drill->taken = json_encode([...$locked->takenReadings(), ['kind' => $kind, 'values' => $values]], JSON_THROW_ON_ERROR);
+            $drill->save();
+        });
     }
 
     /** @throws NoReading where nothing of this circuit can be simulated */

@@ -21,6 +21,7 @@ use Illuminate\Support\Carbon;
  * @property int $seed
  * @property string $taken
  * @property string|null $named
+ * @property int|null $named_by
  * @property Carbon|null $ended_at
  * @property Carbon $created_at
  * @property Circuit $circuit

@@ -16,6 +16,7 @@ use Illuminate\Support\Carbon;
  * @property string $password
  * @property string $role `viewer`, `electrician`, `reviewer` or `administrator`
  * @property bool $active
+ * @property int $version
  * @property Carbon|null $standing_read_at when the page on the standing of the results was read
  */
 final class Person extends User
@@ -24,7 +25,7 @@ final class Person extends User
 
     protected $table = 'people';
 
-    protected $fillable = ['name', 'login', 'password', 'role', 'active', 'standing_read_at'];
+    protected $fillable = ['name', 'login', 'password', 'role', 'active', 'standing_read_at', 'version'];
 
     protected $hidden = ['password', 'remember_token'];
 
@@ -52,7 +53,7 @@ final class Person extends User
     {
         return [
             'id' => $this->id, 'name' => $this->name, 'login' => $this->login, 'role' => $this->role, 'active' => $this->active,
-            'standing_read' => $this->standing_read_at !== null,
+            'standing_read' => $this->standing_read_at !== null, 'version' => $this->version,
         ];
     }
 }

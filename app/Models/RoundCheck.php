@@ -21,6 +21,7 @@ use Illuminate\Support\Carbon;
  * @property string $found
  * @property string $grade empty where it is the same
  * @property string $says
+ * @property int $checked_by
  * @property Carbon $updated_at
  * @property Circuit $circuit
  */

@@ -14,7 +14,9 @@ use App\Problems\Problem;
 use BraveAnvil\Bench;
 use BraveAnvil\Round\Found;
 use BraveAnvil\Round\RoundItem;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Support\Facades\DB;
 
 /** Rounds: what should be there, what was found, and what follows from it. */
 final class RoundStore
@@ -51,9 +53,14 @@ final class RoundStore
         return $items;
     }
 
-    /** @throws Problem when the round is over, there is nothing of the kind to look at, or what was found cannot be read */
-    public function check(Round $round, Circuit $circuit, RoundItem $item, bool $same, string $found, Person $person): RoundCheck
-    {
+    /**
+     * @param  bool  $seen  whether the person has seen what stands there already
+     *
+     * @throws Problem when the round is over, there is nothing of the kind to look at, what was found cannot be read, or somebody else was there
+     */
+    public function check(
+        Round $round, Circuit $circuit, RoundItem $item, bool $same, string $found, Person $person, bool $seen = false,
+    ): RoundCheck {
         if ($round->ended_at !== null) {
             throw new Problem(409, 'ended', 'The round is over', 'Begin another one.');
         }
@@ -72,13 +79,20 @@ final class RoundStore
             ]);
         }
 
-        return RoundCheck::query()->updateOrCreate(
-            ['round_id' => $round->id, 'circuit_id' => $circuit->id, 'item' => $item->value],
-            [
+        return DB::transaction(static function () use ($round, $circuit, $item, $expected, $same, $judged, $found, $person, $seen): RoundCheck {
+            Round::query()->whereKey($round->id)->tap(static fn (Builder $query): mixed => $query->lockForUpdate())->firstOrFail();
+            $place = ['round_id' => $round->id, 'circuit_id' => $circuit->id, 'item' => $item->value];
+            $standing = RoundCheck::query()->where($place)->first();
+            if ($standing !== null && ! $seen && $standing->checked_by !== $person->id) {
+                throw new Problem(409, 'edit_conflict', 'Somebody was here before you',
+                    'Somebody else has looked at this on this round: see what was found, then say it again.');
+            }
+
+            return RoundCheck::query()->updateOrCreate($place, [
                 'expected' => $expected, 'same' => $same || $judged?->grade === null, 'found' => $same ? '' : $found,
                 'grade' => $judged->grade->value ?? '', 'says' => $judged->says ?? '', 'checked_by' => $person->id,
-            ],
-        );
+            ]);
+        });
     }
 
     /**

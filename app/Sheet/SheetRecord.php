@@ -194,6 +194,14 @@ final class SheetRecord
         return is_array($readiness) ? $readiness : [];
     }
 
+    /** @return list<array<array-key, mixed>> people with id and name who changed the draft since the last issue; none on early revisions */
+    public static function changedBy(Revision $revision): array
+    {
+        $people = self::decoded($revision->context ?? '{}')['changed_by'] ?? [];
+
+        return is_array($people) ? array_values(array_filter($people, is_array(...))) : [];
+    }
+
     /** @return array<string, string> */
     private static function signature(string $as, string $person, string $at, string $remark): array
     {

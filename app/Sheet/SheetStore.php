@@ -77,6 +77,7 @@ final class SheetStore
         return $this->locked($revision, function (Revision $revision) use ($decisions, $taken, $remark, $person): void {
             self::want($revision, RevisionState::InReview);
             self::notPreparer($revision, $person);
+            self::changedNothing($revision, $person);
             $kept = [];
             $errors = [];
             foreach (SheetRecord::questions($revision) as $question) {
@@ -158,6 +159,17 @@ final class SheetStore
         $sender = $revision->steps->last(static fn (RevisionStep $step): bool => $step->step === 'sent');
         if ($revision->created_by === $person->id || $sender?->person_id === $person->id) {
             throw new Problem(403, 'prepared_it', 'Another person is wanted', 'Whoever prepared a sheet does not review it.');
+        }
+    }
+
+    /** Two people look at every figure: whoever typed a value signs no sheet that rests on it, whoever kept and sent it. */
+    private static function changedNothing(Revision $revision, Person $person): void
+    {
+        if (in_array($person->id, array_column(SheetRecord::changedBy($revision), 'id'), true)) {
+            throw new Problem(
+                403, 'changed_it', 'Another person is wanted',
+                'You changed this circuit since its last sheet was issued: another person signs this one.',
+            );
         }
     }
 

@@ -99,6 +99,31 @@ final class SheetTest extends FeatureTestCase
         self::assertSame('Supervisor', array_column($signatures, 'person')[1]);
     }
 
+    /** The supervisor types the values, an electrician keeps and sends them: a third person signs. */
+    public function test_whoever_typed_a_value_does_not_sign_it(): void
+    {
+        $circuit = $this->circuit();
+        $draft = json_decode($circuit->draft, true, 32, JSON_THROW_ON_ERROR);
+        self::assertIsArray($draft);
+        $draft['cable']['length'] = '70 m';
+        $this->actingAs($this->reviewer)->putJson("/api/circuits/$circuit->id", ['version' => 1, 'circuit' => $draft])->assertOk();
+        $id = $this->sent($circuit->refresh());
+        $review = $this->actingAs($this->reviewer)->getJson("/api/revisions/$id/review")->assertOk();
+        self::assertContains('Supervisor', (array) $review->json('changed_by'));
+        $this->assertProblem(403, $this->issue($id));
+        $other = $this->person('reviewer', 'other-supervisor');
+        $decisions = $this->yes($id);
+        $this->actingAs($other)->postJson("/api/revisions/$id/issue", [
+            'password' => 'larkrigg', 'remark' => '', 'decisions' => $decisions,
+        ])->assertOk();
+        // What was issued is signed for: from here on it counts anew.
+        $draft['cable']['length'] = '72 m';
+        $this->actingAs($this->preparer)->putJson("/api/circuits/$circuit->id", ['version' => 2, 'circuit' => $draft])->assertOk();
+        $next = $this->sent($circuit->refresh());
+        self::assertSame([$this->preparer->name], $this->getJson("/api/revisions/$next/review")->json('changed_by'));
+        $this->issue($next)->assertOk();
+    }
+
     public function test_the_next_one_supersedes_it_and_says_what_differs(): void
     {
         $circuit = $this->circuit();

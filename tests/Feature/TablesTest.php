@@ -39,7 +39,7 @@ final class TablesTest extends FeatureTestCase
         $circuit = $this->circuit($site);
         self::assertSame("3 × 16\u{00A0}mm²", $circuit->cable);
         $this->actingAs($this->person('electrician', 'sparks'));
-        $entry = ['path' => self::PATH, 'value' => '60', 'why' => 'printed table', 'page' => '77'];
+        $entry = ['path' => self::PATH, 'value' => '60', 'why' => 'printed table', 'page' => '77', 'version' => 1];
         $this->assertProblem(403, $this->postJson("/api/sites/$site->id/corrections", $entry));
         $this->actingAs($this->person('administrator', 'admin'));
         $answer = $this->postJson("/api/sites/$site->id/corrections", $entry)->assertCreated();
@@ -50,7 +50,7 @@ final class TablesTest extends FeatureTestCase
         // The circuits are solved again with it.
         self::assertSame("3 × 25\u{00A0}mm²", Circuit::query()->findOrFail($circuit->id)->cable);
         self::assertSame('done', $this->getJson("/api/sites/$site->id/tables")->json('recompute.state'));
-        $back = $this->deleteJson("/api/sites/$site->id/corrections", ['path' => self::PATH])->assertOk();
+        $back = $this->deleteJson("/api/sites/$site->id/corrections", ['path' => self::PATH, 'version' => 2])->assertOk();
         self::assertSame([], $back->json('corrections'));
         self::assertSame("3 × 16\u{00A0}mm²", Circuit::query()->findOrFail($circuit->id)->cable);
     }
@@ -61,8 +61,8 @@ final class TablesTest extends FeatureTestCase
         $this->actingAs($this->person('administrator', 'admin'));
         foreach (
             [
-                'path' => ['path' => 'iec.no_such_table.1', 'value' => 1, 'why' => 'x'],
-                'value' => ['path' => self::PATH, 'value' => 'many', 'why' => 'x'],
+                'path' => ['path' => 'iec.no_such_table.1', 'value' => 1, 'why' => 'x', 'version' => 1],
+                'value' => ['path' => self::PATH, 'value' => 'many', 'why' => 'x', 'version' => 1],
             ] as $field => $wrong
         ) {
             $answer = $this->postJson("/api/sites/$site->id/corrections", $wrong);

@@ -3290,6 +3290,7 @@ export interface Person {
     role: 'viewer' | 'electrician' | 'reviewer' | 'administrator';
     active: boolean;
     standing_read: boolean;
+    version: number;
 }
 export interface SignInsAnswer {
     sign_ins: SignIn[];
@@ -3801,6 +3802,7 @@ export interface ReviewAnswer {
     revision: RevisionRow;
     questions: SheetQuestion[];
     hindrances: string[];
+    changed_by: string[];
     compared_with: {
         id: number;
         number: number;

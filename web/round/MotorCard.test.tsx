@@ -60,7 +60,7 @@ test('the same is one touch', async () => {
     const { sent, checked } = show(motor());
     await userEvent.click(await screen.findByText('Same'));
     await waitFor(() => expect(checked).toHaveBeenCalledOnce());
-    expect(sent).toEqual([{ item: 'dial', same: true }]);
+    expect(sent).toEqual([{ item: 'dial', same: true, seen: false }]);
 });
 
 test('what is otherwise is typed and judged', async () => {
@@ -68,7 +68,7 @@ test('what is otherwise is typed and judged', async () => {
     await userEvent.click(await screen.findByText('Different'));
     await userEvent.type(screen.getByLabelText('Found'), '80 A');
     await userEvent.click(screen.getByText('Judge it'));
-    await waitFor(() => expect(sent).toEqual([{ item: 'dial', same: false, found: '80 A' }]));
+    await waitFor(() => expect(sent).toEqual([{ item: 'dial', same: false, found: '80 A', seen: false }]));
 });
 
 test('what cannot be read is told at its field, and stays typed', async () => {

@@ -94,7 +94,7 @@ function Item({
     item: RoundItem;
     check: RoundCheck | undefined;
     readOnly: boolean;
-    send: (body: { same: boolean; found?: string }) => Promise<void>;
+    send: (body: { same: boolean; found?: string; seen: boolean }) => Promise<void>;
 }) {
     const [open, setOpen] = useState(false);
     const [found, setFound] = useState('');
@@ -102,7 +102,8 @@ function Item({
     const act = async (body: { same: boolean; found?: string }) => {
         setProblem(null);
         try {
-            await send(body);
+            // What stands there was seen: somebody else's word is not replaced without.
+            await send({ ...body, seen: check !== undefined });
             setOpen(false);
         } catch (error) {
             setProblem(errorOf(error));

@@ -26,7 +26,13 @@ export function PersonForm({ person }: { person?: Person }) {
             if (person === undefined) {
                 await call<Person>('POST', 'people', { name, login, role, password });
             } else {
-                await call<Person>('PUT', `people/${person.id}`, { name, role, active, password: password === '' ? null : password });
+                await call<Person>('PUT', `people/${person.id}`, {
+                    name,
+                    role,
+                    active,
+                    password: password === '' ? null : password,
+                    version: person.version,
+                });
             }
             setSaved(true);
             setPassword('');

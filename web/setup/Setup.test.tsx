@@ -52,6 +52,7 @@ describe('people', () => {
             role: 'electrician',
             active: false,
             password: null,
+            version: 1,
         });
     });
 

@@ -29,7 +29,7 @@ const answer: TablesAnswer = {
 
 function show(role: Person['role'], after: TablesAnswer = answer) {
     const sent: { method: string; path: string; body: unknown }[] = [];
-    const person: Person = { id: 1, name: 'Somebody', login: 'somebody', role, active: true, standing_read: true };
+    const person: Person = { id: 1, name: 'Somebody', login: 'somebody', role, active: true, standing_read: true, version: 1 };
     vi.stubGlobal('fetch', (path: string, init: RequestInit) => {
         const method = init.method ?? 'GET';
         if (method !== 'GET') {
@@ -66,7 +66,7 @@ describe('the tables of a site', () => {
         fireEvent.change(screen.getByLabelText('Page'), { target: { value: '377' } });
         fireEvent.click(screen.getByRole('button', { name: 'Confirm' }));
         await waitFor(() => expect(screen.getByText(/Confirmed by Administrator on 2026-11-26, page 377/)).toBeTruthy());
-        expect(sent[0]?.body).toEqual({ path: entry.path, value: 45, page: '377', why: 'CE Code 2021' });
+        expect(sent[0]?.body).toEqual({ path: entry.path, value: 45, page: '377', why: 'CE Code 2021', version: 2 });
     });
 
     it('call it a correction once another value is typed', async () => {

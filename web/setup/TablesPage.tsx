@@ -101,7 +101,7 @@ export default function TablesPage() {
                     {doubts.length === 0 && <p>No figure of this site’s circuits rests on an entry that is doubted.</p>}
                     <ul>
                         {doubts.map((doubt) => (
-                            <Doubted key={doubt.path} doubt={doubt} site={site.id} admin={admin} />
+                            <Doubted key={doubt.path} doubt={doubt} site={site.id} version={site.version} admin={admin} />
                         ))}
                     </ul>
                 </section>
@@ -110,7 +110,7 @@ export default function TablesPage() {
                     {corrections.length === 0 && <p>Nothing yet.</p>}
                     <ul>
                         {corrections.map((correction) => (
-                            <Corrected key={correction.path} correction={correction} site={site.id} admin={admin} />
+                            <Corrected key={correction.path} correction={correction} site={site.id} version={site.version} admin={admin} />
                         ))}
                     </ul>
                 </section>
@@ -145,7 +145,7 @@ function Progress({ answer: { recompute, site }, admin }: { answer: TablesAnswer
 
 const withUnit = (shown: string, unit: string) => shown + (unit === '' ? '' : ` (${unit})`);
 
-function Doubted({ doubt, site, admin }: { doubt: TableDoubt; site: number; admin: boolean }) {
+function Doubted({ doubt, site, version, admin }: { doubt: TableDoubt; site: number; version: number; admin: boolean }) {
     const client = useQueryClient();
     const [value, setValue] = useState(doubt.value === null ? '' : doubt.shown);
     const [page, setPage] = useState('');
@@ -155,17 +155,21 @@ function Doubted({ doubt, site, admin }: { doubt: TableDoubt; site: number; admi
     const confirms = doubt.value !== null && value.trim() === doubt.shown;
     const submit = async (event: SyntheticEvent) => {
         event.preventDefault();
+        setProblem(null);
         try {
             const answer = await call<TablesAnswer>('POST', `sites/${site}/corrections`, {
                 path: doubt.path,
                 value: confirms ? doubt.value : value,
                 page,
                 why,
+                version,
             });
             client.setQueryData(['tables', String(site)], answer);
             await client.invalidateQueries({ queryKey: ['sites'] });
         } catch (error) {
             setProblem(errorOf(error));
+            // What stands by now is shown; what was typed here stays.
+            await client.invalidateQueries({ queryKey: ['tables', String(site)] });
         }
     };
     return (
@@ -188,19 +192,28 @@ function Doubted({ doubt, site, admin }: { doubt: TableDoubt; site: number; admi
                     <Button type="submit" kind="main">
                         {confirms ? 'Confirm' : 'Correct'}
                     </Button>
-                    {problem !== null && !(problem instanceof ProblemError) && <span role="alert">{problem.message}</span>}
+                    {problem !== null && !(problem instanceof ProblemError && problem.problem.errors.length > 0) && (
+                        <span role="alert">{problem.message}</span>
+                    )}
                 </form>
             )}
         </Entry>
     );
 }
 
-function Corrected({ correction, site, admin }: { correction: TableCorrection; site: number; admin: boolean }) {
+function Corrected({ correction, site, version, admin }: { correction: TableCorrection; site: number; version: number; admin: boolean }) {
     const client = useQueryClient();
+    const [problem, setProblem] = useState<Error | null>(null);
     const back = async () => {
-        const answer = await call<TablesAnswer>('DELETE', `sites/${site}/corrections`, { path: correction.path });
-        client.setQueryData(['tables', String(site)], answer);
-        await client.invalidateQueries({ queryKey: ['sites'] });
+        setProblem(null);
+        try {
+            const answer = await call<TablesAnswer>('DELETE', `sites/${site}/corrections`, { path: correction.path, version });
+            client.setQueryData(['tables', String(site)], answer);
+            await client.invalidateQueries({ queryKey: ['sites'] });
+        } catch (error) {
+            setProblem(errorOf(error));
+            await client.invalidateQueries({ queryKey: ['tables', String(site)] });
+        }
     };
     return (
         <Entry>
@@ -215,6 +228,7 @@ function Corrected({ correction, site, admin }: { correction: TableCorrection; s
                 {correction.page === '' ? '' : `, page ${correction.page}`}: {correction.why}
             </p>
             {admin && <Button onPress={() => void back()}>Take it back</Button>}
+            {problem !== null && <span role="alert">{problem.message}</span>}
         </Entry>
     );
 }

@@ -21,7 +21,7 @@ function service(role: 'electrician' | 'planner', rows: readonly CircuitRow[] = 
         asked.push(`${init.method ?? 'GET'} ${path}`);
         const register: Register = { circuits: [...rows], total: rows.length, page: 1, page_size: 100 };
         const body = path.includes('/session')
-            ? { person: { id: 1, name: 'Shift electrician A', login: 'a', role, standing_read: true } }
+            ? { person: { id: 1, name: 'Shift electrician A', login: 'a', role, standing_read: true, version: 1 } }
             : path.includes('/sites')
               ? { sites }
               : path.includes('/restore')

@@ -8,8 +8,10 @@ use App\Circuits\SiteBank;
 use App\Http\Signed;
 use App\Models\Site;
 use App\Problems\Problem;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
 
 /** The capacitor bank of a site. What is typed is kept as it is, also while it cannot be used. */
 final class BankController
@@ -33,17 +35,22 @@ final class BankController
             'version' => ['required', 'integer', 'between:0,2000000000'], 'typed' => ['required', 'array'],
             'typed.*' => ['nullable', 'string', 'max:8000'],
         ]);
-        $standing = $this->bank->typed($site)['version'];
-        if ($read['version'] !== $standing) {
-            throw new Problem(409, 'conflict', 'Somebody else has changed this bank', 'Open it again to see what stands.');
-        }
         $typed = array_filter(
             array_intersect_key($read['typed'], array_flip(SiteBank::FIELDS)),
             static fn (mixed $text): bool => is_string($text) && $text !== '',
         );
-        $site->bank = [...$typed, 'version' => $standing + 1];
-        $site->save();
+        $kept = DB::transaction(function () use ($site, $read, $typed): Site {
+            $locked = Site::query()->whereKey($site->id)->tap(static fn (Builder $query): mixed => $query->lockForUpdate())->firstOrFail();
+            $standing = $this->bank->typed($locked)['version'];
+            if ($read['version'] !== $standing) {
+                throw new Problem(409, 'conflict', 'Somebody else has changed this bank', 'Open it again to see what stands.');
+            }
+            $locked->bank = [...$typed, 'version' => $read['version'] + 1];
+            $locked->save();
 
-        return new JsonResponse($this->bank->resource($site));
+            return $locked;
+        });
+
+        return new JsonResponse($this->bank->resource($kept));
     }
 }

@@ -115,14 +115,14 @@ final class InstrumentController
     {
         $person = Signed::editor($request);
         $request->validate(['fault' => ['required', Rule::enum(FaultKind::class)]]);
-        if ($drill->ended_at !== null) {
-            throw new Problem(409, 'ended', 'Named already', 'This fault was named: it is no longer hidden.');
-        }
-        $drill->forceFill([
+        $named = Drill::query()->whereKey($drill->id)->whereNull('ended_at')->update([
             'named' => $request->string('fault')->toString(), 'named_by' => $person->id, 'ended_at' => Carbon::now(),
-        ])->save();
+        ]);
+        if ($named === 0) {
+            throw new Problem(409, 'ended', 'Named already', 'Somebody named this fault before you: it is no longer hidden.');
+        }
 
-        return new JsonResponse($this->shown($drill->load('setter', 'circuit.site')));
+        return new JsonResponse($this->shown($drill->refresh()->load('setter', 'circuit.site')));
     }
 
     public function analysers(Request $request): JsonResponse

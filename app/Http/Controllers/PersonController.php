@@ -11,9 +11,13 @@ use App\Models\Person;
 use App\Problems\Problem;
 use App\Record\Happening;
 use App\Record\HouseRecord;
+use Illuminate\Auth\Access\AuthorizationException;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\Rule;
 
 /** People and their roles, for administrators. */
@@ -50,7 +54,7 @@ final class PersonController
     {
         $asking = Signed::administrator($request);
         $read = $request->validate([
-            'name' => ['required', 'string', 'max:80'],
+            'name' => ['required', 'string', 'max:80'], 'version' => ['required', 'integer', 'between:1,2000000000'],
             'role' => ['required', Rule::in(Person::ROLES)],
             'active' => ['required', 'boolean'], 'password' => ['nullable', 'string', new NewPassword],
         ]);
@@ -63,8 +67,27 @@ final class PersonController
         if (($read['password'] ?? null) === null) {
             unset($read['password']);
         }
-        $ends = isset($read['password']) || $read['role'] !== $person->role || $read['active'] !== $person->active;
-        $person->update($read);
+        $ends = DB::transaction(static function () use ($read, $person, $asking): bool {
+            // One after the other: of two administrators who take each other's role at once, one stays.
+            /** @var Collection<int, Person> $locked */
+            $locked = Person::query()->where('role', 'administrator')->orWhere('id', $person->id)
+                ->tap(static fn (Builder $query): mixed => $query->lockForUpdate()->orderBy('id'))
+                ->get()->keyBy('id');
+            $still = $locked->get($asking->id);
+            if ($still === null || ! $still->mayAdminister() || ! $still->active) {
+                throw new AuthorizationException;
+            }
+            $standing = $locked->get($person->id) ?? throw new ModelNotFoundException;
+            if ($standing->version !== $read['version']) {
+                throw new Problem(
+                    409, 'edit_conflict', 'Somebody else changed this person', 'Look at the present state first; nothing was overwritten.',
+                );
+            }
+            $ends = isset($read['password']) || $read['role'] !== $standing->role || $read['active'] !== $standing->active;
+            $person->forceFill([...$read, 'version' => $standing->version + 1])->save();
+
+            return $ends;
+        });
         if ($ends) {
             LiveSession::end($person);
         }

@@ -67,10 +67,11 @@ final class RoundController
         $request->validate([
             'item' => ['required', Rule::enum(RoundItem::class)], 'same' => ['required', 'boolean'],
             'found' => ['nullable', 'string', 'max:100', 'required_if:same,false'],
+            'seen' => ['nullable', 'boolean'],
         ]);
         $this->rounds->check(
             $round, $circuit->load('site'), RoundItem::from($request->string('item')->toString()), $request->boolean('same'),
-            $request->string('found')->trim()->toString(), $person,
+            $request->string('found')->trim()->toString(), $person, $request->boolean('seen'),
         );
 
         return new JsonResponse($this->answer($round));

@@ -95,6 +95,7 @@ final class SheetController
         return new JsonResponse([
             'revision' => $revision->row(), 'questions' => SheetRecord::questions($revision),
             'hindrances' => SheetRecord::hindrances($revision),
+            'changed_by' => array_column(SheetRecord::changedBy($revision), 'name'),
             'compared_with' => $before === null ? null : ['id' => $before->id, 'number' => $before->number, 'name' => $before->name],
             'changes' => $before === null ? [] : self::changes($before, $revision),
         ]);

@@ -14,9 +14,11 @@ use App\Record\HouseRecord;
 use BraveAnvil\RuleBook\SiteCorrections;
 use BraveAnvil\RuleBook\Tables;
 use BraveAnvil\Solution\FieldError;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
 
 /** Table entries that a site’s circuits rest on and that memory is not sure of, and what the site corrected or confirmed. */
 final class TableController
@@ -38,9 +40,8 @@ final class TableController
         $person = Signed::administrator($request);
         $read = $request->validate([
             'path' => ['required', 'string', 'max:200'], 'value' => ['required'], 'why' => ['required', 'string', 'max:200'],
-            'page' => ['nullable', 'string', 'max:40'],
+            'page' => ['nullable', 'string', 'max:40'], 'version' => ['required', 'integer', 'between:1,2000000000'],
         ]);
-        $own = $this->entries->corrections($site);
         $new = [
             'path' => $read['path'], 'value' => $read['value'], 'by' => $person->name, 'on' => Carbon::now()->toDateString(),
             'why' => $read['why'], 'page' => $read['page'] ?? '',
@@ -55,8 +56,9 @@ final class TableController
                 $errors,
             )));
         }
-        $kept = array_values(array_filter($own, static fn (array $one): bool => $one['path'] !== $new['path']));
-        $this->keep($site, [...$kept, $new]);
+        $this->keep($site, $request->integer('version'), static fn (array $own): array => [
+            ...array_filter($own, static fn (array $one): bool => ($one['path'] ?? null) !== $new['path']), $new,
+        ]);
         HouseRecord::note($request, Happening::TableCorrected, $site->name.': '.$new['path']);
 
         return new JsonResponse($this->answer($site->refresh()), 201);
@@ -66,9 +68,11 @@ final class TableController
     public function destroy(Request $request, Site $site): JsonResponse
     {
         Signed::administrator($request);
-        $path = $request->validate(['path' => ['required', 'string', 'max:200']])['path'];
-        $own = $this->entries->corrections($site);
-        $this->keep($site, array_values(array_filter($own, static fn (array $one): bool => $one['path'] !== $path)));
+        $path = $request->validate([
+            'path' => ['required', 'string', 'max:200'], 'version' => ['required', 'integer', 'between:1,2000000000'],
+        ])['path'];
+        $this->keep($site, $request->integer('version'),
+            static fn (array $own): array => array_filter($own, static fn (array $one): bool => ($one['path'] ?? null) !== $path));
         HouseRecord::note($request, Happening::TableCorrected, $site->name.': '.$path.' taken back');
 
         return new JsonResponse($this->answer($site->refresh()));
@@ -92,16 +96,27 @@ final class TableController
         return new JsonResponse($this->answer($site));
     }
 
-    /** @param  list<array<string, mixed>>  $corrections */
-    private function keep(Site $site, array $corrections): void
+    /**
+     * @param  callable(list<array<string, mixed>>): array<int, array<string, mixed>>  $change  of the corrections that stand
+     *
+     * @throws Problem where somebody else has changed this site since
+     */
+    private function keep(Site $site, int $version, callable $change): void
     {
-        $site->settings = [...$site->settings, 'corrections' => $corrections];
-        if ($corrections === []) {
-            $site->settings = array_diff_key($site->settings, ['corrections' => 0]);
-        }
-        $site->version++;
-        $site->save();
-        $this->recompute->begin($site);
+        DB::transaction(function () use ($site, $version, $change): void {
+            $locked = Site::query()->whereKey($site->id)->tap(static fn (Builder $query): mixed => $query->lockForUpdate())->firstOrFail();
+            if ($locked->version !== $version) {
+                throw new Problem(
+                    409, 'edit_conflict', 'Somebody else changed this site', 'Look at the tables as they stand now, then do it again.',
+                );
+            }
+            $corrections = array_values($change($this->entries->corrections($locked)));
+            $locked->settings = $corrections === []
+                ? array_diff_key($locked->settings, ['corrections' => 0]) : [...$locked->settings, 'corrections' => $corrections];
+            $locked->version++;
+            $locked->save();
+        });
+        $this->recompute->begin($site->refresh());
     }
 
     /** @return array<string, mixed> */

@@ -55,7 +55,7 @@ final class EveryViewTest extends BrowserTestCase
             }
         }
         $this->openCircuit($hand, 'FP-405', 'power?view=waveform');
-        $hand->press('Motor, lagging');
+        $hand->press('Grinder, lagging');
         $hand->see('displacement factor');
         $this->assertAccessible($hand, 'a waveform');
         $this->openCircuit($hand, 'KF-204', 'plate?view=replacement');
@@ -92,7 +92,7 @@ final class EveryViewTest extends BrowserTestCase
         ) {
             $this->openCircuit($hand, 'FP-405', $view);
             if (str_ends_with($view, 'waveform')) {
-                $hand->press('Motor with capacitor');
+                $hand->press('Welding rectifier between welds, leading');
                 $hand->see('displacement factor');
             }
             self::assertLessThanOrEqual(390, $width(), $view);

@@ -50,7 +50,7 @@ final class WholeJobTest extends BrowserTestCase
 
         $hand->keys('6');
         $hand->fill('Target power factor', '0.95');
-        $hand->choose('Capacitor', 'At the motor');
+        $hand->choose('Capacitor', 'At the motor terminals');
         $hand->see('No capacitor at a star-delta motor');
         $hand->see('A capacitor is refused at this place');
 

@@ -4,6 +4,7 @@ import { Link } from 'react-router';
 import styled from 'styled-components';
 import { call, errorOf, ProblemError } from '../../api/client';
 import type { ReviewAnswer, RevisionRow } from '../../api/contract';
+import { usePerson } from '../../api/session';
 import { useBench } from '../../bench/BenchContext';
 import { Button } from '../../kit/Button';
 import { TextField } from '../../kit/TextField';
@@ -43,6 +44,7 @@ const Buttons = styled.div`
 /** What whoever signs is asked: each assumption and doubt ticked or answered, each defect decided, and the password again. */
 export function ReviewForm({ revision }: { revision: RevisionRow }) {
     const { place } = useBench();
+    const person = usePerson();
     const movedOn = useMovedOn(place?.circuit);
     const [taken, setTaken] = useState<readonly string[]>([]);
     const [reasons, setReasons] = useState<Readonly<Record<string, string>>>({});
@@ -60,7 +62,8 @@ export function ReviewForm({ revision }: { revision: RevisionRow }) {
     if (query.data === undefined) {
         return <p role="status">Opening what is to be reviewed</p>;
     }
-    const { questions, compared_with: before, changes } = query.data;
+    const { questions, compared_with: before, changes, changed_by: changers } = query.data;
+    const changedIt = person != null && changers.includes(person.name);
     const at = (path: string) => (problem instanceof ProblemError ? problem.at(path) : undefined);
     const act = async (path: string, body: unknown) => {
         setBusy(true);
@@ -94,6 +97,7 @@ export function ReviewForm({ revision }: { revision: RevisionRow }) {
             {before !== null && (
                 <ChangesTable caption={`Against revision ${before.number}, ${before.name}, which is in force`} changes={changes} />
             )}
+            {changedIt && <p>You changed this circuit since its last sheet was issued: another person signs this one.</p>}
             <Form onSubmit={issue} aria-label="Review and sign">
                 {questions.length > 0 && <p>Taken on by signing. Tick each one, or write why it may stand:</p>}
                 <Questions>
@@ -140,7 +144,7 @@ export function ReviewForm({ revision }: { revision: RevisionRow }) {
                 />
                 <p>By signing you take the figures on as checked against the local code.</p>
                 <Buttons>
-                    <Button kind="main" type="submit" isDisabled={busy || password === ''}>
+                    <Button kind="main" type="submit" isDisabled={busy || changedIt || password === ''}>
                         Sign and issue
                     </Button>
                     <Button isDisabled={busy || remark.trim() === ''} onPress={() => void act('return', { remark })}>

@@ -9,7 +9,15 @@ import { refusal, serve } from '../../testing.service';
 import { ChangesTable } from './ChangesTable';
 import SheetStation from './SheetStation';
 
-const person = (role: Person['role'], name: string): Person => ({ id: 1, name, login: name, role, active: true, standing_read: true });
+const person = (role: Person['role'], name: string): Person => ({
+    id: 1,
+    name,
+    login: name,
+    role,
+    active: true,
+    standing_read: true,
+    version: 1,
+});
 
 const revision = (more: Partial<RevisionRow> = {}): RevisionRow => ({
     id: 4,
@@ -31,6 +39,7 @@ const review: ReviewAnswer = {
         { key: 'defect: Stop', says: 'Stop: the relay is too high', sizes: [], wants_words: true },
     ],
     hindrances: [],
+    changed_by: [],
     compared_with: { id: 3, number: 1, name: 'as planned' },
     changes: [{ kind: 'figure', station: 'cable', label: 'Voltage drop', from: '1.4 %', to: '2.1 %', because: ['Length'] }],
 };
@@ -128,6 +137,17 @@ test('a draft that is not saved is not sent to review', async () => {
     await screen.findByText(/The draft is not saved/);
     expect(sent.some(({ method }) => method === 'POST')).toBe(false);
     expect(screen.getByLabelText<HTMLInputElement>('What changed').value).toBe('as built');
+});
+
+test('whoever changed the circuit since its last sheet does not sign the next', async () => {
+    serve({
+        'circuits/7/revisions': { revisions: [revision({})] },
+        'revisions/4/review': { ...review, changed_by: ['Licensed supervisor'] },
+    });
+    show('reviewer', 'Licensed supervisor', 'review');
+    await screen.findByText(/You changed this circuit since its last sheet was issued/);
+    await userEvent.type(screen.getByLabelText('Your password, to sign'), 'larkrigg');
+    expect(screen.getByRole('button', { name: 'Sign and issue' })).toHaveProperty('disabled', true);
 });
 
 test('whoever prepared it is not offered to sign it', async () => {
