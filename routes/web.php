@@ -61,7 +61,7 @@ Route::prefix('api')->middleware([PlainRequest::class, LimitBody::class, LiveSes
         Route::get('session/sign-ins', [SessionController::class, 'signIns']);
         Route::delete('session/sign-ins', [SessionController::class, 'endOthers']);
         Route::delete('session/sign-ins/{signIn}', [SessionController::class, 'endOne']);
-        Route::put('session/password', [SessionController::class, 'password'])->middleware('throttle:sign-in');
+        Route::put('session/password', [SessionController::class, 'password'])->middleware('throttle:own-password');
         Route::post('session/standing', [SessionController::class, 'standing']);
         Route::get('sites', [SiteController::class, 'index']);
         Route::post('sites', [SiteController::class, 'store']);

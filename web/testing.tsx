@@ -112,6 +112,7 @@ export const resource = (more: Partial<CircuitResource> = {}): CircuitResource =
     circuit: { tag: 'KF-204' },
     updated_at: '2026-11-26T08:00:00Z',
     updated_by: 'Shift electrician A',
+    save_key: '',
     ...more,
 });
 

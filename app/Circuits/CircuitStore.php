@@ -65,7 +65,7 @@ final class CircuitStore
         }, $document);
         $circuit->refresh()->load('site', 'editor');
         if ($changed === 0) {
-            if ($key !== '' && $circuit->save_key === $key && $circuit->updated_by === $person->id) {
+            if ($key !== '' && $circuit->save_key === $key && $circuit->updated_by === $person->id && $circuit->draft === $document->toJson()) {
                 return $circuit;
             }
             if ($circuit->archived_at !== null) {

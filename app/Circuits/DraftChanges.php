@@ -27,7 +27,8 @@ final class DraftChanges
         $rows = DB::select(
             "SELECT people.id, people.name FROM draft_changes JOIN people ON people.id = draft_changes.person_id
              WHERE draft_changes.circuit_id = ? AND draft_changes.version > coalesce((
-                 SELECT max((revisions.context->>'draft_version')::integer) FROM revisions JOIN revision_steps ON revision_steps.revision_id = revisions.id
+                 SELECT max((revisions.context->>'draft_version')::integer) FROM revisions
+                 JOIN revision_steps ON revision_steps.revision_id = revisions.id
                  WHERE revisions.circuit_id = draft_changes.circuit_id AND revision_steps.step = 'issued'), 0)
              ORDER BY people.id",
             [$circuit->id],

@@ -76,7 +76,9 @@ final class SimulatedPanel
     public function noteReading(Drill $drill, string $kind, array $values): void
     {
         DB::transaction(static function () use ($drill, $kind, $values): void {
-            $locked = Drill::query()->whereKey($drill->id)->tap(static fn (Builder $query): mixed => $query->lockForUpdate())->firstOrFail();
+            $locked = Drill::query()->whereKey($drill->id)->tap(
+                static fn (Builder $query): mixed => $query->lockForUpdate(),
+            )->firstOrFail();
             if ($locked->ended_at !== null) {
                 throw new Problem(409, 'ended', 'Named already', 'This fault was named: it is no longer hidden.');
             }

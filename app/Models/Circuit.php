@@ -121,6 +121,7 @@ final class Circuit extends Model
             'id' => $this->id, 'version' => $this->version, 'site' => $this->site->resource(),
             'circuit' => Stored::plain($this->draft),
             'updated_at' => $this->updated_at->toIso8601ZuluString(), 'updated_by' => $this->editor?->name,
+            'save_key' => $this->save_key,
         ];
     }
 }

@@ -10,6 +10,7 @@ use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Session\TokenMismatchException;
 use Illuminate\Validation\ValidationException;
+use PDOException;
 use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
 use Throwable;
 
@@ -32,11 +33,18 @@ final class ProblemRenderer
                 422, 'invalid', 'Some fields are not right', 'See the fields.', self::fields($exception),
             ),
             $exception instanceof HttpExceptionInterface => self::http($exception),
+            $exception instanceof PDOException && self::isAway($exception) => new Problem(
+                503, 'away', 'The records are away', 'The database does not answer. What you typed stays on your side; it is tried again.',
+            ),
             default => new Problem(
                 500, 'fault', 'A fault of ours', 'Something went wrong here. Nothing you typed is lost on your side; try again.',
             ),
         };
-        $headers = $exception instanceof HttpExceptionInterface ? $exception->getHeaders() : [];
+        $headers = match (true) {
+            $exception instanceof HttpExceptionInterface => $exception->getHeaders(),
+            $problem->status === 503 => ['Retry-After' => '5'],
+            default => [],
+        };
 
         return new JsonResponse(
             [
@@ -46,6 +54,17 @@ final class ProblemRenderer
             ],
             $problem->status, [...$headers, 'Content-Type' => 'application/problem+json'],
         );
+    }
+
+    /** Whether no connection could be made, or the one there was is gone: no matter of the request. */
+    private static function isAway(PDOException $fault): bool
+    {
+        $state = (string) ($fault->errorInfo[0] ?? $fault->getCode());
+
+        return preg_match('~^(08|57P0|53300)~', $state) === 1
+            || preg_match(
+                '~connection refused|server closed the connection|could not connect|no connection to the server~i', $fault->getMessage(),
+            ) === 1;
     }
 
     private static function http(HttpExceptionInterface $exception): Problem

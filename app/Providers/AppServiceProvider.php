@@ -8,17 +8,18 @@ use App\Problems\ProblemRenderer;
 use App\Record\Happening;
 use App\Record\HouseRecord;
 use App\Session\SessionFiles;
+use App\Session\SignInDelay;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Filesystem\Filesystem;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\Config;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\Session;
 use Illuminate\Support\Facades\Vite;
 use Illuminate\Support\ServiceProvider;
-use Illuminate\Support\Str;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Exception\TooManyRequestsHttpException;
 
@@ -32,12 +33,11 @@ final class AppServiceProvider extends ServiceProvider
         Session::extend('file', static fn (): SessionFiles => new SessionFiles(
             new Filesystem, Config::string('session.files'), Config::integer('session.lifetime'),
         ));
-        RateLimiter::for('sign-in', static fn (Request $request): array => [
-            Limit::perMinute(6)->by(self::login($request).'|'.$request->ip())->response(self::refuse(...)),
-            // From however many addresses, real or claimed.
-            Limit::perMinute(30)->by('login '.self::login($request))->response(self::refuse(...)),
-            Limit::perMinute(60)->by((string) $request->ip())->response(self::refuse(...)),
-        ]);
+        // Beside the delay of one name at one address: from one address, whatever names are tried.
+        RateLimiter::for('sign-in', static fn (Request $request): Limit => Limit::perMinute(60)->by((string) $request->ip())
+            ->response(self::refuse(...)));
+        RateLimiter::for('own-password', static fn (Request $request): Limit => Limit::perMinute(6)
+            ->by('own '.(is_scalar($id = Auth::id()) ? $id : $request->ip()))->response(self::refuse(...)));
     }
 
     /**
@@ -45,20 +45,12 @@ final class AppServiceProvider extends ServiceProvider
      *
      * @param  array<string, mixed>  $headers
      */
-    private static function refuse(Request $request, array $headers): Response
+    public static function refuse(Request $request, array $headers): Response
     {
         if (Cache::add('too-many-tries:'.$request->ip(), true, 60)) {
-            HouseRecord::note($request, Happening::TooManyTries, 'as '.self::login($request));
+            HouseRecord::note($request, Happening::TooManyTries, 'as '.SignInDelay::login($request));
         }
 
         return ProblemRenderer::render(new TooManyRequestsHttpException(null, '', null, 0, $headers));
-    }
-
-    /** The login as it is looked up, whatever was put around it. */
-    private static function login(Request $request): string
-    {
-        $login = $request->input('login');
-
-        return is_string($login) ? Str::lower((string) preg_replace('~[^a-z0-9.-]+~i', '', mb_substr($login, 0, 60))) : '';
     }
 }

@@ -79,7 +79,9 @@ final class RoundStore
             ]);
         }
 
-        return DB::transaction(static function () use ($round, $circuit, $item, $expected, $same, $judged, $found, $person, $seen): RoundCheck {
+        return DB::transaction(static function () use (
+            $round, $circuit, $item, $expected, $same, $judged, $found, $person, $seen,
+        ): RoundCheck {
             Round::query()->whereKey($round->id)->tap(static fn (Builder $query): mixed => $query->lockForUpdate())->firstOrFail();
             $place = ['round_id' => $round->id, 'circuit_id' => $circuit->id, 'item' => $item->value];
             $standing = RoundCheck::query()->where($place)->first();

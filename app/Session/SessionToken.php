@@ -17,8 +17,22 @@ final class SessionToken extends ValidateCsrfToken
     protected function inExceptArray($request): bool
     {
         /** @var Request $request */
-        return $request->isMethod('POST') && $request->is('api/session') && $request->isJson() &&
-            in_array($request->headers->get('Sec-Fetch-Site', 'same-origin'), ['same-origin', 'none'], true);
+        return $request->isMethod('POST') && $request->is('api/session') && $this->isJsonAlone($request) && $this->isOfThisOrigin($request);
+    }
+
+    /** By its media type, not by what may stand behind it: other sites may send every kind of text. */
+    private function isJsonAlone(Request $request): bool
+    {
+        return strtolower(trim(explode(';', (string) $request->headers->get('Content-Type'))[0])) === 'application/json';
+    }
+
+    /** As the browser says where a request comes from; older ones say it in `Origin` alone, other programs not at all. */
+    private function isOfThisOrigin(Request $request): bool
+    {
+        $origin = $request->headers->get('Origin');
+
+        return in_array($request->headers->get('Sec-Fetch-Site', 'same-origin'), ['same-origin', 'none'], true)
+            && ($origin === null || $origin === $request->getSchemeAndHttpHost());
     }
 
     /**

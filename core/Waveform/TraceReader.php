@@ -21,6 +21,9 @@ final class TraceReader
 
     private const HEAD_LINES = 200;
 
+    /** Characters of one row: one that is longer is no row of so many numbers. */
+    private const LONGEST_LINE = 10_000;
+
     public static function read(string $text): Trace|Refusal
     {
         $text = self::plain($text);
@@ -34,6 +37,9 @@ final class TraceReader
         }
         $lines = explode("\n", $text);
         unset($text);
+        if (max(array_map(strlen(...), $lines)) > self::LONGEST_LINE) {
+            return new Refusal('A row has more than '.Show::number(self::LONGEST_LINE).' characters: export fewer channels.');
+        }
         while ($lines !== [] && trim($lines[count($lines) - 1]) === '') {
             array_pop($lines);
         }

@@ -267,6 +267,10 @@ final class CircuitTest extends FeatureTestCase
         self::assertSame([2, 2], [$first->json('version'), $again->json('version')]);
         $this->assertProblem(409, $this->putJson("/api/circuits/$circuit->id", [...$body, 'key' => 'another']));
         $this->assertProblem(409, $this->putJson("/api/circuits/$circuit->id", ['version' => 1, 'circuit' => $draft]));
+        // The same key with other content is another save.
+        $other = [...$body, 'circuit' => [...$draft, 'drives' => 'something else']];
+        $this->assertProblem(409, $this->putJson("/api/circuits/$circuit->id", $other));
+        self::assertSame('one', $this->getJson("/api/circuits/$circuit->id")->json('save_key'));
         // Nobody else gets through with it.
         $this->actingAs($this->person('electrician', 'other'));
         $this->assertProblem(409, $this->putJson("/api/circuits/$circuit->id", $body));

@@ -40,7 +40,9 @@ final class RecordTest extends FeatureTestCase
             'password' => 'seven kilns and a saw',
         ])->assertCreated()->json('id');
         self::assertIsInt($made);
-        $this->putJson("/api/people/$made", ['name' => 'Shift electrician', 'role' => 'reviewer', 'active' => true, 'version' => 1])->assertOk();
+        $this->putJson("/api/people/$made", [
+            'name' => 'Shift electrician', 'role' => 'reviewer', 'active' => true, 'version' => 1,
+        ])->assertOk();
         $this->deleteJson("/api/circuits/$circuit->id", ['version' => 1])->assertNoContent();
         $this->postJson("/api/circuits/$circuit->id/restore")->assertOk();
         $this->postJson("/api/sites/$site->id/calendar")->assertOk();

@@ -90,10 +90,14 @@ final class SetupTest extends FeatureTestCase
             422,
             $this->postJson('/api/people', ['name' => 'x', 'login' => 'electrician-c', 'role' => 'boss', 'password' => 'short']),
         );
-        $this->putJson('/api/people/'.$made->json('id'), ['name' => 'Shift electrician C', 'role' => 'viewer', 'active' => false, 'version' => 1])
+        $this->putJson(
+            '/api/people/'.$made->json('id'), ['name' => 'Shift electrician C', 'role' => 'viewer', 'active' => false, 'version' => 1],
+        )
             ->assertOk()
             ->assertJsonPath('role', 'viewer');
-        $this->assertProblem(422, $this->putJson("/api/people/$admin->id", ['name' => 'x', 'role' => 'viewer', 'active' => true, 'version' => 1]));
+        $this->assertProblem(
+            422, $this->putJson("/api/people/$admin->id", ['name' => 'x', 'role' => 'viewer', 'active' => true, 'version' => 1]),
+        );
         $this->actingAs(Person::query()->whereKey($made->json('id'))->sole());
         $this->assertProblem(401, $this->getJson('/api/sites'));
     }

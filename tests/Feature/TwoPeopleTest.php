@@ -15,7 +15,9 @@ final class TwoPeopleTest extends FeatureTestCase
     {
         $site = $this->site();
         $this->actingAs($this->person('administrator'));
-        $correction = fn (string $path, int $version): array => ['path' => $path, 'value' => '60', 'why' => 'printed', 'version' => $version];
+        $correction = fn (string $path, int $version): array => [
+            'path' => $path, 'value' => '60', 'why' => 'printed', 'version' => $version,
+        ];
         $this->postJson("/api/sites/$site->id/corrections", $correction('iec.iec60364_5_52.b52_17_grouping.D2.1', 1))->assertCreated();
         $second = $correction('iec.iec60364_5_52.b52_17_grouping.D1.1', 1);
         $this->assertProblem(409, $this->postJson("/api/sites/$site->id/corrections", $second));

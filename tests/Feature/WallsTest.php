@@ -87,4 +87,69 @@ final class WallsTest extends FeatureTestCase
             $this->assertRefused($statement);
         }
     }
+
+    /** @param  array<string, mixed>  $row */
+    private function assertNotInserted(string $table, array $row, string $why): void
+    {
+        try {
+            DB::transaction(static fn () => DB::table($table)->insert($row));
+        } catch (QueryException $exception) {
+            self::assertStringContainsString($why, $exception->getMessage());
+
+            return;
+        }
+        self::fail("$table took it");
+    }
+
+    /** The role of the application, used by hand: it signs nothing that the rule does not let it sign. */
+    public function test_no_step_of_a_sheet_is_made_past_the_rule(): void
+    {
+        $circuit = $this->circuit();
+        $author = $this->person('electrician', 'author');
+        $reviewer = $this->person('reviewer', 'reviewer');
+        $viewer = $this->person('viewer', 'viewer');
+        $revision = DB::table('revisions')->insertGetId([
+            'circuit_id' => $circuit->id, 'number' => 1, 'name' => 'x', 'draft' => '{}', 'solution' => '{}', 'core' => 'x',
+            'context' => '{"changed_by":[{"id":'.$reviewer->id.',"name":"Reviewer"}]}', 'created_by' => $author->id, 'created_at' => now(),
+        ]);
+        $step = static fn (string $step, int $person): array => [
+            'revision_id' => $revision, 'step' => $step, 'decisions' => '[]', 'person_id' => $person, 'created_at' => now(),
+        ];
+        $this->assertNotInserted('revision_steps', $step('issued', $reviewer->id), 'no step issued follows nothing');
+        $this->assertNotInserted('revision_steps', $step('sent', $viewer->id), 'takes no step');
+        DB::table('revision_steps')->insert($step('sent', $author->id));
+        $this->assertNotInserted('revision_steps', $step('issued', $author->id), 'only a reviewer');
+        $this->assertNotInserted('revision_steps', $step('issued', $reviewer->id), 'whoever changed a circuit');
+        $this->assertNotInserted('sheets', [
+            'revision_id' => $revision, 'record' => '{}', 'sha256' => str_repeat('0', 64), 'created_at' => now(),
+        ], 'only what is issued');
+        $other = $this->person('reviewer', 'other');
+        DB::table('revision_steps')->insert($step('issued', $other->id));
+        $this->assertNotInserted('revision_steps', $step('superseded', $author->id), 'only a sheet that is issued');
+    }
+
+    public function test_what_was_found_on_a_round_that_is_over_stays(): void
+    {
+        $circuit = $this->circuit();
+        $person = $this->person();
+        $now = ['created_at' => now(), 'updated_at' => now()];
+        $round = DB::table('rounds')->insertGetId(['site_id' => $circuit->site_id, 'area' => '', 'begun_by' => $person->id, ...$now]);
+        $check = [
+            'round_id' => $round, 'circuit_id' => $circuit->id, 'item' => 'dial', 'expected' => '66 A', 'same' => true, 'says' => '',
+            'checked_by' => $person->id, ...$now,
+        ];
+        DB::table('round_checks')->insert($check);
+        DB::table('rounds')->where('id', $round)->update(['ended_at' => now()]);
+        $this->assertNotInserted('round_checks', [...$check, 'item' => 'links'], 'the round is over');
+        foreach ([
+            'UPDATE round_checks SET same = false', 'DELETE FROM round_checks', 'UPDATE rounds SET ended_at = NULL', 'DELETE FROM rounds',
+        ] as $statement) {
+            try {
+                DB::transaction(static fn () => DB::unprepared($statement));
+                self::fail("$statement was carried out");
+            } catch (QueryException $exception) {
+                self::assertSame('P0001', $exception->getCode(), $statement);
+            }
+        }
+    }
 }

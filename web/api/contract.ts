@@ -3371,6 +3371,7 @@ export interface CircuitResource {
     site: Site;
     circuit: Record<string, unknown>;
     updated_at: string;
+    save_key: string;
     updated_by: string | null;
 }
 export interface Saved {

@@ -7,6 +7,7 @@ import { Button } from '../kit/Button';
 import { Actions, Dialog } from '../kit/Dialog';
 import { TextField } from '../kit/TextField';
 import type { DraftState } from './useDraft';
+import { announceSignIn } from '../session/signedIn';
 
 /** The session is over while somebody types: signing in again in place, over the bench, and what was typed is saved. */
 export function SignInAgain({ draft, login }: { draft: DraftState; login: string }) {
@@ -21,6 +22,7 @@ export function SignInAgain({ draft, login }: { draft: DraftState; login: string
         setProblem(null);
         try {
             const session = await call<SessionAnswer>('POST', 'session', { login, password });
+            announceSignIn();
             setPassword('');
             await signedIn(client, session);
             await draft.flush();

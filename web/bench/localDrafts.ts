@@ -12,6 +12,8 @@ export interface LocalDraft {
     draft: Draft;
     /** By which it is saved: sent again, from here or from elsewhere on this device, it is the same save. */
     key: string;
+    /** Keys of saves that were sent and may have been answered for after all. */
+    sent?: readonly string[];
     at: string;
 }
 

@@ -41,6 +41,43 @@ describe('saving a draft', () => {
         expect(result.current.version).toBe(4);
     });
 
+    it('saves an undo that came while the save before was under way', async () => {
+        let finish: (response: Response) => void = () => undefined;
+        const slow = new Promise<Response>((resolve) => {
+            finish = resolve;
+        });
+        fetcher
+            .mockImplementationOnce(() => slow)
+            .mockImplementation(() => answer(200, { id: 7, version: 5, updated_at: 'now', updated_by: 'me' }));
+        const { result } = renderHook(() => useDraft(resource, false));
+        act(() => result.current.set('plate.power', '45 kW'));
+        await act(() => vi.advanceTimersByTimeAsync(1100));
+        act(() => result.current.undo());
+        finish(await answer(200, { id: 7, version: 4, updated_at: 'now', updated_by: 'me' }));
+        await act(() => vi.advanceTimersByTimeAsync(1100));
+        await waitFor(() => expect(result.current.state.kind).toBe('saved'));
+        expect(body(1)).toMatchObject({ version: 4, circuit: { plate: { power: '37 kW' } } });
+    });
+
+    it('conflicts with nobody where its own save was answered for and the answer was lost', async () => {
+        let key = '';
+        fetcher.mockImplementationOnce((_url, init) => {
+            key = (JSON.parse(init.body as string) as { key: string }).key;
+            return Promise.reject(new TypeError('the line is cut'));
+        });
+        const { result } = renderHook(() => useDraft(resource, false));
+        act(() => result.current.set('plate.power', '45 kW'));
+        await act(() => vi.advanceTimersByTimeAsync(1100));
+        const current = { ...resource, version: 4, save_key: key, circuit: { tag: 'KF-204', plate: { power: '45 kW' } } };
+        fetcher
+            .mockImplementationOnce(() => problem(409, { current }))
+            .mockImplementation(() => answer(200, { id: 7, version: 5, updated_at: 'now', updated_by: 'me' }));
+        act(() => result.current.set('plate.power', '55 kW'));
+        await act(() => vi.advanceTimersByTimeAsync(4000));
+        await waitFor(() => expect(result.current.state.kind).toBe('saved'));
+        expect(body(fetcher.mock.calls.length - 1)).toMatchObject({ version: 4, circuit: { plate: { power: '55 kW' } } });
+    });
+
     it('keeps what is typed through a conflict, whatever is chosen', async () => {
         const current = {
             ...resource,

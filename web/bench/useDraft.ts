@@ -3,6 +3,7 @@ import { call, ProblemError } from '../api/client';
 import type { CircuitResource, FieldPath, Saved } from '../api/contract';
 import { isAwayError, isSignedOutError, remember } from '../away/lastSeen';
 import { benchIsOpen } from '../away/unsaved';
+import { onSignIn } from '../session/signedIn';
 import { type Draft, withValue } from './circuit';
 import { forgetLocally, keepLocally, keptLocally } from './localDrafts';
 import { changed, type History, redone, startHistory, undone } from './history';
@@ -40,6 +41,8 @@ function step(history: History, action: Step): History {
 const newKey = (): string => `${Date.now().toString(36)}-${Math.random().toString(36).slice(2)}`;
 
 const IDLE_MS = 1000;
+/** Keys of the last saves that are remembered. */
+const SENT_KEPT = 8;
 /** Between tries while the service is away: growing pauses. */
 const RETRY_MS = [2000, 4000, 8000, 15_000, 30_000];
 
@@ -72,6 +75,8 @@ export function useDraft(resource: CircuitResource, readOnly: boolean, person = 
     const tries = useRef(0);
     /** The key of each state: where an answer was lost, the same state is sent again under the same one. */
     const keys = useRef(new WeakMap<Draft, string>());
+    /** Keys that were sent from here and may have been answered for: what stands under one of them is one's own. */
+    const sent = useRef<readonly string[]>([]);
     const keyOf = useCallback((draft: Draft): string => {
         const key = keys.current.get(draft) ?? newKey();
         keys.current.set(draft, key);
@@ -89,11 +94,13 @@ export function useDraft(resource: CircuitResource, readOnly: boolean, person = 
         }
         const work = (async () => {
             setState({ kind: 'saving' });
+            const key = keyOf(draft);
+            sent.current = [...sent.current.slice(-SENT_KEPT), key];
             try {
                 const saved = await call<Saved>('PUT', `circuits/${resource.id}`, {
                     version: base,
                     circuit: draft,
-                    key: keyOf(draft),
+                    key,
                 });
                 kept.current = draft;
                 void remember(`circuit:${resource.id}`, { ...resource, ...saved, circuit: draft });
@@ -109,7 +116,16 @@ export function useDraft(resource: CircuitResource, readOnly: boolean, person = 
                 return saved.version;
             } catch (error) {
                 if (error instanceof ProblemError && error.status === 409 && error.problem.current !== undefined) {
-                    setState({ kind: 'conflict', current: error.problem.current as unknown as CircuitResource, base: kept.current });
+                    const current = error.problem.current as unknown as CircuitResource;
+                    if (current.version > base && sent.current.includes(current.save_key)) {
+                        // One's own save, whose answer was lost: what was typed since is saved over it.
+                        kept.current = current.circuit;
+                        latest.current.version = current.version;
+                        setVersion(current.version);
+                        setState({ kind: 'unsaved' });
+                    } else {
+                        setState({ kind: 'conflict', current, base: kept.current });
+                    }
                 } else if (isSignedOutError(error)) {
                     setState({ kind: 'signed_out' });
                 } else if (isAwayError(error)) {
@@ -146,8 +162,10 @@ export function useDraft(resource: CircuitResource, readOnly: boolean, person = 
                 return;
             }
             keys.current.set(local.draft, local.key);
+            sent.current = local.sent ?? [];
             dispatch({ do: 'take', draft: local.draft });
-            if (local.version !== resource.version) {
+            // What stands there may be one's own save, whose answer never came.
+            if (local.version !== resource.version && !sent.current.includes(resource.save_key)) {
                 setState({ kind: 'conflict', current: resource, base: local.base });
             }
         });
@@ -167,6 +185,7 @@ export function useDraft(resource: CircuitResource, readOnly: boolean, person = 
             base: kept.current,
             draft: history.present,
             key: keyOf(history.present),
+            sent: sent.current,
             at: new Date().toISOString(),
         });
     }, [history.present, readOnly, resource.id, person, keyOf]);
@@ -182,14 +201,16 @@ export function useDraft(resource: CircuitResource, readOnly: boolean, person = 
             return;
         }
         setState((before) => (before.kind === 'conflict' ? before : { kind: 'unsaved' }));
-        const timer = setTimeout(() => {
-            // A conflict waits for the person: nothing is sent over it.
-            if (stateNow.current.kind !== 'conflict') {
-                void save();
-            }
-        }, IDLE_MS);
+    }, [history.present, readOnly, resource.id, person]);
+
+    // Whatever is not saved is saved a second later: typed, or undone while the save before was under way. A conflict waits for the person.
+    useEffect(() => {
+        if (readOnly || state.kind !== 'unsaved') {
+            return;
+        }
+        const timer = setTimeout(() => void save(), IDLE_MS);
         return () => clearTimeout(timer);
-    }, [history.present, readOnly, save, resource.id, person]);
+    }, [state, readOnly, save]);
 
     useEffect(() => {
         if (state.kind !== 'offline') {
@@ -198,6 +219,9 @@ export function useDraft(resource: CircuitResource, readOnly: boolean, person = 
         const timer = setTimeout(() => void save(), RETRY_MS[Math.min(tries.current, RETRY_MS.length) - 1] ?? IDLE_MS);
         return () => clearTimeout(timer);
     }, [state, save]);
+
+    // The session was over here, and another tab signed in.
+    useEffect(() => (state.kind === 'signed_out' ? onSignIn(() => void save()) : undefined), [state, save]);
 
     useEffect(() => {
         const leave = (event: BeforeUnloadEvent) => {

@@ -9,6 +9,7 @@ import { Brand } from '../kit/Brand';
 import { Button } from '../kit/Button';
 import { TextField } from '../kit/TextField';
 import { token } from '../theme/tokens';
+import { announceSignIn } from './signedIn';
 
 const Page = styled.div`
     display: grid;
@@ -56,6 +57,7 @@ export default function SignIn() {
         setBusy(true);
         try {
             await signedIn(client, await call<SessionAnswer>('POST', 'session', { login, password }));
+            announceSignIn();
             void navigate(state?.to ?? '/', { replace: true });
         } catch (error) {
             setProblem(errorOf(error));

@@ -18,6 +18,7 @@ use App\Record\HouseRecord;
 use App\Record\Stored;
 use BraveAnvil\Logbook\EntryKind;
 use BraveAnvil\Logbook\Logbook;
+use BraveAnvil\Register\CsvText;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -86,19 +87,15 @@ final class LogController
     public function dueFile(Request $request, Site $site, DueList $due): Response
     {
         Signed::person($request);
-        $lines = fopen('php://temp', 'r+') ?: throw new Problem(500, 'no_room', 'No room', 'The file cannot be written.');
-        fwrite($lines, "\u{FEFF}");
-        $plain = static fn (string $text): string => preg_match('~^[=+\-@\t\r]~', $text) === 1 ? "'".$text : $text;
-        fputcsv($lines, ['Tag', 'Drives', 'Area', 'What', 'State', 'Due', 'Remark'], ',', '"', '');
+        $rows = [['Tag', 'Drives', 'Area', 'What', 'State', 'Due', 'Remark']];
         foreach ($due->of($site) as $item) {
-            fputcsv($lines, array_map($plain, [
+            $rows[] = [
                 $item['tag'], $item['drives'], $item['area'], $item['what'], $item['state'], substr($item['due_at'] ?? '', 0, 10),
                 $item['says'],
-            ]), ',', '"', '');
+            ];
         }
-        rewind($lines);
 
-        return new Response((string) stream_get_contents($lines), 200, [
+        return new Response(CsvText::write($rows), 200, [
             'Content-Type' => 'text/csv; charset=utf-8', 'Content-Disposition' => 'attachment; filename="due.csv"',
         ]);
     }

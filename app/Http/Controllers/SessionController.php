@@ -10,8 +10,10 @@ use App\Http\Signed;
 use App\Models\Person;
 use App\Models\SignIn;
 use App\Problems\Problem;
+use App\Providers\AppServiceProvider;
 use App\Record\Happening;
 use App\Record\HouseRecord;
+use App\Session\SignInDelay;
 use App\Session\SignIns;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -19,6 +21,7 @@ use Illuminate\Http\Response;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Hash;
+use Symfony\Component\HttpFoundation\Response as HttpResponse;
 
 /** Signing in and out. */
 final class SessionController
@@ -33,18 +36,24 @@ final class SessionController
         return new JsonResponse(['person' => $person instanceof Person ? $person->resource() : null]);
     }
 
-    public function store(Request $request): JsonResponse
+    public function store(Request $request): JsonResponse|HttpResponse
     {
         $typed = $request->validate(['login' => ['required', 'string', 'max:60'], 'password' => ['required', 'string', 'max:200']]);
+        $left = SignInDelay::left($request);
+        if ($left > 0) {
+            return AppServiceProvider::refuse($request, ['Retry-After' => (string) $left]);
+        }
         $person = Person::query()->where('login', $typed['login'])->first();
         // A name that nobody has takes as long as one that is known.
         $right = Hash::check($typed['password'], $person->password ?? self::NOBODY);
         if (! $right || $person === null || ! $person->active) {
+            SignInDelay::wrong($request);
             HouseRecord::note($request, Happening::SignInRefused, 'as '.$typed['login']);
             throw new Problem(422, 'sign_in_failed', 'Not signed in', 'Name and password do not belong together.', [
                 ['path' => 'password', 'text' => 'Name and password do not belong together.', 'accepted' => ''],
             ]);
         }
+        SignInDelay::right($request);
         Auth::login($person);
         $request->session()->regenerate(true);
         LiveSession::begin($request, $person);

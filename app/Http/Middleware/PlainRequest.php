@@ -12,6 +12,9 @@ use Symfony\Component\HttpFoundation\Response;
 /** What asks in an address is text in UTF-8, one value a name: anything else is refused before anybody makes something of it. */
 final class PlainRequest
 {
+    /** Of a name with its port: a name has 253 characters at most, and stands on papers with what comes behind it. */
+    private const LONGEST_HOST = 150;
+
     /**
      * @param  Closure(Request): Response  $next
      *
@@ -19,6 +22,9 @@ final class PlainRequest
      */
     public function handle(Request $request, Closure $next): Response
     {
+        if (strlen($request->getHttpHost()) > self::LONGEST_HOST) {
+            throw new Problem(400, 'not_text', 'No such host', 'This is no name of a machine.');
+        }
         foreach ($request->query->all() as $name => $value) {
             // The framework makes nothing of an empty one.
             $value ??= '';
