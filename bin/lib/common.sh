@@ -3,7 +3,8 @@
 set -euo pipefail
 
 ROOT="$(cd "$(dirname "${BASH_SOURCE[0]}")/../.." && pwd -P)"
-VAR="$ROOT/var"
+# What runs here keeps its things below one folder; the tests have another one, so that both may run at once.
+VAR="${HOUSE_VAR:-$ROOT/var}"
 APP_PORT="${APP_PORT:-8085}"
 PG_PORT="${PG_PORT:-54329}"
 SERVER_PACKAGES="php8.2-cli php8.2-fpm php8.2-pgsql php8.2-mbstring php8.2-xml php8.2-intl php8.2-curl php8.2-zip php8.2-gd postgresql-15 nginx qrencode"
@@ -77,7 +78,7 @@ build_page() {
 }
 
 make_folders() {
-    mkdir -p "$VAR/log" "$VAR/testing" "$ROOT"/storage/{app/{photographs,papers},logs,framework/{cache/{data,fonts},sessions,views}} "$ROOT/bootstrap/cache"
+    mkdir -p "$VAR/log" "$ROOT/var/testing" "$ROOT"/storage/{app/{photographs,papers},logs,framework/{cache/{data,fonts},sessions,views}} "$ROOT/bootstrap/cache"
     chmod 0711 "$VAR"
     # What people keep, and who is signed in, is nobody else's on this machine.
     chmod 0700 "$ROOT"/storage/app/{photographs,papers} "$ROOT/storage/framework/sessions"
@@ -88,9 +89,8 @@ make_folders() {
 }
 
 # Settings of this checkout: made once, readable by its owner and the web server.
-make_environment() {
-    local file="$ROOT/.env" password
-    password="$("$ROOT/bin/pg" password)"
+make_settings() {
+    local file="$ROOT/.env"
     if [ ! -f "$file" ]; then
         (umask 027
             cat >"$file" <<EOF
@@ -106,6 +106,15 @@ DB_PERSISTENT=true
 EOF
         )
     fi
+    chmod 0640 "$file"
+    if [ "$(id -u)" = 0 ]; then chgrp www-data "$file"; fi
+}
+
+# The same, with where the database of this checkout is.
+make_environment() {
+    local file="$ROOT/.env" password
+    make_settings
+    password="$("$ROOT/bin/pg" password)"
     grep -v '^DB_PASSWORD=\|^DB_PORT=\|^QUEUE_CONNECTION=' "$file" >"$file.new" || true
     printf 'QUEUE_CONNECTION=database\nDB_PORT=%s\nDB_PASSWORD=%s\n' "$("$ROOT/bin/pg" port)" "$password" >>"$file.new"
     chmod 0640 "$file.new"

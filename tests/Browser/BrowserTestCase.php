@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Browser;
 
 use PHPUnit\Framework\TestCase;
+use Tests\House;
 
 /** The real interface in a headless Chromium. The console must stay clean: that is where a broken policy shows. */
 abstract class BrowserTestCase extends TestCase
@@ -60,7 +61,7 @@ abstract class BrowserTestCase extends TestCase
                 }
             }
             if ($this->status()->isFailure() || $this->status()->isError()) {
-                $browser->driver->takeScreenshot(dirname(__DIR__, 2).'/var/log/failed-'.$this->name().'.png');
+                $browser->driver->takeScreenshot(House::var().'/log/failed-'.$this->name().'.png');
             }
             if ($this->serves($browser)) {
                 self::$free[] = $browser;

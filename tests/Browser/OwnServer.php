@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Browser;
 
 use RuntimeException;
+use Tests\House;
 
 /** A server of its own over the database of the browser tests, to be stopped, killed and begun again. */
 final class OwnServer
@@ -27,7 +28,7 @@ final class OwnServer
     public function begin(): void
     {
         $root = dirname(__DIR__, 2);
-        $log = ['file', $root.'/var/log/own-server.log', 'a'];
+        $log = ['file', House::var().'/log/own-server.log', 'a'];
         $process = proc_open([$root.'/bin/serve'], [['file', '/dev/null', 'r'], $log, $log], $pipes, $root, [
             ...getenv(), 'APP_PORT' => (string) $this->port, 'INSTRUMENTS_PORT' => (string) Chromium::freePort(), 'APP_ENV' => 'local',
             'APP_DEBUG' => 'false', 'DB_DATABASE' => Server::database(), 'DB_PERSISTENT' => 'false', 'SESSION_DRIVER' => 'file',
@@ -81,7 +82,7 @@ final class OwnServer
     /** @return list<int> sessions of what runs: PHP, the web server, the workers, the instruments; the latest last */
     public function sessions(): array
     {
-        $run = trim((string) @file_get_contents(dirname(__DIR__, 2)."/var/serve-$this->port.run"));
+        $run = trim((string) @file_get_contents(House::var()."/serve-$this->port.run"));
 
         return array_values(array_map(intval(...), array_filter(explode("\n", (string) @file_get_contents($run.'/sessions')))));
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Browser;
 
 use RuntimeException;
+use Tests\House;
 
 /** The real stack (nginx, php-fpm, PostgreSQL) on a port of its own, over a database of its own with the demo data. */
 final class Server
@@ -33,7 +34,7 @@ final class Server
                 throw new RuntimeException("$command: $said");
             }
         }
-        $log = ['file', $root.'/var/log/browser-server.log', 'w'];
+        $log = ['file', House::var().'/log/browser-server.log', 'w'];
         $process = proc_open([$root.'/bin/serve'], [['file', '/dev/null', 'r'], $log, $log], $pipes, $root, $environment);
         if (! is_resource($process)) {
             throw new RuntimeException('bin/serve does not start');

@@ -8,6 +8,7 @@ use RuntimeException;
 use Tests\Bench\Client;
 use Tests\Browser\BrowserTestCase;
 use Tests\Browser\OwnServer;
+use Tests\House;
 
 /**
  * The web server, PHP and the database killed outright, one by one and together: they come back by themselves, nothing that was
@@ -47,7 +48,7 @@ final class KillTest extends BrowserTestCase
     private function watchDatabase(): void
     {
         $root = dirname(__DIR__, 3);
-        $log = ['file', $root.'/var/log/watch.log', 'a'];
+        $log = ['file', House::var().'/log/watch.log', 'a'];
         $watcher = proc_open([$root.'/bin/pg', 'watch', (string) getmypid()], [['file', '/dev/null', 'r'], $log, $log], $pipes, $root);
         $this->watcher = is_resource($watcher) ? $watcher : throw new RuntimeException('bin/pg watch does not start');
     }
@@ -55,10 +56,8 @@ final class KillTest extends BrowserTestCase
     /** Process of the database of this checkout. */
     private static function postmaster(): int
     {
-        $root = dirname(__DIR__, 3);
-        $away = sys_get_temp_dir().'/brave-anvil-pg-'.substr(sha1($root), 0, 12);
-        foreach (["$root/var/pg/data/postmaster.pid", "$away/data/postmaster.pid"] as $file) {
-            $pid = (int) strtok((string) @file_get_contents($file), "\n");
+        foreach (House::databaseFolders() as $folder) {
+            $pid = (int) strtok((string) @file_get_contents("$folder/data/postmaster.pid"), "\n");
             if ($pid > 1 && trim((string) @file_get_contents("/proc/$pid/comm")) === 'postgres') {
                 return $pid;
             }
@@ -208,7 +207,7 @@ final class KillTest extends BrowserTestCase
     /** Three times a minute at most: what keeps dying is not started for ever, and it is said what died. */
     public function test_what_keeps_dying_is_told_and_ends(): void
     {
-        $log = dirname(__DIR__, 3).'/var/log/own-server.log';
+        $log = House::var().'/log/own-server.log';
         $length = (int) filesize($log);
         for ($kills = 0; $kills < 6 && $this->server->runs(); $kills++) {
             posix_kill($this->server->master('nginx'), SIGKILL);
@@ -265,7 +264,7 @@ final class KillTest extends BrowserTestCase
 
     public function test_long_logs_are_cut_and_the_latest_are_kept(): void
     {
-        $log = dirname(__DIR__, 3).'/var/log/long-test.log';
+        $log = House::var().'/log/long-test.log';
         try {
             foreach (['first', 'second'] as $turn) {
                 file_put_contents($log, $turn.str_repeat("0123456789abcde\n", 600_000));
