@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 use App\Circuits\DemoData;
 use App\Circuits\Recompute;
+use App\Models\Person;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Hash;
 use Illuminate\Support\Facades\Schema;
 
 Artisan::command('demo:load', function (DemoData $demo): void {
@@ -17,9 +19,10 @@ Artisan::command('circuits:recompute', function (Recompute $recompute): void {
     echo $count === 0 ? '' : "$count circuits are solved anew by this core.\n";
 })->purpose('Solve circuits again that another core version solved');
 
-Artisan::command('jobs:release', function (): void {
-    // Only while no worker runs: whatever was begun was begun by one that is dead.
-    $count = DB::table('jobs')->whereNotNull('reserved_at')->update(['reserved_at' => null]);
+Artisan::command('jobs:release {job?}', function (?string $job = null): void {
+    // Without a number only while no worker runs: whatever was begun was begun by one that is dead.
+    $begun = DB::table('jobs')->whereNotNull('reserved_at');
+    $count = ($job !== null ? $begun->where('id', (int) $job) : $begun)->update(['reserved_at' => null]);
     echo $count === 0 ? '' : "$count pieces of work that a killed worker left are taken up again.\n";
 })->purpose('Give back what killed workers had begun');
 
@@ -33,3 +36,15 @@ Artisan::command('house:is-behind', function (): int {
 
     return array_diff($all, $ran) === [] ? 1 : 0;
 })->purpose('Whether a backup is wanted before the database is migrated');
+
+Artisan::command('people:sign-ins', function (): void {
+    // Who is in the house, and whether the password of the demo still opens it.
+    $lines = ['demo' => [], 'own' => []];
+    foreach (Person::query()->where('active', true)->orderBy('id')->limit(20)->get()->all() as $person) {
+        $isDemo = in_array($person->login, DemoData::LOGINS, true) && Hash::check(DemoData::PASSWORD, $person->password);
+        $lines[$isDemo ? 'demo' : 'own'][] = sprintf('    %-16s %s, %s', $person->login, $person->name, $person->role);
+    }
+    foreach (['demo' => 'Demo sign-ins, all with the password  '.DemoData::PASSWORD, 'own' => 'Sign-ins with passwords of their own'] as $of => $head) {
+        echo $lines[$of] === [] ? '' : '  '.$head.PHP_EOL.implode(PHP_EOL, $lines[$of]).PHP_EOL;
+    }
+})->purpose('Who signs in here');

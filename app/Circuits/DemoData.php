@@ -22,6 +22,8 @@ final class DemoData
     /** What every demo sign-in takes; printed by bin/start. */
     public const PASSWORD = 'larkrigg';
 
+    public const LOGINS = ['electrician-a', 'electrician-b', 'electrician-c', 'supervisor', 'planner', 'administrator'];
+
     public function __construct(
         private readonly CircuitStore $store,
         private readonly ReadingStore $readings,

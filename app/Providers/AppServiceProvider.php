@@ -13,9 +13,11 @@ use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Filesystem\Filesystem;
 use Illuminate\Http\Request;
+use Illuminate\Queue\Events\JobProcessing;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\Config;
+use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\Session;
 use Illuminate\Support\Facades\Vite;
@@ -33,6 +35,13 @@ final class AppServiceProvider extends ServiceProvider
         Session::extend('file', static fn (): SessionFiles => new SessionFiles(
             new Filesystem, Config::string('session.files'), Config::integer('session.lifetime'),
         ));
+        // A worker writes down what it has begun: where it is killed, that is given back at once.
+        $mark = getenv('WORKER_MARK');
+        if (is_string($mark) && $mark !== '') {
+            Queue::before(static fn (JobProcessing $begun) => file_put_contents($mark, (string) $begun->job->getJobId()));
+            Queue::after(static fn () => @unlink($mark));
+            Queue::exceptionOccurred(static fn () => @unlink($mark));
+        }
         // Beside the delay of one name at one address: from one address, whatever names are tried.
         RateLimiter::for('sign-in', static fn (Request $request): Limit => Limit::perMinute(60)->by((string) $request->ip())
             ->response(self::refuse(...)));
