@@ -44,7 +44,8 @@ Artisan::command('people:sign-ins', function (): void {
         $isDemo = in_array($person->login, DemoData::LOGINS, true) && Hash::check(DemoData::PASSWORD, $person->password);
         $lines[$isDemo ? 'demo' : 'own'][] = sprintf('    %-16s %s, %s', $person->login, $person->name, $person->role);
     }
-    foreach (['demo' => 'Demo sign-ins, all with the password  '.DemoData::PASSWORD, 'own' => 'Sign-ins with passwords of their own'] as $of => $head) {
+    $heads = ['demo' => 'Demo sign-ins, all with the password  '.DemoData::PASSWORD, 'own' => 'Sign-ins with passwords of their own'];
+    foreach ($heads as $of => $head) {
         echo $lines[$of] === [] ? '' : '  '.$head.PHP_EOL.implode(PHP_EOL, $lines[$of]).PHP_EOL;
     }
 })->purpose('Who signs in here');

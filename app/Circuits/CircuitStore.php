@@ -65,7 +65,8 @@ final class CircuitStore
         }, $document);
         $circuit->refresh()->load('site', 'editor');
         if ($changed === 0) {
-            if ($key !== '' && $circuit->save_key === $key && $circuit->updated_by === $person->id && $circuit->draft === $document->toJson()) {
+            $mine = $key !== '' && $circuit->save_key === $key && $circuit->updated_by === $person->id;
+            if ($mine && $circuit->draft === $document->toJson()) {
                 return $circuit;
             }
             if ($circuit->archived_at !== null) {
