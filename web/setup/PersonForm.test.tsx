@@ -33,7 +33,9 @@ test('whoever is there already keeps the sign-in, and the password unless anothe
     await userEvent.clear(screen.getByLabelText('Name'));
     await userEvent.type(screen.getByLabelText('Name'), 'Supervisor of the mill');
     await userEvent.click(screen.getByRole('button', { name: 'Save person' }));
-    await waitFor(() => expect(sent[0]?.body).toEqual({ name: 'Supervisor of the mill', role: 'reviewer', active: true, password: null, version: 1 }));
+    await waitFor(() =>
+        expect(sent[0]?.body).toEqual({ name: 'Supervisor of the mill', role: 'reviewer', active: true, password: null, version: 1 }),
+    );
 });
 
 test('what is refused is told at its field, and nothing that was typed is lost', async () => {
