@@ -5,6 +5,7 @@ import { mayEdit, sessionQuery } from './api/session';
 import { useSending } from './away/unsaved';
 import { ErrorBoundary } from './kit/ErrorBoundary';
 import { Waiting } from './kit/Waiting';
+import { SignInAgain } from './bench/SignInAgain';
 
 const SignIn = lazy(() => import('./session/SignIn'));
 const Yard = lazy(() => import('./yard/Yard'));
@@ -69,5 +70,11 @@ function SignedIn({ view }: { view: ReactNode }) {
     if (!session.data.person.standing_read && location.pathname !== '/standing') {
         return <Navigate to="/standing" replace state={{ to: location.pathname }} />;
     }
-    return <ErrorBoundary at={location.pathname}>{view}</ErrorBoundary>;
+    return (
+        <>
+            <ErrorBoundary at={location.pathname}>{view}</ErrorBoundary>
+            {/* The bench has its own, which saves the draft. */}
+            {!location.pathname.startsWith('/circuits/') && <SignInAgain login={session.data.person.login} />}
+        </>
+    );
 }

@@ -27,7 +27,7 @@ final class ProblemRenderer
             ),
             $exception instanceof ModelNotFoundException => new Problem(404, 'not_found', 'Not found', 'There is no such thing here.'),
             $exception instanceof TokenMismatchException => new Problem(
-                419, 'session_over', 'The session is over', 'Reload the page and sign in again.',
+                419, 'session_over', 'The session is over', 'Sign in again; what you typed stays.',
             ),
             $exception instanceof ValidationException => new Problem(
                 422, 'invalid', 'Some fields are not right', 'See the fields.', self::fields($exception),
@@ -75,7 +75,7 @@ final class ProblemRenderer
             403 => new Problem(403, 'not_allowed', 'Not allowed', 'Your role does not allow this.'),
             404 => new Problem(404, 'not_found', 'Not found', 'There is no such thing here.'),
             405 => new Problem(405, 'wrong_method', 'Wrong method', 'This cannot be done here.'),
-            419 => new Problem(419, 'session_over', 'The session is over', 'Reload the page and sign in again.'),
+            419 => new Problem(419, 'session_over', 'The session is over', 'Sign in again; what you typed stays.'),
             429 => new Problem(429, 'too_many', 'Too many tries', 'Wait a minute and try again.'),
             default => new Problem($status, 'refused', 'Refused', 'The request was refused.'),
         };

@@ -1,5 +1,6 @@
 import { setAway } from '../away/away';
 import type { Problem } from './contract';
+import { setSessionOver } from '../session/over';
 
 /** An answer that is not the one asked for, with the service's words for it. */
 export class ProblemError extends Error {
@@ -81,6 +82,9 @@ async function request<T>(
     }
     if (response.status < 500) {
         setAway(null);
+    }
+    if ((response.status === 401 || response.status === 419) && path !== 'session') {
+        setSessionOver(true);
     }
     if (response.status === 204) {
         return undefined as T;

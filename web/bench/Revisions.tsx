@@ -11,6 +11,7 @@ import { TextField } from '../kit/TextField';
 import { token } from '../theme/tokens';
 import { useBench } from './BenchContext';
 import type { DraftState } from './useDraft';
+import { useKept } from '../away/useKept';
 
 const List = styled.ol`
     li {
@@ -40,7 +41,7 @@ export function Revisions({
 }) {
     const { readOnly } = useBench();
     const client = useQueryClient();
-    const [name, setName] = useState('');
+    const [name, setName] = useKept(`revision:${resource.id}:name`, '');
     const [error, setError] = useState<string>();
     const key = ['revisions', resource.id];
     const query = useQuery({

@@ -8,13 +8,15 @@ import { Actions, Dialog } from '../kit/Dialog';
 import { TextField } from '../kit/TextField';
 import type { DraftState } from './useDraft';
 import { announceSignIn } from '../session/signedIn';
+import { setSessionOver, useSessionOver } from '../session/over';
 
 /** The session is over while somebody types: signing in again in place, over the bench, and what was typed is saved. */
-export function SignInAgain({ draft, login }: { draft: DraftState; login: string }) {
+export function SignInAgain({ draft, login }: { draft?: DraftState; login: string }) {
+    const over = useSessionOver();
     const client = useQueryClient();
     const [password, setPassword] = useState('');
     const [problem, setProblem] = useState<Error | null>(null);
-    if (draft.state.kind !== 'signed_out') {
+    if (draft?.state.kind !== 'signed_out' && !over) {
         return null;
     }
     const submit = async (event: SyntheticEvent) => {
@@ -25,8 +27,9 @@ export function SignInAgain({ draft, login }: { draft: DraftState; login: string
             announceSignIn();
             setPassword('');
             await signedIn(client, session);
-            await draft.flush();
-            await client.invalidateQueries({ queryKey: ['solution'] });
+            setSessionOver(false);
+            await draft?.flush();
+            await client.invalidateQueries();
         } catch (error) {
             setProblem(errorOf(error));
         }
@@ -34,7 +37,11 @@ export function SignInAgain({ draft, login }: { draft: DraftState; login: string
     return (
         <Dialog title="Your session is over" open dismissable={false} onClose={() => undefined}>
             <form onSubmit={(event) => void submit(event)} style={{ display: 'grid', gap: 14 }}>
-                <p>What you typed is kept on this device. Sign in again as {login}, and it is saved.</p>
+                <p>
+                    {draft === undefined
+                        ? `What you typed is kept on this device. Sign in again as ${login} and go on.`
+                        : `What you typed is kept on this device. Sign in again as ${login}, and it is saved.`}
+                </p>
                 <TextField
                     label="Password"
                     type="password"
@@ -46,7 +53,7 @@ export function SignInAgain({ draft, login }: { draft: DraftState; login: string
                 />
                 <Actions>
                     <Button kind="main" type="submit" isDisabled={password === ''}>
-                        Sign in and save
+                        {draft === undefined ? 'Sign in and go on' : 'Sign in and save'}
                     </Button>
                 </Actions>
             </form>

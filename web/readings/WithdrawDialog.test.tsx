@@ -1,3 +1,4 @@
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { render, screen, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { expect, test, vi } from 'vitest';
@@ -15,7 +16,11 @@ const problem = (path: string, text: string) =>
 
 function show(withdraw: (why: string) => Promise<void>) {
     const onClose = vi.fn();
-    render(<WithdrawDialog what="reading" open onClose={onClose} withdraw={withdraw} />);
+    render(
+        <QueryClientProvider client={new QueryClient()}>
+            <WithdrawDialog what="reading" form="reading:5" open onClose={onClose} withdraw={withdraw} />
+        </QueryClientProvider>,
+    );
     return onClose;
 }
 

@@ -3,20 +3,24 @@ import { ProblemError } from '../api/client';
 import { Button } from '../kit/Button';
 import { Actions, Dialog } from '../kit/Dialog';
 import { TextField } from '../kit/TextField';
+import { useKept } from '../away/useKept';
 
 /** Asks why a record counts no more: a reading, an entry of a logbook. */
 export function WithdrawDialog({
     what,
+    form,
     open,
     onClose,
     withdraw,
 }: {
     what: string;
+    /** The record that it is about: what is typed is kept under it until it is sent. */
+    form: string;
     open: boolean;
     onClose: () => void;
     withdraw: (why: string) => Promise<void>;
 }) {
-    const [why, setWhy] = useState('');
+    const [why, setWhy] = useKept(`withdraw:${form}`, '');
     const [error, setError] = useState<string>();
     const submit = async (event: SyntheticEvent) => {
         event.preventDefault();

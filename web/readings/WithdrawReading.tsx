@@ -16,6 +16,7 @@ export function WithdrawReading({
     const refresh = useRefresh(circuit);
     return (
         <WithdrawDialog
+            form={`reading:${reading?.id ?? 0}`}
             what="reading"
             open={reading !== null}
             onClose={onClose}

@@ -9,6 +9,7 @@ import { GradeMark } from '../kit/Grade';
 import { Select } from '../kit/Select';
 import { TextField } from '../kit/TextField';
 import { token } from '../theme/tokens';
+import { useKept } from '../away/useKept';
 
 const Items = styled.ol`
     display: grid;
@@ -72,6 +73,7 @@ export function MotorCard({
                 {query.data?.items.map((item) => (
                     <Item
                         key={item.item}
+                        form={`round:${round.id}:${motor.id}:${item.item}`}
                         item={item}
                         check={motor.checks.find((check) => check.item === item.item)}
                         readOnly={readOnly}
@@ -86,18 +88,20 @@ export function MotorCard({
 }
 
 function Item({
+    form,
     item,
     check,
     readOnly,
     send,
 }: {
+    form: string;
     item: RoundItem;
     check: RoundCheck | undefined;
     readOnly: boolean;
     send: (body: { same: boolean; found?: string; seen: boolean }) => Promise<void>;
 }) {
-    const [open, setOpen] = useState(false);
-    const [found, setFound] = useState('');
+    const [open, setOpen] = useKept(`${form}:open`, false);
+    const [found, setFound] = useKept(form, '');
     const [problem, setProblem] = useState<Error | null>(null);
     const act = async (body: { same: boolean; found?: string }) => {
         setProblem(null);
@@ -105,6 +109,7 @@ function Item({
             // What stands there was seen: somebody else's word is not replaced without.
             await send({ ...body, seen: check !== undefined });
             setOpen(false);
+            setFound('');
         } catch (error) {
             setProblem(errorOf(error));
         }

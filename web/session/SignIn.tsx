@@ -10,6 +10,7 @@ import { Button } from '../kit/Button';
 import { TextField } from '../kit/TextField';
 import { token } from '../theme/tokens';
 import { announceSignIn } from './signedIn';
+import { setSessionOver } from './over';
 
 const Page = styled.div`
     display: grid;
@@ -57,6 +58,7 @@ export default function SignIn() {
         setBusy(true);
         try {
             await signedIn(client, await call<SessionAnswer>('POST', 'session', { login, password }));
+            setSessionOver(false);
             announceSignIn();
             void navigate(state?.to ?? '/', { replace: true });
         } catch (error) {

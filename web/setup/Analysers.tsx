@@ -10,6 +10,7 @@ import { RuledTable } from '../kit/RuledTable';
 import { ErrorText, LabelText, TextField } from '../kit/TextField';
 import { token } from '../theme/tokens';
 import { Sheet } from './Sheet';
+import { useKept } from '../away/useKept';
 
 const Lines = styled(Area)`
     display: grid;
@@ -72,11 +73,11 @@ export function Analysers() {
 }
 
 function NewAnalyser({ onDone }: { onDone: () => Promise<void> }) {
-    const [name, setName] = useState('');
-    const [host, setHost] = useState('');
-    const [port, setPort] = useState('502');
-    const [unit, setUnit] = useState('1');
-    const [map, setMap] = useState('');
+    const [name, setName] = useKept('analyser:name', '');
+    const [host, setHost] = useKept('analyser:host', '');
+    const [port, setPort] = useKept('analyser:port', '502');
+    const [unit, setUnit] = useKept('analyser:unit', '1');
+    const [map, setMap] = useKept('analyser:map', '');
     const [problem, setProblem] = useState<Error | null>(null);
     const at = (path: string) => (problem instanceof ProblemError ? problem.at(path) : undefined);
     const submit = async (event: SyntheticEvent) => {
@@ -85,6 +86,9 @@ function NewAnalyser({ onDone }: { onDone: () => Promise<void> }) {
         try {
             await call<Analyser>('POST', 'analysers', { name, host, port, unit, map });
             setName('');
+            setHost('');
+            setPort('502');
+            setUnit('1');
             setMap('');
             await onDone();
         } catch (error) {

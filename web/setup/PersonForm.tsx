@@ -6,13 +6,20 @@ import { Button } from '../kit/Button';
 import { Select } from '../kit/Select';
 import { TextField } from '../kit/TextField';
 import { Sheet } from './Sheet';
+import { useKept } from '../away/useKept';
 
 /** One person, or a new one: name, role, whether they may sign in. */
 export function PersonForm({ person }: { person?: Person }) {
-    const [name, setName] = useState(person?.name ?? '');
-    const [login, setLogin] = useState(person?.login ?? '');
-    const [role, setRole] = useState<string>(person?.role ?? 'electrician');
-    const [active, setActive] = useState(person?.active ?? true);
+    const stands = {
+        name: person?.name ?? '',
+        login: person?.login ?? '',
+        role: person?.role ?? 'electrician',
+        active: person?.active ?? true,
+    };
+    const [kept, setKept] = useKept<(typeof stands & { version: number }) | null>(`person:${person?.id ?? 'new'}`, null);
+    const { name, login, role, active } = kept ?? stands;
+    /** What is typed is typed over the version that was seen then. */
+    const type = (more: Partial<typeof stands>) => setKept({ ...(kept ?? { ...stands, version: person?.version ?? 0 }), ...more });
     const [password, setPassword] = useState('');
     const [problem, setProblem] = useState<Error | null>(null);
     const [saved, setSaved] = useState(false);
@@ -31,25 +38,38 @@ export function PersonForm({ person }: { person?: Person }) {
                     role,
                     active,
                     password: password === '' ? null : password,
-                    version: person.version,
+                    version: kept?.version ?? person.version,
                 });
             }
             setSaved(true);
             setPassword('');
             await client.invalidateQueries({ queryKey: ['people'] });
+            setKept(null);
         } catch (error) {
             setProblem(errorOf(error));
+            if (error instanceof ProblemError && error.status === 409 && kept !== null) {
+                // Told, and shown anew beside what was typed: sent again it is meant.
+                await client.invalidateQueries({ queryKey: ['people'] });
+                const there = client.getQueryData<{ people: Person[] }>(['people'])?.people.find(({ id }) => id === person?.id);
+                setKept({ ...kept, version: there?.version ?? kept.version });
+            }
         }
     };
     return (
         <Sheet onSubmit={(event) => void submit(event)} aria-label={person?.name ?? 'New person'}>
             <h3>{person?.name ?? 'New person'}</h3>
-            <TextField label="Name" value={name} onChange={setName} error={at('name')} />
-            <TextField label="Signs in as" value={login} onChange={setLogin} isReadOnly={person !== undefined} error={at('login')} />
+            <TextField label="Name" value={name} onChange={(typed) => type({ name: typed })} error={at('name')} />
+            <TextField
+                label="Signs in as"
+                value={login}
+                onChange={(typed) => type({ login: typed })}
+                isReadOnly={person !== undefined}
+                error={at('login')}
+            />
             <Select
                 label="Role"
                 value={role}
-                onChange={setRole}
+                onChange={(typed) => type({ role: typed as Person['role'] })}
                 error={at('role')}
                 options={[
                     { value: 'viewer', label: 'Viewer, reads' },
@@ -70,7 +90,7 @@ export function PersonForm({ person }: { person?: Person }) {
                 <Select
                     label="Sign-in"
                     value={active ? 'yes' : 'no'}
-                    onChange={(value) => setActive(value === 'yes')}
+                    onChange={(value) => type({ active: value === 'yes' })}
                     options={[
                         { value: 'yes', label: 'Allowed' },
                         { value: 'no', label: 'Not allowed' },

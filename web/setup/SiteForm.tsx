@@ -10,6 +10,7 @@ import { Button } from '../kit/Button';
 import { Select } from '../kit/Select';
 import { TextField } from '../kit/TextField';
 import { Sheet, Wide } from './Sheet';
+import { useKept } from '../away/useKept';
 
 /** What belongs together, and what it is for. */
 const GROUPS = [
@@ -75,13 +76,29 @@ const NOTHING = {};
 
 type Path = (typeof GROUPS)[number]['paths'][number];
 
+/** What is typed, over the version that was seen then. */
+interface TypedSite {
+    name: string;
+    book: string;
+    areas: string;
+    supply: Record<string, unknown>;
+    settings: Record<string, unknown>;
+    version: number;
+}
+
 /** One site, or a new one: what its circuits start with and are judged by. */
 export function SiteForm({ site }: { site?: Site }) {
-    const [name, setName] = useState(site?.name ?? '');
-    const [book, setBook] = useState<string>(site?.rule_book ?? 'iec');
-    const [areas, setAreas] = useState((site?.areas ?? []).join(', '));
-    const [supply, setSupply] = useState<Record<string, unknown>>(site?.supply ?? {});
-    const [settings, setSettings] = useState<Record<string, unknown>>(site?.settings ?? {});
+    const stands: TypedSite = {
+        name: site?.name ?? '',
+        book: site?.rule_book ?? 'iec',
+        areas: (site?.areas ?? []).join(', '),
+        supply: site?.supply ?? {},
+        settings: site?.settings ?? {},
+        version: site?.version ?? 0,
+    };
+    const [kept, setKept] = useKept<TypedSite | null>(`site:${site?.id ?? 'new'}`, null);
+    const { name, book, areas, supply, settings, version } = kept ?? stands;
+    const type = (more: Partial<TypedSite>) => setKept({ ...(kept ?? stands), ...more });
     const [problem, setProblem] = useState<Error | null>(null);
     const [saved, setSaved] = useState(false);
     const client = useQueryClient();
@@ -105,14 +122,20 @@ export function SiteForm({ site }: { site?: Site }) {
             areas: list,
             supply: filled(supply),
             settings: filled(settings),
-            ...(site === undefined ? {} : { version: site.version }),
+            ...(site === undefined ? {} : { version }),
         };
         try {
             await call<Site>(site === undefined ? 'POST' : 'PUT', site === undefined ? 'sites' : `sites/${site.id}`, body);
             setSaved(true);
             await client.invalidateQueries({ queryKey: ['sites'] });
+            setKept(null);
         } catch (error) {
             setProblem(errorOf(error));
+            if (error instanceof ProblemError && error.status === 409 && kept !== null) {
+                // Told, and shown anew beside what was typed: sent again it is meant.
+                const current = error.problem.current as { version?: number } | undefined;
+                setKept({ ...kept, version: current?.version ?? kept.version });
+            }
         }
     };
     const field = (path: Path) => {
@@ -120,8 +143,7 @@ export function SiteForm({ site }: { site?: Site }) {
         const value = textAt({ supply, settings }, path);
         const set = (typed: string) => {
             const next = withValue({ supply, settings }, path, typed);
-            setSupply(next.supply as Record<string, unknown>);
-            setSettings(next.settings as Record<string, unknown>);
+            type({ supply: next.supply as Record<string, unknown>, settings: next.settings as Record<string, unknown> });
         };
         if (note === undefined || (note.unused && value === '')) {
             return null;
@@ -152,10 +174,12 @@ export function SiteForm({ site }: { site?: Site }) {
     return (
         <Sheet onSubmit={(event) => void submit(event)} aria-label={site?.name ?? 'New site'}>
             <h3>{site?.name ?? 'New site'}</h3>
-            <TextField label="Name" value={name} onChange={setName} error={at('name')} />
-            {books !== undefined && <Select label={books.label} value={book} onChange={setBook} options={optionsOf(books, book)} />}
+            <TextField label="Name" value={name} onChange={(typed) => type({ name: typed })} error={at('name')} />
+            {books !== undefined && (
+                <Select label={books.label} value={book} onChange={(typed) => type({ book: typed })} options={optionsOf(books, book)} />
+            )}
             <Wide>
-                <TextField label="Areas, with commas" value={areas} onChange={setAreas} error={at('areas')} />
+                <TextField label="Areas, with commas" value={areas} onChange={(typed) => type({ areas: typed })} error={at('areas')} />
             </Wide>
             {GROUPS.map(({ title, says, paths }) => (
                 <fieldset key={title}>

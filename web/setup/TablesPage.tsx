@@ -10,6 +10,7 @@ import { TextField } from '../kit/TextField';
 import { TopBar } from '../kit/TopBar';
 import { Waiting } from '../kit/Waiting';
 import { narrow, token } from '../theme/tokens';
+import { useKept } from '../away/useKept';
 
 const Page = styled.main`
     display: grid;
@@ -147,9 +148,10 @@ const withUnit = (shown: string, unit: string) => shown + (unit === '' ? '' : ` 
 
 function Doubted({ doubt, site, version, admin }: { doubt: TableDoubt; site: number; version: number; admin: boolean }) {
     const client = useQueryClient();
-    const [value, setValue] = useState(doubt.value === null ? '' : doubt.shown);
-    const [page, setPage] = useState('');
-    const [why, setWhy] = useState('');
+    const form = `correction:${site}:${doubt.path}`;
+    const [value, setValue] = useKept(`${form}:value`, doubt.value === null ? '' : doubt.shown);
+    const [page, setPage] = useKept(`${form}:page`, '');
+    const [why, setWhy] = useKept(`${form}:why`, '');
     const [problem, setProblem] = useState<Error | null>(null);
     const at = (path: string) => (problem instanceof ProblemError ? problem.at(path) : undefined);
     const confirms = doubt.value !== null && value.trim() === doubt.shown;
@@ -164,6 +166,9 @@ function Doubted({ doubt, site, version, admin }: { doubt: TableDoubt; site: num
                 why,
                 version,
             });
+            setValue(doubt.value === null ? '' : doubt.shown);
+            setPage('');
+            setWhy('');
             client.setQueryData(['tables', String(site)], answer);
             await client.invalidateQueries({ queryKey: ['sites'] });
         } catch (error) {

@@ -16,6 +16,7 @@ import { Select } from '../../kit/Select';
 import { TextField } from '../../kit/TextField';
 import { token } from '../../theme/tokens';
 import { PlateForm } from './PlateForm';
+import { useKept } from '../../away/useKept';
 
 type Source = { kind: 'typed' } | { kind: 'spare'; spare: Spare } | { kind: 'circuit'; tag: string };
 
@@ -277,14 +278,17 @@ function StoreDialog({
     spare: Spare | null;
     save: (name: string, place: string) => Promise<void>;
 }) {
-    const [name, setName] = useState(spare?.name ?? '');
-    const [where, setWhere] = useState(spare?.place ?? '');
+    const form = `spare:${spare?.id ?? 'new'}:${spare?.version ?? 0}`;
+    const [name, setName] = useKept(`${form}:name`, spare?.name ?? '');
+    const [where, setWhere] = useKept(`${form}:place`, spare?.place ?? '');
     const [error, setError] = useState<string>();
     const submit = async (event: SyntheticEvent) => {
         event.preventDefault();
         setError(undefined);
         try {
             await save(name, where);
+            setName(spare?.name ?? '');
+            setWhere(spare?.place ?? '');
             onClose();
         } catch (problem) {
             if (!(problem instanceof ProblemError)) {

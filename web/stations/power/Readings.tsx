@@ -11,6 +11,7 @@ import { OUT_OF_SIGHT, TextField } from '../../kit/TextField';
 import { useRefresh } from '../../readings/useReadings';
 import { WithdrawReading } from '../../readings/WithdrawReading';
 import { token } from '../../theme/tokens';
+import { useKept } from '../../away/useKept';
 
 const Table = styled(RuledTable)`
     td b {
@@ -64,13 +65,16 @@ export function KeepDialog({
     open,
     onClose,
     keep,
+    form,
 }: {
+    /** What it is kept under on this device until it is sent. */
+    form: string;
     open: boolean;
     onClose: () => void;
     keep: (instrument: string, note: string) => Promise<void>;
 }) {
-    const [instrument, setInstrument] = useState('');
-    const [note, setNote] = useState('');
+    const [instrument, setInstrument] = useKept(`measured:${form}:instrument`, '');
+    const [note, setNote] = useKept(`measured:${form}:note`, '');
     const [error, setError] = useState<string>();
     const submit = async (event: SyntheticEvent) => {
         event.preventDefault();
@@ -190,6 +194,7 @@ export function Readings() {
                 </Scroll>
             )}
             <KeepDialog
+                form={`power:${circuit}`}
                 open={keeping}
                 onClose={() => setKeeping(false)}
                 keep={async (instrument, note) => {

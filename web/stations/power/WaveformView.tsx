@@ -371,6 +371,7 @@ export default function WaveformView() {
             )}
             {place !== null && (
                 <KeepDialog
+                    form={`waveform:${place.circuit}`}
                     open={keeping}
                     onClose={() => setKeeping(false)}
                     keep={async (instrument, note) => {

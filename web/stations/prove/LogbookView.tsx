@@ -15,6 +15,7 @@ import { TextField } from '../../kit/TextField';
 import { WithdrawDialog } from '../../readings/WithdrawDialog';
 import { narrow, token } from '../../theme/tokens';
 import { when } from './ComparisonTable';
+import { useKept } from '../../away/useKept';
 
 const Due = styled.section`
     display: grid;
@@ -185,6 +186,7 @@ export function LogbookView() {
             </Fields>
             <PartRequest onSaid={setSaid} read={solved.solution.read} />
             <WithdrawDialog
+                form={`entry:${withdrawing?.id ?? 0}`}
                 what="entry"
                 open={withdrawing !== null}
                 onClose={() => setWithdrawing(null)}
@@ -212,8 +214,9 @@ function spoken(entry: LogEntry): string {
 
 function EntryForm({ kind, onDone }: { kind: EntryKind; onDone: (answer: LogAnswer) => void }) {
     const { place } = useBench();
-    const [typed, setTyped] = useState<Readonly<Record<string, string>>>({});
-    const [happened, setHappened] = useState('');
+    const form = `log:${place?.circuit ?? 0}:${kind}`;
+    const [typed, setTyped] = useKept<Readonly<Record<string, string>>>(`${form}:values`, {});
+    const [happened, setHappened] = useKept(`${form}:happened`, '');
     const [problem, setProblem] = useState<Error | null>(null);
     const at = (path: string) => (problem instanceof ProblemError ? problem.at(path) : undefined);
     const submit = async (event: SyntheticEvent) => {
@@ -222,7 +225,10 @@ function EntryForm({ kind, onDone }: { kind: EntryKind; onDone: (answer: LogAnsw
         try {
             const values = Object.fromEntries(Object.entries(typed).filter(([, value]) => value !== ''));
             const happened_at = happened === '' ? null : new Date(happened).toISOString();
-            onDone(await call<LogAnswer>('POST', `circuits/${place?.circuit ?? 0}/log`, { kind, values, happened_at }));
+            const answer = await call<LogAnswer>('POST', `circuits/${place?.circuit ?? 0}/log`, { kind, values, happened_at });
+            setTyped({});
+            setHappened('');
+            onDone(answer);
         } catch (error) {
             setProblem(errorOf(error));
         }

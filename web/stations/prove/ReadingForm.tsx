@@ -11,6 +11,7 @@ import { TextField } from '../../kit/TextField';
 import { Ticks } from '../../kit/Ticks';
 import { useRefresh } from '../../readings/useReadings';
 import { asked, METHODS } from '../power/measuring';
+import { useKept } from '../../away/useKept';
 
 const Form = styled.form`
     display: grid;
@@ -58,12 +59,16 @@ function fieldsOf(kind: ReadingKind, typed: Typed, phases: 1 | 3, capacitor: boo
 export function ReadingForm({ kind, title }: { kind: ReadingKind; title: string }) {
     const { place, solved, draft, readings } = useBench();
     const refresh = useRefresh(place?.circuit);
-    const [typed, setTyped] = useState<Typed>({});
-    const [load, setLoad] = useState('');
+    const form = `reading:${place?.circuit ?? 0}:${kind}`;
+    const [typed, setTyped] = useKept<Typed>(`${form}:values`, {});
+    const [load, setLoad] = useKept(`${form}:load`, '');
     // Whoever read it last will have the same instrument in hand.
-    const [instrument, setInstrument] = useState(() => readings.find((one) => one.kind === kind && !one.simulated)?.instrument ?? '');
-    const [taken, setTaken] = useState('');
-    const [note, setNote] = useState('');
+    const [instrument, setInstrument] = useKept(
+        `${form}:instrument`,
+        readings.find((one) => one.kind === kind && !one.simulated)?.instrument ?? '',
+    );
+    const [taken, setTaken] = useKept(`${form}:taken`, '');
+    const [note, setNote] = useKept(`${form}:note`, '');
     const [problem, setProblem] = useState<Error | null>(null);
     const [said, setSaid] = useState('');
     const phases = (draft.supply as Record<string, unknown> | undefined)?.phases?.toString() === '1' ? 1 : 3;

@@ -13,6 +13,7 @@ import { token } from '../../theme/tokens';
 import { ChangesTable } from './ChangesTable';
 import { Form } from './SendForm';
 import { KINDS, useMovedOn } from './useRevisions';
+import { useKept } from '../../away/useKept';
 
 const Questions = styled.ol`
     display: grid;
@@ -46,9 +47,9 @@ export function ReviewForm({ revision }: { revision: RevisionRow }) {
     const { place } = useBench();
     const person = usePerson();
     const movedOn = useMovedOn(place?.circuit);
-    const [taken, setTaken] = useState<readonly string[]>([]);
-    const [reasons, setReasons] = useState<Readonly<Record<string, string>>>({});
-    const [remark, setRemark] = useState('');
+    const [taken, setTaken] = useKept<readonly string[]>(`review:${revision.id}:taken`, []);
+    const [reasons, setReasons] = useKept<Readonly<Record<string, string>>>(`review:${revision.id}:reasons`, {});
+    const [remark, setRemark] = useKept(`review:${revision.id}:remark`, '');
     const [password, setPassword] = useState('');
     const [problem, setProblem] = useState<Error | null>(null);
     const [busy, setBusy] = useState(false);
@@ -70,6 +71,9 @@ export function ReviewForm({ revision }: { revision: RevisionRow }) {
         setProblem(null);
         try {
             await call<RevisionRow>('POST', `revisions/${revision.id}/${path}`, body);
+            setTaken([]);
+            setReasons({});
+            setRemark('');
             await movedOn();
         } catch (error) {
             setProblem(errorOf(error));

@@ -10,6 +10,7 @@ import { Segments } from '../../kit/Segments';
 import { TextField } from '../../kit/TextField';
 import { token } from '../../theme/tokens';
 import { useMovedOn } from './useRevisions';
+import { useKept } from '../../away/useKept';
 
 export const Form = styled.form`
     display: grid;
@@ -30,8 +31,8 @@ export const Against = styled.ul`
 export function SendForm({ waiting }: { waiting: RevisionRow | undefined }) {
     const { solved, place } = useBench();
     const movedOn = useMovedOn(place?.circuit);
-    const [name, setName] = useState('');
-    const [remark, setRemark] = useState('');
+    const [name, setName] = useKept(`send:${place?.circuit ?? 0}:name`, '');
+    const [remark, setRemark] = useKept(`send:${place?.circuit ?? 0}:remark`, '');
     const hindrances = solved.solution.curves.readiness?.hindrances ?? [];
     const [chosen, setChosen] = useState<'for_use' | 'as_found' | null>(null);
     const [problem, setProblem] = useState<Error | null>(null);

@@ -9,6 +9,7 @@ import { RuledTable } from '../../kit/RuledTable';
 import { Scroll } from '../../kit/Scroll';
 import { useRefresh } from '../../readings/useReadings';
 import { token } from '../../theme/tokens';
+import { useKept } from '../../away/useKept';
 
 const Face = styled.div`
     display: grid;
@@ -61,7 +62,7 @@ export function StopwatchView() {
     const { draft, solved, set, place, readOnly, readings } = useBench();
     const refresh = useRefresh(place?.circuit);
     const staged = !solved.note('starter.changeover.value').unused;
-    const [times, setTimes] = useState<Times | null>(null);
+    const [times, setTimes] = useKept<Times | null>(`stopwatch:${place?.circuit ?? 0}`, null);
     const [now, setNow] = useState(0);
     const [said, setSaid] = useState('');
     const running = times !== null && times.ended === null;
