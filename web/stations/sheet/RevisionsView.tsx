@@ -106,6 +106,7 @@ function Revision({ revision }: { revision: RevisionRow }) {
             </div>
             <WithdrawDialog
                 what="sheet"
+                form={`sheet:${revision.id}`}
                 open={asking}
                 onClose={() => setAsking(false)}
                 withdraw={async (why) => {
