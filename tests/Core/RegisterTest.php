@@ -301,4 +301,19 @@ final class RegisterTest extends CoreTestCase
         }
         self::assertSame('10', HeadUnit::with('10', null));
     }
+
+    /** A sign that begins a formula is disarmed wherever a spreadsheet would still find it, and reads back as it was typed. */
+    public function test_no_cell_is_a_formula(): void
+    {
+        foreach ([
+            '=1+1', '+cmd', '-2+3', '@SUM(A1)', ' =1+1', "\t=1+1", "\n=1+1", "\u{00A0}=1+1", "\u{200B}=1+1", "\u{FF1D}1+1", "'=1+1",
+        ] as $cell) {
+            $written = CellText::written($cell);
+            self::assertSame("'".$cell, $written);
+            self::assertSame($cell, CellText::read($written));
+        }
+        foreach (['-25', '+0,5', 'KF-204', "'quoted'", 'a = b'] as $plain) {
+            self::assertSame($plain, CellText::written($plain));
+        }
+    }
 }

@@ -142,6 +142,15 @@ final class BackupTest extends TestCase
         self::assertSame(1, $status);
         self::assertStringContainsString('checksum', $said);
 
+        // A photograph that the list does not name is nobody's.
+        $file = self::backup();
+        $more = self::$folder.'/more';
+        [$into, $from] = [escapeshellarg($more), escapeshellarg($file)];
+        exec("mkdir $into && tar -C $into -xf $from && cd $into && echo x > photographs/".str_repeat('0b', 16).
+            ".jpg && tar -cf $from FORMAT SHA256SUMS database.dump photographs");
+        [$status, $said] = self::restore($file, self::$folder.'/damaged');
+        self::assertSame([1, true], [$status, str_contains($said, 'not those of its list')], $said);
+
         exec('cd '.escapeshellarg(self::$folder).' && touch x && tar -cf foreign.tar x');
         [$status, $said] = self::restore(self::$folder.'/foreign.tar', self::$folder.'/damaged');
         self::assertSame([1, true], [$status, str_contains($said, 'no backup')]);

@@ -134,6 +134,37 @@ final class HostileRequestTest extends FeatureTestCase
         self::assertLessThan(200e6, memory_get_peak_usage() - $before);
     }
 
+    /** 24 MB of commas are one row of millions of empty cells. */
+    public function test_a_row_without_end_is_refused(): void
+    {
+        $this->actingAs($this->person());
+        foreach ([',', ' ', ';'] as $separator) {
+            $answer = $this->call('POST', '/api/waveforms', [], [], [], ['HTTP_ACCEPT' => 'application/json'],
+                '1'.str_repeat($separator, 20_000_000).'1');
+            $answer->assertOk();
+            self::assertStringContainsString('A row has more than', (string) $answer->getContent());
+        }
+    }
+
+    public function test_a_host_that_is_no_name_is_refused(): void
+    {
+        $circuit = $this->circuit();
+        $this->actingAs($this->person());
+        $host = str_repeat('a', 300).'.example';
+        $this->assertProblem(400, $this->call('POST', "http://$host/api/sites/$circuit->site_id/schedules", [], [], [], [
+            'HTTP_ACCEPT' => 'application/json', 'CONTENT_TYPE' => 'application/json',
+        ], '{"name":"motors","as":"csv"}'));
+    }
+
+    public function test_while_the_database_is_away_it_is_said_when_to_try_again(): void
+    {
+        $fault = new \PDOException('SQLSTATE[08006] [7] connection to server at "127.0.0.1" failed: Connection refused');
+        $fault->errorInfo = ['08006', 7, 'connection refused'];
+        $answer = \App\Problems\ProblemRenderer::render($fault);
+        self::assertSame([503, '5'], [$answer->getStatusCode(), $answer->headers->get('Retry-After')]);
+        self::assertSame(500, \App\Problems\ProblemRenderer::render(new \PDOException('syntax error'))->getStatusCode());
+    }
+
     public function test_an_archived_circuit_takes_nothing_new(): void
     {
         $circuit = $this->circuit();
