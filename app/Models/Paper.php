@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Problems\Problem;
+use App\Sheet\MakePaper;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
@@ -26,6 +28,31 @@ use Illuminate\Support\Carbon;
 final class Paper extends Model
 {
     protected $fillable = ['name', 'revision_id', 'site_id', 'round_id', 'origin', 'state', 'file', 'asked_by'];
+
+    /** Papers of one person that are made or wait at one time. */
+    private const AT_ONCE = 3;
+
+    /**
+     * Asks the workers for one.
+     *
+     * @param  array<string, mixed>  $about
+     *
+     * @throws Problem where as many of this person as may be are under way
+     */
+    public static function ask(Person $person, array $about): self
+    {
+        $under = self::query()->where('asked_by', $person->id)->whereIn('state', ['waiting', 'under_way'])
+            ->where('created_at', '>', Carbon::now()->subHour())->count();
+        if ($under >= self::AT_ONCE) {
+            throw new Problem(
+                429, 'too_many', 'Three papers are under way', 'Three of your papers are being made: wait for one, or call one off.',
+            );
+        }
+        $paper = self::query()->create([...$about, 'state' => 'waiting', 'file' => '', 'asked_by' => $person->id]);
+        MakePaper::dispatch($paper->id)->onQueue('papers');
+
+        return $paper;
+    }
 
     /** @return BelongsTo<Revision, $this> */
     public function revision(): BelongsTo

@@ -24,6 +24,9 @@ final class ImportStore
 
     private const FOLDER = 'app/papers';
 
+    /** Of their own, so that no paper of anybody holds them up: one worker takes these first, the other papers. */
+    private const QUEUE = 'imports';
+
     /** After so long what was read of a file is thrown away; what was kept of it stays. */
     private const KEPT_DAYS = 30;
 
@@ -40,7 +43,7 @@ final class ImportStore
             'state' => ImportState::Reading->value,
             'message' => '', 'columns' => '[]', 'chosen' => '{}', 'rows' => 0, 'asked_by' => $person->id,
         ]);
-        ReadImport::dispatch($import->id);
+        ReadImport::dispatch($import->id)->onQueue(self::QUEUE);
 
         return $import;
     }
@@ -56,7 +59,7 @@ final class ImportStore
     {
         $this->move($import, [ImportState::Preview, ImportState::Failed], ImportState::Reading,
             ['chosen' => json_encode((object) $chosen, JSON_THROW_ON_ERROR)]);
-        ReadImport::dispatch($import->id);
+        ReadImport::dispatch($import->id)->onQueue(self::QUEUE);
 
         return $import->refresh();
     }
@@ -84,9 +87,10 @@ final class ImportStore
             return $import->refresh();
         }
         $id = $import->id;
-        $batch = Bus::batch($pieces)->name("import $id")->allowFailures()->finally(static function () use ($id): void {
-            Import::query()->whereKey($id)->where('state', ImportState::Applying->value)->update(['state' => ImportState::Done->value]);
-        })->dispatch();
+        $batch = Bus::batch($pieces)->onQueue(self::QUEUE)->name("import $id")->allowFailures()
+            ->finally(static function () use ($id): void {
+                Import::query()->whereKey($id)->where('state', ImportState::Applying->value)->update(['state' => ImportState::Done->value]);
+            })->dispatch();
         Import::query()->whereKey($import->id)->update(['batch_id' => $batch->id]);
 
         return $import->refresh();

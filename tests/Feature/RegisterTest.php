@@ -16,7 +16,9 @@ use App\Models\Site;
 use App\Register\ApplyImport;
 use App\Register\ImportStore;
 use App\Register\ReadImport;
+use App\Sheet\MakePaper;
 use BraveAnvil\Register\CsvText;
+use Illuminate\Support\Facades\Queue;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Symfony\Component\HttpFoundation\Response;
@@ -387,5 +389,21 @@ final class RegisterTest extends FeatureTestCase
         self::assertSame('failed', $state['state']);
         self::assertIsString($state['message']);
         self::assertStringContainsString('could not be read to its end', $state['message']);
+    }
+
+    /** 150 papers of one person are three at a time, and hold up nobody's import. */
+    public function test_a_person_has_three_papers_under_way(): void
+    {
+        Queue::fake();
+        $ask = fn (): TestResponse => $this->postJson("/api/sites/{$this->site->id}/schedules", ['name' => 'motors', 'as' => 'csv']);
+        for ($i = 0; $i < 3; $i++) {
+            $ask()->assertStatus(202);
+        }
+        $this->assertProblem(429, $ask());
+        $this->actingAs($this->person('electrician', 'another'));
+        $ask()->assertStatus(202);
+        $this->send("Tag\nA-1\n")->assertCreated();
+        Queue::assertPushedOn('papers', MakePaper::class);
+        Queue::assertPushedOn('imports', ReadImport::class);
     }
 }

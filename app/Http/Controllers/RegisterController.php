@@ -17,7 +17,6 @@ use App\Register\ImportStore;
 use App\Register\ReadingRows;
 use App\Register\RefusedRows;
 use App\Schedules\ScheduleName;
-use App\Sheet\MakePaper;
 use BraveAnvil\Circuit\Fields;
 use BraveAnvil\Register\CsvText;
 use Illuminate\Database\Eloquent\Collection;
@@ -74,11 +73,10 @@ final class RegisterController
     {
         $person = Signed::person($request);
         $request->validate(['name' => ['required', Rule::enum(ScheduleName::class)], 'as' => ['required', Rule::in(['csv', 'pdf'])]]);
-        $paper = Paper::query()->create([
+        $paper = Paper::ask($person, [
             'name' => $request->string('name')->toString().'.'.$request->string('as')->toString(), 'site_id' => $site->id,
-            'origin' => $request->getSchemeAndHttpHost(), 'state' => 'waiting', 'file' => '', 'asked_by' => $person->id,
+            'origin' => $request->getSchemeAndHttpHost(),
         ]);
-        MakePaper::dispatch($paper->id);
 
         return new JsonResponse($paper->resource(), 202);
     }

@@ -11,7 +11,6 @@ use App\Models\Round;
 use App\Models\RoundCheck;
 use App\Models\Site;
 use App\Rounds\RoundStore;
-use App\Sheet\MakePaper;
 use BraveAnvil\Round\RoundItem;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\JsonResponse;
@@ -89,11 +88,9 @@ final class RoundController
     public function paper(Request $request, Round $round): JsonResponse
     {
         $person = Signed::person($request);
-        $paper = Paper::query()->create([
+        $paper = Paper::ask($person, [
             'name' => 'defects.pdf', 'site_id' => $round->site_id, 'round_id' => $round->id, 'origin' => $request->getSchemeAndHttpHost(),
-            'state' => 'waiting', 'file' => '', 'asked_by' => $person->id,
         ]);
-        MakePaper::dispatch($paper->id);
 
         return new JsonResponse($paper->resource(), 202);
     }

@@ -15,7 +15,6 @@ use App\Problems\Problem;
 use App\Record\Happening;
 use App\Record\HouseRecord;
 use App\Record\Stored;
-use App\Sheet\MakePaper;
 use App\Sheet\RevisionState;
 use App\Sheet\SheetKind;
 use App\Sheet\SheetPaper;
@@ -180,12 +179,9 @@ final class SheetController
     public function ask(Request $request, Revision $revision): JsonResponse
     {
         $person = Signed::person($request);
-        $paper = Paper::query()->create([
-            'name' => 'file_sheet', 'revision_id' => $revision->id, 'origin' => $request->getSchemeAndHttpHost(), 'state' => 'waiting',
-            'file' => '',
-            'asked_by' => $person->id,
+        $paper = Paper::ask($person, [
+            'name' => 'file_sheet', 'revision_id' => $revision->id, 'origin' => $request->getSchemeAndHttpHost(),
         ]);
-        MakePaper::dispatch($paper->id);
 
         return new JsonResponse($paper->resource(), 202);
     }
