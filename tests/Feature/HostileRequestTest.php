@@ -214,6 +214,10 @@ final class HostileRequestTest extends FeatureTestCase
             $this->actingAs($people[$random->getInt(0, count($people) - 1)]);
             $answer = $this->json($method, '/'.$path.($random->getInt(0, 3) === 0 ? '?site='.$random->getInt(-1, 3).
                 '&page=2&what=readings' : ''), $method === 'GET' ? [] : $this->body($random, 0));
+            // That an instrument gives no reading is its own answer.
+            if ($answer->getStatusCode() === 502 && $answer->json('type') === 'urn:brave-anvil:problem:no_reading') {
+                continue;
+            }
             self::assertLessThan(500, $answer->getStatusCode(),
                 "FUZZ_SEED=$seed: $method $path: ".mb_substr((string) $answer->getContent(), 0, 400));
         }
