@@ -4,9 +4,6 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
-use App\Problems\ProblemRenderer;
-use App\Record\Happening;
-use App\Record\HouseRecord;
 use App\Session\SessionFiles;
 use App\Session\SignInDelay;
 use Illuminate\Cache\RateLimiting\Limit;
@@ -15,15 +12,12 @@ use Illuminate\Filesystem\Filesystem;
 use Illuminate\Http\Request;
 use Illuminate\Queue\Events\JobProcessing;
 use Illuminate\Support\Facades\Auth;
-use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\Config;
 use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\Session;
 use Illuminate\Support\Facades\Vite;
 use Illuminate\Support\ServiceProvider;
-use Symfony\Component\HttpFoundation\Response;
-use Symfony\Component\HttpKernel\Exception\TooManyRequestsHttpException;
 
 final class AppServiceProvider extends ServiceProvider
 {
@@ -44,22 +38,8 @@ final class AppServiceProvider extends ServiceProvider
         }
         // Beside the delay of one name at one address: from one address, whatever names are tried.
         RateLimiter::for('sign-in', static fn (Request $request): Limit => Limit::perMinute(60)->by((string) $request->ip())
-            ->response(self::refuse(...)));
+            ->response(SignInDelay::refuse(...)));
         RateLimiter::for('own-password', static fn (Request $request): Limit => Limit::perMinute(6)
-            ->by('own '.(is_scalar($id = Auth::id()) ? $id : $request->ip()))->response(self::refuse(...)));
-    }
-
-    /**
-     * Too many tries: written down once a minute for each address, so that guessing does not fill the record.
-     *
-     * @param  array<string, mixed>  $headers
-     */
-    public static function refuse(Request $request, array $headers): Response
-    {
-        if (Cache::add('too-many-tries:'.$request->ip(), true, 60)) {
-            HouseRecord::note($request, Happening::TooManyTries, 'as '.SignInDelay::login($request));
-        }
-
-        return ProblemRenderer::render(new TooManyRequestsHttpException(null, '', null, 0, $headers));
+            ->by('own '.(is_scalar($id = Auth::id()) ? $id : $request->ip()))->response(SignInDelay::refuse(...)));
     }
 }

@@ -4,9 +4,14 @@ declare(strict_types=1);
 
 namespace App\Session;
 
+use App\Problems\ProblemRenderer;
+use App\Record\Happening;
+use App\Record\HouseRecord;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Str;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Exception\TooManyRequestsHttpException;
 
 /**
  * Wrong passwords for one name from one address are answered ever later. Only there: whoever guesses at a colleague’s name locks
@@ -55,6 +60,20 @@ final class SignInDelay
         $login = $request->input('login');
 
         return is_string($login) ? Str::lower((string) preg_replace('~[^a-z0-9.-]+~i', '', mb_substr($login, 0, 60))) : '';
+    }
+
+    /**
+     * Too many tries: written down once a minute for each address, so that guessing does not fill the record.
+     *
+     * @param  array<string, mixed>  $headers
+     */
+    public static function refuse(Request $request, array $headers): Response
+    {
+        if (Cache::add('too-many-tries:'.$request->ip(), true, 60)) {
+            HouseRecord::note($request, Happening::TooManyTries, 'as '.self::login($request));
+        }
+
+        return ProblemRenderer::render(new TooManyRequestsHttpException(null, '', null, 0, $headers));
     }
 
     private static function key(Request $request): string

@@ -115,15 +115,8 @@ final class BenchLoad
             ->as('P_in / cos φ', '{P} ÷ {pf}')
             ->equals($input->number() / $factor->number())
             ->write();
-        $amperes = $ledger
-            ->work(PowerFigure::ComputedCurrent)
-            ->labelled('Current')
-            ->from(S: $apparent, V: $volts)
-            ->as($three ? 'S / (√3 V)' : 'S / V', '{S} ÷ ('.($three ? '√3 × ' : '').'{V})')
-            ->equals($apparent->number() / (($three ? sqrt(3) : 1.0) * $volts->number()))
-            ->write();
 
-        return [$input, $apparent, $factor, $amperes];
+        return [$input, $apparent, $factor, self::current($volts, $apparent, $three, $ledger)];
     }
 
     /** @return array{Figure, Figure, Figure, Figure} */
@@ -132,8 +125,7 @@ final class BenchLoad
         $amperes = $ledger->put($current->named(PowerFigure::ComputedCurrent, 'typed', 'Current'));
         $factor = $ledger->put($typed->named(PowerFigure::PowerFactor, 'typed'));
         $apparent = self::apparent($volts, $amperes, $three, $ledger);
-        $input = $ledger->work(PowerFigure::Input)->labelled('Real power')->from(S: $apparent, pf: $factor)->as('S cos φ', '{S} × {pf}')
-            ->equals($apparent->number() * $factor->number())->write();
+        $input = self::real($apparent, $factor, $ledger);
 
         return [$input, $apparent, $factor, $amperes];
     }
@@ -146,17 +138,26 @@ final class BenchLoad
             return null;
         }
         $factor = $ledger->put(Windings::powerFactor($circuit)->named(PowerFigure::PowerFactor, 'of each winding'));
-        $input = $ledger->work(PowerFigure::Input)->labelled('Real power')->from(S: $apparent, pf: $factor)->as('S cos φ', '{S} × {pf}')
+        $input = self::real($apparent, $factor, $ledger);
+
+        return [$input, $apparent, $factor, self::current($volts, $apparent, $three, $ledger)];
+    }
+
+    private static function real(Figure $apparent, Figure $factor, Ledger $ledger): Figure
+    {
+        return $ledger->work(PowerFigure::Input)->labelled('Real power')->from(S: $apparent, pf: $factor)->as('S cos φ', '{S} × {pf}')
             ->equals($apparent->number() * $factor->number())->write();
-        $amperes = $ledger
+    }
+
+    private static function current(Figure $volts, Figure $apparent, bool $three, Ledger $ledger): Figure
+    {
+        return $ledger
             ->work(PowerFigure::ComputedCurrent)
             ->labelled('Current')
             ->from(S: $apparent, V: $volts)
             ->as($three ? 'S / (√3 V)' : 'S / V', '{S} ÷ ('.($three ? '√3 × ' : '').'{V})')
             ->equals($apparent->number() / (($three ? sqrt(3) : 1.0) * $volts->number()))
             ->write();
-
-        return [$input, $apparent, $factor, $amperes];
     }
 
     private static function apparent(Figure $volts, Figure $amperes, bool $three, Ledger $ledger): Figure

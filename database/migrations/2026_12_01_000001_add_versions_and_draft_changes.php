@@ -21,8 +21,11 @@ return new class extends Migration
             $table->integer('version');
             $table->primary(['circuit_id', 'person_id']);
         });
-        DB::statement('INSERT INTO draft_changes (circuit_id, person_id, version)
-            SELECT id, updated_by, version FROM circuits WHERE updated_by IS NOT NULL');
+        // Of the past the last change alone is known; what was signed since counts as signed.
+        DB::statement("INSERT INTO draft_changes (circuit_id, person_id, version)
+            SELECT id, updated_by, version FROM circuits WHERE updated_by IS NOT NULL AND NOT EXISTS (
+                SELECT 1 FROM revisions JOIN revision_steps ON revision_steps.revision_id = revisions.id AND revision_steps.step = 'issued'
+                WHERE revisions.circuit_id = circuits.id AND revisions.created_at >= circuits.updated_at)");
     }
 
     public function down(): void

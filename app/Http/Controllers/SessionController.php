@@ -10,7 +10,6 @@ use App\Http\Signed;
 use App\Models\Person;
 use App\Models\SignIn;
 use App\Problems\Problem;
-use App\Providers\AppServiceProvider;
 use App\Record\Happening;
 use App\Record\HouseRecord;
 use App\Session\SignInDelay;
@@ -41,7 +40,7 @@ final class SessionController
         $typed = $request->validate(['login' => ['required', 'string', 'max:60'], 'password' => ['required', 'string', 'max:200']]);
         $left = SignInDelay::left($request);
         if ($left > 0) {
-            return AppServiceProvider::refuse($request, ['Retry-After' => (string) $left]);
+            return SignInDelay::refuse($request, ['Retry-After' => (string) $left]);
         }
         $person = Person::query()->where('login', $typed['login'])->first();
         // A name that nobody has takes as long as one that is known.
