@@ -38,6 +38,7 @@ export const Sheet = styled.form`
     }
     > footer {
         display: flex;
+        flex-wrap: wrap;
         grid-column: 1 / -1;
         gap: 14px;
         align-items: center;
