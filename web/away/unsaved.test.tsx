@@ -32,8 +32,8 @@ describe('what was typed on this device and is not saved yet', () => {
 
     const forgetAll = async () => {
         for (const person of ['electrician-a', 'electrician-b']) {
-            for (const { circuit } of await keptByPerson(person)) {
-                await forgetLocally(circuit, person);
+            for (const { circuit, tab } of await keptByPerson(person)) {
+                await forgetLocally(circuit, person, tab);
             }
         }
         await sendUnsaved('electrician-a');

@@ -1,7 +1,7 @@
 import { useEffect, useSyncExternalStore } from 'react';
 import { call, ProblemError } from '../api/client';
 import type { CircuitResource, Saved } from '../api/contract';
-import { forgetLocally, keptByPerson, type LocalDraft } from '../bench/localDrafts';
+import { forgetLocally, keptByPerson, type KeptDraft, type LocalDraft } from '../bench/localDrafts';
 import { isAwayError, isSignedOutError, recall, remember } from './lastSeen';
 
 /** A circuit that was typed into on this device and is not saved yet. */
@@ -70,14 +70,14 @@ const tagOf = (draft: LocalDraft): string => {
 };
 
 /** Sends one draft; says what keeps it. */
-async function send(draft: LocalDraft): Promise<Hindrance | null> {
+async function send(draft: KeptDraft): Promise<Hindrance | null> {
     try {
         const saved = await call<Saved>('PUT', `circuits/${draft.circuit}`, {
             version: draft.version,
             circuit: draft.draft,
             key: draft.key,
         });
-        await forgetLocally(draft.circuit, draft.person);
+        await forgetLocally(draft.circuit, draft.person, draft.tab);
         const seen = await recall<CircuitResource>(`circuit:${draft.circuit}`);
         if (seen !== null) {
             await remember(`circuit:${draft.circuit}`, { ...seen.answer, ...saved, circuit: draft.draft });

@@ -48,6 +48,7 @@ function show(readOnly = false, working = false) {
         draft: { tag: 'DX-501', drives: 'Dust extraction fan 1' },
         version: 3,
         state: { kind: 'saved', at: '', by: null },
+        keptHere: false,
         canUndo: true,
         canRedo: false,
         set: vi.fn(),

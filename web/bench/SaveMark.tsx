@@ -23,9 +23,12 @@ const Mark = styled.span<{ $loud: boolean }>`
     }
 `;
 
+/** Where the device is full or refuses, the page is all that holds what is typed. */
+const LOST = 'and this device cannot store it: keep this page open';
+
 /** Whether what is on the screen is kept. */
 export function SaveMark({ draft, readOnly, failed, unread }: { draft: DraftState; readOnly: boolean; failed: boolean; unread: boolean }) {
-    const { state } = draft;
+    const { state, keptHere } = draft;
     const missing = `${failed ? '; figures are not recomputed' : ''}${unread ? '; its readings are not loaded' : ''}`;
     if (readOnly) {
         return (
@@ -39,14 +42,14 @@ export function SaveMark({ draft, readOnly, failed, unread }: { draft: DraftStat
         unsaved: ['typing…', false],
         saving: ['saving…', false],
         refused: ['not saved', true],
-        offline: ['kept on this device, will be saved', true],
-        signed_out: ['kept on this device: sign in again', true],
-        conflict: ['not saved: conflict', true],
+        offline: [keptHere ? 'kept on this device, will be saved' : `not saved, ${LOST}`, true],
+        signed_out: [keptHere ? 'kept on this device: sign in again' : `not saved, ${LOST}; sign in again`, true],
+        conflict: [`not saved: conflict${keptHere ? '' : `; ${LOST}`}`, true],
     }[state.kind] as [string, boolean];
     return (
         <Mark $loud={loud || missing !== ''} role="status" data-save={state.kind}>
             <span>
-                {state.kind === 'refused' ? `not saved: ${state.problem.problem.title.toLowerCase()}` : text}
+                {state.kind === 'refused' ? `not saved: ${state.problem.problem.title.toLowerCase()}${keptHere ? '' : `; ${LOST}`}` : text}
                 {missing}
             </span>
             {state.kind === 'offline' && (

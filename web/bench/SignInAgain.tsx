@@ -40,7 +40,7 @@ export function SignInAgain({ draft, login }: { draft?: DraftState; login: strin
                 <p>
                     {draft === undefined
                         ? `What you typed is kept on this device. Sign in again as ${login} and go on.`
-                        : `What you typed is kept on this device. Sign in again as ${login}, and it is saved.`}
+                        : `What you typed is kept ${draft.keptHere ? 'on this device' : 'on this page only'}. Sign in again as ${login}, and it is saved.`}
                 </p>
                 <TextField
                     label="Password"

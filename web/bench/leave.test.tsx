@@ -3,8 +3,15 @@ import { afterEach, describe, expect, it, vi } from 'vitest';
 import { useAskBeforeLeaving } from './leave';
 import type { DraftState, SaveState } from './useDraft';
 
-function Bench({ flush, state, go }: { flush: () => Promise<number | null>; state: SaveState; go: () => void }) {
-    const { leave, question } = useAskBeforeLeaving({ flush, state } as DraftState);
+interface Given {
+    flush: () => Promise<number | null>;
+    state: SaveState;
+    go: () => void;
+    keptHere?: boolean;
+}
+
+function Bench({ flush, state, go, keptHere = true }: Given) {
+    const { leave, question } = useAskBeforeLeaving({ flush, state, keptHere } as DraftState);
     return (
         <>
             <button type="button" onClick={() => leave(go)}>
@@ -37,6 +44,14 @@ describe('leaving a bench', () => {
         fireEvent.click(screen.getByRole('button', { name: 'To the yard' }));
         fireEvent.click(await screen.findByRole('button', { name: 'Leave it for now' }));
         expect(go).toHaveBeenCalledTimes(1);
+    });
+
+    it('says that it is lost where the device stores nothing', async () => {
+        render(<Bench flush={() => Promise.resolve(null)} state={{ kind: 'offline' }} keptHere={false} go={vi.fn()} />);
+        fireEvent.click(screen.getByRole('button', { name: 'To the yard' }));
+        expect(await screen.findByRole('button', { name: 'Leave and lose it' })).toBeTruthy();
+        expect(screen.getByText(/cannot store what you typed/)).toBeTruthy();
+        expect(screen.queryByText(/is kept on this device/)).toBeNull();
     });
 
     it('says that a refused draft waits for the person', async () => {

@@ -12,7 +12,7 @@ export const LeaveContext = createContext<Leave>((go) => go());
 export const useLeave = (): Leave => useContext(LeaveContext);
 
 /** Whoever leaves a bench with something that cannot be saved now is asked first; `question` stands in the bench. */
-export function useAskBeforeLeaving({ flush, state }: DraftState): { leave: Leave; question: ReactNode } {
+export function useAskBeforeLeaving({ flush, state, keptHere }: DraftState): { leave: Leave; question: ReactNode } {
     const [going, setGoing] = useState<(() => void) | null>(null);
     const leave = useCallback<Leave>(
         (go) => {
@@ -31,10 +31,12 @@ export function useAskBeforeLeaving({ flush, state }: DraftState): { leave: Leav
     const question = (
         <Dialog title="Not saved yet" open={going !== null} onClose={stay}>
             <p>
-                What you typed is kept on this device.{' '}
+                {keptHere
+                    ? 'What you typed is kept on this device.'
+                    : 'This device cannot store what you typed. If you leave now, you lose it.'}{' '}
                 {settle
                     ? 'It is not saved before you settle here what stands against it.'
-                    : 'It is saved by itself when the service answers and you are signed in on this device.'}
+                    : `It is saved by itself when the service answers and you are signed in${keptHere ? ' on this device' : ', as long as you stay here'}.`}
             </p>
             <Actions>
                 <Button kind="main" onPress={stay}>
@@ -46,7 +48,7 @@ export function useAskBeforeLeaving({ flush, state }: DraftState): { leave: Leav
                         going?.();
                     }}
                 >
-                    Leave it for now
+                    {keptHere ? 'Leave it for now' : 'Leave and lose it'}
                 </Button>
             </Actions>
         </Dialog>

@@ -14,9 +14,9 @@ export type SaveState =
     | { kind: 'unsaved' }
     | { kind: 'saving' }
     | { kind: 'refused'; problem: ProblemError }
-    /** Kept on this device; the service does not answer, or not yet. */
+    /** The service does not answer, or not yet. */
     | { kind: 'offline' }
-    /** Kept on this device; the session is over. */
+    /** The session is over. */
     | { kind: 'signed_out' }
     /** `base` is the state that both went out from. */
     | { kind: 'conflict'; current: CircuitResource; base: Draft };
@@ -50,6 +50,8 @@ export interface DraftState {
     draft: Draft;
     version: number;
     state: SaveState;
+    /** What is typed is kept on this device, known for sure: where it stores nothing, it is lost with the page. */
+    keptHere: boolean;
     canUndo: boolean;
     canRedo: boolean;
     set: (path: FieldPath, value: string | boolean | null) => void;
@@ -71,6 +73,10 @@ export function useDraft(resource: CircuitResource, readOnly: boolean, person = 
     const kept = useRef<Draft>(resource.circuit);
     const latest = useRef({ draft: history.present, version });
     latest.current = { draft: history.present, version };
+    /** The last state that this device keeps. */
+    const [keptHere, setKeptHere] = useState<Draft | null>(null);
+    /** Something was typed here: what an earlier page kept is not forgotten before it is taken. */
+    const typed = useRef(false);
     const running = useRef<Promise<number | null> | null>(null);
     const tries = useRef(0);
     /** The key of each state: where an answer was lost, the same state is sent again under the same one. */
@@ -178,15 +184,21 @@ export function useDraft(resource: CircuitResource, readOnly: boolean, person = 
         if (readOnly || history.present === kept.current) {
             return;
         }
+        const draft = history.present;
+        typed.current = true;
         void keepLocally({
             circuit: resource.id,
             person,
             version: latest.current.version,
             base: kept.current,
-            draft: history.present,
-            key: keyOf(history.present),
+            draft,
+            key: keyOf(draft),
             sent: sent.current,
             at: new Date().toISOString(),
+        }).then((isKept) => {
+            if (isKept) {
+                setKeptHere(draft);
+            }
         });
     }, [history.present, readOnly, resource.id, person, keyOf]);
 
@@ -197,7 +209,9 @@ export function useDraft(resource: CircuitResource, readOnly: boolean, person = 
         if (history.present === kept.current) {
             // Undone back to what is kept: there is nothing to save.
             setState((before) => (before.kind === 'unsaved' || before.kind === 'refused' ? { kind: 'saved', at: '', by: null } : before));
-            void forgetLocally(resource.id, person);
+            if (typed.current) {
+                void forgetLocally(resource.id, person);
+            }
             return;
         }
         setState((before) => (before.kind === 'conflict' ? before : { kind: 'unsaved' }));
@@ -244,6 +258,7 @@ export function useDraft(resource: CircuitResource, readOnly: boolean, person = 
         draft: history.present,
         version,
         state,
+        keptHere: keptHere === history.present,
         canUndo: history.past.length > 0,
         canRedo: history.future.length > 0,
         set: useCallback((path, value) => dispatch({ do: 'change', path, value }), []),

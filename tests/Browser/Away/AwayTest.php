@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Browser\Away;
 
+use Facebook\WebDriver\WebDriverBy;
 use Tests\Browser\BrowserTestCase;
 use Tests\Browser\Hand;
 use Tests\Browser\OwnServer;
@@ -42,11 +43,9 @@ final class AwayTest extends BrowserTestCase
     }
 
     /**
-     * Until something is in the browser's own store.
-     *
-     * @param  string|list<int|string>  $key
+     * Until something is in the browser's own store: under a key, or under any.
      */
-    private function waitForDevice(Hand $hand, string $database, string $store, string|array $key, string $text): void
+    private function waitForDevice(Hand $hand, string $database, string $store, ?string $key, string $text): void
     {
         $hand->until(static fn (): bool => $hand->driver->executeAsyncScript(
             <<<'JS'
@@ -54,7 +53,8 @@ final class AwayTest extends BrowserTestCase
             const opening = indexedDB.open(database);
             opening.onerror = () => done(false);
             opening.onsuccess = () => {
-                const asked = opening.result.transaction(store).objectStore(store).get(key);
+                const kept = opening.result.transaction(store).objectStore(store);
+                const asked = key === null ? kept.getAll() : kept.get(key);
                 asked.onerror = () => done(false);
                 asked.onsuccess = () => {
                     opening.result.close();
@@ -198,7 +198,7 @@ final class AwayTest extends BrowserTestCase
         $hand->driver->switchTo()->window($first);
         $this->server->stop();
         $hand->type('plate.power', '44 kW');
-        $this->waitForDevice($hand, 'brave-anvil', 'drafts', [(int) basename(dirname($bench)), 'electrician-b'], '44 kW');
+        $this->waitForDevice($hand, 'brave-anvil', 'drafts by tab', null, '44 kW');
         $hand->driver->close();
         $hand->driver->switchTo()->window($second);
         $this->begin();
@@ -206,6 +206,45 @@ final class AwayTest extends BrowserTestCase
         $hand->until(static fn (): bool => $hand->typed('plate.power') === '44 kW', 45);
         $hand->saved(30);
         $hand->type('plate.power', '37 kW');
+        $hand->saved();
+    }
+
+    public function test_two_tabs_without_a_network_keep_each_its_own_text(): void
+    {
+        $hand = $this->bench();
+        $bench = $hand->path();
+        $hand->driver->executeAsyncScript('navigator.serviceWorker.ready.then(arguments[0])');
+        $hand->open($bench);
+        $hand->saved();
+        $first = $hand->driver->getWindowHandle();
+        $hand->driver->switchTo()->newWindow();
+        $second = $hand->driver->getWindowHandle();
+        $hand->open($bench);
+        $hand->saved();
+        $this->waitForDevice($hand, 'brave-anvil-seen', 'answers', 'solution:'.basename(dirname($bench)), 'figures');
+        $this->server->stop();
+        $hand->type('plate.serial', 'LT second');
+        $hand->see('kept on this device, will be saved');
+        $hand->driver->switchTo()->window($first);
+        $hand->type('plate.serial', 'LT first');
+        $hand->see('kept on this device, will be saved');
+        foreach ([$second => 'LT second', $first => 'LT first'] as $tab => $text) {
+            $hand->driver->switchTo()->window($tab);
+            $hand->driver->executeScript('window.addEventListener("beforeunload", (event) => event.stopImmediatePropagation(), true)');
+            $hand->open($bench);
+            $hand->until(static fn (): bool => $hand->typed('plate.serial') === $text, 45, "$text is not in its tab");
+        }
+        // Whichever is saved first, the other is asked.
+        $this->begin();
+        $settled = WebDriverBy::cssSelector('[data-save=saved], [data-save=conflict]');
+        $hand->until(static fn (): bool => $hand->driver->findElements($settled) !== [], 60);
+        if (! $hand->has('saved this circuit while you were typing')) {
+            $hand->driver->switchTo()->window($second);
+        }
+        $hand->see('saved this circuit while you were typing', 60);
+        $hand->press('Keep mine');
+        $hand->saved();
+        $hand->type('plate.serial', '');
         $hand->saved();
     }
 
