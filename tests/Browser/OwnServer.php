@@ -31,7 +31,7 @@ final class OwnServer
         $log = ['file', House::var().'/log/own-server.log', 'a'];
         $process = proc_open([$root.'/bin/serve'], [['file', '/dev/null', 'r'], $log, $log], $pipes, $root, [
             ...getenv(), 'APP_PORT' => (string) $this->port, 'INSTRUMENTS_PORT' => (string) Chromium::freePort(), 'APP_ENV' => 'local',
-            'APP_DEBUG' => 'false', 'DB_DATABASE' => Server::database(), 'DB_PERSISTENT' => 'false', 'SESSION_DRIVER' => 'file',
+            'APP_DEBUG' => 'false', 'DB_DATABASE' => Server::database(), 'DB_PERSISTENT' => 'false', 'SESSION_DRIVER' => 'file', 'QUEUE_CONNECTION' => 'database',
             'CACHE_STORE' => 'array', 'BCRYPT_ROUNDS' => '4', 'APP_CONFIG_CACHE' => 'var/testing/config.php', 'APP_ROUTES_CACHE' => 'var/testing/routes.php',
             'APP_EVENTS_CACHE' => 'var/testing/events.php',
         ]);

@@ -22,7 +22,7 @@ final class Server
             ...getenv(),
             'APP_PORT' => (string) $port, 'INSTRUMENTS_PORT' => (string) Chromium::freePort(),
             'APP_ENV' => 'local', 'APP_DEBUG' => 'false', 'DB_DATABASE' => self::database(), 'DB_PERSISTENT' => 'false',
-            'SESSION_DRIVER' => 'file',
+            'SESSION_DRIVER' => 'file', 'QUEUE_CONNECTION' => 'database',
             // Nobody waits a minute here: tries at signing in are not counted across requests.
             'CACHE_STORE' => 'array', 'BCRYPT_ROUNDS' => '4', 'APP_CONFIG_CACHE' => 'var/testing/config.php', 'APP_ROUTES_CACHE' => 'var/testing/routes.php',
             'APP_EVENTS_CACHE' => 'var/testing/events.php',

@@ -284,6 +284,114 @@ final class KillTest extends BrowserTestCase
         }
     }
 
+    /** As where a disk refuses: what would be logged is told on the console, and everything runs. */
+    public function test_logs_that_cannot_be_written_end_nothing(): void
+    {
+        $this->server->stop();
+        $told = House::var().'/log/own-server.log';
+        $length = (int) filesize($told);
+        $logs = array_map(
+            static fn (string $name): string => House::var()."/log/$name", ['fpm.out', 'fpm.log', 'nginx.out', 'nginx.log', 'worker-1.out'],
+        );
+        try {
+            foreach ($logs as $log) {
+                if (is_file($log)) {
+                    rename($log, "$log.aside");
+                }
+                mkdir($log);
+            }
+            $this->server->begin();
+            self::assertTrue($this->server->answers(60));
+            $this->comesBackWithout(['php-fpm8.2', 'nginx']);
+            self::assertTrue($this->server->runs());
+            $said = (string) file_get_contents($told, false, null, $length);
+            foreach ($logs as $log) {
+                self::assertStringContainsString("$log cannot be written", $said);
+            }
+        } finally {
+            $this->server->stop();
+            foreach ($logs as $log) {
+                rmdir($log);
+                if (is_file("$log.aside")) {
+                    rename("$log.aside", $log);
+                }
+            }
+        }
+    }
+
+    /** Killed in the middle of a paper, the worker is started again, and the paper is begun again at once and made once. */
+    public function test_what_a_killed_worker_had_begun_is_made_soon(): void
+    {
+        $client = new Client($this->server->base);
+        $client->signIn('electrician-a', 'larkrigg');
+        $killed = null;
+        for ($try = 0; $try < 6 && $killed === null; $try++) {
+            [$status, $answer] = $client->request('POST', 'sites/1/schedules', ['name' => 'motors', 'as' => 'pdf']);
+            self::assertSame(202, $status, $answer);
+            $paper = self::idIn($answer);
+            $killed = $this->killWorkerOf($client, $paper) ? $paper : null;
+        }
+        self::assertNotNull($killed, 'no worker was seen at work');
+        $since = microtime(true);
+        while (self::stateOf($client, $killed) !== 'done' && microtime(true) - $since < 30) {
+            usleep(100_000);
+        }
+        self::assertSame('done', self::stateOf($client, $killed));
+        self::assertLessThan(20.0, microtime(true) - $since);
+        self::assertStringStartsWith('%PDF-', $client->request('GET', "papers/$killed/file")[1]);
+        $folder = dirname(__DIR__, 3).'/storage/app/papers';
+        self::assertCount(1, array_filter(glob("$folder/*.pdf") ?: [], static fn (string $file): bool => filemtime($file) >= (int) $since));
+    }
+
+    private static function idIn(string $answer): int
+    {
+        $made = json_decode($answer, true);
+
+        return is_array($made) && is_int($made['id'] ?? null) ? $made['id'] : 0;
+    }
+
+    private static function stateOf(Client $client, int $paper): string
+    {
+        $state = json_decode($client->request('GET', "papers/$paper")[1], true);
+
+        return is_array($state) && is_string($state['state'] ?? null) ? $state['state'] : '';
+    }
+
+    /** Kills the worker that makes a paper, of this server or of the one beside it over the same database; false where it was done before. */
+    private function killWorkerOf(Client $client, int $paper): bool
+    {
+        for ($i = 0; $i < 2000; $i++) {
+            foreach (glob(House::var().'/serve-*.run') ?: [] as $named) {
+                $run = (string) file_get_contents($named);
+                foreach (glob("$run/worker-*.job") ?: [] as $mark) {
+                    if ((string) @file_get_contents($mark) !== '' && ($worker = self::workerOf($run, $mark)) !== null) {
+                        posix_kill($worker, SIGKILL);
+
+                        return self::stateOf($client, $paper) !== 'done';
+                    }
+                }
+            }
+            usleep(2000);
+            if ($i % 50 === 49 && self::stateOf($client, $paper) === 'done') {
+                return false;
+            }
+        }
+
+        return false;
+    }
+
+    /** The process that writes a mark. */
+    private static function workerOf(string $run, string $mark): ?int
+    {
+        foreach (file("$run/sessions", FILE_IGNORE_NEW_LINES) ?: [] as $pid) {
+            if (str_contains((string) @file_get_contents("/proc/$pid/environ"), "WORKER_MARK=$mark\0")) {
+                return (int) $pid;
+            }
+        }
+
+        return null;
+    }
+
     public function test_nothing_is_left_behind(): void
     {
         $sessions = $this->server->sessions();
