@@ -15,12 +15,12 @@ final class Instrument
     }
 
     /** Our stand-ins, to which the service of this process speaks from now on. */
-    public static function ours(): self
+    public static function ours(int $idleSeconds = 60): self
     {
         $folder = sys_get_temp_dir().'/brave-anvil-scenes-'.bin2hex(random_bytes(6));
         mkdir($folder);
         $port = self::freePort();
-        $instrument = self::started([PHP_BINARY, dirname(__DIR__).'/bin/instruments', (string) $port, $folder], $port, $folder);
+        $instrument = self::started([PHP_BINARY, dirname(__DIR__).'/bin/instruments', (string) $port, $folder, (string) $idleSeconds], $port, $folder);
         putenv("INSTRUMENTS_PORT=$port");
         putenv("INSTRUMENTS_SCENES=$folder");
 

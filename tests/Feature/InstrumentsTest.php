@@ -9,6 +9,8 @@ use App\Instruments\NoReading;
 use BraveAnvil\Instruments\FaultKind;
 use BraveAnvil\Instruments\UnitMap;
 use BraveAnvil\Modbus\RegisterMap;
+use Illuminate\Contracts\Cache\Lock;
+use Illuminate\Support\Facades\Cache;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Instrument;
 
@@ -163,6 +165,57 @@ final class InstrumentsTest extends FeatureTestCase
         } catch (NoReading $why) {
             self::assertStringContainsString('does not take this value', $why->getMessage());
         }
+    }
+
+    /** 64 connections that say nothing lock nobody out, and end by themselves. */
+    public function test_connections_that_say_nothing_make_room_and_end(): void
+    {
+        $scenes = getenv('INSTRUMENTS_SCENES');
+        $instrument = Instrument::ours(1);
+        $idle = [];
+        try {
+            for ($i = 0; $i < 64; $i++) {
+                $idle[] = stream_socket_client("tcp://127.0.0.1:$instrument->port") ?: self::fail('no connection');
+                usleep(1000);
+            }
+            $client = new ModbusClient('127.0.0.1', $instrument->port);
+            self::assertSame('Insulation tester, simulated', $client->identification(3)['product']);
+            $ended = 0;
+            for ($until = microtime(true) + 6; $ended < 64 && microtime(true) < $until; usleep(50_000)) {
+                $ended = count(array_filter($idle, static function ($socket): bool {
+                    stream_set_blocking($socket, false);
+
+                    return fread($socket, 1) === '' && feof($socket);
+                }));
+            }
+            self::assertSame(64, $ended);
+        } finally {
+            array_map(fclose(...), $idle);
+            $instrument->stop();
+            putenv('INSTRUMENTS_PORT='.self::port());
+            putenv("INSTRUMENTS_SCENES=$scenes");
+        }
+    }
+
+    /** Two silent analysers may keep two requests waiting; a third reader is told at once, and is served when one is free again. */
+    public function test_silent_analysers_hold_up_nobody_else(): void
+    {
+        $this->actingAs($this->person('administrator', 'chief'));
+        $map = json_encode(['volts' => ['function' => 4, 'address' => 2, 'type' => 'float32']], JSON_THROW_ON_ERROR);
+        $named = ['name' => 'Board 5', 'host' => '127.0.0.1', 'port' => self::port(), 'unit' => 1, 'map' => $map];
+        $id = $this->postJson('/api/analysers', $named)->assertCreated()->json('id');
+        self::assertIsInt($id);
+        $being = [Cache::lock('analyser-read-1', 30), Cache::lock('analyser-read-2', 30)];
+        array_map(static fn (Lock $one) => self::assertTrue($one->get()), $being);
+        $from = microtime(true);
+        $this->postJson("/api/analysers/$id/read")->assertStatus(502)
+            ->assertJsonPath('detail', 'Other instruments are being read: try again in a moment.');
+        self::assertLessThan(1.0, microtime(true) - $from);
+        $being[1]->release();
+        $this->postJson("/api/analysers/$id/read")->assertOk();
+        self::assertTrue($being[1]->get(), 'whoever read has let go');
+        $being[0]->release();
+        $being[1]->release();
     }
 
     public function test_only_an_administrator_names_an_address(): void
