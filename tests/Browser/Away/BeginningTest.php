@@ -30,8 +30,9 @@ final class BeginningTest extends TestCase
         $root = escapeshellarg(House::root());
         $to = escapeshellarg(self::$checkout);
         // What was installed and built is linked, not copied; the settings are made anew.
-        self::shell("mkdir -p $to/public $to/node_modules && cd $root && git ls-files -z --cached --others --exclude-standard \
-            | xargs -0 cp -p --parents -t $to && cp -al vendor $to/ && cp -al public/build $to/public/ && cp -p node_modules/.stamp $to/node_modules/");
+        self::shell("mkdir -p $to/public $to/node_modules && cd $root \
+            && tar -c --exclude=./{.env,.git,bootstrap/cache,node_modules,public/build,storage,var,vendor} . | tar -x -C $to \
+            && cp -al vendor $to/ && cp -al public/build $to/public/ && cp -p node_modules/.stamp $to/node_modules/");
         self::$port = Chromium::freePort();
     }
 
@@ -45,7 +46,7 @@ final class BeginningTest extends TestCase
 
     private static function shell(string $command): string
     {
-        exec("($command) 2>&1", $said, $status);
+        exec('bash -o pipefail -c '.escapeshellarg($command).' 2>&1', $said, $status);
 
         return $status === 0 ? implode("\n", $said) : throw new RuntimeException("$command: ".implode("\n", $said));
     }
@@ -63,7 +64,8 @@ final class BeginningTest extends TestCase
             'INSTRUMENTS_PORT' => (string) Chromium::freePort(),
         ]);
         self::$start = is_resource($process) ? $process : throw new RuntimeException('bin/start does not start');
-        self::waitFor(static fn (): bool => str_contains((string) file_get_contents(self::said()), 'Ctrl-C ends it'), self::UP_SECONDS, 'no banner');
+        $isUp = static fn (): bool => str_contains((string) file_get_contents(self::said()), 'Ctrl-C ends it');
+        self::waitFor($isUp, self::UP_SECONDS, 'no banner');
     }
 
     private static function said(): string
@@ -108,7 +110,9 @@ final class BeginningTest extends TestCase
     private static function process(string $of): int
     {
         // The shell that asks holds the words too, but not in this form.
-        return (int) trim((string) shell_exec('pgrep -o -f -- '.escapeshellarg('['.self::$checkout[0].']'.substr(self::$checkout, 1).'/'.$of)));
+        $words = '['.self::$checkout[0].']'.substr(self::$checkout, 1).'/'.$of;
+
+        return (int) trim((string) shell_exec('pgrep -o -f -- '.escapeshellarg($words)));
     }
 
     /** Neither the service nor the database nor who watches over them. */

@@ -357,7 +357,7 @@ final class KillTest extends BrowserTestCase
         return is_array($state) && is_string($state['state'] ?? null) ? $state['state'] : '';
     }
 
-    /** Kills the worker that makes a paper, of this server or of the one beside it over the same database; false where it was done before. */
+    /** Kills the worker that makes a paper, of this server or of the one beside it over the same database; false if it was done before. */
     private function killWorkerOf(Client $client, int $paper): bool
     {
         for ($i = 0; $i < 2000; $i++) {
