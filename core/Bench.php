@@ -138,6 +138,7 @@ final readonly class Bench
             $spoken->texts($ledger->sentences()), $ledger->blocked(),
             $spoken->texts($typed->read()), $book->words()->toArray(), self::meanings($ledger, $spoken),
             FieldNotes::of($defaulted, $book, $bench->practice, $known->motor->efficiency), comparisons: $spoken->comparisons($comparisons),
+            spoken: $spoken,
         );
     }
 
@@ -202,7 +203,7 @@ final readonly class Bench
     {
         return [
             'settings.voltage_tolerance' => new Assumed(10.0, 'voltage tolerance 10 %', DefaultReason::RuleBook),
-            'settings.direct_start_limit' => new Assumed(4000.0, 'direct starts up to 4 kW', DefaultReason::Practice),
+            'settings.direct_start_limit' => new Assumed(4000.0, 'direct-on-line starts up to 4 kW', DefaultReason::Practice),
             'starter.method' => new Assumed('direct', 'direct on line', DefaultReason::Practice),
             'correction.place' => new Assumed('none', 'no capacitor', DefaultReason::Practice),
         ];
@@ -231,7 +232,7 @@ final readonly class Bench
     private function soften(Circuit $circuit, Starting $starting, Ledger $ledger): void
     {
         $favourable = [...Favourable::values($this->practice->starting(), $circuit), ...$this->book->favourable()];
-        $why = 'It rests on assumed values and may not hold with the true ones: type them.';
+        $why = 'This may be due to assumed values. Enter the real ones.';
         $trials = [[$circuit->assuming($favourable), $why]];
         foreach (Favourable::sources($circuit) as $source) {
             $trials[] = [$circuit->assuming([...$favourable, ...$source]), $why];
@@ -239,7 +240,7 @@ final readonly class Bench
         if ($starting->wasQuicker()) {
             $trials[] = [
                 $circuit->choosing(['load.inertia' => null]),
-                'By the stopwatch the start is shorter than it is worked out, and it holds for the longer one only: read the load again.',
+                'The timed start is shorter than the calculated one, and only the calculated one gives this result. Check the load again.',
             ];
         }
         foreach ($trials as [$other, $says]) {
@@ -273,7 +274,7 @@ final readonly class Bench
             : Starting::none();
         $prospective = Prospective::solve($circuit, $this->practice->guard(), $ledger);
         if ($motor->connection() === WindingConnection::None) {
-            $ledger->block('Not sized: no connection of this motor fits the supply.', Station::Cable, Station::Guard, Station::Correct);
+            $ledger->block('No connection of this motor suits the supply.', Station::Cable, Station::Guard, Station::Correct);
         }
         $sized = $this->sized($circuit, $motor, $load, $measured, $starting, $prospective, $extras, $ledger);
         $starting = $sized->starting;
@@ -434,9 +435,9 @@ final readonly class Bench
         if ($corrections->outOfLine !== []) {
             $ledger
                 ->caution(PlateFinding::CorrectionOutOfLine)
-                ->title('A corrected entry is out of line')
+                ->title('Corrected table value out of sequence')
                 ->because(implode('; ', array_slice($corrections->outOfLine, 0, 3)).'.')
-                ->do('Hold it against the printed table again.')
+                ->do('Check it against the printed table again.')
                 ->source('corrections of this site')
                 ->about('settings.corrections');
         }
@@ -450,13 +451,11 @@ final readonly class Bench
         $more = count($circuit->unknown) - 8;
         $ledger
             ->note(PlateFinding::UnknownFields)
-            ->title('Fields that are not known')
+            ->title('Unknown fields')
             ->because(
-                'Kept as they are, but not used: '.
-                    implode(', ', array_slice($circuit->unknown, 0, 8)).
-                    ($more > 0 ? ' and '.$more.' more' : '').
-                    '.',
+                'Not used: '.implode(', ', array_slice($circuit->unknown, 0, 8)).($more > 0 ? ' and '.$more.' more' : '').
+                '. They stay in the file.',
             )
-            ->do('Check the spelling against the format.');
+            ->do('Check the field names.');
     }
 }

@@ -14,7 +14,7 @@ final readonly class Cited
 {
     private const ARTICLES = ['IEC 60364' => 'IEC 60364', 'NEC' => 'NEC (?:\d|Chapter)', 'CE Code' => 'CE Code'];
 
-    private const NONE = 'common practice, no source';
+    private const NONE = 'common practice';
 
     private function __construct(private string $others)
     {

@@ -17,14 +17,14 @@ use BraveAnvil\RuleBook\Practice\StartingPractice;
  */
 final class Favourable
 {
-    /** From a small transformer to a source of reactance alone. Common practice, no source. */
+    /** From a small transformer to a source of reactance alone. Common practice. */
     private const X_OVER_R = [1.0, 100.0];
 
     /** @return array<FieldPath, Assumed> those that no rule book decides */
     public static function values(StartingPractice $practice, Circuit $circuit): array
     {
         $values = [
-            'starter.run_up_time' => new Assumed($practice->leastRunUpTime(), 'the shortest run-up', DefaultReason::Practice),
+            'starter.run_up_time' => new Assumed($practice->leastRunUpTime(), 'the shortest run-up time', DefaultReason::Practice),
             'cable.grouped_circuits' => new Assumed(1.0, 'one circuit on its own', DefaultReason::Practice),
         ];
         // A start that somebody timed says how heavy the load is.

@@ -13,6 +13,7 @@ use BraveAnvil\Circuit\Choice\Earthing;
 use BraveAnvil\Circuit\Choice\LoadKind;
 use BraveAnvil\Circuit\Choice\Scpd;
 use BraveAnvil\Circuit\Choice\Subject;
+use BraveAnvil\Circuit\Choice\TripClass;
 use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Circuit\DefaultReason;
 use BraveAnvil\Circuit\Field;
@@ -40,6 +41,9 @@ use BraveAnvil\Start\Motion\LoadReader;
  */
 final class FieldNotes
 {
+    /** @var array<string, array<string, array{string, string}>> label and hint in its words, by book and path */
+    private static array $worded = [];
+
     /** @var array<string, list<array{value: string, label: string}>> choices that every circuit of a rule book has, by its terms and the field */
     private static array $listed = [];
 
@@ -102,19 +106,42 @@ final class FieldNotes
         $own = $book->choices();
         // Most are plain stamps and readings, of which there is nothing to say but their label.
         $speak = Fields::speaking() + self::COUNTS + self::OWN_DEFAULT + $own + $unused + $circuit->defaults();
+        $worded = self::worded($book->words());
         $all = [];
         foreach (Fields::paths() as $path) {
-            if (! isset($speak[$path])) {
+            if (! isset($speak[$path]) && ! isset($worded[$path])) {
                 continue;
             }
             $field = Fields::at($path);
             $note = $notes->note($path, $field, $notes->choices($path, $field, $own[$path] ?? null), ! isset($unused[$path]));
+            if (isset($worded[$path])) {
+                $note = $note->worded(...$worded[$path]);
+            }
             if (! $note->saysNothing()) {
                 $all[$path] = $note;
             }
         }
 
         return $all;
+    }
+
+    /** @return array<string, array{string, string}> label and hint of the fields that a book calls otherwise, by path; empty where alike */
+    private static function worded(Words $words): array
+    {
+        if (isset(self::$worded[$words->name])) {
+            return self::$worded[$words->name];
+        }
+        $spoken = Spoken::by($words);
+        $worded = [];
+        foreach (Fields::paths() as $path) {
+            $field = Fields::at($path);
+            [$label, $hint] = [$spoken->text($field->label), $spoken->text($field->hint)];
+            if ($label !== $field->label || $hint !== $field->hint) {
+                $worded[$path] = [$label === $field->label ? '' : $label, $hint === $field->hint ? '' : $hint];
+            }
+        }
+
+        return self::$worded[$words->name] = $worded;
     }
 
     /** @return list<string> fields that this rule book or this starting method has no use for */
@@ -177,6 +204,7 @@ final class FieldNotes
     {
         return match ($path) {
             'guard.scpd' => $this->labelled($this->sizing->devices->known()),
+            'guard.overload_class' => $this->labelled([TripClass::Class5, ...$this->sizing->overload->classes()]),
             'guard.overload_place' => $this->labelled(
                 array_map(static fn (RelaySeat $seat): Choice => $seat->place, $this->method?->relaySeats() ?? []),
             ),
@@ -245,9 +273,9 @@ final class FieldNotes
             'correction.load_percent' => $this->typedElsewhere('load.output_percent', 'as under Power'),
             'correction.rated_voltage' => $this->capacitorVolts(),
             'correction.basis' => [$this->correctionBasis()->value, 'usual', ''],
-            'starter.run_up_time' => ['computed, where the load is known', null, ''],
+            'starter.run_up_time' => ['calculated, if the load is known', null, ''],
             'load.inertia' => $this->usualInertia(),
-            'load.torque_percent' => [Show::quantity(LoadReader::USUAL_PERCENT, Unit::Percent), 'assumed', 'a load of the rated torque'],
+            'load.torque_percent' => [Show::quantity(LoadReader::USUAL_PERCENT, Unit::Percent), 'assumed', 'a load of rated torque'],
             'settings.drop_limit_running' => [
                 Show::quantity($this->book->dropLimitRunning(), Unit::Percent), DefaultReason::RuleBook->word(), '',
             ],
@@ -287,7 +315,7 @@ final class FieldNotes
 
         return $times === null || ! $this->circuit->missing('starter.run_up_time')
             ? [null, null, '']
-            : [Show::number($times).' × the rotor’s', 'assumed', 'inertia of such a load'];
+            : [Show::number($times).' × the rotor inertia', 'assumed', 'usual inertia of such a load'];
     }
 
     /** @return array{string|null, string|null, string} */

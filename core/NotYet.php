@@ -33,23 +33,23 @@ final class NotYet
         $duty = $circuit->duty();
         self::when(
             $duty?->isIrregular() === true, 'plate.duty',
-            'A duty of '.($duty->type ?? '').' is not computed: its load is not told by the plate.',
+            'A motor with duty '.($duty->type ?? '').' is not calculated: the nameplate does not give its load.',
             'S1 to S8.', $ledger,
         );
         $onBench = $circuit->chosen('subject', Subject::class) === Subject::BenchLoad;
         if ($onBench && $circuit->phases() === 1) {
-            $ledger->block('A load on the bench with one phase: its power and its correction are worked out.', ...self::OF_THREE_PHASES);
+            $ledger->block('Single-phase bench load: only power and correction are calculated.', ...self::OF_THREE_PHASES);
         }
         if ($circuit->phases() === 1 && ! $onBench) {
-            $text = 'A motor of one phase is not computed beyond its power.';
+            $text = 'For a single-phase motor only the power is calculated.';
             $ledger->error(
-                'supply.phases', $text.' A bench load of one phase is: open it as one to correct its power factor.',
-                '3 for a three-phase motor; 1 for a bench load.', ErrorKind::Refused,
+                'supply.phases', $text.' To correct its power factor, open it as a single-phase bench load.',
+                'Enter 3 for a three-phase motor, 1 for a bench load.', ErrorKind::Refused,
             );
             $ledger->block($text, Station::Start, ...self::STATIONS);
         }
         if ($circuit->bad(...self::UNREADABLE)) {
-            $ledger->block('Waits for a field that cannot be read.', ...self::STATIONS);
+            $ledger->block('No result: correct the marked field first.', ...self::STATIONS);
         }
     }
 
@@ -57,7 +57,8 @@ final class NotYet
     private static function when(bool $refused, string $path, string $text, string $accepted, Ledger $ledger): void
     {
         if ($refused) {
-            $ledger->error($path, $text.' Cable, Guard and Correct wait; Plate and Power go on.', $accepted, ErrorKind::Refused);
+            $ledger->error($path, $text.' Plate and Power still work. Cable, Guard and Correct need the missing value.', $accepted,
+                ErrorKind::Refused);
             $ledger->block($text, ...self::STATIONS);
         }
     }

@@ -57,14 +57,12 @@ final class Unused
         $more = count($labels) - self::NAMED;
         $ledger
             ->note(PlateFinding::UnusedFields)
-            ->title('Typed, but not used')
+            ->title('Entered but not used')
             ->because(
-                'Nothing here rests on '.
-                    implode(', ', array_slice($labels, 0, self::NAMED)).
-                    ($more > 0 ? ' and '.$more.' more' : '').
-                    (count($labels) === 1 ? ': what it is for' : ': what they are for').
-                    ' is not computed yet, or not wanted with the other choices. '.
-                    (count($labels) === 1 ? 'It is kept.' : 'They are kept.'),
+                (count($labels) === 1 ? 'This field does not affect this circuit with the present choices: '
+                : 'These fields do not affect this circuit with the present choices: ').
+                implode(', ', array_slice($labels, 0, self::NAMED)).($more > 0 ? ' and '.$more.' more' : '').
+                (count($labels) === 1 ? '. It stays saved.' : '. They stay saved.'),
             )
             ->about(...$paths);
     }

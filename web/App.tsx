@@ -25,7 +25,7 @@ const Standing = lazy(() => import('./standing/Standing'));
 export function App() {
     return (
         <BrowserRouter>
-            <Suspense fallback={<Waiting title="Opening" />}>
+            <Suspense fallback={<Waiting title="Loading…" />}>
                 <Routes>
                     <Route path="/sign-in" element={<SignIn />} />
                     <Route path="/" element={<SignedIn view={<Yard />} />} />
@@ -41,7 +41,7 @@ export function App() {
                     <Route path="/record" element={<SignedIn view={<RecordPage />} />} />
                     <Route path="/due" element={<SignedIn view={<DuePage />} />} />
                     <Route path="/standing" element={<SignedIn view={<Standing />} />} />
-                    <Route path="*" element={<Waiting title="Nothing here" text="This address leads nowhere." />} />
+                    <Route path="*" element={<Waiting title="Page not found" text="There is no page at this address." />} />
                 </Routes>
             </Suspense>
         </BrowserRouter>
@@ -56,13 +56,13 @@ function SignedIn({ view }: { view: ReactNode }) {
     if (session.isError) {
         return (
             <Waiting
-                title="The service does not answer"
-                text="Nothing was seen on this device by somebody who is signed in. This page goes on by itself when the service answers."
+                title="Offline"
+                text="Cannot reach the server, and nothing is stored on this device yet. The page loads by itself when the server answers."
             />
         );
     }
     if (session.data === undefined) {
-        return <Waiting title="Opening" />;
+        return <Waiting title="Loading…" />;
     }
     if (session.data.person === null) {
         return <Navigate to="/sign-in" replace state={{ to: location.pathname }} />;

@@ -48,15 +48,15 @@ final readonly class CircuitDocument
                 foreach (is_array($value) ? $value : [] as $field => $inner) {
                     $path = $key.'.'.$field;
                     if (is_array($inner) && ! in_array($path, self::STRUCTURED, true)) {
-                        $errors[] = self::wrong($path, 'A text, a number, true, false or null.');
+                        $errors[] = self::wrong($path, 'Text, a number, true, false or null.');
                     }
                 }
             } elseif (is_array($value) && $key !== 'readings') {
-                $errors[] = self::wrong((string) $key, 'A text.');
+                $errors[] = self::wrong((string) $key, 'Text.');
             }
         }
         if ($errors !== []) {
-            throw new Problem(422, 'wrong_type', 'Some values have a wrong type', 'See the fields.', array_slice($errors, 0, 50));
+            throw new Problem(422, 'wrong_type', 'Some values have the wrong type', 'See the marked fields.', array_slice($errors, 0, 50));
         }
 
         return new self(['format' => CircuitReader::FORMAT, ...$data]);
@@ -71,7 +71,7 @@ final readonly class CircuitDocument
     /** @return array{path: string, text: string, accepted: string} */
     private static function wrong(string $path, string $accepted): array
     {
-        return ['path' => mb_substr($path, 0, 100), 'text' => 'This value has a type that no circuit has.', 'accepted' => $accepted];
+        return ['path' => mb_substr($path, 0, 100), 'text' => 'A circuit has no value of this type.', 'accepted' => $accepted];
     }
 
     /** @return array<string, mixed> the typed values of one section */

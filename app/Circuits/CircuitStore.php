@@ -71,13 +71,14 @@ final class CircuitStore
             }
             if ($circuit->archived_at !== null) {
                 throw new Problem(
-                    410, 'archived', 'The circuit is archived', 'Somebody archived this circuit. What you typed is still on your screen.',
+                    410, 'archived', 'Circuit archived', 'This circuit was archived by someone else. Your entries are still on '.
+                    'your screen.',
                 );
             }
             throw new Problem(
-                409, 'edit_conflict', 'Somebody else saved this circuit',
-                ($circuit->editor->name ?? 'Somebody').
-                    ' saved it while you were typing. Choose which state to keep; nothing is overwritten.',
+                409, 'edit_conflict', 'Someone else saved this circuit',
+                ($circuit->editor->name ?? 'Someone else').' saved this circuit while you were editing. Choose which version to keep. '.
+                'Nothing has been overwritten.',
                 [],
                 ['current' => $circuit->resource()],
             );
@@ -101,8 +102,8 @@ final class CircuitStore
         $circuit->refresh()->load('site', 'editor');
         if ($changed === 0 && $circuit->archived_at === null) {
             throw new Problem(
-                409, 'edit_conflict', 'Somebody else saved this circuit',
-                ($circuit->editor->name ?? 'Somebody').' saved it since you opened it. Look at it before you take it out of the yard.', [],
+                409, 'edit_conflict', 'Someone else saved this circuit',
+                ($circuit->editor->name ?? 'Someone else').' saved this circuit after you opened it. Check it before you archive it.', [],
                 ['current' => $circuit->resource()],
             );
         }
@@ -133,7 +134,7 @@ final class CircuitStore
                 ->firstOrFail();
             if ($locked->version !== $version) {
                 throw new Problem(
-                    409, 'edit_conflict', 'Somebody else saved this circuit', 'Look at the present state before you name it.', [],
+                    409, 'edit_conflict', 'Someone else saved this circuit', 'Check the present version before you save a revision.', [],
                     ['current' => $locked->resource()],
                 );
             }
@@ -214,14 +215,14 @@ final class CircuitStore
     private function columns(CircuitDocument $document, Site $site, ?Circuit $circuit = null): array
     {
         if ($document->text('tag') === '') {
-            throw new Problem(422, 'tag_wanted', 'A tag is wanted', 'Every circuit has a tag.', [
-                ['path' => 'tag', 'text' => 'A tag is wanted.', 'accepted' => Fields::named('tag')->accepted()],
+            throw new Problem(422, 'tag_wanted', 'Tag missing', 'Every circuit needs a tag.', [
+                ['path' => 'tag', 'text' => 'Enter a tag.', 'accepted' => Fields::named('tag')->accepted()],
             ]);
         }
         // One that is longer from before may stay.
         $tag = $document->text('tag');
         if (mb_strlen($tag) > Fields::named('tag')->high && $circuit?->tag !== $tag) {
-            throw new Problem(422, 'tag_too_long', 'The tag is too long', 'A tag stands on labels and lists.', [
+            throw new Problem(422, 'tag_too_long', 'Tag too long', 'Tags are printed on labels and lists.', [
                 ['path' => 'tag', 'text' => 'This tag is too long.', 'accepted' => Fields::named('tag')->accepted()],
             ]);
         }
@@ -241,12 +242,12 @@ final class CircuitStore
             return DB::transaction(static fn (): mixed => $write());
         } catch (UniqueConstraintViolationException) {
             throw new Problem(
-                422, 'tag_taken', 'The tag is taken',
-                'Another circuit of this site is called '.$document->text('tag').'.',
+                422, 'tag_taken', 'Tag already in use',
+                'Another circuit at this site has the tag '.$document->text('tag').'.',
                 [
                     [
-                        'path' => 'tag', 'text' => 'Another circuit of this site has this tag.',
-                        'accepted' => 'A tag that is unique in its site.',
+                        'path' => 'tag', 'text' => 'Another circuit at this site has this tag.',
+                        'accepted' => 'A tag that is unique at this site.',
                     ],
                 ],
             );

@@ -115,7 +115,8 @@ final class DemoData
             $questions = SheetRecord::questions($revision);
             $reasons = [];
             foreach ($questions as $question) {
-                $reasons[$question['key']] = $question['wants_words'] ? 'To be mended in the next stop; barred from use till then.' : '';
+                $reasons[$question['key']] = $question['wants_words'] ? 'To be repaired in the next shutdown; barred from use until then.'
+                    : '';
             }
             $this->sheets->issue($revision, self::PASSWORD, $reasons, array_column($questions, 'key'), '', $reviewer);
         }

@@ -51,8 +51,8 @@ final class ReadingStore
             ),
         );
         if ($figures === []) {
-            throw new Problem(422, 'nothing_measured', 'Nothing is measured', 'There is no result to keep yet.', [
-                ['path' => 'measure.method', 'text' => 'There is no result to keep yet.', 'accepted' => 'A method and its readings.'],
+            throw new Problem(422, 'nothing_measured', 'Nothing measured', 'There is no result to save yet.', [
+                ['path' => 'measure.method', 'text' => 'There is no result to save yet.', 'accepted' => 'A method and its readings.'],
             ]);
         }
         $method = $typed['method'] ?? '';
@@ -116,7 +116,8 @@ final class ReadingStore
         // The reading itself is judged also where nothing of the circuit can be computed.
         $read = ReadingReader::read([$reading], $circuit->site->rule_book !== 'iec');
         $errors = array_map(static fn (string $path): array => [
-            'path' => substr($path, 12), 'text' => 'This kind of reading has no such value.', 'accepted' => 'Values of its kind only.',
+            'path' => substr($path, 12), 'text' => 'This kind of reading does not have this value.',
+            'accepted' => 'Enter only the values of its kind.',
         ], $read->unknown);
         $solution = Bench::solve([...$document->withSettings($circuit->site->settings), 'readings' => [$reading]]);
         foreach ([...$solution->errors, ...$read->errors] as $error) {
@@ -125,11 +126,11 @@ final class ReadingStore
             }
         }
         if ($errors !== []) {
-            throw new Problem(422, 'invalid', 'Some values cannot be read', 'See the fields.', array_values($errors));
+            throw new Problem(422, 'invalid', 'Some values cannot be read', 'See the marked fields.', array_values($errors));
         }
         if (array_filter($values, static fn (mixed $value): bool => $value !== null && $value !== '' && $value !== []) === []) {
-            throw new Problem(422, 'nothing_measured', 'Nothing is measured', 'There is no value to keep yet.', [
-                ['path' => 'values', 'text' => 'There is no value to keep yet.', 'accepted' => 'At least one value.'],
+            throw new Problem(422, 'nothing_measured', 'Nothing measured', 'There is no value to save yet.', [
+                ['path' => 'values', 'text' => 'There is no value to save yet.', 'accepted' => 'Enter at least one value.'],
             ]);
         }
         $figures = array_values(
@@ -162,8 +163,8 @@ final class ReadingStore
     ): Reading {
         $taken = $takenAt === null ? Carbon::now() : Carbon::parse($takenAt);
         if ($taken->isAfter(Carbon::now()->addMinutes(5))) {
-            throw new Problem(422, 'invalid', 'Some fields are not right', 'See the fields.', [
-                ['path' => 'taken_at', 'text' => 'This time is still to come.', 'accepted' => 'The time of the measurement.'],
+            throw new Problem(422, 'invalid', 'Some fields need correcting', 'See the marked fields.', [
+                ['path' => 'taken_at', 'text' => 'This time is in the future.', 'accepted' => 'The time of the measurement.'],
             ]);
         }
 
@@ -191,7 +192,7 @@ final class ReadingStore
         $withdrawn = Reading::query()->whereKey($reading->id)->whereNull('withdrawn_at')
             ->update(['withdrawn_at' => Carbon::now(), 'withdrawn_by' => $person->id, 'withdrawn_why' => $why]);
         if ($withdrawn === 0) {
-            throw new Problem(409, 'withdrawn', 'Withdrawn already', 'Somebody withdrew this reading before you.');
+            throw new Problem(409, 'withdrawn', 'Already withdrawn', 'Someone else has already withdrawn this reading.');
         }
         $reading->refresh();
         $this->store->solveAgain(Circuit::query()->with('site')->findOrFail($reading->circuit_id));

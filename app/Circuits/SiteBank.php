@@ -79,7 +79,8 @@ final class SiteBank
         $drafts = array_filter($drafts, static fn (array $draft): bool => $chosen === [] || in_array($draft['tag'] ?? '', $chosen, true));
         $errors = [];
         foreach (array_diff($chosen, $tags) as $tag) {
-            $errors[] = new FieldError('circuits', '“'.mb_substr($tag, 0, 40).'” is no circuit of this site.', 'Tags of its circuits.');
+            $errors[] = new FieldError('circuits', '“'.mb_substr($tag, 0, 40).'” is not a circuit of this site.',
+                'Tags of circuits at this site.');
         }
         $pattern = DayPattern::parse($text('pattern'));
         if (is_string($pattern)) {

@@ -28,13 +28,13 @@ final class NewPassword implements ValidationRule
     public function validate(string $attribute, mixed $value, Closure $fail): void
     {
         if (! is_string($value)) {
-            $fail('A text is wanted.');
+            $fail('Enter text.');
         } elseif (mb_strlen($value) < self::FEWEST) {
-            $fail('A password has at least '.self::FEWEST.' characters.');
+            $fail('At least '.self::FEWEST.' characters.');
         } elseif (strlen($value) > self::MOST_BYTES) {
-            $fail('A password has at most '.self::MOST_BYTES.' bytes: the rest would not count.');
+            $fail('At most '.self::MOST_BYTES.' characters (fewer with accents or symbols).');
         } elseif (self::isCommon($value)) {
-            $fail('This is one of the passwords that everybody tries first: take another one.');
+            $fail('This password is too easy to guess. Choose another one.');
         }
     }
 

@@ -14,7 +14,7 @@ final class PastTime implements ValidationRule
     public function validate(string $attribute, mixed $value, Closure $fail): void
     {
         if (! is_string($value) || ! ReadingReader::isTime($value)) {
-            $fail('This is not a date: such as 2026-11-26T08:30:00Z.');
+            $fail('This is not a date. Enter it as 2026-11-26T08:30:00Z.');
         }
     }
 }

@@ -6,6 +6,8 @@ namespace App\Instruments;
 
 use App\Models\Analyser;
 use BraveAnvil\Modbus\RegisterMap;
+use BraveAnvil\Prove\ReadingFields;
+use BraveAnvil\Prove\ReadingKind;
 use Illuminate\Support\Facades\Cache;
 
 /** Real instruments that speak Modbus TCP, each by the map that an administrator gave. */
@@ -38,7 +40,7 @@ final class Analysers
                 }
             }
         }
-        throw new NoReading('Other instruments are being read: try again in a moment.');
+        throw new NoReading('Other instruments are being read. Try again in a moment.');
     }
 
     /**
@@ -53,7 +55,7 @@ final class Analysers
             $words = $client->read($at['function'] === 3 ? 3 : 4, $unit, $at['address'], RegisterMap::width($at['type']));
             $value = RegisterMap::value($words, $at['type'], $at['order'], $at['scale']);
             if (! is_finite($value)) {
-                throw new NoReading('The instrument shows no number for '.str_replace('_', ' ', $name).'.');
+                throw new NoReading('The instrument shows no value for '.ReadingFields::named(ReadingKind::Power, $name).'.');
             }
             $values[$name] = $value;
         }

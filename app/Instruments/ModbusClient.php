@@ -28,7 +28,9 @@ final class ModbusClient
         $target = str_contains($host, ':') ? "[$host]" : $host;
         $socket = @stream_socket_client("tcp://$target:$port", $number, $message, self::TIMEOUT_S);
         if ($socket === false) {
-            throw new NoReading("No instrument answers at {$host} port {$port}. Is it switched on, and the address right?");
+            throw new NoReading(
+                "No instrument answers at {$host} port {$port}. Check that it is switched on and that the address is right.",
+            );
         }
         stream_set_blocking($socket, false);
         $this->socket = $socket;
@@ -50,11 +52,11 @@ final class ModbusClient
     public function read(int $function, int $unit, int $address, int $count): array
     {
         if ($count < 1 || $count > self::MOST) {
-            throw new NoReading('At most 125 registers are read at once.');
+            throw new NoReading('At most 125 registers can be read at once.');
         }
         $data = $this->ask($unit, pack('Cnn', $function, $address, $count));
         if (strlen($data) !== 1 + 2 * $count || ord($data[0]) !== 2 * $count) {
-            throw new NoReading('The instrument answered with another number of registers than asked for.');
+            throw new NoReading('The instrument answered with the wrong number of registers.');
         }
         $words = unpack('n*', substr($data, 1));
 
@@ -69,7 +71,7 @@ final class ModbusClient
         $data = $this->ask($unit, $sent);
         $echo = count($values) === 1 ? pack('nn', $address, $values[0]) : pack('nn', $address, count($values));
         if ($data !== $echo) {
-            throw new NoReading('The instrument did not confirm what was set.');
+            throw new NoReading('The instrument did not confirm the setting.');
         }
     }
 
@@ -99,15 +101,15 @@ final class ModbusClient
         $this->send((new Frame($this->transaction, $unit, $body))->bytes());
         $frame = $this->receive();
         if ($frame->transaction !== $this->transaction || $frame->unit !== $unit) {
-            throw new NoReading('The instrument answered another question: its transaction or unit is not the one asked.');
+            throw new NoReading('The answer of the instrument belongs to another request (transaction or unit number).');
         }
         $function = ord($frame->body[0]);
         if ($function === (ord($body[0]) | 0x80)) {
             $code = ExceptionCode::tryFrom(ord(substr($frame->body, 1, 1)));
-            throw new NoReading('The instrument refused: '.($code?->words() ?? 'it does not say why').'.');
+            throw new NoReading('The instrument refused: '.($code?->words() ?? 'no reason given').'.');
         }
         if ($function !== ord($body[0])) {
-            throw new NoReading('The instrument answered with another function than asked.');
+            throw new NoReading('The instrument answered with another function than requested.');
         }
 
         return substr($frame->body, 1);
@@ -138,7 +140,7 @@ final class ModbusClient
                 return $frame;
             }
             if ($frame === false) {
-                throw new NoReading('What answers there does not speak Modbus.');
+                throw new NoReading('The device at this address does not use Modbus TCP.');
             }
             $read = [$this->socket];
             $write = $except = null;

@@ -80,7 +80,7 @@ final class SimulatedPanel
                 static fn (Builder $query): mixed => $query->lockForUpdate(),
             )->firstOrFail();
             if ($locked->ended_at !== null) {
-                throw new Problem(409, 'ended', 'Named already', 'This fault was named: it is no longer hidden.');
+                throw new Problem(409, 'ended', 'Already named', 'This fault has been named: it is no longer hidden.');
             }
             $drill->taken = json_encode([...$locked->takenReadings(), ['kind' => $kind, 'values' => $values]], JSON_THROW_ON_ERROR);
             $drill->save();
@@ -93,7 +93,7 @@ final class SimulatedPanel
         $document = self::document($circuit);
         $load = self::load($document);
         if (Bench::plant($document, $load / 100, null) === null) {
-            throw new NoReading('This circuit cannot be simulated: its plate or its supply is not complete.');
+            throw new NoReading('This circuit cannot be simulated: complete its nameplate and supply first.');
         }
         $candidates = $this->assessment($document, $load)->candidates();
         $random = new Randomizer();

@@ -44,13 +44,13 @@ final class StandIn
                     ReadAt::Line => 1, ReadAt::Lead => 2, default => 0,
                 },
             ]),
-            default => throw new NoReading('No stand-in gives this reading: take it at the motor and type it.'),
+            default => throw new NoReading('No simulated instrument for this reading. Measure it at the motor and enter it.'),
         };
         if ($kind === ReadingKind::Inrush) {
             $shown = ['amps' => $shown['inrush_amps'] ?? 0.0, 'volts' => $shown['inrush_volts'] ?? 0.0];
         }
         if ($kind === ReadingKind::Capacitor && ($shown['volts'] ?? 0.0) <= 0) {
-            throw new NoReading('This circuit has no capacitor to clamp.');
+            throw new NoReading('This circuit has no capacitor to measure.');
         }
         $at = in_array($kind, [ReadingKind::LineCurrent, ReadingKind::Power], true) ? $where ?? ReadAt::Motor : null;
         $values = SimulatedReading::values($kind, $shown, $at, ($shown['delta'] ?? 0.0) > 0.5);
@@ -82,7 +82,7 @@ final class StandIn
         for ($look = 0; $look < self::LOOKS; $look++) {
             $words = $client->read(4, $unit, UnitMap::STATUS, UnitMap::width($unit));
             if ($words[0] === UnitMap::NO_SCENE) {
-                throw new NoReading('This circuit cannot be simulated: its plate or its supply is not complete.');
+                throw new NoReading('This circuit cannot be simulated: complete its nameplate and supply first.');
             }
             if ($words[0] === UnitMap::READY) {
                 return $this->values($unit, $words);
@@ -105,11 +105,22 @@ final class StandIn
             $address = UnitMap::input($unit, $quantity) ?? 0;
             $value = RegisterMap::value(array_slice($words, $address, 2), 'float32', 'big', 1.0);
             if (! is_finite($value)) {
-                throw new NoReading('The instrument shows no number for '.str_replace('_', ' ', $quantity).'.');
+                throw new NoReading('The instrument shows no value for '.self::named($quantity).'.');
             }
             $values[$quantity] = $value;
         }
 
         return $values;
+    }
+
+    /** A quantity of a stand-in as people know it. */
+    private static function named(string $quantity): string
+    {
+        return match ($quantity) {
+            'ohms_15s' => 'the insulation resistance after 15 s', 'ohms_1min' => 'the insulation resistance after 1 minute',
+            'ohms_10min' => 'the insulation resistance after 10 minutes', 'test_volts' => 'the test voltage',
+            'ohms_uv' => 'the resistance U–V', 'ohms_vw' => 'the resistance V–W', 'ohms_wu' => 'the resistance W–U',
+            default => str_replace('_', ' ', $quantity),
+        };
     }
 }

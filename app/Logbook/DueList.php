@@ -84,8 +84,8 @@ final class DueList
                     default => Greasing::OK,
                 };
                 $items[] = $row(
-                    'Insulation reading', $state, $due->getTimestamp(),
-                    'Last read '.Carbon::parse($last)->toDateString().', every '.self::months($site).' months.',
+                    'Insulation test', $state, $due->getTimestamp(),
+                    'Last measured '.Carbon::parse($last)->toDateString().', interval '.self::months($site).' months.',
                 );
             }
         }

@@ -39,8 +39,8 @@ final class LogStore
     {
         $happened = $happenedAt === null ? Carbon::now() : Carbon::parse($happenedAt);
         if ($happened->isAfter(Carbon::now()->addMinutes(5))) {
-            throw new Problem(422, 'invalid', 'Some fields are not right', 'See the fields.', [
-                ['path' => 'happened_at', 'text' => 'This time is still to come.', 'accepted' => 'When it happened.'],
+            throw new Problem(422, 'invalid', 'Some fields need correcting', 'See the marked fields.', [
+                ['path' => 'happened_at', 'text' => 'This time is in the future.', 'accepted' => 'The time it happened.'],
             ]);
         }
         $new = ['kind' => $kind->value, 'at' => $happened->toIso8601ZuluString(), 'values' => $values];
@@ -59,7 +59,7 @@ final class LogStore
             }
         }
         if ($errors !== []) {
-            throw new Problem(422, 'invalid', 'Some values cannot be used', 'See the fields.', $errors);
+            throw new Problem(422, 'invalid', 'Some values need correcting', 'See the marked fields.', $errors);
         }
 
         return LogEntry::query()->create([

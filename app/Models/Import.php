@@ -71,4 +71,13 @@ final class Import extends Model
             'counts' => $counts, 'applied' => $applied, 'by' => $this->person->name, 'at' => $this->created_at->toIso8601ZuluString(),
         ];
     }
+
+    /** Where it stands, in the middle of a sentence. */
+    public function stateInWords(): string
+    {
+        return match ($this->state) {
+            'reading' => 'being read', 'preview' => 'ready to check', 'applying' => 'being written', 'done' => 'completed',
+            'cancelled' => 'cancelled', default => 'failed',
+        };
+    }
 }

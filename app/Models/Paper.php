@@ -45,7 +45,8 @@ final class Paper extends Model
             ->where('created_at', '>', Carbon::now()->subHour())->count();
         if ($under >= self::AT_ONCE) {
             throw new Problem(
-                429, 'too_many', 'Three papers are under way', 'Three of your papers are being made: wait for one, or call one off.',
+                429, 'too_many', 'Three documents are being created', 'Three of your documents are being created. Wait for one, or '.
+                'cancel one.',
             );
         }
         $paper = self::query()->create([...$about, 'state' => 'waiting', 'file' => '', 'asked_by' => $person->id]);

@@ -28,14 +28,14 @@ final readonly class Picture
     public static function from(string $bytes): self
     {
         if (strlen($bytes) > self::LARGEST_BYTES) {
-            throw self::refused(413, 'The picture has more than 12 MB.');
+            throw self::refused(413, 'The picture is larger than 12 MB.');
         }
         $size = @getimagesizefromstring($bytes);
         if ($size === false || ! in_array($size[2], [IMAGETYPE_JPEG, IMAGETYPE_PNG, IMAGETYPE_WEBP], true)) {
             throw self::refused(422, 'This is not a JPEG, PNG or WebP picture.');
         }
         if ($size[0] * $size[1] > self::MOST_PIXELS || $size[0] < 1 || $size[1] < 1) {
-            throw self::refused(422, 'The picture has '.round($size[0] * $size[1] / 1e6).' million pixels.');
+            throw self::refused(422, 'The picture has '.round($size[0] * $size[1] / 1e6).' million pixels; the limit is 24 million.');
         }
         $image = @imagecreatefromstring($bytes);
         if ($image === false) {
@@ -80,7 +80,7 @@ final readonly class Picture
 
     private static function refused(int $status, string $text): Problem
     {
-        return new Problem($status, 'picture_refused', 'The picture is not taken', $text.' '.self::ACCEPTED, [
+        return new Problem($status, 'picture_refused', 'The picture cannot be used', $text.' '.self::ACCEPTED, [
             ['path' => 'photograph', 'text' => $text, 'accepted' => self::ACCEPTED],
         ]);
     }

@@ -16,15 +16,15 @@ final class PlainJson
         foreach ($value as $key => $inner) {
             $key = (string) $key;
             if (str_contains($key, "\0")) {
-                return ['path' => $under, 'text' => 'A name in this holds a character that no text has.', 'accepted' => 'Plain text.'];
+                return ['path' => $under, 'text' => 'A name contains a character that cannot be stored.', 'accepted' => 'Plain text.'];
             }
             $path = $under === '' ? $key : "$under.$key";
             if (is_string($inner) && str_contains($inner, "\0")) {
-                return ['path' => $path, 'text' => 'This holds a character that no text has.', 'accepted' => 'Plain text.'];
+                return ['path' => $path, 'text' => 'This contains a character that cannot be stored.', 'accepted' => 'Plain text.'];
             }
             if (is_float($inner) && ! is_finite($inner)) {
                 return [
-                    'path' => $path, 'text' => 'This number is beyond all that can be computed with.', 'accepted' => 'A smaller number.',
+                    'path' => $path, 'text' => 'This number is too large.', 'accepted' => 'Enter a smaller number.',
                 ];
             }
             $deeper = is_array($inner) ? self::refused($inner, $path) : null;

@@ -25,19 +25,20 @@ final class ProblemRenderer
             $exception instanceof AuthorizationException => new Problem(
                 403, 'not_allowed', 'Not allowed', 'Your role does not allow this.',
             ),
-            $exception instanceof ModelNotFoundException => new Problem(404, 'not_found', 'Not found', 'There is no such thing here.'),
+            $exception instanceof ModelNotFoundException => new Problem(404, 'not_found', 'Not found', 'This does not exist.'),
             $exception instanceof TokenMismatchException => new Problem(
-                419, 'session_over', 'The session is over', 'Sign in again; what you typed stays.',
+                419, 'session_over', 'Your session has ended', 'Sign in again. Your entries are kept.',
             ),
             $exception instanceof ValidationException => new Problem(
-                422, 'invalid', 'Some fields are not right', 'See the fields.', self::fields($exception),
+                422, 'invalid', 'Some fields need correcting', 'See the marked fields.', self::fields($exception),
             ),
             $exception instanceof HttpExceptionInterface => self::http($exception),
             $exception instanceof PDOException && self::isAway($exception) => new Problem(
-                503, 'away', 'The records are away', 'The database does not answer. What you typed stays on your side; it is tried again.',
+                503, 'away', 'Database not available', 'The database does not answer. Your entries are kept on this device, and saving '.
+                'is tried again.',
             ),
             default => new Problem(
-                500, 'fault', 'A fault of ours', 'Something went wrong here. Nothing you typed is lost on your side; try again.',
+                500, 'fault', 'Server error', 'This is our fault. Your entries are still on this device. Try again.',
             ),
         };
         $headers = match (true) {
@@ -73,11 +74,11 @@ final class ProblemRenderer
 
         return match ($status) {
             403 => new Problem(403, 'not_allowed', 'Not allowed', 'Your role does not allow this.'),
-            404 => new Problem(404, 'not_found', 'Not found', 'There is no such thing here.'),
-            405 => new Problem(405, 'wrong_method', 'Wrong method', 'This cannot be done here.'),
-            419 => new Problem(419, 'session_over', 'The session is over', 'Sign in again; what you typed stays.'),
-            429 => new Problem(429, 'too_many', 'Too many tries', 'Wait a minute and try again.'),
-            default => new Problem($status, 'refused', 'Refused', 'The request was refused.'),
+            404 => new Problem(404, 'not_found', 'Not found', 'This does not exist.'),
+            405 => new Problem(405, 'wrong_method', 'Wrong method', 'This action is not possible here.'),
+            419 => new Problem(419, 'session_over', 'Your session has ended', 'Sign in again. Your entries are kept.'),
+            429 => new Problem(429, 'too_many', 'Too many attempts', 'Wait one minute, then try again.'),
+            default => new Problem($status, 'refused', 'Request rejected', 'The request was rejected.'),
         };
     }
 
@@ -88,7 +89,7 @@ final class ProblemRenderer
         foreach ($exception->errors() as $path => $messages) {
             $fields[] = [
                 'path' => (string) $path,
-                'text' => is_array($messages) && is_string($messages[0] ?? null) ? $messages[0] : 'Not right.',
+                'text' => is_array($messages) && is_string($messages[0] ?? null) ? $messages[0] : 'Invalid value.',
                 'accepted' => '',
             ];
         }

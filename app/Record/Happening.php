@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Record;
 
-/** What is written into the record of the house. */
+/** What is written into the activity log. */
 enum Happening: string
 {
     case SignedIn = 'signed_in';
@@ -31,6 +31,28 @@ enum Happening: string
 
     public function label(): string
     {
-        return ucfirst(str_replace('_', ' ', $this->value));
+        return match ($this) {
+            self::SignedIn => 'Signed in',
+            self::SignInRefused => 'Sign-in refused',
+            self::TooManyTries => 'Too many sign-in attempts',
+            self::SignedOut => 'Signed out',
+            self::SignInEnded => 'Signed out by administrator',
+            self::PasswordChanged => 'Password changed',
+            self::PersonMade => 'User added',
+            self::PersonChanged => 'User changed',
+            self::SiteMade => 'Site added',
+            self::SiteChanged => 'Site changed',
+            self::TableCorrected => 'Table value corrected',
+            self::CircuitArchived => 'Circuit archived',
+            self::CircuitRestored => 'Circuit restored',
+            self::SheetSent => 'Sheet sent for review',
+            self::SheetReturned => 'Sheet returned for correction',
+            self::SheetIssued => 'Sheet issued',
+            self::SheetWithdrawn => 'Sheet withdrawn',
+            self::ImportApplied => 'Import completed',
+            self::CalendarRenewed => 'Calendar address renewed',
+            self::AnalyserAdded => 'Instrument added',
+            self::AnalyserRemoved => 'Instrument removed',
+        };
     }
 }

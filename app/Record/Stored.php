@@ -59,7 +59,7 @@ final class Stored
             Log::error("$what cannot be read", ['exception' => $fault]);
 
             return $instead('Cannot be read: '.($fault instanceof Problem ? lcfirst($fault->getMessage())
-                : 'it has a form that this version does not know.'));
+                : 'its format is not known to this version.'));
         }
     }
 
@@ -80,6 +80,6 @@ final class Stored
 
     public static function damaged(): Problem
     {
-        return new Problem(409, 'unreadable', 'Cannot be read', 'What is stored of it is damaged.');
+        return new Problem(409, 'unreadable', 'Cannot be read', 'The stored data are damaged.');
     }
 }

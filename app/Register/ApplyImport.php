@@ -64,8 +64,8 @@ final class ApplyImport implements ShouldQueue
     {
         ImportRow::query()->whereKey($this->rows)->where('applied', false)->update([
             'action' => RowAction::Refuse->value, 'problems' => json_encode([[
-                'column' => '', 'cell' => '', 'text' => 'This could not be written, nor what stood beside it. Why is in the log.',
-                'accepted' => 'The row once more, in a file of its own.',
+                'column' => '', 'cell' => '', 'text' => 'This row and the rows beside it could not be written. The reason is in the log.',
+                'accepted' => 'Import this row again in a file of its own.',
             ]], JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR),
         ]);
     }
@@ -79,7 +79,7 @@ final class ApplyImport implements ShouldQueue
             return;
         }
         $circuit = Circuit::query()->with('site', 'editor')->find($row->circuit_id)
-            ?? throw new Problem(409, 'gone', 'Gone', 'The circuit is no longer there.');
+            ?? throw new Problem(409, 'gone', 'Circuit removed', 'The circuit no longer exists.');
         $circuits->save($circuit, $row->version ?? 0, $document, $import->person);
     }
 
@@ -87,14 +87,14 @@ final class ApplyImport implements ShouldQueue
     {
         $reading = Stored::map($row->document);
         $circuit = Circuit::query()->with('site')->find($row->circuit_id)
-            ?? throw new Problem(409, 'gone', 'Gone', 'The circuit is no longer there.');
+            ?? throw new Problem(409, 'gone', 'Circuit removed', 'The circuit no longer exists.');
         ReadingRows::keep($circuit, $reading, $readings, $person);
     }
 
     private function refuse(ImportRow $row, Problem $problem): void
     {
         $text = $problem->type === 'edit_conflict'
-            ? 'Somebody changed this circuit after the file was read: read it again.'
+            ? 'Someone else changed this circuit after the file was read. Read the file again.'
             : ($problem->errors[0]['text'] ?? $problem->getMessage());
         ImportRow::query()->whereKey($row->id)->update([
             'action' => RowAction::Refuse->value,

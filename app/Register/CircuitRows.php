@@ -28,7 +28,7 @@ final class CircuitRows
         $documents = self::documents($site);
         $paths = CircuitColumns::of(array_column($documents, 'document'));
         $figures = $withFigures ? Outcome::decisive() : [];
-        $heads = array_map(static fn (FigureName $name): string => $name->label().' (computed)', $figures);
+        $heads = array_map(static fn (FigureName $name): string => $name->label().' (calculated)', $figures);
         $keys = array_map(static fn (FigureName $name): string => CircuitColumns::FIGURE.$name->key(), $figures);
         $rows = [[...array_map(CircuitColumns::head(...), $paths), ...$heads], [...$paths, ...$keys]];
         foreach ($documents as ['circuit' => $circuit, 'document' => $document]) {

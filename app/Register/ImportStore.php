@@ -70,8 +70,8 @@ final class ImportStore
         $open = $this->undecided($import);
         if ($open !== [] && $import->state === ImportState::Preview->value) {
             throw new Problem(
-                409, 'columns_undecided', 'Some columns are not decided',
-                'Say of '.implode(', ', $open).' what they fill, or that nothing is made of them. Nothing was written.',
+                409, 'columns_undecided', 'Some columns need a decision',
+                'Choose a field for '.implode(', ', $open).', or mark it as not used. Nothing was written.',
             );
         }
         $this->move($import, [ImportState::Preview, ImportState::Cancelled], ImportState::Applying);
@@ -140,7 +140,7 @@ final class ImportStore
             array_map(static fn (ImportState $state): string => $state->value, $from))
             ->update(['state' => $to->value, ...$more]);
         if ($moved === 0) {
-            throw new Problem(409, 'wrong_state', 'It has moved on', 'This import is '.$import->refresh()->state.' by now.');
+            throw new Problem(409, 'wrong_state', 'Status has changed', 'This import is now '.$import->refresh()->stateInWords().'.');
         }
     }
 

@@ -48,7 +48,7 @@ final class ReadImport implements ShouldQueue
         }
         $bytes = @file_get_contents(ImportStore::path($import));
         $read = $bytes === false
-            ? new Refusal('The file is no longer there: send it again.')
+            ? new Refusal('The file is no longer available. Send it again.')
             : ($import->what === 'readings' ? ReadingRows::read($import, $bytes) : $this->circuits($import, $bytes));
         if ($read instanceof Refusal) {
             Import::query()->whereKey($import->id)->update(['state' => ImportState::Failed->value, 'message' => $read->text]);
@@ -72,7 +72,7 @@ final class ReadImport implements ShouldQueue
     {
         Import::query()->whereKey($this->import)->where('state', ImportState::Reading->value)->update([
             'state' => ImportState::Failed->value,
-            'message' => 'The file could not be read to its end. Why is in the log; part the file, or leave out what is odd in it.',
+            'message' => 'The file could not be read completely. The reason is in the log. Split the file, or remove unusual rows.',
         ]);
     }
 
@@ -91,7 +91,7 @@ final class ReadImport implements ShouldQueue
         $columns = self::columns($matched->columns);
         $data = array_slice($csv->rows, $matched->first, null, true);
         if (count($data) > CsvText::MOST_ROWS) {
-            return new Refusal('There are more than 20 000 rows: part the file.');
+            return new Refusal('The file has more than 20 000 rows. Split it into smaller files.');
         }
         if (! $matched->fills('tag')) {
             // Shown all the same, so that a person can choose.
@@ -143,7 +143,7 @@ final class ReadImport implements ShouldQueue
         try {
             $data = $refused === null ? CircuitDocument::from($document)->data : [];
         } catch (Problem $problem) {
-            $refused = $problem->errors[0] ?? ['path' => '', 'text' => $problem->getMessage(), 'accepted' => 'A circuit a line.'];
+            $refused = $problem->errors[0] ?? ['path' => '', 'text' => $problem->getMessage(), 'accepted' => 'One circuit per line.'];
         }
         if ($refused !== null) {
             return new ReadRow(
@@ -169,7 +169,7 @@ final class ReadImport implements ShouldQueue
         }
 
         return new ReadRow($row->tag, RowAction::Refuse, $row->document, $row->changes, [
-            ...$row->problems, new CellProblem('', $row->tag, 'This tag stands in an earlier row of the file.', 'Each tag once.'),
+            ...$row->problems, new CellProblem('', $row->tag, 'Duplicate tag: it is already in an earlier row.', 'Use each tag once.'),
         ]);
     }
 

@@ -81,7 +81,7 @@ final class ReadingRows
         $columns = ReadImport::columns($matched->columns);
         $data = array_slice($csv->rows, $matched->first, null, true);
         if (count($data) > CsvText::MOST_ROWS) {
-            return new Refusal('There are more than 20 000 rows: part the file.');
+            return new Refusal('The file has more than 20 000 rows. Split it into smaller files.');
         }
         if (! $matched->fills('tag') || ! $matched->fills('kind')) {
             return new ReadRows([], $columns);
@@ -110,7 +110,7 @@ final class ReadingRows
         foreach ($lines as $number => $line) {
             $document = json_decode($line, true, 8);
             $refused = is_array($document)
-                ? PlainJson::refused($document) : ['path' => '', 'text' => 'This is no reading.', 'accepted' => 'A reading a line.'];
+                ? PlainJson::refused($document) : ['path' => '', 'text' => 'This is not a reading.', 'accepted' => 'One reading per line.'];
             [$reading, $problems] = ReadingTable::readDocument(is_array($document) && $refused === null ? $document : []);
             if ($refused !== null) {
                 $problems = [new CellProblem($refused['path'], '', $refused['text'], $refused['accepted'])];
@@ -161,10 +161,11 @@ final class ReadingRows
     {
         $id = $circuits[mb_strtolower($reading['tag'])] ?? null;
         if ($id === null) {
-            $problems[] = new CellProblem('tag', $reading['tag'], 'No circuit of this site has this tag.', 'A tag of the site.');
+            $problems[] = new CellProblem('tag', $reading['tag'], 'No circuit of this site has this tag.', 'A tag of this site.');
         }
         if (! ReadingReader::isTime($reading['taken_at']) || strtotime($reading['taken_at']) > time() + 86_400) {
-            $problems[] = new CellProblem('taken_at', $reading['taken_at'], 'This is not a time.', 'Such as 2026-11-26T08:30:00Z.');
+            $problems[] = new CellProblem('taken_at', $reading['taken_at'], 'This is not a date and time.',
+                'Such as 2026-11-26T08:30:00Z.');
         }
         $action = match (true) {
             $problems !== [] || $id === null => RowAction::Refuse, self::isThere($id, $reading) => RowAction::Leave,
@@ -189,7 +190,7 @@ final class ReadingRows
             ->where('taken_at', Carbon::parse($reading['taken_at']))->get(['values', 'instrument']);
         foreach ($kept as $one) {
             $values = Stored::row(
-                'a reading that stands there', static fn (): array => Stored::map($one->values), static fn (): array => [],
+                'a reading that is already stored', static fn (): array => Stored::map($one->values), static fn (): array => [],
             );
             if ($one->instrument === $reading['instrument'] && ReadingTable::texts($values) === $reading['values']) {
                 return true;

@@ -27,9 +27,9 @@ final class RefusedRows
         }
         // A file of one circuit a line has no heads: the line stands alone.
         if ($heads === []) {
-            [$heads, $paths] = [['Line'], ['line']];
+            [$heads, $paths] = [['Row'], ['line']];
         }
-        $rows = [[...$heads, 'Why it was refused'], [...$paths, 'why']];
+        $rows = [[...$heads, 'Reason'], [...$paths, 'why']];
         /** @var Collection<int, ImportRow> $refused */
         $refused = ImportRow::query()->where('import_id', $import->id)->where('action', 'refused')->orderBy('number')->get();
         foreach ($refused as $row) {
@@ -58,6 +58,6 @@ final class RefusedRows
     /** @return list<mixed> */
     private static function decoded(string $json): array
     {
-        return Stored::row('a refused row', static fn (): array => array_values(Stored::map($json)), static fn (): array => []);
+        return Stored::row('a rejected row', static fn (): array => array_values(Stored::map($json)), static fn (): array => []);
     }
 }

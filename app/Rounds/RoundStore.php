@@ -62,7 +62,7 @@ final class RoundStore
         Round $round, Circuit $circuit, RoundItem $item, bool $same, string $found, Person $person, bool $seen = false,
     ): RoundCheck {
         if ($round->ended_at !== null) {
-            throw new Problem(409, 'ended', 'The round is over', 'Begin another one.');
+            throw new Problem(409, 'ended', 'Round ended', 'Start a new one.');
         }
         if ($circuit->site_id !== $round->site_id || ($round->area !== '' && $circuit->area !== $round->area)) {
             throw new Problem(422, 'elsewhere', 'Not on this round', 'This motor is not in the area of the round.');
@@ -70,11 +70,11 @@ final class RoundStore
         $document = $this->document($circuit);
         $expected = $item->expected(Bench::solve($document));
         if ($expected === null) {
-            throw new Problem(422, 'nothing_there', 'Nothing to look at', 'For this motor nothing of the kind is worked out.');
+            throw new Problem(422, 'nothing_there', 'Nothing to check', 'Nothing of this kind is calculated for this motor.');
         }
         $judged = $same ? null : Found::judge($document, $item, $found);
         if ($judged?->error !== null) {
-            throw new Problem(422, 'invalid', 'This cannot be read', 'See the field.', [
+            throw new Problem(422, 'invalid', 'This entry cannot be read', 'See the marked field.', [
                 ['path' => 'found', 'text' => $judged->error->text, 'accepted' => $judged->error->accepted],
             ]);
         }
@@ -86,8 +86,8 @@ final class RoundStore
             $place = ['round_id' => $round->id, 'circuit_id' => $circuit->id, 'item' => $item->value];
             $standing = RoundCheck::query()->where($place)->first();
             if ($standing !== null && ! $seen && $standing->checked_by !== $person->id) {
-                throw new Problem(409, 'edit_conflict', 'Somebody was here before you',
-                    'Somebody else has looked at this on this round: see what was found, then say it again.');
+                throw new Problem(409, 'edit_conflict', 'Already checked',
+                    'Someone else has already checked this on this round. Look at the result, then enter yours again.');
             }
 
             return RoundCheck::query()->updateOrCreate($place, [

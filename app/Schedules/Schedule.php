@@ -57,7 +57,7 @@ final readonly class Schedule
     /** @return list<string> */
     public function heads(): array
     {
-        return [...array_values($this->name->columns()), 'Mind'];
+        return [...array_values($this->name->columns()), 'Findings'];
     }
 
     /**

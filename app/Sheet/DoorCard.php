@@ -24,7 +24,8 @@ final readonly class DoorCard
         $this->rows = array_values(array_filter([
             $this->joined('Supply', [
                 $content->shown('plate.supply_voltage'), $content->field('supply.frequency'), $content->field('supply.earthing'),
-                $content->has('guard.prospective_current') ? 'up to '.$content->shown('guard.prospective_current') : '',
+                $content->has('guard.prospective_current') ? $content->word('fault_current').' '.
+                    $content->shown('guard.prospective_current') : '',
             ]),
             $this->device(), $this->timer(), $this->cable('cable.size', 'to the motor', 'cable.protective_size', 'cable.sets'),
             $this->cable('cable.line_size', 'to the starter', 'cable.line_protective_size', 'cable.line_sets'), $this->capacitor(),
@@ -45,7 +46,7 @@ final readonly class DoorCard
         return implode(' · ', $parts);
     }
 
-    /** The dial first of all, large. */
+    /** The setting first of all, large. */
     public function dial(): string
     {
         return $this->content->shown('guard.overload_dial');
@@ -57,19 +58,36 @@ final readonly class DoorCard
         $content = $this->content;
         $reset = $content->field('guard.reset');
 
+        $limit = $content->shown('guard.overload_setting');
+
         return implode(', ', array_filter([
-            $content->has('guard.overload_class') ? 'class '.$content->shown('guard.overload_class') : '',
-            $content->has('guard.overload_place') ? ($content->shown('guard.overload_place') === 'line' ? 'in the line'
-                : 'in the motor leads') : '',
-            $content->has('guard.overload_setting') ? 'trips above '.$content->shown('guard.overload_setting') : '',
-            $reset === '' || $reset === 'Not said' ? '' : lcfirst($reset).' reset',
-        ]));
+            $content->has('guard.overload_class') ? 'trip class '.$content->shown('guard.overload_class') : '',
+            match ($content->value('guard.overload_place')) {
+                '' => '', 'line' => 'in the supply line', default => 'in the motor leads',
+            },
+            match ($reset) {
+                '', 'Not specified', 'Not said' => '', 'By hand' => 'manual reset', 'By itself' => 'automatic reset',
+                default => lcfirst($reset).' reset',
+            },
+        ])).($limit === '' || $limit === $this->dial() ? '' : '. Code limit for the trip: '.$limit);
     }
 
     /** @return list<array{grade: string, title: string, text: string, action: string}> the gravest, as many as have room */
     public function findings(): array
     {
         return array_slice($this->content->findings(withNotes: false), 0, self::MOST_FINDINGS);
+    }
+
+    /**
+     * What a person at the panel needs of a finding: its numbers, and what to do where that is done here and not on the page.
+     *
+     * @param  array{grade: string, title: string, text: string, action: string}  $finding
+     */
+    public function says(array $finding): string
+    {
+        $onThePage = preg_match('~^(Enter|Clear|Choose)\\b|\\b[Ee]nter it\\b~', $finding['action']) === 1;
+
+        return trim($finding['text'].($onThePage ? '' : ' '.$finding['action']));
     }
 
     /** How many more there are than have room. */
@@ -90,8 +108,8 @@ final readonly class DoorCard
         return new SheetRow('Protection', implode(', ', array_filter([
             ($row->label ?? '').' '.($row->value ?? ''),
             $content->has('guard.scpd_rating') && $content->has('guard.instantaneous_setting')
-                ? 'trips at once from '.$content->shown('guard.instantaneous_setting') : '',
-            $capacity === '' ? '' : 'breaks '.$capacity, $content->has('guard.disconnect_size')
+                ? 'instantaneous trip '.$content->shown('guard.instantaneous_setting') : '',
+            $capacity === '' ? '' : $content->word('breaking_capacity').' '.$capacity, $content->has('guard.disconnect_size')
                 ? lcfirst($content->row('guard.disconnect_size')->label ?? '').' '.$content->shown('guard.disconnect_size') : '',
         ])), mark: $row->mark ?? '');
     }
@@ -99,16 +117,16 @@ final readonly class DoorCard
     private function timer(): ?SheetRow
     {
         $content = $this->content;
-        $parts = [str_replace('_', '-', $content->shown('start.method'))];
+        $parts = [ucfirst($content->shown('start.method'))];
         $value = $content->field('starter.changeover.value');
         if ($content->has('start.timer_first') && $content->has('start.timer_last')) {
-            $parts[] = ($value === '' ? '' : 'changes over at '.$value.', ').'works from '.$content->shown('start.timer_first').' to '.
+            $parts[] = ($value === '' ? 'timer ' : 'timer '.$value.', ').'allowed '.$content->shown('start.timer_first').' to '.
                 $content->shown('start.timer_last');
         } elseif ($value !== '') {
-            $parts[] = 'changes over at '.$value;
+            $parts[] = 'changeover at '.$value;
         }
         if ($content->has('start.run_up_time')) {
-            $parts[] = 'runs up in '.$content->shown('start.run_up_time');
+            $parts[] = 'run-up '.$content->shown('start.run_up_time');
         }
 
         return array_filter($parts) === [] ? null : new SheetRow('Start', implode(', ', array_filter($parts)));
@@ -127,7 +145,8 @@ final readonly class DoorCard
         return new SheetRow(
             ucfirst($content->word('cable')).' '.$where,
             implode(', ', array_filter([
-                $count.$row->value.($content->has($sets) && $content->shown($sets) !== '1' ? ' in '.$content->shown($sets).' sets' : ''),
+                $count.$row->value.($content->has($sets) && $content->shown($sets) !== '1' ? ' in '.$content->shown($sets).
+                    ' parallel sets' : ''),
                 $content->has($protective) ? $content->word('protective').' '.$content->shown($protective) : '', $length,
                 $content->field('cable.insulation'),
             ])),
@@ -155,13 +174,16 @@ final readonly class DoorCard
         $time = $content->shown('correct.discharge_time');
         $limit = $content->shown('correct.discharge_limit');
 
-        return $time !== '' || $limit !== '' ? 'wait '.($time !== '' ? $time : $limit).' after switching off, then prove it dead' : '';
+        return $time === '' && $limit === '' ? ''
+            : 'after switching off wait '.($time !== '' ? $time : $limit).', '.$content->word('prove_dead').
+                ', then short-circuit before touching';
     }
 
     /** @param  list<string>  $parts */
     private function joined(string $label, array $parts): ?SheetRow
     {
-        $said = array_filter($parts, static fn (string $part): bool => $part !== '' && $part !== 'Not said');
+        $said = array_filter($parts, static fn (string $part): bool => $part !== ''
+            && ! in_array($part, ['Not specified', 'Not said'], true));
 
         return $said === [] ? null : new SheetRow($label, implode(', ', $said));
     }

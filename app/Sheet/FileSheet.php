@@ -145,7 +145,8 @@ final readonly class FileSheet
         return array_values(array_map(static fn (array $row): array => [
             'size' => is_string($row['size'] ?? null) ? $row['size'] : '', 'ampacity' => $shown($row['ampacity'] ?? null),
             'drop' => $shown($row['drop'] ?? null), 'starting' => $shown($row['starting_drop'] ?? null),
-            'fails' => self::fails($row['fails'] ?? []), 'chosen' => ($row['chosen'] ?? false) === true,
+            'fails' => is_string($row['rejected_by'] ?? null) ? $row['rejected_by'] : self::fails($row['fails'] ?? []),
+            'chosen' => ($row['chosen'] ?? false) === true,
         ], array_slice($rows, max(0, $pick - self::AROUND), 2 * self::AROUND + 1)));
     }
 
@@ -251,7 +252,7 @@ final readonly class FileSheet
     private function said(array $paths): array
     {
         return array_values(array_filter(
-            $this->content->fields($paths), static fn (SheetRow $row): bool => $row->value !== 'Not said' && $row->value !== 'No',
+            $this->content->fields($paths), static fn (SheetRow $row): bool => $row->value !== 'Not specified' && $row->value !== 'No',
         ));
     }
 

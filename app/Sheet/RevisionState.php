@@ -13,6 +13,15 @@ enum RevisionState: string
     case Superseded = 'superseded';
     case Withdrawn = 'withdrawn';
 
+    /** In the middle of a sentence. */
+    public function label(): string
+    {
+        return match ($this) {
+            self::Draft => 'a draft', self::InReview => 'in review', self::Issued => 'issued', self::Superseded => 'superseded',
+            self::Withdrawn => 'withdrawn',
+        };
+    }
+
     /** @param  string|null  $step  the last one; null where there is none */
     public static function after(?string $step): self
     {

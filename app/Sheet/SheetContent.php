@@ -34,7 +34,16 @@ final readonly class SheetContent
     {
         $words = $this->record['words'] ?? [];
 
-        return is_array($words) && is_string($words[$name] ?? null) ? $words[$name] : $name;
+        // A sheet that was sealed before this term was one of its book's says it as it did then.
+        return is_array($words) && is_string($words[$name] ?? null) ? $words[$name] : str_replace('_', ' ', $name);
+    }
+
+    /** A figure whose value is a word of the format; empty where it waits. */
+    public function value(string $figure): string
+    {
+        $value = $this->figures[$figure]['value'] ?? '';
+
+        return is_string($value) ? $value : '';
     }
 
     public function has(string $figure): bool
@@ -63,7 +72,7 @@ final readonly class SheetContent
             $marks[] = is_string($assumption) ? 'assumed: '.$assumption : 'assumed';
         }
         if ($text('uncertain') !== '') {
-            $marks[] = 'doubted: '.$text('uncertain');
+            $marks[] = 'unverified: '.$text('uncertain');
         }
 
         return new SheetRow($label ?? $text('label'), $value ?? $text('shown'), $text('working'), $text('source'), implode('; ', $marks));

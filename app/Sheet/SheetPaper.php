@@ -84,7 +84,7 @@ final readonly class SheetPaper
     {
         $record = $sheet->record;
         $revision = is_array($record['revision'] ?? null) ? $record['revision'] : [];
-        $number = is_int($revision['number'] ?? null) ? 'revision '.$revision['number'] : 'not kept as a revision';
+        $number = is_int($revision['number'] ?? null) ? 'revision '.$revision['number'] : 'draft, not saved as a revision';
 
         return implode(', ', array_filter([
             is_string($record['tag'] ?? null) ? $record['tag'] : '', $number,

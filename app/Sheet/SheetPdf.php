@@ -19,7 +19,7 @@ final class SheetPdf
         // Workers and the web server may be two users: neither meets the other's files.
         $cache = storage_path('framework/cache/fonts/'.posix_geteuid());
         if (! is_dir($cache) && ! @mkdir($cache, 0700, true) && ! is_dir($cache)) {
-            throw new RuntimeException('There is no room for the type of the sheet.');
+            throw new RuntimeException('The font files of the sheet cannot be written.');
         }
         $options = new Options();
         $options->setIsRemoteEnabled(false);
@@ -34,7 +34,7 @@ final class SheetPdf
             '</style></head><body class="paper '.$paper->name.'">'.$paper->html.'</body></html>');
         $pdf->setPaper($paper->name === 'door' ? 'A5' : 'A4', $paper->name === 'file' ? 'portrait' : 'landscape');
         $pdf->render();
-        $font = $pdf->getFontMetrics()->getFont('sheet') ?? throw new RuntimeException('The type of the sheet is missing.');
+        $font = $pdf->getFontMetrics()->getFont('sheet') ?? throw new RuntimeException('The font files of the sheet are missing.');
         $canvas = $pdf->getCanvas();
         $y = $canvas->get_height() - self::MARGIN_POINTS * 0.75;
         $canvas->page_text(self::MARGIN_POINTS, $y, $paper->foot, $font, 7.5, [0.3, 0.35, 0.34]);

@@ -16,8 +16,9 @@ use BraveAnvil\Solution\Solution;
 final class SheetRecord
 {
     public const STANDING =
-        'The figures are calculations by the rule book named above, to be checked against the local code by licensed people '.
-        'before anything is built, altered or energised. Isolate, lock off and prove dead before work; the maker’s instructions stand.';
+        'Calculated to the code named above. A licensed person must check it against the local code '.
+            'before anything is built, changed or energised. Isolate, lock off and prove dead before work. The manufacturer’s '.
+            'instructions take precedence.';
 
     /** Curves that pictures on paper are drawn from. */
     private const CURVES = ['connection', 'ladder', 'line_ladder', 'time_current', 'start_course', 'readiness', 'sensitivity',
@@ -31,7 +32,8 @@ final class SheetRecord
         $issued = $steps->last(static fn (RevisionStep $step): bool => $step->step === 'issued');
         $signatures = [self::signature('prepared', $revision->author->name, $revision->created_at->toIso8601ZuluString(), '')];
         if ($sent !== null && $sent->person_id !== $revision->created_by) {
-            $signatures[] = self::signature('sent to review', $sent->person->name, $sent->created_at->toIso8601ZuluString(), $sent->remark);
+            $signatures[] = self::signature('sent for review', $sent->person->name, $sent->created_at->toIso8601ZuluString(),
+                $sent->remark);
         }
         if ($issued !== null) {
             $signatures[] = self::signature(

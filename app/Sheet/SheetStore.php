@@ -32,19 +32,19 @@ final class SheetStore
             self::want($revision, RevisionState::Draft);
             $other = Revision::inState($revision->circuit_id, RevisionState::InReview);
             if ($other !== null) {
-                throw new Problem(409, 'in_review', 'Another one is in review',
-                    "Revision $other->number of this circuit is in review already.");
+                throw new Problem(409, 'in_review', 'Another revision is in review',
+                    "Revision $other->number of this circuit is already in review.");
             }
             if (json_decode($revision->context ?? '', true) === null) {
                 throw new Problem(
-                    409, 'kept_early', 'Kept before there were sheets',
-                    'This revision was kept without its site and readings. Keep the present state as a new one and send that.',
+                    409, 'kept_early', 'Revision from an earlier version',
+                    'This revision was saved without its site and readings. Save the present draft as a new revision and send that.',
                 );
             }
             $hindrances = SheetRecord::hindrances($revision);
             if ($kind === SheetKind::ForUse && $hindrances !== []) {
                 throw new Problem(
-                    422, 'not_for_use', 'It cannot be issued for use', 'Mend what stands against it, or send it as found.',
+                    422, 'not_for_use', 'Cannot be issued for use', 'Fix the listed problems, or send it “as found”.',
                     array_map(static fn (string $text): array => ['path' => 'kind', 'text' => $text, 'accepted' => ''], $hindrances),
                 );
             }
@@ -86,14 +86,14 @@ final class SheetStore
                 if (! $ticked && $why === '') {
                     $errors[] = [
                         'path' => 'decisions.'.$question['key'],
-                        'text' => $question['wants_words'] ? 'What was decided is wanted.' : 'Tick it, or write why it may stand.',
+                        'text' => $question['wants_words'] ? 'Enter the decision.' : 'Accept it, or write why it is acceptable.',
                         'accepted' => '',
                     ];
                 }
-                $kept[] = ['key' => $question['key'], 'says' => $question['says'], 'decided' => $why !== '' ? $why : 'taken on'];
+                $kept[] = ['key' => $question['key'], 'says' => $question['says'], 'decided' => $why !== '' ? $why : 'accepted'];
             }
             if ($errors !== []) {
-                throw new Problem(422, 'undecided', 'Something is left undecided', 'See what is marked.', $errors);
+                throw new Problem(422, 'undecided', 'Some items need a decision', 'See the marked items.', $errors);
             }
             $this->step($revision, 'issued', $person, $remark, $revision->kind(), $kept);
             $before = Revision::inState($revision->circuit_id, RevisionState::Issued, but: $revision->id);
@@ -119,12 +119,12 @@ final class SheetStore
     {
         $key = 'sign:'.$person->id;
         if (RateLimiter::tooManyAttempts($key, self::TRIES)) {
-            throw new Problem(429, 'too_many', 'Too many tries', 'Wait a minute, then sign again.');
+            throw new Problem(429, 'too_many', 'Too many attempts', 'Wait one minute, then sign again.');
         }
         if (! Hash::check($password, $person->password)) {
             RateLimiter::hit($key, self::TRIES_SECONDS);
             throw new Problem(422, 'wrong_password', 'Not signed', 'This is not your password.', [
-                ['path' => 'password', 'text' => 'This is not your password.', 'accepted' => 'The password you sign in with.'],
+                ['path' => 'password', 'text' => 'This is not your password.', 'accepted' => 'Enter the password you sign in with.'],
             ]);
         }
         RateLimiter::clear($key);
@@ -147,9 +147,8 @@ final class SheetStore
         $state = $revision->state();
         if ($state !== $wanted) {
             throw new Problem(
-                409, 'wrong_state', 'It has moved on',
-                'Revision '.$revision->number.' is '.str_replace('_', ' ', $state->value).' by now, not '.
-                    str_replace('_', ' ', $wanted->value).'.',
+                409, 'wrong_state', 'Status has changed',
+                'Revision '.$revision->number.' is now '.$state->label().'; it is no longer '.$wanted->label().'.',
             );
         }
     }
@@ -158,7 +157,7 @@ final class SheetStore
     {
         $sender = $revision->steps->last(static fn (RevisionStep $step): bool => $step->step === 'sent');
         if ($revision->created_by === $person->id || $sender?->person_id === $person->id) {
-            throw new Problem(403, 'prepared_it', 'Another person is wanted', 'Whoever prepared a sheet does not review it.');
+            throw new Problem(403, 'prepared_it', 'A second person must sign', 'The person who prepared the sheet cannot review it.');
         }
     }
 
@@ -167,8 +166,8 @@ final class SheetStore
     {
         if (in_array($person->id, array_column(SheetRecord::changedBy($revision), 'id'), true)) {
             throw new Problem(
-                403, 'changed_it', 'Another person is wanted',
-                'You changed this circuit since its last sheet was issued: another person signs this one.',
+                403, 'changed_it', 'A second person must sign',
+                'You changed this circuit after its last sheet was issued. Another person must sign this one.',
             );
         }
     }

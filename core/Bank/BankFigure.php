@@ -34,20 +34,20 @@ enum BankFigure: string implements FigureName
     public function label(): string
     {
         return match ($this) {
-            self::ReactiveRequired => 'Reactive power required at most',
-            self::Step => 'Each step, on its plate',
-            self::Steps => 'Steps',
-            self::ReactiveInstalled => 'Bank, on its plate',
-            self::Ck => 'C/k: current of a step behind the current transformer',
-            self::CkSetting => 'C/k: where the controller acts',
-            self::Switchings => 'Switchings over the pattern',
+            self::ReactiveRequired => 'Largest reactive power required',
+            self::Step => 'Step rating (nameplate)',
+            self::Steps => 'Number of steps',
+            self::ReactiveInstalled => 'Bank rating (nameplate)',
+            self::Ck => 'C/k: secondary current of one step',
+            self::CkSetting => 'C/k: setting of the controller',
+            self::Switchings => 'Switching operations per day',
             self::LowestPowerFactor => 'Lowest power factor with the bank',
-            self::LowestPowerFactorBefore => 'Lowest power factor without it',
+            self::LowestPowerFactorBefore => 'Lowest power factor without the bank',
             self::Current => 'Current of the whole bank',
-            self::ConductorAmpacity => 'Conductors of the bank, at least',
+            self::ConductorAmpacity => 'Conductors of the bank, minimum current-carrying capacity',
             self::FuseRating => 'Fuse of the bank',
-            self::IndividualInstalled => 'One by one instead, all together',
-            self::IndividualUnits => 'One by one instead, units',
+            self::IndividualInstalled => 'Individual correction instead: total',
+            self::IndividualUnits => 'Individual correction instead: number of units',
         };
     }
 

@@ -35,7 +35,7 @@ final class BankReader
     {
         $this->reader = new FieldReader(false);
         if (($document['format'] ?? self::FORMAT) !== self::FORMAT) {
-            $this->fail('format', 'This is not a bank.', 'The text '.self::FORMAT.'.');
+            $this->fail('format', 'This is not a capacitor bank.', 'The text '.self::FORMAT.'.');
         }
         // All of them, so that whatever is wrong is told at once.
         $bank = is_array($document['bank'] ?? null) ? $document['bank'] : [];
@@ -56,9 +56,9 @@ final class BankReader
         return [
             'target_power_factor' => new Field('bank.target_power_factor', FieldKind::Fraction, 'Target power factor',
                 'A power factor from 0.5 to 1, such as 0.95.', low: 0.5, high: 1),
-            'step_kvar' => new Field('bank.step_kvar', FieldKind::Kilovars, 'Each step',
+            'step_kvar' => new Field('bank.step_kvar', FieldKind::Kilovars, 'Step rating',
                 'kvar from 0.5 to 1000, such as 12.5.', Unit::Var, 500, 1e6),
-            'steps' => new Field('bank.steps', FieldKind::Count, 'Steps', 'A whole number from 1 to 24.', low: 1, high: 24),
+            'steps' => new Field('bank.steps', FieldKind::Count, 'Number of steps', 'A whole number from 1 to 24.', low: 1, high: 24),
             'rated_voltage' => new Field('bank.rated_voltage', FieldKind::Volts, 'Rated for',
                 'Volts from 100 to 1200, such as 440.', Unit::Volt, 100, 1200),
             'detuning_percent' => new Field('bank.detuning_percent', FieldKind::Percent, 'Detuned by',
@@ -97,7 +97,7 @@ final class BankReader
     /** Share of all loads that run at the same time, where no pattern says more. */
     public function simultaneity(): float
     {
-        $field = new Field('simultaneity', FieldKind::Fraction, 'Simultaneity', 'From 0.05 to 1, such as 0.7.', low: 0.05, high: 1);
+        $field = new Field('simultaneity', FieldKind::Fraction, 'Diversity factor', 'From 0.05 to 1, such as 0.7.', low: 0.05, high: 1);
 
         return $this->read($field, $this->document['simultaneity'] ?? null) ?? 1.0;
     }
@@ -174,7 +174,8 @@ final class BankReader
         }
         if (! is_array($pattern) || count($pattern) > self::MOST_INTERVALS) {
             $this->fail(
-                'pattern', 'This is not a list of intervals.', 'At most '.self::MOST_INTERVALS.' intervals: minutes with what runs.',
+                'pattern', 'This is not a list of intervals.', 'At most '.self::MOST_INTERVALS.
+                ' intervals: minutes and the circuits that run.',
             );
 
             return null;
@@ -193,8 +194,8 @@ final class BankReader
                 if (is_string($tag) && in_array($tag, $known, true)) {
                     $tags[] = $tag;
                 } else {
-                    $named = is_string($tag) ? Typed::quoted($tag) : 'That';
-                    $this->fail("pattern.$i.running", $named.' is none of the circuits.', 'Tags of the circuits.');
+                    $named = is_string($tag) ? Typed::quoted($tag) : 'This entry';
+                    $this->fail("pattern.$i.running", $named.' is not one of the circuits.', 'Tags of the circuits.');
                 }
             }
             if ($minutes !== null) {

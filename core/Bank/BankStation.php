@@ -50,10 +50,10 @@ final readonly class BankStation
         $volts = $read->supply()['voltage'] ?? null;
         $volts = is_numeric($volts) ? (float) $volts : null;
         if ($book === null) {
-            $read->fail('rule_book', 'The rule book is wanted.', 'One of iec, nec, cec.');
+            $read->fail('rule_book', 'Enter the rule book.', 'IEC 60364, NEC or CE Code.');
         }
         if ($volts === null || $volts <= 0) {
-            $read->fail('supply.voltage', 'The supply voltage is wanted, in volts.', 'Such as 400.', ErrorKind::Missing);
+            $read->fail('supply.voltage', 'Enter the supply voltage in volts.', 'Such as 400.', ErrorKind::Missing);
         }
         if ($book === null || $volts === null || $volts <= 0) {
             return new Solution($read->tag(), $read->ruleBook(), errors: $read->errors());
@@ -72,14 +72,14 @@ final readonly class BankStation
     {
         $target = $this->read->number('target_power_factor');
         if ($target === null && $this->read->errors() === []) {
-            $this->read->fail('bank.target_power_factor', 'A target power factor is wanted.', 'Such as 0.95.', ErrorKind::Missing);
+            $this->read->fail('bank.target_power_factor', 'Enter a target power factor.', 'Such as 0.95.', ErrorKind::Missing);
         }
         [$loads, $unknown] = $this->loads($tables);
         if ($unknown !== []) {
-            $ledger->caution(BankFinding::LoadUnknown)->title('Some circuits are left out')
-                ->because('They have one phase, or what they draw does not follow from their plates: '.
+            $ledger->caution(BankFinding::LoadUnknown)->title('Some circuits are not included')
+                ->because('They are single-phase, or their nameplates do not give their power: '.
                     implode(', ', array_slice($unknown, 0, 8)).'.')
-                ->do('Complete their plates.');
+                ->do('Complete their nameplates.');
         }
         $tan = $target === null ? 0.0 : sqrt(1 - $target ** 2) / $target;
         $day = $this->day($loads, $tan);
@@ -91,7 +91,7 @@ final readonly class BankStation
             ->as('largest Q − P tan φ2 of the day', Show::number(count($day)).' intervals, target '.Show::number($target))
             ->equals($most)->write();
         if ($most <= 0) {
-            $ledger->say(Station::Correct, $loads === [] ? 'No circuit is chosen.' : 'No bank is needed for this target.');
+            $ledger->say(Station::Correct, $loads === [] ? 'Choose the circuits for the bank.' : 'No bank is needed for this target.');
 
             return;
         }
@@ -107,7 +107,7 @@ final readonly class BankStation
             $drawn = Bench::drawn($circuit, $tables);
             $tag = $drawn->tag === '' ? (string) ($i + 1) : $drawn->tag;
             if (isset($loads[$tag])) {
-                $this->read->fail("circuits.$i.tag", '“'.$tag.'” is there already.', 'A tag of its own for each circuit.');
+                $this->read->fail("circuits.$i.tag", '“'.$tag.'” is already used.', 'Give each circuit its own tag.');
             } elseif ($drawn->power === null) {
                 $unknown[] = $tag;
             } else {
@@ -161,8 +161,8 @@ final readonly class BankStation
         $plate = $typed ?? $this->step($smallest, $required->number(), $scale);
         $step = $plate * $scale;
         $each = $ledger->work(BankFigure::Step)
-            ->as($typed === null ? 'largest standard step ≤ the smallest need' : '', 'the smallest need is '.
-                Show::quantity($smallest, Unit::Var, 4).'; at '.Show::quantity($this->volts, Unit::Volt).' a step gives '.
+            ->as($typed === null ? 'largest standard step ≤ the smallest need' : '', 'smallest need '.
+                Show::quantity($smallest, Unit::Var, 4).'; at '.Show::quantity($this->volts, Unit::Volt).' one step supplies '.
                 Show::quantity($step, Unit::Var, 4))
             ->equals($plate)->source($typed === null ? $this->practice->cited() : 'typed')
             ->assuming($this->read->number('rated_voltage') === null ? 'capacitors rated for '.Show::quantity($rated, Unit::Volt) : null)
@@ -174,25 +174,25 @@ final readonly class BankStation
             ->equals($count * $plate)->write();
         $this->controlled($step, $ledger);
         $run = Controller::over($day, $step, $count, $tan, $this->rules->dischargeSeconds);
-        $ledger->work(BankFigure::Switchings)->as('', 'a step acts at '.Show::number(Controller::THRESHOLD).' of itself')
-            ->equals($run->switchings)->source('common practice, no source')->write();
+        $ledger->work(BankFigure::Switchings)->as('', 'a step switches in at '.Show::number(Controller::THRESHOLD).' of its rating')
+            ->equals($run->switchings)->source('common practice')->write();
         $factors = static fn (bool $corrected): array => array_filter(
             array_map(static fn (Interval $interval): ?float => $interval->powerFactor($corrected), $run->day),
             static fn (?float $factor): bool => $factor !== null,
         );
-        $ledger->work(BankFigure::LowestPowerFactorBefore)->equals(min([1.0, ...$factors(false)]))->source('own computation')->write();
-        $lowest = $ledger->work(BankFigure::LowestPowerFactor)->equals(min([1.0, ...$factors(true)]))->source('own computation')->write();
+        $ledger->work(BankFigure::LowestPowerFactorBefore)->equals(min([1.0, ...$factors(false)]))->source('calculated here')->write();
+        $lowest = $ledger->work(BankFigure::LowestPowerFactor)->equals(min([1.0, ...$factors(true)]))->source('calculated here')->write();
         $this->leads($installed, $scale, $ledger);
         $this->oneByOne($loads, $tan, $scale, $ledger);
         $this->cautions($run, $step, $smallest, $count, $detuning, $ledger);
         if ($count * $step < $required->number() * (1 - self::TOLERANCE)) {
-            $ledger->note(BankFinding::TargetMissed)->title('Too small for the largest need')
-                ->because($required->shown(3).' are needed at most, all steps give '.Show::quantity($count * $step, Unit::Var, 3).'.')
-                ->do('More steps, or larger ones.')->on(BankFigure::Steps);
+            $ledger->note(BankFinding::TargetMissed)->title('Bank too small for the largest need')
+                ->because('Required: '.$required->shown(3).'. All steps together supply '.Show::quantity($count * $step, Unit::Var, 3).'.')
+                ->do('Use more or larger steps.')->on(BankFigure::Steps);
         }
         $ledger->curve(new BankDayCurve($run->day, $step, $count, $target));
-        $ledger->say(Station::Correct, $steps->shown().' steps of '.$each->shown(3).': the power factor stays at '.$lowest->shown(3).
-            ' or better, with '.$run->switchings.' switchings.');
+        $ledger->say(Station::Correct, $steps->shown().' steps of '.$each->shown(3).': power factor '.$lowest->shown(3).' or better, '.
+            $run->switchings.' switching operations.');
     }
 
     private function ratedVolts(float $detuning): float
@@ -234,7 +234,7 @@ final readonly class BankStation
                 Show::number($ratio).')')
             ->equals($step / (sqrt(3) * $this->volts * $ratio))->source('definition')->write();
         $ledger->work(BankFigure::CkSetting)->from(ck: $ck)->as('0.65 C/k', Show::number(Controller::THRESHOLD).' × {ck}')
-            ->equals(Controller::THRESHOLD * $ck->number())->source('common practice, no source')->write();
+            ->equals(Controller::THRESHOLD * $ck->number())->source('common practice')->write();
     }
 
     private function leads(Figure $installed, float $scale, Ledger $ledger): void
@@ -284,16 +284,16 @@ final readonly class BankStation
     private function cautions(Controller $run, float $step, float $smallest, int $count, float $detuning, Ledger $ledger): void
     {
         if ($step > 2 * Controller::THRESHOLD * $smallest * (1 + self::TOLERANCE)) {
-            $ledger->caution(BankFinding::CoarseStep)->title('The step is coarse')
-                ->because('A step gives '.Show::quantity($step, Unit::Var, 3).', and the smallest need is '.
-                    Show::quantity($smallest, Unit::Var, 3).': there it stays off, or overshoots and hunts.')
-                ->do('Smaller steps.')->source('common practice, no source')->on(BankFigure::Step);
+            $ledger->caution(BankFinding::CoarseStep)->title('Step too large for the smallest need')
+                ->because('One step supplies '.Show::quantity($step, Unit::Var, 3).'; the smallest need is '.
+                    Show::quantity($smallest, Unit::Var, 3).'. At that load the controller stays off, or overcorrects and keeps switching.')
+                ->do('Use smaller steps.')->source('common practice')->on(BankFigure::Step);
         }
         if ($run->recloses) {
-            $ledger->caution(BankFinding::QuickReclosing)->title('A step may come back before it is empty')
-                ->because('In the pattern a step goes off and on within '.Show::number($this->rules->dischargeSeconds).' s.')
-                ->do('Set the controller’s reclosing time to that at least, or fit quick discharge.')
-                ->source('common practice, no source')
+            $ledger->caution(BankFinding::QuickReclosing)->title('A step may be switched in again before it has discharged')
+                ->because('In the daily pattern a step switches off and on within '.Show::number($this->rules->dischargeSeconds).' s.')
+                ->do('Set the reclosing time of the controller to at least that, or fit quick-discharge devices.')
+                ->source('common practice')
                 ->on(BankFigure::Switchings);
         }
         $fault = $this->shortCircuit();
@@ -304,10 +304,10 @@ final readonly class BankStation
             $order = sqrt($fault / ($n * $step));
             foreach (self::HARMONICS as $harmonic) {
                 if (abs($order - $harmonic) <= self::NEAR * $harmonic) {
-                    $ledger->caution(BankFinding::Resonance)->title('Some steps are close to a harmonic')
-                        ->because('With '.$n.' of '.$count.' steps on, bank and supply resonate near order '.Show::number($order, 3).
-                            ', close to '.$harmonic.'.')
-                        ->do('With drives or rectifiers on the bus take a detuned bank.')->source('common practice, no source')
+                    $ledger->caution(BankFinding::Resonance)->title('Some steps resonate close to a harmonic')
+                        ->because('With '.$n.' of '.$count.' steps on, the bank and the supply resonate near order '.
+                            Show::number($order, 3).', close to harmonic '.$harmonic.'.')
+                        ->do('With drives or rectifiers on the bus, use a detuned bank.')->source('common practice')
                         ->on(BankFigure::Step);
 
                     return;

@@ -7,7 +7,7 @@ namespace BraveAnvil\Bank;
 /** The controller of a bank over a day: a step goes on or off once enough of it is missing or too much. */
 final readonly class Controller
 {
-    /** Share of a step at which it acts. Common practice, no source. */
+    /** Share of a step at which it acts. Common practice. */
     public const THRESHOLD = 0.65;
 
     /**

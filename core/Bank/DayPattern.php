@@ -21,16 +21,16 @@ final class DayPattern
     {
         $lines = array_values(array_filter(array_map(trim(...), explode("\n", $text)), static fn (string $line): bool => $line !== ''));
         if (count($lines) > self::MOST_LINES) {
-            return 'More than '.self::MOST_LINES.' lines.';
+            return 'At most '.self::MOST_LINES.' lines.';
         }
         $changes = [];
         foreach ($lines as $i => $line) {
             if (preg_match('~^(\d{1,2})[:.](\d{2})\s*[-–:]?\s*(.*)$~u', $line, $m) !== 1 || (int) $m[1] > 24 || (int) $m[2] > 59) {
-                return 'Line '.($i + 1).' does not begin with a time such as 06:00.';
+                return 'Line '.($i + 1).': begin with a time such as 06:00.';
             }
             $at = 60 * (int) $m[1] + (int) $m[2];
             if ($at >= self::DAY || ($changes !== [] && $at <= $changes[count($changes) - 1][0])) {
-                return 'Line '.($i + 1).' is not later than the one before it.';
+                return 'Line '.($i + 1).': the time must be later than in the line before.';
             }
             $tags = preg_split('~[\s,;]+~u', $m[3]);
             $changes[] = [$at, array_values(array_filter($tags === false ? [] : $tags, static fn (string $tag): bool => $tag !== ''))];

@@ -20,9 +20,10 @@ final class AluminiumNote
 
         return [
             Finding::caution(CableFinding::AluminiumTerminals)
-                ->title('Aluminium wants terminals for aluminium')
-                ->because('Both ends and the motor’s box must be marked for aluminium, or be fitted with transition lugs.')
-                ->do('Read the marking at every end, brush and grease, and tighten to the torque that is printed there.')
+                ->title('Aluminium conductors need aluminium-rated terminals')
+                ->because('Terminals at both ends and in the motor box must be marked for aluminium, or use bimetal lugs.')
+                ->do('Check every terminal, brush the conductor, apply jointing (oxide-inhibiting) compound and tighten to the '.
+                    'marked torque.')
                 ->source('NEC 110.14, CE Code 12-118, IEC 60364-5-52 526 (from memory)')
                 ->on($run->size()),
         ];

@@ -47,15 +47,15 @@ enum CableFigure: string implements FigureName
     public function label(): string
     {
         return match ($this) {
-            self::RequiredAmpacity, self::LineRequiredAmpacity => 'Required ampacity',
+            self::RequiredAmpacity, self::LineRequiredAmpacity => 'Required current-carrying capacity',
             self::Size => 'Conductor size, starter to motor',
             self::Conductors => 'Conductors from starter to motor',
             self::Sets => 'Parallel sets, starter to motor',
             self::LineSets => 'Parallel sets, supply to starter',
-            self::Ampacity, self::LineAmpacity => 'Ampacity',
-            self::ConductorAmpacity, self::LineConductorAmpacity => 'Ampacity of each conductor',
-            self::DeratedAmpacity, self::LineDeratedAmpacity => 'Ampacity after derating',
-            self::SizeByAmpacity => 'Size by ampacity alone, starter to motor',
+            self::Ampacity, self::LineAmpacity => 'Current-carrying capacity',
+            self::ConductorAmpacity, self::LineConductorAmpacity => 'Current-carrying capacity of each conductor',
+            self::DeratedAmpacity, self::LineDeratedAmpacity => 'Current-carrying capacity after derating',
+            self::SizeByAmpacity => 'Size by current-carrying capacity alone, starter to motor',
             self::VoltageDrop => 'Voltage drop, starter to motor',
             self::TotalDrop => 'Voltage drop, whole circuit',
             self::StartingDrop => 'Voltage drop starting, starter to motor',
@@ -63,9 +63,9 @@ enum CableFigure: string implements FigureName
             self::ProtectiveSize, self::LineProtectiveSize => 'Protective conductor',
             self::RacewayTradeSize => 'Raceway to the motor, trade size',
             self::LineRacewayTradeSize => 'Raceway to the starter, trade size',
-            self::RacewayFill, self::LineRacewayFill => 'How full it is',
+            self::RacewayFill, self::LineRacewayFill => 'Raceway fill',
             self::LineSize => 'Conductor size, supply to starter',
-            self::LineSizeByAmpacity => 'Size by ampacity alone, supply to starter',
+            self::LineSizeByAmpacity => 'Size by current-carrying capacity alone, supply to starter',
             self::LineDrop => 'Voltage drop, supply to starter',
             self::LineStartingDrop => 'Voltage drop starting, supply to starter',
         };

@@ -21,7 +21,7 @@ use BraveAnvil\Start\Starting;
 /** Conductors of both runs: the smallest size that passes every constraint, with the whole ladder to see why. */
 final readonly class CableStation
 {
-    /** %, where the site sets none. Common practice, no source. */
+    /** %, where the site sets none. Common practice. */
     public const STARTING_DROP_LIMIT = 15.0;
 
     /** Fields without which no cable can be sized. */
@@ -57,7 +57,7 @@ final readonly class CableStation
         'settings.overload_school',
     ];
 
-    private const WAITS = 'Waits for a field that cannot be used yet.';
+    private const WAITS = 'No result: correct the marked field first.';
 
     /** @param  float  $dropLimit  running, where the site sets none, % */
     public function __construct(private ConductorRules $rules, private StartingPractice $practice, private float $dropLimit)
@@ -77,7 +77,7 @@ final readonly class CableStation
         Ledger $ledger,
     ): ?Cabling {
         if ($load->conductorCurrent === null) {
-            $ledger->block('Waits for the motor’s current.', Station::Cable);
+            $ledger->block('No result: the motor current is not known yet.', Station::Cable);
 
             return null;
         }
@@ -95,14 +95,14 @@ final readonly class CableStation
         }
         $cabling = $this->size($motorLadder, $lineLadder, $judge, $ledger);
         if ($cabling->fails !== []) {
-            $why = implode(' and ', array_column($cabling->fails, 'value'));
+            $why = Rejection::list($cabling->fails);
             $ledger->error(
                 $cabling->lineFails ? 'cable.line_size' : 'cable.size',
-                'No size passes: even the largest fails by '.$why.'.',
+                'No size is large enough: even the largest fails on '.$why.'.',
                 ucfirst(implode('; ', array_map(static fn (Rejection $fail): string => $fail->remedy(), $cabling->fails))).'.',
                 ErrorKind::Refused,
             );
-            $ledger->block('No size passes: even the largest fails by '.$why.'.', Station::Cable);
+            $ledger->block('No size is large enough: even the largest fails on '.$why.'.', Station::Cable);
 
             return $cabling;
         }
@@ -111,8 +111,8 @@ final readonly class CableStation
             ->work(CableFigure::Conductors)
             ->equals($motorRun->conductors * $sets)
             ->saying(
-                ($motorRun->sixLeads() ? 'both ends of each winding: two a phase' : 'one a phase').
-                    ($sets > 1 ? ', in each of '.$sets.' sets' : ''),
+                ($motorRun->sixLeads() ? 'both ends of each winding: 2 per phase' : '1 per phase').
+                    ($sets > 1 ? ', in each of '.$sets.' parallel sets' : ''),
             )
             ->source('starting method')
             ->write();
@@ -235,9 +235,9 @@ final readonly class CableStation
         } else {
             $ledger
                 ->note(CableFinding::NoLineRun)
-                ->title('No run from supply to starter')
-                ->because('No length is typed for it: the starter is taken to stand at the supply.')
-                ->do('Type the length if there is one.');
+                ->title('No cable from supply to starter')
+                ->because('No length is entered, so the starter is taken to be at the supply.')
+                ->do('Enter the length if there is one.');
         }
         $motorSized = $motor->write(
             $picks->motor,
@@ -255,9 +255,9 @@ final readonly class CableStation
         if (max($cabling->motor->conductor->sets ?? 1, $cabling->line->conductor->sets ?? 1) > 1) {
             $ledger
                 ->note(CableFinding::ParallelAlike)
-                ->title('Conductors in parallel must be alike')
-                ->because('Equal length, size, metal, insulation, terminals and route, or one carries more than its share.')
-                ->do('Pull and cut them together.')
+                ->title('Parallel conductors must be identical')
+                ->because('Same length, size, material, insulation, termination and route; otherwise they share the current unequally.')
+                ->do('Cut them to the same length and install them together.')
                 ->source($this->rules->parallel()->source)
                 ->on(CableFigure::Sets);
         }
@@ -265,15 +265,15 @@ final readonly class CableStation
             $ledger
                 ->note(CableFinding::DropNotChecked)
                 ->title('Voltage drop not checked')
-                ->because('The length from starter to motor is not typed.')
-                ->do('Type the length.')
+                ->because('The length from starter to motor is not entered.')
+                ->do('Enter the length from starter to motor.')
                 ->about('cable.length');
         } elseif ($cabling->motor?->startingDrop === null) {
             $ledger
                 ->note(CableFinding::StartingDropNotChecked)
-                ->title('Starting drop not checked')
+                ->title('Starting voltage drop not checked')
                 ->because('The starting current is not known.')
-                ->do('Type Ia/In or the code letter.')
+                ->do('Enter Ia/In or the code letter.')
                 ->about('plate.start_current_ratio');
         }
     }

@@ -16,7 +16,6 @@ use BraveAnvil\Solution\Show;
 
 use function array_column;
 use function array_intersect;
-use function implode;
 
 /** Every size of one run against every constraint. */
 final readonly class Ladder
@@ -75,8 +74,8 @@ final readonly class Ladder
         if ($typed !== null && $installed === null) {
             return new FieldError(
                 $run->sizeField(),
-                $rules->sizeText($typed).' is not a size of the ampacity table here.',
-                'A size from '.$sizes->made()[0]->conductor->text.' to '.$sizes->last()->conductor->text.'.',
+                $rules->sizeText($typed).' is not in the conductor table.',
+                'Enter a size from '.$sizes->made()[0]->conductor->text.' to '.$sizes->last()->conductor->text.'.',
                 ErrorKind::Impossible,
             );
         }
@@ -264,14 +263,9 @@ final readonly class Ladder
             $would = $this->wouldPass($before);
             $ledger
                 ->stop(CableFinding::InstalledSizeFails)
-                ->title('The installed size does not pass')
+                ->title('Installed conductor too small')
                 ->because(
-                    $sized->conductor->text.
-                        ' from '.
-                        $this->run->name().
-                        ' fails by '.
-                        implode(' and ', array_column($fails, 'value')).
-                        '.',
+                    $sized->conductor->text.' ('.$this->run->name().') fails on: '.Rejection::list($fails).'.',
                 )
                 ->do(($would === null ? 'No size of the table would pass: ' : 'Fit '.$would->conductor->text.', or ').
                     'change what it carries.')
@@ -296,10 +290,10 @@ final readonly class Ladder
         if ($drops !== [] && $metal($chosen) >= self::FAR_MORE * $metal($carries) * (1 - self::TOLERANCE)) {
             $ledger
                 ->note($this->run->line ? CableFinding::LineSizeByDrop : CableFinding::SizeByDrop)
-                ->title('The voltage drop, not the current, makes it '.$chosen->conductor->text)
-                ->because('From '.$this->run->name().' the current asks for '.$carries->conductor->text.
-                    '. The length asks for more, so that the drop keeps its limit.')
-                ->do('A starter nearer to the motor, or a gentler start where the starting drop decides, would save copper.')
+                ->title('The voltage drop decides the size: '.$chosen->conductor->text)
+                ->because('By current alone '.$carries->conductor->text.' is enough ('.$this->run->name().
+                    '). The length needs the larger size to stay within the voltage-drop limit.')
+                ->do('A starter closer to the motor saves copper; so does a reduced-voltage start where the starting drop decides.')
                 ->source('voltage drop limits of the site, or of common practice')
                 ->on($this->run->size(), $this->run->drop());
         }
@@ -326,12 +320,12 @@ final readonly class Ladder
         }
         $ledger
             ->note(CableFinding::TableStartsHere)
-            ->title('The table of this method starts at '.$smallest->conductor->text)
+            ->title('The table of this installation method starts at '.$smallest->conductor->text)
             ->because(
-                $this->required->shown(3).' is wanted, and the smallest size in the table of this method gives '.
-                    Show::number($smallest->ampacity(), 4).' A.',
+                'Required: '.$this->required->shown(3).'. The smallest size in the table carries '.Show::number($smallest->ampacity(), 4).
+                ' A.',
             )
-            ->do('Choose another method for a smaller cable.')
+            ->do('Choose another installation method for a smaller cable.')
             ->source($smallest->source)
             ->on($this->run->size());
     }
@@ -341,8 +335,8 @@ final readonly class Ladder
         $conductor = $candidate->conductor;
         $size = $this->resting($ledger->work($this->run->size())->in($conductor->unit()), $candidate)
             ->as(
-                'smallest that passes all',
-                $this->installed !== null ? 'as installed' : '{need} wanted, '.Show::number($candidate->ampacity(), 4).' A given',
+                'smallest size that passes every check',
+                $this->installed !== null ? 'as installed' : 'required {need}, carries '.Show::number($candidate->ampacity(), 4).' A',
             )
             ->equals($conductor->value)
             ->source($this->required->source)
@@ -354,13 +348,13 @@ final readonly class Ladder
             ->write();
         if ($conductor->sets > 1) {
             $this->resting($ledger->work($this->run->conductorAmpacity()), $candidate)
-                ->as('ampacity / sets', Show::number($candidate->ampacity()).' A ÷ '.$conductor->sets)
+                ->as('Iz / sets', Show::number($candidate->ampacity()).' A ÷ '.$conductor->sets)
                 ->equals($candidate->ampacity() / $conductor->sets)
                 ->source($candidate->source)
                 ->write();
         }
         $ledger->work($this->run->sets())
-            ->saying($this->circuit->has('cable.sets') ? 'typed' : ($conductor->sets > 1 ? 'no single size passes' : 'one in each line'))
+            ->saying($this->circuit->has('cable.sets') ? 'typed' : ($conductor->sets > 1 ? 'no single size passes' : 'one per line'))
             ->equals($conductor->sets)
             ->source($conductor->sets > 1 ? $this->required->source : 'definition')
             ->write();
@@ -374,7 +368,7 @@ final readonly class Ladder
             $ledger
                 ->work($this->run->sizeByAmpacity())
                 ->in($conductor->unit())
-                ->as('smallest by ampacity and terminals', $smallest->working())
+                ->as('smallest by current and terminals', $smallest->working())
                 ->equals($smallest->conductor->value)
                 ->source($smallest->source)
                 ->corrected(...$smallest->corrections)

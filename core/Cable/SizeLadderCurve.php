@@ -47,7 +47,8 @@ final readonly class SizeLadderCurve implements Curve
                 'ampacity' => Shown::of($rung->candidate->ampacity(), Unit::Ampere)->toArray(),
                 'drop' => Shown::maybe($rung->runningDrop, Unit::Percent)?->toArray(),
                 'starting_drop' => Shown::maybe($rung->startingDrop, Unit::Percent)?->toArray(),
-                'fails' => array_map(static fn (Rejection $fail): string => $fail->value, $rung->fails), 'chosen' => $rung->chosen,
+                'fails' => array_map(static fn (Rejection $fail): string => $fail->value, $rung->fails),
+                'rejected_by' => Rejection::list($rung->fails), 'chosen' => $rung->chosen,
             ], ($this->rungs)()),
         ];
     }
@@ -66,6 +67,7 @@ final readonly class SizeLadderCurve implements Curve
                             'drop' => Shape::orNull(Shape::shown()),
                             'starting_drop' => Shape::orNull(Shape::shown()),
                             'fails' => Shape::list(Shape::oneOf(array_column(Rejection::cases(), 'value'))),
+                            'rejected_by' => Shape::text(),
                             'chosen' => Shape::flag(),
                         ],
                         'SizeRow',

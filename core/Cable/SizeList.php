@@ -122,9 +122,9 @@ final class SizeList
         $to = self::placeOf($typed ?? $this->rules->parallel()->largestSingle, $candidates);
         if ($to === null && $typed !== null) {
             return new FieldError(
-                'settings.largest_single_size', $this->rules->sizeText($typed).' is not a size of the ampacity table here.',
-                'A size from '.$this->rules->sizeText($candidates[0]->conductor->name).' to '.
-                    $this->rules->sizeText($candidates[count($candidates) - 1]->conductor->name).'.',
+                'settings.largest_single_size', $this->rules->sizeText($typed).' is not in the conductor table.',
+                'Enter a size from '.$this->rules->sizeText($candidates[0]->conductor->name).' to '.
+                $this->rules->sizeText($candidates[count($candidates) - 1]->conductor->name).'.',
                 ErrorKind::Impossible,
             );
         }

@@ -45,10 +45,10 @@ final readonly class BareTap
         $rules = $this->sizing->fault;
         $device = $protection?->device;
         $why = match (true) {
-            $tap === null => 'Their length is not typed.',
-            $leads === null || ! $rules instanceof LoopRules => 'No size of the leads is chosen.',
-            $device === null => 'No curve of the motor’s device is known.',
-            $prospective === null => 'Neither a fault level nor a transformer is typed.',
+            $tap === null => 'The length is not entered.',
+            $leads === null || ! $rules instanceof LoopRules => 'The conductor size is not chosen.',
+            $device === null => 'The time-current curve of the motor’s device is not known.',
+            $prospective === null => 'Neither a fault level nor a transformer is entered.',
             default => null,
         };
         if ($why === null) {
@@ -58,17 +58,18 @@ final readonly class BareTap
                 return true;
             }
             $why = 'The motor’s device may let '.Show::quantity($through ?? 0.0, Unit::AmpereSquaredSecond, 3).
-                ' through, and the leads bear '.Show::quantity($bears, Unit::AmpereSquaredSecond, 3).'.';
+                ' through; the capacitor conductors withstand '.Show::quantity($bears, Unit::AmpereSquaredSecond, 3).'.';
         }
         $ledger
             ->note(CorrectFinding::TapProtectionNotChecked)
-            ->title('Its leads need a fuse of their own')
+            ->title('Fuse the capacitor conductors')
             ->because(
-                'Leads of at most '.Show::number($longest).' m may go without, if the motor’s device protects them in a short circuit. '.
-                    $why,
+                'Conductors up to '.Show::number($longest).' m may be unfused only if the motor’s device protects them against short '.
+                'circuit, a short circuit is unlikely on their route, and nothing combustible is near. '.$why,
             )
-            ->do($tap === null ? 'Type the length of the leads to have it checked.' : 'Keep the fuse, or take thicker leads.')
-            ->source('common practice, no source')
+            ->do($tap === null ? 'Enter the length of the capacitor conductors to have this checked.'
+                : 'Keep the fuse, or use larger conductors.')
+            ->source('common practice')
             ->on(CorrectFigure::ConductorSize)
             ->about('correction.tap_length');
 

@@ -51,9 +51,9 @@ final readonly class CapacitorLeadsStation
         [$name, $overload] = match ($place) {
             CapacitorPlace::None, CapacitorPlace::Board => ['at the board', 'unchanged'],
             CapacitorPlace::BeforeController => ['before the contactor', 'unchanged'],
-            CapacitorPlace::AfterController => ['between contactor and relay', 'unchanged'],
-            CapacitorPlace::BehindRelay => ['behind the relay', 'reduced'],
-            CapacitorPlace::AtMotor => ['at the motor terminals, behind the relay', 'reduced'],
+            CapacitorPlace::AfterController => ['between contactor and overload relay', 'unchanged'],
+            CapacitorPlace::BehindRelay => ['after the overload relay', 'reduced'],
+            CapacitorPlace::AtMotor => ['at the motor terminals, after the overload relay', 'reduced'],
         };
         $current = $correction->unit->leadCurrent();
         $leads = $this->conductor($circuit, $current, $design, $place !== CapacitorPlace::Board, $starting, $cabling, $ledger);
@@ -81,13 +81,13 @@ final readonly class CapacitorLeadsStation
                 ->from(I: $current)
                 ->as('factor · I_c', Show::number($rules->contactorFactor).' × {I}')
                 ->equals($rules->contactorFactor * $current->number())
-                ->source('capacitor duty; common practice, no source')
+                ->source('capacitor duty; common practice')
                 ->write();
         }
         if ($correction->unit->plate->detuning > 0 && $place->isBehindStarter()) {
-            $ledger->caution(CorrectFinding::DetunedBehindController)->title('A reactor behind the contactor')
-                ->because('A detuned unit that is switched with the motor is unusual: its reactor sees every start.')
-                ->do('Put it on the supply side with its own contactor.')->source('common practice, no source')
+            $ledger->caution(CorrectFinding::DetunedBehindController)->title('Reactor switched with the motor')
+                ->because('A detuned unit switched with the motor is unusual: its reactor sees every start.')
+                ->do('Connect it on the supply side, with its own contactor.')->source('common practice')
                 ->about('correction.detuning_percent');
         }
         $ledger->curve(new PlacementCurve($place, $name, $overload, $fuse, $disconnect, Schools::of($place, $rules)));
@@ -112,7 +112,7 @@ final readonly class CapacitorLeadsStation
             ->work(CorrectFigure::FuseRating)
             ->from(I: $current)
             ->as('next rating ≥ factor · I_c', Show::number($rules->fuseFactor).' × {I}, next standard rating'.
-                ($rules->largestFuseFactor === null ? '' : ', not above '.Show::number(100 * $rules->largestFuseFactor).' %'))
+                ($rules->largestFuseFactor === null ? '' : ', at most '.Show::number(100 * $rules->largestFuseFactor).' %'))
             ->equals($rating)
             ->source($rules->fuseSource)
             ->write();
@@ -175,9 +175,10 @@ final readonly class CapacitorLeadsStation
                 ->corrected(...$candidate->corrections)
                 ->write();
             if ($candidate->conductor->sets > 1) {
-                $ledger->note(CorrectFinding::LeadsInParallel)->title('Leads of '.$candidate->conductor->text.' in each line')
+                $ledger->note(CorrectFinding::LeadsInParallel)->title('Capacitor conductors: '.$candidate->conductor->text.' per line')
                     ->because('No single conductor carries '.$needed->shown(3).'.')
-                    ->do('Pull them alike and equally long; or split the capacitor into units with leads of their own.')
+                    ->do('Run parallel conductors of the same length and type, or split the capacitor into units with their own '.
+                        'conductors.')
                     ->source($this->sizing->conductors->parallel()->source)->on(CorrectFigure::ConductorSize);
             }
 

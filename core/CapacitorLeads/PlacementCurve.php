@@ -32,7 +32,7 @@ final readonly class PlacementCurve implements Curve
         return [
             'place' => $this->place->value, 'name' => $this->name, 'overload' => $this->overload, 'fuse' => $this->fuse,
             'disconnect' => $this->disconnect,
-            'discharge' => $this->fuse ? 'own resistors, as it has its own fuses' : 'own resistors all the same',
+            'discharge' => $this->fuse ? 'own resistors, because it has its own fuses' : 'own resistors as well',
             'schools' => $this->schools,
         ];
     }

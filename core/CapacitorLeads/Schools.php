@@ -15,17 +15,19 @@ final class Schools
     {
         $schools = [];
         if ($place->isBehindStarter()) {
-            $schools[] = 'Some leave out fuse and resistor behind the contactor, as the motor’s device protects the leads and its '.
-                'winding empties the capacitor. A winding that opens, or a blown fuse, leaves the charge: here the resistor stays.';
-            $schools[] = 'Some go to unity at no load. Here 90 % of the no-load reactive power is the most: supply and capacitor have '.
-                'tolerances.';
+            $schools[] = 'Some leave out fuse and resistor after the contactor, because the motor’s device protects the conductors and '.
+                'the motor winding '.'discharges the capacitor. An open winding or a blown fuse leaves the charge, so the resistor '.
+                'is kept here.';
+            $schools[] = 'Some correct to unity at no load. Here the limit is 90 % of the no-load reactive power, because supply and '.
+                'capacitor have '.'tolerances.';
         }
         if ($rules->disconnectDoubt !== null && $place->staysOn()) {
-            $schools[] = 'Whether a disconnect of its own is asked for differs between editions of the CE Code: '.
+            $schools[] = 'Editions of the CE Code differ on whether the capacitor needs its own disconnect: '.
                 $rules->disconnectDoubt->reason.'.';
         }
         if ($rules->largestFuseFactor !== null) {
-            $schools[] = 'Some fuse at twice the capacitor’s current to ride through switching; here as low as carries it.';
+            $schools[] = 'Some use a fuse of twice the capacitor current to ride through switching. Here the smallest fuse that carries '.
+                'it is used.';
         }
 
         return $schools;

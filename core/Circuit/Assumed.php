@@ -20,7 +20,7 @@ final readonly class Assumed
     ) {
     }
 
-    /** The same with what it may well be instead; common practice, no source. */
+    /** The same with what it may well be instead; common practice. */
     public function within(float|string|bool ...$range): self
     {
         return new self($this->value, $this->why, $this->reason, array_values($range));

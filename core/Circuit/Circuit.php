@@ -410,7 +410,7 @@ final readonly class Circuit
                     $kept === null => null,
                     $kept->value instanceof Speed => $kept->assumedTo(
                         new Speed($kept->value->rpm * $ratio),
-                        'the speed of the other row, by the ratio of the frequencies',
+                        'the speed of the other row, in proportion to the frequency',
                     ),
                     default => $kept->assumedTo($kept->value, lcfirst(Fields::named($first)->label).' as in the other row'),
                 };

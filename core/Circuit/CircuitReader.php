@@ -52,7 +52,7 @@ final class CircuitReader
     {
         $format = $document['format'] ?? self::FORMAT;
         if ($format !== self::FORMAT) {
-            $this->fail('format', 'This is not a format that can be read.', 'The text '.self::FORMAT.'.');
+            $this->fail('format', 'This file format cannot be read.', 'The text '.self::FORMAT.'.');
         }
         $book = $document['rule_book'] ?? null;
         $this->fields = new FieldReader($book === 'nec' || $book === 'cec', self::changesOverBySpeed($document), self::onePhase($document));
@@ -73,7 +73,7 @@ final class CircuitReader
         }
         $this->inOrder();
         if (! isset($this->entries['rule_book']) && ! isset($this->errors['rule_book'])) {
-            $this->fail('rule_book', 'The rule book is wanted.', 'One of iec, nec, cec.');
+            $this->fail('rule_book', 'Enter the rule book.', 'IEC 60364, NEC or CE Code.');
         }
         $tag = ($this->entries['tag'] ?? null)?->value;
         $read = ($this->entries['rule_book'] ?? null)?->value;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace BraveAnvil\Circuit;
 
 use BraveAnvil\Circuit\Choice\Choice;
+use BraveAnvil\RuleBook\Words;
 use BraveAnvil\Solution\Unit;
 
 /** One field of the open format: how it is read, within which bounds, and what the page says beside it. */
@@ -53,12 +54,26 @@ final readonly class Field
         );
     }
 
-    /** What may be typed, with an example or the choices. */
+    /** What may be entered, with an example or the choices as people read them, in the words of IEC 60364. */
     public function accepted(): string
+    {
+        return $this->accepted !== '' ? $this->accepted : 'Choose one of: '.implode(', ', $this->labels()).'.';
+    }
+
+    /** The same with the values of the open format. */
+    public function acceptedInFile(): string
     {
         $values = array_map(static fn (Choice $choice): string => (string) $choice->value, $this->cases());
 
         return $this->accepted !== '' ? $this->accepted : 'One of '.implode(', ', $values).'.';
+    }
+
+    /** @return list<string> of the choices, in their order */
+    private function labels(): array
+    {
+        $words = Words::iec();
+
+        return array_map(static fn (Choice $choice): string => $choice->label($words), $this->cases());
     }
 
     /** @return list<Choice> */

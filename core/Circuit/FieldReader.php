@@ -20,6 +20,7 @@ use BraveAnvil\Circuit\Parse\SupplyVoltage;
 use BraveAnvil\Circuit\Parse\Traits;
 use BraveAnvil\Circuit\Parse\Typed;
 use BraveAnvil\Circuit\Parse\Unbalance;
+use BraveAnvil\RuleBook\Words;
 use BraveAnvil\Solution\Show;
 use BraveAnvil\Solution\Unit;
 
@@ -50,7 +51,7 @@ final readonly class FieldReader
                         is_scalar($value) ? strtolower((string) $value) : ''
                     ] ?? null;
 
-            return $flag === null ? new Refusal('Neither true nor false.') : new Entry($flag, $flag ? 'yes' : 'no');
+            return $flag === null ? new Refusal('Enter Yes or No.') : new Entry($flag, $flag ? 'yes' : 'no');
         }
         if ($field->kind === FieldKind::Points) {
             return LoadPoints::parse($value);
@@ -63,7 +64,7 @@ final readonly class FieldReader
         }
         if (is_int($value) || is_float($value)) {
             if (is_float($value) && ! is_finite($value)) {
-                return new Refusal('Not a number.');
+                return new Refusal('Enter a number.');
             }
             if (abs($value) > 1e12) {
                 return new Refusal('The number is too large.');
@@ -71,19 +72,19 @@ final readonly class FieldReader
             $value = is_int($value) ? (string) $value : rtrim(rtrim(number_format($value, 10, '.', ''), '0'), '.');
         }
         if (! is_string($value)) {
-            return new Refusal('A text or a number is wanted here.');
+            return new Refusal('Enter text or a number.');
         }
         if (strlen($value) > self::LONGEST_TEXT) {
-            return new Refusal('The text is longer than '.self::LONGEST_TEXT.' characters.');
+            return new Refusal('At most '.self::LONGEST_TEXT.' characters.');
         }
         if ($field->kind === FieldKind::Text) {
             if (preg_match('//u', $value) !== 1) {
-                return new Refusal('This is not readable text.');
+                return new Refusal('This text contains characters that cannot be read.');
             }
             $most = (int) $field->high;
 
             return $most > 0 && preg_match('/^.{'.($most + 1).'}/us', $value) === 1
-                ? new Refusal('The text is longer than '.$most.' characters.') : new Entry($value, '');
+                ? new Refusal('At most '.$most.' characters.') : new Entry($value, '');
         }
         $plain = Typed::plain($value);
 
@@ -99,7 +100,7 @@ final readonly class FieldReader
             $read = $this->parse($field, $text);
 
             return $read instanceof Entry && $read->second !== null && str_starts_with($field->path, 'plate.second.')
-                ? new Refusal('One value only: this is the second row of the plate.') : $read;
+                ? new Refusal('Enter one value: this is the second row of the nameplate.') : $read;
         }
         $rows = [];
         foreach ($parts as $part) {
@@ -131,10 +132,10 @@ final readonly class FieldReader
             ),
             FieldKind::EfficiencyClass => preg_match('~^ie\s*-?\s*([1-4])$~i', $text, $m) === 1
                 ? new Entry('IE'.$m[1], 'IE'.$m[1])
-                : new Refusal(Typed::quoted($text).' is not a class with a table here.'),
+                : new Refusal(Typed::quoted($text).' is not an efficiency class in the table.'),
             FieldKind::Letter => strlen($text) === 1 && str_contains($field->letters, strtoupper($text))
                 ? new Entry(strtoupper($text), '')
-                : new Refusal(Typed::quoted($text).' is not one of the letters.'),
+                : new Refusal(Typed::quoted($text).' is not a valid letter.'),
             FieldKind::Duty => Duty::parse($text),
             FieldKind::Protection => Stamp::protection($text),
             FieldKind::Cooling => Stamp::cooling($text),
@@ -156,7 +157,8 @@ final readonly class FieldReader
     {
         $wanted = strtolower(str_replace([' ', '-'], '_', $text));
         foreach ($field->cases() as $choice) {
-            if (strtolower((string) $choice->value) === $wanted) {
+            $label = strtolower(str_replace([' ', '-'], '_', $choice->label(Words::iec())));
+            if (strtolower((string) $choice->value) === $wanted || $label === $wanted) {
                 return new Entry((string) $choice->value, '');
             }
         }
@@ -178,7 +180,8 @@ final readonly class FieldReader
         $entries = [];
         foreach ($rows instanceof PlateCurrent ? [$rows] : $rows as $row) {
             if ($row instanceof Power && ($row->watts < $field->low || $row->watts > $field->high)) {
-                return new Refusal(Show::quantity($row->watts, Unit::Watt).' is outside what is computed here.');
+                return new Refusal(Show::quantity($row->watts, Unit::Watt).
+                    ' is outside the range that this program covers (10 W to 10 MW).');
             }
             $entries[] = new Entry($row, $row->echo());
         }
@@ -211,7 +214,7 @@ final readonly class FieldReader
     private function quantity(Field $field, string $text, FieldKind $kind): Entry|Refusal
     {
         if ($kind === FieldKind::Price && preg_match('~\p{Sc}|\b[a-z]{3}\b~iu', $text) === 1) {
-            return new Refusal('The number alone is wanted, without its currency.');
+            return new Refusal('Enter the number only, without the currency.');
         }
         $value = Quantity::parse($text, $kind);
         if ($value instanceof Refusal) {
@@ -219,27 +222,23 @@ final readonly class FieldReader
         }
         if ($value < $field->low - 1e-9 * abs($field->low) || $value > $field->high + 1e-9 * abs($field->high)) {
             return new Refusal(
-                Show::quantity($value, $field->unit).
-                    ' is outside '.
-                    Show::quantity($field->low, $field->unit).
-                    ' to '.
-                    Show::quantity($field->high, $field->unit).
-                    '.',
+                Show::quantity($value, $field->unit).' is outside the range '.Show::quantity($field->low, $field->unit).' to '.
+                Show::quantity($field->high, $field->unit).'.',
             );
         }
         if ($field->kind === FieldKind::Count && floor($value) !== $value) {
-            return new Refusal('A whole number is wanted.');
+            return new Refusal('Enter a whole number.');
         }
         if ($field->path === 'supply.phases' && $value === 2.0) {
-            return new Refusal('Two phases are not computed.');
+            return new Refusal('Two-phase circuits are not calculated.');
         }
         if ($field->path === 'plate.leads' && ! in_array($value, [3.0, 6.0, 9.0, 12.0], true)) {
-            return new Refusal(Show::number($value).' leads are not a usual motor.');
+            return new Refusal('A motor with '.Show::number($value).' leads is not covered.');
         }
         if (in_array($field->path, ['cable.terminal_temperature', 'settings.terminal_temperature'], true)) {
             $allowed = $this->american ? [60.0, 75.0, 90.0] : [70.0, 90.0];
             if ($field->path === 'cable.terminal_temperature' && ! in_array($value, $allowed, true)) {
-                return new Refusal('Terminals are marked '.implode(', ', $allowed).' °C under this rule book.');
+                return new Refusal('Under this rule book terminals are marked '.implode(', ', $allowed).' °C.');
             }
         }
 
@@ -249,7 +248,7 @@ final readonly class FieldReader
             default => Unit::Second,
         };
         if ($field->kind === FieldKind::Changeover && $this->changeoverBySpeed && $value >= 100.0) {
-            return new Refusal('No motor reaches its synchronous speed: the changeover would never come.');
+            return new Refusal('No motor reaches synchronous speed: the starter would never change over.');
         }
 
         return new Entry($value, Show::quantity($value, $unit, 6));
@@ -269,13 +268,7 @@ final readonly class FieldReader
         $ratio = $numbers[0] / ($numbers[1] ?? 1);
         if ($ratio < $field->low || $ratio > $field->high) {
             return new Refusal(
-                'A ratio of '.
-                    Show::number($ratio).
-                    ' is outside '.
-                    Show::number($field->low).
-                    ' to '.
-                    Show::number($field->high).
-                    '.',
+                'A ratio of '.Show::number($ratio).' is outside the range '.Show::number($field->low).' to '.Show::number($field->high).'.',
             );
         }
 
@@ -294,7 +287,7 @@ final readonly class FieldReader
             }
             if ($number < $field->low || $number > $field->high) {
                 return new Refusal(
-                    Show::number($number).' g is outside '.Show::number($field->low).' to '.Show::number($field->high).' g.',
+                    Show::number($number).' g is outside the range '.Show::number($field->low).' to '.Show::number($field->high).' g.',
                 );
             }
             $grams[] = $number;
@@ -310,7 +303,7 @@ final readonly class FieldReader
             ? ['PVC', 'XLPE', 'TW', 'THW', 'THWN', 'XHHW', 'THHN', 'THWN-2', 'XHHW-2', 'RW75', 'RW90', 'T90', 'RHW-2']
             : ['PVC', 'XLPE', 'EPR'];
         if (! in_array($name, $known, true)) {
-            return new Refusal(Typed::quoted($text).' is not an insulation of this rule book.');
+            return new Refusal(Typed::quoted($text).' is not an insulation type of this rule book.');
         }
         $name = $name === 'EPR' ? 'XLPE' : $name;
 
@@ -324,7 +317,7 @@ final readonly class FieldReader
             return match ($name) {
                 'RACEWAY', 'CONDUIT' => new Entry('raceway', ''),
                 'FREE_AIR', 'FREE AIR' => new Entry('free_air', ''),
-                default => new Refusal(Typed::quoted($text).' is not a method of this rule book.'),
+                default => new Refusal(Typed::quoted($text).' is not an installation method of this rule book.'),
             };
         }
 

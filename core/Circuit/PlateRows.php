@@ -31,7 +31,7 @@ final class PlateRows
         if ($paired !== [] && ! $known && ! in_array('frequency', $paired, true)) {
             if (isset($entries['plate.frequency'])) {
                 foreach ($paired as $name) {
-                    $wrong['plate.'.$name] = 'Two values, but one frequency: type both frequencies, such as 50/60.';
+                    $wrong['plate.'.$name] = 'Two values but one frequency: enter both frequencies, such as 50/60.';
                     unset($entries['plate.'.$name]);
                 }
 

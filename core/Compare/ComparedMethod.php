@@ -52,7 +52,7 @@ final readonly class ComparedMethod
 
         return match (true) {
             isset($this->sets['starter.tap_percent']) => $name.' '.$this->sets['starter.tap_percent'].' %',
-            ($this->sets['starter.transition'] ?? '') === Transition::Closed->value => $name.', closed',
+            ($this->sets['starter.transition'] ?? '') === Transition::Closed->value => $name.', closed transition',
             default => $name,
         };
     }

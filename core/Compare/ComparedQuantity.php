@@ -26,12 +26,12 @@ enum ComparedQuantity: string
             self::LineCurrent => 'Line current at standstill',
             self::Peak => 'First peak',
             self::Torque => 'Torque at standstill',
-            self::TorqueMargin => 'Least torque over that of the load',
+            self::TorqueMargin => 'Smallest torque margin (motor ÷ load)',
             self::RunUpTime => 'Run-up time',
             self::VoltageDip => 'Voltage dip at the bus',
             self::DipAtMotor => 'Voltage dip at the motor',
-            self::StartEnergy => 'Heat of the start',
-            self::TorqueStep => 'Largest step of torque, over rated',
+            self::StartEnergy => 'Heating of the rotor by the start',
+            self::TorqueStep => 'Largest torque step, relative to rated torque',
             self::Verdict => 'Verdict',
         };
     }

@@ -42,11 +42,11 @@ final readonly class ComparisonCurve implements Curve
     private function sentence(): string
     {
         if ($this->recommended === null) {
-            return 'None of these starters will do: '.lcfirst($this->rows[0]->reason).' Relieve the load, or look for another motor.';
+            return 'No starting method is suitable. '.ucfirst($this->rows[0]->reason).' Reduce the load, or use another motor.';
         }
         $name = $this->recommended->method->name($this->words);
 
-        return $name.' is recommended: the simplest that will do. '.$this->recommended->reason;
+        return 'Recommended: '.lcfirst($name).', the simplest starter that works here. '.$this->recommended->reason;
     }
 
     /** @return array<string, mixed> */
@@ -63,7 +63,8 @@ final readonly class ComparisonCurve implements Curve
             'key' => $row->method->key, 'name' => $row->method->name($this->words),
             'chosen' => $row->method->isOf($this->circuit), 'recommended' => $row === $this->recommended,
             'verdict' => $row->verdict->value, 'verdict_word' => $row->verdict->label(),
-            'reason' => $row->reason.($row->verdict === Verdict::RunsUp && $row !== $this->recommended ? ' A simpler one will do.' : ''),
+            'reason' => $row->reason.($row->verdict === Verdict::RunsUp && $row !== $this->recommended ? ' A simpler starter also works.'
+            : ''),
             'line' => $shown($course?->peakLine(), Unit::Ampere), 'peak' => $shown($row->value(ComparedQuantity::Peak), Unit::Ampere),
             'torque' => $shown($row->value(ComparedQuantity::Torque), Unit::NewtonMetre),
             'margin' => $shown($row->value(ComparedQuantity::TorqueMargin), Unit::Times, 2),

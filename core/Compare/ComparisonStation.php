@@ -32,7 +32,7 @@ final readonly class ComparisonStation
         'direct', 'star_delta', 'soft_starter', 'autotransformer_65', 'autotransformer_80', 'autotransformer_50', 'drive',
     ];
 
-    private const SOURCE = 'own computation: the same motor, load and supply with this starter';
+    private const SOURCE = 'calculated here: the same motor, load and supply with this starter';
 
     private RunUpPractice $runUp;
 

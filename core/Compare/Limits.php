@@ -37,7 +37,7 @@ final readonly class Limits
     {
         $runUp = $attempt->runUp;
         if ($attempt->refused !== null || $runUp === null) {
-            return [Verdict::Refused, $attempt->refused === null ? 'It cannot be worked out.' : $attempt->refused->short];
+            return [Verdict::Refused, $attempt->refused === null ? 'Not calculated.' : $attempt->refused->short];
         }
         $course = $runUp->course;
         if ($course->stallSpeed !== null || $course->runUpTime === null) {
@@ -45,20 +45,21 @@ final readonly class Limits
 
             return [
                 Verdict::Stalls,
-                $speed <= 0 ? 'It does not break away.' : 'It stays behind at '.Show::quantity($speed, Unit::Rpm, 3).'.',
+                $speed <= 0 ? 'It cannot start the load (no breakaway).' : 'It stalls at '.Show::quantity($speed, Unit::Rpm, 3).'.',
             ];
         }
         $worst = $runUp->worst;
         if ($worst->runUpTime === null || $worst->stallSpeed !== null) {
             $speed = $worst->stallSpeed ?? 0.0;
 
-            return [Verdict::MayStall, 'With 15 % less torque it '.
-                ($speed <= 0 ? 'does not break away.' : 'stays behind at '.Show::quantity($speed, Unit::Rpm, 3).'.')];
+            return [Verdict::MayStall, 'With 15 % less torque it '.($speed <= 0 ? 'cannot start the load (no breakaway).' : 'stalls at '.
+                Show::quantity($speed, Unit::Rpm, 3).'.')];
         }
 
         return $this->keeps($attempt) ?? [
-            Verdict::RunsUp, 'Up in '.Show::quantity($course->runUpTime, Unit::Second, 2).', '.
-                Show::quantity($worst->runUpTime, Unit::Second, 2).' at worst.',
+            Verdict::RunsUp, 'Run-up '.Show::quantity($course->runUpTime, Unit::Second, 2).
+            (Show::quantity($worst->runUpTime, Unit::Second, 2) === Show::quantity($course->runUpTime, Unit::Second, 2) ? ''
+                : ' (worst case '.Show::quantity($worst->runUpTime, Unit::Second, 2).')').'.',
         ];
     }
 
@@ -79,21 +80,22 @@ final readonly class Limits
 
         return match (true) {
             $bus !== null && $bus > $this->dipAtBus => [
-                Verdict::DipsBus, 'The bus falls by '.$percent($bus).', '.$percent($this->dipAtBus).' is the most.',
+                Verdict::DipsBus, 'Voltage dip at the bus '.$percent($bus).'; the limit is '.$percent($this->dipAtBus).'.',
             ],
             $motor !== null && $motor > $this->dipAtMotor => [
-                Verdict::DipsMotor, 'The motor loses '.$percent($motor).' of its voltage, '.$percent($this->dipAtMotor).' is the most.',
+                Verdict::DipsMotor, 'Voltage drop at the motor '.$percent($motor).'; the limit is '.$percent($this->dipAtMotor).'.',
             ],
             $margin !== null && $margin < $this->margin => [
-                Verdict::LittleTorque, 'Only '.Show::number($margin, 3).' times the load’s torque at one speed.',
+                Verdict::LittleTorque, 'Torque margin only '.Show::number($margin, 3).' at one speed.',
             ],
             ! $attempt->relayHolds => [
-                Verdict::TripsRelay, 'No relay up to class 30 lets a start of '.
-                    Show::quantity($runUp->course->runUpTime ?? 0.0, Unit::Second, 2).' pass.',
+                Verdict::TripsRelay, 'Even a class 30 relay trips on a '.Show::quantity($runUp->course->runUpTime ?? 0.0, Unit::Second, 2).
+                ' start.',
             ],
             $method->takesAll() && $this->directLimit !== null && $this->output !== null
                 && $this->output > $this->directLimit * (1 + 1e-9) => [
-                    Verdict::AboveLimit, 'The site starts motors direct up to '.Show::quantity($this->directLimit, Unit::Watt).' only.',
+                    Verdict::AboveLimit, 'This site allows direct-on-line starting only up to '.
+                    Show::quantity($this->directLimit, Unit::Watt).'.',
                 ],
             default => null,
         };

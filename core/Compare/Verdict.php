@@ -20,14 +20,14 @@ enum Verdict: string
     public function label(): string
     {
         return match ($this) {
-            self::RunsUp => 'runs up',
+            self::RunsUp => 'reaches full speed',
             self::Refused => 'not possible',
-            self::Stalls => 'stays behind',
-            self::MayStall => 'may stay behind',
-            self::DipsBus => 'bus dips too far',
-            self::DipsMotor => 'motor voltage too low',
-            self::LittleTorque => 'little torque to spare',
-            self::TripsRelay => 'no relay holds it',
+            self::Stalls => 'stalls',
+            self::MayStall => 'may stall',
+            self::DipsBus => 'voltage dip at the bus too large',
+            self::DipsMotor => 'voltage at the motor too low',
+            self::LittleTorque => 'small torque margin',
+            self::TripsRelay => 'trips every relay class',
             self::AboveLimit => 'above the site’s limit',
         };
     }

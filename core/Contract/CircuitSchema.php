@@ -25,7 +25,7 @@ final class CircuitSchema
 
         return [
             '$schema' => 'https://json-schema.org/draft/2020-12/schema', '$id' => self::ID, 'title' => 'Circuit',
-            'description' => 'One motor branch circuit as a person typed it. Unknown keys are kept and reported as a note.',
+            'description' => 'One motor branch circuit as it was entered. Unknown fields are kept and reported as a note.',
             'type' => 'object', 'required' => ['rule_book'], 'properties' => $properties,
         ];
     }
@@ -55,7 +55,7 @@ final class CircuitSchema
     /** @return array<string, mixed> */
     private static function field(Field $field): array
     {
-        $description = $field->label.'. '.$field->accepted();
+        $description = $field->label.'. '.$field->acceptedInFile();
         if ($field->path === 'rule_book') {
             return ['description' => $description, 'type' => 'string'];
         }

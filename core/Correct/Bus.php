@@ -13,7 +13,7 @@ use BraveAnvil\Solution\Unit;
 /** Capacitors and the supply they stand on: at which order they resonate, and how much they raise the voltage. */
 final readonly class Bus
 {
-    /** Harmonics that drives and rectifiers bring, and how near to one a resonance is too near. Common practice, no source. */
+    /** Harmonics that drives and rectifiers bring, and how near to one a resonance is too near. Common practice. */
     private const HARMONICS = [5, 7, 11, 13];
 
     private const ONE_PHASE = [3, 5, 7, 11, 13];
@@ -32,7 +32,7 @@ final readonly class Bus
     {
         $others = $circuit->number('supply.other_capacitors_kvar');
         $fault = Show::quantity($this->shortCircuit, Unit::VoltAmpere, 4);
-        $work = $ledger->work(CorrectFigure::ResonanceOrder)->from(Q: $given)->source('all capacitors of the bus together');
+        $work = $ledger->work(CorrectFigure::ResonanceOrder)->from(Q: $given)->source('all capacitors on the bus together');
         if ($plate->detuning > 0) {
             $share = $given->number() * (1 - $plate->detuning) / $this->shortCircuit;
             $order = $work
@@ -40,9 +40,9 @@ final readonly class Bus
                 ->equals(1 / sqrt($plate->detuning + $share))
                 ->write();
             if ($others !== null && $others->number() > 0) {
-                $ledger->caution(CorrectFinding::UndetunedBeside)->title('Plain capacitors beside a detuned unit')
-                    ->because('The other '.$others->shown().' may resonate with the supply above the order that this unit is tuned to.')
-                    ->do('Detune all capacitors of a bus alike.')->source('common practice, no source')
+                $ledger->caution(CorrectFinding::UndetunedBeside)->title('Plain capacitors next to a detuned unit')
+                    ->because('The other '.$others->shown().' may resonate with the supply above the tuning order of this unit.')
+                    ->do('Detune all capacitors on one bus alike.')->source('common practice')
                     ->on(CorrectFigure::ResonanceOrder)->about('supply.other_capacitors_kvar');
             }
         } else {
@@ -61,10 +61,10 @@ final readonly class Bus
         $rise = $ledger->work(CorrectFigure::VoltageRise)->from(Q: $given)->as('Q_c / S_sc', '{Q} ÷ '.$fault)
             ->equals(100 * $given->number() / $this->shortCircuit)->write();
         if ($rise->number() > self::MOST_RISE) {
-            $ledger->caution(CorrectFinding::VoltageRise)->title('It raises the voltage')
-                ->because('The capacitor alone lifts the volts at the bus by '.$rise->shown(2).'.')
-                ->do('A smaller unit, or steps that are switched with the load.')
-                ->source('common practice, no source')->on(CorrectFigure::VoltageRise);
+            $ledger->caution(CorrectFinding::VoltageRise)->title('The capacitor raises the voltage')
+                ->because('The capacitor alone raises the bus voltage by '.$rise->shown(2).'.')
+                ->do('Use a smaller unit, or steps that are switched with the load.')
+                ->source('common practice')->on(CorrectFigure::VoltageRise);
         }
     }
 
@@ -75,13 +75,13 @@ final readonly class Bus
             if (abs($order->number() - $harmonic) <= self::NEAR * $harmonic * (1 + 1e-6)) {
                 $ledger
                     ->caution(CorrectFinding::Resonance)
-                    ->title('Close to a harmonic')
+                    ->title('Resonance close to a harmonic')
                     ->because(
-                        'Capacitors and supply resonate near order '.$order->shown(3).', close to '.$harmonic.'.'.
-                            ($othersTyped ? '' : ' Other capacitors on the bus shift it.'),
+                        'Capacitors and supply resonate near order '.$order->shown(3).', close to harmonic '.$harmonic.'.'.
+                        ($othersTyped ? '' : ' Other capacitors on the bus change this.'),
                     )
-                    ->do('With drives or rectifiers on the bus use a detuned unit.')
-                    ->source('common practice, no source')
+                    ->do('With drives or rectifiers on the bus, use a detuned unit.')
+                    ->source('common practice')
                     ->on(CorrectFigure::ResonanceOrder)
                     ->about('supply.other_capacitors_kvar');
             }

@@ -132,16 +132,16 @@ final class CalculatedLoad
         $power = $ledger->work(CorrectFigure::LoadPower)->from(x: $typed, P: $output)->equals($point->input);
         $reactive = $ledger->work(CorrectFigure::LoadReactive)->from(Q: $full, x: $typed)->equals($point->reactive);
         if ($motor->fit?->machine !== null && $load->partLoad !== null) {
-            $assumption = 'part load by the machine model'.($motor->fit->typical === [] ? '' : ' with '.$motor->fit->typicalWords());
-            $power->as('equivalent circuit at this load', '{x} of {P}, by the machine that fits the plate')
-                ->source('own computation')->assuming($assumption);
-            $reactive->as('equivalent circuit at this load', '{Q} at full load; at {x} by the machine that fits the plate')
-                ->source('own computation')->assuming($assumption);
+            $assumption = 'part load by the motor model'.($motor->fit->typical === [] ? '' : ' with '.$motor->fit->typicalWords());
+            $power->as('equivalent circuit at this load', '{x} of {P}, by the motor model')
+                ->source('calculated here')->assuming($assumption);
+            $reactive->as('equivalent circuit at this load', '{Q} at full load; at {x} by the motor model')
+                ->source('calculated here')->assuming($assumption);
         } else {
-            $assumption = 'losses and reactive power at part load by approximation';
+            $assumption = 'losses and reactive power at part load are approximations';
             $power->as('x P_n + loss (0.4 + 0.6 x²)', '{x} of {P}, losses '.Show::quantity($losses, Unit::Watt).' split 0.4 and 0.6')
-                ->source('own approximation')->assuming($assumption);
-            $reactive->as('Q_0 + (Q_n − Q_0) x²', 'between no load and {Q} at {x}')->source('own approximation')->assuming($assumption);
+                ->source('approximation')->assuming($assumption);
+            $reactive->as('Q_0 + (Q_n − Q_0) x²', 'between no load and {Q} at {x}')->source('approximation')->assuming($assumption);
         }
 
         return [$power->write(), $reactive->write()];
@@ -158,7 +158,7 @@ final class CalculatedLoad
         $estimate = ApproximateLoad::idleShare($cos) * $current->number();
         if ($machine !== null && $machine->number() < $estimate) {
             return $ledger->put(
-                $machine->named(CorrectFigure::NoLoadCurrent, 'machine model, smaller than the estimate from the power factor'),
+                $machine->named(CorrectFigure::NoLoadCurrent, 'motor model, smaller than the estimate from the power factor'),
             );
         }
 
@@ -170,7 +170,7 @@ final class CalculatedLoad
                 2 * (1 - $cos) <= sqrt(max(0.0, 1 - $cos ** 2)) ? '2 × (1 − {pf}) × {I}' : '√(1 − {pf}²) × {I}',
             )
             ->equals($estimate)
-            ->source('common practice, no source')
+            ->source('common practice')
             ->assuming('no-load current estimated from the power factor')
             ->write();
     }

@@ -53,7 +53,7 @@ final readonly class CapacitorUnit
             return new self($typed->number(), $plate, true, []);
         }
         if ($required === null) {
-            $ledger->missing('correction.target_power_factor', 'A target power factor is wanted to choose a capacitor.');
+            $ledger->missing('correction.target_power_factor', 'Enter a target power factor to choose a capacitor.');
 
             return null;
         }
@@ -61,7 +61,7 @@ final readonly class CapacitorUnit
             $ledger
                 ->note(CorrectFinding::NoCapacitorNeeded)
                 ->title('No capacitor needed')
-                ->because('The power factor is already at the target.');
+                ->because('The power factor already meets the target.');
 
             return null;
         }
@@ -80,26 +80,25 @@ final readonly class CapacitorUnit
             $finding = $sure
                 ? $ledger->stop(CorrectFinding::InstalledCapacitorTooLarge) : $ledger->caution(CorrectFinding::InstalledCapacitorTooLarge);
             $finding
-                ->title($sure ? 'The installed capacitor is too large' : 'The installed capacitor may be too large')
+                ->title($sure ? 'Installed capacitor too large' : 'Installed capacitor may be too large')
                 ->because(
-                    Show::quantity($var, Unit::Var, 3).' at this supply, at most '.$limit->shown(3).
-                        ' is allowed here: more could excite the motor after it is switched off.'.
-                        ($sure ? '' : ' What it takes without load is an estimate.'),
+                    Show::quantity($var, Unit::Var, 3).' at this supply; the limit at the motor is '.$limit->shown(3).
+                    '. More could self-excite the motor after switch-off.'.($sure ? '' : ' The no-load reactive power is an estimate.'),
                 )
-                ->do(($sure ? '' : 'Measure the current without load and type it. Else: ').
-                    ($place === CapacitorPlace::Board ? 'Use a smaller unit.' : 'Use a smaller unit, or move it to the board.'))
+                ->do(($sure ? '' : 'Measure the no-load current and enter it. Otherwise: ').
+                    ($place === CapacitorPlace::Board ? 'Use a smaller unit.' : 'Use a smaller unit, or connect it at the board.'))
                 ->source($limit->source)
                 ->on(CorrectFigure::ReactiveLimit);
         }
         if ($var > $ceiling->lowest * (1 + self::TOLERANCE)) {
             $ledger
                 ->caution(CorrectFinding::LeadingAtLowestLoad)
-                ->title('It leads at the lowest load')
+                ->title('Leading power factor at the lowest load')
                 ->because(
-                    Show::quantity($var, Unit::Var, 3).' is more than the '.Show::quantity($ceiling->lowest, Unit::Var, 3).
-                        ' that is taken there: the line leads, and the voltage rises.',
+                    Show::quantity($var, Unit::Var, 3).' is more than the load takes there, '.
+                    Show::quantity($ceiling->lowest, Unit::Var, 3).': the power factor goes leading and the voltage rises.',
                 )
-                ->do('A smaller unit, or one that is switched with the load.')
+                ->do('Use a smaller unit, or one that is switched with the load.')
                 ->source('definition')
                 ->on(CorrectFigure::ReactiveCeiling);
         }
@@ -125,21 +124,21 @@ final readonly class CapacitorUnit
             $refused = 1000 * $kvar * $atMost > $most * (1 + self::TOLERANCE);
             if ($refused) {
                 $reason = $limit !== null && 1000 * $kvar * $atMost > $limit
-                    ? 'above the limit at the motor' : 'would lead at the lowest load';
+                    ? 'above the limit at the motor' : 'leading at the lowest load';
             } elseif ($reached) {
-                $reason = 'more than is needed';
+                $reason = 'more than necessary';
             } else {
                 $chosen = $kvar;
                 $reached = 1000 * $kvar * $atLoad >= $required->number() * (1 - self::TOLERANCE);
-                $reason = $reached ? 'gives what is required' : 'less than required';
+                $reason = $reached ? 'meets the requirement' : 'less than required';
             }
             $looked[] = [$kvar, $refused, $reason];
         }
         if ($chosen === null) {
             $ledger
                 ->note(CorrectFinding::NoStepFits)
-                ->title('No standard step fits')
-                ->because('Even the smallest step is above '.Show::quantity($most, Unit::Var, 3).'.')
+                ->title('No standard step is suitable')
+                ->because('Even the smallest step is above the limit of '.Show::quantity($most, Unit::Var, 3).'.')
                 ->do($atBoard ? 'Correct several motors together with one bank.' : 'Correct several motors together at the board.')
                 ->on(CorrectFigure::ReactiveRequired);
 
@@ -148,19 +147,15 @@ final readonly class CapacitorUnit
         if (! $reached) {
             $ledger
                 ->note(CorrectFinding::TargetNotReached)
-                ->title('The target is not reached')
+                ->title('Target power factor not reached')
                 ->because(
-                    $required->shown(3).
-                        ' would be needed. The most here is '.
-                        Show::quantity($most, Unit::Var, 3).
-                        ', and the largest standard step below it gives '.
-                        Show::quantity(1000 * $chosen * $atLoad, Unit::Var, 3).
-                        ': '.
-                        ($limit !== null && $limit <= $ceiling->lowest
-                            ? 'more could excite the motor after it is switched off.'
-                            : 'more would lead at the lowest load.'),
+                    'Needed: '.$required->shown(3).'. Limit here: '.Show::quantity($most, Unit::Var, 3).
+                    '. Largest standard step within the limit: '.Show::quantity(1000 * $chosen * $atLoad, Unit::Var, 3).'. '.
+                    ($limit !== null && $limit <= $ceiling->lowest ? 'More could self-excite the motor after switch-off.'
+                    : 'More would make the power factor leading at the lowest load.'),
                 )
-                ->do($atBoard ? 'Accept it: more than this would lead.' : 'Accept it, or correct the rest at the board.')
+                ->do($atBoard ? 'Accept it: a larger capacitor would make the power factor leading.'
+                    : 'Accept it, or correct the rest at the board.')
                 ->source($ceiling->limit->source ?? '')
                 ->on(CorrectFigure::ReactiveRequired);
         }

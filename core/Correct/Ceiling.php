@@ -39,9 +39,9 @@ final readonly class Ceiling
         $full = $load->measured || $load->noLoadCurrent === null ? null : 1.0;
         $lowest = $load->reactiveAt($share === null ? $full : $share->number() / 100);
         if ($typed === null && $load->noLoadCurrent !== null) {
-            $ledger->note(CorrectFinding::NoLowestLoad)->title('Lowest load not said')
-                ->because('It is taken never to run below '.$load->said().': at less it may lead.')
-                ->do('Type the lowest load that it is left running at.')
+            $ledger->note(CorrectFinding::NoLowestLoad)->title('Lowest operating load not entered')
+                ->because($load->said().' load is used as the lowest. Below that the power factor may go leading.')
+                ->do('Enter the lowest load at which the motor runs.')
                 ->about('correction.lowest_load_percent');
         }
         $most = $ledger

@@ -58,7 +58,7 @@ final readonly class CorrectStation
         $supply = $motor->supplyVoltage ?? $circuit->number('supply.voltage');
         $frequency = $circuit->number('supply.frequency') ?? $motor->frequency;
         if ($supply === null || $frequency === null || $circuit->bad(...self::NEEDS)) {
-            $ledger->block('Waits for a field.', Station::Correct);
+            $ledger->block('No result: correct the marked field first.', Station::Correct);
 
             return null;
         }
@@ -69,7 +69,8 @@ final readonly class CorrectStation
         }
         $toCorrect = Basis::load($circuit, $motor, $load, $measured, $onBench, $ledger);
         if ($toCorrect === null) {
-            $ledger->block('Waits for the '.($onBench ? 'load' : 'motor').'’s power and current.', Station::Correct);
+            $ledger->block('No result: the power and current of the '.($onBench ? 'load' : 'motor').' are not known yet.',
+                Station::Correct);
 
             return null;
         }
@@ -78,10 +79,10 @@ final readonly class CorrectStation
             ? CapacitorPlace::Board : $circuit->chosen('correction.place', CapacitorPlace::class) ?? CapacitorPlace::None;
         $required = $this->required($circuit, $toCorrect, $ledger);
         if ($toCorrect->reactive->number() < 0) {
-            $ledger->note(CorrectFinding::AlreadyLeading)->title('It leads already')
-                ->because('The current leads: a capacitor would add to it.')->do('Look for capacitors that are there already.')
+            $ledger->note(CorrectFinding::AlreadyLeading)->title('Power factor already leading')
+                ->because('A capacitor would make it worse.')->do('Look for capacitors already connected.')
                 ->on(CorrectFigure::LoadReactive);
-            $ledger->say(Station::Correct, 'The current leads already: no capacitor.');
+            $ledger->say(Station::Correct, 'The power factor is already leading: no capacitor.');
 
             return null;
         }
@@ -91,7 +92,7 @@ final readonly class CorrectStation
             return null;
         }
         if ((new Exclusion($this->sizing, $this->words))->refuses($circuit, $motor, $frequency, $starting, $place, $ledger)) {
-            $ledger->say(Station::Correct, 'A capacitor is refused at this place.');
+            $ledger->say(Station::Correct, 'No capacitor is allowed at this position.');
 
             return null;
         }
@@ -106,7 +107,7 @@ final readonly class CorrectStation
             ),
         };
         if ($unit === null) {
-            $ledger->say(Station::Correct, 'No capacitor is chosen.');
+            $ledger->say(Station::Correct, 'No capacitor chosen.');
 
             return null;
         }
@@ -124,10 +125,8 @@ final readonly class CorrectStation
         ));
         $ledger->say(
             Station::Correct,
-            ($toCorrect->onePhase
-                ? Show::quantity($figures->givenAt($figures->plate->volts->number()) / (2 * M_PI * $frequency->number()
-                    * $figures->plate->volts->number() ** 2), Unit::Farad, 3)
-                : $figures->rating->shown(3)).' brings '.$correction->sentence(),
+            ($toCorrect->onePhase ? self::capacitance($figures, $frequency->number()) : $figures->rating->shown(3)).': '.
+            $correction->sentence(),
         );
 
         return $correction;
@@ -137,40 +136,37 @@ final readonly class CorrectStation
     private function beforeElectronics(Circuit $circuit, Motor $motor, Figure $frequency, Starting $starting, Ledger $ledger): void
     {
         $place = $circuit->chosen('correction.place', CapacitorPlace::class) ?? CapacitorPlace::None;
-        $ledger->say(Station::Correct, 'Behind a drive no capacitor follows from the motor’s plate.');
+        $ledger->say(Station::Correct, 'For a motor on a drive, no capacitor can be calculated from the nameplate.');
         if ($place === CapacitorPlace::None || ($place->isBehindStarter()
             && (new Exclusion($this->sizing, $this->words))->refuses($circuit, $motor, $frequency, $starting, $place, $ledger))) {
             return;
         }
         $ledger->caution(CorrectFinding::SupplySeesDrive)->title('The supply sees the drive, not the motor')
-            ->because('A drive’s rectifier takes nearly no reactive power of the fundamental: its power factor is low by harmonics, and '.
-                'those a capacitor does not cure. It may resonate with them and burn.')
-            ->do('Measure before the drive first: real power, true power factor and the distortion of the current. '.
-                'Then choose “What is measured”.')
-            ->source('common practice, no source')->about('correction.place', 'correction.basis');
+            ->because('The rectifier of a drive takes almost no fundamental reactive power. Its power factor is low because of '.
+                'harmonics, and '.'a capacitor does not correct those. It may resonate with them and burn out.')
+            ->do('Measure the real power, true power factor and current distortion on the supply side of the drive. '.
+                'Then choose “Measured values”.')
+            ->source('common practice')->about('correction.place', 'correction.basis');
     }
 
     private static function without(Circuit $circuit, ?Figure $required): string
     {
         if ($required === null) {
-            return 'Type a target power factor to see what a capacitor would have to give.';
+            return 'Enter a target power factor to see the capacitor needed.';
         }
 
         return $required->number() <= 0
             ? 'No capacitor is needed for this target.'
-            : 'No capacitor. '.
-                    $required->shown(3).
-                    ' would be needed for '.
-                    (($target = $circuit->number('correction.target_power_factor')?->number() ?? 1.0) >= 1.0
-                        ? 'unity' : 'a power factor of '.Show::number($target, 3)).
-                    '.';
+            : 'No capacitor. '.$required->shown(3).' would be needed for '.
+            (($target = $circuit->number('correction.target_power_factor')?->number() ?? 1.0) >= 1.0 ? 'unity power factor'
+            : 'a power factor of '.Show::number($target, 3)).'.';
     }
 
     /** What a capacitor would have to give, var; harmonics set a bound to what it can reach. */
     private function required(Circuit $circuit, LoadToCorrect $load, Ledger $ledger): ?Figure
     {
         $typed = $circuit->number('correction.target_power_factor');
-        $target = $typed ?? ($load->onePhase ? new Entry(1.0, 'unity, as nobody types a target') : null);
+        $target = $typed ?? ($load->onePhase ? new Entry(1.0, 'unity, because no target is entered') : null);
         if ($target === null) {
             return null;
         }
@@ -192,9 +188,9 @@ final readonly class CorrectStation
             ->equals($power / hypot($power, $load->distortion))
             ->write();
         if ($wanted > $attainable->number() * (1 + 1e-6)) {
-            $ledger->caution(CorrectFinding::Distortion)->title('Harmonics keep it from the target')
-                ->because('No capacitor brings it above '.$attainable->shown(3).': what is left is distortion, not reactive power.')
-                ->do('A filter or a reactor at what distorts; a capacitor near it may even resonate.')
+            $ledger->caution(CorrectFinding::Distortion)->title('Harmonics prevent the target power factor')
+                ->because('No capacitor raises it above '.$attainable->shown(3).': the rest is distortion, not reactive power.')
+                ->do('Fit a filter or a reactor at the source of the distortion. A capacitor near it may resonate.')
                 ->source('definition')->on(CorrectFigure::AttainablePowerFactor);
         }
         $left = sqrt(max(0.0, ($power / $wanted) ** 2 - $power ** 2 - $load->distortion ** 2));
@@ -202,7 +198,7 @@ final readonly class CorrectStation
         return $ledger
             ->work(CorrectFigure::ReactiveRequired)
             ->from(Q: $load->reactive, P: $load->power, pf: $target)
-            ->as('Q − √((P / cos φ2)² − P² − D²)', '{Q} − '.Show::quantity($left, Unit::Var, 4).' that may stay at {pf}')
+            ->as('Q − √((P / cos φ2)² − P² − D²)', '{Q} − '.Show::quantity($left, Unit::Var, 4).' that may remain at {pf}')
             ->equals(self::need($load->reactive->number() - $left, $power))
             ->assuming($typed === null ? 'a target of unity' : null)
             ->write();
@@ -222,11 +218,11 @@ final readonly class CorrectStation
         }
         $input = $ledger->work(CorrectFigure::InverterInput)->from(P: $load->power, eta: $efficiency)->as('P / η', '{P} ÷ {eta}')
             ->equals($load->power->number() / ($efficiency->number() / 100))->write();
-        $ledger->note(CorrectFinding::InverterSaving)->title('What it saves behind an inverter')
-            ->because('The direct-current side gives '.$input->shown(3).' as it is. '.
-                'A capacitor takes amperes off the inverter’s output, which may let it carry more and run cooler.')
-            ->do('Ask its maker first: some inverters trip on a capacitor.')
-            ->source('definition; an efficiency that changes with the current is left out')->on(CorrectFigure::InverterInput);
+        $ledger->note(CorrectFinding::InverterSaving)->title('Saving on an inverter supply')
+            ->because('The inverter takes '.$input->shown(3).' from the DC side without correction. '.
+                'A capacitor reduces the output current of the inverter, so it can carry more load and runs cooler.')
+            ->do('Ask the manufacturer first: some inverters trip on a capacitor.')
+            ->source('definition; changes of efficiency with current are not included')->on(CorrectFigure::InverterInput);
     }
 
     /** Whether the watts stay: not behind an inverter, whose losses follow the current, and not where readings say otherwise. */
@@ -242,10 +238,10 @@ final readonly class CorrectStation
     {
         $times = $this->practice->capacitor()->mostCurrentTimes();
         if ($unit->current->number() > $times * $unit->ratedCurrent->number() * (1 + 1e-6)) {
-            $ledger->stop(CorrectFinding::CapacitorOvercurrent)->title('More current than the capacitor bears')
-                ->because($unit->current->shown(3).' at this supply, more than '.Show::number($times).' times its rated '.
+            $ledger->stop(CorrectFinding::CapacitorOvercurrent)->title('Current above the capacitor rating')
+                ->because($unit->current->shown(3).' at this supply, more than '.Show::number($times).' times its rated current, '.
                     $unit->ratedCurrent->shown(3).'.')
-                ->do('Choose one for this frequency and voltage.')->source('IEC 60831-1 (from memory)')
+                ->do('Choose a capacitor for this frequency and voltage.')->source('IEC 60831-1 (from memory)')
                 ->on(CorrectFigure::CapacitorCurrent, CorrectFigure::CapacitorRatedCurrent);
         }
     }
@@ -260,18 +256,25 @@ final readonly class CorrectStation
     ): void {
         $ledger
             ->note(CorrectFinding::StoredCharge)
-            ->title('A capacitor holds charge')
+            ->title('Stored charge in the capacitor')
             ->because(
-                'Switched off it keeps up to '.
-                    Show::quantity(sqrt(2) * $supply->number(), Unit::Volt, 3).
-                    ' or more. Wait for the discharge time, prove it dead, then short and earth it before touching.',
+                'After switch-off it can hold '.Show::quantity(sqrt(2) * $supply->number(), Unit::Volt, 3).
+                ' or more. Wait for the discharge time, prove it dead, then short-circuit and earth it before you touch it.',
             )
-            ->do('Check that the resistors are whole; a blown fuse leaves an element charged.')
-            ->source('usual practice; local rules and licensed people decide')
+            ->do('Check the discharge resistors. A blown fuse can leave an element charged.')
+            ->source('usual practice; have a licensed person check it against the local code')
             ->on(CorrectFigure::DischargeResistance);
         if ($prospective !== null) {
             $fault = sqrt(3) * $supply->number() * $prospective->number() / $this->practice->guard()->voltageFactorMax()->value;
             (new Bus($fault))->solve($circuit, $unit->given, $unit->plate, $load->onePhase, $ledger);
         }
+    }
+
+    /** Capacitance of a unit for one phase, in words. */
+    private static function capacitance(UnitFigures $figures, float $hertz): string
+    {
+        $volts = $figures->plate->volts->number();
+
+        return Show::quantity($figures->givenAt($volts) / (2 * M_PI * $hertz * $volts ** 2), Unit::Farad, 3);
     }
 }

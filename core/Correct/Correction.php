@@ -32,7 +32,7 @@ final readonly class Correction
     /** What it does, behind `15 kvar brings `; one load is named throughout. */
     public function sentence(): string
     {
-        return 'the power factor to '.$this->atLoad->powerFactor->shown(3).($this->atLoad->leading ? ' leading' : '').' and the line to '.
+        return 'power factor '.$this->atLoad->powerFactor->shown(3).($this->atLoad->leading ? ' leading' : '').', line current '.
             $this->atLoad->current->shown(3).' at '.$this->atLoad->load.'.';
     }
 

@@ -17,7 +17,7 @@ final readonly class Discharge
     /** A resistor stands this many times what it must turn into heat. */
     private const HEAT_MARGIN = 2.0;
 
-    /** V that small resistors usually stand. Common practice, no source. */
+    /** V that small resistors usually stand. Common practice. */
     private const SMALL_RESISTOR_V = 350.0;
 
     public function __construct(private CapacitorRules $rules, private CapacitorPractice $practice)
@@ -68,9 +68,9 @@ final readonly class Discharge
         $take = $ledger
             ->work(CorrectFigure::DischargeRecommended)
             ->from(k: $share, R: $most)
-            ->as('standard value ≤ 0.8 of it', '{k} × {R}, next standard value below')
+            ->as('0.8 of it, next standard value below', '{k} × {R}, next standard value below')
             ->equals($best)
-            ->source('E24; poles clear one after another and leave more than √2 V on one element')
+            ->source('E24; the poles of a switch open one after another and can leave more than √2 V on one element')
             ->write();
         $power = $ledger
             ->work(CorrectFigure::DischargePower)
@@ -85,7 +85,7 @@ final readonly class Discharge
                     ->from(P: $power)
                     ->as('standard rating ≥ 2 P', '2 × {P}, next standard rating')
                     ->equals($watts)
-                    ->source('common practice, no source')
+                    ->source('common practice')
                     ->write();
                 break;
             }
@@ -93,10 +93,10 @@ final readonly class Discharge
         if ($volts->number() <= self::SMALL_RESISTOR_V) {
             return;
         }
-        $ledger->note(CorrectFinding::ResistorInSeries)->title('A resistor has a voltage of its own')
-            ->because('Each must be made for at least '.$volts->shown().'. Small ones often are not.')
-            ->do('Take one rated for it, or two of half the ohms in series.')
-            ->source('common practice, no source')->on(CorrectFigure::DischargeRecommended);
+        $ledger->note(CorrectFinding::ResistorInSeries)->title('Voltage rating of the discharge resistor')
+            ->because('Each resistor must be rated for at least '.$volts->shown().'. Small resistors often are not.')
+            ->do('Use one with that rating, or two in series with half the resistance each.')
+            ->source('common practice')->on(CorrectFigure::DischargeRecommended);
     }
 
     private function judge(
@@ -123,16 +123,16 @@ final readonly class Discharge
             ->equals($volts->number() ** 2 / $there->number())
             ->write();
         if ($takes->number() > $time * (1 + 1e-6)) {
-            $ledger->stop(CorrectFinding::ResistorTooLarge)->title('The resistor empties it too slowly')
-                ->because('It takes '.$takes->shown(3).' down to '.Show::number($residual).' V; '.Show::number($time).' s are allowed.')
-                ->do('Take the one that is named, or have it emptied by what it stays joined to.')
+            $ledger->stop(CorrectFinding::ResistorTooLarge)->title('Discharge too slow')
+                ->because($takes->shown(3).' to reach '.Show::number($residual).' V; the limit is '.Show::number($time).' s.')
+                ->do('Fit the resistor given here, or leave the capacitor connected to something that discharges it.')
                 ->source($source)->on(CorrectFigure::DischargeTime)->about('correction.resistor_ohm');
         }
         if ($heat->number() > max([0.0, ...$this->practice->resistorPowers()]) / self::HEAT_MARGIN) {
-            $ledger->caution(CorrectFinding::ResistorHot)->title('The resistor gets hot')
-                ->because('It turns '.Show::quantity($heat->number(), Unit::Watt, 3).' into heat for as long as the supply is on.')
-                ->do('Read the watts on it: at least twice that.')
-                ->source('common practice, no source')->on(CorrectFigure::ResistorPower)->about('correction.resistor_ohm');
+            $ledger->caution(CorrectFinding::ResistorHot)->title('The discharge resistor gets hot')
+                ->because('It gives off '.Show::quantity($heat->number(), Unit::Watt, 3).' of heat continuously.')
+                ->do('Check its power rating: at least twice that.')
+                ->source('common practice')->on(CorrectFigure::ResistorPower)->about('correction.resistor_ohm');
         }
     }
 }

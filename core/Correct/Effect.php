@@ -33,8 +33,8 @@ final readonly class Effect
     ): Correction {
         $atLoad = $this->atLoad($load, $ledger);
         if ($current === null || $factor === null) {
-            $after = $ledger->put($atLoad->current->named(CorrectFigure::CorrectedCurrent, 'as it runs'));
-            $corrected = $ledger->put($atLoad->powerFactor->named(CorrectFigure::CorrectedPowerFactor, 'as it runs'));
+            $after = $ledger->put($atLoad->current->named(CorrectFigure::CorrectedCurrent, 'at the operating load'));
+            $corrected = $ledger->put($atLoad->powerFactor->named(CorrectFigure::CorrectedPowerFactor, 'at the operating load'));
             $leading = $atLoad->leading;
             $before = $load->current;
         } else {
@@ -69,7 +69,7 @@ final readonly class Effect
             ->from(I: $current, pf: $factor, Ic: $this->unit->current)
             ->as('√((I cos φ)² + (I sin φ − I_c)²)', '√(({I} × {pf})² + ('.Show::number($reactive).' A − {Ic})²)')
             ->equals($line)
-            ->source('upstream of the capacitor, at full load')
+            ->source('on the supply side of the capacitor, at full load')
             ->write();
         $corrected = $ledger
             ->work(CorrectFigure::CorrectedPowerFactor)
@@ -102,7 +102,7 @@ final readonly class Effect
                     ($load->distortion > 0 ? ' + '.Show::number($load->distortion / ($root * $volts), 3).'² of harmonics' : '').') A',
             )
             ->equals($line)
-            ->source('upstream of the capacitor, at '.$load->said())
+            ->source('on the supply side of the capacitor, at '.$load->said())
             ->write();
         $factor = $ledger
             ->work(CorrectFigure::LoadCorrectedPowerFactor)
@@ -129,7 +129,7 @@ final readonly class Effect
             ->labelled(CorrectFigure::LowestCorrectedPowerFactor->label().$word)
             ->from(x: $share, Qc: $this->unit->given)
             ->as('P / √(P² + (Q − Q_c)²)', Show::quantity($point->input, Unit::Watt, 4).' and '.
-                Show::quantity($point->reactive, Unit::Var, 4).' at {x}, less {Qc}'.$word)
+                Show::quantity($point->reactive, Unit::Var, 4).' at {x}, minus {Qc}'.$word)
             ->equals($point->input / hypot($point->input, $left))
             ->write();
     }
@@ -138,13 +138,12 @@ final readonly class Effect
     {
         $ledger
             ->caution(CorrectFinding::Leading)
-            ->title('The line leads at '.$load)
+            ->title('Leading power factor at '.$load)
             ->because(
-                'The capacitor gives more reactive power than is taken, so the line leads and carries '.
-                    $after->shown(3).
-                    ($after->number() > $before->number() ? ', more than the '.$before->shown(3).' without it.' : '.'),
+                'The capacitor supplies more reactive power than the load takes. The line current is leading, '.$after->shown(3).
+                ($after->number() > $before->number() ? ', more than the '.$before->shown(3).' without the capacitor.' : '.'),
             )
-            ->do('Take a smaller unit. A leading power factor raises the voltage and is paid for like a lagging one.')
+            ->do('Use a smaller unit. A leading power factor raises the voltage, and some tariffs charge for it.')
             ->source('definition')
             ->on(CorrectFigure::CorrectedPowerFactor, CorrectFigure::ReactiveChosen);
     }
@@ -160,27 +159,24 @@ final readonly class Effect
         }
         $ledger
             ->caution(CorrectFinding::AboveNoLoadReactive)
-            ->title('More than the motor takes at no load')
+            ->title('Capacitor larger than the no-load reactive power')
             ->because(
-                'The capacitor gives '.
-                    $this->unit->given->shown(3).
-                    ', '.
-                    Show::quantity($more, Unit::Var, 3).
-                    ' more than the idling motor takes: the supply sees a leading current then.',
+                $this->unit->given->shown(3).', '.Show::quantity($more, Unit::Var, 3).
+                    ' more than the unloaded motor draws: the power factor then goes leading.',
             )
-            ->do('Switch it off with the motor, never leave it on alone.')
-            ->source('common practice, no source')
+            ->do('Switch the capacitor together with the motor.')
+            ->source('common practice')
             ->on(CorrectFigure::ReactiveChosen, CorrectFigure::NoLoadReactive);
     }
 
     /** Beside a load on the bench it goes off with it only where it is joined behind its switch. */
     private function aheadOfSwitch(Ledger $ledger): void
     {
-        $ledger->caution(CorrectFinding::LeftOnAlone)->title('Join it behind the switch of the load')
-            ->because('Ahead of the switch or thermostat it stays on alone when the load goes off: the supply then carries '.
-                $this->unit->current->shown(3).' leading, with next to no watts.')
-            ->do('Join it across the load, so that both go off together.')
-            ->source('common practice, no source')
+        $ledger->caution(CorrectFinding::LeftOnAlone)->title('Connect it on the load side of the switch')
+            ->because('On the supply side of the switch or thermostat it stays on when the load goes off. The supply then carries '.
+                $this->unit->current->shown(3).' leading current and almost no real power.')
+            ->do('Connect it across the load, so that both go off together.')
+            ->source('common practice')
             ->on(CorrectFigure::CapacitorCurrent);
     }
 
@@ -196,21 +192,19 @@ final readonly class Effect
             return;
         }
         $current = $ledger->put(
-            $this->unit->current->named(CorrectFigure::AloneCurrent, 'the capacitor alone, with the motor off: it leads by 90°'),
+            $this->unit->current->named(CorrectFigure::AloneCurrent, 'the capacitor alone, with the motor off: the current leads by 90°'),
         );
         $board = $this->place === CapacitorPlace::Board;
         $finding = $board ? $ledger->note(CorrectFinding::LeftOnAlone) : $ledger->caution(CorrectFinding::LeftOnAlone);
         $finding
-            ->title('It stays on when the motor stops')
+            ->title('Capacitor stays connected when the motor stops')
             ->because(
-                'Without a contactor of its own the supply then carries '.
-                    $current->shown(3).
-                    ' leading'.
-                    ($board ? ', unless other loads on the board take it up.' : ', and the voltage rises a little.').
-                    ' A meter then reads next to no watts and a power factor near nought.',
+                'Without its own contactor the supply carries '.$current->shown(3).' leading current'.
+                ($board ? ', unless other loads on the board use it.' : ' and the voltage rises slightly.').
+                ' A meter shows almost no watts and a power factor near zero.',
             )
-            ->do('Give it a contactor that drops out with the motor'.($board ? ', or a controller for the bank.' : '.'))
-            ->source('common practice, no source')
+            ->do('Fit a contactor that opens when the motor stops'.($board ? ', or a power-factor controller.' : '.'))
+            ->source('common practice')
             ->on(CorrectFigure::AloneCurrent);
     }
 }

@@ -21,7 +21,7 @@ final readonly class Exclusion
     /** Share by which the supply's frequency may differ from the motor's. */
     private const FREQUENCY = 0.02;
 
-    private const ELSEWHERE = 'Put it on the supply side with its own contactor, or at the board.';
+    private const ELSEWHERE = 'Connect it on the supply side with its own contactor, or at the board.';
 
     public function __construct(private Sizing $sizing, private Words $words)
     {
@@ -70,7 +70,8 @@ final readonly class Exclusion
         }
         $ledger->stop(CorrectFinding::CapacitorExcluded)
             ->title('No capacitor at a '.lcfirst($motor->kind->label($this->words)).' motor')
-            ->because('When a winding is switched over, the capacitor keeps it excited and is reclosed out of phase.')
+            ->because('During changeover the capacitor keeps the open winding excited. Reclosing out of phase gives overvoltage and a '.
+                'torque shock.')
             ->do(self::ELSEWHERE)->source($this->sizing->capacitors->exclusionSource)->about('plate.kind');
 
         return true;
@@ -82,12 +83,13 @@ final readonly class Exclusion
         if ($traits === []) {
             return false;
         }
-        $ledger->stop(CorrectFinding::CapacitorTrait)->title('No capacitor at a motor that does this')
+        $ledger->stop(CorrectFinding::CapacitorTrait)->title('No capacitor at this motor: the load drives, reverses or re-switches it')
             ->because(match ($traits[0]) {
-                LoadTrait::Overhauling, LoadTrait::BackSpin => 'The load keeps it turning when it is switched off: with a capacitor it '.
-                    'becomes a generator, and its volts may rise far above the supply’s.',
-                LoadTrait::FastReclosing => 'The supply comes back while motor and capacitor still hold their own voltage, out of phase.',
-                default => 'It is switched again while motor and capacitor still hold their own voltage: a burst of current and torque.',
+                LoadTrait::Overhauling, LoadTrait::BackSpin => 'The load keeps the motor turning after switch-off. With a capacitor it '.
+                    'becomes a generator, and its voltage can rise far above the supply voltage.',
+                LoadTrait::FastReclosing => 'The supply returns while motor and capacitor still hold their own voltage, out of phase.',
+                default => 'The motor is switched again while motor and capacitor still hold their own voltage: a surge of current '.
+                'and torque.',
             })
             ->do(self::ELSEWHERE)->source($this->sizing->capacitors->exclusionSource)->about('load.traits');
 
@@ -101,9 +103,9 @@ final readonly class Exclusion
             return false;
         }
         $ledger->stop(CorrectFinding::CapacitorFrequency)->title('No capacitor at a motor for another frequency')
-            ->because('The plate says '.$rated->shown().', the supply has '.$frequency->shown().
-                ': what it takes without load, which bounds the capacitor, is not told by its plate.')
-            ->do(self::ELSEWHERE)->source('common practice, no source')->about('supply.frequency');
+            ->because('Nameplate '.$rated->shown().', supply '.$frequency->shown().
+                '. The nameplate does not give the no-load current at this frequency, which limits the capacitor.')
+            ->do(self::ELSEWHERE)->source('common practice')->about('supply.frequency');
 
         return true;
     }
@@ -117,15 +119,15 @@ final readonly class Exclusion
         }
         $name = lcfirst($starting->method->name()->label($this->words));
         if ($own === false) {
-            $ledger->stop(CorrectFinding::CapacitorNeedsContactor)->title('It needs its own contactor')
-                ->because('At a '.$name.' motor the capacitor must be switched by its own contactor, closed only in run.')
-                ->do('Give it a capacitor-duty contactor.')->source('common practice, no source');
+            $ledger->stop(CorrectFinding::CapacitorNeedsContactor)->title('The capacitor needs its own contactor')
+                ->because('With a '.$name.' motor the capacitor must have its own contactor, closed only in run.')
+                ->do('Fit a capacitor-duty contactor.')->source('common practice');
 
             return true;
         }
-        $ledger->caution(CorrectFinding::CapacitorNeedsContactor)->title('Give it its own contactor')
-            ->because('At a '.$name.' motor the capacitor goes on the supply side with its own contactor, closed only in run.')
-            ->do('Say so under “Own contactor” once it has one.')->source('common practice, no source');
+        $ledger->caution(CorrectFinding::CapacitorNeedsContactor)->title('Fit a contactor for the capacitor')
+            ->because('With a '.$name.' motor the capacitor goes on the supply side with its own contactor, closed only in run.')
+            ->do('Set “Own contactor” to Yes once it is fitted.')->source('common practice');
 
         return false;
     }

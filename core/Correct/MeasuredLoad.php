@@ -20,7 +20,7 @@ final class MeasuredLoad
     {
         if ($measured->real === null || $measured->reactive === null || $measured->voltage === null || $measured->real->number() <= 0) {
             $ledger->missing(
-                'measure.method', 'Volts, amperes and watts, or what gives them, are wanted to correct what is measured: under Power.',
+                'measure.method', 'To correct the measured load, enter voltage, current and power under Power.',
             );
 
             return null;
@@ -71,7 +71,7 @@ final class MeasuredLoad
             ->from(I: $fundamental, V: $volts, P: $real)
             ->as('√(S_1² − P²)', '√(('.($onePhase ? '' : '√3 × ').'{V} × {I})² − {P}²)')
             ->equals($apparentReactive->number() < 0 ? -$size : $size)
-            ->source('of the fundamental; the volts are taken as pure')
+            ->source('of the fundamental; the voltage is taken as a pure sine')
             ->write();
         $distortion = $ledger
             ->work(CorrectFigure::DistortionPower)

@@ -52,23 +52,23 @@ final readonly class Nameplate
         if ($onIt > $volts->number() * (1 + 1e-9)) {
             $ledger
                 ->stop(CorrectFinding::CapacitorVoltage)
-                ->title('More volts than the capacitor is made for')
+                ->title('Voltage above the capacitor rating')
                 ->because(
-                    'A unit for '.$volts->shown().' on '.$supply->shown().($detuning > 0
-                        ? ': behind its reactor it stands at '.Show::quantity($onIt, Unit::Volt).'.' : '.'),
+                    'A unit rated '.$volts->shown().' on '.$supply->shown().
+                    ($detuning > 0 ? ': with its reactor it carries '.Show::quantity($onIt, Unit::Volt).'.' : '.'),
                 )
-                ->do('Choose one rated for '.Show::quantity($onIt, Unit::Volt).' or above.')
+                ->do('Choose one rated for '.Show::quantity($onIt, Unit::Volt).' or more.')
                 ->source('IEC 60831-1 (from memory)');
 
             return null;
         }
         if ($detuning === 0.0 && $volts->number() < self::MARGIN * $supply->number() * (1 - 1e-9)) {
-            $ledger->note(CorrectFinding::LittleVoltageMargin)->title('Little margin of voltage')
-                ->because('A unit for '.$volts->shown().' has less than 10 % in hand on '.$supply->shown().
-                    '. Harmonics and high volts age it.')
-                ->do('One for '.Show::quantity(self::MARGIN * $supply->number(), Unit::Volt, 3).
-                    ' or more lasts longer; it gives less here.')
-                ->source('common practice, no source')->about('correction.rated_voltage');
+            $ledger->note(CorrectFinding::LittleVoltageMargin)->title('Small voltage margin')
+                ->because('A '.$volts->shown().' capacitor on '.$supply->shown().
+                    ' has less than 10 % margin. Harmonics and overvoltage shorten its life.')
+                ->do('A unit rated '.Show::quantity(self::MARGIN * $supply->number(), Unit::Volt, 3).
+                    ' or more lasts longer but supplies less reactive power here.')
+                ->source('common practice')->about('correction.rated_voltage');
         }
 
         return new self($volts, $frequency, $own === null ? 1.0 : $frequency->number() / $own->number(), $detuning);
@@ -87,13 +87,13 @@ final readonly class Nameplate
             foreach ($onePhase ? $practice->onePhaseRatedVolts() : $practice->ratedVolts() as $volts) {
                 if ($volts >= $wanted * (1 - 1e-9)) {
                     return Figure::step('Capacitor rated voltage', $volts, Unit::Volt, V: $supply)
-                        ->withAssumption('a capacitor rated for '.Show::quantity($volts, Unit::Volt));
+                        ->withAssumption('a capacitor rated '.Show::quantity($volts, Unit::Volt));
                 }
             }
         }
 
         return Figure::step('Capacitor rated voltage', $supply->number(), Unit::Volt, V: $supply)
-            ->withAssumption('capacitor rated for the supply voltage');
+            ->withAssumption('capacitor rated at the supply voltage');
     }
 
     private static function tuned(Figure $percent, Figure $supply, Figure $frequency, float $detuning, Ledger $ledger): void

@@ -46,9 +46,9 @@ final readonly class OnePhaseUnit
         $wanted = $required === null ? null : self::required($required, $load, $plate, $omega, $ledger);
         if ($there !== null) {
             if ($omega * $there * $load->volts->number() ** 2 > $ceiling->lowest * (1 + self::TOLERANCE)) {
-                $ledger->caution(CorrectFinding::LeadingAtLowestLoad)->title('It leads at the lowest load')
-                    ->because('The capacitor gives more than the '.Show::quantity($ceiling->lowest, Unit::Var, 3).' that are taken.')
-                    ->do('A smaller one.')->source('definition')->on(CorrectFigure::ReactiveCeiling);
+                $ledger->caution(CorrectFinding::LeadingAtLowestLoad)->title('Leading power factor at the lowest load')
+                    ->because('The capacitor supplies more than the load takes, '.Show::quantity($ceiling->lowest, Unit::Var, 3).'.')
+                    ->do('Use a smaller capacitor.')->source('definition')->on(CorrectFigure::ReactiveCeiling);
             }
 
             return new self($there, $plate, true);
@@ -58,7 +58,7 @@ final readonly class OnePhaseUnit
         }
         if ($required->number() <= 0) {
             $ledger->note(CorrectFinding::NoCapacitorNeeded)->title('No capacitor needed')
-                ->because('The power factor is already at the target.');
+                ->because('The power factor already meets the target.');
 
             return null;
         }
@@ -99,7 +99,7 @@ final readonly class OnePhaseUnit
             }
         }
         if ($cans > 1) {
-            $ledger->work(CorrectFigure::CapacitorUnits)->equals($cans)->source('none above 100 µF is in the series')->write();
+            $ledger->work(CorrectFigure::CapacitorUnits)->equals($cans)->source('the series has no value above 100 µF')->write();
         }
         $var = static fn (float $microfarads): float => $omega * $microfarads * self::MICRO * $load->volts->number() ** 2;
         if ($below !== null) {
@@ -114,9 +114,10 @@ final readonly class OnePhaseUnit
         $leads = $above === null || $var($above) > $load->reactive->number() * (1 + self::TOLERANCE);
         $chosen = $exact || $leads ? $below : $above;
         if ($chosen === null) {
-            $ledger->note(CorrectFinding::NoStepFits)->title('No standard value fits')
-                ->because('Even the smallest that is sold would lead: '.Show::number($wanted, 3).' µF are wanted.')
-                ->do('Leave it as it is.')->on(CorrectFigure::CapacitanceRequired);
+            $ledger->note(CorrectFinding::NoStepFits)->title('No standard value is suitable')
+                ->because('Required: '.Show::number($wanted, 3).' µF. Even the smallest standard value would make the power '.
+                    'factor leading.')
+                ->do('Leave the load uncorrected.')->on(CorrectFigure::CapacitanceRequired);
 
             return null;
         }
@@ -137,7 +138,7 @@ final readonly class OnePhaseUnit
         CorrectFigure $factor,
         Ledger $ledger,
     ): void {
-        $value = $ledger->work($capacitance)->equals($microfarads * self::MICRO)->source('common practice, no source')->write();
+        $value = $ledger->work($capacitance)->equals($microfarads * self::MICRO)->source('common practice')->write();
         $left = $load->reactive->number() - $var;
         $word = $left < 0 ? ', leading' : '';
         $apparent = hypot($load->power->number(), hypot($left, $load->distortion));
@@ -181,11 +182,11 @@ final readonly class OnePhaseUnit
             }
         }
         if ($best !== null && abs($best[0] + $best[1] - $wanted) < abs($chosen - $wanted) - 1e-9) {
-            $ledger->note(CorrectFinding::DualCapacitor)->title('A unit of two sections comes nearer')
-                ->because(Show::number($best[0]).' and '.Show::number($best[1]).' µF joined together are '.
-                    Show::number($best[0] + $best[1]).' µF; '.Show::number($wanted, 3).' µF are wanted.')
-                ->do('Join both sections to the same two leads, if one is at hand.')
-                ->source('common practice, no source')->on(CorrectFigure::CapacitanceRequired);
+            $ledger->note(CorrectFinding::DualCapacitor)->title('A two-section unit comes closer')
+                ->because(Show::number($best[0]).' µF and '.Show::number($best[1]).' µF in parallel give '.
+                    Show::number($best[0] + $best[1]).' µF; required '.Show::number($wanted, 3).' µF.')
+                ->do('Connect both sections to the same two conductors, if you have such a unit.')
+                ->source('common practice')->on(CorrectFigure::CapacitanceRequired);
         }
     }
 
@@ -203,7 +204,7 @@ final readonly class OnePhaseUnit
             ->work(CorrectFigure::CapacitanceDelta)
             ->labelled('Capacitance')
             ->equals($this->farads)
-            ->source($this->installed ? 'typed' : 'by the values that are sold')
+            ->source($this->installed ? 'typed' : 'from the series of standard values')
             ->write();
         $ratedVar = 2 * M_PI * $plate->ratedHertz() * $this->farads * $volts ** 2;
         $rating = $ledger
@@ -231,10 +232,10 @@ final readonly class OnePhaseUnit
             ->equals($ratedVar / $volts)
             ->write();
         (new Discharge($rules, $practice))->solve($circuit, $element, $plate->volts, 'across its terminals', $ledger);
-        $ledger->note(CorrectFinding::RunNotStart)->title('A run capacitor, never a start capacitor')
-            ->because('It stands on the supply for as long as the load runs. A start capacitor is made for seconds and bursts.')
-            ->do('Read “run” or “continuous” and '.$plate->volts->shown().' or more on it.')
-            ->source('common practice, no source')->on(CorrectFigure::CapacitanceDelta);
+        $ledger->note(CorrectFinding::RunNotStart)->title('Use a run capacitor, never a start capacitor')
+            ->because('It is on the supply as long as the load runs. A start capacitor is rated for seconds and can burst.')
+            ->do('Check that it is marked “run” or “continuous” and '.$plate->volts->shown().' or more.')
+            ->source('common practice')->on(CorrectFigure::CapacitanceDelta);
 
         return new UnitFigures($rating, $given, $current, $rated, $plate, $ratedVar);
     }

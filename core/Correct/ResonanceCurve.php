@@ -15,7 +15,7 @@ final readonly class ResonanceCurve implements Curve
 
     private const STEPS_AN_ORDER = 5;
 
-    /** Reactance over resistance of the supply, which damps the resonance. Common practice, no source. */
+    /** Reactance over resistance of the supply, which damps the resonance. Common practice. */
     private const DAMPING = 10.0;
 
     /**

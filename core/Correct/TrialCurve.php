@@ -40,20 +40,20 @@ final readonly class TrialCurve implements Curve
         return [
             'minutes' => self::MOST_MINUTES,
             'steps' => [
-                'Read volts, amperes and watts with the load running, and write them down.',
-                'Switch off, lock off, and prove it dead.',
-                'Look at the capacitor: no bulge, no leak, rated for '.$this->correction->unit->plate->volts->shown().
-                    ' or more, its resistor joined. Short it before touching.',
+                'Read voltage, current and power with the load running, and write them down.',
+                'Switch off, lock off and prove dead.',
+                'Check the capacitor: not bulged, not leaking, rated '.$this->correction->unit->plate->volts->shown().
+                ' or more, discharge resistor connected. Prove it dead and short-circuit it before you touch it.',
                 $this->load->onePhase
-                    ? 'Join it across the load, behind the switch or thermostat, never ahead of it: then it goes off with the load. '.
-                        'Clamps that cannot slip, covered.'
-                    : 'Join it where it will stay, through its own fuses, with leads that cannot slip, covered.',
-                'Stand back, unlock, switch on.',
+                    ? 'Connect it across the load, on the load side of the switch or thermostat, through a fuse and with its discharge '.
+                    'resistor connected. '.'Use insulated clips that cannot slip, and cover them.'
+                    : 'Connect it where it will stay, through its own fuses. Use conductors that cannot slip, and cover them.',
+                'Stand clear, unlock and switch on.',
                 'Read again within '.self::MOST_MINUTES.' minutes: about '.$after->current->shown(3).' at '.$volts->shown(3).
-                    ', power factor about '.$after->powerFactor->shown(2).($this->wattsStay ? ', the watts as before.' : '.'),
+                ', power factor about '.$after->powerFactor->shown(2).($this->wattsStay ? ', the same real power as before.' : '.'),
                 'Switch off, lock off, wait '.Show::quantity($this->emptyAfter, Unit::Second).
-                    ', prove the capacitor dead, short it, take it off.',
-                'Only if it read as it should: wire it for good, in a case, with its fuses and resistor.',
+                ', prove the capacitor dead, short-circuit it and disconnect it.',
+                'If the readings are right, wire it permanently in an enclosure, with fuses and discharge resistor.',
             ],
         ];
     }

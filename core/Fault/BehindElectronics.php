@@ -20,24 +20,24 @@ final readonly class BehindElectronics
 
     public function tell(Circuit $circuit, Ledger $ledger): void
     {
-        $by = 'by the drive, as its manufacturer says';
+        $by = 'by the drive (see its manual)';
         $ledger->curve(new FaultCurve('Earth fault at the motor', [
-            new FaultRow('It is cleared in time', null, null, FaultVerdict::NotChecked, $by),
-            new FaultRow('The conductors bear it', null, null, FaultVerdict::NotChecked, $by),
+            new FaultRow('Disconnection time', null, null, FaultVerdict::NotChecked, $by),
+            new FaultRow('Conductor withstand (I²t)', null, null, FaultVerdict::NotChecked, $by),
         ]));
-        $ledger->note(FaultFinding::ByDrive)->title('The drive ends an earth fault at the motor')
-            ->because('Behind a drive the protective device does not see an '.$this->words->earth.' fault as a short circuit: '.
-                'the drive switches off, as its manufacturer says. That is not checked.')
-            ->do('Read in its manual which faults it ends, how soon, and which device it wants before it.')->source(self::SOURCE)
+        $ledger->note(FaultFinding::ByDrive)->title('The drive switches off an earth fault at the motor')
+            ->because('With a drive the protective device does not see an '.$this->words->earth.' fault at the motor as a short circuit: '.
+                'the drive switches off, as its manual says. This is not checked.')
+            ->do('Read in the drive manual which faults it clears, how fast, and which supply-side device it needs.')->source(self::SOURCE)
             ->about('starter.method');
         if ($circuit->chosen('supply.earthing', Earthing::class) !== Earthing::It) {
             return;
         }
         (new UnearthedNotes($this->words))->unearthed($ledger);
-        $ledger->caution(FaultFinding::FiltersToEarth)->title('A drive’s filters on a supply that is not earthed')
-            ->because('Filter and suppressors of a drive join the lines to '.$this->words->earth.
-                ': with one fault they stand at full voltage, and they keep an insulation monitor from measuring.')
-            ->do('Take a drive that is made for such a supply, or open its filter links as its manual says, before it is switched on.')
+        $ledger->caution(FaultFinding::FiltersToEarth)->title('Drive filters on an unearthed supply')
+            ->because('Filters and surge suppressors of the drive connect the lines to '.$this->words->earth.
+                '. During one earth fault they are at full line voltage, and they disturb an insulation monitoring device.')
+            ->do('Use a drive made for such a supply, or disconnect its filters as its manual says, before switching on.')
             ->source(self::SOURCE)->about('supply.earthing');
     }
 }

@@ -40,24 +40,24 @@ final readonly class EarthSupplyReader
         $earthing = $circuit->chosen('supply.earthing', Earthing::class);
         if ($earthing === null) {
             if ($usual === null || $circuit->bad('supply.earthing')) {
-                return new self(null, 'supply.earthing', 'How the supply is earthed is not said', false);
+                return new self(null, 'supply.earthing', 'Earthing system not specified', false);
             }
             $earthing = $usual;
-            $assumptions[] = 'a solidly grounded supply';
+            $assumptions[] = 'a solidly earthed supply';
         }
         $loop = $circuit->number('supply.earth_loop_ohm');
         $own = $earthing === Earthing::Tt
             || ($earthing === Earthing::It && $circuit->chosen('supply.it_earthing', ItEarthing::class) === ItEarthing::Individual);
         if ($own && $loop === null) {
             return new self(
-                null, 'supply.earth_loop_ohm', 'The impedance of the earth loop is wanted where the fault returns through earth', true,
+                null, 'supply.earth_loop_ohm', 'Enter the earth-fault loop impedance: the fault current returns through earth', true,
             );
         }
         $ohm = $circuit->number('supply.earthing_ohm');
         $amperes = $circuit->number('supply.earthing_ampere');
         if ($earthing === Earthing::Resistance && $ohm === null && $amperes === null) {
             return new self(
-                null, 'supply.earthing_ohm', 'The resistor of the star point, or the current that it lets flow, is wanted', true,
+                null, 'supply.earthing_ohm', 'Enter the earthing resistor of the star point, or the earth-fault current limit', true,
             );
         }
         if ($earthing === Earthing::It && ! $own) {
@@ -66,12 +66,12 @@ final readonly class EarthSupplyReader
         $source = $loop !== null ? [null, $loop->number()] : self::source($circuit, $lineVolts);
         if ($source === null && $earthing !== Earthing::Resistance) {
             return new self(
-                null, 'supply.transformer_kva', 'Neither the transformer, a fault level nor the earth loop impedance is typed', false,
+                null, 'supply.transformer_kva', 'Enter the transformer, the fault level or the earth-fault loop impedance', false,
             );
         }
         [$vector, $size] = $source ?? [Impedance::none(), 0.0];
         if ($vector === null && $loop === null) {
-            $assumptions[] = 'X/R of the supply not typed: its impedance counts in full';
+            $assumptions[] = 'X/R of the supply not entered: its whole impedance is added';
         }
 
         return new self(

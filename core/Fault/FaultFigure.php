@@ -28,14 +28,14 @@ enum FaultFigure: string implements FigureName
     public function label(): string
     {
         return match ($this) {
-            self::EarthFaultCurrent => 'Earth fault at the motor, at least',
-            self::LoopImpedance => 'Loop impedance at the motor',
-            self::LoopImpedanceLimit => 'Loop impedance, at most',
+            self::EarthFaultCurrent => 'Minimum earth-fault current at the motor',
+            self::LoopImpedance => 'Earth-fault loop impedance at the motor',
+            self::LoopImpedanceLimit => 'Earth-fault loop impedance, maximum',
             self::DisconnectionTime => 'Disconnection time',
-            self::DisconnectionLimit => 'Disconnection time, at most',
-            self::LetThrough => 'Energy let through, fault at the motor',
-            self::NearLetThrough => 'Energy let through, fault at the supply',
-            self::Withstand => 'Energy that the weakest conductor bears',
+            self::DisconnectionLimit => 'Disconnection time, maximum',
+            self::LetThrough => 'Let-through energy I²t, fault at the motor',
+            self::NearLetThrough => 'Let-through energy I²t, fault at the supply end',
+            self::Withstand => 'Withstand k²S² of the smallest conductor',
         };
     }
 

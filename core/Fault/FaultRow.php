@@ -27,7 +27,7 @@ final readonly class FaultRow
     public function unlessLimited(): self
     {
         return $this->verdict === FaultVerdict::Fails
-            ? new self($this->label, $this->value, $this->limit, FaultVerdict::Asks, 'unless the device limits') : $this;
+            ? new self($this->label, $this->value, $this->limit, FaultVerdict::Asks, 'unless the device limits the current') : $this;
     }
 
     /**

@@ -22,7 +22,7 @@ use BraveAnvil\Start\Motion\Impedance;
 /** What an earth fault at the motor does where the book asks for an effective path and gives no number for it. */
 final readonly class GroundFigures
 {
-    /** Times the device's rating below which a fault is cleared slowly. Common practice, no source. */
+    /** Times the device's rating below which a fault is cleared slowly. Common practice. */
     private const EFFECTIVE_TIMES = 5.0;
 
     /** s that a fault at the supply lasts: one cycle. */
@@ -54,7 +54,7 @@ final readonly class GroundFigures
         $near = $this->nearEnd($circuit, $cabling, $prospective, $ledger);
         if ($circuit->chosen('supply.earthing', Earthing::class) === Earthing::It) {
             (new UnearthedNotes($this->words))->unearthed($ledger);
-            self::draw(null, 'the first fault lets next to nothing flow', $near, $ledger);
+            self::draw(null, 'the first fault carries almost no current', $near, $ledger);
 
             return null;
         }
@@ -89,7 +89,7 @@ final readonly class GroundFigures
             ->write();
         if ($supply->earthing === Earthing::Resistance) {
             (new UnearthedNotes($this->words))->resistor($circuit, $amperes, $loop->resistance / 2, $ledger);
-            self::draw(null, 'by the ground-fault relay alone', $near, $ledger);
+            self::draw(null, 'by the ground-fault relay only', $near, $ledger);
 
             return new LoopCheck($current, $impedance, null);
         }
@@ -97,14 +97,14 @@ final readonly class GroundFigures
         self::draw(
             $basis === null ? null : $amperes >= self::EFFECTIVE_TIMES * $basis->number(),
             $basis === null ? 'no protective device is chosen'
-                : 'at least '.Show::number(self::EFFECTIVE_TIMES).' times the '.$basis->shown().' device, practice',
+                : Show::number(self::EFFECTIVE_TIMES).' × '.$basis->shown().' or more: common practice',
             $near, $ledger,
         );
         if ($basis !== null && $amperes < self::EFFECTIVE_TIMES * $basis->number()) {
-            $ledger->caution(FaultFinding::WeakGroundPath)->title('A weak path for a ground fault')
-                ->because('A ground fault at the motor lets '.$current->shown(3).' flow, less than '.Show::number(self::EFFECTIVE_TIMES).
-                    ' times the '.$basis->shown().' device: it may be cleared slowly.')
-                ->do('A larger grounding conductor, or ground-fault protection.')
+            $ledger->caution(FaultFinding::WeakGroundPath)->title('Weak ground-fault current path')
+                ->because('Ground-fault current at the motor: '.$current->shown(3).', less than '.Show::number(self::EFFECTIVE_TIMES).
+                    ' times the '.$basis->shown().' device. It may clear slowly.')
+                ->do('Use a larger equipment grounding conductor, or ground-fault protection.')
                 ->source(self::SOURCE)->on(FaultFigure::EarthFaultCurrent, CableFigure::ProtectiveSize);
         }
 
@@ -119,11 +119,12 @@ final readonly class GroundFigures
      */
     private static function draw(?bool $strong, string $why, FaultRow $near, Ledger $ledger): void
     {
-        $ledger->curve(new FaultCurve('Earth fault at the motor', [
+        $ledger->curve(new FaultCurve('Ground fault at the motor', [
             $strong === null
-                ? new FaultRow('It lets enough flow', null, null, FaultVerdict::NotChecked, $why)
+                ? new FaultRow('Ground-fault current', null, null, FaultVerdict::NotChecked, $why)
                 : new FaultRow(
-                    'It lets enough flow', FaultFigure::EarthFaultCurrent, null, $strong ? FaultVerdict::Passes : FaultVerdict::Fails, $why,
+                    'Ground-fault current', FaultFigure::EarthFaultCurrent, null, $strong ? FaultVerdict::Passes : FaultVerdict::Fails,
+                    $why,
                 ),
             $near,
         ]));
@@ -137,13 +138,13 @@ final readonly class GroundFigures
         $wants = $reader->wants ?? (! $circuit->has('cable.length') ? 'cable.length' : null);
         $why = lcfirst(match (true) {
             $reader->wants !== null => $reader->why,
-            $wants !== null => 'the length from starter to motor is not typed',
-            default => 'no protective device, or no grounding conductor, is chosen',
+            $wants !== null => 'enter the length from starter to motor',
+            default => 'choose a protective device and a grounding conductor that are suitable',
         });
         self::draw(null, $why, $near, $ledger);
-        $finding = $ledger->note(FaultFinding::NotChecked)->title('Ground fault not worked out')
-            ->because('What a ground fault at the motor lets flow is not known: '.$why.'.')
-            ->do($wants === null ? 'Choose a device that fits.' : 'Type it.')->source(self::SOURCE);
+        $finding = $ledger->note(FaultFinding::NotChecked)->title('Ground fault not checked')
+            ->because('The ground-fault current at the motor is not known: '.$why.'.')
+            ->do($wants === null ? 'Choose a suitable device.' : 'Enter the length from starter to motor.')->source(self::SOURCE);
         if ($wants !== null) {
             $finding->about($wants);
         }
@@ -166,7 +167,7 @@ final readonly class GroundFigures
     /** One cycle of the largest fault against what the conductors of a set bear. */
     private function nearEnd(Circuit $circuit, Cabling $cabling, ?Figure $prospective, Ledger $ledger): FaultRow
     {
-        $label = 'The conductors bear a fault close to the supply';
+        $label = 'Fault at the supply end: conductor withstand (I²t)';
         $bears = [];
         foreach ([$cabling->motor, $cabling->line] as $run) {
             if ($run !== null) {
@@ -178,31 +179,31 @@ final readonly class GroundFigures
             return new FaultRow($label, null, null, FaultVerdict::NotChecked, 'no conductors are chosen');
         }
         $withstand = $ledger->work(FaultFigure::Withstand)
-            ->as('k² S², the smallest', 'k '.Show::number($this->rules->withstandFactor(
-                $circuit->word('cable.insulation') ?? '', $cabling->motor?->conductor->metal ?? Metal::Copper,
-            )).' for each conductor')
+            ->as('k² S², the smallest', 'k '.Show::number($this->rules->withstandFactor($circuit->word('cable.insulation') ?? '',
+                $cabling->motor?->conductor->metal ?? Metal::Copper)).' for each conductor')
             ->equals(min($bears))
             ->source('adiabatic equation with the constants of the insulation (from memory)')
             ->write();
         if ($prospective === null) {
             return FaultRow::most(
                 $label, FaultFigure::NearLetThrough, null, FaultFigure::Withstand, $withstand->number(),
-                'neither a fault level nor a transformer is typed',
+                'neither a fault level nor a transformer is entered',
             );
         }
         $near = $ledger->work(FaultFigure::NearLetThrough)
             ->from(Ik: $prospective)
-            ->as('Ik² / 60', '{Ik}² × 1 cycle of 60 Hz, taken as not limiting')
+            ->as('Ik² / 60', '{Ik}² × 1 cycle of 60 Hz, taken as not current-limiting')
             ->equals($prospective->number() ** 2 * self::NEAR_S)
-            ->source('common practice, no source')
-            ->assuming('a device that does not limit')
+            ->source('common practice')
+            ->assuming('a device that does not limit the current')
             ->write();
         if ($near->number() > $withstand->number() * (1 + 1e-6)) {
-            $ledger->caution(FaultFinding::NearEndWithstand)->title('Close to the supply the conductors may not bear a fault')
-                ->because('A fault there may let '.$near->shown(3).' through in one cycle, and a conductor bears '.$withstand->shown(3).'.')
-                ->do('Ask the device’s maker for its let-through energy at '.$prospective->shown(3).': no more than '.
-                    Show::quantity($withstand->number(), Unit::AmpereSquaredSecond, 3).' is wanted.')
-                ->source('common practice, no source')->on(FaultFigure::NearLetThrough, FaultFigure::Withstand);
+            $ledger->caution(FaultFinding::NearEndWithstand)->title('Conductors may be damaged by a fault near the supply')
+                ->because('Let-through energy in one cycle up to '.$near->shown(3).'; the smallest conductor withstands '.
+                    $withstand->shown(3).'.')
+                ->do('Get the device’s I²t at '.$prospective->shown(3).' from the manufacturer. It must not exceed '.
+                    Show::quantity($withstand->number(), Unit::AmpereSquaredSecond, 3).'.')
+                ->source('common practice')->on(FaultFigure::NearLetThrough, FaultFigure::Withstand);
         }
 
         return FaultRow::most($label, FaultFigure::NearLetThrough, $near->number(), FaultFigure::Withstand, $withstand->number(), '')

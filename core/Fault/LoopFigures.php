@@ -79,8 +79,8 @@ final readonly class LoopFigures
             $ledger->work(FaultFigure::LetThrough)
                 ->from(I: $current)
                 ->as('I² t', $protection->device?->limitsEnergy() === true
-                    ? '{I}, no more than its fast gate, for '.Show::number($fault->seconds ?? 0.0, 3).' s'
-                    : '{I}, no more than its upper magnetic edge, for '.Show::number($fault->seconds ?? 0.0, 3).' s')
+                    ? '{I}, taken at the fast limit of its gate, for '.Show::number($fault->seconds ?? 0.0, 3).' s'
+                    : '{I}, taken at the upper magnetic limit, for '.Show::number($fault->seconds ?? 0.0, 3).' s')
                 ->equals($fault->energy)
                 ->source($this->rules->source())
                 ->write();
@@ -98,18 +98,19 @@ final readonly class LoopFigures
         }
         $wants = $reader->wants ?? (! $circuit->has('cable.length') ? 'cable.length' : null);
         [$why, $do] = match (true) {
-            $reader->wants !== null => [$reader->why.'.', 'Type it.'],
-            $wants !== null => ['The length from starter to motor is not typed.', 'Type the length.'],
-            $protection->rating === null => ['No protective device is chosen.', 'Choose one that fits.'],
-            default => ['No curve of a device of this rating is known here.', 'Have it checked by its maker’s curve.'],
+            $reader->wants !== null => [$reader->why.'.', 'Enter the length from starter to motor.'],
+            $wants !== null => ['the length from starter to motor is not entered.', 'Enter the length from starter to motor.'],
+            $protection->rating === null => ['No protective device is chosen.', 'Choose a suitable device.'],
+            default => ['No time-current curve of a device of this rating is available here.',
+                'Have it checked with the manufacturer’s curve.'],
         };
         $open = static fn (string $label): FaultRow => new FaultRow($label, null, null, FaultVerdict::NotChecked, lcfirst($why));
         $ledger->curve(new FaultCurve('Earth fault at the motor', [
-            $open('It is cleared in time'), $open('The conductors bear it'), $open('They bear a fault close to the supply'),
+            $open('Disconnection time'), $open('Fault at the motor: conductor withstand (I²t)'),
+            $open('Fault at the supply end: conductor withstand (I²t)'),
         ]));
         $finding = $ledger->note(FaultFinding::NotChecked)->title('Earth fault not checked')
-            ->because('Whether an earth fault at the motor is cleared in time, and whether the conductors bear it, is not checked: '.
-                lcfirst($why))
+            ->because('Disconnection time and conductor withstand are not checked: '.lcfirst($why))
             ->do($do)->source($this->rules->source());
         if ($wants !== null) {
             $finding->about($wants);
@@ -132,27 +133,28 @@ final readonly class LoopFigures
         $limit = $this->rules->timeLimit($supply->earthVolts, $device?->rating() ?? 0.0, $supply->ownElectrode)->value;
         $near = $device === null || $prospective === null ? null : NearEnd::energy($device, $prospective->number());
         $ledger->curve(new FaultCurve('Earth fault at the motor', [
-            new FaultRow('It lets flow at least', FaultFigure::EarthFaultCurrent, null, FaultVerdict::Told),
+            new FaultRow('Minimum earth-fault current', FaultFigure::EarthFaultCurrent, null, FaultVerdict::Told),
             match (true) {
-                $relay => new FaultRow('It is cleared in time', null, null, FaultVerdict::NotChecked, 'by the earth-fault relay alone'),
+                $relay => new FaultRow('Disconnection time', null, null, FaultVerdict::NotChecked, 'by the earth-fault relay only'),
                 $fault->seconds === null => new FaultRow(
-                    'It is cleared in time', null, FaultFigure::DisconnectionLimit, FaultVerdict::Fails, 'the device need not clear it',
+                    'Disconnection time', null, FaultFigure::DisconnectionLimit, FaultVerdict::Fails,
+                    'the device is not certain to clear it',
                 ),
                 default => FaultRow::most(
-                    'It is cleared in time', FaultFigure::DisconnectionTime, $fault->seconds, FaultFigure::DisconnectionLimit, $limit, '',
+                    'Disconnection time', FaultFigure::DisconnectionTime, $fault->seconds, FaultFigure::DisconnectionLimit, $limit, '',
                 ),
             },
             ...$relay ? [] : [FaultRow::most(
-                'The loop is short enough', FaultFigure::LoopImpedance, $fault->loopOhm, FaultFigure::LoopImpedanceLimit,
+                'Earth-fault loop impedance', FaultFigure::LoopImpedance, $fault->loopOhm, FaultFigure::LoopImpedanceLimit,
                 $supply->loopLimit($device?->clearsFrom($limit) ?? INF), '',
             )],
             FaultRow::most(
-                'The conductors bear it', FaultFigure::LetThrough, $fault->energy, FaultFigure::Withstand, $weakest,
-                'the device need not clear it',
+                'Fault at the motor: conductor withstand (I²t)', FaultFigure::LetThrough, $fault->energy, FaultFigure::Withstand, $weakest,
+                'the device is not certain to clear it',
             ),
             FaultRow::most(
-                'They bear a fault close to the supply', FaultFigure::NearLetThrough, $near, FaultFigure::Withstand, $weakest,
-                'neither a fault level nor a transformer is typed',
+                'Fault at the supply end: conductor withstand (I²t)', FaultFigure::NearLetThrough, $near, FaultFigure::Withstand, $weakest,
+                'neither a fault level nor a transformer is entered',
             )->unlessLimited(),
         ]));
     }
@@ -186,7 +188,7 @@ final readonly class LoopFigures
         $volts = Show::number($supply->earthVolts, 4).' V';
 
         return match (true) {
-            $supply->earthing === Earthing::Resistance && $supply->resistorAmperes !== null => ['as the resistor lets flow', 'typed'],
+            $supply->earthing === Earthing::Resistance && $supply->resistorAmperes !== null => ['limited by the resistor', 'typed'],
             $supply->earthing === Earthing::Resistance => [
                 'U0 / (R + Z)', $volts.' ÷ ('.Show::number($supply->resistorOhm ?? 0.0).' Ω + '.$ohm.')',
             ],
@@ -200,7 +202,7 @@ final readonly class LoopFigures
         $part = static fn (FaultPath $path): string => Show::number(1000 * $path->impedance->resistance, 4).' + j'.
             Show::number(1000 * $path->impedance->reactance, 4).' mΩ';
         $source = $supply->source === null
-            ? Show::number(1000 * $supply->sourceOhm, 4).' mΩ, added in full'
+            ? Show::number(1000 * $supply->sourceOhm, 4).' mΩ, added arithmetically'
             : Show::number(1000 * $supply->source->resistance, 4).' + j'.Show::number(1000 * $supply->source->reactance, 4).' mΩ';
 
         return 'source '.$source.($settled->line === null ? '' : ', to the starter '.$part($settled->line)).', to the motor '.
@@ -224,29 +226,29 @@ final readonly class LoopFigures
         $limit = $this->rules->timeLimit($supply->earthVolts, $device->rating(), $supply->ownElectrode);
         $ledger->work(FaultFigure::DisconnectionLimit)
             ->from(In: $protection->rating, t: $limit)
-            ->as('by system, device and voltage to earth', 'device of {In}, '.Show::number($supply->earthVolts, 4).' V to earth')
+            ->as('by earthing system, device and voltage to earth', 'device of {In}, '.Show::number($supply->earthVolts, 4).' V to earth')
             ->equals($limit->value)
             ->by($limit)
             ->write();
         if ($settled->atMotor->seconds !== null) {
             $ledger->work(FaultFigure::DisconnectionTime)
                 ->from(I: $current, In: $protection->rating)
-                ->as('upper edge of the device at the fault', '{In} device at {I}')
+                ->as('slow limit of the device at the fault current', '{In} device at {I}')
                 ->equals($settled->atMotor->seconds)
                 ->source($this->rules->source())
                 ->write();
         }
         $clears = $device->clearsFrom($limit->value);
         $most = $ledger->work(FaultFigure::LoopImpedanceLimit)
-            ->as('0.95 U0 / Ia', Show::number($clears, 4).' A is sure to be cleared within '.Show::number($limit->value).' s')
+            ->as('0.95 U0 / Ia', Show::number($clears, 4).' A is certain to clear within '.Show::number($limit->value).' s')
             ->equals($supply->loopLimit($clears))
             ->source($this->rules->source())
             ->write();
-        $ledger->note(FaultFinding::TesterLimit)->title('What a loop tester may read')
-            ->because('The limit of '.$most->shown(3).' holds for warm conductors. On cold ones a tester should read no more than '.
-                Show::quantity(self::COLD * $most->number(), Unit::Ohm, 3).'.')
-            ->do('Measure at the motor before it goes into service.')
-            ->source('common practice, no source')->on(FaultFigure::LoopImpedanceLimit);
+        $ledger->note(FaultFinding::TesterLimit)->title('Maximum reading of the loop tester')
+            ->because('The limit, '.$most->shown(3).', applies at operating temperature. On a cold circuit the tester must not '.
+                'read more than '.Show::quantity(self::COLD * $most->number(), Unit::Ohm, 3).' (80 %).')
+            ->do('Measure at the motor before putting it into service.')
+            ->source('common practice')->on(FaultFigure::LoopImpedanceLimit);
         $this->shortTime($circuit, $supply, $protection, $settled, $ledger);
 
         return $most;
@@ -263,10 +265,10 @@ final readonly class LoopFigures
         $short = $this->rules->timeLimit($supply->earthVolts, self::FINAL_TO_A, $supply->ownElectrode);
         $seconds = $settled->atMotor->seconds;
         if ($seconds !== null && $seconds > $short->value) {
-            $ledger->note(FaultFinding::ShortTimeMayCount)->title('Which time counts?')
-                ->because('The device is above 32 A and the motor below. Read on the relay’s setting the limit would be '.
-                    Show::number($short->value).' s, and the fault takes '.Show::number($seconds, 3).' s.')
-                ->do('Ask who approves the installation.')
+            $ledger->note(FaultFinding::ShortTimeMayCount)->title('Which disconnection time applies?')
+                ->because('The device is above 32 A, the motor current below. If the 32 A limit is read on the relay setting, '.
+                    Show::number($short->value).' s applies; here the fault clears in '.Show::number($seconds, 3).' s.')
+                ->do('Agree it with the person who approves the installation.')
                 ->source($short->source)->on(FaultFigure::DisconnectionTime, FaultFigure::DisconnectionLimit);
         }
     }
@@ -284,17 +286,17 @@ final readonly class LoopFigures
         }
         $near = $ledger->work(FaultFigure::NearLetThrough)
             ->from(Ik: $prospective)
-            ->as($limits ? 'largest of its fast gate' : 'Ik² · 0.02 s', $limits
-                ? 'a fuse lets through no more than at its fast gate' : '{Ik}² × 0.02 s, taken as not limiting')
+            ->as($limits ? 'upper limit of its fast gate' : 'Ik² · 0.02 s', $limits
+                ? 'a fuse lets through no more than at its fast gate' : '{Ik}² × 0.02 s, taken as not current-limiting')
             ->equals($energy)
             ->source($this->rules->source())
-            ->assuming($limits ? null : 'a breaker that does not limit')
+            ->assuming($limits ? null : 'a circuit-breaker that does not limit the current')
             ->write();
         if ($energy > $withstand->number() * (1 + 1e-6)) {
-            $ledger->caution(FaultFinding::NearEndWithstand)->title('Close to the supply the conductors may not bear a fault')
-                ->because('A fault there may let '.$near->shown(3).' through, and the weakest conductor bears '.$withstand->shown(3).'.')
-                ->do('Ask the device’s maker for its let-through energy at '.$prospective->shown(3).': no more than '.
-                    $withstand->shown(3).' is wanted.')
+            $ledger->caution(FaultFinding::NearEndWithstand)->title('Conductors may be damaged by a fault near the supply')
+                ->because('Let-through energy up to '.$near->shown(3).'; the smallest conductor withstands '.$withstand->shown(3).'.')
+                ->do('Get the device’s I²t at '.$prospective->shown(3).' from the manufacturer. It must not exceed '.$withstand->shown(3).
+                    '.')
                 ->source($this->rules->source())->on(FaultFigure::NearLetThrough, FaultFigure::Withstand);
         }
     }
@@ -307,50 +309,49 @@ final readonly class LoopFigures
         $says = '50 V ÷ '.Show::number($supply->sourceOhm, 3).' Ω allows '.Show::quantity($most, Unit::Ampere, 3).'. ';
 
         return $rated === []
-            ? $says.'No usual residual-current device trips there: a better earth is wanted.'
-            : $says.'Fit a residual-current device of '.Show::quantity(max($rated), Unit::Ampere).
-                ' or less that stands the motor’s start.';
+            ? $says.'No usual RCD trips at that: a better earth electrode is required.'
+            : $says.'Fit an RCD of '.Show::quantity(max($rated), Unit::Ampere).' or less that does not trip on the motor’s start.';
     }
 
     private function verdicts(Cabling $cabling, Protection $protection, EarthSupply $supply, SettledPaths $settled, Ledger $ledger): void
     {
         $fault = $settled->atMotor;
         if ($settled->rejection === Rejection::Disconnection) {
-            $ledger->stop(FaultFinding::DisconnectionTime)->title('An earth fault is not cleared in time')
+            $ledger->stop(FaultFinding::DisconnectionTime)->title('Earth fault not cleared in time')
                 ->because(
-                    Show::quantity($fault->amperes, Unit::Ampere, 3).' flow at the motor'.
-                        ($fault->seconds === null
-                            ? ', which the device need not clear at all.'
-                            : ', which it clears in '.Show::quantity($fault->seconds, Unit::Second, 3).'.'),
+                    'Earth-fault current at the motor '.Show::quantity($fault->amperes, Unit::Ampere, 3).
+                    ($fault->seconds === null ? '; the device is not certain to clear it.' : '; the device clears it in '.
+                    Show::quantity($fault->seconds, Unit::Second, 3).'.'),
                 )
-                ->do('An earth-fault or residual-current device clears it, or a shorter or larger cable.')
+                ->do('Fit an RCD or earth-fault relay, or use a shorter or larger cable.')
                 ->source($this->rules->source())->on(FaultFigure::EarthFaultCurrent, FaultFigure::DisconnectionLimit);
         } elseif ($settled->rejection !== null) {
-            $ledger->stop(FaultFinding::FaultWithstand)->title('A conductor does not bear an earth fault')
-                ->because('The fault lets '.Show::quantity($fault->energy ?? 0.0, Unit::AmpereSquaredSecond, 3).
-                    ' through before it is cleared: too much for the '.
+            $ledger->stop(FaultFinding::FaultWithstand)->title('Conductor does not withstand an earth fault')
+                ->because('Let-through energy '.Show::quantity($fault->energy ?? 0.0, Unit::AmpereSquaredSecond, 3).
+                    ' before the fault is cleared: too much for the '.
                     ($settled->rejection === Rejection::LineWithstand ? 'line' : 'protective').' conductor to the '.
                     ($settled->lineFails ? 'starter.' : 'motor.'))
-                ->do('A device that clears it sooner, or larger conductors.')
+                ->do('Use a faster protective device, or larger conductors.')
                 ->source($this->rules->source())->on(FaultFigure::LetThrough, FaultFigure::Withstand);
         } elseif ($cabling->byFault) {
-            $ledger->caution(FaultFinding::SizeByFault)->title('The fault, not the load, decides the size')
-                ->because('A smaller conductor carries the load; an earth fault at the motor would not be cleared in time, or harm it.')
-                ->do('An earth-fault device would allow the size by load.')
+            $ledger->caution(FaultFinding::SizeByFault)->title('Conductor size set by the earth fault')
+                ->because('A smaller conductor would carry the load, but an earth fault at the motor would clear too late or damage '.
+                    'the conductor.')
+                ->do('With an RCD or earth-fault relay the smaller size is possible.')
                 ->source($this->rules->source())->on(CableFigure::Size, FaultFigure::DisconnectionLimit);
         }
         if ($supply->ownElectrode && ($fault->seconds === null
             || $fault->seconds > $this->rules->timeLimit($supply->earthVolts, $protection->rating?->number() ?? 0.0, true)->value)) {
-            $ledger->stop(FaultFinding::ResidualCurrentWanted)->title('A residual-current device is wanted')
-                ->because('Through earth only '.Show::quantity($fault->amperes, Unit::Ampere, 3).
-                    ' flow: the device does not clear that in time.')
+            $ledger->stop(FaultFinding::ResidualCurrentWanted)->title('RCD required')
+                ->because('The earth-fault current is only '.Show::quantity($fault->amperes, Unit::Ampere, 3).
+                    '; the fuse or breaker will not clear it in time.')
                 ->do(self::residualCurrentDevice($supply))
                 ->source($this->rules->source())->on(FaultFigure::EarthFaultCurrent)->about('supply.earthing');
         }
         if ($settled->motor->enlarged || $settled->line?->enlarged === true) {
-            $ledger->note(FaultFinding::ProtectiveEnlarged)->title('A larger protective conductor than usual')
-                ->because('With the usual size an earth fault would not be cleared in time, or harm it.')
-                ->do('Order the cable with this one.')
+            $ledger->note(FaultFinding::ProtectiveEnlarged)->title('Larger protective conductor than standard')
+                ->because('With the standard size an earth fault would clear too late or damage the conductor.')
+                ->do('Order cable with this protective conductor size.')
                 ->source($this->rules->source())->on(CableFigure::ProtectiveSize);
         }
     }

@@ -33,9 +33,9 @@ final readonly class RacewayStation
         $together = $six && $circuit->number('cable.raceways')?->number() !== 2.0 ? 6 : 3;
         $why = null;
         if (($circuit->number('cable.grouped_circuits')?->number() ?? 1.0) > 1) {
-            $why = 'Other circuits lie in it, and their conductors are not known here.';
+            $why = 'Other circuits share it, and their conductors are not known here.';
         } elseif ($this->rules === null) {
-            $why = 'The tables of this book are not remembered.';
+            $why = 'The fill tables of this rule book are not available here.';
         } else {
             $why = $this->run(
                 $circuit, CableFigure::RacewayTradeSize, CableFigure::RacewayFill, $cabling->motor, $together, $motorGrounding, $ledger,
@@ -45,7 +45,7 @@ final readonly class RacewayStation
         }
         if ($why !== null) {
             $ledger->note(CableFinding::RacewayFillNotComputed)->title('Raceway not sized')->because($why)
-                ->do('Take its trade size from the printed tables.')->source('NEC Chapter 9, CE Code Tables 6 to 10 (from memory)');
+                ->do('Find the trade size in the printed tables.')->source('NEC Chapter 9, CE Code Tables 6 to 10 (from memory)');
         }
     }
 

@@ -15,7 +15,7 @@ use BraveAnvil\Solution\Unit;
 /** What is to be said where the supply is not earthed, or through a resistor. */
 final readonly class UnearthedNotes
 {
-    /** Share of the fault current at which an earth-fault relay is set. Common practice, no source. */
+    /** Share of the fault current at which an earth-fault relay is set. Common practice. */
     private const RELAY_SHARE = 0.2;
 
     /** V that may be touched for long. IEC 60364-4-41. */
@@ -38,10 +38,12 @@ final readonly class UnearthedNotes
 
     public function unearthed(Ledger $ledger): void
     {
-        $ledger->caution(FaultFinding::UnearthedSupply)->title('The first fault does not trip')
-            ->because('An unearthed supply goes on with one '.$this->words->earth.
-                ' fault: the sound lines then stand at full voltage to it, and a second fault is a short circuit. Each pole must break the full voltage between lines alone.')
-            ->do('An insulation monitor must tell the first fault, and it must be found and cleared. Take cable for that voltage.')
+        $ledger->caution(FaultFinding::UnearthedSupply)->title('First earth fault does not trip')
+            ->because('An unearthed supply keeps running with one '.$this->words->earth.
+                ' fault. The other two lines are then at full line voltage to earth, and a second fault is a short circuit. Each pole '.
+                'of the device must break the full line-to-line voltage alone.')
+            ->do('Fit an insulation monitoring device, and find and clear the first fault without delay. Choose cable insulated for '.
+                'full line voltage to earth.')
             ->source('IEC 60364-4-41 411.6, NEC 250.21, CE Code 10-106 (from memory)')->about('supply.earthing');
     }
 
@@ -53,20 +55,21 @@ final readonly class UnearthedNotes
     {
         $relay = $circuit->chosen('guard.earth_fault_relay', Presence::class);
         $setting = Show::quantity(self::RELAY_SHARE * $amperes, Unit::Ampere, 2);
-        $because = 'The resistor lets only '.Show::quantity($amperes, Unit::Ampere, 3).' flow: fuse or breaker do not clear that.';
+        $because = 'The resistor limits the fault to '.Show::quantity($amperes, Unit::Ampere, 3).'; the fuse or breaker does not clear it.';
         if ($relay === Presence::Absent) {
-            $ledger->stop(FaultFinding::EarthFaultRelay)->title('An earth-fault relay is wanted')->because($because)
-                ->do('Fit one, set to no more than '.$setting.'.')->source('common practice, no source')->about('guard.earth_fault_relay');
+            $ledger->stop(FaultFinding::EarthFaultRelay)->title('Earth-fault relay required')->because($because)
+                ->do('Fit one and set it to '.$setting.' or less.')->source('common practice')->about('guard.earth_fault_relay');
         } else {
-            $ledger->caution(FaultFinding::EarthFaultRelay)->title('The earth-fault relay clears it')->because($because)
-                ->do('Set the relay to no more than '.$setting.', a fifth of it. The lines stand at full voltage to earth until it trips.')
-                ->source('common practice, no source')->about('guard.earth_fault_relay');
+            $ledger->caution(FaultFinding::EarthFaultRelay)->title('Only an earth-fault relay clears this fault')->because($because)
+                ->do('Make sure that the relay is set to '.$setting.' or less (one fifth). Until it trips, two lines are at full line '.
+                    'voltage to earth.')
+                ->source('common practice')->about('guard.earth_fault_relay');
         }
         $touch = $amperes * $protectiveOhm;
         if ($touch > self::TOUCH_V) {
-            $ledger->caution(FaultFinding::TouchVoltage)->title('The frame may stand at a dangerous voltage')
-                ->because(Show::quantity($touch, Unit::Volt, 3).' along the protective conductor during a fault, more than 50 V.')
-                ->do('A larger protective conductor, or a bond at the motor.')
+            $ledger->caution(FaultFinding::TouchVoltage)->title('Dangerous touch voltage on the motor frame')
+                ->because(Show::quantity($touch, Unit::Volt, 3).' along the protective conductor during a fault; the limit is 50 V.')
+                ->do('Use a larger protective conductor, or a supplementary bond at the motor.')
                 ->source('IEC 60364-4-41 (from memory)')->about('supply.earthing_ohm', 'supply.earthing_ampere');
         }
     }

@@ -116,15 +116,11 @@ final readonly class DeviceDuty
         }
 
         return Finding::stop(GuardFinding::MarkedMaximumTooSmall)
-            ->title('The marked maximum is too small')
+            ->title('Starter too small for this motor')
             ->because(
-                'The starter is marked for '.
-                    $this->marked()->shown().
-                    ' at most; this motor needs a device of at least '.
-                    Show::number($wanted).
-                    ' A.',
+                'Its label allows a device of '.$this->marked()->shown().' at most; this motor needs at least '.Show::number($wanted).' A.',
             )
-            ->do('Read the marking again, or choose a starter for this motor.')
+            ->do('Read the label again, or choose a starter for this motor.')
             ->source('IEC 60947-4-1, NEC 430.52(C)(2), CE Code 28-202 (from memory): the marking governs')
             ->on(GuardFigure::ScpdMaximumRating)
             ->about('guard.marked_maximum');

@@ -56,18 +56,18 @@ final readonly class GuardStation
         Ledger $ledger,
     ): ?Protection {
         if ($circuit->bad(...self::NEEDS)) {
-            $ledger->block('Waits for a field that cannot be used yet.', Station::Guard);
+            $ledger->block('No result: correct the marked field first.', Station::Guard);
 
             return null;
         }
         if ($starting->staysBehind()) {
-            $ledger->block('Not chosen: the motor does not come up to speed with this start.', Station::Guard);
+            $ledger->block('No device: the motor does not reach full speed with this start.', Station::Guard);
 
             return null;
         }
         $inrush = $starting->inrush();
         if ($load->designCurrent === null || $load->overloadCurrent === null || $starting->method === null) {
-            $ledger->block('Waits for the motor’s current.', Station::Guard);
+            $ledger->block('No result: the motor current is not known yet.', Station::Guard);
 
             return null;
         }
@@ -79,11 +79,11 @@ final readonly class GuardStation
         if (! in_array($scpd, $this->sizing->devices->known(), true)) {
             $ledger
                 ->stop(GuardFinding::NotABranchDevice)
-                ->title('Not a device of this rule book')
+                ->title('Device not in this rule book')
                 ->because('This is not a branch-circuit protective device under '.$words->name.'.')
-                ->do('Choose one from the list.')
+                ->do('Choose a device from the list.')
                 ->source($this->book->edition());
-            $ledger->block('The protective device is not one of '.$words->name.'.', Station::Guard);
+            $ledger->block('The protective device is not in the list of '.$words->name.'.', Station::Guard);
 
             return null;
         }
@@ -117,21 +117,17 @@ final readonly class GuardStation
             ...$this->sizing->devices->notes($scpd, $circuit), ...$this->sizing->disconnects->notes(), ...$this->sizing->overload->notes(),
         );
         Prospective::judge($circuit, $prospective, $this->practice->guard(), $ledger);
-        $ledger->note(GuardFinding::CoordinationByMaker)->title('Coordination type 1 or 2')
-            ->because('Whether contactor and relay survive a short circuit behind this device is in the starter maker’s tables only.')
-            ->do('Take device, contactor and relay from one table.')
+        $ledger->note(GuardFinding::CoordinationByMaker)->title('Coordination type 1 or 2 not checked')
+            ->because('Only the manufacturer’s coordination tables show whether the contactor and relay survive a short circuit.')
+            ->do('Take device, contactor and relay from the same table.')
             ->source('IEC 60947-4-1 (from memory)');
         $ledger->say(
             Station::Guard,
             match (true) {
-                $rating !== null => $rating->label.' '.$rating->shown().'.',
-                $choice->setting !== null => $choice->setting->label.' '.$choice->setting->shown().'.',
-                default => 'No device of this kind fits.',
-            }.
-                ' Set the overload dial to '.
-                $overload->dial->shown(3).
-                $overload->seat->where().
-                ($overload->pick === null ? '; the trip class is not checked.' : ', class '.$overload->pick->class->value.'.'),
+                $rating !== null => $rating->label.', '.$rating->shown().'.', $choice->setting !== null => $choice->setting->label.', '.
+                    $choice->setting->shown().'.', default => 'No device of this type is suitable.',
+            }.' Overload relay'.$overload->seat->where().': set to '.$overload->dial->shown(3).
+            ($overload->pick === null ? '; trip class not checked.' : ', trip class '.$overload->pick->class->value.'.'),
         );
 
         return new Protection(
@@ -158,8 +154,8 @@ final readonly class GuardStation
             $circuit, $current, $corrected, $method, null, $starting, $ledger,
         );
         $ledger->block(
-            ($overload === null ? '' : 'Set the overload dial to '.$overload->dial->shown(3).$overload->seat->where().'. ').
-                'The device waits for the starting current.',
+            ($overload === null ? '' : 'Overload relay'.$overload->seat->where().': set to '.$overload->dial->shown(3).'. ').
+            'Enter the starting current to choose the device.',
             Station::Guard,
         );
 
@@ -181,9 +177,9 @@ final readonly class GuardStation
     private static function reset(Circuit $circuit, Ledger $ledger): void
     {
         if ($circuit->chosen('guard.reset', ResetMode::class) === ResetMode::Automatic) {
-            $ledger->caution(GuardFinding::AutomaticRestart)->title('It may start by itself after a trip')
-                ->because('The overload comes back when it has cooled: with a lasting start command the machine starts unasked.')
-                ->do('Set it to reset by hand, or use a start button that drops out.')
+            $ledger->caution(GuardFinding::AutomaticRestart)->title('The motor may restart by itself after a trip')
+                ->because('With automatic reset and a maintained start command, the machine restarts when the relay has cooled.')
+                ->do('Set manual reset, or use three-wire (start/stop pushbutton) control.')
                 ->source('NEC 430.43, IEC 60204-1 (from memory)')->on(GuardFigure::OverloadDial)->about('guard.reset');
         }
     }
@@ -194,10 +190,10 @@ final readonly class GuardStation
         if ($method->ownInput() === null || $circuit->has('guard.marked_maximum')) {
             return;
         }
-        $says = 'The device is chosen for the drive’s input current. Its kind and largest rating are marked on the drive: that governs.';
-        $ledger->caution(GuardFinding::StarterMarkingWanted)->title('The drive says what may protect it')
+        $says = 'The device is sized for the drive input current. The type and maximum rating marked on the drive govern.';
+        $ledger->caution(GuardFinding::StarterMarkingWanted)->title('Protect the drive as its manual says')
             ->because($says)
-            ->do('Type the marked maximum. The motor’s overload protection is set in the drive.')
+            ->do('Enter the maximum marked on the drive. Set the motor’s overload protection in the drive.')
             ->source('NEC 430.130, IEC 61800-5-1 (from memory)')->on(GuardFigure::ScpdRating)->about('guard.marked_maximum');
     }
 
@@ -212,7 +208,8 @@ final readonly class GuardStation
                 $ledger->put($bound);
             }
         }
-        $ledger->work(GuardFigure::Scpd)->equals($scpd->value)->source($duty->circuit->has('guard.scpd') ? 'typed' : 'usual here')->write();
+        $ledger->work(GuardFigure::Scpd)->equals($scpd->value)->said($scpd->label($this->book->words()))
+            ->source($duty->circuit->has('guard.scpd') ? 'typed' : 'usual here')->write();
         $installed = $duty->circuit->number('guard.rating');
         $rating = null;
         if ($installed !== null && $choice->setting === null) {
@@ -222,8 +219,8 @@ final readonly class GuardStation
             $this->worstCase($scpd, $duty, $choice, $starting, $ledger);
             $this->onUsualInertia($scpd, $duty, $choice, $starting, $ledger);
         } elseif ($choice->setting === null && ! $choice->explained) {
-            $ledger->stop(GuardFinding::NoDeviceFits)->title('No standard rating fits')
-                ->because('None of the standard ratings both obeys the rule and carries this start.')->do('Choose another kind of device.')
+            $ledger->stop(GuardFinding::NoDeviceFits)->title('No standard rating is suitable')
+                ->because('No standard rating meets the code limit and also carries this start.')->do('Choose another type of device.')
                 ->on(StartFigure::LockedRotorCurrent);
         }
         $ledger->curve(new RatingsCurve($scpd->label($this->book->words()), $duty->design, $choice, $rating, $duty->inrush));
@@ -241,12 +238,11 @@ final readonly class GuardStation
             $rating = $this->sizing->devices->choose($scpd, $slow)->rating;
             if ($rating?->value !== $choice->rating?->value) {
                 $ledger->caution(GuardFinding::WorstStartMelts)->title('A slow start may open the device')
-                    ->because('With the least torque that the standard allows the start takes '.
+                    ->because('With the lowest torque the standard allows, the start takes '.
                         Show::quantity($worst->runUpTime, Unit::Second, 2).'. '.
-                        ($rating === null
-                            ? 'No rating of this kind is sure to carry that.'
-                            : 'To carry that for sure, '.$rating->shown().' would be wanted.'))
-                    ->do('If it opens on a start, time one first.')->source('IEC 60034-1 (from memory)')
+                        ($rating === null ? 'No rating of this type is certain to carry it.' : 'Only a '.$rating->shown().
+                        ' device is certain to carry it.'))
+                    ->do('If the device opens on a start, time the start before you change anything.')->source('IEC 60034-1 (from memory)')
                     ->on(GuardFigure::ScpdRating, StartFigure::RunUpTimeWorst);
             }
         }
@@ -261,16 +257,13 @@ final readonly class GuardStation
         }
         $ledger
             ->note(GuardFinding::WorstCaseStart)
-            ->title('The start may be harder than stamped')
+            ->title('Starting current may be above the nameplate value')
             ->because(
-                'The tolerance of the plate allows a locked-rotor current of '.
-                    $starting->figures->highest?->shown(3).
-                    '. '.
-                    ($rating === null
-                        ? 'No rating of this kind is sure to carry that.'
-                        : 'To carry that for sure, '.$rating->shown().' would be wanted.'),
+                'The standard tolerance allows '.$starting->figures->highest?->shown(3).'. '.
+                ($rating === null ? 'No rating of this type is certain to carry it.' : 'Only a '.$rating->shown().
+                ' device is certain to carry it.'),
             )
-            ->do('If it trips on a start, look at the starting current first.')
+            ->do('If the device opens on a start, measure the starting current first.')
             ->source('IEC 60034-1, NEC 430.7(B) (from memory)')
             ->on(StartFigure::LockedRotorCurrentHigh, GuardFigure::ScpdRating);
     }
@@ -288,10 +281,11 @@ final readonly class GuardStation
         $inrush = $starting->method?->inrush($starting->figures, $seconds, $seconds);
         $rating = $inrush === null ? null : $this->sizing->devices->choose($scpd, $duty->starting($inrush))->rating;
         if ($inrush !== null && $rating?->value !== $choice->rating?->value) {
-            $ledger->note(GuardFinding::LongerStart)->title('Chosen on an inertia that nobody typed')
+            $ledger->note(GuardFinding::LongerStart)->title('Device chosen with an assumed load inertia')
                 ->because('With the usual inertia the start takes '.$time->shown(2).'. If it takes '.$seconds->shown().', '.
-                    ($rating === null ? 'no rating of this kind is sure to carry it.' : $rating->shown().' would be wanted.'))
-                ->do('Type the inertia, or time one start.')->source('common practice, no source')
+                    ($rating === null ? 'no rating of this type is certain to carry it.' : 'only a '.$rating->shown().
+                    ' device is certain to carry it.'))
+                ->do('Enter the inertia, or time one start.')->source('common practice')
                 ->on(GuardFigure::ScpdRating, StartFigure::Inertia)->about('load.inertia');
         }
     }
@@ -300,20 +294,20 @@ final readonly class GuardStation
     {
         $traits = $circuit->several('load.traits', LoadTrait::class);
         if (in_array(LoadTrait::Jogging, $traits, true) || in_array(LoadTrait::Plugging, $traits, true)) {
-            $ledger->caution(GuardFinding::ContactorOfHeavyDuty)->title('Jogged or plugged: contactors of category AC-4')
-                ->because('Jogging and plugging break the locked-rotor current each time. A contactor that is rated for AC-3 wears out '.
-                    'within days, so none is named here.')
-                ->do('Ask the manufacturer for the rating in category AC-4, for this motor and this many operations an hour.')
+            $ledger->caution(GuardFinding::ContactorOfHeavyDuty)->title('Jogging or plugging: AC-4 contactors required')
+                ->because('Jogging and plugging break the locked-rotor current every time. A contactor rated for AC-3 wears out '.
+                    'within days, so none is given here.')
+                ->do('Ask the manufacturer for the AC-4 rating for this motor and this number of operations per hour.')
                 ->source('IEC 60947-4-1 (from memory)')->about('load.traits');
 
             return;
         }
         $lockedRotor = $starting->figures->lockedRotorCurrent;
         if ($lockedRotor !== null && $lockedRotor->number() > self::HARD_START * $current->number()) {
-            $ledger->caution(GuardFinding::ContactorHardStart)->title('A hard start for a contactor')
-                ->because('The locked-rotor current is '.Show::number($lockedRotor->number() / $current->number(), 3).
-                    ' times full load; utilization category AC-3 is tested at 8.')
-                ->do('Take contactors for AC-3e, or the next size.')
+            $ledger->caution(GuardFinding::ContactorHardStart)->title('High locked-rotor current for an AC-3 contactor')
+                ->because(Show::number($lockedRotor->number() / $current->number(), 3).
+                    ' times full-load current; AC-3 contactors are tested to make and break 8 times.')
+                ->do('Use an AC-3e contactor or the next size up.')
                 ->source('IEC 60947-4-1 (from memory)')->on(GuardFigure::Contactor, StartFigure::LockedRotorCurrent);
         }
         foreach ($starting->method?->contactors() ?? [] as $contactor) {

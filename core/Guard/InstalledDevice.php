@@ -13,7 +13,7 @@ final class InstalledDevice
     /** @return Figure its rating, A */
     public static function judge(ScpdChoice $choice, DeviceDuty $duty, Figure $installed, Ledger $ledger): Figure
     {
-        $rating = $ledger->put($installed->named(GuardFigure::ScpdRating, 'typed; checked, not chosen', 'Installed device'));
+        $rating = $ledger->put($installed->named(GuardFigure::ScpdRating, 'entered; checked, not chosen', 'Installed device'));
         $rung = null;
         foreach ($choice->ladder as $candidate) {
             if (abs($candidate->rating - $rating->number()) < 1e-9) {
@@ -26,30 +26,30 @@ final class InstalledDevice
         } elseif ($rating->number() < $duty->design->number()) {
             $ledger
                 ->stop(GuardFinding::InstalledDeviceTooSmall)
-                ->title('The installed device is too small')
-                ->because($rating->shown().' is below the motor’s '.$duty->design->shown().'.')
-                ->do('Fit a larger one.')
+                ->title('Installed device too small')
+                ->because($rating->shown().' is less than the motor current, '.$duty->design->shown().'.')
+                ->do('Fit a larger device.')
                 ->on(GuardFigure::ScpdRating);
         } elseif ($rung === null) {
             $ledger
                 ->caution(GuardFinding::InstalledDeviceNotJudged)
-                ->title('The installed rating is not judged')
+                ->title('Installed rating not checked')
                 ->because(
                     $rating->shown().
                         ($choice->certain
-                            ? ' has no time-current limits in the tables here: not a standard rating, or beyond their ends.'
+                            ? ' has no time-current limits in the tables: it is not a standard rating, or it is outside them.'
                             : ' is not a standard rating.'),
                 )
-                ->do('Check it by its maker’s curve.')
+                ->do('Check it with the manufacturer’s curve.')
                 ->on(GuardFigure::ScpdRating);
         } elseif (! $rung->carries) {
             // What would never be chosen is a stop; a rule of thumb warns, as it does of a chosen one.
             $finding = $choice->certain
-                ? $ledger->stop(GuardFinding::InstalledDeviceMayTrip)->title('The installed device trips on the start')
-                : $ledger->caution(GuardFinding::InstalledDeviceMayTrip)->title('The installed device may not carry the start');
+                ? $ledger->stop(GuardFinding::InstalledDeviceMayTrip)->title('Installed device trips on the start')
+                : $ledger->caution(GuardFinding::InstalledDeviceMayTrip)->title('Installed device may open on the start');
             $finding
                 ->because($rating->shown().': '.$rung->reason.'.')
-                ->do($choice->rating === null ? 'Choose another kind.' : 'Fit '.$choice->rating->shown().'.')
+                ->do($choice->rating === null ? 'Choose another type of device.' : 'Fit '.$choice->rating->shown().'.')
                 ->on(GuardFigure::ScpdRating);
         }
 
@@ -60,16 +60,12 @@ final class InstalledDevice
     {
         $ledger
             ->stop(GuardFinding::InstalledDeviceTooLarge)
-            ->title('The installed device is too large')
+            ->title('Installed device too large')
             ->because(
-                $rating->shown().
-                    ' is above '.
-                    $maximum->shown().
-                    match (true) {
-                        $choice->allowed !== null => ', the largest under the ceiling of the exception.',
-                        $choice->limit === null => ', the maximum marked on the starter.',
-                        default => ', the largest permitted without exception.',
-                    },
+                $rating->shown().'; the limit is '.$maximum->shown().match (true) {
+                    $choice->allowed !== null => ' (with the starting exception).', $choice->limit === null => ' (marked on the starter).',
+                    default => ' (without the starting exception).',
+                },
             )
             ->do('Fit '.$maximum->shown().' or less.')
             ->source($maximum->source)

@@ -42,8 +42,8 @@ final readonly class Overload
     ): ?OverloadResult {
         $seat = self::seat($circuit, $method);
         if ($seat === null) {
-            $ledger->error('guard.overload_place', 'Only a star-delta starter has a place in the delta.', 'line.');
-            $ledger->block('Waits for the place of the overload relay.', Station::Guard);
+            $ledger->error('guard.overload_place', 'Only a star-delta starter can have the relay in the motor leads.', 'line.');
+            $ledger->block('No result: choose the position of the overload relay.', Station::Guard);
 
             return null;
         }
@@ -52,15 +52,16 @@ final readonly class Overload
             $current = $corrected;
             $ledger
                 ->note(GuardFinding::OverloadReducedByCapacitor)
-                ->title('Overload reduced by the capacitor')
-                ->because('The relay sees only the corrected '.$current->shown(3).', so its setting is lower.')
-                ->do('If the capacitor is ever taken off, set the relay back.')
+                ->title('Overload setting reduced for the capacitor')
+                ->because('The relay carries only the corrected current, '.$current->shown(3).'.')
+                ->do('If the capacitor is removed, set the relay again for the full motor current.')
                 ->source('NEC 460.9, IEC 60831-1 (from memory)')
                 ->on(GuardFigure::OverloadDial);
         }
         $ledger
             ->work(GuardFigure::OverloadPlace)
             ->equals($seat->place->value)
+            ->said(lcfirst($seat->place->label($this->words)))
             ->saying($seat->says)
             ->source($circuit->has('guard.overload_place') ? 'typed' : 'usual place')
             ->write();
@@ -72,14 +73,11 @@ final readonly class Overload
         if (abs($limit->number() - $dial->number()) > 1e-9) {
             $ledger
                 ->note(GuardFinding::DialIsNotTheLimit)
-                ->title('The dial is not the trip limit')
+                ->title('Set the dial to motor amperes, not to the trip limit')
                 ->because(
-                    'Set a scale marked in motor amperes to '.
-                        $dial->shown(3).
-                        $seat->where().
-                        '. The trip must not exceed '.
-                        $limit->shown(3).
-                        '; dialling that figure would trip far too late and burn the winding.',
+                    'Set the relay'.$seat->where().' to '.$dial->shown(3).'. '.$limit->shown(3).
+                    ' is the maximum trip current the code allows. Do not set the dial to it: the relay would trip too late and the '.
+                    'winding would burn.',
                 )
                 ->source('IEC 60947-4-1, NEC 430.32, CE Code 28-306 (from memory)')
                 ->on(GuardFigure::OverloadDial, GuardFigure::OverloadSetting);
@@ -117,19 +115,18 @@ final readonly class Overload
         $ledger
             ->work(GuardFigure::StuckInStar)
             ->equals($seat->stuckOverload)
-            ->as('√3', 'line setting over winding rating')
+            ->as('√3', 'line setting ÷ winding rating')
             ->source('definition')
             ->write();
         $ledger
             ->caution(GuardFinding::StuckInStar)
-            ->title('Not protected when stuck in '.$this->words->star)
+            ->title('No overload protection if the starter stays in '.$this->words->star)
             ->because(
-                'Set for the line, the relay lets a winding carry '.
-                    Show::number($seat->stuckOverload, 3).
-                    ' times its rating for ever if the starter never changes over.',
+                'A relay in the line lets each winding carry '.Show::number($seat->stuckOverload, 3).
+                ' times its rated current if delta never closes.',
             )
-            ->do('Put the relay in the delta (in the motor leads), and let the timer drop the starter out if delta does not close.')
-            ->source('common practice, no source')
+            ->do('Fit the relay in the motor leads, and trip the starter if delta does not close in time.')
+            ->source('common practice')
             ->on(GuardFigure::StuckInStar);
     }
 
@@ -142,16 +139,16 @@ final readonly class Overload
                 ? $ledger->caution(GuardFinding::InstalledDialTooHigh)
                 : $ledger->stop(GuardFinding::InstalledDialTooHigh);
             $finding
-                ->title('The relay is set too high')
-                ->because('It stands at '.$installed->shown().', '.$dial->shown(3).' is right.')
-                ->do('Turn it down.')
+                ->title('Overload relay set too high')
+                ->because('Set to '.$installed->shown().'; it should be '.$dial->shown(3).'.')
+                ->do('Set it to '.$dial->shown(3).'.')
                 ->source($dial->source)
                 ->on(GuardFigure::OverloadDial);
         } elseif ($installed->number() < $dial->number() * $practice->dialLowTolerance()) {
             $ledger
                 ->caution(GuardFinding::InstalledDialLow)
-                ->title('The relay is set low')
-                ->because('It stands at '.$installed->shown().', '.$dial->shown(3).' is right: it may trip at full load.')
+                ->title('Overload relay set too low')
+                ->because('Set to '.$installed->shown().'; it should be '.$dial->shown(3).'. It may trip at full load.')
                 ->do('Set it to '.$dial->shown(3).'.')
                 ->source($dial->source)
                 ->on(GuardFigure::OverloadDial);

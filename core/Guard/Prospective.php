@@ -41,7 +41,7 @@ final class Prospective
             ->from(c: $c, V: $supply, Z: $source)
             ->as('c V / (√3 Z)', '{c} × {V} ÷ (√3 × {Z})')
             ->equals(($c->value * $supply->number()) / (sqrt(3) * $source->number()))
-            ->source('IEC 60909-0 voltage factor (from memory), at the transformer, motors left out')
+            ->source('IEC 60909-0 voltage factor (from memory), at the transformer; contribution of motors not included')
             ->write();
     }
 
@@ -84,15 +84,15 @@ final class Prospective
         $factor = $practice->voltageFactorMax()->value;
         if ($fault === null) {
             $ledger->note(GuardFinding::FaultLevelUnknown)->title('Fault level not known')
-                ->because('Neither a fault level nor a transformer with its impedance is typed, so the breaking capacity is not checked.')
-                ->do('Ask the supply authority, or take both from the transformer’s plate.')
+                ->because('Enter the fault level, or the transformer’s kVA and impedance, so that the breaking capacity can be checked.')
+                ->do('Ask the supply operator (utility), or read the transformer nameplate.')
                 ->about('supply.transformer_kva');
         } elseif ($capacity === null) {
             $ledger
                 ->note(GuardFinding::BreakingCapacityNotChecked)
                 ->title('Breaking capacity not checked')
-                ->because('Device and starter must stand at least '.$fault->shown(3).'.')
-                ->do('Type the device’s breaking capacity to have it checked.')
+                ->because('Prospective short-circuit current: '.$fault->shown(3).'. Device and starter need at least that.')
+                ->do('Enter the breaking capacity of the device.')
                 ->about('guard.breaking_capacity_ka')
                 ->source('IEC 60364-4-43, NEC 110.9, CE Code 14-012 (from memory)')
                 ->on(GuardFigure::ProspectiveCurrent);
@@ -102,11 +102,10 @@ final class Prospective
             $short = $capacity->number() < $fault->number();
             $most = Show::quantity(self::HIGHER_FACTOR * $fault->number(), Unit::Ampere, 3);
             ($sure ? $ledger->stop(GuardFinding::BreakingCapacity) : $ledger->caution(GuardFinding::BreakingCapacity))
-                ->title($short ? 'Breaking capacity too small' : 'Hardly breaking capacity enough')
-                ->because('The device breaks '.$capacity->shown().', the fault current may reach '.
-                    ($short ? $fault->shown(3).'.' : $most.' where the supply stands 10 % above its nominal voltage.'))
-                ->do('Choose a device that breaks at least '.
-                    ($short ? Show::quantity($fault->number(), Unit::Ampere, 3) : $most).'.')
+                ->title($short ? 'Breaking capacity too low' : 'Breaking capacity barely enough')
+                ->because('Device '.$capacity->shown().'; fault current up to '.
+                    ($short ? $fault->shown(3).'.' : $most.' if the supply is 10 % above its nominal voltage.'))
+                ->do('Choose a device rated at least '.($short ? Show::quantity($fault->number(), Unit::Ampere, 3) : $most).'.')
                 ->source('IEC 60364-4-43, NEC 110.9, CE Code 14-012 (from memory)')->on(GuardFigure::ProspectiveCurrent);
         }
     }

@@ -33,15 +33,9 @@ final readonly class RatingsCurve implements Curve
     {
         return [
             'device' => $this->device,
-            'start' => 'the start takes '.
-                $this->inrush->current->shown(3).
-                ' for '.
-                $this->inrush->shownTime().
-                ($this->inrush->moment->number() > $this->inrush->current->number() * (1 + 1e-9)
-                    ? ', at worst '.$this->inrush->moment->shown(3)
-                    : '').
-                ', first peak '.
-                $this->inrush->peak->shown(3),
+            'start' => 'the start takes '.$this->inrush->current->shown(3).' for '.$this->inrush->shownTime().
+            ($this->inrush->moment->number() > $this->inrush->current->number() * (1 + 1e-9) ? ', worst moment '.
+            $this->inrush->moment->shown(3) : '').', first peak '.$this->inrush->peak->shown(3),
             'current' => Shown::of($this->current->number(), Unit::Ampere)->toArray(),
             'limit' => Shown::figure($this->choice->limit, 4)?->toArray(),
             'maximum' => $this->choice->maximum?->number(),

@@ -7,7 +7,6 @@ namespace BraveAnvil\Guard;
 use BraveAnvil\Circuit\Choice\TripClass;
 use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\RuleBook\OverloadRules;
-use BraveAnvil\RuleBook\Practice\OverloadClasses;
 use BraveAnvil\RuleBook\Practice\Practice;
 use BraveAnvil\RuleBook\Words;
 use BraveAnvil\Solution\Entry;
@@ -54,9 +53,13 @@ final readonly class RelayClass
             ->from(I: $inrush->current, dial: $dial)
             ->as('I_start / dial', '{I} ÷ {dial}')
             ->equals($inrush->current->number() / $dial->number())
-            ->source('in the relay’s own place')
+            ->source('measured where the relay is')
             ->write();
         $typed = $circuit->chosen('guard.overload_class', TripClass::class);
+        // Class 5 is for motors that need it, and only checked where somebody says so.
+        if ($typed !== null && $typed !== TripClass::Class5 && ! in_array($typed, $rules->classes(), true)) {
+            $typed = $rules->classes()[0];
+        }
         if ($inrush->course === null && $inrush->time->assumed()) {
             self::notChecked($typed, $ledger);
 
@@ -65,7 +68,7 @@ final readonly class RelayClass
         $classes = $this->practice->overloadClasses();
         $margin = $this->practice->guard()->classMargin();
         $class = TripClass::Class30;
-        foreach ($typed !== null ? [$typed] : OverloadClasses::CHOSEN as $candidate) {
+        foreach ($typed !== null ? [$typed] : $rules->classes() as $candidate) {
             $class = $candidate;
             if ($this->share($candidate, $dial, $seat, $inrush) <= $this->most($inrush)) {
                 break;
@@ -79,15 +82,10 @@ final readonly class RelayClass
         } elseif ($installed !== null && $this->share($class, $installed, $seat, $inrush) > 1) {
             $ledger
                 ->caution(GuardFinding::InstalledDialTrips)
-                ->title('It may trip on the start as it is set')
+                ->title('The present setting may trip on the start')
                 ->because(
-                    'At '.
-                        $installed->shown().
-                        ' a class '.
-                        $class->value.
-                        ' relay may trip before the motor is up; at '.
-                        $dial->shown(3).
-                        ' it holds.',
+                    'Set to '.$installed->shown().', a class '.$class->value.' relay may trip before full speed; at '.$dial->shown(3).
+                    ' it does not.',
                 )
                 ->do('Set it to '.$dial->shown(3).'.')
                 ->source($classes->cited())
@@ -120,10 +118,10 @@ final readonly class RelayClass
             ->note(GuardFinding::ClassNotChecked)
             ->title('Trip class not checked')
             ->because(
-                'How long this start takes is not typed'.
-                    ($typed === null ? ', so no class is chosen.' : ', so whether class '.$typed->value.' lets it pass is not known.'),
+                'The start time is not known'.($typed === null ? ', so no trip class is chosen.' : ', so class '.$typed->value.
+                ' cannot be checked.'),
             )
-            ->do('Time one start with a stopwatch and type it under Run-up time.')
+            ->do('Time one start and enter it under Run-up time.')
             ->on(GuardFigure::StartMultiple)
             ->about('starter.run_up_time');
     }
@@ -174,16 +172,16 @@ final readonly class RelayClass
             $work->as(
                 'θ′ = (m² − θ)/τ stays below 1.05²',
                 Show::number(100 * $this->share($class, $dial, $seat, $inrush), 3).
-                    ' % of its trip after a start of {t}, from {x} the dial on; its shortest trip time × {k}',
+                ' % of the way to a trip after a start of {t}, beginning at {x} the setting; shortest trip time × {k}',
             );
         } elseif ($inrush->fullTime === null) {
-            $work->as('t_start ≤ 0.8 t_trip', '{t} against {k} × '.$holds.' s at {x} the dial');
+            $work->as('t_start ≤ 0.8 t_trip', '{t} against {k} × '.$holds.' s at {x} the setting');
         } else {
             $full = ($inrush->moment->number() * $seat->share) / $dial->number();
             $work->from(t: $inrush->time, x: $multiple, k: $margin, td: $inrush->fullTime)->as(
                 't_star / t_trip + t_delta / t_trip ≤ 0.8',
-                '{t} ÷ '.$holds.' s at {x} the dial + {td} ÷ '.Show::number($classes->holds($class, $full), 3).' s at '.
-                    Show::number($full, 3).' = '.Show::number($this->share($class, $dial, $seat, $inrush), 3).' against {k}',
+                '{t} ÷ '.$holds.' s at {x} the setting + {td} ÷ '.Show::number($classes->holds($class, $full), 3).' s at '.
+                Show::number($full, 3).' = '.Show::number($this->share($class, $dial, $seat, $inrush), 3).' against {k}',
             );
         }
         $work->write();
@@ -202,27 +200,19 @@ final readonly class RelayClass
         $classes = $this->practice->overloadClasses();
         $ledger
             ->stop($typed === null ? GuardFinding::NoClassHoldsStart : GuardFinding::ClassTripsOnStart)
-            ->title($typed === null ? 'No trip class holds this start' : 'Class '.$class->value.' trips on the start')
+            ->title($typed === null ? 'No trip class allows this start' : 'A class '.$class->value.' relay trips on this start')
             ->because(
-                'The start takes '.
-                    $inrush->shownTime().
-                    ', from '.
-                    $multiple->shown(3).
-                    ' the dial on; class '.
-                    $class->value.
-                    ' may trip after '.
-                    Show::number($classes->holds($class, $multiple->number()), 3).
-                    ' s there. '.
-                    match (true) {
-                        $share > 1 => 'It would trip'.($inrush->course === null ? '.' : $this->margin($margin)),
-                        default => 'That is '.Show::number(100 * $share, 3).' % of its time; '.Show::number(100 * $margin->value).
-                            ' % is the most that is taken here, for a warm relay and a low voltage.',
-                    },
+                'The start takes '.$inrush->shownTime().' at '.Show::number($multiple->number(), 3).' times the setting; class '.
+                $class->value.' may trip after '.Show::number($classes->holds($class, $multiple->number()), 3).' s. '.match (true) {
+                    $share > 1 => 'It would trip'.($inrush->course === null ? '.' : $this->margin($margin)), default => 'That is '.
+                        Show::number(100 * $share, 3).' % of its trip time; the limit here is '.Show::number(100 * $margin->value).
+                        ' %, for tolerance and low voltage. Checked for a start from cold: a restart with a warm relay can trip.',
+                },
             )
             ->do(
                 $outlasts || $class === TripClass::Class30
-                    ? 'A start this heavy needs its own protection, such as thermistors with a start-time supervision.'
-                    : 'Choose a slower class if the motor stands it.',
+                    ? 'A start this heavy needs its own protection, such as thermistors with start-time monitoring.'
+                    : 'Choose a slower class if the motor withstands it.',
             )
             ->source($classes->cited())
             ->on(GuardFigure::OverloadClass, GuardFigure::StartMultiple);
@@ -242,10 +232,10 @@ final readonly class RelayClass
                 ->caution(GuardFinding::WorstStartTrips)
                 ->title('A slow start may trip the relay')
                 ->because(
-                    'With the least torque that the standard allows the start is longer, and class '.$class->value.' may trip after '.
-                        Show::quantity($after, Unit::Second, 2).'.',
+                    'With the lowest torque the standard allows, the start is longer; a class '.$class->value.' relay may trip after '.
+                    Show::quantity($after, Unit::Second, 2).'.',
                 )
-                ->do('If it trips on a start, time one and type it under Run-up time.')
+                ->do('If it trips on a start, time a start and enter it under Run-up time.')
                 ->source($this->practice->overloadClasses()->cited())
                 ->on(GuardFigure::OverloadClass, StartFigure::RunUpTimeWorst);
         }
@@ -262,7 +252,7 @@ final readonly class RelayClass
             ->tripsAfter(StartCurrent::ofLeg($held)->at($seat->share), $dial->number());
         if ($after !== null) {
             $ledger->work(StartFigure::TimerLast)->from(dial: $dial)
-                ->as('θ reaches 1.05² with the first stage held', 'at a dial of {dial}, class '.$class->value)
+                ->as('θ reaches 1.05² with the first stage held', 'at a setting of {dial}, class '.$class->value)
                 ->equals($after)->source($this->practice->overloadClasses()->cited())->assuming(...$starting->runUp->assumptions)->write();
         }
     }
@@ -296,14 +286,14 @@ final readonly class RelayClass
         }
         $ledger
             ->caution(GuardFinding::RelayOutlastsRotor)
-            ->title('The relay may be too slow for a locked rotor')
+            ->title('Relay too slow for a locked rotor')
             ->because(
-                'Class '.$class->value.' may let it stand for '.Show::quantity($seconds, Unit::Second, 3).'; '.$withstands->shown(3).
-                    ' are stamped.',
+                'Class '.$class->value.' may take '.Show::quantity($seconds, Unit::Second, 3).' to trip; the nameplate allows '.
+                $withstands->shown(3).'.',
             )
             ->do($holds && $class !== TripClass::Class10A && $class !== TripClass::Class5
-                ? 'Choose a quicker class if it lets the start pass, or thermistors in the winding.'
-                : 'Thermistors in the winding: no class both lets this start pass and saves a locked rotor.')
+                ? 'Choose a faster class if it allows the start, or thermistors in the winding.'
+                : 'Use thermistors in the winding: no class allows this start and also protects a locked rotor.')
             ->source($this->practice->overloadClasses()->cited())
             ->on(GuardFigure::OverloadClass)
             ->about('plate.locked_rotor_time');
@@ -311,7 +301,8 @@ final readonly class RelayClass
 
     private function margin(Entry $margin): string
     {
-        return ', with '.Show::number(100 * (1 - $margin->value)).' % of its time kept back for a warm relay and a low voltage.';
+        return ', with a margin of '.Show::number(100 * (1 - $margin->value)).
+            ' % for tolerance and low voltage. Checked for a start from cold: a restart with a warm relay can trip.';
     }
 
     /**
@@ -334,7 +325,7 @@ final readonly class RelayClass
         $stands = static function (float $amperes) use ($within, $dial): string {
             $multiple = $amperes / $dial->number();
 
-            return Show::number($within($amperes), 3).' s, at '.Show::number($multiple, 3).' times the dial';
+            return Show::number($within($amperes), 3).' s ('.Show::number($multiple, 3).' times the setting)';
         };
         // In the first stage of two the same current flows in line and lead.
         $full = $inrush->moment->number() * ($inrush->current->number() < $inrush->moment->number() ? $seat->share : 1.0);
@@ -346,26 +337,22 @@ final readonly class RelayClass
         }
         if ($usualWithstand !== null && $within($full) <= $usualWithstand) {
             $ledger->note(GuardFinding::RotorWithstandAssumed)
-                ->title('The locked rotor is taken to stand '.Show::number($usualWithstand).' s')
-                ->because('Class '.$class->value.' trips within '.$stands($full).'. Nothing is stamped of how long the rotor may stand.')
-                ->do('Type it from the data sheet to be sure.')->about('plate.locked_rotor_time')
+                ->title('Locked-rotor withstand time assumed: '.Show::number($usualWithstand).' s')
+                ->because('Class '.$class->value.' trips within '.$stands($full).'. The nameplate does not give the locked-rotor time.')
+                ->do('Enter it from the data sheet to be sure.')->about('plate.locked_rotor_time')
                 ->source('NEMA MG 1 (from memory)')->on(GuardFigure::OverloadClass);
 
             return;
         }
         $ledger
             ->caution(GuardFinding::SlowClass)
-            ->title('Slow class: can the motor stand it?')
+            ->title('Slow trip class: check the motor’s locked-rotor time')
             ->because(
-                'Class '.
-                    $class->value.
-                    ' may let the locked rotor stand for up to '.
-                    $stands($full).
-                    ($inrush->current->number() < $inrush->moment->number()
-                        ? '; stuck in '.$words->star.' for up to '.$stands($inrush->current->number()).'.'
-                        : '.'),
+                'With a locked rotor, class '.$class->value.' may take '.$stands($full).' to trip'.
+                ($inrush->current->number() < $inrush->moment->number() ? '; if the starter stays in '.$words->star.', '.
+                $stands($inrush->current->number()).'.' : '.'),
             )
-            ->do('Not checked against the motor’s locked-rotor time: type it from the data sheet.')
+            ->do('Not checked. Enter the permitted locked-rotor time from the data sheet.')
             ->about('plate.locked_rotor_time')
             ->source($classes->cited())
             ->on(GuardFigure::OverloadClass);

@@ -25,16 +25,16 @@ final class SpecialUse
         $drives = $circuit->stamped('drives') ?? '';
         $findings = [];
         if (preg_match(self::FIRE_PUMP, $drives) === 1) {
-            $findings[] = Finding::caution(GuardFinding::FirePump)->title('A fire pump is not sized by this')
-                ->because('It must run until it is destroyed: its device carries the locked-rotor current for good, no overload relay '.
-                    'stops it, and its supply and conductors have rules of their own. What is shown here is that of an ordinary pump.')
+            $findings[] = Finding::caution(GuardFinding::FirePump)->title('A fire pump has its own rules')
+                ->because('It must run until it fails: its device carries the locked-rotor current continuously, no overload relay '.
+                    'stops it, and its supply and conductors have their own rules. The results here are for an ordinary pump.')
                 ->do('Size supply, conductors and protection by '.$firePump.', with a listed controller.')
                 ->source($firePump.' (from memory)')->about('drives');
         }
         if (preg_match(self::HOIST, $drives) === 1) {
-            $findings[] = Finding::caution(GuardFinding::Hoist)->title('A hoist or crane has rules of its own')
-                ->because('Its conductors, its protection and its brake go by '.$hoist.', and it runs for short times, again and again.')
-                ->do('Check sizes and protection by that rule, and say under “Service” how it runs.')
+            $findings[] = Finding::caution(GuardFinding::Hoist)->title('A hoist or crane has its own rules')
+                ->because('Its conductors, protection and brake follow '.$hoist.', and it runs for short periods with many starts.')
+                ->do('Check sizes and protection by that rule, and enter how it runs under “Operating duty”.')
                 ->source($hoist.' (from memory)')->about('drives');
         }
 

@@ -25,18 +25,18 @@ enum FaultKind: string
     public function label(): string
     {
         return match ($this) {
-            self::LostPhase => 'A line is lost',
+            self::LostPhase => 'Loss of one phase',
             self::LowVoltage => 'Low voltage',
-            self::UnbalancedVoltage => 'Unequal voltages',
+            self::UnbalancedVoltage => 'Voltage unbalance',
             self::ShortedTurns => 'Shorted turns in one winding',
-            self::LooseLink => 'A loose joint in one lead',
-            self::WrongConnection => 'Windings joined for the other voltage',
-            self::DampWinding => 'A damp winding',
-            self::DeadCapacitorElement => 'A dead element of the capacitor',
-            self::WrongCapacitor => 'A capacitor of another size',
-            self::Overload => 'Too much load',
+            self::LooseLink => 'Loose connection in one lead',
+            self::WrongConnection => 'Windings connected for the other voltage',
+            self::DampWinding => 'Damp winding',
+            self::DeadCapacitorElement => 'Failed element of the capacitor',
+            self::WrongCapacitor => 'Capacitor of another size',
+            self::Overload => 'Overload',
             self::BrokenBar => 'Broken rotor bars',
-            self::WornBearing => 'A worn bearing',
+            self::WornBearing => 'Worn bearing',
         };
     }
 

@@ -11,32 +11,32 @@ use BraveAnvil\Solution\Unit;
 /** What is typed for each kind of entry. */
 final class EntryFields
 {
-    private const TEXT = ['kind' => FieldKind::Text, 'accepted' => 'Text up to 200 characters.'];
+    private const TEXT = ['kind' => FieldKind::Text, 'accepted' => 'Up to 200 characters.'];
 
     private const LISTS = [
         'greased' => [
-            'end' => ['kind' => FieldKind::Choice, 'label' => 'End', 'choices' => GreasedEnd::class, 'empty' => 'Both ends'],
+            'end' => ['kind' => FieldKind::Choice, 'label' => 'Bearing end', 'choices' => GreasedEnd::class, 'empty' => 'Both ends'],
             'grams' => [
-                'kind' => FieldKind::Grams, 'label' => 'Grams', 'accepted' => 'Grams, one or one for each end, such as 30 or 30/20.',
+                'kind' => FieldKind::Grams, 'label' => 'Grams', 'accepted' => 'Grams, one value or one for each end, such as 30 or 30/20.',
                 'unit' => Unit::Gram, 'low' => 0.1, 'high' => 5000,
             ],
             'grease' => ['label' => 'Grease', ...self::TEXT],
         ],
         'hours' => [
             'meter' => [
-                'kind' => FieldKind::Hours, 'label' => 'Meter', 'accepted' => 'Hours from 0 to 1 000 000.', 'unit' => Unit::Hour,
+                'kind' => FieldKind::Hours, 'label' => 'Hour meter', 'accepted' => 'Hours from 0 to 1 000 000.', 'unit' => Unit::Hour,
                 'low' => 0,
                 'high' => 1e6,
             ],
-            'replaced' => ['kind' => FieldKind::Flag, 'label' => 'Meter replaced', 'accepted' => 'Yes or no.'],
+            'replaced' => ['kind' => FieldKind::Flag, 'label' => 'Meter replaced', 'accepted' => 'Yes or No.'],
         ],
         'trip' => [
-            'device' => ['label' => 'What tripped', ...self::TEXT], 'showed' => ['label' => 'What it showed', ...self::TEXT],
+            'device' => ['label' => 'Tripped device', ...self::TEXT], 'showed' => ['label' => 'Indication', ...self::TEXT],
             'cause' => ['label' => 'Cause found', ...self::TEXT], 'reset_by' => ['label' => 'Reset by', ...self::TEXT],
         ],
-        'repair' => ['what' => ['label' => 'What was done', ...self::TEXT]],
-        'part' => ['what' => ['label' => 'Part', ...self::TEXT], 'serial' => ['label' => 'Its serial number', ...self::TEXT]],
-        'inspection' => ['what' => ['label' => 'What was seen', ...self::TEXT]],
+        'repair' => ['what' => ['label' => 'Work done', ...self::TEXT]],
+        'part' => ['what' => ['label' => 'Part', ...self::TEXT], 'serial' => ['label' => 'Serial number of the part', ...self::TEXT]],
+        'inspection' => ['what' => ['label' => 'Observations', ...self::TEXT]],
         'note' => ['what' => ['label' => 'Note', ...self::TEXT]],
     ];
 

@@ -19,7 +19,7 @@ enum EntryKind: string
     {
         return match ($this) {
             self::Greased => 'Greased',
-            self::Hours => 'Hours read',
+            self::Hours => 'Hour meter read',
             self::Trip => 'Overload trip',
             self::Repair => 'Repair',
             self::Part => 'Part replaced',

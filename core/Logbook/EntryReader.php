@@ -51,8 +51,8 @@ final class EntryReader
     {
         $kind = is_string($typed['kind'] ?? null) ? EntryKind::tryFrom($typed['kind']) : null;
         if ($kind === null) {
-            $this->fail("entries[$i].kind", 'No such kind of entry.', 'One of '.implode(', ', array_column(EntryKind::cases(),
-                'value')).'.');
+            $this->fail("entries[$i].kind", 'Unknown type of entry.', 'Choose one of: '.
+                implode(', ', array_map(static fn (EntryKind $kind): string => $kind->label(), EntryKind::cases())).'.');
 
             return null;
         }
@@ -62,7 +62,7 @@ final class EntryReader
             $at = null;
         }
         if ($at === null) {
-            $this->fail("entries[$i].at", 'When it happened is wanted.', 'A date and time.');
+            $this->fail("entries[$i].at", 'Enter when it happened.', 'Enter a date and time.');
 
             return null;
         }
@@ -84,7 +84,7 @@ final class EntryReader
         $wanted = EntryFields::wanted($kind);
         if (! isset($values[$wanted])) {
             $this->errors[] = new FieldError(
-                "entries[$i].values.$wanted", 'This is wanted.', $fields[$wanted]->accepted(), ErrorKind::Missing,
+                "entries[$i].values.$wanted", 'Fill in this field.', $fields[$wanted]->accepted(), ErrorKind::Missing,
             );
 
             return null;
@@ -109,8 +109,8 @@ final class EntryReader
             if ($before !== null && $meter < $before && ! $entry->isTicked('replaced')) {
                 $this->fail(
                     "entries[{$entry->index}].values.meter",
-                    'The meter stood at '.Show::quantity($before, Unit::Hour).' before: it does not run backwards.',
-                    'More hours than that, or tick that the meter was replaced.',
+                    'Lower than the last meter reading ('.Show::quantity($before, Unit::Hour).').',
+                    'Enter a higher value, or tick “Meter replaced”.',
                 );
             }
             $before = $meter;

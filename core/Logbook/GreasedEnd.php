@@ -19,7 +19,7 @@ enum GreasedEnd: string implements Choice
         return match ($this) {
             self::Both => 'both ends',
             self::Drive => 'drive end',
-            self::Other => 'other end',
+            self::Other => 'non-drive end',
         };
     }
 }

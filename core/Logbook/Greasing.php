@@ -9,7 +9,7 @@ use BraveAnvil\Plate\Mounting;
 use BraveAnvil\Solution\Show;
 use BraveAnvil\Solution\Unit;
 
-/** When a motor is to be greased next, how that is worked out, and how it is done. Common practice, no source. */
+/** When a motor is to be greased next, how that is worked out, and how it is done. Common practice. */
 final readonly class Greasing
 {
     private const WARM_C = 70.0;
@@ -63,18 +63,19 @@ final readonly class Greasing
     {
         $bearings = $circuit->word('plate.bearings') ?? '';
         if ($bearings !== '' && self::allSealed($bearings)) {
-            return self::without(self::NONE, 'Closed bearings, greased for life.');
+            return self::without(self::NONE, 'Sealed bearings, lubricated for life.');
         }
         $stamped = $circuit->number('logbook.grease_interval') ?? $circuit->number('plate.grease_interval');
         if ($stamped === null) {
-            return self::without(self::UNKNOWN, 'No interval is stamped or typed, so nothing says when it is to be greased.');
+            return self::without(self::UNKNOWN, 'No greasing interval on the nameplate and none entered, so no greasing date '.
+                'can be given.');
         }
         [$interval, $working] = self::interval($circuit, $stamped->number(), $bearing);
         $last = self::last($entries);
         if ($last === []) {
             return new self(
-                self::UNKNOWN, 'No greasing is written down yet.', null, null, [...$working,
-                    'It counts from the first greasing that is written down.'],
+                self::UNKNOWN, 'No greasing in the logbook yet.', null, null, [...$working,
+                    'The interval is counted from the first greasing in the logbook.'],
                 self::task($circuit),
             );
         }
@@ -87,24 +88,24 @@ final readonly class Greasing
         $left = $then + $interval - $today;
         $due = $now + (int) round($left / $hours->aDay * self::DAY_S);
         $working[] = match ($end) {
-            GreasedEnd::Both => '', GreasedEnd::Drive => 'drive end: ', GreasedEnd::Other => 'other end: ',
+            GreasedEnd::Both => '', GreasedEnd::Drive => 'drive end: ', GreasedEnd::Other => 'non-drive end: ',
         }.'greased at '.Show::quantity($then, Unit::Hour, 5).', now '.Show::quantity($today, Unit::Hour, 5).
-            ($hours->isRead() ? '' : ' (no meter is read: counted by the day)');
+        ($hours->isRead() ? '' : ' (no hour meter: counted by days)');
         $working[] = Show::quantity($interval, Unit::Hour, 5).' − ('.Show::number($today, 5).' − '.Show::number($then, 5).') h = '.
-            Show::quantity($left, Unit::Hour, 4).' left, ÷ '.Show::number($hours->aDay).' h a day = '.Show::number($left / $hours->aDay,
-                3).' days';
+            Show::quantity($left, Unit::Hour, 4).' left, ÷ '.Show::number($hours->aDay).' h per day = '.
+            Show::number($left / $hours->aDay, 3).' days';
         $state = match (true) {
             $left < 0 => self::OVERDUE, $left <= self::DUE * $interval => self::IS_DUE, default => self::OK,
         };
         $days = (int) floor(abs($left) / $hours->aDay);
         $unknown = count($last) === 2
-            ? '' : ' No greasing of the '.($end === GreasedEnd::Drive ? 'other' : 'drive').' end is written down.';
+            ? '' : ' No greasing of the '.($end === GreasedEnd::Drive ? 'non-drive' : 'drive').' end in the logbook.';
 
         return new self($state, match ($state) {
             self::OVERDUE => 'Greasing is overdue by '.$days.($days === 1 ? ' day' : ' days'),
-            self::IS_DUE => 'To be greased within '.$days.($days === 1 ? ' day' : ' days'),
-            default => 'To be greased in '.$days.' days',
-        }.($end === GreasedEnd::Both ? '.' : ': '.($end === GreasedEnd::Drive ? 'drive' : 'other').' end.').$unknown,
+            self::IS_DUE => 'Greasing due within '.$days.($days === 1 ? ' day' : ' days'),
+            default => 'Greasing due in '.$days.' days',
+        }.($end === GreasedEnd::Both ? '.' : ': '.($end === GreasedEnd::Drive ? 'drive' : 'non-drive').' end.').$unknown,
             $due, $left, $working, self::task($circuit));
     }
 
@@ -138,8 +139,8 @@ final readonly class Greasing
     /** @return array{float, list<string>} h, and how it follows */
     private static function interval(Circuit $circuit, float $interval, ?float $bearing): array
     {
-        $working = ['interval '.Show::quantity($interval, Unit::Hour, 5).($circuit->has('logbook.grease_interval') ? ', typed'
-            : ', stamped')];
+        $working = ['interval '.Show::quantity($interval, Unit::Hour, 5).
+            ($circuit->has('logbook.grease_interval') ? ', entered' : ', from the nameplate')];
         if ($bearing !== null && $bearing > self::WARM_C) {
             $interval *= 0.5 ** (($bearing - self::WARM_C) / self::HALVES);
             $working[] = 'bearing at '.Show::quantity($bearing, Unit::Celsius, 3).', halved for each 15 K above 70 °C: '.
@@ -158,16 +159,18 @@ final readonly class Greasing
     {
         $grams = $circuit->grams();
         $amount = match (true) {
-            $grams === [] => 'the amount that its plate or maker says',
+            $grams === [] => 'the quantity given by the nameplate or the manufacturer',
             count($grams) === 1 => Show::quantity($grams[0], Unit::Gram).' for each end',
-            default => Show::quantity($grams[0], Unit::Gram).' at the drive end, '.Show::quantity($grams[1], Unit::Gram).' at the other',
+            default => Show::quantity($grams[0], Unit::Gram).' at the drive end, '.Show::quantity($grams[1], Unit::Gram).
+            ' at the non-drive end',
         };
         $grease = $circuit->word('plate.grease') ?? '';
 
         return [
             'Grease: '.$amount.($grease === '' ? '.' : ', '.$grease.'.'),
-            'Never mix greases: where another one is in it, clean the bearing first.',
-            'Many grease while it runs, so that old grease is thrown out: guards on, hands and sleeves clear, outlet open.',
+            'Never mix greases: if the bearing holds another grease, clean it first.',
+            'Grease while running if the manufacturer allows it, so that old grease is pushed out. Guards fitted, hands and sleeves '.
+            'clear, relief plug open.',
         ];
     }
 

@@ -55,11 +55,10 @@ final readonly class Logbook
 
         return new self(
             $errors,
-            ! $hours->isRead() ? 'No meter is read: '.Show::quantity($aDay, Unit::Hour).' a day'.
-                ($circuit->has('logbook.hours_a_day') ? '.' : ' (assumed).')
-                : Show::quantity(round($hours->at($now)), Unit::Hour, 6).' run, by '.Show::quantity($aDay,
-                    Unit::Hour).' a day since the last reading'.
-                    ($circuit->has('logbook.hours_a_day') ? '.' : ' (assumed).'),
+            ! $hours->isRead() ? 'No hour meter: '.Show::quantity($aDay, Unit::Hour).' per day'.
+            ($circuit->has('logbook.hours_a_day') ? '.' : ' (assumed).')
+                : Show::quantity(round($hours->at($now)), Unit::Hour, 6).' run, at '.Show::quantity($aDay, Unit::Hour).
+                ' per day since the last reading'.($circuit->has('logbook.hours_a_day') ? '.' : ' (assumed).'),
             Greasing::of($circuit, $entries, $hours, $bearing, $now), Trips::caution($entries, $now),
             self::warranty($circuit->word('logbook.warranty_until') ?? '', $now),
         );
@@ -69,7 +68,7 @@ final readonly class Logbook
     {
         $end = preg_match('~^\d{4}-\d{2}-\d{2}$~', trim($until)) === 1 ? strtotime(trim($until).'T23:59:59Z') : false;
         if ($end === false) {
-            return $until === '' ? '' : 'The warranty’s date cannot be read: write it as 2027-05-02.';
+            return $until === '' ? '' : 'The warranty date cannot be read. Enter it as 2027-05-02.';
         }
         $days = (int) floor(($end - $now) / 86400);
 

@@ -9,7 +9,7 @@ final readonly class RunningHours
 {
     private const DAY_S = 86400.0;
 
-    /** Where nobody says. Common practice, no source. */
+    /** Where nobody says. Common practice. */
     public const USUAL_A_DAY = 16.0;
 
     /** @var list<array{int, float}> time with hours in all, oldest first */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Logbook;
 
-/** Whether a motor trips too often. Common practice, no source. */
+/** Whether a motor trips too often. Common practice. */
 final class Trips
 {
     private const DAYS = 30;
@@ -24,16 +24,16 @@ final class Trips
             && $entry->at <= $now));
         $recent = array_filter($trips, static fn (Entry $trip): bool => $now - $trip->at <= self::DAYS * self::DAY_S);
         if (count($recent) >= self::MANY) {
-            return count($recent).' trips in '.self::DAYS.' days: hold dial, class and line currents against one another '.
-                'before it is reset again.';
+            return count($recent).' trips in '.self::DAYS.' days. Before the next reset, compare relay setting, trip class '.
+                'and line currents.';
         }
         $unnamed = array_filter(
             $trips, static fn (Entry $trip): bool => $trip->text('cause') === '' && $now - $trip->at <= 12 * self::DAYS * self::DAY_S,
         );
 
         return count($unnamed) >= 2
-            ? count($unnamed).' trips in a year whose cause nobody named: it will trip again. '.
-                'Look for load, volts and a dial that stands elsewhere.'
+            ? count($unnamed).' trips in a year without a known cause. Find the cause: '.
+            'check the load, the voltage and the relay setting.'
             : '';
     }
 }

@@ -43,7 +43,7 @@ final readonly class Fit
             }
         }
 
-        return new self(null, [], 'Starting current and torque do not belong to one motor of this rating.');
+        return new self(null, [], 'Starting current and starting torque do not belong to one motor of this rating.');
     }
 
     private static function gates(Plate $plate): ?string
@@ -59,14 +59,8 @@ final readonly class Fit
             ] as [$name, $value, $low, $high]
         ) {
             if ($value < $low || $value > $high) {
-                return ucfirst($name).
-                    ' of '.
-                    Show::number($value, 3).
-                    ' is outside what the machine model takes, '.
-                    Show::number($low).
-                    ' to '.
-                    Show::number($high).
-                    '.';
+                return ucfirst($name).' of '.Show::number($value, 3).' is outside the range of the motor model, '.Show::number($low).
+                    ' to '.Show::number($high).'.';
             }
         }
 
@@ -98,7 +92,7 @@ final readonly class Fit
         }
         $ratio = $machine->rotorStandstill / $machine->rotorRunning;
         if ($ratio < 0.6 || $ratio > 8) {
-            $flags[] = 'rotor resistance changes '.Show::number($ratio, 2).' times between running and standstill';
+            $flags[] = 'the rotor resistance changes by a factor of '.Show::number($ratio, 2).' between running and standstill';
         }
 
         return $flags;

@@ -34,7 +34,7 @@ final readonly class LeakageSearch
     /** What only rounding misses, of rated torque. */
     private const NOTHING = 1e-7;
 
-    private const GUESS = 'starting torque as high as breakdown torque: the curve between them is a guess';
+    private const GUESS = 'starting torque as high as breakdown torque: the curve between them is an estimate';
 
     private float $base;
 
@@ -157,7 +157,7 @@ final readonly class LeakageSearch
     /** @return Trial of a leakage that is known to be possible */
     private function candidate(float $leakage): array
     {
-        return $this->trial($leakage) ?? throw new LogicException('This leakage was possible.');
+        return $this->trial($leakage) ?? throw new LogicException('The motor model has no solution.');
     }
 
     /** @return Trial|null the machine with a leakage, and by how much of rated torque it misses breakdown */

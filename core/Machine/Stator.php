@@ -44,11 +44,11 @@ final readonly class Stator
         $flag = null;
         if ($rotor($slip) > $most) {
             if ($rotor($slip) > self::ROTOR_EXCESS * $most) {
-                return 'The slip alone would lose '.Show::quantity($rotor($slip), Unit::Watt, 3).' of '.
-                    Show::quantity($losses, Unit::Watt, 3).' that are lost in all: speed and efficiency do not belong together.';
+                return 'At this speed the rotor alone would lose '.Show::quantity($rotor($slip), Unit::Watt, 3).' of the total losses, '.
+                    Show::quantity($losses, Unit::Watt, 3).': speed and efficiency do not belong together.';
             }
             $slip = $most / ($plate->output + $friction + $most);
-            $flag = 'slip taken as '.Show::number(100 * $slip, 3).' %: that of the speed leaves no losses for stator and iron';
+            $flag = 'slip taken as '.Show::number(100 * $slip, 3).' %: the slip from the rated speed leaves no losses for stator and core';
         }
         $rest = $losses - $friction - $rotor($slip);
         $core = (3 * $v ** 2) / ((1 - $share) * $rest);

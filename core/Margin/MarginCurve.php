@@ -65,7 +65,7 @@ final readonly class MarginCurve implements Curve
                 ], 'MarginRow')),
             ],
             'MarginsCurve',
-            'Only where it is asked for.',
+            'Only if requested.',
         );
     }
 }

@@ -143,6 +143,6 @@ final readonly class MarginStation
         $passes = $motor->passes($picks->motor, $line?->spent($picks->line) ?? $motor->spent(null), $judge?->motor($upstream));
 
         // A size that is there already does not change: it passes, or it does no more.
-        return $motor->fixed() && ! $passes ? $text.' fails' : $text;
+        return $motor->fixed() && ! $passes ? $text.' no longer passes' : $text;
     }
 }

@@ -17,7 +17,7 @@ use BraveAnvil\Solution\Unit;
 /** How much of its output a running motor gives: by power, by slip, by current, each with how sure it is. */
 final class LoadFraction
 {
-    /** Percent by which each way may be off. Common practice, no source. */
+    /** Percent by which each way may be off. Common practice. */
     private const SURE_BY_POWER = 5;
 
     private const SURE_BY_SLIP = 20;
@@ -57,8 +57,9 @@ final class LoadFraction
             ApproximateLoad::CONSTANT_LOSSES * $losses - $real->number(),
         ];
         if ($c > 0) {
-            $ledger->work(MeasuredFigure::LoadByPower)->from(P: $real)->saying('{P} is no more than it takes to idle')->equals(0.0)
-                ->source('own approximation')->assuming('part-load losses by approximation')->write();
+            $ledger->work(MeasuredFigure::LoadByPower)->from(P: $real)->saying('{P} is no more than the motor takes at no load')
+                ->equals(0.0)
+                ->source('approximation')->assuming('part-load losses are an approximation')->write();
 
             return;
         }
@@ -69,7 +70,7 @@ final class LoadFraction
                 ->from(P: $real, n: $output)
                 ->as('x P_n + losses (0.4 + 0.6 x²) = P', 'from {P}, output {n}, losses '.Show::quantity($losses, Unit::Watt))
                 ->equals($share)
-                ->assuming('part-load losses by approximation'),
+                ->assuming('part-load losses are an approximation'),
             self::SURE_BY_POWER, MeasuredFigure::LoadByPowerLow, MeasuredFigure::LoadByPowerHigh, $ledger,
         );
     }
@@ -94,12 +95,9 @@ final class LoadFraction
         if ($speed->number() > $synchronous->number() + 0.5 || $speed->number() < 0.75 * $synchronous->number()) {
             $ledger->error(
                 'measure.speed',
-                $speed->shown().
-                    ' is '.
-                    ($speed->number() > $synchronous->number()
-                        ? 'above the synchronous speed, '.$synchronous->shown().': it would generate.'
-                        : 'far below its rated speed: it is not running normally.'),
-                'A speed between rated and synchronous.',
+                $speed->shown().' is '.($speed->number() > $synchronous->number() ? 'above the synchronous speed, '.$synchronous->shown().
+                    ': the motor would generate.' : 'far below rated speed: the motor is not running normally.'),
+                'Enter a speed between rated and synchronous speed.',
             );
 
             return;
@@ -136,9 +134,9 @@ final class LoadFraction
         $square = $current->number() ** 2 - $idle->number() ** 2;
         $share = $square <= 0 ? 0.0 : 100 * sqrt($square / ($rated->number() ** 2 - $idle->number() ** 2));
         if ($share < self::LEAST_BY_CURRENT) {
-            $ledger->note(MeasuredFinding::LoadNotByCurrent)->title('Too little current to tell the load')
-                ->because('At '.$current->shown().' most of the current magnetises: below half load it hardly changes.')
-                ->do('Measure power or speed.')->source('common practice, no source')->on(MeasuredFigure::Current)->about('measure.amps_1');
+            $ledger->note(MeasuredFinding::LoadNotByCurrent)->title('Load cannot be found from the current')
+                ->because($current->shown().' is mostly magnetising current; below half load it hardly changes.')
+                ->do('Measure power or speed instead.')->source('common practice')->on(MeasuredFigure::Current)->about('measure.amps_1');
 
             return;
         }
@@ -149,21 +147,21 @@ final class LoadFraction
 
     private static function write(FigureBuilder $builder, int $sure, MeasuredFigure $low, MeasuredFigure $high, Ledger $ledger): void
     {
-        $figure = $builder->source('own approximation; within ±'.$sure.' %')->write();
+        $figure = $builder->source('approximation; within ±'.$sure.' %')->write();
         $band = Show::quantity($sure, Unit::Percent);
         $ledger
             ->work($low)
             ->from(x: $figure)
-            ->as('x (1 − ±)', '{x} less '.$band)
+            ->as('x (1 − ±)', '{x} minus '.$band)
             ->equals($figure->number() * (1 - $sure / 100))
-            ->source('common practice, no source')
+            ->source('common practice')
             ->write();
         $ledger
             ->work($high)
             ->from(x: $figure)
-            ->as('x (1 + ±)', '{x} and '.$band)
+            ->as('x (1 + ±)', '{x} plus '.$band)
             ->equals($figure->number() * (1 + $sure / 100))
-            ->source('common practice, no source')
+            ->source('common practice')
             ->write();
     }
 }

@@ -120,7 +120,7 @@ final class Measurement
         }
         [$ct, $vt, $ratio] = self::ratios($reading->circuit);
         $real = $reading->real = $reading->ledger->work(MeasuredFigure::Real)->from(n: $pulses, k: $constant, ct: $ct, vt: $vt, t: $seconds)
-            ->as('3 600 000 N / (pulses for a kWh) CT VT / t', '3600000 × {n} ÷ {k} × {ct} × {vt} ÷ {t}')
+            ->as('3 600 000 N / (pulses per kWh) CT VT / t', '3600000 × {n} ÷ {k} × {ct} × {vt} ÷ {t}')
             ->equals((((3.6e6 * $pulses->number()) / $constant->number()) * $ratio) / $seconds->number())
             ->source('definition of the pulse constant')
             ->write();
@@ -142,9 +142,9 @@ final class Measurement
     private static function counted(PowerReading $reading, Figure $count, string $path): void
     {
         if ($count->number() < self::FEW_COUNTS) {
-            $reading->ledger->note(MeasuredFinding::FewCounts)->title('Few counts')
-                ->because('With '.$count->shown().' counts a start or stop a little off makes several percent.')
-                ->do('Count for longer.')->source('common practice, no source')->on(MeasuredFigure::Real)->about($path);
+            $reading->ledger->note(MeasuredFinding::FewCounts)->title('Too few counts')
+                ->because('With '.$count->shown().' counts, a small error at the start or stop gives an error of several percent.')
+                ->do('Count for longer.')->source('common practice')->on(MeasuredFigure::Real)->about($path);
         }
     }
 
@@ -167,8 +167,8 @@ final class Measurement
             if ($shaft->number() >= $real->number()) {
                 $reading->ledger->error(
                     'measure.torque',
-                    'The shaft would give '.$shaft->shown(4).' of '.$real->shown(4).' taken: more than goes in, or all of it.',
-                    'Read torque, speed and watts again at the same time.',
+                    'The shaft would deliver '.$shaft->shown(4).' from an input of '.$real->shown(4).': as much as the input or more.',
+                    'Read torque, speed and power again at the same time.',
                 );
             } else {
                 $reading->ledger->work(MeasuredFigure::Efficiency)->from(T: $shaft, P: $real)->as('T ω / P', '{T} ÷ {P}')
@@ -187,9 +187,9 @@ final class Measurement
         $off = $ledger->work(MeasuredFigure::CurrentAgainstPlate)->from(I: $measured, In: $rated)->as('I / I_n', '{I} ÷ {In}')
             ->equals(100 * $measured->number() / $rated->number())->write();
         if ($off->number() > self::OVERLOADED) {
-            $ledger->caution(MeasuredFinding::Overloaded)->title('It draws more than its plate')
-                ->because('Measured '.$measured->shown().', stamped '.$rated->shown().': '.Show::number($off->number(), 3).' %.')
-                ->do('Look for low voltage, a dragging load, or a plate of another motor.')->source('plate')
+            $ledger->caution(MeasuredFinding::Overloaded)->title('Current above the nameplate value')
+                ->because('Measured '.$measured->shown().', nameplate '.$rated->shown().': '.Show::number($off->number(), 3).' %.')
+                ->do('Check for low voltage, overload, or the nameplate of another motor.')->source('plate')
                 ->on(MeasuredFigure::CurrentAgainstPlate)->about('measure.amps_1');
         }
     }

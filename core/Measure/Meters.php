@@ -31,7 +31,8 @@ final class Meters
     /** Percent of unbalance of the currents that is worth a look where the voltages are not known. */
     private const CURRENT_UNBALANCE = 10;
 
-    private const ODD_CURRENT = 'Move all three lines on by one: if the odd current stays with its lead, it is the winding; if it stays with its line, the supply.';
+    private const ODD_CURRENT = 'Move all three lines on by one terminal. If the odd current stays with its motor lead, the winding is '.
+        'at fault; if it stays with its supply line, the supply is.';
 
     public static function solve(Circuit $circuit, bool $three, Ledger $ledger): MeterReadings
     {
@@ -109,8 +110,8 @@ final class Meters
                 ->source('IEC 61000-4-30 (from memory)')
                 ->write();
         } else {
-            $ledger->caution(MeasuredFinding::VoltagesNoTriangle)->title('Three line voltages that close no triangle')
-                ->because('They cannot stand at the same time: '.self::list($read).'.')
+            $ledger->caution(MeasuredFinding::VoltagesNoTriangle)->title('The three line voltages do not form a triangle')
+                ->because('They cannot occur at the same time: '.self::list($read).'.')
                 ->do('Read them again, one after the other, between the lines.')
                 ->source('definition')
                 ->on(MeasuredFigure::Voltage)
@@ -121,13 +122,13 @@ final class Meters
             $grave = $unbalance->number() > $stop;
             $ledger
                 ->find($grave ? Grade::Stop : Grade::Caution, MeasuredFinding::VoltageUnbalance)
-                ->title('The line voltages are unequal by '.$unbalance->shown(3))
+                ->title('Voltage unbalance '.$unbalance->shown(3))
                 ->because(
                     $grave
-                        ? 'Above 5 % a motor is not run.'
-                        : 'Above 1 % a motor gives less and its currents differ by several times as much.',
+                        ? 'Above 5 % a motor must not run.'
+                        : 'Above 1 % the motor must be derated, and its currents differ by several times as much.',
                 )
-                ->do('Look for a blown fuse, a loose joint, single-phase loads.')
+                ->do('Check for a blown fuse, a loose connection or single-phase loads.')
                 ->source('NEMA MG 1 14.36 (from memory)')
                 ->on(MeasuredFigure::VoltageUnbalance)
                 ->about('measure.volts_12');
@@ -190,18 +191,18 @@ final class Meters
                 ->from(r: $ratio, v: $sequence)
                 ->as('(Ia/In) · V2/V1', '{r} × {v}')
                 ->equals($ratio->number() * $sequence->number())
-                ->source('common practice, own computation')
+                ->source('common practice, calculated here')
                 ->write();
             if ($unbalance->number() > 1.5 * $expected->number() + 3) {
-                $ledger->caution(MeasuredFinding::CurrentUnbalance)->title('The currents are more unequal than the voltages explain')
-                    ->because('Unequal by '.$unbalance->shown(3).', about '.$expected->shown(3).' would come from the voltages.')
-                    ->do(self::ODD_CURRENT)->source('common practice, no source')
+                $ledger->caution(MeasuredFinding::CurrentUnbalance)->title('Current unbalance larger than the voltages explain')
+                    ->because('Current unbalance '.$unbalance->shown(3).'; the voltages explain about '.$expected->shown(3).'.')
+                    ->do(self::ODD_CURRENT)->source('common practice')
                     ->on(MeasuredFigure::CurrentUnbalance, MeasuredFigure::CurrentUnbalanceExpected)->about(...self::AMPS);
             }
         } elseif ($unbalance->number() > self::CURRENT_UNBALANCE) {
-            $ledger->caution(MeasuredFinding::CurrentUnbalance)->title('The currents are unequal by '.$unbalance->shown(3))
-                ->because('Read the three line voltages too: 1 % of theirs makes several percent of current.')
-                ->do(self::ODD_CURRENT)->source('common practice, no source')->on(MeasuredFigure::CurrentUnbalance)->about(...self::AMPS);
+            $ledger->caution(MeasuredFinding::CurrentUnbalance)->title('Current unbalance '.$unbalance->shown(3))
+                ->because('Read the three line voltages too: 1 % voltage unbalance gives several percent current unbalance.')
+                ->do(self::ODD_CURRENT)->source('common practice')->on(MeasuredFigure::CurrentUnbalance)->about(...self::AMPS);
         }
 
         return false;
@@ -212,14 +213,16 @@ final class Meters
     {
         $ledger
             ->stop(MeasuredFinding::SinglePhasing)
-            ->title('Line L'.($dead + 1).' carries no current: it runs on one phase')
+            ->title('No current in L'.($dead + 1).': the motor is single-phasing')
             ->because(
-                'Near full load the other two lines then carry about twice the rated current, and one winding of a delta even more; at 40 % load the line current hides it from the relay. It will not start again.',
+                'Near full load the other two lines carry about 1.7 to 2 times rated current, and one winding of a delta even more. At '.
+                '40 % load the line current is too low for the relay to trip. The motor will not restart.',
             )
             ->do(
-                'Stop it. Look for a blown fuse, an open contact or a broken lead before you start it again; use a relay that sees a lost phase.',
+                'Switch off at once. Check for a blown fuse, an open contact or a broken lead before you start it again. Use a '.
+                'phase-loss sensitive relay.',
             )
-            ->source('common practice, own computation')
+            ->source('common practice, calculated here')
             ->on(MeasuredFigure::Current)
             ->about(self::AMPS[$dead] ?? self::AMPS[0]);
         $ledger->work(MeasuredFigure::PhasesLive)->equals(2)->saying(self::list($read))->source('measured')->write();

@@ -77,11 +77,8 @@ final class PowerReading
         if (abs($real->number()) > self::SLACK * $apparent->number()) {
             $this->ledger->error(
                 $path,
-                $real->shown(4).
-                    ' is more than volts times amperes, '.
-                    $apparent->shown(4).
-                    ': real power is never more than apparent power.',
-                'Read volts, amperes and watts again at the same time; look at the range and the ratio of the meter.',
+                $real->shown(4).' is more than volts times amperes, '.$apparent->shown(4).'. Real power is never more than apparent power.',
+                'Read voltage, current and power again at the same time. Check the range and the ratio of the meter.',
             );
 
             return;
@@ -116,7 +113,7 @@ final class PowerReading
             ->from(...$from)
             ->as($sign.$formula, $sign.$working)
             ->equals($sense === Sense::Leading ? -$size : $size)
-            ->assuming($sense === null && $size > 0 ? 'lagging; no reading tells' : null)
+            ->assuming($sense === null && $size > 0 ? 'taken as lagging; the readings do not show it' : null)
             ->write();
     }
 
@@ -137,11 +134,10 @@ final class PowerReading
             ->caution(MeasuredFinding::PowerBackwards)
             ->title('Power flows backwards')
             ->because(
-                'The meter shows '.
-                    $real->shown(3).
-                    ': either the load drives the supply, as a motor that is driven by its load does, or a current coil or a voltage lead is turned.',
+                'The meter shows '.$real->shown(3).': either the load drives the motor and it feeds the supply, or a current coil or a '.
+                'voltage lead is reversed.',
             )
-            ->do('Turn the clamp or coil once and read again; only if the load really drives back, leave the sign.')
+            ->do('Reverse the clamp or coil once and read again. Keep the sign only if the load really drives the motor.')
             ->source('definition')
             ->on(MeasuredFigure::Real, MeasuredFigure::PowerFactor)
             ->about($path);
@@ -197,9 +193,9 @@ final class PowerReading
                 $this->ledger->missing(
                     $path,
                     match (true) {
-                        str_ends_with($path, 'sense') => 'Does the current lag or lead?',
-                        str_ends_with($path, 'sequence') => 'Which sequence do the lines have?',
-                        default => 'This reading is wanted.',
+                        str_ends_with($path, 'sense') => 'Enter whether the current leads or lags.',
+                        str_ends_with($path, 'sequence') => 'Enter the phase sequence.',
+                        default => 'Enter this reading.',
                     },
                 );
             }

@@ -38,11 +38,12 @@ final class TimedStart
                 ->as('0.7 × computed … worst', '{t} against '.Show::quantity($shortest, Unit::Second, 3).' to '.
                     Show::quantity($longest, Unit::Second, 3))
                 ->equals(match (true) {
-                    $seconds < $shortest => 'shorter than expected: the load is lighter than typed, or was not yet up',
-                    $seconds > $longest => 'longer than expected: look for a heavier load, low voltage or a rotor fault',
+                    $seconds < $shortest => 'shorter than expected: the load is lighter than entered, or the motor was not yet '.
+                        'at full speed',
+                    $seconds > $longest => 'longer than expected: check for a heavier load, low voltage or a rotor fault',
                     default => 'as expected',
                 })
-                ->source('own computation')->make();
+                ->source('calculated here')->make();
         }
         if ($before !== null && $before > 0) {
             $figures[] = Figure::work(MeasuredFigure::RunUpChange)->from(t: $timed)

@@ -47,7 +47,7 @@ final class TwoWattmeters
                 ->caution(MeasuredFinding::PowerBackwards)
                 ->title('Power flows backwards')
                 ->because('The sum is '.$real->shown().'.')
-                ->do('Look at the direction of both current coils, unless the load feeds back.')
+                ->do('Check the direction of both current coils, unless the load feeds back.')
                 ->source('definition')
                 ->on(MeasuredFigure::Real)
                 ->about('measure.watts_'.$x->value, 'measure.watts_'.$y->value);
@@ -57,11 +57,12 @@ final class TwoWattmeters
             self::effective($reading, $real);
             $reading->ledger
                 ->note(MeasuredFinding::TwoWattmetersUnbalanced)
-                ->title('Unbalanced: real power only')
+                ->title('Unbalanced load: real power only')
                 ->because(
-                    'The sum of two wattmeters is right for any three-wire load; the difference gives reactive power of a balanced load only.',
+                    'The sum of two wattmeters is correct for any three-wire load; the difference gives reactive power only for a '.
+                    'balanced load.',
                 )
-                ->do('For reactive power use three varmeters, or a recorder.')
+                ->do('For reactive power use three varmeters or a power recorder.')
                 ->source('definition')
                 ->on(MeasuredFigure::Real)
                 ->about('measure.balanced');
@@ -85,13 +86,13 @@ final class TwoWattmeters
                 ->from(W: $watts)
                 ->as('−W', '−{W}')
                 ->equals(-$watts->number())
-                ->source('leads were swapped to read it')
+                ->source('voltage leads were reversed to get a reading')
                 ->write()
             : $work
                 ->from(W: $watts)
                 ->equals($watts->number())
                 ->source('measured')
-                ->assuming($swapped === null ? 'no leads were swapped' : null)
+                ->assuming($swapped === null ? 'no voltage leads were reversed' : null)
                 ->write();
     }
 
@@ -110,7 +111,7 @@ final class TwoWattmeters
                 ->source('balanced load, sequence '.$sequence->value)
                 ->write();
         } else {
-            $reading->ledger->missing('measure.sequence', 'The sequence of the lines tells lagging from leading.');
+            $reading->ledger->missing('measure.sequence', 'Enter the phase sequence: it shows whether the current lags or leads.');
             [$high, $low, $lowLine] = $a->number() >= $b->number() ? [$a, $b, $y] : [$b, $a, $x];
             $reactive = $reading->reactive(sqrt(3) * ($high->number() - $low->number()), '√3 (W_high − W_low)', '√3 × ({a} − {b})', [
                 'a' => $high, 'b' => $low,
@@ -139,11 +140,11 @@ final class TwoWattmeters
         if ($measured !== null && abs($apparent->number() / $own - 1) > self::DISAGREE) {
             $reading->ledger
                 ->caution(MeasuredFinding::WattmetersDisagree)
-                ->title('Wattmeters and volts times amperes disagree')
+                ->title('Wattmeters do not match volts times amperes')
                 ->because(
-                    'The wattmeters mean '.Show::quantity($own, Unit::VoltAmpere, 4).', volts and amperes '.$apparent->shown().'.',
+                    'By the wattmeters '.Show::quantity($own, Unit::VoltAmpere, 4).', by voltage and current '.$apparent->shown().'.',
                 )
-                ->do('The load is not balanced, a lead is on the wrong line, a reading has the wrong sign, or the current is distorted.')
+                ->do('Check for an unbalanced load, a lead on the wrong line, a wrong sign, or a distorted current.')
                 ->source('definition')
                 ->on(MeasuredFigure::Apparent, MeasuredFigure::Reactive)
                 ->about('measure.watts_'.$x->value, 'measure.watts_'.$y->value, 'measure.balanced');
@@ -152,7 +153,7 @@ final class TwoWattmeters
         if ($volts !== null && $measured === null) {
             $reading->followingCurrent = $reading->ledger
                 ->work(MeasuredFigure::Current)
-                ->labelled('Current that follows')
+                ->labelled('Current calculated from the power')
                 ->from(S: $apparent, V: $volts)
                 ->as('S / (√3 V)', '{S} ÷ (√3 × {V})')
                 ->equals($apparent->number() / (sqrt(3) * $volts->number()))
@@ -160,7 +161,8 @@ final class TwoWattmeters
         }
         if ($factor->number() < 0.5) {
             $reading->ledger->note(MeasuredFinding::LowMeterNegative)->title('One wattmeter reads backwards')
-                ->because('Below a power factor of 0.5 the low one is negative; at 0.5 it shows nothing. Neither alone means anything.')
+                ->because('Below a power factor of 0.5 the lower one reads negative; at 0.5 it reads zero. Use the sum; one wattmeter '.
+                    'alone tells you nothing.')
                 ->source('definition')->on(MeasuredFigure::PowerFactor)->about('measure.watts_'.$lowLine->value);
         }
     }

@@ -60,8 +60,8 @@ final class Wattmeters
         if (abs($phi) > 90 + 1e-6) {
             $reading->ledger->error(
                 'measure.angle',
-                'That would put the current '.Show::number($phi, 4).'° behind its own phase voltage: power would flow backwards.',
-                'Check the pair, the line, the sequence, and which way round the clamp sits.',
+                'The current would lag its own phase voltage by '.Show::number($phi, 4).'°: power would flow backwards.',
+                'Check the voltage pair, the line, the phase sequence and the direction of the clamp.',
             );
 
             return;
@@ -147,7 +147,7 @@ final class Wattmeters
             $reading->ledger->error(
                 'measure.watts',
                 'Reactive power would be '.$reactive->shown().', more than volts times amperes, '.$apparent->shown().'.',
-                'Read again at the same time; look at the range of the meter.',
+                'Read again at the same time, and check the range of the meter.',
             );
 
             return;
@@ -175,7 +175,7 @@ final class Wattmeters
             $reading->ledger->error(
                 'measure.watts',
                 $watts->shown().' is more than volts times amperes.',
-                'Read volts, amperes and watts again at the same time.',
+                'Read voltage, current and power again at the same time.',
             );
 
             return;
@@ -199,7 +199,7 @@ final class Wattmeters
             $reading->ledger->error(
                 'measure.watts',
                 'No power factor between 0 and 1 gives this reading on V'.$pair.' with the current of L'.$line.'.',
-                'Check pair, line, sequence, the sign of the reading, and lagging or leading.',
+                'Check the voltage pair, the line, the phase sequence, the sign, and lagging or leading.',
             );
 
             return;
@@ -237,19 +237,15 @@ final class Wattmeters
     {
         $reading->ledger->missing(
             'measure.sense',
-            'Two answers give this reading, cos φ '.
-                Show::number(cos(deg2rad($one)), 3).
-                ' and '.
-                Show::number(cos(deg2rad($two)), 3).
-                ': does the current lag or lead? If both do, read a second pair.',
+            'Two results are possible, cos φ '.Show::number(cos(deg2rad($one)), 3).' and '.Show::number(cos(deg2rad($two)), 3).
+            '. Enter whether the current lags or leads. If both results agree with that, read a second voltage pair.',
         );
         $other = abs($one) > abs($two) ? $one : $two;
-        $reading->ledger->note(MeasuredFinding::TwoAnswers)->title('Two answers fit this reading')
+        $reading->ledger->note(MeasuredFinding::TwoAnswers)->title('Two results are possible from this reading')
             ->because('The angle may be '.Show::number($one, 3).'° or '.Show::number($two, 3).'°.')
             ->do(
-                'Say whether the current lags or leads; if that does not part them, read the other pair too. '.
-                    Show::number($other, 3).
-                    '° is the poorer power factor.',
+                'Enter whether the current lags or leads. If that does not decide it, read the other voltage pair too. '.
+                Show::number($other, 3).'° is the poorer power factor.',
             )
             ->source('definition')
             ->about('measure.sense');
@@ -316,7 +312,7 @@ final class Wattmeters
             ->equals($volts->number() * $amps->number())
             ->write();
         if (abs($watts->number()) > PowerReading::SLACK * $apparent->number()) {
-            $reading->ledger->error($path, 'More watts than volts times amperes in L'.$line.'.', 'Read them again at the same time.');
+            $reading->ledger->error($path, 'Real power above volts times amperes in L'.$line.'.', 'Read them again at the same time.');
 
             return false;
         }

@@ -17,12 +17,12 @@ enum ExceptionCode: int
     public function words(): string
     {
         return match ($this) {
-            self::IllegalFunction => 'it does not know this function',
+            self::IllegalFunction => 'it does not support this function',
             self::IllegalAddress => 'it has no such register',
-            self::IllegalValue => 'it does not take this value',
+            self::IllegalValue => 'it does not accept this value',
             self::DeviceFailure => 'it failed',
             self::Busy => 'it is busy',
-            self::NoSuchUnit => 'nothing answers as this unit',
+            self::NoSuchUnit => 'no device answers at this unit number',
         };
     }
 }

@@ -23,12 +23,12 @@ final readonly class RegisterMap
     public static function read(mixed $typed): self|string
     {
         if (! is_array($typed) || $typed === [] || count($typed) > self::MOST) {
-            return 'A map names at least one quantity, and at most '.self::MOST.'.';
+            return 'A register map has from 1 to '.self::MOST.' quantities.';
         }
         $quantities = [];
         foreach ($typed as $name => $one) {
             if (! is_string($name) || preg_match('~^[a-z][a-z0-9_]{0,39}$~', $name) !== 1 || ! is_array($one)) {
-                return 'A quantity has a name of small letters, and an object.';
+                return 'Name each quantity in small letters, with an object of settings.';
             }
             $function = $one['function'] ?? 4;
             $address = $one['address'] ?? null;
@@ -36,19 +36,19 @@ final readonly class RegisterMap
             $order = $one['order'] ?? 'big';
             $scale = $one['scale'] ?? 1;
             if (! in_array($function, [3, 4], true)) {
-                return "$name: function 3 or 4 is read.";
+                return "$name: the function must be 3 or 4.";
             }
             if (! is_int($address) || $address < 0 || $address > 65534) {
-                return "$name: an address from 0 to 65534 is wanted.";
+                return "$name: enter an address from 0 to 65534.";
             }
             if (! is_string($type) || ! isset(self::TYPES[$type])) {
-                return "$name: its type is one of ".implode(', ', array_keys(self::TYPES)).'.';
+                return "$name: the type must be one of ".implode(', ', array_keys(self::TYPES)).'.';
             }
             if (! in_array($order, ['big', 'little'], true)) {
-                return "$name: the order of its words is big or little.";
+                return "$name: the word order must be big or little.";
             }
             if ((! is_int($scale) && ! is_float($scale)) || ! is_finite((float) $scale) || abs((float) $scale) < 1e-30) {
-                return "$name: its scale is a number other than nought.";
+                return "$name: the scale must be a number other than zero.";
             }
             $quantities[$name] = [
                 'function' => $function, 'address' => $address, 'type' => $type, 'order' => $order, 'scale' => (float) $scale,

@@ -31,17 +31,17 @@ enum MoneyFigure: string implements FigureName
     public function label(): string
     {
         return match ($this) {
-            self::RunningEnergy => 'Energy in a year',
-            self::RunningCost => 'Energy in a year, cost',
-            self::MachineLoss => 'Lost in the driven machine in a year',
-            self::MachineLossCost => 'Lost in the driven machine in a year, cost',
-            self::UpgradeEnergy => 'Energy that the other motor saves in a year',
-            self::UpgradeSaving => 'Saved in a year by the other motor',
-            self::UpgradePayback => 'The other motor pays after',
-            self::LossSaving => 'Losses saved upstream',
-            self::SavingLosses => 'Saved in a year by less losses',
-            self::SavingTariff => 'Saved in a year by the tariff',
-            self::Payback => 'The correction pays after',
+            self::RunningEnergy => 'Energy per year',
+            self::RunningCost => 'Energy cost per year',
+            self::MachineLoss => 'Energy lost in the driven machine per year',
+            self::MachineLossCost => 'Cost of the energy lost in the driven machine per year',
+            self::UpgradeEnergy => 'Energy saved per year by the better motor',
+            self::UpgradeSaving => 'Savings per year from the better motor',
+            self::UpgradePayback => 'Payback of the better motor',
+            self::LossSaving => 'Losses saved in cable and transformer',
+            self::SavingLosses => 'Savings per year from lower losses',
+            self::SavingTariff => 'Savings per year from the tariff',
+            self::Payback => 'Payback of the correction',
         };
     }
 

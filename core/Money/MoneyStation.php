@@ -22,10 +22,10 @@ use BraveAnvil\Solution\Unit;
 /** What a year of this load costs, what its capacitor saves, and what a better motor would. */
 final readonly class MoneyStation
 {
-    /** h a year where nobody says. Common practice, no source. */
+    /** h a year where nobody says. Common practice. */
     private const USUAL_HOURS = 4000.0;
 
-    /** W that a capacitor turns into heat for each kvar, alone and behind a reactor. Common practice, no source. */
+    /** W that a capacitor turns into heat for each kvar, alone and behind a reactor. Common practice. */
     private const OWN_LOSS = 0.5;
 
     private const DETUNED_LOSS = 5.0;
@@ -55,10 +55,10 @@ final readonly class MoneyStation
         if ($rows === []) {
             return;
         }
-        $assumed = $circuit->hours() === null ? Show::number(self::USUAL_HOURS).' h a year at its load' : null;
+        $assumed = $circuit->hours() === null ? Show::number(self::USUAL_HOURS).' h per year at its load' : null;
         $unsaid = array_filter($rows, static fn (YearRow $row): bool => $row->percent === null) !== [];
         // What is measured does not say how much of its output the motor gives.
-        $atShaft = $unsaid ? 'the measured load as its full load' : $assumed;
+        $atShaft = $unsaid ? 'the measured load taken as full load' : $assumed;
         $energy = $this->running($tariff, $rows, $assumed, $circuit, $ledger);
         $this->driven($circuit, $load, $rows, $atShaft, $ledger);
         $bill = $correction === null ? [] : $this->correction($circuit, $tariff, $rows, $correction, $cabling, $assumed, $ledger);
@@ -101,7 +101,7 @@ final readonly class MoneyStation
             ->write();
         $price = $circuit->number('settings.tariff.energy_price');
         if ($price !== null) {
-            $ledger->work(MoneyFigure::RunningCost)->from(W: $energy, p: $price)->as('energy × price', '{W} × {p} a kWh')
+            $ledger->work(MoneyFigure::RunningCost)->from(W: $energy, p: $price)->as('energy × price', '{W} × {p} per kWh')
                 ->equals($energy->number() / 1000 * $price->number())->write();
         }
 
@@ -131,7 +131,7 @@ final readonly class MoneyStation
         if ($price !== null && $shaft > 0) {
             $drawn = array_sum(array_map(static fn (YearRow $row): float => $row->hours * $row->power, $rows));
             $ledger->work(MoneyFigure::MachineLossCost)->from(W: $lost, p: $price)
-                ->as('through the motor × price', '{W} × '.Show::number($drawn / $shaft, 4).' drawn for each at the shaft × {p} a kWh')
+                ->as('through the motor × price', '{W} × '.Show::number($drawn / $shaft, 4).' input per unit of shaft energy × {p} per kWh')
                 ->equals($lost->number() * $drawn / $shaft / 1000 * $price->number())->write();
         }
     }
@@ -164,18 +164,18 @@ final readonly class MoneyStation
             ->from(Qc: $correction->unit->given)
             ->as(
                 '(R_T ΔQ_site² + R_c ΔQ²) / V² − own loss',
-                'transformer '.Show::quantity($transformer, Unit::Ohm, 3).', cable '.Show::quantity($cable, Unit::Ohm, 3).', less '.
-                    Show::quantity($own, Unit::Watt, 2).' in the capacitor, with {Qc}',
+                'transformer '.Show::quantity($transformer, Unit::Ohm, 3).', cable '.Show::quantity($cable, Unit::Ohm, 3).', minus '.
+                Show::quantity($own, Unit::Watt, 2).' in the capacitor, with {Qc}',
             )
             ->equals($saved($rows[0]))
-            ->source('own computation; losses of capacitors are common practice, no source')
+            ->source('calculated here; losses of capacitors are common practice')
             ->write();
         $losses = null;
         $price = $circuit->number('settings.tariff.energy_price');
         if ($price !== null) {
             $wh = array_sum(array_map(static fn (YearRow $row): float => $row->hours * $saved($row), $rows));
             $losses = $ledger->work(MoneyFigure::SavingLosses)->from(P: $first, p: $price)
-                ->as('Σ h ΔP × price', Show::quantity($wh, Unit::WattHour, 3).' × {p} a kWh')->equals($wh / 1000 * $price->number())
+                ->as('Σ h ΔP × price', Show::quantity($wh, Unit::WattHour, 3).' × {p} per kWh')->equals($wh / 1000 * $price->number())
                 ->assuming($assumed)->write();
         }
         $bill = [];
@@ -191,13 +191,13 @@ final readonly class MoneyStation
             $after = $tariff->reactiveCost($whole($given));
             $bill[] = ['By '.$tariff->form(), $before, $after];
             $byTariff = $ledger->work(MoneyFigure::SavingTariff)->from(Qc: $correction->unit->given)
-                ->as('cost before − cost after', Show::number($before).' − '.Show::number($after).' a year, by '.$tariff->form())
+                ->as('cost before − cost after', Show::number($before).' − '.Show::number($after).' per year, by '.$tariff->form())
                 ->equals($before - $after)->assuming($assumed)->write();
             if (! $circuit->has('settings.site_load.power')) {
-                $ledger->note(MoneyFinding::SiteLoadUnknown)->title('The rest of the site is not known')
-                    ->because('A demand and a power factor are those of the whole site. '.
-                        'They are worked out here as if this load stood alone.')
-                    ->do('Type what else the site takes, on the site’s page.')->about('settings.site_load.power');
+                $ledger->note(MoneyFinding::SiteLoadUnknown)->title('Other load on the site not entered')
+                    ->because('Demand and power factor are measured for the whole site. '.
+                        'Here they are calculated as if this load were alone.')
+                    ->do('Enter the other load on the Sites page.')->about('settings.site_load.power');
             }
         }
         $this->payback($circuit, $losses, $byTariff, $ledger);
@@ -213,15 +213,15 @@ final readonly class MoneyStation
             return;
         }
         if ($saves <= 0) {
-            $ledger->note(MoneyFinding::DoesNotPay)->title('It does not pay by itself')
-                ->because('Neither the tariff nor the losses save anything with this capacitor.')
-                ->do('It may still free a cable or a transformer: see what apparent power is set free.')
+            $ledger->note(MoneyFinding::DoesNotPay)->title('No payback')
+                ->because('Neither the tariff nor lower losses save anything with this capacitor.')
+                ->do('It may still relieve a cable or a transformer: see the apparent power released.')
                 ->on(CorrectFigure::ApparentReleased);
 
             return;
         }
         $ledger->work(MoneyFigure::Payback)->from(...array_filter(['p' => $price, 'a' => $losses, 'b' => $tariff]))
-            ->as('price / saved a year', '{p} ÷ '.Show::number($saves, 4).' a year')->equals($price->number() / $saves)->write();
+            ->as('price / savings per year', '{p} ÷ '.Show::number($saves, 4).' per year')->equals($price->number() / $saves)->write();
     }
 
     private static function transformerOhm(Circuit $circuit, float $volts): float
@@ -270,8 +270,8 @@ final readonly class MoneyStation
         $other = $typed ?? ($nominal === null ? null : $nominal / 100);
         if ($other === null) {
             $ledger->error(
-                'upgrade.efficiency_class', 'No efficiency is tabulated for this class, output and number of poles.',
-                'Type the efficiency in percent instead.',
+                'upgrade.efficiency_class', 'The tables have no efficiency for this class, output and number of poles.',
+                'Enter the efficiency in percent instead.',
             );
 
             return;
@@ -285,22 +285,23 @@ final readonly class MoneyStation
             $rows,
         ));
         $energy = $ledger->work(MoneyFigure::UpgradeEnergy)->from(eta: $now)
-            ->as('Σ h P_n (1/η − 1/η′)(0.4 + 0.6 x²)', '{eta} against '.Show::number($other, 4).', over the hours of a year')
+            ->as('Σ h P_n (1/η − 1/η′)(0.4 + 0.6 x²)', '{eta} against '.Show::number($other, 4).', over the operating hours of a year')
             ->equals($saved)->source($typed === null ? $this->classes->cited($hertz) : 'typed')->assuming($assumed)->write();
         $price = $tariff->energy;
         if ($price !== null) {
             $saving = $ledger->work(MoneyFigure::UpgradeSaving)->from(W: $energy)
-                ->as('energy × price', '{W} × '.Show::number($price, 4).' a kWh')->equals($saved / 1000 * $price)->write();
+                ->as('energy × price', '{W} × '.Show::number($price, 4).' per kWh')->equals($saved / 1000 * $price)->write();
             $costs = $circuit->number('upgrade.price');
             if ($costs !== null && $saving->number() > 0) {
-                $ledger->work(MoneyFigure::UpgradePayback)->from(p: $costs, s: $saving)->as('price / saved a year', '{p} ÷ {s}')
+                $ledger->work(MoneyFigure::UpgradePayback)->from(p: $costs, s: $saving)->as('price / savings per year', '{p} ÷ {s}')
                     ->equals($costs->number() / $saving->number())->write();
             }
         }
         if (in_array($circuit->chosen('load.machine', DrivenMachine::class), [DrivenMachine::Fan, DrivenMachine::Pump], true)) {
-            $ledger->note(MoneyFinding::FasterMotor)->title('A better motor turns faster')
-                ->because('It slips less. A fan or a pump takes power by the cube of its speed, which eats part of the saving.')
-                ->do('Compare the rated speeds; change the pulley where there is one.')->source('common practice, no source')
+            $ledger->note(MoneyFinding::FasterMotor)->title('A more efficient motor runs faster')
+                ->because('It has less slip. The power of a fan or pump rises with the cube of its speed, which uses up part of '.
+                    'the saving.')
+                ->do('Compare the rated speeds; change the pulley if there is one.')->source('common practice')
                 ->on(MoneyFigure::UpgradeEnergy);
         }
     }

@@ -42,7 +42,7 @@ final readonly class Tariff
             'settings.tariff.power_factor.price' => $factor,
         ], static fn (?float $price): bool => $price !== null);
         foreach (array_slice(array_keys($typed), 1) as $path) {
-            $ledger->error($path, 'Another form of tariff is typed already.', 'Leave two of the three forms empty.');
+            $ledger->error($path, 'Another reactive-power tariff is already entered.', 'Fill in only one of the three tariffs.');
         }
 
         return new self(
@@ -64,9 +64,9 @@ final readonly class Tariff
     {
         return match (true) {
             $this->kvaDemand !== null => 'the largest kVA of each month',
-            $this->kvarh !== null => 'kvarh above those that are free',
-            $this->kwDemand !== null => 'the largest kW, raised below a power factor',
-            default => 'not paid for',
+            $this->kvarh !== null => 'the kvarh above the free amount',
+            $this->kwDemand !== null => 'the largest kW, increased at a low power factor',
+            default => 'not charged',
         };
     }
 

@@ -22,14 +22,15 @@ final readonly class Codes
         if (preg_match('/^IP([0-6X])([0-9X])([A-Z]*)$/', $code, $m) !== 1) {
             return null;
         }
-        $solid = $m[1] === 'X' ? 'X: solids not stated' : $m[1].': '.($this->tables->protectionAgainstSolids($m[1]) ?? '');
-        $water = $m[2] === 'X' ? 'X: water not stated' : $m[2].': '.($this->tables->protectionAgainstWater($m[2]) ?? '');
+        $solid = $m[1] === 'X' ? 'X: protection against solids not stated' : $m[1].': '.
+            ($this->tables->protectionAgainstSolids($m[1]) ?? '');
+        $water = $m[2] === 'X' ? 'X: protection against water not stated' : $m[2].': '.($this->tables->protectionAgainstWater($m[2]) ?? '');
         $letters = '';
         foreach (str_split($m[3] === '' ? ' ' : $m[3]) as $letter) {
             $letters .=
                 trim($letter) === ''
                     ? ''
-                    : ' '.($this->tables->protectionLetter($letter) ?? 'The letter '.$letter.' is not decoded.');
+                    : ' '.($this->tables->protectionLetter($letter) ?? 'The letter '.$letter.' is not explained here.');
         }
 
         return 'First digit '.$solid.'. Second digit '.$water.'.'.$letters;
@@ -79,14 +80,14 @@ final readonly class Codes
         if ($limit === null) {
             return null;
         }
-        $meaning = 'Insulation for '.Show::quantity($limit, Unit::Celsius).' at its hottest spot.';
+        $meaning = 'Insulation rated '.Show::quantity($limit, Unit::Celsius).' at its hottest spot.';
         $rise = $this->tables->temperatureRise($used ?? (string) $class);
         if ($rise !== null) {
             $meaning .=
                 ' '.
-                ($used !== null ? 'Used only to the rise of class '.$used.', ' : 'Mean rise at most ').
+                ($used !== null ? 'Used only up to the temperature rise of class '.$used.', ' : 'Average temperature rise at most ').
                 Show::quantity($rise, Unit::Kelvin).
-                ($used !== null ? ': the reserve lengthens its life.' : ' above 40 °C.');
+                ($used !== null ? ': the margin lengthens its life.' : ' above 40 °C.');
         }
 
         return $meaning;
@@ -99,9 +100,8 @@ final readonly class Codes
 
         return $low === null
             ? null
-            : 'With locked rotor it takes '.
-                    ($high === null ? Show::number($low).' kVA or more' : Show::number($low).' to '.Show::number($high).' kVA').
-                    ' per horsepower.';
+            : 'Locked-rotor input '.($high === null ? Show::number($low).' kVA or more' : Show::number($low).' to '.Show::number($high).
+            ' kVA').' per horsepower.';
     }
 
     public function designLetter(string $letter): ?string
@@ -111,8 +111,8 @@ final readonly class Codes
         return preg_match('/\b'.$letter.': (.+?\.)(?= [A-D]: |$)/', $text, $m) === 1
             ? ucfirst($m[1])
             : [
-                'N' => 'IEC design N: normal starting torque, direct starting.',
-                'H' => 'IEC design H: high starting torque, direct starting.',
+                'N' => 'IEC design N: normal starting torque, direct-on-line starting.',
+                'H' => 'IEC design H: high starting torque, direct-on-line starting.',
             ][$letter] ?? null;
     }
 
@@ -140,11 +140,8 @@ final readonly class Codes
         $shaft =
             $read->shaft === null
                 ? ''
-                : ' Shaft of four poles and more '.
-                    ($read->metric
-                        ? $mm($read->shaft).' × '.$mm($read->extension ?? 0).' mm'
-                        : Show::number($read->shaft / 25.4, 5).' in').
-                    '.';
+                : ' Shaft (4 or more poles) '.($read->metric ? $mm($read->shaft).' × '.$mm($read->extension ?? 0).' mm'
+                : Show::number($read->shaft / 25.4, 5).' in').'.';
 
         return ($read->metric
             ? 'IEC frame: shaft height '.$mm($read->height).' mm'
@@ -161,7 +158,7 @@ final readonly class Codes
     public function rotorClass(string $code): ?string
     {
         return preg_match('/^KL (\d{1,2})$/', $code, $m) === 1
-            ? 'Rotor class: it starts direct against up to '.Show::number((int) $m[1] / 10).' times rated torque.'
+            ? 'Rotor class: starts direct-on-line against up to '.Show::number((int) $m[1] / 10).' times rated torque.'
             : null;
     }
 
@@ -205,13 +202,8 @@ final readonly class Codes
                     ][$c[1]]
                     : '';
             $words[] =
-                (count($all) > 1 ? ($at === 0 ? 'Drive end: ' : 'Other end: ') : '').
-                $kind.
-                ', bore '.
-                $bore.
-                ' mm'.
-                ($sealed ? ', closed and greased for life' : '').
-                $clearance;
+                (count($all) > 1 ? ($at === 0 ? 'Drive end: ' : 'Non-drive end: ') : '').$kind.', bore '.$bore.' mm'.
+                    ($sealed ? ', sealed, lubricated for life' : '').$clearance;
         }
 
         return ucfirst(implode('. ', $words)).'.';

@@ -37,15 +37,15 @@ final class Connection
         $supply = $circuit->number('supply.voltage');
         $plate = $circuit->plateVoltage();
         if ($supply === null && ! $circuit->bad('supply.voltage')) {
-            $ledger->missing('supply.voltage', 'The supply voltage is wanted: it decides the connection.');
+            $ledger->missing('supply.voltage', 'Enter the supply voltage: it decides the connection.');
         }
         if ($plate === null && ! $circuit->bad('plate.voltage')) {
-            $ledger->missing('plate.voltage', 'The rated voltage is wanted.');
+            $ledger->missing('plate.voltage', 'Enter the rated voltage.');
         }
         if ($kind === MotorKind::SinglePhase && $circuit->phases() === 3) {
             $ledger->error(
                 'supply.phases',
-                'A single-phase motor: set the supply to one phase, and its voltage to that of the two wires it is joined to.',
+                'Single-phase motor: set the supply to one phase and enter the voltage between its two wires.',
                 '1',
                 ErrorKind::Refused,
             );
@@ -107,6 +107,7 @@ final class Connection
             ->work(PlateFigure::Connection)
             ->typedIn('plate.voltage', 'supply.voltage')
             ->equals($connection->value)
+            ->said($connection->words())
             ->saying($plate->echo().' on '.$supply->shown())
             ->source('IEC 60034-1: ±'.Show::number($tolerance).' % allowed')
             ->assuming($assumption)
@@ -115,7 +116,7 @@ final class Connection
             ->work(PlateFigure::RatedVoltage)
             ->typedIn('plate.voltage', 'supply.voltage')
             ->equals($best['volts'])
-            ->saying('the plate voltage nearest to the supply')
+            ->saying('the nameplate voltage nearest to the supply voltage')
             ->source('plate')
             ->write();
         $ledger
@@ -132,7 +133,7 @@ final class Connection
                 abs($frequency->number() - $rated->number()) < 0.01 ? '{V} against {Vn}' : '{V} × {fn} ÷ {f} against {Vn}',
             )
             ->equals($best['deviation'])
-            ->source('IEC 60034-1: ±5 % comfortable, ±10 % allowed')
+            ->source('IEC 60034-1: zone A ±5 %, zone B ±10 % (not for long operation at its limits)')
             ->write();
         $winding = null;
         if ($connection->isStarOrDelta()) {
@@ -160,12 +161,13 @@ final class Connection
     {
         $ledger
             ->caution(PlateFinding::DeltaAssumed)
-            ->title('Six leads and one voltage: delta is taken')
+            ->title('Six leads, one voltage: delta assumed')
             ->because(
-                'The plate gives '.$plate->echo().' and no connection; six leads brought out for one voltage usually run in delta.',
+                'The nameplate gives '.$plate->echo().' without a connection. A motor with six leads and one voltage usually '.
+                'runs in delta.',
             )
-            ->do('Confirm it in the terminal box before it is wired.')
-            ->source('common practice, no source')
+            ->do('Check the diagram in the terminal box before wiring.')
+            ->source('common practice')
             ->on(PlateFigure::Connection)
             ->about('plate.voltage', 'plate.leads');
 
@@ -186,31 +188,18 @@ final class Connection
         $percent = Show::number(abs($fit->number()), 3).' % '.($fit->number() < 0 ? 'low' : 'high');
         // Volts first, then what they magnetise like: two frequencies are compared by volts per hertz.
         $like =
-            ' '.
-            $supply->shown().
-            ' at '.
-            $frequency->shown().
-            ' magnetises like '.
-            Show::quantity(($supply->number() * $rated->number()) / $frequency->number(), Unit::Volt, 4).
-            ' at the plate’s '.
-            $rated->shown().
-            ': '.
-            $percent.
-            ' against '.
-            $volts->shown().
-            '.';
+            ' '.$supply->shown().' at '.$frequency->shown().' magnetises the motor like '.
+                Show::quantity(($supply->number() * $rated->number()) / $frequency->number(), Unit::Volt, 4).' at the nameplate’s '.
+                $rated->shown().': '.$percent.' against '.$volts->shown().'.';
         if (! $fits) {
             $ledger
                 ->stop(PlateFinding::NoConnectionFits)
-                ->title('No connection fits this supply')
+                ->title('No connection suits this supply')
                 ->because(
-                    $plate->echo().
-                        ' on a supply of '.
-                        $supply->shown().
-                        '.'.
-                        ($same ? ' It is '.$percent.' against '.$volts->shown().'.' : $like),
+                    $plate->echo().' motor on a '.$supply->shown().' supply.'.
+                        ($same ? ' The supply is '.$percent.' against '.$volts->shown().'.' : $like),
                 )
-                ->do('Check the plate and the supply; another motor or a transformer is needed if both are right.')
+                ->do('Check the nameplate and the supply. If both are right, another motor or a transformer is needed.')
                 ->source('IEC 60034-1')
                 ->on(PlateFigure::Fit)
                 ->about('plate.voltage', 'supply.voltage');
@@ -218,19 +207,13 @@ final class Connection
             $low = $fit->number() < 0;
             $ledger
                 ->caution(PlateFinding::VoltageOff)
-                ->title($same ? 'The supply is '.$percent.' for this motor' : 'The motor is magnetised '.$percent)
+                ->title($same ? 'Supply '.$percent.' for this motor' : 'Magnetisation '.$percent)
                 ->because(
-                    $volts->shown().
-                        ' motor on '.
-                        $supply->shown().
-                        '.'.
-                        ($same ? '' : $like).
-                        ' It may run, but '.
-                        ($low
-                            ? 'torque falls with the square of the voltage and the current rises.'
-                            : 'its iron is close to saturation and it runs hotter.'),
+                    $volts->shown().' motor on '.$supply->shown().'.'.($same ? '' : $like).' It may run, but '.
+                        ($low ? 'torque falls with the square of the voltage and the current rises.'
+                        : 'its core is close to saturation and it runs hotter.'),
                 )
-                ->do('Use it only if the plate says it is usable there.')
+                ->do('Use it only if the nameplate says that it is usable at this voltage.')
                 ->source('IEC 60034-1, NEMA MG 1')
                 ->on(PlateFigure::Fit)
                 ->about('plate.voltage', 'supply.voltage');
@@ -257,20 +240,19 @@ final class Connection
             ->equals($flux)
             ->write();
         $speed = Show::number(abs($ratio - 1) * 100, 3).' % '.($ratio > 1 ? 'faster' : 'slower');
-        $flow = Show::number(100 * abs($flux - 1), 3).' % '.($flux > 1 ? 'above' : 'below').' the plate’s';
+        $flow = Show::number(100 * abs($flux - 1), 3).' % '.($flux > 1 ? 'above' : 'below').' the nameplate ratio';
         [$grade, $code, $more] = match (true) {
-            $flux > self::FLUX_HIGH => [Grade::Stop, PlateFinding::FluxTooHigh, ' The iron saturates and the winding overheats.'],
+            $flux > self::FLUX_HIGH => [Grade::Stop, PlateFinding::FluxTooHigh, ' The core saturates and the winding overheats.'],
             $flux < self::FLUX_LOW && $breakdown !== null && $breakdown * $flux ** 2 < self::LEAST_BREAKDOWN => [
                 Grade::Stop,
                 PlateFinding::FluxLow,
-                ' Breakdown torque falls to '.
-                Show::number($breakdown * $flux ** 2, 3).
-                ' times the rated one: too little to carry the load through a dip.',
+                ' Breakdown torque falls to '.Show::number($breakdown * $flux ** 2, 3).
+                ' times rated torque: too little to carry the load through a voltage dip.',
             ],
             $flux < self::FLUX_LOW => [
                 Grade::Caution,
                 PlateFinding::FluxLow,
-                ' Breakdown torque falls to '.Show::number($flux ** 2, 3).' of its rated value.',
+                ' Breakdown torque falls to '.Show::number($flux ** 2, 3).' of its value at the nameplate frequency.',
             ],
             default => [
                 Grade::Caution,
@@ -280,21 +262,13 @@ final class Connection
         };
         $ledger
             ->find($grade, $code)
-            ->title('The frequency is not the plate’s')
+            ->title('Supply frequency differs from the nameplate')
             ->because(
-                'Rated '.
-                    $rated->shown().
-                    ', supply '.
-                    $frequency->shown().
-                    ': it turns '.
-                    $speed.
-                    ', and volts per hertz are '.
-                    (abs($flux - 1) < 0.005 ? 'those of the plate' : $flow).
-                    '.'.
-                    $more,
+                'Rated '.$rated->shown().', supply '.$frequency->shown().': the motor runs '.$speed.'. Volts per hertz are '.
+                (abs($flux - 1) < 0.005 ? 'those of the nameplate' : $flow).'.'.$more,
             )
-            ->do('Check speed, load and cooling at the supply’s frequency.')
-            ->source('common practice, no source')
+            ->do('Check speed, load and cooling at the supply frequency.')
+            ->source('common practice')
             ->on(PlateFigure::Flux)
             ->about('plate.frequency', 'supply.frequency');
     }

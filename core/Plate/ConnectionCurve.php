@@ -78,7 +78,7 @@ final readonly class ConnectionCurve implements Curve
                     ]),
                 ),
             ],
-            'ConnectionCurve', 'The terminal box: how the links stand now, and how they would for the plate’s other voltage.',
+            'ConnectionCurve', 'The terminal box: the links for this supply, and for the other voltage on the nameplate.',
         );
     }
 }

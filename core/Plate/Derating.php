@@ -42,7 +42,7 @@ final readonly class Derating
             $from['k'.$i] = $factor;
         }
         $ledger->work(PlateFigure::UsableOutput)->from(...$from)->as('P · k', $working)->equals($motor->output->number() * $product)
-            ->source('product of the deratings')->write();
+            ->source('product of the derating factors')->write();
     }
 
     private function ambient(Circuit $circuit, Ledger $ledger): ?Figure
@@ -61,19 +61,14 @@ final readonly class Derating
         );
         $finding = $ledger
             ->find($factor === null ? Grade::Stop : Grade::Caution, PlateFinding::AmbientAboveRating)
-            ->title('Hotter than the motor is rated for')
+            ->title('Ambient above the motor rating')
             ->because(
-                'The ambient is '.
-                    $ambient->shown().
-                    ', the motor is rated for '.
-                    Show::number($rated).
-                    ' °C.'.
-                    ($factor === null
-                        ? ' That is beyond every usual derating.'
-                        : ' About '.Show::number(100 * $factor->number(), 3).' % of its output is left.'),
+                'Ambient '.$ambient->shown().', motor rated for '.Show::number($rated).' °C.'.
+                ($factor === null ? ' The derating tables end below this.' : ' The motor can give about '.
+                Show::number(100 * $factor->number(), 3).' % of its output.'),
             )
-            ->do('Load it less, or find it a cooler place.')
-            ->source('IEC 60034-1 (from memory); factors: common practice, no source')
+            ->do('Reduce the load, or find a cooler place.')
+            ->source('IEC 60034-1 (from memory); factors: common practice')
             ->about('plate.ambient', 'supply.ambient');
         if ($factor !== null) {
             $finding->on(PlateFigure::DeratingAmbient);
@@ -93,21 +88,15 @@ final readonly class Derating
         $factor = self::written(PlateFigure::DeratingAltitude, $entry, $altitude, Show::number($limit).' m rated', $ledger);
         $finding = $ledger
             ->find($factor === null ? Grade::Stop : Grade::Caution, PlateFinding::AltitudeAboveRating)
-            ->title('Higher than the motor is rated for')
+            ->title('Altitude above the motor rating')
             ->because(
-                'The site lies at '.
-                    $altitude->shown().
-                    ', the motor is rated for '.
-                    Show::number($limit).
-                    ' m.'.
-                    ($factor === null
-                        ? ' That is beyond every usual derating.'
-                        : ' About '.
-                            Show::number(100 * $factor->number(), 3).
-                            ' % of its output is left, unless the air is cooler by 1 % of its rise for each 100 m.'),
+                'Site '.$altitude->shown().', motor rated for '.Show::number($limit).' m.'.
+                ($factor === null ? ' The derating tables end below this.' : ' The motor can give about '.
+                Show::number(100 * $factor->number(), 3).' % of its output, unless the air is cooler by 1 % of the temperature '.
+                'rise per 100 m.'),
             )
-            ->do('Load it less: thin air cools less.')
-            ->source('IEC 60034-1 (from memory); factors: common practice, no source')
+            ->do('Reduce the load: thin air cools less.')
+            ->source('IEC 60034-1 (from memory); factors: common practice')
             ->about('plate.altitude', 'supply.altitude');
         if ($factor !== null) {
             $finding->on(PlateFigure::DeratingAltitude);
@@ -133,13 +122,12 @@ final readonly class Derating
         if ($entry === null) {
             $ledger
                 ->stop(PlateFinding::UnbalanceTooLarge)
-                ->title('The voltages are too unequal')
+                ->title('Voltage unbalance too large')
                 ->because(
-                    'The unbalance is '.
-                        $shown.
-                        ' %. Above 5 % a motor is not run: about ten times as much unbalance of its currents heats one winding.',
+                    'Voltage unbalance '.$shown.' %. Above 5 % a motor must not run: the current unbalance is about ten times as large '.
+                    'and overheats one winding.',
                 )
-                ->do('Find the cause first: a blown fuse, a loose joint, single-phase loads.')
+                ->do('Find the cause first: a blown fuse, a loose connection or single-phase loads.')
                 ->source('NEMA MG 1 14.36 (from memory)')
                 ->about('supply.unbalance');
 
@@ -151,17 +139,16 @@ final readonly class Derating
             ->as('table', $shown.' % unbalance')
             ->equals(min(1.0, $entry->value))
             ->by($entry)
-            ->assuming('a derating read from a published figure')
+            ->assuming('derating read from a published curve')
             ->write();
         $ledger
             ->caution(PlateFinding::Unbalance)
-            ->title('The voltages are unequal by '.$shown.' %')
+            ->title('Voltage unbalance '.$shown.' %')
             ->because(
-                'About '.
-                    Show::number(100 * $factor->number(), 3).
-                    ' % of its output is left; its currents differ by several times as much as the voltages.',
+                'The motor can give about '.Show::number(100 * $factor->number(), 3).
+                ' % of its output. Its currents differ by several times as much as the voltages.',
             )
-            ->do('Find the cause, and load it less until then.')
+            ->do('Find the cause. Until then, reduce the load.')
             ->source('NEMA MG 1 14.36 (from memory)')
             ->on(PlateFigure::DeratingUnbalance)
             ->about('supply.unbalance');

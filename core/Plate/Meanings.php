@@ -20,7 +20,7 @@ use Closure;
  */
 final readonly class Meanings
 {
-    private const NOT_DECODED = 'Not decoded here; kept as it is stamped.';
+    private const NOT_DECODED = 'Not explained here; stored as entered.';
 
     private Codes $codes;
 
@@ -127,26 +127,16 @@ final readonly class Meanings
             ' V';
         if (count($pairs) === 2) {
             return $pairs[0]['connection'] === 'delta'
-                ? 'Two ways to connect the windings: '.
-                        $volts(0).
-                        ' in delta or '.
-                        $volts(1).
-                        ' in '.
-                        $star.
-                        '. A winding always sees '.
-                        $volts(0).
-                        '; the ratio √3 shows it.'
-                : 'Two voltages in the ratio 2: the halves of each winding in parallel for '.
-                        $volts(0).
-                        ', in series for '.
-                        $volts(1).
-                        '.';
+                ? 'Two ways to connect the windings: '.$volts(0).' in delta or '.$volts(1).' in '.$star.'. Each winding gets '.$volts(0).
+                ' either way; the ratio is √3.'
+                : 'Two voltages in the ratio 2: the two halves of each winding are in parallel for '.$volts(0).' and in series for '.
+                $volts(1).'.';
         }
 
         return match ($pairs[0]['connection']) {
-            'delta' => 'One voltage, windings in delta: each sees the whole '.$volts(0).'.',
+            'delta' => 'One voltage, windings in delta: each gets the full '.$volts(0).'.',
             'star' => 'One voltage, windings in '.$star.'.',
-            default => 'One voltage; how the windings are joined is not stamped.',
+            default => 'One voltage; the nameplate does not show how the windings are connected.',
         };
     }
 
@@ -162,93 +152,84 @@ final readonly class Meanings
         return [
             'plate.power' => $motor->output === null
                     ? null
-                    : 'Output at the shaft, '.$motor->output->shown(4).': it draws more than that from the supply.',
+                    : 'Output at the shaft, '.$motor->output->shown(4).'. The motor draws more than that from the supply.',
             'plate.voltage' => $this->voltage($circuit),
             'plate.current' => $circuit->plateCurrent() === null || $current === null
                     ? null
-                    : 'Line current at rated output: '.$current.' in the connection of this supply.',
+                    : 'Line current at rated output: '.$current.' with the connection for this supply.',
             'plate.speed' => $slip === null
                     ? null
-                    : 'Speed at rated output. '.
-                        $motor->poles?->shown(4).
-                        ' poles turn '.
-                        $motor->synchronousSpeed?->shown(4).
-                        ' without load: '.
-                        $slip.
-                        ' slip.',
-            'plate.frequency' => self::times($circuit, 'plate.frequency', 'Every value of this row holds at %s Hz only.'),
-            'plate.power_factor' => self::times($circuit, 'plate.power_factor', 'At rated output %s; it falls at part load.'),
+                    : 'Speed at rated output. '.$motor->poles?->shown(4).' poles give '.$motor->synchronousSpeed?->shown(4).
+                    ' synchronous speed: '.$slip.' slip.',
+            'plate.frequency' => self::times($circuit, 'plate.frequency', 'Every value in this row applies at %s Hz only.'),
+            'plate.power_factor' => self::times($circuit, 'plate.power_factor', 'At rated output %s; lower at part load.'),
             'plate.efficiency' => ($efficiency = $circuit->number('plate.efficiency')) === null
                     ? null
-                    : 'Of every 100 W that it draws, '.Show::number(100 * $efficiency->number()).' W reach the shaft at rated output.',
+                    : 'Of every 100 W drawn at rated output, '.Show::number(100 * $efficiency->number()).' W reach the shaft.',
             'plate.service_factor' => match (true) {
                 $factor === null => null,
-                $factor <= 1.0 => 'No reserve above its rated output.',
-                default => 'It bears '.
-                    Show::number(100 * $factor).
-                    ' % of its output at rated voltage, frequency and ambient, hotter and with a shorter life.',
+                $factor <= 1.0 => 'No service margin above rated output.',
+                default => 'The motor can give '.Show::number(100 * $factor).
+                ' % of rated output at rated voltage, frequency and ambient, but runs hotter and lasts less long.',
             },
             'plate.service_factor_amps' => $circuit->plateCurrent('plate.service_factor_amps') === null
                     ? null
-                    : 'Line current at the output of its service factor'.
-                        ($amps === null ? '' : ', '.$amps.' in the connection of this supply').
-                        '. Not the current that sizes the circuit.',
+                    : 'Line current at the service-factor output'.($amps === null ? '' : ', '.$amps.
+                    ' with the connection for this supply').'. The circuit is not sized on this current.',
             'plate.start_current_ratio' => self::times(
                 $circuit,
                 'plate.start_current_ratio',
-                'Started direct it takes %s times its rated current at standstill.',
+                'Starting current direct-on-line: %s times rated current.',
             ),
             'plate.start_torque_ratio' => self::times(
                 $circuit,
                 'plate.start_torque_ratio',
-                'Started direct it turns with %s times its rated torque at standstill; in star with a third of that.',
+                'Starting torque direct-on-line: %s times rated torque. In star: one third of that.',
             ),
             'plate.breakdown_torque_ratio' => self::times(
                 $circuit,
                 'plate.breakdown_torque_ratio',
-                'It stalls above %s times its rated torque.',
+                'The motor stalls above %s times rated torque.',
             ),
             'plate.pull_up_torque_ratio' => self::times(
                 $circuit,
                 'plate.pull_up_torque_ratio',
-                'The least torque on its way up to speed is %s times its rated torque: the load must stay below.',
+                'Lowest torque during run-up: %s times rated torque. The load must stay below it.',
             ),
-            'plate.ambient' => self::times($circuit, 'plate.ambient', 'Rated for air of %s °C at most.'),
-            'plate.altitude' => self::times($circuit, 'plate.altitude', 'Rated up to %s m above the sea; thinner air cools less.'),
+            'plate.ambient' => self::times($circuit, 'plate.ambient', 'Rated for an ambient of %s °C at most.'),
+            'plate.altitude' => self::times($circuit, 'plate.altitude', 'Rated up to %s m above sea level; thinner air cools less.'),
             'plate.temperature_rise' => self::times(
                 $circuit,
                 'plate.temperature_rise',
-                'The windings get %s K warmer than the air at rated output.',
+                'The windings run %s K above ambient at rated output.',
             ),
-            'plate.inertia' => self::times($circuit, 'plate.inertia', 'Inertia of its own rotor, %s kg·m²; the load’s comes on top.'),
+            'plate.inertia' => self::times($circuit, 'plate.inertia', 'Inertia of the rotor alone: %s kg·m². The load inertia is '.
+            'added to it.'),
             'plate.no_load_current' => self::times(
                 $circuit,
                 'plate.no_load_current',
-                'Uncoupled it takes %s A: what a capacitor at the motor may not exceed.',
+                'No-load current %s A. A capacitor at the motor may take at most 90 %% of it.',
             ),
             'plate.rotor_voltage' => self::times(
                 $circuit,
                 'plate.rotor_voltage',
-                'Between the slip rings stand %s V at standstill with the rotor open.',
+                'Voltage between the slip rings at standstill with the rotor open: %s V.',
             ),
             'plate.rotor_current' => self::times($circuit, 'plate.rotor_current', 'Each slip ring carries %s A at rated output.'),
             'plate.grease_interval' => ($hours = $circuit->number('plate.grease_interval')?->number()) === null
                     ? null
-                    : 'Grease again after '.
-                        Show::number($hours, 6).
-                        ' hours of running: every '.
-                        Show::number($hours / 24 / 7, 2).
-                        ' weeks if it never stops. Halve it for a vertical shaft.',
-            'plate.weight' => self::times($circuit, 'plate.weight', '%s kg: choose slings and feet for it.'),
+                    : 'Regrease after '.Show::number($hours, 6).' operating hours: every '.Show::number($hours / 24 / 7, 2).
+                    ' weeks in continuous operation. Halve the interval for a vertical shaft.',
+            'plate.weight' => self::times($circuit, 'plate.weight', '%s kg: use slings and lifting gear rated for it.'),
             'plate.phases' => match ($circuit->number('plate.phases')?->number()) {
                 3.0 => 'Three phases.',
                 1.0 => 'One phase.',
                 default => null,
             },
             'plate.leads' => match ($circuit->number('plate.leads')?->number()) {
-                3.0 => 'Three leads: the windings are joined inside, one connection only.',
+                3.0 => 'Three leads: the windings are connected inside; one connection only.',
                 6.0 => 'Six leads: both ends of every winding, for delta and '.$words->star.'.',
-                9.0 => 'Nine leads: two voltages in the ratio 2, joined inside in '.$words->star.' or delta.',
+                9.0 => 'Nine leads: two voltages in the ratio 2, connected inside in '.$words->star.' or delta.',
                 12.0 => 'Twelve leads: both ends of every half winding, for two voltages and '.$words->starDelta.' starting.',
                 default => null,
             },
@@ -261,30 +242,30 @@ final readonly class Meanings
         $grams = $circuit->numbers('plate.grease_amount');
 
         return [
-            'plate.type' => self::only($circuit, 'plate.type', 'The maker’s name for this design: quote it when ordering a part.'),
+            'plate.type' => self::only($circuit, 'plate.type', 'The manufacturer’s name for this design. Quote it when ordering parts.'),
             'plate.order_number' => self::only(
                 $circuit,
                 'plate.order_number',
-                'The maker’s order or catalogue number: quote it when ordering a part.',
+                'The manufacturer’s order number. Quote it when ordering parts.',
             ),
             'plate.serial' => self::only(
                 $circuit,
                 'plate.serial',
-                'Of this one machine: quote it when ordering a part. There is no common code for the date in it.',
+                'The number of this one machine. Quote it when ordering parts. The date in it has no common code.',
             ),
-            'plate.year' => self::only($circuit, 'plate.year', 'When it was made.'),
+            'plate.year' => self::only($circuit, 'plate.year', 'Year of manufacture.'),
             'plate.marks' => self::only(
                 $circuit,
                 'plate.marks',
-                'Marks of conformity: they say which rules the maker declares, not that this circuit keeps them.',
+                'Conformity marks: the rules that the manufacturer declares. They do not show that this circuit complies.',
             ),
-            'plate.grease' => self::only($circuit, 'plate.grease', 'Use the same thickener: greases of different kinds do not mix.'),
+            'plate.grease' => self::only($circuit, 'plate.grease', 'Use grease with the same thickener: different types must '.
+            'not be mixed.'),
             'plate.grease_amount' => $grams === []
                     ? null
-                    : (isset($grams[1])
-                            ? Show::number($grams[0]).' g into the drive end, '.Show::number($grams[1]).' g into the other, '
-                            : Show::number($grams[0]).' g into each bearing, ').
-                        'while it turns if the guard allows it. More overheats a bearing.',
+                    : (isset($grams[1]) ? Show::number($grams[0]).' g into the drive end, '.Show::number($grams[1]).
+                    ' g into the non-drive end, ' : Show::number($grams[0]).' g into each bearing, ').
+                    'while running if the guards allow it. Too much grease overheats a bearing.',
         ];
     }
 

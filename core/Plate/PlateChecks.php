@@ -53,7 +53,7 @@ final readonly class PlateChecks
                 ->note(PlateFinding::PowerUnitAssumed)
                 ->title('Read as '.($power->unit === 'hp' ? 'horsepower' : 'kilowatts'))
                 ->because('The output has no unit. Under this rule book it is read as '.$power->echo().'.')
-                ->do('Type the unit to be sure: kW or hp.')
+                ->do('Enter the unit: kW or hp.')
                 ->on(PlateFigure::Output)
                 ->about('plate.power');
         }
@@ -65,19 +65,13 @@ final readonly class PlateChecks
             $far = $off > self::HORSEPOWER_FAR_OFF;
             $ledger
                 ->find($far ? Grade::Caution : Grade::Note, PlateFinding::HorsepowerDisagrees)
-                ->title('Kilowatts and horsepower differ')
+                ->title('Kilowatts and horsepower do not match')
                 ->because(
-                    Show::quantity($power->watts, Unit::Watt).
-                        ' and '.
-                        Show::number($power->horsepowerWatts / Power::HORSEPOWER).
-                        ' hp ('.
-                        Show::quantity($power->horsepowerWatts, Unit::Watt).
-                        ') are '.
-                        Show::number($off, 3).
-                        ' % apart.'.
-                        ($far ? '' : ' A standard series of sizes may explain it.'),
+                    Show::quantity($power->watts, Unit::Watt).' and '.Show::number($power->horsepowerWatts / Power::HORSEPOWER).' hp ('.
+                    Show::quantity($power->horsepowerWatts, Unit::Watt).') differ by '.Show::number($off, 3).' %.'.
+                    ($far ? '' : ' A standard series of sizes may be the reason.'),
                 )
-                ->do('Read both again on the plate.')
+                ->do('Read both again on the nameplate.')
                 ->source('1 hp = 746 W in code practice, 745.7 W exactly')
                 ->on(PlateFigure::Output)
                 ->about('plate.power');
@@ -93,18 +87,18 @@ final readonly class PlateChecks
         if ($motor->speed?->source !== 'plate') {
             $ledger
                 ->note(PlateFinding::SynchronousSpeedStamped)
-                ->title('The plate gives no slip')
-                ->because('The stamped speed is a synchronous speed. A slip of '.$slip->shown(3).' is assumed.')
-                ->do('Measure the speed under load, or take it from the data sheet.')
+                ->title('Stamped speed is the synchronous speed')
+                ->because('A slip of '.$slip->shown(3).' is assumed.')
+                ->do('Measure the speed under load, or enter it from the data sheet.')
                 ->on(PlateFigure::Slip)
                 ->about('plate.speed');
         } elseif ($slip->number() < 0.2 || $slip->number() > 10) {
             $ledger
                 ->caution(PlateFinding::SlipUnusual)
                 ->title('Unusual slip')
-                ->because('A slip of '.$slip->shown(3).' is outside the usual 0.2 to 10 %.')
-                ->do('Read speed and frequency again on the plate.')
-                ->source('common practice, no source')
+                ->because('A slip of '.$slip->shown(3).' is outside the usual range, 0.2 to 10 %.')
+                ->do('Read speed and frequency again on the nameplate.')
+                ->source('common practice')
                 ->on(PlateFigure::Slip)
                 ->about('plate.speed');
         }
@@ -126,18 +120,11 @@ final readonly class PlateChecks
                 ->caution(PlateFinding::EfficiencyBelowClass)
                 ->title('Efficiency below its class')
                 ->because(
-                    'The plate gives '.
-                        Show::number(100 * $efficiency->number()).
-                        ' %, '.
-                        $class.
-                        ' wants '.
-                        Show::number($nominal).
-                        ' % at '.
-                        Show::number($hertz).
-                        ' Hz.'.
-                        ($classes->doubt($class, $motor->output->number(), $poles, $hertz) === null ? '' : ' That value is not sure.'),
+                    'Nameplate '.Show::number(100 * $efficiency->number()).' %; class '.$class.' requires '.Show::number($nominal).
+                    ' % at '.Show::number($hertz).' Hz.'.($classes->doubt($class, $motor->output->number(), $poles, $hertz) === null ? ''
+                    : ' That value is not verified.'),
                 )
-                ->do('Read both again on the plate.')
+                ->do('Read both again on the nameplate.')
                 ->source($classes->cited($hertz))
                 ->on(PlateFigure::Efficiency)
                 ->about('plate.efficiency');
@@ -163,11 +150,11 @@ final readonly class PlateChecks
             ->note(PlateFinding::ServiceFactor)
             ->title('Service factor '.Show::number($factor->number()))
             ->because(
-                'The motor bears '.
-                    Show::number($factor->number() * 100).
-                    ' % of its output at rated voltage, frequency and ambient, hotter and with a shorter life. It does not hold on a drive, at another voltage, or above 1000 m or 40 °C.',
+                'The motor can give '.Show::number($factor->number() * 100).
+                ' % of rated output at rated voltage, frequency and ambient, but runs hotter and lasts less long. It does not apply on '.
+                'a drive, at another voltage, above 1000 m or above 40 °C.',
             )
-            ->do('Do not take it as the basis of a continuous design.')
+            ->do('Do not use it for continuous design.')
             ->source('NEMA MG 1 (from memory)')
             ->about('plate.service_factor');
     }
@@ -185,10 +172,10 @@ final readonly class PlateChecks
             if ($place !== Surroundings::Dry && ! $circuit->bad('plate.ip')) {
                 $ledger
                     ->note(PlateFinding::ProtectionUnknown)
-                    ->title('Its protection is not known')
-                    ->because('The surroundings are '.$name.', and no IP code is typed.')
-                    ->do('Read the IP code, or look how the motor is closed.')
-                    ->source('common practice, no source')
+                    ->title('Degree of protection (IP) not known')
+                    ->because('Location: '.$name.'. No IP code is entered.')
+                    ->do('Read the IP code, or check how the motor is enclosed.')
+                    ->source('common practice')
                     ->about('plate.ip', 'surroundings');
             }
         } elseif (preg_match('/^IP([0-9X])([0-9X])/', $code, $m) === 1) {
@@ -197,21 +184,13 @@ final readonly class PlateChecks
             if ($short !== []) {
                 $ledger
                     ->caution(PlateFinding::ProtectionTooLow)
-                    ->title($code.' is too open for this place')
+                    ->title($code.' is not enough for this location')
                     ->because(
-                        'The surroundings are '.
-                            $name.
-                            ': at least IP'.
-                            Show::number($need[0]).
-                            Show::number($need[1]).
-                            ' is usual, '.
-                            $code.
-                            ' keeps out too little '.
-                            implode(' and ', $short).
-                            '.',
+                        'Location: '.$name.'. Usual is at least IP'.Show::number($need[0]).Show::number($need[1]).'; '.$code.
+                        ' gives too little protection against '.implode(' and ', $short).'.',
                     )
-                    ->do('Choose a closer motor, or shield it.')
-                    ->source('common practice, no source')
+                    ->do('Choose a motor with a higher IP code, or shield it.')
+                    ->source('common practice')
                     ->about('plate.ip', 'surroundings');
             }
         }
@@ -220,9 +199,10 @@ final readonly class PlateChecks
                 ->caution(PlateFinding::CombustibleDust)
                 ->title('Combustible dust')
                 ->because(
-                    'Where dust can burn, the motor, its seals and its surface temperature must be certified for the zone or class. That is not checked here.',
+                    'Where dust can burn, the motor, its seals and its surface temperature must be certified for the zone or class. '.
+                    'This is not checked here.',
                 )
-                ->do('Have the area’s classification at hand, and the motor’s certificate.')
+                ->do('Check the area classification and the motor certificate.')
                 ->source('IEC 60079-31, NEC 502 (from memory)')
                 ->about('surroundings');
         }
@@ -244,7 +224,7 @@ final readonly class PlateChecks
         $amps = $ledger
             ->work(PlateFigure::ServiceFactorAmps)
             ->equals($group[0])
-            ->saying('the one that belongs to '.$rated->shown())
+            ->saying('the one for '.$rated->shown())
             ->source('plate')
             ->write();
         $factor = $circuit->number('plate.service_factor');
@@ -255,16 +235,13 @@ final readonly class PlateChecks
         if ($ratio < 1 || $ratio > 1.15 * $factor->number()) {
             $ledger
                 ->caution(PlateFinding::ServiceFactorAmps)
-                ->title('Service-factor amperes do not fit')
+                ->title('Service-factor amperes do not match')
                 ->because(
-                    'They are '.
-                        Show::number($ratio, 3).
-                        ' times the rated current, the service factor is '.
-                        Show::number($factor->number(), 3).
-                        '. They lie between the rated current and about that many times it.',
+                    Show::number($ratio, 3).' times rated current; the service factor is '.Show::number($factor->number(), 3).
+                    '. They should be between rated current and about service factor × rated current.',
                 )
-                ->do('Read both again, and see that they belong to one voltage.')
-                ->source('common practice, no source')
+                ->do('Read both again, and check that they belong to the same voltage.')
+                ->source('common practice')
                 ->on(PlateFigure::Current)
                 ->about('plate.service_factor_amps');
         }
@@ -287,10 +264,10 @@ final readonly class PlateChecks
             : $ledger
                 ->work(PlateFigure::ServiceFactorAmps)
                 ->from(P: $motor->output, k: $factor)
-                ->as('equivalent circuit at P · SF', 'the machine that fits the plate at {P} × {k}')
+                ->as('equivalent circuit at P · SF', 'the motor model at {P} × {k}')
                 ->equals($machine->at($slip)['current'])
-                ->source('own computation')
-                ->assuming('service-factor amperes by the machine model')
+                ->source('calculated here')
+                ->assuming('service-factor amperes by the motor model')
                 ->write();
     }
 
@@ -305,17 +282,11 @@ final readonly class PlateChecks
         if ($limit !== null && $rise->number() > $limit + 10) {
             $ledger
                 ->caution(PlateFinding::RiseAboveClass)
-                ->title('The rise is more than its insulation bears')
+                ->title('Temperature rise too high for the insulation class')
                 ->because(
-                    'A rise of '.
-                        $rise->shown().
-                        ' is stamped, class '.
-                        $class[0].
-                        ' bears '.
-                        Show::number($limit).
-                        ' K above 40 °C.',
+                    'Nameplate rise '.$rise->shown().'; class '.$class[0].' allows '.Show::number($limit).' K above 40 °C.',
                 )
-                ->do('Read both again on the plate.')
+                ->do('Read both again on the nameplate.')
                 ->source('IEC 60034-1 (from memory)')
                 ->about('plate.temperature_rise', 'plate.insulation_class');
         }
@@ -341,8 +312,9 @@ final readonly class PlateChecks
             $ledger
                 ->note(PlateFinding::PlateValueAssumed)
                 ->title('Assumed: '.implode(' and ', $names))
-                ->because('The plate does not give '.$them.'. Every figure that rests on '.$them.' is marked with a dotted line.')
-                ->do('Take it from the data sheet, or measure it.')
+                ->because('Not on the nameplate. Results that use '.$them.' have a dotted line.')
+                ->do(count($names) === 1 ? 'Enter it from the data sheet, or measure it.'
+                    : 'Enter them from the data sheet, or measure them.')
                 ->on(...$figures)
                 ->about(...$paths);
         }

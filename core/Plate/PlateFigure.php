@@ -45,16 +45,16 @@ enum PlateFigure: string implements FigureName
     public function label(): string
     {
         return match ($this) {
-            self::Kind => 'Kind of motor',
-            self::Row => 'Row of the plate in use',
+            self::Kind => 'Type of motor',
+            self::Row => 'Nameplate row used',
             self::Frequency => 'Rated frequency',
             self::SupplyVoltage => 'Supply voltage',
             self::Connection => 'Connection on this supply',
             self::RatedVoltage => 'Rated voltage of this connection',
-            self::Pair => 'Position on the plate',
-            self::Fit => 'Fit to the supply',
+            self::Pair => 'Position on the nameplate',
+            self::Fit => 'Match with the supply',
             self::WindingVoltage => 'Voltage of each winding',
-            self::Flux => 'Volts per hertz against the plate',
+            self::Flux => 'Volts per hertz, relative to the nameplate',
             self::Current => 'Rated current of this connection',
             self::Poles => 'Poles',
             self::SynchronousSpeed => 'Synchronous speed',
@@ -65,11 +65,11 @@ enum PlateFigure: string implements FigureName
             self::PowerFactor => 'Power factor',
             self::RatedTorque => 'Rated torque',
             self::ServiceFactorOutput => 'Output with service factor',
-            self::ServiceFactorAmps => 'Current at the service factor',
-            self::DeratingAmbient => 'Derating for heat',
-            self::DeratingAltitude => 'Derating for height',
-            self::DeratingUnbalance => 'Derating for unbalance',
-            self::UsableOutput => 'Output it may give here',
+            self::ServiceFactorAmps => 'Current at the service-factor output',
+            self::DeratingAmbient => 'Derating for ambient temperature',
+            self::DeratingAltitude => 'Derating for altitude',
+            self::DeratingUnbalance => 'Derating for voltage unbalance',
+            self::UsableOutput => 'Available output here',
         };
     }
 

@@ -31,10 +31,12 @@ final class PlateKind
 
     private const REASONS = [
         'cage' => '',
-        'wound_rotor' => 'A wound rotor starts on resistors in its rotor circuit: inrush and torque depend on them, and its device may be much smaller.',
-        'two_speed' => 'Each speed has its own output, current, leads and overload; one set of values cannot stand for both.',
-        'part_winding' => 'Half of the winding is switched on first: two contactors, two overloads and two sets of leads, each with half of the current.',
-        'single_phase' => 'One winding with an auxiliary one: no star, no delta, other tables.',
+        'wound_rotor' => 'A wound-rotor motor starts with resistors in its rotor circuit: starting current and torque depend on them, '.
+        'and its device may be much smaller.',
+        'two_speed' => 'Each speed has its own output, current, leads and overload relay; one set of values does not cover both.',
+        'part_winding' => 'Half of the winding is switched on first: two contactors, two overload relays and two sets of leads, each '.
+        'with half the current.',
+        'single_phase' => 'Main winding and auxiliary winding: no star or delta, and other tables.',
     ];
 
     /** Words anywhere among type, duty and other stamps. */
@@ -58,21 +60,22 @@ final class PlateKind
         if ($circuit->plateVoltage() === null && $circuit->power() === null && $kind === MotorKind::Cage) {
             return null;
         }
-        $ledger->work(PlateFigure::Kind)->equals($kind->value)->saying($why)
-            ->source($why === '' ? 'nothing stamped speaks of another kind' : 'plate')->write();
+        $ledger->work(PlateFigure::Kind)->equals($kind->value)->said($kind->label($words))->saying($why)
+            ->source($why === '' ? 'nothing on the nameplate shows another type' : 'plate')->write();
         if ($kind === MotorKind::Cage) {
             return $kind;
         }
         $name = self::NAMES[$kind->value];
-        $ledger->block('Not computed for a '.$name.'.', ...self::SIZED);
+        $ledger->block('Not calculated for a '.$name.'.', ...self::SIZED);
         $ledger->caution(PlateFinding::KindNotComputed)
-            ->title('A '.$name.': start, cable, guard and capacitor are not computed')
-            ->because(self::REASONS[$kind->value].' Power and current stand.')
-            ->do('Size it by the rule book by hand, or by its maker’s data.'.($kind === MotorKind::SinglePhase ? ' '.self::WAY_OUT : ''))
+            ->title(ucfirst($name).': start, cable, protection and capacitor not calculated')
+            ->because(self::REASONS[$kind->value].' Power and current are calculated.')
+            ->do('Size it by hand from the rule book, or from the manufacturer’s data.'.
+                ($kind === MotorKind::SinglePhase ? ' '.self::WAY_OUT : ''))
             ->source($why)->on(PlateFigure::Kind)->about($path);
         $method = $circuit->chosen('starter.method', MethodName::class);
         if ($method?->needsCage() === true) {
-            $text = 'A '.$name.' is not started in '.lcfirst($method->label($words)).'.';
+            $text = 'A '.$name.' is not started by '.lcfirst($method->label($words)).'.';
             $ledger->error('starter.method', $text, 'direct', ErrorKind::Refused);
         }
 
@@ -86,19 +89,19 @@ final class PlateKind
         if (! $says) {
             $ledger->missing(
                 'plate.phases',
-                'The supply has one phase: how many phases are stamped on the motor? No current is looked up before that.',
+                'The supply is single-phase. Enter the number of phases on the motor nameplate; no table current is used before that.',
             );
-            $ledger->block('Waits for the phases of the motor: the supply has one.', ...self::SIZED);
+            $ledger->block('No result: enter the number of phases of the motor. The supply is single-phase.', ...self::SIZED);
 
             return;
         }
-        $ledger->block('Not computed: a three-phase motor on one phase.', ...self::SIZED);
+        $ledger->block('Not calculated: a three-phase motor on a single-phase supply.', ...self::SIZED);
         $ledger->stop(PlateFinding::ThreePhasesWanted)
             ->title('A three-phase motor does not run on one phase')
-            ->because('The supply has one phase, the motor wants three: it does not start, and its winding burns.')
-            ->do('Set the supply to three phases if it has them; else a motor for one phase is needed, or a drive that is made for an '.
-                'input of one phase.')
-            ->source('common practice, no source')->about('supply.phases', 'plate.phases');
+            ->because('The supply is single-phase, the motor three-phase: it does not start, and its winding burns out.')
+            ->do('Set the supply to three phases if it has them. Otherwise use a single-phase motor, or a drive with a '.
+                'single-phase input.')
+            ->source('common practice')->about('supply.phases', 'plate.phases');
     }
 
     /** @return array{MotorKind, FieldPath, string} kind, the field that says so, and how */
@@ -109,24 +112,24 @@ final class PlateKind
             return [$typed, 'plate.kind', 'chosen'];
         }
         if ($circuit->number('plate.phases')?->number() === 1.0) {
-            return [MotorKind::SinglePhase, 'plate.phases', 'one phase is stamped'];
+            return [MotorKind::SinglePhase, 'plate.phases', 'one phase on the nameplate'];
         }
         foreach (['plate.rotor_voltage', 'plate.rotor_current'] as $path) {
             if ($circuit->number($path) !== null) {
-                return [MotorKind::WoundRotor, $path, 'a value of the rotor is stamped'];
+                return [MotorKind::WoundRotor, $path, 'a rotor value on the nameplate'];
             }
         }
         foreach (['plate.remarks', 'plate.type', 'plate.enclosure'] as $path) {
             $text = strtoupper(Typed::plain($circuit->stamped($path) ?? ''));
             foreach (self::WORDS as $kind => $pattern) {
                 if (preg_match($pattern, $text, $m) === 1) {
-                    return [MotorKind::from($kind), $path, 'the plate says '.trim($m[0])];
+                    return [MotorKind::from($kind), $path, 'nameplate: '.trim($m[0])];
                 }
             }
         }
         foreach (['plate.speed', 'plate.power'] as $path) {
             if (($circuit->errors[$path] ?? null)?->kind === ErrorKind::Refused) {
-                return [MotorKind::TwoSpeed, $path, 'two values for two speeds are stamped'];
+                return [MotorKind::TwoSpeed, $path, 'two values for two speeds on the nameplate'];
             }
         }
 

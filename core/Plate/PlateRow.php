@@ -22,10 +22,10 @@ final class PlateRow
         $first = $circuit->number('plate.frequency');
         $second = $circuit->number('plate.second.frequency');
         if ($second === null) {
-            $ledger->missing('plate.second.frequency', 'The second row of the plate wants its frequency.');
+            $ledger->missing('plate.second.frequency', 'Enter the frequency of the second nameplate row.');
         }
         if ($first === null && ! $circuit->bad('plate.frequency')) {
-            $ledger->missing('plate.frequency', 'With two rows each wants its frequency.');
+            $ledger->missing('plate.frequency', 'With two nameplate rows, each needs its frequency.');
         }
         $useSecond = $supply !== null && $first !== null && $second !== null
             && abs($second->number() - $supply) < abs($first->number() - $supply);
@@ -41,13 +41,13 @@ final class PlateRow
                 ->equals($useSecond ? 2 : 1)
                 ->source('plate')
                 ->saying(
-                    $used->shown().' on a supply of '.Show::quantity($supply, Unit::Hertz).'; not the '.$other->shown().' row',
+                    $used->shown().' on a '.Show::quantity($supply, Unit::Hertz).' supply; the '.$other->shown().' row is not used',
                 )
                 ->write();
             $ledger
                 ->note(PlateFinding::RowInUse)
-                ->title('The '.$used->shown().' row of the plate is used')
-                ->because('The supply has '.Show::quantity($supply, Unit::Hertz).'. The '.$other->shown().' row is not.')
+                ->title('Nameplate row used: '.$used->shown())
+                ->because('Supply '.Show::quantity($supply, Unit::Hertz).'. The '.$other->shown().' row is not used.')
                 ->source('plate')->on(PlateFigure::Row)->about('plate.frequency');
         }
 

@@ -49,29 +49,20 @@ final readonly class PlateStation
     {
         $connection = $motor->connection();
         if ($connection === null || $motor->supplyVoltage === null) {
-            return 'Type what is stamped. The connection follows from the voltages of plate and supply.';
+            return 'Enter the nameplate. The connection follows from the nameplate and supply voltages.';
         }
         $supply = $motor->supplyVoltage->shown();
         if ($connection === WindingConnection::None) {
-            return 'No connection of this motor fits your '.$supply.' supply.';
+            return 'This motor has no connection for a '.$supply.' supply.';
         }
         $how = match ($connection) {
             WindingConnection::Delta => 'connect in delta', WindingConnection::Star => 'connect in '.$this->book->words()->star,
             WindingConnection::Parallel => 'connect the windings in parallel (low voltage)',
             WindingConnection::Series => 'connect the windings in series (high voltage)',
-            default => 'one voltage, connect as the plate says',
+            default => 'one voltage on the nameplate; connect as the nameplate diagram shows',
         };
 
-        return 'On your '.
-            $supply.
-            ' supply: '.
-            $how.
-            '.'.
-            ($motor->poles === null
-                ? ''
-                : ' '.
-                    Show::number($motor->poles->number()).
-                    ' poles'.
-                    ($motor->slip === null ? '.' : ', '.$motor->slip->shown(3).' slip.'));
+        return $supply.' supply: '.$how.'.'.($motor->poles === null ? '' : ' '.Show::number($motor->poles->number()).' poles'.
+            ($motor->slip === null ? '.' : ', '.$motor->slip->shown(3).' slip.'));
     }
 }

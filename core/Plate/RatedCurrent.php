@@ -28,7 +28,7 @@ final class RatedCurrent
         }
         $groups = $current->groups;
         if (count($groups) > count($voltage->pairs)) {
-            $ledger->error('plate.current', 'Two currents, but one voltage.', 'One current for one voltage, or type both voltages.');
+            $ledger->error('plate.current', 'Two currents but one voltage.', 'Enter one current for one voltage, or enter both voltages.');
 
             return [null, true];
         }
@@ -75,9 +75,9 @@ final class RatedCurrent
                     ->work(PlateFigure::Current)
                     ->typedIn('plate.current')
                     ->equals($amperes)
-                    ->saying(Show::number($amperes).' A fits '.$rated->shown())
+                    ->saying(Show::number($amperes).' A matches '.$rated->shown())
                     ->source('plate')
-                    ->assuming('the one stamped current belongs to '.$rated->shown())
+                    ->assuming('the one stamped current is for '.$rated->shown())
                     ->write();
 
                 return [$figure, false];
@@ -85,8 +85,8 @@ final class RatedCurrent
         }
         $ledger->error(
             'plate.current',
-            'One current for two voltages, and it does not fit '.$rated->shown().'.',
-            'Both currents as stamped, such as 66/38.',
+            'One current for two voltages, and it does not match '.$rated->shown().'.',
+            'Enter both currents, such as 66/38.',
         );
 
         return [null, true];
@@ -108,15 +108,12 @@ final class RatedCurrent
         if ($off > 6) {
             $ledger
                 ->find($off > 15 ? Grade::Caution : Grade::Note, PlateFinding::CurrentRatio)
-                ->title('Currents and voltages do not pair')
+                ->title('Currents and voltages do not match')
                 ->because(
-                    'The currents stand as '.
-                        Show::number($currents, 3).
-                        ', the voltages as '.
-                        Show::number($volts, 3).
-                        '. They should be alike.',
+                    'Ratio of the currents '.Show::number($currents, 3).', of the voltages '.Show::number($volts, 3).
+                    '. They should be the same.',
                 )
-                ->do('Read both again on the plate.')
+                ->do('Read both again on the nameplate.')
                 ->source('same power in both connections')
                 ->on(PlateFigure::Current)
                 ->about('plate.current', 'plate.voltage');

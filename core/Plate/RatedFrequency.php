@@ -17,13 +17,13 @@ final class RatedFrequency
         $stamped = $circuit->number('plate.frequency');
         if ($stamped !== null) {
             return $ledger->work(PlateFigure::Frequency)->from(f: $stamped)->equals($stamped->number())
-                ->saying($circuit->rowChosen ? 'the row of the plate that fits the supply' : '')->source('plate')->write();
+                ->saying($circuit->rowChosen ? 'the nameplate row that suits the supply' : '')->source('plate')->write();
         }
         if ($supply === null || $circuit->bad('plate.frequency')) {
             return null;
         }
 
         return $ledger->work(PlateFigure::Frequency)->from(f: $supply)->equals($supply->number())
-            ->source('the supply’s, the plate gives none')->assuming('rated frequency as the supply')->write();
+            ->source('supply frequency, because the nameplate gives none')->assuming('rated frequency as the supply frequency')->write();
     }
 }

@@ -75,7 +75,7 @@ final readonly class RatedPower
                 ->typedIn('plate.power')
                 ->equals($power->watts)
                 ->saying($power->echo())
-                ->source($power->unit === 'hp' ? 'plate; 1 hp = 746 W in code practice' : 'plate')
+                ->source($power->unit === 'hp' ? 'nameplate; 1 hp = 746 W in code practice' : 'plate')
                 ->assuming($circuit->assumed('plate.power'))
                 ->write();
         }
@@ -88,9 +88,9 @@ final readonly class RatedPower
             return $ledger->work(PlateFigure::Output)->from(V: $volts, I: $amperes, pf: $factor, eta: $efficiency)
                 ->as('√3 V I cos φ η', self::root($circuit).'{V} × {I} × {pf} × {eta}')
                 ->equals(self::phaseFactor($circuit) * $volts->number() * $amperes->number() * $factor->number() * $efficiency->number())
-                ->source('derived from the other plate values')->write();
+                ->source('derived from the other nameplate values')->write();
         }
-        $ledger->missing('plate.power', 'The rated output is wanted.');
+        $ledger->missing('plate.power', 'Enter the rated output.');
 
         return null;
     }
@@ -107,14 +107,14 @@ final readonly class RatedPower
         }
         $watts = $power->watts / ($power->unit === 'hp' ? Power::HORSEPOWER : 1000.0);
         $meant = $watts > self::FAR_BELOW * $apparent && $watts <= $apparent
-            ? ' Was it '.Show::quantity($watts, Unit::Watt).', in watts?' : '';
+            ? ' Is it '.Show::quantity($watts, Unit::Watt).', in watts?' : '';
         $ledger->error(
             'plate.power',
-            $power->echo().' cannot be the output of a motor of '.$amperes->shown().' at '.$volts->shown().', which take '.
+            $power->echo().' cannot be the output: '.$amperes->shown().' at '.$volts->shown().' is only '.
                 Show::quantity($apparent, Unit::VoltAmpere, 3).'.'.$meant,
-            'The output with its unit, such as 5500 W, 5.5 kW or 7.5 hp.',
+            'Enter the output with its unit, such as 5500 W, 5.5 kW or 7.5 hp.',
         );
-        $ledger->block('Waits for the output: it does not belong to the stamped current.', ...self::SIZED);
+        $ledger->block('No result: the output does not match the stamped current.', ...self::SIZED);
 
         return true;
     }
@@ -150,10 +150,9 @@ final readonly class RatedPower
             if ($value < self::LEAST || $value > self::MOST) {
                 $ledger->error(
                     'plate.efficiency',
-                    'Output, voltage, current and power factor would mean an efficiency of '.
-                        Show::number(100 * $value, 3).
-                        ' %: they do not belong together.',
-                    'The stamped efficiency, or check the other four.',
+                    'Output, voltage, current and power factor give an efficiency of '.Show::number(100 * $value, 3).
+                    ' %: they do not belong together.',
+                    'Enter the stamped efficiency, or check the other four.',
                 );
 
                 return null;
@@ -164,7 +163,7 @@ final readonly class RatedPower
                 ->from(P: $output, V: $volts, I: $amperes, pf: $factor)
                 ->as('P / (√3 V I cos φ)', '{P} ÷ ('.self::root($circuit).'{V} × {I} × {pf})')
                 ->equals($value)
-                ->source('derived from the other plate values')
+                ->source('derived from the other nameplate values')
                 ->write();
         }
         $class = $circuit->word('plate.efficiency_class');
@@ -186,7 +185,7 @@ final readonly class RatedPower
                     ->equals($value / 100)
                     ->source($classes->cited($hertz))
                     ->doubted($classes->doubt($class, $output->number(), $poles, $hertz))
-                    ->assuming('efficiency as the nominal value of '.$class)
+                    ->assuming('efficiency: nominal value of '.$class)
                     ->write();
             }
         }
@@ -203,7 +202,7 @@ final readonly class RatedPower
         }
         $ledger->missing(
             'plate.efficiency',
-            'The efficiency is wanted: no typical value is known for '.($this->practice === null ? 'one phase.' : 'this output.'),
+            'Enter the efficiency: there is no typical value for '.($this->practice === null ? 'a single-phase motor.' : 'this output.'),
         );
 
         return null;
@@ -233,16 +232,15 @@ final readonly class RatedPower
                     ->from(P: $output, V: $volts, I: $amperes, eta: $efficiency)
                     ->as('P / (√3 V I η)', '{P} ÷ ('.self::root($circuit).'{V} × {I} × {eta})')
                     ->equals($value)
-                    ->source('derived from the other plate values')
+                    ->source('derived from the other nameplate values')
                     ->write();
             }
             if (! $efficiency->assumed()) {
                 $ledger->error(
                     'plate.power_factor',
-                    'Output, voltage, current and efficiency would mean a power factor of '.
-                        Show::number($value, 3).
-                        ': they do not belong together.',
-                    'The stamped power factor, or check the other four.',
+                    'Output, voltage, current and efficiency give a power factor of '.Show::number($value, 3).
+                    ': they do not belong together.',
+                    'Enter the stamped power factor, or check the other four.',
                 );
 
                 return null;
@@ -262,7 +260,7 @@ final readonly class RatedPower
         }
         $ledger->missing(
             'plate.power_factor',
-            'The power factor is wanted: no typical value is known for '.($this->practice === null ? 'one phase.' : 'this output.'),
+            'Enter the power factor: there is no typical value for '.($this->practice === null ? 'a single-phase motor.' : 'this output.'),
         );
 
         return null;

@@ -18,7 +18,7 @@ final class RatedSpeed
     {
         $speed = $circuit->speed();
         if ($speed === null && ! $circuit->bad('plate.speed')) {
-            $ledger->missing('plate.speed', 'The rated speed is wanted: poles, slip and torque come from it.');
+            $ledger->missing('plate.speed', 'Enter the rated speed: poles, slip and torque follow from it.');
         }
         if ($speed === null || $frequency === null) {
             return new Turning;
@@ -36,7 +36,7 @@ final class RatedSpeed
                     ', '.
                     Show::number(60 * $hertz).
                     ' rpm.',
-                'A speed just below a synchronous speed.',
+                'Enter a speed just below a synchronous speed.',
             );
 
             return new Turning;
@@ -53,14 +53,14 @@ final class RatedSpeed
                     ' rpm, the synchronous speed of '.
                     $below.
                     ' poles: an induction motor runs below it.',
-                'A speed just below a synchronous speed.',
+                'Enter a speed just below a synchronous speed.',
             );
 
             return new Turning;
         }
         $polesFigure = $ledger->work(PlateFigure::Poles)->typedIn('plate.speed')->from(f: $frequency)
             ->as('2 · floor(60 f / n)', '2 × whole part of (60 × {f} ÷ '.Show::number($rpm).' rpm)')->equals($poles)
-            ->source('the synchronous speed next above the stamped one')->write();
+            ->source('the next synchronous speed above the stamped speed')->write();
         $synchronousFigure = $ledger->work(PlateFigure::SynchronousSpeed)->from(f: $frequency, p: $polesFigure)
             ->as('120 f / p', '120 × {f} ÷ {p}')->equals($synchronous)->write();
         if (abs($slip) <= 1e-6) {

@@ -26,7 +26,7 @@ final class StartTorque
         $class = self::byRotorClass($circuit);
         if ($class !== null && ($typical === null || $class > $typical)) {
             return Figure::step('Tst/Tn', $class)->withAssumption(
-                'a Tst/Tn of '.Show::number($class, 3).', against which rotor class '.$circuit->word('plate.rotor_class').' starts',
+                'a Tst/Tn of '.Show::number($class, 3).', the starting load of rotor class '.$circuit->word('plate.rotor_class'),
             );
         }
 

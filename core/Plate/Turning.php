@@ -18,7 +18,7 @@ final readonly class Turning
     ) {
     }
 
-    /** With a slip for a plate that prints a synchronous speed; efficiency must be known for it. Common practice, no source. */
+    /** With a slip for a plate that prints a synchronous speed; efficiency must be known for it. Common practice. */
     public function withSlip(?Figure $efficiency, Ledger $ledger): self
     {
         if ($this->synchronousSpeed === null || $this->slip !== null || $efficiency === null) {
@@ -30,8 +30,8 @@ final readonly class Turning
             ->from(eta: $efficiency)
             ->as('0.2 · (1 / η − 1)', '0.2 × (1 ÷ {eta} − 1)')
             ->equals(100 * $slip)
-            ->source('common practice, no source')
-            ->assuming('slip, as the plate gives the synchronous speed')
+            ->source('common practice')
+            ->assuming('slip, because the nameplate gives the synchronous speed')
             ->write();
         $speed = $ledger
             ->work(PlateFigure::Speed)

@@ -18,6 +18,19 @@ enum WindingConnection: string
     /** None of them fits the supply. */
     case None = 'none';
 
+    /** As people say it. */
+    public function words(): string
+    {
+        return match ($this) {
+            self::Star => 'star',
+            self::Delta => 'delta',
+            self::Parallel => 'parallel (low voltage)',
+            self::Series => 'series (high voltage)',
+            self::Single => 'as the nameplate diagram shows',
+            self::None => 'none',
+        };
+    }
+
     public function isStarOrDelta(): bool
     {
         return $this === self::Star || $this === self::Delta;

@@ -32,7 +32,7 @@ final readonly class ApproximateLoad implements PartLoad
     ) {
     }
 
-    /** No-load current over rated current by the power factor, per unit. Common practice, no source. */
+    /** No-load current over rated current by the power factor, per unit. Common practice. */
     public static function idleShare(float $powerFactor): float
     {
         return min(2 * (1 - $powerFactor), sqrt(max(0.0, 1 - $powerFactor ** 2)));

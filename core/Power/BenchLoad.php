@@ -24,12 +24,12 @@ final class BenchLoad
     public static function solve(Circuit $circuit, Ledger $ledger): Load
     {
         $ledger->block(
-            'A bench load has no plate of a motor: its power and its correction are computed.', Station::Plate, Station::Start,
+            'A bench load has no motor nameplate: its power and its correction are calculated.', Station::Plate, Station::Start,
             Station::Cable, Station::Guard,
         );
         $volts = $circuit->number('supply.voltage');
         if ($volts === null && ! $circuit->bad('supply.voltage')) {
-            $ledger->missing('supply.voltage', 'The supply voltage is wanted.');
+            $ledger->missing('supply.voltage', 'Enter the supply voltage.');
         }
         if ($volts === null || $circuit->bad('bench.power', 'bench.current', 'bench.power_factor')) {
             return new Load;
@@ -56,17 +56,17 @@ final class BenchLoad
         $empty = $power === null && $current === null && $factor === null;
         $triple ??= $empty ? self::byWindings($circuit, $volts, $three, $ledger) : null;
         if ($triple === null && $empty && $circuit->chosen('measure.method', MeasuringMethod::class) !== null) {
-            $ledger->say(Station::Power, 'What it draws is measured.');
+            $ledger->say(Station::Power, 'Power and current are measured.');
 
             return new Load;
         }
         if ($triple === null) {
             foreach (['bench.power' => $power, 'bench.current' => $current, 'bench.power_factor' => $factor] as $path => $figure) {
                 if ($figure === null) {
-                    $ledger->missing($path, 'Two of real power, current and power factor are wanted.');
+                    $ledger->missing($path, 'Enter two of real power, current and power factor.');
                 }
             }
-            $ledger->say(Station::Power, 'Type two of real power, current and power factor.');
+            $ledger->say(Station::Power, 'Enter two of real power, current and power factor.');
 
             return new Load;
         }
@@ -77,16 +77,8 @@ final class BenchLoad
         $ledger->curve(new TriangleCurve($input->number(), $input, $reactive, $apparent, $pf));
         $ledger->say(
             Station::Power,
-            'It draws '.
-                $input->shown(3).
-                ' and '.
-                $reactive->shown(3).
-                ($sense === null ? ' (lagging or leading is not said)' : ', '.$sense->value).
-                ': '.
-                $amperes->shown(3).
-                ' at a power factor of '.
-                Show::number($pf->number(), 3).
-                '.',
+            'Load: '.$input->shown(3).' and '.$reactive->shown(3).($sense === null ? ' (lagging or leading not specified)' : ', '.
+            $sense->value).'. '.$amperes->shown(3).' at power factor '.Show::number($pf->number(), 3).'.',
         );
 
         return new Load(input: $input, apparent: $apparent, reactive: $reactive, powerFactor: $pf, computedCurrent: $amperes);
@@ -176,11 +168,9 @@ final class BenchLoad
         if ($power->number() > $apparent * self::READING_SLACK) {
             $ledger->error(
                 'bench.power',
-                $power->shown().
-                    ' is more than volts times amperes, '.
-                    Show::quantity($apparent, Unit::VoltAmpere).
-                    ': real power is never more than apparent power.',
-                'Less real power, or more current.',
+                $power->shown().' is more than volts times amperes, '.Show::quantity($apparent, Unit::VoltAmpere).
+                    '. Real power is never more than apparent power.',
+                'Enter less real power, or more current.',
             );
 
             return true;
@@ -188,7 +178,7 @@ final class BenchLoad
         if ($factor !== null && abs($factor->number() - $power->number() / $apparent) > self::FACTOR_SLACK) {
             $ledger->error(
                 'bench.power_factor',
-                'Power and current mean a power factor of '.Show::number($power->number() / $apparent, 3).'.',
+                'Power and current give a power factor of '.Show::number($power->number() / $apparent, 3).'.',
                 'Leave one of the three empty.',
             );
         }

@@ -43,24 +43,13 @@ final class LoadAtFrequency
         }
         $ledger
             ->stop(PowerFinding::LoadGrowsWithFrequency)
-            ->title('The load grows beyond the motor')
+            ->title('Load above the motor output at this frequency')
             ->because(
-                'It takes '.
-                    $percent->shown().
-                    ' at '.
-                    $motor->frequency->shown().
-                    '; at '.
-                    $supply->shown().
-                    ' it turns '.
-                    Show::number($ratio, 3).
-                    ' times as fast and takes '.
-                    $asked->shown(3).
-                    ' of rated output. The motor bears '.
-                    Show::number($bears).
-                    ' %.',
+                $percent->shown().' load at '.$motor->frequency->shown().'. At '.$supply->shown().' it runs '.Show::number($ratio, 3).
+                    ' times as fast and takes '.$asked->shown(3).' of rated output. The motor can give '.Show::number($bears).' %.',
             )
             ->do('Throttle the load, change its pulleys, or choose a larger motor.')
-            ->source('affinity laws: power follows speed by its power of '.$power)
+            ->source('affinity laws: the power of the load varies with speed to the power of '.$power)
             ->on(PowerFigure::LoadAtSupplyFrequency)
             ->about('load.torque_percent', 'supply.frequency');
     }

@@ -24,7 +24,7 @@ final readonly class MachineLoad implements PartLoad
 
     public function way(): string
     {
-        return 'machine model';
+        return 'motor model';
     }
 
     public function at(float $share): ?LoadPoint

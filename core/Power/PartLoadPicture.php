@@ -52,9 +52,9 @@ final class PartLoadPicture
                 : $ledger
                     ->work(PowerFigure::NoLoadCurrent)
                     ->equals($machine->noLoadCurrent())
-                    ->as('equivalent circuit at no load', 'from the machine that fits the plate')
-                    ->source('own computation')
-                    ->assuming('no-load current by the machine model')
+                    ->as('equivalent circuit at no load', 'from the motor model fitted to the nameplate')
+                    ->source('calculated here')
+                    ->assuming('no-load current by the motor model')
                     ->write();
         self::findings($motor->fit, $ledger);
         $rows = [];
@@ -66,8 +66,7 @@ final class PartLoadPicture
         $point = $chosen === null ? null : $model->at($chosen->number() / 100);
         if ($chosen !== null && $point !== null) {
             $assumption =
-                'part load by '.
-                ($machine === null ? 'approximation' : 'the machine model'.($typical === '' ? '' : ' with '.$typical));
+                'part load by '.($machine === null ? 'approximation' : 'the motor model'.($typical === '' ? '' : ' with '.$typical));
             self::figures($output, $volts, $chosen, $point, $way, $assumption, $ledger);
         }
 
@@ -80,11 +79,11 @@ final class PartLoadPicture
         $attempted = $fit !== null && ($fitted || $fit->refusal !== null);
 
         return $ledger->work(PowerFigure::PartLoadWay)->equals($model->way())
-            ->saying($fitted ? implode('; ', $fit->flags) : ($attempted ? $fit->refusal ?? '' : 'poles and slip are wanted'))
+            ->saying($fitted ? implode('; ', $fit->flags) : ($attempted ? $fit->refusal ?? '' : 'poles and slip are not known'))
             ->source(
                 $fitted
-                    ? 'equivalent circuit fitted to the plate'
-                    : 'own approximation: losses 0.4 + 0.6 x², reactive power Q_0 + (Q_n − Q_0) x²',
+                    ? 'equivalent circuit fitted to the nameplate'
+                    : 'approximation: losses 0.4 + 0.6 x², reactive power Q_0 + (Q_n − Q_0) x²',
             )
             ->assuming($typical === '' ? null : $typical)
             ->write();
@@ -95,18 +94,18 @@ final class PartLoadPicture
         if ($fit !== null && $fit->machine === null && $fit->refusal !== null) {
             $ledger
                 ->note(PowerFinding::NoMachineModel)
-                ->title('Part load by approximation')
-                ->because('No machine model: '.$fit->refusal)
+                ->title('Part-load values are approximate')
+                ->because('No motor model: '.$fit->refusal)
                 ->do('Read efficiency, power factor, speed and the starting values again.')
-                ->source('own computation')
+                ->source('calculated here')
                 ->on(PowerFigure::PartLoadWay);
         } elseif ($fit !== null && $fit->flags !== []) {
             $ledger
                 ->note(PowerFinding::ModelFlags)
-                ->title('The machine model does not fit every stamp')
+                ->title('The motor model does not match every nameplate value')
                 ->because(implode('; ', $fit->flags).'.')
-                ->do('Part-load figures hold; starting ones with care.')
-                ->source('own computation')
+                ->do('Part-load values are valid; use starting values with care.')
+                ->source('calculated here')
                 ->on(PowerFigure::PartLoadWay);
         }
     }
@@ -130,14 +129,14 @@ final class PartLoadPicture
             ->work(PowerFigure::LoadEfficiency)
             ->as($way->shown(), 'at '.$chosen->shown().' of rated output')
             ->equals($point->efficiency())
-            ->source('own computation')
+            ->source('calculated here')
             ->assuming($assumption)
             ->write();
         $factor = $ledger
             ->work(PowerFigure::LoadPowerFactor)
             ->as($way->shown(), 'at '.$chosen->shown().' of rated output')
             ->equals($point->powerFactor())
-            ->source('own computation')
+            ->source('calculated here')
             ->assuming($assumption)
             ->write();
         // Without output the losses are all it takes; dividing by an efficiency of zero would say nothing.
@@ -152,9 +151,9 @@ final class PartLoadPicture
                 : $ledger
                     ->work(PowerFigure::LoadInput)
                     ->labelled('Input power at no load')
-                    ->as($way->shown(), 'losses of idling')
+                    ->as($way->shown(), 'no-load losses')
                     ->equals($point->input)
-                    ->source('own computation')
+                    ->source('calculated here')
                     ->assuming($assumption)
                     ->write();
         $apparent = $ledger

@@ -50,7 +50,7 @@ final readonly class PhasorCurve implements Curve
             Shape::object(
                 [
                     'name' => Shape::text(),
-                    'of' => Shape::oneOf(['phase volts', 'line volts', 'winding amps', 'line amps']),
+                    'of' => Shape::oneOf(['phase voltage', 'line voltage', 'winding current', 'line current']),
                     'size' => Shape::number(), 'angle' => Shape::number(), 'shown' => Shape::text(),
                 ],
                 'Arrow',
@@ -71,9 +71,9 @@ final readonly class PhasorCurve implements Curve
     private function star(float $lag): array
     {
         return [
-            ...self::three(['V1N', 'V2N', 'V3N'], 'phase volts', $this->volts / sqrt(3), 0),
-            ...self::three(['V12', 'V23', 'V31'], 'line volts', $this->volts, 30),
-            ...self::three(['I1', 'I2', 'I3'], 'line amps', $this->current, -$lag),
+            ...self::three(['V1N', 'V2N', 'V3N'], 'phase voltage', $this->volts / sqrt(3), 0),
+            ...self::three(['V12', 'V23', 'V31'], 'line voltage', $this->volts, 30),
+            ...self::three(['I1', 'I2', 'I3'], 'line current', $this->current, -$lag),
         ];
     }
 
@@ -81,9 +81,9 @@ final readonly class PhasorCurve implements Curve
     private function delta(float $lag): array
     {
         return [
-            ...self::three(['V12', 'V23', 'V31'], 'line volts', $this->volts, 30),
-            ...self::three(['I12', 'I23', 'I31'], 'winding amps', $this->current / sqrt(3), 30 - $lag),
-            ...self::three(['I1', 'I2', 'I3'], 'line amps', $this->current, -$lag),
+            ...self::three(['V12', 'V23', 'V31'], 'line voltage', $this->volts, 30),
+            ...self::three(['I12', 'I23', 'I31'], 'winding current', $this->current / sqrt(3), 30 - $lag),
+            ...self::three(['I1', 'I2', 'I3'], 'line current', $this->current, -$lag),
         ];
     }
 

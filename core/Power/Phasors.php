@@ -30,7 +30,7 @@ final class Phasors
         }
         $ledger->curve(
             new PhasorCurve(
-                $measured ? 'measured' : ($fromPlate ? 'plate, at full load' : 'typed'),
+                $measured ? 'measured' : ($fromPlate ? 'nameplate, at full load' : 'typed'),
                 $angle, $current->number(), $volts->number(),
             ),
         );

@@ -129,13 +129,13 @@ final readonly class PowerStation
     private static function overload(?Figure $plate, ?Figure $otherwise, Ledger $ledger): ?Figure
     {
         if ($plate !== null) {
-            return $ledger->put($plate->named(PowerFigure::OverloadCurrent, 'plate current, under every rule book'));
+            return $ledger->put($plate->named(PowerFigure::OverloadCurrent, 'nameplate current, under every rule book'));
         }
 
         return $otherwise === null
             ? null
             : $ledger->put(
-                $otherwise->named(PowerFigure::OverloadCurrent, 'no stamped current')->withAssumption('the plate gives no current'),
+                $otherwise->named(PowerFigure::OverloadCurrent, 'no stamped current')->withAssumption('the nameplate gives no current'),
             );
     }
 
@@ -164,18 +164,12 @@ final readonly class PowerStation
         };
         $ledger
             ->find($grade, PlateFinding::CurrentDisagrees)
-            ->title('The plate current does not follow from the plate')
+            ->title('Nameplate current does not match the other nameplate values')
             ->because(
-                'Stamped '.
-                    $plate->shown().
-                    ', computed '.
-                    $computed->shown().
-                    ': '.
-                    Show::number($size, 3).
-                    ' % apart.'.
-                    ($computed->assumed() ? ' Part of the computed one is assumed.' : ''),
+                'Stamped '.$plate->shown().', calculated '.$computed->shown().': '.Show::number($size, 3).' % difference.'.
+                ($computed->assumed() ? ' The calculated value is partly assumed.' : ''),
             )
-            ->do('Read output, voltage, current, power factor and efficiency again on the plate.')
+            ->do('Read output, voltage, current, power factor and efficiency again on the nameplate.')
             ->source('I = P / (√3 V η cos φ)')
             ->on(PowerFigure::PlateCurrent, PowerFigure::ComputedCurrent)
             ->about('plate.current');
@@ -208,18 +202,17 @@ final readonly class PowerStation
     private static function onePhase(Load $load): string
     {
         return ($load->input === null || $load->computedCurrent === null
-            ? 'Power follows from output, efficiency and power factor; the current from apparent power.'
-            : 'At full load it draws '.$load->input->shown(3).' and '.$load->computedCurrent->shown(3).'.')
-            .' One phase: its conductors and its device are not sized.';
+            ? 'Enter output, efficiency and power factor to get the power and current.' : 'Full load: '.$load->input->shown(3).' and '.
+            $load->computedCurrent->shown(3).'.').' Single-phase: conductors and device are not sized.';
     }
 
     private function sentence(Load $load): string
     {
         if ($load->input === null || $load->designCurrent === null) {
-            return 'Power follows from output, efficiency and power factor; the current from apparent power.';
+            return 'Enter output, efficiency and power factor to get the power and current.';
         }
 
-        return 'At full load it draws '.$load->input->shown(3).' and '.($load->reactive?->shown(3) ?? '').'. '
-            .$this->book->words()->name.' sizes this circuit on '.$load->designCurrent->shown(3).'.';
+        return 'Full load: '.$load->input->shown(3).' and '.($load->reactive?->shown(3) ?? '').'. Design current ('.
+            $this->book->words()->name.'): '.$load->designCurrent->shown(3).'.';
     }
 }

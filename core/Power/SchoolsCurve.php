@@ -29,7 +29,7 @@ final readonly class SchoolsCurve implements Curve
                 'table' => Shown::figure($row->table)?->toArray(),
                 'table_from' => $row->table?->working,
                 'design' => Shown::figure($row->design)?->toArray(),
-                'design_from' => $row->design === null ? 'the plate current is wanted' : $row->design->source,
+                'design_from' => $row->design === null ? 'enter the nameplate current' : $row->design->source,
             ],
             $this->rows,
         );

@@ -33,12 +33,12 @@ enum WindingFigure: string implements FigureName
     {
         return match ($this) {
             self::Each => 'Each winding',
-            self::OhmsStar => 'Ohmmeter between terminals in star',
-            self::OhmsDelta => 'Ohmmeter between terminals in delta',
-            self::StarVoltage => 'Voltage of each in star',
-            self::DeltaVoltage => 'Voltage of each in delta',
-            self::StarCurrent => 'Star: line and winding current',
-            self::DeltaWindingCurrent => 'Delta: current of each',
+            self::OhmsStar => 'Ohmmeter between terminals, star',
+            self::OhmsDelta => 'Ohmmeter between terminals, delta',
+            self::StarVoltage => 'Voltage of each winding, star',
+            self::DeltaVoltage => 'Voltage of each winding, delta',
+            self::StarCurrent => 'Star: line current and winding current',
+            self::DeltaWindingCurrent => 'Delta: winding current',
             self::DeltaLineCurrent => 'Delta: line current',
             self::StarPower => 'Star: real power',
             self::StarReactive => 'Star: reactive power',

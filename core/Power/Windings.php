@@ -30,7 +30,7 @@ final class Windings
             ->as('V / √3', '{V} ÷ √3')
             ->equals($volts->number() / sqrt(3))
             ->write();
-        $ledger->put($volts->named(WindingFigure::DeltaVoltage, 'delta: each sees the line voltage'));
+        $ledger->put($volts->named(WindingFigure::DeltaVoltage, 'delta: each winding gets the line voltage'));
         $star = $ledger
             ->work(WindingFigure::StarCurrent)
             ->from(V: $volts, Z: $impedance)
@@ -57,9 +57,11 @@ final class Windings
             ->note(PowerFinding::WindingsThreeTimes)
             ->title('Delta takes three times as much')
             ->because(
-                'Current in the line and power are three times those of star: for heaters, and for a motor at the same slip, such as at standstill. A motor that turns keeps its power whichever way it is connected, and a motor’s impedance changes with speed.',
+                'Line current and power in delta are three times those in star: for heaters, and for a motor at the same slip, such as '.
+                'at standstill. A running motor draws the power its load needs, in either connection; but in star it has only one third '.
+                'of its torque and overheats under full load.',
             )
-            ->do('Prove dead, and isolate before moving a link.')
+            ->do('Isolate and prove dead before moving a link.')
             ->source('definition')
             ->on(WindingFigure::StarPower, WindingFigure::DeltaPower);
     }
@@ -102,13 +104,10 @@ final class Windings
         }
         $ledger
             ->stop($code)
-            ->title('In '.$name.' each element would see '.$voltage->shown())
+            ->title('In '.$name.' each element would get '.$voltage->shown())
             ->because(
-                'It is rated '.
-                    $rated->shown().
-                    ': it would give '.
-                    number_format(($voltage->number() / $rated->number()) ** 2, 1).
-                    ' times its power and burn.',
+                'It is rated '.$rated->shown().': it would give '.number_format(($voltage->number() / $rated->number()) ** 2, 1).
+                ' times its power and burn out.',
             )
             ->do('Connect it '.$instead)
             ->source('P = V² / Z')
@@ -131,7 +130,7 @@ final class Windings
         $one = $circuit->phases() === 1;
         $joined = $circuit->chosen('windings.connected', WindingJoin::class);
         if (! $one && $joined === null) {
-            $ledger->missing('windings.connected', 'Star or delta? Their power follows from it.');
+            $ledger->missing('windings.connected', 'Choose star or delta to get the power.');
 
             return null;
         }
@@ -158,10 +157,10 @@ final class Windings
         $ohms = $circuit->number('windings.terminal_resistance');
         $connected = $circuit->chosen('windings.connected', WindingJoin::class);
         if ($ohms !== null && $connected === null) {
-            $ledger->missing('windings.connected', 'Star or delta while the ohmmeter read?');
+            $ledger->missing('windings.connected', 'Enter how the windings were connected during the ohmmeter reading.');
         }
         if ($power !== null && $volts === null && ! $circuit->bad('windings.element_voltage')) {
-            $ledger->missing('windings.element_voltage', 'The voltage at which an element gives its power is wanted.');
+            $ledger->missing('windings.element_voltage', 'Enter the voltage rating of one element.');
         }
         $element =
             $power === null || $volts === null
@@ -178,7 +177,7 @@ final class Windings
             return null;
         }
         if ($typed !== null && $element !== null && abs($element->number() / $typed->number() - 1) > 0.1) {
-            $ledger->error('windings.impedance', 'The rating of the element means '.$element->shown().'.', 'Leave one of the two empty.');
+            $ledger->error('windings.impedance', 'The rating of the element gives '.$element->shown().'.', 'Leave one of the two empty.');
 
             return null;
         }
@@ -186,7 +185,7 @@ final class Windings
         $ledger->work(WindingFigure::OhmsStar)->from(Z: $each)->as('2 Z', '2 × {Z}')->equals(2 * $each->number())
             ->source('two in series; for windings its resistance, not Z')->write();
         $ledger->work(WindingFigure::OhmsDelta)->from(Z: $each)->as('2 Z / 3', '2 × {Z} ÷ 3')->equals(2 * $each->number() / 3)
-            ->source('one beside two in series; for windings its resistance, not Z')->write();
+            ->source('one in parallel with two in series; for windings its resistance, not Z')->write();
 
         return $each;
     }
@@ -208,7 +207,7 @@ final class Windings
                 ->from(R: $ohms)
                 ->as('3 R / 2', '1.5 × {R}')
                 ->equals(1.5 * $ohms->number())
-                ->source('delta: one beside two in series')
+                ->source('delta: one in parallel with two in series')
                 ->make();
     }
 }

@@ -38,7 +38,11 @@ final readonly class Comparison
         return [
             'reading' => $this->index, 'kind' => $this->kind->value ?? '', 'verdict' => $this->judgement->verdict->value,
             'grade' => $this->judgement->grade?->value, 'pattern' => $this->judgement->pattern?->value,
-            'wanted' => $this->judgement->wanted, 'points_to' => $this->judgement->pointsTo, 'next' => $this->judgement->next,
+            'wanted' => $this->judgement->wanted,
+            'missing' => $this->kind === null ? [] : array_map(
+                fn (string $one): string => ReadingFields::named($this->kind, $one), $this->judgement->wanted,
+            ),
+            'points_to' => $this->judgement->pointsTo, 'next' => $this->judgement->next,
             'says' => $this->judgement->says,
             'quantities' => array_map($this->quantity(...), $this->judgement->quantities),
         ];
@@ -69,8 +73,8 @@ final readonly class Comparison
             $quantity->low !== null && $quantity->high !== null => self::shown(
                 $quantity->low, $unit,
             ).' to '.self::shown($quantity->high, $unit),
-            $quantity->high !== null => 'at most '.self::shown($quantity->high, $unit),
-            $quantity->low !== null => 'at least '.self::shown($quantity->low, $unit),
+            $quantity->high !== null => self::shown($quantity->high, $unit).' or less',
+            $quantity->low !== null => self::shown($quantity->low, $unit).' or more',
             default => '',
         };
     }
@@ -90,9 +94,9 @@ final readonly class Comparison
             'verdict' => Shape::oneOf(array_column(Verdict::cases(), 'value')),
             'grade' => ['enum' => [...array_column(Grade::cases(), 'value'), null]],
             'pattern' => ['enum' => [...array_column(Pattern::cases(), 'value'), null]],
-            'wanted' => Shape::list(Shape::text()), 'points_to' => Shape::list(Shape::text()),
+            'wanted' => Shape::list(Shape::text()), 'missing' => Shape::list(Shape::text()), 'points_to' => Shape::list(Shape::text()),
             'next' => Shape::text(), 'says' => Shape::text(),
             'quantities' => Shape::list($quantity),
-        ], 'ReadingComparison', 'One reading held against the circuit as it is solved now.');
+        ], 'ReadingComparison', 'One reading compared with the circuit as it is calculated now.');
     }
 }

@@ -24,9 +24,9 @@ enum Pattern: string
             self::HighWinding => 'one winding high',
             self::OpenWinding => 'one winding open',
             self::LostPhase => 'a line without current',
-            self::BlownFuse => 'a fuse of the capacitor blown',
-            self::OneElementDead => 'one element of the capacitor dead',
-            self::TwoElementsDead => 'two elements of the capacitor dead',
+            self::BlownFuse => 'a blown capacitor fuse',
+            self::OneElementDead => 'one capacitor element failed',
+            self::TwoElementsDead => 'two capacitor elements failed',
             self::WrongSize => 'a capacitor of another size',
             self::NotConnected => 'the capacitor not connected',
         };

@@ -11,7 +11,7 @@ use BraveAnvil\Solution\Unit;
 /** A figure of the latest reading of a kind: its verdict, its pattern, or one side of a quantity, `prove.line_current.expected`. */
 final readonly class ProveFigure implements FigureName
 {
-    private const SIDES = ['' => '', '_expected' => ', expected', '_low' => ', least', '_high' => ', most'];
+    private const SIDES = ['' => '', '_expected' => ', expected', '_low' => ', lower limit', '_high' => ', upper limit'];
 
     private function __construct(private ReadingKind $kind, private string $part, private string $words, private Unit $unit)
     {

@@ -39,9 +39,9 @@ final class ProveStation
             $this->write($reading, $comparisons[$reading->index]->judgement, $ledger);
         }
         if ($readings->unknown !== []) {
-            $ledger->note(PlateFinding::UnknownFields)->title('Parts of readings that are not known')
-                ->because('Kept as they are, but not used: '.implode(', ', array_slice($readings->unknown, 0, 8)).'.')
-                ->do('Check the spelling against the format.')->about('readings');
+            $ledger->note(PlateFinding::UnknownFields)->title('Unknown fields in the readings')
+                ->because('Not used: '.implode(', ', array_slice($readings->unknown, 0, 8)).'.')
+                ->do('Check the field names.')->about('readings');
         }
         $ledger->curve(new PlanCurve((new Planner)->steps($known), $readings, $comparisons));
         $amperes = $known->load->computedCurrent ?? $known->load->ratedCurrent();
@@ -66,10 +66,10 @@ final class ProveStation
         $kind = $reading->kind;
         $mark = $reading->simulated ? self::SIMULATED : null;
         $ledger->work(ProveFigure::verdict($kind))->saying($judgement->says)->equals($judgement->verdict->value)
-            ->source('the latest reading')->assuming($mark)->write();
+            ->said($judgement->verdict->words())->source('the latest reading')->assuming($mark)->write();
         if ($judgement->pattern !== null) {
             $ledger->work(ProveFigure::pattern($kind))->saying($judgement->pattern->words())->equals($judgement->pattern->value)
-                ->source('the latest reading')->assuming($mark)->write();
+                ->said($judgement->pattern->words())->source('the latest reading')->assuming($mark)->write();
         }
         foreach ($judgement->quantities as $quantity) {
             if ($quantity->measured !== null) {
@@ -99,7 +99,7 @@ final class ProveStation
         }
         $finding = $ledger->find($grade, $kind)->title(
             ($reading->simulated ? 'Simulated: ' : '').$kind->label().' '.match ($judgement->verdict) {
-                Verdict::Agrees => 'to be watched',
+                Verdict::Agrees => 'needs watching',
                 Verdict::Differs => 'not as expected',
                 Verdict::CannotBeCompared => 'not compared',
             },
@@ -108,15 +108,16 @@ final class ProveStation
         foreach ($judgement->quantities as $quantity) {
             [$label, $unit] = $kind->quantities()[$quantity->name];
             if (! $quantity->isInside() && is_float($quantity->measured)) {
-                $parts[] = $label.' '.self::shown($quantity->measured, $unit).', '.Comparison::band($quantity, $unit).' expected';
+                $parts[] = $label.' '.self::shown($quantity->measured, $unit).'; expected '.Comparison::band($quantity, $unit);
             }
         }
         if ($judgement->wanted !== []) {
-            $parts[] = 'Wanted: '.implode(', ', $judgement->wanted);
+            $parts[] = 'Missing: '.implode(', ', array_map(static fn (string $one): string => ReadingFields::named($kind, $one),
+                $judgement->wanted));
         }
         $text = ($parts === [] ? '' : implode('; ', $parts).'. ').$judgement->says;
         $finding->because(trim($text) === '' ? 'See the reading.' : trim($text))->source($judgement->verdict === Verdict::CannotBeCompared
-            ? '' : 'common practice, no source');
+            ? '' : 'common practice');
         if ($judgement->next !== '') {
             $finding->do($judgement->next);
         }
@@ -132,7 +133,7 @@ final class ProveStation
     {
         $latest = $readings->latest();
         if ($latest === []) {
-            return 'Nothing is measured yet.';
+            return 'No measurements yet.';
         }
         $counts = ['agrees' => 0, 'differs' => 0, 'cannot_be_compared' => 0];
         foreach ($latest as $reading) {
@@ -142,13 +143,14 @@ final class ProveStation
         $simulated = count(array_filter($latest, static fn (Reading $reading): bool => $reading->simulated));
 
         $words = [];
-        foreach (['agrees' => ' agree', 'differs' => ' differ', 'cannot_be_compared' => ' not compared'] as $verdict => $word) {
+        foreach (['agrees' => ' as expected', 'differs' => ' not as expected',
+            'cannot_be_compared' => ' not compared'] as $verdict => $word) {
             if ($counts[$verdict] > 0) {
-                $words[] = $counts[$verdict].$word.($counts[$verdict] === 1 && $verdict !== 'cannot_be_compared' ? 's' : '');
+                $words[] = $counts[$verdict].$word;
             }
         }
 
-        return $kinds.($kinds === 1 ? ' kind' : ' kinds').' of reading: '.implode(', ', $words).
-            ($simulated === 0 ? '.' : '; '.($simulated === $kinds ? 'all' : (string) $simulated).' only simulated.');
+        return ($kinds === 1 ? 'Readings of 1 kind: ' : 'Readings of '.$kinds.' kinds: ').implode(', ', $words).
+            ($simulated === 0 ? '.' : '; '.($simulated === $kinds ? 'all' : (string) $simulated).' simulated only.');
     }
 }

@@ -23,7 +23,7 @@ final readonly class Quantity
         public ?float $high = null,
         public array $from = [],
         public string $how = '',
-        public string $source = 'common practice, no source',
+        public string $source = 'common practice',
     ) {
     }
 

@@ -34,7 +34,7 @@ final class ReadingFields
     ];
 
     private const OHMS = [
-        'kind' => FieldKind::Ohms, 'accepted' => 'Ohms, such as 0.842 or 842 mΩ; OL where nothing flows.', 'unit' => Unit::Ohm,
+        'kind' => FieldKind::Ohms, 'accepted' => 'Ohms, such as 0.842 or 842 mΩ; OL if there is no continuity.', 'unit' => Unit::Ohm,
         'low' => 1e-6, 'high' => 1e5,
     ];
 
@@ -46,16 +46,16 @@ final class ReadingFields
     private const WATTS = ['kind' => FieldKind::Watts, 'accepted' => 'Watts.', 'unit' => Unit::Watt, 'low' => 1, 'high' => 1e8];
 
     private const MEGOHMS = [
-        'kind' => FieldKind::Megohms, 'accepted' => 'Megohms, such as 60; GΩ and kΩ are read too.', 'unit' => Unit::Ohm,
+        'kind' => FieldKind::Megohms, 'accepted' => 'Megohms, such as 60. GΩ and kΩ are accepted.', 'unit' => Unit::Ohm,
         'low' => 0, 'high' => 1e13,
     ];
 
     private const VELOCITY = [
-        'kind' => FieldKind::Velocity, 'accepted' => 'Millimetres a second, rms, from 0 to 100.', 'unit' => Unit::MillimetrePerSecond,
+        'kind' => FieldKind::Velocity, 'accepted' => 'Millimetres per second, rms, from 0 to 100.', 'unit' => Unit::MillimetrePerSecond,
         'low' => 0, 'high' => 100,
     ];
 
-    private const WHERE = ['kind' => FieldKind::Choice, 'label' => 'Read', 'choices' => ReadAt::class, 'empty' => 'Not said'];
+    private const WHERE = ['kind' => FieldKind::Choice, 'label' => 'Measured at', 'choices' => ReadAt::class, 'empty' => 'Not specified'];
 
     /** Groups of values inside those of a reading. */
     public const GROUPS = ['before', 'after'];
@@ -65,111 +65,128 @@ final class ReadingFields
 
     private const LISTS = [
         'winding_resistance' => [
-            'joined' => ['kind' => FieldKind::Choice, 'label' => 'Windings', 'choices' => ReadJoin::class, 'empty' => 'Not said'],
+            'joined' => ['kind' => FieldKind::Choice, 'label' => 'Winding connection', 'choices' => ReadJoin::class,
+                'empty' => 'Not specified'],
             'ohms_uv' => ['label' => 'U–V', ...self::OHMS], 'ohms_vw' => ['label' => 'V–W', ...self::OHMS],
             'ohms_wu' => ['label' => 'W–U', ...self::OHMS],
             'ohms_u' => ['label' => 'U1–U2', ...self::OHMS], 'ohms_v' => ['label' => 'V1–V2', ...self::OHMS],
             'ohms_w' => ['label' => 'W1–W2', ...self::OHMS],
             'temperature' => ['label' => 'Winding temperature', ...self::CELSIUS],
-            'metal' => ['kind' => FieldKind::Choice, 'label' => 'Wound of', 'choices' => Metal::class, 'empty' => 'Copper'],
+            'metal' => ['kind' => FieldKind::Choice, 'label' => 'Winding material', 'choices' => Metal::class, 'empty' => 'Copper'],
         ],
         'insulation_resistance' => [
             'disconnected' => [
-                'kind' => FieldKind::Traits, 'label' => 'Taken off before', 'choices' => Disconnected::class,
-                'accepted' => 'What was taken off: drive, soft_starter, capacitor, arrester, sensors.',
+                'kind' => FieldKind::Traits, 'label' => 'Disconnected before the test', 'choices' => Disconnected::class,
+                'accepted' => 'What was disconnected: drive, soft_starter, capacitor, arrester, sensors.',
             ],
-            'test_volts' => ['label' => 'Test volts, dc', ...self::VOLTS],
-            'megohms' => ['label' => 'After 1 minute', ...self::MEGOHMS],
-            'megohms_10' => ['label' => 'After 10 minutes', ...self::MEGOHMS],
+            'test_volts' => ['label' => 'Test voltage, DC', ...self::VOLTS],
+            'megohms' => ['label' => 'Insulation resistance after 1 minute', ...self::MEGOHMS],
+            'megohms_10' => ['label' => 'Insulation resistance after 10 minutes', ...self::MEGOHMS],
             'temperature' => ['label' => 'Winding temperature', ...self::CELSIUS],
-            'winding' => ['kind' => FieldKind::Choice, 'label' => 'Winding', 'choices' => WindingBuild::class, 'empty' => 'Random-wound'],
+            'winding' => ['kind' => FieldKind::Choice, 'label' => 'Type of winding', 'choices' => WindingBuild::class,
+                'empty' => 'Random-wound'],
             'system' => [
-                'kind' => FieldKind::Choice, 'label' => 'Insulation', 'choices' => InsulationSystem::class, 'empty' => 'The general rule',
+                'kind' => FieldKind::Choice, 'label' => 'Insulation system', 'choices' => InsulationSystem::class,
+                'empty' => 'General rule',
             ],
         ],
-        'loop_impedance' => ['ohms' => ['label' => 'At the motor terminals', ...self::OHMS]],
+        'loop_impedance' => ['ohms' => ['label' => 'Loop impedance at the motor terminals', ...self::OHMS]],
         'relay_trip' => [
             'multiple' => [
-                'kind' => FieldKind::Ratio, 'label' => 'Test current over the dial', 'accepted' => 'A multiple from 1 to 20, such as 6.',
+                'kind' => FieldKind::Ratio, 'label' => 'Test current ÷ relay setting', 'accepted' => 'A multiple from 1 to 20, such as 6.',
                 'unit' => Unit::Times, 'low' => 1, 'high' => 20,
             ],
             'seconds' => [
-                'kind' => FieldKind::Seconds, 'label' => 'Tripped after', 'accepted' => 'Seconds, from cold, with current in three poles.',
+                'kind' => FieldKind::Seconds, 'label' => 'Trip time', 'accepted' => 'Seconds, from cold, with current in all three poles.',
                 'unit' => Unit::Second, 'low' => 0.01, 'high' => 7200,
             ],
-            'class' => ['kind' => FieldKind::Choice, 'label' => 'Class', 'choices' => TripClass::class, 'empty' => 'As the circuit says'],
+            'class' => ['kind' => FieldKind::Choice, 'label' => 'Trip class', 'choices' => TripClass::class,
+                'empty' => 'As in the circuit'],
         ],
         'supply_voltage' => [
             'volts_12' => ['label' => 'L1–L2', ...self::VOLTS], 'volts_23' => ['label' => 'L2–L3', ...self::VOLTS],
             'volts_31' => ['label' => 'L3–L1', ...self::VOLTS],
         ],
-        'rotation' => ['seen' => ['kind' => FieldKind::Choice, 'label' => 'It turns', 'choices' => Turning::class, 'empty' => 'Not said']],
+        'rotation' => ['seen' => ['kind' => FieldKind::Choice, 'label' => 'Direction of rotation', 'choices' => Turning::class,
+            'empty' => 'Not specified']],
         'no_load_current' => [
             'amps_1' => ['label' => 'L1', ...self::AMPS], 'amps_2' => ['label' => 'L2', ...self::AMPS],
-            'amps_3' => ['label' => 'L3', ...self::AMPS], 'volts' => ['label' => 'Volts, mean', ...self::VOLTS],
+            'amps_3' => ['label' => 'L3', ...self::AMPS], 'volts' => ['label' => 'Voltage, mean', ...self::VOLTS],
         ],
         'inrush' => [
             'amps' => ['label' => 'Highest current', ...self::AMPS],
-            'as' => ['kind' => FieldKind::Choice, 'label' => 'It is the', 'choices' => InrushAs::class, 'empty' => 'Not said'],
-            'volts' => ['label' => 'Volts while starting', ...self::VOLTS],
+            'as' => ['kind' => FieldKind::Choice, 'label' => 'Type of current reading', 'choices' => InrushAs::class,
+                'empty' => 'Not specified'],
+            'volts' => ['label' => 'Voltage during the start', ...self::VOLTS],
         ],
         'run_up_time' => [
             'seconds' => [
-                'kind' => FieldKind::Seconds, 'label' => 'To full speed', 'accepted' => 'Seconds from 0.05 to 600.',
+                'kind' => FieldKind::Seconds, 'label' => 'Time to full speed', 'accepted' => 'Seconds from 0.05 to 600.',
                 'unit' => Unit::Second, 'low' => 0.05, 'high' => 600,
             ],
             'changeover' => [
-                'kind' => FieldKind::Seconds, 'label' => 'To changeover', 'accepted' => 'Seconds from 0.05 to 600.',
+                'kind' => FieldKind::Seconds, 'label' => 'Time to changeover', 'accepted' => 'Seconds from 0.05 to 600.',
                 'unit' => Unit::Second, 'low' => 0.05, 'high' => 600,
             ],
         ],
         'line_current' => [
-            'amps_1' => ['label' => 'Amps L1', ...self::AMPS], 'amps_2' => ['label' => 'Amps L2', ...self::AMPS],
-            'amps_3' => ['label' => 'Amps L3', ...self::AMPS],
-            'volts_12' => ['label' => 'Volts L1–L2', ...self::VOLTS], 'volts_23' => ['label' => 'Volts L2–L3', ...self::VOLTS],
-            'volts_31' => ['label' => 'Volts L3–L1', ...self::VOLTS],
+            'amps_1' => ['label' => 'Current L1', ...self::AMPS], 'amps_2' => ['label' => 'Current L2', ...self::AMPS],
+            'amps_3' => ['label' => 'Current L3', ...self::AMPS],
+            'volts_12' => ['label' => 'Voltage L1–L2', ...self::VOLTS], 'volts_23' => ['label' => 'Voltage L2–L3', ...self::VOLTS],
+            'volts_31' => ['label' => 'Voltage L3–L1', ...self::VOLTS],
             'where' => self::WHERE,
         ],
         'power' => ['where' => self::WHERE],
         'speed' => [
             'rpm' => [
-                'kind' => FieldKind::Rpm, 'label' => 'Speed', 'accepted' => 'Revolutions a minute, such as 1486.',
+                'kind' => FieldKind::Rpm, 'label' => 'Speed', 'accepted' => 'Revolutions per minute, such as 1486.',
                 'unit' => Unit::Rpm, 'low' => 1, 'high' => 30000,
             ],
             'frequency' => [
                 'kind' => FieldKind::Hertz, 'label' => 'Frequency', 'accepted' => 'Hertz from 10 to 400.', 'unit' => Unit::Hertz,
                 'low' => 10, 'high' => 400,
             ],
-            'volts' => ['label' => 'Volts, mean', ...self::VOLTS],
+            'volts' => ['label' => 'Voltage, mean', ...self::VOLTS],
         ],
         'capacitor' => [
             'amps_1' => ['label' => 'L1', ...self::AMPS], 'amps_2' => ['label' => 'L2', ...self::AMPS],
-            'amps_3' => ['label' => 'L3', ...self::AMPS], 'volts' => ['label' => 'Volts, mean', ...self::VOLTS],
+            'amps_3' => ['label' => 'L3', ...self::AMPS], 'volts' => ['label' => 'Voltage, mean', ...self::VOLTS],
         ],
         'correction' => [
-            'before.watts' => ['label' => 'Watts before', ...self::WATTS], 'before.amps' => ['label' => 'Amps before', ...self::AMPS],
-            'before.volts' => ['label' => 'Volts before', ...self::VOLTS],
-            'after.watts' => ['label' => 'Watts after', ...self::WATTS], 'after.amps' => ['label' => 'Amps after', ...self::AMPS],
-            'after.volts' => ['label' => 'Volts after', ...self::VOLTS],
+            'before.watts' => ['label' => 'Real power before', ...self::WATTS],
+            'before.amps' => ['label' => 'Current before', ...self::AMPS],
+            'before.volts' => ['label' => 'Voltage before', ...self::VOLTS],
+            'after.watts' => ['label' => 'Real power after', ...self::WATTS], 'after.amps' => ['label' => 'Current after', ...self::AMPS],
+            'after.volts' => ['label' => 'Voltage after', ...self::VOLTS],
         ],
         'vibration' => [
-            'de' => ['label' => 'Drive end', ...self::VELOCITY], 'nde' => ['label' => 'Other end', ...self::VELOCITY],
-            'foundation' => ['kind' => FieldKind::Choice, 'label' => 'Stands on', 'choices' => Foundation::class, 'empty' => 'Rigid'],
+            'de' => ['label' => 'Drive end', ...self::VELOCITY], 'nde' => ['label' => 'Non-drive end', ...self::VELOCITY],
+            'foundation' => ['kind' => FieldKind::Choice, 'label' => 'Foundation', 'choices' => Foundation::class, 'empty' => 'Rigid'],
         ],
         'temperature' => [
             'bearing_de' => ['label' => 'Bearing, drive end', ...self::CELSIUS],
-            'bearing_nde' => ['label' => 'Bearing, other end', ...self::CELSIUS],
+            'bearing_nde' => ['label' => 'Bearing, non-drive end', ...self::CELSIUS],
             'frame' => ['label' => 'Frame', ...self::CELSIUS], 'ambient' => ['label' => 'Ambient', ...self::CELSIUS],
         ],
         'temperature_rise' => [
-            'cold_ohms' => ['label' => 'Ohms cold', ...self::OHMS],
-            'cold_temperature' => ['label' => 'Winding when cold', ...self::CELSIUS],
-            'hot_ohms' => ['label' => 'Ohms hot', ...self::OHMS], 'ambient' => ['label' => 'Ambient when hot', ...self::CELSIUS],
+            'cold_ohms' => ['label' => 'Resistance cold', ...self::OHMS],
+            'cold_temperature' => ['label' => 'Winding temperature, cold', ...self::CELSIUS],
+            'hot_ohms' => ['label' => 'Resistance hot', ...self::OHMS], 'ambient' => ['label' => 'Ambient, hot', ...self::CELSIUS],
         ],
     ];
 
     /** @var array<string, array<string, Field>> */
     private static array $made = [];
+
+    /** What a reading lacks, as people call it: one of its own values, or a field of the circuit. */
+    public static function named(ReadingKind $kind, string $missing): string
+    {
+        return lcfirst((self::of($kind)[$missing] ?? Fields::find($missing))->label ?? match ($missing) {
+            'plate.start_current_ratio' => 'Ia/In',
+            'method' => 'the measuring method',
+            default => str_replace(['_', '.'], [' ', ': '], $missing),
+        });
+    }
 
     /** @return array<string, Field> by name; a power reading has the fields of a measurement besides */
     public static function of(ReadingKind $kind): array

@@ -45,7 +45,7 @@ enum ReadingKind: string implements FindingCode
             self::WindingResistance => 'Winding resistance',
             self::InsulationResistance => 'Insulation resistance',
             self::LoopImpedance => 'Fault loop impedance',
-            self::RelayTrip => 'Overload relay, test trip',
+            self::RelayTrip => 'Overload relay trip test',
             self::SupplyVoltage => 'Supply voltages',
             self::Rotation => 'Rotation',
             self::NoLoadCurrent => 'No-load current',
@@ -55,7 +55,7 @@ enum ReadingKind: string implements FindingCode
             self::Power => 'Power',
             self::Speed => 'Speed',
             self::Capacitor => 'Capacitor currents',
-            self::Correction => 'Before and after the capacitor',
+            self::Correction => 'Correction, before and after',
             self::Vibration => 'Vibration',
             self::Temperature => 'Bearing temperatures',
             self::TemperatureRise => 'Temperature rise by resistance',
@@ -71,17 +71,18 @@ enum ReadingKind: string implements FindingCode
 
         return match ($this) {
             self::WindingResistance => [
-                'mean' => ['Mean of the terminals', Unit::Ohm], 'unbalance' => ['Unbalance', Unit::Percent],
+                'mean' => ['Mean resistance between terminals', Unit::Ohm], 'unbalance' => ['Unbalance', Unit::Percent],
                 'at_reference' => ['At the reference temperature', Unit::Ohm],
                 'change' => ['Change since the first reading', Unit::Percent],
                 'winding_1' => ['First winding', Unit::Ohm], 'winding_2' => ['Second winding', Unit::Ohm],
                 'winding_3' => ['Third winding', Unit::Ohm],
             ],
             self::InsulationResistance => [
-                'corrected' => ['At 40 °C', Unit::Ohm], 'minimum' => ['Least at 40 °C', Unit::Ohm],
+                'corrected' => ['At 40 °C', Unit::Ohm], 'minimum' => ['Lowest at 40 °C', Unit::Ohm],
                 'polarization_index' => ['Polarization index', Unit::None],
             ],
-            self::LoopImpedance => ['ohms' => ['Loop impedance', Unit::Ohm], 'limit_cold' => ['Most on cold conductors', Unit::Ohm]],
+            self::LoopImpedance => ['ohms' => ['Loop impedance', Unit::Ohm],
+                'limit_cold' => ['Highest reading on cold conductors', Unit::Ohm]],
             self::RelayTrip => ['seconds' => ['Trip time', Unit::Second]],
             self::SupplyVoltage => [
                 'volts_12' => ['L1–L2', Unit::Volt], 'volts_23' => ['L2–L3', Unit::Volt], 'volts_31' => ['L3–L1', Unit::Volt],
@@ -96,17 +97,18 @@ enum ReadingKind: string implements FindingCode
             ],
             self::Power => [
                 'real' => ['Real power', Unit::Watt], 'power_factor' => ['Power factor', Unit::None],
-                'load_implied' => ['Load that it implies', Unit::Percent],
+                'load_implied' => ['Load by power', Unit::Percent],
             ],
-            self::Speed => ['slip' => ['Slip', Unit::Percent], 'load_implied' => ['Load that it implies', Unit::Percent]],
+            self::Speed => ['slip' => ['Slip', Unit::Percent], 'load_implied' => ['Load by speed', Unit::Percent]],
             self::Capacitor => $three('amps', Unit::Ampere),
             self::Correction => [
                 'current' => ['Current after', Unit::Ampere], 'power_factor' => ['Power factor after', Unit::None],
                 'share' => ['Share of the capacitor that works', Unit::None],
             ],
-            self::Vibration => ['velocity' => ['Worse end', Unit::MillimetrePerSecond], 'zone' => ['Zone', Unit::None]],
+            self::Vibration => ['velocity' => ['Worse bearing end', Unit::MillimetrePerSecond], 'zone' => ['Zone', Unit::None]],
             self::Temperature => ['bearing' => ['Hotter bearing', Unit::Celsius]],
-            self::TemperatureRise => ['rise' => ['Rise of the winding', Unit::Kelvin], 'limit' => ['Limit of its class', Unit::Kelvin]],
+            self::TemperatureRise => ['rise' => ['Temperature rise of the winding', Unit::Kelvin],
+                'limit' => ['Limit of the insulation class', Unit::Kelvin]],
         };
     }
 }

@@ -64,12 +64,13 @@ final class ReadingReader
             return new Readings([], 0, [], []);
         }
         if (! is_array($typed) || ! array_is_list($typed)) {
-            $this->fail('readings', 'This is not a list of readings.', 'A list of readings, each with its kind, its time and its values.');
+            $this->fail('readings', 'This is not a list of readings.',
+                'Enter a list of readings, each with its kind, its time and its values.');
 
             return new Readings([], 0, $this->errors, []);
         }
         if (count($typed) > self::MOST) {
-            $this->fail('readings', 'More than '.self::MOST.' readings.', 'The last '.self::MOST.' of them.');
+            $this->fail('readings', 'At most '.self::MOST.' readings.', 'Keep the last '.self::MOST.' of them.');
 
             return new Readings([], 0, $this->errors, []);
         }
@@ -94,7 +95,8 @@ final class ReadingReader
         }
         $kind = is_string($typed['kind'] ?? null) ? ReadingKind::tryFrom($typed['kind']) : null;
         if ($kind === null) {
-            $this->fail("$at.kind", 'No such kind of reading.', 'One of '.implode(', ', array_column(ReadingKind::cases(), 'value')).'.');
+            $this->fail("$at.kind", 'Unknown kind of reading.', 'Choose one of: '.
+                implode(', ', array_map(static fn (ReadingKind $kind): string => $kind->label(), ReadingKind::cases())).'.');
 
             return null;
         }
@@ -114,9 +116,9 @@ final class ReadingReader
 
     private function time(mixed $typed, string $path): ?int
     {
-        $accepted = 'A date, or a date and time, such as 2026-04-20T09:00:00Z.';
+        $accepted = 'Enter a date, or a date and time, such as 2026-04-20T09:00:00Z.';
         if ($typed === null || $typed === '') {
-            $this->errors[] = new FieldError($path, 'When it was taken is wanted.', $accepted, ErrorKind::Missing);
+            $this->errors[] = new FieldError($path, 'Enter when the reading was taken.', $accepted, ErrorKind::Missing);
 
             return null;
         }
@@ -128,7 +130,7 @@ final class ReadingReader
         try {
             $time = new DateTimeImmutable($typed.(strlen($typed) === 10 ? 'T00:00:00Z' : ''));
         } catch (Exception) {
-            $this->fail($path, 'There is no such date.', $accepted);
+            $this->fail($path, 'This date does not exist.', $accepted);
 
             return null;
         }
@@ -144,11 +146,11 @@ final class ReadingReader
         $number = match (true) {
             is_int($typed), is_float($typed) => (float) $typed,
             is_string($typed) => Typed::number(trim(rtrim(Typed::plain($typed), '%'))),
-            default => new Refusal('This is not a number.'),
+            default => new Refusal('Enter a number.'),
         };
         if ($number instanceof Refusal || ! is_finite($number) || $number < 0 || $number > self::MOST_LOAD) {
             $this->fail(
-                $path, $number instanceof Refusal ? $number->text : Show::number($number).' % is outside 0 to 200 %.',
+                $path, $number instanceof Refusal ? $number->text : Show::number($number).' % is outside the range 0 to 200 %.',
                 'Percent of rated output, such as 75.',
             );
 

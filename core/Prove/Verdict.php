@@ -14,8 +14,8 @@ enum Verdict: string
     public function words(): string
     {
         return match ($this) {
-            self::Agrees => 'agrees',
-            self::Differs => 'differs',
+            self::Agrees => 'as expected',
+            self::Differs => 'not as expected',
             self::CannotBeCompared => 'cannot be compared',
         };
     }

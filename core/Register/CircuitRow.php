@@ -46,7 +46,7 @@ final class CircuitRow
         }
         $more = array_slice($cells, count($columns));
         $problems = array_filter($more, static fn (string $cell): bool => $cell !== '') === []
-            ? [] : [new CellProblem('', '', 'This row has more cells than there are heads.', 'One cell for each head.')];
+            ? [] : [new CellProblem('', '', 'This row has more cells than there are column heads.', 'Keep one cell per column head.')];
 
         return self::judged($document, $typed['tag'] ?? '', $letters, $typed, $present, $problems, $supply);
     }
@@ -83,7 +83,7 @@ final class CircuitRow
         array $supply,
     ): ReadRow {
         if (trim($tag) === '') {
-            $problems[] = new CellProblem($letters['tag'] ?? '', '', 'A tag is wanted.', Fields::named('tag')->accepted());
+            $problems[] = new CellProblem($letters['tag'] ?? '', '', 'Enter a tag.', Fields::named('tag')->accepted());
         }
         $circuit = CircuitReader::read($document);
         foreach ($circuit->errors as $path => $error) {

@@ -33,18 +33,18 @@ final readonly class CsvText
         }
         $text = self::decoded($bytes);
         if ($text === null || preg_match('~[\x00-\x08\x0E-\x1F]~', $text) === 1) {
-            return new Refusal('This is no text in UTF-8 or UTF-16: save it as CSV, UTF-8, and send that.');
+            return new Refusal('The file is not UTF-8 or UTF-16 text. Save it as “CSV UTF-8” and send that.');
         }
         if (trim($text) === '') {
             return new Refusal('The file is empty.');
         }
         if (substr_count($text, '"') % 2 === 1) {
-            return new Refusal('A quotation mark is opened and not closed.');
+            return new Refusal('A quotation mark is opened but not closed.');
         }
         $separator = self::separator($text);
         $stream = fopen('php://temp', 'r+');
         if ($stream === false) {
-            return new Refusal('There is no room to read the file.');
+            return new Refusal('The server has no disk space to read the file.');
         }
         fwrite($stream, $text);
         rewind($stream);
@@ -52,11 +52,11 @@ final readonly class CsvText
         while (($row = fgetcsv($stream, null, $separator, '"', '')) !== false) {
             $cells = array_map(static fn (?string $cell): string => trim((string) $cell), $row);
             if (count($cells) > self::MOST_COLUMNS) {
-                return new Refusal('There are more than 400 columns.');
+                return new Refusal('The file has more than 400 columns.');
             }
             $rows[] = $cells;
             if (count($rows) > self::MOST_ROWS + self::MOST_HEADS) {
-                return new Refusal('There are more than 20 000 rows: part the file.');
+                return new Refusal('The file has more than 20 000 rows. Split it into smaller files.');
             }
         }
         fclose($stream);

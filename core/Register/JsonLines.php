@@ -28,7 +28,7 @@ final class JsonLines
                 continue;
             }
             if (count($lines) >= CsvText::MOST_ROWS) {
-                return new Refusal('There are more than 20 000 rows: part the file.');
+                return new Refusal('The file has more than 20 000 rows. Split it into smaller files.');
             }
             $lines[$i + 1] = $line;
         }

@@ -125,14 +125,16 @@ final class ReadingTable
         $problems = [];
         $kind = ReadingKind::tryFrom($texts['kind']);
         if ($kind === null) {
-            $problems[] = new CellProblem('kind', $texts['kind'], 'This is no kind of reading.',
-                'One of '.implode(', ', array_column(ReadingKind::cases(), 'value')).'.');
+            $problems[] = new CellProblem('kind', $texts['kind'], 'Unknown kind of reading.',
+                'Enter one of: '.implode(', ', array_map(static fn (ReadingKind $kind): string => $kind->label().' ('.$kind->value.')',
+                    ReadingKind::cases())).'.');
         }
         foreach ($kind === null ? [] : array_diff_key($values, ReadingFields::of($kind)) as $name => $text) {
-            $problems[] = new CellProblem(self::VALUE.$name, $text, 'This kind of reading has no such value.', 'Values of its kind only.');
+            $problems[] = new CellProblem(self::VALUE.$name, $text, 'This kind of reading does not have this value.',
+                'Enter only the values of its kind.');
         }
         if ($values === []) {
-            $problems[] = new CellProblem('', '', 'Nothing is measured in this row.', 'At least one value.');
+            $problems[] = new CellProblem('', '', 'This row has no measured value.', 'Enter at least one value.');
         }
 
         return [[

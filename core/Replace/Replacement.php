@@ -79,26 +79,13 @@ final class Replacement
         return [
             'verdict' => $worst,
             'sentence' => match ($worst) {
-                self::STOP => 'It does not fit: '.
-                    implode(
-                        ', ',
-                        array_map(
-                            static fn (array $p): string => lcfirst($p['point']),
-                            array_filter($check->points, static fn (array $p): bool => $p['verdict'] === self::STOP),
-                        ),
-                    ).
-                    '.',
-                self::CAUTION => 'It may fit: look at '.
-                    $count(self::CAUTION).
-                    ' '.
-                    ($count(self::CAUTION) === 1 ? 'point' : 'points').
-                    ' first.',
-                self::UNKNOWN => 'Nothing speaks against it, but '.
-                    $count(self::UNKNOWN).
-                    ' '.
-                    ($count(self::UNKNOWN) === 1 ? 'point is' : 'points are').
-                    ' not known.',
-                default => 'It fits.',
+                self::STOP => 'Not suitable: '.implode(', ', array_map(static fn (array $p): string => lcfirst($p['point']),
+                    array_filter($check->points, static fn (array $p): bool => $p['verdict'] === self::STOP))).'.',
+                self::CAUTION => 'May be suitable: check '.$count(self::CAUTION).' '.($count(self::CAUTION) === 1 ? 'item' : 'items').
+                ' first.',
+                self::UNKNOWN => 'No problem found, but '.$count(self::UNKNOWN).' '.
+                ($count(self::UNKNOWN) === 1 ? 'item is' : 'items are').' unknown.',
+                default => 'Suitable.',
             },
             'points' => $check->points,
             'errors' => array_values(
@@ -120,14 +107,14 @@ final class Replacement
         $this->frame(self::text($was, 'frame'), self::text($plate, 'frame'));
         $this->words(
             'Mounting', self::text($was, 'mounting'), self::text($plate, 'mounting'),
-            'Feet, flange or shaft direction differ: it may not bolt on.',
+            'Feet, flange or shaft direction differ: it may not fit mechanically.',
         );
         $this->connection();
         $this->power();
         $this->speed();
         $this->starting();
         $this->higher('Starting torque', 'plate.start_torque_ratio', $was, $plate, 0.9, 'It may not start this load.');
-        $this->higher('Breakdown torque', 'plate.breakdown_torque_ratio', $was, $plate, 0.9, 'It stalls sooner under a peak of load.');
+        $this->higher('Breakdown torque', 'plate.breakdown_torque_ratio', $was, $plate, 0.9, 'It stalls sooner at a peak load.');
         $this->duty(self::text($was, 'duty'), self::text($plate, 'duty'));
         $this->ambient($was, $plate);
         $this->protection(self::text($was, 'ip'), self::text($plate, 'ip'));
@@ -149,8 +136,8 @@ final class Replacement
     {
         $this->points[] = [
             'point' => $point,
-            'present' => $present === '' ? 'not said' : $present,
-            'offered' => $offered === '' ? 'not said' : $offered,
+            'present' => $present === '' ? 'not specified' : $present,
+            'offered' => $offered === '' ? 'not specified' : $offered,
             'verdict' => $verdict, 'text' => $text,
         ];
     }
@@ -163,7 +150,7 @@ final class Replacement
             $this->put(
                 'Frame', $was, $is,
                 $was !== '' && $was === $is ? self::EQUAL : self::UNKNOWN,
-                $was === $is && $was !== '' ? '' : 'Measure shaft height, feet and shaft of both.',
+                $was === $is && $was !== '' ? '' : 'Measure shaft height, feet and shaft of both motors.',
             );
 
             return;
@@ -174,8 +161,8 @@ final class Replacement
                 'Frame', $was, $is,
                 $higher > 0 ? self::STOP : self::CAUTION,
                 $higher > 0
-                    ? 'Its shaft stands '.Show::number($higher, 3).' mm higher: the coupling cannot be aligned on this base.'
-                    : 'Its shaft stands '.Show::number(-$higher, 3).' mm lower: packing of that height, and other feet.',
+                    ? 'Its shaft is '.Show::number($higher, 3).' mm higher: the coupling cannot be aligned on this base.'
+                    : 'Its shaft is '.Show::number(-$higher, 3).' mm lower: shims of that height, and other feet.',
             );
         } elseif (
             $a->feet !== null &&
@@ -184,29 +171,19 @@ final class Replacement
         ) {
             $this->put(
                 'Frame', $was, $is, self::CAUTION,
-                'Same height, other feet: '.
-                    Show::number($b->feet['across'], 4).
-                    ' × '.
-                    Show::number($b->feet['along'], 4).
-                    ' mm instead of '.
-                    Show::number($a->feet['across'], 4).
-                    ' × '.
-                    Show::number($a->feet['along'], 4).
-                    ' mm. New holes or slide rails.',
+                'Same height, other feet: '.Show::number($b->feet['across'], 4).' × '.Show::number($b->feet['along'], 4).' mm instead of '.
+                Show::number($a->feet['across'], 4).' × '.Show::number($a->feet['along'], 4).' mm. Drill new holes or use slide rails.',
             );
         } elseif ($a->shaft !== null && $b->shaft !== null && abs($a->shaft - $b->shaft) > 0.05) {
             $this->put(
                 'Frame', $was, $is, self::CAUTION,
-                'Other shaft: '.
-                    Show::number($b->shaft, 5).
-                    ' mm instead of '.
-                    Show::number($a->shaft, 5).
-                    ' mm. The coupling or pulley must be bored anew.',
+                'Other shaft: '.Show::number($b->shaft, 5).' mm instead of '.Show::number($a->shaft, 5).
+                ' mm. The coupling or pulley must be bored again.',
             );
         } elseif ($a->suffix !== $b->suffix) {
             $this->put('Frame', $was, $is, self::CAUTION, 'Same height; the suffix differs. Check shaft and face.');
         } else {
-            $this->put('Frame', $was, $is, self::EQUAL, 'Feet and shaft as by the standard; two-pole shafts differ from others.');
+            $this->put('Frame', $was, $is, self::EQUAL, 'Feet and shaft by the standard; shafts of two-pole motors differ.');
         }
     }
 
@@ -251,15 +228,12 @@ final class Replacement
                 default => self::EQUAL,
             },
             match (true) {
-                $stop => 'No connection of it fits this supply.',
+                $stop => 'It has no connection for this supply.',
                 $flux !== [] => reset($flux)->text,
-                abs($fit) > 5 => 'The supply is '.Show::number($fit, 3).' % off its voltage.',
-                $was !== null && $was->value !== $is->value => 'Connect it in '.
-                    $is->shown().
-                    ' instead of '.
-                    $was->shown().
+                abs($fit) > 5 => 'Supply '.Show::number($fit, 3).' % off its rated voltage.',
+                $was !== null && $was->value !== $is->value => 'Connect in '.$is->shown().' instead of '.$was->shown().
                     ': change the links.',
-                default => 'Connect it in '.$is->shown().', as now.',
+                default => 'Connect in '.$is->shown().', as now.',
             },
         );
     }
@@ -284,12 +258,11 @@ final class Replacement
                 default => self::EQUAL,
             },
             match (true) {
-                $ratio < 0.97 => 'Too small for what this one gives'.
-                    ($usable !== null && $is->number() >= 0.97 * $was->number()
-                        ? ', since only '.$usable->shown().' is left of it here.'
-                        : '. If the load is known to be less, compare with that.'),
-                $ratio > 1.3 => 'Much larger: poor power factor at part load, more inrush, and the relay and device must be set for it.',
-                $ratio > 1.03 => 'More than now: set the relay by its own current.',
+                $ratio < 0.97 => 'Smaller than the installed motor'.($usable !== null && $is->number() >= 0.97 * $was->number()
+                    ? ': only '.$usable->shown().' is available here.' : '. If the load is known to be less, compare with that.'),
+                $ratio > 1.3 => 'Much larger: poorer power factor at part load, higher starting current, and relay and device must '.
+                    'be set again.',
+                $ratio > 1.03 => 'More than now: set the relay to its own current.',
                 default => '',
             },
         );
@@ -316,17 +289,10 @@ final class Replacement
                 default => self::EQUAL,
             },
             match (true) {
-                abs($poles->number() - $other->number()) > 0.5 => $other->shown().
-                    ' poles instead of '.
-                    $poles->shown().
-                    ': quite another speed.',
-                abs($off) > 0.3 => 'It turns '.
-                    Show::number(abs($off), 2).
-                    ' % '.
-                    ($off > 0 ? 'faster' : 'slower').
-                    ': a fan or pump takes '.
-                    $cube.
-                    ($off > 0 ? ' % more power.' : ' % less power.'),
+                abs($poles->number() - $other->number()) > 0.5 => $other->shown().' poles instead of '.$poles->shown().
+                    ': a very different speed.',
+                abs($off) > 0.3 => 'It runs '.Show::number(abs($off), 2).' % '.($off > 0 ? 'faster' : 'slower').': a fan or pump takes '.
+                $cube.($off > 0 ? ' % more power.' : ' % less power.'),
                 default => '',
             },
         );
@@ -337,23 +303,22 @@ final class Replacement
         $was = $this->present->figure(StartFigure::LockedRotorCurrent);
         $is = $this->offered->figure(StartFigure::LockedRotorCurrent);
         if ($was === null || $is === null) {
-            $this->put('Inrush', $was?->shown(3) ?? '', $is?->shown(3) ?? '', self::UNKNOWN);
+            $this->put('Starting current', $was?->shown(3) ?? '', $is?->shown(3) ?? '', self::UNKNOWN);
 
             return;
         }
         $ratio = $is->number() / $was->number();
-        $guess = $was->assumed() || $is->assumed() ? ' One of both is assumed.' : '';
+        $guess = $was->assumed() || $is->assumed() ? ' One of the two is assumed.' : '';
         $this->put(
-            'Inrush', $was->shown(3), $is->shown(3),
+            'Starting current', $was->shown(3), $is->shown(3),
             match (true) {
                 $ratio > 1.1 => self::CAUTION,
                 $ratio < 0.9 => self::BETTER,
                 default => self::EQUAL,
             },
             match (true) {
-                $ratio > 1.1 => Show::number(100 * ($ratio - 1), 2).
-                    ' % more: the device may trip at the start, and the supply dips more. High-efficiency motors often take more.'.
-                    $guess,
+                $ratio > 1.1 => Show::number(100 * ($ratio - 1), 2).' % more: the device may open on the start, and the voltage dip is '.
+                    'larger. High-efficiency motors often take more.'.$guess,
                 $ratio < 0.9 => 'Less than now.'.$guess,
                 default => trim($guess),
             },
@@ -409,9 +374,9 @@ final class Replacement
                 default => self::CAUTION,
             },
             match (true) {
-                $a === 'S1' && $b !== 'S1' && $b !== '' => 'Made to rest in between, and would overheat in continuous work.',
-                $b === 'S1' && $a !== 'S1' => 'Made for continuous work.',
-                $a !== $b => 'Other duty: compare cycle and starts.',
+                $a === 'S1' && $b !== 'S1' && $b !== '' => 'Rated for duty with rest periods; it would overheat in continuous duty.',
+                $b === 'S1' && $a !== 'S1' => 'Rated for continuous duty.',
+                $a !== $b => 'Other duty: compare the cycle and the number of starts.',
                 default => '',
             },
         );
@@ -451,15 +416,15 @@ final class Replacement
         $a = $digits($was);
         $b = $digits($is);
         if ($a === null || $b === null) {
-            $this->put('Protection', $was, $is, self::UNKNOWN);
+            $this->put('Degree of protection', $was, $is, self::UNKNOWN);
 
             return;
         }
         $place = array_filter($this->offered->findings, static fn (Finding $f): bool => $f->code === PlateFinding::ProtectionTooLow);
         $less = $b[0] < $a[0] || $b[1] < $a[1];
-        $this->put('Protection', $was, $is, match (true) {
+        $this->put('Degree of protection', $was, $is, match (true) {
             $place !== [] => self::STOP, $less => self::CAUTION, $b === $a => self::EQUAL, default => self::BETTER,
-        }, $place !== [] ? reset($place)->text : ($less ? 'It keeps out less than the present one.' : ''));
+        }, $place !== [] ? reset($place)->text : ($less ? 'Lower degree of protection than the installed motor.' : ''));
     }
 
     private function efficiency(): void
@@ -476,7 +441,7 @@ final class Replacement
         $this->put(
             'Efficiency', $shown($was), $shown($is),
             $points < -0.5 ? self::CAUTION : ($points > 0.3 ? self::BETTER : self::EQUAL),
-            $points < -0.5 ? 'It wastes more; and a lower class may not be put into service new.' : '',
+            $points < -0.5 ? 'Higher losses. For a new motor, check the minimum efficiency class required by law.' : '',
         );
     }
 
@@ -494,10 +459,10 @@ final class Replacement
         $more = $is->number() - $was->number();
         $worth = $costWas === null || $cost === null ? '' : ', '.Show::number(abs($cost->number() - $costWas->number()), 3);
         $this->put(
-            'Energy in a year', $shown($was, $costWas), $shown($is, $cost),
+            'Energy per year', $shown($was, $costWas), $shown($is, $cost),
             abs($more) <= self::SAME_YEAR * $was->number() ? self::EQUAL : ($more > 0 ? self::CAUTION : self::BETTER),
             abs($more) <= self::SAME_YEAR * $was->number() ? '' : 'It takes '.Show::quantity(abs($more), Unit::WattHour, 3).
-                ($more > 0 ? ' more' : ' less').' in a year'.$worth.'. A fan or a pump that turns faster takes more than that.',
+            ($more > 0 ? ' more' : ' less').' per year'.$worth.'. A fan or pump that runs faster takes more than that.',
         );
     }
 
@@ -514,7 +479,7 @@ final class Replacement
         $this->put(
             'Starter', $label, $label,
             $refused === [] ? self::EQUAL : self::STOP,
-            $refused === [] ? 'It can be started so on this supply.' : reset($refused)->text,
+            $refused === [] ? 'It can be started this way on this supply.' : reset($refused)->text,
         );
     }
 
@@ -524,8 +489,8 @@ final class Replacement
         $is = $this->offered->figure(PlateFigure::Kind)?->shown() ?? '';
         if ($is !== '' && $was !== $is) {
             $this->put(
-                'Kind of motor', str_replace('_', ' ', $was), str_replace('_', ' ', $is), self::STOP,
-                'Another kind of motor needs another starter.',
+                'Type of motor', str_replace('_', ' ', $was), str_replace('_', ' ', $is), self::STOP,
+                'Another type of motor needs another starter.',
             );
         }
     }

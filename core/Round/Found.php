@@ -38,7 +38,7 @@ final readonly class Found
         }
         $worse = self::worse($before, $after);
         if ($worse === []) {
-            return new self(Grade::Note, 'It differs, and nothing that is computed speaks against it: put it on record or set it right.',
+            return new self(Grade::Note, 'Different from the sheet, but within limits. Update the sheet, or change it back.',
                 null);
         }
 
@@ -79,16 +79,17 @@ final readonly class Found
             $typed === $right => new self(null, '', null),
             $typed === 'star' && $right === 'delta' => new self(
                 Grade::Stop,
-                "In star on $volts each winding gets 58 % of its voltage, the motor a third of its torque: it stalls or burns. ".
-                'Link it in delta.', null,
+                "In star on $volts each winding gets 58 % of its rated voltage and the motor one third of its torque: it ".
+                    'stalls or burns out. Connect it in delta.', null,
             ),
             $typed === 'delta' && $right === 'star' => new self(
-                Grade::Stop, "In delta on $volts each winding gets 1.73 times its voltage: it burns out within minutes. Link it in star.",
+                Grade::Stop, "In delta on $volts each winding gets 1.73 times its rated voltage: it burns out within ".
+                    'minutes. Connect it in star.',
                 null,
             ),
             default => new self(
                 Grade::Caution,
-                'The links are neither star nor delta as they should be: isolate, and find out how the windings are joined.', null,
+                'The links form neither star nor delta: isolate, and find out how the windings are connected.', null,
             ),
         };
     }

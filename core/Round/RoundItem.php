@@ -23,7 +23,8 @@ enum RoundItem: string
     public function label(): string
     {
         return match ($this) {
-            self::Rating => 'Rating of the device', self::Dial => 'Overload dial', self::TripClass => 'Trip class', self::Timer => 'Timer',
+            self::Rating => 'Rating of the device', self::Dial => 'Overload relay setting', self::TripClass => 'Trip class',
+            self::Timer => 'Timer',
             self::Cable => 'Cable to the motor', self::Links => 'Links in the terminal box',
         };
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace BraveAnvil\RuleBook;
 
+use BraveAnvil\Circuit\Choice\TripClass;
 use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Guard\OverloadSetting;
 use BraveAnvil\Solution\Figure;
@@ -25,6 +26,9 @@ interface OverloadRules
 
     /** Multiple of the dial at which a relay must have tripped from cold within the seconds that name its class. */
     public function classTimes(): float;
+
+    /** @return non-empty-list<TripClass> classes that relays of this book's world have, quickest first */
+    public function classes(): array;
 
     /** @return list<FindingBuilder> what its rule asks beside the figures */
     public function notes(): array;

@@ -37,7 +37,7 @@ final readonly class SiteCorrections
         }
         if (! is_array($typed) || ! array_is_list($typed) || count($typed) > self::MOST) {
             return new self($tables, [
-                self::FIELD => self::error(self::FIELD, 'This is not a list of corrections.', 'Path, value, by, on and why of each.'),
+                self::FIELD => self::error(self::FIELD, 'Enter a list of corrections.', 'Path, value, by, on and why of each.'),
             ], []);
         }
         $errors = [];
@@ -58,32 +58,33 @@ final readonly class SiteCorrections
     private static function one(mixed $one, string $at, Tables $tables): Correction|FieldError
     {
         if (! is_array($one)) {
-            return self::error($at, 'This is not a correction.', 'Path, value, by, on and why.');
+            return self::error($at, 'Enter a correction.', 'Path, value, by, on and why.');
         }
         $texts = [];
         foreach (['path', 'by', 'on', 'why', 'page'] as $key) {
             $text = $one[$key] ?? '';
             if (! is_string($text) || strlen($text) > self::LONGEST_TEXT || ($key !== 'page' && trim($text) === '')) {
-                return self::error("$at.$key", $key === 'path' ? 'Which entry is wanted.' : 'This is wanted.', match ($key) {
-                    'path' => 'A path such as nec.t430_250.rows.25.460.',
-                    'by' => 'Who corrected it.',
-                    'on' => 'A date.',
-                    'why' => 'Why, and by which edition.',
-                    default => 'A page of the printed book.',
-                }, ErrorKind::Missing);
+                return self::error("$at.$key", $key === 'path' ? 'Enter which table value is corrected.' : 'Fill in this field.',
+                    match ($key) {
+                        'path' => 'A path such as nec.t430_250.rows.25.460.',
+                        'by' => 'Enter who corrected it.',
+                        'on' => 'Enter a date.',
+                        'why' => 'Enter why, and by which edition.',
+                        default => 'Enter a page of the printed code.',
+                    }, ErrorKind::Missing);
             }
             $texts[$key] = trim($text);
         }
         $entry = EntryPath::find($tables, $texts['path']);
         if ($entry === null) {
             return self::error(
-                "$at.path", Typed::quoted($texts['path']).' is no entry of a table here.', 'A path such as nec.t430_250.rows.25.460.',
+                "$at.path", Typed::quoted($texts['path']).' is not a table value.', 'A path such as nec.t430_250.rows.25.460.',
             );
         }
         $value = $one['value'] ?? null;
         $number = is_int($value) || is_float($value) ? (float) $value : (is_string($value) ? Typed::number($value) : new Refusal(''));
         if ($number instanceof Refusal || $number <= 0 || ! is_finite($number)) {
-            return self::error("$at.value", 'This is not a number above 0.', 'A number above 0.');
+            return self::error("$at.value", 'Enter a number above 0.', 'A number above 0.');
         }
 
         return new Correction($entry->table->value, $entry->pointer, $number, $texts['by'], $texts['on'], $texts['why'], $texts['page']);
@@ -109,8 +110,8 @@ final readonly class SiteCorrections
                 continue;
             }
             if ($correction->value < min($before, $after) || $correction->value > max($before, $after)) {
-                $told[] = EntryPath::of($table, $correction->entry).' is '.Show::number($correction->value).
-                    ', the rows beside it are '.Show::number($before).' and '.Show::number($after);
+                $told[] = EntryPath::of($table, $correction->entry).' is '.Show::number($correction->value).'; the rows beside it are '.
+                    Show::number($before).' and '.Show::number($after);
             }
         }
 

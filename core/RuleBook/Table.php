@@ -24,7 +24,6 @@ use function is_float;
 use function is_int;
 use function is_string;
 use function json_decode;
-use function str_contains;
 use function str_replace;
 use function str_starts_with;
 use function strrpos;
@@ -129,7 +128,7 @@ final readonly class Table
     /** What to print beside a figure taken from here. */
     public function cited(): string
     {
-        return str_contains($this->source, 'no source') || str_starts_with($this->source, 'Typical')
+        return str_starts_with($this->source, 'Common practice') || str_starts_with($this->source, 'Typical')
             ? $this->source
             : $this->source.' ('.$this->edition.', from memory)';
     }

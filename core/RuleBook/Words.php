@@ -19,16 +19,36 @@ final readonly class Words
         public string $disconnect,
         /** how the plates of this world are laid out */
         public PlateLayout $plateLayout,
+        /** @var array<string, string> the book's term, by the one that the stations write, in small letters */
+        public array $instead = [],
     ) {
     }
 
-    /** @return array{name: string, star: string, star_delta: string, earth: string, protective: string, protective_short: string, cable: string, scpd: string, disconnect: string, plate_layout: string} */
+    /** The words that the stations write in; those of every other book are put in for them. */
+    public static function iec(): self
+    {
+        return new self(
+            'IEC 60364', 'star', 'star-delta', 'earth', 'protective conductor', 'PE', 'cable', 'short-circuit protective device',
+            'isolator', PlateLayout::Iec,
+        );
+    }
+
+    /** A term of the stations in the words of this book. */
+    public function of(string $term): string
+    {
+        return $this->instead[$term] ?? $term;
+    }
+
+    /** @return array<string, string> */
     public function toArray(): array
     {
         return [
             'name' => $this->name, 'star' => $this->star, 'star_delta' => $this->starDelta, 'earth' => $this->earth,
             'protective' => $this->protective, 'protective_short' => $this->protectiveShort, 'cable' => $this->cable, 'scpd' => $this->scpd,
             'disconnect' => $this->disconnect, 'plate_layout' => $this->plateLayout->value,
+            'ampacity' => $this->of('current-carrying capacity'), 'breaking_capacity' => $this->of('breaking capacity'),
+            'fault_current' => $this->of('prospective short-circuit current'), 'prove_dead' => $this->of('prove dead'),
+            'lock_off' => $this->of('lock off'), 'design_current' => $this->of('design current'), 'direct' => $this->of('direct-on-line'),
         ];
     }
 }

@@ -58,22 +58,23 @@ final readonly class DipVerdicts
         if ($worst > $allowed) {
             // A stop only where the site set the limit.
             ($sure && ! $usual ? $this->ledger->stop(StartFinding::DipAtBus) : $this->ledger->caution(StartFinding::DipAtBus))
-                ->title('The start pulls the bus down')
-                ->because('The bus falls by '.Show::quantity($worst, Unit::Percent, 3).', '.
-                    Show::quantity($worst / 100 * $feed->feed->volts, Unit::Volt, 3).','.
-                    ($later !== null && $later > $dip->number() ? ' at the changeover' : ' at switching on').'; '.
-                    Show::quantity($allowed, Unit::Percent, 3).($usual ? ' is usually' : ' is').' the most.')
-                ->do('Choose a gentler start, or ask whoever runs the supply.')
-                ->source($usual ? 'common practice, no source' : 'site setting')
+                ->title('Voltage dip at the bus too large')
+                ->because('The start lowers the bus voltage by '.Show::quantity($worst, Unit::Percent, 3).' ('.
+                    Show::quantity($worst / 100 * $feed->feed->volts, Unit::Volt, 3).')'.
+                    ($later !== null && $later > $dip->number() ? ' at the changeover' : ' at switch-on').'; the '.
+                    ($usual ? 'usual limit is ' : 'limit is ').Show::quantity($allowed, Unit::Percent, 3).'.')
+                ->do('Choose a reduced-voltage start, or ask the supply operator.')
+                ->source($usual ? 'common practice' : 'site setting')
                 ->on(StartFigure::VoltageDip, StartFigure::ChangeoverDip)->about('starter.method');
         }
         $this->atMotor($circuit, $dipAtMotor);
         if ($worst > 100 - $this->practice->controlSupplyHolds()) {
-            $this->ledger->caution(StartFinding::ControlSupplyDips)->title('Contactors may drop out')
-                ->because('The bus falls below '.Show::number($this->practice->controlSupplyHolds()).
-                    ' % of its voltage; a control supply taken from it may let contactors chatter or drop.')
+            $this->ledger->caution(StartFinding::ControlSupplyDips)->title('Contactors may not close reliably')
+                ->because('The bus drops below '.Show::number($this->practice->controlSupplyHolds()).
+                    ' % of its voltage. Contactors fed from it may fail to close or may chatter; below 75 % they may drop out.')
                 ->do('Feed the controls from a supply that does not dip.')
-                ->source('IEC 60947-4-1: contactors close at 85 % (from memory)')->on(StartFigure::VoltageDip);
+                ->source('IEC 60947-4-1: contactors close at 85 to 110 %, AC contactors drop out between 75 and 20 % '.
+                    '(from memory)')->on(StartFigure::VoltageDip);
         }
     }
 
@@ -84,10 +85,10 @@ final readonly class DipVerdicts
         if ($dip === null || $dip->number() <= $allowed) {
             return;
         }
-        $this->ledger->caution(StartFinding::DipAtMotor)->title('The motor’s own voltage falls far')
-            ->because('At its terminals '.$dip->shown(3).' are lost while it stands; '.Show::quantity($allowed, Unit::Percent, 3).
-                ($usual ? ' is usually' : ' is').' the most. Its torque falls with the square.')
-            ->do('Take a larger cable, or a gentler start.')->source($usual ? 'common practice, no source' : 'site setting')
+        $this->ledger->caution(StartFinding::DipAtMotor)->title('Large voltage drop at the motor while starting')
+            ->because($dip->shown(3).' at standstill; the '.($usual ? 'usual limit is ' : 'limit is ').
+                Show::quantity($allowed, Unit::Percent, 3).'. Torque falls with the square of the voltage.')
+            ->do('Use a larger cable, or a reduced-voltage start.')->source($usual ? 'common practice' : 'site setting')
             ->on(StartFigure::DipAtMotor);
     }
 

@@ -24,7 +24,7 @@ use BraveAnvil\Start\StartFigure;
 /** Writes down what a run-up comes to, each figure with what it rests on. */
 final class RunUpFigures
 {
-    private const SOURCE = 'own computation: torque of the fitted machine over speed, its voltage solved at each speed';
+    private const SOURCE = 'calculated here: torque of the motor model over speed, voltage solved at each speed';
 
     /** @var array<string, Figure> what goes into all of them */
     private array $inputs = [];
@@ -56,13 +56,14 @@ final class RunUpFigures
         $staged = $runUp->plan instanceof StagedPlan && $runUp->plan->first !== null;
         $standing = $runUp->plan->firstStage($runUp->train)[0];
         $drives = $runUp->plan instanceof DrivePlan;
-        $this->put(StartFigure::BreakdownSpeed, $runUp->train->breakdownSpeed(), 'where the motor has its largest torque');
-        $this->put(StartFigure::SteadySpeed, $course->steadySpeed > 0 ? $course->steadySpeed : null, 'where motor and load agree');
+        $this->put(StartFigure::BreakdownSpeed, $runUp->train->breakdownSpeed(), 'speed of the largest motor torque');
+        $this->put(StartFigure::SteadySpeed, $course->steadySpeed > 0 ? $course->steadySpeed : null,
+            'where motor torque and load torque are equal');
         $this->put(StartFigure::StandstillCurrent, $drives ? null : $standing->flow->line, 'E / √3 over all impedances at standstill');
-        $this->put(StartFigure::StandstillTorque, $standing->shaft, 'at the voltage that is left at standstill');
+        $this->put(StartFigure::StandstillTorque, $standing->shaft, 'at the voltage remaining at standstill');
         $this->element($method, $runUp);
         $stall = $this->put(
-            StartFigure::StallSpeed, $course->stallSpeed, 'where torque and load meet below the speed of the largest torque',
+            StartFigure::StallSpeed, $course->stallSpeed, 'where torque and load are equal below the speed of the breakdown torque',
         );
         $reduced = $staged ? $this->put(StartFigure::ReducedSpeed, $course->reducedSpeed, 'where the first stage meets the load') : null;
         $this->inputs = ['J' => $inertia, ...$this->inputs];
@@ -79,17 +80,17 @@ final class RunUpFigures
         );
         $changeoverSpeed = $changeoverCurrent = null;
         if ($change !== null) {
-            $changeoverSpeed = $this->put(StartFigure::ChangeoverSpeed, $change->speed, 'reached at the changeover');
-            $this->put(StartFigure::SpeedAfterGap, $change->speedAfterGap, 'after coasting through the gap');
+            $changeoverSpeed = $this->put(StartFigure::ChangeoverSpeed, $change->speed, 'speed at the changeover');
+            $this->put(StartFigure::SpeedAfterGap, $change->speedAfterGap, 'after coasting during the changeover interval');
             $changeoverCurrent = $this->put(
-                StartFigure::ChangeoverCurrent, $change->after->flow->line, 'steady rms, once the first cycles are over',
+                StartFigure::ChangeoverCurrent, $change->after->flow->line, 'steady rms, after the first cycles',
             );
             $this->put(StartFigure::ChangeoverDip, Dip::ofBus($runUp->feed->feed, $change->after->flow->bus), '1 − V/E at the bus');
         }
         $first = $staged ? $this->put(
             StartFigure::TimerFirst, $runUp->earliestChangeover($this->practice->changeoverCurrentShare()),
-            'until the second stage takes no more than '.Show::number(100 * $this->practice->changeoverCurrentShare())
-                .' % of its standstill current',
+            'until the second stage takes no more than '.Show::number(100 * $this->practice->changeoverCurrentShare()).
+            ' % of its standstill current',
         ) : null;
         $volts = $runUp->feed->feed->volts;
         $atBus = Dip::atBus($runUp->plan, $runUp->train, $course);
@@ -100,7 +101,7 @@ final class RunUpFigures
             '100 (1 − V/E) at the terminals, standstill'.self::volts($atMotor, ($method->terminalShare() ?? 1.0) * $volts),
         );
         $this->put(StartFigure::PeakLineCurrent, $course->peakLine(), 'largest steady rms of the start');
-        $margin = $this->put(StartFigure::TorqueMargin, $runUp->torqueMargin(), 'least T/T_load up to the speed of the largest torque');
+        $margin = $this->put(StartFigure::TorqueMargin, $runUp->torqueMargin(), 'lowest T/T_load up to the speed of the breakdown torque');
         $this->put(StartFigure::TorqueStep, $runUp->torqueStep($method, $this->practice), '2 × the largest step of the steady torque');
         if ($course->runUpTime !== null && ! $drives) {
             $this->heat($motor, $runUp);
@@ -128,8 +129,8 @@ final class RunUpFigures
     {
         return match (true) {
             $circuit->number('starter.changeover.value') === null => 'until 97 % of the speed that the first stage reaches',
-            $circuit->word('starter.changeover.by') === 'speed' => 'until the typed speed is reached',
-            default => 'as typed',
+            $circuit->word('starter.changeover.by') === 'speed' => 'until the entered speed is reached',
+            default => 'as entered',
         };
     }
 

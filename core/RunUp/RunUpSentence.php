@@ -27,33 +27,37 @@ final readonly class RunUpSentence
         $machine = $circuit->chosen('load.machine', DrivenMachine::class);
         $load = $machine === null || $machine === DrivenMachine::Other ? 'this load' : 'this '.lcfirst($machine->label($this->words));
         if ($times->stall !== null) {
-            return $name.' does not bring '.$load.' up: '.
-                ($times->stall->number() <= 0 ? 'it does not break away.' : 'it stays behind at '.$times->stall->shown(3).'.');
+            return $name.($times->stall->number() <= 0 ? ' cannot start '.$load.': it does not break away.' : ' cannot bring '.$load.
+                ' up to speed: it stalls at '.$times->stall->shown(3).'.');
         }
         if ($times->time === null) {
-            return $name.' does not bring '.$load.' up to speed.';
+            return $name.' cannot bring '.$load.' up to speed.';
         }
-        $worst = $times->worst === null ? ', at its worst not at all' : ', '.$times->worst->shown(3).' at worst';
+        $worst = match (true) {
+            $times->worst === null => ' (worst case: does not reach full speed)',
+            $times->worst->shown(3) === $times->time->shown(3) => '',
+            default => ' (worst case '.$times->worst->shown(3).')',
+        };
         $whole = $times->time->shown(3).$worst;
         $change = $runUp->course->changeover;
         if ($change === null || $times->reducedSpeed === null) {
-            return $name.' brings '.$load.' up in '.$whole.', with '.
-                Show::quantity($runUp->course->peakLine(), Unit::Ampere, 3).' from the line at most.';
+            return $name.' start of '.$load.': '.$times->time->shown(3).' to full speed'.$worst.', line current up to '.
+                Show::quantity($runUp->course->peakLine(), Unit::Ampere, 3).'.';
         }
         if ($circuit->missing('starter.changeover.value')) {
-            return $name.' carries '.$load.' to '.$times->reducedSpeed->shown(4).'. Set the timer to '.
-                Show::quantity(self::rounded($change->time), Unit::Second).'; it is up after '.$whole.'.';
+            return $name.' start: the first stage reaches '.$times->reducedSpeed->shown(4).'. Set the timer to '.
+                Show::quantity(self::rounded($change->time), Unit::Second).'; full speed after '.$whole.'.';
         }
         $by = match ($circuit->chosen('starter.changeover.by', ChangeoverBy::class)) {
-            ChangeoverBy::Speed => 'by speed', ChangeoverBy::Hand => 'by hand', default => 'by the timer',
+            ChangeoverBy::Speed => 'speed switch', ChangeoverBy::Hand => 'manual', default => 'timer',
         };
 
-        return $name.' changes over '.$by.' at '.Show::quantity($change->speed, Unit::Rpm, 4).' after '.
-            Show::quantity($change->time, Unit::Second, 3).'; '.$load.' is up after '.$whole.'.';
+        return $name.' start: changeover ('.$by.') after '.Show::quantity($change->time, Unit::Second, 3).' at '.
+            Show::quantity($change->speed, Unit::Rpm, 4).'; '.$load.' is at full speed after '.$whole.'.';
     }
 
     /** As a timer is set: half seconds below ten, whole ones above. */
-    private static function rounded(float $seconds): float
+    public static function rounded(float $seconds): float
     {
         return $seconds < 10 ? ceil($seconds * 2 - 0.2) / 2 : ceil($seconds - 0.2);
     }

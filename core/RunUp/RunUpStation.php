@@ -80,7 +80,7 @@ final readonly class RunUpStation
         $driven = $rotor === null ? null : $reader->ofLoad($circuit, $ready->load, $rotor);
         $timed = $circuit->missing('starter.run_up_time') ? null : $circuit->number('starter.run_up_time');
         if ($rotor === null || ($driven === null && $timed === null)) {
-            $ledger->missing('load.inertia', 'Nothing is usual for such a load: its inertia is wanted, or a timed start.');
+            $ledger->missing('load.inertia', 'Enter the load inertia or a timed start: there is no usual inertia for such a load.');
             $this->standstillDip($circuit, $motor, $load, $starting, $method, $cabling, $ledger);
 
             return (new TimedStart($this->practice))->solve($circuit, $starting, $ledger);
@@ -167,7 +167,7 @@ final readonly class RunUpStation
 
         return new RunUp($train, $plan, $course, $worst, $ready->feed, [
             ...$ready->feed->assumptions, ...$fit === null || $fit->typical === [] ? [] : [$fit->typicalWords()],
-            ...$fit?->machine === null ? ['the motor’s curve from its stamps'] : [],
+            ...$fit?->machine === null ? ['the motor curve from its nameplate values'] : [],
         ], $ready->setup->ratedTorque);
     }
 

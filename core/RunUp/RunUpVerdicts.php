@@ -29,7 +29,7 @@ use BraveAnvil\Start\Starting;
  */
 final readonly class RunUpVerdicts
 {
-    private const OWN = 'own computation';
+    private const OWN = 'calculated here';
 
     /** By how much a timed start may differ from the computed one, in parts of one. */
     private const TIMED_APART = 0.2;
@@ -54,10 +54,9 @@ final readonly class RunUpVerdicts
         ?Figure $timed,
     ): void {
         if ($motor->fit?->machine === null) {
-            $this->ledger->note(StartFinding::RunUpByStamps)->title('The run-up rests on a rough curve')
-                ->because('No equivalent circuit fits this plate'.
-                    ($motor->fit?->refusal === null ? '.' : ': '.lcfirst($motor->fit->refusal)).
-                    ' Torque and current over speed are drawn through the stamped points instead.')
+            $this->ledger->note(StartFinding::RunUpByStamps)->title('Run-up calculated from an approximate torque curve')
+                ->because('No motor model fits this nameplate'.($motor->fit?->refusal === null ? '.' : ': '.lcfirst($motor->fit->refusal)).
+                    ' Torque and current over speed are drawn through the nameplate values instead.')
                 ->do('Read Ia/In, Tst/Tn, Tmax/Tn and the speed again.')->source(self::OWN)->on(StartFigure::BreakdownSpeed);
         }
         $this->stall($method, $runUp, $times, $timed);
@@ -68,10 +67,10 @@ final readonly class RunUpVerdicts
         }
         $least = $this->practice->torqueMargin();
         if ($times->margin !== null && $times->stall === null && $times->margin->number() < $least) {
-            $this->ledger->caution(StartFinding::TorqueMarginLow)->title('Little torque to spare')
-                ->because('At one speed the motor gives only '.$times->margin->shown(3).' times what the load asks; '.
-                    Show::number($least).' is the least that is taken here.')
-                ->do('Expect a longer start at low voltage; look for a starter with more torque.')->source('common practice, no source')
+            $this->ledger->caution(StartFinding::TorqueMarginLow)->title('Small torque margin')
+                ->because('At one speed the motor gives only '.$times->margin->shown(3).' times the load torque. At least '.
+                    Show::number($least).' times is required here.')
+                ->do('Expect a longer start at low voltage, or use a starter with more torque.')->source('common practice')
                 ->on(StartFigure::TorqueMargin);
         }
         $this->overload($circuit, $runUp);
@@ -90,16 +89,17 @@ final readonly class RunUpVerdicts
             $rests = array_diff($times->stall->assumptions, $runUp->feed->assumptions) !== [] || ! $runUp->stallsOnAnySupply();
             $finding = $rests || $timed !== null
                 ? $this->ledger->caution(StartFinding::Stalls) : $this->ledger->stop(StartFinding::Stalls);
-            $finding->title($standing ? 'It does not break away' : 'It stays behind at '.$times->stall->shown(3))
+            $finding->title($standing ? 'The motor cannot start this load' : 'The motor stalls at '.$times->stall->shown(3))
                 ->because(
                     ($standing
-                        ? 'At standstill there are '.Show::quantity($course->first()->shaft, Unit::NewtonMetre, 3).' against '.
-                            Show::quantity($course->first()->load, Unit::NewtonMetre, 3).' of the load.'
-                        : 'There the torque has fallen to what the load asks, far below full speed.').
-                    ($forced ? ' Only the timer brings it on, with nearly the whole current of a direct start.' : ''),
+                        ? 'Starting torque '.Show::quantity($course->first()->shaft, Unit::NewtonMetre, 3).', load '.
+                        Show::quantity($course->first()->load, Unit::NewtonMetre, 3).'.'
+                        : 'At that speed the motor torque only equals the load torque.').
+                    ($forced ? ' The load starts only when the timer switches to full voltage, with almost the full '.
+                    'direct-on-line current.' : ''),
                 )
                 ->do((in_array('starter.current_limit', $method->settings(), true) ? 'Raise the current limit, choose' : 'Choose').
-                    ' a starter with more torque, or relieve the load while it starts.')->source(self::OWN)
+                    ' a starter with more torque, or reduce the load during the start.')->source(self::OWN)
                 ->on(StartFigure::StallSpeed, StartFigure::StandstillTorque)->about('starter.method');
 
             return;
@@ -111,11 +111,11 @@ final readonly class RunUpVerdicts
         $stays = $worst->stallSpeed ?? $worst->reducedSpeed ?? 0.0;
         $certain = $worst->runUpTime === null && $times->time?->assumed() === false;
         ($certain ? $this->ledger->stop(StartFinding::StallsAtWorst) : $this->ledger->caution(StartFinding::StallsAtWorst))
-            ->title('It may stay behind')
-            ->because('The standard lets the motor’s torque be 15 % lower. Then it '.
-                ($stays <= 0 ? 'does not break away' : 'stays behind at '.Show::quantity($stays, Unit::Rpm, 3)).
-                ($worst->runUpTime === null ? '.' : ', until the timer forces the full voltage.'))
-            ->do('Choose a starter with more torque, or relieve the load while it starts.')
+            ->title('The motor may stall during the start')
+            ->because('The standard allows 15 % less torque. The motor then '.
+                ($stays <= 0 ? 'cannot start the load' : 'stalls at '.Show::quantity($stays, Unit::Rpm, 3)).
+                ($worst->runUpTime === null ? '.' : ' until the timer switches to full voltage.'))
+            ->do('Choose a starter with more torque, or reduce the load during the start.')
             ->source('IEC 60034-1 tolerance of the starting torque (from memory)')->on(StartFigure::RunUpTime)->about('starter.method');
     }
 
@@ -127,12 +127,12 @@ final readonly class RunUpVerdicts
         if ($asked === null || $asked <= $allowed + self::LOAD_ABOVE) {
             return;
         }
-        $this->ledger->caution(StartFinding::LoadAboveRating)->title('More load than the motor is rated for')
-            ->because('At '.Show::quantity($runUp->course->steadySpeed, Unit::Rpm).' the load asks '.
-                Show::quantity(100 * $asked, Unit::Percent, 3).' of the rated torque'.
-                ($allowed > 1 ? ', the service factor allows '.Show::quantity(100 * $allowed, Unit::Percent, 3) : '').
-                '. It runs up, but it overheats, and a relay set to the plate trips.')
-            ->do('Read the load again. If it stays so for longer than a short while, a larger motor is wanted.')->source('the plate')
+        $this->ledger->caution(StartFinding::LoadAboveRating)->title('Load above the motor rating')
+            ->because('At '.Show::quantity($runUp->course->steadySpeed, Unit::Rpm).' the load needs '.
+                Show::quantity(100 * $asked, Unit::Percent, 3).' of rated torque'.
+                ($allowed > 1 ? '; the service factor allows '.Show::quantity(100 * $allowed, Unit::Percent, 3) : '').
+                '. The motor starts, but it will overheat; a correctly set relay will trip.')
+            ->do('Check the load again. If it stays this high, use a larger motor.')->source('the nameplate')
             ->on(StartFigure::SteadySpeed)
             ->about($circuit->chosen('load.kind', LoadKind::class) === LoadKind::Points ? 'load.points' : 'load.torque_percent');
     }
@@ -144,10 +144,11 @@ final readonly class RunUpVerdicts
         if ($change === null) {
             if ($reduced !== null && $times->stall === null) {
                 $top = $runUp->train->synchronousSpeed();
-                $this->ledger->stop(StartFinding::ChangeoverNever)->title('The changeover never comes')
-                    ->because('The first stage settles at '.$reduced->shown(4).', '.
-                        Show::quantity(100 * $reduced->number() / $top, Unit::Percent, 3).' of synchronous speed: below the typed one.')
-                    ->do('Set it to '.Show::number(97 * $reduced->number() / $top, 3).' % or less, or change over by time.')
+                $this->ledger->stop(StartFinding::ChangeoverNever)->title('The starter never changes over')
+                    ->because('The first stage stops accelerating at '.$reduced->shown(4).', '.
+                        Show::quantity(100 * $reduced->number() / $top, Unit::Percent, 3).
+                        ' of synchronous speed, below the set changeover speed.')
+                    ->do('Set it to '.Show::number(97 * $reduced->number() / $top, 3).' % or less, or use a timer.')
                     ->source(self::OWN)->on(StartFigure::ReducedSpeed)->about('starter.changeover.value');
             }
 
@@ -158,23 +159,23 @@ final readonly class RunUpVerdicts
         if ($times->stall === null && $percent < $minimum && $times->changeoverCurrent !== null) {
             $very = $percent < $this->practice->earlyChangeover();
             $this->ledger->caution(StartFinding::ChangeoverEarly)
-                ->title($very ? 'Far too early a changeover' : 'Early changeover')
-                ->because('At '.Show::quantity($percent, Unit::Percent, 3).' of synchronous speed the second stage still takes '.
+                ->title($very ? 'Changeover much too early' : 'Changeover too early')
+                ->because('At '.Show::quantity($percent, Unit::Percent, 3).' of synchronous speed the second stage still draws '.
                     $times->changeoverCurrent->shown(3).' from the line'.
-                    ($very ? ': the gentle start has gained next to nothing.' : '.').
-                    ($reduced === null ? '' : ' The first stage would reach '.$reduced->shown(4).'.'))
+                        ($very ? ', so reduced-voltage starting gains almost nothing.' : '.').
+                        ($reduced === null ? '' : ' The first stage can reach '.$reduced->shown(4).'.'))
                 ->do($circuit->missing('starter.changeover.value')
-                    ? 'The first stage reaches no more: look for a starter with more torque.' : 'Wait longer before it changes over.')
-                ->source('common practice, no source')->on(StartFigure::ChangeoverSpeed, StartFigure::ChangeoverCurrent)
+                    ? 'The first stage cannot reach more: use a starter with more torque.' : 'Set a longer time.')
+                ->source('common practice')->on(StartFigure::ChangeoverSpeed, StartFigure::ChangeoverCurrent)
                 ->about('starter.changeover.value');
         }
         $by = $circuit->chosen('starter.changeover.by', ChangeoverBy::class);
         if ($by === ChangeoverBy::Hand && $times->changeoverCurrent !== null) {
             $falls = $this->lineBefore($runUp);
-            $this->ledger->note(StartFinding::ChangeoverByHand)->title('Change over by hand')
-                ->because('Watch the ammeter: change over when it has fallen to about '.Show::quantity($falls, Unit::Ampere, 2).
-                    ' and falls no further'.($times->first === null ? '' : ', not before '.$times->first->shown(2)).'.')
-                ->do('If it has not fallen after '.Show::quantity(1.5 * $change->time, Unit::Second, 2).', switch off: something is wrong.')
+            $this->ledger->note(StartFinding::ChangeoverByHand)->title('Manual changeover')
+                ->because('Watch the ammeter. Change over when the current has dropped to about '.Show::quantity($falls, Unit::Ampere, 2).
+                    ' and is steady'.($times->first === null ? '' : ', but not before '.$times->first->shown(2)).'.')
+                ->do('If it has not dropped after '.Show::quantity(1.5 * $change->time, Unit::Second, 2).', switch off and find the cause.')
                 ->source(self::OWN)->on(StartFigure::TimerFirst, StartFigure::TimerLast);
         }
         if ($times->stall === null && $by !== ChangeoverBy::Speed && ! $circuit->missing('starter.changeover.value')
@@ -188,10 +189,10 @@ final readonly class RunUpVerdicts
                 }
             }
             if ($after !== null) {
-                $this->ledger->note(StartFinding::ChangeoverLate)->title('The timer is longer than the run-up')
-                    ->because('The first stage has settled at '.$reduced->shown(4).' after about '.Show::quantity($after, Unit::Second, 2).
-                        '; the rest of the time only heats motor and starter.')
-                    ->do('Set it to '.Show::quantity($after, Unit::Second, 2).'.')->source(self::OWN)
+                $this->ledger->note(StartFinding::ChangeoverLate)->title('Timer set too long')
+                    ->because('The first stage reaches its final speed, '.$reduced->shown(4).', after about '.
+                        Show::quantity($after, Unit::Second, 2).'. More time only heats the motor and starter.')
+                    ->do('Set the timer to '.Show::quantity(RunUpSentence::rounded($after), Unit::Second).'.')->source(self::OWN)
                     ->on(StartFigure::ReducedSpeed)->about('starter.changeover.value');
             }
         }
@@ -214,8 +215,8 @@ final readonly class RunUpVerdicts
     {
         if ($runUp->feed->feed->source === null) {
             $this->ledger->note(StartFinding::DipNotChecked)->title('Voltage dip not checked')
-                ->because('Neither a fault level nor a transformer with its impedance is typed: the supply is taken as stiff.')
-                ->do('Type them under Supply: a weak supply lengthens every start.')->about('supply.transformer_kva');
+                ->because('Neither a fault level nor a transformer with its impedance is entered: the supply is taken as stiff.')
+                ->do('Enter them under Supply: a weak supply lengthens every start.')->about('supply.transformer_kva');
 
             return;
         }
@@ -228,11 +229,11 @@ final readonly class RunUpVerdicts
             return;
         }
         $longer = $timed->number() > $computed->number();
-        $this->ledger->caution(StartFinding::RunUpDiffers)->title('The timed start differs')
-            ->because('It was timed at '.$timed->shown(3).', computed are '.$computed->shown(3).'.')
+        $this->ledger->caution(StartFinding::RunUpDiffers)->title('The timed start does not match')
+            ->because('Timed '.$timed->shown(3).', calculated '.$computed->shown(3).'.')
             ->do($longer
-                ? 'Look for a low voltage, a heavier load or a larger inertia than typed.'
-                : 'The inertia or the load is smaller than typed: empty the inertia to have it taken from the stopwatch.')
+                ? 'Check for low voltage, a heavier load or a larger inertia than entered.'
+                : 'The inertia or load is smaller than entered. Clear the inertia field to calculate it from the timed start.')
             ->source(self::OWN)->on(StartFigure::RunUpTime)->about('starter.run_up_time');
     }
 
@@ -246,9 +247,10 @@ final readonly class RunUpVerdicts
         if ($used->number() > $typed->number()) {
             $finding = $used->assumed() ? $this->ledger->caution(StartFinding::LockedRotorTimeExceeded)
                 : $this->ledger->stop(StartFinding::LockedRotorTimeExceeded);
-            $finding->title('This start overheats the rotor')
-                ->because('It heats the motor like '.$used->shown(3).' with a locked rotor; '.$typed->shown().' are stamped.')
-                ->do('Choose a gentler load at the start, or a motor for heavy starting.')->source('the plate')
+            $finding->title('Rotor overheats on this start')
+                ->because('The start heats the rotor as much as '.$used->shown(3).' at locked rotor. The nameplate allows '.
+                    $typed->shown().'.')
+                ->do('Reduce the load during the start, or use a motor for heavy starting.')->source('the nameplate')
                 ->on(StartFigure::LockedRotorTime)->about('plate.locked_rotor_time');
         }
     }
@@ -269,43 +271,46 @@ final readonly class RunUpVerdicts
     {
         return match (true) {
             $otherFrequency => [
-                'The supply has another frequency than the plate, and no machine model is made for that.',
-                'Type the plate’s values for this frequency.', 'plate.frequency',
+                'The supply frequency differs from the nameplate, and the motor model does not cover that.',
+                'Enter the nameplate values for this frequency.', 'plate.frequency',
             ],
             $circuit->chosen('load.kind', LoadKind::class) === null => [
-                'What the motor drives is not said, so whether it comes up to speed is not known.',
-                'Say what it drives. Until then watch the first start.', 'load.machine',
+                'The driven machine is not entered, so it is not known whether the motor reaches full speed.',
+                'Enter the driven machine. Until then, watch the first start.', 'load.machine',
             ],
             $circuit->chosen('load.kind', LoadKind::class) === LoadKind::Points && $circuit->loadPoints() === null => [
-                'The load goes by points, and none are typed.', 'Type speed and torque of at least two points.', 'load.points',
+                'The load curve is to be given by points, and none are entered.', 'Enter speed and torque of at least two points.',
+                'load.points',
             ],
             $motor->poles === null || $motor->speed === null => [
-                'Without the rated speed the motor’s torque over speed is not known.', 'Type the speed from the plate.', 'plate.speed',
+                'Without the rated speed the torque curve of the motor is not known.', 'Enter the rated speed from the nameplate.',
+                'plate.speed',
             ],
             $motor->output === null => [
-                'Without the output the motor’s torque is not known.', 'Type the power from the plate.', 'plate.power',
+                'Without the output the motor torque is not known.', 'Enter the output from the nameplate.', 'plate.power',
             ],
             $motor->fit?->plate === null => [
-                'Starting current and torque of this motor are not known, and nothing is usual for its size.',
-                'Type Ia/In, Tst/Tn and Tmax/Tn.', 'plate.start_current_ratio',
+                'Starting current and torque of this motor are not known, and there are no usual values for its size.',
+                'Enter Ia/In, Tst/Tn and Tmax/Tn.', 'plate.start_current_ratio',
             ],
-            default => ['A field that it rests on cannot be used.', 'Mend the marked field.', null],
+            default => ['A field that it depends on has an error.', 'Correct the marked field.', null],
         };
     }
 
     public static function byStopwatch(Figure $inertia, Figure $timed, Ledger $ledger): void
     {
-        $ledger->note(StartFinding::InertiaByStopwatch)->title('Inertia from the stopwatch')
-            ->because('With '.$inertia->shown(3).' at the motor’s shaft the run-up takes the timed '.$timed->shown(3).'.')
-            ->do('Time it again when the load has changed.')->source(self::OWN)->on(StartFigure::Inertia)->about('starter.run_up_time');
+        $ledger->note(StartFinding::InertiaByStopwatch)->title('Inertia calculated from the timed start')
+            ->because('A run-up of '.$timed->shown(3).' means '.$inertia->shown(3).' at the motor shaft.')
+            ->do('Time the start again if the load changes.')->source(self::OWN)->on(StartFigure::Inertia)->about('starter.run_up_time');
     }
 
     public static function stopwatchImpossible(Figure $timed, Ledger $ledger): void
     {
-        $ledger->caution(StartFinding::StopwatchImpossible)->title('The timed start does not fit this motor and load')
+        $ledger->caution(StartFinding::StopwatchImpossible)->title('The timed start does not suit this motor and load')
             ->because('No inertia gives a run-up of '.$timed->shown(3).
-                ': even the motor alone takes longer, or the load is more than the motor can start so.')
-            ->do('Check load and method, and time the start again. Until then the typed time stands alone.')->source(self::OWN)
+                ': either the motor alone takes longer, or the load is more than it can start.')
+            ->do('Check the load and the starting method, and time the start again. Until then the entered time is '.
+                'used as it is.')->source(self::OWN)
             ->on(StartFigure::RunUpTime)->about('starter.run_up_time');
     }
 }

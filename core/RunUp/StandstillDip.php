@@ -34,7 +34,7 @@ use BraveAnvil\Start\Starting;
  */
 final readonly class StandstillDip
 {
-    private const SOURCE = 'own computation: the impedance of the rotor that stands, behind source and conductors';
+    private const SOURCE = 'calculated here: the rotor impedance at standstill, with source and conductors in series';
 
     public function __construct(private Practice $practice, private Ledger $ledger)
     {

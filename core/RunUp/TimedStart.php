@@ -38,7 +38,7 @@ final readonly class TimedStart
         }
         $usual = $this->practice->starting()->runUpTime();
 
-        return $ledger->work(StartFigure::RunUpTime)->equals($usual->value)->source('assumed, as the run-up cannot be worked out')
+        return $ledger->work(StartFigure::RunUpTime)->equals($usual->value)->source('assumed, because the run-up cannot be calculated')
             ->corrected($usual->correction)->assuming('a run-up time of '.$usual->shown().' s')->write();
     }
 
@@ -56,6 +56,6 @@ final readonly class TimedStart
 
         return $runUpTime === null
             ? null
-            : $ledger->put($runUpTime->named($name, 'the run-up time, as no changeover time is typed'));
+            : $ledger->put($runUpTime->named($name, 'the run-up time, because no changeover time is entered'));
     }
 }

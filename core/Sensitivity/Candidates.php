@@ -17,7 +17,7 @@ use BraveAnvil\Solution\Show;
 /** All of a solution that could be otherwise: what was assumed with a range, what a station estimated, and what a table is not sure of. */
 final class Candidates
 {
-    /** How far a doubted entry of a table may be off; common practice, no source. It stays between the rows beside it. */
+    /** How far a doubted entry of a table may be off; common practice. It stays between the rows beside it. */
     private const ENTRY_SHARE = 0.1;
 
     /**
@@ -99,9 +99,16 @@ final class Candidates
                     $tried[] = [$other, Show::number($other)];
                 }
             }
-            $candidates[$path] = new Candidate(Doubted::Entry, $path, 'Table entry '.$path, Show::number($value), $tried);
+            $label = self::inTheBook($table, $entry->pointer);
+            $candidates[$path] = new Candidate(Doubted::Entry, $path, $label, Show::number($value), $tried);
         }
 
         return array_values($candidates);
+    }
+
+    /** An entry by its table and its place there, as somebody finds it in the printed book. */
+    private static function inTheBook(Table $table, string $pointer): string
+    {
+        return $table->source.': '.str_replace('_', ' ', implode(', ', EntryPath::place($table, $pointer)));
     }
 }

@@ -26,7 +26,7 @@ final readonly class Outcome
 
     private const CAUTION = 1.0;
 
-    /** Share by which a dial must move before somebody would set it otherwise; common practice, no source. */
+    /** Share by which a dial must move before somebody would set it otherwise; common practice. */
     private const LEAST_MOVE = 0.01;
 
     /**

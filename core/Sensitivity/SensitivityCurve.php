@@ -60,14 +60,14 @@ final readonly class SensitivityCurve implements Curve
     {
         if ($rows === []) {
             return $steady === []
-                ? 'Nothing that is assumed or doubted has a range to be tried.'
-                : 'Nothing that is assumed or doubted changes a size, a device, a dial or a verdict within its usual range.';
+                ? 'No assumption or unverified value has a range to try.'
+                : 'No assumption or unverified value changes a size, device, setting or verdict within its usual range.';
         }
         $first = array_map(static fn (array $row): string => lcfirst($row['label']), array_slice($rows, 0, 2));
         $one = count($first) === 1;
 
-        return ($one ? 'Find out this one before you sign: ' : 'Find out these two before you sign: ').implode(', then ', $first).
-            (count($rows) > 2 ? '. '.(count($rows) - 2).' more can change the answer.' : '.');
+        return ($one ? 'Check this one before you sign: ' : 'Check these two before you sign: ').implode(', ', $first).
+            (count($rows) > 2 ? '. '.(count($rows) - 2).' more could change the result.' : '.');
     }
 
     public static function schema(): array
@@ -81,7 +81,7 @@ final readonly class SensitivityCurve implements Curve
 
         return Shape::object(
             ['says' => Shape::text(), 'rows' => Shape::list($row), 'steady' => Shape::list(Shape::text())],
-            'SensitivityCurve', 'Only where it is asked for.',
+            'SensitivityCurve', 'Only if requested.',
         );
     }
 }

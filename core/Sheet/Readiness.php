@@ -44,7 +44,7 @@ final readonly class Readiness
             }
         }
         foreach ($blocked as $station => $why) {
-            $hindrances[] = new Hindrance(ucfirst($station).' is not worked out: '.$why, Station::from($station));
+            $hindrances[] = new Hindrance(Station::from($station)->label().' station: no result. '.ucfirst($why), Station::from($station));
         }
 
         return new self($hindrances, self::taken($figures));
@@ -56,11 +56,17 @@ final readonly class Readiness
         $against = count($this->hindrances);
         $taken = count($this->acknowledgements);
 
-        return ($against === 0
-            ? 'Nothing stands against a sheet for use'
-            : ($against === 1 ? 'One thing stands' : $against.' things stand').' against a sheet for use')
-            .($taken === 0 ? '.' : '; '.$taken.($taken === 1 ? ' assumption or doubt is' : ' assumptions and doubts are').
-                ' to be taken on.');
+        return match ($against) {
+            0 => 'Ready to issue for use.',
+            1 => 'Not ready to issue for use: 1 problem.',
+            default => 'Not ready to issue for use: '.$against.' problems.',
+        }.match (true) {
+            $taken === 0 => '',
+            $against === 0 => $taken === 1 ? ' Accept 1 assumption or unverified value when you sign.'
+                : ' Accept '.$taken.' assumptions or unverified values when you sign.',
+            $taken === 1 => ' 1 assumption or unverified value to accept.',
+            default => ' '.$taken.' assumptions or unverified values to accept.',
+        };
     }
 
     /**

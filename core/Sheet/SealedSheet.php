@@ -70,7 +70,7 @@ final readonly class SealedSheet
     {
         $sheet = json_decode($json, true, 512);
         if (! is_array($sheet) || ($sheet['format'] ?? null) !== self::FORMAT || ! is_array($sheet['seal'] ?? null)) {
-            return ['This is not the record of a sheet: a JSON file of the format '.self::FORMAT.' is wanted.'];
+            return ['This is not a sheet record: choose a JSON file of the format '.self::FORMAT.'.'];
         }
         $seal = $sheet['seal'];
         unset($sheet['seal']);
@@ -85,10 +85,10 @@ final readonly class SealedSheet
             }
         }
         foreach (array_diff_key($kept, $now) as $part => $digest) {
-            $told[] = "$part was taken away after it was issued.";
+            $told[] = "$part was removed after it was issued.";
         }
         if ($told === [] && Canonical::digest($sheet) !== ($seal['sha256'] ?? null)) {
-            $told[] = 'The seal is not that of its content.';
+            $told[] = 'The seal does not match the content.';
         }
 
         return $told;

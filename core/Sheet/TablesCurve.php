@@ -34,6 +34,6 @@ final readonly class TablesCurve implements Curve
         return Shape::object(['rows' => Shape::list(Shape::object([
             'name' => Shape::text(), 'source' => Shape::text(), 'edition' => Shape::text(), 'sha256' => Shape::text(),
             'corrected' => Shape::flag(),
-        ], 'TableRow'))], 'TablesCurve', 'Only where it is asked for.');
+        ], 'TableRow'))], 'TablesCurve', 'Only if requested.');
     }
 }

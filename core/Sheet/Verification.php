@@ -35,20 +35,19 @@ final readonly class Verification
         $number = is_array($record['revision'] ?? null) && is_int($record['revision']['number'] ?? null) ? $record['revision']['number']
             : 0;
         $seal = substr($sheet->seal(), 0, SealedSheet::PRINTED);
-        $whole = "$name, revision $number, is whole. Its seal begins with $seal: compare it with the one on paper.";
+        $whole = "$name, revision $number: the record is unchanged. Its seal begins with $seal: compare it with the seal on paper.";
         if (($record['core'] ?? '') !== Version::CORE) {
             $core = is_string($record['core'] ?? null) ? $record['core'] : '';
 
             return new self(true, [
-                $whole, "It was solved by core $core, this is ".Version::CORE.
-                    ': whether its figures follow from what was typed is not checked.',
+                $whole, "It was calculated with core $core; this is core ".Version::CORE.'. The figures are not recalculated.',
             ]);
         }
         $stray = self::stray($record);
 
         return $stray === []
-            ? new self(true, [$whole, 'Its figures follow from what was typed.'])
-            : new self(false, [...$stray, 'The seal is that of the content, but these figures do not follow from what was typed.']);
+            ? new self(true, [$whole, 'The figures follow from the entered values.'])
+            : new self(false, [...$stray, 'The seal matches the content, but these figures do not follow from the entered values.']);
     }
 
     /**
@@ -72,11 +71,11 @@ final readonly class Verification
             $value = $figure['value'] ?? null;
             $now = $computed[$key] ?? null;
             if (! self::same($value, $now)) {
-                $told[] = "$key is ".self::said($value).' here and '.self::said($now).' by computation.';
+                $told[] = "$key is ".self::said($value).' in the record and '.self::said($now).' when calculated.';
             }
         }
         foreach (array_diff_key($computed, $seen) as $key => $value) {
-            $told[] = "$key is missing here; by computation it is ".self::said($value).'.';
+            $told[] = "$key is missing in the record; calculated it is ".self::said($value).'.';
         }
 
         return array_slice($told, 0, self::MOST);

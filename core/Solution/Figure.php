@@ -27,6 +27,7 @@ final readonly class Figure
      * @param  list<string>  $assumptions  what it rests on that nobody stamped or measured
      * @param  Doubt|null  $doubt  why the table entry that it rests on is not sure
      * @param  list<Correction>  $corrections  entries of a site's own that it rests on
+     * @param  string  $said  a value that is a word of the format, as people say it; empty where the value is read as it is
      *
      * @throws Fault when the value is not finite
      */
@@ -43,6 +44,7 @@ final readonly class Figure
         public array $assumptions = [],
         public ?Doubt $doubt = null,
         public array $corrections = [],
+        public string $said = '',
     ) {
         if (is_float($value) && ! is_finite($value)) {
             throw Fault::notFinite($this->key());
@@ -72,7 +74,7 @@ final readonly class Figure
     {
         return new self(
             null, $path, $label, $value, $unit,
-            source: $assumption === null ? 'typed' : 'assumed',
+            source: $assumption === null ? 'entered' : 'assumed',
             assumptions: $assumption === null ? [] : [$assumption],
         );
     }
@@ -106,13 +108,14 @@ final readonly class Figure
     /** The value as a person reads it, with its unit. */
     public function shown(int $digits = 4): string
     {
-        return is_string($this->value) ? $this->value : Show::quantity($this->value, $this->unit, $digits);
+        return is_string($this->value) ? ($this->said === '' ? $this->value : $this->said)
+            : Show::quantity($this->value, $this->unit, $digits);
     }
 
     public function withAssumption(string $assumption): self
     {
         return new self($this->name, $this->field, $this->label, $this->value, $this->unit, $this->formula, $this->working, $this->source,
-            $this->from, [...$this->assumptions, $assumption], $this->doubt, $this->corrections);
+            $this->from, [...$this->assumptions, $assumption], $this->doubt, $this->corrections, $this->said);
     }
 
     /** The same value under another name, its source being this figure. */
@@ -122,7 +125,7 @@ final readonly class Figure
         $origin = $this->origin();
 
         return new self($name, null, $label, $this->value, $this->unit, '', $this->label.' '.$this->shown(), $source,
-            $origin === '' ? $this->from : ['' => $origin], $this->assumptions, $this->doubt, $this->corrections);
+            $origin === '' ? $this->from : ['' => $origin], $this->assumptions, $this->doubt, $this->corrections, $this->said);
     }
 
     /**
@@ -133,7 +136,8 @@ final readonly class Figure
     public function spoken(Closure $say): self
     {
         return new self($this->name, $this->field, $say($this->label), $this->value, $this->unit, $this->formula, $say($this->working),
-            $say($this->source), $this->from, array_map($say, $this->assumptions), $this->doubt, $this->corrections);
+            $say($this->source), $this->from, array_map($say, $this->assumptions), $this->doubt, $this->corrections,
+            $this->said === '' ? '' : $say($this->said));
     }
 
     /** @return array<string, mixed> */

@@ -22,6 +22,8 @@ final class FigureBuilder
 
     private int|float|string $value = '';
 
+    private string $said = '';
+
     private string $formula = '';
 
     private string $working = '';
@@ -142,6 +144,14 @@ final class FigureBuilder
         return $this;
     }
 
+    /** A value that is a word of the format, as people say it. */
+    public function said(string $words): self
+    {
+        $this->said = $words;
+
+        return $this;
+    }
+
     public function source(string $source): self
     {
         $this->source = $source;
@@ -200,7 +210,8 @@ final class FigureBuilder
         }
 
         return new Figure($this->name, null, $this->label, $this->value, $this->unit, $this->formula, $working, $this->source ?? '',
-            $this->lineage, array_keys($this->assumptions), $this->doubt ?? $this->inherited, $this->corrections);
+            $this->lineage, array_keys($this->assumptions), $this->doubt ?? $this->inherited, $this->corrections,
+            $this->said);
     }
 
     /** @throws Fault when the working names something that was not put in */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace BraveAnvil\Solution;
 
 use BraveAnvil\Prove\Comparison;
+use BraveAnvil\Spoken;
 use BraveAnvil\Version;
 
 /** All that is computed from a circuit. The same circuit, tables and core version give the same solution, byte for byte. */
@@ -26,6 +27,7 @@ final readonly class Solution
      * @param  array<string, array{text: string, figures: list<string>}>  $meanings  what the stamps of the plate say and which figures follow from them, by path
      * @param  array<string, FieldNote>  $fields  what the page shows beside each field
      * @param  list<Comparison>  $comparisons  of the circuit's readings, in their order
+     * @param  Spoken|null  $spoken  puts pictures into the words of the rule book as they are read
      */
     public function __construct(
         public string $tag = '',
@@ -43,6 +45,7 @@ final readonly class Solution
         public array $fields = [],
         public string $core = Version::CORE,
         public array $comparisons = [],
+        private ?Spoken $spoken = null,
     ) {
     }
 
@@ -80,13 +83,15 @@ final readonly class Solution
             'findings' => array_map(static fn (Finding $f): array => $f->toArray(), $this->findings),
             'errors' => array_map(static fn (FieldError $e): array => $e->toArray(), $this->errors),
             'comparisons' => array_map(static fn (Comparison $c): array => $c->toArray(), $this->comparisons),
-            'curves' => (object) array_map(static fn (Curve $c): array => $c->toArray(), $this->curves),
+            'curves' => (object) array_map(fn (Curve $c): array => $this->spoken?->shown($c->toArray()) ?? $c->toArray(), $this->curves),
             'sentences' => (object) $this->sentences,
             'blocked' => $this->blocked,
             'read' => (object) $this->read,
             'words' => (object) $this->words,
             'meanings' => (object) $this->meanings,
-            'fields' => (object) array_map(static fn (FieldNote $n): array => $n->toArray(), $this->fields),
+            'fields' => (object) array_map(
+                fn (FieldNote $n): array => $this->spoken?->shown($n->toArray()) ?? $n->toArray(), $this->fields,
+            ),
         ];
     }
 

@@ -15,4 +15,10 @@ enum Station: string
     case Correct = 'correct';
     case Prove = 'prove';
     case Sheet = 'sheet';
+
+    /** The name that people read on it. */
+    public function label(): string
+    {
+        return ucfirst($this->value);
+    }
 }

@@ -80,7 +80,7 @@ final readonly class LockedRotor
         $usual = $this->practice->typicalMotor();
         $typical = $motor->output === null ? null : $usual->startCurrent($motor->output->number(), $motor->poleCount());
         if ($typical === null) {
-            $ledger->missing('plate.start_current_ratio', 'Ia/In or a code letter is wanted: no typical value is known for this output.');
+            $ledger->missing('plate.start_current_ratio', 'Enter Ia/In or the code letter: there is no typical value for this output.');
 
             return null;
         }
@@ -104,16 +104,13 @@ final readonly class LockedRotor
         if ($letter->ofStar) {
             $ledger
                 ->caution(StartFinding::CodeLetterIsStar)
-                ->title('The code letter is probably the star value')
+                ->title('Code letter probably marked for star')
                 ->because(
-                    'Letter '.
-                        $letter->letter.
-                        ' gives '.
-                        ($letter->middle === null ? 'at most ' : '').
-                        Show::number($letter->ratio, 3).
-                        ' times rated current. A star-start motor is marked for star, so the delta value is three times that; it is never divided again.',
+                    'Letter '.$letter->letter.' gives '.($letter->middle === null ? 'at most ' : '').Show::number($letter->ratio, 3).
+                    ' times rated current. A motor for star-delta starting is marked for star: the delta value is three times that, and '.
+                    'is not divided by three again.',
                 )
-                ->do('Take Ia/In from the data sheet.')
+                ->do('Enter Ia/In from the data sheet.')
                 ->source('NEC 430.7(B) (2023, from memory)')
                 ->on(StartFigure::LockedRotorCurrent);
         }
@@ -139,7 +136,7 @@ final readonly class LockedRotor
                 )
                 ->equals($letter->amperes($kva))
                 ->source($source)
-                ->assuming($letter->ofStar ? 'the code letter is that of the star connection' : null)
+                ->assuming($letter->ofStar ? 'the code letter applies to the star connection' : null)
                 ->write();
         };
 
@@ -182,17 +179,12 @@ final readonly class LockedRotor
         $apart = abs((int) array_search($stamped, $letters->letters(), true) - (int) array_search($found, $letters->letters(), true));
         $ledger
             ->find($apart > 1 ? Grade::Caution : Grade::Note, PlateFinding::CodeLetterDisagrees)
-            ->title('Ia/In and code letter differ')
+            ->title('Ia/In and code letter do not match')
             ->because(
-                'The stamped ratio is '.
-                    Show::number($perHp, 3).
-                    ' kVA/hp, like letter '.
-                    $found.
-                    '; the plate says '.
-                    $stamped.
-                    '. The ratio is used.',
+                'Ia/In means '.Show::number($perHp, 3).' kVA/hp, equivalent to code letter '.$found.'; the nameplate says '.$stamped.
+                '. Ia/In is used.',
             )
-            ->do('Read both again on the plate.')
+            ->do('Read both again on the nameplate.')
             ->source($letters->cited())
             ->on(StartFigure::KvaPerHp);
     }

@@ -43,7 +43,7 @@ final readonly class LockedRotorRange
         return $end === null
             ? $other
             : $end
-                ->named(StartFigure::LockedRotorCurrent, 'the end of the code letter’s range that is nearer to '.$other->shown(3))
-                ->withAssumption('the end of the code letter’s range');
+                ->named(StartFigure::LockedRotorCurrent, 'the limit of the code letter range nearer to '.$other->shown(3))
+                ->withAssumption('the limit of the code letter range');
     }
 }

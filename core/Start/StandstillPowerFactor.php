@@ -34,8 +34,8 @@ final readonly class StandstillPowerFactor
         ]);
 
         return $ledger->work(StartFigure::LockedRotorPowerFactor)->from(...$inputs)
-            ->as('P / S at standstill', 'of the equivalent circuit that is fitted to the plate')
-            ->equals($stand['real'] / hypot($stand['real'], $stand['reactive']))->source('own computation')
+            ->as('P / S at standstill', 'of the equivalent circuit fitted to the nameplate')
+            ->equals($stand['real'] / hypot($stand['real'], $stand['reactive']))->source('calculated here')
             ->assuming($fit->typical === [] ? null : $fit->typicalWords())->write();
     }
 }

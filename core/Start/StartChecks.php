@@ -28,12 +28,13 @@ final readonly class StartChecks
         if (! in_array($motor->connection(), [null, WindingConnection::Single, WindingConnection::None], true)) {
             $ledger
                 ->note(PlateFinding::LockOffBeforeLinks)
-                ->title('Before you move a link')
+                ->title('Before you touch a link')
                 ->because(
-                    'Isolate, lock off and tag. Prove dead on a known source before and after. Any capacitor holds charge: wait, then short it. The motor may restart unexpectedly if it is not locked off.',
+                    'Isolate, lock off and tag. Wait for capacitors to discharge. Check the tester on a known live source, prove dead, '.
+                    'check the tester again. Short-circuit capacitors once they are proved dead. Without lock-off the motor can start.',
                 )
-                ->do('Live work only by qualified people with rated instruments.')
-                ->source('usual practice; local rules and licensed people decide');
+                ->do('Live work by qualified persons only, with rated instruments and PPE.')
+                ->source('usual practice; have a licensed person check it against the local code');
         }
     }
 
@@ -42,9 +43,9 @@ final readonly class StartChecks
         $limit = $circuit->number('settings.direct_start_limit');
         $output = $motor->output;
         if ($method?->takesAll() === true && $limit !== null && $output !== null && $output->number() > $limit->number() * (1 + 1e-9)) {
-            $ledger->note(StartFinding::DirectAboveLimit)->title('Direct start of a larger motor')
-                ->because($output->shown().' is above the site’s limit of '.$limit->shown().' for direct starts.')
-                ->do('Ask whoever runs the supply, or choose a gentler start.')->source('site setting')->on(PlateFigure::Output);
+            $ledger->note(StartFinding::DirectAboveLimit)->title('Direct-on-line start of a large motor')
+                ->because($output->shown().'; this site allows direct-on-line starts up to '.$limit->shown().'.')
+                ->do('Ask the supply operator, or choose a reduced-voltage start.')->source('site setting')->on(PlateFigure::Output);
         }
     }
 
@@ -74,14 +75,12 @@ final readonly class StartChecks
         if ($referred > $limit->value) {
             $ledger
                 ->caution(StartFinding::InertiaAboveLimit)
-                ->title('Inertia above the design limit')
+                ->title('Load inertia above the design N limit')
                 ->because(
-                    Show::number($referred, 3).
-                        ' kg·m² at the motor shaft is more than the '.
-                        $limit->shown(3).
-                        ' kg·m² that a design N motor of this size must start.',
+                    Show::number($referred, 3).' kg·m² at the motor shaft; a design N motor of this size need only start '.
+                    $limit->shown(3).'.',
                 )
-                ->do('Ask for the motor’s own limit.')
+                ->do('Ask the manufacturer for the limit of this motor.')
                 ->source($limit->source)
                 ->on(StartFigure::InertiaLimit);
         }

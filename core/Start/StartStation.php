@@ -42,7 +42,8 @@ final readonly class StartStation
         }
         $figures = $this->standstill($circuit, $motor, $load, $range, $peak, $reclosing, $first, $ledger);
         if ($name !== null) {
-            $ledger->work(StartFigure::Method)->equals($name->value)->source($circuit->assumed('starter.method') ?? 'typed')->write();
+            $ledger->work(StartFigure::Method)->equals($name->value)->said($name->label($this->book->words()))
+                ->source($circuit->assumed('starter.method') ?? 'typed')->write();
         }
         $this->judge($circuit, $motor, $method, $figures, $ledger);
         $ledger->say(Station::Start, $this->sentence($circuit, $motor, $method, $figures, $ledger));
@@ -127,7 +128,7 @@ final readonly class StartStation
             ->from(k: $over, cos: $cos, I: $lockedRotor)
             ->as('1.1 √2 κ I_LR (1 + 1/√3)', '{k} × √2 × '.Show::number($kappa).' × {I} × (1 + 1 ÷ √3)')
             ->equals($over->value * sqrt(2) * $kappa * $lockedRotor->number() * (1 + 1 / sqrt(3)))
-            ->source('own computation, an upper bound')
+            ->source('calculated here, an upper limit')
             ->write();
     }
 
@@ -141,9 +142,9 @@ final readonly class StartStation
         $wanted = $method?->wants($circuit);
         if ($wanted !== null) {
             $ledger->missing(
-                $wanted, 'What the drive takes from the line is on its own plate; conductors and protection are chosen by it.',
+                $wanted, 'The drive input current is on the nameplate of the drive; conductors and protection are chosen by it.',
             );
-            $ledger->block('Waits for the drive’s input current.', Station::Cable, Station::Guard);
+            $ledger->block('No result: enter the drive input current.', Station::Cable, Station::Guard);
         }
         if ($method !== null && $ledger->isOpen(Station::Correct)) {
             $ledger->add(...$method->cautions($figures, $this->book->words(), $this->book->terminals()));
@@ -154,7 +155,7 @@ final readonly class StartStation
     private function sentence(Circuit $circuit, Motor $motor, ?StartingMethod $method, StartFigures $figures, Ledger $ledger): string
     {
         if ($figures->lockedRotorCurrent === null) {
-            return 'The starting current follows from Ia/In, the code letter or a table.';
+            return 'Enter Ia/In or the code letter to get the starting current.';
         }
 
         $words = $this->book->words();

@@ -31,20 +31,20 @@ final readonly class TimeCurrentChecks
 
     private function deviceHolds(): TimeCurrentCheck
     {
-        $label = 'The start passes the '.lcfirst($this->picture->deviceName);
+        $label = 'The '.lcfirst($this->picture->deviceName).' carries the start';
         $rung = $this->protection->rung;
         if ($rung === null) {
             return new TimeCurrentCheck($label, FaultVerdict::NotChecked, $this->protection->setting === null
-                ? 'no rating of its standard is chosen'
+                ? 'no standard rating is chosen'
                 : 'it has a setting and no curve');
         }
 
         return match (true) {
             $this->protection->device !== null => new TimeCurrentCheck(
-                $label, $rung->carries ? FaultVerdict::Passes : FaultVerdict::Fails, 'along the lower edge of its standard',
+                $label, $rung->carries ? FaultVerdict::Passes : FaultVerdict::Fails, 'checked at the fast limit of its standard',
             ),
-            $rung->carries => new TimeCurrentCheck($label, FaultVerdict::Asks, 'by rule of thumb it does'),
-            default => new TimeCurrentCheck($label, FaultVerdict::Asks, 'by rule of thumb it may not'),
+            $rung->carries => new TimeCurrentCheck($label, FaultVerdict::Asks, 'rule of thumb: carries it'),
+            default => new TimeCurrentCheck($label, FaultVerdict::Asks, 'rule of thumb: may not carry it'),
         };
     }
 
@@ -52,25 +52,27 @@ final readonly class TimeCurrentChecks
     {
         $pick = $this->protection->overload?->pick;
 
-        return new TimeCurrentCheck('The start passes the overload relay', match ($pick?->holds) {
+        return new TimeCurrentCheck('The overload relay allows the start', match ($pick?->holds) {
             null => FaultVerdict::NotChecked,
             true => FaultVerdict::Passes,
             false => FaultVerdict::Fails,
-        }, $pick === null ? 'how long the start takes is not typed' : 'class '.$pick->class->value.', from cold');
+        }, $pick === null ? 'the start time is not known' : 'class '.$pick->class->value.
+        ', from cold; a restart with a warm relay can trip');
     }
 
     private function rotor(): TimeCurrentCheck
     {
-        $label = 'The relay trips before a locked rotor is harmed';
+        $label = 'Relay trips before a locked rotor is damaged';
         $rotor = $this->picture->rotor;
         $relay = $this->picture->relay;
         if ($rotor === null || $relay === null) {
             return new TimeCurrentCheck($label, FaultVerdict::NotChecked, $relay === null
-                ? 'no trip class is chosen' : 'the locked-rotor time is not typed');
+                ? 'no trip class is chosen' : 'enter the locked-rotor time');
         }
         $acts = $relay->acts($rotor->amperes);
-        $says = ($acts === null ? 'it need not trip' : 'within '.Duration::shown($acts)).'; '.Duration::shown($rotor->seconds).
-            ($rotor->usual ? ' taken as usual' : ' stamped');
+        $says = ($acts === null ? 'it is not certain to trip' : 'trips within '.Duration::shown($acts)).'; '.
+            Duration::shown($rotor->seconds).
+            ($rotor->usual ? ' (assumed)' : ' (nameplate)');
         $fails = $acts === null || $acts > $rotor->seconds * (1 + self::TOLERANCE);
 
         // What nobody stamped may be otherwise: it never decides.
@@ -84,7 +86,7 @@ final readonly class TimeCurrentChecks
     /** From which current on the device is sure to act before the relay, whose contactor cannot break a short circuit. */
     private function takesOver(): TimeCurrentCheck
     {
-        $label = 'The device acts before the relay does';
+        $label = 'Device operates before the relay';
         $device = $this->picture->device;
         $relay = $this->picture->relay;
         if ($device === null || $relay === null || $device->asks !== '') {
@@ -99,28 +101,28 @@ final readonly class TimeCurrentChecks
             $holds = $relay->holds($amperes);
             if ($acts !== null && $holds !== null && $acts <= $holds) {
                 return new TimeCurrentCheck(
-                    $label, FaultVerdict::Told, 'surely from '.Show::quantity($amperes, Unit::Ampere, 2).
-                        ' on: the contactor must be able to break what is less',
+                    $label, FaultVerdict::Told, 'certain above '.Show::quantity($amperes, Unit::Ampere, 2).
+                        '; below that the contactor must be able to break the current',
                 );
             }
         }
 
         return new TimeCurrentCheck(
-            $label, FaultVerdict::Told, 'not surely up to '.Show::quantity($to, Unit::Ampere, 2).', where the class ends',
+            $label, FaultVerdict::Told, 'not certain up to '.Show::quantity($to, Unit::Ampere, 2).', where the class curve ends',
         );
     }
 
     private function conductors(): TimeCurrentCheck
     {
-        $label = 'The device acts before a fault harms the conductors';
+        $label = 'Device operates before a fault damages the conductors';
         $device = $this->protection->device;
         $smallest = $this->picture->smallest?->number();
         $largest = $this->picture->largest?->number();
         if ($device === null || $smallest === null || $largest === null || $this->bearings === []) {
             return new TimeCurrentCheck($label, FaultVerdict::NotChecked, match (true) {
-                $this->bearings === [] || $smallest === null => 'the fault at the motor is not worked out',
+                $this->bearings === [] || $smallest === null => 'the fault at the motor is not calculated',
                 $device === null => 'its curve is not known',
-                default => 'neither a fault level nor a transformer is typed',
+                default => 'neither a fault level nor a transformer is entered',
             });
         }
         foreach (self::between(min($smallest, $largest), $largest) as $amperes) {
@@ -128,8 +130,8 @@ final readonly class TimeCurrentChecks
             foreach ($this->bearings as $bearing) {
                 if ($energy === null || $energy > $bearing->energy * (1 + self::TOLERANCE)) {
                     return new TimeCurrentCheck($label, FaultVerdict::Fails, $energy === null
-                        ? 'at '.Show::quantity($amperes, Unit::Ampere, 3).' it need not act'
-                        : 'at '.Show::quantity($amperes, Unit::Ampere, 3).' the '.$bearing->name.' would not bear it');
+                        ? 'at '.Show::quantity($amperes, Unit::Ampere, 3).' it is not certain to operate'
+                        : 'the '.$bearing->name.' would not withstand '.Show::quantity($amperes, Unit::Ampere, 3));
                 }
             }
         }
@@ -138,7 +140,7 @@ final readonly class TimeCurrentChecks
             $label,
             $device->limitsEnergy() ? FaultVerdict::Passes : FaultVerdict::Told,
             'from '.Show::quantity(min($smallest, $largest), Unit::Ampere, 3).' to '.Show::quantity($largest, Unit::Ampere, 3).
-                ($device->limitsEnergy() ? '' : '; a breaker takes longer near the supply, as the check above says'),
+            ($device->limitsEnergy() ? '' : '; a circuit-breaker takes longer near the supply, as in the check above'),
         );
     }
 

@@ -153,10 +153,10 @@ final readonly class TimeCurrentCurve implements Curve
         $acts = $band->acts($amperes);
 
         return match (true) {
-            $acts === null && $holds === null => 'ask its maker',
-            $acts === null => 'holds '.Duration::shown($holds).' and need not act',
-            $holds === null || $holds <= 0 => 'acts within '.Duration::shown($acts),
-            default => 'acts after '.Duration::shown($holds).' to '.Duration::shown($acts),
+            $acts === null && $holds === null => 'check with the manufacturer',
+            $acts === null => 'carries it for at least '.Duration::shown($holds).'; need not trip',
+            $holds === null || $holds <= 0 => 'trips within '.Duration::shown($acts),
+            default => 'trips in '.Duration::shown($holds).' to '.Duration::shown($acts),
         };
     }
 
@@ -169,7 +169,7 @@ final readonly class TimeCurrentCurve implements Curve
             }
 
             return match (true) {
-                $until >= self::TO_S => 'flows as long as it runs',
+                $until >= self::TO_S => 'running current',
                 $until > 0 => 'above it for '.Duration::shown($until),
                 default => 'stays below it',
             };
@@ -177,7 +177,7 @@ final readonly class TimeCurrentCurve implements Curve
         [[$first, $longest]] = $trace->points;
         $seconds = $longest * ($first / $amperes) ** 2;
 
-        return $seconds >= $longest ? 'borne for more than '.Duration::shown($longest) : 'borne for '.Duration::shown($seconds);
+        return $seconds >= $longest ? 'withstood for more than '.Duration::shown($longest) : 'withstood for '.Duration::shown($seconds);
     }
 
     public static function schema(): array

@@ -82,8 +82,8 @@ final readonly class TimeCurrentStation
             $device,
             $protection->setting,
             $overload->pick === null
-                ? 'Overload relay, its class not checked'
-                : 'Overload relay, class '.$overload->pick->class->value.', at '.$overload->dial->shown(3).$overload->seat->where(),
+                ? 'Overload relay, trip class not checked'
+                : 'Overload relay'.$overload->seat->where().', class '.$overload->pick->class->value.', set to '.$overload->dial->shown(3),
             $relay,
             $traces,
             $inrush->peak->number() / M_SQRT2,
@@ -139,7 +139,7 @@ final readonly class TimeCurrentStation
         $points[] = [$running, max(self::FROM_S, $passed)];
         $points[] = [$running, self::LONGEST_S];
 
-        return new Trace($kind, $kind === TraceKind::Start ? 'The start' : 'The start as the relay sees it', $points);
+        return new Trace($kind, $kind === TraceKind::Start ? 'The start' : 'The start, as the relay sees it', $points);
     }
 
     /** @return list<array{float, float}> s, A */

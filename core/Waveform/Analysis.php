@@ -50,7 +50,7 @@ final readonly class Analysis
         if ($trace instanceof Refusal) {
             return new self(
                 null, null, [], [],
-                [new FieldError('file', $trace->text, 'Text with a row for each sample: time, volts, amperes, up to 200 000 rows.')],
+                [new FieldError('file', $trace->text, 'Text with one row per sample: time, voltage, current; up to 200 000 rows.')],
                 null,
             );
         }
@@ -68,7 +68,7 @@ final readonly class Analysis
         $signals = self::signals($trace, $channels);
         if ($signals === [] && $errors === []) {
             $errors['columns'] = new FieldError(
-                'columns', 'No column is a voltage or a current.', 'Say for at least one column what it is.',
+                'columns', 'No column is marked as voltage or current.', 'Mark at least one column.',
             );
         }
         if ($errors !== [] || $rate === null) {
@@ -82,12 +82,9 @@ final readonly class Analysis
                 [
                     new FieldError(
                         'file',
-                        'No whole cycle of 35 to 75 Hz is found: the record lasts '.
-                            self::milliseconds($trace->samples() / $rate).
-                            ' at '.
-                            number_format($rate, 0, '.', ' ').
-                            ' samples a second.',
-                        'At least two whole cycles, and the right sample rate or time unit.',
+                        'No whole cycle of 35 to 75 Hz found: the record lasts '.self::milliseconds($trace->samples() / $rate).' at '.
+                        number_format($rate, 0, '.', ' ').' samples per second.',
+                        'Use at least two whole cycles, and the right sample rate or time unit.',
                     ),
                 ],
                 null,
@@ -99,8 +96,8 @@ final readonly class Analysis
                 [
                     new FieldError(
                         'rate',
-                        'Only '.number_format($rate / $frequency, 1).' samples fall on each cycle: too few.',
-                        'At least 8 samples for each cycle; 200 for harmonics.',
+                        'Only '.number_format($rate / $frequency, 1).' samples per cycle: too few.',
+                        'Use at least 8 samples per cycle; 200 for harmonics.',
                     ),
                 ],
                 null,
@@ -143,7 +140,7 @@ final readonly class Analysis
             $step = ($time[$last] - $time[0]) / $last;
             if ($step <= 0) {
                 $errors['columns'] = new FieldError(
-                    'columns', 'The time column does not climb.', 'Another column for time, or none and a sample rate.',
+                    'columns', 'The time column does not increase.', 'Choose another time column, or none and a sample rate.',
                 );
 
                 return null;
@@ -153,12 +150,9 @@ final readonly class Analysis
                 if (abs($t - $time[0] - $k * $step) > 2.5 * $step) {
                     $errors['columns'] = new FieldError(
                         'columns',
-                        'The samples are not even: line '.
-                            ($trace->firstLine + $k).
-                            ' is '.
-                            number_format(abs($t - $time[0] - $k * $step) / $step, 1).
-                            ' steps off.',
-                        'Even samples without gaps.',
+                        'The samples are not evenly spaced: line '.($trace->firstLine + $k).' is '.
+                        number_format(abs($t - $time[0] - $k * $step) / $step, 1).' steps off.',
+                        'Use evenly spaced samples without gaps.',
                     );
 
                     return null;
@@ -173,7 +167,7 @@ final readonly class Analysis
                 return $trace->rate;
             }
             $errors['rate'] = new FieldError(
-                'rate', 'Without a time column the sample rate is wanted.', 'Samples a second, such as 10000 or 10 kHz.',
+                'rate', 'Enter the sample rate, because there is no time column.', 'Samples per second, such as 10000 or 10 kHz.',
                 ErrorKind::Missing,
             );
 
@@ -195,7 +189,7 @@ final readonly class Analysis
             $errors['rate'] = new FieldError(
                 'rate',
                 Typed::quoted($typed).' is not a sample rate.',
-                'Samples a second from 100 to 100 000 000, such as 10000 or 10 kHz.',
+                'Samples per second from 100 to 100 000 000, such as 10000 or 10 kHz.',
             );
 
             return null;

@@ -49,7 +49,8 @@ final readonly class Channels
                         ? $guessed[$i]
                         : '');
             if ($role !== '' && in_array($role, $roles, true)) {
-                $errors["columns.$i.role"] = new FieldError("columns.$i.role", 'Another column has this role already.', 'Each role once.');
+                $errors["columns.$i.role"] = new FieldError("columns.$i.role", 'Another column has this role already.',
+                    'Use each role once.');
                 $role = '';
             }
             $roles[] = $role;
@@ -65,7 +66,7 @@ final readonly class Channels
                 $errors["columns.$i.value"] = new FieldError(
                     "columns.$i.value",
                     $factor->text,
-                    'A number more than zero: 10 for a 10:1 probe, 0.1 ohm for a shunt, 100 for a clamp with 100 mV for each ampere.',
+                    'A number above zero: 10 for a 10:1 probe, 0.1 ohm for a shunt, 100 for a clamp meter with 100 mV per ampere.',
                 );
                 $factor = 1.0;
             }
@@ -90,7 +91,7 @@ final readonly class Channels
             return $unit;
         }
         if ($plain === '') {
-            return new Refusal('A value is wanted.');
+            return new Refusal('Enter a value.');
         }
         $bare = $way === 'probe' ? (string) preg_replace('~^(\d+(?:[.,]\d+)?)\s*:\s*1$|^x\s*~i', '$1', $plain) : $plain;
         $number =

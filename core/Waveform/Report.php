@@ -62,7 +62,7 @@ final class Report
         );
         $this->put(
             WaveformFigure::whole(WaveformQuantity::Cycles), $cycles,
-            Show::number($samples, 7).' samples at '.Show::number($this->rate, 6).' a second',
+            Show::number($samples, 7).' samples at '.Show::number($this->rate, 6).' per second',
         );
         $this->harmonics($cycles, $each);
         foreach ($this->signals as $role => $values) {
@@ -214,7 +214,7 @@ final class Report
         $of = $this->system === 'three' ? $line : '';
         $this->put(
             WaveformFigure::line(WaveformQuantity::Angle, $of), $angle,
-            'angle of the fundamentals'.($this->system === 'line' ? ', less the 30° of a line voltage' : ''),
+            'angle of the fundamentals'.($this->system === 'line' ? ', minus the 30° of a line voltage' : ''),
         );
         $this->put(
             WaveformFigure::line(WaveformQuantity::Shift, $of),
@@ -268,7 +268,7 @@ final class Report
                 ];
                 // The product of a line voltage and a line current means nothing; of a clean voltage only the fundamental carries power.
                 [$watts, $apparent] = [$first['p'], sqrt(3) * $v['rms'] * $i['rms']];
-                $working = 'fundamentals of a balanced load, line voltage less 30°';
+                $working = 'fundamentals of a balanced load, line voltage minus 30°';
                 break;
             default:
                 [$watts, $apparent] = [$real['L1'] ?? 0.0, $v['rms'] * $i['rms']];
@@ -278,7 +278,7 @@ final class Report
         $this->put(WaveformFigure::whole(WaveformQuantity::Real), $watts, $working, 'definition', 'mean of v i');
         $this->put(WaveformFigure::whole(WaveformQuantity::Apparent), $apparent, $working, 'definition', 'V I');
         $this->put(
-            WaveformFigure::whole(WaveformQuantity::Reactive), $first['q'], 'positive when the current lags', 'definition',
+            WaveformFigure::whole(WaveformQuantity::Reactive), $first['q'], 'positive if the current lags', 'definition',
             'V_1 I_1 sin φ_1',
         );
         $factor = $apparent > 0 ? abs($watts) / $apparent : 0.0;
@@ -320,8 +320,8 @@ final class Report
         if ($watts !== null && $watts < 0) {
             $this->findings[] = Finding::caution(WaveformFinding::PowerBackwards)
                 ->title('Power flows backwards')
-                ->because('The mean of volts times amperes is negative.')
-                ->do('Turn the clamp or the shunt round, or tick “turned” for one channel.')
+                ->because('The mean of voltage times current is negative.')
+                ->do('Reverse the clamp or the shunt, or tick “inverted” for one channel.')
                 ->source('definition')
                 ->on(WaveformFigure::whole(WaveformQuantity::Real))
                 ->made();
@@ -332,14 +332,13 @@ final class Report
         }
         if ($this->rate / $this->frequency < self::FEW_SAMPLES) {
             $this->findings[] = Finding::note(WaveformFinding::FewSamples)
-                ->title('Few samples for each cycle')
+                ->title('Few samples per cycle')
                 ->because(
-                    Show::number($this->rate / $this->frequency, 3).
-                        ' samples fall on a cycle: harmonics above '.
-                        Show::number(min(50, floor((0.45 * $this->rate) / $this->frequency))).
-                        ' are not seen, and what is above may fold back.',
+                    Show::number($this->rate / $this->frequency, 3).' samples per cycle: harmonics above order '.
+                    Show::number(min(50, floor((0.45 * $this->rate) / $this->frequency))).
+                    ' are not visible, and higher ones may fold back (aliasing).',
                 )
-                ->do('Sample faster, with a filter before it.')
+                ->do('Sample faster, with an anti-aliasing filter.')
                 ->source('definition')
                 ->on(WaveformFigure::whole(WaveformQuantity::HarmonicOrders))
                 ->made();
@@ -353,15 +352,10 @@ final class Report
         $thd = $this->channels['i1']['thd'] ?? 0.0;
         if ($true !== null && $shift !== null && $shift - $true > 0.05 && $thd > 15) {
             $this->findings[] = Finding::caution(WaveformFinding::DistortionNotCapacitor)
-                ->title('Distortion makes this power factor low: a capacitor does not cure it')
+                ->title('Low power factor from distortion: a capacitor does not correct it')
                 ->because(
-                    'The current is shifted by a factor of '.
-                        Show::number($shift, 3).
-                        ' only, but the true power factor is '.
-                        Show::number($true, 3).
-                        ': spikes with '.
-                        Show::number($thd, 3).
-                        ' % of harmonics. A capacitor would take in harmonics and may resonate.',
+                    'The displacement power factor is '.Show::number($shift, 3).', but the true power factor is '.Show::number($true, 3).
+                    ': the current has '.Show::number($thd, 3).' % harmonics. A capacitor would take in harmonics and may resonate.',
                 )
                 ->do('Use a choke, a filter or another rectifier.')
                 ->source('definition')
@@ -371,11 +365,8 @@ final class Report
             $this->findings[] = Finding::note(WaveformFinding::Lagging)
                 ->title('The current lags')
                 ->because(
-                    'It is '.
-                        Show::number($angle, 3).
-                        '° behind the voltage, displacement factor '.
-                        Show::number($shift, 3).
-                        ': this a capacitor can correct.',
+                    Show::number($angle, 3).'° behind the voltage, displacement power factor '.Show::number($shift, 3).
+                    ': a capacitor can correct this.',
                 )
                 ->source('definition')
                 ->on($factor)
@@ -383,7 +374,7 @@ final class Report
         } elseif ($shift !== null && $angle !== null && $shift < 0.98 && $angle < 0) {
             $this->findings[] = Finding::note(WaveformFinding::Leading)
                 ->title('The current leads')
-                ->because('It is '.Show::number(-$angle, 3).'° ahead of the voltage: a capacitor, or too much of one.')
+                ->because(Show::number(-$angle, 3).'° ahead of the voltage: a capacitor is connected, or too much of one.')
                 ->source('definition')
                 ->on($factor)
                 ->made();
@@ -395,17 +386,17 @@ final class Report
         $channel = $this->channels[$role];
         if (abs($channel['mean']) > 0.05 * max(1e-12, $channel['rms'])) {
             $this->findings[] = Finding::note(WaveformFinding::from('offset_'.$role))
-                ->title(WaveformFigure::channelName($role).' stands off zero')
-                ->because('Its mean is '.Show::number((100 * $channel['mean']) / $channel['rms'], 3).' % of its rms.')
-                ->do('Zero the clamp or the scope, unless direct current flows.')
+                ->title(WaveformFigure::channelName($role).' has a DC offset')
+                ->because('Its mean is '.Show::number((100 * $channel['mean']) / $channel['rms'], 3).' % of its rms value.')
+                ->do('Zero the clamp meter or the oscilloscope, unless direct current flows.')
                 ->source('definition')
                 ->on(WaveformFigure::channel(WaveformQuantity::Rms, $role))
                 ->made();
         }
         if ($role[0] === 'v' && $channel['thd'] > 8) {
             $this->findings[] = Finding::caution(WaveformFinding::VoltageDistorted)->title('The voltage is distorted')
-                ->because('Its THD is '.Show::number($channel['thd'], 3).' %; 8 % is the usual limit of public supplies.')
-                ->do('Look for drives and rectifiers on this supply.')
+                ->because('THD '.Show::number($channel['thd'], 3).' %; 8 % is the usual limit of public supplies.')
+                ->do('Check for drives and rectifiers on this supply.')
                 ->source('EN 50160 (from memory)')
                 ->on(WaveformFigure::channel(WaveformQuantity::Thd, $role))
                 ->made();

@@ -28,7 +28,7 @@ final class TraceReader
     {
         $text = self::plain($text);
         if ($text === null) {
-            return new Refusal('This is not a text file: a table of numbers is wanted, as scopes and loggers export it.');
+            return new Refusal('This is not a text file. Use a table of numbers, as oscilloscopes and loggers export it.');
         }
         // Counted before they are parted: a file of a million short lines would take more room than there is.
         $count = substr_count($text, "\n");
@@ -45,7 +45,7 @@ final class TraceReader
         }
         $shape = self::shape($lines);
         if ($shape === null) {
-            return new Refusal('No rows of numbers are found in the first '.self::HEAD_LINES.' lines.');
+            return new Refusal('No rows of numbers found in the first '.self::HEAD_LINES.' lines.');
         }
         [$first, $separator, $comma, $numeric, $width] = $shape;
         $count = count($lines) - $first;
@@ -66,8 +66,7 @@ final class TraceReader
     private static function tooLong(int $rows): Refusal
     {
         return new Refusal(
-            'The file has '.Show::number($rows, 7).' rows; at most '.Show::number(self::MOST_SAMPLES, 7).
-                ' are read. Export a shorter record.',
+            'The file has '.Show::number($rows, 7).' rows; the limit is '.Show::number(self::MOST_SAMPLES, 7).'. Export a shorter record.',
         );
     }
 
@@ -178,15 +177,9 @@ final class TraceReader
                     }
 
                     return new Refusal(
-                        'Line '.
-                            ($at + 1).
-                            ', column '.
-                            ($column + 1).
-                            ': '.
-                            ($cell === '' ? 'nothing stands there' : '“'.self::clipped($cell).'” is not a number').
-                            '. '.
-                            Show::number($at - $first, 7).
-                            ' rows before it were read.',
+                        'Line '.($at + 1).', column '.($column + 1).': '.
+                        ($cell === '' ? 'the cell is empty' : '“'.self::clipped($cell).'” is not a number').'. '.
+                        Show::number($at - $first, 7).' rows before it were read.',
                     );
                 }
                 $value = (float) $cell;
@@ -243,7 +236,8 @@ final class TraceReader
         }
         if (
             preg_match(
-                '/(?:sampl\w*[ _-]*(?:interval|period|time)|time[ _-]*(?:step|increment|interval)|x[ _-]?increment)[^\d\n]*([\d.]+(?:e[+-]?\d+)?)\s*(ms|us|s)?/i',
+                '/(?:sampl\w*[ _-]*(?:interval|period|time)|time[ _-]*(?:step|increment|interval)|x[ '.
+                '_-]?increment)[^\d\n]*([\d.]+(?:e[+-]?\d+)?)\s*(ms|us|s)?/i',
                 $head, $m,
             ) === 1 &&
             (float) $m[1] > 0

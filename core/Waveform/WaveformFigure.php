@@ -77,6 +77,6 @@ final readonly class WaveformFigure implements FigureName
 
     public static function channelName(string $role): string
     {
-        return ($role[0] === 'v' ? 'Volts' : 'Amps').' L'.$role[1];
+        return ($role[0] === 'v' ? 'Voltage' : 'Current').' L'.$role[1];
     }
 }

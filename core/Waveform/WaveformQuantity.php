@@ -49,7 +49,7 @@ enum WaveformQuantity: string
             self::Crest => 'crest factor',
             self::Fundamental => 'fundamental',
             self::Thd => 'THD',
-            self::Angle => 'Current behind voltage',
+            self::Angle => 'Current lag behind voltage',
             self::Shift => 'Time shift',
             self::Real => 'Real power',
             self::Apparent => 'Apparent power',

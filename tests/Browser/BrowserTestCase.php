@@ -87,12 +87,13 @@ abstract class BrowserTestCase extends TestCase
         $hand->open('/?search='.$tag);
         $hand->see('1 circuit found');
         $hand->press($tag);
-        $hand->until(static fn (): bool => $hand->driver->executeScript('return document.querySelector("h1")?.innerText') === 'Plate');
+        $heading = static fn (): mixed => $hand->driver->executeScript('return document.querySelector("h1")?.innerText');
+        $hand->until(static fn (): bool => $heading() === 'Plate', 90, static fn (): string => 'at '.$hand->path().': '.$hand->text());
         if ($station !== 'plate') {
             $hand->open(dirname($hand->path()).'/'.$station);
             $hand->until(
-                static fn (): bool => $hand->driver->executeScript('return document.querySelector("h1")?.innerText') ===
-                    ucfirst((string) strtok($station, '?')),
+                static fn (): bool => $heading() === ucfirst((string) strtok($station, '?')), 90,
+                static fn (): string => 'at '.$hand->path().': '.$hand->text(),
             );
         }
     }

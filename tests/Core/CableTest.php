@@ -23,7 +23,7 @@ final class CableTest extends CoreTestCase
         self::assertGreaterThan($typed->figure('cable.line_size')?->number(), $tight->figure('cable.line_size')?->number());
         $hopeless = Circuits::solve(Circuits::kilnFan(), [...$runs, 'cable.size' => '16', 'settings.drop_limit_running' => 1.5]);
         self::assertFinds('installed_size_fails', $hopeless, 'stop');
-        self::assertStringContainsString('running drop', self::finding($hopeless, 'installed_size_fails')->text);
+        self::assertStringContainsString('running voltage drop', self::finding($hopeless, 'installed_size_fails')->text);
     }
 
     public function test_where_no_size_passes_none_is_published_and_the_constraint_is_named(): void
@@ -32,13 +32,13 @@ final class CableTest extends CoreTestCase
         self::assertErrorAt('cable.size', $long, ErrorKind::Refused);
         self::assertNull($long->figure('cable.size'));
         self::assertNull($long->figure('cable.ampacity'));
-        self::assertStringContainsString('running drop', Circuits::errors($long)['cable.size']);
+        self::assertStringContainsString('running voltage drop', Circuits::errors($long)['cable.size']);
         self::assertContains('cable', $long->blocked);
         self::assertNotEmpty(Circuits::curve($long, 'ladder')['rows'], 'the ladder still shows why');
 
         $large = ['plate.power' => '450 kW', 'plate.current' => '790/455', 'cable.length' => '5 m'];
         $hot = Circuits::solve(Circuits::kilnFan(), [...$large, 'cable.grouped_circuits' => 9, 'cable.sets' => 1]);
-        self::assertStringContainsString('ampacity', Circuits::errors($hot)['cable.size']);
+        self::assertStringContainsString('current-carrying capacity', Circuits::errors($hot)['cable.size']);
         self::assertStringNotContainsString('drop', Circuits::errors($hot)['cable.size']);
         $advice = array_column(array_map(static fn ($error): array => $error->toArray(), $hot->errors), 'accepted', 'path');
         self::assertStringNotContainsString('shorter run', $advice['cable.size'], 'a short run carries no more');

@@ -8,7 +8,7 @@ use BraveAnvil\Bench;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 /**
- * Whole circuits under the three books, worked by hand from the tables (own computation, all tables from memory): aluminium, buried,
+ * Whole circuits under the three books, worked by hand from the tables (calculated here, all tables from memory): aluminium, buried,
  * parallel sets, six leads, a start exception, a fault behind the device. Intermediate figures count, not only the picks.
  */
 final class CodeExamplesTest extends CoreTestCase

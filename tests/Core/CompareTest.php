@@ -94,7 +94,7 @@ final class CompareTest extends CoreTestCase
         self::assertSame('stalls', self::rows($heavy)['star_delta']['verdict']);
         $hopeless = self::compared([...$limited, 'load.kind' => 'constant', 'load.torque_percent' => 290]);
         self::assertNull(self::recommended($hopeless));
-        self::assertStringContainsString('None of these', Circuits::curve($hopeless, 'comparison')['sentence']);
+        self::assertStringContainsString('No starting method is suitable', Circuits::curve($hopeless, 'comparison')['sentence']);
     }
 
     public function test_each_that_is_passed_over_says_why(): void
@@ -117,7 +117,7 @@ final class CompareTest extends CoreTestCase
         $close = self::rows(self::compared(['load.torque_percent' => 100]));
         self::assertContains($close['star_delta']['verdict'], ['may_stall', 'stalls']);
         $easy = self::rows(self::compared(['load.torque_percent' => 50]));
-        self::assertStringContainsString('A simpler one will do.', $easy['drive']['reason']);
+        self::assertStringContainsString('A simpler starter also works.', $easy['drive']['reason']);
     }
 
     public function test_a_timer_of_one_starter_is_not_taken_over_to_another(): void

@@ -132,7 +132,7 @@ final class ConductorsTest extends CoreTestCase
         $buried = ['cable.method' => 'D2', 'supply.ambient' => 40];
         $usual = Circuits::solve(Circuits::kilnFan(), $buried);
         self::assertFinds('soil_assumed', $usual, 'caution');
-        self::assertContains('soil of 20 °C', $usual->figure('cable.ampacity')->assumptions ?? []);
+        self::assertContains('soil temperature 20 °C', $usual->figure('cable.ampacity')->assumptions ?? []);
         $ampacity = static fn (array $more): float => Circuits::solve(
             Circuits::kilnFan(), [...$buried, 'cable.size' => '25', 'settings.terminal_temperature' => 90, ...$more],
         )->figure('cable.derated_ampacity')?->number() ?? 0.0;
@@ -230,7 +230,7 @@ final class ConductorsTest extends CoreTestCase
         $large = Circuits::solve(Circuits::twentyFiveHorsepower('cec'), [
             'plate.power' => '100 hp', 'plate.current' => 124, 'plate.insulation_class' => 'F/B', 'cable.insulation' => 'RW75',
         ]);
-        self::assertStringContainsString('the last 1.2 m, joined at least 1.2 m', self::finding($large, 'insulation_too_cool')->action);
+        self::assertStringContainsString('the last 1.2 m, connected at least 1.2 m', self::finding($large, 'insulation_too_cool')->action);
         self::assertNull(self::grade(Circuits::solve(Circuits::twentyFiveHorsepower(), [
             'plate.insulation_class' => 'H', 'cable.insulation' => 'TW',
         ]), 'insulation_too_cool'), 'the NEC has no such table');

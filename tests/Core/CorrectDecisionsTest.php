@@ -95,7 +95,7 @@ final class CorrectDecisionsTest extends CoreTestCase
                 'correct.after_share' => 0.663, 'correct.after_current_high' => 41.98, 'correct.after_verdict' => 'differs',
             ],
         ];
-        // Common practice, no source: what practitioners read, and the value that they look for.
+        // Common practice: what practitioners read, and the value that they look for.
         yield 'a small load wants 27 µF' => [self::ONE_PHASE, [
             'supply.voltage' => 120, 'measure.volts_12' => 119.4, 'measure.amps_1' => 1.72, 'measure.watts' => 145,
             'measure.current_distortion' => null, 'correction.target_power_factor' => null,
@@ -225,7 +225,7 @@ final class CorrectDecisionsTest extends CoreTestCase
         $solution = self::changed(self::ONE_PHASE, []);
         self::assertFinds('distortion', $solution, 'caution');
         self::assertFinds('run_not_start', $solution, 'note');
-        self::assertStringContainsString('30 and 4', self::finding($solution, 'dual_capacitor')->text);
+        self::assertStringContainsString('µF and 4', self::finding($solution, 'dual_capacitor')->text);
         // E12 has 33 µF, which is nearer and does not lead.
         self::assertFigures(
             ['correct.choice_below_capacitance' => 33e-6], self::changed(self::ONE_PHASE, ['settings.capacitor_series' => 'e12']),
@@ -265,13 +265,13 @@ final class CorrectDecisionsTest extends CoreTestCase
         ]);
         self::assertFinds('after_agrees', $read([26600, 40.9, 403]), 'note');
         $dead = $read([26500, 43.4, 402.5]);
-        self::assertStringContainsString('one of its three elements is dead', self::finding($dead, 'after_differs')->text);
-        self::assertStringContainsString('not connected', self::finding($read([26500, 52, 402]), 'after_differs')->text);
+        self::assertStringContainsString('One of its three elements seems to be open', self::finding($dead, 'after_differs')->text);
+        self::assertStringContainsString('not seem to be connected', self::finding($read([26500, 52, 402]), 'after_differs')->text);
         self::assertFinds('after_not_comparable', $read([20000, 33, 402]), 'note');
         // The load rose by a tenth and the reading is what the capacitor then leaves: √(29.15² + (24.7 − 15.2)²) kVA. Own computation.
         $more = $read([29150, 43.9, 403]);
         self::assertFinds('after_agrees', $more, 'note');
-        self::assertStringContainsString('The load had changed', self::finding($more, 'after_agrees')->text);
+        self::assertStringContainsString('The load changed', self::finding($more, 'after_agrees')->text);
         self::assertErrorAt('correction.after_watts', $read([40000, 40.9, 403]), ErrorKind::Impossible);
         self::assertErrorAt('correction.after_volts', $read([26600, 40.9, null]), ErrorKind::Missing);
     }
@@ -282,10 +282,10 @@ final class CorrectDecisionsTest extends CoreTestCase
         self::assertNotNull($curve);
         $steps = $curve->toArray()['steps'];
         self::assertIsArray($steps);
-        self::assertStringContainsString('prove it dead', $steps[1]);
-        self::assertStringContainsString('behind the switch', $steps[3]);
+        self::assertStringContainsString('prove dead', $steps[1]);
+        self::assertStringContainsString('load side of the switch', $steps[3]);
         self::assertStringContainsString("1.85\u{00A0}A", $steps[5], 'what the meter should read is said beforehand');
-        self::assertStringContainsString('the watts as before', $steps[5]);
+        self::assertStringContainsString('the same real power as before', $steps[5]);
     }
 
     /** An inverter’s own losses follow the current, and a reading may say otherwise: then nobody promises the watts. */
@@ -309,7 +309,7 @@ final class CorrectDecisionsTest extends CoreTestCase
     {
         self::assertFinds('left_on_alone', self::changed(self::ONE_PHASE, []), 'caution');
         self::assertStringContainsString(
-            'ahead of the switch', lcfirst(self::finding(self::changed(self::ONE_PHASE, []), 'left_on_alone')->text),
+            'on the supply side of the switch', lcfirst(self::finding(self::changed(self::ONE_PHASE, []), 'left_on_alone')->text),
         );
         self::assertFinds('left_on_alone', self::changed(self::MOTOR, ['correction.place' => 'before_controller']), 'caution');
         self::assertDoesNotFind('left_on_alone', self::changed(self::MOTOR, ['correction.place' => 'behind_relay']));
@@ -350,7 +350,7 @@ final class CorrectDecisionsTest extends CoreTestCase
         self::assertGreaterThan(
             self::number($at('behind_relay'), 'correct.loss_saving'), self::number($at('at_motor'), 'correct.loss_saving'),
         );
-        self::assertSame('between contactor and relay', Circuits::curve($at('after_controller'), 'placement')['name']);
-        self::assertSame('behind the relay', Circuits::curve($at('behind_relay'), 'placement')['name']);
+        self::assertSame('between contactor and overload relay', Circuits::curve($at('after_controller'), 'placement')['name']);
+        self::assertSame('after the overload relay', Circuits::curve($at('behind_relay'), 'placement')['name']);
     }
 }

@@ -22,7 +22,7 @@ final class DevicesTest extends CoreTestCase
         self::assertEqualsWithDelta(0.5 * 0.2 ** $share, $solution->figure('guard.disconnection_time')?->number(), 0.003);
     }
 
-    /** Common practice, no source: ranges in steps of the R5 series, magnetic release 13 times the top less 20 %. */
+    /** Common practice: ranges in steps of the R5 series, magnetic release 13 times the top less 20 %. */
     public function test_a_motor_breaker_holds_the_current_in_its_range(): void
     {
         $solution = Circuits::solve(Circuits::kilnFan(), ['guard.scpd' => 'motor_breaker']);

@@ -29,7 +29,7 @@ final class DriveTest extends CoreTestCase
             self::assertNull($solution->figure($key), $key);
         }
         $caution = self::finding($solution, 'supply_sees_drive');
-        self::assertStringContainsString('Measure before the drive first', $caution->action);
+        self::assertStringContainsString('on the supply side of the drive', $caution->action);
         self::assertFinds('supply_sees_drive', $solution, 'caution');
         self::assertNotNull(self::solve(['starter' => ['method' => 'direct']])->figure('correct.capacitor_rating'));
     }
@@ -37,7 +37,8 @@ final class DriveTest extends CoreTestCase
     public function test_what_is_measured_before_it_may_be_corrected(): void
     {
         $measured = self::solve([
-            'correction.basis' => 'measured', 'measure.method' => 'volts_amps_watts', 'measure.watts' => '40 kW', 'measure.volts_12' => '400',
+            'correction.basis' => 'measured', 'measure.method' => 'volts_amps_watts', 'measure.watts' => '40 kW',
+            'measure.volts_12' => '400',
             'measure.amps_1' => '75', 'measure.sense' => 'lagging',
         ]);
         self::assertNotNull($measured->figure('correct.load_reactive'), json_encode(Circuits::errors($measured)) ?: '');
@@ -65,7 +66,7 @@ final class DriveTest extends CoreTestCase
         foreach ($rows as $row) {
             self::assertIsArray($row);
             self::assertSame('not_checked', $row['verdict']);
-            self::assertStringContainsString('as its manufacturer says', is_string($row['why']) ? $row['why'] : '');
+            self::assertStringContainsString('see its manual', is_string($row['why']) ? $row['why'] : '');
         }
         self::assertNotNull(self::solve(['starter' => ['method' => 'direct', 'run_up_time' => '2 s']])->figure('guard.disconnection_time'));
         $nec = Circuits::solve(Circuits::fiftyHorsepower(), [

@@ -12,7 +12,7 @@ final class FaultTest extends CoreTestCase
 {
     private const EARTHED = ['supply.earthing' => 'tn_s'];
 
-    /** KF-204 on its board, own computation from IEC tables (from memory): loop, time and energy of a gG fuse. */
+    /** KF-204 on its board, calculated here from IEC tables (from memory): loop, time and energy of a gG fuse. */
     public function test_a_fuse_clears_a_fault_at_the_motor(): void
     {
         $solution = Circuits::solve(Circuits::kilnFan(), self::EARTHED);
@@ -122,7 +122,7 @@ final class FaultTest extends CoreTestCase
         self::assertFinds('residual_current_wanted', $alone, 'stop');
     }
 
-    /** Common practice, no source: behind a resistor an earth-fault relay at a fifth of the current clears the fault. */
+    /** Common practice: behind a resistor an earth-fault relay at a fifth of the current clears the fault. */
     public function test_behind_a_resistor_a_relay_is_wanted(): void
     {
         $supply = ['supply.earthing' => 'resistance', 'supply.earthing_ohm' => 2.3];

@@ -41,7 +41,7 @@ final class FieldNotesTest extends CoreTestCase
         $solution = Circuits::solve(Circuits::kilnFan(), ['settings.terminal_temperature' => '90', 'settings.tray' => 'ladder']);
         self::assertSame('90 °C (site)', self::empty($solution, 'cable.terminal_temperature'));
         self::assertSame('Ladder (site)', self::empty($solution, 'cable.tray'));
-        self::assertNotContains('terminals for 70 °C', $solution->figure('cable.size')->assumptions ?? []);
+        self::assertNotContains('70 °C terminals', $solution->figure('cable.size')->assumptions ?? []);
     }
 
     public function test_what_is_typed_elsewhere_is_repeated_where_it_counts(): void
@@ -59,7 +59,7 @@ final class FieldNotesTest extends CoreTestCase
         self::assertContains('Wye-delta', self::labels($nec, 'starter.method'));
         self::assertContains('gG fuse', self::labels($iec, 'guard.scpd'));
         self::assertNotContains('gG fuse', self::labels($nec, 'guard.scpd'));
-        self::assertContains('Dual-element fuse', self::labels($nec, 'guard.scpd'));
+        self::assertContains('Dual-element (time-delay) fuse', self::labels($nec, 'guard.scpd'));
         self::assertTrue($iec->fields['cable.tray']->used);
         self::assertFalse($nec->fields['cable.tray']->used, 'the NEC has no use for the support of a cable');
         self::assertFalse($iec->fields['cable.raceway_material']->used);

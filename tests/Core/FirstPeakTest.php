@@ -7,7 +7,7 @@ namespace Tests\Core;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 /**
- * First peak and reclosing peak rest on the power factor at standstill of the motor itself. Values: own computation by another
+ * First peak and reclosing peak rest on the power factor at standstill of the motor itself. Values: calculated here by another
  * hand, of circuits fitted to these plates; κ of IEC 60909-0 (from memory).
  */
 final class FirstPeakTest extends CoreTestCase
@@ -82,7 +82,7 @@ final class FirstPeakTest extends CoreTestCase
         self::assertTrue($solution->figure('start.peak_estimate')?->assumed());
     }
 
-    /** A 37 kW kiln fan, 462 A at standstill: 814 A at first, 1412 A at an unlucky changeover (own computation). */
+    /** A 37 kW kiln fan, 462 A at standstill: 814 A at first, 1412 A at an unlucky changeover (calculated here). */
     public function test_typical_torque_marks_the_estimate(): void
     {
         $whole = Circuits::solve(Circuits::kilnFan());

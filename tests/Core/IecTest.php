@@ -13,7 +13,7 @@ use BraveAnvil\RuleBook\Tables;
 use BraveAnvil\Solution\ErrorKind;
 use PHPUnit\Framework\Attributes\DataProvider;
 
-/** IEC practice: ampacities, factors, fuses, breakers, relays. Table values from memory, derived ones by own computation. */
+/** IEC practice: ampacities, factors, fuses, breakers, relays. Table values from memory, derived ones by calculated here. */
 final class IecTest extends CoreTestCase
 {
     /** @return array<string, array{string, string, int, float}> method, insulation, size for 66 A, its ampacity before terminals */

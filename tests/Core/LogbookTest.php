@@ -10,7 +10,7 @@ use BraveAnvil\Logbook\Greasing;
 use BraveAnvil\Logbook\Logbook;
 use PHPUnit\Framework\Attributes\DataProvider;
 
-/** A motor's logbook: hours, greasing, trips. Common practice, no source. */
+/** A motor's logbook: hours, greasing, trips. Common practice. */
 final class LogbookTest extends CoreTestCase
 {
     private const NOW = '2026-04-20T08:00:00Z';
@@ -56,7 +56,7 @@ final class LogbookTest extends CoreTestCase
         self::assertSame([], $book->errors);
         self::assertEqualsWithDelta(380.0, $book->greasing->hoursLeft, 1e-6);
         self::assertSame(Greasing::OK, $book->greasing->state);
-        self::assertSame('To be greased in 19 days.', $book->greasing->says);
+        self::assertSame('Greasing due in 19 days.', $book->greasing->says);
         self::assertSame((int) strtotime('2026-05-09T08:00:00Z'), $book->greasing->dueAt);
         self::assertStringContainsString('halved for each 15 K', implode("\n", $book->greasing->working));
         self::assertStringContainsString('30', $book->greasing->task[0]);
@@ -110,11 +110,11 @@ final class LogbookTest extends CoreTestCase
         // Both on 1 January, the drive end again on 1 April: the other end is due first, 4000 h less 109 days of 16 h. Own computation.
         $greasing = self::book([self::greased('2026-01-01T08:00:00Z'), $end('2026-04-01T08:00:00Z', 'de')])->greasing;
         self::assertEqualsWithDelta(4000 - 109 * 16, $greasing->hoursLeft, 1e-6);
-        self::assertStringContainsString('other end', $greasing->says);
+        self::assertStringContainsString('non-drive end', $greasing->says);
         $both = self::book([$end('2026-04-01T08:00:00Z', 'de'), $end('2026-04-01T08:00:00Z', 'nde')])->greasing;
         self::assertStringNotContainsString('end', $both->says);
         $one = self::book([$end('2026-04-01T08:00:00Z', 'de')])->greasing;
-        self::assertStringContainsString('drive end. No greasing of the other end is written down.', $one->says);
+        self::assertStringContainsString('drive end. No greasing of the non-drive end in the logbook.', $one->says);
     }
 
     public function test_a_closed_bearing_stays_closed_behind_its_clearance(): void
@@ -162,7 +162,7 @@ final class LogbookTest extends CoreTestCase
         ];
 
         self::assertSame('', self::book([$trip('2026-04-01', 'bark in the fan')])->trips);
-        self::assertStringContainsString('nobody named', self::book([$trip('2026-02-01', ''), $trip('2026-04-01', '')])->trips);
+        self::assertStringContainsString('without a known cause', self::book([$trip('2026-02-01', ''), $trip('2026-04-01', '')])->trips);
         self::assertStringContainsString('3 trips in 30 days', self::book([
             $trip('2026-04-01', 'bark'), $trip('2026-04-09', 'bark'), $trip('2026-04-18', 'bark'),
         ])->trips);

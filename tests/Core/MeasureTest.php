@@ -23,7 +23,7 @@ final class MeasureTest extends CoreTestCase
         return Circuits::solve(Circuits::kilnFan(), $changes);
     }
 
-    /** W3 = +5820, W1 = −1240, common L2, sequence 123, 400 V: own computation. */
+    /** W3 = +5820, W1 = −1240, common L2, sequence 123, 400 V: calculated here. */
     public function test_two_wattmeters_give_power_and_the_sense_of_the_current(): void
     {
         $solution = self::measured([
@@ -221,7 +221,7 @@ final class MeasureTest extends CoreTestCase
         self::assertErrorAt('measure.torque', self::measured([...$readings, 'torque' => '260']), ErrorKind::Impossible);
     }
 
-    /** 230 V, 8.2 A, 1150 W on one phase: own computation. */
+    /** 230 V, 8.2 A, 1150 W on one phase: calculated here. */
     public function test_volts_amps_and_watts_of_a_single_phase_bench_load(): void
     {
         $bench = [
@@ -290,7 +290,7 @@ final class MeasureTest extends CoreTestCase
         );
     }
 
-    /** 400, 404 and 390 V: 2.01 % and 2.09 %, own computation. */
+    /** 400, 404 and 390 V: 2.01 % and 2.09 %, calculated here. */
     public function test_unbalance_by_deviation_and_by_sequences(): void
     {
         $solution = self::measured([
@@ -338,7 +338,7 @@ final class MeasureTest extends CoreTestCase
             Circuits::solve(Circuits::kilnFan(), ['load.output_percent' => 100]),
         );
         $half = Circuits::solve(Circuits::kilnFan(), ['load.output_percent' => 50]);
-        self::assertSame('machine model', $half->figure('power.part_load_way')?->value);
+        self::assertSame('motor model', $half->figure('power.part_load_way')?->value);
         self::assertEqualsWithDelta(0.72, $half->figure('power.load_power_factor')?->number(), 0.02);
         self::assertTrue($half->figure('power.load_current')?->assumed());
         self::assertFigures(['power.load_output' => 0], Circuits::solve(Circuits::kilnFan(), ['load.output_percent' => 0]));

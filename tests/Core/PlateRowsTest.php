@@ -174,7 +174,7 @@ final class PlateRowsTest extends CoreTestCase
         );
     }
 
-    /** 400, 404 and 390 V: handbook of the house, own computation. */
+    /** 400, 404 and 390 V: handbook of the house, calculated here. */
     public function test_unbalance_is_computed_from_three_voltages(): void
     {
         $solution = Circuits::solve(Circuits::kilnFan(), ['supply.unbalance' => '400/404/390']);

@@ -224,14 +224,14 @@ final class ReadingsTest extends CoreTestCase
 
         self::assertFigures(['prove.vibration.measured' => 2.0, 'prove.vibration.zone' => 'B'], $solution);
         self::assertSame([0, 1, 2, 3], array_map(static fn (Comparison $c): int => $c->index, $solution->comparisons));
-        self::assertSame('1 kind of reading: 1 agrees.', $solution->sentences['prove'] ?? '');
+        self::assertSame('Readings of 1 kind: 1 as expected.', $solution->sentences['prove'] ?? '');
     }
 
     public function test_what_is_only_simulated_is_said_in_the_first_sentence(): void
     {
         $solution = self::read('vibration', ['de' => 1], simulated: true);
 
-        self::assertSame('1 kind of reading: 1 agrees; all only simulated.', $solution->sentences['prove'] ?? '');
+        self::assertSame('Readings of 1 kind: 1 as expected; all simulated only.', $solution->sentences['prove'] ?? '');
     }
 
     public function test_a_winding_is_held_against_its_first_reading(): void

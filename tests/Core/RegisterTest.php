@@ -176,7 +176,7 @@ final class RegisterTest extends CoreTestCase
 
     public function test_a_tag_is_wanted_and_no_cell_is_dropped(): void
     {
-        self::assertStringContainsString('tag is wanted', self::read("tag,drives\n,Kiln fan\n")[0]->problems[0]->text);
+        self::assertStringContainsString('Enter a tag', self::read("tag,drives\n,Kiln fan\n")[0]->problems[0]->text);
         self::assertStringContainsString('more cells', self::read("tag,drives\nKF-1,Kiln fan,and more\n")[0]->problems[0]->text);
         self::assertSame(RowAction::Refuse, self::read("tag\n".str_repeat('x', 201)."\n")[0]->action);
     }
@@ -253,7 +253,7 @@ final class RegisterTest extends CoreTestCase
         $columns = [new Column(0, 'tag', 'tag'), new Column(1, 'kind', 'kind'), new Column(2, 'values.colour', 'values.colour')];
         self::assertNotSame([], ReadingTable::read($columns, ['KF-204', 'colour', 'green'])[1]);
         self::assertSame('values.colour', ReadingTable::read($columns, ['KF-204', 'speed', 'green'])[1][0]->column);
-        self::assertStringContainsString('Nothing', ReadingTable::read($columns, ['KF-204', 'speed', ''])[1][0]->text);
+        self::assertStringContainsString('no measured value', ReadingTable::read($columns, ['KF-204', 'speed', ''])[1][0]->text);
     }
 
     /** @return iterable<string, array{string, string|null, string}> head, unit, field */
@@ -261,7 +261,7 @@ final class RegisterTest extends CoreTestCase
     {
         yield 'horsepower' => ['HP', 'hp', 'plate.power'];
         yield 'kilowatts in brackets' => ['Rated output (kW)', 'kW', 'plate.power'];
-        yield 'volts' => ['Volts', null, 'plate.voltage'];
+        yield 'volts' => ['Voltage', null, 'plate.voltage'];
         yield 'kilovolts' => ['Voltage [kV]', 'kV', 'plate.voltage'];
         yield 'full-load amperes' => ['FLA', null, 'plate.current'];
         yield 'speed' => ['RPM', null, 'plate.speed'];

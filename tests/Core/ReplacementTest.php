@@ -57,17 +57,17 @@ final class ReplacementTest extends TestCase
             'far larger' => [['power' => '75 kW', 'current' => '134/77'], 'Power', 'caution'],
             'two poles' => [['speed' => '2960'], 'Speed', 'stop'],
             'more slip' => [['speed' => '1460'], 'Speed', 'caution'],
-            'more inrush' => [['start_current_ratio' => '8.5'], 'Inrush', 'caution'],
-            'less inrush' => [['start_current_ratio' => '6.0'], 'Inrush', 'better'],
+            'more inrush' => [['start_current_ratio' => '8.5'], 'Starting current', 'caution'],
+            'less inrush' => [['start_current_ratio' => '6.0'], 'Starting current', 'better'],
             'weak start' => [['start_torque_ratio' => '1.8'], 'Starting torque', 'caution'],
             'strong start' => [['start_torque_ratio' => '3.0'], 'Starting torque', 'better'],
             'no word on it' => [['start_torque_ratio' => null], 'Starting torque', 'unknown'],
             'made to rest' => [['duty' => 'S3 40 %'], 'Duty', 'stop'],
-            'more open' => [['ip' => 'IP54'], 'Protection', 'caution'],
-            'closer' => [['ip' => 'IP65'], 'Protection', 'better'],
+            'more open' => [['ip' => 'IP54'], 'Degree of protection', 'caution'],
+            'closer' => [['ip' => 'IP65'], 'Degree of protection', 'better'],
             'wastes more' => [['efficiency' => '92.7', 'efficiency_class' => 'IE2'], 'Efficiency', 'caution'],
             'wastes less' => [['efficiency' => '94.8'], 'Efficiency', 'better'],
-            'slip rings' => [['rotor_voltage' => '250'], 'Kind of motor', 'stop'],
+            'slip rings' => [['rotor_voltage' => '250'], 'Type of motor', 'stop'],
         ];
     }
 
@@ -100,12 +100,12 @@ final class ReplacementTest extends TestCase
         $plate = self::circuit()['plate'];
         $check = static fn (array $changes): array => Replacement::check([...self::circuit(), ...$around], [...$plate, ...$changes]);
         $points = array_column($check(['efficiency' => '96', 'efficiency_class' => null])['points'], null, 'point');
-        self::assertSame('better', $points['Energy in a year']['verdict']);
+        self::assertSame('better', $points['Energy per year']['verdict']);
         // 37 kW at 75 %: losses of 2.40 kW less 1.54 kW, times 0.4 + 0.6 · 0.75², over 4000 h: near 2.5 MWh.
-        self::assertMatchesRegularExpression('~takes [23]\.\d+.MWh less in a year, [34]\d\d~u', $points['Energy in a year']['text']);
+        self::assertMatchesRegularExpression('~takes [23]\.\d+.MWh less per year, [34]\d\d~u', $points['Energy per year']['text']);
         $worse = array_column($check(['efficiency' => '91', 'efficiency_class' => null])['points'], 'verdict', 'point');
-        self::assertSame('caution', $worse['Energy in a year']);
-        self::assertArrayNotHasKey('Energy in a year', self::verdicts([]), 'nobody asked');
+        self::assertSame('caution', $worse['Energy per year']);
+        self::assertArrayNotHasKey('Energy per year', self::verdicts([]), 'nobody asked');
     }
 
     public function test_a_hot_place_and_the_starter_speak_too(): void
@@ -121,7 +121,7 @@ final class ReplacementTest extends TestCase
             self::verdicts(['voltage' => '230/400', 'current' => '114/66'], ['starter' => ['method' => 'star_delta']])['Starter'],
         );
         self::assertSame('equal', self::verdicts([], ['starter' => ['method' => 'star_delta']])['Starter']);
-        self::assertSame('stop', self::verdicts(['ip' => 'IP23'], ['surroundings' => 'dust'])['Protection']);
+        self::assertSame('stop', self::verdicts(['ip' => 'IP23'], ['surroundings' => 'dust'])['Degree of protection']);
     }
 
     public function test_what_cannot_be_read_is_told_and_nothing_is_guessed(): void

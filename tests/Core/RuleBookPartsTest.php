@@ -85,7 +85,7 @@ final class RuleBookPartsTest extends CoreTestCase
         $two = self::gauge('2', 33.62);
         $grown = $rules->size(self::of($two, $four, 100));
         self::assertSame('6 AWG', $grown?->value, '8.37 mm² × 33.62 ÷ 21.15 = 13.3 mm²');
-        self::assertStringContainsString('enlarged', $grown->working);
+        self::assertStringContainsString('increased with the phase conductors', $grown->working);
         self::assertNull($rules->size(self::of($four)), 'it waits for the device');
     }
 
@@ -129,7 +129,7 @@ final class RuleBookPartsTest extends CoreTestCase
     public function test_the_trip_limit_and_the_dial_below_it(array $plate, float $limit, float $dial): void
     {
         $circuit = CircuitReader::read(['rule_book' => 'nec', 'plate' => $plate]);
-        $line = new RelaySeat(RelayPlace::Line, 1.0, '', 'in the incoming line');
+        $line = new RelaySeat(RelayPlace::Line, 1.0, '', 'in the supply line');
         $setting = self::sizing('nec')->overload->setting($circuit, self::amperes(40), $line);
         self::assertEqualsWithDelta($limit * 40, $setting->limit->number(), 1e-9);
         self::assertEqualsWithDelta($dial * 40, $setting->dial->number(), 1e-9);

@@ -38,10 +38,10 @@ final class SensitivityTest extends CoreTestCase
         $swept = self::swept([...Circuits::kilnFan(), 'readings' => []]);
         $rows = array_column($swept['rows'], null, 'at');
         $row = $rows['settings.terminal_temperature'];
-        self::assertSame('terminals for 70 °C', $row['taken']);
+        self::assertSame('70 °C terminals', $row['taken']);
         $flips = array_column($row['tries'][0]['flips'], 'to', 'label');
         self::assertSame("10\u{00A0}mm²", $flips['Conductor size, starter to motor']);
-        self::assertStringStartsWith('Find out', $swept['says']);
+        self::assertStringStartsWith('Check', $swept['says']);
     }
 
     /** The sweep says what comes out when the value is typed: every field of every demo circuit, with its own words. */
@@ -87,7 +87,7 @@ final class SensitivityTest extends CoreTestCase
         self::assertGreaterThan(count($after['rows']), count($before['rows']));
     }
 
-    /** The most decisive first: a stop or a size counts more than a setting, a setting more than a caution (common practice, no source). */
+    /** The most decisive first: a stop or a size counts more than a setting, a setting more than a caution (common practice). */
     public function test_the_first_one_flips_most(): void
     {
         foreach (Circuits::demo() as $document) {
@@ -125,7 +125,7 @@ final class SensitivityTest extends CoreTestCase
                 $kinds[$row['kind']] = true;
             }
             foreach ($swept['steady'] as $label) {
-                $kinds[str_starts_with($label, 'Table entry') ? 'entry' : 'assumed'] = true;
+                $kinds[str_contains($label, ': ') ? 'entry' : 'assumed'] = true;
             }
         }
         self::assertArrayHasKey('entry', $kinds);

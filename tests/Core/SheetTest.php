@@ -46,7 +46,7 @@ final class SheetTest extends CoreTestCase
             'tag' => 'KF-204', 'revision' => ['number' => 3, 'name' => 'as built', 'kind' => 'for_use'], 'core' => $solution['core'],
             'circuit' => $circuit, 'settings' => [], 'readings' => [], 'figures' => $solution['figures'],
             'findings' => $solution['findings'],
-            'decisions' => [['key' => 'assumed: copper conductors', 'says' => 'copper conductors', 'decided' => 'taken on']],
+            'decisions' => [['key' => 'assumed: copper conductors', 'says' => 'copper conductors', 'decided' => 'accepted']],
         ]);
     }
 
@@ -81,9 +81,9 @@ final class SheetTest extends CoreTestCase
     {
         $taken = self::readiness()['acknowledgements'];
         $keys = array_column($taken, 'key');
-        self::assertContains('assumed: terminals for 70 °C', $keys);
+        self::assertContains('assumed: 70 °C terminals', $keys);
         self::assertSame($keys, array_unique($keys));
-        self::assertNotContains('assumed: terminals for 70 °C',
+        self::assertNotContains('assumed: 70 °C terminals',
             array_column(self::readiness(['cable.terminal_temperature' => '90'])['acknowledgements'], 'key'));
     }
 
@@ -142,12 +142,12 @@ final class SheetTest extends CoreTestCase
         $changed['circuit']['plate']['power'] = '30 kW';
         self::assertSame(['circuit.plate was changed after it was issued.'], SealedSheet::mismatches((string) json_encode($changed)));
         $changed = $whole;
-        $changed['decisions'][] = ['key' => 'another', 'says' => 'another', 'decided' => 'taken on'];
+        $changed['decisions'][] = ['key' => 'another', 'says' => 'another', 'decided' => 'accepted'];
         self::assertSame(['decisions another was added after it was issued.'], SealedSheet::mismatches((string) json_encode($changed)));
         $changed = $whole;
         unset($changed['figures'][$at]);
         $changed['figures'] = array_values($changed['figures']);
-        self::assertSame(['figures cable.size was taken away after it was issued.'],
+        self::assertSame(['figures cable.size was removed after it was issued.'],
             SealedSheet::mismatches((string) json_encode($changed)));
         self::assertNotSame([], SealedSheet::mismatches('{"format":"brave-anvil.circuit/1"}'));
         self::assertNotSame([], SealedSheet::mismatches('no JSON'));
@@ -169,10 +169,10 @@ final class SheetTest extends CoreTestCase
         self::assertNotSame(self::sealed()->seal(), $forged->seal());
         $verification = Verification::of($forged->toJson());
         self::assertFalse($verification->holds);
-        self::assertSame('guard.overload_dial is 80 here and 66 by computation.', $verification->sentences[0]);
+        self::assertSame('guard.overload_dial is 80 in the record and 66 when calculated.', $verification->sentences[0]);
         $other = SealedSheet::of([...$record, 'core' => '0.0.1']);
         self::assertTrue(Verification::of($other->toJson())->holds);
-        self::assertStringContainsString('not checked', Verification::of($other->toJson())->sentences[1]);
+        self::assertStringContainsString('not recalculated', Verification::of($other->toJson())->sentences[1]);
     }
 
     /**

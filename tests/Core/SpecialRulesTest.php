@@ -75,7 +75,7 @@ final class SpecialRulesTest extends CoreTestCase
         self::assertStringContainsString('0.03 A', str_replace("\u{00A0}", ' ', self::finding($low, 'residual_current_wanted')->action));
     }
 
-    /** KL 16 starts direct against 1.6 times rated torque: less than is usual says nothing, more does. Common practice, no source. */
+    /** KL 16 starts direct against 1.6 times rated torque: less than is usual says nothing, more does. Common practice. */
     public function test_a_rotor_class_counts(): void
     {
         $of = static fn (array $changes): ?Figure => Circuits::solve(Circuits::kilnFan(), [

@@ -109,7 +109,7 @@ final class StandInsTest extends CoreTestCase
         yield 'a loose joint' => [FaultKind::LooseLink, ['winding_resistance', 'line_current'], []];
         yield 'the other connection' => [FaultKind::WrongConnection, ['no_load_current', 'inrush'], ['speed', 'line_current', 'power']];
         yield 'a damp winding' => [FaultKind::DampWinding, ['insulation_resistance'], []];
-        yield 'a dead element' => [FaultKind::DeadCapacitorElement, ['capacitor'], []];
+        yield 'a failed element' => [FaultKind::DeadCapacitorElement, ['capacitor'], []];
         yield 'another capacitor' => [FaultKind::WrongCapacitor, ['capacitor'], []];
         yield 'too much load' => [FaultKind::Overload, ['line_current', 'power', 'speed'], []];
         yield 'broken bars' => [FaultKind::BrokenBar, ['speed'], ['line_current', 'inrush']];

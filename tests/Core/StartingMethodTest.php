@@ -71,7 +71,7 @@ final class StartingMethodTest extends CoreTestCase
         self::assertEqualsWithDelta(400.0, $star->terminals, 1e-6, 'between the terminals stands the line voltage');
     }
 
-    /** Current and torque of an autotransformer go with the square of its tap on the line side. Common practice, no source. */
+    /** Current and torque of an autotransformer go with the square of its tap on the line side. Common practice. */
     #[DataProvider('slips')]
     public function test_a_tap_takes_its_square(float $slip): void
     {
@@ -128,7 +128,7 @@ final class StartingMethodTest extends CoreTestCase
         self::assertEqualsWithDelta(1 / 3, $shares[ContactorRole::Star->name] ?? 0.0, 1e-12);
     }
 
-    /** Common practice, no source: in the motor leads the relay carries I/√3, in the line the whole. */
+    /** Common practice: in the motor leads the relay carries I/√3, in the line the whole. */
     public function test_a_relay_in_the_delta_carries_the_winding_current(): void
     {
         $seats = [];
@@ -141,7 +141,7 @@ final class StartingMethodTest extends CoreTestCase
         self::assertSame([1.0], array_map(static fn (RelaySeat $seat): float => $seat->share, (new Direct)->relaySeats()));
     }
 
-    /** Common practice, no source: only a motor that is switched direct keeps a capacitor at its terminals. */
+    /** Common practice: only a motor that is switched direct keeps a capacitor at its terminals. */
     public function test_only_a_direct_start_bears_a_capacitor_behind_it(): void
     {
         foreach (MethodName::cases() as $name) {

@@ -74,7 +74,7 @@ final class TimeCurrentTest extends TestCase
         self::assertEqualsWithDelta(10.0, $band->holds(sqrt(100 * 1000)), 1e-9, 'half way on both scales');
         self::assertSame(1000.0, $band->holds(50), 'left of it at least its first time');
         self::assertSame(0.0, $band->holds(1001), 'right of it nothing is sure');
-        self::assertNull($band->acts(199), 'left of its upper edge it need not act');
+        self::assertNull($band->acts(199), 'left of its upper edge it need not trip');
         self::assertSame(0.1, $band->acts(50000));
         self::assertEqualsWithDelta(10.0, $band->times(2)->acts(2 * sqrt(200 * 2000)), 1e-9);
         self::assertNull((new Band([], [[200, 60]]))->holds(1000), 'an edge that no standard tells');
@@ -87,8 +87,8 @@ final class TimeCurrentTest extends TestCase
         self::assertSame('gG fuse 100 A', str_replace("\u{00A0}", ' ', $picture['device']['name']));
         self::assertEquals([[125, 7200], [290, 10], [820, 0.1]], $picture['device']['lower']);
         self::assertEquals([[160, 7200], [580, 5], [1450, 0.1]], $picture['device']['upper']);
-        self::assertSame(['passes', 'along the lower edge of its standard'], self::check($picture, 'gG fuse'));
-        self::assertSame('passes', self::check($picture, 'harms the conductors')[0]);
+        self::assertSame(['passes', 'checked at the fast limit of its standard'], self::check($picture, 'gG fuse'));
+        self::assertSame('passes', self::check($picture, 'damages the conductors')[0]);
     }
 
     public function test_a_conductor_is_drawn_by_the_adiabatic_equation(): void
@@ -120,12 +120,12 @@ final class TimeCurrentTest extends TestCase
 
     public function test_a_relay_that_lets_a_locked_rotor_stand_too_long_fails_only_where_the_time_is_stamped(): void
     {
-        self::assertSame(['not_checked', 'the locked-rotor time is not typed'], self::check(self::picture(), 'locked rotor'));
+        self::assertSame(['not_checked', 'enter the locked-rotor time'], self::check(self::picture(), 'locked rotor'));
         [$verdict] = self::check(self::picture(['plate' => ['locked_rotor_time' => 25]]), 'locked rotor');
         self::assertSame('passes', $verdict);
         [$verdict, $why] = self::check(self::picture(['plate' => ['locked_rotor_time' => 6]]), 'locked rotor');
         self::assertSame('fails', $verdict, 'a class 10A may take ten seconds');
-        self::assertStringContainsString('6 s stamped', str_replace("\u{00A0}", ' ', $why));
+        self::assertStringContainsString('6 s (nameplate)', str_replace("\u{00A0}", ' ', $why));
         $codes = array_map(
             static fn ($finding): string => $finding->code->code(),
             Bench::solve(array_replace_recursive(self::MOTOR, ['plate' => ['locked_rotor_time' => 6]]))->findings,
@@ -137,7 +137,7 @@ final class TimeCurrentTest extends TestCase
     {
         [$verdict, $why] = self::check(self::picture(['guard' => ['rating' => 63, 'overload_class' => '30']]), 'before the relay');
         self::assertSame('told', $verdict);
-        self::assertMatchesRegularExpression('~^surely from \d+~', $why);
+        self::assertMatchesRegularExpression('~^certain above \d+~', $why);
     }
 
     public function test_devices_of_the_american_world_show_limits_and_ask_their_maker(): void
@@ -156,9 +156,9 @@ final class TimeCurrentTest extends TestCase
         self::assertNull($limits->band(Scpd::FuseNonTimeDelay, 5000), 'above the list nothing is told');
 
         $picture = self::picture([], self::UNDER_NEC);
-        self::assertStringContainsString('maker’s curve', $picture['device']['asks']);
-        self::assertSame('asks', self::check($picture, 'The start passes the inverse')[0], 'a rule of thumb never reads as passed');
-        self::assertSame('not_checked', self::check($picture, 'harms the conductors')[0]);
+        self::assertStringContainsString('manufacturer’s curve', $picture['device']['asks']);
+        self::assertSame('asks', self::check($picture, 'The inverse-time breaker')[0], 'a rule of thumb never reads as passed');
+        self::assertSame('not_checked', self::check($picture, 'damages the conductors')[0]);
         // NEMA MG 1 (from memory): 12 s are usual, and never decide.
         self::assertTrue($picture['rotor']['usual']);
         self::assertNotSame('fails', self::check($picture, 'locked rotor')[0]);
@@ -176,9 +176,9 @@ final class TimeCurrentTest extends TestCase
         foreach ($readings as [$amperes, $says]) {
             $fuse = $says[$picture['device']['name']];
             match (true) {
-                $amperes < 160 => self::assertStringContainsString('need not act', $fuse),
-                $amperes > 1450 => self::assertSame("acts within 0.1\u{00A0}s", $fuse),
-                default => self::assertStringStartsWith('acts ', $fuse),
+                $amperes < 160 => self::assertStringContainsString('need not trip', $fuse),
+                $amperes > 1450 => self::assertSame("trips within 0.1\u{00A0}s", $fuse),
+                default => self::assertStringStartsWith('trips ', $fuse),
             };
         }
     }

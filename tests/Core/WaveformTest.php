@@ -262,7 +262,7 @@ final class WaveformTest extends TestCase
             'an empty line' => [$rows(30)."\n\n".$rows(5), 'Line 31 is empty'],
             'not a number' => [$rows(30)."\n31,NaN,2", 'Line 31, column 2'],
             'without end' => [$rows(30)."\n31,1e999,2", 'Line 31, column 2'],
-            'too many' => [str_repeat("1,2\n", TraceReader::MOST_SAMPLES + 1), 'at most'],
+            'too many' => [str_repeat("1,2\n", TraceReader::MOST_SAMPLES + 1), 'the limit is'],
         ];
     }
 
@@ -286,7 +286,7 @@ final class WaveformTest extends TestCase
             "\n0.0180000,",
             self::made(static fn (float $t): float => sin(2 * M_PI * 50 * $t), static fn (): float => 0.0),
         );
-        self::assertStringContainsString('not even: line 102', Analysis::of($gap, [])->errors[0]->text ?? '');
+        self::assertStringContainsString('not evenly spaced: line 102', Analysis::of($gap, [])->errors[0]->text ?? '');
         $bare = implode(
             "\n",
             array_map(static fn (int $k): string => sprintf('%.4f,%.4f', sin($k * 0.0314159), sin($k * 0.0314159 - 1)), range(0, 1999)),

@@ -83,7 +83,7 @@ final class WiringTest extends CoreTestCase
     }
 
     /**
-     * Lines at the far ends as delta closes, and what the motor does; simulated as a two-axis machine (own computation).
+     * Lines at the far ends as delta closes, and what the motor does; simulated as a two-axis machine (calculated here).
      *
      * @return iterable<string, array{array{int, int, int}, CrossedOutcome, list<bool>}>
      */

@@ -6,7 +6,7 @@ namespace Tests\Core;
 
 /**
  * Whole circuits with their intermediate figures. D8 is published (NEC Annex D, example D8, from memory); the others are
- * our own computation from the tables.
+ * our calculated here from the tables.
  */
 final class WorkedExamplesTest extends CoreTestCase
 {

@@ -48,7 +48,7 @@ final class BankTest extends FeatureTestCase
         foreach (array_keys($typed) as $field) {
             self::assertArrayHasKey($field, $texts);
         }
-        self::assertSame('Line 2 is not later than the one before it.', $texts['pattern']);
+        self::assertSame('Line 2: the time must be later than in the line before.', $texts['pattern']);
         self::assertEquals($typed, $answer->json('typed'));
         $again = $this->putJson("/api/sites/$site->id/bank", ['version' => 1, 'typed' => ['pattern' => 'noon A-1']])->assertOk();
         self::assertStringContainsString('does not begin with a time', array_column($again->json('errors'), 'text', 'path')['pattern']);

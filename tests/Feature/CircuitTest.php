@@ -222,7 +222,7 @@ final class CircuitTest extends FeatureTestCase
     public function test_the_columns_of_the_yard_are_those_of_the_solution(): void
     {
         $row = $this->circuit()->row();
-        self::assertSame(["37\u{00A0}kW", "66\u{00A0}A", 'Direct on line'], [$row['output'], $row['dial'], $row['starting']]);
+        self::assertSame(["37\u{00A0}kW", "66\u{00A0}A", 'Direct-on-line'], [$row['output'], $row['dial'], $row['starting']]);
         self::assertSame("3 × 16\u{00A0}mm²", $row['cable']);
         self::assertSame('caution', $row['worst']);
     }

@@ -68,7 +68,7 @@ final class DamagedRecordTest extends FeatureTestCase
         $readings = (array) $this->getJson("/api/circuits/$good->id/readings")->json('readings');
         self::assertStringStartsWith('Cannot be read: ', $readings[0]['note']);
         $due = (string) $this->getJson("/api/sites/$site->id/due")->getContent();
-        self::assertStringContainsString('Cannot be read: what is stored of it is damaged.', $due);
+        self::assertStringContainsString('Cannot be read: the stored data are damaged.', $due);
         $file = (string) $this->getJson("/api/sites/$site->id/circuits.csv")->getContent();
         self::assertStringContainsString('Cannot be read', $file);
     }

@@ -120,11 +120,11 @@ final class InstrumentsTest extends FeatureTestCase
     {
         yield 'nothing' => ['silent', 'within two seconds'];
         yield 'cut off' => ['cut', 'cut off'];
-        yield 'another transaction' => ['transaction', 'another question'];
-        yield 'another protocol' => ['protocol', 'does not speak Modbus'];
+        yield 'another transaction' => ['transaction', 'another request'];
+        yield 'another protocol' => ['protocol', 'does not use Modbus TCP'];
         yield 'a refusal' => ['exception', 'no such register'];
         yield 'closed' => ['closed', 'closed the connection'];
-        yield 'too few registers' => ['short', 'another number of registers'];
+        yield 'too few registers' => ['short', 'the wrong number of registers'];
         yield 'another function' => ['function', 'another function'];
     }
 
@@ -163,7 +163,7 @@ final class InstrumentsTest extends FeatureTestCase
             $client->write(1, 2, 7);
             self::fail('an answer');
         } catch (NoReading $why) {
-            self::assertStringContainsString('does not take this value', $why->getMessage());
+            self::assertStringContainsString('does not accept this value', $why->getMessage());
         }
     }
 
@@ -209,7 +209,7 @@ final class InstrumentsTest extends FeatureTestCase
         array_map(static fn (Lock $one) => self::assertTrue($one->get()), $being);
         $from = microtime(true);
         $this->postJson("/api/analysers/$id/read")->assertStatus(502)
-            ->assertJsonPath('detail', 'Other instruments are being read: try again in a moment.');
+            ->assertJsonPath('detail', 'Other instruments are being read. Try again in a moment.');
         self::assertLessThan(1.0, microtime(true) - $from);
         $being[1]->release();
         $this->postJson("/api/analysers/$id/read")->assertOk();
@@ -244,7 +244,7 @@ final class InstrumentsTest extends FeatureTestCase
             $id = $this->postJson('/api/analysers', $named)->assertCreated()->json('id');
             self::assertIsInt($id);
             $this->postJson("/api/analysers/$id/read")->assertStatus(502)
-                ->assertJsonPath('detail', 'The instrument shows no number for volts 12.');
+                ->assertJsonPath('detail', 'The instrument shows no value for voltage L1–L2.');
         } finally {
             $instrument->stop();
         }

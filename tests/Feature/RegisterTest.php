@@ -137,7 +137,7 @@ final class RegisterTest extends FeatureTestCase
         $this->circuit($this->site);
         $bytes = (string) $this->get("/api/sites/{$this->site->id}/circuits.csv?figures=1")->assertOk()->getContent();
         self::assertStringContainsString('figure:cable.size', $bytes);
-        self::assertStringContainsString('(computed)', $bytes);
+        self::assertStringContainsString('(calculated)', $bytes);
         self::assertSame(1, $this->counts($this->read($bytes))['unchanged']);
     }
 
@@ -258,7 +258,7 @@ final class RegisterTest extends FeatureTestCase
         $row = $this->getJson("/api/imports/$id/rows")->json('rows.0');
         self::assertIsArray($row);
         self::assertSame('refused', $row['action']);
-        self::assertStringContainsString('Somebody changed', $row['problems'][0]['text']);
+        self::assertStringContainsString('Someone else changed', $row['problems'][0]['text']);
     }
 
     /** A worker that is killed leaves its piece to another: what was written is not written twice. */
@@ -367,7 +367,7 @@ final class RegisterTest extends FeatureTestCase
         self::assertSame(6 - $counts['new'] + 1, $counts['refused']);
         self::assertGreaterThanOrEqual(1, $counts['new']);
         $texts = (string) $this->getJson("/api/imports/$id/rows?action=refused")->assertOk()->getContent();
-        self::assertStringContainsString('This number is beyond all that can be computed with.', $texts);
+        self::assertStringContainsString('This number is too large.', $texts);
         $this->postJson("/api/imports/$id/apply")->assertOk();
         self::assertSame('done', $this->state($id)['state']);
 
@@ -388,7 +388,7 @@ final class RegisterTest extends FeatureTestCase
         $state = $this->state($id);
         self::assertSame('failed', $state['state']);
         self::assertIsString($state['message']);
-        self::assertStringContainsString('could not be read to its end', $state['message']);
+        self::assertStringContainsString('could not be read completely', $state['message']);
     }
 
     /** 150 papers of one person are three at a time, and hold up nobody's import. */

@@ -14,7 +14,7 @@ final class BankTest extends TestCase
 
     private const INTERVALS = 24;
 
-    /** A step acts when it is wanted by so much of itself (common practice, no source). */
+    /** A step acts when it is wanted by so much of itself (common practice). */
     private const ACTS_AT = 0.65;
 
     /** @return array{loads: list<array{float, float}>, runs: list<list<int>>, target: float} kW and kvar; which run in each interval */

@@ -6,7 +6,6 @@ namespace Tests\Reference;
 
 use BraveAnvil\Circuit\Choice\TripClass;
 use BraveAnvil\RuleBook\Iec\FuseGates;
-use BraveAnvil\RuleBook\Practice\OverloadClasses;
 use BraveAnvil\RuleBook\Practice\Practice;
 use BraveAnvil\RuleBook\TableName;
 use BraveAnvil\RuleBook\Tables;
@@ -38,7 +37,7 @@ final class StartAndCorrectionTest extends TestCase
         $seconds = Tables::shipped()->named(TableName::IecOverloadClass);
         $cases = [];
         $ours = [];
-        foreach (OverloadClasses::CHOSEN as $class) {
+        foreach ([TripClass::Class10A, TripClass::Class10, TripClass::Class20, TripClass::Class30] as $class) {
             foreach ([1.5, 2.4, 4.04, 6.0, 7.2, 9.0] as $multiple) {
                 $cases[] = [1.05, $seconds->must('lower_time_at_7_2_s', $class->value), $multiple];
                 $ours[] = $classes->holds($class, $multiple);

@@ -53,7 +53,7 @@ final class VerifySheetTest extends TestCase
         self::assertStringContainsString('KF-204, revision 2, is whole. Its seal begins with '.substr(
             SealedSheet::sealOf((string) file_get_contents($this->file)), 0, 12,
         ), $output);
-        self::assertStringContainsString('Its figures follow from what was typed.', $output);
+        self::assertStringContainsString('The figures follow from the entered values.', $output);
     }
 
     public function test_a_tampered_sheet_fails_and_says_where(): void

@@ -22,7 +22,7 @@ export class ProblemError extends Error {
 /** No answer at all: the service or the way to it is down. */
 export class OfflineError extends Error {
     constructor() {
-        super('The service does not answer.');
+        super('Cannot reach the server.');
         this.name = 'OfflineError';
     }
 }
@@ -94,7 +94,7 @@ async function request<T>(
         throw new ProblemError(
             isProblem(answer)
                 ? answer
-                : { type: '', title: 'Refused', status: response.status, detail: 'The request was refused.', errors: [] },
+                : { type: '', title: 'Request rejected', status: response.status, detail: 'The request was rejected.', errors: [] },
         );
     }
     return answer as T;

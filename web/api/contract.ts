@@ -1,20 +1,20 @@
 // Generated from contract/*.schema.json by contract/generate.mjs. Do not edit.
 
 /**
- * One motor branch circuit as a person typed it. Unknown keys are kept and reported as a note.
+ * One motor branch circuit as it was entered. Unknown fields are kept and reported as a note.
  */
 export interface Circuit {
     format?: 'brave-anvil.circuit/1';
     /**
-     * Tag. Text up to 24 characters, unique in its site.
+     * Tag. Up to 24 characters, unique at this site.
      */
     tag?: string | number | null;
     /**
-     * Drives. Text up to 200 characters.
+     * Drives. Up to 200 characters.
      */
     drives?: string | number | null;
     /**
-     * Area. Text up to 200 characters.
+     * Area. Up to 200 characters.
      */
     area?: string | number | null;
     /**
@@ -22,11 +22,11 @@ export interface Circuit {
      */
     rule_book: string;
     /**
-     * What stands here. One of motor, bench_load.
+     * Type of circuit. One of motor, bench_load.
      */
     subject?: ('motor' | 'bench_load' | null) | string;
     /**
-     * Surroundings. One of dry, damp, outdoor, wash_down, dust, combustible_dust.
+     * Location. One of dry, damp, outdoor, wash_down, dust, combustible_dust.
      */
     surroundings?: ('dry' | 'damp' | 'outdoor' | 'wash_down' | 'dust' | 'combustible_dust' | null) | string;
     /**
@@ -53,11 +53,11 @@ export interface Circuit {
          */
         fault_level_kva?: string | number | null;
         /**
-         * Transformer. kVA from 1 to 100 000, such as 1000.
+         * Transformer rating. kVA from 1 to 100 000, such as 1000.
          */
         transformer_kva?: string | number | null;
         /**
-         * Its impedance. Percent from 0.5 to 30, such as 6.
+         * Transformer impedance. Percent from 0.5 to 30, such as 6.
          */
         transformer_impedance_percent?: string | number | null;
         /**
@@ -73,7 +73,7 @@ export interface Circuit {
          */
         inverter_efficiency?: string | number | null;
         /**
-         * Ambient. Degrees Celsius from -40 to 85, such as 30; 86 F is read too.
+         * Ambient temperature. Degrees Celsius from -40 to 85, such as 30. Fahrenheit is accepted: 86 F.
          */
         ambient?: string | number | null;
         /**
@@ -89,7 +89,7 @@ export interface Circuit {
          */
         earthing?: ('tn_s' | 'tn_c_s' | 'tt' | 'it' | 'resistance' | null) | string;
         /**
-         * Earth loop impedance. Ohms from 0.0001 to 2000.
+         * Earth-fault loop impedance at the supply (Ze). Ohms from 0.0001 to 2000.
          */
         earth_loop_ohm?: string | number | null;
         /**
@@ -97,11 +97,11 @@ export interface Circuit {
          */
         earthing_ohm?: string | number | null;
         /**
-         * Earth-fault current it lets flow. Amperes from 0.1 to 5000.
+         * Earth-fault current limit. Amperes from 0.1 to 5000.
          */
         earthing_ampere?: string | number | null;
         /**
-         * Exposed parts are earthed. One of together, individual.
+         * Exposed-conductive-parts earthed. One of together, individual.
          */
         it_earthing?: ('together' | 'individual' | null) | string;
     } | null;
@@ -111,11 +111,11 @@ export interface Circuit {
          */
         power?: string | number | null;
         /**
-         * Rated voltage. Volts as stamped, such as 400, 230/400, D 400 or 208-230/460.
+         * Rated voltage. Volts as on the nameplate, such as 400, 230/400, D 400 or 208-230/460.
          */
         voltage?: string | number | null;
         /**
-         * Rated current. Amperes as stamped, such as 66, 66/38 or 4.2-4.0/2.0.
+         * Rated current. Amperes as on the nameplate, such as 66, 66/38 or 4.2-4.0/2.0.
          */
         current?: string | number | null;
         /**
@@ -135,7 +135,7 @@ export interface Circuit {
          */
         efficiency?: string | number | null;
         /**
-         * Ia/In. Starting current over rated current from 1.5 to 15, such as 7.0 or 700 %.
+         * Ia/In. Starting current ÷ rated current from 1.5 to 15, such as 7.0 or 700 %.
          */
         start_current_ratio?: string | number | null;
         second?: {
@@ -144,11 +144,11 @@ export interface Circuit {
              */
             power?: string | number | null;
             /**
-             * Second row: rated voltage. Volts as stamped, such as 400, 230/400, D 400 or 208-230/460.
+             * Second row: rated voltage. Volts as on the nameplate, such as 400, 230/400, D 400 or 208-230/460.
              */
             voltage?: string | number | null;
             /**
-             * Second row: rated current. Amperes as stamped, such as 66, 66/38 or 4.2-4.0/2.0.
+             * Second row: rated current. Amperes as on the nameplate, such as 66, 66/38 or 4.2-4.0/2.0.
              */
             current?: string | number | null;
             /**
@@ -168,7 +168,7 @@ export interface Circuit {
              */
             efficiency?: string | number | null;
             /**
-             * Second row: Ia/In. Starting current over rated current from 1.5 to 15, such as 7.0 or 700 %.
+             * Second row: Ia/In. Starting current ÷ rated current from 1.5 to 15, such as 7.0 or 700 %.
              */
             start_current_ratio?: string | number | null;
         } | null;
@@ -189,15 +189,15 @@ export interface Circuit {
          */
         design_letter?: string | number | null;
         /**
-         * Tst/Tn. Starting torque over rated torque from 0.2 to 6, such as 2.4 or 240 %.
+         * Tst/Tn. Starting torque ÷ rated torque from 0.2 to 6, such as 2.4 or 240 %.
          */
         start_torque_ratio?: string | number | null;
         /**
-         * Tmax/Tn. Breakdown torque over rated torque from 1 to 8, such as 2.9.
+         * Tmax/Tn. Breakdown torque ÷ rated torque from 1 to 8, such as 2.9.
          */
         breakdown_torque_ratio?: string | number | null;
         /**
-         * Tu/Tn. Pull-up torque over rated torque from 0.1 to 6.
+         * Tu/Tn. Pull-up torque ÷ rated torque from 0.1 to 6.
          */
         pull_up_torque_ratio?: string | number | null;
         /**
@@ -205,7 +205,7 @@ export interface Circuit {
          */
         locked_rotor_time?: string | number | null;
         /**
-         * Rotor inertia. kg·m², such as 0.36; 8 lb ft2 is read too.
+         * Rotor inertia. kg·m², such as 0.36. lb·ft² is accepted: 8 lb ft2.
          */
         inertia?: string | number | null;
         /**
@@ -213,7 +213,7 @@ export interface Circuit {
          */
         no_load_current?: string | number | null;
         /**
-         * Service-factor amperes. Amperes as stamped, such as 69 or 138/69.
+         * Service-factor amperes. Amperes as on the nameplate, such as 69 or 138/69.
          */
         service_factor_amps?: string | number | null;
         /**
@@ -241,7 +241,7 @@ export interface Circuit {
          */
         phases?: string | number | null;
         /**
-         * Kind of motor. One of cage, wound_rotor, two_speed, part_winding, single_phase.
+         * Type of motor. One of cage, wound_rotor, two_speed, part_winding, single_phase.
          */
         kind?: ('cage' | 'wound_rotor' | 'two_speed' | 'part_winding' | 'single_phase' | null) | string;
         /**
@@ -257,7 +257,7 @@ export interface Circuit {
          */
         insulation_class?: string | number | null;
         /**
-         * IP. IP and two digits, such as IP55; X for a digit that is not stated.
+         * IP. IP and two digits, such as IP55; X for a digit that is not given.
          */
         ip?: string | number | null;
         /**
@@ -269,69 +269,69 @@ export interface Circuit {
          */
         rotor_class?: string | number | null;
         /**
-         * Grease amount. Grams, one or one for each end, such as 30 or 30/20 g.
+         * Grease quantity. Grams, one value or one for each end, such as 30 or 30/20 g.
          */
         grease_amount?: string | number | null;
         /**
-         * Relubrication. Hours from 100 to 100 000, such as 8000 h.
+         * Relubrication interval. Hours from 100 to 100 000, such as 8000 h.
          */
         grease_interval?: string | number | null;
         /**
-         * Weight. Kilograms from 0.5 to 50 000; lb is read too.
+         * Weight. Kilograms from 0.5 to 50 000. Pounds are accepted: 90 lb.
          */
         weight?: string | number | null;
         /**
-         * Type. Text up to 200 characters.
+         * Type. Up to 200 characters.
          */
         type?: string | number | null;
         /**
-         * Order number. Text up to 200 characters.
+         * Order number. Up to 200 characters.
          */
         order_number?: string | number | null;
         /**
-         * Serial number. Text up to 200 characters.
+         * Serial number. Up to 200 characters.
          */
         serial?: string | number | null;
         /**
-         * Year. Text up to 200 characters.
+         * Year. Up to 200 characters.
          */
         year?: string | number | null;
         /**
-         * Standard. Text up to 200 characters.
+         * Standard. Up to 200 characters.
          */
         standard?: string | number | null;
         /**
-         * Conformity marks. Text up to 200 characters.
+         * Conformity marks. Up to 200 characters.
          */
         marks?: string | number | null;
         /**
-         * Frame. Text up to 200 characters.
+         * Frame. Up to 200 characters.
          */
         frame?: string | number | null;
         /**
-         * Mounting. Text up to 200 characters.
+         * Mounting. Up to 200 characters.
          */
         mounting?: string | number | null;
         /**
-         * Enclosure. Text up to 200 characters.
+         * Enclosure. Up to 200 characters.
          */
         enclosure?: string | number | null;
         /**
-         * Bearings. Text up to 200 characters.
+         * Bearings. Up to 200 characters.
          */
         bearings?: string | number | null;
         /**
-         * Grease. Text up to 200 characters.
+         * Grease. Up to 200 characters.
          */
         grease?: string | number | null;
         /**
-         * Other stamps. Text up to 200 characters.
+         * Other nameplate data. Up to 200 characters.
          */
         remarks?: string | number | null;
     } | null;
     bench?: {
         /**
-         * Real power. Watts it draws, such as 1150 W or 2.2 kW.
+         * Real power. Power drawn, such as 1150 W or 2.2 kW.
          */
         power?: string | number | null;
         /**
@@ -343,13 +343,13 @@ export interface Circuit {
          */
         power_factor?: string | number | null;
         /**
-         * Its current. One of lagging, leading.
+         * Current of the load. One of lagging, leading.
          */
         sense?: ('lagging' | 'leading' | null) | string;
     } | null;
     measure?: {
         /**
-         * Measured with. One of volts_amps, volts_amps_watts, power_factor_meter, line_angle, one_wattmeter, two_wattmeters, three_wattmeters, meter_disc, meter_pulses, brake.
+         * Measuring method. One of volts_amps, volts_amps_watts, power_factor_meter, line_angle, one_wattmeter, two_wattmeters, three_wattmeters, meter_disc, meter_pulses, brake.
          */
         method?:
             | (
@@ -367,55 +367,55 @@ export interface Circuit {
               )
             | string;
         /**
-         * Volts L1–L2. Volts from 1 to 2000.
+         * Voltage L1–L2. Volts from 1 to 2000.
          */
         volts_12?: string | number | null;
         /**
-         * Volts L2–L3. Volts from 1 to 2000.
+         * Voltage L2–L3. Volts from 1 to 2000.
          */
         volts_23?: string | number | null;
         /**
-         * Volts L3–L1. Volts from 1 to 2000.
+         * Voltage L3–L1. Volts from 1 to 2000.
          */
         volts_31?: string | number | null;
         /**
-         * Volts L1–N. Volts from 1 to 2000.
+         * Voltage L1–N. Volts from 1 to 2000.
          */
         phase_volts_1?: string | number | null;
         /**
-         * Amps L1. Amperes from 0 to 20 000.
+         * Current L1. Amperes from 0 to 20 000.
          */
         amps_1?: string | number | null;
         /**
-         * Wattmeter in L1. Watts, negative when it reads backwards.
+         * Wattmeter in L1. Watts, negative if it reads backwards.
          */
         watts_1?: string | number | null;
         /**
-         * Volts L2–N. Volts from 1 to 2000.
+         * Voltage L2–N. Volts from 1 to 2000.
          */
         phase_volts_2?: string | number | null;
         /**
-         * Amps L2. Amperes from 0 to 20 000.
+         * Current L2. Amperes from 0 to 20 000.
          */
         amps_2?: string | number | null;
         /**
-         * Wattmeter in L2. Watts, negative when it reads backwards.
+         * Wattmeter in L2. Watts, negative if it reads backwards.
          */
         watts_2?: string | number | null;
         /**
-         * Volts L3–N. Volts from 1 to 2000.
+         * Voltage L3–N. Volts from 1 to 2000.
          */
         phase_volts_3?: string | number | null;
         /**
-         * Amps L3. Amperes from 0 to 20 000.
+         * Current L3. Amperes from 0 to 20 000.
          */
         amps_3?: string | number | null;
         /**
-         * Wattmeter in L3. Watts, negative when it reads backwards.
+         * Wattmeter in L3. Watts, negative if it reads backwards.
          */
         watts_3?: string | number | null;
         /**
-         * Watts. Watts, negative when the meter reads backwards.
+         * Real power. Watts, negative if the meter reads backwards.
          */
         watts?: string | number | null;
         /**
@@ -423,7 +423,7 @@ export interface Circuit {
          */
         power_factor?: string | number | null;
         /**
-         * The current. One of lagging, leading.
+         * Current leads or lags. One of lagging, leading.
          */
         sense?: ('lagging' | 'leading' | null) | string;
         /**
@@ -431,19 +431,19 @@ export interface Circuit {
          */
         sequence?: ('123' | '132' | null) | string;
         /**
-         * Its voltage coil. One of neutral, pair, other_lines.
+         * Voltage coil connected. One of neutral, pair, other_lines.
          */
         wattmeter?: ('neutral' | 'pair' | 'other_lines' | null) | string;
         /**
-         * Voltage. One of 12, 13, 21, 23, 31, 32.
+         * Voltage measured. One of 12, 13, 21, 23, 31, 32.
          */
         pair?: ('12' | '13' | '21' | '23' | '31' | '32' | null) | string;
         /**
-         * Current in. One of 1, 2, 3.
+         * Current measured in. One of 1, 2, 3.
          */
         line?: ('1' | '2' | '3' | null) | string;
         /**
-         * Angle shown. Degrees from -180 to 180, positive when the current is behind the voltage.
+         * Angle shown. Degrees from -180 to 180, positive if the current lags the voltage.
          */
         angle?: string | number | null;
         /**
@@ -451,27 +451,27 @@ export interface Circuit {
          */
         common?: ('1' | '2' | '3' | null) | string;
         /**
-         * Leads swapped to read it. One of none, 1, 2, 3.
+         * Voltage leads reversed to get a reading. One of none, 1, 2, 3.
          */
         swapped?: ('none' | '1' | '2' | '3' | null) | string;
         /**
-         * The load is. One of balanced, unbalanced.
+         * Type of load. One of balanced, unbalanced.
          */
         balanced?: ('balanced' | 'unbalanced' | null) | string;
         /**
-         * Turns of the disc. How many turns were counted, such as 10.
+         * Turns of the disc. Number of turns counted, such as 10.
          */
         revolutions?: string | number | null;
         /**
-         * Disc constant. Wh for each turn, such as 7.2.
+         * Disc constant. Wh per turn, such as 7.2.
          */
         disc_constant?: string | number | null;
         /**
-         * Pulses. How many pulses were counted, such as 50.
+         * Pulses. Number of pulses counted, such as 50.
          */
         pulses?: string | number | null;
         /**
-         * Pulses for each kWh. As printed on the meter, such as 1000.
+         * Pulses per kWh. As printed on the meter, such as 1000.
          */
         pulses_per_kwh?: string | number | null;
         /**
@@ -479,31 +479,31 @@ export interface Circuit {
          */
         seconds?: string | number | null;
         /**
-         * Distortion of the current. Percent of the fundamental from 0 to 300, such as 18.
+         * Current distortion (THD). Percent of the fundamental from 0 to 300, such as 18.
          */
         current_distortion?: string | number | null;
         /**
-         * Current transformers. A ratio such as 200/5 or 40; 1 without.
+         * Current transformers. A ratio such as 200/5 or 40. Enter 1 if there are none.
          */
         current_ratio?: string | number | null;
         /**
-         * Voltage transformers. A ratio such as 480/120 or 4; 1 without.
+         * Voltage transformers. A ratio such as 480/120 or 4. Enter 1 if there are none.
          */
         voltage_ratio?: string | number | null;
         /**
-         * What is at hand. What is at hand: voltmeter, clamp, wattmeter, two_wattmeters, and so on.
+         * Instruments available. A list of instruments: voltmeter, clamp, wattmeter, two_wattmeters and so on.
          */
         instruments?: string[] | string | null;
         /**
-         * Neutral at the place. One of present, absent.
+         * Neutral available. One of present, absent.
          */
         neutral?: ('present' | 'absent' | null) | string;
         /**
-         * Shunt. Ohms, such as 1 mΩ or 0.01.
+         * Shunt resistance. Ohms, such as 1 mΩ or 0.01.
          */
         shunt_ohm?: string | number | null;
         /**
-         * Its rating. Watts, such as 5.
+         * Shunt power rating. Watts, such as 5.
          */
         shunt_power?: string | number | null;
         /**
@@ -511,55 +511,55 @@ export interface Circuit {
          */
         speed?: string | number | null;
         /**
-         * Torque at the brake. N·m, such as 236; lb-ft is read too.
+         * Torque at the brake. N·m, such as 236. lb-ft is accepted.
          */
         torque?: string | number | null;
     } | null;
     windings?: {
         /**
-         * Ohms of each winding. Ohms from 0.001 to 100 000.
+         * Resistance of each winding. Ohms from 0.001 to 100 000.
          */
         impedance?: string | number | null;
         /**
-         * Power factor of each. From 0.01 to 1; 1 for a heater.
+         * Power factor of each winding. From 0.01 to 1; 1 for a heater.
          */
         power_factor?: string | number | null;
         /**
-         * Rating of one element. Watts, such as 2000 W or 2 kW.
+         * Power rating of one element. Watts, such as 2000 W or 2 kW.
          */
         element_power?: string | number | null;
         /**
-         * Voltage of one element. Volts from 12 to 1000, such as 230.
+         * Voltage rating of one element. Volts from 12 to 1000, such as 230.
          */
         element_voltage?: string | number | null;
         /**
-         * Ohmmeter, two terminals. Ohms from 0.0001 to 100 000.
+         * Ohmmeter reading between two terminals. Ohms from 0.0001 to 100 000.
          */
         terminal_resistance?: string | number | null;
         /**
-         * Connected in. One of star, delta.
+         * Connection. One of star, delta.
          */
         connected?: ('star' | 'delta' | null) | string;
     } | null;
     load?: {
         /**
-         * Load it runs at. Percent of rated output from 0 to 125, such as 60.
+         * Operating load. Percent of rated output from 0 to 125, such as 60.
          */
         output_percent?: string | number | null;
         /**
-         * What it drives. One of fan, pump, conveyor, compressor, saw, drum, other.
+         * Driven machine. One of fan, pump, conveyor, compressor, saw, drum, other.
          */
         machine?: ('fan' | 'pump' | 'conveyor' | 'compressor' | 'saw' | 'drum' | 'other' | null) | string;
         /**
-         * Service. One of continuous, short_time, intermittent, periodic, varying.
+         * Operating duty. One of continuous, short_time, intermittent, periodic, varying.
          */
         service?: ('continuous' | 'short_time' | 'intermittent' | 'periodic' | 'varying' | null) | string;
         /**
-         * Load. One of constant, linear, quadratic, constant_power, points.
+         * Type of load torque. One of constant, linear, quadratic, constant_power, points.
          */
         kind?: ('constant' | 'linear' | 'quadratic' | 'constant_power' | 'points' | null) | string;
         /**
-         * Load at full speed. Percent of rated torque from 0 to 300.
+         * Load torque at full speed. Percent of rated torque from 0 to 300.
          */
         torque_percent?: string | number | null;
         /**
@@ -567,7 +567,7 @@ export interface Circuit {
          */
         inertia?: string | number | null;
         /**
-         * Load speed over motor speed. A ratio from 0.001 to 100.
+         * Speed ratio, load ÷ motor. A ratio from 0.001 to 100.
          */
         speed_ratio?: string | number | null;
         /**
@@ -575,15 +575,15 @@ export interface Circuit {
          */
         breakaway_percent?: string | number | null;
         /**
-         * Efficiency of what it drives. Percent from 5 to 99.9, such as 72.
+         * Efficiency of the driven machine. Percent from 5 to 99.9, such as 72.
          */
         machine_efficiency?: string | number | null;
         /**
-         * Hours a year by load. Load with hours, such as 75 4000; 40 1500.
+         * Hours per year at each load. Load and hours, such as 75 4000; 40 1500.
          */
         hours?: (number | string)[][] | string | null;
         /**
-         * What it does to the motor. A list of: overhauling, back_spin, reversing, jogging, plugging, fast_reclosing.
+         * Effects on the motor. A list of: overhauling, back_spin, reversing, jogging, plugging, fast_reclosing.
          */
         traits?: string[] | string | null;
         /**
@@ -593,7 +593,7 @@ export interface Circuit {
     } | null;
     starter?: {
         /**
-         * Method. One of direct, star_delta, autotransformer, resistor, reactor, soft_starter, drive.
+         * Starting method. One of direct, star_delta, autotransformer, resistor, reactor, soft_starter, drive.
          */
         method?: ('direct' | 'star_delta' | 'autotransformer' | 'resistor' | 'reactor' | 'soft_starter' | 'drive' | null) | string;
         /**
@@ -606,12 +606,12 @@ export interface Circuit {
              */
             by?: ('time' | 'speed' | 'hand' | null) | string;
             /**
-             * Changeover. Seconds by time or by hand, or percent of synchronous speed by speed.
+             * Changeover. Seconds (timer or manual), or percent of synchronous speed (speed switch).
              */
             value?: string | number | null;
         } | null;
         /**
-         * Tap. Percent from 20 to 95.
+         * Transformer tap. Percent from 20 to 95.
          */
         tap_percent?: string | number | null;
         /**
@@ -627,7 +627,7 @@ export interface Circuit {
          */
         initial_voltage?: string | number | null;
         /**
-         * Changeover gap. Seconds from 0 to 5, such as 50 ms.
+         * Changeover interval. Seconds from 0 to 5, such as 50 ms.
          */
         gap?: string | number | null;
         /**
@@ -641,7 +641,7 @@ export interface Circuit {
     } | null;
     cable?: {
         /**
-         * Length, starter to motor. Metres up to 3000, such as 60 m; 200 ft is read too.
+         * Length, starter to motor. Metres up to 3000, such as 60 m. Feet are accepted: 200 ft.
          */
         length?: string | number | null;
         /**
@@ -649,7 +649,7 @@ export interface Circuit {
          */
         line_length?: string | number | null;
         /**
-         * Conductor. One of copper, aluminium.
+         * Conductor material. One of copper, aluminium.
          */
         material?: ('copper' | 'aluminium' | null) | string;
         /**
@@ -657,15 +657,15 @@ export interface Circuit {
          */
         insulation?: string | number | null;
         /**
-         * Reference method. IEC: A1, A2, B1, B2, C, D1, D2, E or F. NEC: raceway. CE Code: raceway or free_air.
+         * Installation method. IEC: A1, A2, B1, B2, C, D1, D2, E or F. NEC: raceway. CE Code: raceway or free_air.
          */
         method?: string | number | null;
         /**
-         * Circuits together. How many circuits lie together, this one included: 1 to 20.
+         * Circuits grouped, motor run. Number of circuits installed together, counting this one: 1 to 20.
          */
         grouped_circuits?: string | number | null;
         /**
-         * Together on the way to the starter. How many circuits lie together there, this one included: 1 to 20.
+         * Circuits grouped, supply run. Number of circuits installed together there, counting this one: 1 to 20.
          */
         line_grouped_circuits?: string | number | null;
         /**
@@ -681,7 +681,7 @@ export interface Circuit {
          */
         protective_material?: ('copper' | 'aluminium' | null) | string;
         /**
-         * Protective conductor lies apart. true or false.
+         * Separate protective conductor. Yes or No.
          */
         protective_separate?: boolean | string | number | null;
         /**
@@ -693,7 +693,7 @@ export interface Circuit {
          */
         line_size?: string | number | null;
         /**
-         * Terminals. 60, 75 or 90 °C under NEC and CE Code; 70 or 90 °C under IEC.
+         * Terminal temperature rating. 60, 75 or 90 °C under NEC and CE Code; 70 or 90 °C under IEC.
          */
         terminal_temperature?: string | number | null;
         /**
@@ -705,7 +705,7 @@ export interface Circuit {
          */
         cores?: string | number | null;
         /**
-         * Support. One of perforated, ladder, bunched.
+         * Cable support. One of perforated, ladder, bunched.
          */
         tray?: ('perforated' | 'ladder' | 'bunched' | null) | string;
         /**
@@ -717,7 +717,7 @@ export interface Circuit {
          */
         soil_resistivity?: string | number | null;
         /**
-         * Wet place. true or false.
+         * Wet location. Yes or No.
          */
         wet?: boolean | string | number | null;
     } | null;
@@ -750,16 +750,16 @@ export interface Circuit {
         overload_class?: ('5' | '10A' | '10' | '20' | '30' | null) | string;
         start_exception?: {
             /**
-             * Evidence that it did not start. Who saw it trip, when, at which setting.
+             * Evidence that the motor did not start. Who saw it trip, when and at what setting.
              */
             evidence?: string | number | null;
             /**
-             * Raise the overload too. true or false.
+             * Raise the overload setting too. Yes or No.
              */
             overload?: boolean | string | number | null;
         } | null;
         /**
-         * Instantaneous trip set at. Amperes, such as 420.
+         * Instantaneous trip setting as found. Amperes, such as 420.
          */
         instantaneous?: string | number | null;
         /**
@@ -779,11 +779,11 @@ export interface Circuit {
          */
         rating?: string | number | null;
         /**
-         * Relay stands at. Amperes, such as 38.
+         * Relay setting as found. Amperes, such as 38.
          */
         dial?: string | number | null;
         /**
-         * Marked maximum. Amperes.
+         * Maximum device marked on the starter. Amperes.
          */
         marked_maximum?: string | number | null;
     } | null;
@@ -793,31 +793,31 @@ export interface Circuit {
          */
         target_power_factor?: string | number | null;
         /**
-         * Capacitor. One of none, board, before_controller, after_controller, behind_relay, at_motor.
+         * Position of the capacitor. One of none, board, before_controller, after_controller, behind_relay, at_motor.
          */
         place?: ('none' | 'board' | 'before_controller' | 'after_controller' | 'behind_relay' | 'at_motor' | null) | string;
         /**
-         * Load it runs at. Percent of rated output from 10 to 125, such as 80.
+         * Operating load. Percent of rated output from 10 to 125, such as 80.
          */
         load_percent?: string | number | null;
         /**
-         * Lowest load. Percent of rated output from 0 to 125.
+         * Lowest operating load. Percent of rated output from 0 to 125.
          */
         lowest_load_percent?: string | number | null;
         /**
-         * Capacitor rated for. Volts from 100 to 1200, such as 440.
+         * Capacitor rated voltage. Volts from 100 to 1200, such as 440.
          */
         rated_voltage?: string | number | null;
         /**
-         * Worked out from. One of calculated, measured.
+         * Calculate from. One of calculated, measured.
          */
         basis?: ('calculated' | 'measured' | null) | string;
         /**
-         * Its frequency. Hertz from 40 to 70, such as 50.
+         * Capacitor rated frequency. Hertz from 40 to 70, such as 50.
          */
         rated_frequency?: string | number | null;
         /**
-         * Detuned by. Percent from 1 to 20, such as 5.67, 7 or 14.
+         * Detuning reactor. Percent from 1 to 20, such as 5.67, 7 or 14.
          */
         detuning_percent?: string | number | null;
         /**
@@ -825,27 +825,27 @@ export interface Circuit {
          */
         capacitance?: string | number | null;
         /**
-         * Its discharge resistor. Ohms from 100 to 100 000 000, such as 270 kohm.
+         * Installed discharge resistor. Ohms from 100 to 100 000 000, such as 270 kohm.
          */
         resistor_ohm?: string | number | null;
         /**
-         * On a plug. true or false.
+         * Connected by a plug. Yes or No.
          */
         pluggable?: boolean | string | number | null;
         /**
-         * Price of the correction. A price such as 480, without its currency.
+         * Price of the correction. A price such as 480, without the currency.
          */
         price?: string | number | null;
         /**
-         * Real power after. Watts or kW, such as 26.6 kW.
+         * Real power, capacitor on. Watts or kW, such as 26.6 kW.
          */
         after_watts?: string | number | null;
         /**
-         * Current after. Amperes, such as 40.9.
+         * Current, capacitor on. Amperes, such as 40.9.
          */
         after_amps?: string | number | null;
         /**
-         * Voltage after. Volts, such as 403.
+         * Voltage, capacitor on. Volts, such as 403.
          */
         after_volts?: string | number | null;
         /**
@@ -853,43 +853,43 @@ export interface Circuit {
          */
         rated_kvar?: string | number | null;
         /**
-         * Own contactor. true or false.
+         * Own contactor. Yes or No.
          */
         own_contactor?: boolean | string | number | null;
         /**
-         * Its leads. Metres from 0 to 100.
+         * Length of the capacitor conductors. Metres from 0 to 100.
          */
         tap_length?: string | number | null;
     } | null;
     upgrade?: {
         /**
-         * Efficiency of another motor. Percent such as 95.4.
+         * Better motor: efficiency. Percent such as 95.4.
          */
         efficiency?: string | number | null;
         /**
-         * Or its class. IE1 to IE4.
+         * Better motor: or IE class. IE1 to IE4.
          */
         efficiency_class?: string | number | null;
         /**
-         * What it costs more. A price such as 900, without its currency.
+         * Better motor: extra cost. A price such as 900, without the currency.
          */
         price?: string | number | null;
     } | null;
     settings?: {
         /**
-         * Drop limit running. Percent from 0.5 to 20.
+         * Voltage drop limit, running. Percent from 0.5 to 20.
          */
         drop_limit_running?: string | number | null;
         /**
-         * Drop limit starting. Percent from 1 to 40.
+         * Voltage drop limit, starting. Percent from 1 to 40.
          */
         drop_limit_starting?: string | number | null;
         /**
-         * Dip limit at the bus. Percent from 0.5 to 40.
+         * Voltage dip limit at the bus. Percent from 0.5 to 40.
          */
         dip_limit_bus?: string | number | null;
         /**
-         * Dip limit at the motor. Percent from 1 to 60.
+         * Voltage dip limit at the motor. Percent from 1 to 60.
          */
         dip_limit_motor?: string | number | null;
         /**
@@ -897,11 +897,11 @@ export interface Circuit {
          */
         voltage_tolerance?: string | number | null;
         /**
-         * Largest motor started direct. kW.
+         * Largest motor for direct-on-line start. kW.
          */
         direct_start_limit?: string | number | null;
         /**
-         * Terminal temperature. 70 or 90 °C.
+         * Terminal temperature rating. 70 or 90 °C.
          */
         terminal_temperature?: string | number | null;
         /**
@@ -909,35 +909,35 @@ export interface Circuit {
          */
         largest_single_size?: string | number | null;
         /**
-         * Corrections at terminations. true or false.
+         * Apply correction factors at terminations. Yes or No.
          */
         four_006_corrections?: boolean | string | number | null;
         /**
-         * 10 A is a standard rating. true or false.
+         * 10 A is a standard rating. Yes or No.
          */
         ten_ampere_rating?: boolean | string | number | null;
         /**
-         * Overload practice. One of plate_current, service_factor.
+         * Overload setting based on. One of plate_current, service_factor.
          */
         overload_school?: ('plate_current' | 'service_factor' | null) | string;
         /**
-         * Names of the lines. One of l1_l2_l3, r_y_b, a_b_c.
+         * Phase names. One of l1_l2_l3, r_y_b, a_b_c.
          */
         phase_names?: ('l1_l2_l3' | 'r_y_b' | 'a_b_c' | null) | string;
         /**
-         * Support. One of perforated, ladder, bunched.
+         * Cable support. One of perforated, ladder, bunched.
          */
         tray?: ('perforated' | 'ladder' | 'bunched' | null) | string;
         /**
-         * Changeover speed, at least. Percent from 50 to 100.
+         * Lowest changeover speed. Percent from 50 to 100.
          */
         changeover_minimum?: string | number | null;
         /**
-         * Capacitors for one phase. One of run, e6, e12.
+         * Capacitors for single-phase loads. One of run, e6, e12.
          */
         capacitor_series?: ('run' | 'e6' | 'e12' | null) | string;
         /**
-         * Insulation read every. Months from 1 to 120, such as 12.
+         * Insulation test interval. Months from 1 to 120, such as 12.
          */
         reading_months?: string | number | null;
         /**
@@ -948,18 +948,18 @@ export interface Circuit {
         };
         tariff?: {
             /**
-             * Energy, a kWh. A price such as 0.14, without its currency.
+             * Energy price per kWh. A price such as 0.14, without the currency.
              */
             energy_price?: string | number | null;
             kva_demand?: {
                 /**
-                 * Demand, a kVA and month. A price such as 6.50, without its currency.
+                 * Demand charge per kVA and month. A price such as 6.50, without the currency.
                  */
                 price?: string | number | null;
             } | null;
             kvarh?: {
                 /**
-                 * Reactive energy, a kvarh. A price such as 0.015, without its currency.
+                 * Reactive energy price per kvarh. A price such as 0.015, without the currency.
                  */
                 price?: string | number | null;
                 /**
@@ -969,33 +969,33 @@ export interface Circuit {
             } | null;
             power_factor?: {
                 /**
-                 * Demand, a kW and month. A price such as 9, without its currency.
+                 * Demand charge per kW and month. A price such as 9, without the currency.
                  */
                 price?: string | number | null;
                 /**
-                 * Raised below. A power factor from 0.5 to 1, such as 0.95.
+                 * Increased below power factor. A power factor from 0.5 to 1, such as 0.95.
                  */
                 reference?: string | number | null;
             } | null;
         } | null;
         site_load?: {
             /**
-             * All else on the site. kW from 0 to 1 000 000, such as 400.
+             * Other load on the site, kW. kW from 0 to 1 000 000, such as 400.
              */
             power?: string | number | null;
             /**
-             * Its reactive power. kvar from 0 to 1 000 000, such as 250.
+             * Other load on the site, kvar. kvar from 0 to 1 000 000, such as 250.
              */
             reactive?: string | number | null;
         } | null;
     } | null;
     logbook?: {
         /**
-         * Runs a day. Hours from 0.1 to 24, such as 16.
+         * Operating hours per day. Hours from 0.1 to 24, such as 16.
          */
         hours_a_day?: string | number | null;
         /**
-         * Grease every. Hours from 100 to 100 000, such as 4000.
+         * Greasing interval. Hours from 100 to 100 000, such as 4000.
          */
         grease_interval?: string | number | null;
         /**
@@ -1010,7 +1010,7 @@ export interface Circuit {
 }
 
 /**
- * Every figure that there is.
+ * All figures.
  */
 export type FigureKey =
     | 'plate.kind'
@@ -1644,7 +1644,7 @@ export type FigureKey =
  */
 export type StationName = 'plate' | 'power' | 'start' | 'cable' | 'guard' | 'correct' | 'prove' | 'sheet';
 /**
- * Every field of a circuit.
+ * All fields of a circuit.
  */
 export type FieldPath =
     | 'tag'
@@ -1880,7 +1880,7 @@ export type FieldPath =
     | 'logbook.in_service'
     | 'logbook.warranty_until';
 /**
- * Every finding that there is.
+ * All findings.
  */
 export type FindingCode =
     | 'correction_out_of_line'
@@ -2118,7 +2118,7 @@ export type FindingCode =
     | 'temperature_rise';
 
 /**
- * All that is computed from a circuit.
+ * Everything calculated for a circuit.
  */
 export interface Solution {
     format: 'brave-anvil.solution/1';
@@ -2132,17 +2132,17 @@ export interface Solution {
     comparisons: ReadingComparison[];
     curves: Curves;
     /**
-     * The outcome of each station in one sentence
+     * The result of each station in one sentence
      */
     sentences: Partial<Record<StationName, string>>;
     blocked: StationName[];
     /**
-     * What typed text was read as, by path
+     * How each entry was read, by path
      */
     read: Partial<Record<FieldPath, string>>;
     words: Words;
     /**
-     * What the stamps of the plate say, by path
+     * The meaning of each nameplate entry, by path
      */
     meanings: Partial<Record<FieldPath, { text: string; figures: FigureKey[] }>>;
     /**
@@ -2384,7 +2384,7 @@ export interface Solution {
     };
 }
 /**
- * One computed value with all that explains it.
+ * One calculated value with its explanation.
  */
 export interface Figure {
     key: FigureKey;
@@ -2426,33 +2426,33 @@ export interface Figure {
         | '×'
         | '× rated';
     /**
-     * rounded for reading, with unit
+     * rounded for reading, with its unit
      */
     shown: string;
     formula: string;
     working: string;
     /**
-     * Lineage: the figures and fields that were put in
+     * Lineage: the figures and fields used as inputs
      */
     from: Origin[];
     source: string;
     assumed: boolean;
     assumptions: string[];
     /**
-     * why the table entry is not sure
+     * why the table value is not verified
      */
     uncertain: string | null;
     /**
-     * the entry, as corrections name it
+     * the table value, as corrections name it
      */
     uncertain_entry: string | null;
     /**
-     * whether it rests on a table entry of the site’s own
+     * whether it uses a table value corrected by this site
      */
     corrected: boolean;
 }
 /**
- * A figure, or a field that was typed.
+ * A figure, or a field that was entered.
  */
 export interface Origin {
     placeholder: string;
@@ -2469,7 +2469,7 @@ export interface Finding {
     figures: FigureKey[];
     source: string;
     /**
-     * paths of the fields that it is about
+     * paths of the fields that it refers to
      */
     fields: FieldPath[];
 }
@@ -2480,7 +2480,7 @@ export interface FieldError {
     kind: 'unreadable' | 'impossible' | 'missing' | 'refused';
 }
 /**
- * One reading held against the circuit as it is solved now.
+ * One reading compared with the circuit as it is calculated now.
  */
 export interface ReadingComparison {
     reading: number;
@@ -2517,6 +2517,7 @@ export interface ReadingComparison {
         | 'not_connected'
         | null;
     wanted: string[];
+    missing: string[];
     points_to: string[];
     next: string;
     says: string;
@@ -2568,7 +2569,7 @@ export interface ComparedQuantity {
     band_shown: string;
 }
 /**
- * Series for the pictures; absent where their station waits.
+ * Series for the pictures; absent while their station has no result.
  */
 export interface Curves {
     run?: RunCurve;
@@ -2630,14 +2631,14 @@ export interface RunFlow {
     power_factor: Shown | null;
 }
 /**
- * A number for geometry with the text that a person reads.
+ * A number for drawing, with the text to show.
  */
 export interface Shown {
     value: number;
     shown: string;
 }
 /**
- * The terminal box: how the links stand now, and how they would for the plate’s other voltage.
+ * The terminal box: the links for this supply, and for the other voltage on the nameplate.
  */
 export interface ConnectionCurve {
     /**
@@ -2714,7 +2715,7 @@ export interface Arrows {
 }
 export interface Arrow {
     name: string;
-    of: 'phase volts' | 'line volts' | 'winding amps' | 'line amps';
+    of: 'phase voltage' | 'line voltage' | 'winding current' | 'line current';
     size: number;
     angle: number;
     shown: string;
@@ -2733,6 +2734,7 @@ export interface SizeRow {
     drop: Shown | null;
     starting_drop: Shown | null;
     fails: ('ampacity' | 'terminals' | 'running drop' | 'starting drop' | 'disconnection' | 'line withstand' | 'protective withstand')[];
+    rejected_by: string;
     chosen: boolean;
 }
 export interface RatingsCurve {
@@ -2762,7 +2764,7 @@ export interface FaultRow {
     why: string;
 }
 /**
- * Only where it is asked for.
+ * Only if requested.
  */
 export interface MarginsCurve {
     rows: MarginRow[];
@@ -2896,7 +2898,7 @@ export interface ContactorTime {
     shown: string;
 }
 /**
- * Only where it is asked for.
+ * Only if requested.
  */
 export interface SensitivityCurve {
     says: string;
@@ -2933,7 +2935,7 @@ export interface Acknowledgement {
     sizes: string[];
 }
 /**
- * Only where it is asked for.
+ * Only if requested.
  */
 export interface TablesCurve {
     rows: TableRow[];
@@ -3220,15 +3222,24 @@ export interface Words {
     scpd?: string;
     disconnect?: string;
     plate_layout?: string;
+    ampacity?: string;
+    breaking_capacity?: string;
+    fault_current?: string;
+    prove_dead?: string;
+    lock_off?: string;
+    design_current?: string;
+    direct?: string;
 }
 /**
- * What the page shows beside one field in this circuit. What says nothing is absent.
+ * What the page shows beside one field of this circuit. Empty parts are absent.
  */
 export interface FieldNote {
     empty?: string;
     why?: string;
     choices?: FieldChoice[];
     unused?: boolean;
+    label?: string;
+    hint?: string;
 }
 export interface FieldChoice {
     value: string;
@@ -3962,26 +3973,26 @@ export const FIELDS: Readonly<Record<FieldPath, { label: string; unit: string; h
     drives: { label: 'Drives', unit: '', hint: '' },
     area: { label: 'Area', unit: '', hint: '' },
     rule_book: { label: 'Rule book', unit: '', hint: '' },
-    subject: { label: 'What stands here', unit: '', hint: '' },
-    surroundings: { label: 'Surroundings', unit: '', hint: '' },
+    subject: { label: 'Type of circuit', unit: '', hint: '' },
+    surroundings: { label: 'Location', unit: '', hint: '' },
     readings: { label: 'Readings', unit: '', hint: '' },
     'supply.voltage': { label: 'Supply voltage', unit: 'V', hint: '' },
     'supply.frequency': { label: 'Supply frequency', unit: 'Hz', hint: '' },
     'supply.phases': { label: 'Phases', unit: '', hint: '' },
-    'supply.fault_level_kva': { label: 'Fault level', unit: 'kVA', hint: 'Alone: at the bus. With a transformer: on its primary.' },
-    'supply.transformer_kva': { label: 'Transformer', unit: 'kVA', hint: '' },
-    'supply.transformer_impedance_percent': { label: 'Its impedance', unit: '%', hint: '' },
+    'supply.fault_level_kva': { label: 'Fault level', unit: 'kVA', hint: 'At the bus; if a transformer is entered, on its primary side.' },
+    'supply.transformer_kva': { label: 'Transformer rating', unit: 'kVA', hint: '' },
+    'supply.transformer_impedance_percent': { label: 'Transformer impedance', unit: '%', hint: '' },
     'supply.x_over_r': { label: 'X/R', unit: '', hint: '' },
-    'supply.other_capacitors_kvar': { label: 'Other capacitors on the bus', unit: 'kvar', hint: 'All of them resonate together.' },
-    'supply.inverter_efficiency': { label: 'Inverter efficiency', unit: '%', hint: 'Where an inverter feeds it.' },
-    'supply.ambient': { label: 'Ambient', unit: '°C', hint: '' },
+    'supply.other_capacitors_kvar': { label: 'Other capacitors on the bus', unit: 'kvar', hint: 'They all resonate together.' },
+    'supply.inverter_efficiency': { label: 'Inverter efficiency', unit: '%', hint: 'If an inverter supplies the circuit.' },
+    'supply.ambient': { label: 'Ambient temperature', unit: '°C', hint: '' },
     'supply.altitude': { label: 'Altitude', unit: 'm', hint: '' },
     'supply.unbalance': { label: 'Voltage unbalance', unit: '%', hint: 'or three line voltages, 400/404/390' },
     'supply.earthing': { label: 'Earthing system', unit: '', hint: '' },
-    'supply.earth_loop_ohm': { label: 'Earth loop impedance', unit: 'Ω', hint: '' },
+    'supply.earth_loop_ohm': { label: 'Earth-fault loop impedance at the supply (Ze)', unit: 'Ω', hint: '' },
     'supply.earthing_ohm': { label: 'Earthing resistor', unit: 'Ω', hint: 'Between star point and earth.' },
-    'supply.earthing_ampere': { label: 'Earth-fault current it lets flow', unit: 'A', hint: '' },
-    'supply.it_earthing': { label: 'Exposed parts are earthed', unit: '', hint: '' },
+    'supply.earthing_ampere': { label: 'Earth-fault current limit', unit: 'A', hint: '' },
+    'supply.it_earthing': { label: 'Exposed-conductive-parts earthed', unit: '', hint: '' },
     'plate.power': { label: 'Rated output', unit: 'W', hint: '' },
     'plate.voltage': { label: 'Rated voltage', unit: 'V', hint: '' },
     'plate.current': { label: 'Rated current', unit: 'A', hint: '' },
@@ -4015,15 +4026,15 @@ export const FIELDS: Readonly<Record<FieldPath, { label: string; unit: string; h
     'plate.duty': { label: 'Duty', unit: '', hint: '' },
     'plate.leads': { label: 'Leads', unit: '', hint: '' },
     'plate.phases': { label: 'Phases', unit: '', hint: '' },
-    'plate.kind': { label: 'Kind of motor', unit: '', hint: '' },
+    'plate.kind': { label: 'Type of motor', unit: '', hint: '' },
     'plate.rotor_voltage': { label: 'Rotor voltage', unit: 'V', hint: '' },
     'plate.rotor_current': { label: 'Rotor current', unit: 'A', hint: '' },
     'plate.insulation_class': { label: 'Insulation class', unit: '', hint: '' },
     'plate.ip': { label: 'IP', unit: '', hint: '' },
     'plate.cooling': { label: 'Cooling', unit: '', hint: '' },
     'plate.rotor_class': { label: 'Rotor class', unit: '', hint: '' },
-    'plate.grease_amount': { label: 'Grease amount', unit: 'g', hint: '' },
-    'plate.grease_interval': { label: 'Relubrication', unit: 'h', hint: '' },
+    'plate.grease_amount': { label: 'Grease quantity', unit: 'g', hint: '' },
+    'plate.grease_interval': { label: 'Relubrication interval', unit: 'h', hint: '' },
     'plate.weight': { label: 'Weight', unit: 'kg', hint: '' },
     'plate.type': { label: 'Type', unit: '', hint: '' },
     'plate.order_number': { label: 'Order number', unit: '', hint: '' },
@@ -4036,174 +4047,198 @@ export const FIELDS: Readonly<Record<FieldPath, { label: string; unit: string; h
     'plate.enclosure': { label: 'Enclosure', unit: '', hint: '' },
     'plate.bearings': { label: 'Bearings', unit: '', hint: '' },
     'plate.grease': { label: 'Grease', unit: '', hint: '' },
-    'plate.remarks': { label: 'Other stamps', unit: '', hint: '' },
+    'plate.remarks': { label: 'Other nameplate data', unit: '', hint: '' },
     'bench.power': { label: 'Real power', unit: 'W', hint: 'two of these three' },
     'bench.current': { label: 'Current', unit: 'A', hint: '' },
     'bench.power_factor': { label: 'Power factor', unit: '', hint: '' },
-    'bench.sense': { label: 'Its current', unit: '', hint: '' },
-    'measure.method': { label: 'Measured with', unit: '', hint: '' },
-    'measure.volts_12': { label: 'Volts L1–L2', unit: 'V', hint: '' },
-    'measure.volts_23': { label: 'Volts L2–L3', unit: 'V', hint: '' },
-    'measure.volts_31': { label: 'Volts L3–L1', unit: 'V', hint: '' },
-    'measure.phase_volts_1': { label: 'Volts L1–N', unit: 'V', hint: '' },
-    'measure.amps_1': { label: 'Amps L1', unit: 'A', hint: '' },
+    'bench.sense': { label: 'Current of the load', unit: '', hint: '' },
+    'measure.method': { label: 'Measuring method', unit: '', hint: '' },
+    'measure.volts_12': { label: 'Voltage L1–L2', unit: 'V', hint: '' },
+    'measure.volts_23': { label: 'Voltage L2–L3', unit: 'V', hint: '' },
+    'measure.volts_31': { label: 'Voltage L3–L1', unit: 'V', hint: '' },
+    'measure.phase_volts_1': { label: 'Voltage L1–N', unit: 'V', hint: '' },
+    'measure.amps_1': { label: 'Current L1', unit: 'A', hint: '' },
     'measure.watts_1': { label: 'Wattmeter in L1', unit: 'W', hint: '' },
-    'measure.phase_volts_2': { label: 'Volts L2–N', unit: 'V', hint: '' },
-    'measure.amps_2': { label: 'Amps L2', unit: 'A', hint: '' },
+    'measure.phase_volts_2': { label: 'Voltage L2–N', unit: 'V', hint: '' },
+    'measure.amps_2': { label: 'Current L2', unit: 'A', hint: '' },
     'measure.watts_2': { label: 'Wattmeter in L2', unit: 'W', hint: '' },
-    'measure.phase_volts_3': { label: 'Volts L3–N', unit: 'V', hint: '' },
-    'measure.amps_3': { label: 'Amps L3', unit: 'A', hint: '' },
+    'measure.phase_volts_3': { label: 'Voltage L3–N', unit: 'V', hint: '' },
+    'measure.amps_3': { label: 'Current L3', unit: 'A', hint: '' },
     'measure.watts_3': { label: 'Wattmeter in L3', unit: 'W', hint: '' },
-    'measure.watts': { label: 'Watts', unit: 'W', hint: '' },
+    'measure.watts': { label: 'Real power', unit: 'W', hint: '' },
     'measure.power_factor': { label: 'Power factor shown', unit: '', hint: '' },
-    'measure.sense': { label: 'The current', unit: '', hint: '' },
+    'measure.sense': { label: 'Current leads or lags', unit: '', hint: '' },
     'measure.sequence': { label: 'Phase sequence', unit: '', hint: '' },
-    'measure.wattmeter': { label: 'Its voltage coil', unit: '', hint: '' },
-    'measure.pair': { label: 'Voltage', unit: '', hint: '' },
-    'measure.line': { label: 'Current in', unit: '', hint: '' },
-    'measure.angle': { label: 'Angle shown', unit: '°', hint: 'positive: the current is behind' },
+    'measure.wattmeter': { label: 'Voltage coil connected', unit: '', hint: '' },
+    'measure.pair': { label: 'Voltage measured', unit: '', hint: '' },
+    'measure.line': { label: 'Current measured in', unit: '', hint: '' },
+    'measure.angle': { label: 'Angle shown', unit: '°', hint: 'positive: the current lags' },
     'measure.common': { label: 'Common line', unit: '', hint: '' },
-    'measure.swapped': { label: 'Leads swapped to read it', unit: '', hint: '' },
-    'measure.balanced': { label: 'The load is', unit: '', hint: '' },
+    'measure.swapped': { label: 'Voltage leads reversed to get a reading', unit: '', hint: '' },
+    'measure.balanced': { label: 'Type of load', unit: '', hint: '' },
     'measure.revolutions': { label: 'Turns of the disc', unit: '', hint: '' },
-    'measure.disc_constant': { label: 'Disc constant', unit: 'Wh', hint: 'for each turn' },
+    'measure.disc_constant': { label: 'Disc constant', unit: 'Wh', hint: 'per turn' },
     'measure.pulses': { label: 'Pulses', unit: '', hint: '' },
-    'measure.pulses_per_kwh': { label: 'Pulses for each kWh', unit: '', hint: '' },
+    'measure.pulses_per_kwh': { label: 'Pulses per kWh', unit: '', hint: '' },
     'measure.seconds': { label: 'in', unit: 's', hint: '' },
-    'measure.current_distortion': { label: 'Distortion of the current', unit: '%', hint: 'THD, where the meter shows it.' },
-    'measure.current_ratio': { label: 'Current transformers', unit: '', hint: '200/5, or 1 without' },
-    'measure.voltage_ratio': { label: 'Voltage transformers', unit: '', hint: '480/120, or 1 without' },
-    'measure.instruments': { label: 'What is at hand', unit: '', hint: '' },
-    'measure.neutral': { label: 'Neutral at the place', unit: '', hint: '' },
-    'measure.shunt_ohm': { label: 'Shunt', unit: 'Ω', hint: 'for a scope; left empty, one is proposed' },
-    'measure.shunt_power': { label: 'Its rating', unit: 'W', hint: '' },
+    'measure.current_distortion': { label: 'Current distortion (THD)', unit: '%', hint: 'If the meter shows it.' },
+    'measure.current_ratio': { label: 'Current transformers', unit: '', hint: '200/5, or 1 if none' },
+    'measure.voltage_ratio': { label: 'Voltage transformers', unit: '', hint: '480/120, or 1 if none' },
+    'measure.instruments': { label: 'Instruments available', unit: '', hint: '' },
+    'measure.neutral': { label: 'Neutral available', unit: '', hint: '' },
+    'measure.shunt_ohm': { label: 'Shunt resistance', unit: 'Ω', hint: 'for an oscilloscope; leave empty to have one proposed' },
+    'measure.shunt_power': { label: 'Shunt power rating', unit: 'W', hint: '' },
     'measure.speed': { label: 'Speed', unit: 'rpm', hint: 'by tachometer, if you have one' },
     'measure.torque': { label: 'Torque at the brake', unit: 'N·m', hint: '' },
-    'windings.impedance': { label: 'Ohms of each winding', unit: 'Ω', hint: 'or the rating of an element, or an ohmmeter reading' },
-    'windings.power_factor': { label: 'Power factor of each', unit: '', hint: '' },
-    'windings.element_power': { label: 'Rating of one element', unit: 'W', hint: '' },
-    'windings.element_voltage': { label: 'Voltage of one element', unit: 'V', hint: '' },
-    'windings.terminal_resistance': { label: 'Ohmmeter, two terminals', unit: 'Ω', hint: '' },
-    'windings.connected': { label: 'Connected in', unit: '', hint: '' },
-    'load.output_percent': { label: 'Load it runs at', unit: '%', hint: 'of rated output, 0 to 125' },
-    'load.machine': { label: 'What it drives', unit: '', hint: '' },
-    'load.service': { label: 'Service', unit: '', hint: '' },
-    'load.kind': { label: 'Load', unit: '', hint: '' },
-    'load.torque_percent': { label: 'Load at full speed', unit: '%', hint: '' },
-    'load.inertia': { label: 'Load inertia', unit: 'kg·m²', hint: 'at the load’s own shaft, without the motor' },
-    'load.speed_ratio': { label: 'Load speed over motor speed', unit: '', hint: 'of belt or gear' },
+    'windings.impedance': { label: 'Resistance of each winding', unit: 'Ω', hint: 'or the rating of an element, or an ohmmeter reading' },
+    'windings.power_factor': { label: 'Power factor of each winding', unit: '', hint: '' },
+    'windings.element_power': { label: 'Power rating of one element', unit: 'W', hint: '' },
+    'windings.element_voltage': { label: 'Voltage rating of one element', unit: 'V', hint: '' },
+    'windings.terminal_resistance': { label: 'Ohmmeter reading between two terminals', unit: 'Ω', hint: '' },
+    'windings.connected': { label: 'Connection', unit: '', hint: '' },
+    'load.output_percent': { label: 'Operating load', unit: '%', hint: 'of rated output, 0 to 125' },
+    'load.machine': { label: 'Driven machine', unit: '', hint: '' },
+    'load.service': { label: 'Operating duty', unit: '', hint: '' },
+    'load.kind': { label: 'Type of load torque', unit: '', hint: '' },
+    'load.torque_percent': { label: 'Load torque at full speed', unit: '%', hint: '' },
+    'load.inertia': { label: 'Load inertia', unit: 'kg·m²', hint: 'at the load shaft, without the motor' },
+    'load.speed_ratio': { label: 'Speed ratio, load ÷ motor', unit: '', hint: 'of the belt or gear' },
     'load.breakaway_percent': { label: 'Breakaway torque', unit: '%', hint: '' },
-    'load.machine_efficiency': { label: 'Efficiency of what it drives', unit: '%', hint: 'Of the pump or fan itself.' },
-    'load.hours': { label: 'Hours a year by load', unit: '', hint: '75 4000; 40 1500' },
-    'load.traits': { label: 'What it does to the motor', unit: '', hint: '' },
+    'load.machine_efficiency': { label: 'Efficiency of the driven machine', unit: '%', hint: 'Of the pump or fan itself.' },
+    'load.hours': { label: 'Hours per year at each load', unit: '', hint: '75 4000; 40 1500' },
+    'load.traits': { label: 'Effects on the motor', unit: '', hint: '' },
     'load.points': { label: 'Load points', unit: '', hint: 'speed % torque %; such as 0 40; 50 30; 100 90' },
-    'starter.method': { label: 'Method', unit: '', hint: '' },
-    'starter.run_up_time': { label: 'Run-up time', unit: 's', hint: 'Timed at the motor, from switching on to full speed.' },
+    'starter.method': { label: 'Starting method', unit: '', hint: '' },
+    'starter.run_up_time': { label: 'Run-up time', unit: 's', hint: 'Measured at the motor, from switching on to full speed.' },
     'starter.changeover.by': { label: 'Changeover by', unit: '', hint: '' },
     'starter.changeover.value': { label: 'Changeover', unit: '', hint: '' },
-    'starter.tap_percent': { label: 'Tap', unit: '%', hint: '' },
+    'starter.tap_percent': { label: 'Transformer tap', unit: '%', hint: '' },
     'starter.current_limit': { label: 'Current limit', unit: '%', hint: '' },
     'starter.ramp_time': { label: 'Ramp time', unit: 's', hint: '' },
     'starter.initial_voltage': { label: 'Initial voltage', unit: '%', hint: '' },
-    'starter.gap': { label: 'Changeover gap', unit: 's', hint: '' },
+    'starter.gap': { label: 'Changeover interval', unit: 's', hint: '' },
     'starter.transition': { label: 'Transition', unit: '', hint: '' },
     'starter.drive_input_current': { label: 'Drive input current', unit: 'A', hint: '' },
     'cable.length': { label: 'Length, starter to motor', unit: 'm', hint: '' },
     'cable.line_length': { label: 'Length, supply to starter', unit: 'm', hint: '' },
-    'cable.material': { label: 'Conductor', unit: '', hint: '' },
+    'cable.material': { label: 'Conductor material', unit: '', hint: '' },
     'cable.insulation': { label: 'Insulation', unit: '', hint: '' },
-    'cable.method': { label: 'Reference method', unit: '', hint: '' },
-    'cable.grouped_circuits': { label: 'Circuits together', unit: '', hint: 'This one counted.' },
-    'cable.line_grouped_circuits': { label: 'Together on the way to the starter', unit: '', hint: '' },
-    'cable.sets': { label: 'Parallel sets', unit: '', hint: 'Conductors side by side in each line, of both runs.' },
-    'cable.raceways': { label: 'Raceways for six leads', unit: '', hint: 'Two: T1 to T3 in one, T4 to T6 in the other.' },
+    'cable.method': { label: 'Installation method', unit: '', hint: '' },
+    'cable.grouped_circuits': { label: 'Circuits grouped, motor run', unit: '', hint: 'Count this circuit too.' },
+    'cable.line_grouped_circuits': { label: 'Circuits grouped, supply run', unit: '', hint: '' },
+    'cable.sets': { label: 'Parallel sets', unit: '', hint: 'Conductors in parallel per phase, both runs.' },
+    'cable.raceways': { label: 'Raceways for six leads', unit: '', hint: 'With two: T1 to T3 in one, T4 to T6 in the other.' },
     'cable.protective_material': { label: 'Protective conductor', unit: '', hint: '' },
-    'cable.protective_separate': {
-        label: 'Protective conductor lies apart',
-        unit: '',
-        hint: 'By itself, not in the cable and not bunched with it.',
-    },
-    'cable.size': { label: 'Installed size, to motor', unit: '', hint: 'Checked, not chosen.' },
+    'cable.protective_separate': { label: 'Separate protective conductor', unit: '', hint: 'Not in the cable and not bunched with it.' },
+    'cable.size': { label: 'Installed size, to motor', unit: '', hint: 'The program checks this size instead of choosing one.' },
     'cable.line_size': { label: 'Installed size, to starter', unit: '', hint: '' },
-    'cable.terminal_temperature': { label: 'Terminals', unit: '°C', hint: '' },
+    'cable.terminal_temperature': { label: 'Terminal temperature rating', unit: '°C', hint: '' },
     'cable.raceway_material': { label: 'Raceway', unit: '', hint: '' },
     'cable.cores': { label: 'Cores', unit: '', hint: '' },
-    'cable.tray': { label: 'Support', unit: '', hint: '' },
+    'cable.tray': { label: 'Cable support', unit: '', hint: '' },
     'cable.soil_temperature': { label: 'Soil temperature', unit: '°C', hint: '' },
     'cable.soil_resistivity': { label: 'Soil resistivity', unit: 'K·m/W', hint: '' },
-    'cable.wet': { label: 'Wet place', unit: '', hint: '' },
+    'cable.wet': { label: 'Wet location', unit: '', hint: '' },
     'guard.scpd': { label: 'Protective device', unit: '', hint: '' },
     'guard.overload_place': { label: 'Overload relay', unit: '', hint: '' },
     'guard.overload_class': { label: 'Trip class', unit: '', hint: '' },
     'guard.start_exception.evidence': {
-        label: 'Evidence that it did not start',
+        label: 'Evidence that the motor did not start',
         unit: '',
-        hint: 'Opens the exception for starting. It stands on the sheet.',
+        hint: 'Needed to use the starting exception; printed on the sheet.',
     },
-    'guard.start_exception.overload': { label: 'Raise the overload too', unit: '', hint: '' },
-    'guard.instantaneous': { label: 'Instantaneous trip set at', unit: 'A', hint: 'Checked, not chosen.' },
+    'guard.start_exception.overload': { label: 'Raise the overload setting too', unit: '', hint: '' },
+    'guard.instantaneous': {
+        label: 'Instantaneous trip setting as found',
+        unit: 'A',
+        hint: 'The program checks this setting instead of choosing one.',
+    },
     'guard.reset': { label: 'Overload reset', unit: '', hint: '' },
     'guard.earth_fault_relay': { label: 'Earth-fault relay', unit: '', hint: '' },
     'guard.breaking_capacity_ka': { label: 'Breaking capacity', unit: 'kA', hint: '' },
-    'guard.rating': { label: 'Installed rating', unit: 'A', hint: 'Checked, not chosen.' },
-    'guard.dial': { label: 'Relay stands at', unit: 'A', hint: 'Checked, not chosen.' },
-    'guard.marked_maximum': { label: 'Marked maximum', unit: 'A', hint: 'Largest device on the starter’s label.' },
-    'correction.target_power_factor': { label: 'Target power factor', unit: '', hint: 'Such as 0.95.' },
-    'correction.place': { label: 'Capacitor', unit: '', hint: '' },
-    'correction.load_percent': { label: 'Load it runs at', unit: '%', hint: '' },
-    'correction.lowest_load_percent': { label: 'Lowest load', unit: '%', hint: 'It must not lead there.' },
-    'correction.rated_voltage': { label: 'Capacitor rated for', unit: 'V', hint: '' },
-    'correction.basis': { label: 'Worked out from', unit: '', hint: 'Measured: under Power.' },
-    'correction.rated_frequency': { label: 'Its frequency', unit: 'Hz', hint: '' },
-    'correction.detuning_percent': { label: 'Detuned by', unit: '%', hint: '' },
-    'correction.capacitance': { label: 'Installed capacitor', unit: 'µF', hint: 'Checked, not chosen.' },
-    'correction.resistor_ohm': { label: 'Its discharge resistor', unit: 'Ω', hint: 'Across each element; checked.' },
-    'correction.pluggable': { label: 'On a plug', unit: '', hint: 'Its pins must be dead after a second.' },
-    'correction.price': { label: 'Price of the correction', unit: '', hint: 'Fitted, in the tariff’s money.' },
-    'upgrade.efficiency': { label: 'Efficiency of another motor', unit: '', hint: '' },
-    'upgrade.efficiency_class': { label: 'Or its class', unit: '', hint: '' },
-    'upgrade.price': { label: 'What it costs more', unit: '', hint: '' },
-    'correction.after_watts': { label: 'Real power after', unit: 'W', hint: 'Measured with the capacitor on.' },
-    'correction.after_amps': { label: 'Current after', unit: 'A', hint: '' },
-    'correction.after_volts': { label: 'Voltage after', unit: 'V', hint: '' },
-    'correction.rated_kvar': { label: 'Installed capacitor', unit: 'kvar', hint: 'Checked, not chosen.' },
-    'correction.own_contactor': { label: 'Own contactor', unit: '', hint: '' },
-    'correction.tap_length': { label: 'Its leads', unit: 'm', hint: '' },
-    'settings.drop_limit_running': { label: 'Drop limit running', unit: '%', hint: 'Largest drop from supply to motor at full load.' },
-    'settings.drop_limit_starting': { label: 'Drop limit starting', unit: '%', hint: 'Largest drop while a motor starts.' },
-    'settings.dip_limit_bus': { label: 'Dip limit at the bus', unit: '%', hint: 'What the other machines on the bus bear.' },
-    'settings.dip_limit_motor': { label: 'Dip limit at the motor', unit: '%', hint: 'At its terminals while it starts.' },
-    'settings.voltage_tolerance': { label: 'Voltage tolerance', unit: '%', hint: 'How far a supply may lie off the plate.' },
-    'settings.direct_start_limit': { label: 'Largest motor started direct', unit: 'kW', hint: 'Above it a direct start gets a note.' },
-    'settings.terminal_temperature': {
-        label: 'Terminal temperature',
-        unit: '°C',
-        hint: 'What lugs and devices bear where nothing is marked.',
+    'guard.rating': { label: 'Installed rating', unit: 'A', hint: 'The program checks this rating instead of choosing one.' },
+    'guard.dial': { label: 'Relay setting as found', unit: 'A', hint: 'The program checks this setting instead of choosing one.' },
+    'guard.marked_maximum': {
+        label: 'Maximum device marked on the starter',
+        unit: 'A',
+        hint: 'Largest protective device that the starter label allows.',
     },
-    'settings.largest_single_size': { label: 'Largest single conductor', unit: '', hint: 'Beyond it parallel sets are looked for.' },
-    'settings.four_006_corrections': { label: 'Corrections at terminations', unit: '', hint: '' },
-    'settings.ten_ampere_rating': { label: '10 A is a standard rating', unit: '', hint: 'In lists of protective devices.' },
-    'settings.overload_school': { label: 'Overload practice', unit: '', hint: 'What an overload relay is set by.' },
-    'settings.phase_names': { label: 'Names of the lines', unit: '', hint: '' },
-    'settings.tray': { label: 'Support', unit: '', hint: '' },
-    'settings.changeover_minimum': { label: 'Changeover speed, at least', unit: '%', hint: '' },
-    'settings.capacitor_series': { label: 'Capacitors for one phase', unit: '', hint: 'Which values are sold.' },
-    'settings.reading_months': { label: 'Insulation read every', unit: '', hint: 'months; what is due goes by it' },
+    'correction.target_power_factor': { label: 'Target power factor', unit: '', hint: 'Such as 0.95.' },
+    'correction.place': { label: 'Position of the capacitor', unit: '', hint: '' },
+    'correction.load_percent': { label: 'Operating load', unit: '%', hint: '' },
+    'correction.lowest_load_percent': {
+        label: 'Lowest operating load',
+        unit: '%',
+        hint: 'The power factor must not go leading at this load.',
+    },
+    'correction.rated_voltage': { label: 'Capacitor rated voltage', unit: 'V', hint: '' },
+    'correction.basis': { label: 'Calculate from', unit: '', hint: 'Measured values are entered under Power.' },
+    'correction.rated_frequency': { label: 'Capacitor rated frequency', unit: 'Hz', hint: '' },
+    'correction.detuning_percent': { label: 'Detuning reactor', unit: '%', hint: '' },
+    'correction.capacitance': { label: 'Installed capacitor', unit: 'µF', hint: 'The program checks this value instead of choosing one.' },
+    'correction.resistor_ohm': { label: 'Installed discharge resistor', unit: 'Ω', hint: 'One across each element. Checked, not chosen.' },
+    'correction.pluggable': { label: 'Connected by a plug', unit: '', hint: 'The pins must be dead one second after unplugging.' },
+    'correction.price': { label: 'Price of the correction', unit: '', hint: 'Installed, in the currency of the tariff.' },
+    'upgrade.efficiency': { label: 'Better motor: efficiency', unit: '', hint: '' },
+    'upgrade.efficiency_class': { label: 'Better motor: or IE class', unit: '', hint: '' },
+    'upgrade.price': { label: 'Better motor: extra cost', unit: '', hint: '' },
+    'correction.after_watts': { label: 'Real power, capacitor on', unit: 'W', hint: 'Measured with the capacitor on.' },
+    'correction.after_amps': { label: 'Current, capacitor on', unit: 'A', hint: '' },
+    'correction.after_volts': { label: 'Voltage, capacitor on', unit: 'V', hint: '' },
+    'correction.rated_kvar': { label: 'Installed capacitor', unit: 'kvar', hint: 'The program checks this value instead of choosing one.' },
+    'correction.own_contactor': { label: 'Own contactor', unit: '', hint: '' },
+    'correction.tap_length': { label: 'Length of the capacitor conductors', unit: 'm', hint: '' },
+    'settings.drop_limit_running': {
+        label: 'Voltage drop limit, running',
+        unit: '%',
+        hint: 'Largest voltage drop from supply to motor at full load.',
+    },
+    'settings.drop_limit_starting': {
+        label: 'Voltage drop limit, starting',
+        unit: '%',
+        hint: 'Largest voltage drop while a motor starts.',
+    },
+    'settings.dip_limit_bus': { label: 'Voltage dip limit at the bus', unit: '%', hint: 'What other equipment on the bus tolerates.' },
+    'settings.dip_limit_motor': { label: 'Voltage dip limit at the motor', unit: '%', hint: 'At the motor terminals during the start.' },
+    'settings.voltage_tolerance': {
+        label: 'Voltage tolerance',
+        unit: '%',
+        hint: 'Largest difference between supply and nameplate voltage.',
+    },
+    'settings.direct_start_limit': {
+        label: 'Largest motor for direct-on-line start',
+        unit: 'kW',
+        hint: 'A direct-on-line start above this gets a note.',
+    },
+    'settings.terminal_temperature': { label: 'Terminal temperature rating', unit: '°C', hint: 'For lugs and devices without a marking.' },
+    'settings.largest_single_size': { label: 'Largest single conductor', unit: '', hint: 'Above this, parallel conductors are used.' },
+    'settings.four_006_corrections': { label: 'Apply correction factors at terminations', unit: '', hint: '' },
+    'settings.ten_ampere_rating': { label: '10 A is a standard rating', unit: '', hint: 'In the list of protective devices.' },
+    'settings.overload_school': { label: 'Overload setting based on', unit: '', hint: 'The current used to set an overload relay.' },
+    'settings.phase_names': { label: 'Phase names', unit: '', hint: '' },
+    'settings.tray': { label: 'Cable support', unit: '', hint: '' },
+    'settings.changeover_minimum': { label: 'Lowest changeover speed', unit: '%', hint: '' },
+    'settings.capacitor_series': { label: 'Capacitors for single-phase loads', unit: '', hint: 'Series of standard values.' },
+    'settings.reading_months': { label: 'Insulation test interval', unit: '', hint: 'months; used for the due list' },
     'settings.corrections': { label: 'Corrections of tables', unit: '', hint: '' },
-    'settings.tariff.energy_price': { label: 'Energy, a kWh', unit: '', hint: '' },
-    'settings.tariff.kva_demand.price': { label: 'Demand, a kVA and month', unit: '', hint: 'One of the three forms.' },
-    'settings.tariff.kvarh.price': { label: 'Reactive energy, a kvarh', unit: '', hint: 'One of the three forms.' },
+    'settings.tariff.energy_price': { label: 'Energy price per kWh', unit: '', hint: '' },
+    'settings.tariff.kva_demand.price': {
+        label: 'Demand charge per kVA and month',
+        unit: '',
+        hint: 'One of the three reactive-power tariffs.',
+    },
+    'settings.tariff.kvarh.price': { label: 'Reactive energy price per kvarh', unit: '', hint: 'One of the three reactive-power tariffs.' },
     'settings.tariff.kvarh.free_tan': { label: 'Free up to tan φ', unit: '', hint: '' },
     'settings.tariff.power_factor.price': {
-        label: 'Demand, a kW and month',
+        label: 'Demand charge per kW and month',
         unit: '',
-        hint: 'One of the three forms: raised for a low power factor.',
+        hint: 'One of the three reactive-power tariffs: increased at a low power factor.',
     },
-    'settings.tariff.power_factor.reference': { label: 'Raised below', unit: '', hint: '' },
-    'settings.site_load.power': { label: 'All else on the site', unit: 'kW', hint: 'At the same time, without this circuit.' },
-    'settings.site_load.reactive': { label: 'Its reactive power', unit: 'kvar', hint: '' },
-    'logbook.hours_a_day': { label: 'Runs a day', unit: 'h', hint: '' },
-    'logbook.grease_interval': { label: 'Grease every', unit: 'h', hint: '' },
+    'settings.tariff.power_factor.reference': { label: 'Increased below power factor', unit: '', hint: '' },
+    'settings.site_load.power': { label: 'Other load on the site, kW', unit: 'kW', hint: 'At the same time, without this circuit.' },
+    'settings.site_load.reactive': { label: 'Other load on the site, kvar', unit: 'kvar', hint: '' },
+    'logbook.hours_a_day': { label: 'Operating hours per day', unit: 'h', hint: '' },
+    'logbook.grease_interval': { label: 'Greasing interval', unit: 'h', hint: '' },
     'logbook.in_service': { label: 'In service since', unit: '', hint: '' },
     'logbook.warranty_until': { label: 'Warranty until', unit: '', hint: '' },
 };

@@ -15,5 +15,5 @@ const time = new Intl.DateTimeFormat('en-GB', { weekday: 'short', day: 'numeric'
 /** Stands where the service does not answer: what is shown is as it was last seen on this device. */
 export function AwayNote() {
     const since = useAway();
-    return since === null ? null : <Note role="status">No answer from the service. As seen {time.format(new Date(since))}</Note>;
+    return since === null ? null : <Note role="status">Offline. Showing data from {time.format(new Date(since))}</Note>;
 }

@@ -18,13 +18,13 @@ const Box = styled.section`
 const inWords = ({ because }: Unsaved): string => {
     switch (because.kind) {
         case 'away':
-            return 'goes up when the service answers';
+            return 'will be saved when you are back online';
         case 'signed_out':
-            return 'goes up when you sign in again';
+            return 'will be saved when you sign in again';
         case 'conflict':
-            return 'somebody else saved in between: open it and choose';
+            return 'changed by someone else: open it and choose a version';
         case 'refused':
-            return `refused: ${because.title.toLowerCase()}. Open it`;
+            return `not saved: ${because.title.toLowerCase()}. Open the circuit`;
     }
 };
 
@@ -36,7 +36,7 @@ export function UnsavedList() {
     }
     return (
         <Box aria-label="Not saved yet" role="status">
-            <p>{plural(unsaved.length, 'circuit')} typed into on this device, kept here, not saved yet:</p>
+            <p>{plural(unsaved.length, 'circuit')} changed on this device and not saved to the server yet:</p>
             <ul>
                 {unsaved.map((one) => (
                     <li key={one.circuit}>

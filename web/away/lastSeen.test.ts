@@ -4,7 +4,7 @@ import { OfflineError, ProblemError } from '../api/client';
 import { isAway, setAway } from './away';
 import { forgetAll, lastSeen, recall, remember } from './lastSeen';
 
-const refused = (status: number) => new ProblemError({ type: 'x', title: 'Refused', status, detail: 'Refused.', errors: [] });
+const refused = (status: number) => new ProblemError({ type: 'x', title: 'Request rejected', status, detail: 'Refused.', errors: [] });
 const fails = (error: Error) => () => Promise.reject<string>(error);
 
 describe('what was last seen on this device', () => {
@@ -33,7 +33,7 @@ describe('what was last seen on this device', () => {
     it('is asked for under a wider name where this very one was never seen', async () => {
         await lastSeen('register:', () => Promise.resolve('all'), 'register');
         await expect(lastSeen('register:worst=stop', fails(new OfflineError()), 'register')).resolves.toBe('all');
-        await expect(lastSeen('circuit:2', fails(new OfflineError()))).rejects.toThrow('The service does not answer.');
+        await expect(lastSeen('circuit:2', fails(new OfflineError()))).rejects.toThrow('Cannot reach the server.');
     });
 
     it('is gone with its person', async () => {

@@ -108,16 +108,16 @@ describe('what was typed on this device and is not saved yet', () => {
         await typed(3);
         const problem = (status: number, title: string) => answer(status, { type: 'x', title, status, detail: title, errors: [] });
         fetcher
-            .mockImplementationOnce(() => problem(409, 'Somebody else saved this circuit'))
-            .mockImplementationOnce(() => problem(422, 'The tag is taken'))
+            .mockImplementationOnce(() => problem(409, 'Someone else saved this circuit'))
+            .mockImplementationOnce(() => problem(422, 'Tag already in use'))
             .mockImplementationOnce(() => problem(401, 'Not signed in'));
         await act(() => sendUnsaved('electrician-a'));
         list();
         const text = screen.getByRole('status').textContent;
-        expect(text).toContain('3 circuits typed into on this device');
-        expect(text).toContain('KF-1, somebody else saved in between');
-        expect(text).toContain('KF-2, refused: the tag is taken');
-        expect(text).toContain('KF-3, goes up when you sign in again');
+        expect(text).toContain('3 circuits changed on this device');
+        expect(text).toContain('KF-1, changed by someone else');
+        expect(text).toContain('KF-2, not saved: tag already in use');
+        expect(text).toContain('KF-3, will be saved when you sign in again');
         expect(await keptByPerson('electrician-a')).toHaveLength(3);
     });
 });

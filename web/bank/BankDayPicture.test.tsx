@@ -26,7 +26,7 @@ test('each stretch of the day is told with what is wanted and what the steps giv
     expect(screen.getAllByText('Steps over the day, each 12.5 kvar').length).toBeGreaterThan(0);
     const rows = within(screen.getByRole('table')).getAllByRole('row');
     expect(rows).toHaveLength(3);
-    expect(rows[1]?.textContent).toContain('42 kvar wanted, 3 steps give 37.5 kvar; power factor 0.8, then 0.96');
+    expect(rows[1]?.textContent).toContain('42 kvar required, 3 steps supply 37.5 kvar; power factor 0.8, then 0.96');
 });
 
 test('steps and time are drawn to scale', () => {

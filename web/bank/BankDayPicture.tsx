@@ -48,7 +48,7 @@ export function BankDayPicture({ day }: { day: BankDay }) {
             name="bank-day"
             rows={day.intervals.map(
                 ({ clock, need: wanted, on, given, before, after }) =>
-                    [clock, `${wanted.shown} wanted, ${on} steps give ${given.shown}; power factor ${before}, then ${after}`] as const,
+                    [clock, `${wanted.shown} required, ${on} steps supply ${given.shown}; power factor ${before}, then ${after}`] as const,
             )}
         >
             <Lines viewBox={`0 0 ${WIDTH} ${BOTTOM + 30}`} role="img" aria-label="Steps of the bank over the day">
@@ -61,7 +61,7 @@ export function BankDayPicture({ day }: { day: BankDay }) {
                     </g>
                 ))}
                 <text className="soft" x={LEFT} y={TOP - 10}>
-                    steps on (shaded), and what is wanted (line)
+                    steps switched in (shaded), reactive power required (line)
                 </text>
                 {day.intervals.map(({ from, until, given }) => (
                     <rect

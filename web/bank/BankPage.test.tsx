@@ -25,8 +25,16 @@ const answer: BankAnswer = {
     version: 3,
     typed: { target_power_factor: '0.95', pattern: '06:00 A' },
     tags: ['A', 'B'],
-    figures: [{ key: 'bank.steps', label: 'Steps', shown: '2', working: '', assumed: false }],
-    findings: [{ grade: 'caution', code: 'bank_coarse_step', title: 'The step is coarse', text: 'It hunts.', action: 'Smaller steps.' }],
+    figures: [{ key: 'bank.steps', label: 'Number of steps', shown: '2', working: '', assumed: false }],
+    findings: [
+        {
+            grade: 'caution',
+            code: 'bank_coarse_step',
+            title: 'Step too large for the smallest need',
+            text: 'It hunts.',
+            action: 'Use smaller steps.',
+        },
+    ],
     errors: [],
     sentence: '2 steps of 12.5 kvar',
     day: {
@@ -74,7 +82,7 @@ describe('the bank of a site', () => {
         open((url) => (url.includes('session') ? json({ person: null }) : json(answer)));
         expect(await screen.findByText('2 steps of 12.5 kvar')).toBeTruthy();
         expect(
-            screen.getByRole('row', { name: /00:00 14\.1 kvar wanted, 1 steps give 12\.5 kvar; power factor 0\.781, then 0\.934/ }),
+            screen.getByRole('row', { name: /00:00 14\.1 kvar required, 1 steps supply 12\.5 kvar; power factor 0\.781, then 0\.934/ }),
         ).toBeTruthy();
         expect(screen.getByText(/It hunts/)).toBeTruthy();
     });
@@ -95,21 +103,21 @@ describe('the bank of a site', () => {
             }
             return json(answer);
         });
-        fireEvent.change(await screen.findByLabelText('Steps'), { target: { value: 'many' } });
+        fireEvent.change(await screen.findByLabelText('Number of steps'), { target: { value: 'many' } });
         await waitFor(() => expect(screen.getByText(/cannot be read/)).toBeTruthy(), { timeout: 3000 });
         expect(JSON.parse(bodies[0] ?? '{}')).toEqual({ version: 3, typed: { ...answer.typed, steps: 'many' } });
-        expect(screen.getByLabelText<HTMLInputElement>('Steps').value).toBe('many');
+        expect(screen.getByLabelText<HTMLInputElement>('Number of steps').value).toBe('many');
         expect(screen.getByText('Saved.')).toBeTruthy();
     });
 
     it('says so while it cannot be kept', async () => {
         open((url, init) =>
             init?.method === 'PUT'
-                ? json({ type: 'x', title: 'Gone', detail: 'It is gone.' }, 500)
+                ? json({ type: 'x', title: 'Circuit removed', detail: 'It is gone.' }, 500)
                 : json(url.includes('session') ? { person: null } : answer),
         );
-        fireEvent.change(await screen.findByLabelText('Steps'), { target: { value: '3' } });
+        fireEvent.change(await screen.findByLabelText('Number of steps'), { target: { value: '3' } });
         await waitFor(() => expect(screen.getByText(/Not saved yet/)).toBeTruthy(), { timeout: 3000 });
-        expect(screen.getByLabelText<HTMLInputElement>('Steps').value).toBe('3');
+        expect(screen.getByLabelText<HTMLInputElement>('Number of steps').value).toBe('3');
     });
 });

@@ -54,15 +54,25 @@ const Found = styled.ul`
 /** What is typed, with its label, unit and an example. */
 const FIELDS = [
     { key: 'target_power_factor', label: 'Target power factor', unit: '', hint: 'Such as 0.95.' },
-    { key: 'step_kvar', label: 'Each step', unit: 'kvar', hint: 'Empty: a standard step.' },
-    { key: 'steps', label: 'Steps', unit: '', hint: 'Empty: as many as are needed.' },
-    { key: 'rated_voltage', label: 'Capacitors rated for', unit: 'V', hint: 'Empty: the supply’s, or next above a reactor’s.' },
-    { key: 'detuning_percent', label: 'Detuned by', unit: '%', hint: 'Empty: no reactors.' },
-    { key: 'current_transformer', label: 'Current transformer', unit: '', hint: '300/5: tells C/k of the controller.' },
-    { key: 'simultaneity', label: 'Run together', unit: '', hint: 'Share from 0.05 to 1, without a day below.' },
-    { key: 'other_power', label: 'Other loads', unit: 'kW', hint: 'Always on, without a circuit here.' },
-    { key: 'other_reactive', label: 'Their reactive power', unit: 'kvar', hint: '' },
-    { key: 'circuits', label: 'Circuits', unit: '', hint: 'Tags; empty: all of the site.' },
+    { key: 'step_kvar', label: 'Step rating', unit: 'kvar', hint: 'Leave empty for a standard step.' },
+    { key: 'steps', label: 'Number of steps', unit: '', hint: 'Leave empty to use as many as needed.' },
+    {
+        key: 'rated_voltage',
+        label: 'Capacitor rated voltage',
+        unit: 'V',
+        hint: 'Leave empty for the supply voltage, or the next rating up with a reactor.',
+    },
+    { key: 'detuning_percent', label: 'Detuning reactor', unit: '%', hint: 'Leave empty if there are no reactors.' },
+    {
+        key: 'current_transformer',
+        label: 'Current transformer',
+        unit: '',
+        hint: 'CT ratio, such as 300/5. Gives the C/k setting of the controller.',
+    },
+    { key: 'simultaneity', label: 'Diversity factor', unit: '', hint: '0.05 to 1. Used only when no daily pattern is entered.' },
+    { key: 'other_power', label: 'Other loads', unit: 'kW', hint: 'Always on; without a circuit here.' },
+    { key: 'other_reactive', label: 'Reactive power of other loads', unit: 'kvar', hint: '' },
+    { key: 'circuits', label: 'Circuits', unit: '', hint: 'Tags. Leave empty for all circuits at the site.' },
 ] as const;
 
 /** One capacitor bank for the circuits of a site: in which steps, how often it switches over a day, and against one by one. */
@@ -74,9 +84,9 @@ export default function BankPage() {
         refetchOnWindowFocus: false,
     });
     if (bank.isError) {
-        return <Waiting title="The bank cannot be shown" text="The service does not answer, or there is no such site." />;
+        return <Waiting title="Cannot open the bank" text="Cannot reach the server, or this site does not exist." />;
     }
-    return bank.data === undefined ? <Waiting title="Opening" /> : <Bank first={bank.data} />;
+    return bank.data === undefined ? <Waiting title="Loading…" /> : <Bank first={bank.data} />;
 }
 
 function Bank({ first }: { first: BankAnswer }) {
@@ -93,7 +103,7 @@ function Bank({ first }: { first: BankAnswer }) {
             <TopBar line={`${answer.site.name}, bank`} />
             <Page>
                 <h1>Capacitor bank of {answer.site.name}</h1>
-                <p>{answer.sentence === '' ? 'Type a target power factor.' : answer.sentence}</p>
+                <p>{answer.sentence === '' ? 'Enter a target power factor.' : answer.sentence}</p>
                 <Inputs>
                     {FIELDS.map(({ key, label, unit, hint }) => (
                         <TextField
@@ -122,7 +132,7 @@ function Bank({ first }: { first: BankAnswer }) {
                     </p>
                 ))}
                 {answer.findings.length > 0 && (
-                    <Found aria-label="What to mind">
+                    <Found aria-label="Findings">
                         {answer.findings.map((finding) => (
                             <li key={finding.code}>
                                 <GradeMark grade={finding.grade} label={finding.grade} />
@@ -135,9 +145,9 @@ function Bank({ first }: { first: BankAnswer }) {
                 )}
                 {answer.day !== null && <BankDayPicture day={answer.day} />}
                 {answer.figures.length > 0 && (
-                    <Scroll tabIndex={0} role="group" aria-label="Figures of the bank">
+                    <Scroll tabIndex={0} role="group" aria-label="Results for the bank">
                         <RuledTable>
-                            <caption>Figures</caption>
+                            <caption>Results</caption>
                             <tbody>
                                 {answer.figures.map((figure) => (
                                     <tr key={figure.key}>
@@ -154,7 +164,8 @@ function Bank({ first }: { first: BankAnswer }) {
                     </Scroll>
                 )}
                 <p>
-                    Licensed people and local rules decide. A bank holds charge after it is switched off: wait, prove dead, short and earth.
+                    Have a licensed person check this against the local code. A bank stays charged after it is switched off: wait for the
+                    discharge time, prove it dead, then short-circuit it and earth it.
                 </p>
             </Page>
         </>

@@ -24,7 +24,7 @@ test('an empty day says how one is written, with circuits that are there', () =>
     render(<Day />);
     expect(screen.getByText(/06:00 KF-204 DB-301 CV-11/)).toBeTruthy();
     expect(screen.getByText(/Circuits here: KF-204, DB-301, CV-11, SW-2\./)).toBeTruthy();
-    expect(screen.getByText(/Without a day all run together/)).toBeTruthy();
+    expect(screen.getByText(/Leave empty if all circuits run together/)).toBeTruthy();
 });
 
 test('one change a line is handed on as it was typed', async () => {

@@ -38,12 +38,12 @@ export function PatternField({
     return (
         <Root value={value} isReadOnly={readOnly} isInvalid={error !== undefined} onChange={onChange}>
             <Label>
-                <LabelText>A day: what runs from which hour on</LabelText>
+                <LabelText>Daily pattern: which circuits run, from what time</LabelText>
             </Label>
             <TextArea spellCheck={false} />
             {error === undefined ? (
                 <Hint>
-                    One change a line, such as 06:00 {tags.slice(0, 3).join(' ')}. Without a day all run together.
+                    One change per line, for example 06:00 {tags.slice(0, 3).join(' ')}. Leave empty if all circuits run together.
                     {tags.length > 0 && ` Circuits here: ${tags.join(', ')}.`}
                 </Hint>
             ) : (

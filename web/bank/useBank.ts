@@ -31,7 +31,7 @@ export function useBank(first: BankAnswer) {
                     },
                     (error: unknown) => {
                         if (!stop.signal.aborted) {
-                            setStatus(`Not saved yet: ${error instanceof Error ? error.message : 'the service does not answer'}.`);
+                            setStatus(`Not saved yet: ${error instanceof Error ? error.message : 'cannot reach the server'}.`);
                             setTimeout(() => setTries((count) => count + 1), RETRY_MS);
                         }
                     },

@@ -116,24 +116,24 @@ export default function BenchPage() {
     if (station === undefined) {
         return (
             <Waiting
-                title="There is no such station"
-                text={`Of this circuit there are ${STATIONS.map(({ label }) => label).join(', ')}.`}
-                back={{ to: `/circuits/${id}/plate`, label: 'To its plate' }}
+                title="Unknown station"
+                text={`Choose one of: ${STATIONS.map(({ label }) => label).join(', ')}.`}
+                back={{ to: `/circuits/${id}/plate`, label: 'To the nameplate' }}
             />
         );
     }
     if (query.isError) {
         return isAwayError(query.error) ? (
             <Waiting
-                title="This circuit cannot be opened now"
-                text="The service does not answer, and the circuit was not opened on this device before."
+                title="Cannot open this circuit"
+                text="Offline. This circuit has not been opened on this device, so no copy is stored here."
                 back={{ to: '/', label: 'To the yard' }}
             />
         ) : (
-            <Waiting title="This circuit cannot be opened" text={query.error.message} />
+            <Waiting title="Cannot open this circuit" text={query.error.message} />
         );
     }
-    return query.data === undefined ? <Waiting title="Opening the circuit" /> : <Bench key={id} resource={query.data} station={station} />;
+    return query.data === undefined ? <Waiting title="Opening the circuit…" /> : <Bench key={id} resource={query.data} station={station} />;
 }
 
 function Bench({ resource, station }: { resource: CircuitResource; station: StationName }) {
@@ -228,9 +228,9 @@ function Bench({ resource, station }: { resource: CircuitResource; station: Stat
     );
     if (bench === null) {
         return failed ? (
-            <Waiting title="The service does not answer" text="The circuit is kept. Reload the page in a moment." />
+            <Waiting title="Cannot reach the server" text="Your entries are kept. Reload the page in a moment." />
         ) : (
-            <Waiting title="Solving" />
+            <Waiting title="Calculating…" />
         );
     }
     return (
@@ -248,7 +248,7 @@ function Bench({ resource, station }: { resource: CircuitResource; station: Stat
                     <RunArea>{run}</RunArea>
                     <StationArea {...(stale || failed ? { 'data-stale': true } : {})}>{shown}</StationArea>
                     {working && (
-                        <Working aria-label="Findings and working" tabIndex={0}>
+                        <Working aria-label="Findings and calculation" tabIndex={0}>
                             <Close type="button" onClick={() => setWorking(false)}>
                                 Close
                             </Close>

@@ -25,10 +25,10 @@ describe('this circuit', () => {
         fireEvent.click(screen.getByRole('button', { name: 'Archive…' }));
         expect(screen.getByText(/Archive KF-204\?.*Nothing is deleted/)).toBeTruthy();
         expect(fetcher).not.toHaveBeenCalled();
-        fireEvent.click(screen.getByRole('button', { name: 'Keep it' }));
+        fireEvent.click(screen.getByRole('button', { name: 'Cancel' }));
         expect(screen.queryByText(/Nothing is deleted/)).toBeNull();
         fireEvent.click(screen.getByRole('button', { name: 'Archive…' }));
-        fireEvent.click(screen.getByRole('button', { name: 'Archive it' }));
+        fireEvent.click(screen.getByRole('button', { name: 'Archive' }));
         await waitFor(() => expect(fetcher).toHaveBeenCalledTimes(1));
         // As it was seen, with what was typed saved before.
         expect(fetcher.mock.calls[0]?.[1].body).toBe('{"version":5}');
@@ -46,11 +46,11 @@ describe('this circuit', () => {
         const flush = vi.fn(() => Promise.resolve<number | null>(null));
         show(false, flush);
         fireEvent.click(screen.getByRole('button', { name: 'Archive…' }));
-        fireEvent.click(screen.getByRole('button', { name: 'Archive it' }));
-        await waitFor(() => expect(screen.getByText(/not saved yet; settle that first/)).toBeTruthy());
+        fireEvent.click(screen.getByRole('button', { name: 'Archive' }));
+        await waitFor(() => expect(screen.getByText(/Save your changes first/)).toBeTruthy());
         expect(fetcher).not.toHaveBeenCalled();
         flush.mockImplementation(() => Promise.resolve<number | null>(5));
-        fireEvent.click(screen.getByRole('button', { name: 'Archive it' }));
+        fireEvent.click(screen.getByRole('button', { name: 'Archive' }));
         await waitFor(() => expect(screen.getByText('Somebody saved it.')).toBeTruthy());
     });
 
@@ -58,12 +58,12 @@ describe('this circuit', () => {
         show(true);
         expect(screen.queryByRole('button', { name: 'Archive…' })).toBeNull();
         expect(screen.queryByRole('button', { name: 'Make a copy' })).toBeNull();
-        expect(screen.getByRole('button', { name: 'Done' })).toBeTruthy();
+        expect(screen.getByRole('button', { name: 'Close' })).toBeTruthy();
     });
 
     it('closes with Done', () => {
         const onClose = show();
-        fireEvent.click(screen.getByRole('button', { name: 'Done' }));
+        fireEvent.click(screen.getByRole('button', { name: 'Close' }));
         expect(onClose).toHaveBeenCalled();
     });
 });

@@ -37,7 +37,7 @@ export function CircuitDialog({
         // As the person has seen it: what is typed goes along, and what somebody else saved since is not archived unseen.
         const version = place === null ? null : await place.flush();
         if (version === null) {
-            throw new Error('What you typed is not saved yet; settle that first.');
+            throw new Error('Save your changes first.');
         }
         await call('DELETE', `circuits/${resource.id}`, { version });
         void navigate('/', { state: { archived: { id: resource.id, tag: typed(draft, 'tag') } } });
@@ -69,13 +69,13 @@ export function CircuitDialog({
             {asking ? (
                 <>
                     <p role="alert">
-                        Archive {typed(draft, 'tag')}? It leaves the yard with its revisions and readings. Nothing is deleted: it is found
-                        again under “Show what is archived”, and can be restored.
+                        Archive {typed(draft, 'tag')}? It is hidden from the yard, with its revisions and readings. Nothing is deleted: you
+                        can restore it from “Archived circuits”.
                     </p>
                     <Actions>
-                        <Button onPress={() => setAsking(false)}>Keep it</Button>
+                        <Button onPress={() => setAsking(false)}>Cancel</Button>
                         <Button kind="main" onPress={() => act(archive)}>
-                            Archive it
+                            Archive
                         </Button>
                     </Actions>
                 </>
@@ -88,7 +88,7 @@ export function CircuitDialog({
                         </>
                     )}
                     <Button kind="main" onPress={onClose}>
-                        Done
+                        Close
                     </Button>
                 </Actions>
             )}

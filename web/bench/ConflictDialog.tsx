@@ -33,11 +33,14 @@ export function ConflictDialog({ draft }: { draft: DraftState }) {
     }
     const other = state.current.circuit;
     const differing = differences(draft.draft, other);
-    const who = state.current.updated_by ?? 'Somebody';
+    const who = state.current.updated_by ?? 'Someone else';
     const taken = (chosen ?? untouched(draft.draft, state.base, differing)).filter((path) => differing.includes(path));
     return (
-        <Dialog title={`${who} saved this circuit while you were typing`} open dismissable={false} onClose={() => undefined}>
-            <p>Nothing is overwritten yet. {differing.length === 0 ? 'Both states are alike.' : 'This differs. Touch what shall stand:'}</p>
+        <Dialog title={`${who} saved this circuit while you were editing`} open dismissable={false} onClose={() => undefined}>
+            <p>
+                Nothing has been overwritten.{' '}
+                {differing.length === 0 ? 'Both versions are the same.' : 'These fields differ. Tap the value to keep:'}
+            </p>
             {differing.length > 0 && (
                 <Table>
                     <thead>
@@ -79,10 +82,10 @@ export function ConflictDialog({ draft }: { draft: DraftState }) {
                 </Table>
             )}
             <Actions>
-                <Button onPress={() => draft.resolve('theirs')}>Take theirs</Button>
-                <Button onPress={() => draft.resolve('mine')}>Keep mine</Button>
+                <Button onPress={() => draft.resolve('theirs')}>Use their version</Button>
+                <Button onPress={() => draft.resolve('mine')}>Keep my version</Button>
                 <Button kind="main" onPress={() => draft.resolve(together(draft.draft, other, taken))}>
-                    Keep what is marked
+                    Keep the selected values
                 </Button>
             </Actions>
         </Dialog>

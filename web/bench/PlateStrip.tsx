@@ -81,6 +81,25 @@ const Count = styled.span`
     --note: #9dbde3;
 `;
 
+const OnDesk = styled.span`
+    @media ${narrow} {
+        display: none;
+    }
+`;
+
+/** On a phone the way to what was found says how much there is, and how grave. */
+const OnPhone = styled.span`
+    display: none;
+    gap: 6px;
+    align-items: center;
+    --stop: #ff8d99;
+    --caution: #f2b84b;
+    --note: #9dbde3;
+    @media ${narrow} {
+        display: inline-flex;
+    }
+`;
+
 const Right = styled.div`
     display: flex;
     gap: 8px;
@@ -142,6 +161,9 @@ export function PlateStrip({
         solved.figure('plate.speed')?.shown,
     ].filter((fact) => fact !== undefined && fact !== '');
     const count = (grade: 'stop' | 'caution' | 'note') => solved.solution.findings.filter((finding) => finding.grade === grade).length;
+    const all = solved.solution.findings.length;
+    // The gravest stand first.
+    const gravest = solved.solution.findings[0]?.grade;
     return (
         <Strip>
             <Brand line={resource.site.name} />
@@ -175,7 +197,11 @@ export function PlateStrip({
                     ),
                 )}
                 <Button kind="steel" aria-pressed={working} onPress={onWorking}>
-                    Working
+                    <OnDesk>Calculation</OnDesk>
+                    <OnPhone>
+                        {gravest !== undefined && <GradeMark grade={gravest} label={gravest} />}
+                        {all === 0 ? 'Calculation' : `${all} ${all === 1 ? 'finding' : 'findings'}`}
+                    </OnPhone>
                 </Button>
                 <Menu
                     items={[

@@ -28,7 +28,7 @@ const kept = {
     solution: solution({
         edition: 'IEC 60364',
         figures: [
-            figure('power.plate_current', 66, '66 A', { label: 'Plate current', working: '66 A' }),
+            figure('power.plate_current', 66, '66 A', { label: 'Nameplate current', working: '66 A' }),
             figure('cable.size', 16, '16 mm²', { label: 'Conductor size', assumed: true, assumptions: ['copper', 'method C'] }),
         ],
         findings: [finding('caution', 'cable', 'size_by_fault')],
@@ -45,7 +45,7 @@ test('a revision shows what was kept, by whom and by which core, and what it ass
     serve({ 'revisions/4': kept });
     show();
     await screen.findByText('KF-204, revision 2: as built');
-    expect(screen.getByText(/Kept by Shift electrician B.*solved by core 0\.4\.0.*never changed/)).toBeTruthy();
+    expect(screen.getByText(/Saved by Shift electrician B.*Calculated with core 0\.4\.0.*cannot be changed/)).toBeTruthy();
     expect(screen.getByText(/\(assumed: copper; method C\)/)).toBeTruthy();
     expect(screen.getByText('title of size_by_fault')).toBeTruthy();
     expect(screen.queryByRole('heading', { name: 'Correct' })).toBeNull();
@@ -60,7 +60,7 @@ test('figures of an early revision, which name no station, stand under theirs al
 });
 
 test('one that is not there says so', async () => {
-    serve({ 'revisions/4': refusal(404, 'There is no such thing here.') });
+    serve({ 'revisions/4': refusal(404, 'This does not exist.') });
     show();
-    await screen.findByText('There is no such thing here.');
+    await screen.findByText('This does not exist.');
 });

@@ -65,10 +65,10 @@ export default function RevisionPage() {
     const { id = '' } = useParams();
     const query = useQuery({ queryKey: ['revision', id], queryFn: () => call<Revision>('GET', `revisions/${id}`), staleTime: Infinity });
     if (query.isError) {
-        return <Waiting title="This revision cannot be opened" text={query.error.message} />;
+        return <Waiting title="Cannot open this revision" text={query.error.message} />;
     }
     if (query.data === undefined) {
-        return <Waiting title="Opening the revision" />;
+        return <Waiting title="Opening the revision…" />;
     }
     const revision = query.data;
     const solution = revision.solution as unknown as Solution;
@@ -80,8 +80,8 @@ export default function RevisionPage() {
                     {typed(revision.circuit, 'tag')}, revision {revision.number}: {revision.name}
                 </h1>
                 <p>
-                    Kept by {revision.created_by} on {new Date(revision.created_at).toLocaleString('en-GB')}, solved by core {revision.core}{' '}
-                    under {solution.edition}. It is never changed.
+                    Saved by {revision.created_by} on {new Date(revision.created_at).toLocaleString('en-GB')}. Calculated with core{' '}
+                    {revision.core} under {solution.edition}. A revision cannot be changed.
                 </p>
                 {STATIONS.map(({ name, label }) => {
                     const figures = solution.figures.filter((figure) => stationOf(figure) === name);

@@ -45,36 +45,36 @@ describe('revisions of a circuit', () => {
     it('keep what is saved: the draft goes up first, and its version is named', async () => {
         const sent = serve({ 'circuits/7/revisions': { revisions: [] }, 'POST circuits/7/revisions': kept(1, 'as built') });
         const flush = show(9);
-        await screen.findByText('None yet.');
-        expect(screen.getByRole('button', { name: 'Keep revision' })).toHaveProperty('disabled', true);
-        await userEvent.type(screen.getByLabelText('Name this revision'), 'as built');
-        await userEvent.click(screen.getByRole('button', { name: 'Keep revision' }));
+        await screen.findByText('No revisions yet.');
+        expect(screen.getByRole('button', { name: 'Save revision' })).toHaveProperty('disabled', true);
+        await userEvent.type(screen.getByLabelText('Name of the revision'), 'as built');
+        await userEvent.click(screen.getByRole('button', { name: 'Save revision' }));
         await waitFor(() => expect(sent.some(({ method }) => method === 'POST')).toBe(true));
         expect(flush).toHaveBeenCalledTimes(1);
         expect(sent.find(({ method }) => method === 'POST')?.body).toEqual({ name: 'as built', version: 9 });
-        await waitFor(() => expect(screen.getByLabelText<HTMLInputElement>('Name this revision').value).toBe(''));
+        await waitFor(() => expect(screen.getByLabelText<HTMLInputElement>('Name of the revision').value).toBe(''));
     });
 
     it('are not made of a draft that is not saved', async () => {
         const sent = serve({ 'circuits/7/revisions': { revisions: [] } });
         show(null);
-        await userEvent.type(await screen.findByLabelText('Name this revision'), 'as built');
-        await userEvent.click(screen.getByRole('button', { name: 'Keep revision' }));
-        await screen.findByText(/The draft is not saved/);
+        await userEvent.type(await screen.findByLabelText('Name of the revision'), 'as built');
+        await userEvent.click(screen.getByRole('button', { name: 'Save revision' }));
+        await screen.findByText(/Save the draft before you make a revision/);
         expect(sent.some(({ method }) => method === 'POST')).toBe(false);
-        expect(screen.getByLabelText<HTMLInputElement>('Name this revision').value).toBe('as built');
+        expect(screen.getByLabelText<HTMLInputElement>('Name of the revision').value).toBe('as built');
     });
 
     it('with a name that is taken say so at the name', async () => {
         serve({
             'circuits/7/revisions': { revisions: [kept(1, 'as built')] },
-            'POST circuits/7/revisions': refusal(422, 'See the fields.', [
+            'POST circuits/7/revisions': refusal(422, 'See the marked fields.', [
                 { path: 'name', text: 'Revision 1 has this name.', accepted: 'Another name.' },
             ]),
         });
         show(5);
-        await userEvent.type(await screen.findByLabelText('Name this revision'), 'as built');
-        await userEvent.click(screen.getByRole('button', { name: 'Keep revision' }));
+        await userEvent.type(await screen.findByLabelText('Name of the revision'), 'as built');
+        await userEvent.click(screen.getByRole('button', { name: 'Save revision' }));
         await screen.findByText('Revision 1 has this name.');
     });
 
@@ -82,13 +82,13 @@ describe('revisions of a circuit', () => {
         serve({ 'circuits/7/revisions': null });
         show(5);
         await screen.findByText(/the revisions/i);
-        expect(screen.queryByText('None yet.')).toBeNull();
+        expect(screen.queryByText('No revisions yet.')).toBeNull();
     });
 
     it('are named by nobody who only reads', async () => {
         serve({ 'circuits/7/revisions': { revisions: [] } });
         show(5, true);
-        await screen.findByText('None yet.');
-        expect(screen.queryByLabelText('Name this revision')).toBeNull();
+        await screen.findByText('No revisions yet.');
+        expect(screen.queryByLabelText('Name of the revision')).toBeNull();
     });
 });

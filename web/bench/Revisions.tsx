@@ -54,7 +54,7 @@ export function Revisions({
         setError(undefined);
         const version = await draft.flush();
         if (version === null) {
-            setError('The draft is not saved, so it cannot be named yet.');
+            setError('Save the draft before you make a revision.');
             return;
         }
         try {
@@ -62,25 +62,25 @@ export function Revisions({
             setName('');
             await client.invalidateQueries({ queryKey: key });
         } catch (problem) {
-            setError(problem instanceof ProblemError ? (problem.at('name') ?? problem.message) : 'The service does not answer.');
+            setError(problem instanceof ProblemError ? (problem.at('name') ?? problem.message) : 'Cannot reach the server.');
         }
     };
     return (
         <Dialog title="Revisions" open={open} onClose={onClose}>
-            <p>A revision keeps this circuit and all its figures as they are now. It is never changed afterwards.</p>
+            <p>A revision stores this circuit and all its results as they are now. It cannot be changed later.</p>
             {!readOnly && (
                 <form onSubmit={(event) => void submit(event)}>
                     <TextField
-                        label="Name this revision"
+                        label="Name of the revision"
                         value={name}
                         onChange={setName}
                         error={error}
-                        hint="Such as: as built"
+                        hint="For example: as built"
                         maxLength={80}
                     />
                     <Actions style={{ marginTop: 10 }}>
                         <Button kind="main" type="submit" isDisabled={name.trim() === ''}>
-                            Keep revision
+                            Save revision
                         </Button>
                     </Actions>
                 </form>
@@ -96,7 +96,7 @@ export function Revisions({
                         </small>
                     </li>
                 ))}
-                {query.data?.revisions.length === 0 && <li>None yet.</li>}
+                {query.data?.revisions.length === 0 && <li>No revisions yet.</li>}
             </List>
             <Actions>
                 <Button onPress={onClose}>Close</Button>

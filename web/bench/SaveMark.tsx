@@ -29,7 +29,7 @@ const LOST = 'and this device cannot store it: keep this page open';
 /** Whether what is on the screen is kept. */
 export function SaveMark({ draft, readOnly, failed, unread }: { draft: DraftState; readOnly: boolean; failed: boolean; unread: boolean }) {
     const { state, keptHere } = draft;
-    const missing = `${failed ? '; figures are not recomputed' : ''}${unread ? '; its readings are not loaded' : ''}`;
+    const missing = `${failed ? '; results are out of date' : ''}${unread ? '; its readings are not loaded' : ''}`;
     if (readOnly) {
         return (
             <Mark $loud={missing !== ''} role="status">
@@ -42,8 +42,8 @@ export function SaveMark({ draft, readOnly, failed, unread }: { draft: DraftStat
         unsaved: ['typing…', false],
         saving: ['saving…', false],
         refused: ['not saved', true],
-        offline: [keptHere ? 'kept on this device, will be saved' : `not saved, ${LOST}`, true],
-        signed_out: [keptHere ? 'kept on this device: sign in again' : `not saved, ${LOST}; sign in again`, true],
+        offline: [keptHere ? 'stored on this device, will be saved when online' : `not saved, ${LOST}`, true],
+        signed_out: [keptHere ? 'stored on this device: sign in again' : `not saved, ${LOST}; sign in again`, true],
         conflict: [`not saved: conflict${keptHere ? '' : `; ${LOST}`}`, true],
     }[state.kind] as [string, boolean];
     return (

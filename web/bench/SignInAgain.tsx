@@ -35,12 +35,12 @@ export function SignInAgain({ draft, login }: { draft?: DraftState; login: strin
         }
     };
     return (
-        <Dialog title="Your session is over" open dismissable={false} onClose={() => undefined}>
+        <Dialog title="Your session has ended" open dismissable={false} onClose={() => undefined}>
             <form onSubmit={(event) => void submit(event)} style={{ display: 'grid', gap: 14 }}>
                 <p>
                     {draft === undefined
-                        ? `What you typed is kept on this device. Sign in again as ${login} and go on.`
-                        : `What you typed is kept ${draft.keptHere ? 'on this device' : 'on this page only'}. Sign in again as ${login}, and it is saved.`}
+                        ? `Your changes are stored on this device. Sign in again as ${login} to continue.`
+                        : `Your changes are stored ${draft.keptHere ? 'on this device' : 'on this page only'}. Sign in again as ${login} to save them.`}
                 </p>
                 <TextField
                     label="Password"
@@ -53,7 +53,7 @@ export function SignInAgain({ draft, login }: { draft?: DraftState; login: strin
                 />
                 <Actions>
                     <Button kind="main" type="submit" isDisabled={password === ''}>
-                        {draft === undefined ? 'Sign in and go on' : 'Sign in and save'}
+                        {draft === undefined ? 'Sign in and continue' : 'Sign in and save'}
                     </Button>
                 </Actions>
             </form>

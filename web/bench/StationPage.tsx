@@ -187,7 +187,7 @@ function Wanted({ here }: { here: StationName }) {
         return station === undefined ? [] : [{ path, station, text: error.text }];
     });
     return wants.length === 0 ? null : (
-        <Wants aria-label="What this station waits for">
+        <Wants aria-label="Missing for this station">
             {wants.slice(0, MOST_WANTS).map(({ path, station, text }) => (
                 <li key={path}>
                     <Link

@@ -6,7 +6,7 @@ import { TraitField } from './TraitField';
 
 afterEach(cleanup);
 
-const fields = { 'load.traits': { choices: choices(['jogging', 'Is jogged'], ['reversing', 'Reverses']) } };
+const fields = { 'load.traits': { choices: choices(['jogging', 'Jogging (inching)'], ['reversing', 'Reversing']) } };
 
 describe('several choices of one field', () => {
     it('reads a list and words parted by commas', () => {
@@ -18,8 +18,8 @@ describe('several choices of one field', () => {
     it('ticks what holds and adds what is ticked', () => {
         const set = vi.fn();
         showOnBench(<TraitField path="load.traits" />, { load: { traits: ['jogging'] } }, solution({ fields }), { set });
-        expect(screen.getByRole<HTMLInputElement>('checkbox', { name: 'Is jogged' }).checked).toBe(true);
-        fireEvent.click(screen.getByRole('checkbox', { name: 'Reverses' }));
+        expect(screen.getByRole<HTMLInputElement>('checkbox', { name: 'Jogging (inching)' }).checked).toBe(true);
+        fireEvent.click(screen.getByRole('checkbox', { name: 'Reversing' }));
         expect(set).toHaveBeenCalledWith('load.traits', 'jogging, reversing');
     });
 });

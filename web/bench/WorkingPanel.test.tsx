@@ -29,7 +29,7 @@ describe('the working', () => {
         expect(screen.getByText('37 kW ÷ 0.939')).toBeTruthy();
         expect(screen.getByText('out').tagName).toBe('SUB');
         expect(screen.getByText('assumed: a typical power factor; ambient 30 °C')).toBeTruthy();
-        expect(screen.getByText('table entry not sure: about 95 %')).toBeTruthy();
+        expect(screen.getByText('table value not verified: about 95 %')).toBeTruthy();
         expect(screen.queryByText('Size')).toBeNull();
     });
 
@@ -41,7 +41,7 @@ describe('the working', () => {
             expect(within(card).getByRole('img', { name: 'stop' })).toBeTruthy();
             expect(within(card).getByText('action of current_disagrees')).toBeTruthy();
         }
-        expect(screen.getByText('Elsewhere: Guard 1')).toBeTruthy();
+        expect(screen.getByText('On other stations: Guard 1')).toBeTruthy();
     });
 
     it('leads from a result to what was put in, and to the field where it is typed', () => {
@@ -60,7 +60,7 @@ describe('the working', () => {
             }),
         );
         expect(screen.getByRole('link', { name: 'Input power' }).getAttribute('href')).toBe('/circuits/1/power');
-        expect(screen.getByRole('link', { name: 'Power factor, typed' }).getAttribute('href')).toBe('/circuits/1/plate');
+        expect(screen.getByRole('link', { name: 'Power factor, entered' }).getAttribute('href')).toBe('/circuits/1/plate');
     });
 
     it('shows beside each view of Power what that view is about', () => {

@@ -172,7 +172,7 @@ function Content({
         <Panel>
             {here.length > 0 && (
                 <>
-                    <h2>What to mind</h2>
+                    <h2>Findings</h2>
                     <List>
                         {here.map((finding) => (
                             <FindingCard key={finding.code} finding={finding} />
@@ -180,15 +180,17 @@ function Content({
                     </List>
                 </>
             )}
-            {others.length > 0 && <Elsewhere>Elsewhere: {others.map(({ label, count }) => `${label} ${count}`).join(', ')}</Elsewhere>}
-            <h2>Working</h2>
+            {others.length > 0 && (
+                <Elsewhere>On other stations: {others.map(({ label, count }) => `${label} ${count}`).join(', ')}</Elsewhere>
+            )}
+            <h2>How it is calculated</h2>
             {figures.length === 0 ? (
                 <Elsewhere>
                     {view === 'waveform'
-                        ? 'What is worked out from a file stands beside its picture, with the samples that it rests on.'
+                        ? 'Results from a file are shown next to its graph, with the samples used.'
                         : station === 'sheet'
-                          ? 'The working of every figure stands on the file sheet.'
-                          : 'Figures appear here with their formula, numbers and source.'}
+                          ? 'The file sheet shows the calculation of every result.'
+                          : 'Results appear here with their formula, numbers and source.'}
                 </Elsewhere>
             ) : (
                 <Steps>
@@ -228,14 +230,14 @@ function WorkingStep({ figure, solved, onField }: { figure: Figure; solved: Solv
             <Lineage from={figure.from} here={figure.station} solved={solved} onField={onField} />
             {figure.source !== '' && <dd className="source">{figure.source}</dd>}
             {figure.assumed && <dd className="assumed">assumed: {figure.assumptions.join('; ')}</dd>}
-            {figure.corrected && <dd className="assumed">rests on a table entry of this site’s own</dd>}
+            {figure.corrected && <dd className="assumed">uses a table value corrected by this site</dd>}
             {figure.uncertain !== null && (
                 <dd className="assumed">
-                    table entry not sure: {figure.uncertain}
+                    table value not verified: {figure.uncertain}
                     {figure.uncertain_entry !== null && site !== undefined && (
                         <>
                             {'. '}
-                            <Link to={`/sites/${site}/tables`}>Hold it against the printed book</Link>
+                            <Link to={`/sites/${site}/tables`}>Check it against the printed code</Link>
                         </>
                     )}
                 </dd>
@@ -266,7 +268,7 @@ function Lineage({
         } else if (field !== undefined) {
             const station = stationOfField(field);
             if (station !== undefined) {
-                links.set(field, { label: `${FIELDS[field].label}, typed`, station, to: { field } });
+                links.set(field, { label: `${FIELDS[field].label}, entered`, station, to: { field } });
             }
         }
     }

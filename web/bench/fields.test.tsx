@@ -10,7 +10,7 @@ afterEach(cleanup);
 const fields = {
     'guard.scpd': {
         empty: 'gG fuse (usual)',
-        choices: [...choices(['fuse_gg', 'gG fuse'], ['breaker_d', 'Breaker type D']), { value: 'fuse_am', label: 'aM fuse' }],
+        choices: [...choices(['fuse_gg', 'gG fuse'], ['breaker_d', 'MCB type D']), { value: 'fuse_am', label: 'aM fuse' }],
     },
     'cable.tray': { unused: true, choices: choices(['ladder', 'Ladder']) },
 } satisfies Solution['fields'];
@@ -80,7 +80,7 @@ describe('a field of the circuit', () => {
 
 describe('a choice of the circuit', () => {
     it.each([
-        ['Breaker type D', 'breaker_d'],
+        ['MCB type D', 'breaker_d'],
         ['gG fuse (usual)', null],
     ])('hands on what %s means', async (name, value) => {
         const { set } = showOnBench(<Choice path="guard.scpd" />, { guard: { scpd: 'fuse_gg' } }, solution({ fields }));
@@ -105,6 +105,6 @@ describe('a choice of the circuit', () => {
         expect(container.textContent).toBe('');
         unmount();
         showOnBench(<Choice path="cable.tray" />, { cable: { tray: 'ladder' } }, solution({ fields }));
-        expect(screen.getByText('No use is made of this here.')).toBeTruthy();
+        expect(screen.getByText('Not used for this circuit.')).toBeTruthy();
     });
 });

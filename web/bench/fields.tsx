@@ -12,9 +12,14 @@ function useMessages(path: FieldPath): { error: string | undefined; hint: string
     if (error !== undefined && error.kind !== 'missing') {
         return { error: `${error.text} ${error.accepted}`, hint: undefined };
     }
-    // What was found about this field alone stands below it too; the whole of it is in the working.
+    // What was found about this field alone stands below it too, with its numbers and what to do.
     const found = solved.solution.findings.find((finding) => finding.fields.length === 1 && finding.fields[0] === path);
-    return { error: undefined, hint: error?.text ?? (found === undefined ? undefined : `${found.title}.`) };
+    return {
+        error: undefined,
+        hint:
+            error?.text ??
+            (found === undefined ? undefined : [`${found.title}.`, found.text, found.action].filter((part) => part !== '').join(' ')),
+    };
 }
 
 /** A typed field of the circuit. Its label, unit and hint are the service's; what is given here stands instead of them. */
@@ -49,7 +54,7 @@ export function Field({
             value={value}
             placeholder={placeholder ?? note.empty}
             isReadOnly={readOnly}
-            hint={messages.hint ?? (note.unused ? 'No use is made of this here.' : (echo ?? note.hint))}
+            hint={messages.hint ?? (note.unused ? 'Not used for this circuit.' : (echo ?? note.hint))}
             error={messages.error}
             onChange={(text) => set(path, text === '' ? null : text)}
             data-path={path}
@@ -60,7 +65,7 @@ export function Field({
 /** The options of a field in the words of the service; the empty one says what it is taken as. */
 export function optionsOf(note: Note, value: string): Option[] {
     const known = note.choices;
-    const empty = note.empty === '' && value !== '' ? [] : [{ value: '', label: note.empty === '' ? 'Not said' : note.empty }];
+    const empty = note.empty === '' && value !== '' ? [] : [{ value: '', label: note.empty === '' ? 'Not specified' : note.empty }];
     const stands = value === '' || known.some((option) => option.value === value);
     return [...empty, ...known, ...(stands ? [] : [{ value, label: value }])];
 }
@@ -84,7 +89,7 @@ export function Choice({ path, label, only }: { path: FieldPath; label?: string;
             value={value}
             options={options}
             isDisabled={readOnly}
-            hint={messages.hint ?? (note.unused ? 'No use is made of this here.' : note.hint)}
+            hint={messages.hint ?? (note.unused ? 'Not used for this circuit.' : note.hint)}
             error={messages.error}
             onChange={(chosen) => set(path, chosen === '' ? null : chosen)}
             data-path={path}

@@ -37,27 +37,27 @@ describe('leaving a bench', () => {
         const go = vi.fn();
         render(<Bench flush={() => Promise.resolve(null)} state={{ kind: 'offline' }} go={go} />);
         fireEvent.click(screen.getByRole('button', { name: 'To the yard' }));
-        await waitFor(() => expect(screen.getByText(/kept on this device.*saved by itself/)).toBeTruthy());
+        await waitFor(() => expect(screen.getByText(/stored on this device.*saved automatically/)).toBeTruthy());
         fireEvent.click(screen.getByRole('button', { name: 'Stay here' }));
-        await waitFor(() => expect(screen.queryByText(/kept on this device/)).toBeNull());
+        await waitFor(() => expect(screen.queryByText(/stored on this device/)).toBeNull());
         expect(go).not.toHaveBeenCalled();
         fireEvent.click(screen.getByRole('button', { name: 'To the yard' }));
-        fireEvent.click(await screen.findByRole('button', { name: 'Leave it for now' }));
+        fireEvent.click(await screen.findByRole('button', { name: 'Leave without saving' }));
         expect(go).toHaveBeenCalledTimes(1);
     });
 
     it('says that it is lost where the device stores nothing', async () => {
         render(<Bench flush={() => Promise.resolve(null)} state={{ kind: 'offline' }} keptHere={false} go={vi.fn()} />);
         fireEvent.click(screen.getByRole('button', { name: 'To the yard' }));
-        expect(await screen.findByRole('button', { name: 'Leave and lose it' })).toBeTruthy();
-        expect(screen.getByText(/cannot store what you typed/)).toBeTruthy();
-        expect(screen.queryByText(/is kept on this device/)).toBeNull();
+        expect(await screen.findByRole('button', { name: 'Leave and lose the changes' })).toBeTruthy();
+        expect(screen.getByText(/cannot store your changes/)).toBeTruthy();
+        expect(screen.queryByText(/are stored on this device/)).toBeNull();
     });
 
     it('says that a refused draft waits for the person', async () => {
         const state = { kind: 'refused' } as SaveState;
         render(<Bench flush={() => Promise.resolve(null)} state={state} go={vi.fn()} />);
         fireEvent.click(screen.getByRole('button', { name: 'To the yard' }));
-        await waitFor(() => expect(screen.getByText(/before you settle here what stands against it/)).toBeTruthy());
+        await waitFor(() => expect(screen.getByText(/until you fix the problem shown here/)).toBeTruthy());
     });
 });

@@ -32,11 +32,11 @@ export function useAskBeforeLeaving({ flush, state, keptHere }: DraftState): { l
         <Dialog title="Not saved yet" open={going !== null} onClose={stay}>
             <p>
                 {keptHere
-                    ? 'What you typed is kept on this device.'
-                    : 'This device cannot store what you typed. If you leave now, you lose it.'}{' '}
+                    ? 'Your changes are stored on this device.'
+                    : 'This device cannot store your changes. If you leave now, you lose them.'}{' '}
                 {settle
-                    ? 'It is not saved before you settle here what stands against it.'
-                    : `It is saved by itself when the service answers and you are signed in${keptHere ? ' on this device' : ', as long as you stay here'}.`}
+                    ? 'It cannot be saved until you fix the problem shown here.'
+                    : `It is saved automatically when you are online and signed in${keptHere ? ' on this device' : ', as long as you stay here'}.`}
             </p>
             <Actions>
                 <Button kind="main" onPress={stay}>
@@ -48,7 +48,7 @@ export function useAskBeforeLeaving({ flush, state, keptHere }: DraftState): { l
                         going?.();
                     }}
                 >
-                    {keptHere ? 'Leave it for now' : 'Leave and lose it'}
+                    {keptHere ? 'Leave without saving' : 'Leave and lose the changes'}
                 </Button>
             </Actions>
         </Dialog>

@@ -10,7 +10,7 @@ const resource = circuit({ circuit: { tag: 'KF-204', plate: { power: '37 kW' } }
 const answer = (status: number, body: unknown) =>
     Promise.resolve(new Response(JSON.stringify(body), { status, headers: { 'Content-Type': 'application/json' } }));
 const problem = (status: number, more = {}) =>
-    answer(status, { type: 'x', title: 'Refused', status, detail: 'Refused.', errors: [], ...more });
+    answer(status, { type: 'x', title: 'Request rejected', status, detail: 'Refused.', errors: [], ...more });
 
 describe('saving a draft', () => {
     const fetcher = vi.fn<(url: string, init: RequestInit) => Promise<Response>>();

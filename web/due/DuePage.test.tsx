@@ -30,7 +30,7 @@ test('what is overdue stands with its day, its motor and why, and leads to the l
     await screen.findByText(/2026-11-01 overdue/);
     expect(screen.getByText(/4120 h since the last greasing/)).toBeTruthy();
     expect(screen.getByRole('link', { name: 'KF-204' }).getAttribute('href')).toBe('/circuits/7/prove?view=logbook');
-    expect(screen.getByText('As a file (CSV)').getAttribute('href')).toBe('/api/sites/1/due.csv');
+    expect(screen.getByText('Export (CSV)').getAttribute('href')).toBe('/api/sites/1/due.csv');
 });
 
 test('a sheet that waits for its signature leads to where it is signed', async () => {
@@ -43,7 +43,7 @@ test('a sheet that waits for its signature leads to where it is signed', async (
 test('nothing that is due is said, and how greasing begins to count', async () => {
     serve({ sites: { sites: [site()] }, 'sites/1/due': due({ items: [] }) });
     showTo(person('viewer'), <DuePage />);
-    await screen.findByText(/greasing counts from the first one that is written down/);
+    await screen.findByText(/Greasing is counted from the first greasing/);
 });
 
 test('an administrator renews the secret address, and it is told that the old one is dead', async () => {
@@ -58,8 +58,8 @@ test('an administrator renews the secret address, and it is told that the old on
     });
     showTo(person('administrator'), <DuePage />);
     await screen.findByText(/old\.ics/);
-    await userEvent.click(screen.getByRole('button', { name: 'Renew the address' }));
-    await screen.findByText(/the old one leads nowhere any more/);
+    await userEvent.click(screen.getByRole('button', { name: 'Make a new address' }));
+    await screen.findByText(/The old address no longer works/);
     await screen.findByText(/new\.ics/);
     expect(sent.filter(({ method }) => method === 'POST')).toHaveLength(1);
 });
@@ -67,6 +67,6 @@ test('an administrator renews the secret address, and it is told that the old on
 test('whoever only reads is told who makes an address, and makes none', async () => {
     serve({ sites: { sites: [site()] }, 'sites/1/due': due() });
     showTo(person('viewer'), <DuePage />);
-    await screen.findByText(/an administrator makes one/);
+    await screen.findByText(/An administrator can make one/);
     await waitFor(() => expect(screen.queryByRole('button', { name: /address/ })).toBeNull());
 });

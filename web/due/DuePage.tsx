@@ -39,7 +39,7 @@ export default function DuePage() {
         try {
             await call('POST', `sites/${site}/calendar`);
             await client.invalidateQueries({ queryKey: key });
-            setSaid('A new address; the old one leads nowhere any more.');
+            setSaid('New address made. The old address no longer works.');
         } catch (error) {
             setSaid(messageOf(error));
         }
@@ -47,7 +47,7 @@ export default function DuePage() {
     const calendar = due.data?.calendar ?? null;
     return (
         <>
-            <TopBar line="Due" />
+            <TopBar line="Due list" />
             <ListPage $width={1000}>
                 <h1>Due</h1>
                 <Bar>
@@ -57,20 +57,18 @@ export default function DuePage() {
                         options={(sites.data?.sites ?? []).map(({ id, name }) => ({ value: String(id), label: name }))}
                         onChange={(chosen) => setSearch({ site: chosen }, { replace: true })}
                     />
-                    {site !== '' && <a href={`/api/sites/${site}/due.csv`}>As a file (CSV)</a>}
+                    {site !== '' && <a href={`/api/sites/${site}/due.csv`}>Export (CSV)</a>}
                 </Bar>
                 {due.isError && <p>{due.error.message}</p>}
-                {due.data?.items.length === 0 && (
-                    <p>Nothing is due that is known: greasing counts from the first one that is written down.</p>
-                )}
+                {due.data?.items.length === 0 && <p>Nothing is due. Greasing is counted from the first greasing in the logbook.</p>}
                 {due.data !== undefined && due.data.items.length > 0 && (
                     <Scroll tabIndex={0} role="group" aria-label="What is due">
                         <RuledTable>
                             <thead>
                                 <tr>
-                                    <th scope="col">By</th>
+                                    <th scope="col">Due date</th>
                                     <th scope="col">Motor</th>
-                                    <th scope="col">What</th>
+                                    <th scope="col">Task</th>
                                     <th scope="col">Remark</th>
                                 </tr>
                             </thead>
@@ -100,18 +98,18 @@ export default function DuePage() {
                 <section aria-label="Calendar">
                     {calendar !== null && (
                         <p>
-                            Subscribe a calendar program to <a href={calendar}>{`${window.location.origin}${calendar}`}</a>. Whoever has
-                            this address reads what is due.
+                            Subscribe to this address in your calendar: <a href={calendar}>{`${window.location.origin}${calendar}`}</a>.
+                            Anyone who has the address can read the due list.
                         </p>
                     )}
                     {calendar === null && (
                         <p>
-                            No calendar address is made for this site
-                            {person?.role === 'administrator' ? '.' : ' yet: an administrator makes one.'}
+                            This site has no calendar address
+                            {person?.role === 'administrator' ? '.' : ' yet. An administrator can make one.'}
                         </p>
                     )}
                     {person?.role === 'administrator' && site !== '' && (
-                        <Button onPress={() => void renew()}>{calendar === null ? 'Make a calendar address' : 'Renew the address'}</Button>
+                        <Button onPress={() => void renew()}>{calendar === null ? 'Make a calendar address' : 'Make a new address'}</Button>
                     )}{' '}
                     <span role="status">{said}</span>
                 </section>

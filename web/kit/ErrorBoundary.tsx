@@ -21,8 +21,8 @@ export class ErrorBoundary extends Component<{ children: ReactNode; at: string }
             this.props.children
         ) : (
             <Waiting
-                title="This view is broken"
-                text="That is a fault of ours. What you typed is kept; the other views still work. Reload the page to try again."
+                title="This view has failed"
+                text="This is our fault. Your entries are kept, and the other views still work. Reload the page to try again."
             />
         );
     }

@@ -22,7 +22,7 @@ const Table = styled.table`
 
 const KEYS: readonly (readonly [string, string])[] = [
     [`1 – ${STATIONS.length}`, STATIONS.map(({ label }) => label).join(', ')],
-    ['w', 'Show or hide the working'],
+    ['w', 'Show or hide the calculation'],
     ['/', 'Find a circuit'],
     ['n', 'New circuit'],
     ['?', 'This list'],
@@ -32,8 +32,8 @@ const KEYS: readonly (readonly [string, string])[] = [
 export function KeysDialog({ open, onOpen, onClose }: { open: boolean; onOpen: () => void; onClose: () => void }) {
     useKeys({ '?': onOpen });
     return (
-        <Dialog title="Keys" open={open} onClose={onClose}>
-            <p>They work while no field has focus.</p>
+        <Dialog title="Keyboard shortcuts" open={open} onClose={onClose}>
+            <p>They work while no field is active.</p>
             <Table>
                 <tbody>
                     {KEYS.map(([key, what]) => (

@@ -39,7 +39,7 @@ const Item = styled(MenuItem)`
 const NEXT: Record<Theme, { theme: Theme; label: string }> = {
     system: { theme: 'dark', label: 'Dark' },
     dark: { theme: 'light', label: 'Light' },
-    light: { theme: 'system', label: 'As this machine is set' },
+    light: { theme: 'system', label: 'Same as this device' },
 };
 
 interface Entry {
@@ -64,22 +64,22 @@ export function Menu({ items = [] }: { items?: readonly Entry[] }) {
     const all: Entry[] = [
         ...items,
         { id: 'yard', label: 'Yard', action: go('/') },
-        { id: 'due', label: 'Due', action: go('/due') },
-        { id: 'round', label: 'Round', action: go('/round') },
-        { id: 'register', label: 'Register', action: go('/register') },
+        { id: 'due', label: 'Due list', action: go('/due') },
+        { id: 'round', label: 'Rounds', action: go('/round') },
+        { id: 'register', label: 'Import and export', action: go('/register') },
         ...(person?.role === 'administrator'
             ? [
-                  { id: 'setup', label: 'Sites and people', action: go('/setup') },
-                  { id: 'record', label: 'Record of the house', action: go('/record') },
+                  { id: 'setup', label: 'Sites and users', action: go('/setup') },
+                  { id: 'record', label: 'Activity log', action: go('/record') },
               ]
             : []),
-        { id: 'standing', label: 'Standing of the results', action: go('/standing') },
-        { id: 'keys', label: 'Keys', action: () => setKeys(true) },
+        { id: 'standing', label: 'About these results', action: go('/standing') },
+        { id: 'keys', label: 'Keyboard shortcuts', action: () => setKeys(true) },
         { id: 'password', label: 'Change password', action: () => setPassword(true) },
         { id: 'sign-ins', label: 'Where you are signed in', action: () => setSignIns(true) },
         {
             id: 'theme',
-            label: `Look: ${NEXT[theme].label}`,
+            label: `Theme: ${NEXT[theme].label}`,
             action: () => {
                 const { theme: next } = NEXT[theme];
                 applyTheme(next);

@@ -30,14 +30,14 @@ describe('what could not be loaded is never said to be none', () => {
         showBenchTo(person('electrician'), <ReviewView />);
         await screen.findByText(/Not loaded: the revisions/);
         expect(screen.queryByText(/No sheet of this circuit is in force/)).toBeNull();
-        expect(screen.queryByRole('button', { name: 'Keep it and send to review' })).toBeNull();
+        expect(screen.queryByRole('button', { name: 'Save revision and send for review' })).toBeNull();
     });
 
     it('of revisions', async () => {
         serve({ 'circuits/7/revisions': null });
         showBenchTo(person('electrician'), <RevisionsView />);
         await screen.findByText(/Not loaded: the revisions/);
-        expect(screen.queryByText(/No revision of this circuit is kept yet/)).toBeNull();
+        expect(screen.queryByText(/No revision of this circuit yet/)).toBeNull();
     });
 
     it('of a photograph: the one that may be there is not replaced unseen', async () => {
@@ -54,8 +54,8 @@ describe('what could not be loaded is never said to be none', () => {
             await userEvent.click(screen.getByRole('button', { name: label }));
             await userEvent.click(screen.getByRole('option', { name: lead }));
         };
-        await choose(/1 rings with/, '4');
-        await choose(/2 rings with/, '5');
+        await choose(/Lead 1 has continuity with/, '4');
+        await choose(/2 has continuity with/, '5');
         await screen.findByText(/Not loaded: the names of the leads/);
     });
 
@@ -65,6 +65,6 @@ describe('what could not be loaded is never said to be none', () => {
         expect(screen.getByRole('status').textContent).toContain('its readings are not loaded');
         cleanup();
         showTo(person('viewer'), <SaveMark draft={draft} readOnly failed unread={false} />);
-        expect(screen.getByRole('status').textContent).toBe('read only; figures are not recomputed');
+        expect(screen.getByRole('status').textContent).toBe('read only; results are out of date');
     });
 });

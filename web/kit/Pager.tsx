@@ -6,7 +6,7 @@ export function Pager({ page, pages, onPage }: { page: number; pages: number; on
     return pages <= 1 ? null : (
         <ListBar>
             <Button isDisabled={page <= 1} onPress={() => onPage(page - 1)}>
-                Before
+                Previous
             </Button>
             <span>
                 {page} of {pages}

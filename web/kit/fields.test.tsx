@@ -87,7 +87,7 @@ test('of a switch exactly one position is on, and a second press leaves it on', 
         { value: 'for_use', label: 'For use' },
         { value: 'as_found', label: 'As found' },
     ] as const;
-    render(<Segments label="Signed for what" value="for_use" options={options} onChange={heard} />);
+    render(<Segments label="Issue type" value="for_use" options={options} onChange={heard} />);
     const pressed = () => screen.getAllByRole('radio').map((one) => one.getAttribute('aria-checked'));
     expect(pressed()).toEqual(['true', 'false']);
     await userEvent.click(screen.getByText('As found'));

@@ -29,7 +29,7 @@ function answer(...states: PaperJob['state'][]) {
 test('a paper is asked for, looked after and opened', async () => {
     const paths = answer('waiting', 'under_way', 'done');
     render(<PaperMaker ask="revisions/4/file" what="file sheet (PDF)" of="revision 2" />);
-    await userEvent.click(screen.getByRole('button', { name: 'Make the file sheet (PDF) of revision 2' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Create the file sheet (PDF) of revision 2' }));
     const link = await screen.findByRole('link');
     expect(link.getAttribute('href')).toBe('/api/papers/9/file');
     expect(paths[0]).toBe('POST /api/revisions/4/file');
@@ -39,17 +39,17 @@ test('it is called off, and can be asked for again', async () => {
     const paths = answer('waiting', 'cancelled');
     render(<PaperMaker ask="revisions/4/file" what="paper" of="it" />);
     await userEvent.click(screen.getByRole('button'));
-    await userEvent.click(await screen.findByText('Call it off'));
-    await screen.findByText('Called off.');
+    await userEvent.click(await screen.findByText('Cancel'));
+    await screen.findByText('Cancelled.');
     expect(paths).toContain('DELETE /api/papers/9');
-    expect(screen.getByText('Make the paper')).toBeTruthy();
+    expect(screen.getByText('Create the paper')).toBeTruthy();
 });
 
 test('one that fails says so', async () => {
     answer('failed');
     render(<PaperMaker ask="revisions/4/file" what="paper" of="it" />);
     await userEvent.click(screen.getByRole('button'));
-    await screen.findByText(/could not be made/);
+    await screen.findByText(/could not be created/);
 });
 
 test('a paper stands in a document of its own, and its foot is text', async () => {

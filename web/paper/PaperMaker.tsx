@@ -37,18 +37,18 @@ export function PaperMaker({ ask, body, what, of }: { ask: string; body?: unknow
                 </a>
             ) : under ? (
                 <>
-                    <span role="status">Making the {what}. </span>
+                    <span role="status">Creating the {what}. </span>
                     <Button kind="quiet" onPress={() => void act('DELETE', `papers/${job.id}`)}>
-                        Call it off
+                        Cancel
                     </Button>
                 </>
             ) : (
-                <Button aria-label={`Make the ${what} of ${of}`} onPress={() => void act('POST', ask, body)}>
-                    Make the {what}
+                <Button aria-label={`Create the ${what} of ${of}`} onPress={() => void act('POST', ask, body)}>
+                    Create the {what}
                 </Button>
             )}
-            {job?.state === 'failed' && <span role="alert"> It could not be made; ask again.</span>}
-            {job?.state === 'cancelled' && <span role="status"> Called off.</span>}
+            {job?.state === 'failed' && <span role="alert"> It could not be created. Try again.</span>}
+            {job?.state === 'cancelled' && <span role="status"> Cancelled.</span>}
             {problem !== '' && <span role="alert"> {problem}</span>}
         </span>
     );

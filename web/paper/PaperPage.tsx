@@ -46,21 +46,21 @@ export default function PaperPage({ of }: { of: 'circuit' | 'revision' }) {
         gcTime: 0,
     });
     if (query.isError) {
-        return <Waiting title="This paper cannot be opened" text={query.error.message} />;
+        return <Waiting title="Cannot open this document" text={query.error.message} />;
     }
     if (query.data === undefined) {
-        return <Waiting title="Setting the paper" />;
+        return <Waiting title="Preparing the document…" />;
     }
     return (
         <Page>
-            <nav aria-label="This paper">
+            <nav aria-label="This document">
                 <Button kind="main" onPress={() => window.print()}>
                     Print
                 </Button>
                 {of === 'circuit' ? (
-                    <Link to={`/circuits/${id}/sheet`}>Back to the bench</Link>
+                    <Link to={`/circuits/${id}/sheet`}>Back to the circuit</Link>
                 ) : (
-                    <Link to={`/revisions/${id}`}>Its figures</Link>
+                    <Link to={`/revisions/${id}`}>Its results</Link>
                 )}
             </nav>
             <Paper name={which} label={which === 'door' ? 'Door card' : 'File sheet'} paper={query.data} />

@@ -8,7 +8,7 @@ import { WithdrawDialog } from './WithdrawDialog';
 const problem = (path: string, text: string) =>
     new ProblemError({
         type: 'x',
-        title: 'Refused',
+        title: 'Request rejected',
         status: 422,
         detail: 'It cannot be withdrawn.',
         errors: [{ path, text, accepted: '' }],
@@ -28,25 +28,25 @@ test('a reading goes with the reason that was given, and the dialog closes', asy
     const withdraw = vi.fn<(why: string) => Promise<void>>(() => Promise.resolve());
     const onClose = show(withdraw);
     expect(screen.getByText(/stays in the list, struck through/)).toBeTruthy();
-    await userEvent.type(screen.getByLabelText('Why'), 'Clamp on the wrong conductor.');
-    await userEvent.click(screen.getByRole('button', { name: 'Withdraw it' }));
+    await userEvent.type(screen.getByLabelText('Reason'), 'Clamp on the wrong conductor.');
+    await userEvent.click(screen.getByRole('button', { name: 'Withdraw reading' }));
     await waitFor(() => expect(onClose).toHaveBeenCalledOnce());
     expect(withdraw).toHaveBeenCalledWith('Clamp on the wrong conductor.');
 });
 
 test('without a reason the service refuses, at the field, and the dialog stays', async () => {
     const onClose = show(() => Promise.reject(problem('why', 'Say why it counts no more.')));
-    await userEvent.click(screen.getByRole('button', { name: 'Withdraw it' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Withdraw reading' }));
     await screen.findByText('Say why it counts no more.');
     expect(onClose).not.toHaveBeenCalled();
 });
 
 test('what stands against it elsewhere is told too, and what was typed stays', async () => {
     const onClose = show(() => Promise.reject(problem('', 'Somebody withdrew it already.')));
-    await userEvent.type(screen.getByLabelText('Why'), 'Wrong motor.');
-    await userEvent.click(screen.getByRole('button', { name: 'Withdraw it' }));
+    await userEvent.type(screen.getByLabelText('Reason'), 'Wrong motor.');
+    await userEvent.click(screen.getByRole('button', { name: 'Withdraw reading' }));
     await screen.findByText('It cannot be withdrawn.');
-    expect(screen.getByLabelText<HTMLInputElement>('Why').value).toBe('Wrong motor.');
+    expect(screen.getByLabelText<HTMLInputElement>('Reason').value).toBe('Wrong motor.');
     expect(onClose).not.toHaveBeenCalled();
 });
 

@@ -40,11 +40,11 @@ export function WithdrawDialog({
         <Dialog title={`Withdraw this ${what}`} open={open} onClose={onClose}>
             <form onSubmit={(event) => void submit(event)} style={{ display: 'grid', gap: 14 }}>
                 <p>It stays in the list, struck through, with your reason.</p>
-                <TextField label="Why" value={why} onChange={setWhy} error={error} />
+                <TextField label="Reason" value={why} onChange={setWhy} error={error} />
                 <Actions>
                     <Button onPress={onClose}>Cancel</Button>
                     <Button kind="main" type="submit">
-                        Withdraw it
+                        {`Withdraw ${what}`}
                     </Button>
                 </Actions>
             </form>

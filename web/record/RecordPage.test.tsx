@@ -31,7 +31,7 @@ afterEach(() => {
 test('a refusal of somebody who is not known is a stranger’s, with where it came from', async () => {
     serve({ 'record?what=&who=&page=1': answer });
     showTo(person('administrator'), <RecordPage />);
-    await screen.findByText('a stranger');
+    await screen.findByText('not signed in');
     expect(screen.getByText('2026-11-26 08:00:00')).toBeTruthy();
     expect(screen.getByText('as electrician-a')).toBeTruthy();
 });
@@ -43,12 +43,12 @@ test('what is asked for goes along into the file, and begins at the first page a
         'record?what=&who=A&page=1': { ...answer, events: [], pages: 1 },
     });
     showTo(person('administrator'), <RecordPage />);
-    await screen.findByText('a stranger');
+    await screen.findByText('not signed in');
     await userEvent.click(screen.getByRole('button', { name: 'Next' }));
     await waitFor(() => expect(asked.at(-1)?.path).toBe('record?what=&who=&page=2'));
-    await userEvent.type(screen.getByLabelText('Who'), 'A');
+    await userEvent.type(screen.getByLabelText('User'), 'A');
     await waitFor(() => expect(asked.at(-1)?.path).toBe('record?what=&who=A&page=1'));
-    expect(screen.getByText('As a file (CSV)').getAttribute('href')).toBe('/api/record.csv?what=&who=A');
+    expect(screen.getByText('Export (CSV)').getAttribute('href')).toBe('/api/record.csv?what=&who=A');
 });
 
 test('nobody else opens it, and nothing is asked for', () => {

@@ -30,12 +30,12 @@ export default function RecordPage() {
     }
     return (
         <>
-            <TopBar line="Record" />
+            <TopBar line="Activity log" />
             <ListPage>
-                <h1>Record of the house</h1>
+                <h1>Activity log</h1>
                 <ListBar>
                     <Select
-                        label="What"
+                        label="Action"
                         value={what}
                         options={[{ value: '', label: 'Everything' }, ...(query.data?.kinds ?? [])]}
                         onChange={(value) => {
@@ -44,32 +44,32 @@ export default function RecordPage() {
                         }}
                     />
                     <TextField
-                        label="Who"
+                        label="User"
                         value={who}
                         onChange={(value) => {
                             setWho(value);
                             setPage(1);
                         }}
                     />
-                    <a href={`/api/record.csv?${asked}`}>As a file (CSV)</a>
+                    <a href={`/api/record.csv?${asked}`}>Export (CSV)</a>
                 </ListBar>
                 {query.isError && <p role="alert">{query.error.message}</p>}
-                <Scroll tabIndex={0} role="group" aria-label="What happened, latest first">
+                <Scroll tabIndex={0} role="group" aria-label="Activity, latest first">
                     <RuledTable>
                         <thead>
                             <tr>
-                                <th scope="col">When</th>
-                                <th scope="col">Who</th>
-                                <th scope="col">From</th>
-                                <th scope="col">What</th>
-                                <th scope="col">About</th>
+                                <th scope="col">Time</th>
+                                <th scope="col">User</th>
+                                <th scope="col">Address</th>
+                                <th scope="col">Action</th>
+                                <th scope="col">Subject</th>
                             </tr>
                         </thead>
                         <tbody>
                             {query.data?.events.map((event) => (
                                 <tr key={event.id}>
                                     <td>{event.at.replace('T', ' ').replace('Z', '')}</td>
-                                    <th scope="row">{event.who === '' ? 'a stranger' : event.who}</th>
+                                    <th scope="row">{event.who === '' ? 'not signed in' : event.who}</th>
                                     <td>{event.whence}</td>
                                     <td>{event.label}</td>
                                     <td>{event.about}</td>

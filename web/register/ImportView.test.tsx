@@ -70,10 +70,10 @@ afterEach(() => {
 
 test('what cannot be read is named first, with its cell and what is accepted', async () => {
     show(one());
-    await screen.findByText('1 new, 1 changed, 0 as they are, 1 refused.');
+    await screen.findByText('1 new, 1 changed, 0 unchanged, 1 rejected.');
     await screen.findByText('B plate.power:');
     expect(screen.getByText('A power such as 37 kW.')).toBeTruthy();
-    expect(screen.getByText('The refused rows, to be mended (CSV)').getAttribute('href')).toBe('/api/imports/3/refused.csv');
+    expect(screen.getByText('Rejected rows, to correct (CSV)').getAttribute('href')).toBe('/api/imports/3/refused.csv');
 });
 
 test('nothing is written before the word', async () => {
@@ -85,14 +85,14 @@ test('nothing is written before the word', async () => {
 });
 
 test('a file that is no table says why, and that nothing was written', async () => {
-    show(one({ state: 'failed', message: 'There are more than 20 000 rows: part the file.', rows: 0, columns: [] }));
-    await screen.findByText(/part the file. Nothing was written/);
+    show(one({ state: 'failed', message: 'The file has more than 20 000 rows. Split it into smaller files.', rows: 0, columns: [] }));
+    await screen.findByText(/Split it into smaller files.*Nothing was written/);
     expect(screen.queryByText(/^Write/)).toBeNull();
 });
 
 test('a strange file asks which column is the tag', async () => {
     show(one({ rows: 0, counts: { new: 0, changed: 0, unchanged: 0, refused: 0 }, columns: [open('A', 'Motor')] }));
-    await screen.findByText(/No column is the tag/);
+    await screen.findByText(/No column contains the tag/);
     expect(screen.getByText('A Motor')).toBeTruthy();
 });
 
@@ -103,11 +103,11 @@ test('what was called off can go on where it stopped', async () => {
 
 test('a column that nobody decided holds the writing back, and is told what it fills', async () => {
     const { calls } = show(one({ columns: [...one().columns, open('D', 'Colour code')] }));
-    await screen.findByText(/One column is not decided/);
+    await screen.findByText(/One column needs a decision/);
     await userEvent.click(screen.getByText('Write 2 rows'));
     expect(calls.some((call) => call.startsWith('POST'))).toBe(false);
-    await userEvent.click(screen.getByRole('button', { name: /What column D fills/ }));
-    await userEvent.click(await screen.findByRole('option', { name: 'Nothing: it is left out' }));
+    await userEvent.click(screen.getByRole('button', { name: /Field for column D/ }));
+    await userEvent.click(await screen.findByRole('option', { name: 'Not used' }));
     await waitFor(() => expect(calls).toContain('PUT /api/imports/3/columns'));
 });
 
@@ -134,9 +134,9 @@ test('every value of a new circuit is shown as it is read, with its unit', async
         ],
     };
     show(one({ counts: { new: 1, changed: 0, unchanged: 0, refused: 0 } }), fresh);
-    await screen.findByText('What is read');
+    await screen.findByText('Read as');
     expect((await screen.findByText(/Rated output/, { selector: 'div' })).textContent).toBe(
         'Rated output: 10 hp read as 7.46 kW (746 W/hp)',
     );
-    expect(screen.getByText('New circuits begin with the site’s supply.')).toBeTruthy();
+    expect(screen.getByText('New circuits get the supply of the site.')).toBeTruthy();
 });

@@ -66,7 +66,7 @@ export function ImportView({ id, onMoved }: { id: number; onMoved: () => void })
     };
     const one = query.data;
     if (one === undefined) {
-        return <p role="status">{query.isError ? query.error.message : 'Opening'}</p>;
+        return <p role="status">{query.isError ? query.error.message : 'Loading…'}</p>;
     }
     const wanted = one.counts.new + one.counts.changed;
     const undecided = one.columns.filter(({ decided }) => !decided);
@@ -82,13 +82,13 @@ export function ImportView({ id, onMoved }: { id: number; onMoved: () => void })
             )}
             {nothingFits && (
                 <p role="alert">
-                    <GradeMark grade="caution" /> No column is the {one.what === 'circuits' ? 'tag' : 'tag and the kind'}: say which one it
-                    is.
+                    <GradeMark grade="caution" /> No column contains the {one.what === 'circuits' ? 'tag' : 'tag and the type of reading'}.
+                    Choose the column for it.
                 </p>
             )}
             {one.state !== 'reading' && one.state !== 'failed' && !nothingFits && (
                 <p>
-                    {one.counts.new} new, {one.counts.changed} changed, {one.counts.unchanged} as they are, {one.counts.refused} refused.
+                    {one.counts.new} new, {one.counts.changed} changed, {one.counts.unchanged} unchanged, {one.counts.refused} rejected.
                     {one.applied > 0 && ` ${one.applied} written.`}
                 </p>
             )}
@@ -96,7 +96,7 @@ export function ImportView({ id, onMoved }: { id: number; onMoved: () => void })
                 <div className="bar">
                     <progress value={one.applied} max={Math.max(1, wanted)} aria-label="Written so far" />
                     <span role="status">
-                        {one.applied} of {wanted}. You may close this page.
+                        {one.applied} of {wanted}. You can close this page.
                     </span>
                 </div>
             )}
@@ -107,17 +107,17 @@ export function ImportView({ id, onMoved }: { id: number; onMoved: () => void })
                     </Button>
                 )}
                 {(one.state === 'reading' || one.state === 'preview' || one.state === 'applying') && (
-                    <Button onPress={() => void act('DELETE', `imports/${id}`)}>Call it off</Button>
+                    <Button onPress={() => void act('DELETE', `imports/${id}`)}>Cancel</Button>
                 )}
-                {one.counts.refused > 0 && <a href={`/api/imports/${id}/refused.csv`}>The refused rows, to be mended (CSV)</a>}
+                {one.counts.refused > 0 && <a href={`/api/imports/${id}/refused.csv`}>Rejected rows, to correct (CSV)</a>}
             </div>
             {problem !== '' && <p role="alert">{problem}</p>}
             {one.state === 'preview' && undecided.length > 0 && (
                 <p>
                     <GradeMark grade="caution" />{' '}
                     {undecided.length === 1
-                        ? 'One column is not decided: say what it fills, or that nothing is made of it.'
-                        : `${undecided.length} columns are not decided: say what each fills, or that nothing is made of it.`}{' '}
+                        ? 'One column needs a decision: choose a field for it, or mark it as not used.'
+                        : `${undecided.length} columns need a decision: choose a field for each, or mark it as not used.`}{' '}
                     Nothing is written before that.
                 </p>
             )}
@@ -131,7 +131,7 @@ export function ImportView({ id, onMoved }: { id: number; onMoved: () => void })
                     }
                 />
             )}
-            {one.what === 'circuits' && one.counts.new > 0 && <p>New circuits begin with the site’s supply.</p>}
+            {one.what === 'circuits' && one.counts.new > 0 && <p>New circuits get the supply of the site.</p>}
             {one.rows > 0 && one.state !== 'reading' && <Rows one={one} />}
         </Box>
     );
@@ -148,8 +148,8 @@ function Columns({ one, choose }: { one: Import; choose: ((columns: (string | nu
     const shown = one.columns.filter(({ head, decided }) => !head.startsWith('figure:') && (head !== '' || !decided));
     const taken = new Set(one.columns.map(({ path }) => path));
     const options = (column: Column) => [
-        ...(column.decided ? [] : [{ value: '', label: 'Not decided' }]),
-        { value: NOTHING, label: 'Nothing: it is left out' },
+        ...(column.decided ? [] : [{ value: '', label: 'Choose…' }]),
+        { value: NOTHING, label: 'Not used' },
         ...Object.entries(FIELDS)
             .filter(([path]) => path === column.path || !taken.has(path))
             .map(([path, field]) => ({ value: path, label: `${field.label} (${path})` })),
@@ -160,8 +160,8 @@ function Columns({ one, choose }: { one: Import; choose: ((columns: (string | nu
                 <thead>
                     <tr>
                         <th scope="col">Column</th>
-                        <th scope="col">Fills</th>
-                        <th scope="col">A bare number is in</th>
+                        <th scope="col">Field</th>
+                        <th scope="col">Unit if none is given</th>
                     </tr>
                 </thead>
                 <tbody>
@@ -176,7 +176,7 @@ function Columns({ one, choose }: { one: Import; choose: ((columns: (string | nu
                                 ) : (
                                     <Select
                                         labelHidden
-                                        label={`What column ${column.letter} fills`}
+                                        label={`Field for column ${column.letter}`}
                                         value={chosenOf(column)}
                                         options={options(column)}
                                         onChange={(path) =>
@@ -220,10 +220,10 @@ function Rows({ one }: { one: Import }) {
                 label="Rows"
                 value={shown}
                 options={[
-                    { value: 'refused', label: `Refused ${one.counts.refused}` },
+                    { value: 'refused', label: `Rejected ${one.counts.refused}` },
                     { value: 'changed', label: `Changed ${one.counts.changed}` },
                     { value: 'new', label: `New ${one.counts.new}` },
-                    { value: 'unchanged', label: `As they are ${one.counts.unchanged}` },
+                    { value: 'unchanged', label: `Unchanged ${one.counts.unchanged}` },
                 ]}
                 onChange={(action) => {
                     setShown(action);
@@ -236,7 +236,7 @@ function Rows({ one }: { one: Import }) {
                         <tr>
                             <th scope="col">Row</th>
                             <th scope="col">Tag</th>
-                            <th scope="col">{shown === 'refused' ? 'What is wrong' : shown === 'new' ? 'What is read' : 'What changes'}</th>
+                            <th scope="col">{shown === 'refused' ? 'Problem' : shown === 'new' ? 'Read as' : 'Changes'}</th>
                         </tr>
                     </thead>
                     <tbody>

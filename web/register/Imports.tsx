@@ -27,10 +27,10 @@ const EVERY_MS = 1500;
 
 const STATES: Readonly<Record<Import['state'], string>> = {
     reading: 'being read',
-    preview: 'to be looked at',
+    preview: 'ready to check',
     applying: 'being written',
     done: 'done',
-    cancelled: 'called off',
+    cancelled: 'cancelled',
     failed: 'not readable',
 };
 
@@ -63,15 +63,15 @@ export function Imports({ site }: { site: string }) {
         setBusy(false);
     };
     return (
-        <ListSection aria-label="In">
-            <h2>In</h2>
+        <ListSection aria-label="Import">
+            <h2>Import</h2>
             <p>
-                A CSV table with a head for each field, or one circuit a line as JSON. The file is read and shown first; nothing is written
-                before you say so. At most 20 000 rows.
+                A CSV table with a head for each field, or JSON with one circuit per line. The file is read and shown first; nothing is
+                written until you confirm. At most 20 000 rows.
             </p>
             <Bar>
                 <Segments
-                    label="What is in the file"
+                    label="Content of the file"
                     value={what}
                     options={[
                         { value: 'circuits', label: 'Circuits' },
@@ -96,12 +96,12 @@ export function Imports({ site }: { site: string }) {
                         }
                     }}
                 />
-                <span role="status">{busy ? 'Sending the file' : ''}</span>
+                <span role="status">{busy ? 'Sending the file…' : ''}</span>
             </Bar>
             {problem !== '' && <p role="alert">{problem}</p>}
             {opened !== null && <ImportView key={opened} id={opened} onMoved={() => void client.invalidateQueries({ queryKey: key })} />}
             {(past.data?.imports.length ?? 0) > 0 && (
-                <Past aria-label="Files so far">
+                <Past aria-label="Imports so far">
                     {past.data?.imports.map((one) => (
                         <li key={one.id}>
                             <Button kind="quiet" onPress={() => setOpened(one.id)}>

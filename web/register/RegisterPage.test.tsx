@@ -32,9 +32,9 @@ test('a site goes out as it was typed, with its figures, and as open lines', asy
     serve({ sites: { sites: [site()] }, 'sites/1/imports': { imports: [] } });
     showTo(person('viewer'), <RegisterPage />);
     const href = async (name: string) => (await screen.findByRole('link', { name })).getAttribute('href');
-    expect(await href('Circuits, as typed (CSV)')).toBe('/api/sites/1/circuits.csv');
-    expect(await href('Circuits with computed figures (CSV)')).toBe('/api/sites/1/circuits.csv?figures=1');
-    expect(await href('Readings, one a line (JSON)')).toBe('/api/sites/1/readings.jsonl');
+    expect(await href('Circuits, as entered (CSV)')).toBe('/api/sites/1/circuits.csv');
+    expect(await href('Circuits with results (CSV)')).toBe('/api/sites/1/circuits.csv?figures=1');
+    expect(await href('Readings, one per line (JSON)')).toBe('/api/sites/1/readings.jsonl');
 });
 
 test('a file is sent as it is under its own name, and opened to be looked at', async () => {
@@ -59,11 +59,11 @@ test('a file that is not taken says why', async () => {
     serve({
         sites: { sites: [site()] },
         'sites/1/imports': { imports: [] },
-        'POST sites/1/imports?what=circuits&name=x.csv': refusal(413, 'At most 24 MB can be sent.'),
+        'POST sites/1/imports?what=circuits&name=x.csv': refusal(413, 'The limit is 24 MB.'),
     });
     showTo(person('electrician'), <RegisterPage />);
     fireEvent.change(await screen.findByLabelText('File to read'), { target: { files: [new File(['x'], 'x.csv')] } });
-    await screen.findByText('At most 24 MB can be sent.');
+    await screen.findByText('The limit is 24 MB.');
 });
 
 test('files so far say what became of them', async () => {
@@ -79,7 +79,7 @@ test('files so far say what became of them', async () => {
 test('whoever only reads sends no file', async () => {
     serve({ sites: { sites: [site()] }, 'sites/1/imports': { imports: [] } });
     showTo(person('viewer'), <RegisterPage />);
-    await screen.findByText('Circuits, as typed (CSV)');
+    await screen.findByText('Circuits, as entered (CSV)');
     expect(screen.queryByLabelText('File to read')).toBeNull();
 });
 

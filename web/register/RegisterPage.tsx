@@ -25,9 +25,9 @@ export default function RegisterPage() {
     const site = search.get('site') ?? String(sites.data?.sites[0]?.id ?? '');
     return (
         <>
-            <TopBar line="Register" />
+            <TopBar line="Import and export" />
             <ListPage>
-                <h1>Register</h1>
+                <h1>Import and export</h1>
                 <NotLoaded what="the sites" of={sites} />
                 <div style={{ maxWidth: 320 }}>
                     <Select
@@ -39,23 +39,23 @@ export default function RegisterPage() {
                 </div>
                 {site !== '' && (
                     <>
-                        <ListSection aria-label="Out">
-                            <h2>Out</h2>
+                        <ListSection aria-label="Export">
+                            <h2>Export</h2>
                             <Links>
                                 <li>
-                                    <a href={`/api/sites/${site}/circuits.csv`}>Circuits, as typed (CSV)</a>
+                                    <a href={`/api/sites/${site}/circuits.csv`}>Circuits, as entered (CSV)</a>
                                 </li>
                                 <li>
-                                    <a href={`/api/sites/${site}/circuits.csv?figures=1`}>Circuits with computed figures (CSV)</a>
+                                    <a href={`/api/sites/${site}/circuits.csv?figures=1`}>Circuits with results (CSV)</a>
                                 </li>
                                 <li>
-                                    <a href={`/api/sites/${site}/circuits.jsonl`}>Circuits, one a line (JSON)</a>
+                                    <a href={`/api/sites/${site}/circuits.jsonl`}>Circuits, one per line (JSON)</a>
                                 </li>
                                 <li>
                                     <a href={`/api/sites/${site}/readings.csv`}>Readings (CSV)</a>
                                 </li>
                                 <li>
-                                    <a href={`/api/sites/${site}/readings.jsonl`}>Readings, one a line (JSON)</a>
+                                    <a href={`/api/sites/${site}/readings.jsonl`}>Readings, one per line (JSON)</a>
                                 </li>
                             </Links>
                         </ListSection>

@@ -38,7 +38,7 @@ export function Schedules({ site }: { site: string }) {
                                 key={`${site} ${as}`}
                                 ask={`sites/${site}/schedules`}
                                 body={{ name, as }}
-                                what={as === 'pdf' ? 'paper (PDF)' : 'table (CSV)'}
+                                what={as === 'pdf' ? 'PDF' : 'table (CSV)'}
                                 of={label}
                             />
                         ))}

@@ -27,7 +27,7 @@ function show(one: RoundMotor, readOnly = false, status = 200) {
         vi.fn((_path: string, options: RequestInit) => {
             if (options.method === 'GET') {
                 return Promise.resolve(
-                    new Response(JSON.stringify({ items: [{ item: 'dial', label: 'Overload dial', expected: '66 A' }] })),
+                    new Response(JSON.stringify({ items: [{ item: 'dial', label: 'Overload relay setting', expected: '66 A' }] })),
                 );
             }
             sent.push(JSON.parse(typeof options.body === 'string' ? options.body : ''));
@@ -35,7 +35,7 @@ function show(one: RoundMotor, readOnly = false, status = 200) {
                 type: 'x',
                 title: 'x',
                 status,
-                detail: 'See the field.',
+                detail: 'See the marked field.',
                 errors: [{ path: 'found', text: '“high” cannot be read.', accepted: '' }],
             };
             return Promise.resolve(new Response(JSON.stringify(status === 200 ? round(one) : problem), { status }));
@@ -67,7 +67,7 @@ test('what is otherwise is typed and judged', async () => {
     const { sent } = show(motor());
     await userEvent.click(await screen.findByText('Different'));
     await userEvent.type(screen.getByLabelText('Found'), '80 A');
-    await userEvent.click(screen.getByText('Judge it'));
+    await userEvent.click(screen.getByText('Check'));
     await waitFor(() => expect(sent).toEqual([{ item: 'dial', same: false, found: '80 A', seen: false }]));
 });
 
@@ -75,7 +75,7 @@ test('what cannot be read is told at its field, and stays typed', async () => {
     show(motor(), false, 422);
     await userEvent.click(await screen.findByText('Different'));
     await userEvent.type(screen.getByLabelText('Found'), 'high');
-    await userEvent.click(screen.getByText('Judge it'));
+    await userEvent.click(screen.getByText('Check'));
     await screen.findByText('“high” cannot be read.');
     expect(screen.getByLabelText<HTMLInputElement>('Found').value).toBe('high');
 });
@@ -86,7 +86,7 @@ test('whoever only reads sees what was found and touches nothing', async () => {
             checks: [
                 {
                     item: 'dial',
-                    label: 'Overload dial',
+                    label: 'Overload relay setting',
                     expected: '66 A',
                     same: false,
                     found: '80 A',

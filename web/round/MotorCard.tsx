@@ -42,7 +42,7 @@ const LINKS = [
     { value: '', label: 'Choose' },
     { value: 'star', label: 'Star' },
     { value: 'delta', label: 'Delta' },
-    { value: 'other', label: 'Something else' },
+    { value: 'other', label: 'Other' },
 ];
 
 /** One motor in hand: each thing that should be there, the same or otherwise. */
@@ -68,7 +68,7 @@ export function MotorCard({
             </h1>
             <p>{motor.drives}</p>
             {query.isError && <p role="alert">{query.error.message}</p>}
-            {query.data?.items.length === 0 && <p>Nothing of this motor is worked out that could be looked at.</p>}
+            {query.data?.items.length === 0 && <p>Nothing to check is calculated for this motor.</p>}
             <Items>
                 {query.data?.items.map((item) => (
                     <Item
@@ -125,7 +125,7 @@ function Item({
                 <small>{item.label}</small>
                 <div className="expected">{item.expected}</div>
             </div>
-            {check?.same === true && <span>The same.</span>}
+            {check?.same === true && <span>Same as the sheet.</span>}
             {check?.same === false && (
                 <p>
                     {check.grade !== '' && <GradeMark grade={check.grade} label={check.grade} />} <b>{check.found}</b> found. {check.says}
@@ -149,7 +149,7 @@ function Item({
                         <TextField label="Found" value={found} onChange={setFound} error={bad} autoFocus />
                     )}
                     <Button kind="main" type="submit" isDisabled={found.trim() === ''}>
-                        Judge it
+                        Check
                     </Button>
                 </form>
             )}

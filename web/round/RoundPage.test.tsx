@@ -8,7 +8,7 @@ import RoundPage from './RoundPage';
 
 const check = (more: Partial<RoundCheck> = {}): RoundCheck => ({
     item: 'dial',
-    label: 'Overload dial',
+    label: 'Overload relay setting',
     expected: '38.1 A',
     same: false,
     found: '66 A',
@@ -45,7 +45,7 @@ test('a round is begun in one area, and opens', async () => {
         'rounds/2': round(),
     });
     showTo(person('electrician'), <RoundPage />, '/round');
-    await userEvent.click(await screen.findByRole('button', { name: 'Begin a round' }));
+    await userEvent.click(await screen.findByRole('button', { name: 'Start a round' }));
     await screen.findByText(/3 motors, 1 defect\./);
     expect(sent.find(({ method }) => method === 'POST')?.body).toEqual({ area: '' });
 });
@@ -53,9 +53,9 @@ test('a round is begun in one area, and opens', async () => {
 test('what was otherwise is listed with what is wanted, and each motor says how far it is', async () => {
     serve({ sites: { sites: [site()] }, 'rounds/2': round() });
     showTo(person('electrician'), <RoundPage />, '/round?round=2');
-    await screen.findByText(/66 A found, 38\.1 A wanted/);
+    await screen.findByText(/found 66 A, should be 38\.1 A/);
     expect(screen.getByText(/0\.58 of the line current/)).toBeTruthy();
-    expect(screen.getByText('1 otherwise')).toBeTruthy();
+    expect(screen.getByText('1 different')).toBeTruthy();
     expect(screen.getByText('1 the same')).toBeTruthy();
 });
 
@@ -80,8 +80,8 @@ test('a round that cannot be ended says why, and stays open', async () => {
 test('whoever only reads begins and ends none', async () => {
     serve({ sites: { sites: [site()] }, 'sites/1/rounds': { rounds: [{ ...round(), motors: [], defects: [] }] }, 'rounds/2': round() });
     showTo(person('viewer'), <RoundPage />, '/round');
-    await screen.findByText(/not ended/);
-    expect(screen.queryByRole('button', { name: 'Begin a round' })).toBeNull();
+    await screen.findByText(/in progress/);
+    expect(screen.queryByRole('button', { name: 'Start a round' })).toBeNull();
     await userEvent.click(screen.getByRole('button', { name: 'Kilns' }));
     await screen.findByText(/3 motors/);
     expect(screen.queryByRole('button', { name: 'End the round' })).toBeNull();

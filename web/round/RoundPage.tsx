@@ -45,7 +45,7 @@ export default function RoundPage() {
     if (open !== null) {
         return (
             <>
-                <TopBar line="Round" />
+                <TopBar line="Rounds" />
                 <ListPage $width={760}>
                     <RoundView key={open} id={open} onClose={() => setSearch(site === undefined ? {} : { site: String(site.id) })} />
                 </ListPage>
@@ -64,10 +64,10 @@ export default function RoundPage() {
     };
     return (
         <>
-            <TopBar line="Round" />
+            <TopBar line="Rounds" />
             <ListPage $width={760}>
-                <h1>Round</h1>
-                <p>From motor to motor: is it as the sheet says, or otherwise? What is otherwise is judged at once.</p>
+                <h1>Rounds</h1>
+                <p>Walk from motor to motor and compare each with its sheet. Any difference is checked at once.</p>
                 <Bar>
                     <Select
                         label="Site"
@@ -78,12 +78,12 @@ export default function RoundPage() {
                     <Select
                         label="Area"
                         value={area}
-                        options={[{ value: '', label: 'All of it' }, ...(site?.areas ?? []).map((name) => ({ value: name, label: name }))]}
+                        options={[{ value: '', label: 'All areas' }, ...(site?.areas ?? []).map((name) => ({ value: name, label: name }))]}
                         onChange={setArea}
                     />
                     {mayEdit(person) && (
                         <Button kind="main" isDisabled={site === undefined} onPress={() => void begin()}>
-                            Begin a round
+                            Start a round
                         </Button>
                     )}
                 </Bar>
@@ -93,10 +93,10 @@ export default function RoundPage() {
                     {past.data?.rounds.map((round) => (
                         <li key={round.id}>
                             <Button kind="quiet" onPress={() => setSearch({ site: String(round.site), round: String(round.id) })}>
-                                {round.area === '' ? 'All of it' : round.area}
+                                {round.area === '' ? 'All areas' : round.area}
                             </Button>{' '}
                             {round.at.slice(0, 10)}, {round.by}
-                            {round.ended ? '' : ', not ended'}
+                            {round.ended ? '' : ', in progress'}
                         </li>
                     ))}
                 </Past>

@@ -66,7 +66,7 @@ export function RoundView({ id, onClose }: { id: string; onClose: () => void }) 
     const query = useQuery({ queryKey: key, queryFn: () => call<Round>('GET', `rounds/${id}`) });
     const round = query.data;
     if (round === undefined) {
-        return <p role={query.isError ? 'alert' : 'status'}>{query.isError ? query.error.message : 'Opening the round'}</p>;
+        return <p role={query.isError ? 'alert' : 'status'}>{query.isError ? query.error.message : 'Opening the round…'}</p>;
     }
     const place = round.motors.findIndex((motor) => motor.id === at);
     const motor = place === -1 ? undefined : round.motors[place];
@@ -100,9 +100,9 @@ export function RoundView({ id, onClose }: { id: string; onClose: () => void }) 
     }
     return (
         <>
-            <h1>{round.area === '' ? 'All of the site' : round.area}</h1>
+            <h1>{round.area === '' ? 'The whole site' : round.area}</h1>
             <p>
-                Begun by {round.by}, {round.at.slice(0, 10)}
+                Started by {round.by}, {round.at.slice(0, 10)}
                 {round.ended ? ', ended' : ''}. {plural(round.motors.length, 'motor')}, {plural(round.defects.length, 'defect')}.
             </p>
             <Bar>
@@ -134,7 +134,7 @@ function State({ motor }: { motor: RoundMotor }) {
     return (
         <span className="state">
             {worst !== undefined && <GradeMark grade={worst} />}{' '}
-            {motor.checks.length === 0 ? '' : wrong.length === 0 ? `${motor.checks.length} the same` : `${wrong.length} otherwise`}
+            {motor.checks.length === 0 ? '' : wrong.length === 0 ? `${motor.checks.length} the same` : `${wrong.length} different`}
         </span>
     );
 }
@@ -146,7 +146,7 @@ function DefectList({ defects }: { defects: readonly RoundDefect[] }) {
             <Defects>
                 {defects.map((defect) => (
                     <li key={`${defect.circuit} ${defect.item}`} data-grade={defect.grade}>
-                        <b>{defect.tag}</b> {defect.label}: {defect.found} found, {defect.expected} wanted
+                        <b>{defect.tag}</b> {defect.label}: found {defect.found}, should be {defect.expected}
                         <p>{defect.says}</p>
                     </li>
                 ))}

@@ -52,7 +52,7 @@ const solved: Solution = solution({
     fields: {
         'starter.method': { choices: choices(['star_delta', 'Star-delta']) },
         'guard.scpd': { choices: choices(['fuse_gg', 'gG fuse']) },
-        'guard.overload_place': { choices: choices(['delta', 'In the delta']) },
+        'guard.overload_place': { choices: choices(['delta', 'In the motor leads (delta)']) },
         'load.kind': { choices: choices(['quadratic', 'Fan or pump']) },
         'correction.place': { choices: choices(['board', 'At the board']) },
     },
@@ -72,8 +72,8 @@ const show = (more = {}) => {
 describe('the run', () => {
     it('carries the solved figures of every part and leads to its station', () => {
         show();
-        expect(screen.getByRole('link', { name: /Guard.*80 A.*gG fuse/ }).getAttribute('href')).toBe('/circuits/1/guard');
-        expect(screen.getByRole('link', { name: /Starter.*Star-delta, 9 s.*relay 38.1 A in the delta/ }).getAttribute('href')).toBe(
+        expect(screen.getByRole('link', { name: /Protection.*80 A.*gG fuse/ }).getAttribute('href')).toBe('/circuits/1/guard');
+        expect(screen.getByRole('link', { name: /Starter.*Star-delta, 9 s.*relay 38.1 A in the motor leads/ }).getAttribute('href')).toBe(
             '/circuits/1/start',
         );
         expect(screen.getByRole('link', { name: /Cable.*6 × 6 mm².*60 m/ })).toBeTruthy();
@@ -84,7 +84,7 @@ describe('the run', () => {
     it('marks a part with its worst finding, in a word too', () => {
         show();
         expect(screen.getByRole('link', { name: /Starter ?caution/ })).toBeTruthy();
-        expect(screen.getByRole('link', { name: /^Guard ?80/ })).toBeTruthy();
+        expect(screen.getByRole('link', { name: /^Protection ?80/ })).toBeTruthy();
     });
 
     it('shows what flows in each position of its switches', () => {
@@ -98,8 +98,8 @@ describe('the run', () => {
         cleanup();
         show({ flow: 'starting' });
         expect(screen.getByText('154 A')).toBeTruthy();
-        expect(screen.getByText('direct on line 462 A')).toBeTruthy();
-        expect(screen.getByText(/231 V a winding, 191 N·m/)).toBeTruthy();
+        expect(screen.getByText('direct-on-line 462 A')).toBeTruthy();
+        expect(screen.getByText(/231 V per winding, 191 N·m/)).toBeTruthy();
     });
 
     it('hands its switches on', async () => {
@@ -132,7 +132,7 @@ describe('the run', () => {
         const run = solved.curves.run;
         const refused = run === undefined ? solved : { ...solved, curves: { run: { ...run, refused: true, phases: 1 } } };
         showOnBench(<Run base="/circuits/1" onFlow={vi.fn()} onCorrection={vi.fn()} hasAfter />, draft, refused);
-        expect(screen.getByText('Star-delta, refused')).toBeTruthy();
+        expect(screen.getByText('Star-delta, not possible')).toBeTruthy();
         expect(screen.getByText('1 ~')).toBeTruthy();
     });
 });

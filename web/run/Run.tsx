@@ -198,7 +198,7 @@ export function Run({
         <Side aria-label="The circuit, from supply to shaft">
             <Switches>
                 <Segments
-                    label="What flows"
+                    label="Show currents"
                     value={flow}
                     onChange={onFlow}
                     options={[
@@ -228,7 +228,7 @@ export function Run({
                                 {moment !== null
                                     ? `In each line at ${moment.time.shown}`
                                     : starting
-                                      ? 'In each line at first'
+                                      ? 'In each line at switch-on'
                                       : 'In each line, full load'}
                             </span>
                             <Hot $hot={starting}>{moment?.line.shown ?? now?.line?.shown ?? '–'}</Hot>
@@ -238,7 +238,7 @@ export function Run({
                                 </span>
                             )}
                             {moment === null && six && now?.lead != null && <span>{now.lead.shown} in each lead</span>}
-                            {starting && six && run?.starting.direct != null && <span>direct on line {run.starting.direct.shown}</span>}
+                            {starting && six && run?.starting.direct != null && <span>direct-on-line {run.starting.direct.shown}</span>}
                             {!starting && now !== undefined && 'power_factor' in now && now.power_factor != null && (
                                 <span>cos φ {now.power_factor.shown}</span>
                             )}
@@ -302,7 +302,7 @@ function parts({ draft, solved, flow, moment }: Bench): Line[] {
         name: 'Supply',
         value: '',
         more: [
-            (solved.figure('plate.supply_voltage') ?? solved.figure('power.voltage'))?.shown ?? 'voltage wanted',
+            (solved.figure('plate.supply_voltage') ?? solved.figure('power.voltage'))?.shown ?? 'enter the voltage',
             solved.figure('plate.frequency')?.shown,
             fault?.shown,
         ]
@@ -319,7 +319,7 @@ function parts({ draft, solved, flow, moment }: Bench): Line[] {
         {
             part: 'guard',
             station: 'guard',
-            name: 'Guard',
+            name: 'Protection',
             value: solved.first('guard.scpd_rating', 'guard.instantaneous_setting')?.shown ?? '–',
             more: device === undefined ? '' : solved.choice('guard.scpd', device),
         },
@@ -329,7 +329,7 @@ function parts({ draft, solved, flow, moment }: Bench): Line[] {
             name: 'Starter',
             value:
                 (method === undefined ? '–' : solved.choice('starter.method', method)) +
-                (run?.refused === true ? ', refused' : starTime === undefined ? '' : `, ${starTime.shown}`),
+                (run?.refused === true ? ', not possible' : starTime === undefined ? '' : `, ${starTime.shown}`),
             more:
                 dial === undefined
                     ? ''
@@ -340,7 +340,7 @@ function parts({ draft, solved, flow, moment }: Bench): Line[] {
             station: 'cable',
             name: 'Cable',
             value: size === undefined ? '–' : `${sets > 1 ? `${sets} × ` : ''}${inEach} × ${size}`,
-            more: [run?.length ?? 'length not typed', drop === undefined ? '' : `drop ${drop.shown}`].filter(Boolean).join(', '),
+            more: [run?.length ?? 'length not entered', drop === undefined ? '' : `drop ${drop.shown}`].filter(Boolean).join(', '),
         },
         {
             part: 'motor',
@@ -350,7 +350,7 @@ function parts({ draft, solved, flow, moment }: Bench): Line[] {
             more:
                 flow === 'starting' && moment !== null
                     ? `${moment.torque.shown} against ${moment.load.shown}`
-                    : [now?.winding == null ? '' : `${now.winding.shown} a winding`, now?.torque?.shown ?? ''].filter(Boolean).join(', '),
+                    : [now?.winding == null ? '' : `${now.winding.shown} per winding`, now?.torque?.shown ?? ''].filter(Boolean).join(', '),
         },
         {
             part: 'load',
@@ -361,7 +361,7 @@ function parts({ draft, solved, flow, moment }: Bench): Line[] {
                 machine !== ''
                     ? solved.choice('load.machine', machine).toLowerCase()
                     : kind === ''
-                      ? 'not said'
+                      ? 'not specified'
                       : solved.choice('load.kind', kind).toLowerCase(),
                 typed(draft, 'load.torque_percent') === '' ? '' : `${typed(draft, 'load.torque_percent').replace(/\s*%$/, '')} %`,
                 withKgm2(typed(draft, 'load.inertia')),

@@ -113,9 +113,10 @@ function drawing(part: Part, six: boolean, phases: number) {
             return (
                 <>
                     <path d={leads.map((x) => `M${x} 0v76`).join('')} />
-                    {/* A branch off the line: two plates, and no earth. */}
-                    <path className="plain" d={`M${leads[0]} 38H20M20 24v28M12 24v28M12 38H2`} />
+                    {/* A branch off the line: two plates, and a star point at its end, not earth. */}
+                    <path className="plain" d={`M${leads[0]} 38H25M25 24v28M17 24v28M17 38H8`} />
                     <circle cx={leads[0]} cy="38" r="3.5" className="dot" />
+                    <circle cx="7" cy="38" r="3.5" className="dot" />
                 </>
             );
         default:

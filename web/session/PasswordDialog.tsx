@@ -32,7 +32,7 @@ export function PasswordDialog({ open, onClose }: { open: boolean; onClose: () =
     return (
         <Dialog title="Change your password" open={open} onClose={close}>
             {done ? (
-                <p role="status">Changed. Wherever else you were signed in, you are signed out.</p>
+                <p role="status">Password changed. You have been signed out on all other devices.</p>
             ) : (
                 <form onSubmit={(event) => void submit(event)} style={{ display: 'grid', gap: 14 }}>
                     <TextField
@@ -47,7 +47,7 @@ export function PasswordDialog({ open, onClose }: { open: boolean; onClose: () =
                         label="New password"
                         type="password"
                         autoComplete="new-password"
-                        hint="12 characters at least; a few words are easier to keep than signs."
+                        hint="At least 12 characters. A few words are easier to remember than symbols."
                         value={password}
                         onChange={setPassword}
                         error={at('password')}
@@ -58,7 +58,7 @@ export function PasswordDialog({ open, onClose }: { open: boolean; onClose: () =
                     <Actions>
                         <Button onPress={close}>Cancel</Button>
                         <Button kind="main" type="submit" isDisabled={present === '' || password === ''}>
-                            Change it
+                            Change password
                         </Button>
                     </Actions>
                 </form>

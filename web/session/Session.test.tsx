@@ -12,10 +12,7 @@ import { person, refusal, serve, showTo } from '../testing.service';
 import { PasswordDialog } from './PasswordDialog';
 import SignIn from './SignIn';
 
-const wrong = () =>
-    refusal(422, 'Name and password do not belong together.', [
-        { path: 'password', text: 'Name and password do not belong together.', accepted: '' },
-    ]);
+const wrong = () => refusal(422, 'Wrong name or password.', [{ path: 'password', text: 'Wrong name or password.', accepted: '' }]);
 
 beforeEach(forgetAll);
 afterEach(() => {
@@ -62,7 +59,7 @@ describe('signing in', () => {
         serve({ 'POST session': wrong() });
         show();
         await fill();
-        await screen.findByText('Name and password do not belong together.');
+        await screen.findByText('Wrong name or password.');
         expect(screen.getByLabelText<HTMLInputElement>('Name').value).toBe('electrician-a');
     });
 
@@ -70,7 +67,7 @@ describe('signing in', () => {
         serve({ 'POST session': null });
         show();
         await fill();
-        await screen.findByText('The service does not answer.');
+        await screen.findByText('Cannot reach the server.');
     });
 });
 
@@ -93,7 +90,7 @@ describe('a session that is over', () => {
         showTo(person('electrician'), <SignInAgain draft={draft(flush)} login="electrician-a" />);
         await userEvent.type(screen.getByLabelText('Password'), 'wrong');
         await userEvent.click(screen.getByRole('button', { name: 'Sign in and save' }));
-        await screen.findByText('Name and password do not belong together.');
+        await screen.findByText('Wrong name or password.');
         expect(flush).not.toHaveBeenCalled();
     });
 });
@@ -102,20 +99,20 @@ describe('the password', () => {
     const fill = async (present: string, wanted: string) => {
         await userEvent.type(screen.getByLabelText('Present password'), present);
         await userEvent.type(screen.getByLabelText('New password'), wanted);
-        await userEvent.click(screen.getByRole('button', { name: 'Change it' }));
+        await userEvent.click(screen.getByRole('button', { name: 'Change password' }));
     };
 
     it('is changed with the present one, and it is told that other places are signed out', async () => {
         const sent = serve({ 'PUT session/password': { person: person('electrician') } });
         showTo(person('electrician'), <PasswordDialog open onClose={vi.fn()} />);
         await fill('larkrigg', 'seven kilns and a saw');
-        await screen.findByText(/Wherever else you were signed in, you are signed out/);
+        await screen.findByText(/You have been signed out on all other devices/);
         expect(sent[0]?.body).toEqual({ present: 'larkrigg', password: 'seven kilns and a saw' });
     });
 
     it('that is too weak is told at its field', async () => {
         serve({
-            'PUT session/password': refusal(422, 'See the fields.', [{ path: 'password', text: 'Too short.', accepted: '' }]),
+            'PUT session/password': refusal(422, 'See the marked fields.', [{ path: 'password', text: 'Too short.', accepted: '' }]),
         });
         showTo(person('electrician'), <PasswordDialog open onClose={vi.fn()} />);
         await fill('larkrigg', 'short');
@@ -139,12 +136,12 @@ describe('the menu', () => {
         show('electrician');
         await open();
         expect(screen.getByRole('menuitem', { name: 'Where you are signed in' })).toBeTruthy();
-        expect(screen.queryByRole('menuitem', { name: 'Record of the house' })).toBeNull();
+        expect(screen.queryByRole('menuitem', { name: 'Activity log' })).toBeNull();
         cleanup();
         show('administrator');
         await open();
-        expect(screen.getByRole('menuitem', { name: 'Record of the house' })).toBeTruthy();
-        expect(screen.getByRole('menuitem', { name: 'Sites and people' })).toBeTruthy();
+        expect(screen.getByRole('menuitem', { name: 'Activity log' })).toBeTruthy();
+        expect(screen.getByRole('menuitem', { name: 'Sites and users' })).toBeTruthy();
     });
 
     it('signs out, and nothing that was seen stays on the device', async () => {
@@ -158,13 +155,13 @@ describe('the menu', () => {
         expect(await recall('circuit:7')).toBeNull();
     });
 
-    it('says that the session lives on where nobody answers', async () => {
+    it('says that you are still signed in where nobody answers', async () => {
         serve({ 'DELETE session': null });
         show('electrician');
         await open();
         await userEvent.click(screen.getByRole('menuitem', { name: 'Sign out Shift electrician A' }));
-        await screen.findByText(/the session lives on/);
-        await userEvent.click(screen.getByRole('button', { name: 'Stay' }));
+        await screen.findByText(/you are still signed in/);
+        await userEvent.click(screen.getByRole('button', { name: 'Stay signed in' }));
         expect(screen.queryByText('Who are you?')).toBeNull();
     });
 });
@@ -181,7 +178,12 @@ describe('the standing of the results', () => {
     it('warns of what can kill, and says that tables are from memory', () => {
         serve({});
         showTo(person('electrician'), <Standing />);
-        for (const caution of [/lock off and tag/, /Capacitors hold charge/, /Motors restart unexpectedly/, /written down from memory/]) {
+        for (const caution of [
+            /lock off and tag/,
+            /Capacitors stay charged/,
+            /Motors can restart without warning/,
+            /^Tables and limits were entered from memory/,
+        ]) {
             expect(screen.getByText(caution)).toBeTruthy();
         }
         expect(screen.queryByRole('button', { name: 'I have read this' })).toBeNull();
@@ -191,6 +193,6 @@ describe('the standing of the results', () => {
         serve({ 'POST session/standing': null });
         showTo(person('electrician', { standing_read: false }), <Standing />);
         await userEvent.click(screen.getByRole('button', { name: 'I have read this' }));
-        await screen.findByText('The service does not answer.');
+        await screen.findByText('Cannot reach the server.');
     });
 });

@@ -88,7 +88,7 @@ export default function SignIn() {
                     <Button kind="main" type="submit" isDisabled={busy}>
                         Sign in
                     </Button>
-                    <p>Results are calculations, to be checked against the local code and by a licensed person.</p>
+                    <p>Results are calculations. Have a licensed person check them against the local code.</p>
                 </Form>
             </main>
         </Page>

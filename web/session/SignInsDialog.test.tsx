@@ -34,7 +34,7 @@ describe('where one is signed in', () => {
                 <SignInsDialog open onClose={vi.fn()} />
             </QueryClientProvider>,
         );
-        await waitFor(() => expect(screen.getByText('Chrome on Linux, here')).toBeTruthy());
+        await waitFor(() => expect(screen.getByText('Chrome on Linux, this device')).toBeTruthy());
         const ends = screen.getAllByRole('button', { name: /^Sign out / });
         expect(ends).toHaveLength(1);
         fireEvent.click(ends[0] as HTMLElement);

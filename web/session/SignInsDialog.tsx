@@ -51,15 +51,16 @@ export function SignInsDialog({ open, onClose }: { open: boolean; onClose: () =>
     };
     return (
         <Dialog title="Where you are signed in" open={open} onClose={onClose}>
-            {query.isError ? <p role="alert">{query.error.message}</p> : query.data === undefined && <p role="status">Asking…</p>}
+            {query.isError ? <p role="alert">{query.error.message}</p> : query.data === undefined && <p role="status">Loading…</p>}
             <List>
                 {list.map((one) => (
                     <li key={one.id}>
                         <span>
                             {one.machine}
-                            {one.present && ', here'}
+                            {one.present && ', this device'}
                             <small>
-                                from {one.whence}, since {time.format(new Date(one.began_at))}, seen {time.format(new Date(one.seen_at))}
+                                from {one.whence}, since {time.format(new Date(one.began_at))}, last used{' '}
+                                {time.format(new Date(one.seen_at))}
                             </small>
                         </span>
                         {!one.present && (
@@ -67,7 +68,7 @@ export function SignInsDialog({ open, onClose }: { open: boolean; onClose: () =>
                                 onPress={() => void end(`session/sign-ins/${one.id}`)}
                                 aria-label={`Sign out ${one.machine} since ${time.format(new Date(one.began_at))}`}
                             >
-                                Sign out there
+                                Sign out this device
                             </Button>
                         )}
                     </li>
@@ -75,7 +76,7 @@ export function SignInsDialog({ open, onClose }: { open: boolean; onClose: () =>
             </List>
             {problem !== null && <p role="alert">{problem}</p>}
             <Actions>
-                {list.length > 2 && <Button onPress={() => void end('session/sign-ins')}>Sign out everywhere else</Button>}
+                {list.length > 2 && <Button onPress={() => void end('session/sign-ins')}>Sign out all other devices</Button>}
                 <Button kind="main" onPress={onClose}>
                     Close
                 </Button>

@@ -26,15 +26,17 @@ export function SignOutDialog({ problem, onClose }: { problem: 'unsaved' | 'away
             {problem === 'unsaved' && (
                 <>
                     <UnsavedList />
-                    <p>It stays on this device, and is saved when {person?.name ?? 'you'} signs in here again.</p>
+                    <p>Your changes stay on this device and are saved when {person?.name ?? 'you'} signs in here again.</p>
                 </>
             )}
             {(problem === 'away' || failed) && (
-                <p role="alert">The service does not answer, so that the session lives on. Try again when it does, or close the browser.</p>
+                <p role="alert">
+                    Cannot reach the server, so you are still signed in. Try again when you are online, or close the browser.
+                </p>
             )}
             <Actions>
                 <Button kind="main" onPress={onClose}>
-                    Stay
+                    Stay signed in
                 </Button>
                 <Button onPress={() => void out()}>Sign out</Button>
             </Actions>

@@ -45,7 +45,7 @@ export function Analysers() {
     };
     return (
         <>
-            <NotLoaded what="the analysers" of={query} />
+            <NotLoaded what="the instruments" of={query} />
             {(query.data?.analysers ?? []).length > 0 && (
                 <RuledTable>
                     <tbody>
@@ -97,10 +97,16 @@ function NewAnalyser({ onDone }: { onDone: () => Promise<void> }) {
     };
     const bad = at('map');
     return (
-        <Sheet onSubmit={(event) => void submit(event)} aria-label="New analyser">
-            <h3>New analyser</h3>
-            <TextField label="Called" value={name} onChange={setName} error={at('name')} />
-            <TextField label="Host" value={host} onChange={setHost} error={at('host')} hint="only what stands here is ever spoken to" />
+        <Sheet onSubmit={(event) => void submit(event)} aria-label="New instrument">
+            <h3>New instrument</h3>
+            <TextField label="Name" value={name} onChange={setName} error={at('name')} />
+            <TextField
+                label="Host"
+                value={host}
+                onChange={setHost}
+                error={at('host')}
+                hint="the server connects only to addresses listed here"
+            />
             <TextField label="Port" value={port} onChange={setPort} error={at('port')} />
             <TextField label="Unit" value={unit} onChange={setUnit} error={at('unit')} />
             <Lines value={map} onChange={setMap} isInvalid={bad !== undefined} validationBehavior="aria">
@@ -112,7 +118,7 @@ function NewAnalyser({ onDone }: { onDone: () => Promise<void> }) {
             </Lines>
             <footer>
                 <span role="status">{problem?.message ?? ''}</span>
-                <Button type="submit">Add analyser</Button>
+                <Button type="submit">Add instrument</Button>
             </footer>
         </Sheet>
     );

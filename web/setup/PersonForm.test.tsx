@@ -14,9 +14,9 @@ test('a new person is sent with name, sign-in, role and a first password', async
     const sent = serve({ 'POST people': person('electrician', { id: 9 }) });
     showTo(administrator, <PersonForm />);
     await userEvent.type(screen.getByLabelText('Name'), 'Night electrician');
-    await userEvent.type(screen.getByLabelText('Signs in as'), 'electrician-n');
+    await userEvent.type(screen.getByLabelText('Sign-in name'), 'electrician-n');
     await userEvent.type(screen.getByLabelText('Password'), 'a long night in the kiln');
-    await userEvent.click(screen.getByRole('button', { name: 'Add person' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Add user' }));
     await screen.findByText('Saved.');
     expect(sent[0]).toEqual({
         method: 'POST',
@@ -29,10 +29,10 @@ test('a new person is sent with name, sign-in, role and a first password', async
 test('whoever is there already keeps the sign-in, and the password unless another is typed', async () => {
     const sent = serve({ 'PUT people/3': person('reviewer', { id: 3 }) });
     showTo(administrator, <PersonForm person={person('reviewer', { id: 3, name: 'Licensed supervisor', login: 'supervisor' })} />);
-    expect(screen.getByLabelText('Signs in as')).toHaveProperty('readOnly', true);
+    expect(screen.getByLabelText('Sign-in name')).toHaveProperty('readOnly', true);
     await userEvent.clear(screen.getByLabelText('Name'));
     await userEvent.type(screen.getByLabelText('Name'), 'Supervisor of the mill');
-    await userEvent.click(screen.getByRole('button', { name: 'Save person' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Save user' }));
     await waitFor(() =>
         expect(sent[0]?.body).toEqual({ name: 'Supervisor of the mill', role: 'reviewer', active: true, password: null, version: 1 }),
     );
@@ -47,13 +47,13 @@ test('what is refused is told at its field, and nothing that was typed is lost',
     });
     showTo(administrator, <PersonForm />);
     await userEvent.type(screen.getByLabelText('Name'), 'Night electrician');
-    await userEvent.type(screen.getByLabelText('Signs in as'), 'electrician-a');
+    await userEvent.type(screen.getByLabelText('Sign-in name'), 'electrician-a');
     await userEvent.type(screen.getByLabelText('Password'), 'short');
-    await userEvent.click(screen.getByRole('button', { name: 'Add person' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Add user' }));
     await screen.findByText(/Somebody signs in as this/);
     expect(screen.getByText(/Twelve characters at least/)).toBeTruthy();
     expect(screen.getByText('This person cannot be added.')).toBeTruthy();
-    expect(screen.getByLabelText<HTMLInputElement>('Signs in as').value).toBe('electrician-a');
+    expect(screen.getByLabelText<HTMLInputElement>('Sign-in name').value).toBe('electrician-a');
     expect(screen.getByLabelText<HTMLInputElement>('Password').value).toBe('short');
 });
 
@@ -61,7 +61,7 @@ test('without the service the form says so and keeps what was typed', async () =
     serve({ 'POST people': null });
     showTo(administrator, <PersonForm />);
     await userEvent.type(screen.getByLabelText('Name'), 'Night electrician');
-    await userEvent.click(screen.getByRole('button', { name: 'Add person' }));
-    await screen.findByText('The service does not answer.');
+    await userEvent.click(screen.getByRole('button', { name: 'Add user' }));
+    await screen.findByText('Cannot reach the server.');
     expect(screen.getByLabelText<HTMLInputElement>('Name').value).toBe('Night electrician');
 });

@@ -56,11 +56,11 @@ export function PersonForm({ person }: { person?: Person }) {
         }
     };
     return (
-        <Sheet onSubmit={(event) => void submit(event)} aria-label={person?.name ?? 'New person'}>
-            <h3>{person?.name ?? 'New person'}</h3>
+        <Sheet onSubmit={(event) => void submit(event)} aria-label={person?.name ?? 'New user'}>
+            <h3>{person?.name ?? 'New user'}</h3>
             <TextField label="Name" value={name} onChange={(typed) => type({ name: typed })} error={at('name')} />
             <TextField
-                label="Signs in as"
+                label="Sign-in name"
                 value={login}
                 onChange={(typed) => type({ login: typed })}
                 isReadOnly={person !== undefined}
@@ -72,9 +72,9 @@ export function PersonForm({ person }: { person?: Person }) {
                 onChange={(typed) => type({ role: typed as Person['role'] })}
                 error={at('role')}
                 options={[
-                    { value: 'viewer', label: 'Viewer, reads' },
-                    { value: 'electrician', label: 'Electrician, edits' },
-                    { value: 'reviewer', label: 'Reviewer, edits and signs' },
+                    { value: 'viewer', label: 'Viewer (read only)' },
+                    { value: 'electrician', label: 'Electrician (edit)' },
+                    { value: 'reviewer', label: 'Reviewer (edit and sign)' },
                     { value: 'administrator', label: 'Administrator' },
                 ]}
             />
@@ -100,7 +100,7 @@ export function PersonForm({ person }: { person?: Person }) {
             <footer>
                 <span role="status">{problem !== null ? problem.message : saved ? 'Saved.' : ''}</span>
                 <Button kind={person === undefined ? 'plain' : 'main'} type="submit">
-                    {person === undefined ? 'Add person' : 'Save person'}
+                    {person === undefined ? 'Add user' : 'Save user'}
                 </Button>
             </footer>
         </Sheet>

@@ -23,11 +23,11 @@ describe('people', () => {
     it('are added with a role, and their password leaves the page at once', async () => {
         const sent = serve({ ...house, 'POST people': person('electrician', { id: 3 }) });
         showTo(person('administrator'), <Setup />);
-        const fresh = await form('New person');
+        const fresh = await form('New user');
         await userEvent.type(fresh.getByLabelText('Name'), 'Shift electrician C');
-        await userEvent.type(fresh.getByLabelText('Signs in as'), 'electrician-c');
+        await userEvent.type(fresh.getByLabelText('Sign-in name'), 'electrician-c');
         await userEvent.type(fresh.getByLabelText('Password'), 'seven kilns and a saw');
-        await userEvent.click(fresh.getByRole('button', { name: 'Add person' }));
+        await userEvent.click(fresh.getByRole('button', { name: 'Add user' }));
         const made = () => sent.find(({ method, path }) => `${method} ${path}` === 'POST people');
         await waitFor(() => expect(made()).toBeDefined());
         expect(made()?.body).toEqual({
@@ -45,7 +45,7 @@ describe('people', () => {
         const one = await form('Shift electrician B');
         await userEvent.click(one.getByRole('button', { name: /Sign-in/ }));
         await userEvent.click(screen.getByRole('option', { name: 'Not allowed' }));
-        await userEvent.click(one.getByRole('button', { name: 'Save person' }));
+        await userEvent.click(one.getByRole('button', { name: 'Save user' }));
         await waitFor(() => expect(one.getByText('Saved.')).toBeTruthy());
         expect(sent.find(({ method }) => method === 'PUT')?.body).toEqual({
             name: 'Shift electrician B',
@@ -59,13 +59,13 @@ describe('people', () => {
     it('keep what was typed where it is refused, told at its field', async () => {
         serve({
             ...house,
-            'POST people': refusal(422, 'See the fields.', [{ path: 'password', text: 'Too short.', accepted: '' }]),
+            'POST people': refusal(422, 'See the marked fields.', [{ path: 'password', text: 'Too short.', accepted: '' }]),
         });
         showTo(person('administrator'), <Setup />);
-        const fresh = await form('New person');
+        const fresh = await form('New user');
         await userEvent.type(fresh.getByLabelText('Name'), 'Shift electrician C');
         await userEvent.type(fresh.getByLabelText('Password'), 'short');
-        await userEvent.click(fresh.getByRole('button', { name: 'Add person' }));
+        await userEvent.click(fresh.getByRole('button', { name: 'Add user' }));
         await fresh.findByText('Too short.');
         expect(fresh.getByLabelText<HTMLInputElement>('Name').value).toBe('Shift electrician C');
     });
@@ -83,13 +83,13 @@ describe('analysers', () => {
     it('with a register map that is none are told so at its field', async () => {
         serve({
             ...house,
-            'POST analysers': refusal(422, 'See the fields.', [{ path: 'map', text: 'This is not JSON.', accepted: '' }]),
+            'POST analysers': refusal(422, 'See the marked fields.', [{ path: 'map', text: 'This is not JSON.', accepted: '' }]),
         });
         showTo(person('administrator'), <Setup />);
-        const fresh = await form('New analyser');
-        await userEvent.type(fresh.getByLabelText('Called'), 'Board 3');
+        const fresh = await form('New instrument');
+        await userEvent.type(fresh.getByLabelText('Name'), 'Board 3');
         await userEvent.type(fresh.getByLabelText('Register map, JSON'), 'volts');
-        await userEvent.click(fresh.getByRole('button', { name: 'Add analyser' }));
+        await userEvent.click(fresh.getByRole('button', { name: 'Add instrument' }));
         await fresh.findByText('This is not JSON.');
         expect(fresh.getByLabelText<HTMLTextAreaElement>('Register map, JSON').value).toBe('volts');
     });

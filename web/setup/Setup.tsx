@@ -33,7 +33,7 @@ const Page = styled.main`
     }
 `;
 
-/** Sites and people, for administrators. */
+/** Sites and users, for administrators. */
 export default function Setup() {
     const person = usePerson();
     const admin = person?.role === 'administrator';
@@ -44,10 +44,10 @@ export default function Setup() {
     }
     return (
         <>
-            <TopBar line="Sites and people" />
+            <TopBar line="Sites and users" />
             <Page>
-                <h1>Sites and people</h1>
-                <NotLoaded what="sites and people" of={[sites, people]} />
+                <h1>Sites and users</h1>
+                <NotLoaded what="sites and users" of={[sites, people]} />
                 <section>
                     <h2>Sites</h2>
                     {sites.data?.sites.map((site) => (
@@ -57,14 +57,14 @@ export default function Setup() {
                     {sites.data !== undefined && <SiteForm key={`new-${sites.data.sites.length}`} />}
                 </section>
                 <section>
-                    <h2>People</h2>
+                    <h2>Users</h2>
                     {people.data?.people.map((one) => (
                         <PersonForm key={one.id} person={one} />
                     ))}
                     {people.data !== undefined && <PersonForm key={`new-${people.data.people.length}`} />}
                 </section>
                 <section>
-                    <h2>Analysers</h2>
+                    <h2>Instruments</h2>
                     <Analysers />
                 </section>
             </Page>

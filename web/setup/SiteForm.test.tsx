@@ -85,15 +85,15 @@ describe('a site', () => {
             },
         });
         show();
-        expect(await screen.findByText('Terminal temperature')).toBeTruthy();
-        expect(screen.queryByText('Overload practice')).toBeNull();
+        expect(await screen.findByText('Terminal temperature rating')).toBeTruthy();
+        expect(screen.queryByText('Overload setting based on')).toBeNull();
     });
 
     it('saves what is typed with the version that it was read at', async () => {
         const saved = service({ iec: { rule_book: books } });
         show();
         fireEvent.change(await screen.findByLabelText('Supply voltage'), { target: { value: '415' } });
-        fireEvent.change(screen.getByLabelText('Areas, with commas'), { target: { value: 'Kilns, Saw line' } });
+        fireEvent.change(screen.getByLabelText('Areas, separated by commas'), { target: { value: 'Kilns, Saw line' } });
         fireEvent.click(screen.getByRole('button', { name: 'Save site' }));
         await waitFor(() => expect(screen.getByText('Saved.')).toBeTruthy());
         expect(saved).toEqual([

@@ -16,7 +16,7 @@ import { useKept } from '../away/useKept';
 const GROUPS = [
     {
         title: 'Supply',
-        says: 'What a new circuit of this site starts with. A circuit may type its own.',
+        says: 'Defaults for new circuits at this site. You can change them in each circuit.',
         paths: [
             'supply.voltage',
             'supply.frequency',
@@ -30,7 +30,7 @@ const GROUPS = [
     },
     {
         title: 'Limits',
-        says: 'What every circuit of this site is judged by.',
+        says: 'Limits used to check every circuit at this site.',
         paths: [
             'settings.drop_limit_running',
             'settings.drop_limit_starting',
@@ -43,7 +43,7 @@ const GROUPS = [
     },
     {
         title: 'Practice',
-        says: 'What is taken where a circuit or a plate does not say.',
+        says: 'Values used when the circuit or the nameplate does not give them.',
         paths: [
             'settings.terminal_temperature',
             'settings.four_006_corrections',
@@ -58,7 +58,7 @@ const GROUPS = [
     },
     {
         title: 'Tariff',
-        says: 'What energy and reactive power cost here. Of the three forms for reactive power one is typed; the money is the site’s own.',
+        says: 'Prices of energy and reactive power. Fill in only one of the three reactive-power tariffs. Use the site’s own currency.',
         paths: [
             'settings.tariff.energy_price',
             'settings.tariff.kva_demand.price',
@@ -179,7 +179,12 @@ export function SiteForm({ site }: { site?: Site }) {
                 <Select label={books.label} value={book} onChange={(typed) => type({ book: typed })} options={optionsOf(books, book)} />
             )}
             <Wide>
-                <TextField label="Areas, with commas" value={areas} onChange={(typed) => type({ areas: typed })} error={at('areas')} />
+                <TextField
+                    label="Areas, separated by commas"
+                    value={areas}
+                    onChange={(typed) => type({ areas: typed })}
+                    error={at('areas')}
+                />
             </Wide>
             {GROUPS.map(({ title, says, paths }) => (
                 <fieldset key={title}>
@@ -189,7 +194,7 @@ export function SiteForm({ site }: { site?: Site }) {
                 </fieldset>
             ))}
             <footer>
-                {site !== undefined && <Link to={`/sites/${site.id}/tables`}>Tables, doubts and corrections</Link>}
+                {site !== undefined && <Link to={`/sites/${site.id}/tables`}>Tables: unverified and corrected values</Link>}
                 {site !== undefined && <Link to={`/sites/${site.id}/bank`}>Capacitor bank</Link>}
                 <span role="status">{problem !== null ? problem.message : saved ? 'Saved.' : ''}</span>
                 <Button kind={site === undefined ? 'plain' : 'main'} type="submit">

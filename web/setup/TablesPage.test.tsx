@@ -29,7 +29,7 @@ const answer: TablesAnswer = {
 
 function show(role: Person['role'], after: TablesAnswer = answer) {
     const sent: { method: string; path: string; body: unknown }[] = [];
-    const person: Person = { id: 1, name: 'Somebody', login: 'somebody', role, active: true, standing_read: true, version: 1 };
+    const person: Person = { id: 1, name: 'Someone else', login: 'somebody', role, active: true, standing_read: true, version: 1 };
     vi.stubGlobal('fetch', (path: string, init: RequestInit) => {
         const method = init.method ?? 'GET';
         if (method !== 'GET') {
@@ -62,7 +62,7 @@ describe('the tables of a site', () => {
             page: '377',
         };
         const sent = show('administrator', { ...answer, doubts: [], corrections: [settled], recompute: null });
-        fireEvent.change(await screen.findByLabelText('Edition and why'), { target: { value: 'CE Code 2021' } });
+        fireEvent.change(await screen.findByLabelText('Edition and reason'), { target: { value: 'CE Code 2021' } });
         fireEvent.change(screen.getByLabelText('Page'), { target: { value: '377' } });
         fireEvent.click(screen.getByRole('button', { name: 'Confirm' }));
         await waitFor(() => expect(screen.getByText(/Confirmed by Administrator on 2026-11-26, page 377/)).toBeTruthy());
@@ -78,7 +78,7 @@ describe('the tables of a site', () => {
     it('say how far the circuits are solved anew, and let it be called off', async () => {
         const sent = show('administrator');
         expect(await screen.findByText(/200 of 1200/)).toBeTruthy();
-        fireEvent.click(screen.getByRole('button', { name: 'Call it off' }));
+        fireEvent.click(screen.getByRole('button', { name: 'Cancel' }));
         await waitFor(() => expect(sent[0]?.method).toBe('DELETE'));
     });
 
@@ -86,6 +86,6 @@ describe('the tables of a site', () => {
         show('viewer');
         expect(await screen.findByText(/Used by 2 circuits/)).toBeTruthy();
         expect(screen.queryByRole('button', { name: 'Confirm' })).toBeNull();
-        expect(screen.queryByRole('button', { name: 'Call it off' })).toBeNull();
+        expect(screen.queryByRole('button', { name: 'Cancel' })).toBeNull();
     });
 });

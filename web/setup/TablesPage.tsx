@@ -80,10 +80,10 @@ export default function TablesPage() {
         refetchInterval: (query) => (query.state.data?.recompute?.state === 'under_way' ? 1000 : false),
     });
     if (tables.isError) {
-        return <Waiting title="The tables cannot be shown" text="The service does not answer, or there is no such site." />;
+        return <Waiting title="Cannot open the tables" text="Cannot reach the server, or this site does not exist." />;
     }
     if (tables.data === undefined) {
-        return <Waiting title="Opening" />;
+        return <Waiting title="Loading…" />;
     }
     const { site, doubts, corrections } = tables.data;
     return (
@@ -92,14 +92,14 @@ export default function TablesPage() {
             <Page>
                 <h1>Tables of {site.name}</h1>
                 <p>
-                    All tables were written down from memory. Hold these entries against the printed book in force: the printed book wins.
-                    What you confirm loses its doubt, what you correct is used from then on, with your name, the day and the reason beside
-                    every figure.
+                    All tables were entered from memory. Check these values against the printed code in force; the printed code governs. A
+                    confirmed value is no longer marked. A corrected value is used from now on and shown with your name, the date and the
+                    reason.
                 </p>
                 <Progress answer={tables.data} admin={admin} />
-                <section aria-label="Not sure">
-                    <h2>Not sure, and used by circuits here</h2>
-                    {doubts.length === 0 && <p>No figure of this site’s circuits rests on an entry that is doubted.</p>}
+                <section aria-label="Not verified">
+                    <h2>Not verified, used by circuits at this site</h2>
+                    {doubts.length === 0 && <p>No circuit at this site uses an unverified value.</p>}
                     <ul>
                         {doubts.map((doubt) => (
                             <Doubted key={doubt.path} doubt={doubt} site={site.id} version={site.version} admin={admin} />
@@ -108,7 +108,7 @@ export default function TablesPage() {
                 </section>
                 <section aria-label="Confirmed or corrected">
                     <h2>Confirmed or corrected by this site</h2>
-                    {corrections.length === 0 && <p>Nothing yet.</p>}
+                    {corrections.length === 0 && <p>None yet.</p>}
                     <ul>
                         {corrections.map((correction) => (
                             <Corrected key={correction.path} correction={correction} site={site.id} version={site.version} admin={admin} />
@@ -133,13 +133,13 @@ function Progress({ answer: { recompute, site }, admin }: { answer: TablesAnswer
         <div role="status">
             <p>
                 {under
-                    ? `Solving the circuits of this site anew: ${recompute.done} of ${recompute.total}. It goes on when you leave this page.`
+                    ? `Recalculating circuits: ${recompute.done} of ${recompute.total}. You can leave this page.`
                     : recompute.state === 'cancelled'
-                      ? 'Solving the circuits anew was called off: some key figures in the yard are still the old ones.'
-                      : 'Some circuits could not be solved anew: their key figures in the yard are still the old ones.'}
+                      ? 'Recalculation cancelled. Some results in the yard are out of date.'
+                      : 'Some circuits could not be recalculated. Their results in the yard are out of date.'}
             </p>
-            {under && <progress value={recompute.done} max={recompute.total} aria-label="Circuits solved anew" />}
-            {admin && <Button onPress={() => void act(under ? 'DELETE' : 'POST')}>{under ? 'Call it off' : 'Solve them again'}</Button>}
+            {under && <progress value={recompute.done} max={recompute.total} aria-label="Circuits recalculated" />}
+            {admin && <Button onPress={() => void act(under ? 'DELETE' : 'POST')}>{under ? 'Cancel' : 'Recalculate'}</Button>}
         </div>
     );
 }
@@ -193,7 +193,7 @@ function Doubted({ doubt, site, version, admin }: { doubt: TableDoubt; site: num
                 <form onSubmit={(event) => void submit(event)} aria-label={`${doubt.table}, ${doubt.place}`}>
                     <TextField label="Printed value" value={value} onChange={setValue} error={at('value')} />
                     <TextField label="Page" value={page} onChange={setPage} error={at('page')} />
-                    <TextField label="Edition and why" value={why} onChange={setWhy} error={at('why')} />
+                    <TextField label="Edition and reason" value={why} onChange={setWhy} error={at('why')} />
                     <Button type="submit" kind="main">
                         {confirms ? 'Confirm' : 'Correct'}
                     </Button>
@@ -229,10 +229,11 @@ function Corrected({ correction, site, version, admin }: { correction: TableCorr
                 <span>{withUnit(correction.shown, correction.unit)}</span>
             </h3>
             <p>
-                {correction.confirmed ? 'Confirmed' : `Corrected, shipped as ${correction.shipped},`} by {correction.by} on {correction.on}
+                {correction.confirmed ? 'Confirmed' : `Corrected, original value ${correction.shipped},`} by {correction.by} on{' '}
+                {correction.on}
                 {correction.page === '' ? '' : `, page ${correction.page}`}: {correction.why}
             </p>
-            {admin && <Button onPress={() => void back()}>Take it back</Button>}
+            {admin && <Button onPress={() => void back()}>Undo correction</Button>}
             {problem !== null && <span role="alert">{problem.message}</span>}
         </Entry>
     );

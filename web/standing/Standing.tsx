@@ -59,30 +59,39 @@ export default function Standing() {
         <>
             <TopBar />
             <Text>
-                <h1>The standing of the results</h1>
+                <h1>About these results</h1>
                 <p>
-                    <b>They are calculations, not permissions.</b> Check every result against the code in force where you work, and have it
-                    checked by a licensed person before anything is built, set or switched on.
+                    <b>These are calculations, not approvals.</b> Check every result against the code in force where you work, and have a
+                    licensed person check it before anything is built, set or energised.
                 </p>
                 <h2>The tables were entered from memory</h2>
                 <p>
-                    Rule-book tables and limits were written down from memory: NEC 2023, CE Code 2021, IEC 60364 and its neighbours. Nothing
-                    here was held against the printed books. Verify each figure against the edition in force; the printed book wins. Entries
-                    of which memory was not sure are marked at the figure; an administrator confirms or corrects them for a site.
+                    Tables and limits were entered from memory: NEC 2023, CE Code 2021, IEC 60364 and related standards. None has been
+                    checked against the printed codes. Verify each value against the edition in force; the printed code governs. Values that
+                    are not certain are marked; an administrator confirms or corrects them for a site.
                 </p>
-                <h2>What is assumed is marked</h2>
-                <p>A figure with a dotted line rests on something that nobody stamped, typed or measured. Its working says on what.</p>
+                <h2>Assumed values are marked</h2>
+                <p>
+                    A dotted line marks a result that uses an assumed value: one not on the nameplate, not entered and not measured. Its
+                    calculation shows which.
+                </p>
                 <h2>What is not checked</h2>
                 <p>
-                    Selectivity between devices, fault current fed by motors, arc flash, duct banks and fire resistance are not computed.
-                    Where a check is not made it says “not checked”, never “passes”.
+                    Selectivity between devices, fault current from motors, arc flash, duct banks and fire resistance are not calculated. A
+                    check that is not made says “not checked”, never “passes”.
                 </p>
-                <h2>The work can kill</h2>
+                <h2>This work can kill</h2>
                 <ul>
-                    <li>Isolate, lock off and tag. Prove dead on a known source before and after.</li>
-                    <li>Capacitors hold charge: wait, prove dead, then short them.</li>
-                    <li>Measure live only if you are qualified, with instruments rated for it. Mind the arc flash.</li>
-                    <li>Motors restart unexpectedly, and run hot and turning.</li>
+                    <li>
+                        Isolate, lock off and tag. Wait for capacitors and drives to discharge. Prove dead with a tester checked on a known
+                        live source before and after; then earth and short-circuit.
+                    </li>
+                    <li>Capacitors stay charged: wait, prove dead, then short-circuit them.</li>
+                    <li>
+                        Measure live only if you are qualified, with instruments and PPE rated for the location. Check the arc-flash hazard
+                        first.
+                    </li>
+                    <li>Motors can restart without warning, turn after switch-off and be hot to touch.</li>
                 </ul>
                 {person?.standing_read === false && (
                     <div>

@@ -85,7 +85,7 @@ describe('the yard', () => {
         cleanup();
         service('electrician', []);
         show('/?search=nothing');
-        expect(await screen.findByText(/No circuit answers to this/)).toBeTruthy();
+        expect(await screen.findByText(/No circuits match/)).toBeTruthy();
     });
 
     it('offers the areas of the chosen site only', async () => {

@@ -207,7 +207,7 @@ export default function Yard() {
                         <h1>{archived ? 'Archived circuits' : 'Yard'}</h1>
                         <p role="status">
                             {data === undefined
-                                ? 'Opening…'
+                                ? 'Loading…'
                                 : `${plural(data.total, 'circuit')}${filtered ? ' found' : ` on ${plural(sites.length, 'site')}`}`}
                         </p>
                     </div>
@@ -219,10 +219,12 @@ export default function Yard() {
                 </Head>
                 <UnsavedList />
                 {problem !== null && <Undo role="alert">{problem}</Undo>}
-                {register.isError && <Undo role="alert">{register.error.message} The yard was not seen on this device before.</Undo>}
+                {register.isError && (
+                    <Undo role="alert">{register.error.message} Offline. The yard has not been opened on this device before.</Undo>
+                )}
                 {arrived?.archived !== undefined && (
                     <Undo role="status">
-                        {arrived.archived.tag} is archived. It and its revisions are kept.
+                        {arrived.archived.tag} is archived, with its revisions.
                         <Button onPress={() => restore(arrived.archived?.id ?? 0)}>Undo</Button>
                     </Undo>
                 )}
@@ -255,8 +257,8 @@ export default function Yard() {
                 {data !== undefined && data.circuits.length === 0 ? (
                     <Empty>
                         {filtered
-                            ? 'No circuit answers to this. Take a filter away.'
-                            : 'No circuits yet. Begin with “New circuit” and type a motor’s plate.'}
+                            ? 'No circuits match. Remove a filter.'
+                            : 'No circuits yet. Tap “New circuit” and enter the nameplate of a motor.'}
                     </Empty>
                 ) : (
                     <YardTable
@@ -285,13 +287,13 @@ export default function Yard() {
                 )}
                 <p>
                     <Button onPress={() => change('archived', archived ? '' : '1')}>
-                        {archived ? 'Back to the yard' : 'Show what is archived'}
+                        {archived ? 'Back to the yard' : 'Show archived circuits'}
                     </Button>
                 </p>
                 {pages > 1 && (
                     <Actions>
                         <Button isDisabled={page <= 1} onPress={() => change('page', String(page - 1))}>
-                            Back
+                            Previous
                         </Button>
                         <span>
                             Page {page} of {pages}
@@ -302,8 +304,8 @@ export default function Yard() {
                     </Actions>
                 )}
             </Page>
-            <Dialog title="New circuit: which site?" open={choosing} onClose={() => setChoosing(false)}>
-                <p>The circuit starts with the site’s supply, rule book and settings.</p>
+            <Dialog title="New circuit: choose the site" open={choosing} onClose={() => setChoosing(false)}>
+                <p>The circuit starts with the supply, rule book and settings of the site.</p>
                 <Sites>
                     {sites.map((site) => (
                         <li key={site.id}>

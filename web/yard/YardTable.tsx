@@ -122,7 +122,7 @@ export function YardTable({
             <thead>
                 <tr>
                     {head('tag', 'Tag')}
-                    <th scope="col">Drives</th>
+                    <th scope="col">Driven machine</th>
                     <th scope="col" className="wide">
                         Area, site
                     </th>
@@ -139,7 +139,7 @@ export function YardTable({
                         Device
                     </th>
                     <th scope="col" className="number wide">
-                        Dial
+                        Relay set to
                     </th>
                     {head('dip', 'Bus dip', 'number wide')}
                 </tr>
@@ -168,7 +168,7 @@ export function YardTable({
                                         <GradeMark grade="caution" label="cautions" /> {row.cautions}
                                     </>
                                 )}
-                                {row.errors > 0 && <span title="fields that cannot be used">{plural(row.errors, 'field')}</span>}
+                                {row.errors > 0 && <span title="fields with errors">{plural(row.errors, 'field')}</span>}
                             </Marks>
                         </td>
                         <td className="number wide">{row.output ?? '–'}</td>

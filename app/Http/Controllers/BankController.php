@@ -43,7 +43,7 @@ final class BankController
             $locked = Site::query()->whereKey($site->id)->tap(static fn (Builder $query): mixed => $query->lockForUpdate())->firstOrFail();
             $standing = $this->bank->typed($locked)['version'];
             if ($read['version'] !== $standing) {
-                throw new Problem(409, 'conflict', 'Somebody else has changed this bank', 'Open it again to see what stands.');
+                throw new Problem(409, 'conflict', 'Someone else changed this bank', 'Open it again to see the present version.');
             }
             $locked->bank = [...$typed, 'version' => $read['version'] + 1];
             $locked->save();

@@ -101,7 +101,7 @@ final class InstrumentController
         Signed::editor($request);
         [$kind, $where] = self::asked($request);
         if ($drill->ended_at !== null) {
-            throw new Problem(409, 'ended', 'Named already', 'This fault was named: it is no longer hidden.');
+            throw new Problem(409, 'ended', 'Already named', 'This fault has been named: it is no longer hidden.');
         }
         $drill->load('setter', 'circuit.site');
 
@@ -119,7 +119,7 @@ final class InstrumentController
             'named' => $request->string('fault')->toString(), 'named_by' => $person->id, 'ended_at' => Carbon::now(),
         ]);
         if ($named === 0) {
-            throw new Problem(409, 'ended', 'Named already', 'Somebody named this fault before you: it is no longer hidden.');
+            throw new Problem(409, 'ended', 'Already named', 'Someone else has already named this fault: it is no longer hidden.');
         }
 
         return new JsonResponse($this->shown($drill->refresh()->load('setter', 'circuit.site')));
@@ -145,7 +145,7 @@ final class InstrumentController
         ]);
         $map = RegisterMap::read(json_decode($request->string('map')->toString(), true, 6));
         if (is_string($map)) {
-            throw new Problem(422, 'invalid', 'The map cannot be used', $map, [
+            throw new Problem(422, 'invalid', 'The register map cannot be used', $map, [
                 ['path' => 'map', 'text' => $map, 'accepted' => 'An object of quantities with function, address, type, order and scale.'],
             ]);
         }

@@ -23,7 +23,7 @@ final class LeadsController
         ]);
         $marks = (new RuleBooks(Tables::shipped()))->named($request->string('rule_book')->toString())?->terminals();
         if ($marks === null) {
-            throw new Problem(422, 'no_rule_book', 'There is no such rule book', 'Choose one of those that are there.');
+            throw new Problem(422, 'no_rule_book', 'Unknown rule book', 'Choose one from the list.');
         }
         $pairs = [];
         foreach ((array) $request->input('pairs') as $pair) {

@@ -66,7 +66,7 @@ final class LogController
         $withdrawn = LogEntry::query()->whereKey($entry->id)->whereNull('withdrawn_at')
             ->update(['withdrawn_at' => Carbon::now(), 'withdrawn_by' => $person->id, 'withdrawn_why' => $why]);
         if ($withdrawn === 0) {
-            throw new Problem(409, 'withdrawn', 'Withdrawn already', 'Somebody withdrew this entry before you.');
+            throw new Problem(409, 'withdrawn', 'Already withdrawn', 'Someone else has already withdrawn this entry.');
         }
 
         return new JsonResponse($this->answer(Circuit::query()->findOrFail($entry->circuit_id)));
@@ -87,7 +87,7 @@ final class LogController
     public function dueFile(Request $request, Site $site, DueList $due): Response
     {
         Signed::person($request);
-        $rows = [['Tag', 'Drives', 'Area', 'What', 'State', 'Due', 'Remark']];
+        $rows = [['Tag', 'Driven machine', 'Area', 'Work due', 'State', 'Due', 'Remark']];
         foreach ($due->of($site) as $item) {
             $rows[] = [
                 $item['tag'], $item['drives'], $item['area'], $item['what'], $item['state'], substr($item['due_at'] ?? '', 0, 10),

@@ -60,7 +60,8 @@ final class PersonController
         ]);
         if ($person->is($asking) && ($read['role'] !== 'administrator' || $read['active'] !== true)) {
             throw new Problem(
-                422, 'own_account', 'Not your own account', 'You cannot take your own rights away; another administrator can.',
+                422, 'own_account', 'Not your own account', 'You cannot take away your own administrator rights. Ask another '.
+                'administrator.',
                 [['path' => 'role', 'text' => 'This is your own account.', 'accepted' => 'administrator']],
             );
         }
@@ -80,7 +81,8 @@ final class PersonController
             $standing = $locked->get($person->id) ?? throw new ModelNotFoundException;
             if ($standing->version !== $read['version']) {
                 throw new Problem(
-                    409, 'edit_conflict', 'Somebody else changed this person', 'Look at the present state first; nothing was overwritten.',
+                    409, 'edit_conflict', 'Someone else changed this user',
+                    'Check the present version first. Nothing has been overwritten.',
                 );
             }
             $ends = isset($read['password']) || $read['role'] !== $standing->role || $read['active'] !== $standing->active;

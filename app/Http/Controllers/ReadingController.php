@@ -43,7 +43,7 @@ final class ReadingController
         $circuit->load('site');
         if ($circuit->version !== $request->integer('version')) {
             throw new Problem(
-                409, 'edit_conflict', 'Somebody else saved this circuit', 'Look at its present state before you keep a reading.', [],
+                409, 'edit_conflict', 'Someone else saved this circuit', 'Check its present version before you save a reading.', [],
                 ['current' => $circuit->load('editor')->resource()],
             );
         }

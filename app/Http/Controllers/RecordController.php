@@ -45,7 +45,7 @@ final class RecordController
         Signed::administrator($request);
         /** @var Collection<int, Event> $events */
         $events = self::asked($request)->orderByDesc('id')->limit(self::MOST)->get();
-        $rows = [['At', 'Who', 'From', 'What', 'About']];
+        $rows = [['Time', 'User', 'Address', 'Action', 'Subject']];
         foreach ($events as $event) {
             $line = $event->resource();
             $rows[] = [$line['at'], $line['who'], $line['whence'], $line['label'], $line['about']];

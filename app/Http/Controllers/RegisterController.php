@@ -98,12 +98,12 @@ final class RegisterController
         $name = $request->query('name');
         $bytes = $request->getContent();
         if ($bytes === '') {
-            throw new Problem(422, 'empty', 'Nothing was sent', 'The file is empty.', [
-                ['path' => 'file', 'text' => 'The file is empty.', 'accepted' => 'A CSV file, or one circuit a line as JSON.'],
+            throw new Problem(422, 'empty', 'No file', 'The file is empty.', [
+                ['path' => 'file', 'text' => 'The file is empty.', 'accepted' => 'A CSV file, or JSON with one circuit per line.'],
             ]);
         }
         if (strlen($bytes) > CsvText::MOST_BYTES) {
-            throw new Problem(413, 'too_large', 'Too large', 'A file has 20 MB at most.');
+            throw new Problem(413, 'too_large', 'File too large', 'The limit is 20 MB.');
         }
         $import = $this->imports->begin($site, $what, is_string($name) ? $name : 'file', $bytes, $person);
 
@@ -146,8 +146,8 @@ final class RegisterController
         foreach ($request->array('columns') as $place => $path) {
             $unknown = ! is_string($path) || ($import->what === 'circuits' && Fields::find($path) === null);
             if (! in_array($path, [null, '', self::NOTHING], true) && $unknown) {
-                throw new Problem(422, 'no_field', 'No such field', 'See the columns.', [
-                    ['path' => "columns.$place", 'text' => 'There is no such field.', 'accepted' => 'A field of a circuit.'],
+                throw new Problem(422, 'no_field', 'Unknown field', 'See the columns.', [
+                    ['path' => "columns.$place", 'text' => 'This field does not exist.', 'accepted' => 'A field of a circuit.'],
                 ]);
             }
             // Nothing said leaves it to its head.

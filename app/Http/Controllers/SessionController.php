@@ -48,8 +48,8 @@ final class SessionController
         if (! $right || $person === null || ! $person->active) {
             SignInDelay::wrong($request);
             HouseRecord::note($request, Happening::SignInRefused, 'as '.$typed['login']);
-            throw new Problem(422, 'sign_in_failed', 'Not signed in', 'Name and password do not belong together.', [
-                ['path' => 'password', 'text' => 'Name and password do not belong together.', 'accepted' => ''],
+            throw new Problem(422, 'sign_in_failed', 'Not signed in', 'Wrong name or password.', [
+                ['path' => 'password', 'text' => 'Wrong name or password.', 'accepted' => ''],
             ]);
         }
         SignInDelay::right($request);
@@ -67,8 +67,9 @@ final class SessionController
         $person = Signed::person($request);
         $request->validate(['present' => ['required', 'string', 'max:200'], 'password' => ['required', 'string', new NewPassword]]);
         if (! Hash::check($request->string('present')->toString(), $person->password)) {
-            throw new Problem(422, 'wrong_password', 'Not changed', 'This is not your password.', [
-                ['path' => 'present', 'text' => 'This is not your password.', 'accepted' => 'The password you signed in with.'],
+            throw new Problem(422, 'wrong_password', 'Password not changed', 'This is not your present password.', [
+                ['path' => 'present', 'text' => 'This is not your present password.',
+                    'accepted' => 'Enter the password you signed in with.'],
             ]);
         }
         $person->forceFill(['password' => $request->string('password')->toString()])->save();

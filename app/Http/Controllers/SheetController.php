@@ -105,7 +105,7 @@ final class SheetController
     {
         Signed::person($request);
         if ($revision->circuit_id !== $other->circuit_id) {
-            throw new Problem(422, 'other_circuit', 'Two circuits', 'Only revisions of one circuit are compared.');
+            throw new Problem(422, 'other_circuit', 'Two circuits', 'Choose two revisions of the same circuit.');
         }
 
         return new JsonResponse(['changes' => self::changes($revision, $other)]);
@@ -209,7 +209,7 @@ final class SheetController
         self::own($request, $paper);
         $file = storage_path('app/papers/'.$paper->file);
         if ($paper->state !== 'done' || ! is_file($file)) {
-            throw new Problem(404, 'no_paper', 'No paper', 'This paper is not made, or is no longer kept: ask for it again.');
+            throw new Problem(404, 'no_paper', 'No document', 'This document is not ready, or has expired. Create it again.');
         }
         if ($paper->revision_id === null) {
             [$name, $as] = explode('.', $paper->name);
@@ -256,7 +256,7 @@ final class SheetController
     private static function own(Request $request, Paper $paper): void
     {
         if (Signed::person($request)->id !== $paper->asked_by) {
-            throw new Problem(404, 'no_paper', 'No paper', 'There is no such paper.');
+            throw new Problem(404, 'no_paper', 'No document', 'This document does not exist.');
         }
     }
 

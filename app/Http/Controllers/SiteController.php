@@ -58,7 +58,7 @@ final class SiteController
             ]);
         if ($changed === 0) {
             throw new Problem(
-                409, 'edit_conflict', 'Somebody else saved this site', 'Look at its present state first; nothing was overwritten.', [],
+                409, 'edit_conflict', 'Someone else saved this site', 'Check the present version first. Nothing has been overwritten.', [],
                 ['current' => $site->refresh()->resource()],
             );
         }
@@ -94,7 +94,7 @@ final class SiteController
             ),
         );
         if ($errors !== []) {
-            throw new Problem(422, 'invalid', 'Some fields are not right', 'See the fields.', $errors);
+            throw new Problem(422, 'invalid', 'Some fields need correcting', 'See the marked fields.', $errors);
         }
 
         return $read;

@@ -77,9 +77,10 @@ final class SpareController
         $current = Spare::query()->find($spare->id);
 
         return $current === null
-            ? new Problem(404, 'not_found', 'Not found', 'Somebody took this spare out of the store.')
+            ? new Problem(404, 'not_found', 'Not found', 'Someone else removed this motor from the spares.')
             : new Problem(
-                409, 'edit_conflict', 'Somebody else changed this spare', 'Look at its present state first; nothing was overwritten.', [],
+                409, 'edit_conflict', 'Someone else changed this spare', 'Check the present version first. Nothing has been overwritten.',
+                [],
                 ['current' => $current->resource()],
             );
     }
@@ -92,9 +93,9 @@ final class SpareController
         $plate = CircuitDocument::from(['plate' => is_array($body) ? ($body['plate'] ?? null) : null])->section('plate');
         foreach (is_array($plate['second'] ?? null) ? $plate['second'] : [] as $name => $value) {
             if ($value !== null && ! is_scalar($value)) {
-                throw new Problem(422, 'wrong_type', 'Some values have a wrong type', 'See the fields.', [
-                    ['path' => "plate.second.$name", 'text' => 'This value has a type that no plate has.',
-                        'accepted' => 'A text or a number.'],
+                throw new Problem(422, 'wrong_type', 'Some values have the wrong type', 'See the marked fields.', [
+                    ['path' => "plate.second.$name", 'text' => 'A nameplate has no value of this type.',
+                        'accepted' => 'Text or a number.'],
                 ]);
             }
         }
@@ -114,10 +115,10 @@ final class SpareController
                 }
             });
         } catch (UniqueConstraintViolationException) {
-            throw new Problem(422, 'name_taken', 'The name is taken', 'Another spare of this site has this name.', [
+            throw new Problem(422, 'name_taken', 'Name already in use', 'Another spare at this site has this name.', [
                 [
-                    'path' => 'name', 'text' => 'Another spare of this site has this name.',
-                    'accepted' => 'A name that is unique in its site.',
+                    'path' => 'name', 'text' => 'Another spare at this site has this name.',
+                    'accepted' => 'A name that is unique at this site.',
                 ],
             ]);
         }

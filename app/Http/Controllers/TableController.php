@@ -48,7 +48,7 @@ final class TableController
         ];
         $errors = SiteCorrections::read([$new], Tables::shipped())->errors;
         if ($errors !== []) {
-            throw new Problem(422, 'invalid', 'Some fields are not right', 'See the fields.', array_values(array_map(
+            throw new Problem(422, 'invalid', 'Some fields need correcting', 'See the marked fields.', array_values(array_map(
                 static fn (FieldError $error): array => [
                     'path' => substr($error->path, strlen('settings.corrections[0].')), 'text' => $error->text,
                     'accepted' => $error->accepted,
@@ -73,7 +73,7 @@ final class TableController
         ])['path'];
         $this->keep($site, $request->integer('version'),
             static fn (array $own): array => array_filter($own, static fn (array $one): bool => ($one['path'] ?? null) !== $path));
-        HouseRecord::note($request, Happening::TableCorrected, $site->name.': '.$path.' taken back');
+        HouseRecord::note($request, Happening::TableCorrected, $site->name.': correction of '.$path.' undone');
 
         return new JsonResponse($this->answer($site->refresh()));
     }
@@ -107,7 +107,7 @@ final class TableController
             $locked = Site::query()->whereKey($site->id)->tap(static fn (Builder $query): mixed => $query->lockForUpdate())->firstOrFail();
             if ($locked->version !== $version) {
                 throw new Problem(
-                    409, 'edit_conflict', 'Somebody else changed this site', 'Look at the tables as they stand now, then do it again.',
+                    409, 'edit_conflict', 'Someone else changed this site', 'Check the present table values, then try again.',
                 );
             }
             $corrections = array_values($change($this->entries->corrections($locked)));

@@ -41,7 +41,7 @@ final class WaveformController
         $analysis = self::analysis($request);
         if ($analysis->figures === []) {
             throw new Problem(
-                422, 'nothing_measured', 'Nothing is measured', 'This file gives no result to keep.',
+                422, 'nothing_measured', 'Nothing measured', 'This file has no result to save.',
                 array_map(
                     static fn (FieldError $error): array => [
                         'path' => $error->path, 'text' => $error->text, 'accepted' => $error->accepted,

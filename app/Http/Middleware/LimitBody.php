@@ -28,16 +28,16 @@ final class LimitBody
         if (in_array($request->method(), ['POST', 'PUT', 'PATCH', 'DELETE'], true)) {
             $body = $request->getContent();
             if (strlen($body) > self::LARGEST_BYTES) {
-                throw new Problem(413, 'too_large', 'Too large', 'At most 1 MB can be sent.');
+                throw new Problem(413, 'too_large', 'Request too large', 'The limit is 1 MB.');
             }
             if ($body !== '') {
                 $decoded = json_decode($body, true, self::DEEPEST);
                 if (! is_array($decoded) || ($decoded !== [] && array_is_list($decoded))) {
-                    throw new Problem(400, 'not_json', 'Not JSON', 'The body is not a JSON object.');
+                    throw new Problem(400, 'not_json', 'Not JSON', 'The request is not a JSON object.');
                 }
                 $refused = PlainJson::refused($decoded);
                 if ($refused !== null) {
-                    throw new Problem(422, 'not_text', 'Not text', 'A value holds what cannot be kept.', [$refused]);
+                    throw new Problem(422, 'not_text', 'Not text', 'A value contains characters that cannot be stored.', [$refused]);
                 }
             }
         }

@@ -22,7 +22,7 @@ final class LimitUpload
     public function handle(Request $request, Closure $next): Response
     {
         if (strlen($request->getContent()) > self::LARGEST_BYTES) {
-            throw new Problem(413, 'too_large', 'Too large', 'At most 24 MB can be sent.');
+            throw new Problem(413, 'too_large', 'Request too large', 'The limit is 24 MB.');
         }
 
         return $next($request);

@@ -23,7 +23,7 @@ final class OpenCircuit
         $circuit = $request->route('circuit');
         if ($circuit instanceof Circuit && $circuit->archived_at !== null && $request->method() !== 'GET') {
             throw new Problem(
-                410, 'archived', 'The circuit is archived', 'Somebody archived this circuit: bring it back before anything is added to it.',
+                410, 'archived', 'Circuit archived', 'Someone else archived this circuit. Restore it before you add anything.',
             );
         }
 

@@ -23,7 +23,7 @@ final class PlainRequest
     public function handle(Request $request, Closure $next): Response
     {
         if (strlen($request->getHttpHost()) > self::LONGEST_HOST) {
-            throw new Problem(400, 'not_text', 'No such host', 'This is no name of a machine.');
+            throw new Problem(400, 'not_text', 'Unknown host', 'This is not a valid host name.');
         }
         foreach ($request->query->all() as $name => $value) {
             // The framework makes nothing of an empty one.
@@ -31,7 +31,7 @@ final class PlainRequest
             if (! is_string($value) || ! self::isPlain($value) || ! self::isPlain((string) $name)) {
                 throw new Problem(400, 'not_text', 'Not text', 'A value in the address is not plain text.', [
                     ['path' => self::isPlain((string) $name) ? (string) $name : '', 'text' => 'This is not plain text.',
-                        'accepted' => 'One text in UTF-8.'],
+                        'accepted' => 'UTF-8 text.'],
                 ]);
             }
         }

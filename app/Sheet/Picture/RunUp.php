@@ -25,7 +25,7 @@ final class RunUp
         if ($seconds <= 0 || $fastest <= 0 || $largest <= 0) {
             return null;
         }
-        $drawing = new Drawing('runup', 88, 64, 'Speed and current over the time of the start');
+        $drawing = new Drawing('runup', 88, 64, 'Speed and current during the start');
         $upper = new Axes([0, $seconds], [0, $fastest], [11, 6, 86, 28], false);
         $lower = new Axes([0, $seconds], [0, $largest], [11, 36, 86, 56], false);
         $upper->grid($drawing, '', 'rpm');

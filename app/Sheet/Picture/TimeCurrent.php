@@ -24,7 +24,7 @@ final class TimeCurrent
         if ($amperes === null || $seconds === null) {
             return null;
         }
-        $drawing = new Drawing('timecurrent', 88, 64, 'Device, relay, start and conductors over current and time');
+        $drawing = new Drawing('timecurrent', 88, 64, 'Time-current curves of device, relay, start and conductors');
         $axes = new Axes($amperes, $seconds, [9, 8, 86, 56], true);
         $axes->grid($drawing, 'A in the line', 's');
         foreach (['device' => ['#1b2226', ''], 'relay' => ['#2b5c8a', '1.5 0.8']] as $band => [$colour, $dash]) {
@@ -41,7 +41,7 @@ final class TimeCurrent
                 $drawing->line($axes->points(self::points($trace['points'] ?? [])), ...$look);
             }
         }
-        foreach (['smallest' => 'least fault', 'largest' => 'largest fault'] as $mark => $word) {
+        foreach (['smallest' => 'minimum fault', 'largest' => 'maximum fault'] as $mark => $word) {
             $value = is_array($curve[$mark] ?? null) ? $curve[$mark]['value'] ?? null : null;
             if (is_int($value) || is_float($value)) {
                 $x = $axes->x((float) $value);

@@ -41,7 +41,7 @@ enum CapacitorPlace: string implements Choice
             self::Board => 'At the board',
             self::BeforeController => 'Before the contactor',
             self::AfterController => 'Between contactor and relay',
-            self::BehindRelay => 'Behind the relay',
+            self::BehindRelay => 'After the overload relay',
             self::AtMotor => 'At the motor terminals',
         };
     }

@@ -16,9 +16,9 @@ enum ChangeoverBy: string implements Choice
     public function label(Words $words): string
     {
         return match ($this) {
-            self::Time => 'Time',
-            self::Speed => 'Speed',
-            self::Hand => 'Hand',
+            self::Time => 'Timer',
+            self::Speed => 'Speed switch',
+            self::Hand => 'Manual',
         };
     }
 }

@@ -15,8 +15,8 @@ enum CorrectionBasis: string implements Choice
     public function label(Words $words): string
     {
         return match ($this) {
-            self::Calculated => 'The plate and its load',
-            self::Measured => 'What is measured',
+            self::Calculated => 'Nameplate and operating load',
+            self::Measured => 'Measured values',
         };
     }
 }

@@ -22,7 +22,7 @@ enum Earthing: string implements Choice
             self::TnCS => 'TN-C-S',
             self::Tt => 'TT',
             self::It => 'IT',
-            self::Resistance => 'Star point through a resistor',
+            self::Resistance => 'Star point earthed through a resistor',
         };
     }
 }

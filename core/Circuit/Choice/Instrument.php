@@ -25,15 +25,15 @@ enum Instrument: string implements Choice
     {
         return match ($this) {
             self::Voltmeter => 'Voltmeter',
-            self::Clamp => 'Clamp',
+            self::Clamp => 'Clamp meter',
             self::Wattmeter => 'One wattmeter',
             self::TwoWattmeters => 'Two wattmeters',
             self::ThreeWattmeters => 'Three wattmeters',
             self::PowerAnalyser => 'Power analyser',
             self::PowerFactorMeter => 'Power-factor meter',
-            self::AngleMeter => 'Angle meter',
+            self::AngleMeter => 'Phase-angle meter',
             self::EnergyMeter => 'Energy meter',
-            self::Scope => 'Scope',
+            self::Scope => 'Oscilloscope',
             self::Brake => 'Brake and tachometer',
         };
     }

@@ -15,8 +15,8 @@ enum ItEarthing: string implements Choice
     public function label(Words $words): string
     {
         return match ($this) {
-            self::Together => 'Together',
-            self::Individual => 'Each by itself',
+            self::Together => 'Collectively',
+            self::Individual => 'Individually or in groups',
         };
     }
 }

@@ -22,7 +22,7 @@ enum LoadKind: string implements Choice
             self::Linear => 'Linear',
             self::Quadratic => 'Fan or pump',
             self::ConstantPower => 'Constant power',
-            self::Points => 'By points',
+            self::Points => 'Load curve (points)',
         };
     }
 }

@@ -19,12 +19,12 @@ enum LoadTrait: string implements Choice
     public function label(Words $words): string
     {
         return match ($this) {
-            self::Overhauling => 'The load drives it',
-            self::BackSpin => 'Spins back when it stops',
-            self::Reversing => 'Reverses',
-            self::Jogging => 'Is jogged',
-            self::Plugging => 'Is braked by reversing',
-            self::FastReclosing => 'Supply comes back within seconds',
+            self::Overhauling => 'Load can drive the motor',
+            self::BackSpin => 'Spins back after switch-off',
+            self::Reversing => 'Reversing',
+            self::Jogging => 'Jogging (inching)',
+            self::Plugging => 'Braking by reversal (plugging)',
+            self::FastReclosing => 'Supply returns within seconds (reclosing)',
         };
     }
 }

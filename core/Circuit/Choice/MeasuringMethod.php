@@ -23,15 +23,15 @@ enum MeasuringMethod: string implements Choice
     public function label(Words $words): string
     {
         return match ($this) {
-            self::VoltsAmps => 'Clamp and voltmeter only',
-            self::VoltsAmpsWatts => 'Volts, amps and watts',
+            self::VoltsAmps => 'Clamp meter and voltmeter only',
+            self::VoltsAmpsWatts => 'Voltage, current and power',
             self::PowerFactorMeter => 'Power-factor meter',
             self::LineAngle => 'Angle of voltage and current',
             self::OneWattmeter => 'One wattmeter',
             self::TwoWattmeters => 'Two wattmeters',
             self::ThreeWattmeters => 'Three wattmeters',
-            self::MeterDisc => 'Turns of a meter’s disc',
-            self::MeterPulses => 'Pulses of a meter',
+            self::MeterDisc => 'Energy meter: turns of the disc',
+            self::MeterPulses => 'Energy meter: pulses',
             self::Brake => 'Brake test',
         };
     }

@@ -26,13 +26,13 @@ enum MethodName: string implements Choice
     public function label(Words $words): string
     {
         return match ($this) {
-            self::Direct => 'Direct on line',
+            self::Direct => 'Direct-on-line',
             self::StarDelta => ucfirst($words->starDelta),
             self::Autotransformer => 'Autotransformer',
             self::Resistor => 'Resistor',
             self::Reactor => 'Reactor',
             self::SoftStarter => 'Soft starter',
-            self::Drive => 'Frequency drive',
+            self::Drive => 'Variable-speed drive',
         };
     }
 }

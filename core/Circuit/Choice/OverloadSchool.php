@@ -15,8 +15,8 @@ enum OverloadSchool: string implements Choice
     public function label(Words $words): string
     {
         return match ($this) {
-            self::PlateCurrent => 'Plate current',
-            self::ServiceFactor => 'Service factor × plate',
+            self::PlateCurrent => 'Nameplate current',
+            self::ServiceFactor => 'Service factor × nameplate current',
         };
     }
 }

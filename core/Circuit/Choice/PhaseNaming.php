@@ -16,9 +16,9 @@ enum PhaseNaming: string implements Choice
     public function label(Words $words): string
     {
         return match ($this) {
-            self::L123 => 'L1 L2 L3, today’s colours',
+            self::L123 => 'L1 L2 L3, brown black grey',
             self::Ryb => 'R Y B, red yellow blue',
-            self::Abc => 'A B C, today’s colours',
+            self::Abc => 'A B C, red black blue',
         };
     }
 

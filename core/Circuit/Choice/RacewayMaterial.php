@@ -23,9 +23,9 @@ enum RacewayMaterial: string implements Choice
     public function label(Words $words): string
     {
         return match ($this) {
-            self::Steel => 'Rigid steel',
+            self::Steel => 'Rigid steel conduit',
             self::Emt => 'Steel tubing (EMT)',
-            self::Aluminium => 'Aluminium',
+            self::Aluminium => 'Aluminium conduit',
             self::Pvc => 'PVC',
         };
     }

@@ -15,8 +15,8 @@ enum RelayPlace: string implements Choice
     public function label(Words $words): string
     {
         return match ($this) {
-            self::Line => 'In the line',
-            self::Delta => 'In the delta',
+            self::Line => 'In the supply line',
+            self::Delta => 'In the motor leads (delta)',
         };
     }
 }

@@ -15,8 +15,8 @@ enum ResetMode: string implements Choice
     public function label(Words $words): string
     {
         return match ($this) {
-            self::Manual => 'By hand',
-            self::Automatic => 'By itself',
+            self::Manual => 'Manual',
+            self::Automatic => 'Automatic',
         };
     }
 }

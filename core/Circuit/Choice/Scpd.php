@@ -34,16 +34,16 @@ enum Scpd: string implements Choice
     public function label(Words $words): string
     {
         return match ($this) {
-            self::BreakerB => 'Breaker type B',
-            self::BreakerC => 'Breaker type C',
-            self::BreakerD => 'Breaker type D',
+            self::BreakerB => 'MCB type B',
+            self::BreakerC => 'MCB type C',
+            self::BreakerD => 'MCB type D',
             self::FuseGg => 'gG fuse',
             self::FuseAm => 'aM fuse',
-            self::MotorBreaker => 'Motor breaker',
-            self::FuseDualElement => 'Dual-element fuse',
+            self::MotorBreaker => 'Motor-protective circuit-breaker',
+            self::FuseDualElement => 'Dual-element (time-delay) fuse',
             self::FuseNonTimeDelay => 'Non-time-delay fuse',
             self::BreakerInverseTime => 'Inverse-time breaker',
-            self::BreakerInstantaneous => 'Instantaneous breaker',
+            self::BreakerInstantaneous => 'Instantaneous-trip breaker',
         };
     }
 }

@@ -16,7 +16,7 @@ enum Subject: string implements Choice
     {
         return match ($this) {
             self::Motor => 'A motor',
-            self::BenchLoad => 'A bench load',
+            self::BenchLoad => 'A load on the test bench',
         };
     }
 }

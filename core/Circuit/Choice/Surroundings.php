@@ -24,7 +24,7 @@ enum Surroundings: string implements Choice
             self::Outdoor => 'Outdoors',
             self::WashDown => 'Wash-down',
             self::Dust => 'Dust',
-            self::CombustibleDust => 'Dust that can burn',
+            self::CombustibleDust => 'Combustible dust',
         };
     }
 }

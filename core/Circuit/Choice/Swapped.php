@@ -18,9 +18,9 @@ enum Swapped: string implements Choice
     {
         return match ($this) {
             self::None => 'on neither',
-            self::One => 'on the one in L1',
-            self::Two => 'on the one in L2',
-            self::Three => 'on the one in L3',
+            self::One => 'on the wattmeter in L1',
+            self::Two => 'on the wattmeter in L2',
+            self::Three => 'on the wattmeter in L3',
         };
     }
 }

@@ -18,7 +18,7 @@ enum VoltageCoil: string implements Choice
         return match ($this) {
             self::Neutral => 'to neutral',
             self::Pair => 'between two lines',
-            self::OtherLines => 'on the two other lines',
+            self::OtherLines => 'across the two other lines',
         };
     }
 }

@@ -13,13 +13,13 @@ use BraveAnvil\Circuit\FieldKind;
 final class HeadFields
 {
     public const LIST = [
-        'tag' => ['kind' => FieldKind::Text, 'label' => 'Tag', 'accepted' => 'Text up to 24 characters, unique in its site.', 'high' => 24],
-        'drives' => ['kind' => FieldKind::Text, 'label' => 'Drives', 'accepted' => 'Text up to 200 characters.'],
-        'area' => ['kind' => FieldKind::Text, 'label' => 'Area', 'accepted' => 'Text up to 200 characters.'],
+        'tag' => ['kind' => FieldKind::Text, 'label' => 'Tag', 'accepted' => 'Up to 24 characters, unique at this site.', 'high' => 24],
+        'drives' => ['kind' => FieldKind::Text, 'label' => 'Drives', 'accepted' => 'Up to 200 characters.'],
+        'area' => ['kind' => FieldKind::Text, 'label' => 'Area', 'accepted' => 'Up to 200 characters.'],
         'rule_book' => ['kind' => FieldKind::Choice, 'label' => 'Rule book', 'choices' => RuleBookName::class],
-        'subject' => ['kind' => FieldKind::Choice, 'label' => 'What stands here', 'choices' => Subject::class, 'empty' => 'A motor'],
+        'subject' => ['kind' => FieldKind::Choice, 'label' => 'Type of circuit', 'choices' => Subject::class, 'empty' => 'A motor'],
         'surroundings' => [
-            'kind' => FieldKind::Choice, 'label' => 'Surroundings', 'choices' => Surroundings::class, 'empty' => 'Not said',
+            'kind' => FieldKind::Choice, 'label' => 'Location', 'choices' => Surroundings::class, 'empty' => 'Not specified',
         ],
         'readings' => [
             'kind' => FieldKind::Anything, 'label' => 'Readings',

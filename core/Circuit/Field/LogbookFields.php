@@ -12,12 +12,13 @@ final class LogbookFields
 {
     public const LIST = [
         'logbook.hours_a_day' => [
-            'kind' => FieldKind::Hours, 'label' => 'Runs a day', 'accepted' => 'Hours from 0.1 to 24, such as 16.', 'unit' => Unit::Hour,
+            'kind' => FieldKind::Hours, 'label' => 'Operating hours per day', 'accepted' => 'Hours from 0.1 to 24, such as 16.',
+            'unit' => Unit::Hour,
             'low' => 0.1, 'high' => 24, 'empty' => '16 h (assumed)',
         ],
         'logbook.grease_interval' => [
-            'kind' => FieldKind::Hours, 'label' => 'Grease every', 'accepted' => 'Hours from 100 to 100 000, such as 4000.',
-            'unit' => Unit::Hour, 'low' => 100, 'high' => 1e5, 'empty' => 'As stamped',
+            'kind' => FieldKind::Hours, 'label' => 'Greasing interval', 'accepted' => 'Hours from 100 to 100 000, such as 4000.',
+            'unit' => Unit::Hour, 'low' => 100, 'high' => 1e5, 'empty' => 'As on the nameplate',
         ],
         'logbook.in_service' => ['kind' => FieldKind::Text, 'label' => 'In service since', 'accepted' => 'A date, such as 2017-05-02.'],
         'logbook.warranty_until' => ['kind' => FieldKind::Text, 'label' => 'Warranty until', 'accepted' => 'A date, such as 2027-05-02.'],

@@ -19,11 +19,11 @@ final class PlateFields
         ],
         'plate.voltage' => [
             'kind' => FieldKind::PlateVoltage, 'label' => 'Rated voltage',
-            'accepted' => 'Volts as stamped, such as 400, 230/400, D 400 or 208-230/460.', 'unit' => Unit::Volt,
+            'accepted' => 'Volts as on the nameplate, such as 400, 230/400, D 400 or 208-230/460.', 'unit' => Unit::Volt,
         ],
         'plate.current' => [
             'kind' => FieldKind::PlateCurrent, 'label' => 'Rated current',
-            'accepted' => 'Amperes as stamped, such as 66, 66/38 or 4.2-4.0/2.0.', 'unit' => Unit::Ampere,
+            'accepted' => 'Amperes as on the nameplate, such as 66, 66/38 or 4.2-4.0/2.0.', 'unit' => Unit::Ampere,
         ],
         'plate.speed' => [
             'kind' => FieldKind::Speed, 'label' => 'Rated speed', 'accepted' => 'Revolutions per minute, such as 1482.',
@@ -43,7 +43,7 @@ final class PlateFields
         ],
         'plate.start_current_ratio' => [
             'kind' => FieldKind::Ratio, 'label' => 'Ia/In',
-            'accepted' => 'Starting current over rated current from 1.5 to 15, such as 7.0 or 700 %.', 'low' => 1.5, 'high' => 15,
+            'accepted' => 'Starting current ÷ rated current from 1.5 to 15, such as 7.0 or 700 %.', 'low' => 1.5, 'high' => 15,
         ],
         'plate.second.power' => [
             'kind' => FieldKind::Power, 'label' => 'Second row: rated output',
@@ -52,11 +52,11 @@ final class PlateFields
         ],
         'plate.second.voltage' => [
             'kind' => FieldKind::PlateVoltage, 'label' => 'Second row: rated voltage',
-            'accepted' => 'Volts as stamped, such as 400, 230/400, D 400 or 208-230/460.', 'unit' => Unit::Volt,
+            'accepted' => 'Volts as on the nameplate, such as 400, 230/400, D 400 or 208-230/460.', 'unit' => Unit::Volt,
         ],
         'plate.second.current' => [
             'kind' => FieldKind::PlateCurrent, 'label' => 'Second row: rated current',
-            'accepted' => 'Amperes as stamped, such as 66, 66/38 or 4.2-4.0/2.0.', 'unit' => Unit::Ampere,
+            'accepted' => 'Amperes as on the nameplate, such as 66, 66/38 or 4.2-4.0/2.0.', 'unit' => Unit::Ampere,
         ],
         'plate.second.speed' => [
             'kind' => FieldKind::Speed, 'label' => 'Second row: rated speed',
@@ -76,7 +76,7 @@ final class PlateFields
         ],
         'plate.second.start_current_ratio' => [
             'kind' => FieldKind::Ratio, 'label' => 'Second row: Ia/In',
-            'accepted' => 'Starting current over rated current from 1.5 to 15, such as 7.0 or 700 %.', 'low' => 1.5, 'high' => 15,
+            'accepted' => 'Starting current ÷ rated current from 1.5 to 15, such as 7.0 or 700 %.', 'low' => 1.5, 'high' => 15,
         ],
         'plate.efficiency_class' => [
             'kind' => FieldKind::EfficiencyClass, 'label' => 'Efficiency class', 'accepted' => 'IE1, IE2, IE3 or IE4.',
@@ -95,14 +95,14 @@ final class PlateFields
         ],
         'plate.start_torque_ratio' => [
             'kind' => FieldKind::Ratio, 'label' => 'Tst/Tn',
-            'accepted' => 'Starting torque over rated torque from 0.2 to 6, such as 2.4 or 240 %.', 'low' => 0.2, 'high' => 6,
+            'accepted' => 'Starting torque ÷ rated torque from 0.2 to 6, such as 2.4 or 240 %.', 'low' => 0.2, 'high' => 6,
         ],
         'plate.breakdown_torque_ratio' => [
             'kind' => FieldKind::Ratio, 'label' => 'Tmax/Tn',
-            'accepted' => 'Breakdown torque over rated torque from 1 to 8, such as 2.9.', 'low' => 1, 'high' => 8,
+            'accepted' => 'Breakdown torque ÷ rated torque from 1 to 8, such as 2.9.', 'low' => 1, 'high' => 8,
         ],
         'plate.pull_up_torque_ratio' => [
-            'kind' => FieldKind::Ratio, 'label' => 'Tu/Tn', 'accepted' => 'Pull-up torque over rated torque from 0.1 to 6.',
+            'kind' => FieldKind::Ratio, 'label' => 'Tu/Tn', 'accepted' => 'Pull-up torque ÷ rated torque from 0.1 to 6.',
             'low' => 0.1, 'high' => 6,
         ],
         'plate.locked_rotor_time' => [
@@ -110,7 +110,7 @@ final class PlateFields
             'unit' => Unit::Second, 'low' => 0.5, 'high' => 120,
         ],
         'plate.inertia' => [
-            'kind' => FieldKind::Inertia, 'label' => 'Rotor inertia', 'accepted' => 'kg·m², such as 0.36; 8 lb ft2 is read too.',
+            'kind' => FieldKind::Inertia, 'label' => 'Rotor inertia', 'accepted' => 'kg·m², such as 0.36. lb·ft² is accepted: 8 lb ft2.',
             'unit' => Unit::KilogramSquareMetre, 'low' => 1e-6, 'high' => 1e5,
         ],
         'plate.no_load_current' => [
@@ -119,7 +119,7 @@ final class PlateFields
         ],
         'plate.service_factor_amps' => [
             'kind' => FieldKind::PlateCurrent, 'label' => 'Service-factor amperes',
-            'accepted' => 'Amperes as stamped, such as 69 or 138/69.', 'unit' => Unit::Ampere,
+            'accepted' => 'Amperes as on the nameplate, such as 69 or 138/69.', 'unit' => Unit::Ampere,
         ],
         'plate.temperature_rise' => [
             'kind' => FieldKind::Kelvins, 'label' => 'Temperature rise', 'accepted' => 'Kelvin from 10 to 200, such as 80.',
@@ -140,8 +140,8 @@ final class PlateFields
             'high' => 3,
         ],
         'plate.kind' => [
-            'kind' => FieldKind::Choice, 'label' => 'Kind of motor', 'choices' => MotorKind::class,
-            'empty' => 'As the plate says',
+            'kind' => FieldKind::Choice, 'label' => 'Type of motor', 'choices' => MotorKind::class,
+            'empty' => 'As on the nameplate',
         ],
         'plate.rotor_voltage' => [
             'kind' => FieldKind::Volts, 'label' => 'Rotor voltage', 'accepted' => 'Volts from 10 to 5000, such as 250.',
@@ -157,7 +157,7 @@ final class PlateFields
         ],
         'plate.ip' => [
             'kind' => FieldKind::Protection, 'label' => 'IP',
-            'accepted' => 'IP and two digits, such as IP55; X for a digit that is not stated.',
+            'accepted' => 'IP and two digits, such as IP55; X for a digit that is not given.',
         ],
         'plate.cooling' => ['kind' => FieldKind::Cooling, 'label' => 'Cooling', 'accepted' => 'IC and its digits, such as IC411.'],
         'plate.rotor_class' => [
@@ -165,29 +165,29 @@ final class PlateFields
             'accepted' => 'KL and tenths of rated torque, such as KL 10.',
         ],
         'plate.grease_amount' => [
-            'kind' => FieldKind::Grams, 'label' => 'Grease amount',
-            'accepted' => 'Grams, one or one for each end, such as 30 or 30/20 g.', 'unit' => Unit::Gram, 'low' => 0.1,
+            'kind' => FieldKind::Grams, 'label' => 'Grease quantity',
+            'accepted' => 'Grams, one value or one for each end, such as 30 or 30/20 g.', 'unit' => Unit::Gram, 'low' => 0.1,
             'high' => 5000,
         ],
         'plate.grease_interval' => [
-            'kind' => FieldKind::Hours, 'label' => 'Relubrication', 'accepted' => 'Hours from 100 to 100 000, such as 8000 h.',
+            'kind' => FieldKind::Hours, 'label' => 'Relubrication interval', 'accepted' => 'Hours from 100 to 100 000, such as 8000 h.',
             'unit' => Unit::Hour, 'low' => 100, 'high' => 1e5,
         ],
         'plate.weight' => [
-            'kind' => FieldKind::Kilograms, 'label' => 'Weight', 'accepted' => 'Kilograms from 0.5 to 50 000; lb is read too.',
+            'kind' => FieldKind::Kilograms, 'label' => 'Weight', 'accepted' => 'Kilograms from 0.5 to 50 000. Pounds are accepted: 90 lb.',
             'unit' => Unit::Kilogram, 'low' => 0.5, 'high' => 50000,
         ],
-        'plate.type' => ['kind' => FieldKind::Text, 'label' => 'Type', 'accepted' => 'Text up to 200 characters.'],
-        'plate.order_number' => ['kind' => FieldKind::Text, 'label' => 'Order number', 'accepted' => 'Text up to 200 characters.'],
-        'plate.serial' => ['kind' => FieldKind::Text, 'label' => 'Serial number', 'accepted' => 'Text up to 200 characters.'],
-        'plate.year' => ['kind' => FieldKind::Text, 'label' => 'Year', 'accepted' => 'Text up to 200 characters.'],
-        'plate.standard' => ['kind' => FieldKind::Text, 'label' => 'Standard', 'accepted' => 'Text up to 200 characters.'],
-        'plate.marks' => ['kind' => FieldKind::Text, 'label' => 'Conformity marks', 'accepted' => 'Text up to 200 characters.'],
-        'plate.frame' => ['kind' => FieldKind::Text, 'label' => 'Frame', 'accepted' => 'Text up to 200 characters.'],
-        'plate.mounting' => ['kind' => FieldKind::Text, 'label' => 'Mounting', 'accepted' => 'Text up to 200 characters.'],
-        'plate.enclosure' => ['kind' => FieldKind::Text, 'label' => 'Enclosure', 'accepted' => 'Text up to 200 characters.'],
-        'plate.bearings' => ['kind' => FieldKind::Text, 'label' => 'Bearings', 'accepted' => 'Text up to 200 characters.'],
-        'plate.grease' => ['kind' => FieldKind::Text, 'label' => 'Grease', 'accepted' => 'Text up to 200 characters.'],
-        'plate.remarks' => ['kind' => FieldKind::Text, 'label' => 'Other stamps', 'accepted' => 'Text up to 200 characters.'],
+        'plate.type' => ['kind' => FieldKind::Text, 'label' => 'Type', 'accepted' => 'Up to 200 characters.'],
+        'plate.order_number' => ['kind' => FieldKind::Text, 'label' => 'Order number', 'accepted' => 'Up to 200 characters.'],
+        'plate.serial' => ['kind' => FieldKind::Text, 'label' => 'Serial number', 'accepted' => 'Up to 200 characters.'],
+        'plate.year' => ['kind' => FieldKind::Text, 'label' => 'Year', 'accepted' => 'Up to 200 characters.'],
+        'plate.standard' => ['kind' => FieldKind::Text, 'label' => 'Standard', 'accepted' => 'Up to 200 characters.'],
+        'plate.marks' => ['kind' => FieldKind::Text, 'label' => 'Conformity marks', 'accepted' => 'Up to 200 characters.'],
+        'plate.frame' => ['kind' => FieldKind::Text, 'label' => 'Frame', 'accepted' => 'Up to 200 characters.'],
+        'plate.mounting' => ['kind' => FieldKind::Text, 'label' => 'Mounting', 'accepted' => 'Up to 200 characters.'],
+        'plate.enclosure' => ['kind' => FieldKind::Text, 'label' => 'Enclosure', 'accepted' => 'Up to 200 characters.'],
+        'plate.bearings' => ['kind' => FieldKind::Text, 'label' => 'Bearings', 'accepted' => 'Up to 200 characters.'],
+        'plate.grease' => ['kind' => FieldKind::Text, 'label' => 'Grease', 'accepted' => 'Up to 200 characters.'],
+        'plate.remarks' => ['kind' => FieldKind::Text, 'label' => 'Other nameplate data', 'accepted' => 'Up to 200 characters.'],
     ];
 }

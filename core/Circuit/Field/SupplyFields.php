@@ -28,14 +28,14 @@ final class SupplyFields
         'supply.fault_level_kva' => [
             'kind' => FieldKind::Kilovoltamperes, 'label' => 'Fault level',
             'accepted' => 'kVA from 10 to 10 000 000, such as 25000 or 25 MVA.', 'unit' => Unit::VoltAmpere, 'low' => 1e4,
-            'high' => 1e10, 'hint' => 'Alone: at the bus. With a transformer: on its primary.',
+            'high' => 1e10, 'hint' => 'At the bus; if a transformer is entered, on its primary side.',
         ],
         'supply.transformer_kva' => [
-            'kind' => FieldKind::Kilovoltamperes, 'label' => 'Transformer', 'accepted' => 'kVA from 1 to 100 000, such as 1000.',
+            'kind' => FieldKind::Kilovoltamperes, 'label' => 'Transformer rating', 'accepted' => 'kVA from 1 to 100 000, such as 1000.',
             'unit' => Unit::VoltAmpere, 'low' => 1e3, 'high' => 1e8,
         ],
         'supply.transformer_impedance_percent' => [
-            'kind' => FieldKind::Percent, 'label' => 'Its impedance', 'accepted' => 'Percent from 0.5 to 30, such as 6.',
+            'kind' => FieldKind::Percent, 'label' => 'Transformer impedance', 'accepted' => 'Percent from 0.5 to 30, such as 6.',
             'unit' => Unit::Percent, 'low' => 0.5, 'high' => 30,
         ],
         'supply.x_over_r' => [
@@ -44,15 +44,16 @@ final class SupplyFields
         ],
         'supply.other_capacitors_kvar' => [
             'kind' => FieldKind::Kilovars, 'label' => 'Other capacitors on the bus', 'accepted' => 'kvar from 0 to 100 000, such as 50.',
-            'unit' => Unit::Var, 'low' => 0, 'high' => 1e8, 'hint' => 'All of them resonate together.',
+            'unit' => Unit::Var, 'low' => 0, 'high' => 1e8, 'hint' => 'They all resonate together.',
         ],
         'supply.inverter_efficiency' => [
             'kind' => FieldKind::Percent, 'label' => 'Inverter efficiency', 'accepted' => 'Percent from 30 to 100, such as 88.',
-            'unit' => Unit::Percent, 'low' => 30, 'high' => 100, 'hint' => 'Where an inverter feeds it.',
+            'unit' => Unit::Percent, 'low' => 30, 'high' => 100, 'hint' => 'If an inverter supplies the circuit.',
         ],
         'supply.ambient' => [
-            'kind' => FieldKind::Celsius, 'label' => 'Ambient',
-            'accepted' => 'Degrees Celsius from -40 to 85, such as 30; 86 F is read too.', 'unit' => Unit::Celsius, 'low' => -40,
+            'kind' => FieldKind::Celsius, 'label' => 'Ambient temperature',
+            'accepted' => 'Degrees Celsius from -40 to 85, such as 30. Fahrenheit is accepted: 86 F.', 'unit' => Unit::Celsius,
+            'low' => -40,
             'high' => 85,
         ],
         'supply.altitude' => [
@@ -65,10 +66,11 @@ final class SupplyFields
             'low' => 0, 'high' => 20, 'hint' => 'or three line voltages, 400/404/390',
         ],
         'supply.earthing' => [
-            'kind' => FieldKind::Choice, 'label' => 'Earthing system', 'choices' => Earthing::class, 'empty' => 'Not said',
+            'kind' => FieldKind::Choice, 'label' => 'Earthing system', 'choices' => Earthing::class, 'empty' => 'Not specified',
         ],
         'supply.earth_loop_ohm' => [
-            'kind' => FieldKind::Ohms, 'label' => 'Earth loop impedance', 'accepted' => 'Ohms from 0.0001 to 2000.',
+            'kind' => FieldKind::Ohms, 'label' => 'Earth-fault loop impedance at the supply (Ze)',
+            'accepted' => 'Ohms from 0.0001 to 2000.',
             'unit' => Unit::Ohm, 'low' => 1e-4, 'high' => 2000,
         ],
         'supply.earthing_ohm' => [
@@ -76,11 +78,12 @@ final class SupplyFields
             'unit' => Unit::Ohm, 'low' => 1e-2, 'high' => 1e5, 'hint' => 'Between star point and earth.',
         ],
         'supply.earthing_ampere' => [
-            'kind' => FieldKind::Amperes, 'label' => 'Earth-fault current it lets flow', 'accepted' => 'Amperes from 0.1 to 5000.',
+            'kind' => FieldKind::Amperes, 'label' => 'Earth-fault current limit', 'accepted' => 'Amperes from 0.1 to 5000.',
             'unit' => Unit::Ampere, 'low' => 0.1, 'high' => 5000,
         ],
         'supply.it_earthing' => [
-            'kind' => FieldKind::Choice, 'label' => 'Exposed parts are earthed', 'choices' => ItEarthing::class, 'empty' => 'Together',
+            'kind' => FieldKind::Choice, 'label' => 'Exposed-conductive-parts earthed', 'choices' => ItEarthing::class,
+            'empty' => 'Collectively',
         ],
     ];
 }

@@ -32,19 +32,20 @@ final class Duty
         if (preg_match('~^(\d{1,3}(?:[.,]\d+)?)\s*(%|min)~', $detail, $part) !== 1) {
             // S4 to S10 are stamped with inertias and load diagrams too: kept, not read.
             return preg_match('~^[a-z0-9]~', $detail) === 1 && ! in_array($type, ['S1', 'S2', 'S3'], true)
-                ? new Entry(new DutyStamp($type), $type) : new Refusal(Typed::quoted($detail).' cannot be read behind '.$type.'.');
+                ? new Entry(new DutyStamp($type), $type) : new Refusal(Typed::quoted($detail).' after '.$type.' cannot be read.');
         }
         $number = (float) str_replace(',', '.', $part[1]);
         if ($part[2] === 'min') {
             return $type === 'S2' && $number >= 1 && $number <= 240
                 ? new Entry(new DutyStamp($type, $number), $type.', '.Show::number($number).' min, then rest until cold')
-                : new Refusal($type === 'S2' ? 'S2 runs from 1 to 240 minutes.' : 'Minutes belong to S2.');
+                : new Refusal($type === 'S2' ? 'S2 is from 1 to 240 minutes.' : 'Minutes are given with S2 only.');
         }
 
         return in_array($type, self::PERCENT, true) && $number > 0 && $number <= 100
             ? new Entry(new DutyStamp($type), $type.', '.Show::number($number).' % of each cycle')
             : new Refusal(
-                in_array($type, self::PERCENT, true) ? 'A share of the cycle is from 0 to 100 %.' : 'A percentage belongs to S3 to S6.',
+                in_array($type, self::PERCENT, true) ? 'The share of the cycle is from 0 to 100 %.'
+                : 'A percentage is given with S3 to S6 only.',
             );
     }
 }

@@ -63,7 +63,7 @@ final class Fraction
         if ($value > 1 || ($efficiency && $value >= 0.9999)) {
             return new Refusal(
                 $efficiency
-                    ? 'An efficiency of '.Show::number($value * 100, 5).' % is not possible: a motor always loses something.'
+                    ? 'An efficiency of '.Show::number($value * 100, 5).' % is not possible: every motor has losses.'
                     : 'A power factor above 1 is not possible.',
             );
         }

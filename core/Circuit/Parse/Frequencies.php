@@ -29,7 +29,7 @@ final readonly class Frequencies
                 return $number;
             }
             if ($number < 40 || $number > 70) {
-                return new Refusal(Show::number($number).' Hz is outside 40 to 70 Hz.');
+                return new Refusal(Show::number($number).' Hz is outside the range 40 to 70 Hz.');
             }
             $hertz[] = $number;
         }

@@ -22,13 +22,13 @@ final class LoadHours
     {
         $pairs = is_string($value) ? self::pairs($value) : $value;
         if (! is_array($pairs)) {
-            return new Refusal('Pairs of load and hours are wanted here.');
+            return new Refusal('Enter pairs of load and hours.');
         }
         if ($pairs === []) {
             return null;
         }
         if (count($pairs) > self::MOST) {
-            return new Refusal('More than '.self::MOST.' rows.');
+            return new Refusal('At most '.self::MOST.' rows.');
         }
         $rows = [];
         $all = 0.0;
@@ -41,7 +41,7 @@ final class LoadHours
             $rows[] = $row;
         }
         if ($all > self::YEAR_H) {
-            return new Refusal(Show::number($all).' h are more than a year has.');
+            return new Refusal(Show::number($all).' h is more than a year has.');
         }
 
         return new Entry($rows, implode('; ', array_map(
@@ -67,25 +67,26 @@ final class LoadHours
     private static function row(mixed $pair): array|Refusal
     {
         if (! is_array($pair) || count($pair) !== 2) {
-            return new Refusal('a load and its hours are wanted.');
+            return new Refusal('enter a load and its hours.');
         }
         $read = [];
         foreach (array_values($pair) as $one) {
             $number = match (true) {
                 is_int($one), is_float($one) => (float) $one,
                 is_string($one) => Typed::number(trim($one)),
-                default => new Refusal('not a number.'),
+                default => new Refusal('enter a number.'),
             };
             if ($number instanceof Refusal || ! is_finite($number)) {
-                return new Refusal('not a number.');
+                return new Refusal('enter a number.');
             }
             $read[] = $number;
         }
         [$load, $hours] = $read;
 
         return match (true) {
-            $load < 0 || $load > self::HIGHEST => new Refusal(Show::number($load).' % of rated output is outside 0 to 150 %.'),
-            $hours < 0 || $hours > self::YEAR_H => new Refusal(Show::number($hours).' h are not within a year.'),
+            $load < 0 || $load > self::HIGHEST => new Refusal('a load of '.Show::number($load).
+                ' % is outside the range 0 to 150 % of rated output.'),
+            $hours < 0 || $hours > self::YEAR_H => new Refusal(Show::number($hours).' h is more than a year has.'),
             default => [$load, $hours],
         };
     }

@@ -22,13 +22,13 @@ final class LoadPoints
     {
         $pairs = is_string($value) ? self::pairs($value) : $value;
         if (! is_array($pairs)) {
-            return new Refusal('Pairs of speed and torque are wanted here.');
+            return new Refusal('Enter pairs of speed and torque.');
         }
         if ($pairs === []) {
             return null;
         }
         if (count($pairs) < 2 || count($pairs) > self::MOST) {
-            return new Refusal(count($pairs) < 2 ? 'One point makes no curve.' : 'More than '.self::MOST.' points.');
+            return new Refusal(count($pairs) < 2 ? 'Enter at least two points.' : 'At most '.self::MOST.' points.');
         }
         $points = [];
         $before = -1.0;
@@ -39,7 +39,7 @@ final class LoadPoints
             }
             if ($point[0] <= $before) {
                 return new Refusal(
-                    'Point '.($i + 1).' at '.Show::number($point[0]).' % of speed does not lie above the one before it.',
+                    'Point '.($i + 1).' at '.Show::number($point[0]).' % speed must be above the point before it.',
                 );
             }
             $before = $point[0];
@@ -70,25 +70,27 @@ final class LoadPoints
     private static function point(mixed $pair): array|Refusal
     {
         if (! is_array($pair) || count($pair) !== 2) {
-            return new Refusal('a speed and a torque are wanted.');
+            return new Refusal('enter a speed and a torque.');
         }
         $read = [];
         foreach (array_values($pair) as $one) {
             $number = match (true) {
                 is_int($one), is_float($one) => (float) $one,
                 is_string($one) => Typed::number(trim($one, '% ')),
-                default => new Refusal('not a number.'),
+                default => new Refusal('enter a number.'),
             };
             if ($number instanceof Refusal || ! is_finite($number)) {
-                return new Refusal('not a number.');
+                return new Refusal('enter a number.');
             }
             $read[] = $number;
         }
         [$speed, $torque] = $read;
 
         return match (true) {
-            $speed < 0 || $speed > self::FASTEST => new Refusal(Show::number($speed).' % of rated speed is outside 0 to 120 %.'),
-            $torque < 0 || $torque > self::LARGEST => new Refusal(Show::number($torque).' % of rated torque is outside 0 to 500 %.'),
+            $speed < 0 || $speed > self::FASTEST => new Refusal('a speed of '.Show::number($speed).
+                ' % is outside the range 0 to 120 % of rated speed.'),
+            $torque < 0 || $torque > self::LARGEST => new Refusal('a torque of '.Show::number($torque).
+                ' % is outside the range 0 to 500 % of rated torque.'),
             default => [$speed, $torque],
         };
     }

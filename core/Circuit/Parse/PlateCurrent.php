@@ -39,12 +39,12 @@ final readonly class PlateCurrent
             foreach ($ends as $end) {
                 $number = Typed::number($end);
                 if ($number instanceof Refusal) {
-                    return str_contains($number->text, 'decimal comma')
+                    return str_contains($number->text, 'read with a decimal comma')
                         ? $number
                         : new Refusal(Typed::quoted($text).' cannot be read as a current.');
                 }
                 if ($number <= 0 || $number > 20000) {
-                    return new Refusal('A current is more than 0 and at most 20 000 A.');
+                    return new Refusal('The current must be above 0 and at most 20 000 A.');
                 }
                 $group[] = $number;
             }

@@ -38,7 +38,7 @@ final readonly class PlateVoltage
             return new Refusal(Typed::quoted($text).' cannot be read as a voltage.');
         }
         if (count($parts) > 2) {
-            return new Refusal('More than two voltages: type the two that belong to the windings, such as 230/400.');
+            return new Refusal('More than two voltages: enter the two that belong to the windings, such as 230/400.');
         }
         /** @var list<array{low: float, high: float, connection: string}> $pairs */
         $pairs = [];
@@ -52,12 +52,12 @@ final readonly class PlateVoltage
                 $number = Typed::number($end);
                 if ($number instanceof Refusal) {
                     // Letters and signs are gone by now: repeat what was typed, not what is left of it.
-                    return str_contains($number->text, 'decimal comma')
+                    return str_contains($number->text, 'read with a decimal comma')
                         ? $number
                         : new Refusal(Typed::quoted($text).' cannot be read as a voltage.');
                 }
                 if ($number < 24 || $number > 2000) {
-                    return new Refusal(Show::number($number).' V is outside 24 to 2000 V.');
+                    return new Refusal(Show::number($number).' V is outside the range 24 to 2000 V.');
                 }
                 $volts[] = $number;
             }
@@ -101,7 +101,7 @@ final readonly class PlateVoltage
         ) !== [];
         if ($within(1.65, 1.82)) {
             if ($a['connection'] === 'star' || $b['connection'] === 'delta') {
-                return new Refusal('The lower voltage is the delta one, the higher the star one.');
+                return new Refusal('The lower voltage is for delta, the higher for star.');
             }
 
             return [new self([[...$a, 'connection' => 'delta'], [...$b, 'connection' => 'star']])];
@@ -117,18 +117,14 @@ final readonly class PlateVoltage
 
         if ($b['low'] / $a['low'] < 1.12) {
             return new Refusal(
-                'Two voltages this close are served by one connection: write them as a range, '.
-                    Show::number($a['low']).
-                    '-'.
-                    Show::number($b['high']).
-                    '.',
+                'Two voltages this close use the same connection: enter them as a range, '.Show::number($a['low']).'-'.
+                Show::number($b['high']).'.',
             );
         }
 
         return new Refusal(
-            'The ratio '.
-                Show::number($b['low'] / $a['low'], 3).
-                ' is neither √3 (delta and star) nor 2 (parallel and series); nor are they the voltages of two frequencies: check them.',
+            'These two voltages do not belong to one motor (ratio '.Show::number($b['low'] / $a['low'], 3).
+            '; it should be 1.73 or 2). Check the nameplate.',
         );
     }
 

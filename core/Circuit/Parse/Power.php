@@ -34,7 +34,7 @@ final readonly class Power
         $lower = self::mixed($lower);
         $parts = preg_split('~\s*[/(]\s*~', str_replace(')', '', $lower));
         if ($parts === false || count($parts) > 2) {
-            return new Refusal('More than two powers: a plate for two speeds is not computed. Type one power.');
+            return new Refusal('More than two powers: a two-speed motor is not calculated. Enter one power.');
         }
         $read = [];
         foreach ($parts as $part) {
@@ -79,14 +79,14 @@ final readonly class Power
     private static function pair(array $a, array $b, string $bare, string $text): array|Refusal
     {
         if ($a[0] <= 0 || $b[0] <= 0) {
-            return new Refusal('A power is more than zero.');
+            return new Refusal('The power must be above zero.');
         }
         if (
             (abs($a[0] - 1) < 1e-9 && in_array($b[0], [2.0, 3.0, 4.0], true) && $a[1] === '') ||
             ($a[0] === 3.0 && $b[0] === 4.0 && $a[1] === '' && $b[1] === 'hp')
         ) {
             return new Refusal(
-                Typed::quoted($text).' looks like a fraction: write it as a decimal, such as 0.75 hp, or both units, such as 3 kW/4 hp.',
+                Typed::quoted($text).' looks like a fraction. Enter a decimal, such as 0.75 hp, or both units, such as 3 kW/4 hp.',
             );
         }
         $metric = static fn (string $unit): bool => in_array($unit, ['kw', 'w', 'mw'], true);
@@ -108,14 +108,15 @@ final readonly class Power
             return max($both) / min($both) <= 1.3
                 ? [new self($both[0], $a[1], null, true), new self($both[1], $b[1], null, true)]
                 : new Refusal(
-                    'Two powers in one unit: a two-speed motor is not computed. Type the power of the one winding that you work on.',
+                    'Two powers in one unit: a two-speed motor is not calculated. Enter the power of the one winding that you work on.',
                     true,
                 );
         }
         [$kw, $hp] = $metric($a[1]) ? [$a, $b] : [$b, $a];
         if (abs(($hp[0] * self::UNITS[$hp[1]]) / ($kw[0] * self::UNITS[$kw[1]]) - 1) > 0.5) {
             return new Refusal(
-                'Kilowatts and horsepower are far apart: a two-speed motor is not computed. Type the power of the one winding that you work on.',
+                'Kilowatts and horsepower do not match: a two-speed motor is not calculated. Enter the power of the one winding that '.
+                'you work on.',
                 true,
             );
         }

@@ -29,7 +29,7 @@ final readonly class Speed
                 return $number;
             }
             if ($number < 60 || $number > 30000) {
-                return new Refusal(Show::number($number).' rpm is outside 60 to 30 000 rpm.');
+                return new Refusal(Show::number($number).' rpm is outside the range 60 to 30 000 rpm.');
             }
             $speeds[] = $number;
         }
@@ -37,7 +37,8 @@ final readonly class Speed
             $ratio = max($speeds) / min($speeds);
             if ($ratio < 1.15 || $ratio > 1.25) {
                 return new Refusal(
-                    'Two speeds: a two-speed motor has two windings or a changed pole number, each with its own currents, and is not computed. Type the speed of the one winding that you work on.',
+                    'Two speeds: a two-speed motor has two windings or changes its pole number, each with its own currents, and is not '.
+                    'calculated. Enter the speed of the one winding that you work on.',
                     true,
                 );
             }

@@ -14,7 +14,7 @@ final class Stamp
     {
         $bare = strtoupper(str_replace([' ', '-'], '', $text));
         if (preg_match('/^(?:IP)?([0-6X])([0-9X])([A-Z]{0,2})$/', $bare, $m) !== 1) {
-            return new Refusal(Typed::quoted($text).' is not an IP code: the first digit goes to 6, the second to 9.');
+            return new Refusal(Typed::quoted($text).' is not an IP code: the first digit is 0 to 6, the second 0 to 9.');
         }
 
         return new Entry('IP'.$m[1].$m[2].$m[3], 'IP'.$m[1].$m[2].$m[3]);
@@ -40,7 +40,7 @@ final class Stamp
         }
         $used = $m[2] ?? '';
         if ($used !== '' && strpos('YAEBFHNR', $used) > strpos('YAEBFHNR', $m[1])) {
-            return new Refusal('The rise of class '.$used.' is more than insulation of class '.$m[1].' bears.');
+            return new Refusal('The temperature rise of class '.$used.' is more than insulation of class '.$m[1].' withstands.');
         }
         $class = $m[1].($used === '' || $used === $m[1] ? '' : '/'.$used);
 
@@ -58,7 +58,7 @@ final class Stamp
         return match (1) {
             preg_match('/^(3|3\s*(~|ph|phase|phases|mot\.?|x)|three( phase)?|3\s*~\s*mot\.?|iii)$/i', $text) => new Entry(3.0, '3'),
             preg_match('/^(1|1\s*(~|ph|phase)|single( phase)?|one)$/i', $text) => new Entry(1.0, '1'),
-            default => new Refusal(Typed::quoted($text).' is neither three phases nor one.'),
+            default => new Refusal(Typed::quoted($text).' is not a number of phases. Enter 3 or 1.'),
         };
     }
 }

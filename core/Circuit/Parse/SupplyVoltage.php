@@ -40,7 +40,7 @@ final class SupplyVoltage
             return new Refusal('Two voltages of one supply differ by √3, such as 480Y/277, or by 2, such as 240/120 with a high leg.');
         }
         if ($line < $low || $line > $high) {
-            return new Refusal(Show::number($line).' V is outside '.Show::number($low).' to '.Show::number($high).' V.');
+            return new Refusal(Show::number($line).' V is outside the range '.Show::number($low).' to '.Show::number($high).' V.');
         }
 
         $echo = Show::number($line, 6).Show::UNIT_SPACE.'V between lines';

@@ -18,10 +18,10 @@ final class Traits
     {
         $words = is_string($value) ? preg_split('~\s*[,;]\s*~', trim($value)) : $value;
         if (! is_array($words)) {
-            return new Refusal('A list of its choices is wanted here.');
+            return new Refusal('Enter a list of its choices.');
         }
         if (count($words) > self::MOST) {
-            return new Refusal('More than '.self::MOST.' words.');
+            return new Refusal('At most '.self::MOST.' words.');
         }
         $chosen = [];
         foreach ($words as $word) {
@@ -34,7 +34,7 @@ final class Traits
                 $found = $case->value === $wanted ? $case : $found;
             }
             if ($found === null) {
-                return new Refusal((is_string($word) ? Typed::quoted($word) : 'That').' is not one of the choices.');
+                return new Refusal((is_string($word) ? Typed::quoted($word) : 'This entry').' is not one of the choices.');
             }
             $chosen[(string) $found->value] = true;
         }

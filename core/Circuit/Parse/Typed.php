@@ -78,7 +78,9 @@ final class Typed
             $text = str_replace([',', '.'], '', $text);
         }
         if (preg_match('/^[+-]?0*[1-9]\d{0,2},\d{3}$/', $text) === 1) {
-            return new Refusal("“{$text}” could be a decimal comma or a thousand: write it without the comma, or with a point.");
+            return new Refusal(
+                "“{$text}” could be a decimal comma or a thousands separator. Enter it without the comma, or with a decimal point.",
+            );
         }
         if (preg_match('/^[+-]?(\d{1,12}([.,]\d{0,12})?|[.,]\d{1,12})$/', $text) !== 1) {
             return new Refusal(self::quoted($text).' is not a number.');

@@ -31,13 +31,13 @@ final class Unbalance
             $percent = $read[0];
         } else {
             if (min($read) < 24 || max($read) > 2000) {
-                return new Refusal('Line voltages are from 24 to 2000 V.');
+                return new Refusal('Line voltages must be from 24 to 2000 V.');
             }
             $mean = array_sum($read) / 3;
             $percent = 100 * max(array_map(static fn (float $v): float => abs($v - $mean), $read)) / $mean;
         }
         if ($percent < 0 || $percent > $high) {
-            return new Refusal(Show::number($percent, 3).' % is outside 0 to '.Show::number($high).' %.');
+            return new Refusal(Show::number($percent, 3).' % is outside the range 0 to '.Show::number($high).' %.');
         }
 
         return new Entry($percent, Show::number($percent, 6).' %');

@@ -16,7 +16,7 @@ enum InsulationSystem: string implements Choice
     public function label(Words $words): string
     {
         return match ($this) {
-            self::General => 'not said, the general rule',
+            self::General => 'not specified (general rule)',
             self::Thermosetting => 'thermosetting, class F or H',
         };
     }

@@ -18,7 +18,7 @@ enum ReadAt: string implements Choice
     {
         return match ($this) {
             self::Motor => 'at the motor',
-            self::Line => 'in the line, before the capacitor',
+            self::Line => 'in the line, supply side of the capacitor',
             self::Lead => 'in a lead of a winding',
         };
     }

@@ -16,8 +16,8 @@ enum Turning: string implements Choice
     public function label(Words $words): string
     {
         return match ($this) {
-            self::Right => 'the right way',
-            self::Wrong => 'the wrong way',
+            self::Right => 'correct direction',
+            self::Wrong => 'wrong direction',
         };
     }
 }

@@ -64,8 +64,9 @@ final class Capacitor implements Judge
         }
 
         return $judgement->advise(
-            'Switch off, wait, prove it dead, short it; then look at fuses, leads and each element.', 'a blown fuse', 'a dead element',
-            'another rating than its plate says',
+            'Switch off, wait, prove dead and short-circuit it. Then check fuses, conductors and each element.', 'a blown fuse',
+            'a failed element',
+            'a rating other than on its nameplate',
         );
     }
 

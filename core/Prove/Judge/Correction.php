@@ -29,13 +29,13 @@ final class Correction implements Judge
         $root = $onePhase ? 1.0 : sqrt(3);
         [$realBefore, $ampsBefore, $voltsBefore, $real, $amps, $volts] = $read;
         if ($realBefore > 1.01 * $root * $voltsBefore * $ampsBefore || $real > 1.01 * $root * $volts * $amps) {
-            return Judgement::notComparable('Watts above volts times amperes: read all three again at the same time.');
+            return Judgement::notComparable('Real power above volts times amperes: read all three again at the same time.');
         }
         $reactiveBefore = sqrt(max(0.0, ($root * $voltsBefore * $ampsBefore) ** 2 - $realBefore ** 2));
         $after = AfterReading::of($realBefore, $reactiveBefore, $real, $amps, $volts, $onePhase, $known->correction->unit);
         // Inside its band it is what it should be, whatever the load did between; outside it only one load tells.
         if (! $after->isComparable() && ! $after->agrees()) {
-            return Judgement::notComparable('Both readings are not of one load: their power is more than 5 % apart.');
+            return Judgement::notComparable('The load changed between the two readings: their power differs by more than 5 %.');
         }
         $from = ['P' => $this->step($reading, 'after.watts'), 'V' => $this->step($reading, 'after.volts')];
         $judgement = (new Judgement)->hold(new Quantity(
@@ -46,7 +46,7 @@ final class Correction implements Judge
             'capacitor −5 to +10 %, meters 0.015', 'IEC 60831-1 (from memory); meters common practice',
         ));
         $share = new Quantity('share', $after->share, 1.0, AfterReading::SHARE_LOW, AfterReading::SHARE_HIGH, array_filter($from),
-            '(Q before − Q after) over what the capacitor gives');
+            '(Q before − Q after) ÷ reactive power of the capacitor');
         if (! $after->tellsShare()) {
             return $judgement->tell($share);
         }

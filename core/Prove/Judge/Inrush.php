@@ -53,11 +53,11 @@ final class Inrush implements Judge
             'amps', $amps->number(), $rms ? $standing : null, $current->assumed() ? null : $low, $high,
             ['I' => $current, 'V' => $volts, 'Vp' => $rated],
             '{I} × {V} ÷ {Vp}, '.($rms ? ($quick ? '−40' : '−20').' … +25 %' : '0.8 √2 … 1.2 √2 κ times').
-                ($current->assumed() ? '; only too much is told, as this current is assumed' : ''),
-            'tolerance of IEC 60034-12 (from memory) with that of a clamp',
+            ($current->assumed() ? '; only a value that is too high is judged, because this current is assumed' : ''),
+            'tolerance of IEC 60034-12 (from memory) and of a clamp meter',
         ))->advise(
-            'Read volts at the motor while it starts.', 'volts that fall while starting', 'a range or a window of the clamp',
-            'a rotor or a winding that is not what its plate says',
+            'Read the voltage at the motor during the start.', 'voltage drop during the start', 'range or time window of the clamp meter',
+            'a rotor or winding that differs from the nameplate',
         );
     }
 }

@@ -13,6 +13,7 @@ use BraveAnvil\Prove\Judgement;
 use BraveAnvil\Prove\Known;
 use BraveAnvil\Prove\Quantity;
 use BraveAnvil\Prove\Reading;
+use BraveAnvil\RuleBook\Words;
 use BraveAnvil\Solution\Grade;
 use BraveAnvil\Solution\Show;
 
@@ -59,14 +60,14 @@ final class InsulationResistance implements Judge
             $judgement = Judgement::waiting(...$wanted);
 
             return $off === [] ? $judgement : $judgement->say(
-                'Test volts may have destroyed, or been carried by, the '.implode(', ', array_map(
-                    static fn (string $part): string => str_replace('_', ' ', $part), $off,
-                )).' of this circuit: it is judged only once that was off.',
+                'Insulation test not valid: confirm that the '.implode(', ',
+                    array_map(static fn (string $part): string => Disconnected::from($part)->label(Words::iec()), $off)).
+                ' of this circuit was disconnected. The test voltage can destroy it, or it can make the reading too low.',
             );
         }
         $factor = self::factor($temperature->number(), $reading->chosen('system', InsulationSystem::class));
         if ($factor === null) {
-            return Judgement::notComparable('The rule for thermosetting windings holds from 10 to 85 °C.');
+            return Judgement::notComparable('The rule for thermosetting windings applies from 10 to 85 °C.');
         }
         $build = $reading->chosen('winding', WindingBuild::class) ?? WindingBuild::Random;
         $least = match (true) {
@@ -86,13 +87,14 @@ final class InsulationResistance implements Judge
         $test = $reading->number('test_volts');
         if ($test !== null && $test->number() < self::LEAST_TEST_V && $volts->number() > 100) {
             $judgement->mark(Grade::Note)->say(
-                'Read with '.$test->shown().': '.Show::number(self::LEAST_TEST_V).' V are usual, and show more.',
+                'Measured with '.$test->shown().'. Usual is '.Show::number(self::LEAST_TEST_V).' V, which shows more.',
             );
         }
 
         return $judgement->advise(
-            'Dry it, clean the terminal box, read again at one temperature; do not switch it on before.', 'moisture', 'dirt or carbon dust',
-            'cracked leads',
+            'Dry the winding, clean the terminal box and measure again at the same temperature. Do not switch on before.', 'moisture',
+            'dirt or carbon dust',
+            'cracked lead insulation',
         );
     }
 
@@ -105,7 +107,7 @@ final class InsulationResistance implements Judge
         $judged = $build === WindingBuild::Form && $ohms <= self::TOO_GOOD;
         $index = new Quantity(
             'polarization_index', $later->number() / $ohms, low: $judged ? self::LEAST_INDEX : null, from: ['R' => $later],
-            how: '{R} after 10 minutes over that after 1', source: self::SOURCE,
+            how: '{R} after 10 minutes ÷ {R} after 1 minute', source: self::SOURCE,
         );
         if ($judged) {
             $judgement->hold($index);

@@ -32,7 +32,7 @@ final class LineCurrent implements Judge
 
     public const MOST_OF_PLATE = 1.03;
 
-    /** Percent of unbalance that is usual, and what is added to that which the supply explains. Common practice, no source. */
+    /** Percent of unbalance that is usual, and what is added to that which the supply explains. Common practice. */
     private const USUAL = 5.0;
 
     private const ADDED = 3.0;
@@ -57,10 +57,10 @@ final class LineCurrent implements Judge
             return Judgement::waiting(...$wanted);
         }
         if ($where === ReadAt::Lead && $known->motor->connection() === WindingConnection::Star) {
-            return Judgement::notComparable('In star a lead carries what its line carries: say that it was read at the motor.');
+            return Judgement::notComparable('In star the lead current equals the line current: enter that it was read at the motor.');
         }
         $read = $reading->all(...$three ? ['volts_12', 'volts_23', 'volts_31'] : ['volts_12']);
-        $volts = $read === null ? $known->supplyVolts() : Figure::step('Volts read', array_sum($read) / count($read), Unit::Volt);
+        $volts = $read === null ? $known->supplyVolts() : Figure::step('Voltage read', array_sum($read) / count($read), Unit::Volt);
         if ($volts === null) {
             return Judgement::waiting('supply.voltage');
         }
@@ -71,13 +71,14 @@ final class LineCurrent implements Judge
 
         return $judgement->pattern === Pattern::LostPhase
             ? $judgement->advise(
-                'Switch off at once. Look at fuses, contactor and joints of that line.', 'a blown fuse', 'a contact that does not close',
+                'Switch off at once. Check the fuses, contactor and connections of that line.', 'a blown fuse',
+                'a contact that does not close',
                 'a broken lead',
             )
             : $judgement->advise(
-                'Read power and speed at the same load, and the volts again.', 'a load other than stated',
-                'volts that differ from those read',
-                'a capacitor that was not counted', 'shorted turns',
+                'Read power and speed at the same load, and the voltage again.', 'a load other than entered',
+                'voltages other than entered',
+                'a capacitor that is not entered', 'shorted turns',
             );
     }
 
@@ -96,7 +97,7 @@ final class LineCurrent implements Judge
             return $judgement->hold(new Quantity(
                 'mean', $mean, null, self::LEAST_OF_IDLE * $idle->number() / $lead, self::MOST_OF_PLATE * $plate->number() / $lead,
                 ['I0' => $idle, 'In' => $plate],
-                '0.7 × {I0} … 1.03 × {In}'.($lead > 1 ? ', ÷ √3' : '').'; the load is not said',
+                '0.7 × {I0} … 1.03 × {In}'.($lead > 1 ? ', ÷ √3' : '').'; the load is not entered',
             ));
         }
         $share = $load === null ? null : $load->number() / 100;
@@ -111,10 +112,10 @@ final class LineCurrent implements Judge
             array_filter(['x' => $load, 'V' => $volts, 'P' => $known->load->input]),
             ($load === null ? '' : 'at {x}, ').'{V}: √('.Show::number($drawn->active).'² + '.Show::number($drawn->reactive).'²) A'.
                 ($lead > 1 ? ' ÷ √3' : '').' ± '.Show::number($band, 4).' %',
-            'own estimate',
+            'estimate',
         ));
         if ($plate !== null && $where !== ReadAt::Line && $mean > self::MOST_OF_PLATE * $plate->number() / $lead) {
-            $judgement->differ()->say('It draws more than the plate’s '.$plate->shown().($lead > 1 ? ', ÷ √3 in a lead' : '').'.');
+            $judgement->differ()->say('Current above the nameplate value, '.$plate->shown().($lead > 1 ? ', ÷ √3 in a lead' : '').'.');
         }
 
         return $judgement;
@@ -130,7 +131,7 @@ final class LineCurrent implements Judge
         foreach ($amps as $i => $one) {
             if ($mean > 0 && $one <= self::DEAD * (3 * $mean - $one) / 2) {
                 $judgement->differ(Grade::Stop)->shape(Pattern::LostPhase)
-                    ->say('L'.($i + 1).' carries nothing: the motor runs on two lines.');
+                    ->say('No current in L'.($i + 1).': the motor is single-phasing. Switch off at once.');
             }
         }
         if ($mean <= 0) {
@@ -144,14 +145,13 @@ final class LineCurrent implements Judge
             new Quantity(
                 'unbalance', $unbalance, high: max(self::USUAL, $explained + self::ADDED),
                 how: $explained > 0
-                    ? 'volts with V2/V1 '.Show::number(100 * ($sequence ?? 0.0), 4).' % explain '.Show::number($explained, 3).
-                        ' %, 3 % added'
+                    ? 'V2/V1 '.Show::number(100 * ($sequence ?? 0.0), 4).' % explains '.Show::number($explained, 3).' %, plus 3 %'
                     : 'usual '.Show::number(self::USUAL).' %',
             ),
             $unbalance > max(self::GRAVE, $explained + self::GRAVE_ADDED) ? Grade::Caution : Grade::Note,
         );
         if ($unbalance > self::USUAL && $judgement->verdict->value === 'agrees') {
-            $judgement->say('The supply’s own unbalance explains it.');
+            $judgement->say('The unbalance of the supply explains it.');
         }
     }
 }

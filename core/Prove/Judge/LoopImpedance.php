@@ -14,10 +14,10 @@ use BraveAnvil\Solution\Grade;
 /** What a loop tester shows at the motor, conductors cold. */
 final class LoopImpedance implements Judge
 {
-    /** Share of the limit for warm conductors that cold ones may read. Common practice, no source. */
+    /** Share of the limit for warm conductors that cold ones may read. Common practice. */
     private const COLD = 0.8;
 
-    /** Above so many times the computed one something is in the way. Common practice, no source. */
+    /** Above so many times the computed one something is in the way. Common practice. */
     private const MORE = 1.2;
 
     public function judge(Reading $reading, Known $known): Judgement
@@ -36,7 +36,7 @@ final class LoopImpedance implements Judge
             new Quantity(
                 'ohms', $read, $computed?->number(), null, $high,
                 [...$computed === null ? [] : ['Z' => $computed], ...$limit === null ? [] : ['Zm' => $limit]],
-                $limit === null ? '1.2 × {Z}' : ($computed === null ? '' : 'computed {Z} warm; ').'0.8 × {Zm} on cold conductors',
+                $limit === null ? '1.2 × {Z}' : ($computed === null ? '' : 'calculated {Z} warm; ').'0.8 × {Zm} on cold conductors',
             ),
             match (true) {
                 $limit === null => Grade::Note,
@@ -48,13 +48,13 @@ final class LoopImpedance implements Judge
             $judgement->tell(new Quantity('limit_cold', self::COLD * $limit->number(), from: ['Zm' => $limit], how: '0.8 × {Zm}'));
         }
         if ($more && $limit !== null) {
-            $judgement->mark(Grade::Note)->say('It is more than 1.2 times the computed one.');
+            $judgement->mark(Grade::Note)->say('It is more than 1.2 times the calculated value.');
         }
 
         return $judgement->advise(
-            'Tighten and read again at each joint of the protective conductor, from the board on.',
-            'a loose joint in the protective conductor',
-            'a longer or smaller conductor than typed', 'a lead of the tester',
+            'Tighten and measure again at each connection of the protective conductor, starting at the board.',
+            'a loose connection in the protective conductor',
+            'a longer or smaller conductor than entered', 'a test lead',
         );
     }
 }

@@ -14,7 +14,7 @@ use BraveAnvil\Solution\Show;
 /** The currents of a motor that turns alone, uncoupled. */
 final class NoLoadCurrent implements Judge
 {
-    /** Share by which it may differ from the machine model, and from a value of the plate. Common practice, no source. */
+    /** Share by which it may differ from the machine model, and from a value of the plate. Common practice. */
     private const MODEL = 0.3;
 
     private const TYPED = 0.1;
@@ -39,9 +39,9 @@ final class NoLoadCurrent implements Judge
             'mean', array_sum($amps) / 3, $expected, $expected * (1 - $band), $expected * (1 + $band),
             ['I0' => $idle, 'V' => $volts, 'Vp' => $rated], '{I0} × {V} ÷ {Vp} ± '.Show::number(100 * $band).' %',
         ))->advise(
-            'Look at the links against the plate, then at the winding.', 'windings joined for another voltage',
-            'a larger air gap after work',
-            'a rewind with other turns',
+            'Check the links against the nameplate, then the winding.', 'windings connected for another voltage',
+            'a larger air gap after repair',
+            'a rewind with a different number of turns',
         );
     }
 }

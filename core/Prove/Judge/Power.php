@@ -67,20 +67,20 @@ final class Power implements Judge
                 $band = self::FACTOR + self::FACTOR_IDLE * (1 - $share);
                 $judgement->hold(new Quantity(
                     'power_factor', $factor, $drawn->powerFactor(), $drawn->powerFactor() - $band, min(1.0, $drawn->powerFactor() + $band),
-                    array_filter(['x' => $load, 'V' => $volts]), 'at {V} ± '.Show::number($band, 3), 'own estimate',
+                    array_filter(['x' => $load, 'V' => $volts]), 'at {V} ± '.Show::number($band, 3), 'estimate',
                 ));
             }
         }
         if ($implied !== null) {
-            $judgement->tell(new Quantity('load_implied', 100 * $implied, how: 'the load at which the motor takes so much'));
+            $judgement->tell(new Quantity('load_implied', 100 * $implied, how: 'the load at which the motor takes this power'));
             if (100 * $implied > self::MOST_LOAD) {
-                $judgement->differ()->say('So much power is a load of '.Show::number(100 * $implied, 3).' %: more than the motor is for.');
+                $judgement->differ()->say('This power means a load of '.Show::number(100 * $implied, 3).' %: more than the motor rating.');
             }
         }
 
         return $judgement->advise(
-            'Read line currents and speed at the same load.', 'a load other than stated', 'leads of the meter changed round',
-            'a capacitor that was not counted',
+            'Read line currents and speed at the same load.', 'a load other than entered', 'leads of the meter swapped',
+            'a capacitor that is not entered',
         );
     }
 

@@ -29,7 +29,8 @@ final class RelayTrip implements Judge
             return Judgement::waiting(...$reading->missing('multiple', 'seconds'), ...$class === null ? ['class'] : []);
         }
         if ($multiple->number() <= self::LEAST_MULTIPLE * (1 + 1e-6)) {
-            return Judgement::notComparable('Up to 1.2 times its dial a relay takes minutes to hours: test it with more.');
+            return Judgement::notComparable('Up to 1.2 times its setting a relay takes minutes to hours to trip: test it with '.
+                'more current.');
         }
         $classes = $known->practice->overloadClasses();
         $low = $classes->holds($class, $multiple->number());
@@ -39,9 +40,9 @@ final class RelayTrip implements Judge
             'seconds', $seconds->number(), null, $low, $high, ['m' => $multiple],
             'class '.$class->value.' at {m}: τ ln(m² / (m² − k²)), τ from the class’s times at 7.2 ×', $classes->cited(),
         ))->advise(
-            'Read dial and class on the relay, let it cool for an hour, test all three poles behind one another.',
-            'a dial that stands elsewhere',
-            'a relay of another class', 'a relay that was still warm', 'a test with one pole only',
+            'Check setting and class on the relay, let it cool for one hour, then test with all three poles in series.',
+            'another setting',
+            'another trip class', 'a relay that was still warm', 'a test with one pole only',
         );
     }
 }

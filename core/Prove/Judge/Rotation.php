@@ -22,8 +22,8 @@ final class Rotation implements Judge
         }
 
         return $seen === Turning::Right ? new Judgement : (new Judgement)->differ(Grade::Stop)->advise(
-            'Switch off, lock off, swap two leads at the motor’s side; with a star-delta starter swap both ends alike.',
-            'two lines changed round',
+            'Switch off, lock off and swap two leads at the motor; with a star-delta starter swap both ends in the same way.',
+            'two lines swapped',
         );
     }
 }

@@ -26,8 +26,8 @@ final class RunUpTime implements Judge
         }
         if ($computed === null || $runUp === null) {
             return Judgement::waiting('load.inertia')->say($runUp === null
-                ? 'The start is not worked out, so nothing says how long it should take.'
-                : 'By computation it does not come up to speed at all.');
+                ? 'The start is not calculated, so there is no expected time.'
+                : 'By calculation the motor does not reach full speed.');
         }
         $worst = $runUp->worst->runUpTime;
         $longest = $worst ?? TimedStart::LONGEST * $computed->number();
@@ -36,7 +36,8 @@ final class RunUpTime implements Judge
             'seconds', $seconds->number(), $computed->number(), TimedStart::SHORTEST * $computed->number(), $longest, ['t' => $computed],
             '{t}, from 0.7 of it to '.($worst === null ? 'twice' : 'the worst case, '.Show::quantity($longest, Unit::Second, 3)),
         ))->advise(
-            'Type this time under Start: the inertia follows from it.', 'another load or inertia than typed', 'low volts while starting',
+            'Enter this time under Start: the inertia follows from it.', 'a load or inertia other than entered',
+            'low voltage during the start',
             'a rotor fault',
         );
     }

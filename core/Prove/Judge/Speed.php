@@ -41,7 +41,7 @@ final class Speed implements Judge
         $read = 100 * ($synchronous - $rpm->number()) / $synchronous;
         $atFull = $slip->number() * ($rated->number() / $volts->number()) ** 2;
         $implied = new Quantity(
-            'load_implied', 100 * $read / $atFull, from: ['s' => $slip, 'V' => $volts], how: 'slip read over {s} at {V}',
+            'load_implied', 100 * $read / $atFull, from: ['s' => $slip, 'V' => $volts], how: 'slip above {s} at {V}',
         );
         if ($load === null) {
             return Judgement::waiting('load_percent')->tell(new Quantity('slip', $read), $implied);
@@ -55,8 +55,8 @@ final class Speed implements Judge
         ))->tell($implied);
 
         return $judgement->advise(
-            'Read power and line currents at the same load.', 'a load other than stated', 'volts that differ from those read',
-            'a broken bar, where the current swings too',
+            'Read power and line currents at the same load.', 'a load other than entered', 'voltages other than entered',
+            'a broken rotor bar, if the current swings too',
         );
     }
 }

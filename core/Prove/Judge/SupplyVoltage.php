@@ -38,7 +38,7 @@ final class SupplyVoltage implements Judge
         foreach ($names as $i => $name) {
             $judgement->hold(new Quantity(
                 $name, $volts[$i], $nominal->number(), $nominal->number() * (1 - $share), $nominal->number() * (1 + $share),
-                ['V' => $nominal, 't' => $tolerance], '{V} ± {t}', 'as the site sets it',
+                ['V' => $nominal, 't' => $tolerance], '{V} ± {t}', 'as set for the site',
             ));
         }
         if ($three) {
@@ -46,8 +46,8 @@ final class SupplyVoltage implements Judge
         }
 
         return $judgement->advise(
-            'Read again at the supply side of the switch, and at other loads of the board.', 'single-phase loads', 'a bad joint',
-            'a blown fuse of a capacitor', 'taps of the transformer',
+            'Read again at the supply side of the switch, and at other loads on the board.', 'single-phase loads', 'a bad connection',
+            'a blown capacitor fuse', 'transformer taps',
         );
     }
 
@@ -57,15 +57,15 @@ final class SupplyVoltage implements Judge
         $unbalance = Spread::percent($volts);
         $judgement->hold(
             new Quantity(
-                'unbalance', $unbalance, high: self::AGREES, how: 'largest |x − mean| / mean, at most '.Show::number(self::AGREES).' %',
+                'unbalance', $unbalance, high: self::AGREES, how: 'largest |x − mean| / mean, '.Show::number(self::AGREES).' % or less',
                 source: 'NEMA MG 1 14.36 (from memory)',
             ),
             $unbalance > self::STOP ? Grade::Stop : Grade::Caution,
         );
         if ($unbalance > self::NAMED && $unbalance <= self::AGREES) {
-            $judgement->mark(Grade::Note)->say('Above 1 % a motor gives less, and its currents differ by several times as much.');
+            $judgement->mark(Grade::Note)->say('Above 1 % the motor must be derated, and its currents differ by several times as much.');
         } elseif ($unbalance > self::STOP) {
-            $judgement->say('Above 5 % a motor is not run.');
+            $judgement->say('Above 5 % a motor must not run.');
         }
     }
 }

@@ -15,7 +15,7 @@ use BraveAnvil\Solution\Show;
 /** Temperatures of both bearings, warm. */
 final class Temperature implements Judge
 {
-    /** °C from which a bearing is named, and to which it agrees. Common practice, no source. */
+    /** °C from which a bearing is named, and to which it agrees. Common practice. */
     private const NAMED = 80.0;
 
     private const AGREES = 95.0;
@@ -30,15 +30,15 @@ final class Temperature implements Judge
         $ambient = $reading->number('ambient');
         $judgement = (new Judgement)->hold(new Quantity(
             'bearing', $hottest, high: self::AGREES, from: $ambient === null ? [] : ['θa' => $ambient],
-            how: 'at most '.Show::number(self::AGREES).' °C'.($ambient === null ? '' : '; '.Show::number($hottest - $ambient->number(), 3).
-                ' K above the {θa} around it'),
+            how: Show::number(self::AGREES).' °C or less'.($ambient === null ? '' : '; '.Show::number($hottest - $ambient->number(), 3).
+            ' K above the ambient {θa}'),
         ));
         if ($hottest > self::NAMED) {
             $judgement->mark(Grade::Note);
         }
 
         return $judgement->advise(
-            'Look at the grease: how much, how old, which; then at load and cooling.', 'too much or too little grease', 'load',
+            'Check the grease (quantity, age, type), then load and cooling.', 'too much or too little grease', 'load',
             'blocked cooling', 'a worn bearing',
         );
     }

@@ -47,7 +47,7 @@ final class TemperatureRise implements Judge
             'rise', $rise, null, null, $limit, $steps,
             '({R2} − {R1}) ÷ {R1} × ('.Show::number($constant).' + {θ1}) + {θ1} − {θa}; '.$why, 'IEC 60034-1 (from memory)',
         ))->tell(new Quantity('limit', $limit, how: $why))->advise(
-            'Read load, volts and cooling at the same time.', 'load', 'low or unequal volts', 'blocked cooling', 'many starts',
+            'Read load, voltage and cooling at the same time.', 'load', 'low or unbalanced voltage', 'blocked cooling', 'many starts',
         );
     }
 
@@ -56,7 +56,7 @@ final class TemperatureRise implements Judge
     {
         $typed = $known->circuit->number('plate.temperature_rise');
         if ($typed !== null) {
-            return [$typed->number(), 'stamped '.$typed->shown()];
+            return [$typed->number(), 'nameplate '.$typed->shown()];
         }
         // What a plate says it is used to: F/B is insulation of class F, used to the rise of B.
         $class = $known->circuit->word('plate.insulation_class');
@@ -74,7 +74,7 @@ final class TemperatureRise implements Judge
         $ambient = $known->circuit->number('plate.ambient');
         if ($ambient !== null && $ambient->number() > self::USUAL_AMBIENT) {
             $limit -= $ambient->number() - self::USUAL_AMBIENT;
-            $why .= ', less what its plate’s ambient is above 40 °C';
+            $why .= ', minus what its rated ambient is above 40 °C';
         }
 
         return [$limit, $why];

@@ -53,16 +53,16 @@ final class Vibration implements Judge
         $judgement = (new Judgement)->hold(
             new Quantity(
                 'velocity', $worst, high: $limits[1], from: ['P' => $output],
-                how: '{P}, '.($flexible ? 'flexible' : 'rigid').': zones end at '.
-                    implode(', ', array_map(Show::number(...), $limits)).' mm/s',
+                how: '{P}, '.($flexible ? 'flexible' : 'rigid').' foundation: zone limits '.
+                implode(', ', array_map(Show::number(...), $limits)).' mm/s',
                 source: self::SOURCE,
             ),
             $zone === 3 ? Grade::Stop : Grade::Caution,
         )->tell(new Quantity('zone', self::ZONES[$zone], source: self::SOURCE));
 
         return $judgement->advise(
-            $zone === 3 ? 'Do not run it on. Look at coupling, feet and bearings.'
-                : 'Look at alignment, feet and fan; read again in a week.',
+            $zone === 3 ? 'Do not keep it running. Check coupling, feet and bearings.'
+                : 'Check alignment, feet and fan; measure again in a week.',
             'alignment', 'unbalance', 'a loose foot', 'a bearing', 'the foundation',
         );
     }

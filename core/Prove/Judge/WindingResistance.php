@@ -21,12 +21,12 @@ use BraveAnvil\Solution\Unit;
 /** Three resistances between terminals, or of three windings with their links out. */
 final class WindingResistance implements Judge
 {
-    /** Unbalance in percent that a healthy motor keeps, and from which on it weighs more. Common practice, no source. */
+    /** Unbalance in percent that a healthy motor keeps, and from which on it weighs more. Common practice. */
     private const AGREES = 2.0;
 
     private const GRAVE = 5.0;
 
-    /** Percent by which a winding may change from its first reading. Common practice, no source. */
+    /** Percent by which a winding may change from its first reading. Common practice. */
     private const CHANGE = 5.0;
 
     /** Share by which windings of one motor differ without being a pattern. */
@@ -62,16 +62,16 @@ final class WindingResistance implements Judge
         if ((count($open) === 2 && $join === ReadJoin::Star) || (count($open) === 1 && $join === ReadJoin::Open)) {
             $of = $join === ReadJoin::Open ? $marks[0] : self::shared($marks[0], $marks[1]);
 
-            return $judgement->shape(Pattern::OpenWinding)->say('Nothing flows through winding '.$of.'.')
+            return $judgement->shape(Pattern::OpenWinding)->say('No continuity through winding '.$of.'.')
                 ->advise(
-                    'Look at its lead and link in the terminal box, then at the winding itself.', 'a lead or link that is off',
-                    'a broken winding',
+                    'Check its lead and link in the terminal box, then the winding itself.', 'a lead or link not connected',
+                    'an open winding',
                 );
         }
 
-        return $judgement->say('Nothing flows between '.implode(', ', $marks).'.')
+        return $judgement->say('No continuity between '.implode(', ', $marks).'.')
             ->advise(
-                'Join the windings as they should be and read again.', 'links that are out', 'a test lead that is off', 'broken windings',
+                'Connect the windings as they should be and read again.', 'links removed', 'a test lead not connected', 'open windings',
             );
     }
 
@@ -89,7 +89,7 @@ final class WindingResistance implements Judge
         $judgement = (new Judgement)->tell(new Quantity('mean', $mean))->hold(
             new Quantity(
                 'unbalance', $unbalance, high: self::AGREES,
-                how: 'largest |x − mean| / mean, at most '.Show::number(self::AGREES).' %',
+                how: 'largest |x − mean| / mean, '.Show::number(self::AGREES).' % or less',
             ),
             $unbalance > self::GRAVE ? Grade::Caution : Grade::Note,
         );
@@ -98,7 +98,7 @@ final class WindingResistance implements Judge
         $marks = $join === ReadJoin::Delta ? ['UV', 'VW', 'WU'] : ['U', 'V', 'W'];
         if ($openPair !== null) {
             $judgement->differ(Grade::Stop)->shape(Pattern::OpenWinding)
-                ->say('The pair '.$marks[$openPair].' reads twice the others: the winding across it carries nothing.');
+                ->say('The pair '.$marks[$openPair].' reads twice the others: the winding between these terminals is open.');
         } else {
             $windings = self::windings($join, $ohms);
             foreach ($windings as $i => $winding) {
@@ -109,19 +109,20 @@ final class WindingResistance implements Judge
 
         return match ($judgement->pattern) {
             Pattern::LowWinding => $judgement->advise(
-                'Read again joint by joint, then compare insulation and no-load currents.', 'shorted turns in that winding',
-                ...$join === ReadJoin::Delta ? ['a joint in the opposite lead, where the mean has risen'] : [],
+                'Measure again connection by connection, then compare insulation and no-load currents.', 'shorted turns in that winding',
+                ...$join === ReadJoin::Delta ? ['a bad connection in the opposite lead, if the mean has risen'] : [],
             ),
             Pattern::HighWinding => $judgement->advise(
-                'Open, clean and tighten the joints of that lead and read again.', 'a loose or burnt joint in that lead',
+                'Open, clean and tighten the connections of that lead and read again.', 'a loose or burnt connection in that lead',
                 'broken strands', 'another wire size after a rewind',
             ),
             Pattern::OpenWinding => $judgement->advise(
-                'Look at its leads and links in the terminal box, then at the winding itself.', 'a lead or link that is off',
-                'a broken winding',
+                'Check its leads and links in the terminal box, then the winding itself.', 'a lead or link not connected',
+                'an open winding',
             ),
             default => $judgement->advise(
-                'Read again with the leads of the meter changed round.', 'contact of the test leads', 'windings not all at one temperature',
+                'Read again with the leads of the meter swapped.', 'contact resistance of the test leads',
+                'windings at different temperatures',
             ),
         };
     }
@@ -130,7 +131,7 @@ final class WindingResistance implements Judge
     {
         $temperature = $reading->number('temperature');
         if ($temperature === null) {
-            $judgement->say('Without the winding’s temperature it is held against no other reading.');
+            $judgement->say('Without the winding temperature it cannot be compared with other readings.');
 
             return;
         }
@@ -150,7 +151,7 @@ final class WindingResistance implements Judge
             $judgement->hold(
                 new Quantity(
                     'change', $change, 0.0, -self::CHANGE, self::CHANGE,
-                    how: 'from '.Show::quantity($first, Unit::Ohm).' at the first reading joined alike',
+                    how: 'from '.Show::quantity($first, Unit::Ohm).' at the first reading connected the same way',
                 ),
                 Grade::Note,
             );
@@ -234,7 +235,7 @@ final class WindingResistance implements Judge
     private static function odd(ReadJoin $join, array $windings, array $marks, Judgement $judgement): void
     {
         if ($windings === []) {
-            $judgement->differ(Grade::Caution)->say('No three windings give such readings.');
+            $judgement->differ(Grade::Caution)->say('No three windings give these readings.');
 
             return;
         }
@@ -249,8 +250,8 @@ final class WindingResistance implements Judge
             return;
         }
         $judgement->shape($off < 0 ? Pattern::LowWinding : Pattern::HighWinding)->say(
-            'Winding '.$marks[$odd].' reads '.Show::number(100 * abs($off), 2).' % '.($off < 0 ? 'less' : 'more').' than its neighbours'.
-            ($off < 0 ? ', as with that share of its turns shorted' : '').'.',
+            'Winding '.$marks[$odd].' reads '.Show::number(100 * abs($off), 2).' % '.($off < 0 ? 'less' : 'more').' than the others'.
+            ($off < 0 ? ', as if that share of its turns were shorted' : '').'.',
         );
         if ($judgement->verdict->value === 'agrees') {
             $judgement->mark(Grade::Note);

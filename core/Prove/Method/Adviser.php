@@ -11,7 +11,7 @@ use BraveAnvil\Circuit\Choice\Presence;
 use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\RuleBook\Words;
 
-/** Which way of measuring goes with the instruments at hand, the neutral and the balance of the load. Common practice, no source. */
+/** Which way of measuring goes with the instruments at hand, the neutral and the balance of the load. Common practice. */
 final readonly class Adviser
 {
     public const SCOPE = 'scope';
@@ -40,35 +40,38 @@ final readonly class Adviser
         $three = $this->circuit->phases() === 3;
         $ways = [
             $this->way(MeasuringMethod::VoltsAmpsWatts, 'Real, reactive and apparent power, power factor.',
-                $three ? 'On which side of unity the current is, unless the meter says.' : 'On which side of unity the current is.',
+                $three ? 'Whether the current leads or lags, unless the meter shows it.' : 'Whether the current leads or lags.',
                 $this->lacks([Instrument::PowerAnalyser], $three ? [] : [...$meters, Instrument::Wattmeter])),
             ...$three ? [
-                $this->way(MeasuringMethod::ThreeWattmeters, 'Real power of each line and in all, balanced or not, with a neutral too.',
-                    'Reactive power where the load is unbalanced.', $this->lacks([Instrument::ThreeWattmeters], [], neutral: true)),
-                $this->way(MeasuringMethod::TwoWattmeters, 'Real power of three wires, balanced or not; reactive power where balanced.',
-                    'Anything once a neutral carries current. Either meter alone means nothing.',
+                $this->way(MeasuringMethod::ThreeWattmeters, 'Real power of each line and in total, balanced or not, also with a neutral.',
+                    'Reactive power of an unbalanced load.', $this->lacks([Instrument::ThreeWattmeters], [], neutral: true)),
+                $this->way(MeasuringMethod::TwoWattmeters, 'Real power of a three-wire load, balanced or not; reactive power if balanced.',
+                    'Anything if a neutral carries current. One wattmeter alone tells you nothing.',
                     $this->lacks([Instrument::TwoWattmeters])),
                 $this->way(
-                    MeasuringMethod::OneWattmeter, 'Real power with its coil to neutral, reactive power with it between the other lines.',
-                    'Anything of an unbalanced load.',
+                    MeasuringMethod::OneWattmeter, 'Real power with its coil to neutral, reactive power with its coil between the '.
+                    'other two lines.',
+                    'Anything about an unbalanced load.',
                     $this->lacks([Instrument::Wattmeter], [], balanced: true)),
             ] : [],
-            $this->way(MeasuringMethod::PowerFactorMeter, 'Power factor with its side, and all else with volts and amperes.',
-                'An unbalanced load; a current that is no sine wave.', $this->lacks(
+            $this->way(MeasuringMethod::PowerFactorMeter, 'Power factor, leading or lagging; everything else with voltage and current.',
+                'An unbalanced load; a current that is not a sine wave.', $this->lacks(
                     [Instrument::PowerFactorMeter, ...$meters], [], balanced: $three,
                 )),
-            ...$three ? [$this->way(MeasuringMethod::LineAngle, 'The angle, less the 30° between line and phase, and with it all else.',
-                'An unbalanced load; a current that is no sine wave.', $this->lacks(
+            ...$three ? [$this->way(MeasuringMethod::LineAngle, 'The angle, minus the 30° between line and phase; from it everything else.',
+                'An unbalanced load; a current that is not a sine wave.', $this->lacks(
                     [Instrument::AngleMeter, ...$meters], [], balanced: true,
                 ))] : [],
-            new Rated(self::SCOPE, 'Scope and file of samples', 'Wave shapes, harmonics, true power factor and that of the fundamental.',
-                'More than what its probes may carry: see below.', $this->lacks([Instrument::Scope])),
-            $this->way(MeasuringMethod::MeterPulses, 'The mean of real power over a minute or more.',
-                'Reactive power, unless volts and amperes are read besides; a load that swings.', $this->lacks([Instrument::EnergyMeter])),
-            $this->way(MeasuringMethod::Brake, 'Efficiency, by torque and speed against watts.',
-                'The load in its place: the motor is on the brake.',
+            new Rated(self::SCOPE, 'Oscilloscope and waveform file', 'Waveforms, harmonics, true power factor and fundamental '.
+            'power factor.',
+                'More than its probes can measure: see below.', $this->lacks([Instrument::Scope])),
+            $this->way(MeasuringMethod::MeterPulses, 'Average real power over a minute or more.',
+                'Reactive power, unless voltage and current are read as well; a load that swings.',
+                $this->lacks([Instrument::EnergyMeter])),
+            $this->way(MeasuringMethod::Brake, 'Efficiency, from torque and speed compared with the input power.',
+                'The load at its place: the motor is on the brake.',
                 $this->lacks([Instrument::Brake, $three ? Instrument::PowerAnalyser : Instrument::Wattmeter])),
-            $this->way(MeasuringMethod::VoltsAmps, 'Apparent power only.', 'Real power and power factor: current alone tells neither.',
+            $this->way(MeasuringMethod::VoltsAmps, 'Apparent power only.', 'Real power and power factor: current alone gives neither.',
                 $this->lacks($meters)),
         ];
         usort($ways, static fn (Rated $a, Rated $b): int => ($a->lacks !== '') <=> ($b->lacks !== ''));
@@ -93,11 +96,10 @@ final readonly class Adviser
         if ($missing !== [] && $or !== []) {
             $missing = $this->missing($or);
         }
-        $parts = $missing === [] ? [] : ['wants '.implode(', ', array_map(
-            fn (Instrument $one): string => lcfirst($one->label($this->words)), $missing,
-        ))];
+        $parts = $missing === [] ? []
+            : ['needs '.implode(', ', array_map(fn (Instrument $one): string => lcfirst($one->label($this->words)), $missing))];
         if ($neutral && $this->noNeutral) {
-            $parts[] = 'wants the neutral';
+            $parts[] = 'needs the neutral';
         }
         if ($balanced && $this->unbalanced) {
             $parts[] = 'the load is unbalanced';

@@ -11,10 +11,11 @@ use BraveAnvil\Solution\Shape;
 final readonly class MethodCurve implements Curve
 {
     private const SCOPE_SAFETY = [
-        'A scope’s ground is the frame of the building. Clipped to a line it is a short circuit: never float the scope by lifting its ground.',
-        'Volts: a differential probe rated for the place, or an isolating transformer before the probe.',
-        'Amperes: a current clamp. A shunt only in a wire that was dead while it was put in, and read by a differential probe too.',
-        'Fuse the leads at the point where they are joined; switch on from a distance.',
+        'The ground of an oscilloscope is connected to building earth. Clipped to a line it is a short circuit: never float the '.
+        'oscilloscope by lifting its ground.',
+        'Voltage: use a differential probe rated for the location, or an isolating transformer before the probe.',
+        'Current: use a current clamp. Insert a shunt only with the conductor dead, and read it with a differential probe as well.',
+        'Fuse the leads at the point of connection; switch on from a distance.',
     ];
 
     /** @param  list<Rated>  $ways  the best first */

@@ -10,7 +10,7 @@ use BraveAnvil\Solution\Unit;
 /** A resistor in the line that a scope reads: what it shows, how warm it gets, and for how long it bears that. */
 final readonly class Shunt
 {
-    /** What it should drop, V rms: enough to see, too little to matter. Common practice, no source. */
+    /** What it should drop, V rms: enough to see, too little to matter. Common practice. */
     private const DROP_V = 0.1;
 
     /** Share of its rating that it bears for ever, and times of it that it bears for five seconds. IEC 60115-1 (from memory). */
@@ -61,13 +61,13 @@ final readonly class Shunt
     {
         $seconds = $this->seconds();
 
-        return Show::quantity($this->ohm, Unit::Ohm, 3).' at '.Show::quantity($this->amperes, Unit::Ampere, 3).' shows '.
-            Show::quantity($this->amperes * $this->ohm, Unit::Volt, 3).' and takes '.
-            Show::quantity($this->warmth(), Unit::Watt, 3).'. One of '.
-            Show::quantity($this->rating, Unit::Watt, 3).' '.match (true) {
-                $seconds >= INF => 'bears that for ever.',
-                $seconds <= 0 => 'does not bear that at all: take a smaller one, or a current clamp.',
-                default => 'bears that for '.Show::quantity($seconds, Unit::Second, 2).' at most, then it cools for ten times as long.',
+        return Show::quantity($this->ohm, Unit::Ohm, 3).' at '.Show::quantity($this->amperes, Unit::Ampere, 3).' gives '.
+            Show::quantity($this->amperes * $this->ohm, Unit::Volt, 3).' and '.Show::quantity($this->warmth(), Unit::Watt, 3).
+            ' of heat. A shunt rated '.Show::quantity($this->rating, Unit::Watt, 3).' '.match (true) {
+                $seconds >= INF => 'withstands that continuously.',
+                $seconds <= 0 => 'does not withstand that: use a smaller resistance, or a current clamp.',
+                default => 'withstands that for '.Show::quantity($seconds, Unit::Second, 2).
+                    ' at most; then let it cool for ten times as long.',
             };
     }
 }

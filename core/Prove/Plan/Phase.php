@@ -28,7 +28,7 @@ enum Phase: string
     {
         return match ($this) {
             self::Dead => 'Dead: isolated and locked off',
-            self::Live => 'Live, standing still',
+            self::Live => 'Live, at standstill',
             self::FirstStart => 'First start',
             self::UnderLoad => 'Under load, warm',
         };
@@ -38,13 +38,15 @@ enum Phase: string
     public function caution(): string
     {
         return match ($this) {
-            self::Dead => 'Isolate, lock off, prove it dead with a tester that was tried on a known source before and after. '.
-                'Capacitors hold charge: wait, prove them dead, short them. A warm motor may start by itself where a relay resets by itself.',
-            self::Live => 'Live measurement only by qualified people, with instruments, leads and gloves rated for the place. '.
-                'Doors that need not be open stay shut.',
-            self::FirstStart => 'Guards on, nobody at coupling, belt or fan; a hand on the stop. '.
-                'Loose keys fly when a motor runs uncoupled.',
-            self::UnderLoad => 'Clamps only on insulated leads. Keep sleeves, leads and fingers from shaft and fan; surfaces burn.',
+            self::Dead => 'Isolate, lock off, wait for capacitors and drives to discharge, prove dead with a tester checked on a known '.
+                'live source before and after, then earth and short-circuit. Screen live parts nearby. '.
+                'With automatic reset a warm motor can start by itself.',
+            self::Live => 'Live measurement by qualified persons only, with instruments, leads, gloves and PPE rated for the location. '.
+            'Keep doors closed that need not be open.',
+            self::FirstStart => 'Guards fitted; keep everyone clear of coupling, belt and fan; be ready at the stop button. '.
+            'Remove or secure the shaft key when the motor runs uncoupled.',
+            self::UnderLoad => 'Clamp meters on insulated conductors only. Keep sleeves, leads and fingers clear of shaft and fan. '.
+            'Surfaces can burn you.',
         };
     }
 }

@@ -15,7 +15,7 @@ use BraveAnvil\Solution\Figure;
 use BraveAnvil\Solution\Show;
 use BraveAnvil\Solution\Unit;
 
-/** Which readings a circuit needs, in the safe order, and what each should show. Common practice, no source. */
+/** Which readings a circuit needs, in the safe order, and what each should show. Common practice. */
 final class Planner
 {
     /** Rated output from which bearings and vibration are always read, W. */
@@ -62,20 +62,20 @@ final class Planner
     private function proves(ReadingKind $kind): string
     {
         return match ($kind) {
-            ReadingKind::WindingResistance => 'All three windings are whole and joined alike.',
-            ReadingKind::InsulationResistance => 'The winding is dry and clean enough to be switched on.',
-            ReadingKind::RelayTrip => 'The overload relay trips as its class says.',
-            ReadingKind::SupplyVoltage => 'All three lines are there, near enough to nominal and to one another.',
+            ReadingKind::WindingResistance => 'All three windings are intact and connected the same way.',
+            ReadingKind::InsulationResistance => 'The winding is dry and clean enough to be energised.',
+            ReadingKind::RelayTrip => 'The overload relay trips as its class requires.',
+            ReadingKind::SupplyVoltage => 'All three lines are present, close to nominal and balanced.',
             ReadingKind::LoopImpedance => 'A fault to the frame is cleared in time.',
-            ReadingKind::Rotation => 'It turns the way that the machine wants.',
-            ReadingKind::NoLoadCurrent => 'The motor itself is joined for this supply.',
-            ReadingKind::Inrush => 'The start is as hard as was computed.',
-            ReadingKind::RunUpTime => 'Load and inertia are as typed, so that timer and class are right.',
-            ReadingKind::LineCurrent => 'The motor carries its load, evenly, within its plate.',
-            ReadingKind::Power => 'The load is what was stated.',
-            ReadingKind::Speed => 'Slip, and with it the load, is as stated.',
+            ReadingKind::Rotation => 'The motor turns in the right direction for the machine.',
+            ReadingKind::NoLoadCurrent => 'The motor is connected for this supply.',
+            ReadingKind::Inrush => 'The starting current is as calculated.',
+            ReadingKind::RunUpTime => 'Load and inertia are as entered, so timer and trip class are right.',
+            ReadingKind::LineCurrent => 'The motor carries its load with balanced currents, within its nameplate.',
+            ReadingKind::Power => 'The load is as entered.',
+            ReadingKind::Speed => 'Slip, and so the load, is as entered.',
             ReadingKind::Capacitor => 'Every element of the capacitor works.',
-            ReadingKind::Correction => 'The line carries less, by as much as computed.',
+            ReadingKind::Correction => 'The line current is lower, by as much as calculated.',
             ReadingKind::Vibration => 'Coupling, feet and bearings are in order.',
             ReadingKind::Temperature => 'Grease and cooling are in order.',
             ReadingKind::TemperatureRise => 'The winding stays within its class.',
@@ -87,12 +87,12 @@ final class Planner
         $figures = $known->starting->figures;
 
         return match ($kind) {
-            ReadingKind::WindingResistance => 'unequal by at most 2 %',
+            ReadingKind::WindingResistance => 'unbalance 2 % or less',
             ReadingKind::InsulationResistance => ($known->ratedVolts()?->number() ?? 0.0) < 1000
-                ? 'at least 5 MΩ at 40 °C' : 'at least 100 MΩ at 40 °C',
+                ? '5 MΩ or more at 40 °C' : '100 MΩ or more at 40 °C',
             ReadingKind::SupplyVoltage => $this->volts($known),
             ReadingKind::LoopImpedance => $this->loop($known),
-            ReadingKind::Rotation => 'the right way',
+            ReadingKind::Rotation => 'correct direction',
             ReadingKind::NoLoadCurrent => self::about($known->circuit->number('plate.no_load_current') ?? $known->load->noLoadCurrent),
             ReadingKind::Inrush => self::about($known->starting->lineCurrent() ?? $figures->lockedRotorCurrent),
             ReadingKind::RunUpTime => self::about($known->starting->runUpTime),
@@ -102,7 +102,7 @@ final class Planner
             ReadingKind::Capacitor => self::about($known->correction?->unit->current),
             ReadingKind::Correction => $known->correction === null ? ''
                 : 'from '.$known->correction->load->current->shown(3).' to '.$known->correction->atLoad->current->shown(3),
-            ReadingKind::Temperature => 'at most 95 °C',
+            ReadingKind::Temperature => '95 °C or less',
             ReadingKind::RelayTrip, ReadingKind::Vibration, ReadingKind::TemperatureRise => '',
         };
     }
@@ -117,7 +117,7 @@ final class Planner
         $nominal = $known->supplyVolts();
         $tolerance = $known->circuit->number('settings.voltage_tolerance');
 
-        return $nominal === null || $tolerance === null ? '' : $nominal->shown(3).' ± '.$tolerance->shown(3).', unequal by at most 2 %';
+        return $nominal === null || $tolerance === null ? '' : $nominal->shown(3).' ± '.$tolerance->shown(3).', unbalance 2 % or less';
     }
 
     private function loop(Known $known): string
@@ -125,7 +125,7 @@ final class Planner
         $limit = $known->loop?->limit;
 
         return $limit === null ? self::about($known->loop?->impedance)
-            : 'at most '.Show::quantity(0.8 * $limit->number(), Unit::Ohm, 3).' cold';
+            : Show::quantity(0.8 * $limit->number(), Unit::Ohm, 3).' or less, circuit cold';
     }
 
     private function current(Known $known): string
@@ -136,7 +136,7 @@ final class Planner
             $plate = $known->load->ratedCurrent();
 
             return $plate === null ? ''
-                : 'at most '.Show::quantity(LineCurrent::MOST_OF_PLATE * $plate->number(), Unit::Ampere, 3).'; say the load at the time';
+                : Show::quantity(LineCurrent::MOST_OF_PLATE * $plate->number(), Unit::Ampere, 3).' or less; enter the load at the time';
         }
         $drawn = $volts === null ? null : Drawn::at($load === null ? null : $load->number() / 100, $volts->number(), null, $known);
 
@@ -159,29 +159,29 @@ final class Planner
     private function before(ReadingKind $kind, Known $known): array
     {
         $parts = array_map(static fn (Disconnected $part): string => match ($part) {
-            Disconnected::Drive => 'Drive disconnected from the motor: test volts destroy it.',
-            Disconnected::SoftStarter => 'Soft starter disconnected: test volts destroy it.',
-            Disconnected::Capacitor => 'Capacitor disconnected, discharged and shorted.',
+            Disconnected::Drive => 'Disconnect the drive from the motor: the test voltage destroys it.',
+            Disconnected::SoftStarter => 'Disconnect the soft starter: the test voltage destroys it.',
+            Disconnected::Capacitor => 'Disconnect, discharge and short-circuit the capacitor.',
             Disconnected::Arrester, Disconnected::Sensors => '',
         }, InsulationResistance::mustBeOff($known));
 
         return match ($kind) {
             ReadingKind::InsulationResistance => [
-                ...$parts, 'Surge arresters off; leads of temperature sensors joined together and to the frame.',
-                'Discharge the winding afterwards for four times as long as it was tested.',
+                ...$parts, 'Disconnect surge arresters; connect the leads of temperature sensors together and to the frame.',
+                'Afterwards discharge the winding for four times the test time.',
             ],
             ReadingKind::WindingResistance => [
                 ...in_array(Disconnected::Capacitor, InsulationResistance::mustBeOff($known), true)
-                    ? ['Capacitor disconnected, discharged and shorted.'] : [],
-                $known->motor->connection() === WindingConnection::Delta ? 'Links in delta, as it runs, or out; say which.'
-                    : 'Links as it runs, or out; say which.',
-                'Winding as cold as the air; its temperature known.',
+                    ? ['Disconnect, discharge and short-circuit the capacitor.'] : [],
+                $known->motor->connection() === WindingConnection::Delta ? 'Links in delta, as in operation, or removed; record which.'
+                    : 'Links as in operation, or removed; record which.',
+                'Winding at ambient temperature; measure and record it.',
             ],
-            ReadingKind::RelayTrip => ['Relay cold for an hour; test current through all three poles.'],
-            ReadingKind::NoLoadCurrent => ['Uncoupled; key removed or secured.'],
-            ReadingKind::Rotation => ['Uncoupled where the wrong way does harm.'],
-            ReadingKind::Correction => ['Both readings within minutes, at one load.'],
-            ReadingKind::TemperatureRise => ['Warm for hours; hot resistance read within 30 s of switching off.'],
+            ReadingKind::RelayTrip => ['Relay off for one hour (cold); test current through all three poles in series.'],
+            ReadingKind::NoLoadCurrent => ['Motor uncoupled; shaft key removed or secured.'],
+            ReadingKind::Rotation => ['Motor uncoupled if the wrong direction does damage.'],
+            ReadingKind::Correction => ['Both readings within minutes, at the same load.'],
+            ReadingKind::TemperatureRise => ['Motor warm after hours of running; measure the hot resistance within 30 s of switching off.'],
             default => [],
         };
     }

@@ -39,10 +39,10 @@ final readonly class AmpacityTables implements ConductorTables
     {
         $table = $this->table($way);
         if ($table === null) {
-            return 'The table of conductors in free air is not remembered for sure.';
+            return 'The free-air conductor table is not available here.';
         }
 
-        return $table->has($metal->value) ? null : 'The table of '.$metal->value.' in free air is not remembered for sure.';
+        return $table->has($metal->value) ? null : 'The free-air table for '.$metal->value.' is not available here.';
     }
 
     public function sizes(): array

@@ -38,13 +38,12 @@ final readonly class ConductorNotes
         $need = $required->number();
         if ($circuit->missing('cable.terminal_temperature') && $need >= self::NEAR_STEP[0] && $need <= self::NEAR_STEP[1]) {
             $findings[] = Finding::note(CableFinding::TerminalStep)
-                ->title('Near the step of unmarked terminals')
+                ->title('Terminal temperature rating decides the size')
                 ->because(
-                    Show::number($need, 3).' A are wanted. Up to '.Show::number($this->policy->smallTerminalsTo).
-                        ' A unmarked terminals count as '.$this->policy->smallTerminals.' °C, above as '.$this->policy->largestTerminals.
-                        ' °C, so that a little more current may ask for a smaller conductor.',
+                    Show::number($need, 3).' A required. Unmarked terminals count as '.$this->policy->smallTerminals.' °C up to '.
+                    Show::number($this->policy->smallTerminalsTo).' A and as '.$this->policy->largestTerminals.' °C above.',
                 )
-                ->do('Read the lugs: marked for '.$this->policy->largestTerminals.' °C they may allow a smaller one.')
+                ->do('Read the terminal marking. If it says '.$this->policy->largestTerminals.' °C, enter it: a smaller conductor may do.')
                 ->source($this->policy->source)
                 ->on($run->size())
                 ->about('cable.terminal_temperature');
@@ -59,10 +58,10 @@ final readonly class ConductorNotes
         $findings = [];
         if ($circuit->duty()?->isContinuous() === false && $circuit->missing('load.service')) {
             $findings[] = Finding::note(CableFinding::DutyAsContinuous)
-                ->title('Sized as for continuous duty')
-                ->because('The plate says '.$circuit->duty()->type.
-                    '. A shorter duty makes no conductor smaller unless you name the service.')
-                ->do('Choose the service if the machine cannot run the motor on and on.')
+                ->title('Sized for continuous duty')
+                ->because('Nameplate duty '.$circuit->duty()->type.'. A shorter duty allows a smaller conductor only if you enter the '.
+                    'operating duty.')
+                ->do('Enter the operating duty if the machine cannot run the motor continuously.')
                 ->source($this->policy->source)
                 ->on($run->required())
                 ->about('load.service');
@@ -70,17 +69,17 @@ final readonly class ConductorNotes
         if ($run->sixLeads() && $circuit->number('cable.raceways')?->number() === 2.0) {
             $findings[] = Finding::note(CableFinding::PhasesTogether)
                 ->title('All phases of a set in one raceway')
-                ->because('T1, T2 and T3 lie in one raceway, T4, T5 and T6 in the other, each with a grounding conductor of full size.')
-                ->do('Never part the phases: steel around one of them heats.')
+                ->because('T1, T2 and T3 are in one raceway, T4, T5 and T6 in the other, each with a full-size grounding conductor.')
+                ->do('Keep all phases of a set in the same raceway. A single phase inside steel heats the steel.')
                 ->source($this->policy->raceways)
                 ->on($run->size());
         }
         if ($circuit->has('cable.soil_temperature') && ($circuit->number('cable.grouped_circuits')?->number() ?? 1.0) > 1) {
             $findings[] = Finding::caution(CableFinding::DuctBank)
-                ->title('Heating between ducts is not computed')
-                ->because('Circuits in ducts side by side warm each other. The count of one raceway does not tell it.')
-                ->do('Have the duct bank computed, or keep the circuits apart.')
-                ->source('common practice, no source')
+                ->title('Heating between ducts not calculated')
+                ->because('Circuits in adjacent ducts heat each other. The number of circuits in one raceway does not cover this.')
+                ->do('Have the duct bank calculated, or keep the circuits apart.')
+                ->source('common practice')
                 ->on($run->ampacity());
         }
 
@@ -103,21 +102,22 @@ final readonly class ConductorNotes
             return [];
         }
         $asks = 'A motor of insulation class '.$class[0].($closed ? ', totally enclosed and not ventilated,' : '').
-            ' asks for conductors of at least '.$wanted->shown().' °C; these are for '.$has.' °C.';
+            ' needs conductors rated '.$wanted->shown().' °C or more; these are rated '.$has.' °C.';
         // Below the basis no part of the run will do; above it the motor's end alone must bear the heat.
         $whole = $has < $rule->basis();
-        $end = 'the last '.Show::number($rule->length()).' m, joined at least '.
+        $end = 'the last '.Show::number($rule->length()).' m, connected at least '.
             Show::number($rule->fromMotor($circuit->power()->watts ?? 0.0)).' m from the motor';
 
         return [
             ($whole ? Finding::stop(CableFinding::InsulationTooCool) : Finding::caution(CableFinding::InsulationTooCool))
-                ->title($whole ? 'The conductors bear too little heat for this motor' : 'The last of the conductors must bear more heat')
-                ->because($asks.($whole ? '' : ' Only '.$end.', must be for that heat.'))
+                ->title($whole ? 'Conductor insulation temperature too low for this motor'
+                    : 'The last conductors need a higher insulation temperature')
+                ->because($asks.($whole ? '' : ' Only '.$end.', must have that rating.'))
                 ->do(match (true) {
-                    ! $whole => 'Take insulation for '.$wanted->shown().' °C for '.$end.', unless the motor is marked otherwise.',
-                    $wanted->value > $rule->basis() => 'Choose an insulation for '.Show::number($rule->basis()).' °C or more, and one for '.
+                    ! $whole => 'Use '.$wanted->shown().' °C insulation for '.$end.', unless the motor is marked otherwise.',
+                    $wanted->value > $rule->basis() => 'Choose insulation rated '.Show::number($rule->basis()).' °C or more, and '.
                         $wanted->shown().' °C for '.$end.'.',
-                    default => 'Choose an insulation for '.$wanted->shown().' °C or more.',
+                    default => 'Choose insulation rated '.$wanted->shown().' °C or more.',
                 })
                 ->source($rule->cited())
                 ->on($run->size())

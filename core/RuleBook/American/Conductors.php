@@ -55,7 +55,7 @@ final readonly class Conductors implements ConductorRules
 
         return $work
             ->from(I: $current)
-            ->as($shown.' · '.($raised ? 'plate current' : $this->policy->current), $shown.' × {I}')
+            ->as($shown.' · '.($raised ? 'nameplate current' : $this->policy->current), $shown.' × {I}')
             ->equals($factor * $current->number())
             ->source($six ? $this->policy->leadSource : $this->policy->source)
             ->doubted($six ? $this->policy->leadDoubt : null)
@@ -68,8 +68,8 @@ final readonly class Conductors implements ConductorRules
         if ($percent === null) {
             return new FieldError(
                 'load.service',
-                'The table has no entry for this service of a motor of this rating.',
-                'A plate with a short-time rating, such as S2 30 min, or another service.',
+                'The table has no entry for this operating duty with a motor of this duty rating.',
+                'Enter a short-time rating from the nameplate, such as S2 30 min, or another operating duty.',
                 ErrorKind::Impossible,
             );
         }
@@ -79,7 +79,7 @@ final readonly class Conductors implements ConductorRules
             ->labelled($six ? 'Required ampacity of each lead' : 'Required ampacity')
             ->by($percent)
             ->from(p: $percent, I: $plate)
-            ->as('duty percentage · plate current'.($six ? ' / √3' : ''), '{p} % × {I}'.($six ? ' ÷ √3' : ''))
+            ->as('duty percentage · nameplate current'.($six ? ' / √3' : ''), '{p} % × {I}'.($six ? ' ÷ √3' : ''))
             ->equals($percent->value / 100 * $plate->number() / ($six ? sqrt(3) : 1))
             ->make();
     }
@@ -100,11 +100,12 @@ final readonly class Conductors implements ConductorRules
         $metal = $circuit->chosen('cable.material', Metal::class) ?? Metal::Copper;
         $refused = $this->tables->refusal($way, $metal);
         if ($refused !== null) {
-            return new FieldError('cable.method', $refused.' Not computed.', 'raceway.', ErrorKind::Refused);
+            return new FieldError('cable.method', $refused.' Not calculated.', 'raceway.', ErrorKind::Refused);
         }
         if (in_array($name, self::DRY, true) && $circuit->flag('cable.wet') === true) {
             return new FieldError(
-                'cable.insulation', $name.' is for dry places only.', 'THWN-2, XHHW-2 or RW90 in a wet place.', ErrorKind::Impossible,
+                'cable.insulation', $name.' is not for wet locations.', 'Use THWN-2, XHHW-2 or RW90 in a wet location.',
+                ErrorKind::Impossible,
             );
         }
         $count = (int) (3 * ($grouped->number() - 1)) + ($run->sixLeads() ? self::leadsTogether($circuit) : 3);
@@ -112,7 +113,7 @@ final readonly class Conductors implements ConductorRules
         if ($countFactor === null) {
             return new FieldError(
                 'cable.grouped_circuits', $count.' conductors together in free air are beyond the table, which ends at four.',
-                'One circuit of three conductors by itself, or conductors in raceway.', ErrorKind::Impossible,
+                'Enter one circuit of three conductors by itself, or conductors in raceway.', ErrorKind::Impossible,
             );
         }
         $ambientFactor = $this->factor($circuit, $ambient->number(), $insulation);
@@ -121,11 +122,11 @@ final readonly class Conductors implements ConductorRules
         $terminalFactor = $corrected ? $this->factor($circuit, $ambient->number(), $terminals) : 1.0;
         if ($ambientFactor === null) {
             return new FieldError('supply.ambient', 'No '.$insulation.' °C conductor may be used at '.$ambient->shown().'.',
-                'A lower ambient, or an insulation for a higher temperature.', ErrorKind::Impossible);
+                'Lower the ambient, or choose insulation for a higher temperature.', ErrorKind::Impossible);
         }
         if ($terminalFactor === null) {
             return new FieldError('supply.ambient', 'No '.$terminals.' °C terminal may be used at '.$ambient->shown().'.',
-                'A lower ambient, or terminals for a higher temperature.', ErrorKind::Impossible);
+                'Lower the ambient, or use terminals for a higher temperature.', ErrorKind::Impossible);
         }
 
         return $this->sized(
@@ -150,11 +151,11 @@ final readonly class Conductors implements ConductorRules
         }
         $refused = $this->tables->buriedRefusal();
         if ($refused !== null) {
-            return new FieldError('cable.soil_temperature', $refused, 'Empty: conductors above the ground.', ErrorKind::Refused);
+            return new FieldError('cable.soil_temperature', $refused, 'Leave empty for conductors above ground.', ErrorKind::Refused);
         }
         if ($circuit->flag('cable.wet') !== true) {
             return new FieldError(
-                'cable.soil_temperature', 'Conductors in the earth lie in a wet place.', 'Say “Yes” to a wet place too.',
+                'cable.soil_temperature', 'Underground conductors are in a wet location.', 'Set “Wet location” to Yes too.',
                 ErrorKind::Impossible,
             );
         }
@@ -241,13 +242,8 @@ final readonly class Conductors implements ConductorRules
     public function assumedTerminals(Circuit $circuit): ?string
     {
         return $circuit->missing('cable.terminal_temperature')
-            ? 'terminals not marked: '.
-                    $this->policy->smallTerminals.
-                    ' °C up to '.
-                    Show::number($this->policy->smallTerminalsTo).
-                    ' A, '.
-                    $this->policy->largestTerminals.
-                    ' °C above'
+            ? 'terminals not marked: '.$this->policy->smallTerminals.' °C up to '.Show::number($this->policy->smallTerminalsTo).' A, '.
+            $this->policy->largestTerminals.' °C above'
             : null;
     }
 

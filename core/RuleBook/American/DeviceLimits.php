@@ -39,7 +39,7 @@ final readonly class DeviceLimits
             ? [[$this->table->must('time_delay', 'holds_times') * $rating, self::SECONDS * $this->table->must('time_delay', 'holds')]]
             : [];
 
-        return $upper === [] ? null : new Band($lower, $upper, 'Its standard gives limits only: the maker’s curve is wanted.');
+        return $upper === [] ? null : new Band($lower, $upper, 'The standard gives limits only: use the manufacturer’s curve.');
     }
 
     /**

@@ -136,12 +136,11 @@ final readonly class Devices implements DeviceRules
                 ->title('The device may not carry the start')
                 ->because(
                     'By rule of thumb a '.Show::number($rating).' A '.lcfirst($scpd->label($duty->words)).' may not carry '.
-                        $duty->inrush->moment->shown().
-                        ' of locked-rotor current. Only if the motor will not start may it be raised, to at most '.
+                    $duty->inrush->moment->shown().' of locked-rotor current. If the motor does not start with it, the code allows up to '.
                         Show::number(100 * $limit->number() / $duty->design->number()).' %, '.$limit->shown().'.',
                 )
-                ->do('Try the start first; type the evidence if you must go higher.')
-                ->source($this->percents->exceptionSource().'; rule of thumb is common practice, no source')
+                ->do('Try this rating first. If the motor will not start with it, enter the evidence to use the exception.')
+                ->source($this->percents->exceptionSource().'; rule of thumb: common practice')
                 ->on(GuardFigure::ScpdRating, StartFigure::LockedRotorCurrent)
                 ->about('guard.start_exception.evidence'),
         ];
@@ -217,12 +216,12 @@ final readonly class Devices implements DeviceRules
                 $allowed,
                 match (true) {
                     ! $duty->markedAllows($rating) => 'above the maximum marked on the starter',
-                    ! $allowed => 'above what the rule allows without exception',
-                    ! $plain => 'allowed by the exception for starting',
+                    ! $allowed => 'above the limit (exception only)',
+                    ! $plain => 'allowed by the starting exception',
                     $rating < $duty->design->number() => 'below the motor current',
                     ! $carries => 'may trip on the start',
-                    $rating === $maximum => 'largest the rule allows',
-                    default => 'allowed, smaller than need be',
+                    $rating === $maximum => 'largest rating the code allows',
+                    default => 'allowed, smaller than necessary',
                 },
             );
         }
@@ -230,7 +229,7 @@ final readonly class Devices implements DeviceRules
         return $ladder;
     }
 
-    /** By rule of thumb, common practice, no source: no standard curve tells it. */
+    /** By rule of thumb, common practice: no standard curve tells it. */
     private function carries(Scpd $scpd, float $rating, DeviceDuty $duty): bool
     {
         $lockedRotor = $duty->inrush->moment->number();

@@ -49,14 +49,14 @@ final readonly class Disconnects implements DisconnectRules
         foreach ($this->ratings as $rating) {
             if ($rating >= $least * (1 - self::TOLERANCE)) {
                 $size = Figure::work(GuardFigure::DisconnectSize)->equals($rating);
-                $source = $this->ratingsSource.'; horsepower rating at least the motor’s';
+                $source = $this->ratingsSource.'; horsepower rating at least that of the motor';
 
                 return new SwitchChoice(
                     $required,
                     $byFuse
                         ? $size
                             ->from(I: $required, fuse: $fuse)
-                            ->as('next switch rating that takes the fuse', 'next switch rating above {I} that takes a fuse of {fuse}')
+                            ->as('next switch rating that holds the fuse', 'next switch rating above {I}')
                             ->source($source.'; '.$this->fuseSource)
                             ->make()
                         : $size->from(I: $required)->as('next switch rating', 'next switch rating above {I}')->source($source)->make(),
@@ -73,7 +73,7 @@ final readonly class Disconnects implements DisconnectRules
 
         return $power === null ? null : Figure::work(GuardFigure::ControllerPower)
             ->typedIn('plate.power')
-            ->as('the motor’s own', Show::number($power->watts / Power::HORSEPOWER).' hp')
+            ->as('the horsepower of the motor', Show::number($power->watts / Power::HORSEPOWER).' hp')
             ->equals($power->watts)
             ->source($this->controllerSource)
             ->make();
@@ -83,17 +83,19 @@ final readonly class Disconnects implements DisconnectRules
     {
         return [
             Finding::note(GuardFinding::DisconnectInSight)
-                ->title('The disconnect stands in sight')
+                ->title('Disconnecting means within sight')
                 ->because(
-                    'It belongs in sight of the controller, and one in sight of the motor and the machine, or one that can be locked open.',
+                    'One must be within sight of the controller, and one within sight of the motor and driven machine. A lockable '.
+                    'disconnect elsewhere is allowed only under the exceptions of the code.',
                 )
-                ->do('Look where it will stand before the conduit is bent.')
+                ->do('Decide the location before you run conduit.')
                 ->source($this->sightSource)
                 ->on(GuardFigure::DisconnectRating),
             Finding::note(GuardFinding::HorsepowerRated)
-                ->title('Switch and controller are rated in horsepower')
-                ->because('Amperes alone are not enough: both are rated in horsepower at the motor’s voltage, at least the motor’s own.')
-                ->do('Read the horsepower on both.')
+                ->title('Horsepower rating needed')
+                ->because('Disconnect switch and controller must be rated in horsepower, at the motor voltage, at least equal '.
+                    'to the motor.')
+                ->do('Check the hp rating on both.')
                 ->source($this->source.' and the rules for controllers (from memory)')
                 ->on(GuardFigure::DisconnectSize),
         ];

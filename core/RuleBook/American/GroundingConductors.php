@@ -41,7 +41,7 @@ final readonly class GroundingConductors implements ProtectiveConductorRules
         $size = $case->needed === null || $this->area($byTable) <= $case->needed->areaMm2 ? $byTable : $case->needed->name;
         if ($case->growth > 1 + 1e-9) {
             $size = $this->sizeFrom($this->area($size) * $case->growth) ?? $size;
-            $working .= ', enlarged with the phases by '.Show::number($case->growth).' to '.Conductors::named($size);
+            $working .= ', increased with the phase conductors by '.Show::number($case->growth).' to '.Conductors::named($size);
         }
         $cap = $case->cap;
         if ($cap !== null && $this->area($size) > $cap->areaMm2) {

@@ -34,11 +34,11 @@ final readonly class InstantaneousTrip
         $needed = $this->practice->peakFactor() * $duty->inrush->moment->number();
         $setting = Figure::work(GuardFigure::InstantaneousSetting);
         if ($typed !== null) {
-            $setting->from(I: $typed)->as('as it is set', '{I}')->equals($typed->number())->source('typed; checked, not chosen');
+            $setting->from(I: $typed)->as('setting as found', '{I}')->equals($typed->number())->source('entered; checked, not chosen');
         } elseif ($most !== $limit) {
             $setting
                 ->from(LRC: $duty->inrush->moment, most: $most)
-                ->as('1.8 × locked-rotor current, up to the ceiling', '1.8 × {LRC}, not above {most}')
+                ->as('1.8 × locked-rotor current, up to the limit', '1.8 × {LRC}, at most {most}')
                 ->equals(max($limit->number(), min($needed, $most->number())))
                 ->source($most->source);
         } else {
@@ -75,16 +75,16 @@ final readonly class InstantaneousTrip
     {
         $findings = [
             Finding::note(GuardFinding::ListedCombination)
-                ->title('Only in a listed combination')
-                ->because('An instantaneous trip protects a motor only within a combination controller that is listed for it.')
-                ->do('Read the listing on the controller.')
+                ->title('Only in a listed combination controller')
+                ->because('An instantaneous-trip breaker protects a motor only within a combination controller that is listed for it.')
+                ->do('Check the listing on the controller.')
                 ->source($this->percents->exceptionSource())
                 ->on(GuardFigure::InstantaneousSetting),
         ];
         if ($setting->number() > $most->number() * (1 + self::TOLERANCE)) {
             $findings[] = Finding::stop(GuardFinding::InstantaneousTooHigh)
-                ->title('The instantaneous trip is set too high')
-                ->because('It stands at '.$setting->shown().'; '.$most->shown().' is the most that is allowed.')
+                ->title('Instantaneous trip set too high')
+                ->because('Set to '.$setting->shown().'; the limit is '.$most->shown().'.')
                 ->do('Set it to '.$most->shown().' or less.')
                 ->source($most->source)
                 ->on(GuardFigure::InstantaneousSetting, GuardFigure::ScpdLimit)
@@ -92,13 +92,13 @@ final readonly class InstantaneousTrip
         }
         if ($setting->number() < $needed * (1 - self::TOLERANCE)) {
             $findings[] = Finding::caution(GuardFinding::InstantaneousLow)
-                ->title('It may trip on the first half cycle')
+                ->title('The device may trip on the first half cycle')
                 ->because(
-                    'The first peak of a start may be 1.8 times the locked-rotor current of '.$duty->inrush->moment->shown().
-                        '; the trip stands at '.$setting->shown().'.',
+                    'The first peak of a start may be 1.8 times the locked-rotor current, '.$duty->inrush->moment->shown().
+                    '; the trip is set to '.$setting->shown().'.',
                 )
-                ->do('If it trips on a start, type the evidence: the exception allows more.')
-                ->source('common practice, no source')
+                ->do('If it trips on a start, enter the evidence: the exception allows a higher setting.')
+                ->source('common practice')
                 ->on(GuardFigure::InstantaneousSetting, StartFigure::LockedRotorCurrent)
                 ->about('guard.start_exception.evidence');
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace BraveAnvil\RuleBook\American;
 
+use BraveAnvil\Circuit\Choice\TripClass;
 use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Guard\GuardFigure;
 use BraveAnvil\Guard\GuardFinding;
@@ -47,14 +48,14 @@ final readonly class OverloadLimits implements OverloadRules
         $raised = $this->raised !== null && $circuit->flag('guard.start_exception.overload') === true
             && $circuit->stamped('guard.start_exception.evidence') !== null ? $this->raised[$reserve ? 0 : 1] : null;
         $factor = $raised ?? ($reserve ? $this->high : $this->low);
-        $asks = $this->highToRise === null ? '' : ', or rise of '.Show::number($this->highToRise).' °C or less';
+        $asks = $this->highToRise === null ? '' : ', or temperature rise of '.Show::number($this->highToRise).' °C or less';
         $why = $reserve
             ? 'service factor '.Show::number($this->highFrom).' or more'.$asks
-            : 'service factor below '.Show::number($this->highFrom).' or not stamped';
+            : 'service factor below '.Show::number($this->highFrom).' or not on the nameplate';
         $limit = Figure::work(GuardFigure::OverloadSetting)
-            ->labelled('Overload trip limit')
+            ->labelled('Maximum trip current')
             ->from(I: $current)
-            ->as('percentage · plate current'.$seat->divided, Show::number(100 * $factor).' % × {I}'.$seat->divided)
+            ->as('percentage · nameplate current'.$seat->divided, Show::number(100 * $factor).' % × {I}'.$seat->divided)
             ->equals($factor * $current->number() * $seat->share)
             ->source($this->source.': '.$why)
             ->make();
@@ -64,7 +65,8 @@ final readonly class OverloadLimits implements OverloadRules
         $share = $this->practice->dialShareAtLowLimit();
         $dial = Figure::work(GuardFigure::OverloadDial)
             ->labelled(GuardFigure::OverloadDial->label().$seat->where())->source(
-                'A relay marked in motor amperes trips near 1.2 × its dial (IEC 60947-4-1, from memory)',
+                'An overload relay must not trip at 1.05 × its setting and must trip at 1.2 × (IEC 60947-4-1, from memory). If your '.
+                'relay is marked otherwise, follow its instructions',
             );
 
         return new OverloadSetting(
@@ -94,14 +96,15 @@ final readonly class OverloadLimits implements OverloadRules
                 ->from(limit: $limit)
                 ->as('limit / 1.2', '{limit} ÷ '.Show::number($trips))
                 ->equals($raised * $current->number() * $seat->share / $trips)
-                ->source('A relay marked in motor amperes trips near 1.2 × its dial (IEC 60947-4-1, from memory)')
+                ->source('An overload relay must not trip at 1.05 × its setting and must trip at 1.2 × (IEC 60947-4-1, from memory). If '.
+                    'your relay is marked otherwise, follow its instructions')
                 ->make(),
             $limit,
             [
                 Finding::caution(GuardFinding::ExceptionUsed)
-                    ->title('The overload is raised by exception')
-                    ->because('It may trip at '.Show::number(100 * $raised).
-                        ' % of the plate current, because the motor did not start with less.')
+                    ->title('Overload setting raised under the starting exception')
+                    ->because('It may trip at up to '.Show::number(100 * $raised).
+                        ' % of nameplate current, because the motor did not start with a lower setting.')
                     ->do('Set it no higher than the start needs.')
                     ->source('NEC 430.32(C) (from memory)')
                     ->on(GuardFigure::OverloadSetting)
@@ -114,6 +117,12 @@ final readonly class OverloadLimits implements OverloadRules
     public function usualLockedRotorTime(): float
     {
         return 12.0;
+    }
+
+    /** NEMA ICS 2 (from memory); 10A is a class of IEC 60947-4-1 alone, and reads as ten amperes here. */
+    public function classes(): array
+    {
+        return [TripClass::Class10, TripClass::Class20, TripClass::Class30];
     }
 
     /** How NEMA names its classes (from memory, less sure). */

@@ -23,13 +23,13 @@ final class SlashRating
         $floating = $earthing === Earthing::It || $earthing === Earthing::Resistance;
         if ($floating) {
             $finding = $scpd === Scpd::MotorBreaker
-                ? Finding::stop(GuardFinding::SlashRating)->title('A slash rating may not stand here')
-                : Finding::caution(GuardFinding::SlashRating)->title('It needs the full voltage alone');
+                ? Finding::stop(GuardFinding::SlashRating)->title('Slash-rated breaker not allowed here')
+                : Finding::caution(GuardFinding::SlashRating)->title('Device needs the full voltage rating');
 
             return [
                 $finding
-                    ->because('This supply is not solidly grounded: each pole may have to break the full voltage between lines alone.')
-                    ->do('Take one that is marked with the full voltage only, or fuses.')
+                    ->because('This supply is not solidly grounded: each pole may have to break the full line-to-line voltage alone.')
+                    ->do('Use a device with a straight voltage rating, or fuses.')
                     ->source($source)
                     ->on(GuardFigure::Scpd),
             ];
@@ -37,11 +37,12 @@ final class SlashRating
 
         return [
             Finding::note(GuardFinding::SlashRating)
-                ->title('Slash ratings want a grounded wye')
+                ->title('Slash-rated breakers need a solidly grounded wye system')
                 ->because(
-                    'A breaker marked with two voltages, such as 480Y/277 or 600Y/347, may stand only where the wye point is solidly grounded. Off a delta, a corner-grounded or a high-leg supply it needs the full voltage alone.',
+                    'A breaker marked 480Y/277 or 600Y/347 may be used only on a solidly grounded wye system. On a delta, '.
+                    'corner-grounded or high-leg system use a breaker with a straight voltage rating (480 V, 600 V).',
                 )
-                ->do('Read the voltage on the breaker against the supply.')
+                ->do('Compare the voltage rating of the breaker with the supply.')
                 ->source($source)
                 ->on(GuardFigure::Scpd),
         ];

@@ -64,7 +64,7 @@ final readonly class StartException
 
         return $largest <= 0.0 ? null : Figure::work(GuardFigure::ScpdExceptionRating)
             ->from(ceiling: $this->limit())
-            ->as('largest standard rating ≤ ceiling', 'largest of the standard list up to {ceiling}')
+            ->as('largest standard rating ≤ limit', 'largest standard rating up to {ceiling}')
             ->equals($largest)
             ->source($this->percents->exceptionSource())
             ->make();
@@ -94,12 +94,12 @@ final readonly class StartException
         if ($this->rating() === null) {
             return [
                 Finding::note(GuardFinding::ExceptionGivesNothing)
-                    ->title('The exception for starting gives nothing')
+                    ->title('Starting exception allows no larger rating')
                     ->because(
-                        'The next standard rating above '.Show::number($this->maximum).' A is more than the ceiling of '.
-                            $this->limit()->shown().', or than the starter is marked for.',
+                        'The next standard rating above '.Show::number($this->maximum).' A is more than the limit of the exception, '.
+                        $this->limit()->shown().', or than the starter marking allows.',
                     )
-                    ->do('Look for another kind of device, or a gentler start.')
+                    ->do('Choose another type of device, or a reduced-voltage start.')
                     ->source($this->percents->exceptionSource())
                     ->on(GuardFigure::ScpdExceptionLimit, GuardFigure::ScpdRating)
                     ->about('guard.start_exception.evidence'),
@@ -108,9 +108,9 @@ final readonly class StartException
 
         return [
             Finding::caution(GuardFinding::ExceptionUsed)
-                ->title('A larger device by the exception for starting')
-                ->because('The evidence: '.$this->duty->evidence().'.')
-                ->do('It goes on the sheet. Larger than needed for the start it must not be.')
+                ->title('Starting exception used: larger device')
+                ->because('Evidence: '.$this->duty->evidence().'.')
+                ->do('The evidence is printed on the sheet. Do not go larger than the start needs.')
                 ->source($this->percents->exceptionSource())
                 ->on(GuardFigure::ScpdRating)
                 ->about('guard.start_exception.evidence'),

@@ -44,13 +44,13 @@ final readonly class CecCurrents implements CurrentRules
     public function design(Circuit $circuit, Motor $motor, ?Figure $table, ?Figure $plate, ?Figure $computed): DesignCurrent
     {
         if ($plate !== null) {
-            return new DesignCurrent($plate->named(PowerFigure::DesignCurrent, 'CE Code 28-106: plate current'));
+            return new DesignCurrent($plate->named(PowerFigure::DesignCurrent, 'CE Code 28-106: nameplate current'));
         }
         if ($table !== null) {
             return new DesignCurrent(
                 $table
-                    ->named(PowerFigure::DesignCurrent, 'CE Code Table 44 while the plate gives no current')
-                    ->withAssumption('the plate gives no current'),
+                    ->named(PowerFigure::DesignCurrent, 'CE Code Table 44, because the nameplate gives no current')
+                    ->withAssumption('the nameplate gives no current'),
                 overload: $table,
             );
         }
@@ -58,7 +58,7 @@ final readonly class CecCurrents implements CurrentRules
 
         return new DesignCurrent(
             null, [],
-            $wanted ? 'The plate current is wanted: Table 44 has no sure entry for this output and voltage.' : null,
+            $wanted ? 'Enter the nameplate current: Table 44 has no verified entry for this output and voltage.' : null,
         );
     }
 

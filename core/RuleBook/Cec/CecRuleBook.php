@@ -10,6 +10,7 @@ use BraveAnvil\Circuit\Choice\RuleBookName;
 use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Circuit\DefaultReason;
 use BraveAnvil\Correct\CapacitorRules;
+use BraveAnvil\RuleBook\American\AmericanTerms;
 use BraveAnvil\RuleBook\American\AmericanWorld;
 use BraveAnvil\RuleBook\American\AmpacityTables;
 use BraveAnvil\RuleBook\American\ConductorPolicy;
@@ -59,8 +60,9 @@ final readonly class CecRuleBook implements RuleBook
     public function words(): Words
     {
         return new Words(
-            'CE Code', 'wye', 'wye-delta', 'ground', 'bonding conductor', 'bond', 'conductors in raceway', 'branch overcurrent device',
-            'disconnect', PlateLayout::Nema,
+            'CE Code', 'wye', 'wye-delta', 'ground', 'bonding conductor', 'bond', 'conductors in raceway',
+            'branch-circuit overcurrent device',
+            'disconnect', PlateLayout::Nema, AmericanTerms::of('variable-frequency drive', 'bonding conductor'),
         );
     }
 
@@ -88,7 +90,7 @@ final readonly class CecRuleBook implements RuleBook
         return [
             'supply.ambient' => new Assumed(30.0, 'ambient 30 °C', DefaultReason::RuleBook),
             'cable.insulation' => new Assumed('RW90', 'RW90 insulation, 90 °C', DefaultReason::Practice),
-            'cable.terminal_temperature' => new Assumed(75.0, 'terminals for 75 °C', DefaultReason::Practice),
+            'cable.terminal_temperature' => new Assumed(75.0, '75 °C terminals', DefaultReason::Practice),
             'cable.raceway_material' => new Assumed('pvc', 'PVC raceway', DefaultReason::Practice),
         ];
     }
@@ -97,7 +99,8 @@ final readonly class CecRuleBook implements RuleBook
     {
         return [
             'cable.method' => ['raceway' => 'Conductors in raceway', 'free_air' => 'Single conductors in free air'],
-            'cable.insulation' => ['RW90' => 'RW90, 90 °C', 'T90' => 'T90, 90 °C, dry', 'RW75' => 'RW75, 75 °C', 'TW' => 'TW, 60 °C'],
+            'cable.insulation' => ['RW90' => 'RW90, 90 °C', 'T90' => 'T90, 90 °C, dry or damp', 'RW75' => 'RW75, 75 °C',
+                'TW' => 'TW, 60 °C'],
             'supply.earthing' => self::GROUNDING,
             'cable.terminal_temperature' => ['60' => '60 °C', '75' => '75 °C', '90' => '90 °C, counts as 75'],
         ];
@@ -137,7 +140,7 @@ final readonly class CecRuleBook implements RuleBook
                     $this->tables->named(TableName::CecAmpacity), $this->tables->named(TableName::CecAmpacityFreeAir),
                     $this->tables->named(TableName::CecAmbientCorrection), 30.0, $this->tables->named(TableName::CecConductorAdjustment),
                     $this->tables->named(TableName::CecFreeAirSpacing), $impedances, 'CE Code 4-006',
-                    'The tables of conductors in the earth, D8 to D15, are not remembered: not computed.',
+                    'The tables of underground conductors, D8 to D15, are not available here: not calculated.',
                 ),
                 new ConductorPolicy(
                     $factors->conductor(), $factors->starDeltaLead(), 'I', 'CE Code 28-106',
@@ -177,7 +180,7 @@ final readonly class CecRuleBook implements RuleBook
             $factor, true, $practice->necFuseFactor(), 2.5, [...$ratings->numbers('fuse_only'), ...$ratings->numbers('ratings')], $factor,
             $practice->iecContactorFactor(), null, new Doubt('provide one, unless the edition in force exempts it'),
             $practice->necResidualVolts(), $practice->necDischargeTime(), 'CE Code 26-208 (from memory)',
-            'CE Code 26-210: not above 250 %; 1.65 × is common practice, no source', 'CE Code 26-222 (from memory)',
+            'CE Code 26-210: 250 % or less; 1.65 × is common practice', 'CE Code 26-222 (from memory)',
             'CE Code 26-218 and common practice (from memory)',
         );
     }

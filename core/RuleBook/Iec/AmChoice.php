@@ -78,10 +78,10 @@ final readonly class AmChoice
             $times = Show::number($duty->inrush->moment->number() / $rating, 3).' times its rating';
             $ladder[] = new Rung($rating, $carries, $allowed, match (true) {
                 ! $carriesLoad => 'below the motor current',
-                ! $instant => 'the start is '.$times.', it may melt at once above 10',
-                ! $carries => 'the start is '.($share > 10 ? 'far more than' : Show::number($share, 2).' times what').' it carries',
+                ! $instant => 'the start is '.$times.'; above 10 it may melt at once',
+                ! $carries => 'the start needs '.($share > 10 ? 'far more than' : Show::number($share, 2).' times what').' it carries',
                 ! $allowed => 'above the maximum marked on the starter',
-                default => 'the start, '.$times.', is '.Show::number(100 * $share, 2).' % of what it carries',
+                default => 'the start, '.$times.', uses '.Show::number(100 * $share, 2).' % of what it carries',
             });
         }
         if ($chosen === null) {
@@ -94,8 +94,9 @@ final readonly class AmChoice
 
         return new ScpdChoice($ladder, $this->figure($chosen, $duty), maximum: $duty->markedMaximum(), findings: [
             Finding::caution(GuardFinding::RelayWanted)
-                ->title('It protects against short circuits only')
-                ->because('An aM fuse never clears an overload, and one that lasts may destroy it. The relay alone protects then.')
+                ->title('aM fuse: short-circuit protection only')
+                ->because('An aM fuse does not clear an overload, and a lasting overload may destroy it. Only the relay protects '.
+                    'against overload.')
                 ->do('Never run this circuit without its overload relay.')
                 ->source('IEC 60269-2 (from memory)')
                 ->on(GuardFigure::ScpdRating, GuardFigure::OverloadDial),
@@ -112,8 +113,7 @@ final readonly class AmChoice
             ->as(
                 'smallest that carries the start',
                 '{lrc} is '.Show::number($lockedRotor / $chosen->rating(), 4).' times '.Show::number($chosen->rating()).
-                    ' A; the start of {t} is '.
-                    Show::number(100 * $duty->share($chosen), 3).' % of what it carries',
+                ' A; the start of {t} uses '.Show::number(100 * $duty->share($chosen), 3).' % of what it carries',
             )
             ->equals($chosen->rating())
             ->source($this->table->cited())

@@ -67,15 +67,13 @@ final readonly class BreakerChoice
                 $allowed,
                 match (true) {
                     ! $carriesLoad => 'below the motor current',
-                    ! $magnetic => 'magnetic release may act from '.$edge.' A, the first peak is '.Show::number($rms, 4).' A as rms',
-                    ! $thermal && $duty->isSimulated() => 'the start is '.Show::number($duty->share($breaker), 2).
-                        ' times what its thermal release bears',
-                    ! $thermal => 'thermal release may act after '.
-                        Show::number($breaker->thermalTrip($start->number()), 3).
-                        ' s, the start takes '.
-                        $duty->inrush->shownTime(),
+                    ! $magnetic => 'magnetic release may trip from '.$edge.' A; the first peak is '.Show::number($rms, 4).' A rms',
+                    ! $thermal && $duty->isSimulated() => 'the start needs '.Show::number($duty->share($breaker), 2).
+                    ' times what its thermal release carries',
+                    ! $thermal => 'thermal release may trip after '.Show::number($breaker->thermalTrip($start->number()), 3).
+                    ' s; the start takes '.$duty->inrush->shownTime(),
                     ! $allowed => 'above the maximum marked on the starter',
-                    default => 'magnetic release holds up to '.$edge.' A',
+                    default => 'magnetic release does not trip up to '.$edge.' A',
                 },
             );
         }
@@ -109,13 +107,10 @@ final readonly class BreakerChoice
             return Finding::stop(GuardFinding::BreakerVoltage)
                 ->title('Not for this voltage')
                 ->because(
-                    'Miniature circuit-breakers end at '.
-                        Show::quantity($this->table->largestVoltage(), Unit::Volt).
-                        ', the supply is '.
-                        $voltage->shown().
-                        '.',
+                    'Miniature circuit-breakers are rated up to '.Show::quantity($this->table->largestVoltage(), Unit::Volt).
+                    '; the supply is '.$voltage->shown().'.',
                 )
-                ->do('Choose a gG fuse, or a breaker to IEC 60947-2 by its maker’s data.')
+                ->do('Choose a gG fuse, or a circuit-breaker to IEC 60947-2 from its manufacturer’s data.')
                 ->source($this->table->cited())
                 ->on(GuardFigure::ScpdRating);
         }
@@ -124,19 +119,12 @@ final readonly class BreakerChoice
         return $needed !== null
             ? null
             : Finding::stop(GuardFinding::NoBreakerCarriesStart)
-                ->title('No type '.$type.' breaker carries this start')
+                ->title('No type '.$type.' circuit-breaker carries this start')
                 ->because(
-                    'Up to 125 A none holds a first peak of '.
-                        $duty->inrush->peak->shown().
-                        ' ('.
-                        Show::number($rms, 4).
-                        ' A as rms) and '.
-                        $duty->inrush->current->shown().
-                        ' for '.
-                        $duty->inrush->shownTime().
-                        '.',
+                    'No rating up to 125 A holds a first peak of '.$duty->inrush->peak->shown().' ('.Show::number($rms, 3).' A rms) and '.
+                    $duty->inrush->current->shown().' for '.$duty->inrush->shownTime().'.',
                 )
-                ->do('Choose a type with a higher magnetic release, a gG fuse, or a breaker to IEC 60947-2.')
+                ->do('Choose a type with a higher magnetic release, a gG fuse, or a circuit-breaker to IEC 60947-2.')
                 ->source($this->table->cited())
                 ->on(StartFigure::PeakFirstHalfCycle);
     }
@@ -151,15 +139,12 @@ final readonly class BreakerChoice
 
         return [
             Finding::stop(GuardFinding::BreakingCapacity)
-                ->title('Breaking capacity')
+                ->title('Breaking capacity too low')
                 ->because(
-                    'The prospective fault current is '.
-                        $fault->shown().
-                        ', and no miniature circuit-breaker breaks more than '.
-                        Show::quantity($chosen->largestBreakingCapacity(), Unit::Ampere).
-                        '.',
+                    'Prospective short-circuit current '.$fault->shown().'; miniature circuit-breakers break at most '.
+                    Show::quantity($chosen->largestBreakingCapacity(), Unit::Ampere).'.',
                 )
-                ->do('Choose a gG fuse, or a breaker to IEC 60947-2.')
+                ->do('Choose a gG fuse, or a circuit-breaker to IEC 60947-2.')
                 ->source($this->table->cited())
                 ->on(GuardFigure::ProspectiveCurrent),
         ];
@@ -172,10 +157,10 @@ final readonly class BreakerChoice
         $rating = Show::number($chosen->rating());
 
         return Figure::work(GuardFigure::ScpdRating)
-            ->labelled('Breaker type '.$type)
+            ->labelled('MCB type '.$type)
             ->from(peak: $duty->inrush->peak, t: $duty->inrush->time, I: $duty->design, start: $start)
             ->as(
-                'lower magnetic edge · In ≥ peak / √2',
+                'lower magnetic limit · In ≥ peak / √2',
                 Show::number($chosen->magneticEdge() / $chosen->rating()).
                     ' × '.
                     $rating.

@@ -66,15 +66,12 @@ final readonly class FuseChoice
             $ladder[] = new Rung($rating, $carries, $allowed, match (true) {
                 ! $carriesLoad => 'below the motor current',
                 ! $carriesStart && ($duty->isSimulated() || $duty->inrush->fullTime !== null) => 'the start of '.
-                    $duty->inrush->shownTime().
-                    ' is '.
-                    ($share > 10 ? 'far more than' : Show::number($share, 2).' times what').
-                    ' it carries',
-                ! $carriesStart => 'carries '.$held.' A for '.$time->shown().', the start takes '.$start->shown(),
-                ! $carriesMoment => 'carries '.Show::number($fuse->carries01s).' A for 0.1 s, '.Show::number($instant, 4).' A is wanted',
+                $duty->inrush->shownTime().' needs '.($share > 10 ? 'far more than' : Show::number($share, 2).' times what').' it carries',
+                ! $carriesStart => 'carries '.$held.' A for '.$time->shown().'; the start takes '.$start->shown(),
+                ! $carriesMoment => 'carries '.Show::number($fuse->carries01s).' A for 0.1 s; required '.Show::number($instant, 4).' A',
                 ! $allowed => 'above the maximum marked on the starter',
-                $duty->isSimulated() => 'the start is '.
-                    ($share < 1e-4 ? 'less than 0.01' : Show::number(100 * $share, 2)).' % of what it carries',
+                $duty->isSimulated() => 'the start uses '.($share < 1e-4 ? 'less than 0.01' : Show::number(100 * $share, 2)).
+                    ' % of what it carries',
                 default => 'carries '.$held.' A for '.$time->shown(),
             });
         }
@@ -90,12 +87,8 @@ final readonly class FuseChoice
             ->from(t: $time, start: $start, lrc: $duty->inrush->moment, I: $duty->design)
             ->as(
                 'smallest that carries the start',
-                self::how($duty, $chosen).
-                    ' and '.
-                    Show::number($chosen->carries01s).
-                    ' A for 0.1 s ('.
-                    Show::number($instant, 4).
-                    ' A wanted)',
+                self::how($duty, $chosen).' and '.Show::number($chosen->carries01s).' A for 0.1 s (required '.Show::number($instant, 4).
+                ' A)',
             )
             ->equals($chosen->rating())
             ->source($this->gates->cited())
@@ -113,15 +106,13 @@ final readonly class FuseChoice
         $time = $duty->inrush->time;
         $rating = Show::number($chosen->rating()).' A ';
         if ($duty->isSimulated()) {
-            return $rating.'bears the current of the start from moment to moment, '.Show::number(100 * $duty->share($chosen), 2).
-                ' % of what it carries,';
+            return $rating.'carries the current of the start at every moment, '.Show::number(100 * $duty->share($chosen), 2).
+                ' % of what it can carry,';
         }
 
         return $rating.'carries '.Show::number($chosen->holds($time->number()), 4).' A for {t} (start {start})'.
-            ($duty->inrush->fullTime === null
-                ? ''
-                : ', with '.$duty->inrush->fullTime->shown().' at {lrc} after it '.Show::number(100 * $duty->share($chosen), 2).
-                    ' % of what it bears,');
+            ($duty->inrush->fullTime === null ? '' : ', with '.$duty->inrush->fullTime->shown().' at {lrc} after it '.
+            Show::number(100 * $duty->share($chosen), 2).' % of what it can carry,');
     }
 
     /** @return list<FindingBuilder> */
@@ -130,23 +121,21 @@ final readonly class FuseChoice
         $findings = [];
         if ($chosen->rating() === self::SMALLEST) {
             $findings[] = Finding::note(GuardFinding::SmallFuseHasNoGates)
-                ->title('Smaller fuses cannot be proven')
+                ->title('Fuses below 16 A not checked')
                 ->because(
-                    'The table of time-current gates starts at 16 A. A smaller fuse may carry this start, but nothing here can prove it.',
+                    'The gate table starts at 16 A. A smaller fuse may carry this start.',
                 )
-                ->do('Take the starter maker’s coordination table for a smaller one.')
+                ->do('For a smaller fuse check the manufacturer’s coordination table.')
                 ->source($this->gates->cited())
                 ->on(GuardFigure::ScpdRating);
         }
         if (! $simulated && $time->number() > 0.1 && $time->number() < 10 - 1e-9) {
             $findings[] = Finding::note(GuardFinding::FuseBetweenGates)
-                ->title('The fuse is judged between two gates')
+                ->title('Fuse checked between two gates')
                 ->because(
-                    'At '.
-                        $time->shown().
-                        ' the fuse’s current is read on a straight line between its 0.1 s and 10 s gates on log scales.',
+                    'At '.$time->shown().' the fuse current is interpolated between its 0.1 s and 10 s gates (log scales).',
                 )
-                ->do('Compare with the fuse maker’s curve when it is close.')
+                ->do('If it is close, compare with the manufacturer’s curve.')
                 ->source($this->gates->cited())
                 ->on(GuardFigure::ScpdRating);
         }

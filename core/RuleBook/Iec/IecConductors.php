@@ -46,8 +46,9 @@ final readonly class IecConductors implements ConductorRules
         $work = Figure::work($run->required())->from(I: $relay)->source('IEC 60364-4-43: Ib ≤ Ir ≤ Iz');
 
         return $run->sixLeads()
-            ? $work->labelled('Required ampacity of each lead')->as('Ir / √3', '{I} ÷ √3')->equals($relay->number() / sqrt(3))->make()
-            : $work->labelled('Required ampacity')->as('Ir', '{I}')->equals($relay->number())->make();
+            ? $work->labelled('Required current-carrying capacity of each lead')->as('Ir / √3', '{I} ÷ √3')
+                ->equals($relay->number() / sqrt(3))->make()
+            : $work->labelled('Required current-carrying capacity')->as('Ir', '{I}')->equals($relay->number())->make();
     }
 
     public function candidates(Circuit $circuit, Figure $required, Run $run, int $sets = 1): array|FieldError
@@ -72,7 +73,7 @@ final readonly class IecConductors implements ConductorRules
             return new FieldError(
                 'cable.grouped_circuits',
                 $count.' cables together are beyond the grouping table.',
-                'At most '.($way->isBuried() ? '9' : '20').', both cables of a star-delta starter and every parallel set counted.',
+                'Enter at most '.($way->isBuried() ? '9' : '20').', counting both cables of a star-delta starter and every parallel set.',
                 ErrorKind::Impossible,
             );
         }
@@ -97,8 +98,8 @@ final readonly class IecConductors implements ConductorRules
             return $factor === null
                 ? new FieldError(
                     'supply.ambient',
-                    'The '.($pvc ? 'PVC' : 'XLPE').' table does not reach '.$ambient->shown().'.',
-                    $pvc ? 'Up to 60 °C with PVC.' : 'Up to 80 °C with XLPE.',
+                    'The '.($pvc ? 'PVC' : 'XLPE').' table does not include '.$ambient->shown().'.',
+                    $pvc ? 'Up to 60 °C for PVC.' : 'Up to 80 °C for XLPE.',
                     ErrorKind::Impossible,
                 )
                 : [$factor, Show::number($factor).' ambient'];
@@ -109,14 +110,15 @@ final readonly class IecConductors implements ConductorRules
         $dry = $resistivity === null ? null : $this->tables->resistivityFactor($resistivity->number(), $way);
         if ($warm === null) {
             return new FieldError(
-                'cable.soil_temperature', 'The '.($pvc ? 'PVC' : 'XLPE').' table does not reach this soil.',
-                $pvc ? 'Up to 60 °C with PVC.' : 'Up to 80 °C with XLPE.', ErrorKind::Impossible,
+                'cable.soil_temperature', 'The '.($pvc ? 'PVC' : 'XLPE').' table does not include this soil temperature.',
+                $pvc ? 'Up to 60 °C for PVC.' : 'Up to 80 °C for XLPE.', ErrorKind::Impossible,
             );
         }
 
         return $dry === null
-            ? new FieldError('cable.soil_resistivity', 'The table does not reach this soil.', 'Up to 3 K·m/W.', ErrorKind::Impossible)
-            : [$warm * $dry, Show::number($warm).' soil × '.Show::number($dry).' its resistivity'];
+            ? new FieldError('cable.soil_resistivity', 'The table does not include this soil resistivity.', 'Up to 3 K·m/W.',
+                ErrorKind::Impossible)
+            : [$warm * $dry, Show::number($warm).' soil temperature × '.Show::number($dry).' soil resistivity'];
     }
 
     /** @return list<Candidate> */
@@ -135,7 +137,7 @@ final readonly class IecConductors implements ConductorRules
         }
         $source = implode('; ', [
             $own->cited(), $way->isBuried() ? $this->tables->soilSource() : $this->tables->ambientSource(), $this->tables->groupingSource(),
-            ...$factors->cool === null ? [] : ['terminals as '.$cool->source],
+            ...$factors->cool === null ? [] : ['terminals by '.$cool->source],
         ]);
         $resistivity = $this->tables->resistivity($factors->metal);
         $reactance = $this->tables->reactance();
@@ -230,27 +232,27 @@ final readonly class IecConductors implements ConductorRules
         }
         if ($chosen->conductor->metal === Metal::Aluminium && $way?->inFreeAir() === true) {
             $findings[] = Finding::note(CableFinding::AluminiumAsOnWall)
-                ->title('Aluminium in free air is taken as on a wall')
-                ->because('The table of aluminium in free air is not remembered for sure. On a wall it carries less everywhere.')
-                ->do('With the printed table a smaller size may do.')
+                ->title('Aluminium in free air: table for a cable on a wall used')
+                ->because('The free-air table for aluminium is not available here. On a wall every size carries less.')
+                ->do('With the printed table a smaller size may be enough.')
                 ->source($chosen->source)
                 ->on($run->ampacity());
         }
         if ($way?->isBuried() === true && $circuit->missing('cable.soil_temperature')
             && ($circuit->number('supply.ambient')?->number() ?? 0.0) > self::WARM_AIR) {
             $findings[] = Finding::caution(CableFinding::SoilAssumed)
-                ->title('How warm is the soil?')
-                ->because('20 °C is taken, and the air here is warmer than 30 °C.')
-                ->do('Type the temperature of the soil at the depth of the cable.')
+                ->title('Soil temperature not entered')
+                ->because('20 °C is assumed, but the ambient temperature here is above 30 °C.')
+                ->do('Enter the soil temperature at the depth of the cable.')
                 ->source('IEC 60364-5-52 (from memory)')
                 ->on($run->ampacity())
                 ->about('cable.soil_temperature');
         }
         if ($circuit->duty()?->isContinuous() === false) {
             $findings[] = Finding::note(CableFinding::DutyAsContinuous)
-                ->title('Sized as for continuous duty')
-                ->because('The plate says '.$circuit->duty()->type.'. No reduction for it is computed.')
-                ->do('Nothing, if that is large enough.')
+                ->title('Sized for continuous duty')
+                ->because('Nameplate duty '.$circuit->duty()->type.'. No reduction is calculated for it.')
+                ->do('No action if the size is acceptable.')
                 ->source('IEC 60364-4-43 (from memory)')
                 ->on($run->required());
         }

@@ -86,7 +86,7 @@ final readonly class IecCurrents implements CurrentRules
     public function design(Circuit $circuit, Motor $motor, ?Figure $table, ?Figure $plate, ?Figure $computed): DesignCurrent
     {
         if ($plate !== null) {
-            return new DesignCurrent($plate->named(PowerFigure::DesignCurrent, 'IEC 60364-5-52: plate current'));
+            return new DesignCurrent($plate->named(PowerFigure::DesignCurrent, 'IEC 60364-5-52: nameplate current'));
         }
         if ($circuit->bad('plate.current')) {
             return new DesignCurrent(null);
@@ -101,10 +101,10 @@ final readonly class IecCurrents implements CurrentRules
                 ?->named(
                     PowerFigure::DesignCurrent,
                     $byTable
-                        ? 'IEC 60947-4-1 Annex G while the plate gives no current'
-                        : 'computed from the plate, larger than the typical current of IEC 60947-4-1 Annex G',
+                        ? 'IEC 60947-4-1 Annex G, because the nameplate gives no current'
+                        : 'calculated from the nameplate, larger than the typical current of IEC 60947-4-1 Annex G',
                 )
-                ->withAssumption('the plate gives no current'),
+                ->withAssumption('the nameplate gives no current'),
             overload: $larger,
         );
     }

@@ -69,9 +69,10 @@ final readonly class IecDevices implements DeviceRules
 
         return $circuit->duty()?->isRepeated() === true && in_array($scpd, [Scpd::FuseGg, Scpd::FuseAm], true) ? [
             Finding::caution(GuardFinding::RepeatedStarts)
-                ->title('Starts again and again')
-                ->because('The plate says '.$circuit->duty()->type.'. Fuse and relay are judged by one start from cold.')
-                ->do('Ask for sensors in the winding, and a device by its maker’s data for the starts an hour.')
+                ->title('Repeated starts')
+                ->because('Nameplate duty '.$circuit->duty()->type.'. Fuse and relay are checked for one start from cold.')
+                ->do('Fit temperature sensors in the winding, and choose the device from the manufacturer’s data for the number of '.
+                    'starts per hour.')
                 ->source('IEC 60947-4-1 (from memory)')
                 ->on(GuardFigure::ScpdRating, GuardFigure::OverloadClass)
                 ->about('plate.duty'),

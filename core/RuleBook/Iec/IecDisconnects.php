@@ -25,12 +25,15 @@ final readonly class IecDisconnects implements DisconnectRules
     public function choose(Figure $design, ?Figure $fuse): SwitchChoice
     {
         $required = $design->named(
-            GuardFigure::DisconnectRating, 'IEC 60947-3: Ie ≥ Ib, backed up by the protective device', 'Isolator AC-23A, at least',
+            GuardFigure::DisconnectRating, 'IEC 60947-3: Ie ≥ Ib, backed up by the protective device',
+            'Switch-disconnector (isolator) AC-23A, minimum',
         );
         foreach ($this->switches->numbers('iec') as $rating) {
             if ($rating >= $required->number() * (1 - self::TOLERANCE)) {
-                return new SwitchChoice($required, Figure::work(GuardFigure::DisconnectSize)->labelled('Isolator')->from(I: $required)
-                    ->as('next switch rating', 'next switch rating from {I}')->equals($rating)->source($this->switches->cited())->make());
+                return new SwitchChoice($required,
+                    Figure::work(GuardFigure::DisconnectSize)->labelled('Switch-disconnector (isolator)')->from(I: $required)
+                        ->as('next switch rating', 'next switch rating from {I}')
+                        ->equals($rating)->source($this->switches->cited())->make());
             }
         }
 
@@ -45,10 +48,10 @@ final readonly class IecDisconnects implements DisconnectRules
     public function notes(): array
     {
         return [
-            Finding::note(GuardFinding::IsolatorAtMachine)->title('An isolator at the machine')
-                ->because('A machine wants a supply disconnecting device that a person at it reaches and can lock off, also where the '.
-                    'starter stands far away.')
-                ->do('Look whether the isolator stands in sight of the motor and locks; else fit one there.')
+            Finding::note(GuardFinding::IsolatorAtMachine)->title('Lockable isolator at the machine')
+                ->because('A machine needs a supply-disconnecting device that a person at the machine can reach and lock off, '.
+                    'even if the '.'starter is far away. Check the maximum fuse marked on the switch.')
+                ->do('Check that the isolator is within sight of the motor and can be locked; otherwise fit one there.')
                 ->source('IEC 60204-1 5.3, 5.6 (from memory)')->on(GuardFigure::DisconnectRating),
         ];
     }

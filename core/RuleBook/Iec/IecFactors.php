@@ -44,7 +44,6 @@ final readonly class IecFactors
         $each = $sets > 1 ? $sets.' × ' : '';
 
         return $each.Show::number($base).' A × '.$this->surroundingText.' × '.Show::number($this->group).' for '.$this->together.
-            ' together'.($this->cool === null
-                ? '' : '; 70 °C terminals: '.$each.Show::number($coolBase).' A × '.Show::number($this->cool));
+            ' grouped'.($this->cool === null ? '' : '; 70 °C terminals: '.$each.Show::number($coolBase).' A × '.Show::number($this->cool));
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace BraveAnvil\RuleBook\Iec;
 
 use BraveAnvil\Circuit\Choice\OverloadSchool;
+use BraveAnvil\Circuit\Choice\TripClass;
 use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Guard\GuardFigure;
 use BraveAnvil\Guard\GuardFinding;
@@ -39,9 +40,9 @@ final readonly class IecOverload implements OverloadRules
             ->from(I: $relay)
             ->as('Ir'.$seat->divided, '{I}'.$seat->divided)
             ->equals($relay->number() * $seat->share)
-            ->source($raised ? 'site practice: service factor times plate current' : 'IEC 60947-4-1: the motor current')
+            ->source($raised ? 'site practice: service factor times nameplate current' : 'IEC 60947-4-1: the motor current')
             ->make();
-        $limit = $dial->named(GuardFigure::OverloadSetting, 'IEC: the setting is the dial', 'Overload setting');
+        $limit = $dial->named(GuardFigure::OverloadSetting, 'the relay is set to the motor current', 'Overload setting');
         $factor = self::serviceFactor($circuit);
 
         return new OverloadSetting(
@@ -51,14 +52,14 @@ final readonly class IecOverload implements OverloadRules
                 ? []
                 : [
                     Finding::note(GuardFinding::OverloadSchoolsDiffer)
-                        ->title('Practice differs on the setting')
+                        ->title('Two practices for the setting')
                         ->because(
-                            'Some set the relay to service factor times plate current, '.
-                                Show::quantity($factor->number() * $current->number() * $seat->share, Unit::Ampere).
-                                '. Here it is the plate current, which suits continuous duty.',
+                            'Some set service factor × nameplate current ('.
+                            Show::quantity($factor->number() * $current->number() * $seat->share, Unit::Ampere).
+                            '). Here the setting is nameplate current, which suits continuous duty.',
                         )
-                        ->do('A site setting changes the practice; the cable then follows the larger setting.')
-                        ->source('common practice, no source')
+                        ->do('A site setting changes this practice; the cable is then sized for the larger setting.')
+                        ->source('common practice')
                         ->on(GuardFigure::OverloadDial),
                 ],
         );
@@ -77,6 +78,11 @@ final readonly class IecOverload implements OverloadRules
         return null;
     }
 
+    public function classes(): array
+    {
+        return [TripClass::Class10A, TripClass::Class10, TripClass::Class20, TripClass::Class30];
+    }
+
     /** IEC 60947-4-1 (from memory). */
     public function classTimes(): float
     {
@@ -87,11 +93,12 @@ final readonly class IecOverload implements OverloadRules
     {
         return [
             Finding::note(GuardFinding::PhaseLossSensitive)
-                ->title('A relay that sees a lost phase')
+                ->title('Phase-loss sensitive overload relay')
                 ->because(
-                    'With one line open the other two carry about twice their current at full load, less at part load: a plain relay may miss it.',
+                    'With one phase lost, the other two carry about 1.7 to 2 times their current at full load and less at part load; an '.
+                    'ordinary relay may not trip.',
                 )
-                ->do('Choose a relay marked as sensitive to phase loss.')
+                ->do('Choose a phase-loss sensitive relay.')
                 ->source('IEC 60947-4-1 (from memory)')
                 ->on(GuardFigure::OverloadDial),
         ];

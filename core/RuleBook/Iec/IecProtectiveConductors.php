@@ -32,7 +32,7 @@ final readonly class IecProtectiveConductors implements ProtectiveConductorRules
         return Figure::work($case->name)
             ->labelled('Protective conductor in each cable')
             ->as('table', 'line '.$this->lineText($case).': '.$rule.((float) $size > $usual + 1e-9 && $case->byFault !== null
-                ? '; a fault asks for '.$text : ''))
+                ? '; an earth fault needs '.$text : ''))
             ->equals(IecConductors::value($size))
             ->source($this->table->cited())
             ->make();

@@ -12,7 +12,6 @@ use BraveAnvil\Circuit\DefaultReason;
 use BraveAnvil\Correct\CapacitorRules;
 use BraveAnvil\RuleBook\LocalUnits;
 use BraveAnvil\RuleBook\PhaseMarks;
-use BraveAnvil\RuleBook\PlateLayout;
 use BraveAnvil\RuleBook\Practice\CapacitorPractice;
 use BraveAnvil\RuleBook\Practice\GuardPractice;
 use BraveAnvil\RuleBook\RuleBook;
@@ -43,10 +42,7 @@ final readonly class IecRuleBook implements RuleBook
 
     public function words(): Words
     {
-        return new Words(
-            'IEC 60364', 'star', 'star-delta', 'earth', 'protective conductor', 'PE', 'cable', 'short-circuit protective device',
-            'isolator', PlateLayout::Iec,
-        );
+        return Words::iec();
     }
 
     public function defaults(): array
@@ -60,9 +56,9 @@ final readonly class IecRuleBook implements RuleBook
             'cable.method' => (new Assumed('E', 'reference method E, multicore in free air or on a tray', DefaultReason::Practice))
                 ->within('C', 'B2'),
             'cable.grouped_circuits' => (new Assumed(1.0, 'one circuit on its own', DefaultReason::Practice))->within(3.0, 6.0),
-            'cable.soil_temperature' => (new Assumed(20.0, 'soil of 20 °C', DefaultReason::RuleBook))->within(10.0, 30.0),
-            'cable.soil_resistivity' => (new Assumed(2.5, 'soil of 2.5 K·m/W', DefaultReason::RuleBook))->within(1.0, 3.0),
-            'settings.terminal_temperature' => (new Assumed(70.0, 'terminals for 70 °C', DefaultReason::Practice))->within(90.0),
+            'cable.soil_temperature' => (new Assumed(20.0, 'soil temperature 20 °C', DefaultReason::RuleBook))->within(10.0, 30.0),
+            'cable.soil_resistivity' => (new Assumed(2.5, 'soil resistivity 2.5 K·m/W', DefaultReason::RuleBook))->within(1.0, 3.0),
+            'settings.terminal_temperature' => (new Assumed(70.0, '70 °C terminals', DefaultReason::Practice))->within(90.0),
             'settings.tray' => (new Assumed('perforated', 'perforated tray', DefaultReason::Practice))->within('ladder', 'bunched'),
         ];
     }
@@ -78,9 +74,9 @@ final readonly class IecRuleBook implements RuleBook
             'supply.ambient' => new Assumed(20.0, 'ambient 20 °C', DefaultReason::Practice),
             'cable.insulation' => new Assumed('XLPE', 'XLPE insulation', DefaultReason::Practice),
             'cable.method' => new Assumed('E', 'reference method E', DefaultReason::Practice),
-            'cable.soil_temperature' => new Assumed(10.0, 'soil of 10 °C', DefaultReason::Practice),
-            'cable.soil_resistivity' => new Assumed(0.5, 'soil of 0.5 K·m/W', DefaultReason::Practice),
-            'settings.terminal_temperature' => new Assumed(90.0, 'terminals for 90 °C', DefaultReason::Practice),
+            'cable.soil_temperature' => new Assumed(10.0, 'soil temperature 10 °C', DefaultReason::Practice),
+            'cable.soil_resistivity' => new Assumed(0.5, 'soil resistivity 0.5 K·m/W', DefaultReason::Practice),
+            'settings.terminal_temperature' => new Assumed(90.0, '90 °C terminals', DefaultReason::Practice),
             'settings.tray' => new Assumed('ladder', 'ladder', DefaultReason::Practice),
         ];
     }
@@ -178,8 +174,8 @@ final readonly class IecRuleBook implements RuleBook
             $practice->iecConductorFactor(), false, $practice->iecFuseFactor(), null, $gates->ratings(), null,
             $practice->iecContactorFactor(), $practice->iecBareTap(),
             null,
-            $practice->iecResidualVolts(), $practice->iecDischargeTime(), '1.5 × for harmonics and tolerance, common practice, no source',
-            '1.6 × gG, common practice, no source', 'IEC 60831-1 (from memory)', 'IEC 60831-1 and common practice (from memory)',
+            $practice->iecResidualVolts(), $practice->iecDischargeTime(), '1.5 × for harmonics and tolerance: common practice',
+            '1.6 × for gG: common practice', 'IEC 60831-1 (from memory)', 'IEC 60831-1 and common practice (from memory)',
         );
     }
 }

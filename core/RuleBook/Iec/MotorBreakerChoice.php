@@ -47,7 +47,7 @@ final readonly class MotorBreakerChoice
             }
             if ($top > 0.2 * $current && ($chosen === null || $top <= 3 * $chosen->rating())) {
                 $ladder[] = new Rung($top, $holds, $duty->markedAllows($top), match (true) {
-                    $holds => 'range '.Show::number($bottom).' to '.Show::number($top).' A holds the motor current',
+                    $holds => 'range '.Show::number($bottom).' to '.Show::number($top).' A covers the motor current',
                     $top <= $current => 'below the motor current',
                     default => 'its range starts at '.Show::number($bottom).' A',
                 });
@@ -57,9 +57,9 @@ final readonly class MotorBreakerChoice
         if ($chosen === null) {
             return new ScpdChoice($ladder, maximum: $duty->markedMaximum(), findings: [
                 Finding::stop(GuardFinding::NoMotorBreaker)
-                    ->title('No motor breaker for this current')
-                    ->because('The usual ranges end at '.Show::number($bottom).' A, the motor takes '.$duty->design->shown().'.')
-                    ->do('Choose a fuse, or a breaker by its maker’s data with a relay.')
+                    ->title('No motor-protective circuit-breaker for this current')
+                    ->because('The usual ranges end at '.Show::number($bottom).' A; the motor takes '.$duty->design->shown().'.')
+                    ->do('Choose a fuse, or a circuit-breaker with a relay from the manufacturer’s data.')
                     ->source($this->table->cited())
                     ->on(GuardFigure::Scpd),
             ], explained: true, certain: true);
@@ -74,12 +74,12 @@ final readonly class MotorBreakerChoice
         return new ScpdChoice(
             $ladder,
             Figure::work(GuardFigure::ScpdRating)
-                ->labelled('Motor breaker, top of its range')
+                ->labelled('Motor-protective circuit-breaker, top of its range')
                 ->from(I: $duty->design)
-                ->as('range that holds I', '{I} lies in the range up to '.Show::number($chosen->rating()).' A')
+                ->as('range that covers I', '{I} is in the range up to '.Show::number($chosen->rating()).' A')
                 ->equals($chosen->rating())
                 ->source($this->table->cited())
-                ->assuming('usual ranges of motor breakers')
+                ->assuming('usual ranges of motor-protective circuit-breakers')
                 ->make(),
             maximum: $duty->markedMaximum(),
             findings: $this->low($chosen, $duty),
@@ -94,12 +94,12 @@ final readonly class MotorBreakerChoice
 
         return $chosen->magneticEdge() >= $needed * (1 - self::TOLERANCE) ? [] : [
             Finding::caution(GuardFinding::InstantaneousLow)
-                ->title('It may trip on the first half cycle')
+                ->title('The device may trip on the first half cycle')
                 ->because(
-                    'Its magnetic release may act from '.Show::number($chosen->magneticEdge(), 3).' A; the first peak of the start may be '.
-                        Show::number($needed, 3).' A as rms.',
+                    'Its magnetic release may trip from '.Show::number($chosen->magneticEdge(), 3).
+                    ' A; the first peak of the start may be '.Show::number($needed, 3).' A rms.',
                 )
-                ->do('Look for one with a higher magnetic release in its maker’s data.')
+                ->do('Choose one with a higher magnetic release from the manufacturer’s data.')
                 ->source($this->table->cited())
                 ->on(GuardFigure::ScpdRating, StartFigure::LockedRotorCurrent),
         ];

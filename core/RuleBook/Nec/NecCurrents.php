@@ -51,7 +51,7 @@ final readonly class NecCurrents implements CurrentRules
         $relay = $computed === null || ($table !== null && $table->number() < $computed->number()) ? $table : $computed;
         if ($own !== null && self::isSlow($motor)) {
             return new DesignCurrent(
-                self::own($own, $plate === null, 'NEC 430.6: plate current below 1200 rpm synchronous'),
+                self::own($own, $plate === null, 'NEC 430.6: nameplate current below 1200 rpm synchronous'),
                 [...$findings, self::slow($motor, $plate, $own)],
                 overload: $relay,
             );
@@ -63,7 +63,7 @@ final readonly class NecCurrents implements CurrentRules
                 $table->named(PowerFigure::DesignCurrent, 'NEC 430.6(A)(1): table current for conductors and protective device'),
                 [...$findings, ...$above ? [self::aboveTable($plate, $table)] : []],
                 conductors: $above
-                    ? $plate->named(PowerFigure::ConductorCurrent, 'the plate current, above the table current of NEC 430.6(A)(1)')
+                    ? $plate->named(PowerFigure::ConductorCurrent, 'nameplate current, above the table current of NEC 430.6(A)(1)')
                     : null,
                 overload: $relay,
             );
@@ -71,7 +71,7 @@ final readonly class NecCurrents implements CurrentRules
 
         return new DesignCurrent(
             self::own($own, $plate === null, 'NEC 430.6')
-                ->withAssumption('the motor’s own current in place of the missing table current'),
+                ->withAssumption('the motor’s own current, because the table has none'),
             [...$findings, self::noTable($circuit, $plate, $own)],
             overload: $computed,
         );
@@ -88,19 +88,17 @@ final readonly class NecCurrents implements CurrentRules
     {
         $figure = $own->named(PowerFigure::DesignCurrent, $source);
 
-        return $computed ? $figure->withAssumption('the plate gives no current') : $figure;
+        return $computed ? $figure->withAssumption('the nameplate gives no current') : $figure;
     }
 
     private static function slow(Motor $motor, ?Figure $plate, Figure $own): FindingBuilder
     {
         return Finding::note(PowerFinding::SlowMotorUsesPlate)
-            ->title($plate !== null ? 'Slow motor: plate current' : 'Slow motor: computed current')
+            ->title($plate !== null ? 'Slow motor: nameplate current used' : 'Slow motor: calculated current used')
             ->because(
-                'The synchronous speed of '.
-                    $motor->synchronousSpeed?->shown().
-                    ' is below 1200 rpm, so the motor’s own current replaces the table: '.
-                    $own->shown(3).
-                    ($plate !== null ? ' as stamped.' : ', computed, since the plate gives none.'),
+                'The synchronous speed, '.$motor->synchronousSpeed?->shown().
+                ', is below 1200 rpm, so the motor’s own current replaces the table: '.$own->shown(3).
+                ($plate !== null ? ' from the nameplate.' : ' (calculated, because the nameplate gives none).'),
             )
             ->source('NEC 430.6')
             ->on(PowerFigure::DesignCurrent);
@@ -109,15 +107,12 @@ final readonly class NecCurrents implements CurrentRules
     private static function aboveTable(Figure $plate, Figure $table): FindingBuilder
     {
         return Finding::caution(PowerFinding::PlateAboveTable)
-            ->title('The plate current is above the table')
+            ->title('Nameplate current above the table current')
             ->because(
-                'Stamped '.
-                    $plate->shown().
-                    ', the table gives '.
-                    $table->shown().
-                    '. Conductors and disconnect follow the larger, the protective device stays on the table.',
+                'Nameplate '.$plate->shown().', table '.$table->shown().
+                '. Conductors and disconnect follow the larger; the protective device follows the table.',
             )
-            ->do('Read output, voltage and current again on the plate; an old or special motor may really take more.')
+            ->do('Read output, voltage and current again on the nameplate; an old or special motor may really take more.')
             ->source('NEC 430.6(A), 430.22, 430.110 (from memory)')
             ->on(PowerFigure::ConductorCurrent)
             ->about('plate.current');
@@ -128,13 +123,12 @@ final readonly class NecCurrents implements CurrentRules
         $smaller = $computed !== null && ($table === null || $computed->number() <= $table->number());
 
         return Finding::caution(PowerFinding::PlateCurrentWanted)
-            ->title('The plate current is wanted')
+            ->title('Enter the nameplate current')
             ->because(
-                'The overload relay is set by the current on the plate. None is typed, so '.
-                    ($smaller ? 'a computed '.$computed->shown(3) : 'the table’s '.$table?->shown(3)).
-                    ' stands in for it.',
+                'The overload relay is set by the nameplate current. None is entered, so '.
+                ($smaller ? 'the calculated '.$computed->shown(3) : 'the table value '.$table?->shown(3)).' is used.',
             )
-            ->do('Type the amperes from the plate before the relay is set.')
+            ->do('Enter the nameplate current before you set the relay.')
             ->source('NEC 430.6(A)(2)')
             ->on(PowerFigure::OverloadCurrent)
             ->about('plate.current');
@@ -145,13 +139,9 @@ final readonly class NecCurrents implements CurrentRules
         return Finding::caution(PowerFinding::TableHasNoCurrent)
             ->title('No table current for this motor')
             ->because(
-                ($circuit->power() === null
-                    ? 'Without an output the full-load table cannot be read'
-                    : 'The full-load table has no entry for this output and voltage').
-                    ', so '.
-                    $own->shown(4).
-                    ($plate !== null ? ' from the plate' : ', computed from output, efficiency and power factor,').
-                    ' is used instead.',
+                ($circuit->power() === null ? 'Without an output the full-load table cannot be used'
+                : 'The full-load table has no entry for this output and voltage').', so '.$own->shown(4).
+                ($plate !== null ? ' from the nameplate' : ', calculated from output, efficiency and power factor,').' is used instead.',
             )
             ->do('Check the motor against the edition in force.')
             ->source('NEC 430.6')
@@ -166,7 +156,7 @@ final readonly class NecCurrents implements CurrentRules
         }
 
         return $this->lookup(TableName::NecLockedRotorCurrent, StartFigure::LockedRotorCurrent, $circuit, $motor, null)?->withAssumption(
-            $letter === null ? 'the table limit of a design B, C or D motor' : 'the table limit, not the motor’s own value',
+            $letter === null ? 'the table limit for a design B, C or D motor' : 'the table limit, not the motor’s own value',
         );
     }
 

@@ -37,15 +37,15 @@ final readonly class NecRaceways implements RacewayRules
         $areas = self::AREAS[$circuit->word('cable.insulation') ?? ''] ?? null;
         $raceway = ($circuit->chosen('cable.raceway_material', RacewayMaterial::class) ?? RacewayMaterial::Steel)->value;
         if ($areas === null) {
-            return 'The areas of conductors with this insulation are not remembered.';
+            return 'The areas of conductors with this insulation are not available here.';
         }
         if (! $this->table->has('raceways', $raceway)) {
-            return 'The areas of raceways of this material are not remembered.';
+            return 'The areas of raceways of this material are not available here.';
         }
         $line = $this->table->number('conductors', $areas, $conductor->name);
         $ground = $this->table->number('conductors', $areas, $grounding);
         if ($line === null || $ground === null) {
-            return 'The area of a conductor of this size is not remembered.';
+            return 'The area of a conductor of this size is not available here.';
         }
         $sum = $conductors * $line + $ground;
         foreach ($this->table->keys('raceways', $raceway) as $size) {
@@ -57,7 +57,7 @@ final readonly class NecRaceways implements RacewayRules
             }
         }
 
-        return 'No raceway of the table holds them: lay them in two.';
+        return 'No raceway in the table is large enough: use two.';
     }
 
     /**
@@ -80,12 +80,12 @@ final readonly class NecRaceways implements RacewayRules
         array $rows,
     ): array {
         $doubt = $this->table->doubt('raceways', $rows[0], $size);
-        $work = $conductors.' × '.Show::number($line).' in² and '.Show::number($ground).' in² of the grounding conductor';
+        $work = $conductors.' × '.Show::number($line).' in² and '.Show::number($ground).' in² for the grounding conductor';
 
         return [
-            Figure::work($tradeSize)->as('smallest filled to 40 % or less', $work)->equals($size.' in')
+            Figure::work($tradeSize)->as('smallest with 40 % fill or less', $work)->equals($size.' in')
                 ->source($this->table->cited())->doubted($doubt)->make(),
-            Figure::work($fill)->as('areas / area of the raceway', $work.' in '.Show::number($area).' in²')->equals(100 * $sum / $area)
+            Figure::work($fill)->as('conductor areas / raceway area', $work.' in '.Show::number($area).' in²')->equals(100 * $sum / $area)
                 ->source($this->table->cited())->doubted($doubt)->make(),
         ];
     }

@@ -11,6 +11,7 @@ use BraveAnvil\Circuit\Choice\Scpd;
 use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Circuit\DefaultReason;
 use BraveAnvil\Correct\CapacitorRules;
+use BraveAnvil\RuleBook\American\AmericanTerms;
 use BraveAnvil\RuleBook\American\AmericanWorld;
 use BraveAnvil\RuleBook\American\AmpacityTables;
 use BraveAnvil\RuleBook\American\ConductorPolicy;
@@ -58,7 +59,8 @@ final readonly class NecRuleBook implements RuleBook
     {
         return new Words(
             'NEC', 'wye', 'wye-delta', 'ground', 'equipment grounding conductor', 'EGC', 'conductors in raceway',
-            'branch short-circuit device', 'disconnect', PlateLayout::Nema,
+            'branch-circuit short-circuit and ground-fault protective device', 'disconnect', PlateLayout::Nema,
+            AmericanTerms::of('adjustable-speed drive', 'equipment grounding conductor'),
         );
     }
 
@@ -92,7 +94,7 @@ final readonly class NecRuleBook implements RuleBook
         return [
             'supply.ambient' => new Assumed(25.0, 'ambient 25 °C', DefaultReason::Practice),
             'cable.insulation' => new Assumed('THWN-2', 'THWN-2 insulation, 90 °C', DefaultReason::Practice),
-            'cable.terminal_temperature' => new Assumed(75.0, 'terminals for 75 °C', DefaultReason::Practice),
+            'cable.terminal_temperature' => new Assumed(75.0, '75 °C terminals', DefaultReason::Practice),
             'cable.raceway_material' => new Assumed('pvc', 'PVC raceway', DefaultReason::Practice),
         ];
     }
@@ -102,7 +104,7 @@ final readonly class NecRuleBook implements RuleBook
         return [
             'cable.method' => ['raceway' => 'Conductors in raceway'],
             'cable.insulation' => [
-                'THWN-2' => 'THWN-2, 90 °C', 'XHHW-2' => 'XHHW-2, 90 °C', 'THHN' => 'THHN, 90 °C, dry', 'THWN' => 'THWN, 75 °C',
+                'THWN-2' => 'THWN-2, 90 °C', 'XHHW-2' => 'XHHW-2, 90 °C', 'THHN' => 'THHN, 90 °C, dry or damp', 'THWN' => 'THWN, 75 °C',
                 'XHHW' => 'XHHW, 75 °C', 'TW' => 'TW, 60 °C',
             ],
             'supply.earthing' => self::GROUNDING,
@@ -110,7 +112,7 @@ final readonly class NecRuleBook implements RuleBook
         ];
     }
 
-    /** Common practice, no source: brown, orange, yellow from 277/480 V on; black, red, blue below. */
+    /** Common practice: brown, orange, yellow from 277/480 V on; black, red, blue below. */
     public function phases(PhaseNaming $naming, float $volts): PhaseMarks
     {
         return PhaseMarks::of($naming, $volts > 300
@@ -174,7 +176,7 @@ final readonly class NecRuleBook implements RuleBook
             $factor, true, $practice->necFuseFactor(), null, $ratings->of(Scpd::FuseDualElement, true), $factor,
             $practice->necContactorFactor(), null, null,
             $practice->necResidualVolts(), $practice->necDischargeTime(), 'NEC 460.8(A)',
-            'NEC 460.8(B): as low as practicable, 1.65 × is common practice, no source', 'NEC 460.6',
+            'NEC 460.8(B): as low as practicable; 1.65 × is common practice', 'NEC 460.6',
             'NEC 460.9 and common practice (from memory)',
         );
     }

@@ -12,9 +12,6 @@ use BraveAnvil\Solution\Doubt;
 /** Trip classes of overload relays: how long each is sure to hold a multiple of its setting. IEC 60947-4-1. */
 final readonly class OverloadClasses
 {
-    /** Classes chosen from, quickest first. Class 5 is for motors that need it and is only checked when typed. */
-    public const CHOSEN = [TripClass::Class10A, TripClass::Class10, TripClass::Class20, TripClass::Class30];
-
     /** Two hours count as never. */
     private const LONGEST_S = 7200.0;
 

@@ -129,20 +129,20 @@ final readonly class Autotransformer extends ThreeLeads
     public function capacitor(): CapacitorLimits
     {
         return new CapacitorLimits(
-            false, 'While it starts, the capacitor would hang on the tap and swing with the transformer’s winding.', true,
+            false, 'During the start the capacitor would be on the tap and resonate with the transformer winding.', true,
         );
     }
 
     #[Override]
     public function parts(Words $words): array
     {
-        return ['autotransformer for some starts an hour', 'timer', 'overload relay', 'three leads'];
+        return ['autotransformer rated for the number of starts per hour', 'timer', 'overload relay', 'three leads'];
     }
 
     #[Override]
     public function sentence(StartFigures $figures, Words $words, bool $refused): string
     {
-        return 'On the '.$this->settings->tap()->shown().' tap it takes '.($this->lineCurrent($figures)?->shown(3) ?? '').
+        return 'On the '.$this->settings->tap()->shown().' tap: '.($this->lineCurrent($figures)?->shown(3) ?? '').
             ' from the line instead of '.($figures->lockedRotorCurrent?->shown(3) ?? '').'.';
     }
 }

@@ -73,7 +73,7 @@ final readonly class Direct extends ThreeLeads
     #[Override]
     public function stageWord(Words $words): string
     {
-        return 'direct on line';
+        return 'direct-on-line';
     }
 
     #[Override]
@@ -125,10 +125,7 @@ final readonly class Direct extends ThreeLeads
     /** The sentence of a start at full voltage. */
     public static function onLine(StartFigures $figures): string
     {
-        return 'Direct on line it takes '.
-            $figures->lockedRotorCurrent?->shown(3).
-            ' at first, '.
-            ($figures->peak?->shown(3) ?? '').
-            ' at the first peak.';
+        return 'Direct-on-line: '.$figures->lockedRotorCurrent?->shown(3).' at standstill, first peak '.($figures->peak?->shown(3) ?? '').
+            '.';
     }
 }

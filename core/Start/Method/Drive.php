@@ -134,15 +134,15 @@ final readonly class Drive extends ThreeLeads
     public function capacitor(): CapacitorLimits
     {
         return new CapacitorLimits(
-            false, 'Behind a drive a capacitor destroys its output.', false,
-            'Leave it out. What the supply sees is the drive’s rectifier: measure true and displacement power factor there first.',
+            false, 'On the output of a drive a capacitor destroys the drive.', false,
+            'Fit none there. The supply sees the rectifier of the drive: measure its true and displacement power factor first.',
         );
     }
 
     #[Override]
     public function parts(Words $words): array
     {
-        return ['frequency drive', 'line choke or filter', 'screened motor cable', 'overload in the drive'];
+        return ['variable-speed drive', 'line choke or filter', 'screened motor cable', 'overload protection in the drive'];
     }
 
     #[Override]
@@ -150,12 +150,13 @@ final readonly class Drive extends ThreeLeads
     {
         return [
             Finding::note(StartFinding::DriveHarmonics)
-                ->title('What a drive brings with it')
+                ->title('Effects of the drive')
                 ->because(
-                    'Its line current is distorted (mostly 5th and 7th harmonic), so a clamp must be true-rms. Long motor leads see overvoltage, a motor that turns slowly cools itself less, and bearings may carry current.',
+                    'Its line current is distorted (mainly 5th and 7th harmonic): use a true-rms clamp meter. Long motor cables cause '.
+                    'overvoltage at the motor, the motor cools less at low speed, and currents may flow through its bearings.',
                 )
-                ->do('Follow the drive’s manual for choke, cable length and screen. Never test insulation through it.')
-                ->source('common practice, no source'),
+                ->do('Follow the drive manual for choke, cable length and screening. Never test insulation through the drive.')
+                ->source('common practice'),
         ];
     }
 
@@ -164,7 +165,6 @@ final readonly class Drive extends ThreeLeads
     {
         $input = $this->settings->driveInput();
 
-        return 'The drive turns it up along its ramp'.
-            ($input === null ? '.' : ' and takes '.$input->shown(3).' from the line at full load.');
+        return 'The drive runs it up on its ramp'.($input === null ? '.' : '; '.$input->shown(3).' from the line at full load.');
     }
 }

@@ -146,7 +146,7 @@ final readonly class SeriesElement extends ThreeLeads
     public function capacitor(): CapacitorLimits
     {
         return new CapacitorLimits(
-            false, 'While it starts, the capacitor would draw its own current through the '.$this->name()->value.'.', true,
+            false, 'During the start the capacitor would draw its own current through the '.$this->name()->value.'.', true,
         );
     }
 
@@ -154,7 +154,7 @@ final readonly class SeriesElement extends ThreeLeads
     public function parts(Words $words): array
     {
         return [
-            'three '.($this->resistive ? 'resistors that bear the heat of a start' : 'reactors'), 'timer',
+            'three '.($this->resistive ? 'resistors rated for the heat of a start' : 'reactors'), 'timer',
             'overload relay', 'three leads',
         ];
     }
@@ -162,7 +162,7 @@ final readonly class SeriesElement extends ThreeLeads
     #[Override]
     public function sentence(StartFigures $figures, Words $words, bool $refused): string
     {
-        return 'Through the '.$this->name()->value.' it takes '.($this->lineCurrent($figures)?->shown(3) ?? '').' instead of '.
-            ($figures->lockedRotorCurrent?->shown(3) ?? '').' at first.';
+        return 'Through the '.$this->name()->value.': '.($this->lineCurrent($figures)?->shown(3) ?? '').' at standstill instead of '.
+            ($figures->lockedRotorCurrent?->shown(3) ?? '').'.';
     }
 }

@@ -130,7 +130,7 @@ final readonly class SoftStarter extends ThreeLeads
     #[Override]
     public function capacitor(): CapacitorLimits
     {
-        return new CapacitorLimits(false, 'Behind a soft starter a capacitor destroys its thyristors.', true);
+        return new CapacitorLimits(false, 'On the output of a soft starter a capacitor destroys the thyristors.', true);
     }
 
     #[Override]
@@ -142,7 +142,7 @@ final readonly class SoftStarter extends ThreeLeads
     #[Override]
     public function sentence(StartFigures $figures, Words $words, bool $refused): string
     {
-        return 'The soft starter holds it to '.($this->lineCurrent($figures)?->shown(3) ?? '').' instead of '.
+        return 'The soft starter limits the current to '.($this->lineCurrent($figures)?->shown(3) ?? '').' instead of '.
             ($figures->lockedRotorCurrent?->shown(3) ?? '').'.';
     }
 }

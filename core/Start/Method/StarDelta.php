@@ -70,20 +70,20 @@ final readonly class StarDelta implements StartingMethod
             return null;
         }
         $finding = Finding::stop(StartFinding::StarDeltaRefused)
-            ->title(ucfirst($words->starDelta).' starting is refused')
+            ->title(ucfirst($words->starDelta).' starting not possible')
             ->because(self::reason($circuit, $motor, $connection, $words))
             ->do(
                 $connection === WindingConnection::Single
-                    ? 'Type the connection with the voltage, such as D 400, once you have seen it in the terminal box.'
+                    ? 'Enter the connection with the voltage, such as D 400, once you have seen the diagram in the terminal box.'
                     : ($connection === WindingConnection::None
                         ? 'Choose a motor for this supply, or a transformer.'
-                        : 'Start it direct, or choose a motor whose delta voltage is that of the supply.'),
+                        : 'Use another starting method, or a motor whose delta voltage equals the supply voltage.'),
             )
             ->source('winding voltage, IEC 60034-8 and NEMA MG 1')
             ->on(PlateFigure::Connection);
 
         return new Refused(
-            $finding, 'Not sized: '.$words->starDelta.' starting is refused for this motor.',
+            $finding, ucfirst($words->starDelta).' starting is not possible with this motor.',
             self::reason($circuit, $motor, $connection, $words),
         );
     }
@@ -96,25 +96,18 @@ final readonly class StarDelta implements StartingMethod
             $low = $circuit->plateVoltage()?->pairs[0]['high'] ?? 0.0;
             $percent = $low > 0 && $supply !== null ? Show::number((100 * $supply->number()) / $low, 4) : '';
 
-            return 'This motor runs in '.
-                $words->star.
-                ' on '.
-                ($supply?->shown() ?? 'this supply').
-                '. In delta each winding would see '.
-                $percent.
-                ' % of its rated voltage and burn.';
+            return 'On '.($supply?->shown() ?? 'this supply').' this motor runs in '.$words->star.'. In delta each winding would get '.
+                $percent.' % of its rated voltage and burn out.';
         }
 
         return match (true) {
-            $connection === WindingConnection::None => 'No connection of this motor fits the supply.',
-            $leads === 3.0 => 'Only three leads are brought out; '.$words->starDelta.' needs both ends of every winding.',
-            $connection->isForTwoVoltages() || $leads === 9.0 => ($leads === 9.0
-                ? 'A motor with nine leads'
-                : 'A motor for two voltages in the ratio 2 has nine leads as a rule. Such a motor').
-                ' is joined inside in '.
-                $words->star.
-                ' or delta; its winding ends cannot be switched. One with twelve leads can.',
-            default => 'The plate gives one voltage and no delta sign, so it is not known whether the windings run in delta on it.',
+            $connection === WindingConnection::None => 'This motor has no connection for this supply.',
+            $leads === 3.0 => 'Only three leads are available; '.$words->starDelta.' needs both ends of every winding.',
+            $connection->isForTwoVoltages() || $leads === 9.0 => ($leads === 9.0 ? 'A motor with nine leads'
+                : 'A motor for two voltages in the ratio 2 usually has nine leads. Such a motor').' is connected inside in '.$words->star.
+                ' or delta; its winding ends cannot be switched. A motor with twelve leads can be used.',
+            default => 'The nameplate gives one voltage and no delta sign, so it is not known whether the windings run in delta at '.
+            'that voltage.',
         };
     }
 
@@ -224,7 +217,7 @@ final readonly class StarDelta implements StartingMethod
     {
         return [
             new RelaySeat(RelayPlace::Delta, 1 / sqrt(3), ' ÷ √3', 'in the motor leads: protects in both connections'),
-            new RelaySeat(RelayPlace::Line, 1.0, '', 'in the incoming line', sqrt(3)),
+            new RelaySeat(RelayPlace::Line, 1.0, '', 'in the supply line', sqrt(3)),
         ];
     }
 
@@ -247,18 +240,16 @@ final readonly class StarDelta implements StartingMethod
     {
         return new CapacitorLimits(
             false,
-            'While the starter changes over, the capacitor would keep the open windings excited and be reclosed out of phase: overvoltage and a burst of current.',
+            'During changeover the capacitor would keep the open windings excited; reclosing out of phase gives overvoltage and a '.
+            'current surge.',
             true,
         );
     }
 
     public function wiring(Words $words, TerminalMarks $marks): string
     {
-        return 'For the favourable side wire the delta contactor '.
-            $marks->favourableDelta().
-            ', and interlock it with the '.
-            $words->star.
-            ' contactor both mechanically and electrically.';
+        return 'Wire the delta contactor '.$marks->favourableDelta().' (lower peak), and interlock it mechanically and '.
+            'electrically with the '.$words->star.' contactor.';
     }
 
     public function cautions(StartFigures $figures, Words $words, TerminalMarks $marks): array
@@ -266,14 +257,13 @@ final readonly class StarDelta implements StartingMethod
         $cautions = [];
         if ($figures->reclosingPeak !== null && $this->reclosing()) {
             $cautions[] = Finding::caution(StartFinding::ReclosingPeak)
-                ->title('The changeover can bite harder than a direct start')
+                ->title('Changeover peak can exceed the direct-on-line peak')
                 ->because(
-                    'Delta closes on a field that still turns. In the worst case the peak reaches '.
-                        $figures->reclosingPeak->shown(3).
-                        ', more than the first peak direct on line.',
+                    'Delta closes while the rotor field is still there. Worst-case peak: '.$figures->reclosingPeak->shown(3).
+                    ', above the first peak direct-on-line.',
                 )
                 ->do($this->wiring($words, $marks))
-                ->source('own computation, an upper bound')
+                ->source('calculated here, an upper limit')
                 ->on(StartFigure::ReclosingPeak);
         }
 
@@ -284,14 +274,10 @@ final readonly class StarDelta implements StartingMethod
     {
         $name = ucfirst($words->starDelta);
         if ($refused || $figures->starLineCurrent === null) {
-            return $name.' starting is refused for this motor on this supply.';
+            return $name.' starting is not possible with this motor on this supply.';
         }
 
-        return $name.
-            ' takes '.
-            $figures->starLineCurrent->shown(3).
-            ' instead of '.
-            $figures->lockedRotorCurrent?->shown(3).
-            ', with a third of the torque.';
+        return $name.' start: '.$figures->starLineCurrent->shown(3).' instead of '.$figures->lockedRotorCurrent?->shown(3).
+            ', with one third of the torque.';
     }
 }

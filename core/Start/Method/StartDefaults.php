@@ -31,8 +31,8 @@ final readonly class StartDefaults
         $machine = $circuit->chosen('load.machine', DrivenMachine::class);
         $kind = $machine?->loadKind();
         $defaults = [
-            'settings.dip_limit_bus' => $usual($practice->dipLimitBus(), 'the usual dip limit at the bus'),
-            'settings.dip_limit_motor' => $usual($practice->dipLimitMotor(), 'the usual dip limit at the motor'),
+            'settings.dip_limit_bus' => $usual($practice->dipLimitBus(), 'the usual voltage dip limit at the bus'),
+            'settings.dip_limit_motor' => $usual($practice->dipLimitMotor(), 'the usual voltage dip limit at the motor'),
             'settings.changeover_minimum' => $usual($practice->changeoverMinimum(), 'the usual changeover speed'),
             ...$machine === null || $kind === null ? [] : [
                 'load.kind' => new Assumed($kind->value, 'the usual load of a '.$machine->value, DefaultReason::Practice),
@@ -40,10 +40,10 @@ final readonly class StartDefaults
         ];
 
         return [...$defaults, ...match ($circuit->chosen('starter.method', MethodName::class)) {
-            MethodName::StarDelta => ['starter.gap' => $usual($practice->gap(), 'a gap of 50 ms')],
+            MethodName::StarDelta => ['starter.gap' => $usual($practice->gap(), 'a changeover interval of 50 ms')],
             MethodName::Autotransformer => ['starter.tap_percent' => $usual($practice->tap(), 'a tap of 65 %')],
             MethodName::Resistor, MethodName::Reactor => [
-                'starter.tap_percent' => $usual($practice->seriesCurrent(), '65 % of the direct current at standstill'),
+                'starter.tap_percent' => $usual($practice->seriesCurrent(), '65 % of the direct-on-line current at standstill'),
             ],
             MethodName::SoftStarter => [
                 'starter.current_limit' => $usual($practice->currentLimit(), 'a current limit of 350 %'),

@@ -84,7 +84,7 @@ final readonly class StarterSettings
     /** Between two stages, s. */
     public function gap(): Figure
     {
-        return $this->typed('starter.gap', 'Changeover gap', $this->practice->gap(), Unit::Second);
+        return $this->typed('starter.gap', 'Changeover interval', $this->practice->gap(), Unit::Second);
     }
 
     /** Whether the motor keeps its supply at the changeover. */

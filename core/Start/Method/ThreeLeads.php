@@ -51,7 +51,7 @@ abstract readonly class ThreeLeads implements StartingMethod
     #[Override]
     public function relaySeats(): array
     {
-        return [new RelaySeat(RelayPlace::Line, 1.0, '', 'in the incoming line')];
+        return [new RelaySeat(RelayPlace::Line, 1.0, '', 'in the supply line')];
     }
 
     #[Override]

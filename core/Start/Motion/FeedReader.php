@@ -42,7 +42,7 @@ final readonly class FeedReader
             $assumptions[] = 'X/R of '.Show::number($own).' '.($transformer !== null ? 'of the transformer' : 'at the bus');
         }
         if ($transformer !== null && $upstream !== null) {
-            $assumptions[] = 'X/R of '.Show::number($above).' before the transformer';
+            $assumptions[] = 'X/R of '.Show::number($above).' on the supply side of the transformer';
         }
         $feed = new Feed(
             $supply->number(), self::source($transformer, $own, $upstream, $above), $line, $lead,

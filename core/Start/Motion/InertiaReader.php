@@ -58,7 +58,7 @@ final readonly class InertiaReader
         $what = $load->machine === null ? 'such a load' : 'a '.lcfirst($load->machine->label($this->words));
 
         return Figure::step('Load inertia', $times * $rotor->number(), Unit::KilogramSquareMetre, J: $rotor)
-            ->withAssumption('inertia of '.$what.' usually '.Show::number($times).' times the rotor’s');
+            ->withAssumption('inertia of '.$what.' usually '.Show::number($times).' times the rotor inertia');
     }
 
     public static function total(FigureBuilder $work, Figure $rotor, Figure $load): FigureBuilder
@@ -71,6 +71,6 @@ final readonly class InertiaReader
     public static function timed(FigureBuilder $work, Figure $time, float $inertia): FigureBuilder
     {
         return $work->labelled(StartFigure::Inertia->label())->from(t: $time)
-            ->as('the inertia whose run-up takes the time', 'from the stopwatch, {t}')->equals($inertia)->source('own computation');
+            ->as('the inertia that gives this run-up time', 'from the timed start, {t}')->equals($inertia)->source('calculated here');
     }
 }

@@ -45,7 +45,7 @@ final readonly class LoadReader
         }
         $percent = $kind === LoadKind::Points ? Figure::step('Load', $points === [] ? 0.0 : $points[count($points) - 1][1], Unit::Percent)
             : $circuit->number('load.torque_percent') ?? Figure::step('Load', self::USUAL_PERCENT, Unit::Percent)
-                ->withAssumption('a load of the rated torque');
+                ->withAssumption('a load of rated torque');
         $torque = Figure::step(
             'Load at rated speed', $percent->number() / 100 * $rated->number(), Unit::NewtonMetre, k: $percent, T: $rated,
         );

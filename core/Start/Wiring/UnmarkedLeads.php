@@ -31,8 +31,8 @@ final readonly class UnmarkedLeads
         $leads = array_merge(...$pairs === [] ? [[]] : $pairs);
         sort($leads);
         if ($leads !== [1, 2, 3, 4, 5, 6] || count($pairs) !== 3) {
-            return new self([], 'Three pairs are wanted, with each of the six leads in one of them. A lead that rings with none is open; '.
-                'one that rings with several is joined inside.');
+            return new self([], 'Enter three pairs, with each of the six leads in one of them. A lead without continuity to any '.
+                'other is open; '.'one with continuity to several is connected inside.');
         }
         $labels = [$pairs[0][0] => $starts[0], $pairs[0][1] => $ends[0]];
         foreach ([[1, $secondForward], [2, $thirdForward]] as [$winding, $forward]) {

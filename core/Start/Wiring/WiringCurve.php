@@ -114,18 +114,20 @@ final readonly class WiringCurve implements Curve
         return [
             [
                 'found' => 'star', 'name' => ucfirst($this->words->star), 'right' => $right('star'), 'winding' => $star,
-                'says' => $right('star') ? 'As it should be.'
-                    : 'The windings are made for delta here: in '.$this->words->star.
-                        ' they have a third of the torque, run slow and overheat under load.',
+                'says' => $right('star') ? 'Correct.'
+                    : 'The windings are made for delta here. In '.$this->words->star.
+                    ' the motor has one third of its torque, runs slow and overheats under load.',
             ],
             [
                 'found' => 'delta', 'name' => 'Delta', 'right' => $right('delta'), 'winding' => $delta,
-                'says' => $right('delta') ? 'As it should be. Behind a star-delta starter the links must come out altogether.'
-                    : 'Each winding sees 1.73 times its voltage: it saturates, takes many times its current and burns. Do not switch on.',
+                'says' => $right('delta') ? 'Correct. With a star-delta starter all links must be removed.'
+                    : 'Each winding gets 1.73 times its rated voltage: it saturates, takes many times its current and burns out. Do '.
+                    'not switch on.',
             ],
             [
                 'found' => 'none', 'name' => 'No links', 'right' => false, 'winding' => Show::quantity(0.0, Unit::Volt),
-                'says' => 'Right only behind a star-delta starter, which makes both connections itself. Alone the motor stays dead.',
+                'says' => 'Correct only with a star-delta starter, which makes both connections itself. Without one the motor '.
+                'does not run.',
             ],
         ];
     }
@@ -147,7 +149,7 @@ final readonly class WiringCurve implements Curve
                 'shown' => $from <= 0 && $to >= $end ? 'closed throughout'
                     : ($from <= 0
                         ? 'closed until '.Show::quantity($to, Unit::Second, 3)
-                        : 'closed from '.Show::quantity($from, Unit::Second, 3).' on'),
+                        : 'closed from '.Show::quantity($from, Unit::Second, 3)),
             ];
         }
 

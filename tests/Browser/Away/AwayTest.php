@@ -82,11 +82,11 @@ final class AwayTest extends BrowserTestCase
         $hand = $this->bench();
         $this->server->stop();
         $hand->type('plate.power', '38 kW');
-        $hand->see('kept on this device, will be saved');
+        $hand->see('stored on this device, will be saved when online');
         // The bench stays, and typing goes on.
         $hand->see('Plate');
         $hand->type('plate.power', '39 kW');
-        $hand->see('figures are not recomputed');
+        $hand->see('results are out of date');
         self::assertSame('39 kW', $hand->typed('plate.power'));
         $this->begin();
         $this->assertKept($hand, '39 kW', 45);
@@ -98,7 +98,7 @@ final class AwayTest extends BrowserTestCase
         $path = $hand->path();
         $this->server->stop();
         $hand->type('plate.power', '40 kW');
-        $hand->see('kept on this device, will be saved');
+        $hand->see('stored on this device, will be saved when online');
         // The page is gone; its store stays.
         $hand->driver->executeScript(
             'window.addEventListener("beforeunload", (event) => event.stopImmediatePropagation(), true)',
@@ -126,13 +126,13 @@ final class AwayTest extends BrowserTestCase
         $this->server->stop();
 
         $hand->open('/');
-        $hand->see('No answer from the service. As seen', 45);
+        $hand->see('Offline. Showing data from', 45);
         $hand->see('KF-202');
         $hand->open($bench);
-        $hand->see('figures are not recomputed', 45);
+        $hand->see('results are out of date', 45);
         $hand->until(static fn (): bool => $hand->typed('plate.power') === '37 kW');
         $hand->type('plate.power', '42 kW');
-        $hand->see('kept on this device, will be saved');
+        $hand->see('stored on this device, will be saved when online');
 
         // Whoever leaves is asked, and what was typed goes up from wherever one is.
         $hand->press('Menu');
@@ -141,18 +141,18 @@ final class AwayTest extends BrowserTestCase
         $hand->press('Stay here');
         $hand->press('Menu');
         $hand->press('Yard');
-        $hand->press('Leave it for now');
-        $hand->see('1 circuit typed into on this device, kept here, not saved yet: KF-202, goes up when the service answers', 45);
+        $hand->press('Leave without saving');
+        $hand->see('1 circuit changed on this device and not saved to the server yet: KF-202, will be saved when you are back online', 45);
         $hand->press('Menu');
         $hand->press('Sign out Shift electrician B');
-        $hand->see('It stays on this device');
+        $hand->see('Your changes stay on this device');
         $hand->press('Sign out');
-        $hand->see('The service does not answer, so that the session lives on');
-        $hand->press('Stay');
+        $hand->see('Cannot reach the server, so you are still signed in');
+        $hand->press('Stay signed in');
 
         $this->begin();
-        $hand->until(static fn (): bool => ! $hand->has('not saved yet'), 60, 'it never went up');
-        $hand->until(static fn (): bool => ! $hand->has('No answer from the service'), 45);
+        $hand->until(static fn (): bool => ! $hand->has('not saved to the server yet'), 60, 'it never went up');
+        $hand->until(static fn (): bool => ! $hand->has('Offline. Showing data from'), 45);
         $hand->open($bench);
         $hand->until(static fn (): bool => $hand->typed('plate.power') === '42 kW');
         $hand->type('plate.power', '37 kW');
@@ -163,7 +163,7 @@ final class AwayTest extends BrowserTestCase
         $hand->see('Sign in');
         $this->server->stop();
         $hand->open($bench);
-        $hand->see('The service does not answer', 45);
+        $hand->see('Cannot reach the server', 45);
         self::assertFalse($hand->has('KF-202'));
         $this->server->begin();
         $hand->see('Sign in', 45);
@@ -176,9 +176,9 @@ final class AwayTest extends BrowserTestCase
         exec("$pg stop");
         try {
             $hand->type('plate.power', '43 kW');
-            $hand->see('kept on this device, will be saved');
+            $hand->see('stored on this device, will be saved when online');
             // Solving needs no database: the figures follow what is typed.
-            self::assertFalse($hand->has('figures are not recomputed', 2));
+            self::assertFalse($hand->has('results are out of date', 2));
         } finally {
             exec("$pg start");
         }
@@ -224,10 +224,10 @@ final class AwayTest extends BrowserTestCase
         $this->waitForDevice($hand, 'brave-anvil-seen', 'answers', 'solution:'.basename(dirname($bench)), 'figures');
         $this->server->stop();
         $hand->type('plate.serial', 'LT second');
-        $hand->see('kept on this device, will be saved');
+        $hand->see('stored on this device, will be saved when online');
         $hand->driver->switchTo()->window($first);
         $hand->type('plate.serial', 'LT first');
-        $hand->see('kept on this device, will be saved');
+        $hand->see('stored on this device, will be saved when online');
         foreach ([$second => 'LT second', $first => 'LT first'] as $tab => $text) {
             $hand->driver->switchTo()->window($tab);
             $hand->driver->executeScript('window.addEventListener("beforeunload", (event) => event.stopImmediatePropagation(), true)');
@@ -238,11 +238,11 @@ final class AwayTest extends BrowserTestCase
         $this->begin();
         $settled = WebDriverBy::cssSelector('[data-save=saved], [data-save=conflict]');
         $hand->until(static fn (): bool => $hand->driver->findElements($settled) !== [], 60);
-        if (! $hand->has('saved this circuit while you were typing')) {
+        if (! $hand->has('saved this circuit while you were editing')) {
             $hand->driver->switchTo()->window($second);
         }
-        $hand->see('saved this circuit while you were typing', 60);
-        $hand->press('Keep mine');
+        $hand->see('saved this circuit while you were editing', 60);
+        $hand->press('Keep my version');
         $hand->saved();
         $hand->type('plate.serial', '');
         $hand->saved();
@@ -253,7 +253,7 @@ final class AwayTest extends BrowserTestCase
         $hand = $this->bench();
         $hand->driver->manage()->deleteAllCookies();
         $hand->type('plate.power', '41 kW');
-        $hand->see('Your session is over');
+        $hand->see('Your session has ended');
         $hand->fill('Password', 'larkrigg');
         $hand->press('Sign in and save');
         $this->assertKept($hand, '41 kW', 45);

@@ -24,7 +24,7 @@ final class EveryViewTest extends BrowserTestCase
         $hand->see('Sign in');
         $this->assertAccessible($hand, 'sign-in');
         $hand->signIn('administrator');
-        foreach (['/' => 'circuits on', '/setup' => 'New person', '/standing' => 'from memory'] as $path => $seen) {
+        foreach (['/' => 'circuits on', '/setup' => 'New user', '/standing' => 'from memory'] as $path => $seen) {
             $hand->open($path);
             $hand->see($seen);
             $this->assertAccessible($hand, $path);
@@ -56,14 +56,14 @@ final class EveryViewTest extends BrowserTestCase
         }
         $this->openCircuit($hand, 'FP-405', 'power?view=waveform');
         $hand->press('Grinder, lagging');
-        $hand->see('displacement factor');
+        $hand->see('displacement power factor');
         $this->assertAccessible($hand, 'a waveform');
         $this->openCircuit($hand, 'KF-204', 'plate?view=replacement');
-        $hand->choose('A spare from the store', '37 kW from the old line, Motor store, floor');
+        $hand->choose('Spare motor', '37 kW from the old line, Motor store, floor');
         $hand->see('Voltage and connection');
         $this->assertAccessible($hand, 'a replacement');
         $hand->press('Menu');
-        $hand->see('Standing of the results');
+        $hand->see('About these results');
         $this->assertAccessible($hand, 'menu');
     }
 
@@ -72,8 +72,8 @@ final class EveryViewTest extends BrowserTestCase
         $hand = $this->hand(390, 844);
         $hand->signIn('administrator');
         $width = static fn (): int => (int) $hand->driver->executeScript('return document.documentElement.scrollWidth');
-        foreach (['/' => 'circuits on', '/setup' => 'New person', '/standing' => 'from memory', '/register' => 'Schedules',
-            '/round' => 'Begin a round', '/due' => 'As a file (CSV)', '/record' => 'Record of the house'] as $path => $seen) {
+        foreach (['/' => 'circuits on', '/setup' => 'New user', '/standing' => 'from memory', '/register' => 'Schedules',
+            '/round' => 'Start a round', '/due' => 'Export (CSV)', '/record' => 'Activity log'] as $path => $seen) {
             $hand->open($path);
             $hand->see($seen);
             self::assertLessThanOrEqual(390, $width(), $path);
@@ -93,7 +93,7 @@ final class EveryViewTest extends BrowserTestCase
             $this->openCircuit($hand, 'FP-405', $view);
             if (str_ends_with($view, 'waveform')) {
                 $hand->press('Welding rectifier between welds, leading');
-                $hand->see('displacement factor');
+                $hand->see('displacement power factor');
             }
             self::assertLessThanOrEqual(390, $width(), $view);
             self::assertLessThanOrEqual(
@@ -104,7 +104,7 @@ final class EveryViewTest extends BrowserTestCase
         }
         foreach (['start?view=methods', 'start?view=wiring', 'start?view=stopwatch'] as $view) {
             $this->openCircuit($hand, 'KF-201', $view);
-            $hand->until(static fn (): bool => ! $hand->has('Working every starter out.') && ! $hand->has('Drawing.'));
+            $hand->until(static fn (): bool => ! $hand->has('Calculating all starting methods…') && ! $hand->has('Drawing…'));
             self::assertLessThanOrEqual(390, $width(), $view);
             self::assertLessThanOrEqual(
                 391,
@@ -113,8 +113,11 @@ final class EveryViewTest extends BrowserTestCase
             );
         }
         $this->openCircuit($hand, 'KF-203');
-        $hand->press('Working');
-        $hand->see('What to mind');
+        // What was found is one touch away, with its number.
+        $hand->until(static fn (): bool => preg_match('~^\d+ findings?$~m', $hand->text(), $words) === 1);
+        preg_match('~^\d+ findings?$~m', $hand->text(), $words);
+        $hand->press($words[0] ?? '');
+        $hand->see('Findings');
         $hand->press('Close');
     }
 }

@@ -25,28 +25,29 @@ final class SheetTest extends BrowserTestCase
         $preparer = $this->hand();
         $preparer->signIn('electrician-b');
         $this->openCircuit($preparer, 'KF-203', 'sheet');
-        $preparer->until(static fn (): bool => str_contains(self::paper($preparer), 'Overload dial'));
+        $preparer->until(static fn (): bool => str_contains(self::paper($preparer), 'Overload relay setting'));
         self::assertStringContainsString('DRAFT', self::paper($preparer));
         $preparer->press('Review and sign');
         $preparer->see('No sheet of this circuit is in force.');
         $preparer->fill('What changed', 'as commissioned');
-        $preparer->fill('A word to the reviewer', 'Length measured, 62 m.');
-        $preparer->press('Keep it and send to review');
+        $preparer->fill('Note to the reviewer', 'Length measured, 62 m.');
+        $preparer->press('Save revision and send for review');
         $preparer->see('is in review');
 
         $reviewer = $this->hand();
         $reviewer->signIn('supervisor');
         $this->openCircuit($reviewer, 'KF-203', 'sheet?view=review');
-        $reviewer->see('“Length measured, 62 m.” writes Shift electrician B.');
+        $reviewer->see('“Length measured, 62 m.” (Shift electrician B)');
         $reviewer->fill('Your password, to sign', 'not this one');
         $reviewer->press('Sign and issue');
-        $reviewer->see('This is not your password.');
+        $reviewer->see('This is not your present password.');
         $reviewer->fill('Your password, to sign', 'larkrigg');
         $reviewer->press('Sign and issue');
-        $reviewer->see('See what is marked.');
-        $reviewer->see('Tick it, or write why it may stand.');
+        $reviewer->see('See the marked items.');
+        $reviewer->see('Accept it, or write why it is acceptable.');
         $boxes = $reviewer->driver->executeScript(
-            'return [...document.querySelectorAll("label")].filter((e) => e.querySelector("input[type=checkbox]")).map((e) => e.innerText.replace("✓", "").trim())',
+            'return [...document.querySelectorAll("label")].filter((e) => e.querySelector("input[type=checkbox]")).map((e) => '.
+            'e.innerText.replace("✓", "").trim())',
         );
         self::assertIsArray($boxes);
         self::assertNotSame([], $boxes);
@@ -62,7 +63,7 @@ final class SheetTest extends BrowserTestCase
         $preparer->press('Revisions');
         $preparer->see('signed and issued by Licensed supervisor');
         $this->assertAccessible($preparer, 'revisions');
-        $preparer->press('Make the file sheet (PDF) of revision 1');
+        $preparer->press('Create the file sheet (PDF) of revision 1');
         $preparer->see('Open the file sheet (PDF)', 30);
         $preparer->press('Door card');
         $preparer->until(static fn (): bool => str_contains(self::paper($preparer), 'reviewed and issued by Licensed supervisor'));
@@ -77,12 +78,13 @@ final class SheetTest extends BrowserTestCase
         $this->openCircuit($hand, 'CV-115', 'sheet?view=review');
         $hand->see('Stop: ');
         $hand->press('For use');
-        $hand->see('It cannot be issued for use while these stand.');
+        $hand->see('It cannot be issued for use until these are fixed.');
         self::assertNotNull($hand->driver->executeScript(
-            'return [...document.querySelectorAll("button")].find((e) => e.innerText === "Keep it and send to review" && e.disabled) ?? null',
+            'return [...document.querySelectorAll("button")].find((e) => e.innerText === "Save revision and send for review" && '.
+            'e.disabled) ?? null',
         ));
-        $hand->press('What would change it');
-        $hand->see('Tried, and nothing changes');
+        $hand->press('Sensitivity');
+        $hand->see('No effect on the result');
         $this->assertAccessible($hand, 'what would change it');
         $hand->press('Revisions');
         $hand->see('as found in the round');
@@ -97,9 +99,9 @@ final class SheetTest extends BrowserTestCase
         $file = sys_get_temp_dir().'/brave-anvil-import.csv';
         file_put_contents($file, "Motors;;\ntag;plate.power;drives\nDX-590;30 hp;Fan 90\nDX-591;much;Fan 91\n");
         $hand->upload($file);
-        $hand->see('1 new, 0 changed, 0 as they are, 1 refused.');
+        $hand->see('1 new, 0 changed, 0 unchanged, 1 rejected.');
         $hand->see('B plate.power');
-        $hand->see('The refused rows, to be mended (CSV)');
+        $hand->see('Rejected rows, to correct (CSV)');
         $this->assertAccessible($hand, 'register');
         $hand->press('Write 1 rows');
         $hand->see('1 written.');
@@ -116,26 +118,26 @@ final class SheetTest extends BrowserTestCase
         $hand->signIn('electrician-a');
         $hand->open('/round?site=3');
         $hand->choose('Area', 'Dryer');
-        $hand->press('Begin a round');
-        $hand->see('Begun by Shift electrician A');
+        $hand->press('Start a round');
+        $hand->see('Started by Shift electrician A');
         $first = (string) $hand->driver->executeScript('return document.querySelector("main ol button b").innerText');
         $hand->driver->executeScript('document.querySelector("main ol button").click()');
         $hand->see('1 of ');
-        $hand->see('Overload dial');
+        $hand->see('Overload relay setting');
         $hand->driver->executeScript(
             '[...document.querySelectorAll("li[aria-label=\'Overload dial\'] button")].find((e) => e.innerText === "Different").click()',
         );
         $hand->fill('Found', 'high');
-        $hand->press('Judge it');
+        $hand->press('Check');
         $hand->see('cannot be read');
         $hand->fill('Found', '900 A');
-        $hand->press('Judge it');
-        $hand->see('900 A found.');
+        $hand->press('Check');
+        $hand->see('found 900 A');
         $this->assertAccessible($hand, 'a motor of a round');
         self::assertLessThanOrEqual(390, (int) $hand->driver->executeScript('return document.documentElement.scrollWidth'));
         $hand->press('All motors');
         $hand->see('Defects');
-        $hand->see($first.' Overload dial: 900 A found');
+        $hand->see($first.' Overload relay setting: found 900 A');
         $hand->press('End the round');
         $hand->see(', ended.');
     }
@@ -151,10 +153,10 @@ final class SheetTest extends BrowserTestCase
 
             return is_string($href) ? $href : '';
         };
-        $hand->press($hand->has('Make a calendar address', 1) ? 'Make a calendar address' : 'Renew the address');
+        $hand->press($hand->has('Make a calendar address', 1) ? 'Make a calendar address' : 'Make a new address');
         $hand->see('/calendar/');
         $old = $address();
-        $hand->press('Renew the address');
+        $hand->press('Make a new address');
         $hand->until(static fn (): bool => $address() !== $old);
         $status = static fn (string $url): mixed => $hand->driver->executeAsyncScript(
             'const done = arguments[1]; fetch(arguments[0]).then((r) => done(r.status))', [$url],

@@ -18,12 +18,12 @@ final class WholeJobTest extends BrowserTestCase
         $hand->fill('Name', 'electrician-c');
         $hand->fill('Password', 'larkrigg');
         $hand->press('Sign in');
-        $hand->see('The standing of the results');
+        $hand->see('About these results');
         $hand->press('I have read this');
         $hand->see('circuits on 3 sites');
         $hand->press('New circuit');
         $hand->press('Larkrigg Mill: 400 V, 50 Hz, IEC 60364');
-        $hand->see('Type what is stamped');
+        $hand->see('Enter the nameplate');
         foreach (
             [
                 'Output, kW or hp' => '22 kW', 'Volts' => '400/690', 'Amps' => '40,6/23,5', 'rpm' => '1475', 'cos φ' => '0,84',
@@ -33,36 +33,36 @@ final class WholeJobTest extends BrowserTestCase
             $hand->fill($label, $stamped);
         }
         $hand->see('connect in delta');
-        $hand->see('computed 40.6 A, plate 40.6 A');
+        $hand->see('calculated 40.6 A, nameplate 40.6 A');
         $hand->see('3 × 6 mm²');
         $hand->see('relay 40.6 A');
 
         $hand->leave();
         $hand->keys('3');
-        $hand->see('Direct on line it takes 296 A');
-        $hand->choose('Method', 'Star-delta');
+        $hand->see('Direct-on-line: 296 A');
+        $hand->choose('Starting method', 'Star-delta');
         $hand->see('98.8 A instead of 296 A');
-        $hand->see('relay 23.4 A in the delta');
+        $hand->see('relay 23.4 A in the motor leads');
         $hand->see('6 × 2.5 mm²');
         $hand->see('23.4 A in each lead');
         $hand->press('Starting');
-        $hand->see('direct on line 296 A');
+        $hand->see('direct-on-line 296 A');
 
         $hand->keys('6');
         $hand->fill('Target power factor', '0.95');
-        $hand->choose('Capacitor', 'At the motor terminals');
+        $hand->choose('Position of the capacitor', 'At the motor terminals');
         $hand->see('No capacitor at a star-delta motor');
-        $hand->see('A capacitor is refused at this place');
+        $hand->see('No capacitor is allowed at this position');
 
         $tag = preg_match('/\bNEW-\d+\b/', $hand->text(), $found) === 1 ? $found[0] : self::fail('the new circuit has no tag');
         $hand->press("Tag $tag: name, area and site of this circuit");
         $hand->fill('Tag, unique in its site', 'TEST-22');
         $hand->fill('Drives', 'Sorting table');
-        $hand->press('Done');
+        $hand->press('Close');
         $hand->saved();
         $hand->driver->navigate()->refresh();
         $hand->see('TEST-22');
-        $hand->see('A capacitor is refused at this place');
+        $hand->see('No capacitor is allowed at this position');
         self::assertSame('0.95', $hand->value('Target power factor'));
 
         $hand->open('/');
@@ -81,9 +81,9 @@ final class WholeJobTest extends BrowserTestCase
         $hand->signIn('electrician-a');
         $this->openCircuit($hand, 'KF-202');
         $hand->fill('Volts', '1,500');
-        $hand->see('could be a decimal comma or a thousand');
+        $hand->see('could be a decimal comma or a thousands separator');
         $hand->see('Volts: “1,500” could be');
-        $hand->see('Volts as stamped, such as 400, 230/400');
+        $hand->see('Volts as on the nameplate, such as 400, 230/400');
         $hand->fill('rpm', '1502');
         $hand->see('just above 1500 rpm');
         $hand->leave();
@@ -93,7 +93,7 @@ final class WholeJobTest extends BrowserTestCase
         $hand->keys('1');
         $hand->saved();
         $hand->driver->navigate()->refresh();
-        $hand->see('could be a decimal comma or a thousand');
+        $hand->see('could be a decimal comma or a thousands separator');
         self::assertSame('1,500', $hand->value('Volts'));
         self::assertSame('1502', $hand->value('rpm'));
         $hand->fill('Volts', '400/690');
@@ -111,13 +111,13 @@ final class WholeJobTest extends BrowserTestCase
         $hand->press('Corrected');
         $hand->see('cos φ 0.982');
         $hand->press('Starting');
-        $hand->see('direct on line 462 A');
+        $hand->see('direct-on-line 462 A');
         $hand->fill('Ia/In', '6.0');
-        $hand->see('direct on line 396 A');
+        $hand->see('direct-on-line 396 A');
         $hand->press('Undo');
-        $hand->see('direct on line 462 A');
+        $hand->see('direct-on-line 462 A');
         $hand->press('Redo');
-        $hand->see('direct on line 396 A');
+        $hand->see('direct-on-line 396 A');
         $hand->press('Undo');
         $hand->saved();
     }
@@ -137,7 +137,7 @@ final class WholeJobTest extends BrowserTestCase
         $hand->press('Rated output');
         $hand->until(static fn (): bool => $focus() === 'figure-plate.output', 6, 'the figure of the plate never got the focus');
         self::assertStringEndsWith('/plate', $hand->path());
-        $hand->press('Rated output, typed');
+        $hand->press('Rated output, entered');
         $hand->until(static fn (): bool => $focus() === 'plate.power', 6, 'the stamp never got the focus');
     }
 
@@ -147,8 +147,8 @@ final class WholeJobTest extends BrowserTestCase
         $hand = $this->hand(390, 844);
         $hand->signIn('electrician-a');
         $this->openCircuit($hand, 'KF-204');
-        $hand->press('Working');
-        $hand->press('Rated output, typed');
+        $hand->press('Calculation');
+        $hand->press('Rated output, entered');
         $seen = static fn (): bool => $hand->driver->executeScript(
             'const e = document.activeElement, b = e.getBoundingClientRect();
             return e.dataset.path === "plate.power" && document.elementFromPoint(b.x + b.width / 2, b.y + b.height / 2) === e',
@@ -168,10 +168,10 @@ final class WholeJobTest extends BrowserTestCase
         $first->saved();
         usleep(1_300_000);
         $second->fill('Year', '1999');
-        $second->see('Shift electrician A saved this circuit while you were typing');
+        $second->see('Shift electrician A saved this circuit while you were editing');
         $second->see('by the first');
         self::assertTrue($second->has('1999'), 'what the second typed is still there');
-        $second->press('Take theirs');
+        $second->press('Use their version');
         $second->until(fn (): bool => $second->value('Serial no.') === 'by the first');
         $second->press('Undo');
         $second->until(fn (): bool => $second->value('Year') === '1999', 6, 'what was typed comes back by undo');
@@ -184,12 +184,12 @@ final class WholeJobTest extends BrowserTestCase
         $this->openCircuit($hand, 'DX-501');
         $hand->press('Menu');
         $hand->press('Revisions');
-        $hand->fill('Name this revision', 'as built');
-        $hand->press('Keep revision');
+        $hand->fill('Name of the revision', 'as built');
+        $hand->press('Save revision');
         $hand->see('Shift electrician B,');
         $hand->press('as built');
         $hand->see('DX-501, revision 1: as built');
-        $hand->see('It is never changed');
+        $hand->see('A revision cannot be changed');
         $hand->see('Inverse-time breaker');
     }
 
@@ -222,22 +222,22 @@ final class WholeJobTest extends BrowserTestCase
         }
         self::assertSame('KF-204', $focused(), 'Tab reaches the circuit');
         $hand->keys(WebDriverKeys::ENTER);
-        $hand->see('What follows from it');
+        $hand->see('Derived values');
         foreach (
             [
-                '4' => 'Starter to motor: every size', '5' => 'gG fuse: what the start needs', '2' => 'Power triangle, to scale',
-                '1' => 'What follows from it',
+                '4' => 'Starter to motor: all sizes', '5' => 'gG fuse: ratings that carry', '2' => 'Power triangle, to scale',
+                '1' => 'Derived values',
             ] as $key => $seen
         ) {
             $hand->keys((string) $key);
             $hand->see($seen);
         }
         $hand->keys('w');
-        $hand->until(fn (): bool => ! $hand->has('What to mind'));
+        $hand->until(fn (): bool => ! $hand->has('Findings'));
         $hand->keys('w');
-        $hand->see('What to mind');
+        $hand->see('Findings');
         $hand->keys('?');
-        $hand->see('They work while no field has focus');
+        $hand->see('They work while no field is active');
         $hand->keys(WebDriverKeys::ESCAPE);
         $hand->field('Frame')->click();
         $hand->keys(WebDriverKeys::END, '2', '/', 'w');

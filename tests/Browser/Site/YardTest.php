@@ -18,9 +18,9 @@ final class YardTest extends BrowserTestCase
         $hand->press('Tag and area');
         $hand->press('Archive…');
         $hand->see('Nothing is deleted');
-        $hand->press('Keep it');
+        $hand->press('Cancel');
         $hand->press('Archive…');
-        $hand->press('Archive it');
+        $hand->press('Archive');
         $hand->see('SP-401 is archived');
         $hand->press('Undo');
         $hand->open('/?search=SP-401');
@@ -29,7 +29,7 @@ final class YardTest extends BrowserTestCase
         $hand->press('Menu');
         $hand->press('Tag and area');
         $hand->press('Archive…');
-        $hand->press('Archive it');
+        $hand->press('Archive');
         $hand->see('SP-401 is archived');
         $hand->open('/?archived=1');
         $hand->see('Archived circuits');
@@ -47,10 +47,10 @@ final class YardTest extends BrowserTestCase
         $hand->fill('Length, starter to motor', 'far');
         $hand->see('“far” cannot be read');
         $list = static fn (): string => (string) $hand->driver->executeScript(
-            'return document.querySelector("[aria-label=\'What this station waits for\']")?.innerText ?? ""',
+            'return document.querySelector("[aria-label=\'Missing for this station\']")?.innerText ?? ""',
         );
         $hand->until(static fn (): bool => str_contains($list(), 'Length, starter to motor'));
-        $hand->driver->executeScript('document.querySelector("[aria-label=\'What this station waits for\'] a").click()');
+        $hand->driver->executeScript('document.querySelector("[aria-label=\'Missing for this station\'] a").click()');
         $hand->until(
             static fn (): bool => $hand->driver->executeScript('return document.activeElement.closest("[data-path]")?.dataset.path') ===
                 'cable.length',
@@ -68,11 +68,11 @@ final class YardTest extends BrowserTestCase
         $this->openCircuit($hand, 'KF-204');
         $circuit = dirname($hand->path());
         $hand->open("$circuit/colour");
-        $hand->see('There is no such station');
-        $hand->press('To its plate');
-        $hand->see('What follows from it');
+        $hand->see('Unknown station');
+        $hand->press('To the nameplate');
+        $hand->see('Derived values');
         $hand->open('/nowhere');
-        $hand->see('This address leads nowhere');
+        $hand->see('There is no page at this address');
     }
 
     public function test_a_new_circuit_can_be_thought_better_of(): void
@@ -82,7 +82,7 @@ final class YardTest extends BrowserTestCase
         $hand->press('New circuit');
         $hand->see('480Y/277 V, 60 Hz, NEC');
         $hand->press('Cancel');
-        $hand->until(static fn (): bool => ! $hand->has('Which site?'));
+        $hand->until(static fn (): bool => ! $hand->has('choose the site'));
         self::assertTrue($hand->has('circuits on 3 sites'));
     }
 

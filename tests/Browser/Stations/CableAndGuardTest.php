@@ -17,26 +17,26 @@ final class CableAndGuardTest extends BrowserTestCase
         $hand->see('575 V');
         $hand->leave();
         $hand->keys('4');
-        $hand->see('Starter to motor: every size');
+        $hand->see('Starter to motor: all sizes');
         $hand->see('bonding conductor');
         $hand->see('CE Code 28-106');
-        $hand->choose('Conductor', 'Aluminium');
-        $hand->see('Aluminium wants terminals for aluminium');
-        $hand->press('How close is it?');
-        $hand->see('How close: how far each may go');
+        $hand->choose('Conductor material', 'Aluminum');
+        $hand->see('Aluminium conductors need aluminium-rated terminals');
+        $hand->press('Calculate the margins');
+        $hand->see('Margin: how far each value can go');
         $hand->leave();
         $hand->keys('5');
-        $hand->see('Dual-element fuse 90 A');
-        $hand->see('It lets enough flow');
+        $hand->see('Dual-element (time-delay) fuse 90 A');
+        $hand->see('Ground-fault current');
         $hand->press('Time and current');
-        $hand->see('What must lie left and right of what');
-        $hand->see('The locked rotor stands');
-        $hand->see('the maker’s curve is wanted');
+        $hand->see('Which curve must trip first');
+        $hand->see('Locked-rotor withstand:');
+        $hand->see('use the manufacturer’s curve');
         $hand->press('Device and relay');
-        $hand->choose('Protective device', 'Instantaneous breaker');
+        $hand->choose('Protective device', 'Instantaneous-trip breaker');
         $hand->see('instantaneous trip, set to');
         $hand->press('Undo');
-        $hand->see('Dual-element fuse 90 A');
+        $hand->see('Dual-element (time-delay) fuse 90 A');
         $hand->saved();
     }
 
@@ -45,12 +45,12 @@ final class CableAndGuardTest extends BrowserTestCase
         $hand = $this->hand();
         $hand->signIn('electrician-b');
         $this->openCircuit($hand, 'CP-746', 'guard');
-        $hand->see('A larger device by the exception for starting');
-        $hand->see('allowed by the exception for starting');
-        $hand->fill('Evidence that it did not start', '');
+        $hand->see('Starting exception used: larger device');
+        $hand->see('allowed by the starting exception');
+        $hand->fill('Evidence that the motor did not start', '');
         $hand->see('Inverse-time breaker 70 A');
-        $hand->see('above what the rule allows without exception');
-        $hand->fill('Evidence that it did not start', 'Opened three times on 14 October');
+        $hand->see('above the limit (exception only)');
+        $hand->fill('Evidence that the motor did not start', 'Opened three times on 14 October');
         $hand->see('Inverse-time breaker 80 A');
         $hand->see('Opened three times on 14 October');
         $hand->saved();
@@ -67,20 +67,20 @@ final class CableAndGuardTest extends BrowserTestCase
         $hand->see('6 × 10 mm²');
         $hand->leave();
         $hand->keys('5');
-        $hand->see('The fault, not the load, decides the size');
-        $hand->see('It is cleared in time');
+        $hand->see('Conductor size set by the earth fault');
+        $hand->see('Disconnection time');
         // Behind earth a fuse clears nothing, and no cable is made larger for it.
         $hand->leave();
         $hand->keys('1');
         $hand->choose('Earthing system', 'TT');
-        $hand->see('The impedance of the earth loop is wanted');
-        $hand->fill('Earth loop impedance', '20');
+        $hand->see('Enter the earth-fault loop impedance');
+        $hand->fill('Earth-fault loop impedance', '20');
         $hand->leave();
         $hand->keys('5');
-        $hand->see('A residual-current device is wanted');
+        $hand->see('RCD required');
         $hand->press('Undo');
         $hand->press('Undo');
-        $hand->see('The fault, not the load, decides the size');
+        $hand->see('Conductor size set by the earth fault');
         $hand->saved();
     }
 
@@ -92,21 +92,21 @@ final class CableAndGuardTest extends BrowserTestCase
         $hand->see('Tables of Otter Narrows Mill');
         $hand->see('star delta lead');
         $hand->see('instantaneous, of full load');
-        $hand->fill('Edition and why', 'CE Code 2021, practice of this mill');
+        $hand->fill('Edition and reason', 'CE Code 2021, practice of this mill');
         $hand->press('Confirm');
         $hand->see('Confirmed by Administrator');
         $hand->fill('Printed value', '1250');
-        $hand->fill('Edition and why', 'CE Code 2021');
+        $hand->fill('Edition and reason', 'CE Code 2021');
         $hand->fill('Page', '311');
         $hand->press('Correct');
-        $hand->see('Corrected, shipped as 1300, by Administrator');
+        $hand->see('Corrected, original value 1300, by Administrator');
         $this->openCircuit($hand, 'ID-705', 'cable');
         $hand->see('Required ampacity of each lead');
         self::assertFalse($hand->has('no subrule recalled'));
         $hand->open('/sites/3/tables');
-        $hand->press('Take it back');
+        $hand->press('Undo correction');
         $hand->until(static fn (): bool => ! $hand->has('Confirmed by Administrator'));
-        $hand->press('Take it back');
-        $hand->see('Nothing yet.');
+        $hand->press('Undo correction');
+        $hand->see('None yet.');
     }
 }

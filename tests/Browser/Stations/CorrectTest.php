@@ -14,23 +14,23 @@ final class CorrectTest extends BrowserTestCase
         $hand = $this->hand();
         $hand->signIn('electrician-a');
         $this->openCircuit($hand, 'DE-410', 'correct');
-        $hand->see('55 µF brings the power factor to 0.999');
-        $hand->see('Values that are sold');
-        $hand->see('A run capacitor, never a start capacitor');
-        $hand->press('Try it first');
-        $hand->see('never ahead of it');
+        $hand->see('55 µF: power factor 0.999');
+        $hand->see('Standard values');
+        $hand->see('Use a run capacitor, never a start capacitor');
+        $hand->press('Test run');
+        $hand->see('on the load side of the switch');
         $hand->see('prove the capacitor dead');
-        $hand->press('After fitting');
-        $hand->see('It does what it should.');
-        $hand->fill('Current after', '5.1');
-        $hand->see('It does not do what it should.');
-        $hand->see('not connected');
-        $hand->fill('Real power after', '2 kW');
+        $hand->press('After installation');
+        $hand->see('The capacitor works as calculated.');
+        $hand->fill('Current, capacitor on', '5.1');
+        $hand->see('The capacitor does not work as calculated.');
+        $hand->see('not seem to be connected');
+        $hand->fill('Real power, capacitor on', '2 kW');
         $hand->see('more than volts times amperes');
-        self::assertSame('2 kW', $hand->value('Real power after'), 'what was typed stays');
-        $hand->fill('Real power after', '704');
-        $hand->fill('Current after', '3.06');
-        $hand->see('It does what it should.');
+        self::assertSame('2 kW', $hand->value('Real power, capacitor on'), 'what was typed stays');
+        $hand->fill('Real power, capacitor on', '704');
+        $hand->fill('Current, capacitor on', '3.06');
+        $hand->see('The capacitor works as calculated.');
         $hand->saved();
     }
 
@@ -39,12 +39,12 @@ final class CorrectTest extends BrowserTestCase
         $hand = $this->hand();
         $hand->signIn('electrician-b');
         $this->openCircuit($hand, 'DX-503', 'correct');
-        $hand->see('A capacitor is refused at this place');
-        $hand->choose('Capacitor', 'At the board');
-        $hand->see('brings the power factor to');
+        $hand->see('No capacitor is allowed at this position');
+        $hand->choose('Position of the capacitor', 'At the board');
+        $hand->see(': power factor');
         $hand->see('Over the load');
-        $hand->press('Try it first');
-        $hand->see('Where it goes: at the board');
+        $hand->press('Test run');
+        $hand->see('Position: at the board');
         $hand->saved();
     }
 
@@ -56,8 +56,8 @@ final class CorrectTest extends BrowserTestCase
         $hand->press('the capacitor bank of this site');
         $hand->see('Capacitor bank of Larkrigg Mill');
         $hand->see('Steps over the day');
-        $hand->see('switchings');
-        $hand->fill('Each step', '25');
+        $hand->see('switching operations');
+        $hand->fill('Step rating', '25');
         $hand->see('steps of 25 kvar');
         $hand->see('Saved.');
         $hand->fill('Target power factor', '1.2');
@@ -75,16 +75,16 @@ final class CorrectTest extends BrowserTestCase
         $hand = $this->hand();
         $hand->signIn('electrician-a');
         $this->openCircuit($hand, 'KF-203', 'correct');
-        $hand->press('Money');
+        $hand->press('Costs');
         $hand->see('By the largest kVA of each month');
-        $hand->see('The correction pays after');
+        $hand->see('Payback of the correction');
         $hand->fill('Price of the correction', '€640');
-        $hand->see('The number alone is wanted, without its currency');
+        $hand->see('Enter the number only, without the currency');
         self::assertSame('€640', $hand->value('Price of the correction'));
         $hand->fill('Price of the correction', '640');
-        $hand->see('The correction pays after');
-        $hand->fill('Efficiency of another motor', '95.4');
-        $hand->see('Another motor saves in a year');
+        $hand->see('Payback of the correction');
+        $hand->fill('Better motor: efficiency', '95.4');
+        $hand->see('Savings per year from the better motor');
         $hand->saved();
     }
 }

@@ -17,7 +17,7 @@ final class PlateAndPowerTest extends BrowserTestCase
         $hand->signIn('electrician-b');
         $hand->press('New circuit');
         $hand->press($site);
-        $hand->see('Type what is stamped');
+        $hand->see('Enter the nameplate');
 
         return $hand;
     }
@@ -71,15 +71,15 @@ final class PlateAndPowerTest extends BrowserTestCase
         ) {
             $hand->fill($label, $stamped);
         }
-        $hand->see('The 50 Hz row of the plate is used');
+        $hand->see('Nameplate row used: 50 Hz');
         $hand->fill('Supply voltage', '460');
         $hand->fill('Frequency', '60');
-        $hand->see('The 60 Hz row of the plate is used');
+        $hand->see('Nameplate row used: 60 Hz');
         $hand->field('rpm, 2nd row')->click();
         $hand->see('1800 rpm');
         $hand->saved();
         $hand->driver->navigate()->refresh();
-        $hand->see('The 60 Hz row of the plate is used');
+        $hand->see('Nameplate row used: 60 Hz');
         self::assertSame('1780', $hand->value('rpm, 2nd row'));
     }
 
@@ -96,9 +96,9 @@ final class PlateAndPowerTest extends BrowserTestCase
             $hand->fill($label, $stamped);
         }
         $hand->field('SFA')->click();
-        $hand->see('70 A in the connection of this supply');
+        $hand->see('70 A with the connection for this supply');
         $hand->fill('SFA', '190/95');
-        $hand->see('Service-factor amperes do not fit');
+        $hand->see('Service-factor amperes do not match');
         $hand->fill('SFA', '138/69');
         $hand->see('connect the windings in series');
         foreach (
@@ -115,21 +115,21 @@ final class PlateAndPowerTest extends BrowserTestCase
         $hand = $this->hand();
         $hand->signIn('administrator');
         $this->openCircuit($hand, 'KF-202', 'plate?view=replacement');
-        $hand->choose('A spare from the store', '37 kW, four poles, Motor store, rack 2');
-        $hand->see('It may fit');
+        $hand->choose('Spare motor', '37 kW, four poles, Motor store, rack 2');
+        $hand->see('May be suitable');
         $hand->see('Same height, other feet');
-        $hand->choose('or another circuit’s motor', 'SP-401, Sump pump');
-        $hand->see('It does not fit');
-        $hand->press('Type a plate');
-        $hand->see('Nothing speaks against it');
+        $hand->choose('or the motor of another circuit', 'SP-401, Sump pump');
+        $hand->see('Not suitable');
+        $hand->press('Enter a nameplate');
+        $hand->see('No problem found');
         $hand->fill('Volts', '500');
         $hand->fill('Output, kW or hp', '37 kW');
-        $hand->see('It does not fit: voltage and connection');
+        $hand->see('Not suitable: voltage and connection');
         $hand->fill('Volts', '400/690');
-        $hand->press('Put on the spares list');
+        $hand->press('Add to spares');
         $hand->fill('Name', 'Typed at the bench');
         $hand->press('Save');
-        $hand->see('The plate that is offered, Typed at the bench');
+        $hand->see('Nameplate of the replacement, Typed at the bench');
         $this->openCircuit($hand, 'KF-202');
         self::assertSame('400/690', $hand->value('Volts'), 'the circuit itself stays as it is');
     }
@@ -139,27 +139,27 @@ final class PlateAndPowerTest extends BrowserTestCase
         $hand = $this->hand();
         $hand->signIn('electrician-b');
         $this->openCircuit($hand, 'HP-210', 'power?view=measure');
-        $hand->choose('Measured with', 'Two wattmeters');
-        $hand->see('Either meter alone means nothing');
+        $hand->choose('Measuring method', 'Two wattmeters');
+        $hand->see('one wattmeter alone tells you nothing');
         $hand->fill('Wattmeter in L1', '-1240');
         $hand->fill('Wattmeter in L3', '5820');
-        $hand->choose('Leads swapped to read it', 'on neither');
-        $hand->choose('The load is', 'balanced');
+        $hand->choose('Voltage leads reversed to get a reading', 'on neither');
+        $hand->choose('Type of load', 'balanced');
         $hand->choose('Phase sequence', 'L1-L2-L3');
-        $hand->fill('Volts L1–L2', '400');
+        $hand->fill('Voltage L1–L2', '400');
         $hand->see('4.58 kW');
         $hand->see('12.2 kvar');
         $hand->see('69.5 °');
-        $hand->press('Keep this reading');
-        $hand->press('Keep it');
+        $hand->press('Save this reading');
+        $hand->press('Save');
         $hand->see('instrument');
         $hand->fill('Instrument', 'wattmeter set 2');
-        $hand->press('Keep it');
+        $hand->press('Save');
         $hand->see('wattmeter set 2');
         $hand->see('Shift electrician B');
         $hand->press('Withdraw');
-        $hand->fill('Why', 'wrong range');
-        $hand->press('Withdraw it');
+        $hand->fill('Reason', 'wrong range');
+        $hand->press('Withdraw reading');
         $hand->see('withdrawn by Shift electrician B: wrong range');
     }
 
@@ -168,16 +168,16 @@ final class PlateAndPowerTest extends BrowserTestCase
         $hand = $this->hand();
         $hand->signIn('administrator');
         $this->openCircuit($hand, 'HP-210', 'power?view=measure');
-        $hand->choose('Measured with', 'Clamp and voltmeter only');
-        foreach (['Amps L1' => '0', 'Amps L2' => '61', 'Amps L3' => '62'] as $label => $shown) {
+        $hand->choose('Measuring method', 'Clamp meter and voltmeter only');
+        foreach (['Current L1' => '0', 'Current L2' => '61', 'Current L3' => '62'] as $label => $shown) {
             $hand->fill($label, $shown);
         }
-        $hand->see('Line L1 carries no current: it runs on one phase');
-        foreach (['Amps L1' => '33', 'Amps L2' => '34', 'Amps L3' => '33,5'] as $label => $shown) {
+        $hand->see('No current in L1: the motor is single-phasing');
+        foreach (['Current L1' => '33', 'Current L2' => '34', 'Current L3' => '33,5'] as $label => $shown) {
             $hand->fill($label, $shown);
         }
-        $hand->see('Against the plate');
-        self::assertFalse($hand->has('it runs on one phase'));
+        $hand->see('Compared with the nameplate');
+        self::assertFalse($hand->has('the motor is single-phasing'));
     }
 
     public function test_a_waveform_is_opened_scaled_and_kept_and_a_bad_one_is_told_with_its_line(): void
@@ -187,18 +187,18 @@ final class PlateAndPowerTest extends BrowserTestCase
         $this->openCircuit($hand, 'KF-204', 'power?view=waveform');
         $root = dirname(__DIR__, 3).'/public/samples';
         $hand->upload("$root/drive-input-humps.csv");
-        $hand->see('a capacitor does not cure it');
+        $hand->see('a capacitor does not correct it');
         $hand->see('0.691');
         $hand->upload("$root/grinder-lagging.csv");
         $hand->see('The current lags');
-        $hand->choose('Clamp (mV) scaled', 'clamp, mV for 1 A');
-        $hand->see('A value is wanted');
+        $hand->choose('Clamp (mV) scaled', 'clamp meter, mV per A');
+        $hand->see('Enter a value');
         $hand->fill('Clamp (mV) by', '10');
         $hand->see('487 W');
-        $hand->press('Keep this reading');
+        $hand->press('Save this reading');
         $hand->fill('Instrument', 'scope, clamp 10 mV/A');
-        $hand->press('Keep it');
-        $hand->see('Kept with the readings');
+        $hand->press('Save');
+        $hand->see('Saved with the readings');
         $bad = tempnam(sys_get_temp_dir(), 'anvil-bad').'.csv';
         file_put_contents(
             $bad,
@@ -231,7 +231,7 @@ final class PlateAndPowerTest extends BrowserTestCase
         $hand->upload($file, 'image/png');
         $hand->until(
             fn (): bool => (int) $hand->driver->executeScript(
-                'return document.querySelector("img[alt^=\'The plate\']")?.naturalWidth ?? 0',
+                'return document.querySelector("img[alt^=\'The nameplate\']")?.naturalWidth ?? 0',
             ) === 900,
         );
         $hand->see('Another photograph');
@@ -241,8 +241,8 @@ final class PlateAndPowerTest extends BrowserTestCase
         $hand->upload($file, 'image/png');
         $hand->see('This is not a JPEG, PNG or WebP picture');
         unlink($file);
-        $hand->press('Remove it');
-        $hand->until(fn (): bool => $hand->driver->findElements(WebDriverBy::cssSelector('img[alt^="The plate"]')) === []);
+        $hand->press('Remove');
+        $hand->until(fn (): bool => $hand->driver->findElements(WebDriverBy::cssSelector('img[alt^="The nameplate"]')) === []);
     }
 
     public function test_a_bench_load_of_one_phase_needs_no_plate(): void
@@ -251,9 +251,9 @@ final class PlateAndPowerTest extends BrowserTestCase
         $hand->signIn('electrician-b');
         $this->openCircuit($hand, 'DE-410', 'power');
         $hand->see('702');
-        $hand->see('power factor of 0.598');
+        $hand->see('at power factor 0.598');
         $hand->fill('Real power', '9 kW');
-        $hand->see('real power is never more than apparent power');
+        $hand->see('Real power is never more than apparent power');
         $hand->fill('Real power', '702 W');
         $hand->see('940 var');
     }

@@ -14,32 +14,32 @@ final class ProveTest extends BrowserTestCase
         $hand = $this->hand();
         $hand->signIn('electrician-b');
         $this->openCircuit($hand, 'SP-403', 'prove');
-        $hand->see('Nothing is measured yet.');
-        $hand->see('prove it dead with a tester');
+        $hand->see('No measurements yet.');
+        $hand->see('prove dead with a tester');
         $hand->open($hand->path().'?step=winding_resistance');
-        $hand->choose('Windings', 'delta');
+        $hand->choose('Winding connection', 'delta');
         $typed = ['U–V' => '0.512', 'V–W' => '0.5l8', 'W–U' => '0.455', 'Winding temperature' => '22', 'Instrument' => 'micro-ohmmeter 2'];
         foreach ($typed as $field => $text) {
             $hand->fill($field, $text);
         }
-        $hand->press('Keep this reading');
+        $hand->press('Save this reading');
         // What cannot be read is told at its field, and nothing that was typed is lost.
         $hand->see('“l8” is not a unit for this field');
         self::assertSame('0.455', $hand->value('W–U'));
         $hand->fill('V–W', '0.518');
-        $hand->press('Keep this reading');
-        $hand->see('Kept with the time and your name.');
-        $hand->see('Differs');
+        $hand->press('Save this reading');
+        $hand->see('Saved with the time and your name.');
+        $hand->see('Not as expected');
         $hand->see('Winding WU reads');
-        $hand->see('1 kind of reading: 1 differs.');
+        $hand->see('Readings of 1 kind: 1 not as expected.');
 
         $hand->open(strtok($hand->path(), '?').'?view=kept');
         $hand->see('micro-ohmmeter 2');
         $hand->press('Withdraw');
-        $hand->fill('Why', 'leads of the meter changed round');
-        $hand->press('Withdraw it');
+        $hand->fill('Reason', 'leads of the meter swapped');
+        $hand->press('Withdraw reading');
         $hand->see('withdrawn by Shift electrician B: leads of the meter changed round');
-        $hand->see('Nothing is measured yet.');
+        $hand->see('No measurements yet.');
     }
 
     public function test_a_plan_is_worked_through_on_the_stand_ins(): void
@@ -60,12 +60,12 @@ final class ProveTest extends BrowserTestCase
                 $hand->press($reading);
             }
             $hand->press('Read');
-            $hand->see('Agrees: Beside what was computed');
-            $hand->press('Keep it');
-            $hand->see('Kept, marked as simulated.');
+            $hand->see('As expected: Compared with the calculation');
+            $hand->press('Save');
+            $hand->see('Saved, marked as simulated.');
         }
         $hand->open($base);
-        $hand->see('6 kinds of reading: 6 agree; all only simulated.');
+        $hand->see('Readings of 6 kinds: 6 as expected; all simulated only.');
         // Simulated readings prove nothing: the plan still begins at its first step.
         $next = 'return [...document.querySelectorAll("button[aria-expanded]")].find((b) => b.innerText.includes("next"))?.innerText ?? ""';
         $hand->until(static fn (): bool => str_contains((string) $hand->driver->executeScript($next), 'Winding resistance'));
@@ -78,8 +78,8 @@ final class ProveTest extends BrowserTestCase
         $first = $this->hand();
         $first->signIn('electrician-a');
         $this->openCircuit($first, 'KF-202', 'prove?view=fault');
-        $first->choose('The fault', 'A damp winding');
-        $first->press('Hide it');
+        $first->choose('Fault', 'Damp winding');
+        $first->press('Hide the fault');
         $first->see('A fault was hidden by Shift electrician A');
 
         $second = $this->hand();
@@ -89,15 +89,15 @@ final class ProveTest extends BrowserTestCase
         self::assertStringNotContainsString('damp', $second->text());
         $second->press('Between the lines');
         $second->press('Read');
-        $second->see('Agrees: Beside what was computed');
+        $second->see('As expected: Compared with the calculation');
         $second->press('On its terminals');
         $second->press('Insulation resistance');
         $second->press('Read');
-        $second->see('Differs: Beside what was computed');
-        $second->choose('It is', 'A damp winding');
-        $second->press('Name it');
-        $second->see('Right: a damp winding.');
-        $second->see('Told it apart: insulation resistance.');
+        $second->see('Not as expected: Compared with the calculation');
+        $second->choose('The fault is', 'Damp winding');
+        $second->press('Name the fault');
+        $second->see('Correct: damp winding.');
+        $second->see('Shown by: insulation resistance.');
         $second->see('Not needed: supply voltages.');
     }
 
@@ -106,13 +106,13 @@ final class ProveTest extends BrowserTestCase
         $hand = $this->hand();
         $hand->signIn('electrician-b');
         $this->openCircuit($hand, 'CH-305', 'prove?view=method');
-        $hand->see('Tick what is at hand');
+        $hand->see('Tick the instruments you have');
         $hand->tick('Two wattmeters');
-        $hand->see('Real power of three wires');
-        $hand->see('Either meter alone means nothing');
-        $hand->tick('Scope');
-        $hand->see('never float the scope by lifting its ground');
-        $hand->see('bears that');
+        $hand->see('Real power of a three-wire load');
+        $hand->see('One wattmeter alone tells you nothing');
+        $hand->tick('Oscilloscope');
+        $hand->see('never float the oscilloscope by lifting its ground');
+        $hand->see('withstands that');
     }
 
     public function test_a_greasing_is_written_down_in_three_touches_and_is_no_longer_due(): void
@@ -121,12 +121,12 @@ final class ProveTest extends BrowserTestCase
         $hand->signIn('electrician-b');
         $this->openCircuit($hand, 'HP-210', 'prove?view=logbook');
         $hand->see('Greasing is overdue');
-        $hand->see('whose cause nobody named');
+        $hand->see('without a known cause');
         $hand->press('Greased');
         $hand->fill('Grams', '18');
-        $hand->press('Write it down');
-        $hand->see('Written down.');
-        $hand->see('To be greased in');
+        $hand->press('Add entry');
+        $hand->see('Entry added.');
+        $hand->see('Greasing due in');
         $hand->open('/due');
         $hand->see('HP-210');
         $hand->see('PP-301');

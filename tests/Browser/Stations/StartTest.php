@@ -15,20 +15,20 @@ final class StartTest extends BrowserTestCase
         $hand = $this->hand();
         $hand->signIn('electrician-b');
         $this->openCircuit($hand, 'KF-202', 'start');
-        $hand->see('changes over by the timer');
+        $hand->see('changeover (timer)');
         $hand->fill('After', '');
         $hand->see('Set the timer to');
         $timer = preg_match('/Set the timer to ([\d.]+)/', $hand->text(), $found) === 1 ? $found[1] : self::fail('no timer is told');
         $hand->fill('After', $timer);
-        $hand->see('changes over by the timer');
+        $hand->see('changeover (timer)');
         $hand->see('after '.$timer);
         $hand->see('Setting card');
-        self::assertFalse($hand->has('Early changeover'));
+        self::assertFalse($hand->has('Changeover too early'));
         $hand->fill('After', '3');
-        $hand->see('Far too early a changeover');
-        $hand->see('has gained next to nothing');
+        $hand->see('Changeover much too early');
+        $hand->see('gains almost nothing');
         $hand->fill('After', '60');
-        $hand->see('The timer is longer than the run-up');
+        $hand->see('Timer set too long');
         $hand->fill('After', $timer);
         $hand->saved();
     }
@@ -38,13 +38,13 @@ final class StartTest extends BrowserTestCase
         $hand = $this->hand();
         $hand->signIn('electrician-b');
         $this->openCircuit($hand, 'DB-101', 'start');
-        $hand->see('does not bring this drum up: it does not break away');
-        $hand->see('It does not break away');
-        $hand->see('stays at 0 rpm');
+        $hand->see('cannot start this drum: it does not break away');
+        $hand->see('The motor cannot start this load');
+        $hand->see('stalls at 0 rpm');
         $hand->press('Starters compared');
-        $hand->see('is recommended');
+        $hand->see('Recommended: ');
         $hand->press('Star-delta');
-        $hand->see('Star-delta: stays behind');
+        $hand->see('Star-delta: stalls');
     }
 
     public function test_the_cursor_runs_through_the_start_by_keyboard(): void
@@ -69,12 +69,12 @@ final class StartTest extends BrowserTestCase
         $hand->signIn('electrician-b');
         $this->openCircuit($hand, 'CH-305', 'plate');
         $hand->see('Supply');
-        $hand->fill('Transformer', '250');
+        $hand->fill('Transformer rating', '250');
         $hand->leave();
         $hand->keys('3');
-        $hand->see('The start pulls the bus down');
+        $hand->see('Voltage dip at the bus too large');
         $hand->press('Starters compared');
-        $hand->see('bus dips too far');
+        $hand->see('voltage dip at the bus too large');
         $hand->press('Undo');
         $hand->saved();
     }
@@ -84,12 +84,12 @@ final class StartTest extends BrowserTestCase
         $hand = $this->hand();
         $hand->signIn('electrician-b');
         $this->openCircuit($hand, 'KF-204', 'start?view=methods');
-        $hand->see('is recommended');
+        $hand->see('Recommended: ');
         $hand->press('Autotransformer 65 %');
-        $hand->press('Take this starter');
+        $hand->press('Use this starter');
         $hand->press('Run-up');
-        $hand->see('Autotransformer carries this fan to');
-        self::assertSame('65', $hand->value('Tap'));
+        $hand->see('Autotransformer start: the first stage reaches');
+        self::assertSame('65', $hand->value('Transformer tap'));
         $hand->saved();
     }
 
@@ -101,19 +101,19 @@ final class StartTest extends BrowserTestCase
         $hand->see('Power circuit with six leads');
         $hand->see('Contactors over time');
         $hand->press('Crossed leads');
-        $hand->see('delta takes over where star left off');
+        $hand->see('delta continues where star ended');
         $hand->choose('At U2', 'L1');
         $hand->see('a pulsating field');
         $hand->see('the dead winding');
         $hand->press('Unmarked leads');
-        $hand->choose('1 rings with', '4');
-        $hand->choose('2 rings with', '5');
-        $hand->see('So the third winding is 3 and 6');
+        $hand->choose('Lead 1 has continuity with', '4');
+        $hand->choose('Lead 2 has continuity with', '5');
+        $hand->see('The third winding is 3 and 6');
         $hand->press('back');
         $hand->see('V1');
         $hand->press('Terminal box');
         $hand->choose('Links as found', 'Star');
-        $hand->see('Not right: 231');
+        $hand->see('Not correct: 231');
     }
 
     public function test_the_stopwatch_keeps_a_start_on_a_phone(): void
@@ -125,13 +125,13 @@ final class StartTest extends BrowserTestCase
         usleep(1_300_000);
         $hand->press('Full speed');
         $hand->see('Full speed after');
-        $hand->press('Keep this start');
-        $hand->see('Kept with the time and your name.');
+        $hand->press('Save this start');
+        $hand->see('Saved with the time and your name.');
         $hand->see('Timed starts of this circuit');
-        $hand->press('Take it instead of the typed inertia');
-        $hand->see('the inertia follows from it');
+        $hand->press('Replace the entered inertia');
+        $hand->see('Inertia, timer and trip class now follow');
         $hand->press('Run-up');
-        $hand->see('Inertia from the stopwatch');
+        $hand->see('Inertia calculated from the timed start');
         $hand->saved();
     }
 }

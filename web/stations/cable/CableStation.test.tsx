@@ -19,9 +19,10 @@ const ladder: SizeLadder = {
             drop: shown(3.63, '3.63 %'),
             starting_drop: shown(9.82, '9.82 %'),
             fails: ['terminals'],
+            rejected_by: 'terminal temperature',
             chosen: false,
         },
-        { size: '16 mm²', ampacity: shown(80, '80 A'), drop: null, starting_drop: null, fails: [], chosen: true },
+        { size: '16 mm²', ampacity: shown(80, '80 A'), drop: null, starting_drop: null, fails: [], rejected_by: '', chosen: true },
     ],
 };
 const figures = [
@@ -43,21 +44,21 @@ describe('the cable', () => {
     it('asks for nothing that the rule book has no use for', () => {
         showOnBench(<CableStation />, {}, solution({ figures, fields }));
         expect(screen.queryByText('Raceway')).toBeNull();
-        expect(screen.getByLabelText('Circuits together')).toBeTruthy();
+        expect(screen.getByLabelText('Circuits grouped, motor run')).toBeTruthy();
     });
 
     it('marks a size that rests on something assumed', () => {
         showOnBench(<CableStation />, {}, solution({ figures, fields }));
         expect(screen.getByTitle('assumed: terminals for 70 °C').textContent).toBe('16');
-        expect(screen.getByText('3 from starter to motor')).toBeTruthy();
-        expect(screen.getByText('carries, 66 A wanted')).toBeTruthy();
+        expect(screen.getByText('conductors from starter to motor: 3')).toBeTruthy();
+        expect(screen.getByText('current-carrying capacity (66 A required)')).toBeTruthy();
     });
 
     it('says that a drop is not checked where the length is not typed', () => {
         const errors = [fieldError('cable.length', 'The length is wanted for the voltage drop.', 'missing')];
         showOnBench(<CableStation />, {}, solution({ figures, fields, errors, curves: { ladder } }));
         expect(screen.getByText('The length is wanted for the voltage drop.')).toBeTruthy();
-        expect(screen.getByRole('row', { name: /16 mm².*drop not checked, smallest by ampacity/ })).toBeTruthy();
+        expect(screen.getByRole('row', { name: /16 mm².*drop not checked, smallest by current/ })).toBeTruthy();
         expect(screen.queryByText(/✓/)).toBeNull();
     });
 });

@@ -9,13 +9,19 @@ export default function CableStation() {
     const { solved } = useBench();
     const { ladder, line_ladder: line } = solved.solution.curves;
     const many = solved.number('cable.sets') ?? 1;
-    const sets = many > 1 ? `, in ${many} sets` : '';
+    const sets = many > 1 ? `, in ${many} parallel sets` : '';
     return (
         <StationPage
             name="cable"
             large={[
-                { figure: 'cable.size', label: `${solved.figure('cable.conductors')?.shown ?? ''} from starter to motor${sets}` },
-                { figure: 'cable.ampacity', label: `carries, ${solved.shown('cable.required_ampacity')} wanted` },
+                {
+                    figure: 'cable.size',
+                    label: `conductors from starter to motor: ${solved.figure('cable.conductors')?.shown ?? ''}${sets}`,
+                },
+                {
+                    figure: 'cable.ampacity',
+                    label: `${solved.word('ampacity', 'current-carrying capacity')} (${solved.shown('cable.required_ampacity')} required)`,
+                },
                 {
                     figure: solved.figure('cable.total_drop') === undefined ? 'cable.voltage_drop' : 'cable.total_drop',
                     label: 'voltage drop, running',
@@ -23,8 +29,8 @@ export default function CableStation() {
                 { figure: 'cable.protective_size', label: solved.word('protective', 'protective conductor') },
             ]}
         >
-            {ladder !== undefined && <SizeLadderPicture title="Starter to motor: every size" name="size-ladder" ladder={ladder} />}
-            {line !== undefined && <SizeLadderPicture title="Supply to starter: every size" name="size-ladder-line" ladder={line} />}
+            {ladder !== undefined && <SizeLadderPicture title="Starter to motor: all sizes" name="size-ladder" ladder={ladder} />}
+            {line !== undefined && <SizeLadderPicture title="Supply to starter: all sizes" name="size-ladder-line" ladder={line} />}
             <MarginTable />
             <Fields>
                 <Field path="cable.length" />

@@ -14,7 +14,7 @@ const row = (more: Partial<MarginRow>): MarginRow => ({
     then: '25 mm²',
     ...more,
 });
-const open = () => userEvent.click(screen.getByRole('button', { name: 'How close is it?' }));
+const open = () => userEvent.click(screen.getByRole('button', { name: 'Calculate the margins' }));
 
 afterEach(() => {
     cleanup();
@@ -28,8 +28,20 @@ test('how far each may go, and what is wanted then, is worked out only when some
                 margins: {
                     rows: [
                         row({}),
-                        row({ field: 'supply.ambient', label: 'Ambient', now: shown(30, '30 °C'), until: shown(45, '45 °C'), then: null }),
-                        row({ field: 'cable.grouped_circuits', label: 'Circuits together', now: shown(1, '1'), until: null, then: null }),
+                        row({
+                            field: 'supply.ambient',
+                            label: 'Ambient temperature',
+                            now: shown(30, '30 °C'),
+                            until: shown(45, '45 °C'),
+                            then: null,
+                        }),
+                        row({
+                            field: 'cable.grouped_circuits',
+                            label: 'Circuits grouped, motor run',
+                            now: shown(1, '1'),
+                            until: null,
+                            then: null,
+                        }),
                     ],
                 },
             },
@@ -39,21 +51,21 @@ test('how far each may go, and what is wanted then, is worked out only when some
     expect(sent).toEqual([]);
     await open();
     await screen.findByText('up to 74 m');
-    expect(screen.getByText('then 25 mm²')).toBeTruthy();
-    expect(screen.getByText('then none passes')).toBeTruthy();
-    expect(screen.getByText('as far as one likes')).toBeTruthy();
+    expect(screen.getByText('beyond that 25 mm²')).toBeTruthy();
+    expect(screen.getByText('beyond that no size passes')).toBeTruthy();
+    expect(screen.getByText('no limit')).toBeTruthy();
 });
 
 test('before conductors are chosen nothing is close', async () => {
     serve({ 'solve?with=margins': solution() });
     showBenchTo(person('electrician'), <MarginTable />);
     await open();
-    await screen.findByText(/once the conductors are chosen/);
+    await screen.findByText(/once a conductor size is chosen/);
 });
 
 test('what cannot be worked out is told', async () => {
     serve({ 'solve?with=margins': null });
     showBenchTo(person('electrician'), <MarginTable />);
     await open();
-    await screen.findByText(/cannot be worked out now/);
+    await screen.findByText(/cannot be calculated now/);
 });

@@ -6,31 +6,31 @@ import { RuledTable } from '../../kit/RuledTable';
 /** How far lengths, temperature and neighbours may go before other conductors are wanted: worked out when somebody asks. */
 export function MarginTable() {
     const [open, setOpen] = useState(false);
-    return open ? <Margins /> : <Button onPress={() => setOpen(true)}>How close is it?</Button>;
+    return open ? <Margins /> : <Button onPress={() => setOpen(true)}>Calculate the margins</Button>;
 }
 
 function Margins() {
     const { curves, waiting, failed } = useExtra('margins');
     if (failed) {
-        return <p role="alert">How close it is cannot be worked out now: the service does not answer.</p>;
+        return <p role="alert">The margins cannot be calculated now: cannot reach the server.</p>;
     }
     if (waiting) {
-        return <p role="status">Trying how far it may go.</p>;
+        return <p role="status">Calculating the margins…</p>;
     }
     const rows = curves?.margins?.rows ?? [];
     if (rows.length === 0) {
-        return <p>How close it is can be told once the conductors are chosen.</p>;
+        return <p>The margin appears once a conductor size is chosen.</p>;
     }
     return (
         <RuledTable>
-            <caption>How close: how far each may go before other conductors are wanted</caption>
+            <caption>Margin: how far each value can go before you need a larger conductor</caption>
             <tbody>
                 {rows.map((row) => (
                     <tr key={row.field}>
                         <th scope="row">{row.label}</th>
                         <td>{row.now.shown}</td>
-                        <td>{row.until === null ? 'as far as one likes' : `up to ${row.until.shown}`}</td>
-                        <td>{row.until === null ? '' : row.then === null ? 'then none passes' : `then ${row.then}`}</td>
+                        <td>{row.until === null ? 'no limit' : `up to ${row.until.shown}`}</td>
+                        <td>{row.until === null ? '' : row.then === null ? 'beyond that no size passes' : `beyond that ${row.then}`}</td>
                     </tr>
                 ))}
             </tbody>

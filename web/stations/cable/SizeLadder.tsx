@@ -11,9 +11,9 @@ const LEFT = 103;
 /** What is said of a size that fails nothing that was checked. */
 function verdict(chosen: boolean, installed: boolean, checked: boolean): string {
     if (!checked) {
-        return chosen ? (installed ? 'installed, drop open' : 'smallest by ampacity') : 'by ampacity';
+        return chosen ? (installed ? 'installed, drop not checked' : 'smallest by current') : 'by current';
     }
-    return chosen ? (installed ? '✓ installed' : '✓ smallest to pass') : 'passes';
+    return chosen ? (installed ? '✓ installed' : '✓ smallest that passes') : 'passes';
 }
 
 /** Every size as a rung: what it carries against what is wanted, its drop, and the constraint that rejects it. */
@@ -32,12 +32,12 @@ export function SizeLadderPicture({ title, name, ladder }: { title: string; name
             name={name}
             rows={ladder.rows.map((row) => [
                 row.size,
-                `carries ${row.ampacity.shown}, drop ${row.drop === null ? 'not checked' : row.drop.shown}, ${row.fails.length === 0 ? verdict(row.chosen, ladder.installed, checked).replace('✓ ', '') : `rejected by ${row.fails.join(' and ')}`}`,
+                `${row.ampacity.shown}, voltage drop ${row.drop === null ? 'not checked' : row.drop.shown}, ${row.fails.length === 0 ? verdict(row.chosen, ladder.installed, checked).replace('✓ ', '') : `rejected: ${row.rejected_by}`}`,
             ])}
         >
             <Drawing viewBox={`0 0 ${WIDTH} ${TOP + rows.length * ROW + 4}`} role="img" aria-label={title}>
                 <text className="soft" x={LEFT} y="14">
-                    carries, {ladder.required.shown} wanted
+                    carries ({ladder.required.shown} required)
                 </text>
                 <text className="soft" x="386" y="14" textAnchor="end">
                     {checked ? `drop, limit ${ladder.drop_limit.shown}` : 'drop not checked'}

@@ -43,7 +43,7 @@ function show(readings: readonly Reading[], set = vi.fn()) {
 describe('after fitting', () => {
     it('puts both readings beside what was to be expected', () => {
         show([]);
-        expect(screen.getByText('✓ It does what it should.')).toBeTruthy();
+        expect(screen.getByText('✓ The capacitor works as calculated.')).toBeTruthy();
         expect(screen.getByRole('row', { name: 'Current 6.4 A 4.26 A 4.19 A' })).toBeTruthy();
         expect(screen.getByRole('img', { name: /Currents before and after/ }).textContent).toContain('after 4.26 A');
     });
@@ -55,13 +55,13 @@ describe('after fitting', () => {
             { ...power[0], key: 'waveform.rms_v2' },
         ] as Reading['figures'];
         const set = show([kept(1, power), kept(2, power, { by: 'B', why: 'wrong range', at: '' }), kept(3, lines)]);
-        fireEvent.click(screen.getByRole('button', { name: /as the one after fitting/ }));
+        fireEvent.click(screen.getByRole('button', { name: /as the one with the capacitor on/ }));
         expect(set.mock.calls).toEqual([
             ['correction.after_volts', '231'],
             ['correction.after_amps', '4.26'],
             ['correction.after_watts', '962'],
         ]);
-        expect(screen.getAllByRole('button', { name: /as the one after fitting/ })).toHaveLength(1);
+        expect(screen.getAllByRole('button', { name: /as the one with the capacitor on/ })).toHaveLength(1);
     });
 });
 
@@ -74,6 +74,6 @@ describe('the resonance', () => {
         };
         showOnBench(<ResonancePicture />, {}, solution({ curves: { resonance } }));
         expect(screen.getAllByText(/resonance near 6\.9/).length).toBeGreaterThan(0);
-        expect(screen.getByRole('row', { name: 'Order 7 22.5 times the supply alone' })).toBeTruthy();
+        expect(screen.getByRole('row', { name: 'Order 7 22.5 times the impedance of the supply alone' })).toBeTruthy();
     });
 });

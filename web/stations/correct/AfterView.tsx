@@ -11,9 +11,9 @@ import { RuledTable } from '../../kit/RuledTable';
 import { KeptReadings } from './KeptReadings';
 
 const VERDICTS: Readonly<Record<string, string>> = {
-    agrees: '✓ It does what it should.',
-    differs: '✕ It does not do what it should.',
-    cannot_be_compared: 'Both readings are not of one load: they cannot be compared.',
+    agrees: '✓ The capacitor works as calculated.',
+    differs: '✕ The capacitor does not work as calculated.',
+    cannot_be_compared: 'The load changed between the two readings. They cannot be compared.',
 };
 
 const Title = styled.h2`
@@ -38,7 +38,8 @@ export function AfterView() {
             <KeptReadings />
             {solved.figure('measured.real') === undefined && (
                 <p>
-                    First the readings without it: <Link to={`${pathname.replace(/[^/]*$/, 'power')}?view=measure`}>Power, measure</Link>.
+                    First enter the readings without the capacitor:{' '}
+                    <Link to={`${pathname.replace(/[^/]*$/, 'power')}?view=measure`}>Power, measure</Link>.
                 </p>
             )}
             {curve !== undefined && (
@@ -89,18 +90,14 @@ function Currents({ curve: { before, after } }: { curve: AfterCurve }) {
     const [x2, y2] = end(after);
     return (
         <Picture
-            title="Both currents beside the voltage"
+            title="Both currents and the voltage"
             name="before-after-currents"
             rows={[
                 ['Before', before.current.shown],
                 ['After', after.current.shown],
             ]}
         >
-            <Drawing
-                viewBox={`0 0 330 ${Math.max(y1, y2, base) + 40}`}
-                role="img"
-                aria-label="Currents before and after, beside the voltage"
-            >
+            <Drawing viewBox={`0 0 330 ${Math.max(y1, y2, base) + 40}`} role="img" aria-label="Currents before and after, with the voltage">
                 <path className="real" d={`M20 ${base}H310`} />
                 <text className="soft" x="300" y={base - 10} textAnchor="end">
                     voltage
@@ -146,7 +143,7 @@ function Triangles({ curve: { before, after, rows } }: { curve: AfterCurve }) {
                     Q after {after.reactive.shown}
                 </text>
                 <text className="soft" x="10" y={Math.max(y(most), base) + 30}>
-                    thin before, thick after
+                    thin: before; thick: after
                 </text>
             </Drawing>
         </Picture>

@@ -78,10 +78,10 @@ test('switched by itself at the board it wants a fuse, a disconnect and a contac
     const curves = { placement: place({ fuse: true, disconnect: true, schools: ['Some fuse it at 1.35 times its current.'] }) };
     showOnBench(<PlacementTable />, {}, solution({ figures, curves }));
     expect(rowOf(/^Own fuse/).getByText('32 A')).toBeTruthy();
-    expect(rowOf(/^Own disconnect/).getByText(/at least/)).toBeTruthy();
+    expect(rowOf(/^Own disconnect/).getByText(/minimum/)).toBeTruthy();
     expect(rowOf(/^Own contactor/).getByText(/capacitor duty/)).toBeTruthy();
-    expect(rowOf(/^Reactor, each phase/).getByText(/tuned to/)).toBeTruthy();
-    expect(rowOf(/^Resistor there/).getByText(/empty after/)).toBeTruthy();
+    expect(rowOf(/^Reactor, per phase/).getByText(/tuned to/)).toBeTruthy();
+    expect(rowOf(/^Installed resistor/).getByText(/discharged after/)).toBeTruthy();
     expect(screen.getByText('Some fuse it at 1.35 times its current.')).toBeTruthy();
 });
 
@@ -98,7 +98,7 @@ test('of values that are sold the taken one is ticked, and one that leads says s
         ...sold('above', 40e-6, { label: 'Power factor, leading' }),
     ];
     showOnBench(<SoldValues />, {}, solution({ figures }));
-    expect(screen.getByText('37.2 µF wanted')).toBeTruthy();
+    expect(screen.getByText('37.2 µF required')).toBeTruthy();
     expect(screen.getByText('✓ Next below')).toBeTruthy();
     expect(screen.getByText('Next above')).toBeTruthy();
     expect(rowOf(/Next above/).getByText(/leading/)).toBeTruthy();
@@ -110,7 +110,7 @@ test('of the standard steps two on each side of the chosen one are shown, with w
         step('5'),
         step('7.5'),
         step('10'),
-        step('12.5', { chosen: true, reason: 'gives what is required' }),
+        step('12.5', { chosen: true, reason: 'meets the requirement' }),
         step('15', { refused: true, reason: 'more than the motor bears' }),
         step('20', { refused: true, reason: 'more than the motor bears' }),
         step('25', { refused: true, reason: 'would lead' }),
@@ -130,7 +130,7 @@ test('where no step was chosen there is no list', () => {
 test('over the load it is shaded up to where the line leads', () => {
     const over_load = [point(10, 20, 14, true), point(40, 33, 22, true), point(70, 48, 38, false), point(100, 66, 57, false)];
     const { container } = showOnBench(<OverLoadPicture />, {}, solution({ curves: { correction: correction({ over_load }) } }));
-    expect(screen.getByText('leads up to 40 %')).toBeTruthy();
+    expect(screen.getByText('leading up to 40 %')).toBeTruthy();
     const shade = container.querySelector('rect.leads');
     // The picture runs from 10 to 100 % over 464 units: 40 % lies at a third of it.
     expect(shade?.getAttribute('width')).toMatch(/^154\.6/);

@@ -43,7 +43,7 @@ export function CapacitorView() {
             <TraitField path="load.traits" />
             {place !== null && (
                 <p>
-                    Several circuits together: <Link to={`/sites/${place.site}/bank`}>the capacitor bank of this site</Link>.
+                    For several circuits together: <Link to={`/sites/${place.site}/bank`}>the capacitor bank of this site</Link>.
                 </p>
             )}
         </>

@@ -11,9 +11,9 @@ type View = 'capacitor' | 'trial' | 'after' | 'money';
 
 const VIEWS: readonly { value: View; label: string }[] = [
     { value: 'capacitor', label: 'Capacitor' },
-    { value: 'trial', label: 'Try it first' },
-    { value: 'after', label: 'After fitting' },
-    { value: 'money', label: 'Money' },
+    { value: 'trial', label: 'Test run' },
+    { value: 'after', label: 'After installation' },
+    { value: 'money', label: 'Costs' },
 ];
 
 /** Which capacitor, where it goes, how it is tried, and what it did. */
@@ -25,7 +25,7 @@ export default function CorrectStation() {
     return (
         <StationPage name="correct" {...(view === 'capacitor' ? { large: largeFigures(solved) } : {})}>
             <Segments
-                label="Views of the correction"
+                label="Correction views"
                 value={view}
                 options={VIEWS}
                 onChange={(chosen) => setSearch(chosen === 'capacitor' ? {} : { view: chosen }, { replace: true })}
@@ -42,9 +42,9 @@ function largeFigures(solved: ReturnType<typeof useBench>['solved']): readonly L
     if (solved.figure('correct.capacitor_rating') === undefined) {
         return [
             { figure: 'correct.reactive_required', label: 'required for the target' },
-            { figure: 'plate.power_factor', label: 'power factor now' },
-            { figure: 'correct.load_current', label: 'current now' },
-            { figure: 'correct.load_reactive', label: 'reactive power now' },
+            { figure: 'plate.power_factor', label: 'present power factor' },
+            { figure: 'correct.load_current', label: 'present current' },
+            { figure: 'correct.load_reactive', label: 'present reactive power' },
         ];
     }
     const load = solved.solution.curves.correction?.load ?? 'full load';

@@ -36,8 +36,8 @@ const correction: CorrectionCurve = {
     steps: [
         { kvar: '12.5', chosen: false, refused: false, reason: 'less than required' },
         { kvar: '15', chosen: false, refused: false, reason: 'less than required' },
-        { kvar: '20', chosen: true, refused: false, reason: 'gives what is required' },
-        { kvar: '25', chosen: false, refused: true, reason: 'would lead at the lowest load' },
+        { kvar: '20', chosen: true, refused: false, reason: 'meets the requirement' },
+        { kvar: '25', chosen: false, refused: true, reason: 'leading at the lowest load' },
     ],
 };
 const placement: PlacementCurve = {
@@ -75,8 +75,8 @@ describe('the correction', () => {
         expect(steps).toEqual([
             '12.5less than required',
             '15less than required',
-            '✓ 20gives what is required',
-            '25would lead at the lowest load',
+            '✓ 20meets the requirement',
+            '25leading at the lowest load',
         ]);
         expect(screen.getAllByRole('listitem').at(-1)?.hasAttribute('data-refused')).toBe(true);
     });
@@ -85,7 +85,7 @@ describe('the correction', () => {
         showOnBench(<CorrectStation />, {}, solution({ figures, fields, curves: { correction, placement } }));
         expect(screen.getByRole('row', { name: /Own fuse 50/ })).toBeTruthy();
         expect(screen.getByRole('row', { name: 'Own disconnect not required here' })).toBeTruthy();
-        expect(screen.getByRole('row', { name: /Its conductors 6.*for 39\.4/ })).toBeTruthy();
+        expect(screen.getByRole('row', { name: /Capacitor conductors 6.*for 39\.4/ })).toBeTruthy();
     });
 
     it('without a place shows what would be required and asks for no contactor', () => {
@@ -98,7 +98,7 @@ describe('the correction', () => {
 
     it('shades the loads at which the line leads, and says what others hold to be right', () => {
         showOnBench(<CorrectStation />, {}, solution({ figures, fields, curves: { correction, placement } }));
-        expect(screen.getByText('leads up to 20 %')).toBeTruthy();
+        expect(screen.getByText('leading up to 20 %')).toBeTruthy();
         expect(screen.getByRole('row', { name: /20 % 34 A before, 18 A after; power factor 0\.4, then 0\.98 leading/ })).toBeTruthy();
         expect(screen.getByText('Some go to unity at no load.')).toBeTruthy();
     });

@@ -45,7 +45,7 @@ export function CorrectionPicture() {
                     capacitor {curve.chosen.shown}
                 </text>
                 <text className="soft" x="10" y={y + 18}>
-                    thin before, thick after
+                    thin: before; thick: after
                 </text>
             </Drawing>
         </Picture>

@@ -30,7 +30,7 @@ export function KeptReadings() {
     }
     return (
         <RuledTable>
-            <caption>Or take one that is kept</caption>
+            <caption>Or use a saved reading</caption>
             <tbody>
                 {usable.map((reading) => (
                     <tr key={reading.id}>
@@ -44,14 +44,14 @@ export function KeptReadings() {
                         <td>
                             <Button
                                 kind="quiet"
-                                aria-label={`Take the reading of ${when.format(new Date(reading.taken_at))} as the one after fitting`}
+                                aria-label={`Use the reading of ${when.format(new Date(reading.taken_at))} as the one with the capacitor on`}
                                 onPress={() => {
                                     for (const { path, figure } of fillsOf(reading)) {
                                         set(path, String(figure?.value ?? ''));
                                     }
                                 }}
                             >
-                                Take it
+                                Use
                             </Button>
                         </td>
                     </tr>

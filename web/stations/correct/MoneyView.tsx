@@ -6,15 +6,15 @@ import { RuledTable } from '../../kit/RuledTable';
 import { Scroll } from '../../kit/Scroll';
 
 const SAVES = [
-    { key: 'power.machine_loss_energy', label: 'Lost in the driven machine in a year' },
-    { key: 'power.machine_loss_cost', label: 'which costs' },
-    { key: 'correct.loss_saving', label: 'Losses saved upstream' },
-    { key: 'correct.saving_losses', label: 'Saved in a year by less losses' },
-    { key: 'correct.saving_tariff', label: 'Saved in a year by the tariff' },
-    { key: 'correct.payback', label: 'The correction pays after' },
-    { key: 'power.upgrade_energy', label: 'Another motor saves in a year' },
+    { key: 'power.machine_loss_energy', label: 'Energy lost in the driven machine per year' },
+    { key: 'power.machine_loss_cost', label: 'its cost' },
+    { key: 'correct.loss_saving', label: 'Losses saved in cable and transformer' },
+    { key: 'correct.saving_losses', label: 'Savings per year from lower losses' },
+    { key: 'correct.saving_tariff', label: 'Savings per year from the tariff' },
+    { key: 'correct.payback', label: 'Payback of the correction' },
+    { key: 'power.upgrade_energy', label: 'Savings per year from the better motor' },
     { key: 'power.upgrade_saving', label: 'worth' },
-    { key: 'power.upgrade_payback', label: 'It pays after' },
+    { key: 'power.upgrade_payback', label: 'Payback of the better motor' },
 ] as const;
 
 /** What a year of this load costs, and what correction or a better motor saves. Prices are those of the site. */
@@ -26,17 +26,17 @@ export function MoneyView() {
         <>
             {curve === undefined ? (
                 <p>
-                    Type the hours and a price: what energy and reactive power cost is set on the page of <Link to="/setup">sites</Link>.
+                    Enter the hours and a price. Energy and reactive-power prices are set on the page <Link to="/setup">sites</Link>.
                 </p>
             ) : (
-                <Scroll tabIndex={0} role="group" aria-label="A year of this load">
+                <Scroll tabIndex={0} role="group" aria-label="One year of this load">
                     <RuledTable>
-                        <caption>A year of this load, in the money of the tariff</caption>
+                        <caption>One year of this load, in the currency of the tariff</caption>
                         <thead>
                             <tr>
                                 <th scope="col">Load</th>
                                 <th scope="col">Hours</th>
-                                <th scope="col">Draws</th>
+                                <th scope="col">Input</th>
                                 <th scope="col">Energy</th>
                                 <th scope="col">Cost</th>
                             </tr>
@@ -52,7 +52,7 @@ export function MoneyView() {
                                 </tr>
                             ))}
                             <tr>
-                                <th scope="row">All year</th>
+                                <th scope="row">Whole year</th>
                                 <td />
                                 <td />
                                 <td>
@@ -68,10 +68,10 @@ export function MoneyView() {
             )}
             {curve !== undefined && curve.bill.length > 0 && (
                 <RuledTable>
-                    <caption>What reactive power is paid by</caption>
+                    <caption>Reactive-power charge</caption>
                     <thead>
                         <tr>
-                            <th scope="col">a year</th>
+                            <th scope="col">per year</th>
                             <th scope="col">before</th>
                             <th scope="col">after</th>
                             <th scope="col">saved</th>
@@ -91,7 +91,7 @@ export function MoneyView() {
             )}
             {saves.length > 0 && (
                 <RuledTable>
-                    <caption>What is lost and saved</caption>
+                    <caption>Losses and savings</caption>
                     <tbody>
                         {saves.map(({ key, label }) => (
                             <tr key={key}>

@@ -49,14 +49,14 @@ describe('the money', () => {
                     bill: [{ label: 'Reactive energy', before: '820', after: '0', saved: '820' }],
                 },
             },
-            figures: [figure('correct.payback', 1.4, '1.4 years', { label: 'The correction pays after' })],
+            figures: [figure('correct.payback', 1.4, '1.4 years', { label: 'Payback of the correction' })],
         });
         expect(screen.getByText('14 200')).toBeTruthy();
         // What no price is known for costs nothing that could be told.
         expect(screen.getAllByText('–').length).toBeGreaterThan(0);
         expect(screen.getByText('Reactive energy')).toBeTruthy();
         expect(screen.getByText('1.4 years')).toBeTruthy();
-        expect(screen.queryByText('Another motor saves in a year')).toBeNull();
+        expect(screen.queryByText('Savings per year from the better motor')).toBeNull();
     });
 
     it('asks for hours and says where prices are typed', () => {
@@ -70,7 +70,7 @@ describe('a reading that is kept', () => {
     it('is taken as the one after fitting: volts, amperes and watts at once', () => {
         serve({});
         const { set } = showBenchTo(person('electrician'), <KeptReadings />, {}, { readings: [reading()] });
-        fireEvent.click(screen.getByRole('button', { name: /Take the reading of/ }));
+        fireEvent.click(screen.getByRole('button', { name: /Use the reading of/ }));
         expect(set.mock.calls).toEqual([
             ['correction.after_volts', '400'],
             ['correction.after_amps', '48.2'],
@@ -86,10 +86,10 @@ describe('a reading that is kept', () => {
             reading({ id: 5, figures: [...reading().figures, figure('waveform.rms_v2', 231, '231 V')] }),
         ];
         showBenchTo(person('electrician'), <KeptReadings />, {}, { readings });
-        expect(screen.queryByRole('button', { name: /Take the reading of/ })).toBeNull();
+        expect(screen.queryByRole('button', { name: /Use the reading of/ })).toBeNull();
         cleanup();
         showBenchTo(person('viewer'), <KeptReadings />, {}, { readings: [reading()], readOnly: true });
-        expect(screen.queryByRole('button', { name: /Take the reading of/ })).toBeNull();
+        expect(screen.queryByRole('button', { name: /Use the reading of/ })).toBeNull();
     });
 });
 
@@ -99,9 +99,9 @@ describe('the trial', () => {
         showBenchTo(person('electrician'), <TrialView />, {
             curves: { trial: { minutes: 10, steps: ['Isolate and prove dead.', 'Clamp the capacitor behind the contactor.'] } },
         });
-        expect(screen.getByText('Try it for 10 minutes at most, before you wire it')).toBeTruthy();
+        expect(screen.getByText('Test run: 10 minutes at most, before permanent wiring')).toBeTruthy();
         expect(screen.getByText('Isolate and prove dead.')).toBeTruthy();
-        expect(screen.getByText(/Keep everyone away from bare clamps/)).toBeTruthy();
+        expect(screen.getByText(/Keep everyone away from bare clips/)).toBeTruthy();
     });
 
     it('waits for a capacitor', () => {

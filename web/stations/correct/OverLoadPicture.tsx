@@ -77,7 +77,7 @@ export function OverLoadPicture() {
                             height={PANES[1].to - PANES[0].from}
                         />
                         <text className="leads-text" x={LEFT + 6} y={PANES[0].to + 20}>
-                            leads up to {until.load.shown}
+                            leading up to {until.load.shown}
                         </text>
                     </>
                 )}

@@ -34,7 +34,7 @@ test('its rating and its current stand beside it', () => {
     showOnBench(<PlacePicture />, {}, solution({ figures, curves: { placement: at('at_motor', 'at the motor, behind the relay') } }));
     expect(screen.getByText('12.5 kvar')).toBeTruthy();
     expect(screen.getByText('18 A')).toBeTruthy();
-    expect(screen.getAllByText('Where it goes: at the motor, behind the relay').length).toBeGreaterThan(0);
+    expect(screen.getAllByText('Position: at the motor, behind the relay').length).toBeGreaterThan(0);
 });
 
 test('a single-phase load has it behind its switch, never ahead of it', () => {
@@ -44,13 +44,17 @@ test('a single-phase load has it behind its switch, never ahead of it', () => {
         figure('correct.rated_voltage', 250, '250 V'),
     ];
     showOnBench(<PlacePicture />, {}, solution({ figures: single }));
-    expect(screen.getByText('not ahead of it: it would stay on alone')).toBeTruthy();
+    expect(screen.getByText('not before the switch: the capacitor would stay on by itself')).toBeTruthy();
     expect(screen.getByText('35 µF')).toBeTruthy();
-    expect(screen.getByRole('img', { name: 'Capacitor across the load, behind the switch' })).toBeTruthy();
+    expect(screen.getByRole('img', { name: 'Capacitor across the load, on the load side of the switch' })).toBeTruthy();
 });
 
 test('each place is named by where it joins, so that the load side of the contactor is not mistaken', () => {
-    showOnBench(<PlacePicture />, {}, solution({ figures, curves: { placement: at('after_controller', 'between contactor and relay') } }));
-    expect(screen.getByText('1 at the board · 2 before the contactor · 3 between contactor and relay')).toBeTruthy();
-    expect(screen.getByText('4 behind the relay · 5 at the motor terminals')).toBeTruthy();
+    showOnBench(
+        <PlacePicture />,
+        {},
+        solution({ figures, curves: { placement: at('after_controller', 'between contactor and overload relay') } }),
+    );
+    expect(screen.getByText('1 at the board · 2 before the contactor · 3 between contactor and overload relay')).toBeTruthy();
+    expect(screen.getByText('4 after the overload relay · 5 at the motor terminals')).toBeTruthy();
 });

@@ -39,8 +39,8 @@ const Lines = styled(Drawing)`
 const PLACES: readonly { place: string; x: number; name: string }[] = [
     { place: 'board', x: 110, name: 'at the board' },
     { place: 'before_controller', x: 220, name: 'before the contactor' },
-    { place: 'after_controller', x: 335, name: 'between contactor and relay' },
-    { place: 'behind_relay', x: 445, name: 'behind the relay' },
+    { place: 'after_controller', x: 335, name: 'between contactor and overload relay' },
+    { place: 'behind_relay', x: 445, name: 'after the overload relay' },
     { place: 'at_motor', x: 520, name: 'at the motor terminals' },
 ];
 
@@ -55,12 +55,7 @@ function OneLine() {
     const place = solved.solution.curves.placement;
     const at = place?.place ?? 'board';
     return (
-        <Picture
-            title={`Where it goes: ${place?.name ?? 'at the board'}`}
-            name="capacitor-place"
-            wide
-            rows={[['Place', place?.name ?? '']]}
-        >
+        <Picture title={`Position: ${place?.name ?? 'at the board'}`} name="capacitor-place" wide rows={[['Position', place?.name ?? '']]}>
             <Lines viewBox="0 0 620 246" role="img" aria-label={`Capacitor ${place?.name ?? ''}`}>
                 <path className="wire" d="M60 40V80M40 40H80" />
                 <path className="wire" d="M60 60H540" />
@@ -115,7 +110,7 @@ function OneLine() {
                     </text>
                 ))}
                 <text className="soft" x="24" y="236">
-                    three poles, in delta; with its fuses and resistors where the table says so
+                    three poles, in delta; with fuses and resistors where the table shows them
                 </text>
             </Lines>
         </Picture>
@@ -126,12 +121,12 @@ function TwoWires() {
     const { solved } = useBench();
     return (
         <Picture
-            title="Where it goes: behind the switch"
+            title="Position: on the load side of the switch"
             name="capacitor-place"
             wide
-            rows={[['Place', 'across the load, behind the switch or thermostat']]}
+            rows={[['Position', 'across the load, on the load side of the switch or thermostat']]}
         >
-            <Lines viewBox="0 0 620 210" role="img" aria-label="Capacitor across the load, behind the switch">
+            <Lines viewBox="0 0 620 210" role="img" aria-label="Capacitor across the load, on the load side of the switch">
                 <text x="10" y="46">
                     L
                 </text>
@@ -161,7 +156,7 @@ function TwoWires() {
                 <path className="not" d="M110 40V94M88 94H132M88 104H132M110 104V160" />
                 <path className="cross" d="M92 80L128 118M128 80L92 118" />
                 <text className="bad" x="66" y="190">
-                    not ahead of it: it would stay on alone
+                    not before the switch: the capacitor would stay on by itself
                 </text>
                 <text className="soft" x="352" y="190">
                     with a resistor across it

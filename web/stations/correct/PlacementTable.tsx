@@ -47,7 +47,7 @@ export function PlacementTable() {
                         </td>
                     </tr>
                     <tr>
-                        <th scope="row">Its conductors</th>
+                        <th scope="row">Capacitor conductors</th>
                         <td>
                             <Value figure={solved.figure('correct.conductor_size')} /> for{' '}
                             <Value figure={solved.figure('correct.conductor_ampacity')} />
@@ -62,7 +62,7 @@ export function PlacementTable() {
                         <td>
                             {place.disconnect ? (
                                 <>
-                                    at least <Value figure={solved.figure('correct.disconnect_rating')} />
+                                    minimum <Value figure={solved.figure('correct.disconnect_rating')} />
                                 </>
                             ) : (
                                 'not required here'
@@ -73,7 +73,7 @@ export function PlacementTable() {
                         <tr>
                             <th scope="row">Own contactor</th>
                             <td>
-                                at least <Value figure={solved.figure('correct.contactor_rating')} />, capacitor duty
+                                minimum <Value figure={solved.figure('correct.contactor_rating')} />, capacitor duty
                             </td>
                         </tr>
                     )}
@@ -86,16 +86,16 @@ export function PlacementTable() {
                     </tr>
                     {solved.figure('correct.discharge_time') !== undefined && (
                         <tr>
-                            <th scope="row">Resistor there</th>
+                            <th scope="row">Installed resistor</th>
                             <td>
-                                empty after <Value figure={solved.figure('correct.discharge_time')} />,{' '}
+                                discharged after <Value figure={solved.figure('correct.discharge_time')} />,{' '}
                                 <Value figure={solved.figure('correct.resistor_power')} />
                             </td>
                         </tr>
                     )}
                     {solved.figure('correct.reactor_inductance') !== undefined && (
                         <tr>
-                            <th scope="row">Reactor, each phase</th>
+                            <th scope="row">Reactor, per phase</th>
                             <td>
                                 <Value figure={solved.figure('correct.reactor_inductance')} />, tuned to{' '}
                                 <Value figure={solved.figure('correct.tuning_frequency')} />
@@ -104,7 +104,7 @@ export function PlacementTable() {
                     )}
                     {solved.figure('correct.resonance_order') !== undefined && (
                         <tr>
-                            <th scope="row">Resonance, rise</th>
+                            <th scope="row">Resonance order, voltage rise</th>
                             <td>
                                 order <Value figure={solved.figure('correct.resonance_order')} />,{' '}
                                 <Value figure={solved.figure('correct.voltage_rise')} />
@@ -112,7 +112,7 @@ export function PlacementTable() {
                         </tr>
                     )}
                     <tr>
-                        <th scope="row">Capacitance a phase</th>
+                        <th scope="row">Capacitance per phase</th>
                         <td>
                             <Value figure={solved.figure('correct.capacitance_delta')} /> in delta
                         </td>

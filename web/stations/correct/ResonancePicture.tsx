@@ -43,13 +43,13 @@ export function ResonancePicture() {
     return (
         <Picture
             wide
-            title={`Over the order of a harmonic: resonance near ${curve.order.shown}`}
+            title={`Harmonic order: resonance near ${curve.order.shown}`}
             name="resonance"
             rows={curve.points
                 .filter(({ order }) => HARMONICS.includes(order))
-                .map(({ order, times }) => [`Order ${order}`, `${times} times the supply alone`] as const)}
+                .map(({ order, times }) => [`Order ${order}`, `${times} times the impedance of the supply alone`] as const)}
         >
-            <Lines viewBox={`0 0 ${WIDTH} ${BOTTOM + 40}`} role="img" aria-label="Impedance at the bus over the order">
+            <Lines viewBox={`0 0 ${WIDTH} ${BOTTOM + 40}`} role="img" aria-label="Impedance at the bus over the harmonic order">
                 {HARMONICS.map((order) => (
                     <g key={order}>
                         <path className="harmonic" d={`M${x(order)} ${TOP}V${BOTTOM}`} />
@@ -77,7 +77,7 @@ export function ResonancePicture() {
                     )}
                 />
                 <text className="soft" x={LEFT} y={TOP - 10}>
-                    times what it meets without capacitors
+                    times the impedance without capacitors
                 </text>
                 <text className="soft" x={RIGHT} y={BOTTOM + 34} textAnchor="end">
                     order

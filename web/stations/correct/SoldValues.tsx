@@ -23,10 +23,10 @@ export function SoldValues() {
     return (
         <div>
             <RuledTable>
-                <caption>Values that are sold</caption>
+                <caption>Standard values</caption>
                 <thead>
                     <tr>
-                        <th scope="col">{solved.shown('correct.capacitance_required')} wanted</th>
+                        <th scope="col">{solved.shown('correct.capacitance_required')} required</th>
                         <th scope="col">value</th>
                         <th scope="col">current</th>
                         <th scope="col">power factor</th>
@@ -54,7 +54,7 @@ export function SoldValues() {
                             </tr>
                         ))}
                     <tr>
-                        <th scope="row">Rated for</th>
+                        <th scope="row">Rated voltage</th>
                         <td colSpan={3}>
                             <Value figure={solved.figure('correct.rated_voltage')} /> or more
                         </td>
@@ -68,15 +68,15 @@ export function SoldValues() {
                     </tr>
                     {solved.figure('correct.discharge_time') !== undefined && (
                         <tr>
-                            <th scope="row">Resistor there</th>
+                            <th scope="row">Installed resistor</th>
                             <td colSpan={3}>
-                                empty after <Value figure={solved.figure('correct.discharge_time')} />,{' '}
+                                discharged after <Value figure={solved.figure('correct.discharge_time')} />,{' '}
                                 <Value figure={solved.figure('correct.resistor_power')} />
                             </td>
                         </tr>
                     )}
                     <tr>
-                        <th scope="row">Leads, fuse</th>
+                        <th scope="row">Conductors, fuse</th>
                         <td colSpan={3}>
                             <Value figure={solved.figure('correct.conductor_size')} />,{' '}
                             <Value figure={solved.figure('correct.fuse_rating')} />

@@ -35,20 +35,20 @@ export function TrialView() {
     const { solved } = useBench();
     const trial = solved.solution.curves.trial;
     if (trial === undefined) {
-        return <p>There is something to try once a capacitor is chosen.</p>;
+        return <p>The trial steps appear once a capacitor is chosen.</p>;
     }
     return (
         <>
             <PlacePicture />
             <section>
-                <Title>Try it for {trial.minutes} minutes at most, before you wire it</Title>
+                <Title>Test run: {trial.minutes} minutes at most, before permanent wiring</Title>
                 <Steps>
                     {trial.steps.map((step) => (
                         <li key={step}>{step}</li>
                     ))}
                 </Steps>
             </section>
-            <p>Licensed people and local rules decide. Keep everyone away from bare clamps.</p>
+            <p>Have a licensed person check this against the local code. Keep everyone away from bare clips.</p>
         </>
     );
 }

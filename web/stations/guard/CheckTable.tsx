@@ -41,7 +41,7 @@ const VERDICTS: Record<FaultRow['verdict'], string> = {
     passes: '✓ passes',
     fails: '✕ fails',
     told: '',
-    asks: 'ask its maker',
+    asks: 'check with the manufacturer',
     not_checked: 'not checked',
 };
 

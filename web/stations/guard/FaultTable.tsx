@@ -20,7 +20,7 @@ export function FaultTable() {
                         {row.value !== null && <Value figure={solved.figure(row.value)} />}
                         {row.limit !== null && (
                             <>
-                                {row.value === null ? 'wanted ' : ' of '}
+                                {row.value === null ? 'required ' : ' of '}
                                 <Value figure={solved.figure(row.limit)} />
                             </>
                         )}

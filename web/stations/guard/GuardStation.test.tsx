@@ -5,25 +5,25 @@ import GuardStation from './GuardStation';
 
 afterEach(cleanup);
 
-const seats = { empty: 'In the delta (usual)', choices: choices(['delta', 'In the delta'], ['line', 'In the line']) };
+const seats = { empty: 'In the delta (usual)', choices: choices(['delta', 'In the motor leads (delta)'], ['line', 'In the supply line']) };
 
 describe('the guard', () => {
     it('names the seat of the relay where there is a choice of seats', () => {
         const figures = [figure('guard.overload_place', 'delta', 'delta'), figure('guard.overload_dial', 38.1, '38.1 A')];
         showOnBench(<GuardStation />, {}, solution({ figures, fields: { 'guard.overload_place': seats } }));
-        expect(screen.getByText('set the relay to, in the delta')).toBeTruthy();
+        expect(screen.getByText('overload setting, relay in the motor leads (delta)')).toBeTruthy();
         expect(screen.getByRole('button', { name: /In the delta \(usual\)/ })).toBeTruthy();
     });
 
     it('says that the class is not checked where no start was timed', () => {
         showOnBench(<GuardStation />, {}, solution({ figures: [figure('guard.overload_dial', 66, '66 A')] }));
-        expect(screen.getByText('trip class: not checked')).toBeTruthy();
+        expect(screen.getByText('trip class: not checked (start time unknown)')).toBeTruthy();
     });
 
     it('says nothing of a seat where there is only one', () => {
         const figures = [figure('guard.overload_place', 'line', 'line'), figure('guard.overload_dial', 66, '66 A')];
         showOnBench(<GuardStation />, {}, solution({ figures, fields: { 'guard.overload_place': { unused: true } } }));
-        expect(screen.getByText('set the relay to')).toBeTruthy();
+        expect(screen.getByText('overload setting')).toBeTruthy();
         expect(screen.queryByText('Overload relay')).toBeNull();
     });
 
@@ -32,12 +32,12 @@ describe('the guard', () => {
         const level = figure('guard.overload_class', '10', '10');
         const figures = [dial, figure('guard.overload_setting', 72.5, '72.5 A'), level];
         showOnBench(<GuardStation />, {}, solution({ figures, words: { disconnect: 'disconnect' } }));
-        expect(screen.getByText('trip, never above')).toBeTruthy();
-        expect(screen.getByText('disconnect, at least')).toBeTruthy();
+        expect(screen.getByText('code limit for the trip (not the dial)')).toBeTruthy();
+        expect(screen.getByText('disconnect, minimum')).toBeTruthy();
         cleanup();
         const same = [dial, figure('guard.overload_setting', 58, '58 A'), level];
         showOnBench(<GuardStation />, {}, solution({ figures: same, words: { disconnect: 'isolator' } }));
         expect(screen.getByText('trip class')).toBeTruthy();
-        expect(screen.getByText('isolator, at least')).toBeTruthy();
+        expect(screen.getByText('isolator, minimum')).toBeTruthy();
     });
 });

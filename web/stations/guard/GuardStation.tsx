@@ -33,15 +33,15 @@ export default function GuardStation() {
                 solved.figure('guard.instantaneous_setting') === undefined
                     ? { figure: 'guard.scpd_rating', label: solved.word('scpd', 'protective device') }
                     : { figure: 'guard.instantaneous_setting', label: 'instantaneous trip, set to' },
-                { figure: 'guard.overload_dial', label: `set the relay to${seat === '' ? '' : `, ${seat.toLowerCase()}`}` },
+                { figure: 'guard.overload_dial', label: `overload setting${seat === '' ? '' : `, relay ${seat.toLowerCase()}`}` },
                 limited
-                    ? { figure: 'guard.overload_setting', label: 'trip, never above' }
-                    : { figure: 'guard.overload_class', label: timed ? 'trip class' : 'trip class: not checked' },
-                { figure: 'guard.disconnect_rating', label: `${solved.word('disconnect', 'disconnect')}, at least` },
+                    ? { figure: 'guard.overload_setting', label: 'code limit for the trip (not the dial)' }
+                    : { figure: 'guard.overload_class', label: timed ? 'trip class' : 'trip class: not checked (start time unknown)' },
+                { figure: 'guard.disconnect_rating', label: `${solved.word('disconnect', 'disconnect')}, minimum` },
             ]}
         >
             <Segments
-                label="Views of the guard"
+                label="Protection views"
                 value={view}
                 options={VIEWS}
                 onChange={(chosen) => setSearch(chosen === 'device' ? {} : { view: chosen }, { replace: true })}

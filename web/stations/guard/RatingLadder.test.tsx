@@ -33,7 +33,7 @@ describe('the ladder of ratings', () => {
             {},
             solution({ curves: { ratings }, fields: { 'guard.scpd': { choices: choices(['fuse_gg', 'gG fuse']) } } }),
         );
-        expect(screen.getAllByText('gG fuse: what the start needs and what the rule allows').length).toBeGreaterThan(0);
+        expect(screen.getAllByText('gG fuse: ratings that carry the start and that the code allows').length).toBeGreaterThan(0);
         expect(screen.getByText('✕ carries 380.6 A for 3 s, the start takes 462 A')).toBeTruthy();
         expect(screen.getByText('✓ carries 477.1 A for 3 s')).toBeTruthy();
         expect(screen.getByRole('row', { name: '63 A below the motor current' })).toBeTruthy();

@@ -23,11 +23,11 @@ export function RatingLadder() {
     return (
         <Picture
             wide
-            title={`${solved.choice('guard.scpd', curve.device)}: what the start needs and what the rule allows`}
+            title={`${solved.choice('guard.scpd', curve.device)}: ratings that carry the start and that the code allows`}
             name="rating-ladder"
             rows={curve.rows.map((row) => [row.rating.shown, row.reason] as const)}
         >
-            <Drawing viewBox={`0 0 ${WIDTH} ${TOP + rows.length * ROW + 4}`} role="img" aria-label="Ladder of standard ratings">
+            <Drawing viewBox={`0 0 ${WIDTH} ${TOP + rows.length * ROW + 4}`} role="img" aria-label="Standard ratings">
                 <text x="0" y="14">
                     {curve.start}
                 </text>

@@ -51,7 +51,7 @@ const curve: TimeCurrentCurve = {
 describe('time and current', () => {
     it('reads every line off at one current', () => {
         render(<TimeCurrentPicture curve={curve} />);
-        expect(screen.getByText(/Slide along/)).toBeTruthy();
+        expect(screen.getByText(/Slide to read/)).toBeTruthy();
         fireEvent.change(screen.getByRole('slider'), { target: { value: '1' } });
         expect(screen.getByText('At 500 A')).toBeTruthy();
         expect(screen.getByText('acts after 0.8 s to 9 s')).toBeTruthy();
@@ -59,9 +59,9 @@ describe('time and current', () => {
 
     it('says that a locked-rotor time is taken as usual, and at which faults devices must act', () => {
         render(<TimeCurrentPicture curve={curve} />);
-        expect(screen.getByText(/stands 392 A for 12 s, as is usual/)).toBeTruthy();
-        expect(screen.getByText('smallest fault 700 A')).toBeTruthy();
-        expect(screen.getByText('largest fault 4000 A')).toBeTruthy();
+        expect(screen.getByText(/withstand: 392 A for 12 s \(assumed\)/)).toBeTruthy();
+        expect(screen.getByText('minimum fault 700 A')).toBeTruthy();
+        expect(screen.getByText('maximum fault 4000 A')).toBeTruthy();
     });
 
     it('draws a band between both edges, and only limits where a standard gives no more', () => {

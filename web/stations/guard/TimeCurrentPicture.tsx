@@ -114,7 +114,7 @@ const Thumb = styled(SliderThumb)`
     cursor: grab;
 `;
 
-const HINT = 'Slide along to read off what each does at a current.';
+const HINT = 'Slide to read what each device does at a given current.';
 
 type Point = readonly number[];
 
@@ -123,10 +123,10 @@ export function TimeCurrentPicture({ curve }: { curve: TimeCurrentCurve }) {
     const [at, setAt] = useState<number | null>(null);
     const [from = 1, to = 10] = curve.amperes;
     const [quickest = 0.01, longest = 1] = curve.seconds;
-    const legend = curve.traces.length + (curve.rotor === null ? 3 : 4);
-    const marksAt = 36 + legend * ROW;
+    const marksAt = 34;
     const TOP = marksAt + 3 * MARK;
     const BOTTOM = TOP + PLOT;
+    const KEY = BOTTOM + 56;
     const x = scaleLog([from, to], [LEFT, RIGHT]);
     const y = scaleLog([quickest, longest], [BOTTOM, TOP]);
     const px = ([amperes = from]: Point) => x(Math.min(Math.max(amperes, from), to));
@@ -138,25 +138,25 @@ export function TimeCurrentPicture({ curve }: { curve: TimeCurrentCurve }) {
         ...curve.traces.map((trace) => ({ key: trace.kind, name: trace.name, tag: tagOfTrace(trace) })),
     ];
     const marks = [
-        { text: 'smallest fault', value: curve.smallest },
-        { text: 'largest fault', value: curve.largest },
-        { text: 'trips at once from', value: curve.setting },
+        { text: 'minimum fault', value: curve.smallest },
+        { text: 'maximum fault', value: curve.largest },
+        { text: 'instantaneous trip', value: curve.setting },
     ];
     const rows = drawn.length;
     return (
         <div>
             <Picture
                 wide
-                title="Time and current, in the line"
+                title="Time-current curves, line current"
                 name="time-current"
                 rows={curve.readings.map(
                     (row) => [row.amperes.shown, row.says.map((saying) => `${saying.name}: ${saying.text}`).join('; ')] as const,
                 )}
             >
                 <Lines
-                    viewBox={`0 0 ${WIDTH} ${BOTTOM + 40}`}
+                    viewBox={`0 0 ${WIDTH} ${KEY + (drawn.length + (curve.rotor === null ? 1 : 2)) * ROW}`}
                     role="img"
-                    aria-label="Device, relay, start and conductors over current and time"
+                    aria-label="Time-current curves of device, relay, start and conductors"
                 >
                     {x.ticks().map((tick) => (
                         <path key={tick} className="minor" d={`M${x(tick)} ${TOP}V${BOTTOM}`} />
@@ -230,7 +230,7 @@ export function TimeCurrentPicture({ curve }: { curve: TimeCurrentCurve }) {
                         {reading === undefined ? HINT : `At ${reading.amperes.shown}`}
                     </text>
                     {drawn.map(({ key, name }, index) => (
-                        <g key={key} transform={`translate(12 ${36 + index * ROW})`}>
+                        <g key={key} transform={`translate(12 ${KEY + index * ROW})`}>
                             <Tag number={index + 1} />
                             <text x="18" y="5">
                                 {name}
@@ -240,25 +240,25 @@ export function TimeCurrentPicture({ curve }: { curve: TimeCurrentCurve }) {
                             </text>
                         </g>
                     ))}
-                    <g transform={`translate(12 ${36 + rows * ROW})`}>
+                    <g transform={`translate(12 ${KEY + rows * ROW})`}>
                         <circle className="peak" r="5" />
                         <text x="18" y="5">
-                            The first half-cycle, as {curve.first_peak.shown} at most
+                            First half-cycle, as {curve.first_peak.shown} at most
                         </text>
                     </g>
                     {curve.rotor !== null && (
-                        <g transform={`translate(12 ${36 + (rows + 1) * ROW})`}>
+                        <g transform={`translate(12 ${KEY + (rows + 1) * ROW})`}>
                             <path className="rotor" d="M0 -8l8 14h-16z" />
                             <text x="18" y="5">
-                                The locked rotor stands {curve.rotor.amperes.shown} for {curve.rotor.seconds.shown}
-                                {curve.rotor.usual ? ', as is usual' : ', as stamped'}
+                                Locked-rotor withstand: {curve.rotor.amperes.shown} for {curve.rotor.seconds.shown}
+                                {curve.rotor.usual ? ' (assumed)' : ' (nameplate)'}
                             </text>
                         </g>
                     )}
                 </Lines>
             </Picture>
             <Slider
-                aria-label="Current to read off at"
+                aria-label="Current to read at"
                 minValue={0}
                 maxValue={curve.readings.length - 1}
                 step={1}
@@ -266,7 +266,7 @@ export function TimeCurrentPicture({ curve }: { curve: TimeCurrentCurve }) {
                 onChange={setAt}
             >
                 <Track>
-                    <Thumb aria-label="Current to read off at" />
+                    <Thumb aria-label="Current to read at" />
                 </Track>
             </Slider>
         </div>

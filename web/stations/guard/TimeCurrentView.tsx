@@ -6,21 +6,21 @@ import { TimeCurrentPicture } from './TimeCurrentPicture';
 export function TimeCurrentView() {
     const { curves, waiting, failed } = useExtra('time_current');
     if (failed) {
-        return <p role="alert">The curves cannot be worked out now: the service does not answer.</p>;
+        return <p role="alert">The curves cannot be calculated now: cannot reach the server.</p>;
     }
     if (waiting) {
-        return <p role="status">Working out the curves.</p>;
+        return <p role="status">Calculating the curves…</p>;
     }
     const curve = curves?.time_current;
     if (curve === undefined) {
-        return <p>There are curves to draw once the start is known and the overload relay has its place.</p>;
+        return <p>Curves appear once the start is known and the position of the overload relay is set.</p>;
     }
     return (
         <>
             <TimeCurrentPicture curve={curve} />
             {curve.device.asks !== '' && <p>{curve.device.asks}</p>}
             <CheckTable
-                title="What must lie left and right of what"
+                title="Which curve must trip first"
                 rows={curve.checks.map(({ label, verdict, why }) => ({ label, verdict, found: why }))}
             />
         </>

@@ -16,13 +16,13 @@ describe('the terminal box', () => {
     it('links U1 to W2, V1 to U2 and W1 to V2 in delta, and says what star would do', () => {
         showOnBench(<ConnectionPicture />, {}, solution({ curves: { connection: delta } }));
         expect(screen.getByRole('row', { name: 'Links U1–W2, V1–U2, W1–V2' })).toBeTruthy();
-        expect(screen.getByText('Star here would starve it: 231 V a winding')).toBeTruthy();
+        expect(screen.getByText('Star would give too little: 231 V per winding')).toBeTruthy();
     });
 
     it('uses T1 to T6 under the NEC: T1–T6, T2–T4, T3–T5', () => {
         showOnBench(<ConnectionPicture />, {}, solution({ rule_book: 'nec', words: { star: 'wye' }, curves: { connection: nema } }));
         expect(screen.getByRole('row', { name: 'Links T1–T6, T2–T4, T3–T5' })).toBeTruthy();
-        expect(screen.getByText('Wye here would starve it: 231 V a winding')).toBeTruthy();
+        expect(screen.getByText('Wye would give too little: 231 V per winding')).toBeTruthy();
     });
 
     it('warns of delta where the motor runs in star', () => {
@@ -40,13 +40,13 @@ describe('the terminal box', () => {
                 },
             }),
         );
-        expect(screen.getByRole('row', { name: 'Links W2–U2–V2 together' })).toBeTruthy();
-        expect(screen.getByText('Delta here would burn it: 400 V on a winding for 230 V')).toBeTruthy();
+        expect(screen.getByRole('row', { name: 'Links W2–U2–V2 linked' })).toBeTruthy();
+        expect(screen.getByText('Delta would burn the winding: 400 V on a 230 V winding')).toBeTruthy();
     });
 
     it('draws no links that it does not know', () => {
         showOnBench(<ConnectionPicture />, {}, solution({ curves: { connection: { ...delta, connection: 'single', other: null } } }));
-        expect(screen.getByText(/Type D or Y with it/)).toBeTruthy();
+        expect(screen.getByText(/Enter D or Y with it/)).toBeTruthy();
         expect(document.querySelector('svg')).toBeNull();
     });
 });

@@ -46,7 +46,7 @@ export function ConnectionPicture() {
         return (
             <Box>
                 <b>Connection</b>
-                <p>Type the voltages of plate and supply: the links appear here.</p>
+                <p>Enter the nameplate and supply voltages: the links appear here.</p>
             </Box>
         );
     }
@@ -64,7 +64,7 @@ export function ConnectionPicture() {
                     {curve.connection === 'series' &&
                         'High voltage: the halves of each winding in series (nine or twelve leads). Follow the diagram in the terminal box.'}
                     {curve.connection === 'single' &&
-                        'One voltage on the plate. Type D or Y with it once you have seen the links in the box.'}
+                        'One voltage on the nameplate. Enter D or Y with it once you have seen the links in the box.'}
                 </p>
             </Box>
         );
@@ -74,8 +74,8 @@ export function ConnectionPicture() {
         other?.winding_volts == null
             ? ''
             : other.connection === 'star'
-              ? `${star.charAt(0).toUpperCase()}${star.slice(1)} here would starve it: ${other.winding_volts.shown} a winding`
-              : `Delta here would burn it: ${volts} on a winding for ${other.volts}`;
+              ? `${star.charAt(0).toUpperCase()}${star.slice(1)} would give too little: ${other.winding_volts.shown} per winding`
+              : `Delta would burn the winding: ${volts} on a ${other.volts} winding`;
     return (
         <Box>
             <Picture
@@ -87,9 +87,9 @@ export function ConnectionPicture() {
                         'Links',
                         curve.connection === 'delta'
                             ? starts.map((start, i) => `${start}–${ends[i] ?? ''}`).join(', ')
-                            : `${ends.join('–')} together`,
+                            : `${ends.join('–')} linked`,
                     ],
-                    ['Each winding sees', curve.winding_volts === null ? 'not known' : curve.winding_volts.shown],
+                    ['Voltage per winding', curve.winding_volts === null ? 'not known' : curve.winding_volts.shown],
                 ]}
             >
                 <svg viewBox="0 0 260 150" role="img" aria-label={`Terminal box linked in ${name}`}>
@@ -113,7 +113,7 @@ export function ConnectionPicture() {
                     ))}
                     {curve.connection === 'star' && <path className="link" d="M46 108H214" />}
                     <text x="130" y="143">
-                        {curve.winding_volts === null ? '' : `each winding sees ${curve.winding_volts.shown}`}
+                        {curve.winding_volts === null ? '' : `each winding gets ${curve.winding_volts.shown}`}
                     </text>
                 </svg>
             </Picture>

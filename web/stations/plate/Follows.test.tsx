@@ -26,12 +26,12 @@ test('the stamped current stands beside the computed one, with how far they diff
         figure('power.plate_current', 66, '66 A'),
         figure('power.current_difference', -1.8, '−1.8 %'),
     );
-    expect(row('Current check')).toContain('computed 67.2 A, plate 66 A (−1.8 %)');
+    expect(row('Current check')).toContain('calculated 67.2 A, nameplate 66 A (−1.8 %)');
 });
 
 test('a locked rotor is told with the code letter that is like it', () => {
     show(figure('start.locked_rotor_current', 462, '462 A'), figure('start.code_letter', 'G', 'G'));
-    expect(row('Locked rotor')).toContain('462 A, like code letter G');
+    expect(row('Locked rotor')).toContain('462 A, equivalent to code letter G');
 });
 
 test('what waits for a stamp is not made up', () => {
@@ -49,11 +49,11 @@ test('on its supply the motor is told how to be joined, and what output a weak o
     ];
     showOnBench(<SupplyVerdict />, { supply: { voltage: '400' } }, solution({ figures }));
     expect(row('Connect in')).toContain('delta');
-    expect(row('Fit')).toContain('400 V on windings for 400 V');
-    expect(row('Output left here')).toContain('33.3 kW');
+    expect(row('Match')).toContain('400 V on windings for 400 V');
+    expect(row('Available output here')).toContain('33.3 kW');
 });
 
 test('where all of its output is left nothing is said of it', () => {
     showOnBench(<SupplyVerdict />, {}, solution({ figures: [figure('plate.connection', 'star', 'star')] }));
-    expect(screen.queryByText('Output left here')).toBeNull();
+    expect(screen.queryByText('Available output here')).toBeNull();
 });

@@ -36,7 +36,7 @@ export function Follows() {
     const letter = solved.text('start.code_letter');
     return (
         <Box>
-            <h2>What follows from it</h2>
+            <h2>Derived values</h2>
             <dl>
                 <div>
                     <dt>Poles, slip</dt>
@@ -59,7 +59,7 @@ export function Follows() {
                 <div>
                     <dt>Current check</dt>
                     <dd>
-                        computed <Value figure={solved.figure('power.computed_current')} />, plate{' '}
+                        calculated <Value figure={solved.figure('power.computed_current')} />, nameplate{' '}
                         <Value figure={solved.figure('power.plate_current')} />
                         {difference !== undefined && <> ({difference.shown})</>}
                     </dd>
@@ -68,11 +68,11 @@ export function Follows() {
                     <dt>Locked rotor</dt>
                     <dd>
                         <Value figure={solved.figure('start.locked_rotor_current')} />
-                        {letter !== undefined && <>, like code letter {letter}</>}
+                        {letter !== undefined && <>, equivalent to code letter {letter}</>}
                     </dd>
                 </div>
                 <div>
-                    <dt>Fit to supply</dt>
+                    <dt>Match with the supply</dt>
                     <dd>
                         <Value figure={solved.figure('plate.fit')} />
                     </dd>

@@ -74,7 +74,7 @@ export function usePhotograph(): { buttons: ReactNode; sheet: ReactNode } {
     };
     const attach = (file: File) => {
         if (file.size > LARGEST_BYTES) {
-            setError('The picture has more than 12 MB. Take it smaller, or crop it.');
+            setError('The picture is larger than 12 MB. Take a smaller one, or crop it.');
             return;
         }
         void work(() => send<PhotographAnswer>('PUT', `circuits/${circuit}/photograph`, file));
@@ -92,10 +92,12 @@ export function usePhotograph(): { buttons: ReactNode; sheet: ReactNode } {
                         }
                     }}
                 >
-                    <Button isDisabled={busy}>{busy ? 'Sending' : photograph === null ? 'Add photograph' : 'Another photograph'}</Button>
+                    <Button isDisabled={busy}>{busy ? 'Sending…' : photograph === null ? 'Add photograph' : 'Another photograph'}</Button>
                 </FileTrigger>
             )}
-            {photograph !== null && <Button onPress={() => setShown(!shown)}>{shown ? 'Hide it' : 'Show the photograph'}</Button>}
+            {photograph !== null && (
+                <Button onPress={() => setShown(!shown)}>{shown ? 'Hide the photograph' : 'Show the photograph'}</Button>
+            )}
             {photograph !== null && shown && (
                 <>
                     <Button onPress={() => setLarge(!large)}>{large ? 'Smaller' : 'Larger'}</Button>
@@ -109,7 +111,7 @@ export function usePhotograph(): { buttons: ReactNode; sheet: ReactNode } {
                                 })
                             }
                         >
-                            Remove it
+                            Remove
                         </Button>
                     )}
                 </>
@@ -127,7 +129,7 @@ export function usePhotograph(): { buttons: ReactNode; sheet: ReactNode } {
                         src={photograph.url}
                         width={photograph.width}
                         height={photograph.height}
-                        alt="The plate of this motor"
+                        alt="The nameplate of this motor"
                         style={{ height: 'auto' }}
                     />
                 </Sheet>

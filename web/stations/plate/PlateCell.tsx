@@ -142,7 +142,7 @@ export function PlateCell({ path, label, grow, placeholder, assumedFrom, onFocus
             <span id={`${id}-more`}>
                 {!bad && echo !== undefined && <Read>{echo}</Read>}
                 {!bad && filled !== undefined && <Read>{figure?.assumed === true ? 'assumed' : 'derived'}</Read>}
-                {!bad && value === '' && error?.kind === 'missing' && filled === undefined && <Read>wanted</Read>}
+                {!bad && value === '' && error?.kind === 'missing' && filled === undefined && <Read>required</Read>}
             </span>
         </Cell>
     );

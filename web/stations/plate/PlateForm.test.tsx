@@ -5,7 +5,7 @@ import { PlateForm } from './PlateForm';
 
 afterEach(cleanup);
 
-describe('the plate', () => {
+describe('the nameplate', () => {
     it('is filled in stamp by stamp, in reading order', () => {
         const { set } = showOnBench(<PlateForm />, { plate: { power: '37 kW' } }, solution());
         const labels = screen.getAllByRole('textbox').map((box) => box.closest('div')?.querySelector('label')?.textContent);
@@ -72,13 +72,13 @@ describe('the plate', () => {
                 findings: [{ ...finding('caution', 'plate', 'protection_too_low'), fields: ['plate.ip'] }],
             }),
         );
-        expect(screen.getByText('Touch a stamp to read what it says.')).toBeTruthy();
+        expect(screen.getByText('Tap a field to see what it means.')).toBeTruthy();
         fireEvent.focus(screen.getByLabelText('IP'));
         expect(screen.getByText(/dust-protected; water: water jets/)).toBeTruthy();
         expect(screen.getByText('plate.poles')).toBeTruthy();
         expect(screen.getByText(/title of protection_too_low/)).toBeTruthy();
         fireEvent.focus(screen.getByLabelText('Frame'));
-        expect(screen.getByText(/Type it as it is stamped/)).toBeTruthy();
+        expect(screen.getByText(/Enter it exactly as stamped/)).toBeTruthy();
     });
 
     it('asks for horsepower first under the American books', () => {

@@ -124,7 +124,7 @@ export function PlateForm({ actions, above }: { actions?: ReactNode; above?: Rea
             </Bar>
             {above}
             <Metal aria-labelledby={legend}>
-                <legend id={legend}>The plate as stamped</legend>
+                <legend id={legend}>The nameplate</legend>
                 {rows(style, second).map((stamps) => (
                     <Fragment key={stamps[0]?.path}>
                         <Row>

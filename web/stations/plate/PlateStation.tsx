@@ -21,11 +21,11 @@ export default function PlateStation() {
         <StationPage name="plate">
             {typed(draft, 'subject') === 'bench_load' ? (
                 <p>
-                    What stands here is a bench load, and no motor. Its power is under{' '}
+                    This is a bench load, not a motor. Its power is entered under{' '}
                     <Link to="../power" relative="path">
                         Power
                     </Link>
-                    ; choose “A motor” there to type a plate.
+                    ; choose “A motor” there to enter a nameplate.
                 </p>
             ) : view === 'replacement' ? (
                 <>

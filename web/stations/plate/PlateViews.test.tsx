@@ -41,17 +41,17 @@ describe('a replacement', () => {
                 sentence: 'It does not fit: speed.',
                 points: [
                     { point: 'Speed', present: '1482 rpm', offered: '2950 rpm', verdict: 'stop', text: '2 poles instead of 4.' },
-                    { point: 'Frame', present: '225S', offered: 'not said', verdict: 'unknown', text: '' },
+                    { point: 'Frame', present: '225S', offered: 'not specified', verdict: 'unknown', text: '' },
                 ],
                 errors: [],
             },
         });
         showOnBench(withQueries(<ReplacementView />), {}, solution(), { place });
-        expect(screen.getByText(/The circuit stays as it is/)).toBeTruthy();
-        fireEvent.click(screen.getByRole('button', { name: 'Type a plate' }));
+        expect(screen.getByText(/This circuit does not change/)).toBeTruthy();
+        fireEvent.click(screen.getByRole('button', { name: 'Enter a nameplate' }));
         await waitFor(() => expect(screen.getByText('It does not fit: speed.')).toBeTruthy());
         expect(screen.getByRole('row', { name: 'Speed 1482 rpm 2950 rpm stop 2 poles instead of 4.' })).toBeTruthy();
-        expect(screen.getByRole('row', { name: /Frame 225S not said not known/ })).toBeTruthy();
+        expect(screen.getByRole('row', { name: /Frame 225S not specified not known/ })).toBeTruthy();
     });
 });
 
@@ -69,13 +69,13 @@ describe('the photograph', () => {
         const large = new File(['x'], 'large.jpg', { type: 'image/jpeg' });
         Object.defineProperty(large, 'size', { value: 13_000_000 });
         fireEvent.change(input as Element, { target: { files: [large] } });
-        await waitFor(() => expect(screen.getByText(/more than 12 MB/)).toBeTruthy());
+        await waitFor(() => expect(screen.getByText(/larger than 12 MB/)).toBeTruthy());
         expect(sent.filter(({ method }) => method === 'PUT')).toHaveLength(1);
     });
 
     it('has no place at a bench load', () => {
         service({ 'circuits/1/photograph': { photograph: null } });
         showOnBench(withQueries(<PlateStation />), { subject: 'bench_load' }, solution(), { place });
-        expect(screen.getByText(/is a bench load, and no motor/)).toBeTruthy();
+        expect(screen.getByText(/is a bench load, not a motor/)).toBeTruthy();
     });
 });

@@ -77,7 +77,7 @@ const plateOf = (draft: Draft): Record<string, unknown> =>
 /** Another circuit's motor, a spare from the store, or a typed one, held against the motor that is there. */
 export function ReplacementView() {
     const { place } = useBench();
-    return place === null ? <p>A replacement is checked on a circuit that is kept.</p> : <Check place={place} />;
+    return place === null ? <p>Save the circuit first, then check a replacement.</p> : <Check place={place} />;
 }
 
 function Check({ place }: { place: Place }) {
@@ -120,10 +120,10 @@ function Check({ place }: { place: Place }) {
             {problem !== null && <p role="alert">{problem}</p>}
             <Bar>
                 <Select
-                    label="A spare from the store"
+                    label="Spare motor"
                     value={source?.kind === 'spare' ? String(source.spare.id) : ''}
                     options={[
-                        { value: '', label: spares.data?.spares.length === 0 ? 'The store is empty' : 'Choose a spare' },
+                        { value: '', label: spares.data?.spares.length === 0 ? 'No spares yet' : 'Choose a spare' },
                         ...(spares.data?.spares ?? []).map((spare) => ({
                             value: String(spare.id),
                             label: spare.place === '' ? spare.name : `${spare.name}, ${spare.place}`,
@@ -138,7 +138,7 @@ function Check({ place }: { place: Place }) {
                     }}
                 />
                 <Select
-                    label="or another circuit’s motor"
+                    label="or the motor of another circuit"
                     value={source?.kind === 'circuit' ? source.tag : ''}
                     options={[
                         { value: '', label: 'Choose a circuit' },
@@ -164,27 +164,25 @@ function Check({ place }: { place: Place }) {
                         setPlate({});
                     }}
                 >
-                    Type a plate
+                    Enter a nameplate
                 </Button>
             </Bar>
-            {source === null && (
-                <p>Choose a motor to hold against this one, or type what stands on its plate. The circuit stays as it is.</p>
-            )}
-            {check.isError && source !== null && <p role="alert">It could not be checked: {check.error.message}</p>}
+            {source === null && <p>Choose a motor to compare with this one, or enter its nameplate. This circuit does not change.</p>}
+            {check.isError && source !== null && <p role="alert">The check failed: {check.error.message}</p>}
             {source !== null && answer !== undefined && (
                 <>
                     <Verdict data-verdict={answer.verdict} aria-live="polite">
                         {answer.sentence}
                     </Verdict>
-                    <Scroll tabIndex={0} role="group" aria-label="Point by point">
+                    <Scroll tabIndex={0} role="group" aria-label="Comparison">
                         <Table>
                             <thead>
                                 <tr>
-                                    <th scope="col">Point</th>
-                                    <th scope="col">There now</th>
-                                    <th scope="col">Offered</th>
+                                    <th scope="col">Item</th>
+                                    <th scope="col">Installed motor</th>
+                                    <th scope="col">Replacement</th>
                                     <th scope="col">Verdict</th>
-                                    <th scope="col">Why</th>
+                                    <th scope="col">Reason</th>
                                 </tr>
                             </thead>
                             <tbody>
@@ -210,17 +208,15 @@ function Check({ place }: { place: Place }) {
             {source !== null && (
                 <>
                     <h2 style={{ fontSize: 16, fontWeight: 600 }}>
-                        The plate that is offered
+                        Nameplate of the replacement
                         {source.kind === 'circuit' ? `, of ${source.tag}` : source.kind === 'spare' ? `, ${source.spare.name}` : ''}
                     </h2>
                     <Offered plate={plate} onChange={setPlate} />
                     {!readOnly && (
                         <Actions>
-                            {source.kind === 'spare' && (
-                                <Button onPress={() => void takeOut(source.spare)}>Take it out of the store</Button>
-                            )}
+                            {source.kind === 'spare' && <Button onPress={() => void takeOut(source.spare)}>Remove from spares</Button>}
                             <Button onPress={() => setStoring(true)}>
-                                {source.kind === 'spare' ? 'Change in the store' : 'Put on the spares list'}
+                                {source.kind === 'spare' ? 'Change the spare' : 'Add to spares'}
                             </Button>
                         </Actions>
                     )}
@@ -298,10 +294,10 @@ function StoreDialog({
         }
     };
     return (
-        <Dialog title={spare === null ? 'Put on the spares list' : 'Change this spare'} open={open} onClose={onClose}>
+        <Dialog title={spare === null ? 'Add to spares' : 'Change this spare'} open={open} onClose={onClose}>
             <form onSubmit={(event) => void submit(event)} style={{ display: 'grid', gap: 14 }}>
-                <TextField label="Name" value={name} onChange={setName} error={error} hint="such as: 37 kW spare, red tag" />
-                <TextField label="Where it stands" value={where} onChange={setWhere} />
+                <TextField label="Name" value={name} onChange={setName} error={error} hint="for example: 37 kW spare, red tag" />
+                <TextField label="Storage place" value={where} onChange={setWhere} />
                 <Actions>
                     <Button onPress={onClose}>Cancel</Button>
                     <Button kind="main" type="submit">

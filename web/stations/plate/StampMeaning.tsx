@@ -76,13 +76,13 @@ export function StampMeaning({ stamp }: { stamp: Stamp | null }) {
     const findings = solved.solution.findings.filter(({ fields }) => stamp !== null && fields.includes(stamp.path));
     const box = useStampInSight(stamp?.path, figures.length + 3 * findings.length);
     if (stamp === null) {
-        return <Box aria-live="polite">Touch a stamp to read what it says.</Box>;
+        return <Box aria-live="polite">Tap a field to see what it means.</Box>;
     }
     const read = solved.solution.read[stamp.path];
     return (
         <Box ref={box} aria-live="polite">
             <b>{stamp.label}</b>{' '}
-            {meaning?.text ?? (read === undefined ? 'Type it as it is stamped.' : `Read as ${read}. Not used on this supply.`)}
+            {meaning?.text ?? (read === undefined ? 'Enter it exactly as stamped.' : `Read as ${read}. Not used on this supply.`)}
             {figures.length > 0 && (
                 <dl>
                     {figures.map((figure) => (

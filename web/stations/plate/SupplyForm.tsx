@@ -7,7 +7,7 @@ export function SupplyForm() {
     const earth = useBench().solved.word('earth', 'earth');
     return (
         <>
-            <h2 style={{ fontSize: 16, fontWeight: 600 }}>The supply and the place</h2>
+            <h2 style={{ fontSize: 16, fontWeight: 600 }}>Supply and location</h2>
             <Fields style={{ paddingTop: 10 }}>
                 <Field path="supply.transformer_kva" />
                 <Field path="supply.transformer_impedance_percent" />
@@ -19,7 +19,7 @@ export function SupplyForm() {
                 <Choice path="surroundings" />
                 <Choice path="plate.kind" />
                 <Choice path="supply.earthing" label={`${earth.charAt(0).toUpperCase()}${earth.slice(1)}ing system`} />
-                <Field path="supply.earth_loop_ohm" label={`${earth.charAt(0).toUpperCase()}${earth.slice(1)} loop impedance`} />
+                <Field path="supply.earth_loop_ohm" label={`${earth.charAt(0).toUpperCase()}${earth.slice(1)}-fault loop impedance`} />
                 <Field path="supply.earthing_ohm" />
                 <Field path="supply.earthing_ampere" />
                 <Choice path="supply.it_earthing" />

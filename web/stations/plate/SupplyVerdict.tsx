@@ -53,14 +53,14 @@ export function SupplyVerdict() {
                     </dd>
                 </div>
                 <div>
-                    <dt>Fit</dt>
+                    <dt>Match</dt>
                     <dd>
                         <Value figure={solved.figure('plate.fit')} />
                     </dd>
                 </div>
                 {solved.figure('plate.usable_output') !== undefined && (
                     <div>
-                        <dt>Output left here</dt>
+                        <dt>Available output here</dt>
                         <dd>
                             <Value figure={solved.figure('plate.usable_output')} />
                         </dd>

@@ -76,8 +76,8 @@ export function rows(style: PlateStyle, second: boolean): readonly (readonly Sta
               [
                   sized(1.5, 'plate.bearings', 'Bearings DE, NDE'),
                   sized(1.3, 'plate.grease', 'Grease'),
-                  sized(0.9, 'plate.grease_amount', 'g each'),
-                  sized(0.9, 'plate.grease_interval', 'every, h'),
+                  sized(0.9, 'plate.grease_amount', 'g per bearing'),
+                  sized(0.9, 'plate.grease_interval', 'interval, h'),
               ],
               [
                   sized(1.5, 'plate.remarks', 'Other stamps'),
@@ -121,8 +121,8 @@ export function rows(style: PlateStyle, second: boolean): readonly (readonly Sta
               [
                   sized(1.5, 'plate.bearings', 'Drive end, opp. end brg.'),
                   sized(1.2, 'plate.grease', 'Grease'),
-                  sized(0.8, 'plate.grease_amount', 'g each'),
-                  sized(0.8, 'plate.grease_interval', 'every, h'),
+                  sized(0.8, 'plate.grease_amount', 'g per bearing'),
+                  sized(0.8, 'plate.grease_interval', 'interval, h'),
                   sized(0.8, 'plate.weight', 'Weight'),
                   sized(0.9, 'plate.mounting', 'Mounting'),
               ],

@@ -20,9 +20,9 @@ test('under an American book the table sizes the circuit and the plate sets the 
         figure('power.design_current', 65, '65 A', from('power.table_current')),
         figure('power.overload_current', 66, '66 A', from('power.plate_current')),
     );
-    expect(row('Table').getByText('sizes conductors, device and disconnect')).toBeTruthy();
-    expect(row('Plate').getByText('sizes overload')).toBeTruthy();
-    expect(row('Computed').getByText(/checks the plate/)).toBeTruthy();
+    expect(row('Table').getByText('used for conductors, device and disconnect')).toBeTruthy();
+    expect(row('Nameplate').getByText('used for overload')).toBeTruthy();
+    expect(row('Calculated').getByText(/checks the nameplate/)).toBeTruthy();
 });
 
 test('under IEC the plate does both, and the table is for comparison', () => {
@@ -33,20 +33,20 @@ test('under IEC the plate does both, and the table is for comparison', () => {
         figure('power.design_current', 66, '66 A', from('power.plate_current')),
         figure('power.overload_current', 66, '66 A', from('power.plate_current')),
     );
-    expect(row('Plate').getByText('sizes conductors, device and disconnect; overload')).toBeTruthy();
+    expect(row('Nameplate').getByText('used for conductors, device and disconnect; overload')).toBeTruthy();
     expect(row('Table').getByText('for comparison')).toBeTruthy();
 });
 
 test('a motor that no table lists, and a plate without a current, say so', () => {
     show(computed);
-    expect(row('Plate').getByText('none stamped')).toBeTruthy();
+    expect(row('Nameplate').getByText('not on the nameplate')).toBeTruthy();
     expect(row('Table').getByText('no entry for this motor')).toBeTruthy();
 });
 
 test('how far they lie apart is told with why that is usual', () => {
     show(computed, plate, table, figure('power.current_difference', -1.8, '−1.8 %'), figure('power.table_difference', -3.3, '−3.3 %'));
-    expect(row('Plate').getByText(/−1\.8 % against computed: makers round/)).toBeTruthy();
-    expect(row('Table').getByText(/−3\.3 % against this motor: one value for every motor of the size/)).toBeTruthy();
+    expect(row('Nameplate').getByText(/−1\.8 % compared with the calculated current: manufacturers round/)).toBeTruthy();
+    expect(row('Table').getByText(/−3\.3 % compared with this motor: one value for every motor of the size/)).toBeTruthy();
 });
 
 test('the longest bar is the largest of the three', () => {

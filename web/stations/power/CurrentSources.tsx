@@ -34,18 +34,26 @@ export function CurrentSources() {
     const { solved } = useBench();
     const most = Math.max(1e-9, ...SOURCES.map((key) => solved.number(key) ?? 0));
     const rows: readonly { key: FigureKey; name: string; use: string; why: string }[] = [
-        { key: 'power.computed_current', name: 'Computed', use: 'from output, efficiency and power factor; checks the plate', why: '' },
+        {
+            key: 'power.computed_current',
+            name: 'Calculated',
+            use: 'from output, efficiency and power factor; checks the nameplate',
+            why: '',
+        },
         {
             key: 'power.plate_current',
-            name: 'Plate',
+            name: 'Nameplate',
             use: usedFor('power.plate_current'),
-            why: differs('power.current_difference', 'against computed: makers round, and stamp a tested motor'),
+            why: differs(
+                'power.current_difference',
+                'compared with the calculated current: manufacturers round, and measure a sample motor',
+            ),
         },
         {
             key: 'power.table_current',
             name: 'Table',
             use: usedFor('power.table_current'),
-            why: differs('power.table_difference', 'against this motor: one value for every motor of the size, on the safe side'),
+            why: differs('power.table_difference', 'compared with this motor: one value for every motor of the size, on the safe side'),
         },
     ];
     function differs(key: FigureKey, words: string): string {
@@ -55,18 +63,18 @@ export function CurrentSources() {
     function usedFor(key: FigureKey): string {
         const value = solved.number(key);
         if (value === undefined) {
-            return key === 'power.plate_current' ? 'none stamped' : 'no entry for this motor';
+            return key === 'power.plate_current' ? 'not on the nameplate' : 'no entry for this motor';
         }
         const rests = (on: FigureKey) => solved.figure(on)?.from.some(({ figure }) => figure === key) === true;
         const uses = [
             rests('power.design_current') ? 'conductors, device and disconnect' : '',
             rests('power.overload_current') ? 'overload' : '',
         ].filter(Boolean);
-        return uses.length === 0 ? 'for comparison' : `sizes ${uses.join('; ')}`;
+        return uses.length === 0 ? 'for comparison' : `used for ${uses.join('; ')}`;
     }
     return (
         <Table>
-            <caption>Full-load current, three sources</caption>
+            <caption>Full-load current from three sources</caption>
             <tbody>
                 {rows.map(({ key, name, use, why }) => (
                     <tr key={key}>

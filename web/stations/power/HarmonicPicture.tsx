@@ -27,7 +27,7 @@ export function HarmonicPicture({ curves, figure }: { curves: WaveformCurves; fi
     const wide = Math.max(2, (x(3) - x(2)) * 0.38);
     return (
         <Picture
-            title={`Harmonics, % of the fundamental. THD: amps ${figure('thd_i1')?.shown ?? '–'}, volts ${figure('thd_v1')?.shown ?? '–'}`}
+            title={`Harmonics, % of the fundamental. THD: current ${figure('thd_i1')?.shown ?? '–'}, voltage ${figure('thd_v1')?.shown ?? '–'}`}
             name="harmonics"
             wide
             rows={bars.filter(({ percent }) => percent >= 0.1).map(({ order, shown }) => [`Order ${order}`, shown])}

@@ -135,7 +135,7 @@ export function InstrumentPicture() {
                     `Wattmeter, current coil in ${name(w.line)}`,
                     `voltage coil from ${name(w.from ?? w.line)} to ${name(w.to)}`,
                 ]),
-                ...amps.map((line): readonly [string, string] => ['Clamp or ammeter', name(line)]),
+                ...amps.map((line): readonly [string, string] => ['Clamp meter or ammeter', name(line)]),
                 ...volts.map(([a, b]): readonly [string, string] => ['Voltmeter', `${name(a)} to ${name(b)}`]),
             ]}
         >

@@ -34,18 +34,18 @@ const LOADS = [
 
 const MORE: readonly { key: FigureKey; label: string }[] = [
     { key: 'measured.angle', label: 'Angle' },
-    { key: 'measured.voltage', label: 'Volts' },
-    { key: 'measured.current', label: 'Amps' },
-    { key: 'measured.current_against_plate', label: 'Against the plate' },
-    { key: 'measured.shaft', label: 'At the shaft' },
+    { key: 'measured.voltage', label: 'Voltage' },
+    { key: 'measured.current', label: 'Current' },
+    { key: 'measured.current_against_plate', label: 'Compared with the nameplate' },
+    { key: 'measured.shaft', label: 'Shaft power' },
     { key: 'measured.efficiency', label: 'Efficiency' },
     { key: 'measured.power_factor_1', label: 'Power factor of L1' },
     { key: 'measured.power_factor_2', label: 'Power factor of L2' },
     { key: 'measured.power_factor_3', label: 'Power factor of L3' },
-    { key: 'measured.voltage_unbalance', label: 'Voltages unequal by' },
+    { key: 'measured.voltage_unbalance', label: 'Voltage unbalance' },
     { key: 'measured.negative_sequence', label: 'Negative sequence' },
-    { key: 'measured.current_unbalance', label: 'Currents unequal by' },
-    { key: 'measured.current_unbalance_expected', label: 'of which voltage explains' },
+    { key: 'measured.current_unbalance', label: 'Current unbalance' },
+    { key: 'measured.current_unbalance_expected', label: 'of which caused by voltage unbalance' },
 ];
 
 /** Real, reactive and apparent power from whatever instrument is at hand. */
@@ -63,12 +63,14 @@ export function MeasureView() {
             </Fields>
             {method === undefined ? (
                 <p>
-                    Choose what you have at hand: a clamp, a wattmeter or two, a meter with a disc. The page says how to join it and what to
+                    Choose your instrument: clamp meter, one or two wattmeters, energy meter. The page shows how to connect it and what to
                     read.
                 </p>
             ) : (
                 <>
-                    <Says>{method.says} Live measurement only by qualified people, with instruments and leads rated for the place.</Says>
+                    <Says>
+                        {method.says} Live measurement by qualified persons only, with instruments and leads rated for the location.
+                    </Says>
                     <InstrumentPicture />
                     <Fields>
                         {method.fields
@@ -111,7 +113,7 @@ export function MeasureView() {
                     )}
                     {more.length > 0 && (
                         <Table>
-                            <caption>What follows</caption>
+                            <caption>Results</caption>
                             <tbody>
                                 {more.map(({ key, label }) => (
                                     <tr key={key}>

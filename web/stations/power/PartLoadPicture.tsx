@@ -56,7 +56,7 @@ export function PartLoadPicture() {
     const { solved } = useBench();
     const curve = solved.solution.curves.part_load;
     if (curve === undefined) {
-        return <p>Part load follows from output, efficiency, power factor and speed.</p>;
+        return <p>Enter output, efficiency, power factor and speed to see part load.</p>;
     }
     const most = Math.max(1e-9, curve.most_current.value);
     const x = scaleLinear([0, 125], [LEFT, WIDTH - RIGHT]);
@@ -70,7 +70,7 @@ export function PartLoadPicture() {
     return (
         <div>
             <Picture
-                title={`Part load, ${curve.way === 'machine model' ? 'from the machine that fits the plate' : 'by approximation'}`}
+                title={`Part load, ${curve.way === 'motor model' ? 'from the motor model fitted to the nameplate' : 'by approximation'}`}
                 name="part-load"
                 wide
                 rows={curve.rows.map((row) => [row.load.shown, `${row.current.shown}, power factor ${row.power_factor.shown}`])}
@@ -98,7 +98,7 @@ export function PartLoadPicture() {
                     {here !== undefined && <path className="here" d={`M${x(here)} ${TOP}V${HEIGHT - BOTTOM}`} />}
                 </Lines>
             </Picture>
-            <Scroll tabIndex={0} role="group" aria-label="Part load, figures">
+            <Scroll tabIndex={0} role="group" aria-label="Part-load values">
                 <Table>
                     <thead>
                         <tr>

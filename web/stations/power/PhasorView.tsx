@@ -90,7 +90,7 @@ export function PhasorView() {
         return () => cancelAnimationFrame(frame);
     }, [turning]);
     if (curve === undefined) {
-        return <p>Phasors follow from voltage, current and power factor of a three-phase load.</p>;
+        return <p>Enter voltage, current and power factor of a three-phase load to see the phasors.</p>;
     }
     const leans = sense ?? (curve.angle < 0 ? 'leading' : 'lagging');
     const arrows: readonly Arrow[] = curve[connection][leans];
@@ -186,8 +186,8 @@ export function PhasorView() {
             </Picture>
             <p>
                 {connection === 'star'
-                    ? `In ${star} the line voltage V12 stands 30° ahead of the phase voltage V1N and is √3 times as long; line and winding carry the same current. The angle of the power factor, ${phi}, is between I1 and V1N, not V12.`
-                    : `In delta each winding sees the line voltage; the line current I1 stands 30° behind the winding current I12 and is √3 times as long. The angle of the power factor, ${phi}, is between I12 and V12.`}
+                    ? `In ${star} the line voltage V12 is 30° ahead of the phase voltage V1N and √3 times as large; line and winding carry the same current. The power-factor angle, ${phi}, is between I1 and V1N, not V12.`
+                    : `In delta each winding gets the line voltage; the line current I1 is 30° behind the winding current I12 and √3 times as large. The power-factor angle, ${phi}, is between I12 and V12.`}
             </p>
         </>
     );

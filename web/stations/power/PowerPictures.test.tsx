@@ -48,7 +48,7 @@ describe('the power triangle', () => {
 
     test('says what it waits for', () => {
         showOnBench(<PowerTriangle />, {}, solution());
-        expect(screen.getByText('Output, efficiency and power factor draw the triangle.')).toBeTruthy();
+        expect(screen.getByText('Enter output, efficiency and power factor to see the triangle.')).toBeTruthy();
     });
 });
 
@@ -63,7 +63,7 @@ const row = (percent: number, amps: string): PartLoadRow => ({
 });
 
 const partLoad = (more: Partial<PartLoadCurve> = {}): PartLoadCurve => ({
-    way: 'machine model',
+    way: 'motor model',
     rows: [row(0, '26.7 A'), row(100, '66 A')],
     line: [
         { percent: 0, efficiency: 0, power_factor: 0.05, current: 26.7 },
@@ -77,8 +77,8 @@ const partLoad = (more: Partial<PartLoadCurve> = {}): PartLoadCurve => ({
 describe('part load', () => {
     test('has its figures in a table, and says that the machine was fitted', () => {
         showOnBench(<PartLoadPicture />, {}, solution({ curves: { part_load: partLoad() } }));
-        expect(screen.getAllByText('Part load, from the machine that fits the plate').length).toBeGreaterThan(0);
-        const table = within(screen.getByRole('group', { name: 'Part load, figures' }));
+        expect(screen.getAllByText('Part load, from the motor model fitted to the nameplate').length).toBeGreaterThan(0);
+        const table = within(screen.getByRole('group', { name: 'Part-load values' }));
         expect(table.getByText('26.7 A')).toBeTruthy();
         expect(table.getByText('66 A')).toBeTruthy();
     });
@@ -99,6 +99,6 @@ describe('part load', () => {
         const { container } = showOnBench(<PartLoadPicture />, {}, solution({ curves: { part_load: partLoad() } }));
         expect(container.querySelector('path.here')).toBeNull();
         showOnBench(<PartLoadPicture />, {}, solution());
-        expect(screen.getByText('Part load follows from output, efficiency, power factor and speed.')).toBeTruthy();
+        expect(screen.getByText('Enter output, efficiency, power factor and speed to see part load.')).toBeTruthy();
     });
 });

@@ -14,7 +14,7 @@ const WaveformView = lazy(() => import('./WaveformView'));
 type View = 'chain' | 'measure' | 'waveform' | 'phasors' | 'windings';
 
 const VIEWS: readonly { value: View; label: string }[] = [
-    { value: 'chain', label: 'Chain' },
+    { value: 'chain', label: 'Overview' },
     { value: 'measure', label: 'Measure' },
     { value: 'waveform', label: 'Waveform' },
     { value: 'phasors', label: 'Phasors' },
@@ -25,14 +25,14 @@ const CHAIN: readonly LargeFigure[] = [
     { figure: 'power.input', label: 'real power, input' },
     { figure: 'power.reactive', label: 'reactive power' },
     { figure: 'power.apparent', label: 'apparent power' },
-    { figure: 'power.design_current', label: 'sizes the circuit' },
+    { figure: 'power.design_current', label: 'design current' },
 ];
 
 const BENCH: readonly LargeFigure[] = [...CHAIN.slice(0, 3), { figure: 'power.computed_current', label: 'current' }];
 
 const MEASURED: readonly LargeFigure[] = [
     { figure: 'measured.real', label: 'real power, measured' },
-    { figure: 'measured.reactive', label: 'reactive, + lagging' },
+    { figure: 'measured.reactive', label: 'reactive power, + lagging' },
     { figure: 'measured.apparent', label: 'apparent power' },
     { figure: 'measured.power_factor', label: 'power factor' },
 ];
@@ -48,7 +48,7 @@ export default function PowerStation() {
     return (
         <StationPage name="power" {...(large === undefined ? {} : { large })}>
             <Segments
-                label="Views of power"
+                label="Power views"
                 value={view}
                 options={VIEWS}
                 onChange={(chosen) => setSearch(chosen === 'chain' ? {} : { view: chosen }, { replace: true })}

@@ -13,7 +13,7 @@ export function PowerTriangle() {
     const { solved } = useBench();
     const triangle = solved.solution.curves.triangle;
     if (triangle === undefined) {
-        return <p>Output, efficiency and power factor draw the triangle.</p>;
+        return <p>Enter output, efficiency and power factor to see the triangle.</p>;
     }
     const after = solved.solution.curves.correction;
     const room = Math.min((WIDTH - LEFT - 150) / triangle.input.value, (HEIGHT - BASE - 46) / Math.max(triangle.reactive.value, 1));
@@ -32,7 +32,7 @@ export function PowerTriangle() {
                 ['Input, real power', triangle.input.shown],
                 ['Reactive power', triangle.reactive.shown],
                 ['Apparent power', triangle.apparent.shown],
-                ...(after === undefined ? [] : ([['Capacitor takes off', after.chosen.shown]] as const)),
+                ...(after === undefined ? [] : ([['Supplied by the capacitor', after.chosen.shown]] as const)),
             ]}
         >
             <Drawing viewBox={`0 0 ${WIDTH} ${Math.max(y + 34, 170)}`} role="img" aria-label="Power triangle">

@@ -51,24 +51,24 @@ describe('measuring', () => {
             }),
         );
         expect(screen.getByText('between 44 % and 66 %')).toBeTruthy();
-        expect(screen.getByRole('row', { name: /Currents unequal by 3/ })).toBeTruthy();
-        expect(screen.getByText(/only by qualified people/)).toBeTruthy();
+        expect(screen.getByRole('row', { name: /Current unbalance 3/ })).toBeTruthy();
+        expect(screen.getByText(/by qualified persons only/)).toBeTruthy();
     });
 
     it('teaches the next step while nothing is chosen', () => {
         showOnBench(withQueries(<MeasureView />), {}, solution());
-        expect(screen.getByText(/Choose what you have at hand/)).toBeTruthy();
+        expect(screen.getByText(/Choose your instrument/)).toBeTruthy();
     });
 });
 
 describe('phasors', () => {
     const arrows: Arrow[] = [
-        { name: 'V1N', of: 'phase volts', size: 231, angle: 0, shown: '231 V at 0°' },
-        { name: 'V12', of: 'line volts', size: 400, angle: 30, shown: '400 V at 30°' },
-        { name: 'I1', of: 'line amps', size: 66, angle: -31.8, shown: '66 A at −31.8°' },
+        { name: 'V1N', of: 'phase voltage', size: 231, angle: 0, shown: '231 V at 0°' },
+        { name: 'V12', of: 'line voltage', size: 400, angle: 30, shown: '400 V at 30°' },
+        { name: 'I1', of: 'line current', size: 66, angle: -31.8, shown: '66 A at −31.8°' },
     ];
     const curve: PhasorCurve = {
-        from: 'plate, at full load',
+        from: 'nameplate, at full load',
         angle: 31.8,
         lag: shown(31.8, '31.8°'),
         current: 66,
@@ -79,16 +79,16 @@ describe('phasors', () => {
 
     it('say which angle is whose, and turn only on demand', () => {
         showOnBench(<PhasorView />, {}, solution({ curves: { phasors: curve } }));
-        expect(screen.getByText(/V12 stands 30° ahead of the phase voltage V1N/)).toBeTruthy();
+        expect(screen.getByText(/V12 is 30° ahead of the phase voltage V1N/)).toBeTruthy();
         expect(screen.getByRole('button', { name: 'Rotate' })).toBeTruthy();
         fireEvent.click(screen.getByRole('radio', { name: 'delta' }));
-        expect(screen.getByText(/each winding sees the line voltage/)).toBeTruthy();
+        expect(screen.getByText(/each winding gets the line voltage/)).toBeTruthy();
         expect(screen.getByRole('row', { name: /V12\s400\sV at 30°/ })).toBeTruthy();
     });
 
     it('wait for voltage, current and power factor', () => {
         showOnBench(<PhasorView />, {}, solution());
-        expect(screen.getByText(/Phasors follow from/)).toBeTruthy();
+        expect(screen.getByText(/to see the phasors/)).toBeTruthy();
     });
 });
 
@@ -106,7 +106,7 @@ describe('rule books side by side', () => {
                             table: shown(66, '66\u00A0A'),
                             table_from: '37 kW',
                             design: shown(66, '66\u00A0A'),
-                            design_from: 'plate current',
+                            design_from: 'nameplate current',
                         },
                         {
                             name: 'NEC',
@@ -114,14 +114,14 @@ describe('rule books side by side', () => {
                             table: null,
                             table_from: null,
                             design: null,
-                            design_from: 'the plate current is wanted',
+                            design_from: 'enter the nameplate current',
                         },
                     ],
                 },
             }),
         );
-        expect(screen.getByRole('row', { name: /IEC 60364\s*this circuit 66\sA\s*plate current/ })).toBeTruthy();
-        expect(screen.getByText('the plate current is wanted')).toBeTruthy();
+        expect(screen.getByRole('row', { name: /IEC 60364\s*this circuit 66\sA\s*nameplate current/ })).toBeTruthy();
+        expect(screen.getByText('enter the nameplate current')).toBeTruthy();
         expect(screen.getByText('no entry for this motor')).toBeTruthy();
     });
 });
@@ -130,18 +130,18 @@ describe('the chain', () => {
     it('asks a bench load for two of three and draws no motor', () => {
         showOnBench(<ChainView />, { subject: 'bench_load' }, solution());
         expect(screen.getByLabelText('Real power')).toBeTruthy();
-        expect(screen.queryByText('Full-load current, three sources')).toBeNull();
+        expect(screen.queryByText('Full-load current from three sources')).toBeNull();
         cleanup();
         showOnBench(<ChainView />, {}, solution());
-        expect(screen.getByLabelText('Load it runs at')).toBeTruthy();
-        expect(screen.getByText('Full-load current, three sources')).toBeTruthy();
+        expect(screen.getByLabelText('Operating load')).toBeTruthy();
+        expect(screen.getByText('Full-load current from three sources')).toBeTruthy();
     });
 });
 
 describe('windings', () => {
     it('show star beside delta once one of them is known', () => {
         showOnBench(<WindingsView />, {}, solution());
-        expect(screen.getByText(/Type one of the three/)).toBeTruthy();
+        expect(screen.getByText(/Enter one of the three/)).toBeTruthy();
         cleanup();
         showOnBench(
             <WindingsView />,
@@ -154,7 +154,7 @@ describe('windings', () => {
                 ],
             }),
         );
-        expect(screen.getByRole('row', { name: 'Amps in the line 19.2 A 57.7 A' })).toBeTruthy();
+        expect(screen.getByRole('row', { name: 'Line current 19.2 A 57.7 A' })).toBeTruthy();
     });
 });
 
@@ -187,7 +187,7 @@ describe('a waveform', () => {
 
     it('is drawn with its peaks and its shift', () => {
         showOnBench(<WaveformPicture curves={curves} />, {}, solution());
-        expect(screen.getByRole('row', { name: /Volts, largest 325\sV/ })).toBeTruthy();
+        expect(screen.getByRole('row', { name: /Voltage, peak 325\sV/ })).toBeTruthy();
         expect(screen.getAllByText('2.2 ms behind')).toHaveLength(2);
     });
 
@@ -197,7 +197,7 @@ describe('a waveform', () => {
             {},
             solution(),
         );
-        expect(screen.getAllByText(/amps 20 %, volts –/)).not.toHaveLength(0);
+        expect(screen.getAllByText(/current 20 %, voltage –/)).not.toHaveLength(0);
         expect(screen.getByRole('row', { name: /Order 5 20\s?%/ })).toBeTruthy();
     });
 });

@@ -91,21 +91,21 @@ export function KeepDialog({
         }
     };
     return (
-        <Dialog title="Keep this reading" open={open} onClose={onClose}>
+        <Dialog title="Save this reading" open={open} onClose={onClose}>
             <form onSubmit={(event) => void submit(event)} style={{ display: 'grid', gap: 14 }}>
-                <p>It is kept with the time and your name, and is never changed afterwards.</p>
+                <p>It is saved with the time and your name and cannot be changed later.</p>
                 <TextField
                     label="Instrument"
                     value={instrument}
                     onChange={setInstrument}
                     error={error}
-                    hint="such as: clamp 7, calibrated May"
+                    hint="for example: clamp meter 7, calibrated May"
                 />
                 <TextField label="Note" value={note} onChange={setNote} />
                 <Actions>
                     <Button onPress={onClose}>Cancel</Button>
                     <Button kind="main" type="submit">
-                        Keep it
+                        Save
                     </Button>
                 </Actions>
             </form>
@@ -131,18 +131,18 @@ export function Readings() {
                 <h2>Readings of this circuit</h2>
                 {!readOnly && (
                     <Button kind="main" isDisabled={!measured} onPress={() => setKeeping(true)}>
-                        Keep this reading
+                        Save this reading
                     </Button>
                 )}
             </Bar>
             {readings.length === 0 ? (
-                <p>None is kept yet. What you measure above can be kept with its instrument, time and name.</p>
+                <p>No readings yet. Save a measurement above with its instrument, time and name.</p>
             ) : (
-                <Scroll tabIndex={0} role="group" aria-label="Readings kept">
+                <Scroll tabIndex={0} role="group" aria-label="Saved readings">
                     <Table>
                         <thead>
                             <tr>
-                                <th scope="col">Taken</th>
+                                <th scope="col">Date</th>
                                 <th scope="col">Method, instrument</th>
                                 <th scope="col">Result</th>
                                 {!readOnly && (
@@ -200,7 +200,7 @@ export function Readings() {
                 keep={async (instrument, note) => {
                     const version = await place.flush();
                     if (version === null) {
-                        throw new Error('The draft is not saved, so its reading cannot be kept yet.');
+                        throw new Error('Save the draft before you save a reading.');
                     }
                     await call<Reading>('POST', `circuits/${place.circuit}/readings`, { version, instrument, note });
                     await refresh();

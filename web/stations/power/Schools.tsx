@@ -33,12 +33,12 @@ export function Schools() {
     return (
         <Scroll tabIndex={0} role="group" aria-label="Rule books compared">
             <Table>
-                <caption>Three rule books, three answers</caption>
+                <caption>Three rule books compared</caption>
                 <thead>
                     <tr>
                         <th scope="col">Rule book</th>
-                        <th scope="col">Sizes conductors and device by</th>
-                        <th scope="col">Its table says</th>
+                        <th scope="col">Full-load current used for sizing</th>
+                        <th scope="col">Value in its table</th>
                     </tr>
                 </thead>
                 <tbody>

@@ -84,16 +84,16 @@ export function WaveformPicture({ curves }: { curves: WaveformCurves }) {
     const ry = (points: Points, from: number) => scaleLinear([-most(points), most(points)], [from + 50, from]);
     return (
         <Picture
-            title={`${curves.drawn} of it, to scale`}
+            title={`${curves.drawn} shown, to scale`}
             name="waveform"
             wide
             rows={[
-                ['Volts, largest', curves.largest.v1 ?? 'none'],
-                ['Amps, largest', curves.largest.i1 ?? 'none'],
+                ['Voltage, peak', curves.largest.v1 ?? 'none'],
+                ['Current, peak', curves.largest.i1 ?? 'none'],
                 ['Time shift', curves.shift ?? 'none'],
             ]}
         >
-            <Lines viewBox={`0 0 ${WIDTH} ${HEIGHT + 86}`} role="img" aria-label="Volts, amps and power over time">
+            <Lines viewBox={`0 0 ${WIDTH} ${HEIGHT + 86}`} role="img" aria-label="Voltage, current and power over time">
                 <path className="zero" d={`M${LEFT} ${middle}H${WIDTH - RIGHT}`} />
                 {volts !== undefined && (
                     <>
@@ -123,7 +123,7 @@ export function WaveformPicture({ curves }: { curves: WaveformCurves }) {
                     </>
                 )}
                 <text className="soft" x={LEFT} y={HEIGHT - 8}>
-                    — volts, – – amps{power === null ? '' : `, ··· power up to ${curves.largest.power ?? ''}`}
+                    — voltage, – – current{power === null ? '' : `, ··· power up to ${curves.largest.power ?? ''}`}
                 </text>
                 {record.length > 0 && (
                     <>

@@ -63,14 +63,14 @@ describe('samples of a scope', () => {
         expect(screen.queryByLabelText('CH1 by')).toBeNull();
         expect(screen.queryByLabelText('seconds turned round')).toBeNull();
         // A record with its time asks for no rate.
-        expect(screen.queryByLabelText('Samples a second')).toBeNull();
+        expect(screen.queryByLabelText('Samples per second')).toBeNull();
     });
 
     it('are read anew with the clamp turned round', async () => {
         const { options } = stand(json(answer()));
         show();
         await userEvent.click(screen.getByRole('button', { name: 'Grinder, lagging' }));
-        await userEvent.click(await screen.findByLabelText('CH2 turned round'));
+        await userEvent.click(await screen.findByLabelText('CH2 inverted'));
         await waitFor(() => expect(options().at(-1)?.columns?.at(2)).toMatchObject({ role: 'i1', turned: true }));
     });
 
@@ -95,7 +95,7 @@ describe('samples of a scope', () => {
         await screen.findByText('“ten” cannot be read.');
         expect(screen.getByRole('alert').textContent).toBe('Less than one cycle. At least one whole cycle.');
         expect(screen.queryByText('real power')).toBeNull();
-        expect(screen.queryByRole('button', { name: 'Keep this reading' })).toBeNull();
+        expect(screen.queryByRole('button', { name: 'Save this reading' })).toBeNull();
     });
 
     it('are shown with power and true power factor, and with what is odd about them', async () => {
@@ -123,10 +123,10 @@ describe('samples of a scope', () => {
         expect(screen.getAllByText('1.84 kW').length).toBeGreaterThan(0);
         expect(screen.getByRole('img', { name: 'caution' })).toBeTruthy();
         // The figures are kept with the instrument, not the file's name alone.
-        await userEvent.click(screen.getByRole('button', { name: 'Keep this reading' }));
+        await userEvent.click(screen.getByRole('button', { name: 'Save this reading' }));
         await userEvent.type(screen.getByLabelText('Instrument'), 'scope 2');
-        await userEvent.click(screen.getByRole('button', { name: 'Keep it' }));
-        await screen.findByRole('button', { name: 'Kept with the readings' });
+        await userEvent.click(screen.getByRole('button', { name: 'Save' }));
+        await screen.findByRole('button', { name: 'Saved with the readings' });
         const kept = asked.find(({ pathname }) => pathname === '/api/circuits/7/waveforms');
         expect(kept?.searchParams.get('instrument')).toBe('scope 2');
     });
@@ -137,7 +137,7 @@ describe('samples of a scope', () => {
         const large = new File(['x'], 'long.csv', { type: 'text/csv' });
         Object.defineProperty(large, 'size', { value: 31_000_000 });
         await choose(large);
-        expect((await screen.findByRole('alert')).textContent).toContain('long.csv has 31 MB; at most 24 MB are read.');
+        expect((await screen.findByRole('alert')).textContent).toContain('long.csv has 31 MB; the limit is 24 MB.');
         expect(asked).toEqual([]);
     });
 
@@ -145,14 +145,14 @@ describe('samples of a scope', () => {
         stand(() => refusal(500, 'Something went wrong here.'));
         show();
         await choose(new File(['t,v\n0,1\n'], 'mine.csv', { type: 'text/csv' }));
-        await screen.findByText(/could not be analysed: Something went wrong here\. It is still chosen/);
+        await screen.findByText(/could not be analysed: Something went wrong here\. Try again/);
         expect(screen.getByText(/mine\.csv/)).toBeTruthy();
     });
 
     it('that do not come say so', async () => {
         stand(json(answer()), false);
         show();
-        await userEvent.click(screen.getByRole('button', { name: 'Input of a drive, humps' }));
-        expect((await screen.findByRole('alert')).textContent).toContain('“Input of a drive, humps” could not be fetched');
+        await userEvent.click(screen.getByRole('button', { name: 'Input of a drive, two humps' }));
+        expect((await screen.findByRole('alert')).textContent).toContain('“Input of a drive, two humps” could not be loaded');
     });
 });

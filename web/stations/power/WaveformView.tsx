@@ -23,26 +23,26 @@ const SAMPLES = [
     { file: 'grinder-lagging', label: 'Grinder, lagging', clamp: true },
     { file: 'welder-idle-leading', label: 'Welding rectifier between welds, leading' },
     { file: 'kiln-heaters-in-phase', label: 'Kiln heaters, in phase', shunt: true },
-    { file: 'drive-input-humps', label: 'Input of a drive, humps' },
+    { file: 'drive-input-humps', label: 'Input of a drive, two humps' },
     { file: 'compressor-soft-start', label: 'Compressor on its soft starter' },
 ] as const;
 
 const ROLES = [
     { value: '', label: 'not used' },
     { value: 't', label: 'time' },
-    { value: 'v1', label: 'volts 1' },
-    { value: 'v2', label: 'volts 2' },
-    { value: 'v3', label: 'volts 3' },
-    { value: 'i1', label: 'amps 1' },
-    { value: 'i2', label: 'amps 2' },
-    { value: 'i3', label: 'amps 3' },
+    { value: 'v1', label: 'voltage 1' },
+    { value: 'v2', label: 'voltage 2' },
+    { value: 'v3', label: 'voltage 3' },
+    { value: 'i1', label: 'current 1' },
+    { value: 'i2', label: 'current 2' },
+    { value: 'i3', label: 'current 3' },
 ];
 
 const WAYS = [
-    { value: 'direct', label: 'as it stands' },
-    { value: 'probe', label: 'times, a probe' },
-    { value: 'shunt', label: 'over a shunt, Ω' },
-    { value: 'clamp', label: 'clamp, mV for 1 A' },
+    { value: 'direct', label: 'no scaling' },
+    { value: 'probe', label: 'times (probe)' },
+    { value: 'shunt', label: 'shunt, Ω' },
+    { value: 'clamp', label: 'clamp meter, mV per A' },
 ];
 
 const SYSTEMS = [
@@ -128,9 +128,9 @@ const Large = styled.dl`
 
 const LARGE = [
     ['real', 'real power'],
-    ['reactive', 'reactive, + lagging'],
+    ['reactive', 'reactive power, + lagging'],
     ['power_factor', 'true power factor'],
-    ['displacement_factor', 'displacement factor'],
+    ['displacement_factor', 'displacement power factor'],
 ] as const;
 
 /** A file of samples from a scope or a logger: what its columns are, what they show, what follows. */
@@ -161,7 +161,7 @@ export default function WaveformView() {
         setColumns(set);
         setRate('');
         if (content.size > LARGEST_BYTES) {
-            setRefused(`${name} has ${Math.round(content.size / 1e6)} MB; at most 24 MB are read. Export a shorter record.`);
+            setRefused(`${name} has ${Math.round(content.size / 1e6)} MB; the limit is 24 MB. Export a shorter record.`);
             return;
         }
         setFile({ name, content: new Blob([content], { type: 'text/csv' }) });
@@ -175,9 +175,7 @@ export default function WaveformView() {
             }
             content = await response.blob();
         } catch {
-            setRefused(
-                `The sample “${one.label}” could not be fetched: the service does not answer. Open a file of your own, or try again.`,
-            );
+            setRefused(`The sample “${one.label}” could not be loaded: cannot reach the server. Open a file of your own, or try again.`);
             return;
         }
         const none = { way: 'direct', value: '', turned: false };
@@ -219,16 +217,16 @@ export default function WaveformView() {
                         }
                     }}
                 >
-                    <Button kind="main">Open a file of samples</Button>
+                    <Button kind="main">Open a waveform file (CSV)</Button>
                 </FileTrigger>
                 <small>
                     {file === null
-                        ? 'CSV from a scope or logger: volts, amps and time or a sample rate, up to 200 000 rows.'
+                        ? 'CSV from an oscilloscope or logger: voltage, current and time or a sample rate, up to 200 000 rows.'
                         : `${file.name}, ${answer === undefined ? '' : `${answer.samples} samples`}`}
                 </small>
             </Bar>
             <Bar aria-label="Samples to try">
-                <small>Or try:</small>
+                <small>Samples:</small>
                 {SAMPLES.map((one) => (
                     <Button key={one.file} onPress={() => void sample(one)}>
                         {one.label}
@@ -238,12 +236,11 @@ export default function WaveformView() {
             {refused !== undefined && <Wrong role="alert">{refused}</Wrong>}
             {query.isError && (
                 <Wrong role="alert">
-                    The file could not be analysed:{' '}
-                    {query.error instanceof ProblemError ? query.error.message : 'the service does not answer.'} It is still chosen; try
-                    again.
+                    The file could not be analysed: {query.error instanceof ProblemError ? query.error.message : 'cannot reach the server.'}{' '}
+                    Try again.
                 </Wrong>
             )}
-            {query.isPending && file !== null && <p>Reading the file.</p>}
+            {query.isPending && file !== null && <p>Reading the file…</p>}
             {answer !== undefined && (
                 <>
                     {answer.errors
@@ -310,7 +307,7 @@ export default function WaveformView() {
                                                         <label>
                                                             <input
                                                                 type="checkbox"
-                                                                aria-label={`${name} turned round`}
+                                                                aria-label={`${name} inverted`}
                                                                 checked={chosen.turned}
                                                                 onChange={(event) => change(at, { turned: event.target.checked })}
                                                             />
@@ -328,10 +325,10 @@ export default function WaveformView() {
                         {!three && <Select label="Measured at" value={system} options={SYSTEMS} onChange={setSystem} />}
                         {!shownColumns.some(({ role }) => role === 't') && (
                             <TextField
-                                label="Samples a second"
+                                label="Samples per second"
                                 value={rate}
                                 onChange={setRate}
-                                placeholder="as the file says"
+                                placeholder="as in the file"
                                 error={error('rate')?.text}
                             />
                         )}
@@ -360,9 +357,9 @@ export default function WaveformView() {
                             {place !== null && !readOnly && (
                                 <Bar>
                                     <Button kind="main" onPress={() => setKeeping(true)} isDisabled={kept}>
-                                        {kept ? 'Kept with the readings' : 'Keep this reading'}
+                                        {kept ? 'Saved with the readings' : 'Save this reading'}
                                     </Button>
-                                    <small>The figures are kept, not the file.</small>
+                                    <small>The results are saved, not the file.</small>
                                 </Bar>
                             )}
                         </>
@@ -407,7 +404,7 @@ const Figures = styled(RuledTable)`
 function FigureTable({ figures }: { figures: readonly Figure[] }) {
     return (
         <details>
-            <summary style={{ minHeight: 40, fontWeight: 600, cursor: 'pointer' }}>All figures with their working</summary>
+            <summary style={{ minHeight: 40, fontWeight: 600, cursor: 'pointer' }}>All results with their calculation</summary>
             <Figures>
                 <tbody>
                     {figures.map((figure) => (

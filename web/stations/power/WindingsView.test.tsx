@@ -28,21 +28,21 @@ const row = (label: string): (string | null)[] =>
 describe('three equal windings', () => {
     it('say which of three things is wanted before anything is typed', () => {
         showOnBench(<WindingsView />, {}, solution());
-        expect(screen.getByText(/the ohms of a winding, the rating of an element, or what an ohmmeter reads/)).toBeTruthy();
+        expect(screen.getByText(/the resistance of a winding, the rating of an element, or the ohmmeter reading/)).toBeTruthy();
         expect(screen.queryByRole('table')).toBeNull();
     });
 
     it('take three times the power and the line current in delta', () => {
         showOnBench(<WindingsView />, { windings: { element_power: '2 kW', element_voltage: '400' } }, solution({ figures: elements }));
         expect(row('Real power')).toEqual(['2 kW', '6 kW']);
-        expect(row('Amps in the line')).toEqual(['2.89 A', '8.66 A']);
-        expect(row('Volts on each')).toEqual(['231 V', '400 V']);
+        expect(row('Line current')).toEqual(['2.89 A', '8.66 A']);
+        expect(row('Voltage per winding')).toEqual(['231 V', '400 V']);
     });
 
     it('read twice their ohms between two terminals in star, two thirds in delta', () => {
         showOnBench(<WindingsView />, { windings: { impedance: '80' } }, solution({ figures: elements }));
-        expect(row('Ohmmeter, two terminals')).toEqual(['160 Ω', '53.3 Ω']);
-        expect(screen.getByText(/Prove the circuit dead before an ohmmeter touches it/)).toBeTruthy();
+        expect(row('Ohmmeter between two terminals')).toEqual(['160 Ω', '53.3 Ω']);
+        expect(screen.getByText(/Prove the circuit dead before you connect an ohmmeter/)).toBeTruthy();
     });
 
     it('are joined in wye where the book says so', () => {

@@ -35,12 +35,12 @@ const Shape = styled(Drawing)`
 `;
 
 const ROWS: readonly { label: string; star: FigureKey; delta: FigureKey }[] = [
-    { label: 'Volts on each', star: 'windings.star_voltage', delta: 'windings.delta_voltage' },
-    { label: 'Amps in each', star: 'windings.star_current', delta: 'windings.delta_winding_current' },
-    { label: 'Amps in the line', star: 'windings.star_current', delta: 'windings.delta_line_current' },
+    { label: 'Voltage per winding', star: 'windings.star_voltage', delta: 'windings.delta_voltage' },
+    { label: 'Current per winding', star: 'windings.star_current', delta: 'windings.delta_winding_current' },
+    { label: 'Line current', star: 'windings.star_current', delta: 'windings.delta_line_current' },
     { label: 'Real power', star: 'windings.star_power', delta: 'windings.delta_power' },
     { label: 'Reactive power', star: 'windings.star_reactive', delta: 'windings.delta_reactive' },
-    { label: 'Ohmmeter, two terminals', star: 'windings.ohms_star', delta: 'windings.ohms_delta' },
+    { label: 'Ohmmeter between two terminals', star: 'windings.ohms_star', delta: 'windings.ohms_delta' },
 ];
 
 /** Three equal windings or heating elements, in star and in delta. */
@@ -60,7 +60,8 @@ export function WindingsView() {
             </Fields>
             {each === undefined ? (
                 <p>
-                    Type one of the three: the ohms of a winding, the rating of an element, or what an ohmmeter reads between two terminals.
+                    Enter one of the three: the resistance of a winding, the rating of an element, or the ohmmeter reading between two
+                    terminals.
                 </p>
             ) : (
                 <>
@@ -130,8 +131,8 @@ export function WindingsView() {
                         </tbody>
                     </Table>
                     <p>
-                        Prove the circuit dead before an ohmmeter touches it, take the links off to read one winding alone, and expect a
-                        motor to read its copper resistance only: far less than its impedance while it runs.
+                        Prove the circuit dead before you connect an ohmmeter. Remove the links to read one winding alone. A motor shows its
+                        copper resistance only, far less than its impedance while running.
                     </p>
                 </>
             )}

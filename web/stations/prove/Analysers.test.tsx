@@ -26,7 +26,7 @@ test('a real analyser is read once on demand, and kept as what its map suffices 
     await screen.findByText(/volts 12 399\.8, amps 1 48\.2, watts 29800/);
     // Three lines are wanted for a supply voltage or line currents; one of each and the watts are a power.
     expect(screen.queryByRole('button', { name: 'Keep as supply voltage' })).toBeNull();
-    await userEvent.click(screen.getByRole('button', { name: /^Keep as.*power/ }));
+    await userEvent.click(screen.getByRole('button', { name: /^Save as.*power/ }));
     await waitFor(() =>
         expect(sent.at(-2)?.body ?? sent.at(-1)?.body).toMatchObject({
             kind: 'power',

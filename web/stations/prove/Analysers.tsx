@@ -23,10 +23,10 @@ export function Analysers() {
     const query = useQuery({ queryKey: ['analysers'], queryFn: () => call<AnalysersAnswer>('GET', 'analysers') });
     const analysers = query.data?.analysers ?? [];
     return analysers.length === 0 ? (
-        <NotLoaded what="the analysers of this house" of={query} />
+        <NotLoaded what="the instruments of this site" of={query} />
     ) : (
         <RuledTable>
-            <caption>Analysers of this house</caption>
+            <caption>Instruments of this site</caption>
             <tbody>
                 {analysers.map((analyser) => (
                     <Row key={analyser.id} analyser={analyser} />
@@ -64,7 +64,7 @@ function Row({ analyser }: { analyser: Analyser }) {
                 instrument: analyser.name,
             });
             await refresh();
-            setSaid(`Kept as ${READINGS[kind].label.toLowerCase()}.`);
+            setSaid(`Saved as ${READINGS[kind].label.toLowerCase()}.`);
         });
     return (
         <tr>
@@ -85,7 +85,7 @@ function Row({ analyser }: { analyser: Analyser }) {
                     !readOnly &&
                     KEPT.filter(({ wants }) => wants.every((name) => name in values)).map(({ kind }) => (
                         <Button key={kind} kind="quiet" onPress={() => void keep(kind)}>
-                            Keep as {READINGS[kind].label.toLowerCase()}
+                            Save as {READINGS[kind].label.toLowerCase()}
                         </Button>
                     ))}
             </td>

@@ -72,13 +72,13 @@ export function DrillView() {
             {open === undefined ? (
                 <>
                     {last !== undefined && <Outcome drill={last} faults={faults} />}
-                    <p>One fault is hidden in this circuit, by chance or by a colleague who chooses it. Measure, then name it.</p>
+                    <p>Training: one fault is hidden in this circuit, picked at random or by a colleague. Measure, then name the fault.</p>
                     {!readOnly && (
                         <Begin>
                             <Select
-                                label="The fault"
+                                label="Fault"
                                 value={fault}
-                                options={[{ value: '', label: 'By chance' }, ...faults]}
+                                options={[{ value: '', label: 'At random' }, ...faults]}
                                 onChange={setFault}
                             />
                             <Button
@@ -91,7 +91,7 @@ export function DrillView() {
                                     })
                                 }
                             >
-                                Hide it
+                                Hide the fault
                             </Button>
                         </Begin>
                     )}
@@ -100,7 +100,7 @@ export function DrillView() {
                 <>
                     <p>
                         A fault was hidden by {open.set_by}, {when.format(new Date(open.begun_at))}. The circuit runs at {open.load_percent}{' '}
-                        % load. What you read here is not kept among its readings.
+                        % load. Readings taken here are not saved with the circuit.
                     </p>
                     {!readOnly && (
                         <InstrumentPanel
@@ -116,7 +116,7 @@ export function DrillView() {
                     {!readOnly && open.taken.length > 0 && (
                         <Begin>
                             <Select
-                                label="It is"
+                                label="The fault is"
                                 value={guess}
                                 options={[{ value: '', label: 'Choose the fault' }, ...faults]}
                                 onChange={setGuess}
@@ -126,7 +126,7 @@ export function DrillView() {
                                 isDisabled={guess === ''}
                                 onPress={() => void act(() => call('POST', `drills/${open.id}/name`, { fault: guess }))}
                             >
-                                Name it
+                                Name the fault
                             </Button>
                         </Begin>
                     )}
@@ -143,7 +143,7 @@ function Taken({ drill }: { drill: Drill }) {
     }
     return (
         <RuledTable>
-            <caption>Read so far</caption>
+            <caption>Readings so far</caption>
             <tbody>
                 {drill.taken.map(({ kind, comparison }, index) => (
                     <tr key={index}>
@@ -169,18 +169,18 @@ function Outcome({ drill, faults }: { drill: Drill; faults: DrillsAnswer['faults
         <Found aria-label="Found">
             <h2>
                 {drill.right === true
-                    ? `✓ Right: ${word(drill.fault?.kind ?? null)}.`
+                    ? `✓ Correct: ${word(drill.fault?.kind ?? null)}.`
                     : `✕ It was ${word(drill.fault?.kind ?? null)}, not ${word(drill.named)}.`}
             </h2>
             {assessment !== null && (
                 <>
                     <p>
                         {assessment.told.length > 0
-                            ? `Told it apart: ${named(assessment.told)}.`
-                            : 'None of these readings tells this fault from a healthy circuit.'}
+                            ? `Shown by: ${named(assessment.told)}.`
+                            : 'These readings look the same on a healthy circuit. Take another one.'}
                     </p>
                     {assessment.needless.length > 0 && <p>Not needed: {named(assessment.needless)}.</p>}
-                    {others.length > 0 && <p>By these readings it could as well have been: {others.map(word).join(', ')}.</p>}
+                    {others.length > 0 && <p>These readings also fit: {others.map(word).join(', ')}.</p>}
                 </>
             )}
             <Taken drill={drill} />

@@ -22,8 +22,8 @@ const show = (read: Read, keep?: (reading: SimulatedReading) => Promise<void>, s
 
 test('it says before anything is read that it proves nothing of the real circuit', () => {
     show(vi.fn<Read>());
-    expect(screen.getByText('simulated: it proves nothing of the real circuit')).toBeTruthy();
-    expect(screen.getByText(/nothing read yet/)).toBeTruthy();
+    expect(screen.getByText('Simulated reading. It proves nothing about the real circuit.')).toBeTruthy();
+    expect(screen.getByText(/no reading yet/)).toBeTruthy();
 });
 
 test('a reading is shown with its units, settles, and can then be kept', async () => {
@@ -33,10 +33,10 @@ test('a reading is shown with its units, settles, and can then be kept', async (
     const face = within(await screen.findByLabelText('Power analyser shows'));
     expect(face.getByText(/398\.6/)).toBeTruthy();
     expect(face.getByText(/399\.1/)).toBeTruthy();
-    expect(screen.queryByRole('button', { name: 'Keep it' })).toBeNull();
-    await userEvent.click(await screen.findByRole('button', { name: 'Keep it' }, { timeout: 3000 }));
+    expect(screen.queryByRole('button', { name: 'Save' })).toBeNull();
+    await userEvent.click(await screen.findByRole('button', { name: 'Save' }, { timeout: 3000 }));
     expect(keep).toHaveBeenCalledWith(volts);
-    expect(await screen.findByText('Kept, marked as simulated.')).toBeTruthy();
+    expect(await screen.findByText('Saved, marked as simulated.')).toBeTruthy();
 });
 
 test('without a capacitor both places in the lines are one', async () => {
@@ -64,17 +64,17 @@ test('an instrument that cannot be read says why, and shows no value', async () 
     show(() => Promise.reject(new Error('The motor does not run: nothing turns to be timed.')));
     await userEvent.click(screen.getByRole('button', { name: 'Read' }));
     expect(await screen.findByText('The motor does not run: nothing turns to be timed.')).toBeTruthy();
-    expect(screen.getByText(/nothing read yet/)).toBeTruthy();
+    expect(screen.getByText(/no reading yet/)).toBeTruthy();
 });
 
 test('what could not be kept is still on its face', async () => {
     show(
         () => Promise.resolve(volts),
-        () => Promise.reject(new Error('The service does not answer.')),
+        () => Promise.reject(new Error('Cannot reach the server.')),
     );
     await userEvent.click(screen.getByRole('button', { name: 'Read' }));
-    await userEvent.click(await screen.findByRole('button', { name: 'Keep it' }, { timeout: 3000 }));
-    expect(await screen.findByText('The service does not answer.')).toBeTruthy();
+    await userEvent.click(await screen.findByRole('button', { name: 'Save' }, { timeout: 3000 }));
+    expect(await screen.findByText('Cannot reach the server.')).toBeTruthy();
     expect(screen.getByText(/398\.6/)).toBeTruthy();
 });
 
@@ -84,5 +84,5 @@ test('another point of the circuit begins anew', async () => {
     await screen.findByText(/398\.6/);
     await userEvent.click(screen.getByRole('button', { name: 'On the shaft' }));
     expect(screen.queryByText(/398\.6/)).toBeNull();
-    expect(screen.getByText(/nothing read yet/)).toBeTruthy();
+    expect(screen.getByText(/no reading yet/)).toBeTruthy();
 });

@@ -108,7 +108,7 @@ export function InstrumentPanel({
         }
         try {
             await keep(shown);
-            setSaid('Kept, marked as simulated.');
+            setSaid('Saved, marked as simulated.');
         } catch (error) {
             setSaid(messageOf(error));
         }
@@ -119,7 +119,7 @@ export function InstrumentPanel({
             <CircuitPoints capacitor={capacitor} chosen={point?.name ?? null} onChoose={choose} />
             {point !== null && point.kinds.length > 1 && (
                 <Segments
-                    label="What is read here"
+                    label="Quantity"
                     value={kind}
                     options={point.kinds.map((one) => ({ value: one.kind, label: READINGS[one.kind].label }))}
                     onChange={(chosen) => {
@@ -132,10 +132,10 @@ export function InstrumentPanel({
             <Face>
                 <header>
                     <b>{instrument}</b>
-                    <span>simulated: it proves nothing of the real circuit</span>
+                    <span>Simulated reading. It proves nothing about the real circuit.</span>
                 </header>
                 {shown === null ? (
-                    <p>{READINGS[kind].label}: nothing read yet.</p>
+                    <p>{READINGS[kind].label}: no reading yet.</p>
                 ) : (
                     <Values aria-label={`${instrument ?? ''} shows`} {...(settling ? { 'data-settling': true } : {})}>
                         {READINGS[kind].fields
@@ -154,13 +154,13 @@ export function InstrumentPanel({
                     <Button kind="main" isDisabled={readOnly && keep === undefined} onPress={() => void take()}>
                         {shown === null ? 'Read' : 'Read again'}
                     </Button>
-                    {keep !== undefined && shown !== null && !settling && !readOnly && (
-                        <Button onPress={() => void store()}>Keep it</Button>
-                    )}
+                    {keep !== undefined && shown !== null && !settling && !readOnly && <Button onPress={() => void store()}>Save</Button>}
                     <span role="status">{said}</span>
                 </Bar>
             </Face>
-            {shown?.comparison != null && !settling && <QuantityTable comparison={shown.comparison} caption="Beside what was computed" />}
+            {shown?.comparison != null && !settling && (
+                <QuantityTable comparison={shown.comparison} caption="Compared with the calculation" />
+            )}
         </>
     );
 }

@@ -15,8 +15,8 @@ export function InstrumentsView() {
     return (
         <>
             <p>
-                Stand-ins that answer from this circuit’s own machine, healthy, with what a meter adds. What they show can be kept; it is
-                marked as simulated for ever and counts nowhere as measured.
+                Simulated instruments. They show what a healthy motor on this circuit would read, with normal meter error. You can save the
+                readings; they stay marked “simulated” and never count as measured.
             </p>
             <InstrumentPanel
                 read={async (kind, where) => {

@@ -31,7 +31,7 @@ export function KeptView() {
     const { readings, solved, readOnly, place } = useBench();
     const [withdrawing, setWithdrawing] = useState<Reading | null>(null);
     if (readings.length === 0) {
-        return <p>Nothing is measured yet. The plan says what to begin with.</p>;
+        return <p>No measurements yet. Start with the Plan.</p>;
     }
     return (
         <>
@@ -39,9 +39,9 @@ export function KeptView() {
                 <Table>
                     <thead>
                         <tr>
-                            <th scope="col">Taken</th>
+                            <th scope="col">Date</th>
                             <th scope="col">Reading</th>
-                            <th scope="col">Read</th>
+                            <th scope="col">Measured</th>
                             <th scope="col">Expected now</th>
                             {!readOnly && (
                                 <th scope="col">
@@ -90,7 +90,7 @@ export function KeptView() {
                 <td>
                     {comparison !== undefined && <StateMark state={comparison.verdict} grade={comparison.grade} />} {main?.band_shown}
                     {stood !== undefined && stood !== comparison?.verdict && (
-                        <span>when it was taken: {String(stood).replaceAll('_', ' ')}</span>
+                        <span>at the time of the reading: {String(stood).replaceAll('_', ' ')}</span>
                     )}
                 </td>
                 {!readOnly && (

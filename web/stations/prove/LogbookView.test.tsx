@@ -70,16 +70,16 @@ describe('The logbook', () => {
             status: 422,
             code: 'invalid',
             title: '',
-            detail: 'See the fields.',
+            detail: 'See the marked fields.',
             errors: [{ path: 'values.meter', text: 'The meter stood at 55 430 h before.', accepted: '' }],
         };
         const fetched = show({ status: 422, body: refused });
-        await user.click(await screen.findByRole('button', { name: 'Hours read' }));
-        const form = screen.getByRole('form', { name: 'Hours read' });
-        await user.type(within(form).getByLabelText('Meter'), '5543');
-        await user.click(within(form).getByRole('button', { name: 'Write it down' }));
+        await user.click(await screen.findByRole('button', { name: 'Hour meter read' }));
+        const form = screen.getByRole('form', { name: 'Hour meter read' });
+        await user.type(within(form).getByLabelText('Hour meter'), '5543');
+        await user.click(within(form).getByRole('button', { name: 'Add entry' }));
         await waitFor(() => expect(screen.getByText(/The meter stood at/)).toBeTruthy());
-        expect(within(form).getByLabelText<HTMLInputElement>('Meter').value).toBe('5543');
+        expect(within(form).getByLabelText<HTMLInputElement>('Hour meter').value).toBe('5543');
         const sent = fetched.mock.calls[1]?.[1]?.body;
         expect(typeof sent === 'string' ? JSON.parse(sent) : null).toEqual({ kind: 'hours', values: { meter: '5543' }, happened_at: null });
     });

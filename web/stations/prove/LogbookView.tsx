@@ -86,13 +86,13 @@ export function LogbookView() {
     const late = state.greasing.state === 'overdue' || state.greasing.state === 'due';
     return (
         <>
-            <Due aria-label="What is due">
+            <Due aria-label="Work due">
                 <h2>
                     {late && <GradeMark grade="caution" />} {state.greasing.says}
                 </h2>
-                {state.greasing.due_at !== null && <p>On {state.greasing.due_at.slice(0, 10)}.</p>}
+                {state.greasing.due_at !== null && <p>Due {state.greasing.due_at.slice(0, 10)}.</p>}
                 {(late || state.greasing.state === 'ok') && (
-                    <ul aria-label="How it is greased">
+                    <ul aria-label="Greasing details">
                         {state.greasing.task.map((line) => (
                             <li key={line}>{line}</li>
                         ))}
@@ -100,7 +100,7 @@ export function LogbookView() {
                 )}
                 {state.greasing.working.length > 0 && (
                     <details>
-                        <summary>How it follows</summary>
+                        <summary>How it is calculated</summary>
                         {state.greasing.working.map((line) => (
                             <p key={line}>{line}</p>
                         ))}
@@ -117,7 +117,7 @@ export function LogbookView() {
             </Due>
             {!readOnly && (
                 <>
-                    <Touches role="group" aria-label="Write down">
+                    <Touches role="group" aria-label="Type of entry">
                         {KINDS.map((one) => (
                             <Button key={one} kind={one === kind ? 'main' : 'plain'} onPress={() => setKind(one === kind ? null : one)}>
                                 {ENTRIES[one].label}
@@ -131,7 +131,7 @@ export function LogbookView() {
                             onDone={(answer) => {
                                 took(answer);
                                 setKind(null);
-                                setSaid('Written down.');
+                                setSaid('Entry added.');
                             }}
                         />
                     )}
@@ -143,7 +143,7 @@ export function LogbookView() {
                 <tbody>
                     {entries.length === 0 && (
                         <tr>
-                            <td>Nothing is written down yet.</td>
+                            <td>No entries yet.</td>
                         </tr>
                     )}
                     {entries.map((entry) => (
@@ -246,17 +246,17 @@ function EntryForm({ kind, onDone }: { kind: EntryKind; onDone: (answer: LogAnsw
                     />
                 ))}
                 <TextField
-                    label="When"
+                    label="Date and time"
                     type="datetime-local"
                     value={happened}
                     onChange={setHappened}
                     error={at('happened_at')}
-                    hint="left empty: now"
+                    hint="leave empty for now"
                 />
             </Fields>
             <div>
                 <Button kind="main" type="submit">
-                    Write it down
+                    Add entry
                 </Button>{' '}
                 <span role="status">{problem?.message ?? ''}</span>
             </div>
@@ -285,7 +285,7 @@ function EntryInput({
         <Select
             label={field.label}
             value={value}
-            options={field.flag ? choices : [{ value: '', label: field.empty === '' ? 'Not said' : field.empty }, ...choices]}
+            options={field.flag ? choices : [{ value: '', label: field.empty === '' ? 'Not specified' : field.empty }, ...choices]}
             onChange={onChange}
             error={error}
         />
@@ -315,7 +315,7 @@ function PartRequest({ read, onSaid }: { read: Readonly<Record<string, string | 
         line('Mounting', 'mounting'),
         line('Bearings', 'bearings'),
         line('Grease', 'grease'),
-        'Part wanted: ',
+        'Part required: ',
     ]
         .filter((one) => one !== '')
         .join('\n');
@@ -324,8 +324,8 @@ function PartRequest({ read, onSaid }: { read: Readonly<Record<string, string | 
             <Button
                 onPress={() => {
                     navigator.clipboard.writeText(text).then(
-                        () => onSaid('The text of a part request is copied.'),
-                        () => onSaid('This browser does not let it be copied.'),
+                        () => onSaid('The text of the part request is copied.'),
+                        () => onSaid('This browser does not allow copying.'),
                     );
                 }}
             >

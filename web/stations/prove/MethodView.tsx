@@ -29,15 +29,15 @@ export function MethodView() {
                 <Choice path="measure.neutral" />
                 <Choice path="measure.balanced" />
             </Fields>
-            {curve !== undefined && curve.ways.length === 0 && <p>Tick what is at hand: the way that goes with it follows.</p>}
+            {curve !== undefined && curve.ways.length === 0 && <p>Tick the instruments you have. The best method is listed first.</p>}
             {curve !== undefined && curve.ways.length > 0 && (
                 <Table>
-                    <caption>Ways to measure power, the best first</caption>
+                    <caption>Methods to measure power, the best first</caption>
                     <thead>
                         <tr>
-                            <th scope="col">Way</th>
+                            <th scope="col">Method</th>
                             <th scope="col">shows</th>
-                            <th scope="col">cannot show</th>
+                            <th scope="col">does not show</th>
                         </tr>
                     </thead>
                     <tbody>
@@ -56,13 +56,13 @@ export function MethodView() {
             )}
             {curve !== undefined && curve.ways.length > 0 && (
                 <p>
-                    Read by it under <Link to={`${pathname.replace(/[^/]*$/, 'power')}?view=measure`}>Power, measure</Link>, or keep it in
-                    the plan.
+                    Enter it under <Link to={`${pathname.replace(/[^/]*$/, 'power')}?view=measure`}>Power, measure</Link>, or save it in the
+                    plan.
                 </p>
             )}
             {curve !== undefined && scoped && (
-                <section aria-label="Scope and shunt">
-                    <h2>Scope and shunt</h2>
+                <section aria-label="Oscilloscope and shunt">
+                    <h2>Oscilloscope and shunt</h2>
                     <ul>
                         {curve.scope.map((line) => (
                             <li key={line}>{line}</li>

@@ -139,7 +139,7 @@ function StepLine({ step, isNext, isOpen, onPress }: { step: PlanStep; isNext: b
             <span>
                 <b>{step.label}</b>
                 {isNext && <Next>next</Next>}
-                {!step.needed && <span className="soft"> worth having</span>}
+                {!step.needed && <span className="soft"> recommended</span>}
             </span>
             <span className="read">
                 {main?.shown ?? (step.state === 'open' ? '' : step.state.replaceAll('_', ' '))}

@@ -27,7 +27,7 @@ export default function ProveStation() {
     return (
         <StationPage name="prove">
             <Segments
-                label="Views of the proof"
+                label="Measurement views"
                 value={view}
                 options={VIEWS}
                 onChange={(chosen) => setSearch(chosen === 'plan' ? {} : { view: chosen }, { replace: true })}

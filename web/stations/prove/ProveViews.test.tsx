@@ -26,7 +26,7 @@ const plan: PlanCurve = {
                     label: 'Insulation resistance',
                     needed: true,
                     proves: 'The winding is dry.',
-                    expects: 'at least 5 MΩ at 40 °C',
+                    expects: '5 MΩ or more at 40 °C',
                     before: ['Drive disconnected from the motor.'],
                     state: 'open',
                     reading: null,
@@ -60,6 +60,7 @@ const vibration: ReadingComparison = {
     grade: 'caution',
     pattern: null,
     wanted: [],
+    missing: [],
     points_to: ['alignment', 'unbalance'],
     next: 'Look at alignment, feet and fan.',
     says: '',
@@ -71,7 +72,7 @@ const vibration: ReadingComparison = {
             low: null,
             high: 2.8,
             unit: 'mm/s',
-            label: 'Worse end',
+            label: 'Worse bearing end',
             shown: '3.2 mm/s',
             expected_shown: '',
             band_shown: 'at most 2.8 mm/s',
@@ -133,18 +134,18 @@ describe('The plan of readings', () => {
                 status: 422,
                 code: 'invalid',
                 title: '',
-                detail: 'See the fields.',
+                detail: 'See the marked fields.',
                 errors: [{ path: 'values.megohms', text: '“lots” cannot be read.', accepted: 'Megohms, such as 60.' }],
             },
         });
         showOnBench(inClient(<PlanView />), {}, solved, { place, readings: [kept] }, '/circuits/7/prove?step=insulation_resistance');
         expect(screen.getByText('Drive disconnected from the motor.')).toBeTruthy();
         await user.click(screen.getByRole('checkbox', { name: 'drive' }));
-        await user.type(screen.getByLabelText('After 1 minute'), 'lots');
+        await user.type(screen.getByLabelText('Insulation resistance after 1 minute'), 'lots');
         await user.type(screen.getByLabelText('Instrument'), 'tester 1');
-        await user.click(screen.getByRole('button', { name: 'Keep this reading' }));
+        await user.click(screen.getByRole('button', { name: 'Save this reading' }));
         await waitFor(() => expect(screen.getByText(/“lots” cannot be read/)).toBeTruthy());
-        expect(screen.getByLabelText<HTMLInputElement>('After 1 minute').value).toBe('lots');
+        expect(screen.getByLabelText<HTMLInputElement>('Insulation resistance after 1 minute').value).toBe('lots');
         const sent = fetched.mock.calls[0]?.[1]?.body;
         expect(typeof sent === 'string' ? JSON.parse(sent) : null).toMatchObject({
             kind: 'insulation_resistance',
@@ -154,7 +155,7 @@ describe('The plan of readings', () => {
 
     it('says of a reading that differs what it points to and what to look at next', () => {
         showOnBench(inClient(<PlanView />), {}, solved, { place, readings: [kept] }, '/circuits/7/prove?step=vibration');
-        const table = screen.getByRole('table', { name: /Differs: .*vibration pen/ });
+        const table = screen.getByRole('table', { name: /Not as expected: .*vibration pen/ });
         expect(within(table).getByText(/3.2 mm\/s/).textContent).toContain('✕');
         expect(screen.getByText(/alignment; unbalance/)).toBeTruthy();
         expect(screen.getByText('Look at alignment, feet and fan.')).toBeTruthy();
@@ -175,7 +176,7 @@ describe('The plan of readings', () => {
     it('offers no form to those who only read', () => {
         const at = '/circuits/7/prove?step=vibration';
         showOnBench(inClient(<PlanView />), {}, solved, { place, readings: [kept], readOnly: true }, at);
-        expect(screen.queryByRole('button', { name: 'Keep this reading' })).toBeNull();
+        expect(screen.queryByRole('button', { name: 'Save this reading' })).toBeNull();
     });
 });
 
@@ -215,20 +216,20 @@ describe('A hidden fault', () => {
         ended_at: '2026-11-26T08:20:00Z',
         named: 'overload',
         taken: [{ kind: 'vibration', values: { de: '3.2' }, comparison: vibration }],
-        fault: { kind: 'worn_bearing', label: 'A worn bearing' },
+        fault: { kind: 'worn_bearing', label: 'Worn bearing' },
         right: false,
         assessment: { told: ['vibration'], needless: ['supply_voltage'], possible: ['worn_bearing'] },
     };
     const faults = [
-        { value: 'worn_bearing', label: 'A worn bearing' },
-        { value: 'overload', label: 'Too much load' },
+        { value: 'worn_bearing', label: 'Worn bearing' },
+        { value: 'overload', label: 'Overload' },
     ];
 
     it('is told once it is named, with what told it apart and what was not needed', async () => {
         answers({ status: 200, body: { drills: [drill], faults } });
         showOnBench(inClient(<DrillView />), {}, solved, { place });
-        await waitFor(() => expect(screen.getByText('✕ It was a worn bearing, not too much load.')).toBeTruthy());
-        expect(screen.getByText('Told it apart: vibration.')).toBeTruthy();
+        await waitFor(() => expect(screen.getByText('✕ It was worn bearing, not overload.')).toBeTruthy());
+        expect(screen.getByText('Shown by: vibration.')).toBeTruthy();
         expect(screen.getByText('Not needed: supply voltages.')).toBeTruthy();
     });
 
@@ -237,7 +238,7 @@ describe('A hidden fault', () => {
         answers({ status: 200, body: { drills: [open], faults } });
         showOnBench(inClient(<DrillView />), {}, solved, { place });
         await waitFor(() => expect(screen.getByText(/A fault was hidden by Shift electrician A/)).toBeTruthy());
-        expect(screen.queryByRole('button', { name: 'Name it' })).toBeNull();
+        expect(screen.queryByRole('button', { name: 'Name the fault' })).toBeNull();
         expect(screen.getByRole('button', { name: 'On the shaft' })).toBeTruthy();
     });
 });

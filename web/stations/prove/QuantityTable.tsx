@@ -25,8 +25,8 @@ const Says = styled.div`
 `;
 
 const VERDICTS: Readonly<Record<ReadingComparison['verdict'], string>> = {
-    agrees: 'Agrees',
-    differs: 'Differs',
+    agrees: 'As expected',
+    differs: 'Not as expected',
     cannot_be_compared: 'Cannot be compared',
 };
 
@@ -65,9 +65,9 @@ export function QuantityTable({ comparison, caption }: { comparison: ReadingComp
                 </tbody>
             </Table>
             <Says>
-                {comparison.wanted.length > 0 && <p>Wanted: {comparison.wanted.map((name) => name.replaceAll('_', ' ')).join(', ')}.</p>}
+                {comparison.missing.length > 0 && <p>Missing: {comparison.missing.join(', ')}.</p>}
                 {comparison.says !== '' && <p>{comparison.says}</p>}
-                {comparison.points_to.length > 0 && <p>It usually points to: {comparison.points_to.join('; ')}.</p>}
+                {comparison.points_to.length > 0 && <p>Usual causes: {comparison.points_to.join('; ')}.</p>}
                 {comparison.next !== '' && <p className="next">{comparison.next}</p>}
             </Says>
         </>

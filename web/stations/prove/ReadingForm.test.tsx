@@ -58,17 +58,17 @@ describe('a reading typed at the motor', () => {
         show('winding_resistance');
         expect(asked()).toEqual(expect.arrayContaining(['U–V', 'V–W', 'W–U']));
         expect(asked()).not.toContain('U1–U2');
-        await choose('Windings', 'links out');
+        await choose('Winding connection', 'links out');
         await waitFor(() => expect(asked()).toContain('U1–U2'));
         expect(asked()).not.toContain('U–V');
     });
 
     it('asks where a current was read only where there is a choice', () => {
         show('capacitor');
-        expect(asked()).not.toContain('Read');
+        expect(asked()).not.toContain('Measured at');
         document.body.replaceChildren();
         show('line_current');
-        expect(screen.getByText('Read')).toBeTruthy();
+        expect(screen.getByText('Measured at')).toBeTruthy();
     });
 
     it('takes the instrument that was in hand the last time, never a stand-in’s', () => {
@@ -81,21 +81,21 @@ describe('a reading typed at the motor', () => {
         const sent = serve({
             'POST circuits/7/readings/typed': () =>
                 refuse
-                    ? refusal(422, 'See the fields.', [
+                    ? refusal(422, 'See the marked fields.', [
                           { path: 'values.after.amps', text: 'More amps after than before.', accepted: 'Amps, such as 48.' },
                       ])
                     : earlier({ kind: 'correction' }),
         });
         show('correction');
-        await userEvent.type(screen.getByLabelText('Amps before'), '64');
-        await userEvent.type(screen.getByLabelText('Amps after'), '70');
+        await userEvent.type(screen.getByLabelText('Current before'), '64');
+        await userEvent.type(screen.getByLabelText('Current after'), '70');
         await userEvent.type(screen.getByLabelText('Note'), 'bank on');
-        await userEvent.click(screen.getByRole('button', { name: 'Keep this reading' }));
+        await userEvent.click(screen.getByRole('button', { name: 'Save this reading' }));
         await screen.findByText('More amps after than before. Amperes from 0 to 20 000.');
-        expect(screen.getByLabelText<HTMLInputElement>('Amps after').value).toBe('70');
+        expect(screen.getByLabelText<HTMLInputElement>('Current after').value).toBe('70');
         refuse = false;
-        await userEvent.click(screen.getByRole('button', { name: 'Keep this reading' }));
-        await screen.findByText('Kept with the time and your name.');
+        await userEvent.click(screen.getByRole('button', { name: 'Save this reading' }));
+        await screen.findByText('Saved with the time and your name.');
         expect(sent.filter(({ method }) => method === 'POST').at(-1)?.body).toEqual({
             kind: 'correction',
             values: { before: { amps: '64' }, after: { amps: '70' } },
@@ -104,15 +104,15 @@ describe('a reading typed at the motor', () => {
             note: 'bank on',
             taken_at: null,
         });
-        expect(screen.getByLabelText<HTMLInputElement>('Amps after').value).toBe('');
+        expect(screen.getByLabelText<HTMLInputElement>('Current after').value).toBe('');
     });
 
     it('waits for a draft that is not saved: its reading would be held against other figures', async () => {
         const sent = serve({});
         show('speed', { place: { circuit: 7, site: 1, settings: {}, flush: () => Promise.resolve(null) } });
         await userEvent.type(screen.getByLabelText('Speed'), '1478');
-        await userEvent.click(screen.getByRole('button', { name: 'Keep this reading' }));
-        await screen.findByText(/The draft is not saved/);
+        await userEvent.click(screen.getByRole('button', { name: 'Save this reading' }));
+        await screen.findByText(/Save the draft before you save a reading/);
         expect(sent.filter(({ method }) => method === 'POST')).toEqual([]);
         expect(screen.getByLabelText<HTMLInputElement>('Speed').value).toBe('1478');
     });

@@ -83,7 +83,7 @@ export function ReadingForm({ kind, title }: { kind: ReadingKind; title: string 
         setSaid('');
         try {
             if (place === null || (await place.flush()) === null) {
-                throw new Error('The draft is not saved, so its reading cannot be kept yet.');
+                throw new Error('Save the draft before you save a reading.');
             }
             await call<Reading>('POST', `circuits/${place.circuit}/readings/typed`, {
                 kind,
@@ -97,7 +97,7 @@ export function ReadingForm({ kind, title }: { kind: ReadingKind; title: string 
             setTyped({});
             setNote('');
             setTaken('');
-            setSaid('Kept with the time and your name.');
+            setSaid('Saved with the time and your name.');
         } catch (error) {
             setProblem(errorOf(error));
         }
@@ -123,7 +123,7 @@ export function ReadingForm({ kind, title }: { kind: ReadingKind; title: string 
                         onChange={setLoad}
                         error={at('load_percent')}
                         hint="of rated output"
-                        placeholder={solved.solution.read['load.output_percent'] ?? 'Not said'}
+                        placeholder={solved.solution.read['load.output_percent'] ?? 'Not specified'}
                     />
                 )}
                 <TextField
@@ -131,21 +131,21 @@ export function ReadingForm({ kind, title }: { kind: ReadingKind; title: string 
                     value={instrument}
                     onChange={setInstrument}
                     error={at('instrument')}
-                    hint="such as: clamp 7"
+                    hint="for example: clamp meter 7"
                 />
                 <TextField
-                    label="Taken"
+                    label="Date and time"
                     type="datetime-local"
                     value={taken}
                     onChange={setTaken}
                     error={at('taken_at')}
-                    hint="left empty: now"
+                    hint="leave empty for now"
                 />
                 <TextField label="Note" value={note} onChange={setNote} error={at('note')} />
             </Fields>
             <Bar>
                 <Button kind="main" type="submit">
-                    Keep this reading
+                    Save this reading
                 </Button>
                 <span role="status">{problem === null ? said : (at('values') ?? problem.message)}</span>
             </Bar>
@@ -185,7 +185,7 @@ function OneField({
             label={field.label}
             value={text}
             options={[
-                { value: '', label: field.empty === '' ? 'Not said' : field.empty },
+                { value: '', label: field.empty === '' ? 'Not specified' : field.empty },
                 ...field.choices.map((choice) => ({ ...choice, label: word(choice.label) })),
             ]}
             onChange={onChange}

@@ -29,10 +29,10 @@ export function ReadingPanel({ step }: { step: PlanStep }) {
     return (
         <Panel>
             <p>
-                {step.proves} {step.expects !== '' && `It should read ${step.expects}.`}
+                {step.proves} {step.expects !== '' && `Expected: ${step.expects}.`}
             </p>
             {step.before.length > 0 && (
-                <ul aria-label="Before it is read">
+                <ul aria-label="Before you measure">
                     {step.before.map((line) => (
                         <li key={line}>{line}</li>
                     ))}

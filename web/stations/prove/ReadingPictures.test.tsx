@@ -29,6 +29,7 @@ const comparison = (reading: number, quantities: Quantity[], more: Partial<Readi
     grade: null,
     pattern: null,
     wanted: [],
+    missing: [],
     points_to: [],
     next: '',
     says: '',
@@ -118,18 +119,18 @@ describe('what was read beside what was expected', () => {
             { verdict: 'differs', points_to: ['a loose joint', 'a voltage that is unequal'], next: 'Measure the voltages too.' },
         );
         render(<QuantityTable comparison={off} caption="line current" />);
-        expect(screen.getByText('Differs: line current')).toBeTruthy();
+        expect(screen.getByText('Not as expected: line current')).toBeTruthy();
         expect(screen.getByRole('row', { name: /Unbalance/ }).textContent).toContain('7 % ✕');
         expect(screen.getByRole('row', { name: /^Current/ }).textContent).not.toContain('✕');
-        expect(screen.getByText('It usually points to: a loose joint; a voltage that is unequal.')).toBeTruthy();
+        expect(screen.getByText('Usual causes: a loose joint; a voltage that is unequal.')).toBeTruthy();
         expect(screen.getByText('Measure the voltages too.')).toBeTruthy();
     });
 
     test('says what is wanted before anything can be compared', () => {
-        const waits = comparison(0, [], { verdict: 'cannot_be_compared', wanted: ['load_percent', 'winding_temperature'] });
+        const waits = comparison(0, [], { verdict: 'cannot_be_compared', wanted: [], missing: ['load', 'winding temperature'] });
         render(<QuantityTable comparison={waits} caption="power" />);
         expect(screen.getByText('Cannot be compared: power')).toBeTruthy();
-        expect(screen.getByText('Wanted: load percent, winding temperature.')).toBeTruthy();
+        expect(screen.getByText('Missing: load, winding temperature.')).toBeTruthy();
     });
 
     test('a value at its very limit is inside', () => {
@@ -153,7 +154,7 @@ describe('readings between the terminals', () => {
 
     test('in star each winding goes from its terminal to the middle', () => {
         const { container } = show('star', { star: 'wye' });
-        expect(screen.getAllByText('Between the terminals, joined in wye').length).toBeGreaterThan(0);
+        expect(screen.getAllByText('Between the terminals, connected in wye').length).toBeGreaterThan(0);
         expect([...container.querySelectorAll('path.apparent')].every((path) => path.getAttribute('d')?.endsWith('L150 147'))).toBe(true);
         expect(screen.getByText('U–V 0.842')).toBeTruthy();
     });
@@ -166,7 +167,7 @@ describe('readings between the terminals', () => {
 
     test('with the links out the windings do not meet, and no pair is named', () => {
         const { container } = show('open');
-        expect(screen.getAllByText('The windings, links out').length).toBeGreaterThan(0);
+        expect(screen.getAllByText('The windings, links removed').length).toBeGreaterThan(0);
         expect(container.querySelector('path.apparent')?.getAttribute('d')?.endsWith('L150 147')).toBe(false);
         expect(screen.queryByText(/^U–V /)).toBeNull();
     });

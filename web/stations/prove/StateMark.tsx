@@ -3,7 +3,7 @@ import { GradeMark } from '../../kit/Grade';
 import { token } from '../../theme/tokens';
 
 const WORDS: Readonly<Record<PlanStep['state'], string>> = {
-    open: 'not read yet',
+    open: 'not measured yet',
     simulated: 'simulated only',
     agrees: 'agrees',
     differs: 'differs',
@@ -13,7 +13,7 @@ const WORDS: Readonly<Record<PlanStep['state'], string>> = {
 /** Whether a reading is there and what it says: a mark with its word for those who cannot see it. */
 export function StateMark({ state, grade }: { state: PlanStep['state']; grade: ReadingComparison['grade'] }) {
     if (state === 'differs' || (state === 'agrees' && grade !== null)) {
-        return <GradeMark grade={grade ?? 'caution'} label={state === 'differs' ? WORDS.differs : 'agrees, to be watched'} />;
+        return <GradeMark grade={grade ?? 'caution'} label={state === 'differs' ? WORDS.differs : 'as expected, watch it'} />;
     }
     return (
         <svg

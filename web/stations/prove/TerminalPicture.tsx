@@ -26,10 +26,10 @@ export function TerminalPicture({ reading, comparison }: { reading: Reading; com
     const drawn = joined === 'delta' ? sides : ends.map((end) => [end, CENTRE] as const);
     return (
         <Picture
-            title={joined === 'open' ? 'The windings, links out' : `Between the terminals, joined in ${word}`}
+            title={joined === 'open' ? 'The windings, links removed' : `Between the terminals, connected in ${word}`}
             name="terminals"
             rows={PAIRS.map(
-                (pair, index) => [`${pair.from}–${pair.to}`, `${typed(pair.name)} read; winding ${windings[index] ?? ''}`] as const,
+                (pair, index) => [`${pair.from}–${pair.to}`, `reading ${typed(pair.name)}; winding ${windings[index] ?? ''}`] as const,
             )}
         >
             <Drawing viewBox="-60 0 420 250" role="img" aria-label="Terminal readings on the windings" style={{ maxWidth: 460 }}>

@@ -8,7 +8,7 @@ const WORDS = { field: 'typed', figure: 'figure', finding: 'finding' } as const;
 /** What one state of a circuit has otherwise than another: by station, only what differs, with what caused it. */
 export function ChangesTable({ caption, changes }: { caption: string; changes: readonly SheetChange[] }) {
     if (changes.length === 0) {
-        return <p>{caption}: nothing differs.</p>;
+        return <p>{caption}: no differences.</p>;
     }
     return (
         <Scroll tabIndex={0} role="group" aria-label={caption}>
@@ -16,10 +16,10 @@ export function ChangesTable({ caption, changes }: { caption: string; changes: r
                 <caption>{caption}</caption>
                 <thead>
                     <tr>
-                        <th scope="col">What</th>
+                        <th scope="col">Item</th>
                         <th scope="col">Before</th>
                         <th scope="col">After</th>
-                        <th scope="col">Caused by</th>
+                        <th scope="col">Cause</th>
                     </tr>
                 </thead>
                 {STATIONS.map(({ name, label }) => {

@@ -34,7 +34,7 @@ export function PaperView() {
         <>
             <Bar>
                 <Segments
-                    label="Which paper"
+                    label="Which document"
                     value={name}
                     options={[
                         { value: 'door', label: 'Door card' },
@@ -42,16 +42,16 @@ export function PaperView() {
                     ]}
                     onChange={setName}
                 />
-                {place !== null && <Link to={`/circuits/${place.circuit}/paper/${name}`}>By itself, to print</Link>}
-                <span role="status">{query.isFetching ? 'Setting it anew' : ''}</span>
+                {place !== null && <Link to={`/circuits/${place.circuit}/paper/${name}`}>Open print view</Link>}
+                <span role="status">{query.isFetching ? 'Updating…' : ''}</span>
             </Bar>
             {inForce !== undefined && (
                 <p>
-                    In force is{' '}
+                    Revision in force:{' '}
                     <Link to={`/revisions/${inForce.id}/paper/${name}`}>
                         revision {inForce.number}, {inForce.name}
                     </Link>
-                    . Below is the circuit as it stands now.
+                    . The document below shows the current draft.
                 </p>
             )}
             {query.isError && <p role="alert">{query.error.message}</p>}

@@ -61,7 +61,7 @@ export function ReviewForm({ revision }: { revision: RevisionRow }) {
         return <p role="alert">{query.error.message}</p>;
     }
     if (query.data === undefined) {
-        return <p role="status">Opening what is to be reviewed</p>;
+        return <p role="status">Opening the review…</p>;
     }
     const { questions, compared_with: before, changes, changed_by: changers } = query.data;
     const changedIt = person != null && changers.includes(person.name);
@@ -92,18 +92,17 @@ export function ReviewForm({ revision }: { revision: RevisionRow }) {
     return (
         <>
             <p>
-                Revision {revision.number}, {revision.name}, {KINDS[revision.kind]}: look at its{' '}
+                Revision {revision.number}, {revision.name}, {KINDS[revision.kind]}: see its{' '}
                 <Link to={`/revisions/${revision.id}/paper/door`}>door card</Link> and{' '}
                 <Link to={`/revisions/${revision.id}/paper/file`}>file sheet</Link>.{' '}
-                {revision.steps.at(-1)?.remark !== '' &&
-                    `“${revision.steps.at(-1)?.remark ?? ''}” writes ${revision.steps.at(-1)?.by ?? ''}.`}
+                {revision.steps.at(-1)?.remark !== '' && `“${revision.steps.at(-1)?.remark ?? ''}” (${revision.steps.at(-1)?.by ?? ''})`}
             </p>
             {before !== null && (
-                <ChangesTable caption={`Against revision ${before.number}, ${before.name}, which is in force`} changes={changes} />
+                <ChangesTable caption={`Compared with revision ${before.number}, ${before.name}, which is in force`} changes={changes} />
             )}
-            {changedIt && <p>You changed this circuit since its last sheet was issued: another person signs this one.</p>}
+            {changedIt && <p>You changed this circuit after its last sheet was issued. Another person must sign this one.</p>}
             <Form onSubmit={issue} aria-label="Review and sign">
-                {questions.length > 0 && <p>Taken on by signing. Tick each one, or write why it may stand:</p>}
+                {questions.length > 0 && <p>Assumptions and unverified values. Accept each one, or write why it is acceptable:</p>}
                 <Questions>
                     {questions.map((question) => (
                         <li key={question.key} data-open={at(`decisions.${question.key}`) !== undefined}>
@@ -112,7 +111,7 @@ export function ReviewForm({ revision }: { revision: RevisionRow }) {
                                     <b>{question.says}</b>
                                 ) : (
                                     <Ticks
-                                        label="Taken on"
+                                        label="Accepted"
                                         choices={[{ value: question.key, label: question.says }]}
                                         value={taken.filter((key) => key === question.key)}
                                         onChange={(keys) => setTaken([...taken.filter((key) => key !== question.key), ...keys])}
@@ -121,7 +120,7 @@ export function ReviewForm({ revision }: { revision: RevisionRow }) {
                                 {question.sizes.length > 0 && <small>{question.sizes.join(', ')}</small>}
                             </div>
                             <TextField
-                                label={question.wants_words ? 'What was decided' : 'Or why'}
+                                label={question.wants_words ? 'Decision' : 'Reason'}
                                 value={reasons[question.key] ?? ''}
                                 onChange={(why) => setReasons({ ...reasons, [question.key]: why })}
                                 error={at(`decisions.${question.key}`)}
@@ -136,7 +135,7 @@ export function ReviewForm({ revision }: { revision: RevisionRow }) {
                     onChange={setRemark}
                     error={at('remark')}
                     maxLength={1000}
-                    hint="Wanted where it is returned."
+                    hint="Required when you return the sheet."
                 />
                 <TextField
                     label="Your password, to sign"
@@ -146,13 +145,13 @@ export function ReviewForm({ revision }: { revision: RevisionRow }) {
                     onChange={setPassword}
                     error={at('password')}
                 />
-                <p>By signing you take the figures on as checked against the local code.</p>
+                <p>By signing you confirm that you have checked these results against the local code.</p>
                 <Buttons>
                     <Button kind="main" type="submit" isDisabled={busy || changedIt || password === ''}>
                         Sign and issue
                     </Button>
                     <Button isDisabled={busy || remark.trim() === ''} onPress={() => void act('return', { remark })}>
-                        Return it
+                        Return for correction
                     </Button>
                 </Buttons>
                 {problem !== null && <p role="alert">{problem.message}</p>}

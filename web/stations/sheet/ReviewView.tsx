@@ -16,7 +16,7 @@ export function ReviewView() {
     const returned = revisions[0]?.steps.at(-1);
     // Before they are known nothing is said of what is in force, and nothing is sent.
     if (!asked.known && place !== null) {
-        return asked.isError ? <NotLoaded what="the revisions" of={asked} /> : <p role="status">Opening the revisions</p>;
+        return asked.isError ? <NotLoaded what="the revisions" of={asked} /> : <p role="status">Opening the revisions…</p>;
     }
     return (
         <>
@@ -28,7 +28,7 @@ export function ReviewView() {
             </p>
             {waiting !== undefined && mayReview(person) && waiting.created_by !== person?.name && <ReviewForm revision={waiting} />}
             {waiting !== undefined && mayReview(person) && waiting.created_by === person?.name && (
-                <p>You prepared the one in review: another person signs it.</p>
+                <p>You prepared this revision. Another person must review and sign it.</p>
             )}
             {!readOnly && <SendForm waiting={waiting} />}
             {readOnly && waiting !== undefined && <p>Revision {waiting.number} is in review.</p>}

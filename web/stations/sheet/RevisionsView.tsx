@@ -40,7 +40,7 @@ const List = styled.ol`
 `;
 
 const STEPS = {
-    sent: 'sent to review',
+    sent: 'sent for review',
     returned: 'returned',
     issued: 'signed and issued',
     superseded: 'superseded',
@@ -53,10 +53,10 @@ export function RevisionsView() {
     const asked = useRevisions(place?.circuit);
     const { revisions } = asked;
     if (!asked.known && place !== null) {
-        return asked.isError ? <NotLoaded what="the revisions" of={asked} /> : <p role="status">Opening the revisions</p>;
+        return asked.isError ? <NotLoaded what="the revisions" of={asked} /> : <p role="status">Opening the revisions…</p>;
     }
     if (revisions.length === 0) {
-        return <p>No revision of this circuit is kept yet.</p>;
+        return <p>No revision of this circuit yet.</p>;
     }
     return (
         <>
@@ -85,7 +85,7 @@ function Revision({ revision }: { revision: RevisionRow }) {
                 <span>{[STATES[revision.state], KINDS[revision.kind]].filter((word) => word !== '').join(', ')}</span>
             </div>
             <small>
-                kept by {revision.created_by}, {day(revision.created_at)}
+                saved by {revision.created_by}, {day(revision.created_at)}
                 {revision.steps.map((step) => (
                     <span key={`${step.step} ${step.at}`}>
                         ; {STEPS[step.step]} by {step.by}, {day(step.at)}
@@ -100,7 +100,7 @@ function Revision({ revision }: { revision: RevisionRow }) {
                 </a>
                 <Link to={`/revisions/${revision.id}/paper/file`}>File sheet</Link>
                 <PaperMaker ask={`revisions/${revision.id}/file`} what="file sheet (PDF)" of={`revision ${revision.number}`} />
-                <Link to={`/revisions/${revision.id}`}>All figures</Link>
+                <Link to={`/revisions/${revision.id}`}>All results</Link>
                 {signed && <a href={`/api/revisions/${revision.id}/record`}>Sealed record (JSON)</a>}
                 {revision.state === 'issued' && mayReview(person) && <Button onPress={() => setAsking(true)}>Withdraw</Button>}
             </div>
@@ -136,7 +136,7 @@ function Compared({ revisions }: { revisions: readonly RevisionRow[] }) {
                 </div>
             </List>
             {query.isError && <p role="alert">{query.error.message}</p>}
-            {query.data !== undefined && <ChangesTable caption="What differs" changes={query.data.changes} />}
+            {query.data !== undefined && <ChangesTable caption="Differences" changes={query.data.changes} />}
         </section>
     );
 }

@@ -49,7 +49,7 @@ export function SendForm({ waiting }: { waiting: RevisionRow | undefined }) {
         try {
             const version = await place.flush();
             if (version === null) {
-                throw new Error('The draft is not saved, so it cannot be sent yet.');
+                throw new Error('Save the draft before you send it.');
             }
             const revision = await call<RevisionRow>('POST', `circuits/${place.circuit}/revisions`, { name, version });
             await call<RevisionRow>('POST', `revisions/${revision.id}/send`, { kind, remark });
@@ -62,12 +62,12 @@ export function SendForm({ waiting }: { waiting: RevisionRow | undefined }) {
         setBusy(false);
     };
     if (waiting !== undefined) {
-        return <p>Revision {waiting.number} is in review. Another one can be sent once it is issued or returned.</p>;
+        return <p>Revision {waiting.number} is in review. You can send another one after it is issued or returned.</p>;
     }
     return (
-        <Form onSubmit={(event) => void submit(event)} aria-label="Send to review">
+        <Form onSubmit={(event) => void submit(event)} aria-label="Send for review">
             {hindrances.length > 0 && (
-                <Against aria-label="What stands against a sheet for use">
+                <Against aria-label="Problems that block issue “for use”">
                     {hindrances.map((one) => (
                         <li key={one.text}>
                             <GradeMark grade="stop" />{' '}
@@ -81,7 +81,7 @@ export function SendForm({ waiting }: { waiting: RevisionRow | undefined }) {
                 </Against>
             )}
             <Segments
-                label="Signed for what"
+                label="Issue type"
                 value={kind}
                 options={[
                     { value: 'for_use', label: 'For use' },
@@ -89,19 +89,19 @@ export function SendForm({ waiting }: { waiting: RevisionRow | undefined }) {
                 ]}
                 onChange={setChosen}
             />
-            {refused && <p role="alert">It cannot be issued for use while these stand. Mend them, or send it as found.</p>}
+            {refused && <p role="alert">It cannot be issued for use until these are fixed. Fix them, or send it “as found”.</p>}
             <TextField
                 label="What changed"
                 value={name}
                 onChange={setName}
                 maxLength={80}
-                hint="Such as: as built, or fuse changed to 80 A"
+                hint="For example: as built, or fuse changed to 80 A"
                 error={problem instanceof ProblemError ? problem.at('name') : undefined}
             />
-            <TextField label="A word to the reviewer" value={remark} onChange={setRemark} maxLength={1000} />
+            <TextField label="Note to the reviewer" value={remark} onChange={setRemark} maxLength={1000} />
             <div>
                 <Button kind="main" type="submit" isDisabled={name.trim() === '' || refused || busy}>
-                    Keep it and send to review
+                    Save revision and send for review
                 </Button>
             </div>
             {problem !== null && <p role="alert">{problem.message}</p>}

@@ -31,7 +31,7 @@ test('what would change the answer leads to the field where it is measured and t
                             tries: [{ value: '68.4 A', flips: [{ label: 'Conductor size', from: '16 mm²', to: '25 mm²' }] }],
                         },
                     ],
-                    steady: ['Ambient', 'Circuits together'],
+                    steady: ['Ambient temperature', 'Circuits grouped, motor run'],
                 },
             },
         }),
@@ -43,11 +43,11 @@ test('what would change the answer leads to the field where it is measured and t
     // An entry of a table is looked up in the printed book, not typed here.
     expect(screen.queryByRole('link', { name: 'Ampacity, 16 mm²' })).toBeNull();
     expect(screen.getByText('from memory: 76 A')).toBeTruthy();
-    expect(screen.getByText('Tried, and nothing changes: Ambient, Circuits together.')).toBeTruthy();
+    expect(screen.getByText('No effect on the result: Ambient temperature, Circuits grouped, motor run.')).toBeTruthy();
 });
 
 test('a service that is away is not taken for nothing to change', async () => {
     serve({ 'solve?with=sensitivity': null });
     showBenchTo(person('electrician'), <SensitivityView />);
-    await screen.findByText('The service does not answer.');
+    await screen.findByText('Cannot reach the server.');
 });

@@ -45,13 +45,13 @@ export function SensitivityView() {
     const { curves, waiting, failed } = useExtra('sensitivity');
     const curve = curves?.sensitivity;
     if (failed) {
-        return <p role="alert">The service does not answer.</p>;
+        return <p role="alert">Cannot reach the server.</p>;
     }
     if (waiting || curve === undefined) {
-        return <p role="status">{waiting ? 'Trying every assumed value within its range' : 'Nothing to try yet.'}</p>;
+        return <p role="status">{waiting ? 'Trying every assumed value within its range…' : 'Nothing to try yet.'}</p>;
     }
     return (
-        <Section aria-label="What would change the answer">
+        <Section aria-label="Sensitivity">
             <p>{curve.says}</p>
             <List>
                 {curve.rows.map((row) => {
@@ -80,7 +80,7 @@ export function SensitivityView() {
                     );
                 })}
             </List>
-            {curve.steady.length > 0 && <p>Tried, and nothing changes: {curve.steady.join(', ')}.</p>}
+            {curve.steady.length > 0 && <p>No effect on the result: {curve.steady.join(', ')}.</p>}
         </Section>
     );
 }

@@ -79,7 +79,7 @@ test('the reviewer answers each question, signs with the password, and sends exa
     await screen.findByText(/Look at the class/);
     expect(screen.getByText('2.1 %')).toBeTruthy();
     await userEvent.click(screen.getByText('copper conductors'));
-    await userEvent.type(screen.getByLabelText('What was decided'), 'Turned down.');
+    await userEvent.type(screen.getByLabelText('Decision'), 'Turned down.');
     expect(screen.getByRole('button', { name: 'Sign and issue' })).toHaveProperty('disabled', true);
     await userEvent.type(screen.getByLabelText('Your password, to sign'), 'larkrigg');
     await userEvent.click(screen.getByRole('button', { name: 'Sign and issue' }));
@@ -100,17 +100,17 @@ test('a signature that is refused says at which question, keeps the answers and 
         'revisions/4/review': review,
         'POST revisions/4/issue': refusal(422, 'Not everything is answered.', [
             { path: 'decisions.defect: Stop', text: 'Say what was decided.', accepted: 'A sentence.' },
-            { path: 'password', text: 'This is not your password.', accepted: 'The one you sign in with.' },
+            { path: 'password', text: 'This is not your present password.', accepted: 'The one you sign in with.' },
         ]),
     });
     show('reviewer', 'Licensed supervisor', 'review');
     await userEvent.click(await screen.findByText('copper conductors'));
-    await userEvent.type(screen.getByLabelText('Or why'), 'Seen at the terminals.');
+    await userEvent.type(screen.getByLabelText('Reason'), 'Seen at the terminals.');
     await userEvent.type(screen.getByLabelText('Your password, to sign'), 'larkrig');
     await userEvent.click(screen.getByRole('button', { name: 'Sign and issue' }));
     await screen.findByText('Say what was decided.');
-    await screen.findByText('This is not your password.');
-    expect(screen.getByLabelText<HTMLInputElement>('Or why').value).toBe('Seen at the terminals.');
+    await screen.findByText('This is not your present password.');
+    expect(screen.getByLabelText<HTMLInputElement>('Reason').value).toBe('Seen at the terminals.');
     expect(screen.getByLabelText<HTMLInputElement>('Your password, to sign').value).toBe('');
 });
 
@@ -121,7 +121,7 @@ test('it is returned with a remark, and only with one', async () => {
         'POST revisions/4/return': revision({ state: 'draft' }),
     });
     show('reviewer', 'Licensed supervisor', 'review');
-    const back = await screen.findByRole('button', { name: 'Return it' });
+    const back = await screen.findByRole('button', { name: 'Return for correction' });
     expect(back).toHaveProperty('disabled', true);
     await userEvent.type(screen.getByLabelText('Remark'), 'Measure the length first.');
     await userEvent.click(back);
@@ -133,8 +133,8 @@ test('a draft that is not saved is not sent to review', async () => {
     place = { ...place, flush: () => Promise.resolve(null) };
     show('electrician', 'Shift electrician A', 'review', { readiness: { hindrances: [], acknowledgements: [] } });
     await userEvent.type(await screen.findByLabelText('What changed'), 'as built');
-    await userEvent.click(screen.getByRole('button', { name: 'Keep it and send to review' }));
-    await screen.findByText(/The draft is not saved/);
+    await userEvent.click(screen.getByRole('button', { name: 'Save revision and send for review' }));
+    await screen.findByText(/Save the draft before you send it/);
     expect(sent.some(({ method }) => method === 'POST')).toBe(false);
     expect(screen.getByLabelText<HTMLInputElement>('What changed').value).toBe('as built');
 });
@@ -145,7 +145,7 @@ test('whoever changed the circuit since its last sheet does not sign the next', 
         'revisions/4/review': { ...review, changed_by: ['Licensed supervisor'] },
     });
     show('reviewer', 'Licensed supervisor', 'review');
-    await screen.findByText(/You changed this circuit since its last sheet was issued/);
+    await screen.findByText(/You changed this circuit after its last sheet was issued/);
     await userEvent.type(screen.getByLabelText('Your password, to sign'), 'larkrigg');
     expect(screen.getByRole('button', { name: 'Sign and issue' })).toHaveProperty('disabled', true);
 });
@@ -153,7 +153,7 @@ test('whoever changed the circuit since its last sheet does not sign the next', 
 test('whoever prepared it is not offered to sign it', async () => {
     serve({ 'circuits/7/revisions': { revisions: [revision({ created_by: 'Licensed supervisor' })] } });
     show('reviewer', 'Licensed supervisor', 'review');
-    await screen.findByText(/another person signs it/);
+    await screen.findByText(/Another person must review and sign it/);
     expect(screen.queryByLabelText('Your password, to sign')).toBeNull();
 });
 
@@ -163,7 +163,7 @@ test('a stop bars the way to a sheet for use, not to one as found', async () => 
         readiness: { hindrances: [{ text: 'Stop: star-delta is refused', station: 'start' }], acknowledgements: [] },
     });
     await userEvent.type(await screen.findByLabelText('What changed'), 'round');
-    const send = () => screen.getByRole('button', { name: 'Keep it and send to review' });
+    const send = () => screen.getByRole('button', { name: 'Save revision and send for review' });
     expect(send()).toHaveProperty('disabled', false);
     await userEvent.click(screen.getByRole('radio', { name: 'For use' }));
     expect(send()).toHaveProperty('disabled', true);
@@ -178,7 +178,7 @@ test('an electrician keeps and sends in one step', async () => {
     });
     show('electrician', 'Shift electrician A', 'review', { readiness: { hindrances: [], acknowledgements: [] } });
     await userEvent.type(await screen.findByLabelText('What changed'), 'as built');
-    await userEvent.click(screen.getByRole('button', { name: 'Keep it and send to review' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Save revision and send for review' }));
     await waitFor(() => expect(sent.some(({ path }) => path.endsWith('/send'))).toBe(true));
     expect(sent.find(({ method, path }) => method === 'POST' && path.endsWith('/revisions'))?.body).toEqual({
         name: 'as built',
@@ -206,7 +206,7 @@ test('each revision tells its way, and a sealed one hands out its record', async
 });
 
 test('only what differs is listed, by station, with its cause', () => {
-    showOnBench(<ChangesTable caption="What differs" changes={review.changes} />, {}, solution());
+    showOnBench(<ChangesTable caption="Differences" changes={review.changes} />, {}, solution());
     expect(screen.getByText('Cable')).toBeTruthy();
     expect(screen.queryByText('Guard')).toBeNull();
     expect(screen.getByText('Length')).toBeTruthy();
@@ -214,5 +214,5 @@ test('only what differs is listed, by station, with its cause', () => {
 
 test('nothing that differs is said', () => {
     showOnBench(<ChangesTable caption="Against revision 1" changes={[]} />, {}, solution());
-    expect(screen.getByText('Against revision 1: nothing differs.')).toBeTruthy();
+    expect(screen.getByText('Against revision 1: no differences.')).toBeTruthy();
 });

@@ -9,8 +9,8 @@ import { SensitivityView } from './SensitivityView';
 type View = 'paper' | 'review' | 'change' | 'revisions';
 
 const VIEWS: readonly { value: View; label: string }[] = [
-    { value: 'paper', label: 'Paper' },
-    { value: 'change', label: 'What would change it' },
+    { value: 'paper', label: 'Documents' },
+    { value: 'change', label: 'Sensitivity' },
     { value: 'review', label: 'Review and sign' },
     { value: 'revisions', label: 'Revisions' },
 ];
@@ -23,7 +23,7 @@ export default function SheetStation() {
     return (
         <StationPage name="sheet">
             <Segments
-                label="Views of the sheet"
+                label="Sheet views"
                 value={view}
                 options={VIEWS}
                 onChange={(chosen) => setSearch(chosen === 'paper' ? {} : { view: chosen }, { replace: true })}

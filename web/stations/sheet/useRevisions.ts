@@ -30,7 +30,7 @@ export function useMovedOn(circuit: number | undefined): () => Promise<void> {
 }
 
 export const STATES: Readonly<Record<RevisionRow['state'], string>> = {
-    draft: 'kept, not sent',
+    draft: 'saved, not sent',
     in_review: 'in review',
     issued: 'issued, in force',
     superseded: 'superseded',

@@ -14,7 +14,7 @@ const RIGHT = 14;
 const PANES = [
     { key: 'line', name: 'line current', from: 24, to: 108 },
     { key: 'speed', name: 'speed', from: 132, to: 196 },
-    { key: 'volts', name: 'volts at the motor', from: 220, to: 256 },
+    { key: 'volts', name: 'voltage at the motor', from: 220, to: 256 },
 ] as const;
 const HEIGHT = 288;
 const BOTTOM = 256;
@@ -211,14 +211,14 @@ export function CoursePicture() {
                     )}
                     {!course.runs_up && last !== undefined && (
                         <text className="strong bad" x={WIDTH - RIGHT} y={speed(last.speed.value) - 8} textAnchor="end">
-                            stays at {last.speed.shown}
+                            stalls at {last.speed.shown}
                         </text>
                     )}
                     {here !== undefined && moment !== null && <path className="here" d={`M${at(here)} ${PANES[0].from}V${BOTTOM}`} />}
                 </Lines>
             </Picture>
             <Slider
-                aria-label="Moment of the start"
+                aria-label="Time in the start"
                 minValue={0}
                 maxValue={points.length - 1}
                 step={1}
@@ -226,12 +226,12 @@ export function CoursePicture() {
                 onChange={(value) => setMoment(value)}
             >
                 <Track>
-                    <Thumb aria-label="Moment of the start" />
+                    <Thumb aria-label="Time in the start" />
                 </Track>
             </Slider>
             <Says aria-live="polite">
                 {here === undefined || moment === null ? (
-                    `Slide through the start; the run shows what flows. The grey band is the worst case${course.runs_up_at_worst ? '' : ', which does not run up'}.`
+                    `Slide through the start; the circuit diagram shows the currents. The grey band is the worst case${course.runs_up_at_worst ? '' : ', which does not reach full speed'}.`
                 ) : (
                     <>
                         {here.time.shown}, {phase(here).replace('Star', worded)}: <b>{here.line.shown}</b>, {here.speed.shown},{' '}

@@ -112,16 +112,16 @@ const COLUMNS: readonly {
     key: 'line' | 'peak' | 'torque' | 'margin' | 'time' | 'worst' | 'dip' | 'dip_at_motor' | 'heat' | 'step';
     name: string;
 }[] = [
-    { key: 'line', name: 'Line, most' },
-    { key: 'time', name: 'Up in' },
-    { key: 'worst', name: 'At worst' },
-    { key: 'margin', name: 'Torque to load' },
+    { key: 'line', name: 'Max. line current' },
+    { key: 'time', name: 'Run-up time' },
+    { key: 'worst', name: 'Worst case' },
+    { key: 'margin', name: 'Torque margin' },
     { key: 'dip', name: 'Bus dip' },
-    { key: 'torque', name: 'Torque at 0' },
+    { key: 'torque', name: 'Starting torque' },
     { key: 'peak', name: 'First peak' },
     { key: 'dip_at_motor', name: 'Dip at motor' },
-    { key: 'heat', name: 'Heat' },
-    { key: 'step', name: 'Shock' },
+    { key: 'heat', name: 'Rotor heating' },
+    { key: 'step', name: 'Torque step' },
 ];
 
 /** Every starter for this motor and load, on one picture and in one table, with one recommended. */
@@ -134,10 +134,10 @@ export function MethodsView() {
         return (
             <p role="status">
                 {waiting
-                    ? 'Working every starter out.'
+                    ? 'Calculating all starting methods…'
                     : failed
-                      ? 'The service does not answer; the circuit is kept.'
-                      : 'Starters are compared once the run-up is known: say under Run-up what the motor drives.'}
+                      ? 'Cannot reach the server. Your entries are kept.'
+                      : 'To compare starters, first enter the driven machine under Run-up.'}
             </p>
         );
     }
@@ -149,7 +149,7 @@ export function MethodsView() {
                 <strong>{comparison.sentence}</strong>
             </p>
             <Segments
-                label="What is drawn"
+                label="Curve"
                 value={picked}
                 options={[
                     { value: 'line', label: 'Line current' },
@@ -159,7 +159,7 @@ export function MethodsView() {
             />
             <MethodsPicture rows={rows} looked={row} of={picked} />
             <Looked row={row} />
-            <Scroll tabIndex={0} role="group" aria-label="Starting methods, figures">
+            <Scroll tabIndex={0} role="group" aria-label="Starting methods compared">
                 <Table>
                     <thead>
                         <tr>
@@ -215,10 +215,10 @@ function Looked({ row }: { row: ComparedRow }) {
                 {row.name}: {row.verdict_word}
             </h2>
             <p>{row.reason}</p>
-            {row.parts.length > 0 && <p>Built of {row.parts.join(', ')}. Contactors in category AC-3.</p>}
+            {row.parts.length > 0 && <p>Parts: {row.parts.join(', ')}. Contactors: utilization category AC-3.</p>}
             {!row.chosen && row.verdict !== 'refused' && (
                 <Button kind={row.recommended ? 'main' : 'plain'} isDisabled={readOnly} onPress={take}>
-                    Take this starter
+                    Use this starter
                 </Button>
             )}
         </Verdict>
@@ -258,7 +258,7 @@ function MethodsPicture({ rows, looked, of }: { rows: readonly ComparedRow[]; lo
                     <>
                         <path className="own" d={line(own)} />
                         <text className="strong" x={WIDTH - RIGHT} y={TOP - 8} textAnchor="end">
-                            – – chosen now: {own.name}
+                            – – present starter: {own.name}
                         </text>
                     </>
                 )}

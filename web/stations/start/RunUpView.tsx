@@ -90,13 +90,13 @@ function SettingCard() {
     const falls = solved.figure('start.changeover_current');
     const hand = typed(draft, 'starter.changeover.by') === 'hand';
     const rows: (readonly [string, string | undefined])[] = [
-        [hand ? 'Change over after' : 'Timer', timer?.shown],
-        ['Not before', solved.figure('start.timer_first')?.shown],
-        ['At the latest', solved.figure('start.timer_last')?.shown],
+        [hand ? 'Changeover after' : 'Timer', timer?.shown],
+        ['Earliest', solved.figure('start.timer_first')?.shown],
+        ['Latest', solved.figure('start.timer_last')?.shown],
         ['Speed at the changeover', solved.figure('start.changeover_speed')?.shown],
-        ['Up to speed after', time === undefined ? undefined : `${time.shown}${worst === undefined ? '' : `, ${worst.shown} at worst`}`],
+        ['Full speed after', time === undefined ? undefined : `${time.shown}${worst === undefined ? '' : `, worst case ${worst.shown}`}`],
         ['Relay', solved.figure('guard.overload_dial')?.shown],
-        ['Starts an hour, by heat', solved.figure('start.starts_per_hour')?.shown],
+        ['Starts per hour, by heating', solved.figure('start.starts_per_hour')?.shown],
     ];
     return (
         <Card aria-labelledby="setting-card">
@@ -108,12 +108,12 @@ function SettingCard() {
             </dl>
             {time !== undefined && (
                 <p>
-                    At the first start watch ammeter and speed.
+                    Watch the ammeter and the speed on the first start.
                     {falls === undefined
                         ? ''
-                        : ` As the second stage closes the ammeter jumps to about ${falls.shown}; much more means too early.`}{' '}
-                    If it takes longer than {worst?.shown ?? time.shown}, switch off and look for low voltage, a heavier load, a closed
-                    damper that is open, or a dragging brake. Nobody near couplings and belts.
+                        : ` At changeover the ammeter rises to about ${falls.shown}. Much more means the timer is set too short.`}{' '}
+                    If it takes longer than {worst?.shown ?? time.shown}, switch off. Check for low voltage, overload, a damper or valve in
+                    the wrong position, or a dragging brake. Keep clear of couplings and belts.
                 </p>
             )}
         </Card>

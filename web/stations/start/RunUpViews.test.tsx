@@ -69,7 +69,7 @@ const row = (key: ComparedRow['key'], name: string, more: Partial<ComparedRow> =
     chosen: false,
     recommended: false,
     verdict: 'runs_up',
-    verdict_word: 'runs up',
+    verdict_word: 'reaches full speed',
     reason: 'Up in 2 s.',
     line: shown(462, '462 A'),
     peak: null,
@@ -93,7 +93,7 @@ const row = (key: ComparedRow['key'], name: string, more: Partial<ComparedRow> =
 const comparison: Comparison = {
     sentence: 'Soft starter is recommended: the simplest that will do.',
     rows: [
-        row('direct', 'Direct on line', { chosen: true, verdict: 'above_limit', verdict_word: 'above the site’s limit' }),
+        row('direct', 'Direct-on-line', { chosen: true, verdict: 'above_limit', verdict_word: 'above the site’s limit' }),
         row('star_delta', 'Star-delta', { verdict: 'refused', verdict_word: 'not possible', reason: 'Only three leads.', course: [] }),
         row('autotransformer_65', 'Autotransformer 65 %', {
             sets: { method: 'autotransformer', tap_percent: '65', transition: null },
@@ -126,8 +126,8 @@ function service(answers: Record<string, unknown>) {
 describe('torque over speed', () => {
     it('says where star hands over', () => {
         showOnBench(<TorqueSpeedPicture />, {}, solution({ curves: { torque_speed: carried } }));
-        expect(screen.getByText('change over, 1390 rpm')).toBeTruthy();
-        expect(screen.getByRole('row', { name: 'It changes over at 1390 rpm' })).toBeTruthy();
+        expect(screen.getByText('changeover, 1390 rpm')).toBeTruthy();
+        expect(screen.getByRole('row', { name: 'Changeover at 1390 rpm' })).toBeTruthy();
     });
 
     it('prints alone', () => {
@@ -141,7 +141,7 @@ describe('torque over speed', () => {
 
     it('shows a stall as a stall', () => {
         showOnBench(<TorqueSpeedPicture />, {}, solution({ curves: { torque_speed: stalled } }));
-        expect(screen.getByText('stays at 620 rpm').getAttribute('class')).toContain('bad');
+        expect(screen.getByText('stalls at 620 rpm').getAttribute('class')).toContain('bad');
         expect(screen.queryByText(/change over/)).toBeNull();
     });
 });
@@ -150,7 +150,7 @@ describe('the start over time', () => {
     it('moves its cursor by keyboard, from moment to moment', () => {
         const setMoment = vi.fn<Bench['setMoment']>();
         showOnBench(<CoursePicture />, {}, solution({ curves: { start_course: course } }), { setMoment });
-        const cursor = screen.getByRole('slider', { name: /Moment of the start/ });
+        const cursor = screen.getByRole('slider', { name: /Time in the start/ });
         act(() => cursor.focus());
         fireEvent.keyDown(cursor, { key: 'ArrowRight' });
         fireEvent.keyUp(cursor, { key: 'ArrowRight' });
@@ -163,10 +163,10 @@ describe('the start over time', () => {
         expect(screen.getByText('then 260 A')).toBeTruthy();
     });
 
-    it('says that the worst case does not run up', () => {
+    it('says that the worst case does not reach full speed', () => {
         const worst = { ...course, runs_up_at_worst: false };
         showOnBench(<CoursePicture />, {}, solution({ curves: { start_course: worst } }));
-        expect(screen.getByRole('status').textContent).toContain('does not run up');
+        expect(screen.getByRole('status').textContent).toContain('does not reach full speed');
     });
 });
 
@@ -183,8 +183,8 @@ describe('the run-up', () => {
         showOnBench(<RunUpView />, {}, solution({ figures, curves: { start_course: course, torque_speed: carried } }));
         const card = screen.getByRole('complementary', { name: 'Setting card' });
         expect(card.textContent).toContain('Timer9.1 s');
-        expect(card.textContent).toContain('At the latest35.7 s');
-        expect(card.textContent).toContain('jumps to about 260 A');
+        expect(card.textContent).toContain('Latest35.7 s');
+        expect(card.textContent).toContain('rises to about 260 A');
     });
 
     it('asks for points only where the load goes by points', () => {
@@ -202,12 +202,12 @@ describe('starters compared', () => {
         const { set } = showOnBench(asking(<MethodsView />), { tag: 'KF-204' }, solution());
         expect(await screen.findByText('Soft starter is recommended: the simplest that will do.')).toBeTruthy();
         expect(asked[0]?.[0]).toBe('/api/solve?with=methods');
-        expect(screen.getByRole('heading', { name: 'Soft starter: runs up' })).toBeTruthy();
+        expect(screen.getByRole('heading', { name: 'Soft starter: reaches full speed' })).toBeTruthy();
         fireEvent.click(screen.getByRole('button', { name: 'Star-delta' }));
         expect(screen.getByText('Only three leads.')).toBeTruthy();
-        expect(screen.queryByRole('button', { name: 'Take this starter' })).toBeNull();
+        expect(screen.queryByRole('button', { name: 'Use this starter' })).toBeNull();
         fireEvent.click(screen.getByRole('button', { name: 'Autotransformer 65 %' }));
-        fireEvent.click(screen.getByRole('button', { name: 'Take this starter' }));
+        fireEvent.click(screen.getByRole('button', { name: 'Use this starter' }));
         expect(set).toHaveBeenCalledWith('starter.method', 'autotransformer');
         expect(set).toHaveBeenCalledWith('starter.tap_percent', '65');
         expect(set).toHaveBeenCalledWith('starter.changeover.value', null);
@@ -216,7 +216,7 @@ describe('starters compared', () => {
     it('says what is wanted where nothing can be compared', async () => {
         service({ 'with=methods': solution() });
         showOnBench(asking(<MethodsView />), {}, solution());
-        expect(await screen.findByText(/say under Run-up what the motor drives/)).toBeTruthy();
+        expect(await screen.findByText(/enter the driven machine under Run-up/)).toBeTruthy();
     });
 });
 
@@ -236,7 +236,7 @@ describe('the stopwatch', () => {
         touch('Full speed');
         expect(screen.getByText('3.2 s')).toBeTruthy();
         expect(screen.getByText('4.1 s')).toBeTruthy();
-        fireEvent.click(screen.getByRole('button', { name: 'Take the inertia from it' }));
+        fireEvent.click(screen.getByRole('button', { name: 'Calculate the inertia from this time' }));
         expect(set).toHaveBeenCalledWith('starter.run_up_time', '4.1 s');
         expect(set).toHaveBeenCalledWith('load.inertia', null);
         expect(set).toHaveBeenCalledWith('starter.changeover.value', '3.2');
@@ -267,8 +267,8 @@ describe('the wiring', () => {
         fireEvent.click(await screen.findByRole('radio', { name: 'Both directions' }));
         expect(screen.getByRole('row', { name: 'Forward contactor K6 L1, L2, L3' })).toBeTruthy();
         expect(screen.getByRole('row', { name: 'Reverse contactor K7 L2, L1, L3' })).toBeTruthy();
-        expect(screen.getByRole('row', { name: 'K6 21–22, K7 21–22 each keeps the other out' })).toBeTruthy();
-        expect(screen.getByText(/Swap two windings whole/)).toBeTruthy();
+        expect(screen.getByRole('row', { name: 'K6 21–22, K7 21–22 interlock: only one can close' })).toBeTruthy();
+        expect(screen.getByText(/Swap two complete windings/)).toBeTruthy();
         expect(screen.getByText(/four times the rotor heat/)).toBeTruthy();
     });
 
@@ -287,7 +287,7 @@ describe('the wiring', () => {
         expect(screen.getByRole('img', { name: 'Terminal box: Delta, 6 leads' })).toBeTruthy();
         fireEvent.click(screen.getByRole('button', { name: /Links as found/ }));
         fireEvent.click(await screen.findByRole('option', { name: 'Star' }));
-        expect(screen.getByText('Not right: 231 V on each winding')).toBeTruthy();
+        expect(screen.getByText('Not correct: 231 V on each winding')).toBeTruthy();
         fireEvent.click(screen.getByRole('radio', { name: 'Crossed leads' }));
         expect(screen.getByText('Right.')).toBeTruthy();
         fireEvent.click(screen.getByRole('button', { name: /At U2/ }));
@@ -302,11 +302,11 @@ describe('the wiring', () => {
         });
         showOnBench(asking(<WiringView />), { rule_book: 'iec' }, solution());
         fireEvent.click(await screen.findByRole('radio', { name: 'Unmarked leads' }));
-        fireEvent.click(screen.getByRole('button', { name: /1 rings with/ }));
+        fireEvent.click(screen.getByRole('button', { name: /1 has continuity with/ }));
         fireEvent.click(await screen.findByRole('option', { name: '4' }));
-        fireEvent.click(screen.getByRole('button', { name: /2 rings with/ }));
+        fireEvent.click(screen.getByRole('button', { name: /2 has continuity with/ }));
         fireEvent.click(await screen.findByRole('option', { name: '5' }));
-        expect(screen.getByText('So the third winding is 3 and 6.')).toBeTruthy();
+        expect(screen.getByText('The third winding is 3 and 6.')).toBeTruthy();
         expect(await screen.findByText('lead 1')).toBeTruthy();
         expect(asked.at(-1)).toEqual([
             '/api/leads',

@@ -26,22 +26,22 @@ describe('the currents of a start', () => {
     test('are told in words beside the picture, those that are known', () => {
         showOnBench(<StartCurrents />, {}, solution({ figures: figures.slice(0, 1), words: { star: 'wye' } }));
         const table = within(screen.getByRole('table'));
-        expect(table.getByText('direct on line, standstill')).toBeTruthy();
+        expect(table.getByText('direct-on-line, standstill')).toBeTruthy();
         expect(table.getAllByRole('row')).toHaveLength(1);
-        expect(screen.getAllByText('Currents, direct and wye').length).toBeGreaterThan(0);
+        expect(screen.getAllByText('Starting currents, direct-on-line and wye').length).toBeGreaterThan(0);
     });
 
     test('wait for a stamp that tells them', () => {
         showOnBench(<StartCurrents />, {}, solution());
-        expect(screen.getByText('Type Ia/In or the code letter on the plate.')).toBeTruthy();
+        expect(screen.getByText('Enter Ia/In or the code letter from the nameplate.')).toBeTruthy();
     });
 });
 
 describe('what a winding sees', () => {
     test('a motor for delta here runs in star at a third of current and torque', () => {
         const { container } = showOnBench(<WindingVoltages />, {}, solution({ curves: { connection: inDelta } }));
-        expect(screen.getByText('its place in run')).toBeTruthy();
-        expect(screen.getByText('a third of current and torque')).toBeTruthy();
+        expect(screen.getByText('its connection in run')).toBeTruthy();
+        expect(screen.getByText('one third of current and torque')).toBeTruthy();
         expect(container.querySelectorAll('path.winding.star')).toHaveLength(3);
         expect(container.querySelector('path.bad')).toBeNull();
     });
@@ -55,11 +55,11 @@ describe('what a winding sees', () => {
 
     test('both are told with their volts, in the words of the rule book', () => {
         showOnBench(<WindingVoltages />, {}, solution({ curves: { connection: inDelta }, words: { star: 'wye' } }));
-        expect(screen.getByRole('img', { name: 'Delta 400 V, wye 231 V a winding' })).toBeTruthy();
+        expect(screen.getByRole('img', { name: 'Delta 400 V, wye 231 V per winding' })).toBeTruthy();
     });
 
     test('nothing is drawn while the plate does not tell how it is joined', () => {
         showOnBench(<WindingVoltages />, {}, solution());
-        expect(screen.getByText('The windings are drawn once star and delta are known from the plate.')).toBeTruthy();
+        expect(screen.getByText('The windings are shown once star and delta are known from the nameplate.')).toBeTruthy();
     });
 });

@@ -12,7 +12,7 @@ export function StartCurrents() {
     const { solved } = useBench();
     const star = solved.word('star', 'star');
     const wanted: readonly { key: FigureKey; name: string; look: string }[] = [
-        { key: 'start.locked_rotor_current', name: 'direct on line, standstill', look: 'hot' },
+        { key: 'start.locked_rotor_current', name: `${solved.word('direct', 'direct-on-line')}, standstill`, look: 'hot' },
         { key: 'start.star_line_current', name: `in ${star}, standstill`, look: 'hot' },
         { key: 'power.plate_current', name: 'running, in each line', look: 'run' },
         { key: 'start.delta_winding_current', name: 'running, in each winding', look: 'bar' },
@@ -22,11 +22,15 @@ export function StartCurrents() {
         return value === undefined ? [] : [{ ...bar, value, shown: solved.shown(bar.key) }];
     });
     if (bars.length === 0) {
-        return <p>Type Ia/In or the code letter on the plate.</p>;
+        return <p>Enter Ia/In or the code letter from the nameplate.</p>;
     }
     const scale = scaleLinear([0, Math.max(...bars.map((bar) => bar.value))], [0, WIDTH - 70]).nice(4);
     return (
-        <Picture title={`Currents, direct and ${star}`} name="starting-currents" rows={bars.map((bar) => [bar.name, bar.shown] as const)}>
+        <Picture
+            title={`Starting currents, ${solved.word('direct', 'direct-on-line')} and ${star}`}
+            name="starting-currents"
+            rows={bars.map((bar) => [bar.name, bar.shown] as const)}
+        >
             <Drawing viewBox={`0 0 ${WIDTH} ${bars.length * ROW + 22}`} role="img" aria-label="Starting and running currents">
                 {scale.ticks(4).map((tick) => (
                     <g key={tick} transform={`translate(${scale(tick)} 0)`}>

@@ -27,17 +27,17 @@ export default function StartStation() {
     const large: LargeFigure[] = has('start.steady_speed')
         ? has('start.reduced_speed')
             ? [
-                  { figure: 'start.standstill_current', label: 'from the line at first' },
+                  { figure: 'start.standstill_current', label: 'from the line at switch-on' },
                   { figure: 'start.changeover_current', label: 'at the changeover' },
                   { figure: 'start.run_up_time', label: 'to full speed' },
                   has('start.voltage_dip')
                       ? { figure: 'start.voltage_dip', label: 'dip at the bus' }
-                      : { figure: 'start.torque_margin', label: 'times the load’s torque, least' },
+                      : { figure: 'start.torque_margin', label: 'smallest torque margin (× load)' },
               ]
             : [
-                  { figure: 'start.peak_line_current', label: 'from the line at most' },
+                  { figure: 'start.peak_line_current', label: 'largest line current' },
                   { figure: 'start.run_up_time', label: 'to full speed' },
-                  { figure: 'start.torque_margin', label: 'times the load’s torque, least' },
+                  { figure: 'start.torque_margin', label: 'smallest torque margin (× load)' },
                   has('start.voltage_dip')
                       ? { figure: 'start.voltage_dip', label: 'dip at the bus' }
                       : { figure: 'start.standstill_torque', label: 'torque at standstill' },
@@ -45,20 +45,20 @@ export default function StartStation() {
         : has('start.star_line_current')
           ? [
                 { figure: 'start.star_line_current', label: `first inrush in ${star}` },
-                { figure: 'start.locked_rotor_current', label: 'direct on line' },
+                { figure: 'start.locked_rotor_current', label: solved.word('direct', 'direct-on-line') },
                 { figure: 'start.star_torque', label: `torque in ${star}` },
-                { figure: 'start.delta_winding_current', label: 'in each lead, running' },
+                { figure: 'start.delta_winding_current', label: 'running, in each lead' },
             ]
           : [
                 { figure: 'start.locked_rotor_current', label: 'locked rotor' },
-                { figure: 'start.peak_first_half_cycle', label: 'first peak, at most' },
+                { figure: 'start.peak_first_half_cycle', label: 'first peak, upper limit' },
                 { figure: 'start.locked_rotor_torque', label: 'torque at standstill' },
                 { figure: 'start.run_up_time', label: 'run-up time' },
             ];
     return (
         <StationPage name="start" {...(view === 'run-up' ? { large } : {})}>
             <Segments
-                label="Views of the start"
+                label="Start views"
                 value={view}
                 options={VIEWS}
                 onChange={(chosen) => setSearch(chosen === 'run-up' ? {} : { view: chosen }, { replace: true })}

@@ -18,7 +18,7 @@ const starDelta = [
     figure('start.star_time', 9, '9 s'),
 ];
 const unused = { unused: true };
-const method = { empty: 'Direct on line (assumed)', choices: choices(['direct', 'Direct on line'], ['star_delta', 'Star-delta']) };
+const method = { empty: 'Direct on line (assumed)', choices: choices(['direct', 'Direct-on-line'], ['star_delta', 'Star-delta']) };
 
 describe('the start', () => {
     it('of a direct starter asks for no changeover', () => {
@@ -27,7 +27,7 @@ describe('the start', () => {
         expect(screen.getByText('locked rotor')).toBeTruthy();
         expect(screen.getByRole('button', { name: /Direct on line \(assumed\)/ })).toBeTruthy();
         expect(screen.queryByLabelText('After')).toBeNull();
-        expect(screen.getByText('The windings are drawn once star and delta are known from the plate.')).toBeTruthy();
+        expect(screen.getByText('The windings are shown once star and delta are known from the nameplate.')).toBeTruthy();
     });
 
     it('in star and delta shows a third of the current beside the whole', () => {
@@ -38,7 +38,7 @@ describe('the start', () => {
             solution({ figures: starDelta, fields, curves: { connection: inDelta } }),
         );
         expect(screen.getByText('first inrush in star')).toBeTruthy();
-        expect(screen.getByRole('row', { name: 'direct on line, standstill 462 A' })).toBeTruthy();
+        expect(screen.getByRole('row', { name: 'direct-on-line, standstill 462 A' })).toBeTruthy();
         expect(screen.getByRole('row', { name: 'in star, standstill 154 A' })).toBeTruthy();
         expect(screen.getByLabelText<HTMLInputElement>('After').placeholder).toBe('9 s');
     });
@@ -57,7 +57,7 @@ describe('the start', () => {
         const star = { ...inDelta, connection: 'star' as const };
         showOnBench(<StartStation />, {}, solution({ figures: direct, curves: { connection: star } }));
         expect(screen.getByText('would burn it here')).toBeTruthy();
-        expect(screen.getByRole('img', { name: 'Delta 400 V, star 231 V a winding' })).toBeTruthy();
+        expect(screen.getByRole('img', { name: 'Delta 400 V, star 231 V per winding' })).toBeTruthy();
     });
 
     it('speaks of wye where the rule book does', () => {

@@ -94,7 +94,7 @@ export function StopwatchView() {
             set('starter.changeover.by', 'time');
             set('starter.changeover.value', change);
         }
-        setSaid('Taken over: the inertia follows from it, and so do timer and class.');
+        setSaid('Saved. Inertia, timer and trip class now follow from this time.');
     };
     const keep = async (whole: string, change: string | null) => {
         if (place === null) {
@@ -104,9 +104,9 @@ export function StopwatchView() {
             await place.flush();
             await call<Reading>('POST', `circuits/${place.circuit}/starts`, { seconds: whole, changeover: change });
             await refresh();
-            setSaid('Kept with the time and your name.');
+            setSaid('Saved with the time and your name.');
         } catch (problem) {
-            setSaid(`Not kept: ${problem instanceof Error ? problem.message : 'no answer'} The times stay here.`);
+            setSaid(`Not saved: ${problem instanceof Error ? problem.message : 'no answer.'} The times stay here.`);
         }
     };
     const whole = times?.ended == null ? null : seconds(times.ended - times.began);
@@ -116,8 +116,8 @@ export function StopwatchView() {
     return (
         <>
             <p>
-                Stand where you see the shaft, clear of coupling and belt. Touch as the starter closes
-                {staged ? ', as it changes over' : ''} and when the speed rises no more.
+                Stand where you can see the shaft, clear of the coupling and belt. Tap when the starter closes
+                {staged ? ', at changeover' : ''} and when the speed stops rising.
             </p>
             <Face>
                 <Clock aria-label="Time since switching on">
@@ -138,17 +138,17 @@ export function StopwatchView() {
                             )}
                             <dt>Full speed after</dt>
                             <dd>{whole} s</dd>
-                            <dt>Computed</dt>
+                            <dt>Calculated</dt>
                             <dd>
-                                {solved.shown('start.run_up_time')}, {solved.shown('start.run_up_time_worst')} at worst
+                                {solved.shown('start.run_up_time')}, {solved.shown('start.run_up_time_worst')} worst case
                             </dd>
                         </Parts>
                         <Button kind="main" isDisabled={readOnly} onPress={() => take(whole, change)}>
-                            {typed(draft, 'load.inertia') === '' ? 'Take the inertia from it' : 'Take it instead of the typed inertia'}
+                            {typed(draft, 'load.inertia') === '' ? 'Calculate the inertia from this time' : 'Replace the entered inertia'}
                         </Button>
                         {place !== null && (
                             <Button isDisabled={readOnly} onPress={() => void keep(whole, change)}>
-                                Keep this start
+                                Save this start
                             </Button>
                         )}
                     </>
@@ -156,15 +156,15 @@ export function StopwatchView() {
                 <p role="status">{said}</p>
             </Face>
             {kept.length > 0 && (
-                <Scroll tabIndex={0} role="group" aria-label="Timed starts kept">
+                <Scroll tabIndex={0} role="group" aria-label="Saved timed starts">
                     <RuledTable>
                         <caption>Timed starts of this circuit</caption>
                         <thead>
                             <tr>
-                                <th scope="col">When, by whom</th>
+                                <th scope="col">Date, user</th>
                                 <th scope="col">Run-up</th>
-                                <th scope="col">Against the one before</th>
-                                <th scope="col">Against the computed</th>
+                                <th scope="col">Compared with the one before</th>
+                                <th scope="col">Compared with the calculation</th>
                             </tr>
                         </thead>
                         <tbody>

@@ -123,8 +123,8 @@ export function TorqueSpeedPicture() {
                 ...points
                     .filter((_, index) => index % 6 === 0)
                     .map((p) => [`${p.speed} rpm`, `motor ${p.torque} N·m, load ${p.load} N·m, ${p.line} A`] as const),
-                ...(curve.stall === null ? [] : [['It stays behind at', curve.stall.shown] as const]),
-                ...(curve.changeover === null ? [] : [['It changes over at', curve.changeover.shown] as const]),
+                ...(curve.stall === null ? [] : [['It stalls at', curve.stall.shown] as const]),
+                ...(curve.changeover === null ? [] : [['Changeover at', curve.changeover.shown] as const]),
             ]}
         >
             <Lines viewBox={`0 0 ${WIDTH} ${HEIGHT}`} role="img" aria-label="Torque of motor and load, and line current, over speed">
@@ -163,9 +163,9 @@ export function TorqueSpeedPicture() {
                             textAnchor={ends.value < curve.synchronous.value / 2 ? 'start' : 'end'}
                         >
                             {curve.stall !== null
-                                ? `stays at ${curve.stall.shown}`
+                                ? `stalls at ${curve.stall.shown}`
                                 : curve.changeover !== null
-                                  ? `change over, ${curve.changeover.shown}`
+                                  ? `changeover, ${curve.changeover.shown}`
                                   : curve.steady?.shown}
                         </text>
                     </>

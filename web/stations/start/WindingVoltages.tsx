@@ -44,7 +44,7 @@ export function WindingVoltages() {
     const curve = solved.solution.curves.connection;
     const star = solved.word('star', 'star');
     if (curve === undefined || (curve.connection !== 'delta' && curve.connection !== 'star')) {
-        return <p>The windings are drawn once {star} and delta are known from the plate.</p>;
+        return <p>The windings are shown once {star} and delta are known from the nameplate.</p>;
     }
     const corners = (left: number) => [
         [left, 30 + HEIGHT],
@@ -58,7 +58,7 @@ export function WindingVoltages() {
     const deltaFits = curve.connection === 'delta';
     return (
         <Picture
-            title="What each winding sees, to scale"
+            title="Voltage of each winding, to scale"
             name="winding-voltages"
             rows={[
                 ['Delta', curve.delta_volts.shown],
@@ -69,7 +69,7 @@ export function WindingVoltages() {
             <Svg
                 viewBox="0 0 320 190"
                 role="img"
-                aria-label={`Delta ${curve.delta_volts.shown}, ${star} ${curve.star_volts.shown} a winding`}
+                aria-label={`Delta ${curve.delta_volts.shown}, ${star} ${curve.star_volts.shown} per winding`}
             >
                 <path className={`winding ${deltaFits ? '' : 'bad'}`} d={`M${delta.map((point) => point.join(' ')).join('L')}Z`} />
                 <text x={14 + SIDE / 2} y={22 + HEIGHT}>
@@ -79,7 +79,7 @@ export function WindingVoltages() {
                     delta
                 </text>
                 <text className="soft" x={14 + SIDE / 2} y={74 + HEIGHT}>
-                    {deltaFits ? 'its place in run' : 'would burn it here'}
+                    {deltaFits ? 'its connection in run' : 'would burn it here'}
                 </text>
                 <path className="frame" d={`M${wye.map((point) => point.join(' ')).join('L')}Z`} />
                 {wye.map(([x = 0, y = 0]) => (
@@ -92,7 +92,7 @@ export function WindingVoltages() {
                     {star}
                 </text>
                 <text className="soft" x={186 + SIDE / 2} y={74 + HEIGHT}>
-                    {deltaFits ? 'a third of current and torque' : 'its place in run'}
+                    {deltaFits ? 'one third of current and torque' : 'its connection in run'}
                 </text>
             </Svg>
         </Picture>

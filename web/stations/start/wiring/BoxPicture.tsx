@@ -17,7 +17,7 @@ export function BoxPicture({ wiring, box }: { wiring: WiringCurve; box: Terminal
         <Picture
             title={box.title}
             name={`links-${box.key}`}
-            rows={box.joins.map((join) => [join.terminals.join('–'), join.line === null ? 'joined' : `to ${name(join.line)}`] as const)}
+            rows={box.joins.map((join) => [join.terminals.join('–'), join.line === null ? 'linked' : `to ${name(join.line)}`] as const)}
         >
             <Circuit viewBox={`0 0 330 ${height}`} role="img" aria-label={`Terminal box: ${box.title}`}>
                 {box.joins.map((join) => {

@@ -11,15 +11,15 @@ export function ControlCircuit({ wiring, star }: { wiring: WiringCurve; star: st
         ['F2 95–96', 'overload contact: opens when the relay trips'],
         ['S0 21–22', 'stop'],
         ['S1 13–14', 'start'],
-        ['K1 13–14', 'holds K1 once it has closed'],
+        ['K1 13–14', 'keeps K1 closed'],
         ...(staged
             ? ([
-                  ['K4 55–56', `opens ${star} when its time is over`],
-                  ['K4 67–68', 'closes delta when its time is over'],
-                  ['K2 21–22, K3 21–22', 'each keeps the other out'],
+                  ['K4 55–56', `opens ${star} after the set time`],
+                  ['K4 67–68', 'closes delta after the set time'],
+                  ['K2 21–22, K3 21–22', 'interlock: only one can close'],
               ] as [string, string][])
             : bypass
-              ? ([['K4 67–68', 'closes the second stage when its time is over']] as [string, string][])
+              ? ([['K4 67–68', 'closes the second stage after the set time']] as [string, string][])
               : []),
     ];
     const right = staged ? 420 : bypass ? 330 : 190;
@@ -31,7 +31,7 @@ export function ControlCircuit({ wiring, star }: { wiring: WiringCurve; star: st
                     control supply
                 </text>
                 <text className="soft" x="36" y="444">
-                    its return
+                    return
                 </text>
                 <OffContacts x={100} symbols={symbols} />
                 <path d="M100 140V168" />

@@ -78,13 +78,16 @@ export function LeadsWizard() {
     return (
         <Steps>
             <li>
-                <p>Isolate the motor and take every link out. Tie numbers 1 to 6 to the leads, in any order.</p>
+                <p>Isolate the motor, lock off and prove dead. Remove all links. Number the leads 1 to 6, in any order.</p>
             </li>
             <li>
-                <p>Ohmmeter between 1 and each other lead: only one has continuity. Then the same from the lowest number that is left.</p>
+                <p>
+                    Use an ohmmeter between lead 1 and each other lead: only one has continuity. Then do the same from the lowest number
+                    left.
+                </p>
                 <Pairs>
                     <Select
-                        label="1 rings with"
+                        label="Lead 1 has continuity with"
                         value={first}
                         options={[{ value: '', label: 'not found yet' }, ...OTHERS.map((lead) => ({ value: lead, label: lead }))]}
                         onChange={(lead) => {
@@ -95,7 +98,7 @@ export function LeadsWizard() {
                     />
                     {first !== '' && (
                         <Select
-                            label={`${begins} rings with`}
+                            label={`Lead ${begins} has continuity with`}
                             value={second}
                             options={[
                                 { value: '', label: 'not found yet' },
@@ -108,16 +111,17 @@ export function LeadsWizard() {
                         />
                     )}
                 </Pairs>
-                {pairs.length === 3 && <p>So the third winding is {rest.join(' and ')}.</p>}
+                {pairs.length === 3 && <p>The third winding is {rest.join(' and ')}.</p>}
             </li>
             {pairs.length === 3 && (
                 <li>
                     <p>
-                        A small battery: plus to lead 1, minus to {first}. A meter with a needle, lowest direct volts, on each other pair.
-                        Look at the moment of switching on, not off; never hold the ends in your fingers, the kick back stings.
+                        Use a small battery: plus to lead 1, minus to {first}. Put an analogue meter (lowest DC volts range) on each other
+                        pair. Watch the needle when you connect the battery, not when you disconnect it. Do not hold the bare ends: the
+                        winding gives a voltage kick.
                     </p>
                     <p>
-                        Meter’s plus on {begins}, minus on {second}: at switching on the needle kicks
+                        Meter plus on {begins}, minus on {second}: on connecting, the needle kicks
                     </p>
                     <Segments
                         label={`Needle on ${begins} and ${second}`}
@@ -126,7 +130,7 @@ export function LeadsWizard() {
                         onChange={(to) => setNeedles([to, needles[1]])}
                     />
                     <p>
-                        Meter’s plus on {rest[0]}, minus on {rest[1]}: at switching on the needle kicks
+                        Meter plus on {rest[0]}, minus on {rest[1]}: on connecting, the needle kicks
                     </p>
                     <Segments
                         label={`Needle on ${rest.join(' and ')}`}
@@ -141,7 +145,7 @@ export function LeadsWizard() {
                 <li>
                     {named.data.refusal === null ? (
                         <>
-                            <p>Mark the leads so:</p>
+                            <p>Mark the leads:</p>
                             <Labels>
                                 {Object.entries(named.data.labels).map(([lead, label]) => (
                                     <div key={lead}>
@@ -151,8 +155,8 @@ export function LeadsWizard() {
                                 ))}
                             </Labels>
                             <p>
-                                Then run it uncoupled for a moment: alike currents in all lines, no growl. If it turns the wrong way, swap
-                                two windings whole.
+                                Then run the motor uncoupled for a moment: equal currents in all lines, no growl. If it turns the wrong way,
+                                swap two complete windings.
                             </p>
                         </>
                     ) : (

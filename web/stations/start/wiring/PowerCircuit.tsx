@@ -190,7 +190,7 @@ function SixLeads({ wiring, star }: { wiring: WiringCurve; star: string }) {
                 windings
             </text>
             <text className="soft" x={XS[0]} y="376">
-                K2 and K3 never together: interlocked by their armatures and by their contacts. The relay sits in the motor leads.
+                K2 and K3 must never close together: interlock them mechanically and electrically. The overload relay is in the motor leads.
             </text>
         </Circuit>
     );

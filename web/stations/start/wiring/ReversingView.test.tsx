@@ -19,7 +19,7 @@ const rows = (title: string) => {
     );
 };
 
-// Two lines exchanged turn the field round; common practice, no source.
+// Two lines exchanged turn the field round; common practice.
 describe('turning a motor the other way', () => {
     it('exchanges exactly two lines behind the contactor of the other way', () => {
         show(by('contactor'));
@@ -31,7 +31,7 @@ describe('turning a motor the other way', () => {
     it('keeps each contactor out while the other is in, and the relay stops both', () => {
         show(by('contactor'));
         const said = rows('Both directions, control circuit');
-        expect(said.get('K1 21–22, K2 21–22')).toBe('each keeps the other out');
+        expect(said.get('K1 21–22, K2 21–22')).toBe('interlock: only one can close');
         expect(said.get('F2 95–96')).toContain('opens when the relay trips');
         expect(said.get('S0 21–22')).toContain('stop');
     });
@@ -41,13 +41,15 @@ describe('turning a motor the other way', () => {
         expect([...rows('Both directions, power circuit').keys()]).toEqual(
             expect.arrayContaining(['Forward contactor K6', 'Reverse contactor K7']),
         );
-        expect(screen.getByText(/The soft starter must be at rest, too/)).toBeTruthy();
+        expect(screen.getByText(/The soft starter must be at rest too/)).toBeTruthy();
     });
 
     it('swaps whole windings of a motor with six leads, or the mild changeover becomes a hard one', () => {
         show(by('six_leads'));
-        expect(screen.getByText(/Swap two windings whole, starts and ends alike: lines on V1, U1, W1/)).toBeTruthy();
-        expect(screen.getByText(/one way changes from star to delta mildly and the other way hard/)).toBeTruthy();
+        expect(screen.getByText(/Swap two complete windings, starts and ends alike: lines on V1, U1, W1/)).toBeTruthy();
+        expect(
+            screen.getByText(/one direction has the lower changeover peak from star to delta and the other the higher one/),
+        ).toBeTruthy();
     });
 
     it('needs no contactor behind a drive', () => {

@@ -10,29 +10,29 @@ export function ReversingView({ wiring, star }: { wiring: WiringCurve; star: str
     if (wiring.drawing === 'converter') {
         return (
             <Say $bad={false}>
-                <b>The drive turns the motor the other way by its own command</b>
-                No contactors for it, and no swapped lines: what is set in the drive decides. If the motor turns the wrong way when the
-                drive says forward, swap two leads between drive and motor: {a}, {b}, {c}.
+                <b>The drive reverses the motor by its own command</b>
+                No reversing contactors and no swapped lines: the drive setting decides. If the motor turns the wrong way on a forward
+                command, swap two leads between drive and motor: {a}, {b}, {c}.
             </Say>
         );
     }
     return (
         <>
             <Say $bad={false}>
-                <b>Once, for good</b>
+                <b>Permanent change of direction</b>
                 {staged
-                    ? `Swap two windings whole, starts and ends alike: lines on ${a}, ${b}, ${c}, and the delta contactor’s leads of the same two windings with them. Two incoming lines alone would turn the motor as well, but make the mild changeover a hard one.`
-                    : `Swap two lines at the motor: ${a}, ${b}, ${c}. Uncouple the load first where the wrong way can harm it.`}
+                    ? `Swap two complete windings, starts and ends alike: lines on ${a}, ${b}, ${c}, and the delta contactor leads of the same two windings with them. Swapping two supply lines alone also reverses the motor, but it gives the higher changeover peak.`
+                    : `Swap two lines at the motor: ${a}, ${b}, ${c}. Uncouple the load first if the wrong direction can damage it.`}
             </Say>
             <ReversingCircuit wiring={wiring} />
             <ReversingControl wiring={wiring} />
             <Say $bad={false}>
-                <b>From one way to the other only at rest</b>A motor reversed at full speed takes four times the rotor heat of a start, and
-                its shaft a harder shock than any start.
+                <b>Reverse only from standstill</b>A motor reversed at full speed gets four times the rotor heat of a start, and its shaft a
+                larger torque step than any start.
                 {staged
-                    ? ` The ends stay on the lines they were given, so one way changes from ${star} to delta mildly and the other way hard: reckon the other way with the higher changeover peak, or close the gap with resistors.`
+                    ? ` The ends stay on their lines, so one direction has the lower changeover peak from ${star} to delta and the other the higher one: use the higher peak for the other direction, or use closed transition with resistors.`
                     : ''}
-                {wiring.drawing === 'thyristors' ? ' The soft starter must be at rest, too: its time of stopping counts.' : ''}
+                {wiring.drawing === 'thyristors' ? ' The soft starter must be at rest too: its stopping time counts.' : ''}
             </Say>
         </>
     );
@@ -42,7 +42,7 @@ export function ReversingView({ wiring, star }: { wiring: WiringCurve; star: str
 function names(wiring: WiringCurve): { forward: string; reverse: string; next: string } {
     return wiring.drawing === 'contactor'
         ? { forward: 'K1', reverse: 'K2', next: 'to F2 and the motor' }
-        : { forward: 'K6', reverse: 'K7', next: 'to K1 and all behind it' };
+        : { forward: 'K6', reverse: 'K7', next: 'to K1 and the rest of the circuit' };
 }
 
 function ReversingCircuit({ wiring }: { wiring: WiringCurve }) {
@@ -59,7 +59,7 @@ function ReversingCircuit({ wiring }: { wiring: WiringCurve }) {
             rows={[
                 [`Forward contactor ${forward}`, lines.join(', ')],
                 [`Reverse contactor ${reverse}`, onto.map((line) => lines[line]).join(', ')],
-                ['Never together', 'interlocked by their armatures and by their contacts'],
+                ['Never together', 'mechanical and electrical interlock'],
             ]}
             wide
         >
@@ -91,7 +91,7 @@ function ReversingCircuit({ wiring }: { wiring: WiringCurve }) {
                     {next}
                 </text>
                 <text className="soft" x="20" y="300">
-                    {forward} and {reverse} never together: interlocked by their armatures and by their contacts.
+                    {forward} and {reverse} must never close together: interlock them mechanically and electrically.
                 </text>
             </Circuit>
         </Picture>
@@ -111,11 +111,11 @@ function ReversingControl({ wiring }: { wiring: WiringCurve }) {
             name="reversing-control"
             rows={[
                 ['F2 95–96', 'overload contact: opens when the relay trips'],
-                ['S0 21–22', 'stop: pressed before the other way can be started'],
+                ['S0 21–22', 'stop: press before starting the other direction'],
                 ['S1 13–14', 'start forward'],
                 ['S2 13–14', 'start in reverse'],
-                [`${forward} 13–14, ${reverse} 13–14`, 'each holds itself'],
-                [`${forward} 21–22, ${reverse} 21–22`, 'each keeps the other out'],
+                [`${forward} 13–14, ${reverse} 13–14`, 'each has its own holding contact'],
+                [`${forward} 21–22, ${reverse} 21–22`, 'interlock: only one can close'],
             ]}
             wide
         >
@@ -125,7 +125,7 @@ function ReversingControl({ wiring }: { wiring: WiringCurve }) {
                     control supply
                 </text>
                 <text className="soft" x="36" y="404">
-                    its return
+                    return
                 </text>
                 <OffContacts x={140} symbols={symbols} />
                 <path d="M140 140V168M140 150H340V168" />

@@ -44,24 +44,24 @@ export function WiringView() {
         return (
             <p role="status">
                 {waiting
-                    ? 'Drawing.'
+                    ? 'Drawing…'
                     : failed
-                      ? 'The service does not answer; the circuit is kept.'
-                      : 'Type the voltage of a three-phase supply first.'}
+                      ? 'Cannot reach the server. Your entries are kept.'
+                      : 'Enter the voltage of a three-phase supply first.'}
             </p>
         );
     }
     return (
         <>
-            <Segments label="What is wired" value={part} options={PARTS} onChange={setPart} />
+            <Segments label="Wiring views" value={part} options={PARTS} onChange={setPart} />
             {part === 'starter' && <Starter wiring={wiring} star={star} />}
             {part === 'directions' && <ReversingView wiring={wiring} star={star} />}
             {part === 'links' && <Links wiring={wiring} />}
             {part === 'crossed' && <Crossed wiring={wiring} />}
             {part === 'unmarked' && <LeadsWizard />}
             <p>
-                Before a hand goes in: isolate, lock off, prove dead on a meter that was tried before and after. Local rules and licensed
-                people decide.
+                Before you open the box: isolate, lock off and prove dead with a tester you have checked on a known live source before and
+                after. Follow local rules; licensed persons only.
             </p>
         </>
     );
@@ -101,7 +101,7 @@ function Links({ wiring }: { wiring: WiringCurve }) {
                             label="Links as found"
                             value={found}
                             options={[
-                                { value: '', label: 'Not looked yet' },
+                                { value: '', label: 'Not checked yet' },
                                 ...wiring.found.map((one) => ({ value: one.found, label: one.name })),
                             ]}
                             onChange={setFound}
@@ -109,7 +109,7 @@ function Links({ wiring }: { wiring: WiringCurve }) {
                         {verdict !== undefined && (
                             <Say $bad={!verdict.right} role="status">
                                 <b>
-                                    {verdict.right ? 'Right' : 'Not right'}: {verdict.winding} on each winding
+                                    {verdict.right ? 'Correct' : 'Not correct'}: {verdict.winding} on each winding
                                 </b>
                                 {verdict.says}
                             </Say>
@@ -135,7 +135,7 @@ function Crossed({ wiring }: { wiring: WiringCurve }) {
     return (
         <>
             <p>
-                The starts {wiring.starts.join(', ')} lie on {names.join(', ')}. Which line does the delta contactor bring to each end?
+                The starts {wiring.starts.join(', ')} are on {names.join(', ')}. Which line does the delta contactor connect to each end?
             </p>
             <Ends>
                 {wiring.ends.map((end, winding) => (
@@ -148,7 +148,7 @@ function Crossed({ wiring }: { wiring: WiringCurve }) {
                     />
                 ))}
                 <Select
-                    label="Start and end exchanged"
+                    label="Start and end swapped"
                     value={turned}
                     options={[
                         { value: '', label: 'none' },
