@@ -14,7 +14,6 @@ use BraveAnvil\Solution\Fault;
 use BraveAnvil\Solution\FieldError;
 use BraveAnvil\Solution\Figure;
 use BraveAnvil\Solution\Ledger;
-use BraveAnvil\Solution\Show;
 use BraveAnvil\Solution\Station;
 use BraveAnvil\Start\Starting;
 
@@ -289,13 +288,12 @@ final readonly class CableStation
 
         $sets = $run->conductor->sets;
 
-        return ($sets > 1 ? $sets.' × ' : '').
-            Show::number($conductors->number() / $sets).
-            ' × '.
-            $run->size->shown().
-            ' from starter to motor'.
+        $count = (int) $conductors->number();
+
+        return 'Starter to motor: '.$count.' conductors, '.$run->size->shown().
+            ($sets > 1 ? ', in '.$sets.' parallel sets' : ($count === 6 ? ' (2 per phase)' : '')).'.'.
             ($drop === null
-                ? '.'
-                : ', '.$drop->shown(3).' drop running'.($starting === null ? '.' : ', '.$starting->shown(3).' starting.'));
+                ? ''
+                : ' Voltage drop '.$drop->shown(3).' running'.($starting === null ? '.' : ', '.$starting->shown(3).' starting.'));
     }
 }

@@ -65,7 +65,7 @@ final class MeaningsTest extends CoreTestCase
             ['plate.standard', 'IS:12615', ['Not explained']],
             ['plate.standard', 'NEMA MG-1', ['USA']],
             ['plate.standard', 'NEMA MG 1', ['USA']],
-            ['plate.remarks', 'INV DUTY, PTC 150 °C', ['frequency converter', 'thermistors', 'megger']],
+            ['plate.remarks', 'INV DUTY, PTC 150 °C', ['frequency converter', 'thermistors', 'insulation tester']],
             ['plate.remarks', 'usable at 208 V', ['208 V']],
             ['plate.phases', '3~', ['Three phases']],
             ['plate.weight', '310 kg', ['310 kg']],

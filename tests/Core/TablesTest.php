@@ -33,7 +33,7 @@ final class TablesTest extends TestCase
         $table = Tables::shipped()->named(TableName::from($name));
         self::assertNotSame('', $table->source);
         self::assertMatchesRegularExpression('/^\d{4}$/', $table->edition);
-        self::assertMatchesRegularExpression('/from memory|no source|judgement/', $table->cited());
+        self::assertMatchesRegularExpression('/from memory|Common practice|judgement/', $table->cited());
         foreach ($table->doubts() as $path => $reason) {
             self::assertNotSame('', $reason);
             $at = $table->data;

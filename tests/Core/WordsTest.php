@@ -4,78 +4,118 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use BraveAnvil\RuleBook\RuleBooks;
+use BraveAnvil\RuleBook\Tables;
+use BraveAnvil\Solution\Solution;
+use BraveAnvil\Spoken;
 use PHPUnit\Framework\Attributes\DataProvider;
-use PHPUnit\Framework\TestCase;
 
-/** What people read is said as the trade says it, and in the terms of the rule book in use. The style is in docs/words.md. */
-final class WordsTest extends TestCase
+/** A book is spoken in its own words from the first sentence to the last source. */
+final class WordsTest extends CoreTestCase
 {
-    /** What is not said any more, and where it may stand all the same. */
-    private const NOT_SAID = '~\b(?:is|are) wanted\b|\bNot said\b|\bworked out\b|\bmaker(?:’s)?\b|\bjoined\b|\banew\b'
-        .'|\bnought\b|\bfor ever\b|\bcalled off\b|\bCall it off\b|What to mind|service does not answer|\bno source\b'
-        .'|own computation|\bDirect on line\b|Prospective fault current|\bat worst\b|\bgentler\b|\bwhoever\b|licensed people'
-        .'|trips at once|\bto mend\b|\bis typed\b|\bnot typed\b|\bType (?:it|the|a|your|both|two)\b|\bbears? (?:it|that|this)\b'
-        .'|\ba (?:phase|kWh|kvarh)\b(?!-)|Somebody|\bWorking\b~';
-
-    /** Messages to whoever works on the program, and words that sheets sealed long ago hold. */
-    private const MAY = '~^core/Solution/Fault\.php|^app/Sheet/DoorCard\.php~';
-
-    private static function everything(): string
+    /** @return iterable<string, array{array<string, mixed>}> */
+    public static function american(): iterable
     {
-        static $words = null;
-
-        return $words ??= (string) shell_exec('php '.escapeshellarg(dirname(__DIR__, 2).'/bin/words').' 2>&1');
+        $delta = ['plate.voltage' => 'D 460', 'plate.current' => 61, 'plate.leads' => 6, 'starter.method' => 'star_delta'];
+        yield 'direct' => [[]];
+        yield 'wye-delta' => [$delta];
+        yield 'relay in the line' => [[...$delta, 'guard.overload_place' => 'line', 'starter.run_up_time' => '8 s']];
+        yield 'slow class' => [[...$delta, 'guard.overload_class' => '30', 'starter.run_up_time' => '8 s']];
+        yield 'refused' => [['starter.method' => 'star_delta']];
+        yield 'fits nothing' => [['starter.method' => 'star_delta', 'supply.voltage' => 208]];
+        yield 'capacitor at the motor' => [['correction.place' => 'at_motor', 'correction.target_power_factor' => 0.95]];
+        yield 'capacitor at a wye-delta motor' => [
+            [...$delta, 'correction.place' => 'before_controller', 'correction.target_power_factor' => 0.95],
+        ];
+        yield 'long cable' => [['cable.length' => '900 ft', 'cable.line_length' => '40 ft']];
+        yield 'no size' => [['cable.length' => '9000 ft']];
+        yield 'high leg' => [['supply.voltage' => '240/120']];
+        yield 'fault level' => [
+            ['supply.transformer_kva' => 750, 'supply.transformer_impedance_percent' => 5.75, 'guard.breaking_capacity_ka' => 5],
+        ];
+        yield 'readings' => [[
+            'correction.place' => 'board', 'correction.rated_kvar' => 10, 'correction.rated_voltage' => 480, 'readings' => [
+                ['kind' => 'rotation', 'at' => '2026-04-20', 'values' => ['seen' => 'wrong']],
+                ['kind' => 'correction', 'at' => '2026-04-20', 'values' => [
+                    'before' => ['watts' => 30000, 'amps' => 50, 'volts' => 480],
+                    'after' => ['watts' => 30000, 'amps' => 47.4, 'volts' => 480],
+                ]],
+            ],
+        ]];
+        yield 'nothing stamped' => [
+            ['plate.current' => null, 'plate.efficiency' => null, 'plate.power_factor' => null, 'plate.code_letter' => null],
+        ];
     }
 
-    public function test_nothing_is_said_in_words_that_no_electrician_uses(): void
+    /** @param  array<string, mixed>  $changes */
+    #[DataProvider('american')]
+    public function test_an_nec_circuit_reads_in_words_of_the_nec(array $changes): void
     {
-        $lines = explode("\n", trim(self::everything()));
-        self::assertGreaterThan(10_000, count($lines));
-        $wrong = array_values(array_filter($lines, static function (string $line): bool {
-            [, $text] = explode("\t", $line, 2) + ['', ''];
-
-            return preg_match(self::NOT_SAID, $text) === 1 && preg_match(self::MAY, $line) !== 1;
-        }));
-        self::assertSame([], $wrong);
+        foreach (self::said(Circuits::solve(Circuits::fiftyHorsepower(), ['cable.length' => '180 ft', ...$changes])) as $where => $text) {
+            self::assertDoesNotMatchRegularExpression('/\bstar\b|star-delta|\bearth(ed|ing)?\b|mm²/iu', $text, $where);
+            self::assertDoesNotMatchRegularExpression('/\b[UVW][12]\b/u', $text, $where);
+        }
     }
 
-    /** @return iterable<string, array{string, string}> words of the other world */
-    public static function books(): iterable
+    public function test_an_iec_circuit_reads_in_words_of_the_iec(): void
     {
-        $american = '\bwye\b|\bground(?:ed|ing)?\b|\bampacity\b|\binterrupting rating\b|\baluminum\b|\bfull-voltage start'
-            .'|\bequipment grounding|\bbonding conductor';
-        $metric = '\bstar\b|\bstar-delta\b|\bearth(?:ed|ing)?\b|\bunearthed\b|\baluminium\b|\bbreaking capacity\b|\bprospective\b'
-            .'|\bcurrent-carrying capacity\b|\bdirect-on-line\b|\binsulation monitoring\b|\bprotective conductor\b|\bclass 10A\b'
-            .'|\bprove dead\b';
-        yield 'IEC 60364' => ['iec', $american];
-        yield 'NEC' => ['nec', $metric];
-        yield 'CE Code' => ['cec', $metric];
-    }
-
-    #[DataProvider('books')]
-    public function test_a_book_speaks_its_own_language(string $book, string $others): void
-    {
-        $said = [];
-        foreach (explode("\n", self::everything()) as $line) {
-            [$place, $text] = explode("\t", $line, 2) + ['', ''];
-            if (str_starts_with($place, "$book ")) {
-                $said[] = $text;
+        foreach ([[], ['starter.method' => 'star_delta', 'cable.line_length' => '10 m']] as $changes) {
+            foreach (self::said(Circuits::solve(Circuits::kilnFan(), $changes)) as $where => $text) {
+                self::assertDoesNotMatchRegularExpression('/\bwye\b|\bAWG\b|\bkcmil\b|\braceway\b/iu', $text, $where);
             }
         }
-        self::assertGreaterThan(1000, count($said));
-        // A scope's ground is the building's under every book.
-        $wrong = preg_grep("~$others~i", $said);
-        self::assertSame([], array_values(preg_grep('~oscilloscope~', $wrong === false ? [] : $wrong, PREG_GREP_INVERT) ?: []));
     }
 
-    /** NEMA ICS 2 (from memory): 10, 20 and 30; 10A is a class of IEC 60947-4-1 alone. */
-    public function test_a_relay_of_the_american_world_has_no_class_10a(): void
+    /** @return iterable<string, string> every sentence, finding and error of a solution */
+    private static function said(Solution $solution): iterable
     {
-        $typed = ['guard.overload_class' => '10A', 'starter.run_up_time' => 2];
-        $nec = Circuits::solve(Circuits::twentyFiveHorsepower(), $typed);
-        self::assertSame('10', $nec->figure('guard.overload_class')?->value);
-        $values = array_column($nec->fields['guard.overload_class']->choices ?? [], 'value');
-        self::assertSame(['5', '10', '20', '30'], $values);
-        self::assertSame('10A', Circuits::solve(Circuits::kilnFan(), $typed)->figure('guard.overload_class')?->value);
+        foreach ($solution->comparisons as $comparison) {
+            $judged = $comparison->judgement;
+            yield from ['says' => $judged->says, 'next' => $judged->next, 'points to' => implode('; ', $judged->pointsTo)];
+        }
+        foreach ($solution->sentences as $station => $sentence) {
+            yield "sentence of $station" => $sentence;
+        }
+        foreach ($solution->findings as $finding) {
+            yield $finding->code->code() => "$finding->title. $finding->text $finding->action";
+        }
+        foreach ($solution->errors as $error) {
+            yield $error->path => "$error->text $error->accepted";
+        }
+        foreach ([...$solution->read, ...array_column($solution->meanings, 'text')] as $path => $text) {
+            yield "read $path" => $text;
+        }
+        foreach ($solution->figures as $figure) {
+            yield $figure->key() => $figure->label.': '.$figure->working.'; '.$figure->source.'; '.implode('; ', $figure->assumptions);
+        }
+    }
+
+    /** @return iterable<string, array{string, string}> as the stations write it, as the NEC says it */
+    public static function spoken(): iterable
+    {
+        yield 'a word' => ['in star', 'in wye'];
+        yield 'with a capital' => ['Star-delta takes 154 A', 'Wye-delta takes 154 A'];
+        yield 'inside another word' => ['the start takes 462 A; starve, restart', 'the start takes 462 A; starve, restart'];
+        yield 'earth in all its forms' => ['Earth it: earthed, earthing, an earth fault', 'Ground it: grounded, grounding, a ground fault'];
+        yield 'nothing to say' => ['40.65 A', '40.65 A'];
+    }
+
+    #[DataProvider('spoken')]
+    public function test_words_are_put_whole_and_keep_their_capitals(string $written, string $said): void
+    {
+        $books = new RuleBooks(Tables::shipped());
+        $american = $books->named('nec')?->words();
+        $metric = $books->named('iec')?->words();
+        self::assertNotNull($american);
+        self::assertNotNull($metric);
+        self::assertSame($said, Spoken::by($american)->text($written));
+        self::assertSame($written, Spoken::by($metric)->text($written), 'what is in its own words stays');
+    }
+
+    /** What a person typed is quoted as it was typed. */
+    public function test_a_quotation_is_never_put_into_other_words(): void
+    {
+        $solution = Circuits::solve(Circuits::fiftyHorsepower(), ['plate.speed' => 'star']);
+        self::assertStringContainsString('“star”', Circuits::errors($solution)['plate.speed']);
     }
 }

@@ -58,7 +58,7 @@ final class YardTest extends BrowserTestCase
             'the field never got the focus',
         );
         $hand->fill('Length, starter to motor', '60 m');
-        $hand->see('from starter to motor');
+        $hand->see('Starter to motor: ');
     }
 
     public function test_an_address_that_leads_nowhere_says_so(): void

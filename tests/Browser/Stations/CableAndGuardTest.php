@@ -21,7 +21,7 @@ final class CableAndGuardTest extends BrowserTestCase
         $hand->see('bonding conductor');
         $hand->see('CE Code 28-106');
         $hand->choose('Conductor material', 'Aluminum');
-        $hand->see('Aluminium conductors need aluminium-rated terminals');
+        $hand->see('Aluminum conductors need aluminum-rated terminals');
         $hand->press('Calculate the margins');
         $hand->see('Margin: how far each value can go');
         $hand->leave();

@@ -38,7 +38,7 @@ final class ProveTest extends BrowserTestCase
         $hand->press('Withdraw');
         $hand->fill('Reason', 'leads of the meter swapped');
         $hand->press('Withdraw reading');
-        $hand->see('withdrawn by Shift electrician B: leads of the meter changed round');
+        $hand->see('withdrawn by Shift electrician B: leads of the meter swapped');
         $hand->see('No measurements yet.');
     }
 
