@@ -204,7 +204,7 @@ final readonly class Bench
         return [
             'settings.voltage_tolerance' => new Assumed(10.0, 'voltage tolerance 10 %', DefaultReason::RuleBook),
             'settings.direct_start_limit' => new Assumed(4000.0, 'direct-on-line starts up to 4 kW', DefaultReason::Practice),
-            'starter.method' => new Assumed('direct', 'direct on line', DefaultReason::Practice),
+            'starter.method' => new Assumed('direct', 'direct-on-line', DefaultReason::Practice),
             'correction.place' => new Assumed('none', 'no capacitor', DefaultReason::Practice),
         ];
     }

@@ -93,7 +93,7 @@ final readonly class PhasorCurve implements Curve
      */
     private static function three(array $names, string $of, float $size, float $first): array
     {
-        $unit = str_ends_with($of, 'volts') ? Unit::Volt : Unit::Ampere;
+        $unit = str_ends_with($of, 'voltage') ? Unit::Volt : Unit::Ampere;
         $shown = Show::quantity($size, $unit, 3).' at ';
         $arrows = [];
         foreach ($names as $i => $name) {

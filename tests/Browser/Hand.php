@@ -146,6 +146,15 @@ final readonly class Hand
         );
     }
 
+    /** Presses the button whose words match a pattern, as one that counts. */
+    public function pressLike(string $pattern): void
+    {
+        $this->until(fn (): bool => $this->driver->executeScript(
+            'const e = [...document.querySelectorAll("button")].find((e) => new RegExp(arguments[0]).test(e.innerText.trim())); e?.click(); return !!e',
+            [$pattern],
+        ) === true, 40, "nothing matches {$pattern}");
+    }
+
     /** Ticks the box, or takes the tick away. */
     public function tick(string $label): void
     {

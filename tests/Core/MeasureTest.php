@@ -391,6 +391,9 @@ final class MeasureTest extends CoreTestCase
         self::assertEqualsWithDelta(30, $angle($phasors['star']['lagging'], 'V12') - $angle($phasors['star']['lagging'], 'V1N'), 1e-4);
         self::assertEqualsWithDelta(30, $angle($phasors['delta']['lagging'], 'I12') - $angle($phasors['delta']['lagging'], 'I1'), 1e-4);
         self::assertEqualsWithDelta(-rad2deg(acos(0.85)), $angle($phasors['star']['lagging'], 'I1'), 1e-4);
+        foreach ([...$phasors['star']['lagging'], ...$phasors['delta']['lagging']] as $arrow) {
+            self::assertStringContainsString(str_starts_with($arrow['name'], 'V') ? "\u{00A0}V at" : "\u{00A0}A at", $arrow['shown']);
+        }
         self::assertEqualsWithDelta(rad2deg(acos(0.85)), $angle($phasors['star']['leading'], 'I1'), 1e-4);
     }
 

@@ -15,7 +15,7 @@ const Frame = styled.div`
 
 /** What only the screen adds: a margin like that of the paper, and the mark over the first page alone. */
 const SCREEN =
-    '.paper.screen{padding:12mm;min-width:150mm;line-height:1.3} @media (max-width:600px){.paper.screen{padding:4mm}} @media print{.paper.screen{padding:0;min-width:0}.paper.screen .across{position:fixed}}';
+    '.paper.screen{padding:12mm;min-width:150mm;line-height:1.3} @media (max-width:600px){.paper.screen{padding:4mm}} @media print{.paper.screen{padding:0;min-width:0}.paper.screen .across{position:fixed}} .paper.screen .across{font-size:0} .paper.screen .across::after{content:attr(data-mark);font-size:54pt}';
 
 /** A paper of the service as it is printed: the same markup and style as in the PDF, apart from the page around it. */
 export function Paper({ name, label, paper }: { name: 'door' | 'file'; label: string; paper: PaperAnswer }) {

@@ -39,7 +39,7 @@ final readonly class PlateCurrent
             foreach ($ends as $end) {
                 $number = Typed::number($end);
                 if ($number instanceof Refusal) {
-                    return str_contains($number->text, 'read with a decimal comma')
+                    return str_contains($number->text, 'decimal comma')
                         ? $number
                         : new Refusal(Typed::quoted($text).' cannot be read as a current.');
                 }

@@ -52,7 +52,7 @@ final readonly class PlateVoltage
                 $number = Typed::number($end);
                 if ($number instanceof Refusal) {
                     // Letters and signs are gone by now: repeat what was typed, not what is left of it.
-                    return str_contains($number->text, 'read with a decimal comma')
+                    return str_contains($number->text, 'decimal comma')
                         ? $number
                         : new Refusal(Typed::quoted($text).' cannot be read as a voltage.');
                 }

@@ -1,4 +1,4 @@
-@if ($mark !== '')<div class="across" aria-hidden="true">{{ $mark }}</div>@endif
+@if ($mark !== '')<div class="across" aria-hidden="true" data-mark="{{ $mark }}">{{ $mark }}</div>@endif
 <table class="plain"><tr>
 <td><h1>{!! \App\Sheet\Ink::html($content->text('tag')) !!}</h1>
 <p class="strong">{!! \App\Sheet\Ink::html($content->written('drives')) !!}</p>

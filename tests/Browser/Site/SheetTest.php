@@ -40,7 +40,7 @@ final class SheetTest extends BrowserTestCase
         $reviewer->see('“Length measured, 62 m.” (Shift electrician B)');
         $reviewer->fill('Your password, to sign', 'not this one');
         $reviewer->press('Sign and issue');
-        $reviewer->see('This is not your present password.');
+        $reviewer->see('This is not your password.');
         $reviewer->fill('Your password, to sign', 'larkrigg');
         $reviewer->press('Sign and issue');
         $reviewer->see('See the marked items.');
@@ -125,7 +125,7 @@ final class SheetTest extends BrowserTestCase
         $hand->see('1 of ');
         $hand->see('Overload relay setting');
         $hand->driver->executeScript(
-            '[...document.querySelectorAll("li[aria-label=\'Overload dial\'] button")].find((e) => e.innerText === "Different").click()',
+            '[...document.querySelectorAll("li[aria-label=\'Overload relay setting\'] button")].find((e) => e.innerText === "Different").click()',
         );
         $hand->fill('Found', 'high');
         $hand->press('Check');

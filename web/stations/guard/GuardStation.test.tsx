@@ -27,17 +27,19 @@ describe('the guard', () => {
         expect(screen.queryByText('Overload relay')).toBeNull();
     });
 
-    it('shows the limit that must not be dialled where a rule sets one above the dial', () => {
+    it('says the limit in small where a rule sets one above the dial, and never as large as the dial', () => {
         const dial = figure('guard.overload_dial', 58, '58 A');
         const level = figure('guard.overload_class', '10', '10');
         const figures = [dial, figure('guard.overload_setting', 72.5, '72.5 A'), level];
         showOnBench(<GuardStation />, {}, solution({ figures, words: { disconnect: 'disconnect' } }));
-        expect(screen.getByText('code limit for the trip (not the dial)')).toBeTruthy();
+        expect(screen.getByText('Code limit for the trip: 72.5 A. Do not set the dial to it.')).toBeTruthy();
+        expect(screen.getByText('trip class')).toBeTruthy();
         expect(screen.getByText('disconnect, minimum')).toBeTruthy();
         cleanup();
         const same = [dial, figure('guard.overload_setting', 58, '58 A'), level];
         showOnBench(<GuardStation />, {}, solution({ figures: same, words: { disconnect: 'isolator' } }));
         expect(screen.getByText('trip class')).toBeTruthy();
+        expect(screen.queryByText(/Code limit/)).toBeNull();
         expect(screen.getByText('isolator, minimum')).toBeTruthy();
     });
 });

@@ -1,8 +1,10 @@
 import { useSearchParams } from 'react-router';
+import styled from 'styled-components';
 import { useBench } from '../../bench/BenchContext';
 import { Choice, Field } from '../../bench/fields';
 import { Fields, StationPage } from '../../bench/StationPage';
 import { Segments } from '../../kit/Segments';
+import { token } from '../../theme/tokens';
 import { FaultTable } from './FaultTable';
 import { RatingLadder } from './RatingLadder';
 import { TimeCurrentView } from './TimeCurrentView';
@@ -14,6 +16,11 @@ const VIEWS: readonly { value: View; label: string }[] = [
     { value: 'time-current', label: 'Time and current' },
 ];
 
+const Limit = styled.p`
+    font-size: 14px;
+    color: ${token.soft};
+`;
+
 /** Protective device, overload relay, disconnect and contactors. */
 export default function GuardStation() {
     const { solved } = useBench();
@@ -22,7 +29,7 @@ export default function GuardStation() {
     const place = solved.text('guard.overload_place');
     // A starter with one place for the relay needs no word for it.
     const seat = place === undefined || solved.note('guard.overload_place').unused ? '' : solved.choice('guard.overload_place', place);
-    // Where the rule sets a limit above the dial, that limit is what must not be dialled.
+    // Where the rule sets a limit above the dial it stands small: the largest number is the one that is dialled.
     const limited = (solved.number('guard.overload_setting') ?? 0) > (solved.number('guard.overload_dial') ?? Infinity);
     // Without a timed start no class is chosen.
     const timed = solved.figure('guard.overload_class') !== undefined;
@@ -34,9 +41,7 @@ export default function GuardStation() {
                     ? { figure: 'guard.scpd_rating', label: solved.word('scpd', 'protective device') }
                     : { figure: 'guard.instantaneous_setting', label: 'instantaneous trip, set to' },
                 { figure: 'guard.overload_dial', label: `overload setting${seat === '' ? '' : `, relay ${seat.toLowerCase()}`}` },
-                limited
-                    ? { figure: 'guard.overload_setting', label: 'code limit for the trip (not the dial)' }
-                    : { figure: 'guard.overload_class', label: timed ? 'trip class' : 'trip class: not checked (start time unknown)' },
+                { figure: 'guard.overload_class', label: timed ? 'trip class' : 'trip class: not checked (start time unknown)' },
                 { figure: 'guard.disconnect_rating', label: `${solved.word('disconnect', 'disconnect')}, minimum` },
             ]}
         >
@@ -50,6 +55,9 @@ export default function GuardStation() {
                 <TimeCurrentView />
             ) : (
                 <>
+                    {limited && (
+                        <Limit>Code limit for the trip: {solved.shown('guard.overload_setting')}. Do not set the dial to it.</Limit>
+                    )}
                     <RatingLadder />
                     <FaultTable />
                     <Fields>
