@@ -164,7 +164,7 @@ final readonly class BankStation
             ->as($typed === null ? 'largest standard step ≤ the smallest need' : '', 'smallest need '.
                 Show::quantity($smallest, Unit::Var, 4).'; at '.Show::quantity($this->volts, Unit::Volt).' one step supplies '.
                 Show::quantity($step, Unit::Var, 4))
-            ->equals($plate)->source($typed === null ? $this->practice->cited() : 'typed')
+            ->equals($plate)->source($typed === null ? $this->practice->cited() : 'entered')
             ->assuming($this->read->number('rated_voltage') === null ? 'capacitors rated for '.Show::quantity($rated, Unit::Volt) : null)
             ->write();
         $count = (int) ($this->read->number('steps') ?? ceil($required->number() / $step - self::TOLERANCE));

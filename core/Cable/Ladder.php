@@ -354,7 +354,7 @@ final readonly class Ladder
                 ->write();
         }
         $ledger->work($this->run->sets())
-            ->saying($this->circuit->has('cable.sets') ? 'typed' : ($conductor->sets > 1 ? 'no single size passes' : 'one per line'))
+            ->saying($this->circuit->has('cable.sets') ? 'entered' : ($conductor->sets > 1 ? 'no single size passes' : 'one per line'))
             ->equals($conductor->sets)
             ->source($conductor->sets > 1 ? $this->required->source : 'definition')
             ->write();

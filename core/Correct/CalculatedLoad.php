@@ -152,7 +152,7 @@ final class CalculatedLoad
     {
         $measured = $circuit->number('plate.no_load_current');
         if ($measured !== null) {
-            return $ledger->work(CorrectFigure::NoLoadCurrent)->from(I: $measured)->equals($measured->number())->source('typed')->write();
+            return $ledger->work(CorrectFigure::NoLoadCurrent)->from(I: $measured)->equals($measured->number())->source('entered')->write();
         }
         $cos = $factor->number();
         $estimate = ApproximateLoad::idleShare($cos) * $current->number();

@@ -184,7 +184,7 @@ final readonly class CapacitorUnit
             ->as($this->installed ? '' : 'standard step', 'at '.$plate->volts->shown())
             ->from(Vn: $plate->volts)
             ->equals($this->ratedVar)
-            ->source($this->installed ? 'typed' : $practice->cited())
+            ->source($this->installed ? 'entered' : $practice->cited())
             ->write();
         $volts = $plate->volts->number();
         $given = $ledger

@@ -40,7 +40,7 @@ final readonly class Ceiling
         $lowest = $load->reactiveAt($share === null ? $full : $share->number() / 100);
         if ($typed === null && $load->noLoadCurrent !== null) {
             $ledger->note(CorrectFinding::NoLowestLoad)->title('Lowest operating load not entered')
-                ->because($load->said().' load is used as the lowest. Below that the power factor may go leading.')
+                ->because(ucfirst($load->said()).' is used as the lowest. Below that the power factor may go leading.')
                 ->do('Enter the lowest load at which the motor runs.')
                 ->about('correction.lowest_load_percent');
         }

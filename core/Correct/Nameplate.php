@@ -45,7 +45,7 @@ final readonly class Nameplate
         $onIt = $supply->number() / (1 - $detuning);
         $volts = $circuit->number('correction.rated_voltage') ?? self::usual($supply, $detuning, $onePhase, $practice);
         $typed = $circuit->has('correction.rated_voltage');
-        $ledger->put($volts->named(CorrectFigure::RatedVoltage, $typed ? 'typed' : 'next standard rating'));
+        $ledger->put($volts->named(CorrectFigure::RatedVoltage, $typed ? 'entered' : 'next standard rating'));
         if ($percent !== null && $detuning > 0) {
             self::tuned($percent, $supply, $frequency, $detuning, $ledger);
         }

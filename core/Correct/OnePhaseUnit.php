@@ -204,7 +204,7 @@ final readonly class OnePhaseUnit
             ->work(CorrectFigure::CapacitanceDelta)
             ->labelled('Capacitance')
             ->equals($this->farads)
-            ->source($this->installed ? 'typed' : 'from the series of standard values')
+            ->source($this->installed ? 'entered' : 'from the series of standard values')
             ->write();
         $ratedVar = 2 * M_PI * $plate->ratedHertz() * $this->farads * $volts ** 2;
         $rating = $ledger

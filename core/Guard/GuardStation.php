@@ -209,7 +209,7 @@ final readonly class GuardStation
             }
         }
         $ledger->work(GuardFigure::Scpd)->equals($scpd->value)->said($scpd->label($this->book->words()))
-            ->source($duty->circuit->has('guard.scpd') ? 'typed' : 'usual here')->write();
+            ->source($duty->circuit->has('guard.scpd') ? 'entered' : 'usual here')->write();
         $installed = $duty->circuit->number('guard.rating');
         $rating = null;
         if ($installed !== null && $choice->setting === null) {

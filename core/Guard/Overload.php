@@ -63,7 +63,7 @@ final readonly class Overload
             ->equals($seat->place->value)
             ->said(lcfirst($seat->place->label($this->words)))
             ->saying($seat->says)
-            ->source($circuit->has('guard.overload_place') ? 'typed' : 'usual place')
+            ->source($circuit->has('guard.overload_place') ? 'entered' : 'usual place')
             ->write();
         $setting = $this->rules->setting($circuit, $current, $seat);
         $dial = $ledger->put($setting->dial);

@@ -189,7 +189,7 @@ final class Measurement
         if ($off->number() > self::OVERLOADED) {
             $ledger->caution(MeasuredFinding::Overloaded)->title('Current above the nameplate value')
                 ->because('Measured '.$measured->shown().', nameplate '.$rated->shown().': '.Show::number($off->number(), 3).' %.')
-                ->do('Check for low voltage, overload, or the nameplate of another motor.')->source('plate')
+                ->do('Check for low voltage, overload, or the nameplate of another motor.')->source('nameplate')
                 ->on(MeasuredFigure::CurrentAgainstPlate)->about('measure.amps_1');
         }
     }

@@ -286,7 +286,7 @@ final readonly class MoneyStation
         ));
         $energy = $ledger->work(MoneyFigure::UpgradeEnergy)->from(eta: $now)
             ->as('Σ h P_n (1/η − 1/η′)(0.4 + 0.6 x²)', '{eta} against '.Show::number($other, 4).', over the operating hours of a year')
-            ->equals($saved)->source($typed === null ? $this->classes->cited($hertz) : 'typed')->assuming($assumed)->write();
+            ->equals($saved)->source($typed === null ? $this->classes->cited($hertz) : 'entered')->assuming($assumed)->write();
         $price = $tariff->energy;
         if ($price !== null) {
             $saving = $ledger->work(MoneyFigure::UpgradeSaving)->from(W: $energy)

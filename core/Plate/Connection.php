@@ -55,7 +55,7 @@ final class Connection
         if ($supply === null) {
             return [null, null];
         }
-        $volts = $ledger->work(PlateFigure::SupplyVoltage)->from(V: $supply)->equals($supply->number())->source('typed')->write();
+        $volts = $ledger->work(PlateFigure::SupplyVoltage)->from(V: $supply)->equals($supply->number())->source('entered')->write();
         if ($circuit->phases() === 1 && $kind !== MotorKind::SinglePhase) {
             return [$volts, null];
         }
@@ -117,13 +117,13 @@ final class Connection
             ->typedIn('plate.voltage', 'supply.voltage')
             ->equals($best['volts'])
             ->saying('the nameplate voltage nearest to the supply voltage')
-            ->source('plate')
+            ->source('nameplate')
             ->write();
         $ledger
             ->work(PlateFigure::Pair)
             ->typedIn('plate.voltage')
             ->equals($best['index'] + 1)
-            ->source('plate')
+            ->source('nameplate')
             ->write();
         $fit = $ledger
             ->work(PlateFigure::Fit)

@@ -84,7 +84,7 @@ final readonly class PlateChecks
         if ($slip === null) {
             return;
         }
-        if ($motor->speed?->source !== 'plate') {
+        if ($motor->speed?->source !== 'nameplate') {
             $ledger
                 ->note(PlateFinding::SynchronousSpeedStamped)
                 ->title('Stamped speed is the synchronous speed')
@@ -225,7 +225,7 @@ final readonly class PlateChecks
             ->work(PlateFigure::ServiceFactorAmps)
             ->equals($group[0])
             ->saying('the one for '.$rated->shown())
-            ->source('plate')
+            ->source('nameplate')
             ->write();
         $factor = $circuit->number('plate.service_factor');
         if ($factor === null) {

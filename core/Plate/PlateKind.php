@@ -61,7 +61,7 @@ final class PlateKind
             return null;
         }
         $ledger->work(PlateFigure::Kind)->equals($kind->value)->said($kind->label($words))->saying($why)
-            ->source($why === '' ? 'nothing on the nameplate shows another type' : 'plate')->write();
+            ->source($why === '' ? 'nothing on the nameplate shows another type' : 'nameplate')->write();
         if ($kind === MotorKind::Cage) {
             return $kind;
         }

@@ -39,7 +39,7 @@ final class PlateRow
             $ledger
                 ->work(PlateFigure::Row)
                 ->equals($useSecond ? 2 : 1)
-                ->source('plate')
+                ->source('nameplate')
                 ->saying(
                     $used->shown().' on a '.Show::quantity($supply, Unit::Hertz).' supply; the '.$other->shown().' row is not used',
                 )
@@ -48,7 +48,7 @@ final class PlateRow
                 ->note(PlateFinding::RowInUse)
                 ->title('Nameplate row used: '.$used->shown())
                 ->because('Supply '.Show::quantity($supply, Unit::Hertz).'. The '.$other->shown().' row is not used.')
-                ->source('plate')->on(PlateFigure::Row)->about('plate.frequency');
+                ->source('nameplate')->on(PlateFigure::Row)->about('plate.frequency');
         }
 
         return $chosen;

@@ -50,7 +50,7 @@ final class RatedCurrent
             ->typedIn('plate.current')
             ->equals($amperes)
             ->saying($current->echo().' at '.$voltage->echo())
-            ->source('plate')
+            ->source('nameplate')
             ->assuming($circuit->assumed('plate.current'))
             ->write();
         self::ratio($groups, $voltage->pairs, $ledger);
@@ -76,7 +76,7 @@ final class RatedCurrent
                     ->typedIn('plate.current')
                     ->equals($amperes)
                     ->saying(Show::number($amperes).' A matches '.$rated->shown())
-                    ->source('plate')
+                    ->source('nameplate')
                     ->assuming('the one stamped current is for '.$rated->shown())
                     ->write();
 

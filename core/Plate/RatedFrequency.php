@@ -17,7 +17,7 @@ final class RatedFrequency
         $stamped = $circuit->number('plate.frequency');
         if ($stamped !== null) {
             return $ledger->work(PlateFigure::Frequency)->from(f: $stamped)->equals($stamped->number())
-                ->saying($circuit->rowChosen ? 'the nameplate row that suits the supply' : '')->source('plate')->write();
+                ->saying($circuit->rowChosen ? 'the nameplate row that suits the supply' : '')->source('nameplate')->write();
         }
         if ($supply === null || $circuit->bad('plate.frequency')) {
             return null;

@@ -75,7 +75,7 @@ final readonly class RatedPower
                 ->typedIn('plate.power')
                 ->equals($power->watts)
                 ->saying($power->echo())
-                ->source($power->unit === 'hp' ? 'nameplate; 1 hp = 746 W in code practice' : 'plate')
+                ->source($power->unit === 'hp' ? 'nameplate; 1 hp = 746 W in code practice' : 'nameplate')
                 ->assuming($circuit->assumed('plate.power'))
                 ->write();
         }
@@ -138,7 +138,7 @@ final readonly class RatedPower
                 ->from(eta: $typed)
                 ->equals($typed->number())
                 ->saying(Show::number($typed->number() * 100).' %')
-                ->source('plate')
+                ->source('nameplate')
                 ->write();
         }
         if ($output === null) {
@@ -219,7 +219,7 @@ final readonly class RatedPower
     ): ?Figure {
         $typed = $circuit->number('plate.power_factor');
         if ($typed !== null) {
-            return $ledger->work(PlateFigure::PowerFactor)->from(pf: $typed)->equals($typed->number())->source('plate')->write();
+            return $ledger->work(PlateFigure::PowerFactor)->from(pf: $typed)->equals($typed->number())->source('nameplate')->write();
         }
         if ($circuit->bad('plate.power_factor') || $output === null || $efficiency === null) {
             return null;

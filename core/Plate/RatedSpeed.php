@@ -67,7 +67,7 @@ final class RatedSpeed
             return new Turning($polesFigure, $synchronousFigure);
         }
         $stamped = $ledger->work(PlateFigure::Speed)->typedIn('plate.speed')->equals($rpm)
-            ->source('plate')->assuming($circuit->assumed('plate.speed'))->write();
+            ->source('nameplate')->assuming($circuit->assumed('plate.speed'))->write();
         $slipFigure = $ledger->work(PlateFigure::Slip)->from(ns: $synchronousFigure, n: $stamped)
             ->as('(n_s − n) / n_s', '({ns} − {n}) ÷ {ns}')->equals(100 * $slip)->write();
 

@@ -34,7 +34,7 @@ final class BenchLoad
         if ($volts === null || $circuit->bad('bench.power', 'bench.current', 'bench.power_factor')) {
             return new Load;
         }
-        $volts = $ledger->work(PowerFigure::Voltage)->from(V: $volts)->equals($volts->number())->source('typed')->write();
+        $volts = $ledger->work(PowerFigure::Voltage)->from(V: $volts)->equals($volts->number())->source('entered')->write();
         $three = $circuit->phases() === 3;
         $k = $three ? sqrt(3) : 1.0;
         $power = $circuit->number('bench.power');

@@ -30,7 +30,7 @@ final class Phasors
         }
         $ledger->curve(
             new PhasorCurve(
-                $measured ? 'measured' : ($fromPlate ? 'nameplate, at full load' : 'typed'),
+                $measured ? 'measured' : ($fromPlate ? 'nameplate, at full load' : 'entered'),
                 $angle, $current->number(), $volts->number(),
             ),
         );

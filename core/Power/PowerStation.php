@@ -47,7 +47,7 @@ final readonly class PowerStation
                     ->from(I: $motor->current)
                     ->equals($motor->current->number())
                     ->saying($motor->current->working)
-                    ->source('plate')
+                    ->source('nameplate')
                     ->write();
         $table = $motor->onePhase || $circuit->bad('plate.power', 'plate.voltage', 'supply.voltage')
             ? null : $this->book->currents()->table($circuit, $motor);

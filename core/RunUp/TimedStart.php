@@ -31,7 +31,7 @@ final readonly class TimedStart
     {
         $typed = $circuit->number('starter.run_up_time');
         if ($typed !== null) {
-            return $ledger->work(StartFigure::RunUpTime)->from(t: $typed)->equals($typed->number())->source('typed')->write();
+            return $ledger->work(StartFigure::RunUpTime)->from(t: $typed)->equals($typed->number())->source('entered')->write();
         }
         if ($circuit->bad('starter.run_up_time')) {
             return null;
@@ -51,7 +51,7 @@ final readonly class TimedStart
         $name = $starting->method?->stageTime() ?? StartFigure::StarTime;
         $value = $circuit->number('starter.changeover.value');
         if ($value !== null && $circuit->chosen('starter.changeover.by', ChangeoverBy::class) !== ChangeoverBy::Speed) {
-            return $ledger->work($name)->from(t: $value)->equals($value->number())->source('typed')->write();
+            return $ledger->work($name)->from(t: $value)->equals($value->number())->source('entered')->write();
         }
 
         return $runUpTime === null

@@ -55,7 +55,7 @@ final readonly class LockedRotor
             ->from(k: $ratio, I: $rated)
             ->as('Ia/In · I_n', '{k} × {I}')
             ->equals($amperes)
-            ->source('plate')
+            ->source('nameplate')
             ->write();
         $current = $stamped(StartFigure::LockedRotorCurrent);
         // The plate promises no less: the tolerance goes upwards only.

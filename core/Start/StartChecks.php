@@ -78,7 +78,7 @@ final readonly class StartChecks
                 ->title('Load inertia above the design N limit')
                 ->because(
                     Show::number($referred, 3).' kg·m² at the motor shaft; a design N motor of this size need only start '.
-                    $limit->shown(3).'.',
+                    $limit->shown(3).' kg·m².',
                 )
                 ->do('Ask the manufacturer for the limit of this motor.')
                 ->source($limit->source)

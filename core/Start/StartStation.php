@@ -43,7 +43,7 @@ final readonly class StartStation
         $figures = $this->standstill($circuit, $motor, $load, $range, $peak, $reclosing, $first, $ledger);
         if ($name !== null) {
             $ledger->work(StartFigure::Method)->equals($name->value)->said($name->label($this->book->words()))
-                ->source($circuit->assumed('starter.method') ?? 'typed')->write();
+                ->source($circuit->assumed('starter.method') ?? 'entered')->write();
         }
         $this->judge($circuit, $motor, $method, $figures, $ledger);
         $ledger->say(Station::Start, $this->sentence($circuit, $motor, $method, $figures, $ledger));

@@ -114,9 +114,9 @@ function drawing(part: Part, six: boolean, phases: number) {
                 <>
                     <path d={leads.map((x) => `M${x} 0v76`).join('')} />
                     {/* A branch off the line: two plates, and a star point at its end, not earth. */}
-                    <path className="plain" d={`M${leads[0]} 38H25M25 24v28M17 24v28M17 38H8`} />
+                    <path className="plain" d={`M${leads[0]} 38H30M30 24v28M22 24v28M22 38H14`} />
                     <circle cx={leads[0]} cy="38" r="3.5" className="dot" />
-                    <circle cx="7" cy="38" r="3.5" className="dot" />
+                    <circle cx="13" cy="38" r="3.5" className="dot" />
                 </>
             );
         default:

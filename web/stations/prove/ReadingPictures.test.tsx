@@ -81,7 +81,7 @@ describe('a reading over time', () => {
         const heights = [...container.querySelectorAll('circle')].map((point) => point.getAttribute('cy') ?? '');
         // It falls: each point lies lower, that is further down, than the one before.
         expect([...heights].sort((a, b) => +a - +b)).toEqual(heights);
-        expect(screen.getByText('least')).toBeTruthy();
+        expect(screen.getByText('lower limit')).toBeTruthy();
     });
 
     test('leaves out what was withdrawn, and one reading alone is no trend', () => {

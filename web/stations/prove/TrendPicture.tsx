@@ -49,7 +49,7 @@ export function TrendPicture({ kind }: { kind: ReadingKind }) {
                             <g key={index}>
                                 <path className="before" d={`M${LEFT} ${y(limit)}H${RIGHT}`} />
                                 <text className="soft" x={LEFT + 4} y={y(limit) - 5}>
-                                    {index === 0 ? 'least' : 'most'}
+                                    {index === 0 ? 'lower limit' : 'upper limit'}
                                 </text>
                             </g>
                         ),

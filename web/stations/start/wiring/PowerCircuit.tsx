@@ -134,7 +134,7 @@ function SixLeads({ wiring, star }: { wiring: WiringCurve; star: string }) {
     // Which line comes to the end of the first, second and third winding: the third, the first, the second.
     const from = [2, 0, 1] as const;
     return (
-        <Circuit viewBox="0 0 660 400" role="img" aria-label={TITLE.six_leads}>
+        <Circuit viewBox="0 0 660 410" role="img" aria-label={TITLE.six_leads}>
             <LineWires wiring={wiring} to={150} />
             {from.map((line, index) => {
                 const phase = wiring.phases[line];
@@ -189,8 +189,11 @@ function SixLeads({ wiring, star }: { wiring: WiringCurve; star: string }) {
             <text className="soft" x="60" y="308" textAnchor="middle">
                 windings
             </text>
-            <text className="soft" x={XS[0]} y="376">
-                K2 and K3 must never close together: interlock them mechanically and electrically. The overload relay is in the motor leads.
+            <text className="soft" x="60" y="382">
+                K2 and K3 must never close together: interlock them mechanically and electrically.
+            </text>
+            <text className="soft" x="60" y="400">
+                The overload relay is in the motor leads.
             </text>
         </Circuit>
     );
