@@ -77,7 +77,7 @@ final class Spoken
         foreach ($shown as $key => $one) {
             if (is_array($one)) {
                 $shown[$key] = $this->shown($one);
-            } elseif (is_string($one) && strlen($one) > 3 && ! ctype_digit($one[0])
+            } elseif (is_string($one) && strlen($one) > 3 && strspn($one, '0123456789') === 0
                 && ($one[0] !== lcfirst($one)[0] || str_contains($one, ' '))) {
                 $shown[$key] = $this->text($one);
             }

@@ -6,6 +6,7 @@ namespace App\Circuits;
 
 use App\Models\Site;
 use BraveAnvil\RuleBook\EntryPath;
+use BraveAnvil\RuleBook\EntryPlace;
 use BraveAnvil\RuleBook\Table;
 use BraveAnvil\RuleBook\Tables;
 use BraveAnvil\Solution\Show;
@@ -76,7 +77,7 @@ final class TableEntries
 
         return [
             'path' => $path, 'table' => $table->source, 'edition' => $table->edition, 'unit' => $table->unit,
-            'place' => str_replace('_', ' ', implode(', ', EntryPath::place($table, $found->pointer))),
+            'place' => EntryPlace::of($table, $found->pointer),
             'value' => $value, 'shown' => $value === null ? 'blank' : Show::number($value, 6),
             'reason' => $table->doubt(...Table::path($found->pointer))?->reason,
         ];

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Record;
 
 use App\Problems\Problem;
+use BraveAnvil\Solution\Show;
 use Illuminate\Support\Facades\Log;
 use JsonException;
 use PDOException;
@@ -58,7 +59,7 @@ final class Stored
         } catch (Throwable $fault) {
             Log::error("$what cannot be read", ['exception' => $fault]);
 
-            return $instead('Cannot be read: '.($fault instanceof Problem ? lcfirst($fault->getMessage())
+            return $instead('Cannot be read: '.($fault instanceof Problem ? Show::inside($fault->getMessage())
                 : 'its format is not known to this version.'));
         }
     }

@@ -6,6 +6,7 @@ namespace App\Sheet;
 
 use App\Sheet\Picture\Drawing;
 use App\Sheet\Picture\TerminalBox;
+use BraveAnvil\Solution\Show;
 
 /** What hangs on the door of the panel: one page that a person reads at the motor. */
 final readonly class DoorCard
@@ -67,7 +68,7 @@ final readonly class DoorCard
             },
             match ($reset) {
                 '', 'Not specified', 'Not said' => '', 'By hand' => 'manual reset', 'By itself' => 'automatic reset',
-                default => lcfirst($reset).' reset',
+                default => Show::inside($reset).' reset',
             },
         ])).($limit === '' || $limit === $this->dial() ? '' : '. Code limit for the trip: '.$limit);
     }
@@ -110,7 +111,7 @@ final readonly class DoorCard
             $content->has('guard.scpd_rating') && $content->has('guard.instantaneous_setting')
                 ? 'instantaneous trip '.$content->shown('guard.instantaneous_setting') : '',
             $capacity === '' ? '' : $content->word('breaking_capacity').' '.$capacity, $content->has('guard.disconnect_size')
-                ? lcfirst($content->row('guard.disconnect_size')->label ?? '').' '.$content->shown('guard.disconnect_size') : '',
+                ? Show::inside($content->row('guard.disconnect_size')->label ?? '').' '.$content->shown('guard.disconnect_size') : '',
         ])), mark: $row->mark ?? '');
     }
 
@@ -163,7 +164,7 @@ final readonly class DoorCard
         }
 
         return new SheetRow('Capacitor', implode(', ', array_filter([
-            $row->value, lcfirst($content->field('correction.place')),
+            $row->value, Show::inside($content->field('correction.place')),
             self::wait($content),
         ])), mark: $row->mark);
     }

@@ -35,7 +35,7 @@ final class BankReader
     {
         $this->reader = new FieldReader(false);
         if (($document['format'] ?? self::FORMAT) !== self::FORMAT) {
-            $this->fail('format', 'This is not a capacitor bank.', 'The text '.self::FORMAT.'.');
+            $this->fail('format', 'This is not a capacitor bank.', 'Choose a bank file of this program, '.self::FORMAT.'.');
         }
         // All of them, so that whatever is wrong is told at once.
         $bank = is_array($document['bank'] ?? null) ? $document['bank'] : [];
@@ -59,9 +59,9 @@ final class BankReader
             'step_kvar' => new Field('bank.step_kvar', FieldKind::Kilovars, 'Step rating',
                 'kvar from 0.5 to 1000, such as 12.5.', Unit::Var, 500, 1e6),
             'steps' => new Field('bank.steps', FieldKind::Count, 'Number of steps', 'A whole number from 1 to 24.', low: 1, high: 24),
-            'rated_voltage' => new Field('bank.rated_voltage', FieldKind::Volts, 'Rated for',
+            'rated_voltage' => new Field('bank.rated_voltage', FieldKind::Volts, 'Rated voltage of the capacitors',
                 'Volts from 100 to 1200, such as 440.', Unit::Volt, 100, 1200),
-            'detuning_percent' => new Field('bank.detuning_percent', FieldKind::Percent, 'Detuned by',
+            'detuning_percent' => new Field('bank.detuning_percent', FieldKind::Percent, 'Detuning reactors',
                 'Percent from 1 to 20.', Unit::Percent, 1, 20),
             'current_transformer' => new Field('bank.current_transformer', FieldKind::TransformerRatio, 'Current transformer',
                 'A ratio such as 300/5.', low: 1, high: 10000),

@@ -12,6 +12,7 @@ use BraveAnvil\Circuit\Parse\Power;
 use BraveAnvil\Circuit\Parse\Speed;
 use BraveAnvil\Solution\FieldError;
 use BraveAnvil\Solution\Figure;
+use BraveAnvil\Solution\Show;
 
 use function array_filter;
 use function array_values;
@@ -20,7 +21,6 @@ use function is_array;
 use function is_bool;
 use function is_float;
 use function is_string;
-use function lcfirst;
 use function max;
 use function trim;
 
@@ -412,7 +412,7 @@ final readonly class Circuit
                         new Speed($kept->value->rpm * $ratio),
                         'the speed of the other row, in proportion to the frequency',
                     ),
-                    default => $kept->assumedTo($kept->value, lcfirst(Fields::named($first)->label).' as in the other row'),
+                    default => $kept->assumedTo($kept->value, Show::inside(Fields::named($first)->label).' as in the other row'),
                 };
                 if ($used !== null) {
                     $entries[$first] = $name === 'voltage' ? self::joinedAlike($used, $this->entries[$first] ?? null, $ratio) : $used;

@@ -52,7 +52,7 @@ final class CircuitReader
     {
         $format = $document['format'] ?? self::FORMAT;
         if ($format !== self::FORMAT) {
-            $this->fail('format', 'This file format cannot be read.', 'The text '.self::FORMAT.'.');
+            $this->fail('format', 'This file format cannot be read.', 'Choose a circuit file of this program, '.self::FORMAT.'.');
         }
         $book = $document['rule_book'] ?? null;
         $this->fields = new FieldReader($book === 'nec' || $book === 'cec', self::changesOverBySpeed($document), self::onePhase($document));

@@ -238,7 +238,7 @@ final readonly class FieldReader
         if (in_array($field->path, ['cable.terminal_temperature', 'settings.terminal_temperature'], true)) {
             $allowed = $this->american ? [60.0, 75.0, 90.0] : [70.0, 90.0];
             if ($field->path === 'cable.terminal_temperature' && ! in_array($value, $allowed, true)) {
-                return new Refusal('Under this rule book terminals are marked '.implode(', ', $allowed).' °C.');
+                return new Refusal('Under this rule book terminals are marked '.implode(' or ', $allowed).' °C.');
             }
         }
 

@@ -4,14 +4,16 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Compare;
 
+use BraveAnvil\RuleBook\Words;
 use BraveAnvil\Solution\FigureName;
+use BraveAnvil\Solution\Show;
 use BraveAnvil\Solution\Station;
 use BraveAnvil\Solution\Unit;
 
 /** A figure of one starting method beside the others, `start.compare_direct_torque`. */
 final readonly class ComparedFigure implements FigureName
 {
-    public function __construct(private string $method, private ComparedQuantity $quantity)
+    public function __construct(private ComparedMethod $method, private ComparedQuantity $quantity)
     {
     }
 
@@ -21,7 +23,7 @@ final readonly class ComparedFigure implements FigureName
         $all = [];
         foreach (ComparedMethod::all() as $method) {
             foreach (ComparedQuantity::cases() as $quantity) {
-                $all[] = new self($method->key, $quantity);
+                $all[] = new self($method, $quantity);
             }
         }
 
@@ -30,12 +32,12 @@ final readonly class ComparedFigure implements FigureName
 
     public function key(): string
     {
-        return 'start.compare_'.$this->method.'_'.$this->quantity->value;
+        return 'start.compare_'.$this->method->key.'_'.$this->quantity->value;
     }
 
     public function label(): string
     {
-        return $this->quantity->label().', '.str_replace('_', ' ', $this->method);
+        return $this->quantity->label().', '.Show::inside($this->method->name(Words::iec()));
     }
 
     public function unit(): Unit

@@ -46,7 +46,7 @@ final readonly class ComparisonCurve implements Curve
         }
         $name = $this->recommended->method->name($this->words);
 
-        return 'Recommended: '.lcfirst($name).', the simplest starter that works here. '.$this->recommended->reason;
+        return 'Recommended: '.Show::inside($name).', the simplest starter that works here. '.$this->recommended->reason;
     }
 
     /** @return array<string, mixed> */

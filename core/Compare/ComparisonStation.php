@@ -118,7 +118,7 @@ final readonly class ComparisonStation
         foreach (ComparedQuantity::cases() as $quantity) {
             $value = $quantity === ComparedQuantity::Verdict ? $row->verdict->value : $row->value($quantity);
             if ($value !== null) {
-                $ledger->work(new ComparedFigure($row->method->key, $quantity))->equals($value)->source(self::SOURCE)
+                $ledger->work(new ComparedFigure($row->method, $quantity))->equals($value)->source(self::SOURCE)
                     ->assuming(...$row->attempt->runUp->assumptions ?? [])->write();
             }
         }

@@ -89,8 +89,8 @@ final readonly class Limits
                 Verdict::LittleTorque, 'Torque margin only '.Show::number($margin, 3).' at one speed.',
             ],
             ! $attempt->relayHolds => [
-                Verdict::TripsRelay, 'Even a class 30 relay trips on a '.Show::quantity($runUp->course->runUpTime ?? 0.0, Unit::Second, 2).
-                ' start.',
+                Verdict::TripsRelay, 'Even a class 30 relay trips on a start of '.
+                Show::quantity($runUp->course->runUpTime ?? 0.0, Unit::Second, 2).'.',
             ],
             $method->takesAll() && $this->directLimit !== null && $this->output !== null
                 && $this->output > $this->directLimit * (1 + 1e-9) => [

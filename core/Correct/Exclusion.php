@@ -13,6 +13,7 @@ use BraveAnvil\RuleBook\Sizing;
 use BraveAnvil\RuleBook\Words;
 use BraveAnvil\Solution\Figure;
 use BraveAnvil\Solution\Ledger;
+use BraveAnvil\Solution\Show;
 use BraveAnvil\Start\Starting;
 
 /** Starters, motors and loads that a capacitor must not share its place with. */
@@ -54,7 +55,7 @@ final readonly class Exclusion
         }
         $ledger
             ->stop(CorrectFinding::CapacitorExcluded)
-            ->title('No capacitor at a '.lcfirst($starting->method->name()->label($this->words)).' motor')
+            ->title('No capacitor at '.Show::one(Show::inside($starting->method->name()->label($this->words))).' motor')
             ->because($limits->whyNot)
             ->do($limits->instead ?? self::ELSEWHERE)
             ->source($this->sizing->capacitors->exclusionSource)
@@ -69,7 +70,7 @@ final readonly class Exclusion
             return false;
         }
         $ledger->stop(CorrectFinding::CapacitorExcluded)
-            ->title('No capacitor at a '.lcfirst($motor->kind->label($this->words)).' motor')
+            ->title('No capacitor at a '.Show::inside($motor->kind->label($this->words)).' motor')
             ->because('During changeover the capacitor keeps the open winding excited. Reclosing out of phase gives overvoltage and a '.
                 'torque shock.')
             ->do(self::ELSEWHERE)->source($this->sizing->capacitors->exclusionSource)->about('plate.kind');
@@ -117,16 +118,16 @@ final readonly class Exclusion
         if ($starting->method === null || ! $starting->method->capacitor()->ownContactor || $own === true) {
             return false;
         }
-        $name = lcfirst($starting->method->name()->label($this->words));
+        $name = Show::inside($starting->method->name()->label($this->words));
         if ($own === false) {
             $ledger->stop(CorrectFinding::CapacitorNeedsContactor)->title('The capacitor needs its own contactor')
-                ->because('With a '.$name.' motor the capacitor must have its own contactor, closed only in run.')
+                ->because('With '.Show::one($name).' motor the capacitor must have its own contactor, closed only in run.')
                 ->do('Fit a capacitor-duty contactor.')->source('common practice');
 
             return true;
         }
         $ledger->caution(CorrectFinding::CapacitorNeedsContactor)->title('Fit a contactor for the capacitor')
-            ->because('With a '.$name.' motor the capacitor goes on the supply side with its own contactor, closed only in run.')
+            ->because('With '.Show::one($name).' motor the capacitor goes on the supply side with its own contactor, closed only in run.')
             ->do('Set “Own contactor” to Yes once it is fitted.')->source('common practice');
 
         return false;

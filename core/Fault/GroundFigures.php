@@ -28,7 +28,7 @@ final readonly class GroundFigures
     /** s that a fault at the supply lasts: one cycle. */
     private const NEAR_S = 1 / 60;
 
-    private const SOURCE = 'NEC 250.4(A)(5), CE Code 10-500 in their sense (from memory)';
+    private const SOURCE = 'after NEC 250.4(A)(5) and CE Code 10-500 (from memory)';
 
     public function __construct(private GroundRules $rules, private Words $words)
     {
@@ -136,7 +136,7 @@ final readonly class GroundFigures
             $ledger->missing($reader->wants, $reader->why.'.');
         }
         $wants = $reader->wants ?? (! $circuit->has('cable.length') ? 'cable.length' : null);
-        $why = lcfirst(match (true) {
+        $why = Show::inside(match (true) {
             $reader->wants !== null => $reader->why,
             $wants !== null => 'enter the length from starter to motor',
             default => 'choose a protective device and a grounding conductor that are suitable',

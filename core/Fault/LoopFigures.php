@@ -104,13 +104,13 @@ final readonly class LoopFigures
             default => ['No time-current curve of a device of this rating is available here.',
                 'Have it checked with the manufacturer’s curve.'],
         };
-        $open = static fn (string $label): FaultRow => new FaultRow($label, null, null, FaultVerdict::NotChecked, lcfirst($why));
+        $open = static fn (string $label): FaultRow => new FaultRow($label, null, null, FaultVerdict::NotChecked, Show::inside($why));
         $ledger->curve(new FaultCurve('Earth fault at the motor', [
             $open('Disconnection time'), $open('Fault at the motor: conductor withstand (I²t)'),
             $open('Fault at the supply end: conductor withstand (I²t)'),
         ]));
         $finding = $ledger->note(FaultFinding::NotChecked)->title('Earth fault not checked')
-            ->because('Disconnection time and conductor withstand are not checked: '.lcfirst($why))
+            ->because('Disconnection time and conductor withstand are not checked: '.Show::inside($why))
             ->do($do)->source($this->rules->source());
         if ($wants !== null) {
             $finding->about($wants);

@@ -80,10 +80,10 @@ final readonly class GuardStation
             $ledger
                 ->stop(GuardFinding::NotABranchDevice)
                 ->title('Device not in this rule book')
-                ->because('This is not a branch-circuit protective device under '.$words->name.'.')
+                ->because('This is not a branch-circuit protective device under '.$words->named().'.')
                 ->do('Choose a device from the list.')
                 ->source($this->book->edition());
-            $ledger->block('The protective device is not in the list of '.$words->name.'.', Station::Guard);
+            $ledger->block('The protective device is not in the list of '.$words->named().'.', Station::Guard);
 
             return null;
         }
@@ -240,7 +240,7 @@ final readonly class GuardStation
                 $ledger->caution(GuardFinding::WorstStartMelts)->title('A slow start may open the device')
                     ->because('With the lowest torque the standard allows, the start takes '.
                         Show::quantity($worst->runUpTime, Unit::Second, 2).'. '.
-                        ($rating === null ? 'No rating of this type is certain to carry it.' : 'Only a '.$rating->shown().
+                        ($rating === null ? 'No rating of this type is certain to carry it.' : 'Only '.Show::one($rating->shown()).
                         ' device is certain to carry it.'))
                     ->do('If the device opens on a start, time the start before you change anything.')->source('IEC 60034-1 (from memory)')
                     ->on(GuardFigure::ScpdRating, StartFigure::RunUpTimeWorst);
@@ -260,7 +260,7 @@ final readonly class GuardStation
             ->title('Starting current may be above the nameplate value')
             ->because(
                 'The standard tolerance allows '.$starting->figures->highest?->shown(3).'. '.
-                ($rating === null ? 'No rating of this type is certain to carry it.' : 'Only a '.$rating->shown().
+                ($rating === null ? 'No rating of this type is certain to carry it.' : 'Only '.Show::one($rating->shown()).
                 ' device is certain to carry it.'),
             )
             ->do('If the device opens on a start, measure the starting current first.')
@@ -283,7 +283,7 @@ final readonly class GuardStation
         if ($inrush !== null && $rating?->value !== $choice->rating?->value) {
             $ledger->note(GuardFinding::LongerStart)->title('Device chosen with an assumed load inertia')
                 ->because('With the usual inertia the start takes '.$time->shown(2).'. If it takes '.$seconds->shown().', '.
-                    ($rating === null ? 'no rating of this type is certain to carry it.' : 'only a '.$rating->shown().
+                    ($rating === null ? 'no rating of this type is certain to carry it.' : 'only '.Show::one($rating->shown()).
                     ' device is certain to carry it.'))
                 ->do('Enter the inertia, or time one start.')->source('common practice')
                 ->on(GuardFigure::ScpdRating, StartFigure::Inertia)->about('load.inertia');

@@ -61,7 +61,7 @@ final readonly class Overload
         $ledger
             ->work(GuardFigure::OverloadPlace)
             ->equals($seat->place->value)
-            ->said(lcfirst($seat->place->label($this->words)))
+            ->said(Show::inside($seat->place->label($this->words)))
             ->saying($seat->says)
             ->source($circuit->has('guard.overload_place') ? 'entered' : 'usual place')
             ->write();

@@ -42,6 +42,9 @@ final readonly class FittedMachine
     /** ' with a typical starting current, …', or nothing. */
     public function typicalWords(): string
     {
-        return $this->typical === [] ? '' : 'a typical '.implode(', ', $this->typical);
+        $last = array_slice($this->typical, -1);
+        $others = implode(', ', array_slice($this->typical, 0, -1));
+
+        return $last === [] ? '' : 'a typical '.($others === '' ? '' : $others.' and ').$last[0];
     }
 }

@@ -35,7 +35,7 @@ final class TimedStart
             $shortest = self::SHORTEST * $computed->number();
             $longest = $worst?->number() ?? self::LONGEST * $computed->number();
             $figures[] = Figure::work(MeasuredFigure::RunUpVerdict)->from(t: $timed, computed: $computed)
-                ->as('0.7 × computed … worst', '{t} against '.Show::quantity($shortest, Unit::Second, 3).' to '.
+                ->as('0.7 × calculated … worst case', '{t} against '.Show::quantity($shortest, Unit::Second, 3).' to '.
                     Show::quantity($longest, Unit::Second, 3))
                 ->equals(match (true) {
                     $seconds < $shortest => 'shorter than expected: the load is lighter than entered, or the motor was not yet '.

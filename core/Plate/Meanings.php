@@ -179,12 +179,12 @@ final readonly class Meanings
             'plate.start_current_ratio' => self::times(
                 $circuit,
                 'plate.start_current_ratio',
-                'Starting current direct-on-line: %s times rated current.',
+                'Starting current of a direct-on-line start: %s times rated current.',
             ),
             'plate.start_torque_ratio' => self::times(
                 $circuit,
                 'plate.start_torque_ratio',
-                'Starting torque direct-on-line: %s times rated torque. In star: one third of that.',
+                'Starting torque of a direct-on-line start: %s times rated torque. In star: one third of that.',
             ),
             'plate.breakdown_torque_ratio' => self::times(
                 $circuit,

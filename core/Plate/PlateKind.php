@@ -12,6 +12,7 @@ use BraveAnvil\Circuit\Parse\Typed;
 use BraveAnvil\RuleBook\Words;
 use BraveAnvil\Solution\ErrorKind;
 use BraveAnvil\Solution\Ledger;
+use BraveAnvil\Solution\Show;
 use BraveAnvil\Solution\Station;
 
 /**
@@ -75,7 +76,7 @@ final class PlateKind
             ->source($why)->on(PlateFigure::Kind)->about($path);
         $method = $circuit->chosen('starter.method', MethodName::class);
         if ($method?->needsCage() === true) {
-            $text = 'A '.$name.' is not started by '.lcfirst($method->label($words)).'.';
+            $text = 'A '.$name.' is not started by '.Show::inside($method->label($words)).'.';
             $ledger->error('starter.method', $text, 'direct', ErrorKind::Refused);
         }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace BraveAnvil\Prove;
 
 use BraveAnvil\Solution\FigureName;
+use BraveAnvil\Solution\Show;
 use BraveAnvil\Solution\Station;
 use BraveAnvil\Solution\Unit;
 
@@ -37,7 +38,7 @@ final readonly class ProveFigure implements FigureName
             ! $main => $quantity.$side, $side === '' => 'measured', default => ltrim($side, '_'),
         };
 
-        return new self($kind, $part, lcfirst($words).(self::SIDES[$side] ?? ''), $unit);
+        return new self($kind, $part, Show::inside($words).(self::SIDES[$side] ?? ''), $unit);
     }
 
     /** @return list<self> every one that there may be */

@@ -17,6 +17,7 @@ use BraveAnvil\Prove\Choice\ReadAt;
 use BraveAnvil\Prove\Choice\ReadJoin;
 use BraveAnvil\Prove\Choice\Turning;
 use BraveAnvil\Prove\Choice\WindingBuild;
+use BraveAnvil\Solution\Show;
 use BraveAnvil\Solution\Unit;
 
 /** What is typed for each kind of reading. */
@@ -181,7 +182,7 @@ final class ReadingFields
     /** What a reading lacks, as people call it: one of its own values, or a field of the circuit. */
     public static function named(ReadingKind $kind, string $missing): string
     {
-        return lcfirst((self::of($kind)[$missing] ?? Fields::find($missing))->label ?? match ($missing) {
+        return Show::inside((self::of($kind)[$missing] ?? Fields::find($missing))->label ?? match ($missing) {
             'plate.start_current_ratio' => 'Ia/In',
             'method' => 'the measuring method',
             default => str_replace(['_', '.'], [' ', ': '], $missing),

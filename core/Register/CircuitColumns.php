@@ -8,6 +8,7 @@ use BraveAnvil\Circuit\Field;
 use BraveAnvil\Circuit\FieldKind;
 use BraveAnvil\Circuit\Fields;
 use BraveAnvil\Circuit\TypedFields;
+use BraveAnvil\Solution\Show;
 
 /** The columns of a table of circuits: a friendly head above, the path of the field below. */
 final class CircuitColumns
@@ -63,7 +64,7 @@ final class CircuitColumns
             return $path;
         }
 
-        return $section === false ? $field->label : ucfirst($section).': '.lcfirst($field->label).self::unit($field);
+        return $section === false ? $field->label : ucfirst($section).': '.Show::inside($field->label).self::unit($field);
     }
 
     /**

@@ -79,7 +79,7 @@ final class Replacement
         return [
             'verdict' => $worst,
             'sentence' => match ($worst) {
-                self::STOP => 'Not suitable: '.implode(', ', array_map(static fn (array $p): string => lcfirst($p['point']),
+                self::STOP => 'Not suitable: '.implode(', ', array_map(static fn (array $p): string => Show::inside($p['point']),
                     array_filter($check->points, static fn (array $p): bool => $p['verdict'] === self::STOP))).'.',
                 self::CAUTION => 'May be suitable: check '.$count(self::CAUTION).' '.($count(self::CAUTION) === 1 ? 'item' : 'items').
                 ' first.',
@@ -475,7 +475,7 @@ final class Replacement
         if ($name === null || $name === MethodName::Direct || $this->book === null) {
             return;
         }
-        $label = lcfirst($name->label($this->book->words()));
+        $label = Show::inside($name->label($this->book->words()));
         $this->put(
             'Starter', $label, $label,
             $refused === [] ? self::EQUAL : self::STOP,

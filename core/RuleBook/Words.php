@@ -33,6 +33,12 @@ final readonly class Words
         );
     }
 
+    /** The book in a sentence: “the NEC”, “IEC 60364”. */
+    public function named(): string
+    {
+        return str_starts_with($this->name, 'IEC ') ? $this->name : 'the '.$this->name;
+    }
+
     /** A term of the stations in the words of this book. */
     public function of(string $term): string
     {

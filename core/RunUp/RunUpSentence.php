@@ -23,9 +23,9 @@ final readonly class RunUpSentence
 
     public function of(Circuit $circuit, StartingMethod $method, Starting $starting, RunUp $runUp, RunUpTimes $times): string
     {
-        $name = ucfirst(lcfirst($method->name()->label($this->words)));
+        $name = ucfirst(Show::inside($method->name()->label($this->words)));
         $machine = $circuit->chosen('load.machine', DrivenMachine::class);
-        $load = $machine === null || $machine === DrivenMachine::Other ? 'this load' : 'this '.lcfirst($machine->label($this->words));
+        $load = $machine === null || $machine === DrivenMachine::Other ? 'this load' : 'this '.Show::inside($machine->label($this->words));
         if ($times->stall !== null) {
             return $name.($times->stall->number() <= 0 ? ' cannot start '.$load.': it does not break away.' : ' cannot bring '.$load.
                 ' up to speed: it stalls at '.$times->stall->shown(3).'.');

@@ -55,7 +55,8 @@ final readonly class RunUpVerdicts
     ): void {
         if ($motor->fit?->machine === null) {
             $this->ledger->note(StartFinding::RunUpByStamps)->title('Run-up calculated from an approximate torque curve')
-                ->because('No motor model fits this nameplate'.($motor->fit?->refusal === null ? '.' : ': '.lcfirst($motor->fit->refusal)).
+                ->because('No motor model fits this nameplate'.
+                    ($motor->fit?->refusal === null ? '.' : ': '.Show::inside($motor->fit->refusal)).
                     ' Torque and current over speed are drawn through the nameplate values instead.')
                 ->do('Read Ia/In, Tst/Tn, Tmax/Tn and the speed again.')->source(self::OWN)->on(StartFigure::BreakdownSpeed);
         }
@@ -95,8 +96,8 @@ final readonly class RunUpVerdicts
                         ? 'Starting torque '.Show::quantity($course->first()->shaft, Unit::NewtonMetre, 3).', load '.
                         Show::quantity($course->first()->load, Unit::NewtonMetre, 3).'.'
                         : 'At that speed the motor torque only equals the load torque.').
-                    ($forced ? ' The load starts only when the timer switches to full voltage, with almost the full '.
-                    'direct-on-line current.' : ''),
+                    ($forced ? ' The load starts only when the timer switches to full voltage, with almost the current '.
+                    'of a direct-on-line start.' : ''),
                 )
                 ->do((in_array('starter.current_limit', $method->settings(), true) ? 'Raise the current limit, choose' : 'Choose').
                     ' a starter with more torque, or reduce the load during the start.')->source(self::OWN)

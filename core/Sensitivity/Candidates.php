@@ -8,6 +8,7 @@ use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Circuit\Field;
 use BraveAnvil\Circuit\Fields;
 use BraveAnvil\RuleBook\EntryPath;
+use BraveAnvil\RuleBook\EntryPlace;
 use BraveAnvil\RuleBook\RuleBook;
 use BraveAnvil\RuleBook\Table;
 use BraveAnvil\RuleBook\Tables;
@@ -109,6 +110,6 @@ final class Candidates
     /** An entry by its table and its place there, as somebody finds it in the printed book. */
     private static function inTheBook(Table $table, string $pointer): string
     {
-        return $table->source.': '.str_replace('_', ' ', implode(', ', EntryPath::place($table, $pointer)));
+        return $table->source.': '.EntryPlace::of($table, $pointer);
     }
 }

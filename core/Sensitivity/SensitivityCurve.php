@@ -6,6 +6,7 @@ namespace BraveAnvil\Sensitivity;
 
 use BraveAnvil\Solution\Curve;
 use BraveAnvil\Solution\Shape;
+use BraveAnvil\Solution\Show;
 use Closure;
 
 /** What would change the answer, the most decisive first, and what was tried without changing anything. */
@@ -63,7 +64,7 @@ final readonly class SensitivityCurve implements Curve
                 ? 'No assumption or unverified value has a range to try.'
                 : 'No assumption or unverified value changes a size, device, setting or verdict within its usual range.';
         }
-        $first = array_map(static fn (array $row): string => lcfirst($row['label']), array_slice($rows, 0, 2));
+        $first = array_map(static fn (array $row): string => Show::inside($row['label']), array_slice($rows, 0, 2));
         $one = count($first) === 1;
 
         return ($one ? 'Check this one before you sign: ' : 'Check these two before you sign: ').implode(', ', $first).

@@ -44,10 +44,17 @@ final readonly class Readiness
             }
         }
         foreach ($blocked as $station => $why) {
-            $hindrances[] = new Hindrance(Station::from($station)->label().' station: no result. '.ucfirst($why), Station::from($station));
+            $station = Station::from($station);
+            $hindrances[] = new Hindrance($station->label().' station: no result. '.self::reason($why), $station);
         }
 
         return new self($hindrances, self::taken($figures));
+    }
+
+    /** Why a station has none, where its own sentence says so again. */
+    private static function reason(string $why): string
+    {
+        return ucfirst(str_starts_with($why, 'No result: ') ? substr($why, strlen('No result: ')) : $why);
     }
 
     /** In one sentence. */

@@ -12,6 +12,8 @@ use function ltrim;
 use function max;
 use function min;
 use function number_format;
+use function preg_match;
+use function preg_replace_callback;
 use function round;
 use function rtrim;
 use function str_contains;
@@ -21,11 +23,15 @@ use function str_starts_with;
 use function strlen;
 use function strpos;
 use function strrev;
+use function strtolower;
 use function substr;
 
 /** Numbers as a person reads them: engineering rounding, a thin space before the unit. */
 final class Show
 {
+    /** A capital that only begins a text: followed by small letters to the end of its word. “MCB”, “L1–L2” and “Tst/Tn” keep theirs. */
+    private const CAPITAL = '~^[A-Z](?=\p{Ll}+(?:[\s,;:.\-–]|$))~u';
+
     /** Between the thousands of a long number. */
     private const THIN = "\u{202F}";
 
@@ -43,8 +49,20 @@ final class Show
         'A' => [[10000, 1e3, 'kA'], [0, 1, 'A']],
         'Wh' => [[1e6, 1e6, 'MWh'], [1000, 1e3, 'kWh'], [0, 1, 'Wh']],
         'J' => [[1e6, 1e6, 'MJ'], [1e4, 1e3, 'kJ'], [0, 1, 'J']],
-        'A²s' => [[1e4, 1e6, '(kA)²s'], [0, 1, 'A²s']],
+        'A²s' => [[1e6, 1e6, '(kA)²s'], [0, 1, 'A²s']],
     ];
+
+    /** A label or sentence as it goes on inside another one: with a small letter, unless it begins with a name or a symbol. */
+    public static function inside(string $text): string
+    {
+        return (string) preg_replace_callback(self::CAPITAL, static fn (array $m): string => strtolower($m[0]), $text);
+    }
+
+    /** With its article: “an 80 A device”, “a star-delta motor”. */
+    public static function one(string $noun): string
+    {
+        return (preg_match('~^(?:[aeio]|u(?!ni)|8|1[18](?!\d))~i', $noun) === 1 ? 'an ' : 'a ').$noun;
+    }
 
     /** A number with $digits significant digits (whole numbers keep all theirs), no exponent, no trailing zeros. */
     public static function number(int|float $value, int $digits = 4): string

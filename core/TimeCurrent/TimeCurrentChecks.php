@@ -31,12 +31,12 @@ final readonly class TimeCurrentChecks
 
     private function deviceHolds(): TimeCurrentCheck
     {
-        $label = 'The '.lcfirst($this->picture->deviceName).' carries the start';
+        $label = 'The '.Show::inside($this->picture->deviceName).' carries the start';
         $rung = $this->protection->rung;
         if ($rung === null) {
             return new TimeCurrentCheck($label, FaultVerdict::NotChecked, $this->protection->setting === null
                 ? 'no standard rating is chosen'
-                : 'it has a setting and no curve');
+                : 'a trip setting has no rating curve');
         }
 
         return match (true) {
@@ -70,7 +70,7 @@ final readonly class TimeCurrentChecks
                 ? 'no trip class is chosen' : 'enter the locked-rotor time');
         }
         $acts = $relay->acts($rotor->amperes);
-        $says = ($acts === null ? 'it is not certain to trip' : 'trips within '.Duration::shown($acts)).'; '.
+        $says = ($acts === null ? 'it is not certain to trip' : 'trips within '.Duration::shown($acts)).'; the rotor withstands '.
             Duration::shown($rotor->seconds).
             ($rotor->usual ? ' (assumed)' : ' (nameplate)');
         $fails = $acts === null || $acts > $rotor->seconds * (1 + self::TOLERANCE);

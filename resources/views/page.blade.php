@@ -15,6 +15,6 @@
 </head>
 <body>
     <div id="root"></div>
-    <noscript>Brave Anvil needs JavaScript to show its bench.</noscript>
+    <noscript>Brave Anvil needs JavaScript.</noscript>
 </body>
 </html>

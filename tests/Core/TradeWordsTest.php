@@ -39,6 +39,29 @@ final class TradeWordsTest extends TestCase
         self::assertSame([], $wrong);
     }
 
+    /** Slips of what is put together: a capital lost in a sentence, a word twice, an article that the next word does not take. */
+    public function test_what_is_put_together_reads_as_if_it_was_written(): void
+    {
+        $slips = '~\b(?:mCB|nEC|iEC|l[123]\b|t(?:st|max|u)/)|full full-|No result[.:] No result|\ba (?:8\d*|11|18)\b|\ban (?:star|wye)'
+            .'|(?:^|\t)it\b|\s[,.;:](?:\s|$)|\b(\w{3,}) \1\b|\( ?\)|\.\.$~';
+        self::assertSame([], array_values(preg_grep($slips, self::composed()) ?: []));
+    }
+
+    /** Names of the format are for programs. Where the name is what was mistyped it is quoted. */
+    public function test_no_name_of_the_format_is_said_to_a_person(): void
+    {
+        $named = preg_grep('~\t(?!Not used: )(?!.*[“”]).*[a-z]{3,}_[a-z]{2,}~', self::composed());
+        self::assertSame([], array_values($named === false ? [] : $named));
+        $paths = preg_grep('~\b(?:plate|supply|cable|guard|starter|load|settings)\.[a-z]~', self::composed());
+        self::assertSame([], array_values($paths === false ? [] : $paths));
+    }
+
+    /** @return list<string> what the demo circuits say under each book, with its place */
+    private static function composed(): array
+    {
+        return array_values(preg_grep('~^(?:iec|nec|cec) ~', explode("\n", self::everything())) ?: []);
+    }
+
     /** @return iterable<string, array{string, string}> words of the other world */
     public static function books(): iterable
     {

@@ -51,7 +51,7 @@ final class BankTest extends FeatureTestCase
         self::assertSame('Line 2: the time must be later than in the line before.', $texts['pattern']);
         self::assertEquals($typed, $answer->json('typed'));
         $again = $this->putJson("/api/sites/$site->id/bank", ['version' => 1, 'typed' => ['pattern' => 'noon A-1']])->assertOk();
-        self::assertStringContainsString('does not begin with a time', array_column($again->json('errors'), 'text', 'path')['pattern']);
+        self::assertStringContainsString('begin with a time', array_column($again->json('errors'), 'text', 'path')['pattern']);
     }
 
     public function test_who_may_and_whose_change_stands(): void

@@ -121,10 +121,10 @@ co bus 0 $plain";
     public static function broken(): iterable
     {
         yield 'whole' => [['c1 l1 l2 {C}', 'c2 l2 l3 {C}', 'c3 l3 l1 {C}'], 'agrees'];
-        yield 'one element dead' => [['c1 l1 l2 {C}', 'c2 l2 l3 {C}'], 'one of its three elements is dead'];
-        yield 'a blown fuse' => [['c1 l1 x {C}', 'c2 x l3 {C}', 'c3 l3 l1 {C}', 'rx x 0 1e9'], 'one of its fuses is blown'];
-        yield 'joined in star' => [['c1 l1 x {C}', 'c2 l2 x {C}', 'c3 l3 x {C}', 'rx x 0 1e9'], 'joined in star'];
-        yield 'not connected' => [['rx l1 0 1e9'], 'not connected'];
+        yield 'one element dead' => [['c1 l1 l2 {C}', 'c2 l2 l3 {C}'], 'One of its three elements seems to be open'];
+        yield 'a blown fuse' => [['c1 l1 x {C}', 'c2 x l3 {C}', 'c3 l3 l1 {C}', 'rx x 0 1e9'], 'One of its fuses seems to be blown'];
+        yield 'in star' => [['c1 l1 x {C}', 'c2 l2 x {C}', 'c3 l3 x {C}', 'rx x 0 1e9'], 'connected in star'];
+        yield 'not connected' => [['rx l1 0 1e9'], 'does not seem to be connected'];
     }
 
     /** @param  list<string>  $capacitor */

@@ -50,7 +50,7 @@ final class VerifySheetTest extends TestCase
     {
         [$status, $output] = $this->checked(escapeshellarg($this->file));
         self::assertSame(0, $status, $output);
-        self::assertStringContainsString('KF-204, revision 2, is whole. Its seal begins with '.substr(
+        self::assertStringContainsString('KF-204, revision 2: the record is unchanged. Its seal begins with '.substr(
             SealedSheet::sealOf((string) file_get_contents($this->file)), 0, 12,
         ), $output);
         self::assertStringContainsString('The figures follow from the entered values.', $output);

@@ -657,7 +657,7 @@ export interface Circuit {
          */
         insulation?: string | number | null;
         /**
-         * Installation method. IEC: A1, A2, B1, B2, C, D1, D2, E or F. NEC: raceway. CE Code: raceway or free_air.
+         * Installation method. IEC: A1, A2, B1, B2, C, D1, D2, E or F. NEC: raceway. CE Code: raceway or free air.
          */
         method?: string | number | null;
         /**

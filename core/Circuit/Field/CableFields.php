@@ -30,7 +30,7 @@ final class CableFields
         ],
         'cable.method' => [
             'kind' => FieldKind::Installation, 'label' => 'Installation method',
-            'accepted' => 'IEC: A1, A2, B1, B2, C, D1, D2, E or F. NEC: raceway. CE Code: raceway or free_air.',
+            'accepted' => 'IEC: A1, A2, B1, B2, C, D1, D2, E or F. NEC: raceway. CE Code: raceway or free air.',
         ],
         'cable.grouped_circuits' => [
             'kind' => FieldKind::Count, 'label' => 'Circuits grouped, motor run',

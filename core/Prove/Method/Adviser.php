@@ -10,6 +10,7 @@ use BraveAnvil\Circuit\Choice\MeasuringMethod;
 use BraveAnvil\Circuit\Choice\Presence;
 use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\RuleBook\Words;
+use BraveAnvil\Solution\Show;
 
 /** Which way of measuring goes with the instruments at hand, the neutral and the balance of the load. Common practice. */
 final readonly class Adviser
@@ -97,7 +98,7 @@ final readonly class Adviser
             $missing = $this->missing($or);
         }
         $parts = $missing === [] ? []
-            : ['needs '.implode(', ', array_map(fn (Instrument $one): string => lcfirst($one->label($this->words)), $missing))];
+            : ['needs '.implode(', ', array_map(fn (Instrument $one): string => Show::inside($one->label($this->words)), $missing))];
         if ($neutral && $this->noNeutral) {
             $parts[] = 'needs the neutral';
         }

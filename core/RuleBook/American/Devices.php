@@ -107,7 +107,7 @@ final readonly class Devices implements DeviceRules
             $limit,
             Figure::work(GuardFigure::ScpdMaximumRating)
                 ->from(limit: $limit)
-                ->as($this->step(), $byMarking ? 'largest standard rating up to the marking' : 'of the standard list by {limit}')
+                ->as($this->step(), $byMarking ? 'largest standard rating up to the marking' : 'next standard rating above {limit}')
                 ->equals($maximum)
                 ->source($source)
                 ->make(),
@@ -135,7 +135,7 @@ final readonly class Devices implements DeviceRules
             Finding::caution(GuardFinding::ScpdMayTripOnStart)
                 ->title('The device may not carry the start')
                 ->because(
-                    'By rule of thumb a '.Show::number($rating).' A '.lcfirst($scpd->label($duty->words)).' may not carry '.
+                    'By rule of thumb '.Show::one(Show::number($rating)).' A '.Show::inside($scpd->label($duty->words)).' may not carry '.
                     $duty->inrush->moment->shown().' of locked-rotor current. If the motor does not start with it, the code allows up to '.
                         Show::number(100 * $limit->number() / $duty->design->number()).' %, '.$limit->shown().'.',
                 )

@@ -260,7 +260,7 @@ final readonly class StarDelta implements StartingMethod
                 ->title('Changeover peak can exceed the direct-on-line peak')
                 ->because(
                     'Delta closes while the rotor field is still there. Worst-case peak: '.$figures->reclosingPeak->shown(3).
-                    ', above the first peak direct-on-line.',
+                    ', above the first peak of a direct-on-line start.',
                 )
                 ->do($this->wiring($words, $marks))
                 ->source('calculated here, an upper limit')

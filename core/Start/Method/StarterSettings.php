@@ -103,6 +103,6 @@ final readonly class StarterSettings
     private function typed(string $path, string $label, float $usual, Unit $unit): Figure
     {
         return $this->circuit->number($path)
-            ?? Figure::step($label, $usual, $unit)->withAssumption(lcfirst($label).' '.Show::quantity($usual, $unit));
+            ?? Figure::step($label, $usual, $unit)->withAssumption(Show::inside($label).' '.Show::quantity($usual, $unit));
     }
 }

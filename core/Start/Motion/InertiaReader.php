@@ -55,7 +55,7 @@ final readonly class InertiaReader
         if ($times === null || $circuit->bad('load.inertia')) {
             return null;
         }
-        $what = $load->machine === null ? 'such a load' : 'a '.lcfirst($load->machine->label($this->words));
+        $what = $load->machine === null ? 'such a load' : 'a '.Show::inside($load->machine->label($this->words));
 
         return Figure::step('Load inertia', $times * $rotor->number(), Unit::KilogramSquareMetre, J: $rotor)
             ->withAssumption('inertia of '.$what.' usually '.Show::number($times).' times the rotor inertia');

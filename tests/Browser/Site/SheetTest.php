@@ -132,7 +132,7 @@ final class SheetTest extends BrowserTestCase
         $hand->see('cannot be read');
         $hand->fill('Found', '900 A');
         $hand->press('Check');
-        $hand->see('found 900 A');
+        $hand->see('900 A found');
         $this->assertAccessible($hand, 'a motor of a round');
         self::assertLessThanOrEqual(390, (int) $hand->driver->executeScript('return document.documentElement.scrollWidth'));
         $hand->press('All motors');
