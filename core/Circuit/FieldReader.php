@@ -158,7 +158,8 @@ final readonly class FieldReader
         $wanted = strtolower(str_replace([' ', '-'], '_', $text));
         foreach ($field->cases() as $choice) {
             $label = strtolower(str_replace([' ', '-'], '_', $choice->label(Words::iec())));
-            if (strtolower((string) $choice->value) === $wanted || $label === $wanted) {
+            if (strtolower((string) $choice->value) === $wanted || $label === $wanted
+                || (is_numeric($text) && is_numeric($choice->value) && (float) $text === (float) $choice->value)) {
                 return new Entry((string) $choice->value, '');
             }
         }

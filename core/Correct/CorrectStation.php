@@ -7,6 +7,7 @@ namespace BraveAnvil\Correct;
 use BraveAnvil\Circuit\Choice\CapacitorPlace;
 use BraveAnvil\Circuit\Choice\CorrectionBasis;
 use BraveAnvil\Circuit\Choice\Subject;
+use BraveAnvil\Circuit\Choice\VoltageFactor;
 use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Measure\Measured;
 use BraveAnvil\Plate\Motor;
@@ -265,7 +266,9 @@ final readonly class CorrectStation
             ->source('usual practice; have a licensed person check it against the local code')
             ->on(CorrectFigure::DischargeResistance);
         if ($prospective !== null) {
-            $fault = sqrt(3) * $supply->number() * $prospective->number() / $this->practice->guard()->voltageFactorMax()->value;
+            $chosen = $circuit->chosen('supply.voltage_factor', VoltageFactor::class);
+            $factor = $this->practice->guard()->voltageFactorMax($chosen)->value;
+            $fault = sqrt(3) * $supply->number() * $prospective->number() / $factor;
             (new Bus($fault))->solve($circuit, $unit->given, $unit->plate, $load->onePhase, $ledger);
         }
     }

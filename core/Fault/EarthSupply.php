@@ -10,9 +10,6 @@ use BraveAnvil\Start\Motion\Impedance;
 /** The supply as an earth fault sees it. */
 final readonly class EarthSupply
 {
-    /** Voltage factor of the smallest fault current. IEC 60909-0. */
-    public const VOLTAGE_FACTOR_MIN = 0.95;
-
     /**
      * @param  float  $lineVolts  between lines, V
      * @param  float  $earthVolts  from line to earth, V
@@ -21,6 +18,7 @@ final readonly class EarthSupply
      * @param  bool  $ownElectrode  whether exposed parts are earthed at an electrode of their own, through earth
      * @param  float|null  $resistorOhm  between star point and earth
      * @param  float|null  $resistorAmperes  that a resistor lets flow at most
+     * @param  float  $voltageFactor  of the smallest fault current. IEC 60909-0
      * @param  list<string>  $assumptions
      */
     public function __construct(
@@ -32,6 +30,7 @@ final readonly class EarthSupply
         public bool $ownElectrode,
         public ?float $resistorOhm,
         public ?float $resistorAmperes,
+        public float $voltageFactor,
         public array $assumptions,
     ) {
     }
@@ -56,18 +55,18 @@ final readonly class EarthSupply
         }
         if ($this->earthing === Earthing::It && ! $this->ownElectrode) {
             // The second fault stands in another circuit with no longer a loop, and the full voltage drives both.
-            return self::VOLTAGE_FACTOR_MIN * $this->lineVolts / (2 * $loopOhm);
+            return $this->voltageFactor * $this->lineVolts / (2 * $loopOhm);
         }
 
-        return self::VOLTAGE_FACTOR_MIN * $this->earthVolts / $loopOhm;
+        return $this->voltageFactor * $this->earthVolts / $loopOhm;
     }
 
     /** Largest loop impedance, Ω, at which a current still flows. */
     public function loopLimit(float $amperes): float
     {
         return $this->earthing === Earthing::It && ! $this->ownElectrode
-            ? self::VOLTAGE_FACTOR_MIN * $this->lineVolts / (2 * $amperes)
-            : self::VOLTAGE_FACTOR_MIN * $this->earthVolts / $amperes;
+            ? $this->voltageFactor * $this->lineVolts / (2 * $amperes)
+            : $this->voltageFactor * $this->earthVolts / $amperes;
     }
 
     /** Whether the protective device itself must clear an earth fault. */

@@ -6,6 +6,7 @@ namespace BraveAnvil\Fault;
 
 use BraveAnvil\Circuit\Choice\Earthing;
 use BraveAnvil\Circuit\Choice\ItEarthing;
+use BraveAnvil\Circuit\Choice\VoltageFactor;
 use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Circuit\Fields;
 use BraveAnvil\Start\Motion\Impedance;
@@ -76,7 +77,8 @@ final readonly class EarthSupplyReader
 
         return new self(
             new EarthSupply(
-                $earthing, $lineVolts, $earthVolts, $vector, $size, $own, $ohm?->number(), $amperes?->number(), $assumptions,
+                $earthing, $lineVolts, $earthVolts, $vector, $size, $own, $ohm?->number(), $amperes?->number(),
+                ($circuit->chosen('supply.voltage_factor', VoltageFactor::class) ?? VoltageFactor::Narrow)->smallest(), $assumptions,
             ),
             null, '', false,
         );

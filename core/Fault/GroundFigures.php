@@ -82,7 +82,7 @@ final readonly class GroundFigures
             ->write();
         $current = $ledger->work(FaultFigure::EarthFaultCurrent)
             ->from(V: $line)
-            ->as('0.95 V / (√3 Z)', '0.95 × {V} ÷ (√3 × '.Show::number($ohm, 4).' Ω)')
+            ->as('c V / (√3 Z)', Show::number($supply->voltageFactor).' × {V} ÷ (√3 × '.Show::number($ohm, 4).' Ω)')
             ->equals($amperes)
             ->source($this->rules->impedanceSource().'; for information')
             ->assuming(...$supply->assumptions)

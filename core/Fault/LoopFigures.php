@@ -186,14 +186,15 @@ final readonly class LoopFigures
     {
         $ohm = Show::number($settled->atMotor->loopOhm, 4).' Ω';
         $volts = Show::number($supply->earthVolts, 4).' V';
+        $c = Show::number($supply->voltageFactor);
 
         return match (true) {
-            $supply->earthing === Earthing::Resistance && $supply->resistorAmperes !== null => ['limited by the resistor', 'typed'],
+            $supply->earthing === Earthing::Resistance && $supply->resistorAmperes !== null => ['limited by the resistor', 'entered'],
             $supply->earthing === Earthing::Resistance => [
                 'U0 / (R + Z)', $volts.' ÷ ('.Show::number($supply->resistorOhm ?? 0.0).' Ω + '.$ohm.')',
             ],
-            $supply->earthing === Earthing::It && ! $supply->ownElectrode => ['0.95 V / (2 Z)', '0.95 × {V} ÷ (2 × '.$ohm.')'],
-            default => ['0.95 U0 / Z', '0.95 × '.$volts.' ÷ '.$ohm],
+            $supply->earthing === Earthing::It && ! $supply->ownElectrode => ['c V / (2 Z)', $c.' × {V} ÷ (2 × '.$ohm.')'],
+            default => ['c U0 / Z', $c.' × '.$volts.' ÷ '.$ohm],
         };
     }
 
@@ -240,7 +241,10 @@ final readonly class LoopFigures
         }
         $clears = $device->clearsFrom($limit->value);
         $most = $ledger->work(FaultFigure::LoopImpedanceLimit)
-            ->as('0.95 U0 / Ia', Show::number($clears, 4).' A is certain to clear within '.Show::number($limit->value).' s')
+            ->as(
+                'c U0 / Ia', 'c '.Show::number($supply->voltageFactor).'; '.Show::number($clears, 4).' A is certain to clear within '.
+                Show::number($limit->value).' s',
+            )
             ->equals($supply->loopLimit($clears))
             ->source($this->rules->source())
             ->write();

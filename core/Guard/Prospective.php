@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Guard;
 
+use BraveAnvil\Circuit\Choice\VoltageFactor;
 use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\RuleBook\Practice\GuardPractice;
 use BraveAnvil\Solution\Figure;
@@ -14,9 +15,6 @@ use BraveAnvil\Solution\Unit;
 /** Prospective short-circuit current at the supply end, from fault level and transformer. */
 final class Prospective
 {
-    /** Fault current of a supply 10 % above nominal over that of 5 %: IEC 60909-0 has both factors (from memory). */
-    private const HIGHER_FACTOR = 1.10 / 1.05;
-
     /** Reactance over resistance where none is typed. */
     private const USUAL_X_OVER_R = 10.0;
 
@@ -34,14 +32,14 @@ final class Prospective
         if ($source === null) {
             return null;
         }
-        $c = $practice->voltageFactorMax();
+        $c = $practice->voltageFactorMax($circuit->chosen('supply.voltage_factor', VoltageFactor::class));
 
         return $ledger
             ->work(GuardFigure::ProspectiveCurrent)
             ->from(c: $c, V: $supply, Z: $source)
             ->as('c V / (√3 Z)', '{c} × {V} ÷ (√3 × {Z})')
             ->equals(($c->value * $supply->number()) / (sqrt(3) * $source->number()))
-            ->source('IEC 60909-0 voltage factor (from memory), at the transformer; contribution of motors not included')
+            ->source('IEC 60909-0, voltage factor '.$c->shown(3).' (from memory), at the transformer; contribution of motors not included')
             ->write();
     }
 
@@ -81,7 +79,9 @@ final class Prospective
     public static function judge(Circuit $circuit, ?Figure $fault, GuardPractice $practice, Ledger $ledger): void
     {
         $capacity = $circuit->number('guard.breaking_capacity_ka');
-        $factor = $practice->voltageFactorMax()->value;
+        $factor = $practice->voltageFactorMax($circuit->chosen('supply.voltage_factor', VoltageFactor::class))->value;
+        // A supply may stand 10 % above nominal, whatever is chosen.
+        $higher = VoltageFactor::Wide->largest() / $factor;
         if ($fault === null) {
             $ledger->note(GuardFinding::FaultLevelUnknown)->title('Fault level not known')
                 ->because('Enter the fault level, or the transformer’s kVA and impedance, so that the breaking capacity can be checked.')
@@ -96,11 +96,11 @@ final class Prospective
                 ->about('guard.breaking_capacity_ka')
                 ->source('IEC 60364-4-43, NEC 110.9, CE Code 14-012 (from memory)')
                 ->on(GuardFigure::ProspectiveCurrent);
-        } elseif ($capacity->number() < self::HIGHER_FACTOR * $fault->number()) {
+        } elseif ($capacity->number() < $higher * $fault->number()) {
             // A stop holds for a supply that stands at its nominal voltage; above it the factor of the voltage decides.
             $sure = $capacity->number() < $fault->number() / $factor;
             $short = $capacity->number() < $fault->number();
-            $most = Show::quantity(self::HIGHER_FACTOR * $fault->number(), Unit::Ampere, 3);
+            $most = Show::quantity($higher * $fault->number(), Unit::Ampere, 3);
             ($sure ? $ledger->stop(GuardFinding::BreakingCapacity) : $ledger->caution(GuardFinding::BreakingCapacity))
                 ->title($short ? 'Breaking capacity too low' : 'Breaking capacity barely enough')
                 ->because('Device '.$capacity->shown().'; fault current up to '.

@@ -87,8 +87,8 @@ final class BenchLoad
     /** @return array{Figure, Figure, Figure, Figure} real power W, apparent power VA, power factor, current A */
     private static function byPowerAndCurrent(Figure $volts, Figure $power, Figure $current, bool $three, Ledger $ledger): array
     {
-        $amperes = $ledger->put($current->named(PowerFigure::ComputedCurrent, 'typed', 'Current'));
-        $input = $ledger->put($power->named(PowerFigure::Input, 'typed', 'Real power'));
+        $amperes = $ledger->put($current->named(PowerFigure::ComputedCurrent, 'entered', 'Current'));
+        $input = $ledger->put($power->named(PowerFigure::Input, 'entered', 'Real power'));
         $apparent = self::apparent($volts, $amperes, $three, $ledger);
         $factor = $ledger->work(PowerFigure::PowerFactor)->from(P: $input, S: $apparent)->as('P / S', '{P} ÷ {S}')
             ->equals(min(1.0, $input->number() / $apparent->number()))->write();
@@ -99,8 +99,8 @@ final class BenchLoad
     /** @return array{Figure, Figure, Figure, Figure} */
     private static function byPowerAndFactor(Figure $volts, Figure $power, Figure $typed, bool $three, Ledger $ledger): array
     {
-        $input = $ledger->put($power->named(PowerFigure::Input, 'typed', 'Real power'));
-        $factor = $ledger->put($typed->named(PowerFigure::PowerFactor, 'typed'));
+        $input = $ledger->put($power->named(PowerFigure::Input, 'entered', 'Real power'));
+        $factor = $ledger->put($typed->named(PowerFigure::PowerFactor, 'entered'));
         $apparent = $ledger
             ->work(PowerFigure::Apparent)
             ->from(P: $input, pf: $factor)
@@ -114,8 +114,8 @@ final class BenchLoad
     /** @return array{Figure, Figure, Figure, Figure} */
     private static function byCurrentAndFactor(Figure $volts, Figure $current, Figure $typed, bool $three, Ledger $ledger): array
     {
-        $amperes = $ledger->put($current->named(PowerFigure::ComputedCurrent, 'typed', 'Current'));
-        $factor = $ledger->put($typed->named(PowerFigure::PowerFactor, 'typed'));
+        $amperes = $ledger->put($current->named(PowerFigure::ComputedCurrent, 'entered', 'Current'));
+        $factor = $ledger->put($typed->named(PowerFigure::PowerFactor, 'entered'));
         $apparent = self::apparent($volts, $amperes, $three, $ledger);
         $input = self::real($apparent, $factor, $ledger);
 

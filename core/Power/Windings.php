@@ -172,7 +172,7 @@ final class Windings
                     ->equals($volts->number() ** 2 / $power->number())
                     ->source('rating of the element')
                     ->make();
-        $each = $typed?->named(WindingFigure::Each, 'typed') ?? ($element ?? self::read($ohms, $connected));
+        $each = $typed?->named(WindingFigure::Each, 'entered') ?? ($element ?? self::read($ohms, $connected));
         if ($each === null) {
             return null;
         }

@@ -67,4 +67,27 @@ final class AssumedStopTest extends CoreTestCase
         self::assertSame('caution', $grade(1.02), 'it passes at 1.05 and not at 1.10');
         self::assertNull($grade(1.06));
     }
+
+    /** IEC 60909-0 (from memory): c 1.10 and 0.90 where a low-voltage supply may stand 10 % above nominal, else 1.05 and 0.95. */
+    public function test_the_voltage_factor_of_a_supply_may_be_chosen(): void
+    {
+        $earthed = ['supply.earthing' => 'tn_s'];
+        $usual = Circuits::solve(Circuits::kilnFan(), $earthed);
+        $wide = Circuits::solve(Circuits::kilnFan(), [...$earthed, 'supply.voltage_factor' => '1.10']);
+        $share = static fn (string $key): float => self::number($wide, $key) / self::number($usual, $key);
+        self::assertEqualsWithDelta(1.10 / 1.05, $share('guard.prospective_current'), 1e-9);
+        self::assertEqualsWithDelta(0.90 / 0.95, $share('guard.earth_fault_current'), 1e-9);
+        self::assertEqualsWithDelta(0.90 / 0.95, $share('guard.loop_impedance_limit'), 1e-9);
+        // Its reactance, which a capacitor resonates with, has no factor.
+        self::assertSame($usual->figure('correct.resonance_order')?->value, $wide->figure('correct.resonance_order')?->value);
+        $number = Circuits::solve(Circuits::kilnFan(), [...$earthed, 'supply.voltage_factor' => 1.1]);
+        self::assertSame($wide->figure('guard.prospective_current')?->value, $number->figure('guard.prospective_current')?->value);
+        $fault = self::number($wide, 'guard.prospective_current') / 1000;
+        $grade = static fn (float $part): ?string => self::grade(Circuits::solve(
+            Circuits::kilnFan(), ['supply.voltage_factor' => '1.10', 'guard.breaking_capacity_ka' => $part * $fault],
+        ), 'breaking_capacity');
+        self::assertSame('stop', $grade(0.90));
+        self::assertSame('caution', $grade(0.95));
+        self::assertNull($grade(1.01));
+    }
 }

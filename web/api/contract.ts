@@ -65,6 +65,10 @@ export interface Circuit {
          */
         x_over_r?: string | number | null;
         /**
+         * Voltage factor of the fault currents. One of 1.05, 1.10.
+         */
+        voltage_factor?: ('1.05' | '1.10' | null) | string;
+        /**
          * Other capacitors on the bus. kvar from 0 to 100 000, such as 50.
          */
         other_capacitors_kvar?: string | number | null;
@@ -1661,6 +1665,7 @@ export type FieldPath =
     | 'supply.transformer_kva'
     | 'supply.transformer_impedance_percent'
     | 'supply.x_over_r'
+    | 'supply.voltage_factor'
     | 'supply.other_capacitors_kvar'
     | 'supply.inverter_efficiency'
     | 'supply.ambient'
@@ -2163,6 +2168,7 @@ export interface Solution {
         'supply.transformer_kva'?: FieldNote;
         'supply.transformer_impedance_percent'?: FieldNote;
         'supply.x_over_r'?: FieldNote;
+        'supply.voltage_factor'?: FieldNote;
         'supply.other_capacitors_kvar'?: FieldNote;
         'supply.inverter_efficiency'?: FieldNote;
         'supply.ambient'?: FieldNote;
@@ -3983,6 +3989,7 @@ export const FIELDS: Readonly<Record<FieldPath, { label: string; unit: string; h
     'supply.transformer_kva': { label: 'Transformer rating', unit: 'kVA', hint: '' },
     'supply.transformer_impedance_percent': { label: 'Transformer impedance', unit: '%', hint: '' },
     'supply.x_over_r': { label: 'X/R', unit: '', hint: '' },
+    'supply.voltage_factor': { label: 'Voltage factor of the fault currents', unit: '', hint: '' },
     'supply.other_capacitors_kvar': { label: 'Other capacitors on the bus', unit: 'kvar', hint: 'They all resonate together.' },
     'supply.inverter_efficiency': { label: 'Inverter efficiency', unit: '%', hint: 'If an inverter supplies the circuit.' },
     'supply.ambient': { label: 'Ambient temperature', unit: '°C', hint: '' },

@@ -46,3 +46,16 @@ test('a file that is refused says why, and can be chosen again', async () => {
     expect((await screen.findByRole('alert')).textContent).toBe('The file is larger than 24 MB.');
     expect(screen.getByRole('button', { name: 'Choose a file' })).toHaveProperty('disabled', false);
 });
+
+test('a file that did not reach the server is not to be looked for again', async () => {
+    const path = 'POST sites/1/imports?what=circuits&name=motors.csv';
+    let away = true;
+    const sent = serve({ 'sites/1/imports': { imports: [] }, [path]: () => (away ? null : file()), 'imports/6': file() });
+    showTo(person('electrician'), <Imports site="1" />);
+    await userEvent.upload(await screen.findByLabelText('File to read'), new File(['tag'], 'motors.csv', { type: 'text/csv' }));
+    const again = await screen.findByRole('button', { name: 'Send motors.csv again' });
+    away = false;
+    await userEvent.click(again);
+    await waitFor(() => expect(screen.queryByRole('alert')).toBeNull());
+    expect(sent.filter(({ method }) => method === 'POST')).toHaveLength(2);
+});

@@ -3,6 +3,7 @@ import { useRef, useState } from 'react';
 import styled from 'styled-components';
 import { call, messageOf, send } from '../api/client';
 import type { Import, ImportsAnswer } from '../api/contract';
+import { isAwayError } from '../away/lastSeen';
 import { Button } from '../kit/Button';
 import { ListSection } from '../kit/ListPage';
 import { Segments } from '../kit/Segments';
@@ -42,6 +43,7 @@ export function Imports({ site }: { site: string }) {
     const [opened, setOpened] = useState<number | null>(null);
     const [problem, setProblem] = useState('');
     const [busy, setBusy] = useState(false);
+    const [unsent, setUnsent] = useState<File | null>(null);
     const key = ['imports', site];
     const past = useQuery({
         queryKey: key,
@@ -52,6 +54,7 @@ export function Imports({ site }: { site: string }) {
     });
     const begin = async (file: File) => {
         setProblem('');
+        setUnsent(null);
         setBusy(true);
         try {
             const begun = await send<Import>('POST', `sites/${site}/imports?what=${what}&name=${encodeURIComponent(file.name)}`, file);
@@ -59,6 +62,7 @@ export function Imports({ site }: { site: string }) {
             await client.invalidateQueries({ queryKey: key });
         } catch (error) {
             setProblem(messageOf(error));
+            setUnsent(isAwayError(error) ? file : null);
         }
         setBusy(false);
     };
@@ -99,6 +103,11 @@ export function Imports({ site }: { site: string }) {
                 <span role="status">{busy ? 'Sending the file…' : ''}</span>
             </Bar>
             {problem !== '' && <p role="alert">{problem}</p>}
+            {unsent !== null && (
+                <p>
+                    <Button onPress={() => void begin(unsent)}>Send {unsent.name} again</Button>
+                </p>
+            )}
             {opened !== null && <ImportView key={opened} id={opened} onMoved={() => void client.invalidateQueries({ queryKey: key })} />}
             {(past.data?.imports.length ?? 0) > 0 && (
                 <Past aria-label="Imports so far">

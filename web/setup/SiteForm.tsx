@@ -24,6 +24,7 @@ const GROUPS = [
             'supply.transformer_impedance_percent',
             'supply.x_over_r',
             'supply.fault_level_kva',
+            'supply.voltage_factor',
             'supply.ambient',
             'supply.earthing',
         ],

@@ -6,6 +6,7 @@ namespace BraveAnvil\Circuit\Field;
 
 use BraveAnvil\Circuit\Choice\Earthing;
 use BraveAnvil\Circuit\Choice\ItEarthing;
+use BraveAnvil\Circuit\Choice\VoltageFactor;
 use BraveAnvil\Circuit\FieldKind;
 use BraveAnvil\Solution\Unit;
 
@@ -41,6 +42,10 @@ final class SupplyFields
         'supply.x_over_r' => [
             'kind' => FieldKind::Number, 'label' => 'X/R', 'accepted' => 'A ratio from 0.1 to 100, such as 8.', 'low' => 0.1,
             'high' => 100,
+        ],
+        'supply.voltage_factor' => [
+            'kind' => FieldKind::Choice, 'label' => 'Voltage factor of the fault currents', 'choices' => VoltageFactor::class,
+            'empty' => '1.05',
         ],
         'supply.other_capacitors_kvar' => [
             'kind' => FieldKind::Kilovars, 'label' => 'Other capacitors on the bus', 'accepted' => 'kvar from 0 to 100 000, such as 50.',

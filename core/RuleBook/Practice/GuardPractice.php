@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace BraveAnvil\RuleBook\Practice;
 
+use BraveAnvil\Circuit\Choice\VoltageFactor;
 use BraveAnvil\RuleBook\Table;
 use BraveAnvil\Solution\Entry;
 
@@ -14,10 +15,12 @@ final readonly class GuardPractice
     {
     }
 
-    /** Voltage factor c of the largest fault current. IEC 60909-0. */
-    public function voltageFactorMax(): Entry
+    /** Voltage factor c of the largest fault current, or the one that is chosen for the supply. IEC 60909-0. */
+    public function voltageFactorMax(?VoltageFactor $chosen): Entry
     {
-        return $this->table->entry('voltage_factor_max');
+        return $chosen === VoltageFactor::Wide
+            ? new Entry($chosen->largest(), 'IEC 60909-0 (from memory)')
+            : $this->table->entry('voltage_factor_max');
     }
 
     /** Multiple of its setting at which a relay is sure to trip within two hours. IEC 60947-4-1. */

@@ -13,6 +13,7 @@ export function SupplyForm() {
                 <Field path="supply.transformer_impedance_percent" />
                 <Field path="supply.x_over_r" />
                 <Field path="supply.fault_level_kva" />
+                <Choice path="supply.voltage_factor" />
                 <Field path="supply.ambient" />
                 <Field path="supply.altitude" />
                 <Field path="supply.unbalance" />
