@@ -4,8 +4,14 @@ declare(strict_types=1);
 
 namespace App\Circuits;
 
+use BraveAnvil\Circuit\Choice\MethodName;
+use BraveAnvil\Circuit\Choice\Scpd;
+use BraveAnvil\RuleBook\RuleBooks;
+use BraveAnvil\RuleBook\Tables;
+use BraveAnvil\RuleBook\Words;
 use BraveAnvil\Solution\ErrorKind;
 use BraveAnvil\Solution\FieldError;
+use BraveAnvil\Solution\Figure;
 use BraveAnvil\Solution\Grade;
 use BraveAnvil\Solution\Solution;
 
@@ -33,6 +39,15 @@ final class KeyFigures
         $all = ($figures['cable.conductors'] ?? null)?->value;
         $conductors = is_numeric($sets) && $sets > 1 && is_numeric($all) ? $sets.' × '.$all / $sets : $all;
 
+        $words = (new RuleBooks(Tables::shipped()))->named($document->text('rule_book'))?->words() ?? Words::iec();
+        $scpd = Scpd::tryFrom(self::text($figures['guard.scpd'] ?? null));
+        $rating = ($figures['guard.scpd_rating'] ?? $figures['guard.instantaneous_setting'] ?? null)?->shown();
+        $device = $scpd === null || $rating === null ? null : $scpd->label($words).' '.$rating;
+        $cable = $size === null ? null : $conductors.' × '.$size;
+        $worst = $solution->findings[0] ?? null;
+        $dial = ($figures['guard.overload_dial'] ?? null)?->shown();
+        $starter = is_string($method) ? MethodName::tryFrom($method)?->label($words) : null;
+
         return [
             'tag' => $document->text('tag'), 'area' => $document->text('area'), 'drives' => $document->text('drives'),
             'rule_book' => $document->text('rule_book'),
@@ -41,7 +56,12 @@ final class KeyFigures
             'errors' => count(array_filter($solution->errors, static fn (FieldError $error): bool => $error->kind !== ErrorKind::Missing)),
             'output_w' => $number('power.output'), 'current_a' => $number('power.plate_current') ?? $number('power.computed_current'),
             'method' => is_string($method) ? $method : null,
-            'cable' => $size === null ? null : $conductors.' × '.$size,
+            'cable' => $cable, 'cable_a' => $number('cable.ampacity'), 'device' => $device,
+            'worst_says' => $worst === null ? '' : mb_substr($worst->title, 0, 200),
+            'worst_station' => $worst === null ? '' : $worst->code->station()->value,
+            'says' => mb_substr(self::plain(implode('; ', array_filter([
+                $device, $cable, $starter, $dial === null ? null : 'relay '.$dial,
+            ], is_string(...)))), 0, 300),
             'scpd_a' => $number('guard.scpd_rating'), 'dial_a' => $number('guard.overload_dial'),
             // At switching on or at the changeover, whichever is the deeper.
             'dip_percent' => $number('start.voltage_dip') === null
@@ -49,5 +69,16 @@ final class KeyFigures
             'doubts' => json_encode($solution->doubts(), JSON_THROW_ON_ERROR),
             'core' => $solution->core,
         ];
+    }
+
+    private static function text(?Figure $figure): string
+    {
+        return is_string($figure?->value) ? $figure->value : '';
+    }
+
+    /** With blanks as a keyboard has them, so that it is found. */
+    private static function plain(string $text): string
+    {
+        return str_replace(["\u{00A0}", "\u{202F}"], ' ', $text);
     }
 }

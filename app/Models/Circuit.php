@@ -38,6 +38,11 @@ use Illuminate\Support\Carbon;
  * @property float|null $scpd_a
  * @property float|null $dial_a
  * @property float|null $dip_percent
+ * @property string $worst_says
+ * @property string $worst_station
+ * @property string|null $device
+ * @property float|null $cable_a what the cable carries
+ * @property string $says device, cable, starter and setting in words
  * @property string $core
  * @property string $save_key of the last save
  * @property int|null $updated_by
@@ -84,8 +89,8 @@ final class Circuit extends Model
         return Stored::row("circuit $this->id", $this->listed(...), fn (string $why): array => [
             'id' => $this->id, 'site_id' => $this->site_id, 'tag' => $this->tag, 'area' => $this->area, 'drives' => $why,
             'rule_book' => $this->rule_book, 'worst' => 'stop', 'stops' => 0, 'cautions' => 0, 'notes' => 0, 'errors' => 1,
-            'output' => null, 'current' => null, 'starting' => null, 'cable' => null, 'scpd' => null, 'dial' => null, 'dip' => null,
-            'updated_at' => $this->updated_at->toIso8601ZuluString(),
+            'output' => null, 'current' => null, 'starting' => null, 'cable' => null, 'device' => null, 'dial' => null, 'dip' => null,
+            'worst_says' => '', 'worst_station' => null, 'updated_at' => $this->updated_at->toIso8601ZuluString(),
         ]);
     }
 
@@ -104,7 +109,8 @@ final class Circuit extends Model
                 : $book?->localUnits()->output($this->output_w) ?? $shown($this->output_w, Unit::Watt),
             'current' => $shown($this->current_a, Unit::Ampere),
             'starting' => $this->method === null || $words === null ? null : MethodName::tryFrom($this->method)?->label($words),
-            'cable' => $this->cable, 'scpd' => $shown($this->scpd_a, Unit::Ampere), 'dial' => $shown($this->dial_a, Unit::Ampere),
+            'worst_says' => $this->worst_says, 'worst_station' => $this->worst_station === '' ? null : $this->worst_station,
+            'cable' => $this->cable, 'device' => $this->device, 'dial' => $shown($this->dial_a, Unit::Ampere),
             'dip' => Shown::maybe($this->dip_percent, Unit::Percent, 2)?->text,
             'updated_at' => $this->updated_at->toIso8601ZuluString(),
         ];

@@ -65,7 +65,16 @@ final class CircuitTest extends FeatureTestCase
         $this->getJson('/api/circuits?search=100%25')->assertJsonPath('total', 0);
         $this->getJson('/api/circuits?sort=output&down=1')->assertJsonPath('circuits.0.output', "37\u{00A0}kW");
         $this->getJson('/api/circuits?sort=worst')->assertJsonPath('circuits.0.tag', 'CV-9');
-        $this->assertProblem(422, $this->getJson('/api/circuits?sort=password'));
+        // What is not understood is as if it was not asked.
+        $this->getJson('/api/circuits?sort=password&worst=terrible')->assertOk()->assertJsonPath('total', 3);
+        // Why it is marked, and what protects it.
+        $this->getJson('/api/circuits?search=conveyor')->assertJsonPath('circuits.0.worst_station', 'start');
+        $this->getJson('/api/circuits?search=gG fuse 125 A')->assertJsonPath('total', 2);
+        $this->getJson('/api/circuits?search=relay 66 A')->assertJsonPath('total', 2);
+        $this->getJson('/api/circuits?sort=device&down=1')->assertJsonPath('circuits.0.tag', 'KF-204');
+        $this->getJson('/api/circuits?group=device')
+            ->assertJsonPath('groups', [['value' => $device = "gG fuse 125\u{00A0}A", 'label' => $device, 'count' => 2]]);
+        $this->getJson('/api/circuits?device='.rawurlencode($device))->assertJsonPath('total', 2);
     }
 
     public function test_two_people_at_one_circuit(): void

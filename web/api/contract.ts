@@ -3351,6 +3351,10 @@ export interface Register {
     total: number;
     page: number;
     page_size: number;
+    /**
+     * how many share what was asked for as `group`, the most first
+     */
+    groups: CircuitGroup[];
 }
 export interface CircuitRow {
     id: number;
@@ -3365,6 +3369,14 @@ export interface CircuitRow {
     notes: number;
     errors: number;
     /**
+     * the worst finding, empty where there is none
+     */
+    worst_says: string;
+    /**
+     * where it belongs
+     */
+    worst_station: 'plate' | 'power' | 'start' | 'cable' | 'guard' | 'correct' | 'prove' | 'sheet' | null;
+    /**
      * as a person reads it, like the figures after it
      */
     output: string | null;
@@ -3378,9 +3390,17 @@ export interface CircuitRow {
      */
     starting: string | null;
     cable: string | null;
-    scpd: string | null;
+    /**
+     * type and rating of the protective device
+     */
+    device: string | null;
     dial: string | null;
     updated_at: string;
+}
+export interface CircuitGroup {
+    value: string;
+    label: string;
+    count: number;
 }
 export interface CircuitResource {
     id: number;

@@ -7,7 +7,7 @@ import type { CircuitResource, Solution } from '../api/contract';
 import { mayEdit, usePerson } from '../api/session';
 import { isAwayError, lastSeen, recall, remember } from '../away/lastSeen';
 import { Run, stationOf } from '../run/Run';
-import { narrow, token, wide } from '../theme/tokens';
+import { compact, token, wide } from '../theme/tokens';
 import { BenchContext, type Correction, type Flow, type StationName, STATIONS } from './BenchContext';
 import { ConflictDialog } from './ConflictDialog';
 import { useFollow } from './follow';
@@ -15,12 +15,15 @@ import { useKeys } from './keys';
 import { LeaveContext, useAskBeforeLeaving } from './leave';
 import { PlateStrip } from './PlateStrip';
 import { SignInAgain } from './SignInAgain';
-import { StationBar } from './StationBar';
+import { Way } from './Way';
 import { useDraft } from './useDraft';
-import { withValue } from './circuit';
+import { typed, withValue } from './circuit';
 import { Solved, useAhead, useSolution } from './useSolution';
 import { WorkingPanel } from './WorkingPanel';
+import { SkipLink } from '../kit/SkipLink';
 import { Waiting } from '../kit/Waiting';
+import { useLate } from './useLate';
+import { useOwnScroll } from './useOwnScroll';
 import { useReadings, useReadingsMissing } from '../readings/useReadings';
 
 const stations = {
@@ -40,11 +43,22 @@ const Layout = styled.div<{ $working: boolean }>`
         'strip strip strip' auto 'run station working' minmax(0, 1fr) 'run bar bar' auto / 264px minmax(0, 1fr)
         ${({ $working }) => ($working ? '312px' : '0')};
     height: 100dvh;
+    /* A figure that is older than what was typed is hollow until it is worked out again. */
+    &[data-stale] [data-figure] {
+        color: ${token.ground};
+        -webkit-text-stroke: 1px ${token.soft};
+        paint-order: stroke fill;
+    }
+    @media (forced-colors: active) {
+        &[data-stale] [data-figure] {
+            color: GrayText;
+        }
+    }
     @media not all and ${wide} {
         grid-template: 'strip strip' auto 'run station' minmax(0, 1fr) 'run bar' auto / 264px minmax(0, 1fr);
     }
-    @media ${narrow} {
-        grid-template: 'strip' auto 'run' auto 'station' minmax(0, 1fr) 'bar' auto / minmax(0, 1fr);
+    @media ${compact} {
+        grid-template: 'strip' auto 'station' minmax(0, 1fr) 'bar' auto / minmax(0, 1fr);
     }
 `;
 
@@ -53,18 +67,14 @@ const RunArea = styled.div`
     overflow: auto;
     background: ${token.panel};
     border-right: 1px solid ${token.rule};
-    @media ${narrow} {
-        border-right: 0;
-        border-bottom: 1px solid ${token.rule};
+    @media ${compact} {
+        display: none;
     }
 `;
 
 const StationArea = styled.main`
     grid-area: station;
     overflow: auto;
-    &[data-stale] section > dl {
-        opacity: 0.75;
-    }
 `;
 
 const Working = styled.aside`
@@ -72,32 +82,42 @@ const Working = styled.aside`
     overflow: auto;
     border-left: 1px solid ${token.rule};
     background: ${token.sheet};
+    /* A sheet over the station alone: the head and the way stay in reach. */
     @media not all and ${wide} {
-        position: fixed;
-        inset: auto 0 0 0;
+        grid-area: station;
         z-index: 10;
-        max-height: 72dvh;
         border-left: 0;
         border-top: 4px solid ${token.accent};
-        box-shadow: 0 -8px 24px rgb(10 16 18 / 30%);
+    }
+    &:focus {
+        outline: none;
+    }
+`;
+
+/** In the corner of the sheet, whatever is scrolled below it. */
+const CloseArea = styled.div`
+    display: none;
+    position: sticky;
+    top: 0;
+    z-index: 1;
+    height: 0;
+    justify-content: flex-end;
+    @media not all and ${wide} {
+        display: flex;
     }
 `;
 
 const Close = styled.button`
-    display: none;
-    position: sticky;
-    top: 0;
-    float: right;
-    min-height: 44px;
+    height: 44px;
     padding: 0 16px;
     border: 0;
     background: ${token.sheet};
     font-weight: 600;
     cursor: pointer;
-    @media not all and ${wide} {
-        display: block;
-    }
 `;
+
+/** A solution that comes in this time is not drawn as an old one in between. */
+const OLD_AFTER_MS = 250;
 
 /** A solution is kept on this device once it has stood for a moment. */
 const SEEN_AFTER_MS = 1500;
@@ -164,6 +184,7 @@ function Bench({ resource, station }: { resource: CircuitResource; station: Stat
             });
         }
     }, [failed, solved, resource.id]);
+    const old = useLate(stale || failed, OLD_AFTER_MS);
     const [flow, setFlow] = useState<Flow>('running');
     const [correction, setCorrection] = useState<Correction>('before');
     const [cursor, setCursor] = useState<number | null>(null);
@@ -174,9 +195,36 @@ function Bench({ resource, station }: { resource: CircuitResource; station: Stat
     const Station = stations[station];
     const { leave, question } = useAskBeforeLeaving(draft);
     useFollow();
+    const area = useRef<HTMLElement>(null);
+    useOwnScroll(area, station);
+    const panelArea = useRef<HTMLElement>(null);
+    // Where it lies over the station the focus goes in, and comes back to what opened it.
+    const opener = useRef<HTMLElement | null>(null);
+    const closeWorking = useCallback(() => {
+        setWorking(false);
+        if (opener.current?.isConnected === true) {
+            opener.current.focus();
+        }
+        opener.current = null;
+    }, []);
+    const toggleWorking = () => {
+        if (working) {
+            closeWorking();
+            return;
+        }
+        opener.current = document.activeElement instanceof HTMLElement ? document.activeElement : null;
+        setWorking(true);
+    };
+    const covers = working && !window.matchMedia(wide).matches;
+    useEffect(() => {
+        if (covers) {
+            panelArea.current?.focus();
+        }
+    }, [covers]);
     useKeys({
+        ...(covers ? { Escape: closeWorking } : {}),
         ...Object.fromEntries(STATIONS.map(({ name }, index) => [String(index + 1), () => void navigate(`${base}/${name}`)])),
-        w: () => setWorking((open) => !open),
+        w: toggleWorking,
         '/': () => leave(() => void navigate('/', { state: { find: true } })),
         ...(readOnly ? {} : { n: () => leave(() => void navigate('/', { state: { begin: true } })) }),
     });
@@ -221,6 +269,7 @@ function Bench({ resource, station }: { resource: CircuitResource; station: Stat
     );
     const hasAfter = solved?.solution.curves.run?.running.after != null;
     const run = useMemo(() => <Run base={base} onFlow={setFlow} onCorrection={setCorrection} hasAfter={hasAfter} />, [base, hasAfter]);
+    const label = STATIONS.find(({ name }) => name === station)?.label ?? '';
     const panel = useMemo(
         // Where it lies over the station it would cover the field that it leads to.
         () => <WorkingPanel station={station} onField={() => setWorking(window.matchMedia(wide).matches)} />,
@@ -236,26 +285,30 @@ function Bench({ resource, station }: { resource: CircuitResource; station: Stat
     return (
         <LeaveContext.Provider value={leave}>
             <BenchContext.Provider value={bench}>
-                <Layout $working={working}>
+                <title>{`${typed(draft.draft, 'tag') || 'No tag'}, ${label} – Brave Anvil`}</title>
+                <SkipLink />
+                <Layout $working={working} {...(old ? { 'data-stale': true } : {})}>
                     <PlateStrip
                         resource={resource}
                         draft={draft}
                         failed={failed}
                         unread={unread}
                         working={working}
-                        onWorking={() => setWorking((open) => !open)}
+                        onWorking={toggleWorking}
                     />
                     <RunArea>{run}</RunArea>
-                    <StationArea {...(stale || failed ? { 'data-stale': true } : {})}>{shown}</StationArea>
+                    <StationArea ref={area}>{shown}</StationArea>
                     {working && (
-                        <Working aria-label="Findings and calculation" tabIndex={0}>
-                            <Close type="button" onClick={() => setWorking(false)}>
-                                Close
-                            </Close>
+                        <Working aria-label="Findings and calculation" tabIndex={0} ref={panelArea}>
+                            <CloseArea>
+                                <Close type="button" onClick={closeWorking}>
+                                    Close
+                                </Close>
+                            </CloseArea>
                             {panel}
                         </Working>
                     )}
-                    <StationBar base={base} />
+                    <Way base={base} hasAfter={hasAfter} onFlow={setFlow} onCorrection={setCorrection} />
                 </Layout>
                 <ConflictDialog draft={draft} />
                 <SignInAgain draft={draft} login={person?.login ?? ''} />

@@ -5,7 +5,7 @@ import { Brand } from '../kit/Brand';
 import { Button } from '../kit/Button';
 import { GradeMark, plural } from '../kit/Grade';
 import { Menu } from '../kit/Menu';
-import { narrow, token } from '../theme/tokens';
+import { compact, narrow, small, token } from '../theme/tokens';
 import { useBench } from './BenchContext';
 import { typed } from './circuit';
 import { CircuitDialog } from './CircuitDialog';
@@ -22,10 +22,11 @@ const Strip = styled.header`
     padding-right: 14px;
     background: ${token.steel};
     color: ${token.onSteel};
-    @media ${narrow} {
+    @media ${compact} {
         flex-wrap: wrap;
-        gap: 4px 10px;
-        padding: 4px 10px;
+        gap: 2px 8px;
+        min-height: 48px;
+        padding: 2px 8px;
     }
 `;
 
@@ -43,8 +44,13 @@ const Tag = styled.button`
     text-overflow: ellipsis;
     white-space: nowrap;
     cursor: pointer;
-    @media ${narrow} {
-        max-width: 132px;
+    @media ${compact} {
+        flex: 0 1 auto;
+        min-width: 56px;
+        max-width: 96px;
+        min-height: 44px;
+        padding: 2px 7px;
+        font-size: 17px;
     }
 `;
 
@@ -58,45 +64,43 @@ const Facts = styled.p`
     text-overflow: ellipsis;
     white-space: nowrap;
     @media ${narrow} {
-        flex-basis: 100%;
-        order: 5;
-        font-size: 14px;
+        display: none;
     }
 `;
 
-const Count = styled.span`
+/** What was found, and the way to it: every grade where there is room, else the gravest in words. */
+const Found = styled.span`
     display: inline-flex;
-    gap: 6px;
-    align-items: center;
-    padding: 5px 9px;
-    border-radius: 3px;
-    background: color-mix(in srgb, ${token.onSteel} 14%, transparent);
-    font: 600 15px ${token.narrow};
-    white-space: nowrap;
-    @media ${narrow} {
-        display: none;
-    }
-    --stop: #ff8d99;
-    --caution: #f2b84b;
-    --note: #9dbde3;
-`;
-
-const OnDesk = styled.span`
-    @media ${narrow} {
-        display: none;
-    }
-`;
-
-/** On a phone the way to what was found says how much there is, and how grave. */
-const OnPhone = styled.span`
-    display: none;
-    gap: 6px;
+    gap: 6px 10px;
     align-items: center;
     --stop: #ff8d99;
     --caution: #f2b84b;
     --note: #9dbde3;
-    @media ${narrow} {
+    > span {
         display: inline-flex;
+        gap: 6px;
+        align-items: center;
+    }
+    > small {
+        display: none;
+        font-size: 13px;
+    }
+    @media ${compact} {
+        > span:nth-of-type(n + 2) {
+            display: none;
+        }
+        > small {
+            display: inline;
+        }
+    }
+    @media ${small} {
+        gap: 4px;
+        > span {
+            gap: 4px;
+        }
+        > small {
+            display: none;
+        }
     }
 `;
 
@@ -107,8 +111,14 @@ const Right = styled.div`
     min-width: 0;
     @media ${narrow} {
         flex: 1;
-        flex-wrap: wrap;
         justify-content: flex-end;
+    }
+    @media ${small} {
+        gap: 5px;
+        > button {
+            padding: 0 7px;
+            font-size: 14px;
+        }
     }
 `;
 
@@ -116,7 +126,7 @@ const Right = styled.div`
 const Steps = styled.span`
     display: flex;
     gap: 8px;
-    @media ${narrow} {
+    @media ${compact} {
         display: none;
     }
 `;
@@ -127,7 +137,7 @@ const BookName = styled.span`
     border-radius: 3px;
     font: 600 14px ${token.narrow};
     white-space: nowrap;
-    @media ${narrow} {
+    @media ${compact} {
         display: none;
     }
 `;
@@ -160,10 +170,10 @@ export function PlateStrip({
         solved.figure('power.plate_current')?.shown,
         solved.figure('plate.speed')?.shown,
     ].filter((fact) => fact !== undefined && fact !== '');
-    const count = (grade: 'stop' | 'caution' | 'note') => solved.solution.findings.filter((finding) => finding.grade === grade).length;
-    const all = solved.solution.findings.length;
-    // The gravest stand first.
-    const gravest = solved.solution.findings[0]?.grade;
+    const found = (['stop', 'caution', 'note'] as const)
+        .map((grade) => ({ grade, count: solved.solution.findings.filter((finding) => finding.grade === grade).length }))
+        .filter(({ count }) => count > 0);
+    const more = solved.solution.findings.length - (found[0]?.count ?? 0);
     return (
         <Strip>
             <Brand line={resource.site.name} />
@@ -179,29 +189,33 @@ export function PlateStrip({
                 <SaveMark draft={draft} readOnly={readOnly} failed={failed} unread={unread} />
                 {!readOnly && (
                     <Steps>
-                        <Button kind="steel" aria-label="Undo" isDisabled={!draft.canUndo} onPress={draft.undo}>
-                            ↶
+                        <Button kind="steel" isDisabled={!draft.canUndo} onPress={draft.undo}>
+                            Undo
                         </Button>
-                        <Button kind="steel" aria-label="Redo" isDisabled={!draft.canRedo} onPress={draft.redo}>
-                            ↷
+                        <Button kind="steel" isDisabled={!draft.canRedo} onPress={draft.redo}>
+                            Redo
                         </Button>
                     </Steps>
                 )}
                 <BookName>{solved.word('name', solved.solution.rule_book)}</BookName>
-                {(['stop', 'caution', 'note'] as const).map((grade) =>
-                    count(grade) === 0 ? null : (
-                        <Count key={grade} title={plural(count(grade), grade)}>
-                            <GradeMark grade={grade} label={grade} />
-                            {count(grade)}
-                        </Count>
-                    ),
-                )}
-                <Button kind="steel" aria-pressed={working} onPress={onWorking}>
-                    <OnDesk>Calculation</OnDesk>
-                    <OnPhone>
-                        {gravest !== undefined && <GradeMark grade={gravest} label={gravest} />}
-                        {all === 0 ? 'Calculation' : `${all} ${all === 1 ? 'finding' : 'findings'}`}
-                    </OnPhone>
+                <Button
+                    kind="steel"
+                    aria-pressed={working}
+                    aria-label={['Findings and calculation', found.map(({ grade, count }) => plural(count, grade)).join(', ')]
+                        .filter((part) => part !== '')
+                        .join(': ')}
+                    onPress={onWorking}
+                >
+                    <Found>
+                        {found.length === 0 && <span>Calculation</span>}
+                        {found.map(({ grade, count }) => (
+                            <span key={grade} title={plural(count, grade)}>
+                                <GradeMark grade={grade} />
+                                {plural(count, grade)}
+                            </span>
+                        ))}
+                        {more > 0 && <small>+{more}</small>}
+                    </Found>
                 </Button>
                 <Menu
                     items={[

@@ -123,6 +123,7 @@ export function Value({ figure }: { figure: Figure | undefined }) {
     return (
         <>
             <Number
+                data-figure
                 $assumed={figure.assumed}
                 $moved={moved}
                 {...(figure.assumed ? { title: `assumed: ${figure.assumptions.join(', ')}` } : {})}

@@ -41,7 +41,12 @@ describe('the working', () => {
             expect(within(card).getByRole('img', { name: 'stop' })).toBeTruthy();
             expect(within(card).getByText('action of current_disagrees')).toBeTruthy();
         }
-        expect(screen.getByText('On other stations: Guard 1')).toBeTruthy();
+        const others = screen.getByRole('region', { name: 'On other stations' });
+        expect(
+            within(others)
+                .getByRole('link', { name: /caution.*Guard title of/ })
+                .getAttribute('href'),
+        ).toBe('/circuits/1/guard');
     });
 
     it('leads from a result to what was put in, and to the field where it is typed', () => {

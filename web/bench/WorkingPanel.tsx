@@ -118,6 +118,29 @@ const Steps = styled.dl`
     }
 `;
 
+const Others = styled.ul`
+    a {
+        display: flex;
+        gap: 7px;
+        align-items: baseline;
+        min-height: 36px;
+        padding: 6px 0;
+        border-top: 1px solid ${token.rule};
+        color: inherit;
+        font-size: 15px;
+        line-height: 1.3;
+        text-decoration: none;
+    }
+    a:hover span {
+        text-decoration: underline;
+    }
+    @media (pointer: coarse) {
+        a {
+            min-height: 44px;
+        }
+    }
+`;
+
 const Elsewhere = styled.p`
     color: ${token.soft};
     font-size: 14px;
@@ -153,13 +176,11 @@ function Content({
     solved: Solved;
     view: string;
 }) {
+    const circuit = useLocation().pathname.split('/').slice(0, 3).join('/');
     const here = solved.solution.findings.filter((finding) => finding.station === station);
     const others = STATIONS.filter(({ name }) => name !== station)
-        .map(({ name, label }) => ({
-            label,
-            count: solved.solution.findings.filter((finding) => finding.station === name && finding.grade !== 'note').length,
-        }))
-        .filter(({ count }) => count > 0);
+        .map(({ name, label }) => ({ name, label, found: solved.solution.findings.filter((finding) => finding.station === name) }))
+        .filter(({ found }) => found.some(({ grade }) => grade !== 'note'));
     const starts = OF_VIEW[view];
     const figures = solved.solution.figures.filter(
         (figure) =>
@@ -181,7 +202,25 @@ function Content({
                 </>
             )}
             {others.length > 0 && (
-                <Elsewhere>On other stations: {others.map(({ label, count }) => `${label} ${count}`).join(', ')}</Elsewhere>
+                <section aria-label="On other stations">
+                    <h2>On other stations</h2>
+                    <Others>
+                        {others.map(({ name, label, found }) =>
+                            found
+                                .filter(({ grade }) => grade !== 'note')
+                                .map((finding) => (
+                                    <li key={`${name} ${finding.code}`}>
+                                        <Link to={{ pathname: `${circuit}/${name}` }} onClick={onField}>
+                                            <GradeMark grade={finding.grade} label={finding.grade} />
+                                            <span>
+                                                <b>{label}</b> {finding.title}
+                                            </span>
+                                        </Link>
+                                    </li>
+                                )),
+                        )}
+                    </Others>
+                </section>
             )}
             <h2>How it is calculated</h2>
             {figures.length === 0 ? (

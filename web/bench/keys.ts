@@ -8,6 +8,15 @@ export function isTyping(target: EventTarget | null): boolean {
     return target.closest('input, textarea, select, [contenteditable], [role="listbox"], [role="dialog"], [role="alertdialog"]') !== null;
 }
 
+/** Whether it is a field of a page, not of a dialog or of a list that is open. */
+function isField(target: EventTarget | null): target is HTMLElement {
+    return (
+        target instanceof HTMLElement &&
+        target.matches('input, textarea') &&
+        target.closest('[role="listbox"], [role="dialog"], [role="alertdialog"]') === null
+    );
+}
+
 /** Single-key commands, dead while a field has focus. */
 export function useKeys(commands: Record<string, () => void>): void {
     const latest = useRef(commands);
@@ -16,6 +25,11 @@ export function useKeys(commands: Record<string, () => void>): void {
     });
     useEffect(() => {
         const press = (event: KeyboardEvent) => {
+            // Escape leaves a field, so that the next key is a command again. What has an Escape of its own keeps it.
+            if (event.key === 'Escape' && !event.defaultPrevented && isField(event.target)) {
+                event.target.blur();
+                return;
+            }
             if (event.ctrlKey || event.metaKey || event.altKey || event.defaultPrevented || isTyping(event.target)) {
                 return;
             }

@@ -1,7 +1,7 @@
 import { Link, useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { useLeave } from '../bench/leave';
-import { narrow, token } from '../theme/tokens';
+import { compact, token } from '../theme/tokens';
 
 const Home = styled(Link)`
     display: flex;
@@ -28,11 +28,14 @@ const Home = styled(Link)`
         color: ${token.softOnSteel};
         font-size: 13px;
     }
-    @media ${narrow} {
+    @media ${compact} {
         width: auto;
-        padding: 0;
+        padding: 0 4px;
         span {
             display: none;
+        }
+        svg {
+            width: 28px;
         }
     }
 `;

@@ -105,9 +105,7 @@ export function Menu({ items = [] }: { items?: readonly Entry[] }) {
     return (
         <>
             <MenuTrigger>
-                <Button kind="steel" aria-label="Menu">
-                    ☰
-                </Button>
+                <Button kind="steel">Menu</Button>
                 <Pop placement="bottom end">
                     <AriaMenu aria-label="Menu" onAction={(id) => all.find((entry) => entry.id === id)?.action()}>
                         {all.map((entry) => (

@@ -4,6 +4,7 @@ import { AwayNote } from '../away/AwayNote';
 import { narrow, token } from '../theme/tokens';
 import { Brand } from './Brand';
 import { Menu } from './Menu';
+import { SkipLink } from './SkipLink';
 
 const Bar = styled.header`
     display: flex;
@@ -22,9 +23,11 @@ const Bar = styled.header`
 `;
 
 /** The strip along the top of every view that is not a bench. */
-export function TopBar({ line, children }: { line?: string; children?: ReactNode }) {
+export function TopBar({ line, title, children }: { line?: string; title?: string; children?: ReactNode }) {
     return (
         <Bar>
+            <title>{`${title ?? line ?? 'Brave Anvil'} – Brave Anvil`}</title>
+            <SkipLink />
             <Brand {...(line === undefined ? {} : { line })} />
             <AwayNote />
             {children}

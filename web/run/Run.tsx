@@ -5,7 +5,7 @@ import { typed } from '../bench/circuit';
 import { useMoved } from '../bench/useMoved';
 import { GradeMark, type GradeName } from '../kit/Grade';
 import { Segments } from '../kit/Segments';
-import { narrow, token } from '../theme/tokens';
+import { token } from '../theme/tokens';
 import { RunSymbol, type Part } from './RunSymbol';
 
 const Side = styled.nav`
@@ -14,40 +14,18 @@ const Side = styled.nav`
     min-height: 100%;
     padding: 12px 0 16px;
     background: ${token.panel};
-    @media ${narrow} {
-        min-height: 0;
-        padding: 8px 0;
-    }
 `;
 
 const Switches = styled.div`
     display: grid;
     gap: 8px;
     margin: 0 16px 8px;
-    @media ${narrow} {
-        grid-template-columns: 1fr 1fr;
-        margin: 0 14px 8px;
-    }
 `;
 
 const Parts = styled.ol`
     display: flex;
     flex: 1;
     flex-direction: column;
-    @media ${narrow} {
-        flex: none;
-        flex-direction: row;
-        gap: 6px;
-        overflow-x: auto;
-        padding: 0 14px 4px;
-        /* What flows and the worst come first where not all has room. */
-        > [data-first='flow'] {
-            order: -2;
-        }
-        > [data-first='stop'] {
-            order: -1;
-        }
-    }
 `;
 
 const rowLook = css`
@@ -56,19 +34,6 @@ const rowLook = css`
     min-height: 72px;
     color: inherit;
     text-decoration: none;
-    @media ${narrow} {
-        display: block;
-        min-height: 40px;
-        min-width: 104px;
-        height: 100%;
-        padding: 6px 10px;
-        border: 1px solid ${token.rule};
-        border-radius: 4px;
-        background: ${token.sheet};
-        > svg {
-            display: none;
-        }
-    }
 `;
 
 const Row = styled(NavLink)`
@@ -79,11 +44,6 @@ const Row = styled(NavLink)`
     }
     &:hover strong {
         text-decoration: underline;
-    }
-    @media ${narrow} {
-        &.active:not([data-part='supply'], [data-part='load']) {
-            box-shadow: inset 0 -4px ${token.accent};
-        }
     }
 `;
 
@@ -166,7 +126,7 @@ export function Run({
     const render = (line: Line) => {
         const worst = worstOf(bench, line);
         return (
-            <li key={line.part} {...(worst === 'stop' ? { 'data-first': 'stop' } : {})}>
+            <li key={line.part}>
                 <Row to={`${base}/${line.station}`} end data-part={line.part}>
                     <RunSymbol
                         part={line.part}
@@ -220,7 +180,7 @@ export function Run({
             </Switches>
             <Parts>
                 {lines.slice(0, cut).map(render)}
-                <li data-first="flow">
+                <li>
                     <Flowing>
                         <RunSymbol part="flow" six={six} hot={starting} phases={run?.phases ?? 3} />
                         <Words aria-live="polite">
@@ -231,7 +191,9 @@ export function Run({
                                       ? 'In each line at switch-on'
                                       : 'In each line, full load'}
                             </span>
-                            <Hot $hot={starting}>{moment?.line.shown ?? now?.line?.shown ?? '–'}</Hot>
+                            <Hot data-figure $hot={starting}>
+                                {moment?.line.shown ?? now?.line?.shown ?? '–'}
+                            </Hot>
                             {moment !== null && (
                                 <span>
                                     {moment.volts.shown} at the motor, {moment.speed.shown}
@@ -253,7 +215,11 @@ export function Run({
 
 /** Text that is marked for a moment when it changes. */
 function Moving({ text }: { text: string }) {
-    return <Mark $moved={useMoved(text)}>{text}</Mark>;
+    return (
+        <Mark data-figure $moved={useMoved(text)}>
+            {text}
+        </Mark>
+    );
 }
 
 function worstOf({ solved }: Bench, line: Line): GradeName | null {

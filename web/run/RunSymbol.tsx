@@ -104,7 +104,10 @@ function drawing(part: Part, six: boolean, phases: number) {
         case 'load':
             return (
                 <>
-                    <path className="plain" d="M50 0v7M38 7h24M38 13h24M50 13v7" />
+                    {/* Two flanges bolted to each other: a coupling, not a capacitor. */}
+                    <path className="plain" d="M50 0v4M50 16v4M43 2v16M57 2v16" strokeWidth="1.6" />
+                    <rect x="38" y="4" width="24" height="6" className="plain" strokeWidth="1.6" />
+                    <rect x="38" y="10" width="24" height="6" className="plain" strokeWidth="1.6" />
                     <rect x="28" y="20" width="44" height="36" className="plain" />
                     <path className="plain" d="M61 41a11 11 0 1 1 1-8M63 25l-1 8-8-1" />
                 </>

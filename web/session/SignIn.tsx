@@ -75,6 +75,7 @@ export default function SignIn() {
             </header>
             <main>
                 <Form onSubmit={(event) => void submit(event)}>
+                    <title>Sign in – Brave Anvil</title>
                     <h1>Sign in</h1>
                     <TextField label="Name" value={login} onChange={setLogin} autoComplete="username" error={at('login')} autoFocus />
                     <TextField

@@ -57,7 +57,7 @@ export default function Standing() {
     };
     return (
         <>
-            <TopBar />
+            <TopBar title="About these results" />
             <Text>
                 <h1>About these results</h1>
                 <p>

@@ -38,7 +38,11 @@ export const dark = `
     --hot: #ff8257; --real: #d9b24a; --reactive: #86b6e4; --stop: #ff8d99; --stop-wash: #472126; --caution: #e6b45c; --caution-wash: #3d3118;
     --note: #9dbde3; --note-wash: #243447; color-scheme: dark;`;
 
-/** Narrower than this the run becomes a strip and the working a drawer. */
+/** Narrower than this things stand below each other. */
 export const narrow = '(max-width: 899px)';
-/** Wide enough for the working to stand beside the station. */
-export const wide = '(min-width: 1180px)';
+/** A small phone. */
+export const small = '(max-width: 419px)';
+/** Too narrow or too low for the run beside the station: one row leads to the stations, and the head is one line. */
+export const compact = '(max-width: 899px), (max-height: 559px)';
+/** Room for the working to stand beside the station. */
+export const wide = '(min-width: 1180px) and (min-height: 560px)';

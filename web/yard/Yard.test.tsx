@@ -15,11 +15,11 @@ const sites = [site(), site({ id: 2, name: 'Cold Brook Yard', rule_book: 'nec', 
 const fan = circuitRow({ id: 7 });
 
 /** A service with one circuit; what it was asked, in order. */
-function service(role: 'electrician' | 'planner', rows: readonly CircuitRow[] = [fan]) {
+function service(role: 'electrician' | 'planner', rows: readonly CircuitRow[] = [fan], groups: Register['groups'] = []) {
     const asked: string[] = [];
     vi.stubGlobal('fetch', (path: string, init: RequestInit) => {
         asked.push(`${init.method ?? 'GET'} ${path}`);
-        const register: Register = { circuits: [...rows], total: rows.length, page: 1, page_size: 100 };
+        const register: Register = { circuits: [...rows], total: rows.length, page: 1, page_size: 100, groups };
         const body = path.includes('/session')
             ? { person: { id: 1, name: 'Shift electrician A', login: 'a', role, standing_read: true, version: 1 } }
             : path.includes('/sites')
@@ -95,5 +95,20 @@ describe('the yard', () => {
         fireEvent.click(screen.getByRole('button', { name: /All areas/ }));
         expect(await screen.findByRole('option', { name: 'Dust' })).toBeTruthy();
         expect(screen.queryByRole('option', { name: 'Kilns' })).toBeNull();
+    });
+
+    it('takes an address that it does not understand for the whole yard', async () => {
+        const asked = service('electrician');
+        show('/?sort=foo&worst=bad&page=-1&nonsense=1');
+        expect(await screen.findByRole('link', { name: 'KF-204' })).toBeTruthy();
+        expect(asked.filter((one) => one.includes('/circuits'))).toEqual(['GET /api/circuits?']);
+    });
+
+    it('counts circuits by what protects them, and shows those of one touch alone', async () => {
+        const asked = service('electrician', [fan], [{ value: 'gG fuse 100 A', label: 'gG fuse 100 A', count: 7 }]);
+        show('/?group=device');
+        fireEvent.click(await screen.findByRole('button', { name: '7 gG fuse 100 A' }));
+        expect(await screen.findByRole('button', { name: /Device: .*, remove/ })).toBeTruthy();
+        await waitFor(() => expect(asked.some((one) => one.includes('device=gG+fuse+100+A'))).toBe(true));
     });
 });

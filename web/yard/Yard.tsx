@@ -1,5 +1,5 @@
 import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/react-query';
-import { useEffect, useRef, useState } from 'react';
+import { useEffect, useMemo, useRef, useState } from 'react';
 import { useLocation, useNavigate, useSearchParams } from 'react-router';
 import styled from 'styled-components';
 import { call, messageOf } from '../api/client';
@@ -17,6 +17,8 @@ import { Select } from '../kit/Select';
 import { TextField } from '../kit/TextField';
 import { TopBar } from '../kit/TopBar';
 import { narrow, token } from '../theme/tokens';
+import { understood } from './asked';
+import { GROUPED, Groups, isGroupedBy } from './Groups';
 import { YardTable } from './YardTable';
 
 const Page = styled.main`
@@ -53,7 +55,7 @@ const Head = styled.div`
 
 const Filters = styled.div`
     display: grid;
-    grid-template-columns: minmax(200px, 2fr) minmax(150px, 1fr) minmax(150px, 1fr) minmax(330px, 2fr);
+    grid-template-columns: minmax(200px, 2fr) repeat(3, minmax(110px, 1fr)) minmax(330px, 1.6fr);
     gap: 12px;
     align-items: end;
     @media ${narrow} {
@@ -80,6 +82,12 @@ const Sites = styled.ul`
     }
 `;
 
+const Chosen = styled.ul`
+    display: flex;
+    flex-wrap: wrap;
+    gap: 8px;
+`;
+
 const Undo = styled.p`
     display: flex;
     flex-wrap: wrap;
@@ -104,7 +112,8 @@ const AGAIN_MS = 5000;
 export default function Yard() {
     const person = usePerson();
     const navigate = useNavigate();
-    const [params, setParams] = useSearchParams();
+    const [written, setParams] = useSearchParams();
+    const params = useMemo(() => understood(written), [written]);
     const [choosing, setChoosing] = useState(false);
     const [wanted, setWanted] = useState(params.get('search') ?? '');
     const searchBox = useRef<HTMLDivElement>(null);
@@ -160,7 +169,8 @@ export default function Yard() {
         setChoosing(false);
         act(async () => {
             const made = await call<CircuitResource>('POST', 'circuits', { site_id: site });
-            void navigate(`/circuits/${made.id}/plate`);
+            // A new circuit begins in its first stamp.
+            void navigate(`/circuits/${made.id}/plate`, { state: { to: { field: 'plate.power' } } });
         });
     };
     const begin = () => {
@@ -192,15 +202,21 @@ export default function Yard() {
     useKeys({ '/': () => searchBox.current?.querySelector('input')?.focus(), ...(editor ? { n: begin } : {}) });
     const data = register.data;
     const archived = params.get('archived') === '1';
-    const filtered = ['search', 'site', 'worst', 'area', 'archived'].some((name) => params.has(name));
+    const filtered = ['search', 'site', 'worst', 'area', 'device', 'cable', 'starting', 'archived'].some((name) => params.has(name));
     const areas = [
         ...new Set(sites.filter((site) => !params.has('site') || String(site.id) === params.get('site')).flatMap((site) => site.areas)),
     ];
+    const grouped = params.get('group');
+    const group = isGroupedBy(grouped) ? grouped : null;
+    const chosen = (['device', 'cable', 'starting'] as const).flatMap((name) => {
+        const value = params.get(name);
+        return value === null ? [] : [[name, value] as const];
+    });
     const page = data?.page ?? 1;
     const pages = data === undefined ? 1 : Math.max(1, Math.ceil(data.total / data.page_size));
     return (
         <>
-            <TopBar line={person?.name ?? ''} />
+            <TopBar line={person?.name ?? ''} title={archived ? 'Archived circuits' : 'Yard'} />
             <Page>
                 <Head>
                     <div>
@@ -230,7 +246,12 @@ export default function Yard() {
                 )}
                 <Filters>
                     <div ref={searchBox}>
-                        <TextField label="Find by tag, machine or area" value={wanted} onChange={setWanted} type="search" />
+                        <TextField
+                            label="Find by tag, machine, area, device, cable or setting"
+                            value={wanted}
+                            onChange={setWanted}
+                            type="search"
+                        />
                     </div>
                     <Select
                         label="Site"
@@ -247,6 +268,7 @@ export default function Yard() {
                         onChange={(value) => change('area', value)}
                         options={[{ value: '', label: 'All areas' }, ...areas.map((area) => ({ value: area, label: area }))]}
                     />
+                    <Select label="Count by" value={group ?? ''} options={[...GROUPED]} onChange={(value) => change('group', value)} />
                     <Segments
                         label="Worst finding"
                         value={grade}
@@ -254,6 +276,20 @@ export default function Yard() {
                         onChange={(value) => change('worst', value === 'all' ? '' : value)}
                     />
                 </Filters>
+                {chosen.length > 0 && (
+                    <Chosen aria-label="Shown alone">
+                        {chosen.map(([name, value]) => (
+                            <li key={name}>
+                                <Button onPress={() => change(name, '')}>
+                                    {GROUPED.find((one) => one.value === name)?.label}: {data?.circuits[0]?.[name] ?? value}, remove
+                                </Button>
+                            </li>
+                        ))}
+                    </Chosen>
+                )}
+                {group !== null && data !== undefined && (
+                    <Groups by={group} groups={data.groups} onChoose={(value) => change(group, value)} />
+                )}
                 {data !== undefined && data.circuits.length === 0 ? (
                     <Empty>
                         {filtered

@@ -14,7 +14,13 @@ describe('the yard', () => {
             <MemoryRouter>
                 <YardTable
                     rows={[
-                        circuitRow({ stops: 1, cautions: 2 }),
+                        circuitRow({
+                            stops: 1,
+                            cautions: 2,
+                            worst: 'stop',
+                            worst_says: 'The motor stalls at 900 rpm',
+                            worst_station: 'start',
+                        }),
                         circuitRow({ id: 2, tag: 'DX-1', rule_book: 'nec', starting: 'Wye-delta', output: null, errors: 1 }),
                     ]}
                     sites={sites}
@@ -26,12 +32,15 @@ describe('the yard', () => {
         );
         expect(screen.getByRole('link', { name: 'KF-204' }).getAttribute('href')).toBe('/circuits/1/plate');
         expect(
-            screen.getByRole('row', { name: /KF-204.*Kilns.*Larkrigg Mill.*stops 1.*cautions 2.*37.kW.*66.A.*Star-delta.*38\.1.A/ }),
+            screen.getByRole('row', {
+                name: /KF-204.*Kilns, Larkrigg Mill.*stop ?The motor stalls at 900 rpm ?\+2.*37.kW.*66.A.*Star-delta.*gG fuse 80 A.*38\.1.A/,
+            }),
         ).toBeTruthy();
+        expect(screen.getByRole('link', { name: /The motor stalls/ }).getAttribute('href')).toBe('/circuits/1/start');
         expect(screen.getByRole('row', { name: /DX-1.*1 field.*–.*Wye-delta/ })).toBeTruthy();
     });
 
-    it('sorts up first, then down', () => {
+    it('sorts a word from A first, a number from the largest, and turns round at the second touch', () => {
         const onSort = vi.fn();
         const show = (sort: string, down: boolean) =>
             render(
@@ -42,7 +51,7 @@ describe('the yard', () => {
         show('tag', false);
         expect(screen.getByRole('columnheader', { name: /Tag/ }).getAttribute('aria-sort')).toBe('ascending');
         fireEvent.click(screen.getByRole('button', { name: /Output/ }));
-        expect(onSort).toHaveBeenLastCalledWith('output', false);
+        expect(onSort).toHaveBeenLastCalledWith('output', true);
         fireEvent.click(screen.getByRole('button', { name: /Tag/ }));
         expect(onSort).toHaveBeenLastCalledWith('tag', true);
     });

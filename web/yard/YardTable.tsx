@@ -50,48 +50,62 @@ const Table = styled.table`
     tbody tr:hover {
         background: ${token.wash};
     }
+    /* A tag stands on one line, unless it is as long as a sentence. */
+    tbody th[data-long] {
+        max-width: 150px;
+        white-space: normal;
+        overflow-wrap: anywhere;
+    }
     tbody th a {
         display: inline-flex;
         align-items: center;
         min-height: 44px;
         color: ${token.ink};
-        font: 600 18px ${token.narrow};
+        font: 600 18px/1.1 ${token.narrow};
     }
-    td:nth-child(2) {
-        max-width: 260px;
-        overflow: hidden;
-        text-overflow: ellipsis;
+    td a {
+        display: inline-flex;
+        gap: 6px;
+        align-items: center;
+        min-height: 44px;
+        color: inherit;
+        font-size: 15px;
+    }
+    td.text {
+        padding: 4px 10px;
+        line-height: 1.2;
+        white-space: normal;
+        overflow-wrap: anywhere;
     }
     td small {
         display: block;
         color: ${token.soft};
         line-height: 1.1;
     }
+    @media not all and (min-width: 1240px) {
+        .wider {
+            display: none;
+        }
+    }
     @media ${narrow} {
         .wide {
             display: none;
         }
         th,
-        td {
-            padding: 0 8px;
-        }
-        td:nth-child(2) {
-            max-width: 132px;
+        td,
+        td.text {
+            padding-left: 6px;
+            padding-right: 6px;
         }
     }
 `;
 
-const Marks = styled.span`
-    display: inline-flex;
-    gap: 5px;
-    align-items: center;
-    min-width: 34px;
+const Count = styled.span`
     font: 600 15px ${token.narrow};
-    &:empty::after {
-        content: '–';
-        color: ${token.soft};
-    }
+    white-space: nowrap;
 `;
+
+const LONG_TAG = 12;
 
 /** The circuits with their worst finding and key figures. */
 export function YardTable({
@@ -110,77 +124,78 @@ export function YardTable({
     /** Brings an archived circuit back; absent where the table shows what is in the yard. */
     onRestore?: (id: number) => void;
 }) {
-    const head = (key: string, label: string, look?: string) => (
-        <th scope="col" className={look} aria-sort={sort === key ? (down ? 'descending' : 'ascending') : 'none'}>
-            <button type="button" onClick={() => onSort(key, sort === key ? !down : false)}>
-                {label} {sort === key ? (down ? '↓' : '↑') : ''}
-            </button>
-        </th>
-    );
+    // Of a number one wants the largest first, of a word the alphabet.
+    const head = (key: string, label: string, look = '', first = look.includes('number')) => {
+        return (
+            <th scope="col" className={look} aria-sort={sort === key ? (down ? 'descending' : 'ascending') : 'none'}>
+                <button type="button" onClick={() => onSort(key, sort === key ? !down : first)}>
+                    {label} {sort === key ? (down ? '↓' : '↑') : ''}
+                </button>
+            </th>
+        );
+    };
     return (
         <Table>
             <thead>
                 <tr>
                     {head('tag', 'Tag')}
                     <th scope="col">Driven machine</th>
-                    <th scope="col" className="wide">
-                        Area, site
-                    </th>
-                    {head('worst', 'Findings')}
-                    {head('output', 'Output', 'number wide')}
+                    {head('worst', 'Worst finding')}
+                    {head('output', 'Output', 'number wider')}
                     {head('current', 'Current', 'number')}
-                    <th scope="col" className="wide">
-                        Start
-                    </th>
-                    <th scope="col" className="wide">
-                        Cable
-                    </th>
-                    <th scope="col" className="number wide">
-                        Device
-                    </th>
-                    <th scope="col" className="number wide">
-                        Relay set to
-                    </th>
-                    {head('dip', 'Bus dip', 'number wide')}
+                    {head('starting', 'Starter', 'wide')}
+                    {head('cable', 'Cable', 'number wide')}
+                    {head('device', 'Device', 'wide', true)}
+                    {head('dial', 'Relay set to', 'number wide')}
+                    {head('dip', 'Bus dip', 'number wider')}
                 </tr>
             </thead>
             <tbody>
                 {rows.map((row) => (
                     <tr key={row.id}>
-                        <th scope="row">
+                        <th scope="row" {...(row.tag.length > LONG_TAG ? { 'data-long': true } : {})}>
                             <Link to={`/circuits/${row.id}/plate`}>{row.tag}</Link>
                             {onRestore !== undefined && <Button onPress={() => onRestore(row.id)}>Restore</Button>}
                         </th>
-                        <td title={row.drives}>{row.drives}</td>
-                        <td className="wide">
-                            {row.area}
-                            <small>{sites.find((site) => site.id === row.site_id)?.name}</small>
+                        <td className="text">
+                            {row.drives}
+                            <small>
+                                {[row.area, sites.find((site) => site.id === row.site_id)?.name].filter((part) => part).join(', ')}
+                            </small>
                         </td>
-                        <td>
-                            <Marks>
-                                {row.stops > 0 && (
-                                    <>
-                                        <GradeMark grade="stop" label="stops" /> {row.stops}
-                                    </>
-                                )}
-                                {row.cautions > 0 && (
-                                    <>
-                                        <GradeMark grade="caution" label="cautions" /> {row.cautions}
-                                    </>
-                                )}
-                                {row.errors > 0 && <span title="fields with errors">{plural(row.errors, 'field')}</span>}
-                            </Marks>
+                        <td className="text">
+                            <Reason row={row} />
                         </td>
-                        <td className="number wide">{row.output ?? '–'}</td>
+                        <td className="number wider">{row.output ?? '–'}</td>
                         <td className="number">{row.current ?? '–'}</td>
-                        <td className="wide">{row.starting ?? '–'}</td>
-                        <td className="wide">{row.cable ?? '–'}</td>
-                        <td className="number wide">{row.scpd ?? '–'}</td>
+                        <td className="text wide">{row.starting ?? '–'}</td>
+                        <td className="number wide">{row.cable ?? '–'}</td>
+                        <td className="text wide">{row.device ?? '–'}</td>
                         <td className="number wide">{row.dial ?? '–'}</td>
-                        <td className="number wide">{row.dip ?? '–'}</td>
+                        <td className="number wider">{row.dip ?? '–'}</td>
                     </tr>
                 ))}
             </tbody>
         </Table>
+    );
+}
+
+/** Why a circuit is marked: its worst finding, leading to where it was found, and how many more there are. */
+function Reason({ row }: { row: CircuitRow }) {
+    const graver = row.stops + row.cautions;
+    if (row.worst === 'none' || row.worst_station === null) {
+        return <>{row.errors > 0 ? `${plural(row.errors, 'field')} with errors` : '–'}</>;
+    }
+    return (
+        <>
+            <Link to={`/circuits/${row.id}/${row.worst_station}`}>
+                <GradeMark grade={row.worst} label={row.worst} />
+                <span>
+                    {row.worst_says}
+                    {graver > 1 && <Count> +{graver - 1}</Count>}
+                </span>
+            </Link>
+            {row.errors > 0 && <small>{plural(row.errors, 'field')} with errors</small>}
+        </>
     );
 }

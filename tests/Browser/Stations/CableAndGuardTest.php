@@ -90,7 +90,7 @@ final class CableAndGuardTest extends BrowserTestCase
         $hand->signIn('administrator');
         $hand->open('/sites/3/tables');
         $hand->see('Tables of Otter Narrows Mill');
-        $hand->see('star delta lead');
+        $hand->see('lead of a wye-delta motor');
         $hand->see('instantaneous, of full load');
         $hand->fill('Edition and reason', 'CE Code 2021, practice of this mill');
         $hand->press('Confirm');

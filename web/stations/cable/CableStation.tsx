@@ -29,12 +29,14 @@ export default function CableStation() {
                 { figure: 'cable.protective_size', label: solved.word('protective', 'protective conductor') },
             ]}
         >
+            <Fields>
+                <Field path="cable.length" />
+                <Field path="cable.line_length" />
+            </Fields>
             {ladder !== undefined && <SizeLadderPicture title="Starter to motor: all sizes" name="size-ladder" ladder={ladder} />}
             {line !== undefined && <SizeLadderPicture title="Supply to starter: all sizes" name="size-ladder-line" ladder={line} />}
             <MarginTable />
             <Fields>
-                <Field path="cable.length" />
-                <Field path="cable.line_length" />
                 <Choice path="cable.method" />
                 <Choice path="cable.raceway_material" />
                 <Choice path="cable.insulation" />

@@ -4,10 +4,10 @@ import type { FieldPath, FigureKey } from '../../api/contract';
 import { useBench } from '../../bench/BenchContext';
 import { typed } from '../../bench/circuit';
 import { GradeMark, type GradeName } from '../../kit/Grade';
-import { token } from '../../theme/tokens';
+import { narrow, token } from '../../theme/tokens';
 import { messageId } from './PlateMessages';
 
-const Cell = styled.div<{ $grow: number; $bad: boolean; $grade: GradeName | undefined }>`
+const Cell = styled.div<{ $grow: number; $bad: boolean; $grade: GradeName | undefined; $folded: boolean }>`
     position: relative;
     display: flex;
     flex: ${({ $grow }) => $grow} 1 0;
@@ -63,8 +63,11 @@ const Cell = styled.div<{ $grow: number; $bad: boolean; $grade: GradeName | unde
     }
     @media (pointer: coarse) {
         input {
-            min-height: 40px;
+            min-height: 44px;
         }
+    }
+    @media ${narrow} {
+        ${({ $folded }) => ($folded ? 'display: none;' : '')}
     }
 `;
 
@@ -95,10 +98,12 @@ export interface Stamp {
     placeholder?: string;
     assumedFrom?: FigureKey;
     onFocus?: () => void;
+    /** Not shown on a phone until the whole plate is. */
+    folded?: boolean;
 }
 
 /** One stamp of the plate. Where it is empty and a value is assumed, that value stands there dotted. */
-export function PlateCell({ path, label, grow, placeholder, assumedFrom, onFocus }: Stamp) {
+export function PlateCell({ path, label, grow, placeholder, assumedFrom, onFocus, folded = false }: Stamp) {
     const { draft, set, readOnly, solved } = useBench();
     const id = useId();
     const value = typed(draft, path);
@@ -116,7 +121,7 @@ export function PlateCell({ path, label, grow, placeholder, assumedFrom, onFocus
     // Findings come worst first; a note about a stamp lights it less than a caution, so only graver ones are marked.
     const grade = solved.solution.findings.find((finding) => finding.grade !== 'note' && finding.fields.includes(path))?.grade;
     return (
-        <Cell $grow={grow} $bad={bad} $grade={grade}>
+        <Cell $grow={grow} $bad={bad} $grade={grade} $folded={folded}>
             {grade !== undefined && (
                 <Mark>
                     <GradeMark grade={grade} label={grade} />

@@ -1,4 +1,5 @@
 import { Fragment, type ReactNode, useId, useState } from 'react';
+import { useLocation } from 'react-router';
 import styled from 'styled-components';
 import type { FieldPath } from '../../api/contract';
 import { useBench } from '../../bench/BenchContext';
@@ -52,15 +53,38 @@ const Metal = styled.fieldset`
     }
 `;
 
-const Row = styled.div`
+const Whole = styled.div`
+    @media ${narrow} {
+        display: flex;
+        flex-direction: column;
+        gap: 10px;
+        > :first-child {
+            order: 1;
+        }
+    }
+`;
+
+const Row = styled.div<{ $folded: boolean }>`
     display: flex;
     border-bottom: 1px solid ${token.rule};
     &:last-child {
         border-bottom: 0;
     }
     @media ${narrow} {
-        display: grid;
+        display: ${({ $folded }) => ($folded ? 'none' : 'grid')};
         grid-template-columns: 1fr 1fr;
+    }
+`;
+
+const More = styled.div`
+    display: none;
+    padding-top: 6px;
+    > button {
+        width: 100%;
+        min-height: 44px;
+    }
+    @media ${narrow} {
+        display: block;
     }
 `;
 
@@ -74,6 +98,9 @@ const Bar = styled.div`
         min-width: 150px;
     }
 `;
+
+/** What the answer hangs on: on a phone these stand open, with whatever is missing or wrong. */
+const FIRST: ReadonlySet<FieldPath> = new Set(['plate.power', 'plate.voltage', 'plate.current']);
 
 const SECOND: readonly FieldPath[] = rated('nema', 'plate.second.').map(({ path }) => path);
 
@@ -89,11 +116,19 @@ export function PlateForm({ actions, above }: { actions?: ReactNode; above?: Rea
     const [chosen, setChosen] = useState<PlateStyle | null>(keptStyle);
     const [opened, setOpened] = useState(false);
     const legend = useId();
+    const aimed = (useLocation().state as { to?: { field?: FieldPath } } | null)?.to?.field;
+    const [unfolded, setUnfolded] = useState(false);
     const style = chosen ?? (solved.word('plate_layout', 'iec') === 'nema' ? 'nema' : 'iec');
     const stamped = SECOND.some((path) => typed(draft, path) !== '');
     const second = opened || stamped;
+    const all = rows(style, second);
+    // A stamp that one was led to, or is in, is never folded away.
+    const stands = (path: FieldPath) => FIRST.has(path) || solved.error(path) !== undefined || path === aimed || path === focused?.path;
+    const folded = (path: FieldPath) => !unfolded && !stands(path);
+    const hidden = all.flat().filter(({ path }) => !stands(path));
+    const filled = hidden.filter(({ path }) => typed(draft, path) !== '').length;
     return (
-        <div>
+        <Whole>
             <Bar>
                 <Segments
                     label="Layout of the plate"
@@ -125,18 +160,23 @@ export function PlateForm({ actions, above }: { actions?: ReactNode; above?: Rea
             {above}
             <Metal aria-labelledby={legend}>
                 <legend id={legend}>The nameplate</legend>
-                {rows(style, second).map((stamps) => (
+                {all.map((stamps) => (
                     <Fragment key={stamps[0]?.path}>
-                        <Row>
+                        <Row $folded={stamps.every(({ path }) => folded(path))}>
                             {stamps.map((stamp) => (
-                                <PlateCell key={stamp.path} {...stamp} onFocus={() => setFocused(stamp)} />
+                                <PlateCell key={stamp.path} {...stamp} folded={folded(stamp.path)} onFocus={() => setFocused(stamp)} />
                             ))}
                         </Row>
                         <PlateMessages fields={stamps} />
                     </Fragment>
                 ))}
                 <StampMeaning stamp={focused} />
+                <More>
+                    <Button aria-expanded={unfolded} onPress={() => setUnfolded(!unfolded)}>
+                        {unfolded ? 'Less of this plate' : `More on this plate: ${filled} more stamps`}
+                    </Button>
+                </More>
             </Metal>
-        </div>
+        </Whole>
     );
 }
