@@ -9,6 +9,7 @@ enum RevisionState: string
 {
     case Draft = 'draft';
     case InReview = 'in_review';
+    case Returned = 'returned';
     case Issued = 'issued';
     case Superseded = 'superseded';
     case Withdrawn = 'withdrawn';
@@ -17,8 +18,8 @@ enum RevisionState: string
     public function label(): string
     {
         return match ($this) {
-            self::Draft => 'a draft', self::InReview => 'in review', self::Issued => 'issued', self::Superseded => 'superseded',
-            self::Withdrawn => 'withdrawn',
+            self::Draft => 'a draft', self::InReview => 'in review', self::Returned => 'returned', self::Issued => 'issued',
+            self::Superseded => 'superseded', self::Withdrawn => 'withdrawn',
         };
     }
 
@@ -26,7 +27,8 @@ enum RevisionState: string
     public static function after(?string $step): self
     {
         return match ($step) {
-            'sent' => self::InReview, 'issued' => self::Issued, 'superseded' => self::Superseded, 'withdrawn' => self::Withdrawn,
+            'sent' => self::InReview, 'returned' => self::Returned, 'issued' => self::Issued, 'superseded' => self::Superseded,
+            'withdrawn' => self::Withdrawn,
             default => self::Draft,
         };
     }
@@ -35,8 +37,8 @@ enum RevisionState: string
     public function mark(): string
     {
         return match ($this) {
-            self::Draft => 'DRAFT', self::InReview => 'IN REVIEW', self::Issued => '', self::Superseded => 'SUPERSEDED',
-            self::Withdrawn => 'WITHDRAWN',
+            self::Draft => 'DRAFT', self::InReview => 'IN REVIEW', self::Returned => 'RETURNED', self::Issued => '',
+            self::Superseded => 'SUPERSEDED', self::Withdrawn => 'WITHDRAWN',
         };
     }
 }

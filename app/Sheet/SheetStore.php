@@ -4,12 +4,16 @@ declare(strict_types=1);
 
 namespace App\Sheet;
 
+use App\Circuits\CircuitDocument;
+use App\Circuits\CircuitStore;
 use App\Models\Circuit;
 use App\Models\Person;
 use App\Models\Revision;
 use App\Models\RevisionStep;
 use App\Models\Sheet;
 use App\Problems\Problem;
+use App\Record\Stored;
+use BraveAnvil\Sheet\Canonical;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Hash;
@@ -29,7 +33,7 @@ final class SheetStore
     public function send(Revision $revision, SheetKind $kind, string $remark, Person $person): Revision
     {
         return $this->locked($revision, function (Revision $revision) use ($kind, $remark, $person): void {
-            self::want($revision, RevisionState::Draft);
+            self::want($revision, RevisionState::Draft, RevisionState::Returned);
             $other = Revision::inState($revision->circuit_id, RevisionState::InReview);
             if ($other !== null) {
                 throw new Problem(409, 'in_review', 'Another revision is in review',
@@ -130,6 +134,30 @@ final class SheetStore
         RateLimiter::clear($key);
     }
 
+    /** The revision in force, or in review, that a circuit is still the same as: what was typed, its site's settings and its readings. */
+    public static function unchanged(CircuitDocument $document, Circuit $circuit): ?Revision
+    {
+        $now = Canonical::text([$document->data, self::restsOn(CircuitStore::context($circuit))]);
+        foreach ([RevisionState::Issued, RevisionState::InReview] as $state) {
+            $kept = Revision::inState($circuit->id, $state);
+            if ($kept !== null && is_array($context = json_decode($kept->context ?? '', true))
+                && Canonical::text([CircuitDocument::from(Stored::map($kept->draft))->data, self::restsOn($context)]) === $now) {
+                return $kept->load('author', 'steps.person');
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $context
+     * @return array<array-key, mixed>
+     */
+    private static function restsOn(array $context): array
+    {
+        return [$context['settings'] ?? [], $context['readings'] ?? []];
+    }
+
     /** @param  callable(Revision): void  $do  with the revision, while nobody else moves one of the same circuit */
     private function locked(Revision $revision, callable $do): Revision
     {
@@ -142,10 +170,10 @@ final class SheetStore
         return Revision::query()->with('author', 'steps.person')->findOrFail($revision->id);
     }
 
-    private static function want(Revision $revision, RevisionState $wanted): void
+    private static function want(Revision $revision, RevisionState $wanted, RevisionState ...$or): void
     {
         $state = $revision->state();
-        if ($state !== $wanted) {
+        if (! in_array($state, [$wanted, ...$or], true)) {
             throw new Problem(
                 409, 'wrong_state', 'Status has changed',
                 'Revision '.$revision->number.' is now '.$state->label().'; it is no longer '.$wanted->label().'.',

@@ -35,10 +35,33 @@ final class Changes
             }
             $label = Fields::find($path)->label ?? $path;
             $changed[$path] = $label;
-            $changes[] = new Change('field', self::stationOf($path), $label, $was[$path] ?? '', $is[$path] ?? '');
+            $changes[] = new Change(
+                'field', self::stationOf($path), $label, self::said($was[$path] ?? '', $path, $solvedBefore),
+                self::said($is[$path] ?? '', $path, $solvedAfter),
+            );
         }
 
         return [...$changes, ...self::figures($solvedBefore, $solvedAfter, $changed), ...self::findings($solvedBefore, $solvedAfter)];
+    }
+
+    /**
+     * What is typed, a choice by its words.
+     *
+     * @param  array<array-key, mixed>  $solution
+     */
+    private static function said(string $typed, string $path, array $solution): string
+    {
+        $notes = is_array($solution['fields'] ?? null) ? $solution['fields'] : [];
+        $choices = is_array($notes[$path] ?? null) && is_array($notes[$path]['choices'] ?? null) ? $notes[$path]['choices'] : [];
+        foreach ($choices as $choice) {
+            if (is_array($choice) && ($choice['value'] ?? null) === $typed && is_string($choice['label'] ?? null)) {
+                return $choice['label'];
+            }
+        }
+
+        return match ($typed) {
+            'true' => 'yes', 'false' => 'no', default => $typed
+        };
     }
 
     /**

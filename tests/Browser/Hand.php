@@ -131,7 +131,7 @@ final readonly class Hand
         $this->until(
             function () use ($words): bool {
                 $element = $this->picked(
-                    'return [...document.querySelectorAll("button, a, [role=menuitem], [role=radio]")].find((e) => (e.innerText.trim() === wanted || e.getAttribute("aria-label") === wanted) && e.getClientRects().length > 0) ?? null',
+                    'return [...document.querySelectorAll("button, a, [role=menuitem], [role=radio]")].find((e) => (e.innerText.trim() === wanted || e.getAttribute("aria-label") === wanted || e.dataset.name === wanted) && e.getClientRects().length > 0) ?? null',
                     $words,
                 );
                 if ($element === null) {
@@ -235,6 +235,9 @@ final readonly class Hand
             return $field !== null;
         }, 40, "no field takes $path");
         if ($field instanceof RemoteWebElement) {
+            if (! $field->isDisplayed()) {
+                $this->pressLike('^More on this plate');
+            }
             $field->click();
             $field->sendKeys([WebDriverKeys::CONTROL, 'a']);
             $field->sendKeys($text);

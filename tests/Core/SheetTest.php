@@ -9,6 +9,7 @@ use BraveAnvil\Extra;
 use BraveAnvil\Sheet\Canonical;
 use BraveAnvil\Sheet\Change;
 use BraveAnvil\Sheet\Changes;
+use BraveAnvil\Sheet\Moved;
 use BraveAnvil\Sheet\SealedSheet;
 use BraveAnvil\Sheet\Verification;
 use BraveAnvil\Solution\Solution;
@@ -210,6 +211,27 @@ final class SheetTest extends CoreTestCase
         $changes = self::between(['plate.voltage' => '230/400', 'plate.current' => '114/66', 'starter.method' => 'star_delta']);
         $stops = array_filter($changes, static fn (Change $one): bool => $one->kind === 'finding' && $one->to === 'stop');
         self::assertNotSame([], $stops);
+    }
+
+    public function test_a_choice_is_told_by_its_words(): void
+    {
+        $changes = self::between(['cable.material' => 'aluminium']);
+        self::assertSame(['field', 'aluminium'], [$changes[0]->kind, mb_strtolower($changes[0]->to)]);
+        $method = array_values(array_filter(self::between(['starter.method' => 'star_delta']),
+            static fn (Change $one): bool => $one->kind === 'field'))[0];
+        self::assertStringNotContainsString('_', $method->from.$method->to);
+    }
+
+    public function test_main_figures_stand_beside_those_before(): void
+    {
+        $before = self::decoded(Circuits::solve(Circuits::kilnFan()));
+        $after = self::decoded(Circuits::solve(Circuits::kilnFan(), ['cable.length' => '400 m']));
+        $moved = array_filter(Moved::between($before, $after), static fn (Moved $one): bool => $one->from !== $one->to);
+        self::assertContains('Conductor size, starter to motor', array_map(static fn (Moved $one): string => $one->label, $moved));
+        self::assertNotContains('Overload relay setting', array_map(static fn (Moved $one): string => $one->label, $moved));
+        foreach (Moved::between(null, $after) as $one) {
+            self::assertSame('', $one->from, 'nothing is made up where nothing was in force');
+        }
     }
 
     public function test_the_tables_that_were_asked_are_named_with_their_digest(): void

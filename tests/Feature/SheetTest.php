@@ -148,6 +148,46 @@ final class SheetTest extends FeatureTestCase
         $this->assertProblem(422, $this->getJson("/api/revisions/$first/compare/".$this->kept($this->circuit(null, 'KF-9'))));
     }
 
+    public function test_what_moved_and_what_was_found_stands_before_the_signature(): void
+    {
+        $circuit = $this->circuit();
+        $first = $this->sent($circuit);
+        self::assertNotContains('', array_column((array) $this->getJson("/api/revisions/$first/review")->json('main'), 'to'));
+        $this->issue($first)->assertOk();
+        $draft = json_decode($circuit->refresh()->draft, true, 32, JSON_THROW_ON_ERROR);
+        self::assertIsArray($draft);
+        $draft['cable']['length'] = '400 m';
+        $this->actingAs($this->preparer)->putJson("/api/circuits/$circuit->id",
+            ['version' => $circuit->version, 'circuit' => $draft])->assertOk();
+        $second = $this->sent($circuit, 'as_found');
+        $review = $this->actingAs($this->reviewer)->getJson("/api/revisions/$second/review")->assertOk();
+        $this->assertShape('review', $review);
+        $main = array_column((array) $review->json('main'), null, 'label');
+        self::assertNotSame($main['Conductor size, starter to motor']['from'], $main['Conductor size, starter to motor']['to'], 'a long run needs a larger conductor');
+        self::assertSame($main['Overload relay setting']['from'], $main['Overload relay setting']['to'], 'the dial knows nothing of the run');
+    }
+
+    public function test_a_circuit_that_did_not_change_shows_the_sheet_in_force(): void
+    {
+        $circuit = $this->circuit();
+        $typed = json_decode($circuit->draft, true, 32, JSON_THROW_ON_ERROR);
+        $shown = fn (mixed $draft): TestResponse => $this->actingAs($this->preparer)
+            ->postJson("/api/circuits/$circuit->id/sheet", ['paper' => 'door', 'circuit' => $draft])->assertOk();
+        self::assertNull($shown($typed)->json('revision'));
+        self::assertStringContainsString('DRAFT', (string) $shown($typed)->json('html'));
+        $id = $this->sent($circuit);
+        self::assertSame('in_review', $shown($typed)->json('revision.state'));
+        $this->issue($id)->assertOk();
+        $inForce = $shown($typed);
+        $this->assertShape('paper', $inForce);
+        self::assertSame([$id, 'issued'], [$inForce->json('revision.id'), $inForce->json('revision.state')]);
+        self::assertStringNotContainsString('DRAFT', (string) $inForce->json('html'));
+        self::assertIsArray($typed);
+        $typed['cable']['length'] = '61 m';
+        self::assertNull($shown($typed)->json('revision'), 'one metre more is another circuit');
+        self::assertStringContainsString('DRAFT', (string) $shown($typed)->json('html'));
+    }
+
     public function test_a_stop_is_refused_for_use_and_told(): void
     {
         $circuit = $this->circuit(null, 'CV-115', self::STAR_DELTA_REFUSED);
@@ -228,7 +268,7 @@ final class SheetTest extends FeatureTestCase
         $id = $this->sent($circuit);
         $this->assertProblem(422, $this->actingAs($this->reviewer)->postJson("/api/revisions/$id/return", ['remark' => '']));
         $returned = $this->postJson("/api/revisions/$id/return", ['remark' => 'Measure the length.'])->assertOk();
-        self::assertSame('draft', $returned->json('state'));
+        self::assertSame('returned', $returned->json('state'));
         $this->actingAs($this->preparer)->postJson("/api/revisions/$id/send", ['kind' => 'for_use', 'remark' => 'Measured.'])->assertOk();
         $this->issue($id)->assertOk();
     }

@@ -3424,7 +3424,7 @@ export interface RevisionRow {
     core: string;
     created_by: string;
     created_at: string;
-    state: 'draft' | 'in_review' | 'issued' | 'superseded' | 'withdrawn';
+    state: 'draft' | 'in_review' | 'returned' | 'issued' | 'superseded' | 'withdrawn';
     kind: '' | 'for_use' | 'as_found';
     steps: RevisionStep[];
 }
@@ -3830,6 +3830,7 @@ export interface PaperAnswer {
     html: string;
     css: string;
     foot: string;
+    revision: RevisionRow | null;
 }
 export interface PaperJob {
     id: number;
@@ -3847,6 +3848,8 @@ export interface ReviewAnswer {
         name: string;
     } | null;
     changes: SheetChange[];
+    main: SheetMoved[];
+    findings: SheetFinding[];
 }
 export interface SheetQuestion {
     key: string;
@@ -3861,6 +3864,18 @@ export interface SheetChange {
     from: string;
     to: string;
     because: string[];
+}
+export interface SheetMoved {
+    station: string;
+    label: string;
+    from: string;
+    to: string;
+}
+export interface SheetFinding {
+    grade: 'stop' | 'caution';
+    title: string;
+    text: string;
+    is_new: boolean;
 }
 export interface CompareAnswer {
     changes: SheetChange[];

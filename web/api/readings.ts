@@ -1,5 +1,12 @@
 import readings from '../../contract/readings.json';
 import type { ReadingField, ReadingKind } from './contract';
 
+/** One kind of reading: its name, what a value other than the expected one usually means, and what is typed. */
+export interface ReadingOf {
+    label: string;
+    tells: readonly { sign: string; means: string }[];
+    fields: readonly ReadingField[];
+}
+
 /** What is typed for each kind of reading, in the order in which a circuit is proved. */
-export const READINGS: Readonly<Record<ReadingKind, { label: string; fields: readonly ReadingField[] }>> = readings;
+export const READINGS: Readonly<Record<ReadingKind, ReadingOf>> = readings;

@@ -14,8 +14,9 @@ import { narrow } from '../theme/tokens';
 import { BankDayPicture } from './BankDayPicture';
 import { PatternField } from './PatternField';
 import { useBank } from './useBank';
+import { content } from '../kit/SkipLink';
 
-const Page = styled.main`
+const Page = styled.main.attrs(content)`
     display: grid;
     grid-template-columns: minmax(0, 1fr);
     gap: 18px;

@@ -1,5 +1,5 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { lazy, Suspense, useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import { type ComponentType, lazy, Suspense, useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import styled from 'styled-components';
 import { call } from '../api/client';
@@ -20,7 +20,8 @@ import { useDraft } from './useDraft';
 import { typed, withValue } from './circuit';
 import { Solved, useAhead, useSolution } from './useSolution';
 import { WorkingPanel } from './WorkingPanel';
-import { SkipLink } from '../kit/SkipLink';
+import { content, SkipLink } from '../kit/SkipLink';
+import { useMedia } from '../kit/useMedia';
 import { Waiting } from '../kit/Waiting';
 import { useLate } from './useLate';
 import { useOwnScroll } from './useOwnScroll';
@@ -36,6 +37,12 @@ const stations = {
     prove: lazy(() => import('../stations/prove/ProveStation')),
     sheet: lazy(() => import('../stations/sheet/SheetStation')),
 } satisfies Record<StationName, unknown>;
+
+/** What stands beside a station, where there is room, besides findings and calculation. */
+const sides: Partial<Record<StationName, ComponentType>> = {
+    prove: lazy(() => import('../stations/prove/ProveSide')),
+    sheet: lazy(() => import('../stations/sheet/SheetSide')),
+};
 
 const Layout = styled.div<{ $working: boolean }>`
     display: grid;
@@ -72,7 +79,7 @@ const RunArea = styled.div`
     }
 `;
 
-const StationArea = styled.main`
+const StationArea = styled.main.attrs(content)`
     grid-area: station;
     overflow: auto;
 `;
@@ -193,6 +200,8 @@ function Bench({ resource, station }: { resource: CircuitResource; station: Stat
     const client = useQueryClient();
     const base = `/circuits/${resource.id}`;
     const Station = stations[station];
+    const Side = sides[station];
+    const hasRoom = useMedia(wide);
     const { leave, question } = useAskBeforeLeaving(draft);
     useFollow();
     const area = useRef<HTMLElement>(null);
@@ -272,8 +281,16 @@ function Bench({ resource, station }: { resource: CircuitResource; station: Stat
     const label = STATIONS.find(({ name }) => name === station)?.label ?? '';
     const panel = useMemo(
         // Where it lies over the station it would cover the field that it leads to.
-        () => <WorkingPanel station={station} onField={() => setWorking(window.matchMedia(wide).matches)} />,
-        [station],
+        () => (
+            <WorkingPanel station={station} onField={() => setWorking(window.matchMedia(wide).matches)}>
+                {hasRoom && Side !== undefined && (
+                    <Suspense fallback={null}>
+                        <Side />
+                    </Suspense>
+                )}
+            </WorkingPanel>
+        ),
+        [station, hasRoom, Side],
     );
     if (bench === null) {
         return failed ? (

@@ -5,6 +5,7 @@ import { Brand } from '../kit/Brand';
 import { Button } from '../kit/Button';
 import { GradeMark, plural } from '../kit/Grade';
 import { Menu } from '../kit/Menu';
+import { Unseen } from '../kit/Unseen';
 import { compact, narrow, small, token } from '../theme/tokens';
 import { useBench } from './BenchContext';
 import { typed } from './circuit';
@@ -198,14 +199,8 @@ export function PlateStrip({
                     </Steps>
                 )}
                 <BookName>{solved.word('name', solved.solution.rule_book)}</BookName>
-                <Button
-                    kind="steel"
-                    aria-pressed={working}
-                    aria-label={['Findings and calculation', found.map(({ grade, count }) => plural(count, grade)).join(', ')]
-                        .filter((part) => part !== '')
-                        .join(': ')}
-                    onPress={onWorking}
-                >
+                <Button kind="steel" aria-pressed={working} onPress={onWorking}>
+                    <Unseen>Findings and calculation: </Unseen>
                     <Found>
                         {found.length === 0 && <span>Calculation</span>}
                         {found.map(({ grade, count }) => (

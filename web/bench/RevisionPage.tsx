@@ -9,8 +9,9 @@ import { token } from '../theme/tokens';
 import { typed } from './circuit';
 import { STATIONS } from './BenchContext';
 import { FindingCard } from './WorkingPanel';
+import { content } from '../kit/SkipLink';
 
-const Page = styled.main`
+const Page = styled.main.attrs(content)`
     display: grid;
     gap: 16px;
     max-width: 1000px;

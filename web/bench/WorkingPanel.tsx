@@ -1,4 +1,4 @@
-import { useMemo } from 'react';
+import { type ReactNode, useMemo } from 'react';
 import { Link, useLocation, useSearchParams } from 'react-router';
 import styled from 'styled-components';
 import { FIELDS, type Figure, type Finding, type Origin } from '../api/contract';
@@ -158,11 +158,29 @@ const OF_VIEW: Readonly<Record<string, readonly string[]>> = {
 };
 
 /** Findings first, then every figure of the station with its formula, numbers, source and assumptions. */
-export function WorkingPanel({ station, onField }: { station: StationName; onField?: () => void }) {
+export function WorkingPanel({
+    station,
+    onField,
+    children,
+}: {
+    station: StationName;
+    onField?: () => void;
+    /** What a station has to say there before all else. */
+    children?: ReactNode;
+}) {
     const { solved } = useBench();
     const view = useSearchParams()[0].get('view') ?? '';
     // A key press changes the draft at once and the solution later: only the latter is drawn here.
-    return useMemo(() => <Content station={station} onField={onField} solved={solved} view={view} />, [station, onField, solved, view]);
+    const content = useMemo(
+        () => <Content station={station} onField={onField} solved={solved} view={view} />,
+        [station, onField, solved, view],
+    );
+    return (
+        <Panel>
+            {children}
+            {content}
+        </Panel>
+    );
 }
 
 function Content({
@@ -190,7 +208,7 @@ function Content({
             (starts === undefined ? !/^(measured|windings)\./.test(figure.key) : starts.some((start) => figure.key.startsWith(start))),
     );
     return (
-        <Panel>
+        <>
             {here.length > 0 && (
                 <>
                     <h2>Findings</h2>
@@ -222,7 +240,6 @@ function Content({
                     </Others>
                 </section>
             )}
-            <h2>How it is calculated</h2>
             {figures.length === 0 ? (
                 <Elsewhere>
                     {view === 'waveform'
@@ -232,13 +249,16 @@ function Content({
                           : 'Results appear here with their formula, numbers and source.'}
                 </Elsewhere>
             ) : (
-                <Steps>
-                    {figures.map((figure) => (
-                        <WorkingStep key={figure.key} figure={figure} solved={solved} onField={onField} />
-                    ))}
-                </Steps>
+                <>
+                    <h2>How it is calculated</h2>
+                    <Steps>
+                        {figures.map((figure) => (
+                            <WorkingStep key={figure.key} figure={figure} solved={solved} onField={onField} />
+                        ))}
+                    </Steps>
+                </>
             )}
-        </Panel>
+        </>
     );
 }
 

@@ -1,8 +1,9 @@
 import styled from 'styled-components';
 import { narrow, token } from '../theme/tokens';
+import { content } from './SkipLink';
 
 /** A view that is a heading and what stands below it, such as a list. */
-export const ListPage = styled.main<{ $width?: number }>`
+export const ListPage = styled.main.attrs(content)<{ $width?: number }>`
     display: grid;
     grid-template-columns: minmax(0, 1fr);
     gap: 16px;

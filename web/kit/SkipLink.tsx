@@ -1,6 +1,9 @@
 import styled from 'styled-components';
 import { token } from '../theme/tokens';
 
+/** What every page has once: where its content begins. */
+export const content = { id: 'content', tabIndex: -1 } as const;
+
 const Link = styled.a`
     position: fixed;
     top: -100px;
@@ -23,9 +26,7 @@ export function SkipLink() {
             href="#content"
             onClick={(event) => {
                 event.preventDefault();
-                const head = document.querySelector<HTMLElement>('main h1') ?? document.querySelector<HTMLElement>('main');
-                head?.setAttribute('tabindex', '-1');
-                head?.focus();
+                document.getElementById(content.id)?.focus();
             }}
         >
             Skip to the content

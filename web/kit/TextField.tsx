@@ -87,6 +87,7 @@ export function TextField({
     error,
     placeholder,
     labelHidden = false,
+    labelFor,
     ...props
 }: Omit<TextFieldProps, 'isInvalid'> & {
     label: string;
@@ -96,11 +97,14 @@ export function TextField({
     placeholder?: string | undefined;
     /** For a field that stands in a table, under a heading that says the same. */
     labelHidden?: boolean;
+    /** What it is about, for ears: where the same word stands at many fields. */
+    labelFor?: string;
 }) {
     return (
         <Root {...props} validationBehavior="aria" isInvalid={error !== undefined}>
             <Label {...(labelHidden ? { style: OUT_OF_SIGHT } : {})}>
                 <LabelText>{label}</LabelText>
+                {labelFor !== undefined && <span style={OUT_OF_SIGHT}>: {labelFor}</span>}
             </Label>
             <Frame $bad={error !== undefined}>
                 <Input

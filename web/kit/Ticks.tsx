@@ -1,4 +1,11 @@
-import { CheckboxButton, CheckboxField, CheckboxGroup, type CheckboxGroupProps, Label } from 'react-aria-components';
+import {
+    CheckboxButton,
+    CheckboxField,
+    type CheckboxFieldProps,
+    CheckboxGroup,
+    type CheckboxGroupProps,
+    Label,
+} from 'react-aria-components';
 import styled from 'styled-components';
 import { token } from '../theme/tokens';
 
@@ -24,6 +31,7 @@ const Box = styled(CheckboxButton)`
     .box {
         display: grid;
         place-items: center;
+        flex: none;
         width: 22px;
         height: 22px;
         border: 1px solid ${token.edge};
@@ -53,18 +61,33 @@ export function Ticks({
             <Label>{label}</Label>
             {choices.map((choice) => (
                 <CheckboxField key={choice.value} value={choice.value}>
-                    <Box>
-                        {({ isSelected }) => (
-                            <>
-                                <span className="box" aria-hidden>
-                                    {isSelected ? '✓' : ''}
-                                </span>
-                                {choice.label}
-                            </>
-                        )}
-                    </Box>
+                    <Mark label={choice.label} />
                 </CheckboxField>
             ))}
         </Group>
+    );
+}
+
+/** One thing said yes to, or not. */
+export function Tick({ label, ...props }: Omit<CheckboxFieldProps, 'children'> & { label: string }) {
+    return (
+        <CheckboxField {...props}>
+            <Mark label={label} />
+        </CheckboxField>
+    );
+}
+
+function Mark({ label }: { label: string }) {
+    return (
+        <Box>
+            {({ isSelected }) => (
+                <>
+                    <span className="box" aria-hidden>
+                        {isSelected ? '✓' : ''}
+                    </span>
+                    {label}
+                </>
+            )}
+        </Box>
     );
 }

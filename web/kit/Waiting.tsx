@@ -1,8 +1,9 @@
 import { Link } from 'react-router';
 import styled from 'styled-components';
 import { token } from '../theme/tokens';
+import { content } from './SkipLink';
 
-const Box = styled.main`
+const Box = styled.main.attrs(content)`
     display: grid;
     gap: 10px;
     place-content: center;

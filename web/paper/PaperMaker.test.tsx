@@ -63,7 +63,7 @@ test('a paper stands in a document of its own, and its foot is text', async () =
         },
     );
     const { container } = render(
-        <Paper name="door" label="Door card" paper={{ html: '<h1>KF-204</h1>', css: '.paper{}', foot: 'KF <b>204</b>' }} />,
+        <Paper name="door" label="Door card" paper={{ html: '<h1>KF-204</h1>', css: '.paper{}', foot: 'KF <b>204</b>', revision: null }} />,
     );
     await waitFor(() => {
         const root = [...container.querySelectorAll('div')].map((element) => element.shadowRoot).find((found) => found !== null);

@@ -6,8 +6,9 @@ import type { CircuitResource, PaperAnswer } from '../api/contract';
 import { Button } from '../kit/Button';
 import { Waiting } from '../kit/Waiting';
 import { Paper } from './Paper';
+import { content } from '../kit/SkipLink';
 
-const Page = styled.main`
+const Page = styled.main.attrs(content)`
     display: grid;
     grid-template-columns: minmax(0, 1fr);
     gap: 14px;

@@ -10,8 +10,9 @@ import { token } from '../theme/tokens';
 import { Analysers } from './Analysers';
 import { PersonForm } from './PersonForm';
 import { SiteForm } from './SiteForm';
+import { content } from '../kit/SkipLink';
 
-const Page = styled.main`
+const Page = styled.main.attrs(content)`
     display: grid;
     gap: 22px;
     max-width: 1000px;

@@ -11,8 +11,9 @@ import { TopBar } from '../kit/TopBar';
 import { Waiting } from '../kit/Waiting';
 import { narrow, token } from '../theme/tokens';
 import { useKept } from '../away/useKept';
+import { content } from '../kit/SkipLink';
 
-const Page = styled.main`
+const Page = styled.main.attrs(content)`
     display: grid;
     gap: 22px;
     max-width: 1000px;

@@ -8,8 +8,9 @@ import { signedIn, usePerson } from '../api/session';
 import { Button } from '../kit/Button';
 import { TopBar } from '../kit/TopBar';
 import { token } from '../theme/tokens';
+import { content } from '../kit/SkipLink';
 
-const Text = styled.main`
+const Text = styled.main.attrs(content)`
     display: grid;
     gap: 14px;
     max-width: 760px;

@@ -20,8 +20,9 @@ import { narrow, token } from '../theme/tokens';
 import { understood } from './asked';
 import { GROUPED, Groups, isGroupedBy } from './Groups';
 import { YardTable } from './YardTable';
+import { content } from '../kit/SkipLink';
 
-const Page = styled.main`
+const Page = styled.main.attrs(content)`
     display: grid;
     grid-template-columns: minmax(0, 1fr);
     gap: 14px;

@@ -23,6 +23,7 @@ use App\Sheet\SheetRecord;
 use App\Sheet\SheetStore;
 use BraveAnvil\Sheet\Change;
 use BraveAnvil\Sheet\Changes;
+use BraveAnvil\Sheet\Moved;
 use BraveAnvil\Sheet\SealedSheet;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -37,7 +38,10 @@ final class SheetController
     {
     }
 
-    /** The draft as it stands on the screen, as door card or file sheet; nothing is kept. */
+    /**
+     * The draft as it stands on the screen, as door card or file sheet; nothing is kept. Where nothing has changed since the revision in
+     * force, or in review, it is that one's.
+     */
     public function preview(Request $request, Circuit $circuit): JsonResponse
     {
         Signed::person($request);
@@ -45,12 +49,17 @@ final class SheetController
         $typed = json_decode($request->getContent(), true, 20);
         $document = CircuitDocument::from(is_array($typed) ? $typed['circuit'] ?? null : null);
         $circuit->load('site');
+        $name = $request->string('paper')->toString();
+        $kept = SheetStore::unchanged($document, $circuit);
+        if ($kept !== null) {
+            return $this->paper($request, $name, Sheet::sealedOf($kept), $kept->state()->mark(), $circuit->id, $kept);
+        }
         // A door card shows nothing that takes long to work out: it follows what is typed.
-        $solution = $request->string('paper')->toString() === 'door'
+        $solution = $name === 'door'
             ? $this->circuits->solve($document, $circuit->site, $circuit) : $this->circuits->solveForSheet($document, $circuit);
         $sheet = SheetRecord::unkept($document->data, $solution, CircuitStore::context($circuit), $circuit->id);
 
-        return $this->paper($request, $request->string('paper')->toString(), $sheet, RevisionState::Draft->mark(), $circuit->id);
+        return $this->paper($request, $name, $sheet, RevisionState::Draft->mark(), $circuit->id);
     }
 
     /** A kept revision as door card or file sheet. */
@@ -59,7 +68,7 @@ final class SheetController
         Signed::person($request);
         $revision->load('author', 'steps.person');
 
-        return $this->paper($request, $paper, Sheet::sealedOf($revision), $revision->state()->mark(), $revision->circuit_id);
+        return $this->paper($request, $paper, Sheet::sealedOf($revision), $revision->state()->mark(), $revision->circuit_id, $revision);
     }
 
     public function doorPdf(Request $request, Revision $revision): Response
@@ -97,6 +106,10 @@ final class SheetController
             'changed_by' => array_column(SheetRecord::changedBy($revision), 'name'),
             'compared_with' => $before === null ? null : ['id' => $before->id, 'number' => $before->number, 'name' => $before->name],
             'changes' => $before === null ? [] : self::changes($before, $revision),
+            'main' => array_map(static fn (Moved $one): array => $one->toArray(), Moved::between(
+                $before === null ? null : Stored::map($before->solution), Stored::map($revision->solution),
+            )),
+            'findings' => self::findings($before, $revision),
         ]);
     }
 
@@ -225,12 +238,38 @@ final class SheetController
         return new BinaryFileResponse($file, 200, self::pdf($name));
     }
 
-    private function paper(Request $request, string $name, SealedSheet $sheet, string $mark, int $circuit): JsonResponse
-    {
+    private function paper(
+        Request $request,
+        string $name,
+        SealedSheet $sheet,
+        string $mark,
+        int $circuit,
+        ?Revision $of = null,
+    ): JsonResponse {
         $address = self::address($request, $circuit);
         $paper = $name === 'door' ? SheetPaper::doorCard($sheet, $mark, $address) : SheetPaper::fileSheet($sheet, $mark, $address);
 
-        return new JsonResponse(['html' => $paper->html, 'css' => $paper->css, 'foot' => $paper->foot]);
+        return new JsonResponse(['html' => $paper->html, 'css' => $paper->css, 'foot' => $paper->foot, 'revision' => $of?->row()]);
+    }
+
+    /** @return list<array{grade: string, title: string, text: string, is_new: bool}> the stops and cautions of a revision */
+    private static function findings(?Revision $before, Revision $after): array
+    {
+        $of = static fn (Revision $revision): array => array_filter(
+            is_array($found = Stored::map($revision->solution)['findings'] ?? null) ? $found : [],
+            static fn (mixed $one): bool => is_array($one) && in_array($one['grade'] ?? '', ['stop', 'caution'], true),
+        );
+        $known = $before === null ? [] : array_column($of($before), 'grade', 'code');
+        $told = [];
+        foreach ($of($after) as $finding) {
+            $text = static fn (string $part): string => is_array($finding) && is_string($finding[$part] ?? null) ? $finding[$part] : '';
+            $told[] = [
+                'grade' => $text('grade'), 'title' => $text('title'), 'text' => $text('text'),
+                'is_new' => $before !== null && ($known[$text('code')] ?? '') !== $text('grade'),
+            ];
+        }
+
+        return $told;
     }
 
     /** @return list<array<string, mixed>> */

@@ -147,7 +147,7 @@ final class WholeJobTest extends BrowserTestCase
         $hand = $this->hand(390, 844);
         $hand->signIn('electrician-a');
         $this->openCircuit($hand, 'KF-204');
-        $hand->pressLike('\\d+ findings?$');
+        $hand->pressLike('^Findings and calculation');
         $hand->press('Rated output, entered');
         $seen = static fn (): bool => $hand->driver->executeScript(
             'const e = document.activeElement, b = e.getBoundingClientRect();
@@ -232,10 +232,12 @@ final class WholeJobTest extends BrowserTestCase
             $hand->keys((string) $key);
             $hand->see($seen);
         }
+        $open = static fn (): bool => $hand->driver->executeScript('return document.querySelector("aside") !== null') === true;
+        self::assertTrue($open(), 'findings and calculation stand beside the station');
         $hand->keys('w');
-        $hand->until(fn (): bool => ! $hand->has('Findings'));
+        $hand->until(static fn (): bool => ! $open());
         $hand->keys('w');
-        $hand->see('Findings');
+        $hand->until($open);
         $hand->keys('?');
         $hand->see('They work while no field is active');
         $hand->keys(WebDriverKeys::ESCAPE);

@@ -91,7 +91,7 @@ final class CableAndGuardTest extends BrowserTestCase
         $hand->open('/sites/3/tables');
         $hand->see('Tables of Otter Narrows Mill');
         $hand->see('lead of a wye-delta motor');
-        $hand->see('instantaneous, of full load');
+        $hand->see('instantaneous, % of full-load current');
         $hand->fill('Edition and reason', 'CE Code 2021, practice of this mill');
         $hand->press('Confirm');
         $hand->see('Confirmed by Administrator');

@@ -5,6 +5,7 @@ import { useBench } from '../../bench/BenchContext';
 import { narrow, token } from '../../theme/tokens';
 import { ReadingPanel } from './ReadingPanel';
 import { StateMark } from './StateMark';
+import { STATE_WORDS } from './words';
 
 const Phase = styled.section`
     display: grid;
@@ -142,7 +143,7 @@ function StepLine({ step, isNext, isOpen, onPress }: { step: PlanStep; isNext: b
                 {!step.needed && <span className="soft"> recommended</span>}
             </span>
             <span className="read">
-                {main?.shown ?? (step.state === 'open' ? '' : step.state.replaceAll('_', ' '))}
+                {main?.shown ?? (step.state === 'open' ? '' : STATE_WORDS[step.state])}
                 {step.state === 'simulated' && <span className="soft"> simulated</span>}
             </span>
             <span className="soft expects">

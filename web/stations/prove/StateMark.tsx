@@ -1,19 +1,12 @@
 import type { PlanStep, ReadingComparison } from '../../api/contract';
 import { GradeMark } from '../../kit/Grade';
 import { token } from '../../theme/tokens';
-
-const WORDS: Readonly<Record<PlanStep['state'], string>> = {
-    open: 'not measured yet',
-    simulated: 'simulated only',
-    agrees: 'agrees',
-    differs: 'differs',
-    cannot_be_compared: 'cannot be compared',
-};
+import { STATE_WORDS } from './words';
 
 /** Whether a reading is there and what it says: a mark with its word for those who cannot see it. */
 export function StateMark({ state, grade }: { state: PlanStep['state']; grade: ReadingComparison['grade'] }) {
     if (state === 'differs' || (state === 'agrees' && grade !== null)) {
-        return <GradeMark grade={grade ?? 'caution'} label={state === 'differs' ? WORDS.differs : 'as expected, watch it'} />;
+        return <GradeMark grade={grade ?? 'caution'} label={state === 'differs' ? STATE_WORDS.differs : 'as expected, watch it'} />;
     }
     return (
         <svg
@@ -21,7 +14,7 @@ export function StateMark({ state, grade }: { state: PlanStep['state']; grade: R
             height="18"
             viewBox="0 0 18 18"
             role="img"
-            aria-label={WORDS[state]}
+            aria-label={STATE_WORDS[state]}
             fill="none"
             stroke={token.soft}
             strokeWidth="2"

@@ -3,9 +3,7 @@ import { STATIONS } from '../../bench/BenchContext';
 import { RuledTable } from '../../kit/RuledTable';
 import { Scroll } from '../../kit/Scroll';
 
-const WORDS = { field: 'typed', figure: 'figure', finding: 'finding' } as const;
-
-/** What one state of a circuit has otherwise than another: by station, only what differs, with what caused it. */
+/** What one state of a circuit has otherwise than another: what was typed first, then what followed by station; only what differs, with what caused it. */
 export function ChangesTable({ caption, changes }: { caption: string; changes: readonly SheetChange[] }) {
     if (changes.length === 0) {
         return <p>{caption}: no differences.</p>;
@@ -22,29 +20,37 @@ export function ChangesTable({ caption, changes }: { caption: string; changes: r
                         <th scope="col">Cause</th>
                     </tr>
                 </thead>
-                {STATIONS.map(({ name, label }) => {
-                    const here = changes.filter((change) => change.station === name);
-                    return here.length === 0 ? null : (
-                        <tbody key={name}>
-                            <tr>
-                                <th colSpan={4} scope="rowgroup">
-                                    {label}
-                                </th>
-                            </tr>
-                            {here.map((change) => (
-                                <tr key={`${change.kind} ${change.label} ${change.from} ${change.to}`}>
-                                    <td>
-                                        {change.label} <small>{WORDS[change.kind]}</small>
-                                    </td>
-                                    <td>{change.from === '' ? '–' : change.from}</td>
-                                    <td>{change.to === '' ? '–' : change.to}</td>
-                                    <td>{change.because.join(', ')}</td>
-                                </tr>
-                            ))}
-                        </tbody>
-                    );
-                })}
+                <Part label="Entered" changes={changes.filter(({ kind }) => kind === 'field')} />
+                {STATIONS.map(({ name, label }) => (
+                    <Part
+                        key={name}
+                        label={`${label}, as a result`}
+                        changes={changes.filter(({ kind, station }) => kind !== 'field' && station === name)}
+                    />
+                ))}
             </RuledTable>
         </Scroll>
+    );
+}
+
+function Part({ label, changes }: { label: string; changes: readonly SheetChange[] }) {
+    return changes.length === 0 ? null : (
+        <tbody>
+            <tr>
+                <th colSpan={4} scope="rowgroup">
+                    {label}
+                </th>
+            </tr>
+            {changes.map((change) => (
+                <tr key={`${change.kind} ${change.label} ${change.from} ${change.to}`}>
+                    <td>
+                        {change.label} {change.kind === 'finding' && <small>finding</small>}
+                    </td>
+                    <td>{change.from === '' ? '–' : change.from}</td>
+                    <td>{change.to === '' ? '–' : change.to}</td>
+                    <td>{change.because.join(', ')}</td>
+                </tr>
+            ))}
+        </tbody>
     );
 }

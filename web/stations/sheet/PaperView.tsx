@@ -7,7 +7,8 @@ import type { PaperAnswer } from '../../api/contract';
 import { useBench } from '../../bench/BenchContext';
 import { Segments } from '../../kit/Segments';
 import { Paper } from '../../paper/Paper';
-import { useRevisions } from './useRevisions';
+import { STATES, useRevisions } from './useRevisions';
+import { useToReview } from './useToReview';
 
 const Bar = styled.div`
     display: flex;
@@ -16,20 +17,28 @@ const Bar = styled.div`
     align-items: center;
 `;
 
-/** The paper as it would be printed now, following what is typed. */
+/** The paper as it would be printed now, following what is typed; of whoever reviews, that of the revision in review. */
 export function PaperView() {
     const { draft, place } = useBench();
     const [name, setName] = useState<'door' | 'file'>('door');
+    const [chosen, setChosen] = useState<'revision' | 'draft' | null>(null);
     const circuit = useDeferredValue(draft);
-    const inForce = useRevisions(place?.circuit).revisions.find(({ state }) => state === 'issued');
+    const { revisions } = useRevisions(place?.circuit);
+    const toReview = useToReview(place?.circuit);
+    const kept = toReview ?? revisions.find(({ state }) => state === 'issued');
+    const ofKept = kept !== undefined && (chosen ?? (toReview === undefined ? 'draft' : 'revision')) === 'revision';
     const query = useQuery({
-        queryKey: ['paper', 'draft', place?.circuit, name, circuit],
-        queryFn: ({ signal }) => call<PaperAnswer>('POST', `circuits/${place?.circuit ?? ''}/sheet`, { paper: name, circuit }, signal),
+        queryKey: ['paper', ofKept ? kept.id : 'draft', place?.circuit, name, ofKept ? null : circuit, kept?.state],
+        queryFn: ({ signal }) =>
+            ofKept
+                ? call<PaperAnswer>('GET', `revisions/${kept.id}/paper/${name}`, undefined, signal)
+                : call<PaperAnswer>('POST', `circuits/${place?.circuit ?? ''}/sheet`, { paper: name, circuit }, signal),
         enabled: place !== null,
         placeholderData: (before) => before,
         gcTime: 0,
         retry: 1,
     });
+    const shown = query.data?.revision;
     return (
         <>
             <Bar>
@@ -42,17 +51,31 @@ export function PaperView() {
                     ]}
                     onChange={setName}
                 />
-                {place !== null && <Link to={`/circuits/${place.circuit}/paper/${name}`}>Open print view</Link>}
+                {kept !== undefined && (ofKept || shown?.id !== kept.id) && (
+                    <Segments
+                        label="Of what"
+                        value={ofKept ? 'revision' : 'draft'}
+                        options={[
+                            { value: 'revision', label: `Revision ${kept.number}` },
+                            { value: 'draft', label: 'Draft' },
+                        ]}
+                        onChange={setChosen}
+                    />
+                )}
+                {place !== null && (
+                    <Link to={shown == null ? `/circuits/${place.circuit}/paper/${name}` : `/revisions/${shown.id}/paper/${name}`}>
+                        Open print view
+                    </Link>
+                )}
                 <span role="status">{query.isFetching ? 'Updating…' : ''}</span>
             </Bar>
-            {inForce !== undefined && (
+            {shown != null && (
                 <p>
-                    Revision in force:{' '}
-                    <Link to={`/revisions/${inForce.id}/paper/${name}`}>
-                        revision {inForce.number}, {inForce.name}
-                    </Link>
-                    . The document below shows the current draft.
+                    Revision {shown.number}, {shown.name}: {STATES[shown.state]}.{!ofKept && ' Nothing has changed since.'}
                 </p>
+            )}
+            {shown === null && (
+                <p>{kept === undefined ? 'The draft. Nothing is in force yet.' : `The draft. It differs from revision ${kept.number}.`}</p>
             )}
             {query.isError && <p role="alert">{query.error.message}</p>}
             {query.data !== undefined && <Paper name={name} label={name === 'door' ? 'Door card' : 'File sheet'} paper={query.data} />}

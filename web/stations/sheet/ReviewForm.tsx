@@ -8,9 +8,10 @@ import { usePerson } from '../../api/session';
 import { useBench } from '../../bench/BenchContext';
 import { Button } from '../../kit/Button';
 import { TextField } from '../../kit/TextField';
-import { Ticks } from '../../kit/Ticks';
+import { Tick } from '../../kit/Ticks';
 import { token } from '../../theme/tokens';
 import { ChangesTable } from './ChangesTable';
+import { ReviewSummary } from './ReviewSummary';
 import { Form } from './SendForm';
 import { KINDS, useMovedOn } from './useRevisions';
 import { useKept } from '../../away/useKept';
@@ -43,7 +44,13 @@ const Buttons = styled.div`
 `;
 
 /** What whoever signs is asked: each assumption and doubt ticked or answered, each defect decided, and the password again. */
-export function ReviewForm({ revision }: { revision: RevisionRow }) {
+export function ReviewForm({
+    revision,
+    beside = false,
+}: {
+    revision: RevisionRow;
+    /** It stands beside the document, where a table has no room. */ beside?: boolean;
+}) {
     const { place } = useBench();
     const person = usePerson();
     const movedOn = useMovedOn(place?.circuit);
@@ -64,6 +71,7 @@ export function ReviewForm({ revision }: { revision: RevisionRow }) {
         return <p role="status">Opening the review…</p>;
     }
     const { questions, compared_with: before, changes, changed_by: changers } = query.data;
+    const sent = revision.steps.at(-1);
     const changedIt = person != null && changers.includes(person.name);
     const at = (path: string) => (problem instanceof ProblemError ? problem.at(path) : undefined);
     const act = async (path: string, body: unknown) => {
@@ -92,13 +100,22 @@ export function ReviewForm({ revision }: { revision: RevisionRow }) {
     return (
         <>
             <p>
-                Revision {revision.number}, {revision.name}, {KINDS[revision.kind]}: see its{' '}
-                <Link to={`/revisions/${revision.id}/paper/door`}>door card</Link> and{' '}
-                <Link to={`/revisions/${revision.id}/paper/file`}>file sheet</Link>.{' '}
-                {revision.steps.at(-1)?.remark !== '' && `“${revision.steps.at(-1)?.remark ?? ''}” (${revision.steps.at(-1)?.by ?? ''})`}
+                {revision.name}, {KINDS[revision.kind]}
+                {sent !== undefined && `, sent by ${sent.by}`}
+                {sent !== undefined && sent.remark !== '' && `: “${sent.remark}”`}
             </p>
-            {before !== null && (
-                <ChangesTable caption={`Compared with revision ${before.number}, ${before.name}, which is in force`} changes={changes} />
+            {!beside && (
+                <p>
+                    <Link to={`/revisions/${revision.id}/paper/door`}>Door card</Link>{' '}
+                    <Link to={`/revisions/${revision.id}/paper/file`}>File sheet</Link>
+                </p>
+            )}
+            <ReviewSummary review={query.data} />
+            {before !== null && !beside && (
+                <ChangesTable
+                    caption={`All changes since revision ${before.number}, ${before.name}, which is in force`}
+                    changes={changes}
+                />
             )}
             {changedIt && <p>You changed this circuit after its last sheet was issued. Another person must sign this one.</p>}
             <Form onSubmit={issue} aria-label="Review and sign">
@@ -110,17 +127,19 @@ export function ReviewForm({ revision }: { revision: RevisionRow }) {
                                 {question.wants_words ? (
                                     <b>{question.says}</b>
                                 ) : (
-                                    <Ticks
-                                        label="Accepted"
-                                        choices={[{ value: question.key, label: question.says }]}
-                                        value={taken.filter((key) => key === question.key)}
-                                        onChange={(keys) => setTaken([...taken.filter((key) => key !== question.key), ...keys])}
+                                    <Tick
+                                        label={question.says}
+                                        isSelected={taken.includes(question.key)}
+                                        onChange={(on) =>
+                                            setTaken([...taken.filter((key) => key !== question.key), ...(on ? [question.key] : [])])
+                                        }
                                     />
                                 )}
                                 {question.sizes.length > 0 && <small>{question.sizes.join(', ')}</small>}
                             </div>
                             <TextField
                                 label={question.wants_words ? 'Decision' : 'Reason'}
+                                labelFor={question.says}
                                 value={reasons[question.key] ?? ''}
                                 onChange={(why) => setReasons({ ...reasons, [question.key]: why })}
                                 error={at(`decisions.${question.key}`)}

@@ -4,6 +4,7 @@ import { NotLoaded } from '../../kit/NotLoaded';
 import { ReviewForm } from './ReviewForm';
 import { SendForm } from './SendForm';
 import { STATES, useRevisions } from './useRevisions';
+import { useToReview } from './useToReview';
 
 /** The way to a signed sheet: whoever prepares sends it, another person reviews and signs. */
 export function ReviewView() {
@@ -11,6 +12,7 @@ export function ReviewView() {
     const person = usePerson();
     const asked = useRevisions(place?.circuit);
     const { revisions } = asked;
+    const toReview = useToReview(place?.circuit);
     const waiting = revisions.find(({ state }) => state === 'in_review');
     const inForce = revisions.find(({ state }) => state === 'issued');
     const returned = revisions[0]?.steps.at(-1);
@@ -26,7 +28,12 @@ export function ReviewView() {
                     : `Revision ${inForce.number}, ${inForce.name}, is ${STATES.issued}.`}
                 {returned?.step === 'returned' && ` The last one was returned by ${returned.by}: “${returned.remark}”`}
             </p>
-            {waiting !== undefined && mayReview(person) && waiting.created_by !== person?.name && <ReviewForm revision={waiting} />}
+            {toReview !== undefined && (
+                <>
+                    <h2>Review revision {toReview.number}</h2>
+                    <ReviewForm revision={toReview} />
+                </>
+            )}
             {waiting !== undefined && mayReview(person) && waiting.created_by === person?.name && (
                 <p>You prepared this revision. Another person must review and sign it.</p>
             )}

@@ -7,6 +7,7 @@ import type { Place } from '../../bench/BenchContext';
 import { showOnBench, solution } from '../../testing';
 import { refusal, serve } from '../../testing.service';
 import { ChangesTable } from './ChangesTable';
+import SheetSide from './SheetSide';
 import SheetStation from './SheetStation';
 
 const person = (role: Person['role'], name: string): Person => ({
@@ -41,7 +42,15 @@ const review: ReviewAnswer = {
     hindrances: [],
     changed_by: [],
     compared_with: { id: 3, number: 1, name: 'as planned' },
-    changes: [{ kind: 'figure', station: 'cable', label: 'Voltage drop', from: '1.4 %', to: '2.1 %', because: ['Length'] }],
+    changes: [
+        { kind: 'figure', station: 'cable', label: 'Voltage drop', from: '1.4 %', to: '2.1 %', because: ['Length'] },
+        { kind: 'field', station: 'cable', label: 'Length', from: '60 m', to: '90 m', because: [] },
+    ],
+    main: [
+        { station: 'cable', label: 'Conductor size', from: '16 mm²', to: '25 mm²' },
+        { station: 'guard', label: 'Overload setting', from: '66 A', to: '66 A' },
+    ],
+    findings: [{ grade: 'caution', title: 'Long start', text: 'The start takes 12 s.', is_new: true }],
 };
 
 let place: Place;
@@ -79,7 +88,7 @@ test('the reviewer answers each question, signs with the password, and sends exa
     await screen.findByText(/Look at the class/);
     expect(screen.getByText('2.1 %')).toBeTruthy();
     await userEvent.click(screen.getByText('copper conductors'));
-    await userEvent.type(screen.getByLabelText('Decision'), 'Turned down.');
+    await userEvent.type(screen.getByLabelText('Decision: Stop: the relay is too high'), 'Turned down.');
     expect(screen.getByRole('button', { name: 'Sign and issue' })).toHaveProperty('disabled', true);
     await userEvent.type(screen.getByLabelText('Your password, to sign'), 'larkrigg');
     await userEvent.click(screen.getByRole('button', { name: 'Sign and issue' }));
@@ -105,12 +114,12 @@ test('a signature that is refused says at which question, keeps the answers and 
     });
     show('reviewer', 'Licensed supervisor', 'review');
     await userEvent.click(await screen.findByText('copper conductors'));
-    await userEvent.type(screen.getByLabelText('Reason'), 'Seen at the terminals.');
+    await userEvent.type(screen.getByLabelText('Reason: copper conductors'), 'Seen at the terminals.');
     await userEvent.type(screen.getByLabelText('Your password, to sign'), 'larkrig');
     await userEvent.click(screen.getByRole('button', { name: 'Sign and issue' }));
     await screen.findByText('Say what was decided.');
     await screen.findByText('This is not your present password.');
-    expect(screen.getByLabelText<HTMLInputElement>('Reason').value).toBe('Seen at the terminals.');
+    expect(screen.getByLabelText<HTMLInputElement>('Reason: copper conductors').value).toBe('Seen at the terminals.');
     expect(screen.getByLabelText<HTMLInputElement>('Your password, to sign').value).toBe('');
 });
 
@@ -118,7 +127,7 @@ test('it is returned with a remark, and only with one', async () => {
     const sent = serve({
         'circuits/7/revisions': { revisions: [revision()] },
         'revisions/4/review': review,
-        'POST revisions/4/return': revision({ state: 'draft' }),
+        'POST revisions/4/return': revision({ state: 'returned' }),
     });
     show('reviewer', 'Licensed supervisor', 'review');
     const back = await screen.findByRole('button', { name: 'Return for correction' });
@@ -207,9 +216,72 @@ test('each revision tells its way, and a sealed one hands out its record', async
 
 test('only what differs is listed, by station, with its cause', () => {
     showOnBench(<ChangesTable caption="Differences" changes={review.changes} />, {}, solution());
-    expect(screen.getByText('Cable')).toBeTruthy();
-    expect(screen.queryByText('Guard')).toBeNull();
-    expect(screen.getByText('Length')).toBeTruthy();
+    const heads = screen.getAllByRole('rowheader').map((head) => head.textContent);
+    expect(heads).toEqual(['Entered', 'Cable, as a result']);
+    expect(screen.getAllByText('Length')).toHaveLength(2);
+});
+
+test('each acceptance has a name of its own', async () => {
+    serve({ 'circuits/7/revisions': { revisions: [revision()] }, 'revisions/4/review': review });
+    show('reviewer', 'Licensed supervisor', 'review');
+    expect(await screen.findByRole('checkbox', { name: 'copper conductors' })).toBeTruthy();
+    expect(screen.getByRole('textbox', { name: 'Reason: copper conductors' })).toBeTruthy();
+});
+
+test('beside the document the reviewer sees what was typed, what it moved, and signs there', async () => {
+    const sent = serve({
+        'circuits/7/revisions': { revisions: [revision()] },
+        'revisions/4/review': review,
+        'POST revisions/4/issue': revision({ state: 'issued' }),
+    });
+    const client = new QueryClient({ defaultOptions: { queries: { retry: false } } });
+    client.setQueryData(['session'], { person: person('reviewer', 'Licensed supervisor') });
+    showOnBench(
+        <QueryClientProvider client={client}>
+            <SheetSide />
+        </QueryClientProvider>,
+        {},
+        solution(),
+        { place },
+        '/circuits/7/sheet',
+    );
+    const typed = await screen.findByRole('region', { name: 'What was typed' });
+    expect(typed.textContent).toContain('60 m → 90 m');
+    const moved = screen.getByRole('region', { name: 'Sizes, devices and settings' });
+    expect(moved.textContent).toContain('16 mm² → 25 mm²');
+    expect(moved.textContent).not.toContain('66 A → 66 A');
+    expect(screen.getByRole('region', { name: 'Stops and cautions' }).textContent).toContain('Long start (new)');
+    await userEvent.click(screen.getByText('copper conductors'));
+    await userEvent.type(screen.getByLabelText('Your password, to sign'), 'larkrigg');
+    await userEvent.click(screen.getByRole('button', { name: 'Sign and issue' }));
+    await waitFor(() => expect(sent.some(({ path }) => path.endsWith('/issue'))).toBe(true));
+});
+
+test('a sheet that was returned says so', async () => {
+    serve({ 'circuits/7/revisions': { revisions: [revision({ state: 'returned' })] } });
+    show('electrician', 'Shift electrician A', 'revisions');
+    await screen.findByText('returned, for use');
+});
+
+test('an unchanged circuit shows the sheet in force, and whoever reviews the one in review', async () => {
+    const paper = { html: '<p>card</p>', css: '', foot: '' };
+    serve({
+        'circuits/7/revisions': { revisions: [revision({ state: 'issued' })] },
+        'POST circuits/7/sheet': { ...paper, revision: revision({ state: 'issued' }) },
+    });
+    show('electrician', 'Shift electrician A', 'paper');
+    await screen.findByText(/Revision 2, as built: issued, in force\. Nothing has changed since\./);
+    cleanup();
+    const asked = serve({
+        'circuits/7/revisions': { revisions: [revision()] },
+        'revisions/4/paper/door': { ...paper, revision: revision() },
+        'POST circuits/7/sheet': { ...paper, revision: null },
+    });
+    show('reviewer', 'Licensed supervisor', 'paper');
+    await screen.findByText(/Revision 2, as built: in review\./);
+    await userEvent.click(screen.getByRole('radio', { name: 'Draft' }));
+    await screen.findByText('The draft. It differs from revision 2.');
+    expect(asked.some(({ path }) => path === 'circuits/7/sheet')).toBe(true);
 });
 
 test('nothing that differs is said', () => {

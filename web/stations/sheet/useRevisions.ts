@@ -32,6 +32,7 @@ export function useMovedOn(circuit: number | undefined): () => Promise<void> {
 export const STATES: Readonly<Record<RevisionRow['state'], string>> = {
     draft: 'saved, not sent',
     in_review: 'in review',
+    returned: 'returned',
     issued: 'issued, in force',
     superseded: 'superseded',
     withdrawn: 'withdrawn',

@@ -1,0 +1,27 @@
+import { useSearchParams } from 'react-router';
+import styled from 'styled-components';
+import { useBench } from '../../bench/BenchContext';
+import { ReviewForm } from './ReviewForm';
+import { useToReview } from './useToReview';
+
+const Strip = styled.section`
+    display: grid;
+    grid-template-columns: minmax(0, 1fr);
+    gap: 14px;
+`;
+
+/** Beside the document that is reviewed: what changed, what it moved, and the signature. */
+export default function SheetSide() {
+    const waiting = useToReview(useBench().place?.circuit);
+    const view = useSearchParams()[0].get('view');
+    // The view of its own has the same form.
+    if (waiting === undefined || view === 'review') {
+        return null;
+    }
+    return (
+        <Strip aria-label="Review">
+            <h2>Review revision {waiting.number}</h2>
+            <ReviewForm revision={waiting} beside />
+        </Strip>
+    );
+}
