@@ -83,7 +83,7 @@ final class DemoData
                     }
                     foreach ($log as $entry) {
                         $this->log->keep(
-                            $kept, EntryKind::from($entry['kind']), $entry['values'], $entry['happened_at'], $people[($i + 1) % 2],
+                            $kept, EntryKind::from($entry['kind']), $entry['values'], $entry['happened_at'], $people[($i + 1) % 2], isMinded: true,
                         );
                     }
                     foreach ($sheets as $sheet) {

@@ -70,8 +70,8 @@ final class DueList
             if ($state->greasing->dueAt !== null) {
                 $items[] = $row('Greasing', $state->greasing->state, $state->greasing->dueAt, $state->greasing->says);
             }
-            if ($state->trips !== '') {
-                $items[] = $row('Trips', Greasing::OVERDUE, null, $state->trips);
+            if ($state->trips->says !== '') {
+                $items[] = $row('Trips', Greasing::OVERDUE, null, $state->trips->says);
             }
             if ($state->warranty !== '') {
                 $items[] = $row('Warranty', Greasing::IS_DUE, null, $state->warranty);

@@ -12,6 +12,7 @@ use App\Models\Person;
 use App\Problems\Problem;
 use BraveAnvil\Logbook\EntryKind;
 use BraveAnvil\Logbook\Logbook;
+use BraveAnvil\Solution\FieldError;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Carbon;
 
@@ -32,11 +33,18 @@ final class LogStore
 
     /**
      * @param  array<string, mixed>  $values  as typed
+     * @param  bool  $isMinded  whether the person was told what is unusual of it, and wants it so
      *
-     * @throws Problem with each value that cannot be read at its field, or when its time is still to come
+     * @throws Problem with each value that cannot be read at its field, when its time is still to come, or when something is to be minded first
      */
-    public function keep(Circuit $circuit, EntryKind $kind, array $values, ?string $happenedAt, Person $person): LogEntry
-    {
+    public function keep(
+        Circuit $circuit,
+        EntryKind $kind,
+        array $values,
+        ?string $happenedAt,
+        Person $person,
+        bool $isMinded,
+    ): LogEntry {
         $happened = $happenedAt === null ? Carbon::now() : Carbon::parse($happenedAt);
         if ($happened->isAfter(Carbon::now()->addMinutes(5))) {
             throw new Problem(422, 'invalid', 'Some fields need correcting', 'See the marked fields.', [
@@ -60,6 +68,12 @@ final class LogStore
         }
         if ($errors !== []) {
             throw new Problem(422, 'invalid', 'Some values need correcting', 'See the marked fields.', $errors);
+        }
+        $minded = $isMinded ? [] : Logbook::minded(CircuitDocument::of($circuit)->data, [...$standing, $new]);
+        if ($minded !== []) {
+            throw new Problem(422, 'to_mind', 'Not as on the nameplate', 'Correct the marked values, or add the entry as it is.', array_map(
+                static fn (FieldError $one): array => ['path' => $one->path, 'text' => $one->text, 'accepted' => $one->accepted], $minded,
+            ));
         }
 
         return LogEntry::query()->create([

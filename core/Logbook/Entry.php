@@ -25,6 +25,14 @@ final readonly class Entry
         return is_float($value) ? $value : null;
     }
 
+    /** @return list<float> one or several numbers, in the unit of their field */
+    public function numbers(string $name): array
+    {
+        $value = ($this->values[$name] ?? null)?->value;
+
+        return is_float($value) ? [$value] : (is_array($value) ? array_values(array_filter($value, is_float(...))) : []);
+    }
+
     public function text(string $name): string
     {
         $value = ($this->values[$name] ?? null)?->value;

@@ -32,6 +32,10 @@ final class EntryFields
         ],
         'trip' => [
             'device' => ['label' => 'Tripped device', ...self::TEXT], 'showed' => ['label' => 'Indication', ...self::TEXT],
+            'dial' => [
+                'kind' => FieldKind::Amperes, 'label' => 'Relay setting found', 'accepted' => 'Amperes from 0 to 10 000.',
+                'unit' => Unit::Ampere, 'low' => 0, 'high' => 10000,
+            ],
             'cause' => ['label' => 'Cause found', ...self::TEXT], 'reset_by' => ['label' => 'Reset by', ...self::TEXT],
         ],
         'repair' => ['what' => ['label' => 'Work done', ...self::TEXT]],

@@ -115,7 +115,7 @@ final readonly class Greasing
      * @param  list<Entry>  $entries  oldest first
      * @return array<string, int> seconds since 1970, by the end; none for one that nobody wrote down
      */
-    private static function last(array $entries): array
+    public static function last(array $entries): array
     {
         $last = [];
         foreach ($entries as $entry) {

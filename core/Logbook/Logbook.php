@@ -16,14 +16,16 @@ final readonly class Logbook
 {
     /**
      * @param  list<FieldError>  $errors  of entries, by `entries[0].values.meter`
-     * @param  string  $trips  what is to be minded; empty where nothing is
+     * @param  array<string, int>  $lastGreased  seconds since 1970, by the end; none for one that nobody wrote down
      * @param  string  $warranty  what is to be minded of its date; empty where nothing is
      */
     private function __construct(
         public array $errors,
         public string $hours,
         public Greasing $greasing,
-        public string $trips,
+        public GreasePlate $plate,
+        public array $lastGreased,
+        public Trips $trips,
         public string $warranty,
     ) {
     }
@@ -31,7 +33,7 @@ final readonly class Logbook
     /** Of a motor of which something stored cannot be read: only why is told. */
     public static function unreadable(string $why): self
     {
-        return new self([], $why, Greasing::unreadable(), '', '');
+        return new self([], $why, Greasing::unreadable(), GreasePlate::of(CircuitReader::read([])), [], Trips::none(), '');
     }
 
     /**
@@ -59,9 +61,33 @@ final readonly class Logbook
             ($circuit->has('logbook.hours_a_day') ? '.' : ' (assumed).')
                 : Show::quantity(round($hours->at($now)), Unit::Hour, 6).' run, at '.Show::quantity($aDay, Unit::Hour).
                 ' per day since the last reading'.($circuit->has('logbook.hours_a_day') ? '.' : ' (assumed).'),
-            Greasing::of($circuit, $entries, $hours, $bearing, $now), Trips::caution($entries, $now),
+            Greasing::of($circuit, $entries, $hours, $bearing, $now), GreasePlate::of($circuit), Greasing::last($entries),
+            Trips::of($entries, $now),
             self::warranty($circuit->word('logbook.warranty_until') ?? '', $now),
         );
+    }
+
+    /**
+     * What is to be minded of an entry before it is kept.
+     *
+     * @param  array<array-key, mixed>  $document  a decoded circuit
+     * @param  list<array<string, mixed>>  $typed  entries that are not withdrawn, the new one last
+     * @return list<FieldError> at `values.grease` and the like
+     */
+    public static function minded(array $document, array $typed): array
+    {
+        $circuit = CircuitReader::read($document);
+        [$entries] = EntryReader::read($typed, $circuit->ruleBook !== 'iec');
+        $newest = count($typed) - 1;
+        foreach ($entries as $entry) {
+            if ($entry->index === $newest) {
+                return GreaseCheck::of($entry, GreasePlate::of($circuit), array_values(array_filter(
+                    $entries, static fn (Entry $one): bool => $one !== $entry,
+                )));
+            }
+        }
+
+        return [];
     }
 
     private static function warranty(string $until, int $now): string

@@ -6,8 +6,10 @@ namespace Tests\Core;
 
 use BraveAnvil\Logbook\EntryFields;
 use BraveAnvil\Logbook\EntryKind;
+use BraveAnvil\Logbook\GreasedEnd;
 use BraveAnvil\Logbook\Greasing;
 use BraveAnvil\Logbook\Logbook;
+use BraveAnvil\Solution\FieldError;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 /** A motor's logbook: hours, greasing, trips. Common practice. */
@@ -161,12 +163,12 @@ final class LogbookTest extends CoreTestCase
             'kind' => 'trip', 'at' => $at, 'values' => ['device' => 'overload relay', 'cause' => $cause],
         ];
 
-        self::assertSame('', self::book([$trip('2026-04-01', 'bark in the fan')])->trips);
-        self::assertStringContainsString('without a known cause', self::book([$trip('2026-02-01', ''), $trip('2026-04-01', '')])->trips);
+        self::assertSame('', self::book([$trip('2026-04-01', 'bark in the fan')])->trips->says);
+        self::assertStringContainsString('without a known cause', self::book([$trip('2026-02-01', ''), $trip('2026-04-01', '')])->trips->says);
         self::assertStringContainsString('3 trips in 30 days', self::book([
             $trip('2026-04-01', 'bark'), $trip('2026-04-09', 'bark'), $trip('2026-04-18', 'bark'),
-        ])->trips);
-        self::assertSame('', self::book([$trip('2025-12-01', 'bark'), $trip('2026-01-09', 'bark'), $trip('2026-04-18', 'bark')])->trips);
+        ])->trips->says);
+        self::assertSame('', self::book([$trip('2025-12-01', 'bark'), $trip('2026-01-09', 'bark'), $trip('2026-04-18', 'bark')])->trips->says);
     }
 
     public function test_an_entry_that_says_nothing_is_refused_at_its_field(): void
@@ -214,5 +216,58 @@ final class LogbookTest extends CoreTestCase
         $entries = [...$entries, self::hours('2026-07-22T06:00:00Z', 12040), self::greased('2026-07-22T06:00:00Z')];
         $greasing = self::bookAt($entries, '2026-12-31T06:00:00Z')->greasing;
         self::assertSame([Greasing::OK, '2027-02-07'], [$greasing->state, gmdate('Y-m-d', (int) $greasing->dueAt)]);
+    }
+
+    /** @return iterable<string, array{array<string, mixed>, list<string>}> */
+    public static function greasings(): iterable
+    {
+        yield 'as stamped' => [['grams' => '30/20', 'grease' => 'Lithium-complex'], []];
+        yield 'a stroke more' => [['grams' => '32/21'], []];
+        yield 'nothing said of the grease' => [['grams' => '30/20'], []];
+        yield 'another grease' => [['grams' => '30/20', 'grease' => 'polyurea'], ['values.grease']];
+        yield 'twice as much' => [['grams' => '60/40'], ['values.grams']];
+        yield 'the amount of the other end' => [['grams' => '30', 'end' => 'nde'], ['values.grams']];
+        yield 'one end, its own amount' => [['grams' => '20', 'end' => 'nde'], []];
+        yield 'both wrong' => [['grams' => '5', 'grease' => 'polyurea'], ['values.grease', 'values.grams']];
+    }
+
+    /**
+     * @param  array<string, mixed>  $values
+     * @param  list<string>  $paths
+     */
+    #[DataProvider('greasings')]
+    public function test_another_grease_or_amount_is_minded(array $values, array $paths): void
+    {
+        $circuit = Circuits::changed(Circuits::kilnFan(), ['plate.grease_amount' => '30/20 g', 'plate.grease' => 'lithium complex']);
+        $minded = Logbook::minded($circuit, [self::greased('2026-01-01'), ['kind' => 'greased', 'at' => self::NOW, 'values' => $values]]);
+        self::assertSame($paths, array_map(static fn (FieldError $one): string => $one->path, $minded));
+    }
+
+    public function test_where_nothing_is_stamped_the_grease_of_last_time_counts(): void
+    {
+        $circuit = Circuits::changed(Circuits::kilnFan(), ['plate.grease_amount' => null, 'plate.grease' => null]);
+        $was = ['kind' => 'greased', 'at' => '2026-01-01', 'values' => ['grams' => '30', 'grease' => 'polyurea']];
+        $now = static fn (string $grease): array => ['kind' => 'greased', 'at' => self::NOW, 'values' => ['grams' => '30', 'grease' => $grease]];
+        self::assertSame([], Logbook::minded($circuit, [$was, $now('Polyurea')]));
+        self::assertStringStartsWith('Last time it was polyurea.', Logbook::minded($circuit, [$was, $now('lithium')])[0]->text);
+        self::assertSame([], Logbook::minded($circuit, [$now('lithium')]), 'nothing to hold it against');
+    }
+
+    public function test_the_setting_that_was_found_at_the_last_trip_is_known(): void
+    {
+        $trip = static fn (string $at, string $dial): array => ['kind' => 'trip', 'at' => $at, 'values' => ['device' => 'F2', 'dial' => $dial]];
+        $trips = self::book([$trip('2026-02-01', '66'), $trip('2026-04-01', '72 A'), $trip('2024-04-01', '50')])->trips;
+        self::assertSame([2, 72.0], [$trips->inAYear, $trips->dialFound], 'what is older than a year counts no more');
+        self::assertSame(0, self::book([])->trips->inAYear);
+    }
+
+    public function test_each_end_has_its_amount(): void
+    {
+        self::assertSame(["30\u{00A0}g", "20\u{00A0}g", '30/20'], [
+            self::book([])->plate->shownOf(GreasedEnd::Drive), self::book([])->plate->shownOf(GreasedEnd::Other),
+            self::book([])->plate->typed(),
+        ]);
+        $alike = self::book([], ['plate.grease_amount' => '25 g'])->plate;
+        self::assertSame(["25\u{00A0}g", "25\u{00A0}g"], [$alike->shownOf(GreasedEnd::Drive), $alike->shownOf(GreasedEnd::Other)]);
     }
 }

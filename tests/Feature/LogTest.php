@@ -43,6 +43,25 @@ final class LogTest extends FeatureTestCase
         self::assertSame(3, LogEntry::query()->count());
     }
 
+    public function test_another_grease_is_minded_before_it_is_kept(): void
+    {
+        $circuit = $this->circuit(null, 'KF-204', ['plate.grease_amount' => '30/20 g', 'plate.grease' => 'lithium complex']);
+        $this->actingAs($this->person());
+        $entry = ['kind' => 'greased', 'values' => ['grams' => '30/20', 'grease' => 'polyurea']];
+        $minded = $this->postJson("/api/circuits/$circuit->id/log", $entry);
+        $this->assertProblem(422, $minded);
+        self::assertSame('values.grease', $minded->json('errors.0.path'));
+        self::assertStringEndsWith('to_mind', (string) $minded->json('type'));
+        self::assertSame(0, LogEntry::query()->count());
+        $this->postJson("/api/circuits/$circuit->id/log", [...$entry, 'is_minded' => true])->assertCreated();
+        $stamped = $this->getJson("/api/circuits/$circuit->id/log")->assertOk();
+        $this->assertShape('log', $stamped);
+        self::assertSame(['lithium complex', '30/20', "30\u{00A0}g", "20\u{00A0}g"], [
+            $stamped->json('state.greasing.plate.grease'), $stamped->json('state.greasing.plate.grams'),
+            $stamped->json('state.greasing.plate.ends.0.amount'), $stamped->json('state.greasing.plate.ends.1.amount'),
+        ]);
+    }
+
     public function test_an_entry_is_withdrawn_once_and_never_changed(): void
     {
         $circuit = $this->circuit();

@@ -3800,9 +3800,19 @@ export interface LogEntry {
 }
 export interface LogState {
     hours: string;
-    trips: string;
+    trips: TripState;
     warranty: string;
     greasing: GreasingState;
+}
+export interface TripState {
+    says: string;
+    in_a_year: number;
+    last_at: string | null;
+    dial_found: DialFound | null;
+}
+export interface DialFound {
+    value: number;
+    shown: string;
 }
 export interface GreasingState {
     state: 'none' | 'unknown' | 'ok' | 'due' | 'overdue';
@@ -3810,6 +3820,17 @@ export interface GreasingState {
     due_at: string | null;
     working: string[];
     task: string[];
+    plate: GreasePlate;
+}
+export interface GreasePlate {
+    grease: string;
+    grams: string;
+    ends: GreaseEnd[];
+}
+export interface GreaseEnd {
+    end: 'de' | 'nde';
+    amount: string;
+    last_at: string | null;
 }
 export interface DueAnswer {
     site: string;

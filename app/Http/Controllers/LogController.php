@@ -17,8 +17,12 @@ use App\Record\Happening;
 use App\Record\HouseRecord;
 use App\Record\Stored;
 use BraveAnvil\Logbook\EntryKind;
+use BraveAnvil\Logbook\GreasedEnd;
 use BraveAnvil\Logbook\Logbook;
+use BraveAnvil\Logbook\Trips;
 use BraveAnvil\Register\CsvText;
+use BraveAnvil\Solution\Show;
+use BraveAnvil\Solution\Unit;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -45,7 +49,7 @@ final class LogController
         $person = Signed::editor($request);
         $request->validate([
             'kind' => ['required', Rule::enum(EntryKind::class)], 'values' => ['present', 'array', 'max:20'],
-            'happened_at' => ['nullable', new PastTime],
+            'happened_at' => ['nullable', new PastTime], 'is_minded' => ['nullable', 'boolean'],
         ]);
         $values = [];
         foreach ($request->array('values') as $name => $value) {
@@ -54,6 +58,7 @@ final class LogController
         $this->log->keep(
             $circuit, EntryKind::from($request->string('kind')->toString()), $values,
             $request->filled('happened_at') ? $request->string('happened_at')->toString() : null, $person,
+            $request->boolean('is_minded'),
         );
 
         return new JsonResponse($this->answer($circuit), 201);
@@ -129,14 +134,43 @@ final class LogController
         return [
             'entries' => $entries->map(static fn (LogEntry $entry): array => $entry->resource())->values(),
             'state' => [
-                'hours' => $state->hours, 'trips' => $state->trips, 'warranty' => $state->warranty,
+                'hours' => $state->hours, 'trips' => self::trips($state->trips), 'warranty' => $state->warranty,
                 'greasing' => [
                     'state' => $state->greasing->state, 'says' => $state->greasing->says,
-                    'due_at' => $state->greasing->dueAt === null
-                        ? null : Carbon::createFromTimestampUTC($state->greasing->dueAt)->toIso8601ZuluString(),
-                    'working' => $state->greasing->working, 'task' => $state->greasing->task,
+                    'due_at' => self::moment($state->greasing->dueAt),
+                    'working' => $state->greasing->working, 'task' => $state->greasing->task, 'plate' => self::grease($state),
                 ],
             ],
         ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function trips(Trips $trips): array
+    {
+        return [
+            'says' => $trips->says, 'in_a_year' => $trips->inAYear, 'last_at' => self::moment($trips->lastAt),
+            'dial_found' => $trips->dialFound === null ? null
+                : ['value' => $trips->dialFound, 'shown' => Show::quantity($trips->dialFound, Unit::Ampere)],
+        ];
+    }
+
+    /** @return array<string, mixed> what is stamped of grease, and when each end had it last */
+    private static function grease(Logbook $state): array
+    {
+        $ends = [];
+        foreach ([GreasedEnd::Drive, GreasedEnd::Other] as $end) {
+            $ends[] = [
+                'end' => $end->value, 'amount' => $state->plate->shownOf($end),
+                'last_at' => self::moment($state->lastGreased[$end->value] ?? null),
+            ];
+        }
+
+        return ['grease' => $state->plate->grease, 'grams' => $state->plate->typed(), 'ends' => $ends];
+    }
+
+    /** @param  int|null  $at  seconds since 1970 */
+    private static function moment(?int $at): ?string
+    {
+        return $at === null ? null : Carbon::createFromTimestampUTC($at)->toIso8601ZuluString();
     }
 }

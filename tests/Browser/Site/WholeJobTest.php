@@ -233,7 +233,7 @@ final class WholeJobTest extends BrowserTestCase
             $hand->see($seen);
         }
         $open = static fn (): bool => $hand->driver->executeScript('return document.querySelector("aside") !== null') === true;
-        self::assertTrue($open(), 'findings and calculation stand beside the station');
+        $hand->until($open);
         $hand->keys('w');
         $hand->until(static fn (): bool => ! $open());
         $hand->keys('w');

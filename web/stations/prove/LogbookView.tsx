@@ -1,8 +1,8 @@
-import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { type SyntheticEvent, useState } from 'react';
 import styled from 'styled-components';
 import { call, errorOf, ProblemError } from '../../api/client';
-import type { EntryKind, LogAnswer, LogEntry } from '../../api/contract';
+import type { EntryKind, GreasePlate, LogAnswer, LogEntry } from '../../api/contract';
 import { ENTRIES, type EntryField } from '../../api/logbook';
 import { useBench } from '../../bench/BenchContext';
 import { Field } from '../../bench/fields';
@@ -14,7 +14,9 @@ import { Select } from '../../kit/Select';
 import { TextField } from '../../kit/TextField';
 import { WithdrawDialog } from '../../readings/WithdrawDialog';
 import { narrow, token } from '../../theme/tokens';
+import { AfterTrips } from './AfterTrips';
 import { when } from './ComparisonTable';
+import { GreaseCard } from './GreaseCard';
 import { useKept } from '../../away/useKept';
 
 const Due = styled.section`
@@ -79,6 +81,18 @@ export function LogbookView() {
     const [withdrawing, setWithdrawing] = useState<LogEntry | null>(null);
     const [said, setSaid] = useState('');
     const took = (answer: LogAnswer) => client.setQueryData(key, answer);
+    const greased = useMutation({
+        mutationFn: ({ grams, grease }: GreasePlate) =>
+            call<LogAnswer>('POST', `circuits/${circuit}/log`, {
+                kind: 'greased',
+                values: { end: 'both', grams, ...(grease === '' ? {} : { grease }) },
+                happened_at: null,
+            }),
+        onSuccess: (answer) => {
+            took(answer);
+            setSaid('Entry added.');
+        },
+    });
     if (query.data === undefined) {
         return query.isError ? <p>{query.error.message}</p> : null;
     }
@@ -91,9 +105,16 @@ export function LogbookView() {
                     {late && <GradeMark grade="caution" />} {state.greasing.says}
                 </h2>
                 {state.greasing.due_at !== null && <p>Due {state.greasing.due_at.slice(0, 10)}.</p>}
+                {state.greasing.state !== 'none' && (
+                    <GreaseCard
+                        plate={state.greasing.plate}
+                        onGreased={readOnly || greased.isPending ? undefined : () => greased.mutate(state.greasing.plate)}
+                    />
+                )}
+                {greased.isError && <p role="alert">{greased.error.message}</p>}
                 {(late || state.greasing.state === 'ok') && (
                     <ul aria-label="Greasing details">
-                        {state.greasing.task.map((line) => (
+                        {state.greasing.task.slice(1).map((line) => (
                             <li key={line}>{line}</li>
                         ))}
                     </ul>
@@ -107,7 +128,7 @@ export function LogbookView() {
                     </details>
                 )}
                 <p>{state.hours}</p>
-                {[state.trips, state.warranty]
+                {[state.trips.says, state.warranty]
                     .filter((text) => text !== '')
                     .map((text) => (
                         <p key={text}>
@@ -115,6 +136,7 @@ export function LogbookView() {
                         </p>
                     ))}
             </Due>
+            <AfterTrips trips={state.trips} />
             {!readOnly && (
                 <>
                     <Touches role="group" aria-label="Type of entry">
@@ -219,13 +241,12 @@ function EntryForm({ kind, onDone }: { kind: EntryKind; onDone: (answer: LogAnsw
     const [happened, setHappened] = useKept(`${form}:happened`, '');
     const [problem, setProblem] = useState<Error | null>(null);
     const at = (path: string) => (problem instanceof ProblemError ? problem.at(path) : undefined);
-    const submit = async (event: SyntheticEvent) => {
-        event.preventDefault();
+    const submit = async (is_minded: boolean) => {
         setProblem(null);
         try {
             const values = Object.fromEntries(Object.entries(typed).filter(([, value]) => value !== ''));
             const happened_at = happened === '' ? null : new Date(happened).toISOString();
-            const answer = await call<LogAnswer>('POST', `circuits/${place?.circuit ?? 0}/log`, { kind, values, happened_at });
+            const answer = await call<LogAnswer>('POST', `circuits/${place?.circuit ?? 0}/log`, { kind, values, happened_at, is_minded });
             setTyped({});
             setHappened('');
             onDone(answer);
@@ -234,7 +255,14 @@ function EntryForm({ kind, onDone }: { kind: EntryKind; onDone: (answer: LogAnsw
         }
     };
     return (
-        <Form onSubmit={(event) => void submit(event)} aria-label={ENTRIES[kind].label} noValidate>
+        <Form
+            onSubmit={(event: SyntheticEvent) => {
+                event.preventDefault();
+                void submit(false);
+            }}
+            aria-label={ENTRIES[kind].label}
+            noValidate
+        >
             <Fields>
                 {ENTRIES[kind].fields.map((field) => (
                     <EntryInput
@@ -258,6 +286,9 @@ function EntryForm({ kind, onDone }: { kind: EntryKind; onDone: (answer: LogAnsw
                 <Button kind="main" type="submit">
                     Add entry
                 </Button>{' '}
+                {problem instanceof ProblemError && problem.problem.type.endsWith('to_mind') && (
+                    <Button onPress={() => void submit(true)}>Add it as entered</Button>
+                )}{' '}
                 <span role="status">{problem?.message ?? ''}</span>
             </div>
         </Form>

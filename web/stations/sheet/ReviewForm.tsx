@@ -100,7 +100,7 @@ export function ReviewForm({
     return (
         <>
             <p>
-                {revision.name}, {KINDS[revision.kind]}
+                <b>{revision.name}</b>, {KINDS[revision.kind]}
                 {sent !== undefined && `, sent by ${sent.by}`}
                 {sent !== undefined && sent.remark !== '' && `: “${sent.remark}”`}
             </p>

@@ -1,3 +1,4 @@
+import styled from 'styled-components';
 import { mayReview, usePerson } from '../../api/session';
 import { useBench } from '../../bench/BenchContext';
 import { NotLoaded } from '../../kit/NotLoaded';
@@ -5,6 +6,11 @@ import { ReviewForm } from './ReviewForm';
 import { SendForm } from './SendForm';
 import { STATES, useRevisions } from './useRevisions';
 import { useToReview } from './useToReview';
+
+const Heading = styled.h2`
+    font-size: 18px;
+    font-weight: 600;
+`;
 
 /** The way to a signed sheet: whoever prepares sends it, another person reviews and signs. */
 export function ReviewView() {
@@ -30,7 +36,7 @@ export function ReviewView() {
             </p>
             {toReview !== undefined && (
                 <>
-                    <h2>Review revision {toReview.number}</h2>
+                    <Heading>Review revision {toReview.number}</Heading>
                     <ReviewForm revision={toReview} />
                 </>
             )}
