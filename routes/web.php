@@ -22,6 +22,7 @@ use App\Http\Controllers\SiteController;
 use App\Http\Controllers\SolveController;
 use App\Http\Controllers\SpareController;
 use App\Http\Controllers\TableController;
+use App\Http\Controllers\TrialController;
 use App\Http\Controllers\WaveformController;
 use App\Http\Middleware\LimitBody;
 use App\Http\Middleware\LimitUpload;
@@ -115,6 +116,8 @@ Route::prefix('api')->middleware([PlainRequest::class, LimitBody::class, LiveSes
         Route::get('circuits/{circuit}/log', [LogController::class, 'index']);
         Route::post('circuits/{circuit}/log', [LogController::class, 'store'])->middleware(OpenCircuit::class);
         Route::post('log/{entry}/withdraw', [LogController::class, 'withdraw']);
+        Route::post('sites/{site}/trial', [TrialController::class, 'try']);
+        Route::post('sites/{site}/trial/take', [TrialController::class, 'take']);
         Route::get('sites/{site}/due', [LogController::class, 'due']);
         Route::get('sites/{site}/due.csv', [LogController::class, 'dueFile']);
         Route::post('sites/{site}/calendar', [LogController::class, 'renewCalendar']);

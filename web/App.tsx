@@ -18,6 +18,7 @@ const TablesPage = lazy(() => import('./setup/TablesPage'));
 const DuePage = lazy(() => import('./due/DuePage'));
 const RecordPage = lazy(() => import('./record/RecordPage'));
 const RoundPage = lazy(() => import('./round/RoundPage'));
+const TrialPage = lazy(() => import('./trial/TrialPage'));
 const RegisterPage = lazy(() => import('./register/RegisterPage'));
 const Standing = lazy(() => import('./standing/Standing'));
 
@@ -36,6 +37,7 @@ export function App() {
                     <Route path="/setup" element={<SignedIn view={<Setup />} />} />
                     <Route path="/sites/:id/tables" element={<SignedIn view={<TablesPage />} />} />
                     <Route path="/sites/:id/bank" element={<SignedIn view={<BankPage />} />} />
+                    <Route path="/what-if" element={<SignedIn view={<TrialPage />} />} />
                     <Route path="/register" element={<SignedIn view={<RegisterPage />} />} />
                     <Route path="/round" element={<SignedIn view={<RoundPage />} />} />
                     <Route path="/record" element={<SignedIn view={<RecordPage />} />} />

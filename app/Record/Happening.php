@@ -18,6 +18,7 @@ enum Happening: string
     case SiteMade = 'site_made';
     case SiteChanged = 'site_changed';
     case TableCorrected = 'table_corrected';
+    case SupplyTaken = 'supply_taken';
     case CircuitArchived = 'circuit_archived';
     case CircuitRestored = 'circuit_restored';
     case SheetSent = 'sheet_sent';
@@ -43,6 +44,7 @@ enum Happening: string
             self::SiteMade => 'Site added',
             self::SiteChanged => 'Site changed',
             self::TableCorrected => 'Table value corrected',
+            self::SupplyTaken => 'Supply changed in circuits',
             self::CircuitArchived => 'Circuit archived',
             self::CircuitRestored => 'Circuit restored',
             self::SheetSent => 'Sheet sent for review',

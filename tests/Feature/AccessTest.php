@@ -101,6 +101,8 @@ final class AccessTest extends FeatureTestCase
         'PUT api/imports/{import}/columns' => self::EDITORS,
         'POST api/imports/{import}/apply' => self::EDITORS,
         'DELETE api/imports/{import}' => self::EDITORS,
+        'POST api/sites/{site}/trial' => self::READERS,
+        'POST api/sites/{site}/trial/take' => self::EDITORS,
         'GET api/sites/{site}/due' => self::READERS,
         'GET api/sites/{site}/due.csv' => self::READERS,
         'POST api/sites/{site}/calendar' => self::ADMINISTRATORS,

@@ -3296,6 +3296,8 @@ export interface Service {
     round?: Round;
     roundMotor?: RoundMotorAnswer;
     record?: RecordAnswer;
+    trial?: TrialAnswer;
+    taken?: TakenAnswer;
 }
 export interface SessionAnswer {
     person: Person | null;
@@ -4027,6 +4029,36 @@ export interface HouseEvent {
     what: string;
     label: string;
     about: string;
+}
+export interface TrialAnswer {
+    rows: TrialRow[];
+    unchanged: number;
+    next: number | null;
+    total: number;
+}
+export interface TrialRow {
+    circuit: number;
+    tag: string;
+    drives: string;
+    version: number;
+    was: string;
+    moved: SheetMoved[];
+    gained: TrialFinding[];
+    lost: TrialFinding[];
+    problem: string;
+}
+export interface TrialFinding {
+    grade: 'stop' | 'caution';
+    station: string;
+    title: string;
+}
+export interface TakenAnswer {
+    circuits: TakenCircuit[];
+}
+export interface TakenCircuit {
+    circuit: number;
+    tag: string;
+    problem: string;
 }
 
 /** What never changes about a field: its label, the unit of a bare typed number, and a line below it. */

@@ -66,6 +66,7 @@ export function Menu({ items = [] }: { items?: readonly Entry[] }) {
         { id: 'yard', label: 'Yard', action: go('/') },
         { id: 'due', label: 'Due list', action: go('/due') },
         { id: 'round', label: 'Rounds', action: go('/round') },
+        { id: 'what-if', label: 'What if', action: go('/what-if') },
         { id: 'register', label: 'Import and export', action: go('/register') },
         ...(person?.role === 'administrator'
             ? [

@@ -92,6 +92,12 @@ const show = (...answers: readonly { status: number; body: unknown }[]) => {
     return fetched;
 };
 
+/** What was sent with one call. */
+const sent = (fetched: ReturnType<typeof show>, call: number): unknown => {
+    const body = fetched.mock.calls[call]?.[1]?.body;
+    return typeof body === 'string' ? JSON.parse(body) : null;
+};
+
 describe('The logbook', () => {
     it('says what is due first, how it is done, and how that follows', async () => {
         show();
@@ -122,8 +128,7 @@ describe('The logbook', () => {
         await user.click(within(form).getByRole('button', { name: 'Add entry' }));
         await waitFor(() => expect(screen.getByText(/The meter stood at/)).toBeTruthy());
         expect(within(form).getByLabelText<HTMLInputElement>('Hour meter').value).toBe('5543');
-        const sent = fetched.mock.calls[1]?.[1]?.body;
-        expect(typeof sent === 'string' ? JSON.parse(sent) : null).toEqual({
+        expect(sent(fetched, 1)).toEqual({
             kind: 'hours',
             values: { meter: '5543' },
             happened_at: null,
@@ -135,7 +140,7 @@ describe('The logbook', () => {
         const fetched = show({ status: 201, body: book });
         await userEvent.click(await screen.findByRole('button', { name: 'Greased as on the nameplate' }));
         await screen.findByText('Entry added.');
-        expect(JSON.parse(String(fetched.mock.calls[1]?.[1]?.body))).toEqual({
+        expect(sent(fetched, 1)).toEqual({
             kind: 'greased',
             values: { end: 'both', grams: '30/25', grease: 'lithium complex' },
             happened_at: null,
@@ -159,8 +164,8 @@ describe('The logbook', () => {
         await screen.findByText('The nameplate says lithium complex. Never mix greases.');
         await userEvent.click(within(form).getByRole('button', { name: 'Add it as entered' }));
         await screen.findByText('Entry added.');
-        expect(JSON.parse(String(fetched.mock.calls[1]?.[1]?.body))).toMatchObject({ is_minded: false });
-        expect(JSON.parse(String(fetched.mock.calls[2]?.[1]?.body))).toMatchObject({ is_minded: true, values: { grease: 'polyurea' } });
+        expect(sent(fetched, 1)).toMatchObject({ is_minded: false });
+        expect(sent(fetched, 2)).toMatchObject({ is_minded: true, values: { grease: 'polyurea' } });
     });
 
     it('after a second trip leads to what to read next, with the dial that was found beside the one it should be', async () => {
