@@ -11,6 +11,7 @@ use App\Http\Controllers\LogController;
 use App\Http\Controllers\PageController;
 use App\Http\Controllers\PersonController;
 use App\Http\Controllers\PhotographController;
+use App\Http\Controllers\ReadingCheckController;
 use App\Http\Controllers\ReadingController;
 use App\Http\Controllers\RecordController;
 use App\Http\Controllers\RegisterController;
@@ -54,6 +55,8 @@ Route::prefix('api')->middleware([PlainRequest::class, LimitBody::class, LiveSes
     Route::post('solve', SolveController::class)->middleware(SignedIn::class);
 
     Route::post('leads', LeadsController::class)->middleware(SignedIn::class);
+
+    Route::post('readings/check', ReadingCheckController::class)->middleware(SignedIn::class);
 
     Route::post('replacement', [SpareController::class, 'check'])->middleware(SignedIn::class);
 

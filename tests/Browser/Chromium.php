@@ -44,11 +44,21 @@ final class Chromium
         $this->show($width, $height, $dark);
     }
 
-    public function show(int $width, int $height, bool $dark): void
+    public function show(int $width, int $height, bool $dark, bool $forced = false): void
     {
         $this->resize($width, $height);
-        $scheme = ['name' => 'prefers-color-scheme', 'value' => $dark ? 'dark' : 'light'];
-        $this->command('Emulation.setEmulatedMedia', ['features' => [$scheme]]);
+        $this->touch(false);
+        $this->command('Emulation.setEmulatedMedia', ['features' => [
+            ['name' => 'prefers-color-scheme', 'value' => $dark ? 'dark' : 'light'],
+            ['name' => 'forced-colors', 'value' => $forced ? 'active' : 'none'],
+        ]]);
+    }
+
+    /** As a screen under fingers, or a mouse again. */
+    public function touch(bool $on): void
+    {
+        $this->command('Emulation.setTouchEmulationEnabled', ['enabled' => $on, 'maxTouchPoints' => 5]);
+        $this->command('Emulation.setEmitTouchEventsForMouse', ['enabled' => $on, 'configuration' => $on ? 'mobile' : 'desktop']);
     }
 
     /**

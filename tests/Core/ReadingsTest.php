@@ -8,6 +8,8 @@ use BraveAnvil\Bench;
 use BraveAnvil\Prove\Comparison;
 use BraveAnvil\Prove\ReadingFields;
 use BraveAnvil\Prove\ReadingKind;
+use BraveAnvil\Prove\ReadingReader;
+use BraveAnvil\Solution\FieldError;
 use BraveAnvil\Solution\Solution;
 use PHPUnit\Framework\Attributes\DataProvider;
 
@@ -367,5 +369,27 @@ final class ReadingsTest extends CoreTestCase
             self::assertCount(count($readings), $solution->comparisons, "seed $seed");
             json_encode($solution->toArray(), JSON_THROW_ON_ERROR);
         }
+    }
+
+    /** @return iterable<string, array{string, float|null}> */
+    public static function megohms(): iterable
+    {
+        yield 'a bare number' => ['220', 220e6];
+        yield 'the prefix alone' => ['220 M', 220e6];
+        yield 'without a blank' => ['2.2G', 2.2e9];
+        yield 'in full' => ['220 MΩ', 220e6];
+        yield 'kilohms' => ['900 k', 900e3];
+        yield 'a small m says nothing here' => ['220 m', null];
+        yield 'volts' => ['220 V', null];
+    }
+
+    #[DataProvider('megohms')]
+    public function test_megohms_as_people_write_them(string $typed, ?float $ohms): void
+    {
+        $read = ReadingReader::read([['kind' => 'insulation_resistance', 'at' => '2026-01-01', 'values' => ['megohms' => $typed]]], false);
+        self::assertSame($ohms, $read->byTime[0]->number('megohms')?->number());
+        self::assertSame($ohms === null ? ['readings[0].values.megohms'] : [], array_map(
+            static fn (FieldError $one): string => $one->path, $read->errors,
+        ));
     }
 }

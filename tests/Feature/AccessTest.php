@@ -34,6 +34,7 @@ final class AccessTest extends FeatureTestCase
         'DELETE api/session/sign-ins/{signIn}' => self::READERS,
         'POST api/solve' => self::READERS,
         'POST api/leads' => self::READERS,
+        'POST api/readings/check' => self::READERS,
         'POST api/replacement' => self::READERS,
         'POST api/waveforms' => self::READERS,
         'GET api/sites' => self::READERS,

@@ -33,6 +33,18 @@ final class ReadingTest extends FeatureTestCase
         );
     }
 
+    public function test_what_cannot_be_read_is_told_while_it_is_typed(): void
+    {
+        $this->actingAs($this->person());
+        $check = fn (array $values): TestResponse => $this->postJson('/api/readings/check', [
+            'rule_book' => 'iec', 'kind' => 'line_current', 'values' => $values, 'load_percent' => '90',
+        ])->assertOk();
+        $answer = $check(['amps_1' => '59 A', 'amps_2' => '59 kW', 'amps_3' => '']);
+        $this->assertShape('reading_check', $answer);
+        self::assertSame(['values.amps_2'], array_column((array) $answer->json('errors'), 'path'));
+        self::assertSame([], $check(['amps_1' => '59'])->json('errors'), 'what is not there yet is no error');
+    }
+
     public function test_what_differs_shows_in_the_yard_and_stays_there_when_the_site_is_solved_anew(): void
     {
         $circuit = $this->circuit();

@@ -3298,6 +3298,7 @@ export interface Service {
     record?: RecordAnswer;
     trial?: TrialAnswer;
     taken?: TakenAnswer;
+    reading_check?: ReadingCheck;
 }
 export interface SessionAnswer {
     person: Person | null;
@@ -4059,6 +4060,13 @@ export interface TakenCircuit {
     circuit: number;
     tag: string;
     problem: string;
+}
+export interface ReadingCheck {
+    errors: {
+        path: string;
+        text: string;
+        accepted: string;
+    }[];
 }
 
 /** What never changes about a field: its label, the unit of a bare typed number, and a line below it. */

@@ -34,7 +34,7 @@ const Strip = styled.header`
 const Tag = styled.button`
     flex: none;
     max-width: 190px;
-    min-height: 40px;
+    min-height: ${token.touch};
     padding: 2px 12px;
     overflow: hidden;
     border: 1.5px solid ${token.softOnSteel};

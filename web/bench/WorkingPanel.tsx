@@ -109,7 +109,7 @@ const Steps = styled.dl`
     }
     @media (pointer: coarse) {
         dd.from a {
-            min-height: 40px;
+            min-height: ${token.touch};
         }
     }
     dd.assumed {

@@ -1,7 +1,6 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
-import styled from 'styled-components';
 import { call, messageOf } from '../api/client';
 import type { DueAnswer, SitesAnswer } from '../api/contract';
 import { usePerson } from '../api/session';
@@ -9,19 +8,9 @@ import { Button } from '../kit/Button';
 import { GradeMark } from '../kit/Grade';
 import { RuledTable } from '../kit/RuledTable';
 import { Scroll } from '../kit/Scroll';
-import { ListPage } from '../kit/ListPage';
+import { ListBar, ListPage } from '../kit/ListPage';
 import { Select } from '../kit/Select';
 import { TopBar } from '../kit/TopBar';
-
-const Bar = styled.div`
-    display: flex;
-    flex-wrap: wrap;
-    gap: 12px 18px;
-    align-items: end;
-    > :first-child {
-        flex: 0 1 280px;
-    }
-`;
 
 const WORDS = { overdue: 'overdue', due: 'due', ok: 'in time', unknown: '', none: '' } as const;
 
@@ -50,7 +39,7 @@ export default function DuePage() {
             <TopBar line="Due list" />
             <ListPage $width={1000}>
                 <h1>Due</h1>
-                <Bar>
+                <ListBar>
                     <Select
                         label="Site"
                         value={site}
@@ -58,7 +47,7 @@ export default function DuePage() {
                         onChange={(chosen) => setSearch({ site: chosen }, { replace: true })}
                     />
                     {site !== '' && <a href={`/api/sites/${site}/due.csv`}>Export (CSV)</a>}
-                </Bar>
+                </ListBar>
                 {due.isError && <p>{due.error.message}</p>}
                 {due.data?.items.length === 0 && <p>Nothing is due. Greasing is counted from the first greasing in the logbook.</p>}
                 {due.data !== undefined && due.data.items.length > 0 && (

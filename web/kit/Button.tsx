@@ -24,7 +24,7 @@ const look = {
 } as const;
 
 const Root = styled(AriaButton)<{ $look: keyof typeof look }>`
-    min-height: 40px;
+    min-height: ${token.touch};
     padding: 0 14px;
     border: 1px solid;
     border-radius: 4px;
@@ -41,7 +41,7 @@ const Root = styled(AriaButton)<{ $look: keyof typeof look }>`
     }
 `;
 
-/** A button of 40 px or more, for a finger in a glove. */
+/** A button, high enough for a finger in a glove. */
 export function Button({ kind = 'plain', ...props }: ButtonProps & { kind?: keyof typeof look }) {
     return <Root $look={kind} {...props} />;
 }

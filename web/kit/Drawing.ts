@@ -19,7 +19,7 @@ export const Drawing = styled.svg`
     }
     .soft {
         fill: ${token.soft};
-        font-size: 13.5px;
+        font-size: 14.2px;
     }
     .good {
         fill: ${token.accent};

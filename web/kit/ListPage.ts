@@ -31,6 +31,11 @@ export const ListBar = styled.div`
     flex-wrap: wrap;
     gap: 12px 18px;
     align-items: end;
+    > a {
+        display: inline-flex;
+        align-items: center;
+        min-height: ${token.touch};
+    }
 `;
 
 /** A part of such a view with a heading of its own. */

@@ -27,7 +27,7 @@ const Pop = styled(Popover)`
 const Item = styled(MenuItem)`
     display: flex;
     align-items: center;
-    min-height: 42px;
+    min-height: max(42px, ${token.touch});
     padding: 4px 14px;
     cursor: pointer;
     &[data-focused] {

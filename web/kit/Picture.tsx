@@ -1,6 +1,7 @@
 import { type ReactNode, useRef } from 'react';
 import styled from 'styled-components';
 import { token } from '../theme/tokens';
+import { Scroll } from './Scroll';
 
 const Frame = styled.figure`
     position: relative;
@@ -12,10 +13,7 @@ const Frame = styled.figure`
         font-family: ${token.narrow};
         overflow: visible;
     }
-    [data-wide='true'] {
-        overflow-x: auto;
-    }
-    [data-wide='true'] svg {
+    [data-wide] svg {
         min-width: 560px;
     }
 `;
@@ -39,7 +37,7 @@ const Caption = styled.figcaption`
     }
     @media (pointer: coarse) {
         button {
-            min-height: 40px;
+            min-height: ${token.touch};
         }
     }
 `;
@@ -82,9 +80,13 @@ export function Picture({
                     </button>
                 </span>
             </Caption>
-            <div {...(wide ? { tabIndex: 0, role: 'group', 'aria-label': title } : {})} data-wide={wide}>
-                {children}
-            </div>
+            {wide ? (
+                <Scroll tabIndex={0} role="group" aria-label={title} data-wide>
+                    {children}
+                </Scroll>
+            ) : (
+                children
+            )}
             <Behind>
                 <table>
                     <caption>{title}</caption>

@@ -13,7 +13,7 @@ const Group = styled(ToggleButtonGroup)`
 
 const One = styled(ToggleButton)`
     flex: 1 1 auto;
-    min-height: 40px;
+    min-height: ${token.touch};
     padding: 0 10px;
     white-space: nowrap;
     border: 0;

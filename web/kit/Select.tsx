@@ -16,7 +16,7 @@ const Opener = styled(Button)<{ $bad: boolean }>`
     align-items: center;
     justify-content: space-between;
     gap: 6px;
-    min-height: 42px;
+    min-height: max(42px, ${token.touch});
     width: 100%;
     padding: 0 10px;
     border: 1px solid ${({ $bad }) => ($bad ? token.stop : token.edge)};
@@ -53,7 +53,7 @@ const Pop = styled(Popover)`
 const Item = styled(ListBoxItem)`
     display: flex;
     align-items: center;
-    min-height: 40px;
+    min-height: ${token.touch};
     padding: 4px 12px;
     cursor: pointer;
     &[data-focused] {

@@ -9,7 +9,7 @@ const Link = styled.a`
     top: -100px;
     left: 8px;
     z-index: 30;
-    padding: 10px 16px;
+    padding: 12px 16px;
     border-radius: 0 0 4px 4px;
     background: ${token.accent};
     color: ${token.onAccent};

@@ -45,7 +45,7 @@ const Root = styled(AriaTextField)`
 const Frame = styled.div<{ $bad: boolean }>`
     display: flex;
     align-items: center;
-    min-height: 42px;
+    min-height: max(42px, ${token.touch});
     border: 1px solid ${({ $bad }) => ($bad ? token.stop : token.edge)};
     border-radius: 3px;
     background: ${token.sheet};
@@ -57,7 +57,7 @@ const Frame = styled.div<{ $bad: boolean }>`
         flex: 1;
         min-width: 0;
         width: 100%;
-        min-height: 40px;
+        min-height: ${token.touch};
         padding: 0 10px;
         border: 0;
         outline: none;

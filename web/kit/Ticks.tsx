@@ -26,7 +26,7 @@ const Box = styled(CheckboxButton)`
     display: inline-flex;
     align-items: center;
     gap: 8px;
-    min-height: 40px;
+    min-height: ${token.touch};
     cursor: pointer;
     .box {
         display: grid;

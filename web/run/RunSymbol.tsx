@@ -96,7 +96,7 @@ function drawing(part: Part, six: boolean, phases: number) {
                     <text x="50" y="37">
                         M
                     </text>
-                    <text x="50" y="52" style={{ fontSize: 11 }}>
+                    <text x="50" y="52" style={{ fontSize: 12 }}>
                         {phases} ~
                     </text>
                 </>

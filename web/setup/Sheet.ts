@@ -43,6 +43,11 @@ export const Sheet = styled.form`
         gap: 14px;
         align-items: center;
         justify-content: flex-end;
+        a {
+            display: inline-flex;
+            align-items: center;
+            min-height: ${token.touch};
+        }
         color: ${token.soft};
     }
 `;

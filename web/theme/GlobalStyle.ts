@@ -5,6 +5,8 @@ export const GlobalStyle = createGlobalStyle`
     :root { ${light} }
     @media (prefers-color-scheme: dark) { :root:not([data-theme='light']) { ${dark} } }
     :root[data-theme='dark'] { ${dark} }
+    :root { --touch: 40px; }
+    @media (pointer: coarse) { :root { --touch: 44px; } }
     *, *::before, *::after { box-sizing: border-box; }
     html { font-size: 16px; -webkit-text-size-adjust: 100%; }
     body {
@@ -15,6 +17,7 @@ export const GlobalStyle = createGlobalStyle`
     ul, ol { list-style: none; }
     button, input, select { font: inherit; color: inherit; }
     a { color: ${token.accent}; }
+    summary { padding: calc((var(--touch) - 1.4em) / 2) 0; cursor: pointer; }
     :focus-visible, [data-focus-visible] { outline: 3px solid ${token.accent}; outline-offset: 2px; }
     /* A drawing on its own: black on white, and nothing else. */
     @media print {

@@ -22,6 +22,8 @@ export const token = {
     cautionWash: 'var(--caution-wash)',
     note: 'var(--note)',
     noteWash: 'var(--note-wash)',
+    /** Least height of what is touched: for a finger in a glove, more where there is no mouse. */
+    touch: 'var(--touch)',
     sans: 'Barlow, "Anvil Symbols", system-ui, sans-serif',
     narrow: '"Barlow Semi Condensed", "Anvil Symbols", system-ui, sans-serif',
 } as const;

@@ -23,7 +23,7 @@ const row = (circuit: number, tag: string, more: Partial<TrialRow> = {}): TrialR
 
 const answers = {
     sites: { sites: [site({ id: 1, name: 'Larkrigg Mill', supply: { ambient: '30' } })] },
-    'POST sites/1/trial': { rows: [row(7, 'KF-204'), row(8, 'KF-205', { moved: [], gained: [] })], unchanged: 5, next: null, total: 7 },
+    'POST sites/1/trial': { rows: [row(8, 'KF-205', { gained: [] }), row(7, 'KF-204')], unchanged: 5, next: null, total: 7 },
 };
 
 function show(role: Person['role'], at = '/what-if?site=1&ambient=45') {
@@ -45,6 +45,9 @@ test('an electrician sees what would change, chooses a circuit, and it takes the
     await screen.findByText('new circuits here: 30');
     await userEvent.click(screen.getByRole('button', { name: 'Try it on all circuits' }));
     await screen.findByRole('heading', { name: '2 circuits of 7 would change' });
+    expect(screen.getByText('1 circuit would gain a stop, 2 would change a size, a device or a setting.')).toBeTruthy();
+    // The gravest stands first.
+    expect(screen.getAllByRole('row')[1]?.textContent).toContain('KF-204');
     expect(screen.getAllByRole('row')[1]?.textContent).toContain('Conductor size: 16 mm² → 25 mm²');
     expect(screen.getByRole('link', { name: 'Fuse too large' }).getAttribute('href')).toBe('/circuits/7/guard');
     await userEvent.click(screen.getByRole('checkbox', { name: 'KF-204' }));

@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { type SyntheticEvent, useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
+import styled from 'styled-components';
 import { call, ProblemError } from '../api/client';
 import { FIELDS, type SitesAnswer } from '../api/contract';
 import { mayEdit, usePerson } from '../api/session';
@@ -10,8 +11,15 @@ import { ListBar, ListPage, ListSection } from '../kit/ListPage';
 import { Select } from '../kit/Select';
 import { TextField } from '../kit/TextField';
 import { TopBar } from '../kit/TopBar';
+import { counted, gravestFirst } from './gravest';
 import { TrialTable } from './TrialTable';
 import { useTrial } from './useTrial';
+
+const Entries = styled.div`
+    display: grid;
+    grid-template-columns: repeat(auto-fill, minmax(200px, 1fr));
+    gap: 12px 18px;
+`;
 
 /** What of a supply is tried most: the room, the voltage, and how stiff it is. */
 const TRIED = [
@@ -75,7 +83,7 @@ export default function TrialPage() {
                                 onChange={(value) => set('site', value)}
                             />
                         </ListBar>
-                        <ListBar>
+                        <Entries>
                             {TRIED.map((name) => (
                                 <TextField
                                     key={name}
@@ -87,7 +95,7 @@ export default function TrialPage() {
                                     hint={present(name) === null ? 'unchanged if empty' : `new circuits here: ${String(present(name))}`}
                                 />
                             ))}
-                        </ListBar>
+                        </Entries>
                         {at('supply') !== undefined && <p role="alert">{at('supply')}</p>}
                         <ListBar>
                             <Button kind="main" type="submit" isDisabled={busy || id === ''}>
@@ -110,8 +118,9 @@ export default function TrialPage() {
                         </h2>
                         {trial.rows.length > 0 && (
                             <>
+                                <p>{counted(trial.rows)}</p>
                                 <TrialTable
-                                    rows={trial.rows}
+                                    rows={gravestFirst(trial.rows)}
                                     taken={taken}
                                     mayChoose={mayEdit(person) && trial.isOver}
                                     chosen={chosen}

@@ -27,7 +27,7 @@ const Table = styled.table`
         font-size: 14px;
     }
     thead button {
-        min-height: 40px;
+        min-height: ${token.touch};
         padding: 0;
         border: 0;
         background: none;

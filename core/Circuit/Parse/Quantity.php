@@ -18,8 +18,12 @@ final class Quantity
         'volts' => ['' => 1, 'v' => 1, 'volt' => 1, 'volts' => 1, 'vac' => 1, 'v ac' => 1, 'kv' => 1000],
         'amperes' => ['' => 1, 'a' => 1, 'amp' => 1, 'amps' => 1, 'ampere' => 1, 'amperes' => 1, 'ma' => 0.001, 'ka' => 1000],
         'kiloamperes' => ['' => 1000, 'ka' => 1000, 'a' => 1],
-        'ohms' => ['' => 1, 'ohm' => 1, 'ohms' => 1, 'mohm' => 0.001, 'kohm' => 1000, 'megohm' => 1e6, 'megohms' => 1e6],
-        'megohms' => ['' => 1e6, 'megohm' => 1e6, 'megohms' => 1e6, 'gohm' => 1e9, 'kohm' => 1000, 'ohm' => 1, 'ohms' => 1],
+        'ohms' => ['' => 1, 'ohm' => 1, 'ohms' => 1, 'mohm' => 0.001, 'kohm' => 1000, 'megohm' => 1e6, 'megohms' => 1e6,
+            'meg' => 1e6, 'k' => 1000],
+        'megohms' => [
+            '' => 1e6, 'megohm' => 1e6, 'megohms' => 1e6, 'meg' => 1e6, 'gohm' => 1e9, 'g' => 1e9, 'kohm' => 1000, 'k' => 1000, 'ohm' => 1,
+            'ohms' => 1,
+        ],
         'velocity' => ['' => 1, 'mm/s' => 1, 'cm/s' => 10, 'in/s' => 25.4, 'ips' => 25.4],
         'kilovoltamperes' => ['' => 1000, 'kva' => 1000, 'va' => 1, 'mva' => 1e6],
         'kilowatts' => ['' => 1000, 'kw' => 1000, 'w' => 1, 'mw' => 1e6, 'hp' => 746],
@@ -70,8 +74,9 @@ final class Quantity
         if ($number instanceof Refusal) {
             return $number;
         }
-        // In front of ohms a capital M is a million, a small one a thousandth.
-        $unit = strtolower((string) preg_replace('~^M(?=ohm)~', 'meg', trim($part[2] ?? '')));
+        // In front of ohms a capital M is a million, a small one a thousandth; as the whole unit too, as people write it.
+        $ohms = in_array($kind, [FieldKind::Ohms, FieldKind::Megohms], true);
+        $unit = strtolower((string) preg_replace($ohms ? '~^M(?=ohm|$)~' : '~^M(?=ohm)~', 'meg', trim($part[2] ?? '')));
         if ($kind === FieldKind::Celsius && in_array($unit, ['f', 'degf', 'deg f'], true)) {
             return ($number - 32) / 1.8;
         }

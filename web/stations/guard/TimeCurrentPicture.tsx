@@ -1,10 +1,11 @@
 import { scaleLog } from 'd3-scale';
 import { useState } from 'react';
-import { Slider, SliderThumb, SliderTrack } from 'react-aria-components';
+import { Slider } from 'react-aria-components';
 import styled from 'styled-components';
 import type { TimeCurrentBand, TimeCurrentCurve, TimeCurrentTrace } from '../../api/contract';
 import { Drawing } from '../../kit/Drawing';
 import { Picture } from '../../kit/Picture';
+import { SlideThumb, SlideTrack } from '../../kit/Slide';
 import { token } from '../../theme/tokens';
 import { path } from '../start/axes';
 
@@ -75,7 +76,7 @@ const Lines = styled(Drawing)`
         stroke-width: 1.5;
     }
     .tag-text {
-        font-size: 13px;
+        font-size: 14.2px;
         font-weight: 600;
         stroke: none;
     }
@@ -87,31 +88,6 @@ const Lines = styled(Drawing)`
         font-weight: 600;
         fill: ${token.accent};
     }
-`;
-
-const Track = styled(SliderTrack)`
-    position: relative;
-    height: 40px;
-    margin: 0 1.2% 0 8.8%;
-    &::before {
-        content: '';
-        position: absolute;
-        top: 19px;
-        left: 0;
-        right: 0;
-        height: 2px;
-        background: ${token.edge};
-    }
-`;
-
-const Thumb = styled(SliderThumb)`
-    top: 20px;
-    width: 26px;
-    height: 26px;
-    border: 3px solid ${token.accent};
-    border-radius: 4px;
-    background: ${token.sheet};
-    cursor: grab;
 `;
 
 const HINT = 'Slide to read what each device does at a given current.';
@@ -265,9 +241,9 @@ export function TimeCurrentPicture({ curve }: { curve: TimeCurrentCurve }) {
                 value={at ?? 0}
                 onChange={setAt}
             >
-                <Track>
-                    <Thumb aria-label="Current to read at" />
-                </Track>
+                <SlideTrack $left="8.8%" $right="1.2%">
+                    <SlideThumb aria-label="Current to read at" />
+                </SlideTrack>
             </Slider>
         </div>
     );

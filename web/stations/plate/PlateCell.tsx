@@ -75,7 +75,7 @@ const Mark = styled.span`
     position: absolute;
     top: 4px;
     right: 5px;
-    font-size: 11px;
+    font-size: 12px;
     line-height: 1;
 `;
 

@@ -99,7 +99,8 @@ export function KeepDialog({
                     value={instrument}
                     onChange={setInstrument}
                     error={error}
-                    hint="for example: clamp meter 7, calibrated May"
+                    isRequired
+                    hint="required; for example: clamp meter 7, calibrated May"
                 />
                 <TextField label="Note" value={note} onChange={setNote} />
                 <Actions>

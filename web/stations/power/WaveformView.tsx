@@ -78,7 +78,7 @@ const Columns = styled(RuledTable)`
         display: flex;
         gap: 6px;
         align-items: center;
-        min-height: 40px;
+        min-height: ${token.touch};
     }
     input[type='checkbox'] {
         width: 20px;
@@ -404,7 +404,7 @@ const Figures = styled(RuledTable)`
 function FigureTable({ figures }: { figures: readonly Figure[] }) {
     return (
         <details>
-            <summary style={{ minHeight: 40, fontWeight: 600, cursor: 'pointer' }}>All results with their calculation</summary>
+            <summary style={{ fontWeight: 600 }}>All results with their calculation</summary>
             <Figures>
                 <tbody>
                     {figures.map((figure) => (

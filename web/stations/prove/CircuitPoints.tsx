@@ -17,7 +17,7 @@ const Board = styled.div`
     button {
         position: absolute;
         transform: translate(-50%, -50%);
-        min-height: 36px;
+        min-height: ${token.touch};
         padding: 0 10px;
         border: 1px solid ${token.edge};
         border-radius: 18px;
@@ -39,15 +39,19 @@ const Board = styled.div`
         svg {
             grid-column: 1 / -1;
         }
+        /* The drawing is half as large there. */
+        svg text,
+        svg .soft {
+            font-size: 26px;
+        }
         button {
             position: static;
             transform: none;
-            min-height: 44px;
         }
     }
 `;
 
-const LINES = [72, 84, 96] as const;
+const LINES = [56, 84, 112] as const;
 
 /** The circuit in one stroke for each line, with the places where an instrument can be held. */
 export function CircuitPoints({
@@ -64,17 +68,17 @@ export function CircuitPoints({
             <Drawing viewBox="0 0 760 190" role="img" aria-label="The circuit from its supply to its shaft">
                 {LINES.map((y, index) => (
                     <g key={y}>
-                        <path className="wire" d={`M14 ${y}H560`} />
-                        <text className="soft" x="0" y={y + 4} style={{ fontSize: 11 }}>
+                        <path className="wire" d={`M34 ${y}H${y === 84 ? 560 : 572}`} />
+                        <text className="soft" x="0" y={y + 4}>
                             L{index + 1}
                         </text>
                     </g>
                 ))}
-                <path className="wire thick" d="M176 62V106M170 62h12M170 106h12" />
+                <path className="wire thick" d="M176 46V122M170 46h12M170 122h12" />
                 {capacitor && (
                     <g>
-                        <path className="wire" d="M368 96V118M380 84V118M392 72V118M360 118h40M360 126h40" />
-                        <path className="wire" d="M380 126v14" />
+                        <path className="wire" d="M368 112V128M380 84V128M392 56V128M360 128h40M360 136h40" />
+                        <path className="wire" d="M380 136v12" />
                     </g>
                 )}
                 <circle className="wire" cx="600" cy="84" r="40" />

@@ -116,4 +116,17 @@ describe('a reading typed at the motor', () => {
         expect(sent.filter(({ method }) => method === 'POST')).toEqual([]);
         expect(screen.getByLabelText<HTMLInputElement>('Speed').value).toBe('1478');
     });
+
+    it('says that the instrument is required, and a wrong unit while it is typed', async () => {
+        serve({
+            'POST readings/check': {
+                errors: [{ path: 'values.amps_1', text: '“kW” is not a unit for this field.', accepted: 'Amperes.' }],
+            },
+        });
+        show('no_load_current');
+        expect(screen.getByText('required; for example: clamp meter 7')).toBeTruthy();
+        expect(screen.getByRole('textbox', { name: 'Instrument' }).getAttribute('aria-required')).toBe('true');
+        await userEvent.type(screen.getByLabelText('L1'), '59 kW');
+        await screen.findByText(/“kW” is not a unit for this field/);
+    });
 });

@@ -12,6 +12,7 @@ import { Ticks } from '../../kit/Ticks';
 import { useRefresh } from '../../readings/useReadings';
 import { asked, METHODS } from '../power/measuring';
 import { useKept } from '../../away/useKept';
+import { useReadingCheck } from './useReadingCheck';
 
 const Form = styled.form`
     display: grid;
@@ -72,7 +73,14 @@ export function ReadingForm({ kind, title }: { kind: ReadingKind; title: string 
     const [problem, setProblem] = useState<Error | null>(null);
     const [said, setSaid] = useState('');
     const phases = (draft.supply as Record<string, unknown> | undefined)?.phases?.toString() === '1' ? 1 : 3;
-    const at = (path: string) => (problem instanceof ProblemError ? problem.at(path) : undefined);
+    const check = useReadingCheck(kind, nested(typed), load);
+    // What is typed now counts, not what was refused before.
+    const at = (path: string) =>
+        check !== undefined && /^(values\.|load_percent)/.test(path)
+            ? check.errors.find((error) => error.path === path)?.text
+            : problem instanceof ProblemError
+              ? problem.at(path)
+              : undefined;
     const set = (name: string, value: string | readonly string[]) => {
         setTyped((before) => ({ ...before, [name]: value }));
         setSaid('');
@@ -131,7 +139,8 @@ export function ReadingForm({ kind, title }: { kind: ReadingKind; title: string 
                     value={instrument}
                     onChange={setInstrument}
                     error={at('instrument')}
-                    hint="for example: clamp meter 7"
+                    isRequired
+                    hint="required; for example: clamp meter 7"
                 />
                 <TextField
                     label="Date and time"

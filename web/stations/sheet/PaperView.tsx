@@ -6,6 +6,7 @@ import { call } from '../../api/client';
 import type { PaperAnswer } from '../../api/contract';
 import { useBench } from '../../bench/BenchContext';
 import { Segments } from '../../kit/Segments';
+import { token } from '../../theme/tokens';
 import { Paper } from '../../paper/Paper';
 import { STATES, useRevisions } from './useRevisions';
 import { useToReview } from './useToReview';
@@ -15,6 +16,11 @@ const Bar = styled.div`
     flex-wrap: wrap;
     gap: 10px 18px;
     align-items: center;
+    > a {
+        display: inline-flex;
+        align-items: center;
+        min-height: ${token.touch};
+    }
 `;
 
 /** The paper as it would be printed now, following what is typed; of whoever reviews, that of the revision in review. */

@@ -1,10 +1,11 @@
 import { scaleLinear } from 'd3-scale';
-import { Slider, SliderThumb, SliderTrack } from 'react-aria-components';
+import { Slider } from 'react-aria-components';
 import styled from 'styled-components';
 import type { StartMoment } from '../../api/contract';
 import { useBench } from '../../bench/BenchContext';
 import { Drawing } from '../../kit/Drawing';
 import { Picture } from '../../kit/Picture';
+import { SlideThumb, SlideTrack } from '../../kit/Slide';
 import { token } from '../../theme/tokens';
 import { Level, path } from './axes';
 
@@ -61,31 +62,6 @@ const Lines = styled(Drawing)`
         fill: ${token.hot};
         font-weight: 600;
     }
-`;
-
-const Track = styled(SliderTrack)`
-    position: relative;
-    height: 40px;
-    margin: 0 3.5% 0 12.5%;
-    &::before {
-        content: '';
-        position: absolute;
-        top: 19px;
-        left: 0;
-        right: 0;
-        height: 2px;
-        background: ${token.edge};
-    }
-`;
-
-const Thumb = styled(SliderThumb)`
-    top: 20px;
-    width: 26px;
-    height: 26px;
-    border: 3px solid ${token.accent};
-    border-radius: 4px;
-    background: ${token.sheet};
-    cursor: grab;
 `;
 
 const Says = styled.output`
@@ -225,9 +201,9 @@ export function CoursePicture() {
                 value={index}
                 onChange={(value) => setMoment(value)}
             >
-                <Track>
-                    <Thumb aria-label="Time in the start" />
-                </Track>
+                <SlideTrack $left="12.5%" $right="3.5%">
+                    <SlideThumb aria-label="Time in the start" />
+                </SlideTrack>
             </Slider>
             <Says aria-live="polite">
                 {here === undefined || moment === null ? (

@@ -67,7 +67,7 @@ const Table = styled(RuledTable)`
         background: ${token.wash};
     }
     button.row {
-        min-height: 40px;
+        min-height: ${token.touch};
         padding: 0;
         border: 0;
         background: none;

@@ -48,11 +48,11 @@ export const Circuit = styled(Drawing)`
         opacity: 1;
     }
     text {
-        font-size: 14px;
+        font-size: 14.5px;
         font-weight: 600;
     }
     .soft {
-        font-size: 12.5px;
+        font-size: 14.2px;
         font-weight: 500;
     }
 `;
