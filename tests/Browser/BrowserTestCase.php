@@ -19,7 +19,7 @@ abstract class BrowserTestCase extends TestCase
     private static bool $stopsAtTheEnd = false;
 
     /** A browser of one more person. */
-    protected function hand(int $width = 1280, int $height = 800, bool $dark = false): Hand
+    protected function hand(int $width = 1280, int $height = 800, bool $dark = false, bool $forced = false, bool $touch = false): Hand
     {
         $base = Server::get()->base;
         $browser = array_pop(self::$free);
@@ -27,8 +27,9 @@ abstract class BrowserTestCase extends TestCase
             $browser = new Chromium($width, $height, $dark);
         } else {
             $browser->forget($base);
-            $browser->show($width, $height, $dark);
         }
+        $browser->show($width, $height, $dark, $forced);
+        $browser->touch($touch);
         $this->browsers[] = $browser;
 
         return new Hand($browser->driver, $base);

@@ -47,7 +47,6 @@ final class Chromium
     public function show(int $width, int $height, bool $dark, bool $forced = false): void
     {
         $this->resize($width, $height);
-        $this->touch(false);
         $this->command('Emulation.setEmulatedMedia', ['features' => [
             ['name' => 'prefers-color-scheme', 'value' => $dark ? 'dark' : 'light'],
             ['name' => 'forced-colors', 'value' => $forced ? 'active' : 'none'],
@@ -58,7 +57,6 @@ final class Chromium
     public function touch(bool $on): void
     {
         $this->command('Emulation.setTouchEmulationEnabled', ['enabled' => $on, 'maxTouchPoints' => 5]);
-        $this->command('Emulation.setEmitTouchEventsForMouse', ['enabled' => $on, 'configuration' => $on ? 'mobile' : 'desktop']);
     }
 
     /**

@@ -2,7 +2,7 @@ import { type ReactNode, useMemo } from 'react';
 import { Link, useLocation, useSearchParams } from 'react-router';
 import styled from 'styled-components';
 import { FIELDS, type Figure, type Finding, type Origin } from '../api/contract';
-import { GradeMark } from '../kit/Grade';
+import { GradeTag } from '../kit/Grade';
 import { token } from '../theme/tokens';
 import { STATIONS, type StationName, useBench } from './BenchContext';
 import { stationOfField, type Target, viewOf } from './follow';
@@ -229,9 +229,9 @@ function Content({
                                 .map((finding) => (
                                     <li key={`${name} ${finding.code}`}>
                                         <Link to={{ pathname: `${circuit}/${name}` }} onClick={onField}>
-                                            <GradeMark grade={finding.grade} label={finding.grade} />
+                                            <GradeTag grade={finding.grade} />
                                             <span>
-                                                <b>{label}</b> {finding.title}
+                                                <b>{label}</b>, {finding.title}
                                             </span>
                                         </Link>
                                     </li>
@@ -266,7 +266,7 @@ export function FindingCard({ finding }: { finding: Finding }) {
     return (
         <Card $grade={finding.grade}>
             <strong>
-                <GradeMark grade={finding.grade} label={finding.grade} />
+                <GradeTag grade={finding.grade} />
                 {finding.title}
             </strong>
             <span>{finding.text}</span>

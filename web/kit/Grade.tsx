@@ -26,4 +26,21 @@ export function GradeMark({ grade, label }: { grade: GradeName; label?: string }
     );
 }
 
+const Word = styled.span`
+    display: inline-flex;
+    gap: 5px;
+    align-items: baseline;
+    white-space: nowrap;
+`;
+
+/** The mark with its word, for eyes and ears alike. */
+export function GradeTag({ grade }: { grade: GradeName }) {
+    return (
+        <Word>
+            <GradeMark grade={grade} />
+            {grade.charAt(0).toUpperCase() + grade.slice(1)}:
+        </Word>
+    );
+}
+
 export const plural = (count: number, word: string): string => `${count} ${word}${count === 1 ? '' : 's'}`;

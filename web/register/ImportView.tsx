@@ -4,7 +4,7 @@ import styled from 'styled-components';
 import { call, messageOf } from '../api/client';
 import { FIELDS, type Import, type ImportRowsAnswer } from '../api/contract';
 import { Button } from '../kit/Button';
-import { GradeMark } from '../kit/Grade';
+import { GradeMark, plural } from '../kit/Grade';
 import { Pager } from '../kit/Pager';
 import { RuledTable } from '../kit/RuledTable';
 import { Scroll } from '../kit/Scroll';
@@ -103,7 +103,7 @@ export function ImportView({ id, onMoved }: { id: number; onMoved: () => void })
             <div className="bar">
                 {(one.state === 'preview' || one.state === 'cancelled') && wanted > one.applied && (
                     <Button kind="main" isDisabled={undecided.length > 0} onPress={() => void act('POST', `imports/${id}/apply`)}>
-                        {one.state === 'cancelled' ? `Write the other ${wanted - one.applied}` : `Write ${wanted} rows`}
+                        {one.state === 'cancelled' ? `Write the other ${wanted - one.applied}` : `Write ${plural(wanted, 'row')}`}
                     </Button>
                 )}
                 {(one.state === 'reading' || one.state === 'preview' || one.state === 'applying') && (

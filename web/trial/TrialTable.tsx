@@ -1,7 +1,7 @@
 import { Link } from 'react-router';
 import styled from 'styled-components';
 import type { TakenCircuit, TrialRow } from '../api/contract';
-import { GradeMark } from '../kit/Grade';
+import { GradeTag } from '../kit/Grade';
 import { RuledTable } from '../kit/RuledTable';
 import { Scroll } from '../kit/Scroll';
 import { Tick } from '../kit/Ticks';
@@ -96,7 +96,7 @@ export function TrialTable({
                             <td>
                                 {row.gained.map(({ grade, station, title }) => (
                                     <p key={title}>
-                                        <GradeMark grade={grade} label={grade} />{' '}
+                                        <GradeTag grade={grade} />{' '}
                                         <Link to={`/circuits/${row.circuit}/${station}`}>{title}</Link>
                                     </p>
                                 ))}

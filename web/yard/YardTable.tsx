@@ -105,6 +105,16 @@ const Count = styled.span`
     white-space: nowrap;
 `;
 
+/** The grade in words. */
+const Grade = styled.b`
+    font-weight: 600;
+    &::first-letter {
+        text-transform: uppercase;
+    }
+    display: inline-block;
+    white-space: pre;
+`;
+
 const LONG_TAG = 12;
 
 /** The circuits with their worst finding and key figures. */
@@ -189,8 +199,9 @@ function Reason({ row }: { row: CircuitRow }) {
     return (
         <>
             <Link to={`/circuits/${row.id}/${row.worst_station}`}>
-                <GradeMark grade={row.worst} label={row.worst} />
+                <GradeMark grade={row.worst} />
                 <span>
+                    <Grade>{row.worst}: </Grade>
                     {row.worst_says}
                     {graver > 1 && <Count> +{graver - 1}</Count>}
                 </span>

@@ -33,4 +33,4 @@
 .paper .keep{page-break-inside:avoid}
 .paper.door{font-size:9.6pt}
 .paper.door .small{font-size:8pt}
-.paper.screen .across{position:absolute}
+.paper.screen .across{position:absolute;color:transparent;-webkit-text-stroke:1.2px #b8505f}

@@ -10,28 +10,33 @@ use Tests\Browser\BrowserTestCase;
 /** Each view, light and dark: nothing for axe to complain of, nothing wider than a phone. */
 final class EveryViewTest extends BrowserTestCase
 {
-    /** @return array<string, array{bool}> */
+    /** @return array<string, array{int, int, bool, bool}> width, height, dark, with the colours of the reader */
     public static function looks(): array
     {
-        return ['light' => [false], 'dark' => [true]];
+        return [
+            'light' => [1280, 800, false, false], 'dark' => [1280, 800, true, false], 'forced colours' => [1280, 800, false, true],
+            'at 200 %' => [640, 400, false, false],
+        ];
     }
 
     #[DataProvider('looks')]
-    public function test_no_view_violates_axe(bool $dark): void
+    public function test_no_view_violates_axe(int $width, int $height, bool $dark, bool $forced): void
     {
-        $hand = $this->hand(1280, 800, $dark);
+        $hand = $this->hand($width, $height, $dark, $forced);
         $hand->open('/sign-in');
         $hand->see('Sign in');
         $this->assertAccessible($hand, 'sign-in');
         $hand->signIn('administrator');
-        foreach (['/' => 'circuits on', '/setup' => 'New user', '/standing' => 'from memory'] as $path => $seen) {
+        foreach (
+            ['/' => 'circuits on', '/setup' => 'New user', '/standing' => 'from memory', '/what-if' => 'What if the supply changes?'] as $path => $seen
+        ) {
             $hand->open($path);
             $hand->see($seen);
             $this->assertAccessible($hand, $path);
         }
         foreach (
             [
-                'KF-203' => ['plate', 'power', 'start', 'cable', 'guard', 'correct', 'sheet'], 'CV-115' => ['plate', 'start', 'cable'],
+                'KF-203' => ['plate', 'power', 'start', 'cable', 'guard', 'correct', 'prove', 'sheet'], 'CV-115' => ['plate', 'start', 'cable'],
                 'DX-502' => ['guard', 'cable'], 'DE-410' => ['plate', 'guard'],
             ] as $tag => $stations
         ) {

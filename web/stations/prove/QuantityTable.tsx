@@ -56,7 +56,7 @@ export function QuantityTable({ comparison, caption }: { comparison: ReadingComp
                             <th scope="row">{quantity.label}</th>
                             <td className="read">
                                 {quantity.shown}
-                                {isOff(quantity) && ' ✕'}
+                                {isOff(quantity) && ' ✕ off'}
                             </td>
                             <td>{quantity.expected_shown}</td>
                             <td>{quantity.band_shown}</td>

@@ -1,6 +1,6 @@
 import styled from 'styled-components';
 import type { ReviewAnswer } from '../../api/contract';
-import { GradeMark } from '../../kit/Grade';
+import { GradeTag } from '../../kit/Grade';
 import { token } from '../../theme/tokens';
 
 const Whole = styled.div`
@@ -106,7 +106,7 @@ export function ReviewSummary({ review }: { review: ReviewAnswer }) {
                 <Found>
                     {findings.map(({ grade, title, text, is_new }) => (
                         <li key={title}>
-                            <GradeMark grade={grade} label={grade} /> <b>{title}</b>
+                            <GradeTag grade={grade} /> <b>{title}</b>
                             {is_new && ' (new)'}
                             <small>{text}</small>
                         </li>
