@@ -48,11 +48,6 @@ const Stop = styled(NavLink)`
         min-height: 55px;
         padding: 4px 9px 2px;
     }
-    @media (forced-colors: active) {
-        &.active {
-            border: 3px solid Highlight;
-        }
-    }
 `;
 
 const Number = styled.span`

@@ -1,10 +1,18 @@
 import { createGlobalStyle } from 'styled-components';
-import { dark, light, token } from './tokens';
+import { dark, forced, light, token } from './tokens';
 
 export const GlobalStyle = createGlobalStyle`
     :root { ${light} }
     @media (prefers-color-scheme: dark) { :root:not([data-theme='light']) { ${dark} } }
     :root[data-theme='dark'] { ${dark} }
+    @media (forced-colors: active) {
+        :root, :root[data-theme] { ${forced} }
+        /* What is chosen stays told from what is not. */
+        button[data-selected], button[aria-pressed='true'], [role='option'][data-selected] {
+            forced-color-adjust: none; background: Highlight !important; color: HighlightText !important;
+        }
+        [aria-current='page'] { outline: 3px solid Highlight; outline-offset: -3px; }
+    }
     :root { --touch: 40px; }
     @media (pointer: coarse) { :root { --touch: 44px; } }
     *, *::before, *::after { box-sizing: border-box; }

@@ -40,6 +40,13 @@ export const dark = `
     --hot: #ff8257; --real: #d9b24a; --reactive: #86b6e4; --stop: #ff8d99; --stop-wash: #472126; --caution: #e6b45c; --caution-wash: #3d3118;
     --note: #9dbde3; --note-wash: #243447; color-scheme: dark;`;
 
+/** Where the reader has colours of his own: in drawings too. What means something differs by its shape or its word. */
+export const forced = `
+    --panel: Canvas; --ground: Canvas; --sheet: Canvas; --rule: CanvasText; --edge: CanvasText; --ink: CanvasText; --soft: CanvasText;
+    --steel: Canvas; --on-steel: CanvasText; --soft-on-steel: CanvasText; --accent: Highlight; --on-accent: HighlightText; --wash: Canvas;
+    --hot: CanvasText; --real: CanvasText; --reactive: CanvasText; --stop: CanvasText; --stop-wash: Canvas; --caution: CanvasText;
+    --caution-wash: Canvas; --note: CanvasText; --note-wash: Canvas;`;
+
 /** Narrower than this things stand below each other. */
 export const narrow = '(max-width: 899px)';
 /** A small phone. */

@@ -36,8 +36,10 @@ final class SheetTest extends BrowserTestCase
 
         $reviewer = $this->hand();
         $reviewer->signIn('supervisor');
-        $this->openCircuit($reviewer, 'KF-203', 'sheet?view=review');
-        $reviewer->see('“Length measured, 62 m.” (Shift electrician B)');
+        // Beside the document that is reviewed stands what to look at, and the signature.
+        $this->openCircuit($reviewer, 'KF-203', 'sheet');
+        $reviewer->see('sent by Shift electrician B: “Length measured, 62 m.”');
+        $reviewer->until(static fn (): bool => str_contains(self::paper($reviewer), 'IN REVIEW'));
         $reviewer->fill('Your password, to sign', 'not this one');
         $reviewer->press('Sign and issue');
         $reviewer->see('This is not your password.');
@@ -56,7 +58,9 @@ final class SheetTest extends BrowserTestCase
         }
         $reviewer->fill('Your password, to sign', 'larkrigg');
         $reviewer->press('Sign and issue');
-        $reviewer->see('is issued, in force');
+        $reviewer->see('issued, in force. Nothing has changed since.');
+        $reviewer->until(static fn (): bool => ! str_contains(self::paper($reviewer), 'not in force'));
+        self::assertStringNotContainsString('DRAFT', self::paper($reviewer));
         $this->assertAccessible($reviewer, 'review');
 
         $preparer->driver->navigate()->refresh();
@@ -103,7 +107,7 @@ final class SheetTest extends BrowserTestCase
         $hand->see('B plate.power');
         $hand->see('Rejected rows, to correct (CSV)');
         $this->assertAccessible($hand, 'register');
-        $hand->press('Write 1 rows');
+        $hand->press('Write 1 row');
         $hand->see('1 written.');
         unlink($file);
         $hand->open('/?search=DX-590');
