@@ -238,6 +238,7 @@ final readonly class Hand
             if (! $field->isDisplayed()) {
                 $this->pressLike('^More on this plate');
             }
+            $this->driver->executeScript('arguments[0].scrollIntoView({ block: "center" })', [$field]);
             $field->click();
             $field->sendKeys([WebDriverKeys::CONTROL, 'a']);
             $field->sendKeys($text);

@@ -3,7 +3,7 @@ import styled from 'styled-components';
 import { useBench } from '../../bench/BenchContext';
 import { Value } from '../../bench/StationPage';
 import { GradeMark } from '../../kit/Grade';
-import { token } from '../../theme/tokens';
+import { compact, token } from '../../theme/tokens';
 import type { Stamp } from './PlateCell';
 
 const Box = styled.div`
@@ -11,6 +11,11 @@ const Box = styled.div`
     fieldset:focus-within > & {
         position: sticky;
         bottom: 0;
+        /* No more of the plate is covered than three lines. */
+        @media ${compact} {
+            max-height: 78px;
+            overflow-y: auto;
+        }
     }
     background: ${token.panel};
     min-height: 34px;
