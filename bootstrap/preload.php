@@ -5,8 +5,8 @@
 
 declare(strict_types=1);
 
-use BraveAnvil\RuleBook\Table;
-use BraveAnvil\RuleBook\TableName;
+use BraveAnvil\Tables\Table;
+use BraveAnvil\Tables\TableName;
 use Illuminate\Contracts\Http\Kernel;
 use Illuminate\Http\Request;
 
@@ -30,7 +30,7 @@ require __DIR__.'/../vendor/autoload.php';
         $tables[$name->value] = Table::decoded($name);
     }
     $file = (string) tempnam(sys_get_temp_dir(), 'brave-anvil-tables');
-    file_put_contents($file, '<?php namespace BraveAnvil\RuleBook; final class TablesAtHand { public const ALL = '.var_export($tables, true).'; }');
+    file_put_contents($file, '<?php namespace BraveAnvil\Tables; final class TablesAtHand { public const ALL = '.var_export($tables, true).'; }');
     require $file;
     unlink($file);
     // What a request goes through, by one of somebody who is not signed in: it asks no database and leaves nothing.

@@ -12,8 +12,8 @@ use App\Models\Spare;
 use App\Sheet\SheetKind;
 use App\Sheet\SheetRecord;
 use App\Sheet\SheetStore;
-use BraveAnvil\Logbook\EntryKind;
-use BraveAnvil\Prove\ReadingKind;
+use BraveAnvil\Records\Logbook\EntryKind;
+use BraveAnvil\Stations\Prove\ReadingKind;
 use Illuminate\Support\Facades\DB;
 
 /** The demo scenario from database/demo: invented sites, roles and circuits. */
@@ -83,7 +83,8 @@ final class DemoData
                     }
                     foreach ($log as $entry) {
                         $this->log->keep(
-                            $kept, EntryKind::from($entry['kind']), $entry['values'], $entry['happened_at'], $people[($i + 1) % 2], isMinded: true,
+                            $kept, EntryKind::from($entry['kind']), $entry['values'], $entry['happened_at'], $people[($i + 1) % 2],
+                            isMinded: true,
                         );
                     }
                     foreach ($sheets as $sheet) {

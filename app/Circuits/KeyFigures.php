@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace App\Circuits;
 
+use BraveAnvil\Bench\Solution;
+use BraveAnvil\Books\RuleBooks;
 use BraveAnvil\Circuit\Choice\MethodName;
 use BraveAnvil\Circuit\Choice\Scpd;
-use BraveAnvil\RuleBook\RuleBooks;
-use BraveAnvil\RuleBook\Tables;
-use BraveAnvil\RuleBook\Words;
-use BraveAnvil\Solution\ErrorKind;
-use BraveAnvil\Solution\FieldError;
-use BraveAnvil\Solution\Figure;
-use BraveAnvil\Solution\Grade;
-use BraveAnvil\Solution\Solution;
+use BraveAnvil\Circuit\Figure;
+use BraveAnvil\Ground\ErrorKind;
+use BraveAnvil\Ground\FieldError;
+use BraveAnvil\Ground\Grade;
+use BraveAnvil\Ground\Words;
+use BraveAnvil\Tables\Tables;
 
 /** What the yard lists and filters by: the one place that writes those columns. */
 final class KeyFigures

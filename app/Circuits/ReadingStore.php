@@ -8,12 +8,12 @@ use App\Models\Circuit;
 use App\Models\Person;
 use App\Models\Reading;
 use App\Problems\Problem;
-use BraveAnvil\Bench;
-use BraveAnvil\Measure\TimedStart;
-use BraveAnvil\Prove\ReadingKind;
-use BraveAnvil\Prove\ReadingReader;
-use BraveAnvil\Solution\Figure;
-use BraveAnvil\Version;
+use BraveAnvil\Bench\Bench;
+use BraveAnvil\Circuit\Figure;
+use BraveAnvil\Ground\Version;
+use BraveAnvil\Stations\Measure\TimedStart;
+use BraveAnvil\Stations\Prove\ReadingKind;
+use BraveAnvil\Stations\Prove\ReadingReader;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Carbon;
 

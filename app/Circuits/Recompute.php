@@ -6,7 +6,7 @@ namespace App\Circuits;
 
 use App\Models\Circuit;
 use App\Models\Site;
-use BraveAnvil\Version;
+use BraveAnvil\Ground\Version;
 use Illuminate\Bus\Batch;
 use Illuminate\Support\Facades\Bus;
 

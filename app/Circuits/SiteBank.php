@@ -6,14 +6,14 @@ namespace App\Circuits;
 
 use App\Models\Circuit;
 use App\Models\Site;
-use BraveAnvil\Bank\BankReader;
-use BraveAnvil\Bank\BankStation;
-use BraveAnvil\Bank\DayPattern;
-use BraveAnvil\RuleBook\SiteCorrections;
-use BraveAnvil\RuleBook\Tables;
-use BraveAnvil\Solution\FieldError;
-use BraveAnvil\Solution\Solution;
-use BraveAnvil\Solution\Unit;
+use BraveAnvil\Bench\Solution;
+use BraveAnvil\Ground\FieldError;
+use BraveAnvil\Ground\Unit;
+use BraveAnvil\Records\Bank\BankReader;
+use BraveAnvil\Records\Bank\BankStation;
+use BraveAnvil\Records\Bank\DayPattern;
+use BraveAnvil\Tables\SiteCorrections;
+use BraveAnvil\Tables\Tables;
 
 /** The capacitor bank of a site: what was typed for it, and what the core makes of it with the site's circuits. */
 final class SiteBank

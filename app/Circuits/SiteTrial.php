@@ -11,11 +11,11 @@ use App\Problems\Problem;
 use App\Record\Stored;
 use BraveAnvil\Circuit\CircuitReader;
 use BraveAnvil\Circuit\Fields;
-use BraveAnvil\Sheet\Moved;
-use BraveAnvil\Solution\FieldError;
+use BraveAnvil\Ground\FieldError;
+use BraveAnvil\Records\Sheet\Moved;
 use Illuminate\Database\Eloquent\Collection;
 
-/** Another supply tried on the circuits of a site: which of them change a size, a device or a setting, or gain a stop; and taken by those that are chosen. */
+/** Another supply tried on the circuits of a site: which change a size, a device or a setting, or gain a stop; chosen ones take it. */
 final class SiteTrial
 {
     /** Circuits of one answer: each is solved twice. */
@@ -170,7 +170,8 @@ final class SiteTrial
         foreach (array_keys($supply) as $name) {
             $typed = $section[$name] ?? '';
             $echo = $read['supply.'.$name] ?? $typed;
-            $told[] = (Fields::find('supply.'.$name)->label ?? '').': '.(is_scalar($echo) && (string) $echo !== '' ? (string) $echo : 'not entered');
+            $now = is_scalar($echo) && (string) $echo !== '' ? (string) $echo : 'not entered';
+            $told[] = (Fields::find('supply.'.$name)->label ?? '').': '.$now;
         }
 
         return implode(', ', $told);

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Circuits;
 
 use App\Models\Site;
-use BraveAnvil\RuleBook\EntryPath;
-use BraveAnvil\RuleBook\EntryPlace;
-use BraveAnvil\RuleBook\Table;
-use BraveAnvil\RuleBook\Tables;
-use BraveAnvil\Solution\Show;
+use BraveAnvil\Ground\Show;
+use BraveAnvil\Tables\EntryPath;
+use BraveAnvil\Tables\EntryPlace;
+use BraveAnvil\Tables\Table;
+use BraveAnvil\Tables\Tables;
 use Illuminate\Support\Facades\DB;
 
 /** What a person with the printed book must know of a table entry to hold it against the page. */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http;
 
-use BraveAnvil\Prove\ReadingReader;
+use BraveAnvil\Stations\Prove\ReadingReader;
 use Closure;
 use Illuminate\Contracts\Validation\ValidationRule;
 

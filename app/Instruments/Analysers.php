@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Instruments;
 
 use App\Models\Analyser;
-use BraveAnvil\Modbus\RegisterMap;
-use BraveAnvil\Prove\ReadingFields;
-use BraveAnvil\Prove\ReadingKind;
+use BraveAnvil\Physics\Modbus\RegisterMap;
+use BraveAnvil\Stations\Prove\ReadingFields;
+use BraveAnvil\Stations\Prove\ReadingKind;
 use Illuminate\Support\Facades\Cache;
 
 /** Real instruments that speak Modbus TCP, each by the map that an administrator gave. */

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Instruments;
 
-use BraveAnvil\Modbus\ExceptionCode;
-use BraveAnvil\Modbus\Frame;
+use BraveAnvil\Physics\Modbus\ExceptionCode;
+use BraveAnvil\Physics\Modbus\Frame;
 
 /** Reads and writes the registers of a device on Modbus TCP. Whatever goes wrong ends within two seconds, in a sentence. */
 final class ModbusClient

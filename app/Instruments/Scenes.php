@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Instruments;
 
-use BraveAnvil\Instruments\HiddenFault;
+use BraveAnvil\Records\Instruments\HiddenFault;
 use RuntimeException;
 
 /** Circuits on the bench of the stand-ins: each is a file that `bin/instruments` reads, by its number. */

@@ -8,14 +8,15 @@ use App\Circuits\CircuitDocument;
 use App\Models\Circuit;
 use App\Models\Drill;
 use App\Problems\Problem;
-use BraveAnvil\Bench;
-use BraveAnvil\Instruments\Assessment;
-use BraveAnvil\Instruments\FaultKind;
-use BraveAnvil\Prove\Choice\ReadAt;
-use BraveAnvil\Prove\ReadingKind;
-use BraveAnvil\RuleBook\SiteCorrections;
-use BraveAnvil\RuleBook\Tables;
-use BraveAnvil\Solution\Solution;
+use BraveAnvil\Bench\Bench;
+use BraveAnvil\Bench\Solution;
+use BraveAnvil\Records\Instruments\Assessment;
+use BraveAnvil\Records\Instruments\FaultKind;
+use BraveAnvil\Records\Instruments\Plant;
+use BraveAnvil\Stations\Prove\Choice\ReadAt;
+use BraveAnvil\Stations\Prove\ReadingKind;
+use BraveAnvil\Tables\SiteCorrections;
+use BraveAnvil\Tables\Tables;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Facades\DB;
 use Random\Randomizer;
@@ -92,7 +93,7 @@ final class SimulatedPanel
     {
         $document = self::document($circuit);
         $load = self::load($document);
-        if (Bench::plant($document, $load / 100, null) === null) {
+        if (Plant::ofDocument($document, $load / 100, null) === null) {
             throw new NoReading('This circuit cannot be simulated: complete its nameplate and supply first.');
         }
         $candidates = $this->assessment($document, $load)->candidates();

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Instruments;
 
-use BraveAnvil\Instruments\SimulatedReading;
-use BraveAnvil\Instruments\UnitMap;
-use BraveAnvil\Modbus\RegisterMap;
-use BraveAnvil\Prove\Choice\ReadAt;
-use BraveAnvil\Prove\ReadingKind;
+use BraveAnvil\Physics\Modbus\RegisterMap;
+use BraveAnvil\Records\Instruments\SimulatedReading;
+use BraveAnvil\Records\Instruments\UnitMap;
+use BraveAnvil\Stations\Prove\Choice\ReadAt;
+use BraveAnvil\Stations\Prove\ReadingKind;
 
 /** Takes one reading of a scene with the stand-in that gives it, over the protocol that a real one would speak. */
 final class StandIn

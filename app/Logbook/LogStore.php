@@ -10,9 +10,9 @@ use App\Models\Circuit;
 use App\Models\LogEntry;
 use App\Models\Person;
 use App\Problems\Problem;
-use BraveAnvil\Logbook\EntryKind;
-use BraveAnvil\Logbook\Logbook;
-use BraveAnvil\Solution\FieldError;
+use BraveAnvil\Ground\FieldError;
+use BraveAnvil\Records\Logbook\EntryKind;
+use BraveAnvil\Records\Logbook\Logbook;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Carbon;
 

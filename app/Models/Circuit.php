@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Record\Stored;
+use BraveAnvil\Books\RuleBooks;
 use BraveAnvil\Circuit\Choice\MethodName;
-use BraveAnvil\RuleBook\RuleBooks;
-use BraveAnvil\RuleBook\Tables;
-use BraveAnvil\Solution\Shown;
-use BraveAnvil\Solution\Unit;
+use BraveAnvil\Circuit\Shown;
+use BraveAnvil\Ground\Unit;
+use BraveAnvil\Tables\Tables;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Record\Stored;
-use BraveAnvil\Instruments\FaultKind;
-use BraveAnvil\Instruments\HiddenFault;
+use BraveAnvil\Records\Instruments\FaultKind;
+use BraveAnvil\Records\Instruments\HiddenFault;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Sheet\SheetRecord;
-use BraveAnvil\Sheet\SealedSheet;
+use BraveAnvil\Records\Sheet\SealedSheet;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
 

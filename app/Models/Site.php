@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Record\StoredMap;
-use BraveAnvil\RuleBook\RuleBooks;
-use BraveAnvil\RuleBook\Tables;
+use BraveAnvil\Books\RuleBooks;
+use BraveAnvil\Tables\Tables;
 use Illuminate\Database\Eloquent\Model;
 
 /**

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Record;
 
 use App\Problems\Problem;
-use BraveAnvil\Solution\Show;
+use BraveAnvil\Ground\Show;
 use Illuminate\Support\Facades\Log;
 use JsonException;
 use PDOException;

@@ -13,7 +13,7 @@ use App\Models\ImportRow;
 use App\Models\Person;
 use App\Problems\Problem;
 use App\Record\Stored;
-use BraveAnvil\Register\RowAction;
+use BraveAnvil\Records\Register\RowAction;
 use Illuminate\Bus\Batchable;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Database\Eloquent\Collection;

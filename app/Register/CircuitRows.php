@@ -10,9 +10,9 @@ use App\Models\Circuit;
 use App\Models\Site;
 use App\Record\Stored;
 use BraveAnvil\Circuit\TypedFields;
-use BraveAnvil\Register\CircuitColumns;
-use BraveAnvil\Sensitivity\Outcome;
-use BraveAnvil\Solution\FigureName;
+use BraveAnvil\Ground\FigureName;
+use BraveAnvil\Records\Register\CircuitColumns;
+use BraveAnvil\Studies\Sensitivity\Outcome;
 use Illuminate\Database\Eloquent\Collection;
 
 /** Circuits of a site as rows of a file: all that was typed, and what came out beside it where it is wanted. */

@@ -7,8 +7,8 @@ namespace App\Register;
 use App\Models\Import;
 use App\Models\ImportRow;
 use App\Record\Stored;
-use BraveAnvil\Register\CellText;
-use BraveAnvil\Register\CircuitColumns;
+use BraveAnvil\Records\Register\CellText;
+use BraveAnvil\Records\Register\CircuitColumns;
 use Illuminate\Database\Eloquent\Collection;
 
 /** What an import refused, as rows of the same columns with one more that says why. */

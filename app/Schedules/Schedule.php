@@ -9,8 +9,8 @@ use App\Circuits\CircuitStore;
 use App\Models\Site;
 use App\Record\Stored;
 use App\Register\CircuitRows;
+use BraveAnvil\Bench\Solution;
 use BraveAnvil\Circuit\TypedFields;
-use BraveAnvil\Solution\Solution;
 use Closure;
 
 /** One schedule of a site: a row for each circuit that has what it lists, with a mark where something is assumed or stops. */

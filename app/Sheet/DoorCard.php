@@ -6,7 +6,7 @@ namespace App\Sheet;
 
 use App\Sheet\Picture\Drawing;
 use App\Sheet\Picture\TerminalBox;
-use BraveAnvil\Solution\Show;
+use BraveAnvil\Ground\Show;
 
 /** What hangs on the door of the panel: one page that a person reads at the motor. */
 final readonly class DoorCard

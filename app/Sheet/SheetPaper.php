@@ -9,7 +9,7 @@ use App\Models\RoundCheck;
 use App\Schedules\Schedule;
 use App\Sheet\Picture\Drawing;
 use App\Sheet\Picture\QrCode;
-use BraveAnvil\Sheet\SealedSheet;
+use BraveAnvil\Records\Sheet\SealedSheet;
 
 /** The door card or the file sheet of one record, as markup and style: the same for the page and for the PDF. */
 final readonly class SheetPaper

@@ -7,10 +7,10 @@ namespace App\Sheet;
 use App\Models\Revision;
 use App\Models\RevisionStep;
 use App\Record\Stored;
+use BraveAnvil\Bench\Solution;
 use BraveAnvil\Circuit\FieldKind;
 use BraveAnvil\Circuit\Fields;
-use BraveAnvil\Sheet\SealedSheet;
-use BraveAnvil\Solution\Solution;
+use BraveAnvil\Records\Sheet\SealedSheet;
 
 /** What a sheet shows and what is sealed of it, from a kept revision or from a circuit as it is now. */
 final class SheetRecord

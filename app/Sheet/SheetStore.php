@@ -13,7 +13,7 @@ use App\Models\RevisionStep;
 use App\Models\Sheet;
 use App\Problems\Problem;
 use App\Record\Stored;
-use BraveAnvil\Sheet\Canonical;
+use BraveAnvil\Ground\Canonical;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Hash;

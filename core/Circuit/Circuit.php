@@ -10,9 +10,8 @@ use BraveAnvil\Circuit\Parse\PlateCurrent;
 use BraveAnvil\Circuit\Parse\PlateVoltage;
 use BraveAnvil\Circuit\Parse\Power;
 use BraveAnvil\Circuit\Parse\Speed;
-use BraveAnvil\Solution\FieldError;
-use BraveAnvil\Solution\Figure;
-use BraveAnvil\Solution\Show;
+use BraveAnvil\Ground\FieldError;
+use BraveAnvil\Ground\Show;
 
 use function array_filter;
 use function array_values;

@@ -6,9 +6,9 @@ namespace BraveAnvil\Circuit;
 
 use BraveAnvil\Circuit\Choice\ChangeoverBy;
 use BraveAnvil\Circuit\Parse\Typed;
-use BraveAnvil\Solution\ErrorKind;
-use BraveAnvil\Solution\Fault;
-use BraveAnvil\Solution\FieldError;
+use BraveAnvil\Ground\ErrorKind;
+use BraveAnvil\Ground\Fault;
+use BraveAnvil\Ground\FieldError;
 
 /** Reads a decoded circuit document into a Circuit. Whatever it is given, it answers with a circuit and its errors. */
 final class CircuitReader

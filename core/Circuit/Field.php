@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace BraveAnvil\Circuit;
 
 use BraveAnvil\Circuit\Choice\Choice;
-use BraveAnvil\RuleBook\Words;
-use BraveAnvil\Solution\Unit;
+use BraveAnvil\Ground\Unit;
+use BraveAnvil\Ground\Words;
 
 /** One field of the open format: how it is read, within which bounds, and what the page says beside it. */
 final readonly class Field

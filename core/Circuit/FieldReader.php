@@ -20,9 +20,9 @@ use BraveAnvil\Circuit\Parse\SupplyVoltage;
 use BraveAnvil\Circuit\Parse\Traits;
 use BraveAnvil\Circuit\Parse\Typed;
 use BraveAnvil\Circuit\Parse\Unbalance;
-use BraveAnvil\RuleBook\Words;
-use BraveAnvil\Solution\Show;
-use BraveAnvil\Solution\Unit;
+use BraveAnvil\Ground\Show;
+use BraveAnvil\Ground\Unit;
+use BraveAnvil\Ground\Words;
 
 /** Reads one typed value by the kind of its field. The echo of what is read can be typed again and means the same. */
 final readonly class FieldReader

@@ -14,7 +14,7 @@ use BraveAnvil\Circuit\Field\PowerFields;
 use BraveAnvil\Circuit\Field\SettingsFields;
 use BraveAnvil\Circuit\Field\StartFields;
 use BraveAnvil\Circuit\Field\SupplyFields;
-use BraveAnvil\Solution\Fault;
+use BraveAnvil\Ground\Fault;
 
 /**
  * Every field of a circuit that the core knows: the one list, from which contract and page are made. Other keys of a

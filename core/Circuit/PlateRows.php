@@ -15,7 +15,7 @@ final class PlateRows
 {
     /**
      * @param  array<string, Entry>  $entries
-     * @param  array<string, \BraveAnvil\Solution\FieldError>  $errors
+     * @param  array<string, \BraveAnvil\Ground\FieldError>  $errors
      * @return array{array<string, Entry>, array<string, string>} the entries, and what is wrong by path
      */
     public static function parted(array $entries, array $errors): array

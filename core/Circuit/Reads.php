@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Circuit;
 
-use BraveAnvil\Solution\Figure;
-
 /**
  * Which fields of a circuit had their value asked for: what is typed and never asked for is used by nothing. A number is handed out as
  * the same figure each time.

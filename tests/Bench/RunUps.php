@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Bench;
 
-use BraveAnvil\Machine\Fit;
-use BraveAnvil\Machine\Plate;
+use BraveAnvil\Physics\Machine\Fit;
+use BraveAnvil\Physics\Machine\Plate;
 use RuntimeException;
 use Tests\Core\Circuits;
 use Tests\Reference\NumericalLibrary;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use BraveAnvil\Solution\Solution;
+use BraveAnvil\Bench\Solution;
 
 /** A stop never rests on something that nobody typed, stamped or measured. Each is shown on both of its sides. */
 final class AssumedStopTest extends CoreTestCase

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use BraveAnvil\Bench;
+use BraveAnvil\Bench\Bench;
 use BraveAnvil\Circuit\Fields;
-use BraveAnvil\Solution\ErrorKind;
+use BraveAnvil\Ground\ErrorKind;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 final class BadInputTest extends CoreTestCase

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use BraveAnvil\Bank\BankStation;
-use BraveAnvil\Solution\ErrorKind;
-use BraveAnvil\Solution\Solution;
+use BraveAnvil\Bench\Solution;
+use BraveAnvil\Ground\ErrorKind;
+use BraveAnvil\Records\Bank\BankStation;
 
 /** One bank for many circuits over a day: steps, controller, switchings, and one by one instead. */
 final class BankTest extends CoreTestCase

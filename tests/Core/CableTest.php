@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use BraveAnvil\Solution\ErrorKind;
+use BraveAnvil\Ground\ErrorKind;
 
 /** Both runs of a circuit against the drop that they share, and what is said when no size passes. */
 final class CableTest extends CoreTestCase

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use BraveAnvil\Bench;
-use BraveAnvil\Solution\Solution;
+use BraveAnvil\Bench\Bench;
+use BraveAnvil\Bench\Solution;
 use RuntimeException;
 
 /** Sample circuits of the tests, and ways to change them. */

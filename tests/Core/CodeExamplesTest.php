@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use BraveAnvil\Bench;
+use BraveAnvil\Bench\Bench;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 /**

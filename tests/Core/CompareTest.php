@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use BraveAnvil\Bench;
-use BraveAnvil\Extra;
-use BraveAnvil\Solution\Solution;
+use BraveAnvil\Bench\Bench;
+use BraveAnvil\Bench\Extra;
+use BraveAnvil\Bench\Solution;
 
 /** Starting methods beside each other for one motor and load, and which of them is recommended. */
 final class CompareTest extends CoreTestCase

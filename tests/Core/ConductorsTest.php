@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use BraveAnvil\Solution\ErrorKind;
+use BraveAnvil\Ground\ErrorKind;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 /** Conductors that are not the usual ones: aluminium, several in parallel, buried, in two raceways, for another duty. */
@@ -23,7 +23,7 @@ final class ConductorsTest extends CoreTestCase
     }
 
     /** mm², or the place among the American sizes */
-    private static function areaOf(\BraveAnvil\Solution\Solution $solution): float
+    private static function areaOf(\BraveAnvil\Bench\Solution $solution): float
     {
         $size = $solution->figure('cable.size')?->value;
         $order = ['14 AWG', '12 AWG', '10 AWG', '8 AWG', '6 AWG', '4 AWG', '3 AWG', '2 AWG', '1 AWG', '1/0 AWG', '2/0 AWG'];
@@ -78,7 +78,7 @@ final class ConductorsTest extends CoreTestCase
         $two = Circuits::solve(Circuits::fiftyHorsepower(), [...$six, 'cable.raceways' => 2]);
         self::assertFinds('phases_together', $two, 'note');
         self::assertDoesNotFind('phases_together', $one);
-        $share = static fn (\BraveAnvil\Solution\Solution $s): string => $s->figure('cable.derated_ampacity')->working ?? '';
+        $share = static fn (\BraveAnvil\Bench\Solution $s): string => $s->figure('cable.derated_ampacity')->working ?? '';
         self::assertStringContainsString('0.8 for 6 conductors', $share($one));
         self::assertStringContainsString('1 for 3 conductors', $share($two));
     }
@@ -239,7 +239,7 @@ final class ConductorsTest extends CoreTestCase
     /** Near 100 A a little more current may ask for a smaller conductor: 98 A for 1 AWG, 102 A for 2 AWG. */
     public function test_the_step_of_unmarked_terminals_is_told(): void
     {
-        $near = static fn (float $amperes): \BraveAnvil\Solution\Solution => Circuits::solve(Circuits::twentyFiveHorsepower('cec'), [
+        $near = static fn (float $amperes): \BraveAnvil\Bench\Solution => Circuits::solve(Circuits::twentyFiveHorsepower('cec'), [
             'plate.power' => '75 hp', 'plate.current' => $amperes, 'cable.terminal_temperature' => null, 'cable.length' => 10,
         ]);
         self::assertFigures(['cable.required_ampacity' => 98, 'cable.size' => '1 AWG'], $near(78.4));

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use BraveAnvil\Bench\Solution;
 use BraveAnvil\Circuit\Fields;
 use BraveAnvil\Contract\CircuitSchema;
 use BraveAnvil\Contract\SolutionSchema;
-use BraveAnvil\Solution\Solution;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

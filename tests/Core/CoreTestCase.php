@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use BraveAnvil\Solution\ErrorKind;
-use BraveAnvil\Solution\Finding;
-use BraveAnvil\Solution\Solution;
+use BraveAnvil\Bench\Solution;
+use BraveAnvil\Circuit\Finding;
+use BraveAnvil\Ground\ErrorKind;
 use PHPUnit\Framework\TestCase;
 
 /** Assertions on solutions. */

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use BraveAnvil\Bench;
-use BraveAnvil\Solution\ErrorKind;
-use BraveAnvil\Solution\Solution;
+use BraveAnvil\Bench\Bench;
+use BraveAnvil\Bench\Solution;
+use BraveAnvil\Ground\ErrorKind;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 /** From a plate or a reading to a capacitor that is sold, and what it did: worked by hand, intermediate figures too. */

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use BraveAnvil\RuleBook\EntryPath;
-use BraveAnvil\RuleBook\TableName;
-use BraveAnvil\RuleBook\Tables;
-use BraveAnvil\Solution\Solution;
+use BraveAnvil\Bench\Solution;
+use BraveAnvil\Tables\EntryPath;
+use BraveAnvil\Tables\TableName;
+use BraveAnvil\Tables\Tables;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 /** A licensed person with the printed book corrects or confirms what memory was not sure of; every figure that rests on it says so. */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use BraveAnvil\Solution\Solution;
+use BraveAnvil\Bench\Solution;
 
 /** What a drive keeps from the supply: its motor’s vars, and an earth fault behind it. */
 final class DriveTest extends CoreTestCase

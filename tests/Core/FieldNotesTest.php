@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use BraveAnvil\Bench\Solution;
 use BraveAnvil\Circuit\Fields;
-use BraveAnvil\Solution\Solution;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 /** What the page shows in an empty field, and which choices it offers: the core says so, the page has no list. */

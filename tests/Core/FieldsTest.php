@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use BraveAnvil\Books\RuleBooks;
 use BraveAnvil\Circuit\Choice\Choice;
 use BraveAnvil\Circuit\CircuitReader;
 use BraveAnvil\Circuit\Field;
 use BraveAnvil\Circuit\FieldKind;
 use BraveAnvil\Circuit\Fields;
-use BraveAnvil\RuleBook\RuleBooks;
-use BraveAnvil\RuleBook\Tables;
-use BraveAnvil\Solution\Fault;
+use BraveAnvil\Ground\Fault;
+use BraveAnvil\Tables\Tables;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use BraveAnvil\Solution\Solution;
+use BraveAnvil\Bench\Solution;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 /** Findings that no other test meets: what raises each, how grave it is, and what takes it away. */

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use BraveAnvil\Bench\Solution;
 use BraveAnvil\Circuit\Choice\TripClass;
-use BraveAnvil\RuleBook\Practice\Practice;
-use BraveAnvil\RuleBook\Tables;
-use BraveAnvil\Solution\Solution;
+use BraveAnvil\Tables\Practice\Practice;
+use BraveAnvil\Tables\Tables;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 /** What a device or a relay that is already there, a marking, or a start that nobody timed does to the verdict. */

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use BraveAnvil\Books\Iec\FuseGates;
+use BraveAnvil\Books\Iec\GgFuse;
 use BraveAnvil\Circuit\Choice\TripClass;
-use BraveAnvil\RuleBook\Iec\FuseGates;
-use BraveAnvil\RuleBook\Iec\GgFuse;
-use BraveAnvil\RuleBook\Practice\Practice;
-use BraveAnvil\RuleBook\TableName;
-use BraveAnvil\RuleBook\Tables;
-use BraveAnvil\Solution\ErrorKind;
+use BraveAnvil\Ground\ErrorKind;
+use BraveAnvil\Tables\Practice\Practice;
+use BraveAnvil\Tables\TableName;
+use BraveAnvil\Tables\Tables;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 /** IEC practice: ampacities, factors, fuses, breakers, relays. Table values from memory, derived ones by calculated here. */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use BraveAnvil\Solution\Solution;
+use BraveAnvil\Bench\Solution;
 
 /** Two runs share one drop: the least copper of both decides, and parallel conductors come last. */
 final class LeastMetalTest extends CoreTestCase

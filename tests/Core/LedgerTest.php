@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use BraveAnvil\Plate\PlateFinding;
-use BraveAnvil\Power\PowerFigure;
-use BraveAnvil\Solution\Doubt;
-use BraveAnvil\Solution\Fault;
-use BraveAnvil\Solution\Figure;
-use BraveAnvil\Solution\Ledger;
-use BraveAnvil\Solution\Station;
-use BraveAnvil\Solution\Unit;
+use BraveAnvil\Circuit\Figure;
+use BraveAnvil\Circuit\Ledger;
+use BraveAnvil\Ground\Doubt;
+use BraveAnvil\Ground\Fault;
+use BraveAnvil\Ground\Station;
+use BraveAnvil\Ground\Unit;
+use BraveAnvil\Stations\Plate\PlateFinding;
+use BraveAnvil\Stations\Power\PowerFigure;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

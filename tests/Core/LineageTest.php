@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use BraveAnvil\Bench\Solution;
 use BraveAnvil\Circuit\Fields;
-use BraveAnvil\Solution\Figure;
-use BraveAnvil\Solution\Solution;
+use BraveAnvil\Circuit\Figure;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 /** Every figure can be followed back to what was typed and to the tables, and none to itself. */

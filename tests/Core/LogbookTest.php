@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use BraveAnvil\Logbook\EntryFields;
-use BraveAnvil\Logbook\EntryKind;
-use BraveAnvil\Logbook\GreasedEnd;
-use BraveAnvil\Logbook\Greasing;
-use BraveAnvil\Logbook\Logbook;
-use BraveAnvil\Solution\FieldError;
+use BraveAnvil\Ground\FieldError;
+use BraveAnvil\Records\Logbook\EntryFields;
+use BraveAnvil\Records\Logbook\EntryKind;
+use BraveAnvil\Records\Logbook\GreasedEnd;
+use BraveAnvil\Records\Logbook\Greasing;
+use BraveAnvil\Records\Logbook\Logbook;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 /** A motor's logbook: hours, greasing, trips. Common practice. */
@@ -164,11 +164,15 @@ final class LogbookTest extends CoreTestCase
         ];
 
         self::assertSame('', self::book([$trip('2026-04-01', 'bark in the fan')])->trips->says);
-        self::assertStringContainsString('without a known cause', self::book([$trip('2026-02-01', ''), $trip('2026-04-01', '')])->trips->says);
+        self::assertStringContainsString(
+            'without a known cause', self::book([$trip('2026-02-01', ''), $trip('2026-04-01', '')])->trips->says,
+        );
         self::assertStringContainsString('3 trips in 30 days', self::book([
             $trip('2026-04-01', 'bark'), $trip('2026-04-09', 'bark'), $trip('2026-04-18', 'bark'),
         ])->trips->says);
-        self::assertSame('', self::book([$trip('2025-12-01', 'bark'), $trip('2026-01-09', 'bark'), $trip('2026-04-18', 'bark')])->trips->says);
+        self::assertSame(
+            '', self::book([$trip('2025-12-01', 'bark'), $trip('2026-01-09', 'bark'), $trip('2026-04-18', 'bark')])->trips->says,
+        );
     }
 
     public function test_an_entry_that_says_nothing_is_refused_at_its_field(): void
@@ -247,7 +251,9 @@ final class LogbookTest extends CoreTestCase
     {
         $circuit = Circuits::changed(Circuits::kilnFan(), ['plate.grease_amount' => null, 'plate.grease' => null]);
         $was = ['kind' => 'greased', 'at' => '2026-01-01', 'values' => ['grams' => '30', 'grease' => 'polyurea']];
-        $now = static fn (string $grease): array => ['kind' => 'greased', 'at' => self::NOW, 'values' => ['grams' => '30', 'grease' => $grease]];
+        $now = static fn (string $grease): array => [
+            'kind' => 'greased', 'at' => self::NOW, 'values' => ['grams' => '30', 'grease' => $grease],
+        ];
         self::assertSame([], Logbook::minded($circuit, [$was, $now('Polyurea')]));
         self::assertStringStartsWith('Last time it was polyurea.', Logbook::minded($circuit, [$was, $now('lithium')])[0]->text);
         self::assertSame([], Logbook::minded($circuit, [$now('lithium')]), 'nothing to hold it against');
@@ -255,7 +261,9 @@ final class LogbookTest extends CoreTestCase
 
     public function test_the_setting_that_was_found_at_the_last_trip_is_known(): void
     {
-        $trip = static fn (string $at, string $dial): array => ['kind' => 'trip', 'at' => $at, 'values' => ['device' => 'F2', 'dial' => $dial]];
+        $trip = static fn (string $at, string $dial): array => [
+            'kind' => 'trip', 'at' => $at, 'values' => ['device' => 'F2', 'dial' => $dial],
+        ];
         $trips = self::book([$trip('2026-02-01', '66'), $trip('2026-04-01', '72 A'), $trip('2024-04-01', '50')])->trips;
         self::assertSame([2, 72.0], [$trips->inAYear, $trips->dialFound], 'what is older than a year counts no more');
         self::assertSame(0, self::book([])->trips->inAYear);

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use BraveAnvil\Measure\Wattmeters;
-use BraveAnvil\Solution\ErrorKind;
-use BraveAnvil\Solution\Solution;
+use BraveAnvil\Bench\Solution;
+use BraveAnvil\Ground\ErrorKind;
+use BraveAnvil\Stations\Measure\Wattmeters;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 /** Power from instruments, with its sign; load from power, slip and current; unbalance and lost phases. */

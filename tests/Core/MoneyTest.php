@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use BraveAnvil\Bench;
-use BraveAnvil\Solution\ErrorKind;
-use BraveAnvil\Solution\Solution;
+use BraveAnvil\Bench\Bench;
+use BraveAnvil\Bench\Solution;
+use BraveAnvil\Ground\ErrorKind;
 
 /** What a year costs and what correction or a better motor saves, in the three forms of tariff. */
 final class MoneyTest extends CoreTestCase

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use BraveAnvil\Solution\ErrorKind;
+use BraveAnvil\Ground\ErrorKind;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 /** Choices of the NEC: the percentages and roundings are those of its articles, from memory. */

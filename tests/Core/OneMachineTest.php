@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use BraveAnvil\Solution\Solution;
+use BraveAnvil\Bench\Solution;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 /** One solution has one motor: whatever a station says of it at a load, another says the same. */

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use BraveAnvil\Bench;
+use BraveAnvil\Bench\Bench;
+use BraveAnvil\Bench\Solution;
 use BraveAnvil\Circuit\CircuitReader;
-use BraveAnvil\Solution\ErrorKind;
-use BraveAnvil\Solution\Solution;
+use BraveAnvil\Ground\ErrorKind;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 /** Nothing that is written for three phases holds for a motor of one, or on a supply of one. */

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use BraveAnvil\Plate\Codes;
-use BraveAnvil\Plate\Frame;
-use BraveAnvil\RuleBook\Practice\Practice;
-use BraveAnvil\RuleBook\TableName;
-use BraveAnvil\RuleBook\Tables;
+use BraveAnvil\Stations\Plate\Codes;
+use BraveAnvil\Stations\Plate\Frame;
+use BraveAnvil\Tables\Practice\Practice;
+use BraveAnvil\Tables\TableName;
+use BraveAnvil\Tables\Tables;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use BraveAnvil\Bench;
+use BraveAnvil\Bench\Bench;
+use BraveAnvil\Bench\Extra;
+use BraveAnvil\Bench\Solution;
 use BraveAnvil\Circuit\Choice\TripClass;
-use BraveAnvil\Extra;
-use BraveAnvil\RuleBook\Practice\Practice;
-use BraveAnvil\RuleBook\Tables;
-use BraveAnvil\Solution\Figure;
-use BraveAnvil\Solution\Solution;
+use BraveAnvil\Circuit\Figure;
+use BraveAnvil\Tables\Practice\Practice;
+use BraveAnvil\Tables\Tables;
 
 /** What must hold of every circuit that can be solved, over random plates, starters, cables and capacitors of both books. */
 final class RandomCircuitsTest extends CoreTestCase

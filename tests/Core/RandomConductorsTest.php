@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use BraveAnvil\Bench;
-use BraveAnvil\Extra;
-use BraveAnvil\RuleBook\American\Impedances;
-use BraveAnvil\RuleBook\Tables;
-use BraveAnvil\Solution\Solution;
+use BraveAnvil\Bench\Bench;
+use BraveAnvil\Bench\Extra;
+use BraveAnvil\Bench\Solution;
+use BraveAnvil\Books\American\Impedances;
+use BraveAnvil\Tables\Tables;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 /** What must hold of the conductors and devices of every circuit under all three books, aluminium, buried and grouped ones too. */

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use BraveAnvil\Bench;
-use BraveAnvil\Extra;
-use BraveAnvil\Solution\Figure;
-use BraveAnvil\Solution\Solution;
+use BraveAnvil\Bench\Bench;
+use BraveAnvil\Bench\Extra;
+use BraveAnvil\Bench\Solution;
+use BraveAnvil\Circuit\Figure;
 
 /** What must hold of a start whatever is typed: likely values, absurd ones, and texts that are no number. */
 final class RandomStartsTest extends CoreTestCase

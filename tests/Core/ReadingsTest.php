@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use BraveAnvil\Bench;
-use BraveAnvil\Prove\Comparison;
-use BraveAnvil\Prove\ReadingFields;
-use BraveAnvil\Prove\ReadingKind;
-use BraveAnvil\Prove\ReadingReader;
-use BraveAnvil\Solution\FieldError;
-use BraveAnvil\Solution\Solution;
+use BraveAnvil\Bench\Bench;
+use BraveAnvil\Bench\Solution;
+use BraveAnvil\Ground\FieldError;
+use BraveAnvil\Stations\Prove\Comparison;
+use BraveAnvil\Stations\Prove\ReadingFields;
+use BraveAnvil\Stations\Prove\ReadingKind;
+use BraveAnvil\Stations\Prove\ReadingReader;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 /** Readings held against the circuit: what agrees, what differs, what cannot be compared, and what each shape of values is called. */

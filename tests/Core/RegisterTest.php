@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use BraveAnvil\Bench;
+use BraveAnvil\Bench\Bench;
 use BraveAnvil\Circuit\Refusal;
 use BraveAnvil\Circuit\TypedFields;
-use BraveAnvil\Register\CellText;
-use BraveAnvil\Register\CircuitColumns;
-use BraveAnvil\Register\CircuitRow;
-use BraveAnvil\Register\Column;
-use BraveAnvil\Register\CsvText;
-use BraveAnvil\Register\HeadUnit;
-use BraveAnvil\Register\ReadingTable;
-use BraveAnvil\Register\ReadRow;
-use BraveAnvil\Register\RowAction;
+use BraveAnvil\Records\Register\CellText;
+use BraveAnvil\Records\Register\CircuitColumns;
+use BraveAnvil\Records\Register\CircuitRow;
+use BraveAnvil\Records\Register\Column;
+use BraveAnvil\Records\Register\CsvText;
+use BraveAnvil\Records\Register\HeadUnit;
+use BraveAnvil\Records\Register\ReadingTable;
+use BraveAnvil\Records\Register\ReadRow;
+use BraveAnvil\Records\Register\RowAction;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 /** Circuits and readings as tables that a spreadsheet opens: out and in without a loss, and every bad cell named. */
@@ -238,7 +238,7 @@ final class RegisterTest extends CoreTestCase
             'instrument' => 'tester 3',
             'note' => '=not a formula', 'simulated' => 'false', 'values' => ['megohm_1_min' => '60', 'test_voltage' => 500],
         ];
-        $fields = array_keys(\BraveAnvil\Prove\ReadingFields::of(\BraveAnvil\Prove\ReadingKind::InsulationResistance));
+        $fields = array_keys(\BraveAnvil\Stations\Prove\ReadingFields::of(\BraveAnvil\Stations\Prove\ReadingKind::InsulationResistance));
         $reading['values'] = [$fields[0] => '500', $fields[1] => 60];
         $csv = self::rows(CsvText::write(ReadingTable::rows([$reading])));
         $matched = ReadingTable::match($csv->rows, []);

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use BraveAnvil\Solution\Solution;
+use BraveAnvil\Bench\Solution;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 /** What must hold between two solutions, whatever the numbers: the checks that need no table. */

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use BraveAnvil\Round\Found;
-use BraveAnvil\Round\RoundItem;
-use BraveAnvil\Solution\Grade;
+use BraveAnvil\Ground\Grade;
+use BraveAnvil\Records\Round\Found;
+use BraveAnvil\Records\Round\RoundItem;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 /** What is found at a panel otherwise than the sheet says, judged on the spot. */

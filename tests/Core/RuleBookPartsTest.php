@@ -4,22 +4,22 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use BraveAnvil\Cable\CableFigure;
-use BraveAnvil\Cable\Conductor;
+use BraveAnvil\Books\Nec\StandardRatings;
+use BraveAnvil\Books\RuleBooks;
 use BraveAnvil\Circuit\Choice\Metal;
 use BraveAnvil\Circuit\Choice\RelayPlace;
 use BraveAnvil\Circuit\Choice\Scpd;
 use BraveAnvil\Circuit\CircuitReader;
-use BraveAnvil\Fault\ProtectiveCase;
-use BraveAnvil\RuleBook\LocalUnits;
-use BraveAnvil\RuleBook\Nec\StandardRatings;
-use BraveAnvil\RuleBook\RuleBooks;
-use BraveAnvil\RuleBook\Sizing;
-use BraveAnvil\RuleBook\TableName;
-use BraveAnvil\RuleBook\Tables;
-use BraveAnvil\Solution\Figure;
-use BraveAnvil\Solution\Unit;
-use BraveAnvil\Start\Method\RelaySeat;
+use BraveAnvil\Circuit\Figure;
+use BraveAnvil\Circuit\LocalUnits;
+use BraveAnvil\Ground\Unit;
+use BraveAnvil\Rules\Sizing;
+use BraveAnvil\Stations\Cable\CableFigure;
+use BraveAnvil\Stations\Cable\Conductor;
+use BraveAnvil\Stations\Fault\ProtectiveCase;
+use BraveAnvil\Stations\Start\Method\RelaySeat;
+use BraveAnvil\Tables\TableName;
+use BraveAnvil\Tables\Tables;
 use PHPUnit\Framework\Attributes\DataProvider;
 use RuntimeException;
 

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use BraveAnvil\Machine\Fit;
-use BraveAnvil\Machine\Machine;
-use BraveAnvil\Machine\Plate;
-use BraveAnvil\Machine\RunningSlip;
-use BraveAnvil\Power\MachineLoad;
+use BraveAnvil\Physics\Machine\Fit;
+use BraveAnvil\Physics\Machine\Machine;
+use BraveAnvil\Physics\Machine\Plate;
+use BraveAnvil\Physics\Machine\RunningSlip;
+use BraveAnvil\Stations\Power\MachineLoad;
 use PHPUnit\Framework\TestCase;
 
 /** How far a loaded motor falls behind its field. */

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use BraveAnvil\Bench;
+use BraveAnvil\Bench\Bench;
+use BraveAnvil\Bench\Extra;
 use BraveAnvil\Circuit\FieldKind;
 use BraveAnvil\Circuit\Fields;
-use BraveAnvil\Extra;
-use BraveAnvil\Solution\Figure;
+use BraveAnvil\Circuit\Figure;
 
 /** What would change the answer: values that nobody typed, tried within their range, beside the same values typed. */
 final class SensitivityTest extends CoreTestCase

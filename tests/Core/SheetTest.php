@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use BraveAnvil\Bench;
-use BraveAnvil\Extra;
-use BraveAnvil\Sheet\Canonical;
-use BraveAnvil\Sheet\Change;
-use BraveAnvil\Sheet\Changes;
-use BraveAnvil\Sheet\Moved;
-use BraveAnvil\Sheet\SealedSheet;
-use BraveAnvil\Sheet\Verification;
-use BraveAnvil\Solution\Solution;
+use BraveAnvil\Bench\Bench;
+use BraveAnvil\Bench\Extra;
+use BraveAnvil\Bench\Solution;
+use BraveAnvil\Ground\Canonical;
+use BraveAnvil\Records\Sheet\Change;
+use BraveAnvil\Records\Sheet\Changes;
+use BraveAnvil\Records\Sheet\Moved;
+use BraveAnvil\Records\Sheet\SealedSheet;
+use BraveAnvil\Records\Sheet\Verification;
 
 /** The record of a sheet: what stands against signing, what is taken on, the seal, and what differs from one to the next. */
 final class SheetTest extends CoreTestCase

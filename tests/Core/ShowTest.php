@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use BraveAnvil\Solution\Show;
-use BraveAnvil\Solution\Shown;
-use BraveAnvil\Solution\Unit;
+use BraveAnvil\Circuit\Shown;
+use BraveAnvil\Ground\Show;
+use BraveAnvil\Ground\Unit;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

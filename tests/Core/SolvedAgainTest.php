@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use BraveAnvil\Bench;
-use BraveAnvil\Extra;
+use BraveAnvil\Bench\Bench;
+use BraveAnvil\Bench\Extra;
 use PHPUnit\Framework\TestCase;
 
 /**

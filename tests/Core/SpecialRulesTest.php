@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use BraveAnvil\Solution\Figure;
+use BraveAnvil\Circuit\Figure;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 /** Rules that are easily missed: fire pumps, hoists, jogging, the isolator at the machine, the floor of a book, a rotor class. */

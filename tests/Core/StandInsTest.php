@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use BraveAnvil\Bench;
-use BraveAnvil\Instruments\FaultKind;
-use BraveAnvil\Instruments\HiddenFault;
-use BraveAnvil\Instruments\Plant;
-use BraveAnvil\Instruments\SimulatedReading;
-use BraveAnvil\Instruments\StandIns;
-use BraveAnvil\Prove\Choice\ReadAt;
-use BraveAnvil\Prove\ReadingKind;
+use BraveAnvil\Bench\Bench;
+use BraveAnvil\Records\Instruments\FaultKind;
+use BraveAnvil\Records\Instruments\HiddenFault;
+use BraveAnvil\Records\Instruments\Plant;
+use BraveAnvil\Records\Instruments\SimulatedReading;
+use BraveAnvil\Records\Instruments\StandIns;
+use BraveAnvil\Stations\Prove\Choice\ReadAt;
+use BraveAnvil\Stations\Prove\ReadingKind;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 /** Stand-ins of instruments: a healthy circuit reads as computed, and each fault shows where it should and nowhere else. */
@@ -30,7 +30,7 @@ final class StandInsTest extends CoreTestCase
     /** @param  array<string, mixed>  $circuit */
     private static function plant(array $circuit, float $load, ?HiddenFault $fault): Plant
     {
-        $plant = Bench::plant($circuit, $load, $fault);
+        $plant = Plant::ofDocument($circuit, $load, $fault);
         self::assertNotNull($plant);
 
         return $plant;
@@ -164,8 +164,8 @@ final class StandInsTest extends CoreTestCase
 
     public function test_what_cannot_be_simulated_gives_no_plant(): void
     {
-        self::assertNull(Bench::plant(['rule_book' => 'iec'], 1.0, null));
-        self::assertNull(Bench::plant(['rule_book' => 'none'], 1.0, null));
+        self::assertNull(Plant::ofDocument(['rule_book' => 'iec'], 1.0, null));
+        self::assertNull(Plant::ofDocument(['rule_book' => 'none'], 1.0, null));
     }
 
     public function test_every_size_of_every_fault_gives_numbers(): void

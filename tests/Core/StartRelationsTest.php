@@ -5,18 +5,18 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use BraveAnvil\Circuit\Choice\LoadKind;
-use BraveAnvil\Machine\Fit;
-use BraveAnvil\Machine\Machine;
-use BraveAnvil\Machine\Plate;
-use BraveAnvil\Machine\StampedCurve;
-use BraveAnvil\Start\Motion\ChangeoverRule;
-use BraveAnvil\Start\Motion\DrivenLoad;
-use BraveAnvil\Start\Motion\Feed;
-use BraveAnvil\Start\Motion\Impedance;
-use BraveAnvil\Start\Motion\RampPlan;
-use BraveAnvil\Start\Motion\Stage;
-use BraveAnvil\Start\Motion\StagedPlan;
-use BraveAnvil\Start\Motion\Train;
+use BraveAnvil\Physics\Machine\Fit;
+use BraveAnvil\Physics\Machine\Machine;
+use BraveAnvil\Physics\Machine\Plate;
+use BraveAnvil\Physics\Machine\StampedCurve;
+use BraveAnvil\Stations\Start\Motion\ChangeoverRule;
+use BraveAnvil\Stations\Start\Motion\DrivenLoad;
+use BraveAnvil\Stations\Start\Motion\Feed;
+use BraveAnvil\Stations\Start\Motion\Impedance;
+use BraveAnvil\Stations\Start\Motion\RampPlan;
+use BraveAnvil\Stations\Start\Motion\Stage;
+use BraveAnvil\Stations\Start\Motion\StagedPlan;
+use BraveAnvil\Stations\Start\Motion\Train;
 use PHPUnit\Framework\TestCase;
 
 /** What must hold between two starts, whatever the motor and the load: the checks that need no table. */

@@ -4,26 +4,26 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use BraveAnvil\Books\Iec\IecRuleBook;
 use BraveAnvil\Circuit\Choice\MethodName;
 use BraveAnvil\Circuit\Choice\RelayPlace;
 use BraveAnvil\Circuit\CircuitReader;
-use BraveAnvil\Machine\Fit;
-use BraveAnvil\Machine\Machine;
-use BraveAnvil\Machine\Plate;
-use BraveAnvil\RuleBook\Iec\IecRuleBook;
-use BraveAnvil\RuleBook\Practice\Practice;
-use BraveAnvil\RuleBook\Tables;
-use BraveAnvil\Solution\ErrorKind;
-use BraveAnvil\Start\Method\ContactorRole;
-use BraveAnvil\Start\Method\Direct;
-use BraveAnvil\Start\Method\Methods;
-use BraveAnvil\Start\Method\RelaySeat;
-use BraveAnvil\Start\Method\SeriesElement;
-use BraveAnvil\Start\Method\StarDelta;
-use BraveAnvil\Start\Method\StarterSettings;
-use BraveAnvil\Start\Motion\Feed;
-use BraveAnvil\Start\Motion\Impedance;
-use BraveAnvil\Start\Motion\Stage;
+use BraveAnvil\Ground\ErrorKind;
+use BraveAnvil\Physics\Machine\Fit;
+use BraveAnvil\Physics\Machine\Machine;
+use BraveAnvil\Physics\Machine\Plate;
+use BraveAnvil\Stations\Start\Method\ContactorRole;
+use BraveAnvil\Stations\Start\Method\Direct;
+use BraveAnvil\Stations\Start\Method\Methods;
+use BraveAnvil\Stations\Start\Method\RelaySeat;
+use BraveAnvil\Stations\Start\Method\SeriesElement;
+use BraveAnvil\Stations\Start\Method\StarDelta;
+use BraveAnvil\Stations\Start\Method\StarterSettings;
+use BraveAnvil\Stations\Start\Motion\Feed;
+use BraveAnvil\Stations\Start\Motion\Impedance;
+use BraveAnvil\Stations\Start\Motion\Stage;
+use BraveAnvil\Tables\Practice\Practice;
+use BraveAnvil\Tables\Tables;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 /** What each way of starting does to currents, torque, relay and contactors. */

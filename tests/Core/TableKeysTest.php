@@ -4,20 +4,20 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use BraveAnvil\Bench;
+use BraveAnvil\Bench\Bench;
 use BraveAnvil\Circuit\Fields;
-use BraveAnvil\RuleBook\TableName;
-use BraveAnvil\RuleBook\Tables;
-use BraveAnvil\Solution\Correction;
-use BraveAnvil\Solution\Fault;
-use BraveAnvil\Solution\Figure;
+use BraveAnvil\Circuit\Figure;
+use BraveAnvil\Ground\Correction;
+use BraveAnvil\Ground\Fault;
+use BraveAnvil\Tables\TableName;
+use BraveAnvil\Tables\Tables;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
 /** Every table has a name, every key that code asks for is in a table, and a site may replace an entry of its own. */
 final class TableKeysTest extends TestCase
 {
-    private const DATA = __DIR__.'/../../core/RuleBook/data';
+    private const DATA = __DIR__.'/../../core/Tables/data';
 
     public function test_every_table_has_a_name_and_every_name_a_table(): void
     {

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use BraveAnvil\RuleBook\Table;
-use BraveAnvil\RuleBook\TableName;
-use BraveAnvil\RuleBook\Tables;
-use BraveAnvil\Solution\Fault;
+use BraveAnvil\Ground\Fault;
+use BraveAnvil\Tables\Table;
+use BraveAnvil\Tables\TableName;
+use BraveAnvil\Tables\Tables;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -17,7 +17,7 @@ final class TablesTest extends TestCase
     /** @return array<string, array{string}> */
     public static function tables(): array
     {
-        $root = dirname(__DIR__, 2).'/core/RuleBook/data/';
+        $root = dirname(__DIR__, 2).'/core/Tables/data/';
         $tables = [];
         foreach (glob($root.'*/*.json') ?: [] as $file) {
             $name = substr($file, strlen($root), -5);

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use BraveAnvil\Bench;
+use BraveAnvil\Bench\Bench;
+use BraveAnvil\Bench\Extra;
+use BraveAnvil\Books\American\DeviceLimits;
 use BraveAnvil\Circuit\Choice\Scpd;
-use BraveAnvil\Extra;
-use BraveAnvil\RuleBook\American\DeviceLimits;
-use BraveAnvil\RuleBook\TableName;
-use BraveAnvil\RuleBook\Tables;
-use BraveAnvil\TimeCurrent\Band;
+use BraveAnvil\Stations\Guard\Band;
+use BraveAnvil\Tables\TableName;
+use BraveAnvil\Tables\Tables;
 use PHPUnit\Framework\TestCase;
 
 /** The time-current picture: what stands in it, what is read off, and what must lie left and right of what. */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use BraveAnvil\Solution\Solution;
+use BraveAnvil\Bench\Solution;
 
 /** A start that somebody timed is a measurement: a stopwatch beats a model. */
 final class TimedStartTest extends CoreTestCase

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use BraveAnvil\Circuit\Refusal;
-use BraveAnvil\Waveform\Analysis;
-use BraveAnvil\Waveform\Drawn;
-use BraveAnvil\Waveform\Trace;
-use BraveAnvil\Waveform\TraceReader;
+use BraveAnvil\Physics\Waveform\Analysis;
+use BraveAnvil\Physics\Waveform\Drawn;
+use BraveAnvil\Physics\Waveform\Trace;
+use BraveAnvil\Physics\Waveform\TraceReader;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

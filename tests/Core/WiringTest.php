@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use BraveAnvil\Bench;
-use BraveAnvil\Extra;
-use BraveAnvil\RuleBook\Iec\IecRuleBook;
-use BraveAnvil\RuleBook\Nec\NecRuleBook;
-use BraveAnvil\RuleBook\Tables;
-use BraveAnvil\Start\Wiring\CrossedLeads;
-use BraveAnvil\Start\Wiring\CrossedOutcome;
-use BraveAnvil\Start\Wiring\TerminalBox;
-use BraveAnvil\Start\Wiring\UnmarkedLeads;
+use BraveAnvil\Bench\Bench;
+use BraveAnvil\Bench\Extra;
+use BraveAnvil\Books\Iec\IecRuleBook;
+use BraveAnvil\Books\Nec\NecRuleBook;
+use BraveAnvil\Stations\Start\Wiring\CrossedLeads;
+use BraveAnvil\Stations\Start\Wiring\CrossedOutcome;
+use BraveAnvil\Stations\Start\Wiring\TerminalBox;
+use BraveAnvil\Stations\Start\Wiring\UnmarkedLeads;
+use BraveAnvil\Tables\Tables;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 /** How a motor is joined to its lines, what wrong joints do, and how unmarked leads get their names. */

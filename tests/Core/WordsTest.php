@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use BraveAnvil\RuleBook\RuleBooks;
-use BraveAnvil\RuleBook\Tables;
-use BraveAnvil\Solution\Solution;
-use BraveAnvil\Spoken;
+use BraveAnvil\Bench\Solution;
+use BraveAnvil\Bench\Spoken;
+use BraveAnvil\Books\RuleBooks;
+use BraveAnvil\Tables\Tables;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 /** A book is spoken in its own words from the first sentence to the last source. */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use BraveAnvil\Solution\Unit;
+use BraveAnvil\Ground\Unit;
 
 /** The inspector's doubt: the numbers printed in a working, put through the printed arithmetic, give the figure. */
 final class WorkingTest extends CoreTestCase

@@ -8,7 +8,7 @@ use App\Circuits\DemoData;
 use App\Models\Circuit;
 use App\Models\Event;
 use App\Models\Revision;
-use BraveAnvil\Version;
+use BraveAnvil\Ground\Version;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
 use Tests\Core\Circuits;

@@ -6,9 +6,9 @@ namespace Tests\Feature;
 
 use App\Instruments\ModbusClient;
 use App\Instruments\NoReading;
-use BraveAnvil\Instruments\FaultKind;
-use BraveAnvil\Instruments\UnitMap;
-use BraveAnvil\Modbus\RegisterMap;
+use BraveAnvil\Physics\Modbus\RegisterMap;
+use BraveAnvil\Records\Instruments\FaultKind;
+use BraveAnvil\Records\Instruments\UnitMap;
 use Illuminate\Contracts\Cache\Lock;
 use Illuminate\Support\Facades\Cache;
 use PHPUnit\Framework\Attributes\DataProvider;

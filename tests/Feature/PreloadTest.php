@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use BraveAnvil\Bench;
+use BraveAnvil\Bench\Bench;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Circuits;
 
@@ -39,7 +39,7 @@ final class PreloadTest extends TestCase
     public function test_the_tables_at_hand_are_those_of_the_files(): void
     {
         $said = self::ahead(<<<'PHP'
-            use BraveAnvil\RuleBook\{Table, TableName};
+            use BraveAnvil\Tables\{Table, TableName};
             $differ = [];
             foreach (TableName::cases() as $name) {
                 if ((constant(Table::AT_HAND)[$name->value] ?? null) !== Table::decoded($name)) {

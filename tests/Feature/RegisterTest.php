@@ -17,7 +17,7 @@ use App\Register\ApplyImport;
 use App\Register\ImportStore;
 use App\Register\ReadImport;
 use App\Sheet\MakePaper;
-use BraveAnvil\Register\CsvText;
+use BraveAnvil\Records\Register\CsvText;
 use Illuminate\Support\Facades\Queue;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\DataProvider;

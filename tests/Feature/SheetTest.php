@@ -16,8 +16,8 @@ use App\Sheet\FileSheet;
 use App\Sheet\MakePaper;
 use App\Sheet\SheetContent;
 use App\Sheet\SheetRecord;
-use BraveAnvil\Sheet\SealedSheet;
-use BraveAnvil\Sheet\Verification;
+use BraveAnvil\Records\Sheet\SealedSheet;
+use BraveAnvil\Records\Sheet\Verification;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Queue;
@@ -163,8 +163,10 @@ final class SheetTest extends FeatureTestCase
         $review = $this->actingAs($this->reviewer)->getJson("/api/revisions/$second/review")->assertOk();
         $this->assertShape('review', $review);
         $main = array_column((array) $review->json('main'), null, 'label');
-        self::assertNotSame($main['Conductor size, starter to motor']['from'], $main['Conductor size, starter to motor']['to'], 'a long run needs a larger conductor');
-        self::assertSame($main['Overload relay setting']['from'], $main['Overload relay setting']['to'], 'the dial knows nothing of the run');
+        $size = $main['Conductor size, starter to motor'];
+        $dial = $main['Overload relay setting'];
+        self::assertNotSame($size['from'], $size['to'], 'a long run needs a larger conductor');
+        self::assertSame($dial['from'], $dial['to'], 'the dial knows nothing of the run');
     }
 
     public function test_a_circuit_that_did_not_change_shows_the_sheet_in_force(): void

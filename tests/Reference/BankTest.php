@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Reference;
 
-use BraveAnvil\Bank\BankStation;
+use BraveAnvil\Records\Bank\BankStation;
 use PHPUnit\Framework\TestCase;
 
 /** A bank over random days by another road: NumPy has each load as a row of a matrix and each quarter of an hour as a column. */

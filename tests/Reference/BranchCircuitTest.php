@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Reference;
 
-use BraveAnvil\Bench;
-use BraveAnvil\Solution\Solution;
+use BraveAnvil\Bench\Bench;
+use BraveAnvil\Bench\Solution;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Circuits;
 

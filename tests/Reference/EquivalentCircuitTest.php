@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Reference;
 
-use BraveAnvil\Machine\Fit;
-use BraveAnvil\Machine\Machine;
-use BraveAnvil\Machine\Plate;
+use BraveAnvil\Physics\Machine\Fit;
+use BraveAnvil\Physics\Machine\Machine;
+use BraveAnvil\Physics\Machine\Plate;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Circuits;

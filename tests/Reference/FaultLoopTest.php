@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Reference;
 
-use BraveAnvil\Bench;
+use BraveAnvil\Bench\Bench;
+use BraveAnvil\Bench\Solution;
+use BraveAnvil\Books\American\Impedances;
 use BraveAnvil\Circuit\Choice\Metal;
-use BraveAnvil\RuleBook\American\Impedances;
-use BraveAnvil\RuleBook\TableName;
-use BraveAnvil\RuleBook\Tables;
-use BraveAnvil\Solution\Solution;
+use BraveAnvil\Tables\TableName;
+use BraveAnvil\Tables\Tables;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Circuits;
 

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Reference;
 
-use BraveAnvil\Machine\Fit;
-use BraveAnvil\Machine\Machine;
-use BraveAnvil\Machine\Plate;
-use BraveAnvil\RuleBook\TableName;
-use BraveAnvil\RuleBook\Tables;
+use BraveAnvil\Physics\Machine\Fit;
+use BraveAnvil\Physics\Machine\Machine;
+use BraveAnvil\Physics\Machine\Plate;
+use BraveAnvil\Tables\TableName;
+use BraveAnvil\Tables\Tables;
 use PHPUnit\Framework\TestCase;
 
 /** The fitted machine by another road: NumPy solves the equivalent circuit in complex numbers, SciPy finds its breakdown. */

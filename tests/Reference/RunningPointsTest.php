@@ -5,16 +5,16 @@ declare(strict_types=1);
 namespace Tests\Reference;
 
 use BraveAnvil\Circuit\Choice\LoadKind;
-use BraveAnvil\Machine\Fit;
-use BraveAnvil\Machine\Machine;
-use BraveAnvil\Machine\Plate;
-use BraveAnvil\Machine\RunningSlip;
-use BraveAnvil\Power\MachineLoad;
-use BraveAnvil\Start\Motion\DrivenLoad;
-use BraveAnvil\Start\Motion\Feed;
-use BraveAnvil\Start\Motion\Impedance;
-use BraveAnvil\Start\Motion\Stage;
-use BraveAnvil\Start\Motion\Train;
+use BraveAnvil\Physics\Machine\Fit;
+use BraveAnvil\Physics\Machine\Machine;
+use BraveAnvil\Physics\Machine\Plate;
+use BraveAnvil\Physics\Machine\RunningSlip;
+use BraveAnvil\Stations\Power\MachineLoad;
+use BraveAnvil\Stations\Start\Motion\DrivenLoad;
+use BraveAnvil\Stations\Start\Motion\Feed;
+use BraveAnvil\Stations\Start\Motion\Impedance;
+use BraveAnvil\Stations\Start\Motion\Stage;
+use BraveAnvil\Stations\Start\Motion\Train;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Fuzz;
 

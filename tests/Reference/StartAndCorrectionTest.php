@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Reference;
 
+use BraveAnvil\Books\Iec\FuseGates;
 use BraveAnvil\Circuit\Choice\TripClass;
-use BraveAnvil\RuleBook\Iec\FuseGates;
-use BraveAnvil\RuleBook\Practice\Practice;
-use BraveAnvil\RuleBook\TableName;
-use BraveAnvil\RuleBook\Tables;
+use BraveAnvil\Tables\Practice\Practice;
+use BraveAnvil\Tables\TableName;
+use BraveAnvil\Tables\Tables;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Circuits;
 

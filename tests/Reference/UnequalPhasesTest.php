@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Reference;
 
-use BraveAnvil\Bench;
-use BraveAnvil\Prove\Comparison;
+use BraveAnvil\Bench\Bench;
+use BraveAnvil\Stations\Prove\Comparison;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Circuits;
 

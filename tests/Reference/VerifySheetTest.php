@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Reference;
 
-use BraveAnvil\Bench;
-use BraveAnvil\Sheet\SealedSheet;
+use BraveAnvil\Bench\Bench;
+use BraveAnvil\Records\Sheet\SealedSheet;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Circuits;
 

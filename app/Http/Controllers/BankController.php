@@ -8,10 +8,9 @@ use App\Circuits\SiteBank;
 use App\Http\Signed;
 use App\Models\Site;
 use App\Problems\Problem;
-use Illuminate\Database\Eloquent\Builder;
+use App\Record\Turns;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\DB;
 
 /** The capacitor bank of a site. What is typed is kept as it is, also while it cannot be used. */
 final class BankController
@@ -39,8 +38,7 @@ final class BankController
             array_intersect_key($read['typed'], array_flip(SiteBank::FIELDS)),
             static fn (mixed $text): bool => is_string($text) && $text !== '',
         );
-        $kept = DB::transaction(function () use ($site, $read, $typed): Site {
-            $locked = Site::query()->whereKey($site->id)->tap(static fn (Builder $query): mixed => $query->lockForUpdate())->firstOrFail();
+        $kept = Turns::at($site, function (Site $locked) use ($read, $typed): Site {
             $standing = $this->bank->typed($locked)['version'];
             if ($read['version'] !== $standing) {
                 throw new Problem(409, 'conflict', 'Someone else changed this bank', 'Open it again to see the present version.');

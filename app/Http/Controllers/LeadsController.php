@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Problems\Problem;
-use BraveAnvil\RuleBook\RuleBooks;
-use BraveAnvil\RuleBook\Tables;
-use BraveAnvil\Start\Wiring\UnmarkedLeads;
+use BraveAnvil\Books\RuleBooks;
+use BraveAnvil\Stations\Start\Wiring\UnmarkedLeads;
+use BraveAnvil\Tables\Tables;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 

@@ -11,13 +11,12 @@ use App\Models\Person;
 use App\Problems\Problem;
 use App\Record\Happening;
 use App\Record\HouseRecord;
+use App\Record\Turns;
 use Illuminate\Auth\Access\AuthorizationException;
-use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\Rule;
 
 /** People and their roles, for administrators. */
@@ -68,12 +67,9 @@ final class PersonController
         if (($read['password'] ?? null) === null) {
             unset($read['password']);
         }
-        $ends = DB::transaction(static function () use ($read, $person, $asking): bool {
-            // One after the other: of two administrators who take each other's role at once, one stays.
-            /** @var Collection<int, Person> $locked */
-            $locked = Person::query()->where('role', 'administrator')->orWhere('id', $person->id)
-                ->tap(static fn (Builder $query): mixed => $query->lockForUpdate()->orderBy('id'))
-                ->get()->keyBy('id');
+        // Of two administrators who take each other's role at once, one stays.
+        $concerned = Person::query()->where('role', 'administrator')->orWhere('id', $person->id);
+        $ends = Turns::over($concerned, static function (Collection $locked) use ($read, $person, $asking): bool {
             $still = $locked->get($asking->id);
             if ($still === null || ! $still->mayAdminister() || ! $still->active) {
                 throw new AuthorizationException;

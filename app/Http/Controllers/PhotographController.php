@@ -8,11 +8,10 @@ use App\Http\Signed;
 use App\Models\Circuit;
 use App\Models\Photograph;
 use App\Photographs\Picture;
-use Illuminate\Database\Eloquent\Builder;
+use App\Record\Turns;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Illuminate\Support\Facades\DB;
 use RuntimeException;
 use Throwable;
 
@@ -33,9 +32,8 @@ final class PhotographController
         @chmod(self::folder().'/'.$file, 0600);
         $before = null;
         try {
-            $photograph = DB::transaction(static function () use ($circuit, $file, $picture, $person, &$before): Photograph {
-                // One after the other: each sees, and removes, the file of the one before it.
-                Circuit::query()->whereKey($circuit->id)->tap(static fn (Builder $query): mixed => $query->lockForUpdate())->firstOrFail();
+            $photograph = Turns::at($circuit, static function () use ($circuit, $file, $picture, $person, &$before): Photograph {
+                // Each sees, and removes, the file of the one before it.
                 $before = Photograph::query()->find($circuit->id)?->file;
 
                 return Photograph::query()->updateOrCreate(

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use BraveAnvil\Prove\ReadingKind;
-use BraveAnvil\Prove\ReadingReader;
-use BraveAnvil\Solution\ErrorKind;
-use BraveAnvil\Solution\FieldError;
+use BraveAnvil\Ground\ErrorKind;
+use BraveAnvil\Ground\FieldError;
+use BraveAnvil\Stations\Prove\ReadingKind;
+use BraveAnvil\Stations\Prove\ReadingReader;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;

@@ -11,7 +11,7 @@ use App\Http\Signed;
 use App\Models\Circuit;
 use App\Models\Reading;
 use App\Problems\Problem;
-use BraveAnvil\Prove\ReadingKind;
+use BraveAnvil\Stations\Prove\ReadingKind;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;

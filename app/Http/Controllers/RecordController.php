@@ -7,7 +7,7 @@ namespace App\Http\Controllers;
 use App\Http\Signed;
 use App\Models\Event;
 use App\Record\Happening;
-use BraveAnvil\Register\CsvText;
+use BraveAnvil\Records\Register\CsvText;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\JsonResponse;

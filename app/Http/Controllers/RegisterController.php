@@ -18,7 +18,7 @@ use App\Register\ReadingRows;
 use App\Register\RefusedRows;
 use App\Schedules\ScheduleName;
 use BraveAnvil\Circuit\Fields;
-use BraveAnvil\Register\CsvText;
+use BraveAnvil\Records\Register\CsvText;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;

@@ -11,7 +11,7 @@ use App\Models\Round;
 use App\Models\RoundCheck;
 use App\Models\Site;
 use App\Rounds\RoundStore;
-use BraveAnvil\Round\RoundItem;
+use BraveAnvil\Records\Round\RoundItem;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;

@@ -6,8 +6,8 @@ namespace App\Http\Controllers;
 
 use App\Circuits\CircuitDocument;
 use App\Problems\Problem;
-use BraveAnvil\Bench;
-use BraveAnvil\Extra;
+use BraveAnvil\Bench\Bench;
+use BraveAnvil\Bench\Extra;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 

@@ -9,13 +9,13 @@ use App\Http\Signed;
 use App\Models\Site;
 use App\Models\Spare;
 use App\Problems\Problem;
-use BraveAnvil\Replace\Replacement;
+use App\Record\Turns;
+use BraveAnvil\Records\Replace\Replacement;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Illuminate\Support\Facades\DB;
 
 /** Spare motors of a site, and whether one fits in the place of another. */
 final class SpareController
@@ -101,7 +101,7 @@ final class SpareController
         }
         try {
             // In a transaction of its own, so that a refused name does not spoil one around it.
-            DB::transaction(static function () use ($spare, $request, $plate, $person, $version): void {
+            Turns::whole(static function () use ($spare, $request, $plate, $person, $version): void {
                 $written = [
                     'name' => $request->string('name')->trim()->toString(),
                     'place' => $request->string('place')->trim()->toString(),

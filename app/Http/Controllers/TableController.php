@@ -11,14 +11,13 @@ use App\Models\Site;
 use App\Problems\Problem;
 use App\Record\Happening;
 use App\Record\HouseRecord;
-use BraveAnvil\RuleBook\SiteCorrections;
-use BraveAnvil\RuleBook\Tables;
-use BraveAnvil\Solution\FieldError;
-use Illuminate\Database\Eloquent\Builder;
+use App\Record\Turns;
+use BraveAnvil\Ground\FieldError;
+use BraveAnvil\Tables\SiteCorrections;
+use BraveAnvil\Tables\Tables;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Carbon;
-use Illuminate\Support\Facades\DB;
 
 /** Table entries that a site’s circuits rest on and that memory is not sure of, and what the site corrected or confirmed. */
 final class TableController
@@ -103,8 +102,7 @@ final class TableController
      */
     private function keep(Site $site, int $version, callable $change): void
     {
-        DB::transaction(function () use ($site, $version, $change): void {
-            $locked = Site::query()->whereKey($site->id)->tap(static fn (Builder $query): mixed => $query->lockForUpdate())->firstOrFail();
+        Turns::at($site, function (Site $locked) use ($version, $change): void {
             if ($locked->version !== $version) {
                 throw new Problem(
                     409, 'edit_conflict', 'Someone else changed this site', 'Check the present table values, then try again.',

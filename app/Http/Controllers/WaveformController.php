@@ -9,11 +9,11 @@ use App\Http\PastTime;
 use App\Http\Signed;
 use App\Models\Circuit;
 use App\Problems\Problem;
-use BraveAnvil\Solution\FieldError;
-use BraveAnvil\Solution\Figure;
-use BraveAnvil\Solution\Finding;
-use BraveAnvil\Version;
-use BraveAnvil\Waveform\Analysis;
+use BraveAnvil\Circuit\Figure;
+use BraveAnvil\Circuit\Finding;
+use BraveAnvil\Ground\FieldError;
+use BraveAnvil\Ground\Version;
+use BraveAnvil\Physics\Waveform\Analysis;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Circuit\Choice;
 
-use BraveAnvil\RuleBook\Words;
+use BraveAnvil\Ground\Words;
 
 /** Where a capacitor is joined to the circuit. */
 enum CapacitorPlace: string implements Choice

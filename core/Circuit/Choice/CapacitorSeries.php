@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Circuit\Choice;
 
-use BraveAnvil\RuleBook\Words;
+use BraveAnvil\Ground\Words;
 
 /** Which values of capacitors for one phase are sold here. */
 enum CapacitorSeries: string implements Choice

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Circuit\Choice;
 
-use BraveAnvil\RuleBook\Words;
+use BraveAnvil\Ground\Words;
 
 /** What the motor drives. It says how the load usually goes with speed, and how heavy it usually is. */
 enum DrivenMachine: string implements Choice

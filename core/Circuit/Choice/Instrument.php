@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Circuit\Choice;
 
-use BraveAnvil\RuleBook\Words;
+use BraveAnvil\Ground\Words;
 
 /** What somebody has at hand to measure power with. */
 enum Instrument: string implements Choice

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Circuit\Choice;
 
-use BraveAnvil\RuleBook\Words;
+use BraveAnvil\Ground\Words;
 
 /** How the exposed parts of an unearthed supply are earthed. */
 enum ItEarthing: string implements Choice

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Circuit\Choice;
 
-use BraveAnvil\RuleBook\Words;
+use BraveAnvil\Ground\Words;
 
 /** What a driven machine may do to its motor that no capacitor at the motor may see. */
 enum LoadTrait: string implements Choice

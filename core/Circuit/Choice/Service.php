@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Circuit\Choice;
 
-use BraveAnvil\RuleBook\Words;
+use BraveAnvil\Ground\Words;
 
 /** How a motor is used, whatever its plate allows. NEC Table 430.22(E), CE Code Table 27. */
 enum Service: string implements Choice

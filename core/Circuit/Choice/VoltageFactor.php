@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Circuit\Choice;
 
-use BraveAnvil\RuleBook\Words;
+use BraveAnvil\Ground\Words;
 
 /** How far the supply may be above nominal: factor c of the largest and the smallest fault current. IEC 60909-0 (from memory). */
 enum VoltageFactor: string implements Choice

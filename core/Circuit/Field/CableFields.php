@@ -8,7 +8,7 @@ use BraveAnvil\Circuit\Choice\Metal;
 use BraveAnvil\Circuit\Choice\RacewayMaterial;
 use BraveAnvil\Circuit\Choice\Support;
 use BraveAnvil\Circuit\FieldKind;
-use BraveAnvil\Solution\Unit;
+use BraveAnvil\Ground\Unit;
 
 /** Conductors of both runs. */
 final class CableFields

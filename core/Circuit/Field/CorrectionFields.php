@@ -7,7 +7,7 @@ namespace BraveAnvil\Circuit\Field;
 use BraveAnvil\Circuit\Choice\CapacitorPlace;
 use BraveAnvil\Circuit\Choice\CorrectionBasis;
 use BraveAnvil\Circuit\FieldKind;
-use BraveAnvil\Solution\Unit;
+use BraveAnvil\Ground\Unit;
 
 /** The capacitor. */
 final class CorrectionFields

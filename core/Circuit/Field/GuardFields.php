@@ -10,7 +10,7 @@ use BraveAnvil\Circuit\Choice\ResetMode;
 use BraveAnvil\Circuit\Choice\Scpd;
 use BraveAnvil\Circuit\Choice\TripClass;
 use BraveAnvil\Circuit\FieldKind;
-use BraveAnvil\Solution\Unit;
+use BraveAnvil\Ground\Unit;
 
 /** Protection, chosen or there already. */
 final class GuardFields

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace BraveAnvil\Circuit\Field;
 
 use BraveAnvil\Circuit\FieldKind;
-use BraveAnvil\Solution\Unit;
+use BraveAnvil\Ground\Unit;
 
 /** What the logbook of a motor goes by, beside its plate. */
 final class LogbookFields

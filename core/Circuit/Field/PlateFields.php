@@ -6,7 +6,7 @@ namespace BraveAnvil\Circuit\Field;
 
 use BraveAnvil\Circuit\Choice\MotorKind;
 use BraveAnvil\Circuit\FieldKind;
-use BraveAnvil\Solution\Unit;
+use BraveAnvil\Ground\Unit;
 
 /** The motor’s plate, as stamped. A plate for two frequencies has a second row of rated values. */
 final class PlateFields

@@ -16,7 +16,7 @@ use BraveAnvil\Circuit\Choice\Swapped;
 use BraveAnvil\Circuit\Choice\VoltageCoil;
 use BraveAnvil\Circuit\Choice\WindingJoin;
 use BraveAnvil\Circuit\FieldKind;
-use BraveAnvil\Solution\Unit;
+use BraveAnvil\Ground\Unit;
 
 /** A load that is no motor, three windings, and what instruments show. */
 final class PowerFields

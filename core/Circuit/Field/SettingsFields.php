@@ -9,7 +9,7 @@ use BraveAnvil\Circuit\Choice\OverloadSchool;
 use BraveAnvil\Circuit\Choice\PhaseNaming;
 use BraveAnvil\Circuit\Choice\Support;
 use BraveAnvil\Circuit\FieldKind;
-use BraveAnvil\Solution\Unit;
+use BraveAnvil\Ground\Unit;
 
 /** What a site decides for all of its circuits. */
 final class SettingsFields

@@ -12,7 +12,7 @@ use BraveAnvil\Circuit\Choice\MethodName;
 use BraveAnvil\Circuit\Choice\Service;
 use BraveAnvil\Circuit\Choice\Transition;
 use BraveAnvil\Circuit\FieldKind;
-use BraveAnvil\Solution\Unit;
+use BraveAnvil\Ground\Unit;
 
 /** The load and the starter. */
 final class StartFields

@@ -8,7 +8,7 @@ use BraveAnvil\Circuit\Choice\Earthing;
 use BraveAnvil\Circuit\Choice\ItEarthing;
 use BraveAnvil\Circuit\Choice\VoltageFactor;
 use BraveAnvil\Circuit\FieldKind;
-use BraveAnvil\Solution\Unit;
+use BraveAnvil\Ground\Unit;
 
 /** The supply at the starter’s board. */
 final class SupplyFields

@@ -6,7 +6,7 @@ namespace BraveAnvil\Circuit\Parse;
 
 use BraveAnvil\Circuit\Entry;
 use BraveAnvil\Circuit\Refusal;
-use BraveAnvil\Solution\Show;
+use BraveAnvil\Ground\Show;
 
 /** Duty type as stamped: `S1`, `CONT`, `S2 30 min`, `S3 40 %`. Bare minutes are those of S2, as American plates stamp them. */
 final class Duty

@@ -6,7 +6,7 @@ namespace BraveAnvil\Circuit\Parse;
 
 use BraveAnvil\Circuit\Entry;
 use BraveAnvil\Circuit\Refusal;
-use BraveAnvil\Solution\Show;
+use BraveAnvil\Ground\Show;
 
 /**
  * Power factor or efficiency as stamped: `0.85`, `85 %`, `0,85`, `93.9`, `IE3 - 93.9 %`; two with a slash on a plate for two

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace BraveAnvil\Circuit\Parse;
 
 use BraveAnvil\Circuit\Refusal;
-use BraveAnvil\Solution\Show;
+use BraveAnvil\Ground\Show;
 
 /** Rated frequency as stamped: `50`, `60 Hz`, or `50/60` on a plate with a row of values for each. */
 final readonly class Frequencies

@@ -6,7 +6,7 @@ namespace BraveAnvil\Circuit\Parse;
 
 use BraveAnvil\Circuit\Entry;
 use BraveAnvil\Circuit\Refusal;
-use BraveAnvil\Solution\Show;
+use BraveAnvil\Ground\Show;
 
 /** Hours a year at each load, `75 4000; 40 1500`: percent of rated output with hours. */
 final class LoadHours

@@ -6,7 +6,7 @@ namespace BraveAnvil\Circuit\Parse;
 
 use BraveAnvil\Circuit\Entry;
 use BraveAnvil\Circuit\Refusal;
-use BraveAnvil\Solution\Show;
+use BraveAnvil\Ground\Show;
 
 /** A load by points, `0 40; 50 30; 100 90`: percent of rated speed with percent of rated torque, in the order of speed. */
 final class LoadPoints

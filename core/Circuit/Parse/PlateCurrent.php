@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace BraveAnvil\Circuit\Parse;
 
 use BraveAnvil\Circuit\Refusal;
-use BraveAnvil\Solution\Show;
+use BraveAnvil\Ground\Show;
 
 /** Rated currents as stamped, paired with the voltages by position: `66/38`, `4.2-4.0/2.0`. */
 final readonly class PlateCurrent

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace BraveAnvil\Circuit\Parse;
 
 use BraveAnvil\Circuit\Refusal;
-use BraveAnvil\Solution\Show;
+use BraveAnvil\Ground\Show;
 
 /**
  * Rated voltages as stamped. A slash separates two ways to connect the windings, a dash is a range that one connection

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace BraveAnvil\Circuit\Parse;
 
 use BraveAnvil\Circuit\Refusal;
-use BraveAnvil\Solution\Show;
-use BraveAnvil\Solution\Unit;
+use BraveAnvil\Ground\Show;
+use BraveAnvil\Ground\Unit;
 
 /** Rated output as stamped: `37 kW`, `50 hp`, `37/50`, `37 kW/50 hp`. One horsepower is 746 W. */
 final readonly class Power

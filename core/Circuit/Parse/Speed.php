@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace BraveAnvil\Circuit\Parse;
 
 use BraveAnvil\Circuit\Refusal;
-use BraveAnvil\Solution\Show;
+use BraveAnvil\Ground\Show;
 
 /** Rated speed as stamped: `1482`, `1 482`, `1.482 min⁻¹`; `1450/1750` are the speeds of a plate for 50 and 60 Hz. */
 final readonly class Speed

@@ -6,7 +6,7 @@ namespace BraveAnvil\Circuit\Parse;
 
 use BraveAnvil\Circuit\Entry;
 use BraveAnvil\Circuit\Refusal;
-use BraveAnvil\Solution\Show;
+use BraveAnvil\Ground\Show;
 
 /** Line voltage of a supply: `400`, `480Y/277`, `400/230`, `240/120` with a high leg. Of two voltages the larger is between lines. */
 final class SupplyVoltage

@@ -28,7 +28,9 @@ final class EveryViewTest extends BrowserTestCase
         $this->assertAccessible($hand, 'sign-in');
         $hand->signIn('administrator');
         foreach (
-            ['/' => 'circuits on', '/setup' => 'New user', '/standing' => 'from memory', '/what-if' => 'What if the supply changes?'] as $path => $seen
+            [
+                '/' => 'circuits on', '/setup' => 'New user', '/standing' => 'from memory', '/what-if' => 'What if the supply changes?',
+            ] as $path => $seen
         ) {
             $hand->open($path);
             $hand->see($seen);
@@ -36,8 +38,8 @@ final class EveryViewTest extends BrowserTestCase
         }
         foreach (
             [
-                'KF-203' => ['plate', 'power', 'start', 'cable', 'guard', 'correct', 'prove', 'sheet'], 'CV-115' => ['plate', 'start', 'cable'],
-                'DX-502' => ['guard', 'cable'], 'DE-410' => ['plate', 'guard'],
+                'KF-203' => ['plate', 'power', 'start', 'cable', 'guard', 'correct', 'prove', 'sheet'],
+                'CV-115' => ['plate', 'start', 'cable'], 'DX-502' => ['guard', 'cable'], 'DE-410' => ['plate', 'guard'],
             ] as $tag => $stations
         ) {
             foreach ($stations as $station) {

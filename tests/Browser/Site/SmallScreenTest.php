@@ -38,7 +38,8 @@ final class SmallScreenTest extends BrowserTestCase
             );
             self::assertGreaterThanOrEqual(self::STATION * $height, $high('main'), $station);
             self::assertLessThanOrEqual(self::WAY_PX, $high('nav[aria-label=Stations]'), $station);
-            self::assertLessThanOrEqual(0, $hand->driver->executeScript('return document.documentElement.scrollWidth - innerWidth'), $station);
+            $over = $hand->driver->executeScript('return document.documentElement.scrollWidth - innerWidth');
+            self::assertLessThanOrEqual(0, $over, $station);
         }
     }
 
@@ -47,15 +48,17 @@ final class SmallScreenTest extends BrowserTestCase
         $hand = $this->hand(390, 844, touch: true);
         $hand->signIn('administrator');
         self::assertTrue($hand->driver->executeScript('return matchMedia("(pointer: coarse)").matches'));
-        foreach (['/' => 'circuits on', '/setup' => 'New user', '/what-if' => 'new circuits here', '/due' => 'Export (CSV)'] as $path => $seen) {
+        foreach (
+            ['/' => 'circuits on', '/setup' => 'New user', '/what-if' => 'new circuits here', '/due' => 'Export (CSV)'] as $path => $seen
+        ) {
             $hand->open($path);
             $hand->see($seen);
             self::assertSame([], $this->tooSmall($hand), $path);
         }
         foreach (
             [
-                'KF-203' => ['plate', 'power', 'start', 'cable', 'guard', 'correct', 'sheet?view=review'], 'KF-201' => ['start?view=wiring'],
-                'KF-204' => ['prove', 'prove?view=logbook', 'prove?view=instruments'],
+                'KF-203' => ['plate', 'power', 'start', 'cable', 'guard', 'correct', 'sheet?view=review'],
+                'KF-201' => ['start?view=wiring'], 'KF-204' => ['prove', 'prove?view=logbook', 'prove?view=instruments'],
             ] as $tag => $stations
         ) {
             foreach ($stations as $station) {

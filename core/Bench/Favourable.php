@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BraveAnvil\Bench;
+
+use BraveAnvil\Circuit\Assumed;
+use BraveAnvil\Circuit\Circuit;
+use BraveAnvil\Circuit\DefaultReason;
+use BraveAnvil\Circuit\Fields;
+use BraveAnvil\Tables\Practice\StartingPractice;
+
+/**
+ * The most favourable values that may be assumed where nobody typed one. What fails even with these fails for sure.
+ *
+ * @phpstan-import-type FieldPath from Fields
+ */
+final class Favourable
+{
+    /** From a small transformer to a source of reactance alone. Common practice. */
+    private const X_OVER_R = [1.0, 100.0];
+
+    /** @return array<FieldPath, Assumed> those that no rule book decides */
+    public static function values(StartingPractice $practice, Circuit $circuit): array
+    {
+        $values = [
+            'starter.run_up_time' => new Assumed($practice->leastRunUpTime(), 'the shortest run-up time', DefaultReason::Practice),
+            'cable.grouped_circuits' => new Assumed(1.0, 'one circuit on its own', DefaultReason::Practice),
+        ];
+        // A start that somebody timed says how heavy the load is.
+        if ($circuit->missing('starter.run_up_time')) {
+            $values['load.inertia'] = new Assumed($practice->leastInertia(), 'the lightest load', DefaultReason::Practice);
+        }
+        if ($circuit->missing('load.points')) {
+            $values['load.torque_percent'] = new Assumed(0.0, 'the lightest load', DefaultReason::Practice);
+        }
+        if ($circuit->missing('plate.code_letter')) {
+            $values['plate.start_current_ratio'] =
+                new Assumed($practice->leastStartCurrentRatio(), 'the smallest Ia/In', DefaultReason::Practice);
+        }
+
+        return $values;
+    }
+
+    /**
+     * What a supply may be whose reactance over resistance nobody typed: nothing is the most favourable for all of it, for a fault it is
+     * reactance alone, which adds least to a cable.
+     *
+     * @return list<array<FieldPath, Assumed>>
+     */
+    public static function sources(Circuit $circuit): array
+    {
+        $known = $circuit->number('supply.transformer_kva') !== null || $circuit->number('supply.fault_level_kva') !== null;
+
+        return ! $known || ! $circuit->missing('supply.x_over_r') ? [] : array_map(
+            static fn (float $ratio): array => ['supply.x_over_r' => new Assumed($ratio, 'X/R '.$ratio, DefaultReason::Practice)],
+            self::X_OVER_R,
+        );
+    }
+}

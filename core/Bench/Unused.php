@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BraveAnvil\Bench;
+
+use BraveAnvil\Circuit\Choice\Subject;
+use BraveAnvil\Circuit\Circuit;
+use BraveAnvil\Circuit\Fields;
+use BraveAnvil\Circuit\Ledger;
+use BraveAnvil\Ground\Station;
+use BraveAnvil\Rules\RuleBook;
+use BraveAnvil\Stations\Plate\PlateFinding;
+
+/**
+ * A field that is taken is used, or says that it is not. What no station asked for is found by having watched them, so that no
+ * list can be forgotten.
+ */
+final class Unused
+{
+    /** Sections whose fields serve a computation, with the station that would have asked; the rest of a plate is kept as it is stamped. */
+    private const SECTIONS = [
+        'supply' => null, 'load' => null, 'measure' => null, 'windings' => null, 'settings' => null, 'starter' => Station::Start,
+        'cable' => Station::Cable, 'guard' => Station::Guard, 'correction' => Station::Correct, 'upgrade' => null,
+    ];
+
+    /** Those that serve a load on the bench. */
+    private const ON_BENCH = ['supply', 'measure', 'windings', 'correction'];
+
+    /** What a list of a site goes by, not the figures of a circuit. */
+    private const ELSEWHERE = ['settings.reading_months'];
+
+    /** Most that are named; of more the number is told. */
+    private const NAMED = 8;
+
+    public static function tell(Circuit $circuit, RuleBook $book, Ledger $ledger): void
+    {
+        $onBench = $circuit->chosen('subject', Subject::class) === Subject::BenchLoad;
+        $labels = [];
+        $paths = [];
+        foreach ($circuit->unread() as $path) {
+            $section = strstr($path, '.', true);
+            $station = self::SECTIONS[$section] ?? null;
+            if (in_array($path, self::ELSEWHERE, true)
+                || ! array_key_exists((string) $section, self::SECTIONS)
+                || ($onBench && ! in_array($section, self::ON_BENCH, true))
+                || ($station !== null && ! $ledger->isOpen($station))
+                || ($section === 'settings' && in_array($path, $book->unused($circuit), true))) {
+                continue;
+            }
+            $labels[] = '“'.Fields::named($path)->label.'”';
+            $paths[] = $path;
+        }
+        if ($labels === []) {
+            return;
+        }
+        $more = count($labels) - self::NAMED;
+        $ledger
+            ->note(PlateFinding::UnusedFields)
+            ->title('Entered but not used')
+            ->because(
+                (count($labels) === 1 ? 'This field does not affect this circuit with the present choices: '
+                : 'These fields do not affect this circuit with the present choices: ').
+                implode(', ', array_slice($labels, 0, self::NAMED)).($more > 0 ? ' and '.$more.' more' : '').
+                (count($labels) === 1 ? '. It stays saved.' : '. They stay saved.'),
+            )
+            ->about(...$paths);
+    }
+}

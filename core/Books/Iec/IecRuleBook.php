@@ -1,0 +1,187 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BraveAnvil\Books\Iec;
+
+use BraveAnvil\Circuit\Assumed;
+use BraveAnvil\Circuit\Choice\PhaseNaming;
+use BraveAnvil\Circuit\Choice\RuleBookName;
+use BraveAnvil\Circuit\Circuit;
+use BraveAnvil\Circuit\DefaultReason;
+use BraveAnvil\Circuit\LocalUnits;
+use BraveAnvil\Ground\MotorStandard;
+use BraveAnvil\Ground\Words;
+use BraveAnvil\Rules\RuleBook;
+use BraveAnvil\Rules\Sizing;
+use BraveAnvil\Stations\Correct\CapacitorRules;
+use BraveAnvil\Stations\Plate\TerminalMarks;
+use BraveAnvil\Stations\Start\Wiring\PhaseMarks;
+use BraveAnvil\Stations\Start\Wiring\Symbols;
+use BraveAnvil\Stations\Start\Wiring\WireColour;
+use BraveAnvil\Tables\Practice\CapacitorPractice;
+use BraveAnvil\Tables\Practice\GuardPractice;
+use BraveAnvil\Tables\TableName;
+use BraveAnvil\Tables\Tables;
+
+/** IEC 60364 practice: the plate's current for everything, a typical table when it is missing. */
+final readonly class IecRuleBook implements RuleBook
+{
+    public function __construct(private Tables $tables)
+    {
+    }
+
+    public function id(): RuleBookName
+    {
+        return RuleBookName::Iec;
+    }
+
+    public function edition(): string
+    {
+        return 'IEC 60364';
+    }
+
+    public function words(): Words
+    {
+        return Words::iec();
+    }
+
+    public function defaults(): array
+    {
+        return [
+            'supply.frequency' => new Assumed(50.0, '50 Hz supply, usual under IEC', DefaultReason::RuleBook),
+            'supply.phases' => new Assumed(3.0, 'three phases', DefaultReason::Practice),
+            'supply.ambient' => (new Assumed(30.0, 'ambient 30 °C', DefaultReason::RuleBook))->within(20.0, 40.0),
+            'cable.material' => (new Assumed('copper', 'copper conductors', DefaultReason::Practice))->within('aluminium'),
+            'cable.insulation' => (new Assumed('XLPE', 'XLPE insulation', DefaultReason::Practice))->within('PVC'),
+            'cable.method' => (new Assumed('E', 'reference method E, multicore in free air or on a tray', DefaultReason::Practice))
+                ->within('C', 'B2'),
+            'cable.grouped_circuits' => (new Assumed(1.0, 'one circuit on its own', DefaultReason::Practice))->within(3.0, 6.0),
+            'cable.soil_temperature' => (new Assumed(20.0, 'soil temperature 20 °C', DefaultReason::RuleBook))->within(10.0, 30.0),
+            'cable.soil_resistivity' => (new Assumed(2.5, 'soil resistivity 2.5 K·m/W', DefaultReason::RuleBook))->within(1.0, 3.0),
+            'settings.terminal_temperature' => (new Assumed(70.0, '70 °C terminals', DefaultReason::Practice))->within(90.0),
+            'settings.tray' => (new Assumed('perforated', 'perforated tray', DefaultReason::Practice))->within('ladder', 'bunched'),
+        ];
+    }
+
+    public function localUnits(): LocalUnits
+    {
+        return new LocalUnits(false, false);
+    }
+
+    public function favourable(): array
+    {
+        return [
+            'supply.ambient' => new Assumed(20.0, 'ambient 20 °C', DefaultReason::Practice),
+            'cable.insulation' => new Assumed('XLPE', 'XLPE insulation', DefaultReason::Practice),
+            'cable.method' => new Assumed('E', 'reference method E', DefaultReason::Practice),
+            'cable.soil_temperature' => new Assumed(10.0, 'soil temperature 10 °C', DefaultReason::Practice),
+            'cable.soil_resistivity' => new Assumed(0.5, 'soil resistivity 0.5 K·m/W', DefaultReason::Practice),
+            'settings.terminal_temperature' => new Assumed(90.0, '90 °C terminals', DefaultReason::Practice),
+            'settings.tray' => new Assumed('ladder', 'ladder', DefaultReason::Practice),
+        ];
+    }
+
+    public function choices(): array
+    {
+        return [
+            'cable.method' => [
+                'A1' => 'A1, conduit in insulation', 'A2' => 'A2, cable in insulation', 'B1' => 'B1, conduit on a wall',
+                'B2' => 'B2, cable in conduit', 'C' => 'C, on a wall', 'D1' => 'D1, buried duct', 'D2' => 'D2, buried',
+                'E' => 'E, air or tray', 'F' => 'F, single cores',
+            ],
+            'cable.insulation' => ['xlpe' => 'XLPE, 90 °C', 'pvc' => 'PVC, 70 °C'],
+            'cable.terminal_temperature' => ['70' => '70 °C', '90' => '90 °C'],
+            'settings.terminal_temperature' => ['70' => '70 °C', '90' => '90 °C'],
+        ];
+    }
+
+    public function unused(Circuit $circuit): array
+    {
+        $always = [
+            'cable.raceway_material', 'settings.ten_ampere_rating', 'settings.four_006_corrections', 'cable.raceways', 'load.service',
+            'guard.start_exception.evidence', 'guard.start_exception.overload', 'guard.instantaneous', 'cable.wet',
+        ];
+
+        $way = IecWay::tryFrom($circuit->word('cable.method') ?? '');
+
+        return [
+            ...$always,
+            ...$way?->isBuried() === true ? [] : ['cable.soil_temperature', 'cable.soil_resistivity'],
+            ...$way?->inFreeAir() === true ? [] : ['cable.tray'],
+        ];
+    }
+
+    public function motorStandard(): MotorStandard
+    {
+        return MotorStandard::Iec60034;
+    }
+
+    public function metricFrames(): bool
+    {
+        return true;
+    }
+
+    public function terminals(): TerminalMarks
+    {
+        return new TerminalMarks(['U1', 'V1', 'W1'], ['W2', 'U2', 'V2'], false);
+    }
+
+    /** IEC 60445 lets brown, black and grey stand in this order (common practice). */
+    public function phases(PhaseNaming $naming, float $volts): PhaseMarks
+    {
+        return PhaseMarks::of($naming, [WireColour::Brown, WireColour::Black, WireColour::Grey]);
+    }
+
+    public function symbols(): Symbols
+    {
+        return Symbols::International;
+    }
+
+    public function dropLimitRunning(): float
+    {
+        return 5.0;
+    }
+
+    public function currents(): IecCurrents
+    {
+        return new IecCurrents($this->tables->named(TableName::IecMotorCurrent));
+    }
+
+    public function sizing(): Sizing
+    {
+        $guard = new GuardPractice($this->tables->named(TableName::PracticeGuard));
+        $gates = new FuseGates($this->tables->named(TableName::IecFuseGg), $guard);
+        $conductors = new IecConductorTables($this->tables);
+        $overload = new IecOverload;
+
+        return new Sizing(
+            new IecConductors($conductors, $overload),
+            new IecDevices(
+                new FuseChoice($gates, $guard),
+                new AmChoice($this->tables->named(TableName::IecFuseAm), $gates),
+                new BreakerChoice(new BreakerTable($this->tables->named(TableName::IecBreaker))),
+                new MotorBreakerChoice($this->tables->named(TableName::IecMotorBreaker)),
+            ),
+            $overload,
+            new IecDisconnects($this->tables->named(TableName::PracticeSwitchRatings)),
+            $protective = new IecProtectiveConductors($this->tables->named(TableName::IecProtectiveConductor), $conductors),
+            self::capacitors(new CapacitorPractice($this->tables->named(TableName::PracticeCapacitor)), $gates),
+            new IecLoopRules(
+                $this->tables->named(TableName::IecDisconnectionTime), $this->tables->named(TableName::IecFaultK), $conductors, $protective,
+            ),
+            null,
+        );
+    }
+
+    private static function capacitors(CapacitorPractice $practice, FuseGates $gates): CapacitorRules
+    {
+        return new CapacitorRules(
+            $practice->iecConductorFactor(), false, $practice->iecFuseFactor(), null, $gates->ratings(), null,
+            $practice->iecContactorFactor(), $practice->iecBareTap(),
+            null,
+            $practice->iecResidualVolts(), $practice->iecDischargeTime(), '1.5 × for harmonics and tolerance: common practice',
+            '1.6 × for gG: common practice', 'IEC 60831-1 (from memory)', 'IEC 60831-1 and common practice (from memory)',
+        );
+    }
+}

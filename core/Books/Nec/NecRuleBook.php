@@ -1,0 +1,183 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BraveAnvil\Books\Nec;
+
+use BraveAnvil\Books\American\AmericanTerms;
+use BraveAnvil\Books\American\AmericanWorld;
+use BraveAnvil\Books\American\AmpacityTables;
+use BraveAnvil\Books\American\ConductorPolicy;
+use BraveAnvil\Books\American\Conductors;
+use BraveAnvil\Books\American\DeviceLimits;
+use BraveAnvil\Books\American\Devices;
+use BraveAnvil\Books\American\Disconnects;
+use BraveAnvil\Books\American\DutyFactors;
+use BraveAnvil\Books\American\GroundingConductors;
+use BraveAnvil\Books\American\Impedances;
+use BraveAnvil\Books\American\MotorFactors;
+use BraveAnvil\Books\American\OverloadLimits;
+use BraveAnvil\Circuit\Assumed;
+use BraveAnvil\Circuit\Choice\PhaseNaming;
+use BraveAnvil\Circuit\Choice\RuleBookName;
+use BraveAnvil\Circuit\Choice\Scpd;
+use BraveAnvil\Circuit\Circuit;
+use BraveAnvil\Circuit\DefaultReason;
+use BraveAnvil\Circuit\LocalUnits;
+use BraveAnvil\Ground\PlateLayout;
+use BraveAnvil\Ground\Words;
+use BraveAnvil\Rules\RuleBook;
+use BraveAnvil\Rules\Sizing;
+use BraveAnvil\Stations\Correct\CapacitorRules;
+use BraveAnvil\Stations\Start\Wiring\PhaseMarks;
+use BraveAnvil\Stations\Start\Wiring\WireColour;
+use BraveAnvil\Tables\Practice\CapacitorPractice;
+use BraveAnvil\Tables\Practice\GuardPractice;
+use BraveAnvil\Tables\TableName;
+use BraveAnvil\Tables\Tables;
+
+/** The US National Electrical Code: table current for conductors and protective device, plate current for overload. */
+final readonly class NecRuleBook implements RuleBook
+{
+    use AmericanWorld;
+
+    public function __construct(private Tables $tables)
+    {
+    }
+
+    public function id(): RuleBookName
+    {
+        return RuleBookName::Nec;
+    }
+
+    public function edition(): string
+    {
+        return 'NEC 2023';
+    }
+
+    public function words(): Words
+    {
+        return new Words(
+            'NEC', 'wye', 'wye-delta', 'ground', 'equipment grounding conductor', 'EGC', 'conductors in raceway',
+            'branch-circuit short-circuit and ground-fault protective device', 'disconnect', PlateLayout::Nema,
+            AmericanTerms::of('adjustable-speed drive', 'equipment grounding conductor'),
+        );
+    }
+
+    public function defaults(): array
+    {
+        return [
+            'supply.frequency' => new Assumed(60.0, '60 Hz supply, usual under the NEC', DefaultReason::RuleBook),
+            'supply.phases' => new Assumed(3.0, 'three phases', DefaultReason::Practice),
+            'supply.ambient' => (new Assumed(30.0, 'ambient 30 °C', DefaultReason::RuleBook))->within(20.0, 40.0),
+            'cable.material' => (new Assumed('copper', 'copper conductors', DefaultReason::Practice))->within('aluminium'),
+            'cable.insulation' => (new Assumed('THWN-2', 'THWN-2 insulation, 90 °C', DefaultReason::Practice))->within('TW', 'THWN'),
+            'cable.method' => new Assumed('raceway', 'conductors in raceway', DefaultReason::RuleBook),
+            'cable.raceway_material' => (new Assumed('steel', 'steel raceway', DefaultReason::Practice))->within('pvc', 'aluminium'),
+            'cable.grouped_circuits' => (new Assumed(1.0, 'one circuit in the raceway', DefaultReason::Practice))->within(2.0, 3.0),
+        ];
+    }
+
+    public function localUnits(): LocalUnits
+    {
+        return new LocalUnits(true, true);
+    }
+
+    public function unused(Circuit $circuit): array
+    {
+        return ['cable.tray', 'settings.tray', 'settings.terminal_temperature', 'settings.four_006_corrections', 'cable.soil_resistivity',
+            'cable.protective_separate', 'supply.it_earthing'];
+    }
+
+    public function favourable(): array
+    {
+        return [
+            'supply.ambient' => new Assumed(25.0, 'ambient 25 °C', DefaultReason::Practice),
+            'cable.insulation' => new Assumed('THWN-2', 'THWN-2 insulation, 90 °C', DefaultReason::Practice),
+            'cable.terminal_temperature' => new Assumed(75.0, '75 °C terminals', DefaultReason::Practice),
+            'cable.raceway_material' => new Assumed('pvc', 'PVC raceway', DefaultReason::Practice),
+        ];
+    }
+
+    public function choices(): array
+    {
+        return [
+            'cable.method' => ['raceway' => 'Conductors in raceway'],
+            'cable.insulation' => [
+                'THWN-2' => 'THWN-2, 90 °C', 'XHHW-2' => 'XHHW-2, 90 °C', 'THHN' => 'THHN, 90 °C, dry or damp', 'THWN' => 'THWN, 75 °C',
+                'XHHW' => 'XHHW, 75 °C', 'TW' => 'TW, 60 °C',
+            ],
+            'supply.earthing' => self::GROUNDING,
+            'cable.terminal_temperature' => ['60' => '60 °C', '75' => '75 °C', '90' => '90 °C, counts as 75'],
+        ];
+    }
+
+    /** Common practice: brown, orange, yellow from 277/480 V on; black, red, blue below. */
+    public function phases(PhaseNaming $naming, float $volts): PhaseMarks
+    {
+        return PhaseMarks::of($naming, $volts > 300
+            ? [WireColour::Brown, WireColour::Orange, WireColour::Yellow] : [WireColour::Black, WireColour::Red, WireColour::Blue]);
+    }
+
+    public function currents(): NecCurrents
+    {
+        return new NecCurrents($this->tables);
+    }
+
+    public function sizing(): Sizing
+    {
+        $factors = new MotorFactors($this->tables->named(TableName::NecMotorFactors));
+        $guard = new GuardPractice($this->tables->named(TableName::PracticeGuard));
+        $ratings = new StandardRatings($this->tables->named(TableName::NecStandardRatings));
+        $switches = $this->tables->named(TableName::PracticeSwitchRatings);
+        $impedances = new Impedances($this->tables);
+
+        return new Sizing(
+            new Conductors(
+                new AmpacityTables(
+                    $this->tables->named(TableName::NecAmpacity), null, $this->tables->named(TableName::NecAmbientCorrection), null,
+                    $this->tables->named(TableName::NecConductorAdjustment), null, $impedances, 'NEC 110.14(C)', null,
+                ),
+                new ConductorPolicy(
+                    $factors->conductor(), $factors->starDeltaLead(), 'FLC', 'NEC 430.22', 'NEC 430.22(C)', $factors->leadDoubt(),
+                    $factors->smallTerminal(), $factors->largestTerminal(), $factors->smallTerminalTo(), false, null,
+                    'NEC 310.10(G) (from memory)', 'NEC 300.3(B), 300.20 (from memory)',
+                ),
+                new DutyFactors($this->tables->named(TableName::NecDuty)),
+            ),
+            new Devices(
+                new NecDevices($this->tables->named(TableName::NecProtectionPercent), $ratings), $guard,
+                new DeviceLimits($this->tables->named(TableName::NecDeviceTestLimits)),
+            ),
+            new OverloadLimits(
+                $factors->overloadHigh(), $factors->overloadLow(), $factors->highFromServiceFactor(), $factors->highToRise(),
+                $factors->overloadRaised(), 'NEC 430.32(A)(1)', $guard,
+            ),
+            new Disconnects(
+                $factors->disconnect(), 'NEC 430.110(A)', $switches->numbers('nec'), $switches->cited(),
+                'NEC 430.57: it holds its fuse (from memory)',
+                'NEC 430.102 (from memory)',
+                'NEC 430.83, 430.109 (from memory)',
+            ),
+            new GroundingConductors(
+                $this->tables->named(TableName::NecEquipmentGrounding), $impedances, 'Equipment grounding conductor',
+            ),
+            self::capacitors(new CapacitorPractice($this->tables->named(TableName::PracticeCapacitor)), $ratings),
+            $impedances,
+            new NecRaceways($this->tables->named(TableName::NecRacewayFill)),
+        );
+    }
+
+    private static function capacitors(CapacitorPractice $practice, StandardRatings $ratings): CapacitorRules
+    {
+        $factor = $practice->necConductorFactor();
+
+        return new CapacitorRules(
+            $factor, true, $practice->necFuseFactor(), null, $ratings->of(Scpd::FuseDualElement, true), $factor,
+            $practice->necContactorFactor(), null, null,
+            $practice->necResidualVolts(), $practice->necDischargeTime(), 'NEC 460.8(A)',
+            'NEC 460.8(B): as low as practicable; 1.65 × is common practice', 'NEC 460.6',
+            'NEC 460.9 and common practice (from memory)',
+        );
+    }
+}

@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BraveAnvil\Physics\Waveform;
+
+use BraveAnvil\Ground\Unit;
+
+/** What is told of a captured waveform, of a channel, of a line, or of the whole. */
+enum WaveformQuantity: string
+{
+    case Frequency = 'frequency';
+    case Cycles = 'cycles';
+    case HarmonicOrders = 'harmonic_orders';
+    case Rms = 'rms';
+    case Peak = 'peak';
+    case Crest = 'crest';
+    case Fundamental = 'fundamental';
+    case Thd = 'thd';
+    case Angle = 'angle';
+    case Shift = 'shift';
+    case Real = 'real';
+    case Apparent = 'apparent';
+    case Reactive = 'reactive';
+    case PowerFactor = 'power_factor';
+    case DisplacementFactor = 'displacement_factor';
+    case Distortion = 'distortion';
+
+    /** Told of each channel of volts or amperes. */
+    public function isOfChannel(): bool
+    {
+        return in_array($this, [self::Rms, self::Peak, self::Crest, self::Fundamental, self::Thd], true);
+    }
+
+    /** Told of each line where there are three. */
+    public function isOfLine(): bool
+    {
+        return in_array($this, [self::Angle, self::Shift, self::Real, self::Apparent], true);
+    }
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::Frequency => 'Fundamental frequency',
+            self::Cycles => 'Whole cycles',
+            self::HarmonicOrders => 'Harmonics up to',
+            self::Rms => 'rms',
+            self::Peak => 'peak',
+            self::Crest => 'crest factor',
+            self::Fundamental => 'fundamental',
+            self::Thd => 'THD',
+            self::Angle => 'Current lag behind voltage',
+            self::Shift => 'Time shift',
+            self::Real => 'Real power',
+            self::Apparent => 'Apparent power',
+            self::Reactive => 'Reactive power of the fundamental',
+            self::PowerFactor => 'True power factor',
+            self::DisplacementFactor => 'Displacement power factor',
+            self::Distortion => 'Distortion power',
+        };
+    }
+
+    /** Of a channel it is volts or amperes by the channel. */
+    public function unit(): Unit
+    {
+        return match ($this) {
+            self::Frequency => Unit::Hertz,
+            self::Thd => Unit::Percent,
+            self::Angle => Unit::Degree,
+            self::Shift => Unit::Second,
+            self::Real => Unit::Watt,
+            self::Apparent, self::Distortion => Unit::VoltAmpere,
+            self::Reactive => Unit::Var,
+            default => Unit::None,
+        };
+    }
+}

@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BraveAnvil\Records\Instruments;
+
+use RuntimeException;
+
+/**
+ * The registers of the five stand-ins, as they are published. Input register 0 is the status; the quantities follow from register 2 on, as
+ * floats of two registers each, the high word first.
+ */
+final class UnitMap
+{
+    public const STATUS = 0;
+
+    private const FIRST = 2;
+
+    /** No scene is chosen, the values stand, or the device is still at work. */
+    public const NO_SCENE = 0;
+
+    public const READY = 1;
+
+    public const WORKING = 2;
+
+    /** @var array<int, array{product: string, holding: array<string, int>, input: list<string>}>|null */
+    private static ?array $units = null;
+
+    /** @return array<int, array{product: string, holding: array<string, int>, input: list<string>}> by unit */
+    public static function units(): array
+    {
+        if (self::$units === null) {
+            /** @var array<int, array{product: string, holding: array<string, int>, input: list<string>}>|null $read */
+            $read = json_decode((string) file_get_contents(__DIR__.'/data/units.json'), true);
+            self::$units = $read ?? throw new RuntimeException('core/Instruments/data/units.json cannot be read');
+        }
+
+        return self::$units;
+    }
+
+    /** The address of a quantity of a unit. */
+    public static function input(int $unit, string $quantity): ?int
+    {
+        $place = array_search($quantity, self::units()[$unit]['input'] ?? [], true);
+
+        return $place === false ? null : self::FIRST + 2 * $place;
+    }
+
+    /** The address of a holding register by its name. */
+    public static function holding(int $unit, string $name): ?int
+    {
+        return self::units()[$unit]['holding'][$name] ?? null;
+    }
+
+    /** How many input registers a unit has. */
+    public static function width(int $unit): int
+    {
+        return self::FIRST + 2 * count(self::units()[$unit]['input'] ?? []);
+    }
+}

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BraveAnvil\Stations\Prove\Judge;
+
+use BraveAnvil\Ground\Grade;
+use BraveAnvil\Stations\Prove\Choice\Turning;
+use BraveAnvil\Stations\Prove\Judge;
+use BraveAnvil\Stations\Prove\Judgement;
+use BraveAnvil\Stations\Prove\Known;
+use BraveAnvil\Stations\Prove\Reading;
+
+/** Which way the shaft turns. */
+final class Rotation implements Judge
+{
+    public function judge(Reading $reading, Known $known): Judgement
+    {
+        $seen = $reading->chosen('seen', Turning::class);
+        if ($seen === null) {
+            return Judgement::waiting('seen');
+        }
+
+        return $seen === Turning::Right ? new Judgement : (new Judgement)->differ(Grade::Stop)->advise(
+            'Switch off, lock off and swap two leads at the motor; with a star-delta starter swap both ends in the same way.',
+            'two lines swapped',
+        );
+    }
+}

@@ -1,0 +1,114 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BraveAnvil\Stations\Prove;
+
+use BraveAnvil\Ground\FindingCode;
+use BraveAnvil\Ground\Station;
+use BraveAnvil\Ground\Unit;
+
+/** What can be read on a motor circuit, in the order in which a circuit is proved: dead first. What a reading brings up has its name. */
+enum ReadingKind: string implements FindingCode
+{
+    case WindingResistance = 'winding_resistance';
+    case InsulationResistance = 'insulation_resistance';
+    case RelayTrip = 'relay_trip';
+    case SupplyVoltage = 'supply_voltage';
+    case LoopImpedance = 'loop_impedance';
+    case Rotation = 'rotation';
+    case NoLoadCurrent = 'no_load_current';
+    case Inrush = 'inrush';
+    case RunUpTime = 'run_up_time';
+    case LineCurrent = 'line_current';
+    case Power = 'power';
+    case Speed = 'speed';
+    case Capacitor = 'capacitor';
+    case Correction = 'correction';
+    case Vibration = 'vibration';
+    case Temperature = 'temperature';
+    case TemperatureRise = 'temperature_rise';
+
+    public function code(): string
+    {
+        return $this->value;
+    }
+
+    public function station(): Station
+    {
+        return Station::Prove;
+    }
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::WindingResistance => 'Winding resistance',
+            self::InsulationResistance => 'Insulation resistance',
+            self::LoopImpedance => 'Fault loop impedance',
+            self::RelayTrip => 'Overload relay trip test',
+            self::SupplyVoltage => 'Supply voltages',
+            self::Rotation => 'Rotation',
+            self::NoLoadCurrent => 'No-load current',
+            self::Inrush => 'Inrush',
+            self::RunUpTime => 'Run-up time',
+            self::LineCurrent => 'Line currents',
+            self::Power => 'Power',
+            self::Speed => 'Speed',
+            self::Capacitor => 'Capacitor currents',
+            self::Correction => 'Correction, before and after',
+            self::Vibration => 'Vibration',
+            self::Temperature => 'Bearing temperatures',
+            self::TemperatureRise => 'Temperature rise by resistance',
+        };
+    }
+
+    /** @return array<string, array{string, Unit}> what is compared, the main one first: label and unit by name */
+    public function quantities(): array
+    {
+        $three = static fn (string $of, Unit $unit): array => [
+            $of.'_1' => ['L1', $unit], $of.'_2' => ['L2', $unit], $of.'_3' => ['L3', $unit],
+        ];
+
+        return match ($this) {
+            self::WindingResistance => [
+                'mean' => ['Mean resistance between terminals', Unit::Ohm], 'unbalance' => ['Unbalance', Unit::Percent],
+                'at_reference' => ['At the reference temperature', Unit::Ohm],
+                'change' => ['Change since the first reading', Unit::Percent],
+                'winding_1' => ['First winding', Unit::Ohm], 'winding_2' => ['Second winding', Unit::Ohm],
+                'winding_3' => ['Third winding', Unit::Ohm],
+            ],
+            self::InsulationResistance => [
+                'corrected' => ['At 40 °C', Unit::Ohm], 'minimum' => ['Lowest at 40 °C', Unit::Ohm],
+                'polarization_index' => ['Polarization index', Unit::None],
+            ],
+            self::LoopImpedance => ['ohms' => ['Loop impedance', Unit::Ohm],
+                'limit_cold' => ['Highest reading on cold conductors', Unit::Ohm]],
+            self::RelayTrip => ['seconds' => ['Trip time', Unit::Second]],
+            self::SupplyVoltage => [
+                'volts_12' => ['L1–L2', Unit::Volt], 'volts_23' => ['L2–L3', Unit::Volt], 'volts_31' => ['L3–L1', Unit::Volt],
+                'unbalance' => ['Unbalance', Unit::Percent],
+            ],
+            self::Rotation => [],
+            self::NoLoadCurrent => ['mean' => ['Mean current', Unit::Ampere]],
+            self::Inrush => ['amps' => ['Current', Unit::Ampere]],
+            self::RunUpTime => ['seconds' => ['Run-up time', Unit::Second]],
+            self::LineCurrent => [
+                'mean' => ['Mean current', Unit::Ampere], 'unbalance' => ['Unbalance', Unit::Percent],
+            ],
+            self::Power => [
+                'real' => ['Real power', Unit::Watt], 'power_factor' => ['Power factor', Unit::None],
+                'load_implied' => ['Load by power', Unit::Percent],
+            ],
+            self::Speed => ['slip' => ['Slip', Unit::Percent], 'load_implied' => ['Load by speed', Unit::Percent]],
+            self::Capacitor => $three('amps', Unit::Ampere),
+            self::Correction => [
+                'current' => ['Current after', Unit::Ampere], 'power_factor' => ['Power factor after', Unit::None],
+                'share' => ['Share of the capacitor that works', Unit::None],
+            ],
+            self::Vibration => ['velocity' => ['Worse bearing end', Unit::MillimetrePerSecond], 'zone' => ['Zone', Unit::None]],
+            self::Temperature => ['bearing' => ['Hotter bearing', Unit::Celsius]],
+            self::TemperatureRise => ['rise' => ['Temperature rise of the winding', Unit::Kelvin],
+                'limit' => ['Limit of the insulation class', Unit::Kelvin]],
+        };
+    }
+}
