@@ -96,8 +96,7 @@ export function TrialTable({
                             <td>
                                 {row.gained.map(({ grade, station, title }) => (
                                     <p key={title}>
-                                        <GradeTag grade={grade} />{' '}
-                                        <Link to={`/circuits/${row.circuit}/${station}`}>{title}</Link>
+                                        <GradeTag grade={grade} /> <Link to={`/circuits/${row.circuit}/${station}`}>{title}</Link>
                                     </p>
                                 ))}
                                 {row.lost.map(({ grade, title }) => (
