@@ -1,6 +1,26 @@
 import reactHooks from 'eslint-plugin-react-hooks';
 import tseslint from 'typescript-eslint';
 
+const STATIONS = ['plate', 'power', 'start', 'cable', 'guard', 'correct', 'prove', 'sheet'];
+
+/** Stations do not import one another: what several of them need lies beside them. */
+const apart = STATIONS.map((name) => ({
+    files: [`web/stations/${name}/**/*.{ts,tsx}`],
+    rules: {
+        'no-restricted-imports': [
+            'error',
+            {
+                patterns: [
+                    {
+                        regex: `^(\\.\\./)+(${STATIONS.filter((other) => other !== name).join('|')})/`,
+                        message: 'Stations do not import one another. What several need lies in kit, bench or readings.',
+                    },
+                ],
+            },
+        ],
+    },
+}));
+
 export default tseslint.config(
     { ignores: ['web/api/contract.ts', 'node_modules', 'vendor', 'public', 'var', 'contract'] },
     ...tseslint.configs.strictTypeChecked,
@@ -15,5 +35,6 @@ export default tseslint.config(
             '@typescript-eslint/no-confusing-void-expression': ['error', { ignoreArrowShorthand: true }],
         },
     },
+    ...apart,
     { files: ['eslint.config.js', 'contract/*.mjs'], ...tseslint.configs.disableTypeChecked },
 );

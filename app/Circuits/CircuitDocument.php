@@ -8,6 +8,8 @@ use App\Models\Circuit;
 use App\Problems\Problem;
 use App\Record\Stored;
 use BraveAnvil\Circuit\CircuitReader;
+use BraveAnvil\Circuit\Section;
+use BraveAnvil\Circuit\SiteSettings;
 
 /**
  * A circuit document as it travels and is kept: typed values untouched, keys in their order. Only its JSON types are
@@ -15,17 +17,6 @@ use BraveAnvil\Circuit\CircuitReader;
  */
 final readonly class CircuitDocument
 {
-    private const SECTIONS = [
-        'supply', 'plate', 'load', 'bench', 'measure', 'windings', 'starter', 'cable', 'guard', 'correction', 'upgrade', 'settings',
-        'logbook',
-    ];
-
-    /** Fields whose value is not plain text or number. */
-    private const STRUCTURED = [
-        'starter.changeover', 'plate.second', 'load.points', 'load.traits', 'load.hours', 'guard.start_exception', 'settings.corrections',
-        'settings.tariff', 'settings.site_load',
-    ];
-
     /** @param  array<array-key, mixed>  $data */
     private function __construct(public array $data)
     {
@@ -41,13 +32,13 @@ final readonly class CircuitDocument
         }
         $errors = [];
         foreach ($data as $key => $value) {
-            if (in_array($key, self::SECTIONS, true)) {
+            if (Section::tryFrom((string) $key) !== null) {
                 if ($value !== null && (! is_array($value) || ($value !== [] && array_is_list($value)))) {
                     $errors[] = self::wrong((string) $key, 'An object with named fields.');
                 }
                 foreach (is_array($value) ? $value : [] as $field => $inner) {
                     $path = $key.'.'.$field;
-                    if (is_array($inner) && ! in_array($path, self::STRUCTURED, true)) {
+                    if (is_array($inner) && ! Section::isStructured($path)) {
                         $errors[] = self::wrong($path, 'Text, a number, true, false or null.');
                     }
                 }
@@ -60,6 +51,29 @@ final readonly class CircuitDocument
         }
 
         return new self(['format' => CircuitReader::FORMAT, ...$data]);
+    }
+
+    /**
+     * A circuit as the page sends it to be solved, with what its site says beside it as `site_settings`.
+     *
+     * @return array<array-key, mixed> the document to solve
+     *
+     * @throws Problem when a value has a JSON type that no circuit has
+     */
+    public static function toSolve(mixed $data): array
+    {
+        $site = [];
+        if (is_array($data) && array_key_exists('site_settings', $data)) {
+            $site = $data['site_settings'];
+            unset($data['site_settings']);
+        }
+        if (! is_array($site) || ($site !== [] && array_is_list($site))) {
+            throw new Problem(422, 'wrong_type', 'Some values have the wrong type', 'See the marked fields.', [
+                self::wrong('site_settings', 'An object with named fields.'),
+            ]);
+        }
+
+        return SiteSettings::under(self::from($data)->data, $site);
     }
 
     /** @throws Problem when what is stored of the circuit cannot be read */
@@ -97,20 +111,16 @@ final readonly class CircuitDocument
      */
     public function withSettings(array $settings): array
     {
-        $own = is_array($this->data['settings'] ?? null)
-            ? array_filter($this->data['settings'], static fn (mixed $v): bool => $v !== null && $v !== '')
-            : [];
-
-        return [...$this->data, 'settings' => [...$settings, ...$own]];
+        return SiteSettings::under($this->data, $settings);
     }
 
     /** JSON text with empty sections as objects. */
     public function toJson(): string
     {
         $data = $this->data;
-        foreach (self::SECTIONS as $section) {
-            if (($data[$section] ?? null) === []) {
-                $data[$section] = (object) [];
+        foreach (Section::cases() as $section) {
+            if (($data[$section->value] ?? null) === []) {
+                $data[$section->value] = (object) [];
             }
         }
 

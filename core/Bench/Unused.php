@@ -8,7 +8,7 @@ use BraveAnvil\Circuit\Choice\Subject;
 use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Circuit\Fields;
 use BraveAnvil\Circuit\Ledger;
-use BraveAnvil\Ground\Station;
+use BraveAnvil\Circuit\Section;
 use BraveAnvil\Rules\RuleBook;
 use BraveAnvil\Stations\Plate\PlateFinding;
 
@@ -18,15 +18,6 @@ use BraveAnvil\Stations\Plate\PlateFinding;
  */
 final class Unused
 {
-    /** Sections whose fields serve a computation, with the station that would have asked; the rest of a plate is kept as it is stamped. */
-    private const SECTIONS = [
-        'supply' => null, 'load' => null, 'measure' => null, 'windings' => null, 'settings' => null, 'starter' => Station::Start,
-        'cable' => Station::Cable, 'guard' => Station::Guard, 'correction' => Station::Correct, 'upgrade' => null,
-    ];
-
-    /** Those that serve a load on the bench. */
-    private const ON_BENCH = ['supply', 'measure', 'windings', 'correction'];
-
     /** What a list of a site goes by, not the figures of a circuit. */
     private const ELSEWHERE = ['settings.reading_months'];
 
@@ -39,13 +30,12 @@ final class Unused
         $labels = [];
         $paths = [];
         foreach ($circuit->unread() as $path) {
-            $section = strstr($path, '.', true);
-            $station = self::SECTIONS[$section] ?? null;
+            $section = Section::of($path);
+            $station = $section?->station();
             if (in_array($path, self::ELSEWHERE, true)
-                || ! array_key_exists((string) $section, self::SECTIONS)
-                || ($onBench && ! in_array($section, self::ON_BENCH, true))
+                || $section === null || ! $section->isComputedWith() || ($onBench && ! $section->servesBenchLoad())
                 || ($station !== null && ! $ledger->isOpen($station))
-                || ($section === 'settings' && in_array($path, $book->unused($circuit), true))) {
+                || ($section === Section::Settings && in_array($path, $book->unused($circuit), true))) {
                 continue;
             }
             $labels[] = '“'.Fields::named($path)->label.'”';

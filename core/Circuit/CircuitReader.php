@@ -15,17 +15,6 @@ final class CircuitReader
 {
     public const FORMAT = 'brave-anvil.circuit/1';
 
-    private const SECTIONS = [
-        'supply', 'plate', 'load', 'bench', 'measure', 'windings', 'starter', 'cable', 'guard', 'correction', 'upgrade', 'settings',
-        'logbook',
-    ];
-
-    /** Groups of fields inside a section. */
-    private const GROUPS = [
-        'starter.changeover', 'plate.second', 'guard.start_exception', 'settings.tariff', 'settings.tariff.kva_demand',
-        'settings.tariff.kvarh', 'settings.tariff.power_factor', 'settings.site_load',
-    ];
-
     /** @var array<string, Entry> */
     private array $entries = [];
 
@@ -61,7 +50,7 @@ final class CircuitReader
             if ($key === 'format') {
                 continue;
             }
-            if (in_array($key, self::SECTIONS, true)) {
+            if (Section::tryFrom($key) !== null) {
                 $this->section($key, $value);
             } else {
                 $this->field($key, $value);
@@ -139,9 +128,9 @@ final class CircuitReader
     {
         foreach ($group as $key => $inner) {
             $path = $name.'.'.$key;
-            if (in_array($path, self::GROUPS, true) && is_array($inner)) {
+            if (in_array($path, Section::GROUPS, true) && is_array($inner)) {
                 $this->group($path, $inner);
-            } elseif (! in_array($path, self::GROUPS, true) || $inner !== null) {
+            } elseif (! in_array($path, Section::GROUPS, true) || $inner !== null) {
                 $this->field($path, $inner);
             }
         }

@@ -128,4 +128,17 @@ final class SolveTest extends FeatureTestCase
             self::assertTrue($validator->validate(json_decode((string) json_encode($circuit), false), $schema)->isValid());
         }
     }
+
+    public function test_what_the_site_says_counts_where_the_circuit_says_nothing(): void
+    {
+        $this->actingAs($this->person());
+        $limit = function (array $own, mixed $site): mixed {
+            $answer = $this->postJson('/api/solve', [...Circuits::kilnFan(), 'settings' => $own, 'site_settings' => $site])->assertOk();
+
+            return $answer->json('read')['settings.drop_limit_running'] ?? null;
+        };
+        self::assertSame($limit(['drop_limit_running' => '3'], []), $limit(['drop_limit_running' => '3'], ['drop_limit_running' => '5']));
+        self::assertSame($limit(['drop_limit_running' => '5'], []), $limit(['drop_limit_running' => ''], ['drop_limit_running' => '5']));
+        $this->assertProblem(422, $this->postJson('/api/solve', [...Circuits::kilnFan(), 'site_settings' => 'none']));
+    }
 }

@@ -1,4 +1,4 @@
-import type { Circuit, FieldPath, Reading } from '../api/contract';
+import type { FieldPath, Reading } from '../api/contract';
 
 /** A circuit document as it travels: typed values by section. */
 export type Draft = Record<string, unknown>;
@@ -38,10 +38,11 @@ export function withValue(draft: Draft, path: string, value: string | boolean | 
     return { ...draft, [key]: withValue(typeof inner === 'object' && inner !== null ? (inner as Draft) : {}, rest.join('.'), value) };
 }
 
-/** The circuit to solve: the site's settings under the circuit's own. */
-export function withSettings(draft: Draft, settings: Record<string, unknown>, readings: readonly Reading[] = []): Circuit {
-    const own = typeof draft.settings === 'object' && draft.settings !== null ? (draft.settings as Record<string, unknown>) : {};
-    const kept = Object.fromEntries(Object.entries(own).filter(([, value]) => value !== null && value !== ''));
-    const measured = readings.length === 0 ? {} : { readings: readings.map((reading) => reading.document) };
-    return { ...draft, settings: { ...settings, ...kept }, ...measured } as unknown as Circuit;
-}
+/** What is sent to be solved: the draft as it was typed, its readings, and what its site says. */
+export type ToSolve = Draft & { site_settings: Readonly<Record<string, unknown>> };
+
+export const toSolve = (draft: Draft, settings: Readonly<Record<string, unknown>>, readings: readonly Reading[] = []): ToSolve => ({
+    ...draft,
+    ...(readings.length === 0 ? {} : { readings: readings.map((reading) => reading.document) }),
+    site_settings: settings,
+});

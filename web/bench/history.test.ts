@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { typed, withSettings, withValue } from './circuit';
+import { typed, toSolve, withValue } from './circuit';
 import { changed, redone, startHistory, undone } from './history';
 
 describe('a draft', () => {
@@ -24,14 +24,9 @@ describe('a draft', () => {
         expect(typed(draft, 'correction.own_contactor')).toBe('true');
     });
 
-    it('takes the site settings below its own', () => {
-        expect(
-            withSettings({ rule_book: 'iec', settings: { drop_limit_running: '3', tray: '' } }, { drop_limit_running: '5', tray: 'ladder' })
-                .settings,
-        ).toEqual({
-            drop_limit_running: '3',
-            tray: 'ladder',
-        });
+    it('is sent as it was typed, with what the site says beside it', () => {
+        const draft = { rule_book: 'iec', settings: { drop_limit_running: '3', tray: '' } };
+        expect(toSolve(draft, { tray: 'ladder' })).toEqual({ ...draft, site_settings: { tray: 'ladder' } });
     });
 });
 

@@ -3,7 +3,7 @@ import { useMemo } from 'react';
 import { call } from '../api/client';
 import type { Solution } from '../api/contract';
 import { useBench } from './BenchContext';
-import { withSettings } from './circuit';
+import { toSolve } from './circuit';
 
 /** What a solution holds only when it is asked for by itself, so that typing stays quick. */
 export function useExtra(extra: 'methods' | 'margins' | 'time_current' | 'wiring' | 'sensitivity'): {
@@ -12,7 +12,7 @@ export function useExtra(extra: 'methods' | 'margins' | 'time_current' | 'wiring
     failed: boolean;
 } {
     const { draft, place } = useBench();
-    const circuit = useMemo(() => withSettings(draft, place?.settings ?? {}), [draft, place]);
+    const circuit = useMemo(() => toSolve(draft, place?.settings ?? {}), [draft, place]);
     const query = useQuery({
         queryKey: ['extra', extra, circuit],
         queryFn: ({ signal }) => call<Solution>('POST', `solve?with=${extra}`, circuit, signal),

@@ -3,7 +3,6 @@ import { useCallback, useMemo } from 'react';
 import { call } from '../api/client';
 import { isAway } from '../away/away';
 import {
-    type Circuit,
     type FieldError,
     type FieldNote,
     type FieldPath,
@@ -14,7 +13,7 @@ import {
     type Solution,
     type Words,
 } from '../api/contract';
-import { type Draft, withSettings } from './circuit';
+import { type Draft, type ToSolve, toSolve } from './circuit';
 
 /** What the service says of a field, complete. */
 export type Note = Required<FieldNote> & (typeof FIELDS)[FieldPath];
@@ -77,7 +76,7 @@ const NONE: readonly Reading[] = [];
 
 const RETRY_MS = 4000;
 
-const solution = (circuit: Circuit) =>
+const solution = (circuit: ToSolve) =>
     queryOptions({
         queryKey: ['solution', circuit],
         queryFn: ({ signal }) => call<Solution>('POST', 'solve', circuit, signal),
@@ -94,7 +93,7 @@ export function useAhead(settings: Record<string, unknown>, readings: readonly R
     return useCallback(
         (draft) => {
             // What fails here is asked again, and told, by whoever draws it.
-            client.query(solution(withSettings(draft, settings, readings))).catch(() => undefined);
+            client.query(solution(toSolve(draft, settings, readings))).catch(() => undefined);
         },
         [client, settings, readings],
     );
@@ -106,7 +105,7 @@ export function useSolution(
     settings: Record<string, unknown>,
     readings: readonly Reading[] = NONE,
 ): { solved: Solved | undefined; stale: boolean; failed: boolean } {
-    const circuit = useMemo(() => withSettings(draft, settings, readings), [draft, settings, readings]);
+    const circuit = useMemo(() => toSolve(draft, settings, readings), [draft, settings, readings]);
     const query = useQuery({ ...solution(circuit), placeholderData: keepPreviousData });
     const solved = useMemo(() => (query.data === undefined ? undefined : new Solved(query.data)), [query.data]);
     return { solved, stale: query.isPlaceholderData, failed: query.isError };

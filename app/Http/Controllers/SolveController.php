@@ -18,12 +18,12 @@ final class SolveController
     public function __invoke(Request $request): Response
     {
         // The text is read here again: the framework trims typed values and turns empty ones into null.
-        $document = CircuitDocument::from(json_decode($request->getContent(), true, 20));
+        $document = CircuitDocument::toSolve(json_decode($request->getContent(), true, 20));
 
         // What takes longer is asked for by itself, so that typing stays quick.
         $with = $request->query('with');
         $extra = is_string($with) ? Extra::tryFrom($with) : null;
-        $solution = Bench::solve($document->data, null, ...$extra === null ? [] : [$extra]);
+        $solution = Bench::solve($document, null, ...$extra === null ? [] : [$extra]);
 
         return new Response($solution->toJson(), 200, ['Content-Type' => 'application/json']);
     }

@@ -58,10 +58,10 @@ final class SpareController
     public function check(Request $request): JsonResponse
     {
         $body = json_decode($request->getContent(), true, 20);
-        $circuit = CircuitDocument::from(is_array($body) ? ($body['circuit'] ?? null) : null);
+        $circuit = CircuitDocument::toSolve(is_array($body) ? ($body['circuit'] ?? null) : null);
         $plate = CircuitDocument::from(['plate' => is_array($body) ? ($body['plate'] ?? null) : null]);
 
-        return new JsonResponse(Replacement::check($circuit->data, $plate->section('plate')));
+        return new JsonResponse(Replacement::check($circuit, $plate->section('plate')));
     }
 
     /** The version that a person has seen. */

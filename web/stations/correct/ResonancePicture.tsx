@@ -4,7 +4,7 @@ import { useBench } from '../../bench/BenchContext';
 import { Drawing } from '../../kit/Drawing';
 import { Picture } from '../../kit/Picture';
 import { token } from '../../theme/tokens';
-import { path } from '../start/axes';
+import { path } from '../../kit/axes';
 
 const WIDTH = 640;
 const LEFT = 46;

@@ -7,7 +7,7 @@ import { Drawing } from '../../kit/Drawing';
 import { Picture } from '../../kit/Picture';
 import { SlideThumb, SlideTrack } from '../../kit/Slide';
 import { token } from '../../theme/tokens';
-import { path } from '../start/axes';
+import { path } from '../../kit/axes';
 
 const WIDTH = 656;
 const LEFT = 58;

@@ -4,7 +4,7 @@ import styled from 'styled-components';
 import { call, messageOf, ProblemError } from '../../api/client';
 import type { CircuitResource, Register, ReplacementAnswer, Spare, SparesAnswer } from '../../api/contract';
 import { BenchContext, type Place, useBench } from '../../bench/BenchContext';
-import { type Draft, withSettings, withValue } from '../../bench/circuit';
+import { type Draft, toSolve, withValue } from '../../bench/circuit';
 import { useSolution } from '../../bench/useSolution';
 import { Button } from '../../kit/Button';
 import { Actions, Dialog } from '../../kit/Dialog';
@@ -92,7 +92,7 @@ function Check({ place }: { place: Place }) {
         queryKey: ['register', 'site', place.site],
         queryFn: () => call<Register>('GET', `circuits?site=${place.site}`),
     });
-    const circuit = useMemo(() => withSettings(draft, place.settings), [draft, place.settings]);
+    const circuit = useMemo(() => toSolve(draft, place.settings), [draft, place.settings]);
     const check = useQuery({
         queryKey: ['replacement', circuit, plate],
         queryFn: ({ signal }) => call<ReplacementAnswer>('POST', 'replacement', { circuit, plate }, signal),

@@ -3,7 +3,7 @@ import { useBench } from '../../bench/BenchContext';
 import { typed } from '../../bench/circuit';
 import { Drawing } from '../../kit/Drawing';
 import { Picture } from '../../kit/Picture';
-import type { MeasureField } from './measuring';
+import type { MeasureField } from '../../readings/measuring';
 import { token } from '../../theme/tokens';
 
 const LINE_Y = { '1': 40, '2': 90, '3': 140, N: 190 } as const;

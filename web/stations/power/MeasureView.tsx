@@ -7,7 +7,7 @@ import { Fields, Value } from '../../bench/StationPage';
 import { RuledTable } from '../../kit/RuledTable';
 import { token } from '../../theme/tokens';
 import { InstrumentPicture } from './InstrumentPicture';
-import { asked, type MeasureField, METHODS } from './measuring';
+import { asked, type MeasureField, METHODS } from '../../readings/measuring';
 import { Readings } from './Readings';
 
 const Table = styled(RuledTable)`

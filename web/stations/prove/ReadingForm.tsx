@@ -10,7 +10,7 @@ import { Select } from '../../kit/Select';
 import { TextField } from '../../kit/TextField';
 import { Ticks } from '../../kit/Ticks';
 import { useRefresh } from '../../readings/useReadings';
-import { asked, METHODS } from '../power/measuring';
+import { asked, METHODS } from '../../readings/measuring';
 import { useKept } from '../../away/useKept';
 import { useReadingCheck } from './useReadingCheck';
 

@@ -7,7 +7,7 @@ import { Drawing } from '../../kit/Drawing';
 import { Picture } from '../../kit/Picture';
 import { SlideThumb, SlideTrack } from '../../kit/Slide';
 import { token } from '../../theme/tokens';
-import { Level, path } from './axes';
+import { Level, path } from '../../kit/axes';
 
 const WIDTH = 400;
 const LEFT = 50;

@@ -10,7 +10,7 @@ import { RuledTable } from '../../kit/RuledTable';
 import { Scroll } from '../../kit/Scroll';
 import { Segments } from '../../kit/Segments';
 import { narrow, token } from '../../theme/tokens';
-import { Level, path, Upright } from './axes';
+import { Level, path, Upright } from '../../kit/axes';
 import { useExtra } from '../../bench/useExtra';
 
 const WIDTH = 640;

@@ -5,7 +5,7 @@ import { useBench } from '../../bench/BenchContext';
 import { Drawing } from '../../kit/Drawing';
 import { Picture } from '../../kit/Picture';
 import { token } from '../../theme/tokens';
-import { Level, path, Upright } from './axes';
+import { Level, path, Upright } from '../../kit/axes';
 
 const WIDTH = 400;
 const HEIGHT = 352;

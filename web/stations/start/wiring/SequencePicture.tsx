@@ -1,7 +1,7 @@
 import { scaleLinear } from 'd3-scale';
 import type { WiringCurve } from '../../../api/contract';
 import { Picture } from '../../../kit/Picture';
-import { Level } from '../axes';
+import { Level } from '../../../kit/axes';
 import { Circuit } from './pen';
 
 const LEFT = 170;

@@ -1,4 +1,4 @@
-import type { FieldPath } from '../../api/contract';
+import type { FieldPath } from '../api/contract';
 
 type Within<Path> = Path extends `measure.${infer Name}` ? Name : never;
 
