@@ -54,7 +54,7 @@ final class PreloadTest extends TestCase
     public function test_a_circuit_solved_by_them_has_the_same_figures_to_the_last_digit(): void
     {
         $circuit = Circuits::changed(Circuits::fiftyHorsepower(), ['cable.length' => '180 ft', 'correction.target_power_factor' => 0.95]);
-        $said = self::ahead('$answer = BraveAnvil\Bench::solve('.var_export($circuit, true).')->toJson();');
+        $said = self::ahead('$answer = BraveAnvil\Bench\Bench::solve('.var_export($circuit, true).')->toJson();');
         self::assertSame(Bench::solve($circuit)->toJson(), $said);
     }
 
@@ -62,7 +62,7 @@ final class PreloadTest extends TestCase
     {
         $said = self::ahead(<<<'PHP'
             $answer = json_encode(array_map(static fn (string $class): bool => class_exists($class, false), [
-                BraveAnvil\Bench::class, App\Models\Circuit::class, App\Http\Controllers\SolveController::class,
+                BraveAnvil\Bench\Bench::class, App\Models\Circuit::class, App\Http\Controllers\SolveController::class,
                 Illuminate\Foundation\Http\Kernel::class, Illuminate\Session\Store::class, Illuminate\Database\Eloquent\Model::class,
             ]));
             PHP);

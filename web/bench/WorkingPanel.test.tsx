@@ -38,13 +38,13 @@ describe('the working', () => {
         const card = screen.getByText('title of current_disagrees').closest('li');
         expect(card).not.toBeNull();
         if (card !== null) {
-            expect(within(card).getByRole('img', { name: 'stop' })).toBeTruthy();
+            expect(within(card).getByText('Stop:')).toBeTruthy();
             expect(within(card).getByText('action of current_disagrees')).toBeTruthy();
         }
         const others = screen.getByRole('region', { name: 'On other stations' });
         expect(
             within(others)
-                .getByRole('link', { name: /caution.*Guard title of/ })
+                .getByRole('link', { name: /Caution:.*Guard, title of/ })
                 .getAttribute('href'),
         ).toBe('/circuits/1/guard');
     });

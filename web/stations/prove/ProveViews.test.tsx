@@ -6,6 +6,7 @@ import { afterEach, describe, expect, it, vi } from 'vitest';
 import type { Drill, PlanCurve, Reading, ReadingComparison } from '../../api/contract';
 import type { Place } from '../../bench/BenchContext';
 import { showOnBench, solution } from '../../testing';
+import { refusal, serve } from '../../testing.service';
 import { DrillView } from './DrillView';
 import { KeptView } from './KeptView';
 import { MethodView } from './MethodView';
@@ -127,16 +128,11 @@ describe('The plan of readings', () => {
 
     it('opens a step with what must be off before, and keeps what was typed when it is refused', async () => {
         const user = userEvent.setup();
-        const fetched = answers({
-            status: 422,
-            body: {
-                type: 'about:blank',
-                status: 422,
-                code: 'invalid',
-                title: '',
-                detail: 'See the marked fields.',
-                errors: [{ path: 'values.megohms', text: '“lots” cannot be read.', accepted: 'Megohms, such as 60.' }],
-            },
+        const sent = serve({
+            'POST readings/check': { errors: [] },
+            'POST circuits/7/readings/typed': refusal(422, 'See the marked fields.', [
+                { path: 'values.megohms', text: '“lots” cannot be read.', accepted: 'Megohms, such as 60.' },
+            ]),
         });
         showOnBench(inClient(<PlanView />), {}, solved, { place, readings: [kept] }, '/circuits/7/prove?step=insulation_resistance');
         expect(screen.getByText('Drive disconnected from the motor.')).toBeTruthy();
@@ -146,8 +142,7 @@ describe('The plan of readings', () => {
         await user.click(screen.getByRole('button', { name: 'Save this reading' }));
         await waitFor(() => expect(screen.getByText(/“lots” cannot be read/)).toBeTruthy());
         expect(screen.getByLabelText<HTMLInputElement>('Insulation resistance after 1 minute').value).toBe('lots');
-        const sent = fetched.mock.calls[0]?.[1]?.body;
-        expect(typeof sent === 'string' ? JSON.parse(sent) : null).toMatchObject({
+        expect(sent.find(({ path }) => path.endsWith('/typed'))?.body).toMatchObject({
             kind: 'insulation_resistance',
             values: { disconnected: ['drive'], megohms: 'lots' },
         });

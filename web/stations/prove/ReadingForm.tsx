@@ -74,20 +74,20 @@ export function ReadingForm({ kind, title }: { kind: ReadingKind; title: string 
     const [said, setSaid] = useState('');
     const phases = (draft.supply as Record<string, unknown> | undefined)?.phases?.toString() === '1' ? 1 : 3;
     const check = useReadingCheck(kind, nested(typed), load);
-    // What is typed now counts, not what was refused before.
+    // Fields that were typed in since the last try: what was refused there is past.
+    const [touched, setTouched] = useState<ReadonlySet<string>>(new Set());
     const at = (path: string) =>
-        check !== undefined && /^(values\.|load_percent)/.test(path)
-            ? check.errors.find((error) => error.path === path)?.text
-            : problem instanceof ProblemError
-              ? problem.at(path)
-              : undefined;
+        check?.errors.find((error) => error.path === path)?.text ??
+        (problem instanceof ProblemError && !touched.has(path) ? problem.at(path) : undefined);
     const set = (name: string, value: string | readonly string[]) => {
         setTyped((before) => ({ ...before, [name]: value }));
+        setTouched((before) => new Set(before).add(`values.${name}`));
         setSaid('');
     };
     const submit = async (event: SyntheticEvent) => {
         event.preventDefault();
         setProblem(null);
+        setTouched(new Set());
         setSaid('');
         try {
             if (place === null || (await place.flush()) === null) {
