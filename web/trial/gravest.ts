@@ -14,7 +14,7 @@ export function counted(rows: readonly TrialRow[]): string {
     const moved = rows.filter((row) => row.moved.length > 0).length;
     const others = rows.length - rows.filter((row) => gainsStop(row) || row.moved.length > 0).length;
     return [
-        `${plural(stops, 'circuit')} would gain a stop`,
+        `${stops === 0 ? 'No circuit' : plural(stops, 'circuit')} would gain a stop`,
         `${moved} would change a size, a device or a setting`,
         ...(others > 0 ? [`${others} only a stop or caution that comes or goes`] : []),
     ]
