@@ -38,7 +38,7 @@ final class SignIns
         $request->session()->put([self::WORD => $word, self::SEEN => time()]);
         SignIn::query()->create([
             'person_id' => $person->id, 'digest' => self::digest($word), 'whence' => Str::limit((string) $request->ip(), 45, ''),
-            'machine' => Machine::words((string) $request->userAgent()), 'began_at' => now(), 'seen_at' => now(),
+            'machine' => Device::words((string) $request->userAgent()), 'began_at' => now(), 'seen_at' => now(),
         ]);
     }
 

@@ -35,13 +35,13 @@ use BraveAnvil\Stations\Plate\PlateRow;
 use BraveAnvil\Stations\Plate\PlateStation;
 use BraveAnvil\Stations\Plate\WindingConnection;
 use BraveAnvil\Stations\Power\BenchLoad;
+use BraveAnvil\Stations\Power\BookCurrents;
 use BraveAnvil\Stations\Power\Load;
 use BraveAnvil\Stations\Power\Phasors;
 use BraveAnvil\Stations\Power\PowerStation;
-use BraveAnvil\Stations\Power\SchoolRules;
 use BraveAnvil\Stations\Power\Windings;
 use BraveAnvil\Stations\Prove\Comparison;
-use BraveAnvil\Stations\Prove\Known;
+use BraveAnvil\Stations\Prove\KnownCircuit;
 use BraveAnvil\Stations\Prove\ProveStation;
 use BraveAnvil\Stations\Prove\ReadingReader;
 use BraveAnvil\Stations\RunUp\RunUpStation;
@@ -174,7 +174,7 @@ final readonly class Bench
      *
      * @param  array<array-key, mixed>  $document  a decoded circuit
      */
-    public static function known(array $document, ?Tables $tables = null): ?Known
+    public static function known(array $document, ?Tables $tables = null): ?KnownCircuit
     {
         $circuit = CircuitReader::read([...$document, 'readings' => null]);
         $corrections = SiteCorrections::read($circuit->corrections(), $tables ?? Tables::shipped());
@@ -200,7 +200,7 @@ final readonly class Bench
     private static function power(RuleBook $book, RuleBooks $books): PowerStation
     {
         $schools = array_map(
-            static fn (RuleBook $one): SchoolRules => new SchoolRules($one->words()->name, $one->currents()), $books->all(),
+            static fn (RuleBook $one): BookCurrents => new BookCurrents($one->words()->name, $one->currents()), $books->all(),
         );
 
         return new PowerStation($book->words(), $book->currents(), $schools);
@@ -263,11 +263,11 @@ final readonly class Bench
 
     /**
      * @param  array<array-key, Extra>  $extras
-     * @return array{Known, list<Comparison>}
+     * @return array{KnownCircuit, list<Comparison>}
      */
     private function stations(Circuit $circuit, Ledger $ledger, array $extras): array
     {
-        NotYet::refuse($circuit, $ledger);
+        NotComputed::refuse($circuit, $ledger);
         $words = $this->book->words();
         $onBench = $circuit->chosen('subject', Subject::class) === Subject::BenchLoad;
         $motor = $onBench ? Motor::none() : self::plate($this->book, $this->practice)->solve($circuit, $ledger);
@@ -303,7 +303,7 @@ final readonly class Bench
         );
 
         $readings = ReadingReader::read($circuit->readings(), $this->book->metricFrames() === false);
-        $known = new Known(
+        $known = new KnownCircuit(
             $circuit, $words, $this->book->motorStandard(), $this->practice, $motor, $load, $starting, $sized->correction,
             $sized->protection, $sized->loop, $readings,
         );
@@ -340,7 +340,7 @@ final readonly class Bench
         ?Figure $prospective,
         array $extras,
         Ledger $ledger,
-    ): Sized {
+    ): SizedCircuit {
         $sizing = $this->book->sizing();
         $cables = new CableStation($sizing->conductors, $this->practice->starting(), $this->book->dropLimitRunning());
         $faults = new FaultStation(
@@ -382,7 +382,7 @@ final readonly class Bench
             );
         }
 
-        return new Sized($running, $correction, $protection, $fault);
+        return new SizedCircuit($running, $correction, $protection, $fault);
     }
 
     /**

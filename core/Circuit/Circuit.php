@@ -32,7 +32,7 @@ use function trim;
 final readonly class Circuit
 {
     /**
-     * @param  array<string, Entry>  $entries  by path
+     * @param  array<string, TypedValue>  $entries  by path
      * @param  array<string, FieldError>  $errors  by path
      * @param  list<string>  $unknown  paths that the format does not know
      * @param  bool  $rowChosen  whether it stands on one of two rows of rated values, by the supply
@@ -102,7 +102,7 @@ final readonly class Circuit
         $entries = $this->entries;
         foreach ($defaults as $path => $default) {
             if (! isset($entries[$path]) && ! isset($this->errors[$path])) {
-                $entries[$path] = new Entry($default->value, '', $default->why, default: $default);
+                $entries[$path] = new TypedValue($default->value, '', $default->why, default: $default);
             }
         }
 
@@ -119,7 +119,7 @@ final readonly class Circuit
         $entries = $this->entries;
         foreach ($values as $path => $value) {
             if ($this->missing($path)) {
-                $entries[$path] = new Entry($value->value, '', $value->why, default: $value);
+                $entries[$path] = new TypedValue($value->value, '', $value->why, default: $value);
             }
         }
 
@@ -133,7 +133,7 @@ final readonly class Circuit
         if (isset($this->errors[$path]) || ($entry !== null && $entry->assumption === null)) {
             return $this;
         }
-        $entries = [...$this->entries, $path => new Entry($value->value, '', $value->why, default: $value)];
+        $entries = [...$this->entries, $path => new TypedValue($value->value, '', $value->why, default: $value)];
 
         return new self($this->tag, $this->ruleBook, $entries, $this->errors, $this->unknown, $this->rowChosen, $this->reads);
     }
@@ -150,7 +150,7 @@ final readonly class Circuit
         foreach ($values as $path => $value) {
             unset($entries[$path], $errors[$path]);
             if ($value !== null) {
-                $entries[$path] = new Entry($value, '');
+                $entries[$path] = new TypedValue($value, '');
             }
         }
 
@@ -393,7 +393,7 @@ final readonly class Circuit
     {
         $entries = $this->entries;
         $errors = $this->errors;
-        $hertz = static fn (?Entry $entry): float => is_float($entry?->value) ? $entry->value : 0.0;
+        $hertz = static fn (?TypedValue $entry): float => is_float($entry?->value) ? $entry->value : 0.0;
         $ratio = $hertz($entries['plate.second.frequency'] ?? null) / max(1e-9, $hertz($entries['plate.frequency'] ?? null));
         foreach (Fields::RATED as $name) {
             $first = 'plate.'.$name;
@@ -428,14 +428,14 @@ final readonly class Circuit
      *
      * @param  float  $ratio  of the frequencies of both rows; 0 where one is not known
      */
-    private static function joinedAlike(Entry $second, ?Entry $first, float $ratio): Entry
+    private static function joinedAlike(TypedValue $second, ?TypedValue $first, float $ratio): TypedValue
     {
         if (! $second->value instanceof PlateVoltage || ! $first?->value instanceof PlateVoltage || $ratio <= 0) {
             return $second;
         }
         $joined = $second->value->joinedAs($first->value, $ratio);
 
-        return new Entry($joined, $second->assumption === null ? $joined->echo() : $second->echo, $second->assumption);
+        return new TypedValue($joined, $second->assumption === null ? $joined->echo() : $second->echo, $second->assumption);
     }
 
     /**

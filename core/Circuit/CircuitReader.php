@@ -6,8 +6,8 @@ namespace BraveAnvil\Circuit;
 
 use BraveAnvil\Circuit\Choice\ChangeoverBy;
 use BraveAnvil\Circuit\Parse\Typed;
+use BraveAnvil\Ground\Defect;
 use BraveAnvil\Ground\ErrorKind;
-use BraveAnvil\Ground\Fault;
 use BraveAnvil\Ground\FieldError;
 
 /** Reads a decoded circuit document into a Circuit. Whatever it is given, it answers with a circuit and its errors. */
@@ -15,7 +15,7 @@ final class CircuitReader
 {
     public const FORMAT = 'brave-anvil.circuit/1';
 
-    /** @var array<string, Entry> */
+    /** @var array<string, TypedValue> */
     private array $entries = [];
 
     /** @var array<string, FieldError> */
@@ -58,7 +58,7 @@ final class CircuitReader
         }
         [$this->entries, $errors] = PlateRows::parted($this->entries, $this->errors);
         foreach ($errors as $path => $text) {
-            $this->fail($path, $text, (Fields::find($path) ?? throw Fault::unknownField($path))->accepted());
+            $this->fail($path, $text, (Fields::find($path) ?? throw Defect::unknownField($path))->accepted());
         }
         $this->inOrder();
         if (! isset($this->entries['rule_book']) && ! isset($this->errors['rule_book'])) {
@@ -83,7 +83,7 @@ final class CircuitReader
         $field = Fields::find('starter.changeover.by');
         $read = $field === null ? null : (new FieldReader(false))->read($field, $by);
 
-        return $read instanceof Entry && $read->value === ChangeoverBy::Speed->value;
+        return $read instanceof TypedValue && $read->value === ChangeoverBy::Speed->value;
     }
 
     /**
@@ -97,7 +97,7 @@ final class CircuitReader
         $field = Fields::find('supply.phases');
         $read = $field === null || ! is_array($supply) ? null : (new FieldReader(false))->read($field, $supply['phases'] ?? null);
 
-        return $read instanceof Entry && $read->value === 1.0;
+        return $read instanceof TypedValue && $read->value === 1.0;
     }
 
     /** In the order of the format: in which order a file names its fields changes nothing, not even a list of them. */

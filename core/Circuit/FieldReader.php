@@ -38,11 +38,11 @@ final readonly class FieldReader
     {
     }
 
-    /** @return Entry|Refusal|null null where nothing is typed */
-    public function read(Field $field, mixed $value): Entry|Refusal|null
+    /** @return TypedValue|Refusal|null null where nothing is typed */
+    public function read(Field $field, mixed $value): TypedValue|Refusal|null
     {
         if ($field->kind === FieldKind::Anything) {
-            return $value === [] || $value === false ? null : new Entry($value, '');
+            return $value === [] || $value === false ? null : new TypedValue($value, '');
         }
         if ($field->kind === FieldKind::Flag) {
             $flag = is_bool($value)
@@ -51,7 +51,7 @@ final readonly class FieldReader
                         is_scalar($value) ? strtolower((string) $value) : ''
                     ] ?? null;
 
-            return $flag === null ? new Refusal('Enter Yes or No.') : new Entry($flag, $flag ? 'yes' : 'no');
+            return $flag === null ? new Refusal('Enter Yes or No.') : new TypedValue($flag, $flag ? 'yes' : 'no');
         }
         if ($field->kind === FieldKind::Points) {
             return LoadPoints::parse($value);
@@ -84,7 +84,7 @@ final readonly class FieldReader
             $most = (int) $field->high;
 
             return $most > 0 && preg_match('/^.{'.($most + 1).'}/us', $value) === 1
-                ? new Refusal('At most '.$most.' characters.') : new Entry($value, '');
+                ? new Refusal('At most '.$most.' characters.') : new TypedValue($value, '');
         }
         $plain = Typed::plain($value);
 
@@ -92,14 +92,14 @@ final readonly class FieldReader
     }
 
     /** A semicolon parts the rows of a plate for two frequencies: `400/690; 460`. */
-    private function rows(Field $field, string $text): Entry|Refusal
+    private function rows(Field $field, string $text): TypedValue|Refusal
     {
         $rated = str_starts_with($field->path, 'plate.') && in_array(substr($field->path, 6), Fields::RATED, true);
         $parts = $rated ? explode(';', $text) : [$text];
         if (count($parts) !== 2) {
             $read = $this->parse($field, $text);
 
-            return $read instanceof Entry && $read->second !== null && str_starts_with($field->path, 'plate.second.')
+            return $read instanceof TypedValue && $read->second !== null && str_starts_with($field->path, 'plate.second.')
                 ? new Refusal('Enter one value: this is the second row of the nameplate.') : $read;
         }
         $rows = [];
@@ -117,7 +117,7 @@ final readonly class FieldReader
         return $rows[0]->withSecond($rows[1], $rows[0]->echo.'; '.$rows[1]->echo);
     }
 
-    private function parse(Field $field, string $text): Entry|Refusal
+    private function parse(Field $field, string $text): TypedValue|Refusal
     {
         return match ($field->kind) {
             FieldKind::Choice => self::choice($field, $text),
@@ -131,10 +131,10 @@ final readonly class FieldReader
                 Fraction::parse($text, $field->kind === FieldKind::Efficiency, $field->low),
             ),
             FieldKind::EfficiencyClass => preg_match('~^ie\s*-?\s*([1-4])$~i', $text, $m) === 1
-                ? new Entry('IE'.$m[1], 'IE'.$m[1])
+                ? new TypedValue('IE'.$m[1], 'IE'.$m[1])
                 : new Refusal(Typed::quoted($text).' is not an efficiency class in the table.'),
             FieldKind::Letter => strlen($text) === 1 && str_contains($field->letters, strtoupper($text))
-                ? new Entry(strtoupper($text), '')
+                ? new TypedValue(strtoupper($text), '')
                 : new Refusal(Typed::quoted($text).' is not a valid letter.'),
             FieldKind::Duty => Duty::parse($text),
             FieldKind::Protection => Stamp::protection($text),
@@ -153,27 +153,27 @@ final readonly class FieldReader
         };
     }
 
-    private static function choice(Field $field, string $text): Entry|Refusal
+    private static function choice(Field $field, string $text): TypedValue|Refusal
     {
         $wanted = strtolower(str_replace([' ', '-'], '_', $text));
         foreach ($field->cases() as $choice) {
             $label = strtolower(str_replace([' ', '-'], '_', $choice->label(Words::iec())));
             if (strtolower((string) $choice->value) === $wanted || $label === $wanted
                 || (is_numeric($text) && is_numeric($choice->value) && (float) $text === (float) $choice->value)) {
-                return new Entry((string) $choice->value, '');
+                return new TypedValue((string) $choice->value, '');
             }
         }
 
         return new Refusal(Typed::quoted($text).' is not one of the choices.');
     }
 
-    private static function size(string|Refusal $size): Entry|Refusal
+    private static function size(string|Refusal $size): TypedValue|Refusal
     {
-        return $size instanceof Refusal ? $size : new Entry($size, '');
+        return $size instanceof Refusal ? $size : new TypedValue($size, '');
     }
 
     /** @param  PlateCurrent|Refusal|list<Power>|list<PlateVoltage>|list<Speed>  $rows */
-    private static function pair(PlateCurrent|Refusal|array $rows, Field $field): Entry|Refusal
+    private static function pair(PlateCurrent|Refusal|array $rows, Field $field): TypedValue|Refusal
     {
         if ($rows instanceof Refusal) {
             return $rows;
@@ -184,35 +184,35 @@ final readonly class FieldReader
                 return new Refusal(Show::quantity($row->watts, Unit::Watt).
                     ' is outside the range that this program covers (10 W to 10 MW).');
             }
-            $entries[] = new Entry($row, $row->echo());
+            $entries[] = new TypedValue($row, $row->echo());
         }
 
         return isset($entries[1]) ? $entries[0]->withSecond($entries[1], $entries[0]->echo.'; '.$entries[1]->echo) : $entries[0];
     }
 
-    private static function frequencies(Frequencies|Refusal $read): Entry|Refusal
+    private static function frequencies(Frequencies|Refusal $read): TypedValue|Refusal
     {
         if ($read instanceof Refusal) {
             return $read;
         }
 
         return isset($read->hertz[1])
-            ? new Entry($read->hertz[0], $read->echo(), null, new Entry($read->hertz[1], Show::number($read->hertz[1]).' Hz'))
-            : new Entry($read->hertz[0], $read->echo());
+            ? new TypedValue($read->hertz[0], $read->echo(), null, new TypedValue($read->hertz[1], Show::number($read->hertz[1]).' Hz'))
+            : new TypedValue($read->hertz[0], $read->echo());
     }
 
-    private static function fraction(Entry|Refusal $read): Entry|Refusal
+    private static function fraction(TypedValue|Refusal $read): TypedValue|Refusal
     {
         if ($read instanceof Refusal) {
             return $read;
         }
-        $also = preg_match('~\bIE[1-4]\b~', $read->echo, $m) === 1 ? ['plate.efficiency_class' => new Entry($m[0], $m[0])] : [];
+        $also = preg_match('~\bIE[1-4]\b~', $read->echo, $m) === 1 ? ['plate.efficiency_class' => new TypedValue($m[0], $m[0])] : [];
         [$first, $second] = is_array($read->value) ? $read->value : [$read->value, null];
 
-        return new Entry($first, $read->echo, null, $second === null ? null : new Entry($second, ''), $also);
+        return new TypedValue($first, $read->echo, null, $second === null ? null : new TypedValue($second, ''), $also);
     }
 
-    private function quantity(Field $field, string $text, FieldKind $kind): Entry|Refusal
+    private function quantity(Field $field, string $text, FieldKind $kind): TypedValue|Refusal
     {
         if ($kind === FieldKind::Price && preg_match('~\p{Sc}|\b[a-z]{3}\b~iu', $text) === 1) {
             return new Refusal('Enter the number only, without the currency.');
@@ -252,10 +252,10 @@ final readonly class FieldReader
             return new Refusal('No motor reaches synchronous speed: the starter would never change over.');
         }
 
-        return new Entry($value, Show::quantity($value, $unit, 6));
+        return new TypedValue($value, Show::quantity($value, $unit, 6));
     }
 
-    private static function ratio(Field $field, string $text): Entry|Refusal
+    private static function ratio(Field $field, string $text): TypedValue|Refusal
     {
         $parts = preg_split('~\s*[/:]\s*~', (string) preg_replace('~\s*[av]$~i', '', $text));
         $numbers = [];
@@ -273,10 +273,10 @@ final readonly class FieldReader
             );
         }
 
-        return new Entry($ratio, Show::number($ratio, 7));
+        return new TypedValue($ratio, Show::number($ratio, 7));
     }
 
-    private function grams(Field $field, string $text): Entry|Refusal
+    private function grams(Field $field, string $text): TypedValue|Refusal
     {
         $bare = (string) preg_replace('~\b(each|de|nde)\b~i', '', $text);
         $parts = preg_split('~\s*/\s*~', trim($bare));
@@ -294,10 +294,10 @@ final readonly class FieldReader
             $grams[] = $number;
         }
 
-        return new Entry($grams, implode(' / ', array_map(static fn (float $g): string => Show::number($g, 6), $grams)).' g');
+        return new TypedValue($grams, implode(' / ', array_map(static fn (float $g): string => Show::number($g, 6), $grams)).' g');
     }
 
-    private function insulation(string $text): Entry|Refusal
+    private function insulation(string $text): TypedValue|Refusal
     {
         $name = strtoupper(str_replace(' ', '', $text));
         $known = $this->american
@@ -308,22 +308,22 @@ final readonly class FieldReader
         }
         $name = $name === 'EPR' ? 'XLPE' : $name;
 
-        return new Entry($name, '');
+        return new TypedValue($name, '');
     }
 
-    private function installation(string $text): Entry|Refusal
+    private function installation(string $text): TypedValue|Refusal
     {
         $name = strtoupper($text);
         if ($this->american) {
             return match ($name) {
-                'RACEWAY', 'CONDUIT' => new Entry('raceway', ''),
-                'FREE_AIR', 'FREE AIR' => new Entry('free_air', ''),
+                'RACEWAY', 'CONDUIT' => new TypedValue('raceway', ''),
+                'FREE_AIR', 'FREE AIR' => new TypedValue('free_air', ''),
                 default => new Refusal(Typed::quoted($text).' is not an installation method of this rule book.'),
             };
         }
 
         return in_array($name, ['A1', 'A2', 'B1', 'B2', 'C', 'D1', 'D2', 'E', 'F'], true)
-            ? new Entry($name, '')
+            ? new TypedValue($name, '')
             : new Refusal(Typed::quoted($text).' is not a reference method.');
     }
 }

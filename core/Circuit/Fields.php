@@ -14,7 +14,7 @@ use BraveAnvil\Circuit\Field\PowerFields;
 use BraveAnvil\Circuit\Field\SettingsFields;
 use BraveAnvil\Circuit\Field\StartFields;
 use BraveAnvil\Circuit\Field\SupplyFields;
-use BraveAnvil\Ground\Fault;
+use BraveAnvil\Ground\Defect;
 
 /**
  * Every field of a circuit that the core knows: the one list, from which contract and page are made. Other keys of a
@@ -101,7 +101,7 @@ final class Fields
     /**
      * The field at a path that comes from data; code that writes one out asks `named`.
      *
-     * @throws Fault when there is none
+     * @throws Defect when there is none
      */
     public static function at(string $path): Field
     {
@@ -114,6 +114,6 @@ final class Fields
             }
         }
 
-        throw Fault::unknownField($path);
+        throw Defect::unknownField($path);
     }
 }

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Circuit;
 
-use BraveAnvil\Ground\Correction;
+use BraveAnvil\Ground\Defect;
 use BraveAnvil\Ground\Doubt;
-use BraveAnvil\Ground\Fault;
+use BraveAnvil\Ground\EntryCorrection;
 use BraveAnvil\Ground\FigureName;
 use BraveAnvil\Ground\Show;
 use BraveAnvil\Ground\Unit;
@@ -32,10 +32,10 @@ final readonly class Figure
      * @param  array<string, string>  $from  lineage: placeholder of the working => key of a figure, or `field:` and a path
      * @param  list<string>  $assumptions  what it rests on that nobody stamped or measured
      * @param  Doubt|null  $doubt  why the table entry that it rests on is not sure
-     * @param  list<Correction>  $corrections  entries of a site's own that it rests on
+     * @param  list<EntryCorrection>  $corrections  entries of a site's own that it rests on
      * @param  string  $said  a value that is a word of the format, as people say it; empty where the value is read as it is
      *
-     * @throws Fault when the value is not finite
+     * @throws Defect when the value is not finite
      */
     public function __construct(
         public ?FigureName $name,
@@ -53,7 +53,7 @@ final readonly class Figure
         public string $said = '',
     ) {
         if (is_float($value) && ! is_finite($value)) {
-            throw Fault::notFinite($this->key());
+            throw Defect::notFinite($this->key());
         }
     }
 
@@ -101,11 +101,11 @@ final readonly class Figure
         return $this->assumptions !== [];
     }
 
-    /** @throws Fault when the value is text */
+    /** @throws Defect when the value is text */
     public function number(): float
     {
         if (is_string($this->value)) {
-            throw Fault::isText($this->key());
+            throw Defect::isText($this->key());
         }
 
         return (float) $this->value;

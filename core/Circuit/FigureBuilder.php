@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Circuit;
 
-use BraveAnvil\Ground\Correction;
+use BraveAnvil\Ground\Defect;
 use BraveAnvil\Ground\Doubt;
-use BraveAnvil\Ground\Entry;
-use BraveAnvil\Ground\Fault;
+use BraveAnvil\Ground\EntryCorrection;
 use BraveAnvil\Ground\FigureName;
+use BraveAnvil\Ground\TableEntry;
 use BraveAnvil\Ground\Unit;
 
 /**
@@ -35,7 +35,7 @@ final class FigureBuilder
 
     private ?string $source = null;
 
-    /** @var array<string, Figure|Entry> what went in, by its placeholder */
+    /** @var array<string, Figure|TableEntry> what went in, by its placeholder */
     private array $inputs = [];
 
     /** @var array<string, string> */
@@ -48,7 +48,7 @@ final class FigureBuilder
 
     private ?Doubt $inherited = null;
 
-    /** @var list<Correction> */
+    /** @var list<EntryCorrection> */
     private array $corrections = [];
 
     public function __construct(private readonly ?FigureName $name, private readonly ?Ledger $ledger = null)
@@ -77,12 +77,12 @@ final class FigureBuilder
      * What goes in, by the placeholder of the working. What these assume is assumed here too; a doubt is taken over from
      * the first figure that has one; a table entry of a site's own is told.
      */
-    public function from(Figure|Entry ...$from): self
+    public function from(Figure|TableEntry ...$from): self
     {
         foreach ($from as $placeholder => $one) {
             $placeholder = (string) $placeholder;
             $this->inputs['{'.$placeholder.'}'] = $one;
-            if ($one instanceof Entry) {
+            if ($one instanceof TableEntry) {
                 $this->corrected($one->correction);
 
                 continue;
@@ -165,7 +165,7 @@ final class FigureBuilder
     }
 
     /** Taken from this entry of a table: its source, its doubt, its correction. */
-    public function by(Entry $entry): self
+    public function by(TableEntry $entry): self
     {
         $this->source = $entry->source;
         $this->doubt ??= $entry->doubt;
@@ -174,7 +174,7 @@ final class FigureBuilder
         return $this;
     }
 
-    public function corrected(?Correction ...$corrections): self
+    public function corrected(?EntryCorrection ...$corrections): self
     {
         foreach ($corrections as $correction) {
             if ($correction !== null && ! in_array($correction, $this->corrections, true)) {
@@ -205,7 +205,7 @@ final class FigureBuilder
         return $this;
     }
 
-    /** @throws Fault when the value is not finite, or the working names something that was not put in */
+    /** @throws Defect when the value is not finite, or the working names something that was not put in */
     public function make(): Figure
     {
         $working = str_contains($this->working, '{') ? $this->filled() : $this->working;
@@ -219,7 +219,7 @@ final class FigureBuilder
             $this->said);
     }
 
-    /** @throws Fault when the working names something that was not put in */
+    /** @throws Defect when the working names something that was not put in */
     private function filled(): string
     {
         // Only what the working names is put into words: that costs more than all the rest.
@@ -231,18 +231,18 @@ final class FigureBuilder
         }
         $working = strtr($this->working, $shown);
         if (str_contains($working, '{') && preg_match('/\{\w+\}/', $working) === 1) {
-            throw Fault::placeholder($this->label, $working);
+            throw Defect::placeholder($this->label, $working);
         }
 
         return $working;
     }
 
-    /** @throws Fault when it was not begun by a ledger, or the ledger has it already */
+    /** @throws Defect when it was not begun by a ledger, or the ledger has it already */
     public function write(): Figure
     {
         $figure = $this->make();
         if ($this->ledger === null) {
-            throw Fault::noLedger($figure->key());
+            throw Defect::noLedger($figure->key());
         }
 
         return $this->ledger->put($figure);

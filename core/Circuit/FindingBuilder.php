@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Circuit;
 
-use BraveAnvil\Ground\Fault;
+use BraveAnvil\Ground\Defect;
 use BraveAnvil\Ground\FigureName;
 use BraveAnvil\Ground\FindingCode;
 use BraveAnvil\Ground\Grade;
@@ -109,12 +109,12 @@ final class FindingBuilder
     /**
      * @param  array<string, string>  $names  where a field really stands, when a plate has two rows
      *
-     * @throws Fault when it has no title
+     * @throws Defect when it has no title
      */
     public function made(array $names = []): Finding
     {
         if ($this->title === '') {
-            throw Fault::noTitle($this->code->code());
+            throw Defect::noTitle($this->code->code());
         }
 
         return new Finding(

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace BraveAnvil\Circuit;
 
 use BraveAnvil\Ground\Curve;
+use BraveAnvil\Ground\Defect;
 use BraveAnvil\Ground\ErrorKind;
-use BraveAnvil\Ground\Fault;
 use BraveAnvil\Ground\FieldError;
 use BraveAnvil\Ground\FigureName;
 use BraveAnvil\Ground\FindingCode;
@@ -57,12 +57,12 @@ final class Ledger
         return new FigureBuilder($name, $this);
     }
 
-    /** @throws Fault when this figure is there already */
+    /** @throws Defect when this figure is there already */
     public function put(Figure $figure): Figure
     {
         $key = $figure->key();
         if (isset($this->figures[$key])) {
-            throw Fault::writtenTwice($key);
+            throw Defect::writtenTwice($key);
         }
 
         return $this->figures[$key] = $figure;
@@ -217,12 +217,12 @@ final class Ledger
     /**
      * All that a fork wrote counts from now on.
      *
-     * @throws Fault when it is not a fork of this ledger
+     * @throws Defect when it is not a fork of this ledger
      */
     public function adopt(self $fork): void
     {
         if ($fork->forkedFrom !== $this) {
-            throw Fault::notFromHere();
+            throw Defect::notFromHere();
         }
         foreach (['figures', 'findings', 'errors', 'curves', 'sentences', 'meanings', 'names', 'aside', 'blocked'] as $part) {
             $this->{$part} = $fork->{$part};

@@ -14,9 +14,9 @@ use BraveAnvil\Circuit\Parse\PlateVoltage;
 final class PlateRows
 {
     /**
-     * @param  array<string, Entry>  $entries
+     * @param  array<string, TypedValue>  $entries
      * @param  array<string, \BraveAnvil\Ground\FieldError>  $errors
-     * @return array{array<string, Entry>, array<string, string>} the entries, and what is wrong by path
+     * @return array{array<string, TypedValue>, array<string, string>} the entries, and what is wrong by path
      */
     public static function parted(array $entries, array $errors): array
     {
@@ -37,7 +37,8 @@ final class PlateRows
 
                 return [$entries, $wrong];
             }
-            $entries['plate.frequency'] = new Entry(50.0, '', 'a plate for 50 and 60 Hz', new Entry(60.0, '', 'a plate for 50 and 60 Hz'));
+            $why = 'a plate for 50 and 60 Hz';
+            $entries['plate.frequency'] = new TypedValue(50.0, '', $why, new TypedValue(60.0, '', $why));
             $paired[] = 'frequency';
         }
         $entries = self::currents($entries, $known || in_array('frequency', $paired, true));
@@ -63,8 +64,8 @@ final class PlateRows
     /**
      * Two currents on one voltage belong to two frequencies.
      *
-     * @param  array<string, Entry>  $entries
-     * @return array<string, Entry>
+     * @param  array<string, TypedValue>  $entries
+     * @return array<string, TypedValue>
      */
     private static function currents(array $entries, bool $two): array
     {
@@ -79,8 +80,8 @@ final class PlateRows
             count($voltage->pairs) === 1
         ) {
             [$first, $second] = array_map(static fn (array $group): PlateCurrent => new PlateCurrent([$group]), $current->value->groups);
-            $entries['plate.current'] = new Entry($first, $current->echo);
-            $entries['plate.second.current'] = new Entry($second, '');
+            $entries['plate.current'] = new TypedValue($first, $current->echo);
+            $entries['plate.second.current'] = new TypedValue($second, '');
         }
 
         return $entries;

@@ -13,7 +13,7 @@ final class Reads
     /** @var array<string, true> */
     private array $paths = [];
 
-    /** @var array<string, array{Entry, Figure}> what was handed out for which entry, by path */
+    /** @var array<string, array{TypedValue, Figure}> what was handed out for which entry, by path */
     private array $figures = [];
 
     public function note(string $path): void
@@ -27,7 +27,7 @@ final class Reads
     }
 
     /** The number of an entry; circuits that are made from one another may have different ones at a path. */
-    public function figure(string $path, Entry $entry, float $number): Figure
+    public function figure(string $path, TypedValue $entry, float $number): Figure
     {
         $known = $this->figures[$path] ?? null;
         if ($known !== null && $known[0] === $entry) {

@@ -43,11 +43,11 @@ use BraveAnvil\Stations\Measure\MeasuredFinding;
 use BraveAnvil\Stations\Plate\ConnectionCurve;
 use BraveAnvil\Stations\Plate\PlateFigure;
 use BraveAnvil\Stations\Plate\PlateFinding;
+use BraveAnvil\Stations\Power\CurrentsByBookCurve;
 use BraveAnvil\Stations\Power\PartLoadCurve;
 use BraveAnvil\Stations\Power\PhasorCurve;
 use BraveAnvil\Stations\Power\PowerFigure;
 use BraveAnvil\Stations\Power\PowerFinding;
-use BraveAnvil\Stations\Power\SchoolsCurve;
 use BraveAnvil\Stations\Power\TriangleCurve;
 use BraveAnvil\Stations\Power\WindingFigure;
 use BraveAnvil\Stations\Prove\Comparison;
@@ -256,7 +256,7 @@ final class SolutionSchema
             'additionalProperties' => false,
             'properties' => [
                 'run' => RunCurve::schema(), 'connection' => ConnectionCurve::schema(), 'triangle' => TriangleCurve::schema(),
-                'part_load' => PartLoadCurve::schema(), 'schools' => SchoolsCurve::schema(), 'phasors' => PhasorCurve::schema(),
+                'part_load' => PartLoadCurve::schema(), 'schools' => CurrentsByBookCurve::schema(), 'phasors' => PhasorCurve::schema(),
                 'ladder' => SizeLadderCurve::schema(), 'line_ladder' => SizeLadderCurve::schema(), 'ratings' => RatingsCurve::schema(),
                 'faults' => FaultCurve::schema(), 'margins' => MarginCurve::schema(),
                 'time_current' => TimeCurrentCurve::schema(),

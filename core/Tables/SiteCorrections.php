@@ -6,7 +6,7 @@ namespace BraveAnvil\Tables;
 
 use BraveAnvil\Circuit\Parse\Typed;
 use BraveAnvil\Circuit\Refusal;
-use BraveAnvil\Ground\Correction;
+use BraveAnvil\Ground\EntryCorrection;
 use BraveAnvil\Ground\ErrorKind;
 use BraveAnvil\Ground\FieldError;
 use BraveAnvil\Ground\Show;
@@ -55,7 +55,7 @@ final readonly class SiteCorrections
         return new self($corrected, $errors, self::outOfLine($corrections, $corrected));
     }
 
-    private static function one(mixed $one, string $at, Tables $tables): Correction|FieldError
+    private static function one(mixed $one, string $at, Tables $tables): EntryCorrection|FieldError
     {
         if (! is_array($one)) {
             return self::error($at, 'Enter a correction.', 'Path, value, by, on and why.');
@@ -87,7 +87,9 @@ final readonly class SiteCorrections
             return self::error("$at.value", 'Enter a number above 0.', 'A number above 0.');
         }
 
-        return new Correction($entry->table->value, $entry->pointer, $number, $texts['by'], $texts['on'], $texts['why'], $texts['page']);
+        return new EntryCorrection(
+            $entry->table->value, $entry->pointer, $number, $texts['by'], $texts['on'], $texts['why'], $texts['page'],
+        );
     }
 
     private static function error(string $path, string $text, string $accepted, ErrorKind $kind = ErrorKind::Unreadable): FieldError
@@ -96,7 +98,7 @@ final readonly class SiteCorrections
     }
 
     /**
-     * @param  list<Correction>  $corrections
+     * @param  list<EntryCorrection>  $corrections
      * @return list<string>
      */
     private static function outOfLine(array $corrections, Tables $tables): array

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Tables;
 
-use BraveAnvil\Ground\Correction;
+use BraveAnvil\Ground\Defect;
 use BraveAnvil\Ground\Doubt;
-use BraveAnvil\Ground\Entry;
-use BraveAnvil\Ground\Fault;
+use BraveAnvil\Ground\EntryCorrection;
+use BraveAnvil\Ground\TableEntry;
 
 use function array_is_list;
 use function array_key_exists;
@@ -44,7 +44,7 @@ final readonly class Table
     /**
      * @param  array<array-key, mixed>  $data
      * @param  array<string, string>  $uncertain  why, by pointer
-     * @param  array<string, Correction>  $corrections  by pointer
+     * @param  array<string, EntryCorrection>  $corrections  by pointer
      */
     private function __construct(
         public TableName $name,
@@ -57,14 +57,14 @@ final readonly class Table
     ) {
     }
 
-    /** @throws Fault when the file is not a table */
+    /** @throws Defect when the file is not a table */
     public static function read(TableName $name): self
     {
         $atHand = defined(self::AT_HAND) ? constant(self::AT_HAND) : [];
         $file = (is_array($atHand) ? $atHand[$name->value] ?? null : null) ?? self::decoded($name);
         if (! is_array($file) || ! is_array($file['data'] ?? null) || ! is_string($file['source'] ?? null)
             || ! is_string($file['edition'] ?? null) || ! is_array($file['uncertain'] ?? null)) {
-            throw Fault::notATable($name->value);
+            throw Defect::notATable($name->value);
         }
         /** @var array<string, string> $uncertain */
         $uncertain = $file['uncertain'];
@@ -83,13 +83,13 @@ final readonly class Table
     /**
      * The same with one entry replaced.
      *
-     * @throws Fault when it has no such entry, or the entry is not a number or a blank
+     * @throws Defect when it has no such entry, or the entry is not a number or a blank
      */
-    public function corrected(Correction $correction): self
+    public function corrected(EntryCorrection $correction): self
     {
         $data =
             self::replaced($this->data, self::path($correction->entry), $correction->value) ??
-            throw Fault::noEntry($this->name->value, $correction->entry);
+            throw Defect::noEntry($this->name->value, $correction->entry);
 
         return new self($this->name, $this->source, $this->edition, $this->unit, $data, $this->uncertain, [
             ...$this->corrections, $correction->entry => $correction,
@@ -147,7 +147,7 @@ final readonly class Table
     /**
      * A number that the table must have.
      *
-     * @throws Fault when it has none
+     * @throws Defect when it has none
      */
     public function must(string ...$path): float
     {
@@ -156,17 +156,17 @@ final readonly class Table
             $value = is_array($value) ? $value[$key] ?? null : null;
         }
 
-        return is_float($value) || is_int($value) ? (float) $value : throw Fault::noEntry($this->name->value, implode('/', $path));
+        return is_float($value) || is_int($value) ? (float) $value : throw Defect::noEntry($this->name->value, implode('/', $path));
     }
 
     /**
      * A number that the table must have, with its doubt and its correction.
      *
-     * @throws Fault when it has none
+     * @throws Defect when it has none
      */
-    public function entry(string ...$path): Entry
+    public function entry(string ...$path): TableEntry
     {
-        return new Entry($this->must(...$path), $this->cited(), $this->doubt(...$path), $this->correction(...$path));
+        return new TableEntry($this->must(...$path), $this->cited(), $this->doubt(...$path), $this->correction(...$path));
     }
 
     /** Whether there is anything at a path. */
@@ -205,19 +205,19 @@ final readonly class Table
     /**
      * @return array<array-key, mixed>
      *
-     * @throws Fault when there is no list at the path
+     * @throws Defect when there is no list at the path
      */
     public function list(string ...$path): array
     {
         $value = $this->at(...$path);
 
-        return is_array($value) ? $value : throw Fault::noEntry($this->name->value, implode('/', $path));
+        return is_array($value) ? $value : throw Defect::noEntry($this->name->value, implode('/', $path));
     }
 
     /**
      * @return list<float>
      *
-     * @throws Fault when there is no list at the path
+     * @throws Defect when there is no list at the path
      */
     public function numbers(string ...$path): array
     {
@@ -236,7 +236,7 @@ final readonly class Table
      *
      * @return array<array-key, float>
      *
-     * @throws Fault when there is no list at the path
+     * @throws Defect when there is no list at the path
      */
     public function series(string ...$path): array
     {
@@ -255,7 +255,7 @@ final readonly class Table
      *
      * @return array<array-key, float>
      *
-     * @throws Fault when there is no such list
+     * @throws Defect when there is no such list
      */
     public function column(string $rows, string $column): array
     {
@@ -273,7 +273,7 @@ final readonly class Table
     /**
      * @return list<string> the keys at a path, in the table's order
      *
-     * @throws Fault when there is no list at the path
+     * @throws Defect when there is no list at the path
      */
     public function keys(string ...$path): array
     {
@@ -334,7 +334,7 @@ final readonly class Table
     }
 
     /** Who replaced this entry, or null. */
-    public function correction(string ...$path): ?Correction
+    public function correction(string ...$path): ?EntryCorrection
     {
         return $this->corrections === [] ? null : $this->corrections[self::pointer($path)] ?? null;
     }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Tables;
 
-use BraveAnvil\Ground\Correction;
-use BraveAnvil\Ground\Fault;
+use BraveAnvil\Ground\Defect;
+use BraveAnvil\Ground\EntryCorrection;
 
 /** The tables that one solution rests on: as they ship, or with a site's own entries in their place. Each file is read once. */
 final class Tables
@@ -44,15 +44,15 @@ final class Tables
     /**
      * The same with single entries replaced.
      *
-     * @param  list<Correction>  $corrections
+     * @param  list<EntryCorrection>  $corrections
      *
-     * @throws Fault when one names a table or an entry that is not there
+     * @throws Defect when one names a table or an entry that is not there
      */
     public function withCorrections(array $corrections): self
     {
         $own = $this->own;
         foreach ($corrections as $correction) {
-            $name = TableName::tryFrom($correction->table) ?? throw Fault::notATable($correction->table);
+            $name = TableName::tryFrom($correction->table) ?? throw Defect::notATable($correction->table);
             $own[$name->value] = ($own[$name->value] ?? $this->named($name))->corrected($correction);
         }
 

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use BraveAnvil\Circuit\Entry;
 use BraveAnvil\Circuit\Field;
 use BraveAnvil\Circuit\FieldKind;
 use BraveAnvil\Circuit\FieldReader;
 use BraveAnvil\Circuit\Fields;
 use BraveAnvil\Circuit\Refusal;
+use BraveAnvil\Circuit\TypedValue;
 use PHPUnit\Framework\TestCase;
 
 /**
@@ -92,13 +92,13 @@ final class FieldFuzzTest extends TestCase
         }
         $back = $reader->read($field, $read->echo !== '' ? $read->echo : $read->value);
         if (
-            ! ($back instanceof Entry) ||
+            ! ($back instanceof TypedValue) ||
             ! self::same($read->value, $back->value) ||
             ! self::same($read->second?->value, $back->second?->value)
         ) {
             self::fail(
                 "$kind: “{$text}” is read as “{$read->echo}”, which is read as ".
-                    ($back instanceof Entry ? "“{$back->echo}”" : ($back instanceof Refusal ? 'nothing: '.$back->text : 'empty')),
+                    ($back instanceof TypedValue ? "“{$back->echo}”" : ($back instanceof Refusal ? 'nothing: '.$back->text : 'empty')),
             );
         }
 

@@ -10,7 +10,7 @@ use BraveAnvil\Circuit\CircuitReader;
 use BraveAnvil\Circuit\Field;
 use BraveAnvil\Circuit\FieldKind;
 use BraveAnvil\Circuit\Fields;
-use BraveAnvil\Ground\Fault;
+use BraveAnvil\Ground\Defect;
 use BraveAnvil\Tables\Tables;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -114,7 +114,7 @@ final class FieldsTest extends TestCase
     public function test_a_path_that_is_not_a_field_is_a_fault_of_the_program(): void
     {
         self::assertNull(Fields::find('plate.colour'));
-        $this->expectException(Fault::class);
+        $this->expectException(Defect::class);
         (new \ReflectionMethod(Fields::class, 'named'))->invoke(null, 'plate.colour');
     }
 

@@ -6,8 +6,8 @@ namespace Tests\Core;
 
 use BraveAnvil\Circuit\Figure;
 use BraveAnvil\Circuit\Ledger;
+use BraveAnvil\Ground\Defect;
 use BraveAnvil\Ground\Doubt;
-use BraveAnvil\Ground\Fault;
 use BraveAnvil\Ground\Station;
 use BraveAnvil\Ground\Unit;
 use BraveAnvil\Stations\Plate\PlateFinding;
@@ -71,14 +71,14 @@ final class LedgerTest extends TestCase
     public function test_a_ledger_adopts_only_its_own_fork(): void
     {
         $fork = self::started()->fork();
-        $this->expectException(Fault::class);
+        $this->expectException(Defect::class);
         self::started()->adopt($fork);
     }
 
     public function test_a_figure_is_written_once(): void
     {
         $ledger = self::started();
-        $this->expectException(Fault::class);
+        $this->expectException(Defect::class);
         $ledger->work(PowerFigure::Input)->equals(1.0)->source('again')->write();
     }
 
@@ -93,13 +93,13 @@ final class LedgerTest extends TestCase
     #[DataProvider('notNumbers')]
     public function test_no_figure_is_other_than_a_finite_number(float $value): void
     {
-        $this->expectException(Fault::class);
+        $this->expectException(Defect::class);
         (new Ledger)->work(PowerFigure::Input)->equals($value)->source('wrong')->write();
     }
 
     public function test_a_working_names_only_what_was_put_in(): void
     {
-        $this->expectException(Fault::class);
+        $this->expectException(Defect::class);
         (new Ledger)->work(PowerFigure::Apparent)->as('P / pf', '{P} ÷ {pf}')->equals(1.0)->source('wrong')->write();
     }
 
@@ -128,7 +128,7 @@ final class LedgerTest extends TestCase
     {
         $ledger = new Ledger;
         $ledger->note(PlateFinding::VoltageOff)->because('It is off.');
-        $this->expectException(Fault::class);
+        $this->expectException(Defect::class);
         $ledger->findings();
     }
 

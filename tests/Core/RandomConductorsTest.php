@@ -224,4 +224,26 @@ final class RandomConductorsTest extends CoreTestCase
         }
         self::assertGreaterThan(5, $judged);
     }
+
+    /** A run that is within a metre of its end: rounding down must not tell a shorter one than there is. */
+    public function test_the_end_that_is_told_is_never_before_what_there_is(): void
+    {
+        $circuit = [
+            'rule_book' => 'nec',
+            'supply' => ['voltage' => '480Y/277', 'frequency' => 60, 'ambient' => 40, 'transformer_kva' => 1500,
+                'transformer_impedance_percent' => 5.75, 'x_over_r' => 7],
+            'plate' => ['power' => '10 hp', 'voltage' => '460 D', 'current' => 12.5, 'speed' => 1765, 'power_factor' => 0.84,
+                'service_factor' => 1.15, 'design_letter' => 'B', 'leads' => 6, 'start_current_ratio' => 6.721],
+            'starter' => ['method' => 'star_delta', 'run_up_time' => 4.097],
+            'cable' => ['length' => 155.684, 'terminal_temperature' => 75, 'line_length' => 7.377, 'material' => 'copper',
+                'insulation' => 'XHHW-2', 'grouped_circuits' => 1],
+            'guard' => ['scpd' => 'breaker_inverse_time'], 'correction' => ['place' => 'none'],
+        ];
+        $rows = array_column(Bench::solve($circuit, null, Extra::Margins)->curves['margins']->toArray()['rows'], null, 'field');
+        self::assertGreaterThanOrEqual(155.684, $rows['cable.length']['until']['value']);
+        self::assertSame(
+            self::laid(Bench::solve($circuit)),
+            self::laid(Bench::solve(Circuits::changed($circuit, ['cable.length' => $rows['cable.length']['until']['value']]))),
+        );
+    }
 }

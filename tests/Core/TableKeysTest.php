@@ -7,8 +7,8 @@ namespace Tests\Core;
 use BraveAnvil\Bench\Bench;
 use BraveAnvil\Circuit\Fields;
 use BraveAnvil\Circuit\Figure;
-use BraveAnvil\Ground\Correction;
-use BraveAnvil\Ground\Fault;
+use BraveAnvil\Ground\Defect;
+use BraveAnvil\Ground\EntryCorrection;
 use BraveAnvil\Tables\TableName;
 use BraveAnvil\Tables\Tables;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -111,7 +111,7 @@ final class TableKeysTest extends TestCase
 
     public function test_a_misspelt_key_is_a_fault_and_no_default(): void
     {
-        $this->expectException(Fault::class);
+        $this->expectException(Defect::class);
         Tables::shipped()->named(TableName::PracticeGuard)->must('no_such_entry');
     }
 
@@ -126,8 +126,8 @@ final class TableKeysTest extends TestCase
     #[DataProvider('notEntries')]
     public function test_only_what_is_there_can_be_corrected(string $table, string $entry): void
     {
-        $this->expectException(Fault::class);
-        Tables::shipped()->withCorrections([new Correction($table, $entry, 1.0, 'somebody', '2026-11-02', 'why')]);
+        $this->expectException(Defect::class);
+        Tables::shipped()->withCorrections([new EntryCorrection($table, $entry, 1.0, 'somebody', '2026-11-02', 'why')]);
     }
 
     public function test_a_figure_that_rests_on_a_correction_says_so_and_no_other_does(): void
@@ -135,7 +135,7 @@ final class TableKeysTest extends TestCase
         $plain = Bench::solve(Circuits::kilnFan());
         $rating = $plain->figure('power.table_current');
         self::assertNotNull($rating);
-        $correction = new Correction(
+        $correction = new EntryCorrection(
             'iec/motor_current', 'rows/37/1', 70.0, 'the site’s engineer', '2026-11-02', 'measured on the type here',
         );
         $own = Bench::solve(Circuits::kilnFan(), Tables::shipped()->withCorrections([$correction]));

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use BraveAnvil\Ground\Fault;
+use BraveAnvil\Ground\Defect;
 use BraveAnvil\Tables\Table;
 use BraveAnvil\Tables\TableName;
 use BraveAnvil\Tables\Tables;
@@ -161,7 +161,7 @@ final class TablesTest extends TestCase
         self::assertNull($table->number('rows', 'no such motor', '0'));
         self::assertNull($table->number('rows'), 'a row is no number');
         self::assertSame($table->number('rows', '25', '4'), $table->must('rows', '25', '4'));
-        $this->expectException(Fault::class);
+        $this->expectException(Defect::class);
         $table->must('rows', 'no such motor', '0');
     }
 }

@@ -6,8 +6,8 @@ namespace BraveAnvil\Books\American;
 
 use BraveAnvil\Circuit\Choice\Metal;
 use BraveAnvil\Circuit\Choice\RacewayMaterial;
-use BraveAnvil\Ground\Correction;
 use BraveAnvil\Ground\Doubt;
+use BraveAnvil\Ground\EntryCorrection;
 
 /** What an American book's tables say of conductors. A size, a temperature or a way that a table has not answers null. */
 interface ConductorTables
@@ -26,11 +26,11 @@ interface ConductorTables
 
     /**
      * @param  float  $ambient  °C
-     * @return list<Correction> entries of the site’s own on which the ampacity of a size rests
+     * @return list<EntryCorrection> entries of the site’s own on which the ampacity of a size rests
      */
     public function corrections(Way $way, Metal $metal, string $size, float $ambient, ConductorFactors $factors): array;
 
-    /** @return list<Correction> the same of resistance and reactance */
+    /** @return list<EntryCorrection> the same of resistance and reactance */
     public function impedanceCorrections(Metal $metal, string $size, RacewayMaterial $raceway): array;
 
     /** Factor of the ambient on the column of a temperature; null where such a conductor may not be used. */

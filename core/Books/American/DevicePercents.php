@@ -9,7 +9,7 @@ use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Circuit\Figure;
 use BraveAnvil\Circuit\FindingBuilder;
 use BraveAnvil\Ground\Doubt;
-use BraveAnvil\Ground\Entry;
+use BraveAnvil\Ground\TableEntry;
 use BraveAnvil\Stations\Guard\DeviceDuty;
 
 /** What the American books decide differently for the protective device of a motor. */
@@ -22,7 +22,7 @@ interface DevicePercents
     public function current(): string;
 
     /** Percent of full-load current without exception. */
-    public function percent(Scpd $scpd, DeviceDuty $duty): Entry;
+    public function percent(Scpd $scpd, DeviceDuty $duty): TableEntry;
 
     /**
      * Largest that the exception for starting allows.

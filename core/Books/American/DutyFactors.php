@@ -6,7 +6,7 @@ namespace BraveAnvil\Books\American;
 
 use BraveAnvil\Circuit\Choice\Service;
 use BraveAnvil\Circuit\Parse\DutyStamp;
-use BraveAnvil\Ground\Entry;
+use BraveAnvil\Ground\TableEntry;
 use BraveAnvil\Tables\Table;
 
 /** What conductors carry for a duty that is not continuous, percent of plate current. NEC Table 430.22(E), CE Code Table 27. */
@@ -20,7 +20,7 @@ final readonly class DutyFactors
     }
 
     /** Percent of plate current, or null where the table has a dash. A duty without minutes is read in the column of continuous rating. */
-    public function percent(Service $service, ?DutyStamp $duty): ?Entry
+    public function percent(Service $service, ?DutyStamp $duty): ?TableEntry
     {
         $column = (string) self::column($duty);
 

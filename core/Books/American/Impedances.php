@@ -6,7 +6,7 @@ namespace BraveAnvil\Books\American;
 
 use BraveAnvil\Circuit\Choice\Metal;
 use BraveAnvil\Circuit\Choice\RacewayMaterial;
-use BraveAnvil\Ground\Correction;
+use BraveAnvil\Ground\EntryCorrection;
 use BraveAnvil\Stations\Fault\GroundRules;
 use BraveAnvil\Tables\Table;
 use BraveAnvil\Tables\TableName;
@@ -67,7 +67,7 @@ final readonly class Impedances implements GroundRules
         return $this->properties->number($size, 'mm2');
     }
 
-    /** @return list<Correction|null> entries of the site’s own behind resistance and reactance */
+    /** @return list<EntryCorrection|null> entries of the site’s own behind resistance and reactance */
     public function corrections(Metal $metal, string $size, RacewayMaterial $raceway): array
     {
         $copper = $metal === Metal::Copper;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Books\American;
 
-use BraveAnvil\Ground\Entry;
+use BraveAnvil\Ground\TableEntry;
 use BraveAnvil\Tables\Table;
 
 /** How hot the insulation of conductors to a motor must be able to get. CE Code 28-104, Table 37. */
@@ -20,7 +20,7 @@ final readonly class MotorInsulation
      * @param  string  $class  of the motor's insulation, such as `F` or `F/B`
      * @param  bool  $closed  whether the motor is totally enclosed and not ventilated
      */
-    public function wanted(string $class, bool $closed): ?Entry
+    public function wanted(string $class, bool $closed): ?TableEntry
     {
         $row = $closed ? 'closed' : 'open';
 

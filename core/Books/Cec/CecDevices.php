@@ -12,8 +12,8 @@ use BraveAnvil\Circuit\Choice\Scpd;
 use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Circuit\Figure;
 use BraveAnvil\Ground\Doubt;
-use BraveAnvil\Ground\Entry;
 use BraveAnvil\Ground\Show;
+use BraveAnvil\Ground\TableEntry;
 use BraveAnvil\Stations\Guard\DeviceDuty;
 use BraveAnvil\Stations\Guard\GuardFigure;
 use BraveAnvil\Tables\Table;
@@ -39,7 +39,7 @@ final readonly class CecDevices implements DevicePercents
         return 'I';
     }
 
-    public function percent(Scpd $scpd, DeviceDuty $duty): Entry
+    public function percent(Scpd $scpd, DeviceDuty $duty): TableEntry
     {
         return $this->percent->entry(
             match (true) {

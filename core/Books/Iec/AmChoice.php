@@ -6,7 +6,7 @@ namespace BraveAnvil\Books\Iec;
 
 use BraveAnvil\Circuit\Figure;
 use BraveAnvil\Circuit\Finding;
-use BraveAnvil\Ground\Fault;
+use BraveAnvil\Ground\Defect;
 use BraveAnvil\Ground\Show;
 use BraveAnvil\Stations\Guard\DeviceDuty;
 use BraveAnvil\Stations\Guard\GuardFigure;
@@ -46,7 +46,7 @@ final readonly class AmChoice
         }
 
         if ($carries === [] || $operates === []) {
-            throw Fault::noEntry($this->table->name->value, 'gates');
+            throw Defect::noEntry($this->table->name->value, 'gates');
         }
 
         return new AmFuse($rating, $carries, $operates);

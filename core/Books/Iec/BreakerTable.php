@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace BraveAnvil\Books\Iec;
 
 use BraveAnvil\Circuit\Choice\Scpd;
+use BraveAnvil\Ground\Defect;
 use BraveAnvil\Ground\Doubt;
-use BraveAnvil\Ground\Fault;
 use BraveAnvil\Tables\Table;
 
 /** Miniature circuit-breakers. IEC 60898-1. */
@@ -67,13 +67,13 @@ final readonly class BreakerTable
     /**
      * `D` of a breaker of type D.
      *
-     * @throws Fault when it is no miniature breaker
+     * @throws Defect when it is no miniature breaker
      */
     public static function type(Scpd $scpd): string
     {
         return match ($scpd) {
             Scpd::BreakerB => 'B', Scpd::BreakerC => 'C', Scpd::BreakerD => 'D',
-            default => throw Fault::noEntry('iec/breaker', $scpd->value),
+            default => throw Defect::noEntry('iec/breaker', $scpd->value),
         };
     }
 

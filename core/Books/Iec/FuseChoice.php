@@ -7,7 +7,7 @@ namespace BraveAnvil\Books\Iec;
 use BraveAnvil\Circuit\Figure;
 use BraveAnvil\Circuit\Finding;
 use BraveAnvil\Circuit\FindingBuilder;
-use BraveAnvil\Ground\Fault;
+use BraveAnvil\Ground\Defect;
 use BraveAnvil\Ground\Show;
 use BraveAnvil\Stations\Guard\DeviceDuty;
 use BraveAnvil\Stations\Guard\GuardFigure;
@@ -48,7 +48,7 @@ final readonly class FuseChoice
             if ($far && ($chosen !== null || $needed === null) && ! $duty->isInstalled($rating)) {
                 continue;
             }
-            $fuse = $this->gates->fuse($rating) ?? throw Fault::noEntry('gates', (string) $rating);
+            $fuse = $this->gates->fuse($rating) ?? throw Defect::noEntry('gates', (string) $rating);
             $carriesLoad = $rating >= $duty->design->number() * (1 - self::TOLERANCE);
             $share = $carriesLoad ? $duty->share($fuse) : INF;
             $carriesStart = $share <= 1 + self::TOLERANCE;

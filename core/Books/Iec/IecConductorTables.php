@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace BraveAnvil\Books\Iec;
 
 use BraveAnvil\Circuit\Choice\Metal;
-use BraveAnvil\Ground\Correction;
 use BraveAnvil\Ground\Doubt;
+use BraveAnvil\Ground\EntryCorrection;
 use BraveAnvil\Tables\Table;
 use BraveAnvil\Tables\TableName;
 use BraveAnvil\Tables\Tables;
@@ -109,7 +109,7 @@ final readonly class IecConductorTables
      * Entries of the site’s own among the factors.
      *
      * @param  float  $ambient  °C of the air
-     * @return list<Correction>
+     * @return list<EntryCorrection>
      */
     public function factorCorrections(IecWay $way, bool $pvc, float $ambient, string $arrangement, int $circuits): array
     {
@@ -129,7 +129,7 @@ final readonly class IecConductorTables
         return array_values(array_filter($found));
     }
 
-    /** @return list<Correction> entries of the site’s own behind resistance and reactance */
+    /** @return list<EntryCorrection> entries of the site’s own behind resistance and reactance */
     public function impedanceCorrections(Metal $metal): array
     {
         return array_values(array_filter([

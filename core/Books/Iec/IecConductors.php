@@ -9,8 +9,8 @@ use BraveAnvil\Circuit\Choice\Support;
 use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Circuit\Figure;
 use BraveAnvil\Circuit\Finding;
-use BraveAnvil\Ground\Correction;
 use BraveAnvil\Ground\Doubt;
+use BraveAnvil\Ground\EntryCorrection;
 use BraveAnvil\Ground\ErrorKind;
 use BraveAnvil\Ground\FieldError;
 use BraveAnvil\Ground\Show;
@@ -166,7 +166,7 @@ final readonly class IecConductors implements ConductorRules
         return $candidates;
     }
 
-    /** @return list<Correction> */
+    /** @return list<EntryCorrection> */
     private static function corrections(Table $own, Table $cool, string $size, string $column, string $coolColumn): array
     {
         return array_values(array_filter([

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace BraveAnvil\Books\Iec;
 
 use BraveAnvil\Circuit\Choice\Metal;
-use BraveAnvil\Ground\Correction;
 use BraveAnvil\Ground\Doubt;
+use BraveAnvil\Ground\EntryCorrection;
 use BraveAnvil\Ground\Show;
 
 /** What reduces the ampacity of a cable that lies in one way. */
@@ -18,7 +18,7 @@ final readonly class IecFactors
      * @param  float  $group  factor of the cables together
      * @param  int  $together  cables together
      * @param  float|null  $cool  ambient factor of the PVC column by which 70 °C terminals are judged; null where they are hotter
-     * @param  list<Correction>  $corrections  entries of the site’s own among these factors
+     * @param  list<EntryCorrection>  $corrections  entries of the site’s own among these factors
      * @param  Doubt|null  $groupDoubt  why memory is not sure of the grouping
      */
     public function __construct(

@@ -6,7 +6,7 @@ namespace BraveAnvil\Books\Iec;
 
 use BraveAnvil\Circuit\Choice\Metal;
 use BraveAnvil\Circuit\Circuit;
-use BraveAnvil\Ground\Entry;
+use BraveAnvil\Ground\TableEntry;
 use BraveAnvil\Stations\Cable\Conductor;
 use BraveAnvil\Stations\Fault\LoopRules;
 use BraveAnvil\Tables\Table;
@@ -38,7 +38,7 @@ final readonly class IecLoopRules implements LoopRules
         return $lineVolts >= self::NOMINAL[0] && $lineVolts <= self::NOMINAL[1] ? self::NOMINAL_TO_EARTH : $lineVolts / sqrt(3);
     }
 
-    public function timeLimit(float $earthVolts, float $rating, bool $ownElectrode): Entry
+    public function timeLimit(float $earthVolts, float $rating, bool $ownElectrode): TableEntry
     {
         $system = $ownElectrode ? 'TT' : 'TN';
         if ($rating > self::FINAL_TO_A) {
@@ -53,12 +53,12 @@ final readonly class IecLoopRules implements LoopRules
         });
     }
 
-    public function lineFactor(Circuit $circuit, Conductor $conductor): Entry
+    public function lineFactor(Circuit $circuit, Conductor $conductor): TableEntry
     {
         return $this->factors->entry(self::metal($conductor->metal).'_'.self::insulation($circuit, $conductor->areaMm2, '70', '90'));
     }
 
-    public function protectiveFactor(Circuit $circuit, Metal $metal, float $areaMm2): Entry
+    public function protectiveFactor(Circuit $circuit, Metal $metal, float $areaMm2): TableEntry
     {
         return $circuit->flag('cable.protective_separate') === true
             ? $this->factors->entry('pe_separate_'.self::metal($metal).'_'.self::insulation($circuit, $areaMm2, '', ''))

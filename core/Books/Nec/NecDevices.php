@@ -12,7 +12,7 @@ use BraveAnvil\Circuit\Choice\Scpd;
 use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Circuit\Figure;
 use BraveAnvil\Ground\Doubt;
-use BraveAnvil\Ground\Entry;
+use BraveAnvil\Ground\TableEntry;
 use BraveAnvil\Stations\Guard\DeviceDuty;
 use BraveAnvil\Stations\Guard\GuardFigure;
 use BraveAnvil\Tables\Table;
@@ -37,7 +37,7 @@ final readonly class NecDevices implements DevicePercents
         return 'FLC';
     }
 
-    public function percent(Scpd $scpd, DeviceDuty $duty): Entry
+    public function percent(Scpd $scpd, DeviceDuty $duty): TableEntry
     {
         return $this->percent->entry(self::row($duty), match ($scpd) {
             Scpd::FuseDualElement => 'td',

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Circuit\Parse;
 
-use BraveAnvil\Circuit\Entry;
 use BraveAnvil\Circuit\Refusal;
+use BraveAnvil\Circuit\TypedValue;
 use BraveAnvil\Ground\Show;
 
 /**
@@ -14,8 +14,8 @@ use BraveAnvil\Ground\Show;
  */
 final class Fraction
 {
-    /** @return Entry|Refusal its value is a float, two in a list, or the text of a class (`IE3`) */
-    public static function parse(string $text, bool $efficiency, float $low): Entry|Refusal
+    /** @return TypedValue|Refusal its value is a float, two in a list, or the text of a class (`IE3`) */
+    public static function parse(string $text, bool $efficiency, float $low): TypedValue|Refusal
     {
         $bare = trim(
             (string) preg_replace(
@@ -28,7 +28,7 @@ final class Fraction
             $class = 'IE'.$m[2];
             $bare = trim($m[3] ?? '');
             if ($bare === '') {
-                return new Entry($class, 'the class '.$class.' alone');
+                return new TypedValue($class, 'the class '.$class.' alone');
             }
         }
         $parts = preg_split('~\s*/\s*~', $bare);
@@ -48,7 +48,7 @@ final class Fraction
             array_map(static fn (float $v): string => $efficiency ? Show::number($v * 100, 5).' %' : Show::number($v, 5), $values),
         );
 
-        return new Entry(count($values) === 2 ? $values : $values[0], ($class === null ? '' : $class.' - ').$echo);
+        return new TypedValue(count($values) === 2 ? $values : $values[0], ($class === null ? '' : $class.' - ').$echo);
     }
 
     private static function one(string $text, bool $efficiency, float $low): float|Refusal

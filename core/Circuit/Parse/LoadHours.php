@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Circuit\Parse;
 
-use BraveAnvil\Circuit\Entry;
 use BraveAnvil\Circuit\Refusal;
+use BraveAnvil\Circuit\TypedValue;
 use BraveAnvil\Ground\Show;
 
 /** Hours a year at each load, `75 4000; 40 1500`: percent of rated output with hours. */
@@ -18,7 +18,7 @@ final class LoadHours
     private const HIGHEST = 150.0;
 
     /** Reads a text or a list of pairs; null where it is empty. */
-    public static function parse(mixed $value): Entry|Refusal|null
+    public static function parse(mixed $value): TypedValue|Refusal|null
     {
         $pairs = is_string($value) ? self::pairs($value) : $value;
         if (! is_array($pairs)) {
@@ -44,7 +44,7 @@ final class LoadHours
             return new Refusal(Show::number($all).' h is more than a year has.');
         }
 
-        return new Entry($rows, implode('; ', array_map(
+        return new TypedValue($rows, implode('; ', array_map(
             static fn (array $row): string => Show::number($row[0], 10).' % for '.Show::number($row[1], 10).' h', $rows,
         )));
     }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Circuit\Parse;
 
-use BraveAnvil\Circuit\Entry;
 use BraveAnvil\Circuit\Refusal;
+use BraveAnvil\Circuit\TypedValue;
 use BraveAnvil\Ground\Show;
 
 /** A load by points, `0 40; 50 30; 100 90`: percent of rated speed with percent of rated torque, in the order of speed. */
@@ -18,7 +18,7 @@ final class LoadPoints
     private const MOST = 40;
 
     /** Reads a text or a list of pairs; null where it is empty. */
-    public static function parse(mixed $value): Entry|Refusal|null
+    public static function parse(mixed $value): TypedValue|Refusal|null
     {
         $pairs = is_string($value) ? self::pairs($value) : $value;
         if (! is_array($pairs)) {
@@ -46,7 +46,7 @@ final class LoadPoints
             $points[] = $point;
         }
 
-        return new Entry($points, implode('; ', array_map(
+        return new TypedValue($points, implode('; ', array_map(
             static fn (array $point): string => Show::number($point[0]).' % speed: '.Show::number($point[1]).' % torque',
             $points,
         )));

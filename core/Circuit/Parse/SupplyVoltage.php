@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Circuit\Parse;
 
-use BraveAnvil\Circuit\Entry;
 use BraveAnvil\Circuit\Refusal;
+use BraveAnvil\Circuit\TypedValue;
 use BraveAnvil\Ground\Show;
 
 /** Line voltage of a supply: `400`, `480Y/277`, `400/230`, `240/120` with a high leg. Of two voltages the larger is between lines. */
@@ -16,7 +16,7 @@ final class SupplyVoltage
      * @param  float  $high  V
      * @param  bool  $onePhase  whether it has one phase: two lines of half the voltage each are then no high leg
      */
-    public static function parse(string $text, float $low, float $high, bool $onePhase = false): Entry|Refusal
+    public static function parse(string $text, float $low, float $high, bool $onePhase = false): TypedValue|Refusal
     {
         // What the bench itself says of a high leg is read back with the leg's own volts, which follow from the line's.
         $said = preg_match('~^(.+ between lines), high leg [\d. ]+ V to earth$~', $text, $own) === 1;
@@ -49,6 +49,6 @@ final class SupplyVoltage
             $echo .= ', high leg '.Show::number(sqrt(3) / 2 * $line, 3).Show::UNIT_SPACE.'V to earth';
         }
 
-        return new Entry($line, $echo);
+        return new TypedValue($line, $echo);
     }
 }

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Circuit\Parse;
 
-use BraveAnvil\Circuit\Entry;
 use BraveAnvil\Circuit\Field;
 use BraveAnvil\Circuit\Refusal;
+use BraveAnvil\Circuit\TypedValue;
 
 /** Several of a field's choices, as a list or parted by commas. */
 final class Traits
@@ -14,7 +14,7 @@ final class Traits
     private const MOST = 20;
 
     /** Reads a text or a list; null where it is empty. */
-    public static function parse(Field $field, mixed $value): Entry|Refusal|null
+    public static function parse(Field $field, mixed $value): TypedValue|Refusal|null
     {
         $words = is_string($value) ? preg_split('~\s*[,;]\s*~', trim($value)) : $value;
         if (! is_array($words)) {
@@ -39,6 +39,6 @@ final class Traits
             $chosen[(string) $found->value] = true;
         }
 
-        return $chosen === [] ? null : new Entry(array_keys($chosen), '');
+        return $chosen === [] ? null : new TypedValue(array_keys($chosen), '');
     }
 }

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Circuit\Parse;
 
-use BraveAnvil\Circuit\Entry;
 use BraveAnvil\Circuit\Refusal;
+use BraveAnvil\Circuit\TypedValue;
 use BraveAnvil\Ground\Show;
 
 /** Voltage unbalance: a percentage, or the three line voltages it is computed from, the largest deviation from their mean over the mean. */
 final class Unbalance
 {
     /** @param  float  $high  largest that is taken, % */
-    public static function parse(string $text, float $high): Entry|Refusal
+    public static function parse(string $text, float $high): TypedValue|Refusal
     {
         $bare = trim((string) preg_replace('~\s*(volts|v)\s*$~i', '', $text));
         $parts = preg_split('~\s*[/;]\s*~', $bare);
@@ -40,6 +40,6 @@ final class Unbalance
             return new Refusal(Show::number($percent, 3).' % is outside the range 0 to '.Show::number($high).' %.');
         }
 
-        return new Entry($percent, Show::number($percent, 6).' %');
+        return new TypedValue($percent, Show::number($percent, 6).' %');
     }
 }

@@ -7,7 +7,7 @@ namespace BraveAnvil\Records\Instruments;
 use BraveAnvil\Bench\Bench;
 use BraveAnvil\Physics\Machine\Machine;
 use BraveAnvil\Stations\Plate\WindingConnection;
-use BraveAnvil\Stations\Prove\Known;
+use BraveAnvil\Stations\Prove\KnownCircuit;
 use BraveAnvil\Tables\Tables;
 
 /**
@@ -69,7 +69,7 @@ final readonly class Plant
      * @param  float  $load  share of rated output
      * @return self|null null where no machine has this plate, or it does not fit the supply
      */
-    public static function of(Known $known, float $load, ?HiddenFault $fault): ?self
+    public static function of(KnownCircuit $known, float $load, ?HiddenFault $fault): ?self
     {
         $machine = $known->motor->fit?->machine;
         $volts = $known->supplyVolts();

@@ -28,7 +28,7 @@ final class EntryReader
 
     /**
      * @param  list<array<string, mixed>>  $typed  each with kind, at and values; withdrawn ones left out
-     * @return array{list<Entry>, list<FieldError>} oldest first
+     * @return array{list<LogbookEntry>, list<FieldError>} oldest first
      */
     public static function read(array $typed, bool $american = false): array
     {
@@ -40,14 +40,14 @@ final class EntryReader
                 $entries[] = $entry;
             }
         }
-        usort($entries, static fn (Entry $a, Entry $b): int => [$a->at, $a->index] <=> [$b->at, $b->index]);
+        usort($entries, static fn (LogbookEntry $a, LogbookEntry $b): int => [$a->at, $a->index] <=> [$b->at, $b->index]);
         $reader->meters($entries);
 
         return [$entries, $reader->errors];
     }
 
     /** @param  array<string, mixed>  $typed */
-    private function entry(int $i, array $typed): ?Entry
+    private function entry(int $i, array $typed): ?LogbookEntry
     {
         $kind = is_string($typed['kind'] ?? null) ? EntryKind::tryFrom($typed['kind']) : null;
         if ($kind === null) {
@@ -90,13 +90,13 @@ final class EntryReader
             return null;
         }
 
-        return new Entry($i, $kind, $at->getTimestamp(), $values);
+        return new LogbookEntry($i, $kind, $at->getTimestamp(), $values);
     }
 
     /**
      * A meter never runs backwards, unless it is another one.
      *
-     * @param  list<Entry>  $entries  oldest first
+     * @param  list<LogbookEntry>  $entries  oldest first
      */
     private function meters(array $entries): void
     {

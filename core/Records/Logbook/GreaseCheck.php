@@ -15,10 +15,10 @@ final class GreaseCheck
     private const OFF = 0.25;
 
     /**
-     * @param  list<Entry>  $before  oldest first
+     * @param  list<LogbookEntry>  $before  oldest first
      * @return list<FieldError> at `values.grease` and `values.grams`; none where it is as it should be, or there is nothing to hold it against
      */
-    public static function of(Entry $entry, GreasePlate $plate, array $before): array
+    public static function of(LogbookEntry $entry, GreasePlate $plate, array $before): array
     {
         if ($entry->kind !== EntryKind::Greased) {
             return [];
@@ -28,10 +28,10 @@ final class GreaseCheck
     }
 
     /**
-     * @param  list<Entry>  $before
+     * @param  list<LogbookEntry>  $before
      * @return list<FieldError>
      */
-    private static function grease(Entry $entry, GreasePlate $plate, array $before): array
+    private static function grease(LogbookEntry $entry, GreasePlate $plate, array $before): array
     {
         $new = $entry->text('grease');
         $known = $plate->grease;
@@ -51,7 +51,7 @@ final class GreaseCheck
     }
 
     /** @return list<FieldError> */
-    private static function amount(Entry $entry, GreasePlate $plate): array
+    private static function amount(LogbookEntry $entry, GreasePlate $plate): array
     {
         $grams = $entry->numbers('grams');
         $drive = $plate->gramsOf(GreasedEnd::Drive);

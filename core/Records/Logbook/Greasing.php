@@ -55,7 +55,7 @@ final readonly class Greasing
     }
 
     /**
-     * @param  list<Entry>  $entries  oldest first
+     * @param  list<LogbookEntry>  $entries  oldest first
      * @param  float|null  $bearing  of the hotter one when it was last read, °C
      * @param  int  $now  seconds since 1970
      */
@@ -112,7 +112,7 @@ final readonly class Greasing
     /**
      * When each end was greased last.
      *
-     * @param  list<Entry>  $entries  oldest first
+     * @param  list<LogbookEntry>  $entries  oldest first
      * @return array<string, int> seconds since 1970, by the end; none for one that nobody wrote down
      */
     public static function last(array $entries): array

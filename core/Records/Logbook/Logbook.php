@@ -82,7 +82,7 @@ final readonly class Logbook
         foreach ($entries as $entry) {
             if ($entry->index === $newest) {
                 return GreaseCheck::of($entry, GreasePlate::of($circuit), array_values(array_filter(
-                    $entries, static fn (Entry $one): bool => $one !== $entry,
+                    $entries, static fn (LogbookEntry $one): bool => $one !== $entry,
                 )));
             }
         }

@@ -16,7 +16,7 @@ final readonly class RunningHours
     private array $points;
 
     /**
-     * @param  list<Entry>  $entries  oldest first
+     * @param  list<LogbookEntry>  $entries  oldest first
      * @param  float  $aDay  h
      */
     public function __construct(array $entries, public float $aDay)

@@ -31,27 +31,27 @@ final readonly class Trips
     }
 
     /**
-     * @param  list<Entry>  $entries  oldest first
+     * @param  list<LogbookEntry>  $entries  oldest first
      * @param  int  $now  seconds since 1970
      */
     public static function of(array $entries, int $now): self
     {
-        $trips = array_values(array_filter($entries, static fn (Entry $entry): bool => $entry->kind === EntryKind::Trip
+        $trips = array_values(array_filter($entries, static fn (LogbookEntry $entry): bool => $entry->kind === EntryKind::Trip
             && $entry->at <= $now && $now - $entry->at <= self::YEAR_DAYS * self::DAY_S));
         $last = $trips === [] ? null : $trips[count($trips) - 1];
 
         return new self(count($trips), self::caution($trips, $now), $last?->at, $last?->number('dial'));
     }
 
-    /** @param  list<Entry>  $trips  of a year, oldest first */
+    /** @param  list<LogbookEntry>  $trips  of a year, oldest first */
     private static function caution(array $trips, int $now): string
     {
-        $recent = array_filter($trips, static fn (Entry $trip): bool => $now - $trip->at <= self::DAYS * self::DAY_S);
+        $recent = array_filter($trips, static fn (LogbookEntry $trip): bool => $now - $trip->at <= self::DAYS * self::DAY_S);
         if (count($recent) >= self::MANY) {
             return count($recent).' trips in '.self::DAYS.' days. Before the next reset, compare relay setting, trip class '.
                 'and line currents.';
         }
-        $unnamed = array_filter($trips, static fn (Entry $trip): bool => $trip->text('cause') === '');
+        $unnamed = array_filter($trips, static fn (LogbookEntry $trip): bool => $trip->text('cause') === '');
 
         return count($unnamed) >= 2
             ? count($unnamed).' trips in a year without a known cause. Find the cause: '.

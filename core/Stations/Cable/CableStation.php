@@ -7,8 +7,8 @@ namespace BraveAnvil\Stations\Cable;
 use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Circuit\Figure;
 use BraveAnvil\Circuit\Ledger;
+use BraveAnvil\Ground\Defect;
 use BraveAnvil\Ground\ErrorKind;
-use BraveAnvil\Ground\Fault;
 use BraveAnvil\Ground\FieldError;
 use BraveAnvil\Ground\Station;
 use BraveAnvil\Stations\Plate\Motor;
@@ -145,7 +145,7 @@ final readonly class CableStation
         $design = $load->conductorCurrent ?? $load->designCurrent;
 
         return new Demand(
-            $starting->supplied($design ?? throw Fault::noCandidate('supply to starter', 0)),
+            $starting->supplied($design ?? throw Defect::noCandidate('supply to starter', 0)),
             $load->plateCurrent === null ? null : $starting->supplied($load->plateCurrent),
         );
     }

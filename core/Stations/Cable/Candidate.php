@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Stations\Cable;
 
-use BraveAnvil\Ground\Correction;
 use BraveAnvil\Ground\Doubt;
+use BraveAnvil\Ground\EntryCorrection;
 
 /** One conductor size with its ampacities and impedance in a given run. */
 final readonly class Candidate
@@ -19,8 +19,8 @@ final readonly class Candidate
      * @param  string  $source  tables of the ampacity and its factors
      * @param  string  $impedanceSource  table of resistance and reactance
      * @param  \Closure(): (Doubt|null)  $why  why the table entries are not sure, asked alike
-     * @param  list<Correction>  $corrections  entries of the site's own behind its ampacity
-     * @param  list<Correction>  $impedanceCorrections  the same behind resistance and reactance
+     * @param  list<EntryCorrection>  $corrections  entries of the site's own behind its ampacity
+     * @param  list<EntryCorrection>  $impedanceCorrections  the same behind resistance and reactance
      */
     public function __construct(
         public Conductor $conductor,

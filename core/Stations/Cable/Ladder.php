@@ -8,8 +8,8 @@ use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Circuit\Figure;
 use BraveAnvil\Circuit\FigureBuilder;
 use BraveAnvil\Circuit\Ledger;
+use BraveAnvil\Ground\Defect;
 use BraveAnvil\Ground\ErrorKind;
-use BraveAnvil\Ground\Fault;
 use BraveAnvil\Ground\FieldError;
 use BraveAnvil\Ground\Show;
 
@@ -90,7 +90,7 @@ final readonly class Ladder
 
     public function candidate(int $at): Candidate
     {
-        return $this->sizes->at($at) ?? throw Fault::noCandidate($this->run->name(), $at);
+        return $this->sizes->at($at) ?? throw Defect::noCandidate($this->run->name(), $at);
     }
 
     /** Ω/km times km of one line, all its parallel conductors together; null where the length is not known. */

@@ -6,7 +6,7 @@ namespace BraveAnvil\Stations\Cable;
 
 use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Circuit\Figure;
-use BraveAnvil\Ground\Entry;
+use BraveAnvil\Ground\TableEntry;
 use BraveAnvil\Stations\Plate\Motor;
 
 /** Voltage drop of a run in percent of the supply's nominal voltage, running and starting. */
@@ -32,7 +32,7 @@ final readonly class VoltageDrop
      * @param  Figure  $running  in the line at full load, A
      * @param  Figure  $powerFactor  at full load
      * @param  Figure|null  $starting  in the line at standstill, A; null when unknown
-     * @param  Entry  $startPowerFactor  at standstill
+     * @param  TableEntry  $startPowerFactor  at standstill
      * @param  Figure  $supply  nominal, between lines, V
      */
     private function __construct(
@@ -40,7 +40,7 @@ final readonly class VoltageDrop
         public Figure $running,
         public Figure $powerFactor,
         public ?Figure $starting,
-        public Entry $startPowerFactor,
+        public TableEntry $startPowerFactor,
         public Figure $supply,
         bool $sixLeads,
     ) {
@@ -64,8 +64,14 @@ final readonly class VoltageDrop
      * @param  Figure|null  $starting  in the line at standstill, A
      * @return self|null null when the length or a current is not known: the drop is then not checked
      */
-    public static function of(Circuit $circuit, Run $run, Motor $motor, Figure $design, ?Figure $starting, Entry $startPowerFactor): ?self
-    {
+    public static function of(
+        Circuit $circuit,
+        Run $run,
+        Motor $motor,
+        Figure $design,
+        ?Figure $starting,
+        TableEntry $startPowerFactor,
+    ): ?self {
         $metres = $circuit->number($run->lengthField());
         if ($metres === null || $motor->powerFactor === null || $motor->supplyVoltage === null) {
             return null;

@@ -11,9 +11,9 @@ use BraveAnvil\Circuit\Choice\VoltageFactor;
 use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Circuit\Figure;
 use BraveAnvil\Circuit\Ledger;
-use BraveAnvil\Ground\Entry;
 use BraveAnvil\Ground\Show;
 use BraveAnvil\Ground\Station;
+use BraveAnvil\Ground\TableEntry;
 use BraveAnvil\Ground\Unit;
 use BraveAnvil\Ground\Words;
 use BraveAnvil\Stations\Measure\Measured;
@@ -166,7 +166,7 @@ final readonly class CorrectStation
     private function required(Circuit $circuit, LoadToCorrect $load, Ledger $ledger): ?Figure
     {
         $typed = $circuit->number('correction.target_power_factor');
-        $target = $typed ?? ($load->onePhase ? new Entry(1.0, 'unity, because no target is entered') : null);
+        $target = $typed ?? ($load->onePhase ? new TableEntry(1.0, 'unity, because no target is entered') : null);
         if ($target === null) {
             return null;
         }

@@ -7,7 +7,7 @@ namespace BraveAnvil\Stations\Fault;
 use BraveAnvil\Circuit\Choice\Earthing;
 use BraveAnvil\Circuit\Choice\Metal;
 use BraveAnvil\Circuit\Circuit;
-use BraveAnvil\Ground\Correction;
+use BraveAnvil\Ground\EntryCorrection;
 use BraveAnvil\Stations\Cable\Candidate;
 use BraveAnvil\Stations\Cable\FaultJudge;
 use BraveAnvil\Stations\Cable\Rejection;
@@ -135,7 +135,7 @@ final readonly class LoopJudge implements FaultJudge
         };
     }
 
-    /** @return list<Correction|null> entries of the site’s own behind what the conductors bear */
+    /** @return list<EntryCorrection|null> entries of the site’s own behind what the conductors bear */
     public function corrections(SettledPaths $settled): array
     {
         $conductor = $settled->motor->candidate->conductor;

@@ -6,7 +6,7 @@ namespace BraveAnvil\Stations\Fault;
 
 use BraveAnvil\Circuit\Choice\Metal;
 use BraveAnvil\Circuit\Circuit;
-use BraveAnvil\Ground\Entry;
+use BraveAnvil\Ground\TableEntry;
 use BraveAnvil\Stations\Cable\Conductor;
 
 /** What a rule book says in numbers of an earth fault. */
@@ -21,13 +21,13 @@ interface LoopRules
      * @param  float  $rating  of the protective device, A
      * @param  bool  $ownElectrode  whether exposed parts are earthed at an electrode of their own
      */
-    public function timeLimit(float $earthVolts, float $rating, bool $ownElectrode): Entry;
+    public function timeLimit(float $earthVolts, float $rating, bool $ownElectrode): TableEntry;
 
     /** Factor k of the adiabatic equation, A·√s/mm², of a line conductor. */
-    public function lineFactor(Circuit $circuit, Conductor $conductor): Entry;
+    public function lineFactor(Circuit $circuit, Conductor $conductor): TableEntry;
 
     /** The same of a protective conductor. */
-    public function protectiveFactor(Circuit $circuit, Metal $metal, float $areaMm2): Entry;
+    public function protectiveFactor(Circuit $circuit, Metal $metal, float $areaMm2): TableEntry;
 
     /**
      * Sizes that the protective conductor of a line conductor may have, mm², the usual one first, up to the line's.

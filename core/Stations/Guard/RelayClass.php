@@ -8,8 +8,8 @@ use BraveAnvil\Circuit\Choice\TripClass;
 use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Circuit\Figure;
 use BraveAnvil\Circuit\Ledger;
-use BraveAnvil\Ground\Entry;
 use BraveAnvil\Ground\Show;
+use BraveAnvil\Ground\TableEntry;
 use BraveAnvil\Ground\Unit;
 use BraveAnvil\Ground\Words;
 use BraveAnvil\Stations\Start\Method\Inrush;
@@ -153,7 +153,7 @@ final readonly class RelayClass
     private function figure(
         TripClass $class,
         Figure $multiple,
-        Entry $margin,
+        TableEntry $margin,
         Figure $dial,
         RelaySeat $seat,
         Inrush $inrush,
@@ -190,7 +190,7 @@ final readonly class RelayClass
         ?TripClass $typed,
         TripClass $class,
         float $share,
-        Entry $margin,
+        TableEntry $margin,
         Figure $multiple,
         Inrush $inrush,
         bool $outlasts,
@@ -298,7 +298,7 @@ final readonly class RelayClass
             ->about('plate.locked_rotor_time');
     }
 
-    private function margin(Entry $margin): string
+    private function margin(TableEntry $margin): string
     {
         return ', with a margin of '.Show::number(100 * (1 - $margin->value)).
             ' % for tolerance and low voltage. Checked for a start from cold: a restart with a warm relay can trip.';

@@ -8,8 +8,8 @@ use BraveAnvil\Circuit\Choice\MeasuringMethod;
 use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Circuit\Figure;
 use BraveAnvil\Circuit\Ledger;
-use BraveAnvil\Ground\Entry;
 use BraveAnvil\Ground\Show;
+use BraveAnvil\Ground\TableEntry;
 use BraveAnvil\Stations\Plate\Motor;
 use BraveAnvil\Stations\Power\Load;
 
@@ -128,10 +128,10 @@ final class Measurement
         $reading->split($real, $reading->apparent(), 'measure.pulses');
     }
 
-    /** @return array{Figure|Entry, Figure|Entry, float} ratio of the current and of the voltage transformers, and their product */
+    /** @return array{Figure|TableEntry, Figure|TableEntry, float} ratio of the current and of the voltage transformers, and their product */
     private static function ratios(Circuit $circuit): array
     {
-        $none = new Entry(1.0, 'no transformer');
+        $none = new TableEntry(1.0, 'no transformer');
         $ct = $circuit->number('measure.current_ratio');
         $vt = $circuit->number('measure.voltage_ratio');
 

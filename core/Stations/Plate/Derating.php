@@ -7,9 +7,9 @@ namespace BraveAnvil\Stations\Plate;
 use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Circuit\Figure;
 use BraveAnvil\Circuit\Ledger;
-use BraveAnvil\Ground\Entry;
 use BraveAnvil\Ground\Grade;
 use BraveAnvil\Ground\Show;
+use BraveAnvil\Ground\TableEntry;
 use BraveAnvil\Tables\Practice\DeratingPractice;
 
 /** What heat, height and unbalance leave of the rated output. No factor is ever above 1: a cool place is a reserve, not more output. */
@@ -105,7 +105,7 @@ final readonly class Derating
         return $factor;
     }
 
-    private static function written(PlateFigure $name, ?Entry $entry, Figure $value, string $rated, Ledger $ledger): ?Figure
+    private static function written(PlateFigure $name, ?TableEntry $entry, Figure $value, string $rated, Ledger $ledger): ?Figure
     {
         return $entry === null ? null : $ledger->work($name)->from(x: $value)->as('table', '{x}, '.$rated)->equals(min(1.0, $entry->value))
             ->by($entry)->assuming('a typical derating')->write();

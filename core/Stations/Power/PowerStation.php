@@ -21,7 +21,7 @@ final readonly class PowerStation
     /** Percent that the stamped current may be off the computed one before it is noted, a caution, a stop. */
     private const OFF = [5, 10, 20];
 
-    /** @param  list<SchoolRules>  $schools  every rule book, this one among them */
+    /** @param  list<BookCurrents>  $schools  every rule book, this one among them */
     public function __construct(private Words $words, private CurrentRules $currents, private array $schools)
     {
     }
@@ -194,9 +194,9 @@ final readonly class PowerStation
         foreach ($this->schools as $school) {
             $table = $school->currents->table($circuit, $motor);
             $design = $school->currents->design($circuit, $motor, $table, $plate, $computed)->figure;
-            $rows[] = new School($school->name, $school->name === $this->words->name, $table, $design);
+            $rows[] = new CurrentByBook($school->name, $school->name === $this->words->name, $table, $design);
         }
-        $ledger->curve(new SchoolsCurve($rows));
+        $ledger->curve(new CurrentsByBookCurve($rows));
     }
 
     private static function onePhase(Load $load): string

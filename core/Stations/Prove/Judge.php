@@ -7,5 +7,5 @@ namespace BraveAnvil\Stations\Prove;
 /** Holds readings of one kind against the circuit as it is solved. */
 interface Judge
 {
-    public function judge(Reading $reading, Known $known): Judgement;
+    public function judge(Reading $reading, KnownCircuit $known): Judgement;
 }

@@ -22,7 +22,7 @@ final class ProveStation
     private const SIMULATED = 'a simulated reading, which proves nothing';
 
     /** @return list<Comparison> in the order of the readings */
-    public function solve(Known $known, Ledger $ledger): array
+    public function solve(KnownCircuit $known, Ledger $ledger): array
     {
         $readings = $known->readings;
         foreach ($readings->errors as $error) {
@@ -56,7 +56,7 @@ final class ProveStation
         return $comparisons;
     }
 
-    private function judged(Reading $reading, Known $known): Judgement
+    private function judged(Reading $reading, KnownCircuit $known): Judgement
     {
         return $reading->bad === [] ? Judges::of($reading->kind)->judge($reading, $known) : Judgement::waiting(...$reading->bad);
     }

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace BraveAnvil\Stations\Prove;
 
 use BraveAnvil\Circuit\Choice\Choice;
-use BraveAnvil\Circuit\Entry;
 use BraveAnvil\Circuit\Figure;
+use BraveAnvil\Circuit\TypedValue;
 
 /** One reading of a circuit as it was typed. It is never changed; withdrawn it counts no more. */
 final readonly class Reading
@@ -16,7 +16,7 @@ final readonly class Reading
      * @param  int|null  $at  when it was taken, seconds since 1970; null where that cannot be read
      * @param  Figure|null  $load  at the time, percent of rated output; null where nobody says
      * @param  bool  $simulated  whether a stand-in gave it, not an instrument
-     * @param  array<string, Entry>  $values  what could be read, by name
+     * @param  array<string, TypedValue>  $values  what could be read, by name
      * @param  list<string>  $bad  names of values that could not
      */
     public function __construct(
@@ -91,7 +91,7 @@ final readonly class Reading
         return is_array($value) ? array_values(array_filter($value, is_string(...))) : [];
     }
 
-    /** @return array<string, Entry> by name */
+    /** @return array<string, TypedValue> by name */
     public function values(): array
     {
         return $this->values;

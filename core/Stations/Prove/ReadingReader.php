@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Stations\Prove;
 
-use BraveAnvil\Circuit\Entry;
 use BraveAnvil\Circuit\FieldKind;
 use BraveAnvil\Circuit\FieldReader;
 use BraveAnvil\Circuit\Figure;
 use BraveAnvil\Circuit\Parse\Typed;
 use BraveAnvil\Circuit\Refusal;
+use BraveAnvil\Circuit\TypedValue;
 use BraveAnvil\Ground\ErrorKind;
 use BraveAnvil\Ground\FieldError;
 use BraveAnvil\Ground\Show;
@@ -160,7 +160,7 @@ final class ReadingReader
         return Figure::step('Load at the time', $number, Unit::Percent);
     }
 
-    /** @return array{array<string, Entry>, list<string>} by name, and the names of those that cannot be read */
+    /** @return array{array<string, TypedValue>, list<string>} by name, and the names of those that cannot be read */
     private function values(ReadingKind $kind, mixed $typed, string $path): array
     {
         if (! is_array($typed)) {
@@ -194,7 +194,7 @@ final class ReadingReader
             }
             if ($field->kind === FieldKind::Ohms && is_string($value)
                 && preg_match('~^\s*(O\.?L\.?|∞|inf\w*|open|over ?load|----?)\s*$~iu', $value) === 1) {
-                $values[$name] = new Entry(ReadingFields::OPEN, ReadingFields::OPEN);
+                $values[$name] = new TypedValue(ReadingFields::OPEN, ReadingFields::OPEN);
 
                 continue;
             }

@@ -31,8 +31,8 @@ final readonly class MarginCurve implements Curve
                 'field' => $row->path,
                 'label' => $row->label,
                 'now' => $this->shown($row->now, $row->unit),
-                // Rounded down: at the shown value the conductors are still the same.
-                'until' => $row->until === null ? null : $this->shown(self::down($row->until), $row->unit),
+                // Rounded down, though never below what there is: at the shown value the conductors are still the same.
+                'until' => $row->until === null ? null : $this->shown(max($row->now, self::down($row->until)), $row->unit),
                 'then' => $row->then,
             ], $this->rows),
         ];

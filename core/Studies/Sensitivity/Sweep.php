@@ -8,7 +8,7 @@ use BraveAnvil\Circuit\Assumed;
 use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Circuit\DefaultReason;
 use BraveAnvil\Circuit\Ledger;
-use BraveAnvil\Ground\Correction;
+use BraveAnvil\Ground\EntryCorrection;
 use BraveAnvil\Tables\EntryPath;
 use BraveAnvil\Tables\Tables;
 use Closure;
@@ -51,6 +51,8 @@ final readonly class Sweep
 
         return $entry === null
             ? $tables
-            : $tables->withCorrections([new Correction($entry->table->value, $entry->pointer, $value, 'a trial', '', 'another value')]);
+            : $tables->withCorrections([
+                new EntryCorrection($entry->table->value, $entry->pointer, $value, 'a trial', '', 'another value'),
+            ]);
     }
 }

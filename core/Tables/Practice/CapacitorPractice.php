@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace BraveAnvil\Tables\Practice;
 
 use BraveAnvil\Circuit\Choice\CapacitorSeries;
-use BraveAnvil\Ground\Entry;
+use BraveAnvil\Ground\TableEntry;
 use BraveAnvil\Tables\Table;
 
 /** Standard capacitors and resistors, and what is kept between a capacitor and its motor. */
@@ -27,13 +27,13 @@ final readonly class CapacitorPractice
     }
 
     /** Share of the no-load reactive power that a capacitor at the motor may give. */
-    public function noLoadShare(): Entry
+    public function noLoadShare(): TableEntry
     {
         return $this->table->entry('no_load_share');
     }
 
     /** Share of the largest discharge resistance to take. */
-    public function resistorShare(): Entry
+    public function resistorShare(): TableEntry
     {
         return $this->table->entry('resistor_share');
     }

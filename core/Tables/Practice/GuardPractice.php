@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace BraveAnvil\Tables\Practice;
 
 use BraveAnvil\Circuit\Choice\VoltageFactor;
-use BraveAnvil\Ground\Entry;
+use BraveAnvil\Ground\TableEntry;
 use BraveAnvil\Tables\Table;
 
 /** How devices and relays are judged. */
@@ -16,10 +16,10 @@ final readonly class GuardPractice
     }
 
     /** Voltage factor c of the largest fault current, or the one that is chosen for the supply. IEC 60909-0. */
-    public function voltageFactorMax(?VoltageFactor $chosen): Entry
+    public function voltageFactorMax(?VoltageFactor $chosen): TableEntry
     {
         return $chosen === VoltageFactor::Wide
-            ? new Entry($chosen->largest(), 'IEC 60909-0 (from memory)')
+            ? new TableEntry($chosen->largest(), 'IEC 60909-0 (from memory)')
             : $this->table->entry('voltage_factor_max');
     }
 
@@ -30,7 +30,7 @@ final readonly class GuardPractice
     }
 
     /** Share of the plate current to dial where the trip limit is the low one. */
-    public function dialShareAtLowLimit(): Entry
+    public function dialShareAtLowLimit(): TableEntry
     {
         return $this->table->entry('dial_share_at_low_limit');
     }
@@ -66,7 +66,7 @@ final readonly class GuardPractice
     }
 
     /** Share of a class's trip time that a start may take. */
-    public function classMargin(): Entry
+    public function classMargin(): TableEntry
     {
         return $this->table->entry('class_margin');
     }

@@ -6,7 +6,7 @@ namespace BraveAnvil\Tables\Practice;
 
 use BraveAnvil\Circuit\Choice\DrivenMachine;
 use BraveAnvil\Circuit\Choice\LoadKind;
-use BraveAnvil\Ground\Entry;
+use BraveAnvil\Ground\TableEntry;
 use BraveAnvil\Tables\Table;
 
 /** What a run-up is worked out with where nothing closer is typed, and what it is judged by. */
@@ -167,11 +167,11 @@ final readonly class RunUpPractice
      *
      * @param  float  $kilowatts  rated output
      */
-    public function motorInertia(float $kilowatts, float $polePairs): Entry
+    public function motorInertia(float $kilowatts, float $polePairs): TableEntry
     {
         $coefficient = $this->table->entry('motor_inertia', 'coefficient');
 
-        return new Entry(
+        return new TableEntry(
             $coefficient->value * $kilowatts ** $this->table->must('motor_inertia', 'power_exponent')
                 * ($polePairs / 2) ** $this->table->must('motor_inertia', 'pole_pair_exponent'),
             $coefficient->source, $coefficient->doubt, $coefficient->correction,

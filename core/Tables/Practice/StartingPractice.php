@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Tables\Practice;
 
-use BraveAnvil\Ground\Entry;
+use BraveAnvil\Ground\TableEntry;
 use BraveAnvil\Tables\Table;
 
 /** What is taken for a start where nothing closer is known. */
@@ -15,19 +15,19 @@ final readonly class StartingPractice
     }
 
     /** Power factor at standstill while no machine model gives one. */
-    public function lockedRotorPowerFactor(): Entry
+    public function lockedRotorPowerFactor(): TableEntry
     {
         return $this->starting->entry('locked_rotor_power_factor');
     }
 
     /** First peak over √2 times the locked-rotor current, an upper bound. */
-    public function firstPeakFactor(): Entry
+    public function firstPeakFactor(): TableEntry
     {
         return $this->starting->entry('first_peak_factor');
     }
 
     /** s */
-    public function runUpTime(): Entry
+    public function runUpTime(): TableEntry
     {
         return $this->starting->entry('run_up_time_s');
     }
@@ -51,7 +51,7 @@ final readonly class StartingPractice
     }
 
     /** By how much the peak at the changeover may pass the sum of both voltages. */
-    public function reclosingOvershoot(): Entry
+    public function reclosingOvershoot(): TableEntry
     {
         return $this->starting->entry('reclosing_overshoot');
     }
@@ -67,11 +67,11 @@ final readonly class StartingPractice
      *
      * @param  float  $kilowatts  rated output
      */
-    public function inertiaLimit(float $kilowatts, float $polePairs): Entry
+    public function inertiaLimit(float $kilowatts, float $polePairs): TableEntry
     {
         $coefficient = $this->performance->entry('inertia', 'coefficient');
 
-        return new Entry(
+        return new TableEntry(
             $coefficient->value *
                 $kilowatts ** $this->performance->must('inertia', 'power_exponent') *
                 $polePairs ** $this->performance->must('inertia', 'pole_pair_exponent'),

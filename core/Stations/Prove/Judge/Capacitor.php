@@ -7,7 +7,7 @@ namespace BraveAnvil\Stations\Prove\Judge;
 use BraveAnvil\Ground\Show;
 use BraveAnvil\Stations\Prove\Judge;
 use BraveAnvil\Stations\Prove\Judgement;
-use BraveAnvil\Stations\Prove\Known;
+use BraveAnvil\Stations\Prove\KnownCircuit;
 use BraveAnvil\Stations\Prove\Pattern;
 use BraveAnvil\Stations\Prove\Quantity;
 use BraveAnvil\Stations\Prove\Reading;
@@ -32,7 +32,7 @@ final class Capacitor implements Judge
         [Pattern::TwoElementsDead, [0.0, 0.577, 0.577]],
     ];
 
-    public function judge(Reading $reading, Known $known): Judgement
+    public function judge(Reading $reading, KnownCircuit $known): Judgement
     {
         $onePhase = $known->circuit->phases() === 1;
         $names = $onePhase ? ['amps_1'] : ['amps_1', 'amps_2', 'amps_3'];

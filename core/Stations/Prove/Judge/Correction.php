@@ -9,7 +9,7 @@ use BraveAnvil\Stations\Correct\AfterPattern;
 use BraveAnvil\Stations\Correct\AfterReading;
 use BraveAnvil\Stations\Prove\Judge;
 use BraveAnvil\Stations\Prove\Judgement;
-use BraveAnvil\Stations\Prove\Known;
+use BraveAnvil\Stations\Prove\KnownCircuit;
 use BraveAnvil\Stations\Prove\Pattern;
 use BraveAnvil\Stations\Prove\Quantity;
 use BraveAnvil\Stations\Prove\Reading;
@@ -19,7 +19,7 @@ final class Correction implements Judge
 {
     private const NAMES = ['before.watts', 'before.amps', 'before.volts', 'after.watts', 'after.amps', 'after.volts'];
 
-    public function judge(Reading $reading, Known $known): Judgement
+    public function judge(Reading $reading, KnownCircuit $known): Judgement
     {
         $read = $reading->all(...self::NAMES);
         if ($read === null || $known->correction === null) {

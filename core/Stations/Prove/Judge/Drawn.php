@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace BraveAnvil\Stations\Prove\Judge;
 
 use BraveAnvil\Stations\Prove\Choice\ReadAt;
-use BraveAnvil\Stations\Prove\Known;
+use BraveAnvil\Stations\Prove\KnownCircuit;
 
 /** What a circuit is expected to draw at a load and a voltage, where it is read. */
 final readonly class Drawn
@@ -26,7 +26,7 @@ final readonly class Drawn
      * @param  float  $volts  between lines
      * @return self|null null where nothing tells what it draws
      */
-    public static function at(?float $share, float $volts, ?ReadAt $where, Known $known): ?self
+    public static function at(?float $share, float $volts, ?ReadAt $where, KnownCircuit $known): ?self
     {
         $rated = $known->ratedVolts()?->number();
         $root = $known->circuit->phases() === 3 ? sqrt(3) : 1.0;

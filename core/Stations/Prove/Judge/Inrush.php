@@ -7,7 +7,7 @@ namespace BraveAnvil\Stations\Prove\Judge;
 use BraveAnvil\Stations\Prove\Choice\InrushAs;
 use BraveAnvil\Stations\Prove\Judge;
 use BraveAnvil\Stations\Prove\Judgement;
-use BraveAnvil\Stations\Prove\Known;
+use BraveAnvil\Stations\Prove\KnownCircuit;
 use BraveAnvil\Stations\Prove\Quantity;
 use BraveAnvil\Stations\Prove\Reading;
 
@@ -30,7 +30,7 @@ final class Inrush implements Judge
 
     private const QUICK_S = 0.5;
 
-    public function judge(Reading $reading, Known $known): Judgement
+    public function judge(Reading $reading, KnownCircuit $known): Judgement
     {
         $amps = $reading->number('amps');
         $as = $reading->chosen('as', InrushAs::class);

@@ -13,7 +13,7 @@ use BraveAnvil\Stations\Prove\Choice\InsulationSystem;
 use BraveAnvil\Stations\Prove\Choice\WindingBuild;
 use BraveAnvil\Stations\Prove\Judge;
 use BraveAnvil\Stations\Prove\Judgement;
-use BraveAnvil\Stations\Prove\Known;
+use BraveAnvil\Stations\Prove\KnownCircuit;
 use BraveAnvil\Stations\Prove\Quantity;
 use BraveAnvil\Stations\Prove\Reading;
 
@@ -45,7 +45,7 @@ final class InsulationResistance implements Judge
     /** Test volts below which a winding of usual volts is hardly stressed. */
     private const LEAST_TEST_V = 500.0;
 
-    public function judge(Reading $reading, Known $known): Judgement
+    public function judge(Reading $reading, KnownCircuit $known): Judgement
     {
         $ohms = $reading->number('megohms');
         $temperature = $reading->number('temperature');
@@ -117,7 +117,7 @@ final class InsulationResistance implements Judge
     }
 
     /** @return list<Disconnected> what this circuit has that test volts may not meet */
-    public static function mustBeOff(Known $known): array
+    public static function mustBeOff(KnownCircuit $known): array
     {
         $parts = match ($known->starting->name) {
             MethodName::Drive => [Disconnected::Drive],

@@ -13,7 +13,7 @@ use BraveAnvil\Stations\Plate\WindingConnection;
 use BraveAnvil\Stations\Prove\Choice\ReadAt;
 use BraveAnvil\Stations\Prove\Judge;
 use BraveAnvil\Stations\Prove\Judgement;
-use BraveAnvil\Stations\Prove\Known;
+use BraveAnvil\Stations\Prove\KnownCircuit;
 use BraveAnvil\Stations\Prove\Pattern;
 use BraveAnvil\Stations\Prove\Quantity;
 use BraveAnvil\Stations\Prove\Reading;
@@ -46,7 +46,7 @@ final class LineCurrent implements Judge
 
     private const AMPS = ['amps_1', 'amps_2', 'amps_3'];
 
-    public function judge(Reading $reading, Known $known): Judgement
+    public function judge(Reading $reading, KnownCircuit $known): Judgement
     {
         $three = $known->circuit->phases() === 3;
         $names = $three ? self::AMPS : ['amps_1'];
@@ -82,7 +82,7 @@ final class LineCurrent implements Judge
             );
     }
 
-    private function mean(float $mean, Figure $volts, ?ReadAt $where, Reading $reading, Known $known): Judgement
+    private function mean(float $mean, Figure $volts, ?ReadAt $where, Reading $reading, KnownCircuit $known): Judgement
     {
         $judgement = new Judgement;
         $lead = $where === ReadAt::Lead ? sqrt(3) : 1.0;
@@ -125,7 +125,7 @@ final class LineCurrent implements Judge
      * @param  list<float>  $amps
      * @param  list<float>|null  $volts
      */
-    private function unbalance(array $amps, ?array $volts, Known $known, Judgement $judgement): void
+    private function unbalance(array $amps, ?array $volts, KnownCircuit $known, Judgement $judgement): void
     {
         $mean = array_sum($amps) / 3;
         foreach ($amps as $i => $one) {

@@ -7,7 +7,7 @@ namespace BraveAnvil\Stations\Prove\Judge;
 use BraveAnvil\Ground\Grade;
 use BraveAnvil\Stations\Prove\Judge;
 use BraveAnvil\Stations\Prove\Judgement;
-use BraveAnvil\Stations\Prove\Known;
+use BraveAnvil\Stations\Prove\KnownCircuit;
 use BraveAnvil\Stations\Prove\Quantity;
 use BraveAnvil\Stations\Prove\Reading;
 
@@ -20,7 +20,7 @@ final class LoopImpedance implements Judge
     /** Above so many times the computed one something is in the way. Common practice. */
     private const MORE = 1.2;
 
-    public function judge(Reading $reading, Known $known): Judgement
+    public function judge(Reading $reading, KnownCircuit $known): Judgement
     {
         $ohms = $reading->number('ohms');
         $computed = $known->loop?->impedance;

@@ -7,7 +7,7 @@ namespace BraveAnvil\Stations\Prove\Judge;
 use BraveAnvil\Ground\Show;
 use BraveAnvil\Stations\Prove\Judge;
 use BraveAnvil\Stations\Prove\Judgement;
-use BraveAnvil\Stations\Prove\Known;
+use BraveAnvil\Stations\Prove\KnownCircuit;
 use BraveAnvil\Stations\Prove\Quantity;
 use BraveAnvil\Stations\Prove\Reading;
 
@@ -19,7 +19,7 @@ final class NoLoadCurrent implements Judge
 
     private const TYPED = 0.1;
 
-    public function judge(Reading $reading, Known $known): Judgement
+    public function judge(Reading $reading, KnownCircuit $known): Judgement
     {
         $amps = $reading->all('amps_1', 'amps_2', 'amps_3');
         $typed = $known->circuit->number('plate.no_load_current');

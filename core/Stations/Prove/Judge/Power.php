@@ -12,7 +12,7 @@ use BraveAnvil\Stations\Measure\Measurement;
 use BraveAnvil\Stations\Prove\Choice\ReadAt;
 use BraveAnvil\Stations\Prove\Judge;
 use BraveAnvil\Stations\Prove\Judgement;
-use BraveAnvil\Stations\Prove\Known;
+use BraveAnvil\Stations\Prove\KnownCircuit;
 use BraveAnvil\Stations\Prove\Quantity;
 use BraveAnvil\Stations\Prove\Reading;
 
@@ -30,7 +30,7 @@ final class Power implements Judge
     /** Percent of load above which it is too much, whatever was said. */
     private const MOST_LOAD = 105.0;
 
-    public function judge(Reading $reading, Known $known): Judgement
+    public function judge(Reading $reading, KnownCircuit $known): Judgement
     {
         $where = $reading->chosen('where', ReadAt::class);
         if ($known->hasCapacitor() && $where === null) {
@@ -85,7 +85,7 @@ final class Power implements Judge
     }
 
     /** @return array{Measured, list<string>} what the typed meters tell, and the names of those that are wanted */
-    private function measured(Reading $reading, Known $known): array
+    private function measured(Reading $reading, KnownCircuit $known): array
     {
         $typed = [];
         foreach (array_keys(PowerFields::LIST) as $path) {

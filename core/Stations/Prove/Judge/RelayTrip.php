@@ -7,7 +7,7 @@ namespace BraveAnvil\Stations\Prove\Judge;
 use BraveAnvil\Circuit\Choice\TripClass;
 use BraveAnvil\Stations\Prove\Judge;
 use BraveAnvil\Stations\Prove\Judgement;
-use BraveAnvil\Stations\Prove\Known;
+use BraveAnvil\Stations\Prove\KnownCircuit;
 use BraveAnvil\Stations\Prove\Quantity;
 use BraveAnvil\Stations\Prove\Reading;
 
@@ -20,7 +20,7 @@ final class RelayTrip implements Judge
     /** The multiple at which its class is tested. */
     private const TEST = 7.2;
 
-    public function judge(Reading $reading, Known $known): Judgement
+    public function judge(Reading $reading, KnownCircuit $known): Judgement
     {
         $multiple = $reading->number('multiple');
         $seconds = $reading->number('seconds');

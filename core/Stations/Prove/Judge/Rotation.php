@@ -8,13 +8,13 @@ use BraveAnvil\Ground\Grade;
 use BraveAnvil\Stations\Prove\Choice\Turning;
 use BraveAnvil\Stations\Prove\Judge;
 use BraveAnvil\Stations\Prove\Judgement;
-use BraveAnvil\Stations\Prove\Known;
+use BraveAnvil\Stations\Prove\KnownCircuit;
 use BraveAnvil\Stations\Prove\Reading;
 
 /** Which way the shaft turns. */
 final class Rotation implements Judge
 {
-    public function judge(Reading $reading, Known $known): Judgement
+    public function judge(Reading $reading, KnownCircuit $known): Judgement
     {
         $seen = $reading->chosen('seen', Turning::class);
         if ($seen === null) {

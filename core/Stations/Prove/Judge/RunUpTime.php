@@ -9,14 +9,14 @@ use BraveAnvil\Ground\Unit;
 use BraveAnvil\Stations\Measure\TimedStart;
 use BraveAnvil\Stations\Prove\Judge;
 use BraveAnvil\Stations\Prove\Judgement;
-use BraveAnvil\Stations\Prove\Known;
+use BraveAnvil\Stations\Prove\KnownCircuit;
 use BraveAnvil\Stations\Prove\Quantity;
 use BraveAnvil\Stations\Prove\Reading;
 
 /** A start by stopwatch. */
 final class RunUpTime implements Judge
 {
-    public function judge(Reading $reading, Known $known): Judgement
+    public function judge(Reading $reading, KnownCircuit $known): Judgement
     {
         $seconds = $reading->number('seconds');
         $computed = $known->starting->runUpTime;

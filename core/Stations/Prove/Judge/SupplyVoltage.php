@@ -8,7 +8,7 @@ use BraveAnvil\Ground\Grade;
 use BraveAnvil\Ground\Show;
 use BraveAnvil\Stations\Prove\Judge;
 use BraveAnvil\Stations\Prove\Judgement;
-use BraveAnvil\Stations\Prove\Known;
+use BraveAnvil\Stations\Prove\KnownCircuit;
 use BraveAnvil\Stations\Prove\Quantity;
 use BraveAnvil\Stations\Prove\Reading;
 use BraveAnvil\Stations\Prove\Spread;
@@ -23,7 +23,7 @@ final class SupplyVoltage implements Judge
 
     private const STOP = 5.0;
 
-    public function judge(Reading $reading, Known $known): Judgement
+    public function judge(Reading $reading, KnownCircuit $known): Judgement
     {
         $three = $known->circuit->phases() === 3;
         $names = $three ? ['volts_12', 'volts_23', 'volts_31'] : ['volts_12'];

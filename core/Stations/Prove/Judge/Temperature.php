@@ -8,7 +8,7 @@ use BraveAnvil\Ground\Grade;
 use BraveAnvil\Ground\Show;
 use BraveAnvil\Stations\Prove\Judge;
 use BraveAnvil\Stations\Prove\Judgement;
-use BraveAnvil\Stations\Prove\Known;
+use BraveAnvil\Stations\Prove\KnownCircuit;
 use BraveAnvil\Stations\Prove\Quantity;
 use BraveAnvil\Stations\Prove\Reading;
 
@@ -20,7 +20,7 @@ final class Temperature implements Judge
 
     private const AGREES = 95.0;
 
-    public function judge(Reading $reading, Known $known): Judgement
+    public function judge(Reading $reading, KnownCircuit $known): Judgement
     {
         $ends = [...$reading->all('bearing_de') ?? [], ...$reading->all('bearing_nde') ?? []];
         if ($ends === []) {

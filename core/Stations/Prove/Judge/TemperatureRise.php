@@ -8,7 +8,7 @@ use BraveAnvil\Ground\MotorStandard;
 use BraveAnvil\Ground\Show;
 use BraveAnvil\Stations\Prove\Judge;
 use BraveAnvil\Stations\Prove\Judgement;
-use BraveAnvil\Stations\Prove\Known;
+use BraveAnvil\Stations\Prove\KnownCircuit;
 use BraveAnvil\Stations\Prove\Quantity;
 use BraveAnvil\Stations\Prove\Reading;
 
@@ -25,7 +25,7 @@ final class TemperatureRise implements Judge
 
     private const USUAL_AMBIENT = 40.0;
 
-    public function judge(Reading $reading, Known $known): Judgement
+    public function judge(Reading $reading, KnownCircuit $known): Judgement
     {
         $names = ['cold_ohms', 'cold_temperature', 'hot_ohms', 'ambient'];
         $read = $reading->all(...$names);
@@ -53,7 +53,7 @@ final class TemperatureRise implements Judge
     }
 
     /** @return array{float|null, string} K, and where it comes from */
-    private function limit(Known $known): array
+    private function limit(KnownCircuit $known): array
     {
         $typed = $known->circuit->number('plate.temperature_rise');
         if ($typed !== null) {

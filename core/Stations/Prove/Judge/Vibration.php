@@ -9,7 +9,7 @@ use BraveAnvil\Ground\Show;
 use BraveAnvil\Stations\Prove\Choice\Foundation;
 use BraveAnvil\Stations\Prove\Judge;
 use BraveAnvil\Stations\Prove\Judgement;
-use BraveAnvil\Stations\Prove\Known;
+use BraveAnvil\Stations\Prove\KnownCircuit;
 use BraveAnvil\Stations\Prove\Quantity;
 use BraveAnvil\Stations\Prove\Reading;
 
@@ -35,7 +35,7 @@ final class Vibration implements Judge
 
     private const ZONES = ['A', 'B', 'C', 'D'];
 
-    public function judge(Reading $reading, Known $known): Judgement
+    public function judge(Reading $reading, KnownCircuit $known): Judgement
     {
         $ends = [...$reading->all('de') ?? [], ...$reading->all('nde') ?? []];
         $output = $known->motor->output;

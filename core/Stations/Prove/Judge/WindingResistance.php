@@ -11,7 +11,7 @@ use BraveAnvil\Ground\Unit;
 use BraveAnvil\Stations\Prove\Choice\ReadJoin;
 use BraveAnvil\Stations\Prove\Judge;
 use BraveAnvil\Stations\Prove\Judgement;
-use BraveAnvil\Stations\Prove\Known;
+use BraveAnvil\Stations\Prove\KnownCircuit;
 use BraveAnvil\Stations\Prove\Pattern;
 use BraveAnvil\Stations\Prove\Quantity;
 use BraveAnvil\Stations\Prove\Reading;
@@ -39,7 +39,7 @@ final class WindingResistance implements Judge
 
     private const WINDING_OHMS = ['ohms_u', 'ohms_v', 'ohms_w'];
 
-    public function judge(Reading $reading, Known $known): Judgement
+    public function judge(Reading $reading, KnownCircuit $known): Judgement
     {
         $join = $reading->chosen('joined', ReadJoin::class);
         $names = $join === ReadJoin::Open ? self::WINDING_OHMS : self::OHMS;
@@ -82,7 +82,7 @@ final class WindingResistance implements Judge
     }
 
     /** @param  list<float>  $ohms */
-    private function closed(ReadJoin $join, array $ohms, Reading $reading, Known $known): Judgement
+    private function closed(ReadJoin $join, array $ohms, Reading $reading, KnownCircuit $known): Judgement
     {
         $mean = array_sum($ohms) / 3;
         $unbalance = Spread::percent($ohms);
@@ -127,7 +127,7 @@ final class WindingResistance implements Judge
         };
     }
 
-    private function reference(ReadJoin $join, float $mean, Reading $reading, Known $known, Judgement $judgement): void
+    private function reference(ReadJoin $join, float $mean, Reading $reading, KnownCircuit $known, Judgement $judgement): void
     {
         $temperature = $reading->number('temperature');
         if ($temperature === null) {
@@ -158,7 +158,7 @@ final class WindingResistance implements Judge
         }
     }
 
-    private static function atReference(float $mean, Reading $reading, Known $known): ?float
+    private static function atReference(float $mean, Reading $reading, KnownCircuit $known): ?float
     {
         $temperature = $reading->number('temperature');
         $constant = $known->resistanceConstant($reading->chosen('metal', Metal::class));
@@ -168,7 +168,7 @@ final class WindingResistance implements Judge
     }
 
     /** Mean at the reference temperature of the first reading of windings joined alike, Ω; null where this is the first. */
-    private static function earliest(ReadJoin $join, Reading $reading, Known $known): ?float
+    private static function earliest(ReadJoin $join, Reading $reading, KnownCircuit $known): ?float
     {
         $first = null;
         foreach ($known->readings->byTime as $other) {

@@ -13,7 +13,7 @@ use BraveAnvil\Stations\Prove\Choice\Disconnected;
 use BraveAnvil\Stations\Prove\Judge\Drawn;
 use BraveAnvil\Stations\Prove\Judge\InsulationResistance;
 use BraveAnvil\Stations\Prove\Judge\LineCurrent;
-use BraveAnvil\Stations\Prove\Known;
+use BraveAnvil\Stations\Prove\KnownCircuit;
 use BraveAnvil\Stations\Prove\ReadingKind;
 
 /** Which readings a circuit needs, in the safe order, and what each should show. Common practice. */
@@ -23,7 +23,7 @@ final class Planner
     private const LARGE_W = 15000.0;
 
     /** @return list<Step> in the order in which they are taken */
-    public function steps(Known $known): array
+    public function steps(KnownCircuit $known): array
     {
         $steps = [];
         foreach (ReadingKind::cases() as $kind) {
@@ -36,7 +36,7 @@ final class Planner
         return $steps;
     }
 
-    private function applies(ReadingKind $kind, Known $known): bool
+    private function applies(ReadingKind $kind, KnownCircuit $known): bool
     {
         $motor = $known->motor->kind !== null;
 
@@ -48,7 +48,7 @@ final class Planner
         };
     }
 
-    private function isNeeded(ReadingKind $kind, Known $known): bool
+    private function isNeeded(ReadingKind $kind, KnownCircuit $known): bool
     {
         return match ($kind) {
             ReadingKind::LoopImpedance => $known->standard === MotorStandard::Iec60034,
@@ -83,7 +83,7 @@ final class Planner
         };
     }
 
-    private function expects(ReadingKind $kind, Known $known): string
+    private function expects(ReadingKind $kind, KnownCircuit $known): string
     {
         $figures = $known->starting->figures;
 
@@ -113,7 +113,7 @@ final class Planner
         return $figure === null ? '' : 'about '.$figure->shown(3);
     }
 
-    private function volts(Known $known): string
+    private function volts(KnownCircuit $known): string
     {
         $nominal = $known->supplyVolts();
         $tolerance = $known->circuit->number('settings.voltage_tolerance');
@@ -121,7 +121,7 @@ final class Planner
         return $nominal === null || $tolerance === null ? '' : $nominal->shown(3).' ± '.$tolerance->shown(3).', unbalance 2 % or less';
     }
 
-    private function loop(Known $known): string
+    private function loop(KnownCircuit $known): string
     {
         $limit = $known->loop?->limit;
 
@@ -129,7 +129,7 @@ final class Planner
             : Show::quantity(0.8 * $limit->number(), Unit::Ohm, 3).' or less, circuit cold';
     }
 
-    private function current(Known $known): string
+    private function current(KnownCircuit $known): string
     {
         $load = $known->circuit->missing('load.output_percent') ? null : $known->circuit->number('load.output_percent');
         $volts = $known->supplyVolts();
@@ -145,7 +145,7 @@ final class Planner
             ($load === null ? '' : ' at '.$load->shown(3).' load');
     }
 
-    private function power(Known $known): string
+    private function power(KnownCircuit $known): string
     {
         $load = $known->circuit->missing('load.output_percent') ? null : $known->circuit->number('load.output_percent');
         if ($load === null) {
@@ -157,7 +157,7 @@ final class Planner
     }
 
     /** @return list<string> */
-    private function before(ReadingKind $kind, Known $known): array
+    private function before(ReadingKind $kind, KnownCircuit $known): array
     {
         $parts = array_map(static fn (Disconnected $part): string => match ($part) {
             Disconnected::Drive => 'Disconnect the drive from the motor: the test voltage destroys it.',

@@ -9,9 +9,9 @@ use BraveAnvil\Ground\Curve;
 use BraveAnvil\Ground\Shape;
 
 /** The same motor under every rule book. */
-final readonly class SchoolsCurve implements Curve
+final readonly class CurrentsByBookCurve implements Curve
 {
-    /** @param  list<School>  $rows */
+    /** @param  list<CurrentByBook>  $rows */
     public function __construct(private array $rows)
     {
     }
@@ -24,7 +24,7 @@ final readonly class SchoolsCurve implements Curve
     public function toArray(): array
     {
         return array_map(
-            static fn (School $row): array => [
+            static fn (CurrentByBook $row): array => [
                 'name' => $row->name, 'used' => $row->used,
                 'table' => Shown::figure($row->table)?->toArray(),
                 'table_from' => $row->table?->working,

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace BraveAnvil\Ground;
 
 /** One entry of a table that a site replaced, with who did it, when and why. */
-final readonly class Correction
+final readonly class EntryCorrection
 {
     /**
      * @param  string  $table  folder and file without ending, `nec/ampacity`

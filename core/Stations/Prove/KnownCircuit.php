@@ -20,7 +20,7 @@ use BraveAnvil\Stations\Start\Starting;
 use BraveAnvil\Tables\Practice\Practice;
 
 /** The circuit as it is solved, for those who hold a reading against it. */
-final class Known
+final class KnownCircuit
 {
     /** IEC 60034-1 and NEMA MG 1 (both from memory): °C at which the resistance of a metal would be nothing, below zero. */
     private const COPPER_IEC = 235.0;

@@ -16,7 +16,7 @@ use BraveAnvil\Ground\Station;
  *
  * @phpstan-import-type FieldPath from Fields
  */
-final class NotYet
+final class NotComputed
 {
     private const STATIONS = [Station::Cable, Station::Guard, Station::Correct];
 

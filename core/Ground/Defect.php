@@ -7,7 +7,7 @@ namespace BraveAnvil\Ground;
 use LogicException;
 
 /** A fault of the program, never of what a person typed: those are values. One family, one name for each fault. */
-final class Fault extends LogicException
+final class Defect extends LogicException
 {
     public static function notFinite(string $figure): self
     {

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Records\Logbook;
 
-use BraveAnvil\Circuit\Entry as ReadValue;
+use BraveAnvil\Circuit\TypedValue as ReadValue;
 
 /** One entry of a logbook: what happened and when. It is withdrawn, never changed. */
-final readonly class Entry
+final readonly class LogbookEntry
 {
     /**
      * @param  int  $at  when it happened, seconds since 1970

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace BraveAnvil\Circuit;
 
 /** One field as it was read: its value in base units, and how it reads back. */
-final readonly class Entry
+final readonly class TypedValue
 {
     /**
      * @param  string|null  $assumption  set when nobody typed it

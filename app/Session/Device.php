@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Session;
 
 /** What somebody signs in from, in words that a person knows again: "Firefox on Android". */
-final class Machine
+final class Device
 {
     /** In this order: what is further down calls itself by names further up as well. */
     private const PROGRAMS = ['Firefox' => 'Firefox', 'Edg' => 'Edge', 'Chrom' => 'Chrome', 'Safari' => 'Safari', 'curl' => 'curl'];

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace BraveAnvil\Ground;
 
 /** One number of a table, with what speaks against it and who replaced it. */
-final readonly class Entry
+final readonly class TableEntry
 {
     /**
      * @param  string  $source  what to print beside a figure taken from here
@@ -15,7 +15,7 @@ final readonly class Entry
         public float $value,
         public string $source,
         public ?Doubt $doubt = null,
-        public ?Correction $correction = null,
+        public ?EntryCorrection $correction = null,
     ) {
     }
 

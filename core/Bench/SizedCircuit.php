@@ -10,7 +10,7 @@ use BraveAnvil\Stations\Guard\Protection;
 use BraveAnvil\Stations\Start\Starting;
 
 /** What was chosen for a circuit once conductors, device and fault agree. Null is what waits, or is not there. */
-final readonly class Sized
+final readonly class SizedCircuit
 {
     public function __construct(
         public Starting $starting,
