@@ -15,7 +15,7 @@ use BraveAnvil\Stations\Start\StartFigures;
 use Override;
 
 /** Through the tap of an autotransformer: line current and torque fall with the square of the tap. */
-final readonly class Autotransformer extends ThreeLeads
+final readonly class Autotransformer extends TwoStages
 {
     public function __construct(private StarterSettings $settings)
     {
@@ -99,18 +99,6 @@ final readonly class Autotransformer extends ThreeLeads
     public function sequence(float $stage, float $end): array
     {
         return [['Star-point contactor', 0.0, $stage], ['Transformer contactor', 0.0, $stage], ['Line contactor', $stage, $end]];
-    }
-
-    #[Override]
-    public function changesOver(): bool
-    {
-        return true;
-    }
-
-    #[Override]
-    public function inrush(StartFigures $figures, ?Figure $stageTime, ?Figure $runUpTime): ?Inrush
-    {
-        return Inrush::inTwoStages($this->lineCurrent($figures), $figures, $stageTime, $runUpTime);
     }
 
     #[Override]

@@ -17,7 +17,7 @@ use BraveAnvil\Stations\Start\StartFigures;
 use Override;
 
 /** Through a resistor or a reactor in each line, until it is shorted: the motor's voltage rises as its current falls. */
-final readonly class SeriesElement extends ThreeLeads
+final readonly class SeriesElement extends TwoStages
 {
     private function __construct(private StarterSettings $settings, private bool $resistive)
     {
@@ -119,19 +119,7 @@ final readonly class SeriesElement extends ThreeLeads
     #[Override]
     public function sequence(float $stage, float $end): array
     {
-        return [['Line contactor', 0.0, $end], ['Bypass contactor', $stage, $end]];
-    }
-
-    #[Override]
-    public function changesOver(): bool
-    {
-        return true;
-    }
-
-    #[Override]
-    public function inrush(StartFigures $figures, ?Figure $stageTime, ?Figure $runUpTime): ?Inrush
-    {
-        return Inrush::inTwoStages($this->lineCurrent($figures), $figures, $stageTime, $runUpTime);
+        return self::bypassed($stage, $end);
     }
 
     #[Override]

@@ -97,7 +97,7 @@ final readonly class SoftStarter extends ThreeLeads
     #[Override]
     public function sequence(float $stage, float $end): array
     {
-        return [['Line contactor', 0.0, $end], ['Bypass contactor', $stage, $end]];
+        return self::bypassed($stage, $end);
     }
 
     #[Override]

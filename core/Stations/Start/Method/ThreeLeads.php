@@ -107,4 +107,16 @@ abstract readonly class ThreeLeads implements StartingMethod
     {
         return false;
     }
+
+    /**
+     * The line contactor holds from the beginning, the bypass once the stage is over.
+     *
+     * @param  float  $stage  s, its end
+     * @param  float  $end  s, of what is shown
+     * @return list<array{string, float, float}> contactor, from and to, s
+     */
+    protected static function bypassed(float $stage, float $end): array
+    {
+        return [['Line contactor', 0.0, $end], ['Bypass contactor', $stage, $end]];
+    }
 }
