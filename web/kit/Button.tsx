@@ -1,6 +1,6 @@
 import { Button as AriaButton, type ButtonProps } from 'react-aria-components';
 import styled, { css } from 'styled-components';
-import { token } from '../theme/tokens';
+import { small, token } from '../theme/tokens';
 
 const look = {
     plain: css`
@@ -32,6 +32,9 @@ const Root = styled(AriaButton)<{ $look: keyof typeof look }>`
     cursor: pointer;
     white-space: nowrap;
     ${({ $look }) => look[$look]}
+    @media ${small} {
+        white-space: normal;
+    }
     &[data-pressed] {
         transform: translateY(1px);
     }

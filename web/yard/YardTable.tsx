@@ -87,6 +87,11 @@ const Table = styled.table`
             display: none;
         }
     }
+    @media (max-width: 359px) {
+        .number {
+            display: none;
+        }
+    }
     @media ${narrow} {
         .wide {
             display: none;

@@ -10,6 +10,7 @@ import { Fields } from '../../bench/StationPage';
 import { Button } from '../../kit/Button';
 import { GradeMark } from '../../kit/Grade';
 import { RuledTable } from '../../kit/RuledTable';
+import { Scroll } from '../../kit/Scroll';
 import { Select } from '../../kit/Select';
 import { TextField } from '../../kit/TextField';
 import { WithdrawDialog } from '../../readings/WithdrawDialog';
@@ -160,46 +161,48 @@ export function LogbookView() {
                     <span role="status">{said}</span>
                 </>
             )}
-            <Table>
-                <caption>Logbook</caption>
-                <tbody>
-                    {entries.length === 0 && (
-                        <tr>
-                            <td>No entries yet.</td>
-                        </tr>
-                    )}
-                    {entries.map((entry) => (
-                        <tr key={entry.id} {...(entry.withdrawn === null ? {} : { 'data-withdrawn': true })}>
-                            <td>
-                                {when.format(new Date(entry.happened_at))}
-                                <span>{entry.recorded_by}</span>
-                            </td>
-                            <th scope="row">{ENTRIES[entry.kind].label}</th>
-                            <td>
-                                {spoken(entry)}
-                                {entry.withdrawn !== null && (
-                                    <span>
-                                        withdrawn by {entry.withdrawn.by}: {entry.withdrawn.why}
-                                    </span>
-                                )}
-                            </td>
-                            {!readOnly && (
+            <Scroll tabIndex={0} role="group" aria-label="Logbook entries">
+                <Table>
+                    <caption>Logbook</caption>
+                    <tbody>
+                        {entries.length === 0 && (
+                            <tr>
+                                <td>No entries yet.</td>
+                            </tr>
+                        )}
+                        {entries.map((entry) => (
+                            <tr key={entry.id} {...(entry.withdrawn === null ? {} : { 'data-withdrawn': true })}>
                                 <td>
-                                    {entry.withdrawn === null && (
-                                        <Button
-                                            kind="quiet"
-                                            aria-label={`Withdraw ${ENTRIES[entry.kind].label} of ${when.format(new Date(entry.happened_at))}`}
-                                            onPress={() => setWithdrawing(entry)}
-                                        >
-                                            Withdraw
-                                        </Button>
+                                    {when.format(new Date(entry.happened_at))}
+                                    <span>{entry.recorded_by}</span>
+                                </td>
+                                <th scope="row">{ENTRIES[entry.kind].label}</th>
+                                <td>
+                                    {spoken(entry)}
+                                    {entry.withdrawn !== null && (
+                                        <span>
+                                            withdrawn by {entry.withdrawn.by}: {entry.withdrawn.why}
+                                        </span>
                                     )}
                                 </td>
-                            )}
-                        </tr>
-                    ))}
-                </tbody>
-            </Table>
+                                {!readOnly && (
+                                    <td>
+                                        {entry.withdrawn === null && (
+                                            <Button
+                                                kind="quiet"
+                                                aria-label={`Withdraw ${ENTRIES[entry.kind].label} of ${when.format(new Date(entry.happened_at))}`}
+                                                onPress={() => setWithdrawing(entry)}
+                                            >
+                                                Withdraw
+                                            </Button>
+                                        )}
+                                    </td>
+                                )}
+                            </tr>
+                        ))}
+                    </tbody>
+                </Table>
+            </Scroll>
             <Fields>
                 <Field path="logbook.hours_a_day" />
                 <Field path="logbook.grease_interval" />
