@@ -224,7 +224,15 @@ function Bench({ resource, station }: { resource: CircuitResource; station: Stat
         opener.current = document.activeElement instanceof HTMLElement ? document.activeElement : null;
         setWorking(true);
     };
-    const covers = working && !window.matchMedia(wide).matches;
+    // A tablet that is turned: beside the station it stands open, over it it is in the way.
+    const had = useRef(hasRoom);
+    useEffect(() => {
+        if (had.current !== hasRoom) {
+            had.current = hasRoom;
+            setWorking(hasRoom);
+        }
+    }, [hasRoom]);
+    const covers = working && !hasRoom;
     useEffect(() => {
         if (covers) {
             panelArea.current?.focus();

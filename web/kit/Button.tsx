@@ -32,8 +32,9 @@ const Root = styled(AriaButton)<{ $look: keyof typeof look }>`
     cursor: pointer;
     white-space: nowrap;
     ${({ $look }) => look[$look]}
+    /* The head stays one line. */
     @media ${small} {
-        white-space: normal;
+        ${({ $look }) => ($look === 'steel' ? '' : 'white-space: normal;')}
     }
     &[data-pressed] {
         transform: translateY(1px);
