@@ -11,12 +11,12 @@ use App\Models\Revision;
 use App\Models\Site;
 use App\Problems\Problem;
 use App\Record\Stored;
+use App\Record\Turns;
 use BraveAnvil\Bench\Bench;
 use BraveAnvil\Bench\Extra;
 use BraveAnvil\Bench\Solution;
 use BraveAnvil\Circuit\Fields;
 use BraveAnvil\Ground\Version;
-use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Facades\DB;
 
@@ -126,12 +126,8 @@ final class CircuitStore
     /** @throws Problem 409 when the draft is not the version that the person named */
     public function revise(Circuit $circuit, int $version, string $name, Person $person): Revision
     {
-        return DB::transaction(function () use ($circuit, $version, $name, $person): Revision {
-            $locked = Circuit::query()
-                ->with('site', 'editor')
-                ->whereKey($circuit->id)
-                ->tap(static fn (Builder $query): mixed => $query->lockForUpdate())
-                ->firstOrFail();
+        return Turns::at($circuit, function (Circuit $locked) use ($version, $name, $person): Revision {
+            $locked->load('site', 'editor');
             if ($locked->version !== $version) {
                 throw new Problem(
                     409, 'edit_conflict', 'Someone else saved this circuit', 'Check the present version before you save a revision.', [],

@@ -12,6 +12,7 @@ use App\Record\Stored;
 use BraveAnvil\Circuit\CircuitReader;
 use BraveAnvil\Circuit\Fields;
 use BraveAnvil\Ground\FieldError;
+use BraveAnvil\Records\Sheet\GraveFinding;
 use BraveAnvil\Records\Sheet\Moved;
 use Illuminate\Database\Eloquent\Collection;
 
@@ -127,10 +128,10 @@ final class SiteTrial
         $before = Stored::map($this->circuits->solve(CircuitDocument::of($circuit), $site)->toJson());
         $after = Stored::map($this->circuits->solve(self::with($circuit, $supply), $site)->toJson());
         $moved = array_values(array_filter(Moved::between($before, $after), static fn (Moved $one): bool => $one->from !== $one->to));
-        $was = self::grave($before);
-        $is = self::grave($after);
-        $gained = array_values(array_diff_key($is, $was));
-        $lost = array_values(array_diff_key($was, $is));
+        $was = GraveFinding::of($before);
+        $is = GraveFinding::of($after);
+        $gained = self::told(array_diff_key($is, $was));
+        $lost = self::told(array_diff_key($was, $is));
         if ($moved === [] && $gained === [] && $lost === []) {
             return null;
         }
@@ -178,21 +179,13 @@ final class SiteTrial
     }
 
     /**
-     * @param  array<array-key, mixed>  $solution
-     * @return array<string, array{grade: string, station: string, title: string}> stops and cautions, by code and grade
+     * @param  array<string, GraveFinding>  $found
+     * @return list<array{grade: string, station: string, title: string}>
      */
-    private static function grave(array $solution): array
+    private static function told(array $found): array
     {
-        $found = [];
-        foreach (is_array($solution['findings'] ?? null) ? $solution['findings'] : [] as $one) {
-            $text = static fn (string $part): string => is_array($one) && is_string($one[$part] ?? null) ? $one[$part] : '';
-            if (in_array($text('grade'), ['stop', 'caution'], true)) {
-                $found[$text('grade').' '.$text('code')] = [
-                    'grade' => $text('grade'), 'station' => $text('station'), 'title' => $text('title'),
-                ];
-            }
-        }
-
-        return $found;
+        return array_values(array_map(static fn (GraveFinding $one): array => [
+            'grade' => $one->grade, 'station' => $one->station, 'title' => $one->title,
+        ], $found));
     }
 }

@@ -8,6 +8,7 @@ use App\Circuits\CircuitDocument;
 use App\Models\Circuit;
 use App\Models\Drill;
 use App\Problems\Problem;
+use App\Record\Turns;
 use BraveAnvil\Bench\Bench;
 use BraveAnvil\Bench\Solution;
 use BraveAnvil\Records\Instruments\Assessment;
@@ -17,8 +18,6 @@ use BraveAnvil\Stations\Prove\Choice\ReadAt;
 use BraveAnvil\Stations\Prove\ReadingKind;
 use BraveAnvil\Tables\SiteCorrections;
 use BraveAnvil\Tables\Tables;
-use Illuminate\Database\Eloquent\Builder;
-use Illuminate\Support\Facades\DB;
 use Random\Randomizer;
 
 /** Stand-ins on a circuit: healthy, or with a hidden fault that is to be found. */
@@ -76,10 +75,7 @@ final class SimulatedPanel
      */
     public function noteReading(Drill $drill, string $kind, array $values): void
     {
-        DB::transaction(static function () use ($drill, $kind, $values): void {
-            $locked = Drill::query()->whereKey($drill->id)->tap(
-                static fn (Builder $query): mixed => $query->lockForUpdate(),
-            )->firstOrFail();
+        Turns::at($drill, static function (Drill $locked) use ($drill, $kind, $values): void {
             if ($locked->ended_at !== null) {
                 throw new Problem(409, 'ended', 'Already named', 'This fault has been named: it is no longer hidden.');
             }

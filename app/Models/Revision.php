@@ -59,10 +59,13 @@ final class Revision extends Model
     /** The latest one of a circuit in a state, or null; `$but` is left out. */
     public static function inState(int $circuit, RevisionState $state, ?int $but = null): ?self
     {
+        // The state follows from the steps: what each of them kept is not fetched for it.
         /** @var Collection<int, self> $revisions */
-        $revisions = self::query()->with('steps')->where('circuit_id', $circuit)->orderByDesc('number')->get();
+        $revisions = self::query()->with('steps')->where('circuit_id', $circuit)->orderByDesc('number')
+            ->get(['id', 'circuit_id', 'number']);
+        $found = $revisions->first(static fn (self $one): bool => $one->id !== $but && $one->state() === $state);
 
-        return $revisions->first(static fn (self $one): bool => $one->id !== $but && $one->state() === $state);
+        return $found === null ? null : self::query()->with('steps')->findOrFail($found->id);
     }
 
     public function state(): RevisionState

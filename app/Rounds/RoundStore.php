@@ -11,12 +11,11 @@ use App\Models\Person;
 use App\Models\Round;
 use App\Models\RoundCheck;
 use App\Problems\Problem;
+use App\Record\Turns;
 use BraveAnvil\Bench\Bench;
 use BraveAnvil\Records\Round\Found;
 use BraveAnvil\Records\Round\RoundItem;
-use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
-use Illuminate\Support\Facades\DB;
 
 /** Rounds: what should be there, what was found, and what follows from it. */
 final class RoundStore
@@ -79,10 +78,9 @@ final class RoundStore
             ]);
         }
 
-        return DB::transaction(static function () use (
+        return Turns::at($round, static function () use (
             $round, $circuit, $item, $expected, $same, $judged, $found, $person, $seen,
         ): RoundCheck {
-            Round::query()->whereKey($round->id)->tap(static fn (Builder $query): mixed => $query->lockForUpdate())->firstOrFail();
             $place = ['round_id' => $round->id, 'circuit_id' => $circuit->id, 'item' => $item->value];
             $standing = RoundCheck::query()->where($place)->first();
             if ($standing !== null && ! $seen && $standing->checked_by !== $person->id) {

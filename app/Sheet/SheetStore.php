@@ -13,9 +13,8 @@ use App\Models\RevisionStep;
 use App\Models\Sheet;
 use App\Problems\Problem;
 use App\Record\Stored;
+use App\Record\Turns;
 use BraveAnvil\Ground\Canonical;
-use Illuminate\Database\Eloquent\Builder;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Hash;
 use Illuminate\Support\Facades\RateLimiter;
 
@@ -161,9 +160,7 @@ final class SheetStore
     /** @param  callable(Revision): void  $do  with the revision, while nobody else moves one of the same circuit */
     private function locked(Revision $revision, callable $do): Revision
     {
-        DB::transaction(static function () use ($revision, $do): void {
-            Circuit::query()->whereKey($revision->circuit_id)
-                ->tap(static fn (Builder $query): mixed => $query->lockForUpdate())->firstOrFail();
+        Turns::at(Circuit::query()->findOrFail($revision->circuit_id), static function () use ($revision, $do): void {
             $do(Revision::query()->with('author', 'steps.person', 'circuit.site')->findOrFail($revision->id));
         });
 

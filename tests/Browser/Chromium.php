@@ -79,7 +79,13 @@ final class Chromium
 
     public function resize(int $width, int $height): void
     {
-        $this->command('Emulation.setDeviceMetricsOverride', [
+        self::size($this->driver, $width, $height);
+    }
+
+    /** A screen of so many pixels. */
+    public static function size(RemoteWebDriver $driver, int $width, int $height): void
+    {
+        self::tell($driver, 'Emulation.setDeviceMetricsOverride', [
             'width' => $width, 'height' => $height, 'deviceScaleFactor' => 1, 'mobile' => false,
         ]);
     }
@@ -87,7 +93,13 @@ final class Chromium
     /** @param  array<string, mixed>  $params */
     private function command(string $name, array $params): void
     {
-        $this->driver->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', ['cmd' => $name, 'params' => (object) $params]);
+        self::tell($this->driver, $name, $params);
+    }
+
+    /** @param  array<string, mixed>  $params */
+    private static function tell(RemoteWebDriver $driver, string $name, array $params): void
+    {
+        $driver->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', ['cmd' => $name, 'params' => (object) $params]);
     }
 
     public function stop(): void

@@ -290,7 +290,7 @@ function Bench({ resource, station }: { resource: CircuitResource; station: Stat
     const panel = useMemo(
         // Where it lies over the station it would cover the field that it leads to.
         () => (
-            <WorkingPanel station={station} onField={() => setWorking(window.matchMedia(wide).matches)}>
+            <WorkingPanel station={station} onField={() => setWorking(hasRoom)}>
                 {hasRoom && Side !== undefined && (
                     <Suspense fallback={null}>
                         <Side />

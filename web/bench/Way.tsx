@@ -166,7 +166,9 @@ function Findings({ grade, count }: { grade: GradeName; count: number }) {
     return (
         <>
             <GradeMark grade={grade} />
-            <span aria-hidden="true">{count}</span>
+            <span aria-hidden="true" title={`${plural(count, 'finding')}, worst: ${grade}`}>
+                {count}
+            </span>
             <Unseen>
                 , {plural(count, 'finding')}, worst: {grade}
             </Unseen>

@@ -7,13 +7,15 @@ const TRY_MS = 50;
 /** A station opens at its top, or where one was in it; one that was opened for a field or a figure is brought there by `useFollow`. */
 export function useOwnScroll(area: RefObject<HTMLElement | null>, station: string): void {
     const places = useRef<Record<string, number>>({});
-    const aimed = (useLocation().state as { to?: unknown } | null)?.to !== undefined;
+    // Only another station moves it; whether it was opened for something counts at that moment alone.
+    const aimed = useRef(false);
+    aimed.current = (useLocation().state as { to?: unknown } | null)?.to !== undefined;
     useEffect(() => {
         const element = area.current;
         if (element === null) {
             return;
         }
-        const wanted = aimed ? 0 : (places.current[station] ?? 0);
+        const wanted = aimed.current ? 0 : (places.current[station] ?? 0);
         element.scrollTop = wanted;
         // The station may still be loading: it grows under what is asked of it.
         let tries = 0;
@@ -32,7 +34,5 @@ export function useOwnScroll(area: RefObject<HTMLElement | null>, station: strin
             clearInterval(timer);
             element.removeEventListener('scroll', keep);
         };
-        // Only another station moves it; whether it was opened for something counts at that moment alone.
-        // eslint-disable-next-line react-hooks/exhaustive-deps
-    }, [station]);
+    }, [area, station]);
 }

@@ -33,12 +33,15 @@ const Word = styled.span`
     white-space: nowrap;
 `;
 
+/** As a word at the beginning of a line. */
+export const gradeWord = (grade: GradeName): string => grade.charAt(0).toUpperCase() + grade.slice(1);
+
 /** The mark with its word, for eyes and ears alike. */
 export function GradeTag({ grade }: { grade: GradeName }) {
     return (
         <Word>
             <GradeMark grade={grade} />
-            {grade.charAt(0).toUpperCase() + grade.slice(1)}:
+            {gradeWord(grade)}:
         </Word>
     );
 }

@@ -2,6 +2,7 @@ import { type ReactNode, useRef } from 'react';
 import styled from 'styled-components';
 import { token } from '../theme/tokens';
 import { Scroll } from './Scroll';
+import { Unseen } from './Unseen';
 
 const Frame = styled.figure`
     position: relative;
@@ -42,15 +43,6 @@ const Caption = styled.figcaption`
     }
 `;
 
-const Behind = styled.div`
-    position: absolute;
-    width: 1px;
-    height: 1px;
-    overflow: hidden;
-    clip-path: inset(50%);
-    white-space: nowrap;
-`;
-
 /** A drawing made from the solution: titled, with its numbers as a table for those who cannot see it, and saved as SVG on demand. */
 export function Picture({
     title,
@@ -87,7 +79,7 @@ export function Picture({
             ) : (
                 children
             )}
-            <Behind>
+            <Unseen as="div">
                 <table>
                     <caption>{title}</caption>
                     <tbody>
@@ -99,7 +91,7 @@ export function Picture({
                         ))}
                     </tbody>
                 </table>
-            </Behind>
+            </Unseen>
         </Frame>
     );
 }

@@ -1,7 +1,7 @@
-import { Button, Label, ListBox, ListBoxItem, Popover, Select as AriaSelect, SelectValue, Text } from 'react-aria-components';
+import { Button, ListBox, ListBoxItem, Popover, Select as AriaSelect, SelectValue, Text } from 'react-aria-components';
 import styled from 'styled-components';
 import { token } from '../theme/tokens';
-import { ErrorText, Hint, LabelText, OUT_OF_SIGHT } from './TextField';
+import { ErrorText, FieldLabel, Hint, LabelText } from './TextField';
 
 const Root = styled(AriaSelect)`
     display: grid;
@@ -106,9 +106,9 @@ export function Select({
                 }
             }}
         >
-            <Label {...(labelHidden ? { style: OUT_OF_SIGHT } : {})}>
+            <FieldLabel $hidden={labelHidden}>
                 <LabelText>{label}</LabelText>
-            </Label>
+            </FieldLabel>
             <Opener $bad={error !== undefined}>
                 <SelectValue />
                 <span aria-hidden="true">▾</span>

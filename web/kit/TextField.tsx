@@ -1,14 +1,17 @@
 import { FieldError, Input, Label, Text, TextField as AriaTextField, type TextFieldProps } from 'react-aria-components';
 import styled, { css } from 'styled-components';
 import { token } from '../theme/tokens';
+import { Unseen, unseen } from './Unseen';
 
 export const LabelText = styled.span`
     color: ${token.soft};
     font-size: 14px;
 `;
 
-/** Read aloud, and not seen. */
-export const OUT_OF_SIGHT = { position: 'absolute', width: 1, height: 1, overflow: 'hidden', clipPath: 'inset(50%)' } as const;
+/** The name of a field; out of sight in a table, under a heading that says the same. */
+export const FieldLabel = styled(Label)<{ $hidden: boolean }>`
+    ${({ $hidden }) => ($hidden ? unseen : '')}
+`;
 
 export const Hint = styled.p`
     display: block;
@@ -102,10 +105,10 @@ export function TextField({
 }) {
     return (
         <Root {...props} validationBehavior="aria" isInvalid={error !== undefined}>
-            <Label {...(labelHidden ? { style: OUT_OF_SIGHT } : {})}>
+            <FieldLabel $hidden={labelHidden}>
                 <LabelText>{label}</LabelText>
-                {labelFor !== undefined && <span style={OUT_OF_SIGHT}>: {labelFor}</span>}
-            </Label>
+                {labelFor !== undefined && <Unseen>: {labelFor}</Unseen>}
+            </FieldLabel>
             <Frame $bad={error !== undefined}>
                 <Input
                     {...(placeholder === undefined || placeholder === '' ? {} : { placeholder })}

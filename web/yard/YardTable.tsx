@@ -2,7 +2,7 @@ import { Link } from 'react-router';
 import styled from 'styled-components';
 import type { CircuitRow, Site } from '../api/contract';
 import { Button } from '../kit/Button';
-import { GradeMark, plural } from '../kit/Grade';
+import { GradeMark, gradeWord, plural } from '../kit/Grade';
 import { narrow, token } from '../theme/tokens';
 
 const Table = styled.table`
@@ -110,16 +110,6 @@ const Count = styled.span`
     white-space: nowrap;
 `;
 
-/** The grade in words. */
-const Grade = styled.b`
-    font-weight: 600;
-    &::first-letter {
-        text-transform: uppercase;
-    }
-    display: inline-block;
-    white-space: pre;
-`;
-
 const LONG_TAG = 12;
 
 /** The circuits with their worst finding and key figures. */
@@ -206,7 +196,7 @@ function Reason({ row }: { row: CircuitRow }) {
             <Link to={`/circuits/${row.id}/${row.worst_station}`}>
                 <GradeMark grade={row.worst} />
                 <span>
-                    <Grade>{row.worst}: </Grade>
+                    <b>{gradeWord(row.worst)}: </b>
                     {row.worst_says}
                     {graver > 1 && <Count> +{graver - 1}</Count>}
                 </span>

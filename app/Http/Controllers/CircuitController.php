@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Circuits\CircuitDocument;
+use App\Circuits\CircuitList;
 use App\Circuits\CircuitStore;
 use App\Http\Signed;
 use App\Models\Circuit;
@@ -12,11 +13,6 @@ use App\Models\Site;
 use App\Problems\Problem;
 use App\Record\Happening;
 use App\Record\HouseRecord;
-use BraveAnvil\Books\RuleBooks;
-use BraveAnvil\Circuit\Choice\MethodName;
-use BraveAnvil\Tables\Tables;
-use Illuminate\Database\Eloquent\Builder;
-use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -24,22 +20,8 @@ use Illuminate\Http\Response;
 /** Circuits: the yard's list, one circuit, its draft. */
 final class CircuitController
 {
-    private const PAGE = 100;
-
-    private const MOST_GROUPS = 60;
-
-    private const GRADES = ['stop', 'caution', 'note', 'none'];
-
     /** At a free tag for a new circuit. */
     private const TRIES = 40;
-
-    private const SORTS = [
-        'tag' => 'tag', 'output' => 'output_w', 'current' => 'current_a', 'worst' => 'worst_rank', 'updated' => 'updated_at',
-        'dip' => 'dip_percent', 'device' => 'scpd_a', 'cable' => 'cable_a', 'dial' => 'dial_a', 'starting' => 'method',
-    ];
-
-    /** What circuits are counted by. */
-    private const GROUPS = ['device' => 'device', 'cable' => 'cable', 'starting' => 'method', 'area' => 'area'];
 
     public function __construct(private readonly CircuitStore $store)
     {
@@ -56,72 +38,15 @@ final class CircuitController
             'down' => ['nullable', 'boolean'],
             'archived' => ['nullable', 'boolean'], 'page' => ['nullable', 'integer', 'min:1', 'max:10000'],
         ]);
-        $circuits = Circuit::query();
-        $request->boolean('archived') ? $circuits->whereNotNull('archived_at') : $circuits->whereNull('archived_at');
-        foreach (['site' => 'site_id', 'worst' => 'worst', ...self::GROUPS] as $name => $column) {
-            if (($query[$name] ?? null) !== null && ($name !== 'worst' || in_array($query[$name], self::GRADES, true))) {
-                $circuits->where($column, $query[$name]);
-            }
-        }
-        $search = trim(str_replace(["\u{00A0}", "\u{202F}"], ' ', $request->string('search')->toString()));
-        if ($search !== '') {
-            $like = '%'.addcslashes($search, '%_\\').'%';
-            $circuits->where(
-                static fn (Builder $q): Builder => $q
-                    ->where('tag', 'ilike', $like)
-                    ->orWhere('drives', 'ilike', $like)
-                    ->orWhere('area', 'ilike', $like)
-                    ->orWhere('says', 'ilike', $like),
-            );
-        }
-        $sort = self::SORTS[$request->string('sort', 'tag')->toString()] ?? 'tag';
-        $total = $circuits->count();
-        $counted = clone $circuits;
+        $list = CircuitList::of($query, $request->string('search')->toString(), $request->boolean('archived'));
         $page = $request->integer('page', 1);
-        /** @var Collection<int, Circuit> $rows */
-        $rows = $circuits
-            ->orderByRaw($sort.($request->boolean('down') ? ' desc' : ' asc').' nulls last')
-            ->orderBy('id')
-            ->forPage($page, self::PAGE)
-            ->get([
-                'id', 'site_id', 'tag', 'area', 'drives', 'rule_book', 'worst', 'stops', 'cautions', 'notes', 'errors', 'output_w',
-                'current_a', 'method', 'cable', 'device', 'dial_a', 'dip_percent', 'worst_says', 'worst_station', 'updated_at',
-            ]);
+        $rows = $list->page($page, $request->string('sort', 'tag')->toString(), $request->boolean('down'));
 
         return new JsonResponse([
             'circuits' => $rows->map(static fn (Circuit $circuit): array => $circuit->row())->values(),
-            'total' => $total, 'page' => $page, 'page_size' => self::PAGE,
-            'groups' => self::groups($counted, $request->string('group')->toString()),
+            'total' => $list->count(), 'page' => $page, 'page_size' => CircuitList::PAGE,
+            'groups' => $list->groups($request->string('group')->toString()),
         ]);
-    }
-
-    /**
-     * How many of them share a device, a cable, a starter or an area; the most first.
-     *
-     * @param  Builder<Circuit>  $circuits
-     * @return list<array{value: string, label: string, count: int}>
-     */
-    private static function groups(Builder $circuits, string $by): array
-    {
-        $column = self::GROUPS[$by] ?? null;
-        if ($column === null) {
-            return [];
-        }
-
-        return array_values($circuits->toBase()->selectRaw("$column as value, min(rule_book) as book, count(*) as many")
-            ->whereNotNull($column)->where($column, '!=', '')
-            ->groupBy($column)->orderByDesc('many')->orderBy($column)->limit(self::MOST_GROUPS)->get()
-            ->map(static fn (object $row): array => [
-                'value' => (string) $row->value, 'label' => self::labelled($by, (string) $row->value, (string) $row->book),
-                'count' => (int) $row->many,
-            ])->all());
-    }
-
-    private static function labelled(string $by, string $value, string $book): string
-    {
-        $words = (new RuleBooks(Tables::shipped()))->named($book)?->words();
-
-        return $by === 'starting' && $words !== null ? MethodName::tryFrom($value)?->label($words) ?? $value : $value;
     }
 
     public function store(Request $request): JsonResponse

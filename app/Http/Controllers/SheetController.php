@@ -23,6 +23,7 @@ use App\Sheet\SheetRecord;
 use App\Sheet\SheetStore;
 use BraveAnvil\Records\Sheet\Change;
 use BraveAnvil\Records\Sheet\Changes;
+use BraveAnvil\Records\Sheet\GraveFinding;
 use BraveAnvil\Records\Sheet\Moved;
 use BraveAnvil\Records\Sheet\SealedSheet;
 use Illuminate\Http\JsonResponse;
@@ -255,17 +256,12 @@ final class SheetController
     /** @return list<array{grade: string, title: string, text: string, is_new: bool}> the stops and cautions of a revision */
     private static function findings(?Revision $before, Revision $after): array
     {
-        $of = static fn (Revision $revision): array => array_filter(
-            is_array($found = Stored::map($revision->solution)['findings'] ?? null) ? $found : [],
-            static fn (mixed $one): bool => is_array($one) && in_array($one['grade'] ?? '', ['stop', 'caution'], true),
-        );
-        $known = $before === null ? [] : array_column($of($before), 'grade', 'code');
+        $known = $before === null ? [] : GraveFinding::of(Stored::map($before->solution));
         $told = [];
-        foreach ($of($after) as $finding) {
-            $text = static fn (string $part): string => is_array($finding) && is_string($finding[$part] ?? null) ? $finding[$part] : '';
+        foreach (GraveFinding::of(Stored::map($after->solution)) as $key => $one) {
             $told[] = [
-                'grade' => $text('grade'), 'title' => $text('title'), 'text' => $text('text'),
-                'is_new' => $before !== null && ($known[$text('code')] ?? '') !== $text('grade'),
+                'grade' => $one->grade, 'title' => $one->title, 'text' => $one->text,
+                'is_new' => $before !== null && ! isset($known[$key]),
             ];
         }
 

@@ -6,6 +6,7 @@ import { useBench } from '../../bench/BenchContext';
 import { typed } from '../../bench/circuit';
 import { Button } from '../../kit/Button';
 import { Segments } from '../../kit/Segments';
+import { unseen } from '../../kit/Unseen';
 import { narrow, token } from '../../theme/tokens';
 import { PlateCell, type Stamp } from './PlateCell';
 import { type PlateStyle, rated, rows } from './layouts';
@@ -45,11 +46,7 @@ const Metal = styled.fieldset`
         }
     }
     legend {
-        position: absolute;
-        width: 1px;
-        height: 1px;
-        overflow: hidden;
-        clip-path: inset(50%);
+        ${unseen}
     }
 `;
 

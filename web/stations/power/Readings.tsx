@@ -7,7 +7,8 @@ import { Button } from '../../kit/Button';
 import { Actions, Dialog } from '../../kit/Dialog';
 import { Scroll } from '../../kit/Scroll';
 import { RuledTable } from '../../kit/RuledTable';
-import { OUT_OF_SIGHT, TextField } from '../../kit/TextField';
+import { TextField } from '../../kit/TextField';
+import { Unseen } from '../../kit/Unseen';
 import { useRefresh } from '../../readings/useReadings';
 import { WithdrawReading } from '../../readings/WithdrawReading';
 import { token } from '../../theme/tokens';
@@ -148,7 +149,7 @@ export function Readings() {
                                 <th scope="col">Result</th>
                                 {!readOnly && (
                                     <th scope="col">
-                                        <span style={OUT_OF_SIGHT}>Withdraw</span>
+                                        <Unseen>Withdraw</Unseen>
                                     </th>
                                 )}
                             </tr>

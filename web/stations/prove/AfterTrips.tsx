@@ -41,7 +41,7 @@ export function AfterTrips({ trips }: { trips: LogState['trips'] }) {
     }
     const at = (station: string, search = '') => ({ pathname: `/circuits/${place.circuit}/${station}`, search });
     const plan = (solved.solution.curves.plan?.phases ?? []).flatMap((phase) => phase.steps);
-    const dial = solved.number('guard.overload_dial');
+    const dial = solved.figure('guard.overload_dial');
     const found = trips.dial_found;
     const read = (kind: ReadingKind, what: string, more = ''): Step[] => {
         const step = plan.find((one) => one.kind === kind);
@@ -69,8 +69,7 @@ export function AfterTrips({ trips }: { trips: LogState['trips'] }) {
             what: 'Read the setting on the relay',
             should: [shown('guard.overload_dial', 'set to'), shown('guard.overload_class', 'trip class')].filter(Boolean).join(', '),
             found: found === null ? '' : `${found.shown} at the last trip`,
-            // Both are amperes at the relay; more than a hundredth apart is another mark of the dial.
-            differs: found !== null && dial !== undefined && Math.abs(found.value - dial) > 0.01 * dial,
+            differs: found !== null && dial !== undefined && found.shown !== dial.shown,
             to: at('guard'),
         },
         ...read('line_current', 'Measure the three line currents at the load it tripped at'),

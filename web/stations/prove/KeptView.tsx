@@ -6,7 +6,7 @@ import { useBench } from '../../bench/BenchContext';
 import { Button } from '../../kit/Button';
 import { RuledTable } from '../../kit/RuledTable';
 import { Scroll } from '../../kit/Scroll';
-import { OUT_OF_SIGHT } from '../../kit/TextField';
+import { Unseen } from '../../kit/Unseen';
 import { WithdrawReading } from '../../readings/WithdrawReading';
 import { token } from '../../theme/tokens';
 import { when } from './ComparisonTable';
@@ -45,7 +45,7 @@ export function KeptView() {
                             <th scope="col">Expected now</th>
                             {!readOnly && (
                                 <th scope="col">
-                                    <span style={OUT_OF_SIGHT}>Withdraw</span>
+                                    <Unseen>Withdraw</Unseen>
                                 </th>
                             )}
                         </tr>

@@ -1,27 +1,14 @@
 import { useQuery } from '@tanstack/react-query';
 import { useDeferredValue, useState } from 'react';
 import { Link } from 'react-router';
-import styled from 'styled-components';
 import { call } from '../../api/client';
 import type { PaperAnswer } from '../../api/contract';
 import { useBench } from '../../bench/BenchContext';
+import { ListBar } from '../../kit/ListPage';
 import { Segments } from '../../kit/Segments';
-import { token } from '../../theme/tokens';
 import { Paper } from '../../paper/Paper';
 import { STATES, useRevisions } from './useRevisions';
 import { useToReview } from './useToReview';
-
-const Bar = styled.div`
-    display: flex;
-    flex-wrap: wrap;
-    gap: 10px 18px;
-    align-items: center;
-    > a {
-        display: inline-flex;
-        align-items: center;
-        min-height: ${token.touch};
-    }
-`;
 
 /** The paper as it would be printed now, following what is typed; of whoever reviews, that of the revision in review. */
 export function PaperView() {
@@ -47,7 +34,7 @@ export function PaperView() {
     const shown = query.data?.revision;
     return (
         <>
-            <Bar>
+            <ListBar>
                 <Segments
                     label="Which document"
                     value={name}
@@ -74,7 +61,7 @@ export function PaperView() {
                     </Link>
                 )}
                 <span role="status">{query.isFetching ? 'Updating…' : ''}</span>
-            </Bar>
+            </ListBar>
             {shown != null && (
                 <p>
                     Revision {shown.number}, {shown.name}: {STATES[shown.state]}.{!ofKept && ' Nothing has changed since.'}

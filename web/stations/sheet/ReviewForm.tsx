@@ -49,7 +49,8 @@ export function ReviewForm({
     beside = false,
 }: {
     revision: RevisionRow;
-    /** It stands beside the document, where a table has no room. */ beside?: boolean;
+    /** It stands beside the document, where a table has no room. */
+    beside?: boolean;
 }) {
     const { place } = useBench();
     const person = usePerson();
