@@ -207,7 +207,7 @@ final class CircuitStore
         });
     }
 
-    /** @return array<string, mixed> */
+    /** @return array<model-property<Circuit>, mixed> */
     private function columns(CircuitDocument $document, Site $site, ?Circuit $circuit = null): array
     {
         if ($document->text('tag') === '') {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Circuits;
 
+use App\Models\Circuit;
 use BraveAnvil\Bench\Solution;
 use BraveAnvil\Books\RuleBooks;
 use BraveAnvil\Circuit\Choice\MethodName;
@@ -18,7 +19,7 @@ use BraveAnvil\Tables\Tables;
 /** What the yard lists and filters by: the one place that writes those columns. */
 final class KeyFigures
 {
-    /** @return array<string, mixed> */
+    /** @return array<model-property<Circuit>, mixed> */
     public static function of(CircuitDocument $document, Solution $solution): array
     {
         $count = static fn (Grade $grade): int => count(

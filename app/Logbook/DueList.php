@@ -50,7 +50,7 @@ final class DueList
             ->orderBy('tag')->limit(self::MOST)->get();
         $read = Reading::query()->whereIn('circuit_id', $circuits->modelKeys())
             ->where('kind', 'insulation_resistance')->where('simulated', false)->whereNull('withdrawn_at')
-            ->groupBy('circuit_id')->selectRaw('circuit_id, max(taken_at) as last')->pluck('last', 'circuit_id');
+            ->groupBy('circuit_id')->toBase()->selectRaw('circuit_id, max(taken_at) as last')->pluck('last', 'circuit_id');
         $items = [];
         foreach ($circuits as $circuit) {
             $circuit->setRelation('site', $site);

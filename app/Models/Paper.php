@@ -35,7 +35,7 @@ final class Paper extends Model
     /**
      * Asks the workers for one.
      *
-     * @param  array<string, mixed>  $about
+     * @param  array<model-property<self>, mixed>  $about
      *
      * @throws Problem where as many of this person as may be are under way
      */

@@ -130,7 +130,7 @@ final class ImportStore
 
     /**
      * @param  list<ImportState>  $from
-     * @param  array<string, mixed>  $more
+     * @param  array<model-property<Import>, mixed>  $more
      *
      * @throws Problem when it is in another state by now
      */

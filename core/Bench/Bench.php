@@ -6,11 +6,13 @@ namespace BraveAnvil\Bench;
 
 use BraveAnvil\Books\RuleBooks;
 use BraveAnvil\Circuit\Assumed;
+use BraveAnvil\Circuit\Choice\CapacitorPlace;
+use BraveAnvil\Circuit\Choice\MethodName;
 use BraveAnvil\Circuit\Choice\PhaseNaming;
 use BraveAnvil\Circuit\Choice\Subject;
 use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Circuit\CircuitReader;
-use BraveAnvil\Circuit\DefaultReason;
+use BraveAnvil\Circuit\Fields;
 use BraveAnvil\Circuit\Figure;
 use BraveAnvil\Circuit\Finding;
 use BraveAnvil\Circuit\Ledger;
@@ -69,6 +71,8 @@ use BraveAnvil\Tables\Tables;
  *
  * The order of computing differs from that on screen: a capacitor moves the overload, and only the chosen device says how
  * large a protective conductor must be.
+ *
+ * @phpstan-import-type FieldPath from Fields
  */
 final readonly class Bench
 {
@@ -206,14 +210,14 @@ final readonly class Bench
         return new PowerStation($book->words(), $book->currents(), $schools);
     }
 
-    /** @return array<string, Assumed> what every rule book takes where a field is empty */
+    /** @return array<FieldPath, Assumed> what every rule book takes where a field is empty */
     private static function defaults(): array
     {
         return [
-            'settings.voltage_tolerance' => new Assumed(10.0, 'voltage tolerance 10 %', DefaultReason::RuleBook),
-            'settings.direct_start_limit' => new Assumed(4000.0, 'direct-on-line starts up to 4 kW', DefaultReason::Practice),
-            'starter.method' => new Assumed('direct', 'direct-on-line', DefaultReason::Practice),
-            'correction.place' => new Assumed('none', 'no capacitor', DefaultReason::Practice),
+            'settings.voltage_tolerance' => Assumed::byBook(10.0, 'voltage tolerance 10 %'),
+            'settings.direct_start_limit' => Assumed::practice(4000.0, 'direct-on-line starts up to 4 kW'),
+            'starter.method' => Assumed::practice(MethodName::Direct, 'direct-on-line'),
+            'correction.place' => Assumed::practice(CapacitorPlace::None, 'no capacitor'),
         ];
     }
 

@@ -6,7 +6,6 @@ namespace BraveAnvil\Bench;
 
 use BraveAnvil\Circuit\Assumed;
 use BraveAnvil\Circuit\Circuit;
-use BraveAnvil\Circuit\DefaultReason;
 use BraveAnvil\Circuit\Fields;
 use BraveAnvil\Tables\Practice\StartingPractice;
 
@@ -24,19 +23,19 @@ final class Favourable
     public static function values(StartingPractice $practice, Circuit $circuit): array
     {
         $values = [
-            'starter.run_up_time' => new Assumed($practice->leastRunUpTime(), 'the shortest run-up time', DefaultReason::Practice),
-            'cable.grouped_circuits' => new Assumed(1.0, 'one circuit on its own', DefaultReason::Practice),
+            'starter.run_up_time' => Assumed::practice($practice->leastRunUpTime(), 'the shortest run-up time'),
+            'cable.grouped_circuits' => Assumed::practice(1.0, 'one circuit on its own'),
         ];
         // A start that somebody timed says how heavy the load is.
         if ($circuit->missing('starter.run_up_time')) {
-            $values['load.inertia'] = new Assumed($practice->leastInertia(), 'the lightest load', DefaultReason::Practice);
+            $values['load.inertia'] = Assumed::practice($practice->leastInertia(), 'the lightest load');
         }
         if ($circuit->missing('load.points')) {
-            $values['load.torque_percent'] = new Assumed(0.0, 'the lightest load', DefaultReason::Practice);
+            $values['load.torque_percent'] = Assumed::practice(0.0, 'the lightest load');
         }
         if ($circuit->missing('plate.code_letter')) {
             $values['plate.start_current_ratio'] =
-                new Assumed($practice->leastStartCurrentRatio(), 'the smallest Ia/In', DefaultReason::Practice);
+                Assumed::practice($practice->leastStartCurrentRatio(), 'the smallest Ia/In');
         }
 
         return $values;
@@ -53,7 +52,7 @@ final class Favourable
         $known = $circuit->number('supply.transformer_kva') !== null || $circuit->number('supply.fault_level_kva') !== null;
 
         return ! $known || ! $circuit->missing('supply.x_over_r') ? [] : array_map(
-            static fn (float $ratio): array => ['supply.x_over_r' => new Assumed($ratio, 'X/R '.$ratio, DefaultReason::Practice)],
+            static fn (float $ratio): array => ['supply.x_over_r' => Assumed::practice($ratio, 'X/R '.$ratio)],
             self::X_OVER_R,
         );
     }

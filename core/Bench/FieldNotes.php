@@ -47,13 +47,14 @@ final class FieldNotes
     /** @var array<string, list<array{value: string, label: string}>> choices that every circuit of a rule book has, by its terms and the field */
     private static array $listed = [];
 
+    /** @var array<FieldPath, array<int, string>> the few numbers that a field takes, in words */
     private const COUNTS = [
         'supply.phases' => ['3' => 'Three', '1' => 'One'],
         'cable.sets' => ['1' => 'One', '2' => 'Two', '3' => 'Three', '4' => 'Four', '5' => 'Five', '6' => 'Six'],
         'cable.raceways' => ['1' => 'One', '2' => 'Two'],
     ];
 
-    /** Fields whose empty word comes from elsewhere than the defaults of a rule book. */
+    /** @var array<FieldPath, true> fields whose empty word comes from elsewhere than the defaults of a rule book */
     private const OWN_DEFAULT = [
         'guard.scpd' => true,
         'guard.overload_place' => true,
@@ -70,7 +71,7 @@ final class FieldNotes
         'settings.drop_limit_starting' => true,
     ];
 
-    /** What is set on one kind of starter or another. */
+    /** @var list<FieldPath> what is set on one kind of starter or another */
     private const SET_ON_STARTER = [
         'starter.changeover.by', 'starter.changeover.value', 'starter.tap_percent', 'starter.current_limit', 'starter.ramp_time',
         'starter.initial_voltage', 'starter.gap', 'starter.transition', 'starter.drive_input_current',

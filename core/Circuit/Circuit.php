@@ -96,7 +96,7 @@ final readonly class Circuit
         return ! isset($this->errors[$path]) && (! isset($this->entries[$path]) || $this->entries[$path]->assumption !== null);
     }
 
-    /** @param  array<string, Assumed>  $defaults by path */
+    /** @param  array<FieldPath, Assumed>  $defaults */
     public function withDefaults(array $defaults): self
     {
         $entries = $this->entries;
@@ -141,7 +141,7 @@ final readonly class Circuit
     /**
      * The same with other values, typed or not.
      *
-     * @param  array<FieldPath, float|string|null>  $values  in base units, or the value of a choice; null empties a field
+     * @param  array<FieldPath, float|Choice|null>  $values  in base units, or a choice; null empties a field
      */
     public function choosing(array $values): self
     {
@@ -150,7 +150,7 @@ final readonly class Circuit
         foreach ($values as $path => $value) {
             unset($entries[$path], $errors[$path]);
             if ($value !== null) {
-                $entries[$path] = new TypedValue($value, '');
+                $entries[$path] = new TypedValue($value instanceof Choice ? $value->value : $value, '');
             }
         }
 

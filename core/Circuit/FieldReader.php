@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Circuit;
 
+use BraveAnvil\Circuit\Choice\Installation;
+use BraveAnvil\Circuit\Choice\Insulation;
 use BraveAnvil\Circuit\Parse\ConductorSize;
 use BraveAnvil\Circuit\Parse\Duty;
 use BraveAnvil\Circuit\Parse\Fraction;
@@ -300,30 +302,29 @@ final readonly class FieldReader
     private function insulation(string $text): TypedValue|Refusal
     {
         $name = strtoupper(str_replace(' ', '', $text));
-        $known = $this->american
-            ? ['PVC', 'XLPE', 'TW', 'THW', 'THWN', 'XHHW', 'THHN', 'THWN-2', 'XHHW-2', 'RW75', 'RW90', 'T90', 'RHW-2']
-            : ['PVC', 'XLPE', 'EPR'];
-        if (! in_array($name, $known, true)) {
+        $found = Insulation::tryFrom(! $this->american && $name === 'EPR' ? Insulation::Xlpe->value : $name);
+        if ($found === null || (! $this->american && $found !== Insulation::Pvc && $found !== Insulation::Xlpe)) {
             return new Refusal(Typed::quoted($text).' is not an insulation type of this rule book.');
         }
-        $name = $name === 'EPR' ? 'XLPE' : $name;
 
-        return new TypedValue($name, '');
+        return new TypedValue($found->value, '');
     }
 
     private function installation(string $text): TypedValue|Refusal
     {
         $name = strtoupper($text);
-        if ($this->american) {
-            return match ($name) {
-                'RACEWAY', 'CONDUIT' => new TypedValue('raceway', ''),
-                'FREE_AIR', 'FREE AIR' => new TypedValue('free_air', ''),
-                default => new Refusal(Typed::quoted($text).' is not an installation method of this rule book.'),
-            };
+        $found = match ($name) {
+            'RACEWAY', 'CONDUIT' => Installation::Raceway,
+            'FREE_AIR', 'FREE AIR' => Installation::FreeAir,
+            default => Installation::tryFrom($name),
+        };
+
+        if ($found === null || $found->isAmerican() !== $this->american) {
+            $what = $this->american ? 'an installation method of this rule book.' : 'a reference method.';
+
+            return new Refusal(Typed::quoted($text).' is not '.$what);
         }
 
-        return in_array($name, ['A1', 'A2', 'B1', 'B2', 'C', 'D1', 'D2', 'E', 'F'], true)
-            ? new TypedValue($name, '')
-            : new Refusal(Typed::quoted($text).' is not a reference method.');
+        return new TypedValue($found->value, '');
     }
 }

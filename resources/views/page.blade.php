@@ -4,7 +4,7 @@
     <meta charset="utf-8">
     <meta name="viewport" content="width=device-width, initial-scale=1">
     <meta name="color-scheme" content="light dark">
-    <meta property="csp-nonce" nonce="{{ Vite::cspNonce() }}">
+    <meta property="csp-nonce" nonce="{{ \Illuminate\Support\Facades\Vite::cspNonce() }}">
     <title>Brave Anvil</title>
     <link rel="manifest" href="/build/manifest.webmanifest">
     <link rel="apple-touch-icon" href="/icons/mark-192.png">

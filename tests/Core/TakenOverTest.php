@@ -45,8 +45,8 @@ final class TakenOverTest extends TestCase
         $held = 0;
         foreach (ComparedMethod::all() as $method) {
             $taken = Circuits::solve($circuit, [
-                'starter.method' => $method->method->value, 'starter.changeover' => null, 'starter.tap_percent' => null,
-                'starter.transition' => null, 'guard.overload_place' => null, ...$method->sets,
+                'starter.method' => $method->method->value, 'starter.changeover' => null, 'starter.tap_percent' => $method->tapPercent,
+                'starter.transition' => $method->transition?->value, 'guard.overload_place' => null,
             ]);
             if (! self::hasTheSameConductors($compared, $taken)) {
                 continue;
@@ -76,7 +76,8 @@ final class TakenOverTest extends TestCase
     {
         foreach (ComparedMethod::all() as $method) {
             $circuit = Circuits::changed(Circuits::fanWithItsLoad(), [
-                'cable.length' => '12 m', 'load.torque_percent' => 60, 'starter.method' => $method->method->value, ...$method->sets,
+                'cable.length' => '12 m', 'load.torque_percent' => 60, 'starter.method' => $method->method->value,
+                'starter.tap_percent' => $method->tapPercent, 'starter.transition' => $method->transition?->value,
             ]);
             $solution = Bench::solve($circuit, null, Extra::Methods);
             foreach (self::SAME as $quantity => $key) {

@@ -174,7 +174,7 @@ final class SessionTest extends FeatureTestCase
             $session = $this->app?->make('session')->all() ?? [];
             self::assertNotSame([], $session);
             $this->postJson('/api/solve', ['rule_book' => 'iec'])->assertOk();
-            $this->app?->make('auth')->forgetGuards();
+            app()->make('auth')->forgetGuards();
             $this->flushSession();
             $this->actingAs($chief)->putJson("/api/people/$person->id", [...$change, 'version' => $person->refresh()->version])->assertOk();
             $this->app?->make('auth')->forgetGuards();

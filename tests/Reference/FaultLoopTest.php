@@ -7,6 +7,7 @@ namespace Tests\Reference;
 use BraveAnvil\Bench\Bench;
 use BraveAnvil\Bench\Solution;
 use BraveAnvil\Books\American\Impedances;
+use BraveAnvil\Circuit\Choice\Insulation;
 use BraveAnvil\Circuit\Choice\Metal;
 use BraveAnvil\Tables\TableName;
 use BraveAnvil\Tables\Tables;
@@ -128,10 +129,10 @@ final class FaultLoopTest extends TestCase
             [['copper', 70, 160], $iec->must('cu_pvc70_le300')], [['copper', 90, 250], $iec->must('cu_xlpe90')],
             [['aluminium', 70, 160], $iec->must('al_pvc70_le300')], [['aluminium', 90, 250], $iec->must('al_xlpe90')],
             [['copper', 30, 160], $iec->must('pe_separate_cu_pvc_le300')], [['copper', 30, 250], $iec->must('pe_separate_cu_xlpe')],
-            [['copper', 75, 150], $american->withstandFactor('THWN-2', Metal::Copper)],
-            [['aluminium', 75, 150], $american->withstandFactor('THWN-2', Metal::Aluminium)],
-            [['copper', 90, 250], $american->withstandFactor('XHHW-2', Metal::Copper)],
-            [['aluminium', 90, 250], $american->withstandFactor('RW90', Metal::Aluminium)],
+            [['copper', 75, 150], $american->withstandFactor(Insulation::Thwn2, Metal::Copper)],
+            [['aluminium', 75, 150], $american->withstandFactor(Insulation::Thwn2, Metal::Aluminium)],
+            [['copper', 90, 250], $american->withstandFactor(Insulation::Xhhw2, Metal::Copper)],
+            [['aluminium', 90, 250], $american->withstandFactor(Insulation::Rw90, Metal::Aluminium)],
         ];
         $factors = NumericalLibrary::compute(self::HEAT, array_column($cases, 0))['k'];
         self::assertIsArray($factors);

@@ -35,15 +35,14 @@ final class PersonController
     public function store(Request $request): JsonResponse
     {
         Signed::administrator($request);
-        $person = Person::query()->create(
-            $request->validate([
-                'name' => ['required', 'string', 'max:80'],
-                'login' => ['required', 'string', 'max:60', 'regex:/^[a-z0-9][a-z0-9.-]*$/', 'unique:people,login'],
-                'role' => ['required', Rule::in(Person::ROLES)],
-                'password' => ['required', 'string', new NewPassword],
-            ]) + ['active' => true],
-        );
-
+        /** @var array{name: string, login: string, role: string, password: string} $typed */
+        $typed = $request->validate([
+            'name' => ['required', 'string', 'max:80'],
+            'login' => ['required', 'string', 'max:60', 'regex:/^[a-z0-9][a-z0-9.-]*$/', 'unique:people,login'],
+            'role' => ['required', Rule::in(Person::ROLES)],
+            'password' => ['required', 'string', new NewPassword],
+        ]);
+        $person = Person::query()->create([...$typed, 'active' => true]);
         HouseRecord::note($request, Happening::PersonMade, $person->name.', '.$person->role);
 
         return new JsonResponse($person->refresh()->resource(), 201);

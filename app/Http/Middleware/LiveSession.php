@@ -9,7 +9,6 @@ use App\Models\SignIn;
 use App\Session\SignIns;
 use Closure;
 use Illuminate\Auth\AuthenticationException;
-use Illuminate\Auth\SessionGuard;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Cache;
@@ -34,7 +33,7 @@ final class LiveSession
     public function handle(Request $request, Closure $next): Response
     {
         $guard = Auth::guard('web');
-        $id = $guard instanceof SessionGuard ? $request->session()->get($guard->getName()) : null;
+        $id = $request->session()->get($guard->getName());
         $ended = is_int($id) ? Cache::get(self::key($id)) : null;
         $since = $request->session()->get(self::SINCE);
         if (is_int($ended) && (! is_int($since) || $since < $ended) || SignIns::isEnded($request)) {
@@ -45,7 +44,7 @@ final class LiveSession
 
         $response = $next($request);
         // Where the database was asked who it is anyway.
-        if ($guard instanceof SessionGuard && $guard->hasUser()) {
+        if ($guard->hasUser()) {
             SignIns::see($request);
         }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Books\American;
 
+use BraveAnvil\Circuit\Choice\Installation;
 use BraveAnvil\Circuit\Choice\Metal;
 use BraveAnvil\Circuit\Choice\RacewayMaterial;
 use BraveAnvil\Ground\Doubt;
@@ -35,7 +36,7 @@ final readonly class AmpacityTables implements ConductorTables
     ) {
     }
 
-    public function refusal(Way $way, Metal $metal): ?string
+    public function refusal(Installation $way, Metal $metal): ?string
     {
         $table = $this->table($way);
         if ($table === null) {
@@ -50,18 +51,18 @@ final readonly class AmpacityTables implements ConductorTables
         return $this->impedances->sizes();
     }
 
-    public function ampacity(Way $way, Metal $metal, string $size, int $celsius): ?float
+    public function ampacity(Installation $way, Metal $metal, string $size, int $celsius): ?float
     {
         return $this->table($way)?->number($metal->value, $size, self::column($celsius));
     }
 
-    public function ampacityDoubt(Way $way, Metal $metal, string $size, int $celsius): ?Doubt
+    public function ampacityDoubt(Installation $way, Metal $metal, string $size, int $celsius): ?Doubt
     {
         return $this->table($way)?->doubt($metal->value, $size, self::column($celsius));
     }
 
     public function corrections(
-        Way $way,
+        Installation $way,
         Metal $metal,
         string $size,
         float $ambient,
@@ -79,7 +80,7 @@ final readonly class AmpacityTables implements ConductorTables
                 $found[] = $this->ambient->correction($row, (string) $celsius);
             }
         }
-        $count = $way === Way::FreeAir ? $this->spacing : $this->count;
+        $count = $way === Installation::FreeAir ? $this->spacing : $this->count;
         if ($count?->isCorrected() === true) {
             $found[] = $count->correction($this->countRow($count, $factors->together) ?? '', 'percent');
         }
@@ -92,9 +93,9 @@ final readonly class AmpacityTables implements ConductorTables
         return array_values(array_filter($this->impedances->corrections($metal, $size, $raceway)));
     }
 
-    private function table(Way $way): ?Table
+    private function table(Installation $way): ?Table
     {
-        return $way === Way::Raceway ? $this->raceway : $this->freeAir;
+        return $way === Installation::Raceway ? $this->raceway : $this->freeAir;
     }
 
     /** Columns of 60, 75 and 90 °C. */
@@ -124,12 +125,12 @@ final readonly class AmpacityTables implements ConductorTables
         return null;
     }
 
-    public function countFactor(Way $way, int $conductors): ?float
+    public function countFactor(Installation $way, int $conductors): ?float
     {
-        $table = $way === Way::FreeAir ? $this->spacing : $this->count;
+        $table = $way === Installation::FreeAir ? $this->spacing : $this->count;
         $row = $table === null ? null : $this->countRow($table, $conductors);
         if ($table === null || $row === null) {
-            return $way === Way::FreeAir ? null : 1.0;
+            return $way === Installation::FreeAir ? null : 1.0;
         }
 
         return $table->must($row, 'percent') / 100;
@@ -161,11 +162,11 @@ final readonly class AmpacityTables implements ConductorTables
         return $this->impedances->area($size);
     }
 
-    public function ampacitySource(Way $way): string
+    public function ampacitySource(Installation $way): string
     {
         return implode('; ', [
             $this->table($way)?->cited() ?? '', $this->ambient->source,
-            ($way === Way::FreeAir ? $this->spacing : $this->count)->source ?? '', 'terminals '.$this->terminals,
+            ($way === Installation::FreeAir ? $this->spacing : $this->count)->source ?? '', 'terminals '.$this->terminals,
         ]);
     }
 

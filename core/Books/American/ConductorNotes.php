@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Books\American;
 
+use BraveAnvil\Circuit\Choice\Insulation;
 use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Circuit\Figure;
 use BraveAnvil\Circuit\Finding;
@@ -23,8 +24,7 @@ final readonly class ConductorNotes
     /** How a plate says that a motor is totally enclosed and not ventilated. */
     private const CLOSED = '~\bTENV\b|\bNON?[ -]?VENTILATED\b|\bNOT VENTILATED\b~';
 
-    /** @param  array<string, int>  $insulations  °C by name */
-    public function __construct(private ConductorPolicy $policy, private array $insulations)
+    public function __construct(private ConductorPolicy $policy)
     {
     }
 
@@ -91,7 +91,7 @@ final readonly class ConductorNotes
     {
         $rule = $this->policy->motorInsulation;
         $class = $circuit->word('plate.insulation_class');
-        $has = $this->insulations[$circuit->word('cable.insulation') ?? ''] ?? null;
+        $has = $circuit->chosen('cable.insulation', Insulation::class)?->celsius();
         if ($rule === null || $class === null || $has === null) {
             return [];
         }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Books\American;
 
+use BraveAnvil\Circuit\Choice\Installation;
+use BraveAnvil\Circuit\Choice\Insulation;
 use BraveAnvil\Circuit\Choice\Metal;
 use BraveAnvil\Circuit\Choice\RacewayMaterial;
 use BraveAnvil\Circuit\Choice\Service;
@@ -24,15 +26,6 @@ use BraveAnvil\Stations\Cable\Run;
 final readonly class Conductors implements ConductorRules
 {
     private const TOLERANCE = 1e-6;
-
-    /** Temperature rating of insulations, °C. */
-    private const INSULATION = [
-        'TW' => 60, 'PVC' => 75, 'THW' => 75, 'THWN' => 75, 'XHHW' => 75, 'RW75' => 75, 'THHN' => 90, 'THWN-2' => 90, 'XHHW-2' => 90,
-        'RW90' => 90, 'RHW-2' => 90, 'T90' => 90, 'XLPE' => 90,
-    ];
-
-    /** For dry places only. */
-    private const DRY = ['THHN', 'T90'];
 
     public function __construct(private ConductorTables $tables, private ConductorPolicy $policy, private DutyFactors $duties)
     {
@@ -88,9 +81,9 @@ final readonly class Conductors implements ConductorRules
     {
         $ambient = $this->surrounding($circuit);
         $grouped = $run->grouped($circuit);
-        $name = $circuit->word('cable.insulation') ?? '';
-        $insulation = self::INSULATION[$name] ?? null;
-        $way = Way::tryFrom($circuit->word('cable.method') ?? '');
+        $around = $circuit->chosen('cable.insulation', Insulation::class);
+        $insulation = $around?->celsius();
+        $way = $circuit->chosen('cable.method', Installation::class);
         if ($ambient instanceof FieldError) {
             return $ambient;
         }
@@ -102,9 +95,9 @@ final readonly class Conductors implements ConductorRules
         if ($refused !== null) {
             return new FieldError('cable.method', $refused.' Not calculated.', 'raceway.', ErrorKind::Refused);
         }
-        if (in_array($name, self::DRY, true) && $circuit->flag('cable.wet') === true) {
+        if ($around->isForDryPlaces() && $circuit->flag('cable.wet') === true) {
             return new FieldError(
-                'cable.insulation', $name.' is not for wet locations.', 'Use THWN-2, XHHW-2 or RW90 in a wet location.',
+                'cable.insulation', $around->value.' is not for wet locations.', 'Use THWN-2, XHHW-2 or RW90 in a wet location.',
                 ErrorKind::Impossible,
             );
         }
@@ -176,7 +169,7 @@ final readonly class Conductors implements ConductorRules
      * @return list<Candidate>
      */
     private function sized(
-        Way $way,
+        Installation $way,
         Metal $metal,
         RacewayMaterial $raceway,
         int $sets,
@@ -265,6 +258,6 @@ final readonly class Conductors implements ConductorRules
 
     public function notes(Circuit $circuit, Figure $required, Run $run, Candidate $chosen): array
     {
-        return (new ConductorNotes($this->policy, self::INSULATION))->of($circuit, $required, $run, $chosen);
+        return (new ConductorNotes($this->policy))->of($circuit, $required, $run, $chosen);
     }
 }

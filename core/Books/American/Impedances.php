@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Books\American;
 
+use BraveAnvil\Circuit\Choice\Insulation;
 use BraveAnvil\Circuit\Choice\Metal;
 use BraveAnvil\Circuit\Choice\RacewayMaterial;
 use BraveAnvil\Ground\EntryCorrection;
@@ -15,9 +16,6 @@ use BraveAnvil\Tables\Tables;
 /** Resistance, reactance and area of American sizes. NEC Chapter 9 Tables 8 and 9; the CE Code’s own are not remembered. */
 final readonly class Impedances implements GroundRules
 {
-    /** Insulations that soften with heat, from 75 to 150 °C; the others bear 90 to 250 °C. */
-    private const THERMOPLASTIC = ['TW', 'THW', 'THWN', 'THWN-2', 'THHN', 'T90', 'PVC'];
-
     /** A·√s/mm² of copper and aluminium. */
     private const SOFT = [105.0, 70.0];
 
@@ -89,9 +87,9 @@ final readonly class Impedances implements GroundRules
         };
     }
 
-    public function withstandFactor(string $insulation, Metal $metal): float
+    public function withstandFactor(?Insulation $insulation, Metal $metal): float
     {
-        return (in_array($insulation, self::THERMOPLASTIC, true) ? self::SOFT : self::HARD)[$metal === Metal::Copper ? 0 : 1];
+        return ($insulation?->isThermoplastic() === true ? self::SOFT : self::HARD)[$metal === Metal::Copper ? 0 : 1];
     }
 
     public function impedanceSource(): string

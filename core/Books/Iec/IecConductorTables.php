@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Books\Iec;
 
+use BraveAnvil\Circuit\Choice\Installation;
 use BraveAnvil\Circuit\Choice\Metal;
 use BraveAnvil\Ground\Doubt;
 use BraveAnvil\Ground\EntryCorrection;
@@ -23,7 +24,7 @@ final readonly class IecConductorTables
      *
      * @param  bool  $pvc  PVC insulation, else XLPE
      */
-    public function ampacities(IecWay $way, bool $pvc, Metal $metal): Table
+    public function ampacities(Installation $way, bool $pvc, Metal $metal): Table
     {
         return $this->tables->named(match (true) {
             $metal === Metal::Aluminium => $pvc ? TableName::IecAmpacityPvcAluminium : TableName::IecAmpacityXlpeAluminium,
@@ -33,7 +34,7 @@ final readonly class IecConductorTables
     }
 
     /** The column of a method in its ampacity table, or null. */
-    public static function column(Table $ampacities, IecWay $way): ?string
+    public static function column(Table $ampacities, Installation $way): ?string
     {
         $at = array_search($way->value, $ampacities->list('columns'), true);
 
@@ -59,9 +60,11 @@ final readonly class IecConductorTables
     }
 
     /** Null beyond the table. */
-    public function resistivityFactor(float $kelvinMetresPerWatt, IecWay $way): ?float
+    public function resistivityFactor(float $kelvinMetresPerWatt, Installation $way): ?float
     {
-        return self::nextRow($this->tables->named(TableName::IecSoilResistivity), $kelvinMetresPerWatt, $way === IecWay::D1 ? '0' : '1');
+        $column = $way === Installation::D1 ? '0' : '1';
+
+        return self::nextRow($this->tables->named(TableName::IecSoilResistivity), $kelvinMetresPerWatt, $column);
     }
 
     private static function nextRow(Table $table, float $value, string $column): ?float
@@ -111,7 +114,7 @@ final readonly class IecConductorTables
      * @param  float  $ambient  °C of the air
      * @return list<EntryCorrection>
      */
-    public function factorCorrections(IecWay $way, bool $pvc, float $ambient, string $arrangement, int $circuits): array
+    public function factorCorrections(Installation $way, bool $pvc, float $ambient, string $arrangement, int $circuits): array
     {
         $found = [];
         if ($this->ambient()->isCorrected() && ! $way->isBuried()) {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Books\Iec;
 
+use BraveAnvil\Circuit\Choice\Installation;
+use BraveAnvil\Circuit\Choice\Insulation;
 use BraveAnvil\Circuit\Choice\Metal;
 use BraveAnvil\Circuit\Choice\Support;
 use BraveAnvil\Circuit\Circuit;
@@ -53,8 +55,8 @@ final readonly class IecConductors implements ConductorRules
 
     public function candidates(Circuit $circuit, Figure $required, Run $run, int $sets = 1): array|FieldError
     {
-        $pvc = $circuit->word('cable.insulation') === 'PVC';
-        $way = IecWay::tryFrom($circuit->word('cable.method') ?? '');
+        $pvc = $circuit->chosen('cable.insulation', Insulation::class) === Insulation::Pvc;
+        $way = $circuit->chosen('cable.method', Installation::class);
         $ambient = $circuit->number('supply.ambient');
         $grouped = $run->grouped($circuit);
         $terminal = $circuit->number('cable.terminal_temperature') ?? $circuit->number('settings.terminal_temperature');
@@ -90,7 +92,7 @@ final readonly class IecConductors implements ConductorRules
     }
 
     /** @return array{float, string}|FieldError factor of the air, or of soil and its resistivity, and how it reads */
-    private function surrounding(Circuit $circuit, IecWay $way, bool $pvc, Figure $ambient): array|FieldError
+    private function surrounding(Circuit $circuit, Installation $way, bool $pvc, Figure $ambient): array|FieldError
     {
         if (! $way->isBuried()) {
             $factor = $this->tables->ambientFactor($ambient->number(), $pvc);
@@ -126,9 +128,9 @@ final readonly class IecConductors implements ConductorRules
     {
         $aluminium = $factors->metal === Metal::Aluminium;
         // No table of aluminium in free air is remembered: on a wall it carries less everywhere. Terminals stand in air.
-        $way = $aluminium && $factors->way->inFreeAir() ? IecWay::C : $factors->way;
+        $way = $aluminium && $factors->way->inFreeAir() ? Installation::C : $factors->way;
         $own = $this->tables->ampacities($way, $factors->pvc, $factors->metal);
-        $coolWay = $way->isBuried() ? IecWay::C : $way;
+        $coolWay = $way->isBuried() ? Installation::C : $way;
         $cool = $this->tables->ampacities($coolWay, true, $factors->metal);
         $column = IecConductorTables::column($own, $way);
         $coolColumn = IecConductorTables::column($cool, $coolWay);
@@ -176,13 +178,16 @@ final readonly class IecConductors implements ConductorRules
     }
 
     /** @return 'bunched'|'wall'|'perforated'|'ladder'|'D1'|'D2' */
-    private static function arrangement(Circuit $circuit, IecWay $way): string
+    private static function arrangement(Circuit $circuit, Installation $way): string
     {
         $support =
             $circuit->chosen('cable.tray', Support::class) ?? ($circuit->chosen('settings.tray', Support::class) ?? Support::Perforated);
 
         return match ($way) {
-            IecWay::C => 'wall', IecWay::E, IecWay::F => $support->value, IecWay::D1 => 'D1', IecWay::D2 => 'D2', default => 'bunched',
+            Installation::C => 'wall',
+            Installation::E, Installation::F => $support->value,
+            Installation::D1, Installation::D2 => $way->value,
+            default => 'bunched',
         };
     }
 
@@ -216,7 +221,7 @@ final readonly class IecConductors implements ConductorRules
 
     public function restsOn(Circuit $circuit): array
     {
-        $way = IecWay::tryFrom($circuit->word('cable.method') ?? '');
+        $way = $circuit->chosen('cable.method', Installation::class);
 
         return $way?->isBuried() === true
             ? ['cable.soil_temperature', 'cable.soil_resistivity', 'cable.grouped_circuits']
@@ -226,7 +231,7 @@ final readonly class IecConductors implements ConductorRules
     public function notes(Circuit $circuit, Figure $required, Run $run, Candidate $chosen): array
     {
         $findings = AluminiumNote::of($chosen, $run);
-        $way = IecWay::tryFrom($circuit->word('cable.method') ?? '');
+        $way = $circuit->chosen('cable.method', Installation::class);
         if ($run->line) {
             return $findings;
         }

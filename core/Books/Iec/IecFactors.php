@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Books\Iec;
 
+use BraveAnvil\Circuit\Choice\Installation;
 use BraveAnvil\Circuit\Choice\Metal;
 use BraveAnvil\Ground\Doubt;
 use BraveAnvil\Ground\EntryCorrection;
@@ -22,7 +23,7 @@ final readonly class IecFactors
      * @param  Doubt|null  $groupDoubt  why memory is not sure of the grouping
      */
     public function __construct(
-        public IecWay $way,
+        public Installation $way,
         public bool $pvc,
         public Metal $metal,
         public float $surrounding,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Books\Iec;
 
+use BraveAnvil\Circuit\Choice\Insulation;
 use BraveAnvil\Circuit\Choice\Metal;
 use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Ground\TableEntry;
@@ -76,7 +77,7 @@ final readonly class IecLoopRules implements LoopRules
      */
     private static function insulation(Circuit $circuit, float $areaMm2, string $pvc, string $xlpe): string
     {
-        return $circuit->word('cable.insulation') === 'PVC'
+        return $circuit->chosen('cable.insulation', Insulation::class) === Insulation::Pvc
             ? 'pvc'.$pvc.($areaMm2 > self::LARGE_MM2 ? '_gt300' : '_le300')
             : 'xlpe'.$xlpe;
     }

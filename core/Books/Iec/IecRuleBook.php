@@ -5,10 +5,13 @@ declare(strict_types=1);
 namespace BraveAnvil\Books\Iec;
 
 use BraveAnvil\Circuit\Assumed;
+use BraveAnvil\Circuit\Choice\Installation;
+use BraveAnvil\Circuit\Choice\Insulation;
+use BraveAnvil\Circuit\Choice\Metal;
 use BraveAnvil\Circuit\Choice\PhaseNaming;
 use BraveAnvil\Circuit\Choice\RuleBookName;
+use BraveAnvil\Circuit\Choice\Support;
 use BraveAnvil\Circuit\Circuit;
-use BraveAnvil\Circuit\DefaultReason;
 use BraveAnvil\Circuit\LocalUnits;
 use BraveAnvil\Ground\MotorStandard;
 use BraveAnvil\Ground\Words;
@@ -49,18 +52,18 @@ final readonly class IecRuleBook implements RuleBook
     public function defaults(): array
     {
         return [
-            'supply.frequency' => new Assumed(50.0, '50 Hz supply, usual under IEC', DefaultReason::RuleBook),
-            'supply.phases' => new Assumed(3.0, 'three phases', DefaultReason::Practice),
-            'supply.ambient' => (new Assumed(30.0, 'ambient 30 °C', DefaultReason::RuleBook))->within(20.0, 40.0),
-            'cable.material' => (new Assumed('copper', 'copper conductors', DefaultReason::Practice))->within('aluminium'),
-            'cable.insulation' => (new Assumed('XLPE', 'XLPE insulation', DefaultReason::Practice))->within('PVC'),
-            'cable.method' => (new Assumed('E', 'reference method E, multicore in free air or on a tray', DefaultReason::Practice))
-                ->within('C', 'B2'),
-            'cable.grouped_circuits' => (new Assumed(1.0, 'one circuit on its own', DefaultReason::Practice))->within(3.0, 6.0),
-            'cable.soil_temperature' => (new Assumed(20.0, 'soil temperature 20 °C', DefaultReason::RuleBook))->within(10.0, 30.0),
-            'cable.soil_resistivity' => (new Assumed(2.5, 'soil resistivity 2.5 K·m/W', DefaultReason::RuleBook))->within(1.0, 3.0),
-            'settings.terminal_temperature' => (new Assumed(70.0, '70 °C terminals', DefaultReason::Practice))->within(90.0),
-            'settings.tray' => (new Assumed('perforated', 'perforated tray', DefaultReason::Practice))->within('ladder', 'bunched'),
+            'supply.frequency' => Assumed::byBook(50.0, '50 Hz supply, usual under IEC'),
+            'supply.phases' => Assumed::practice(3.0, 'three phases'),
+            'supply.ambient' => Assumed::byBook(30.0, 'ambient 30 °C')->within(20.0, 40.0),
+            'cable.material' => Assumed::practice(Metal::Copper, 'copper conductors')->within(Metal::Aluminium),
+            'cable.insulation' => Assumed::practice(Insulation::Xlpe, 'XLPE insulation')->within(Insulation::Pvc),
+            'cable.method' => Assumed::practice(Installation::E, 'reference method E, multicore in free air or on a tray')
+                ->within(Installation::C, Installation::B2),
+            'cable.grouped_circuits' => Assumed::practice(1.0, 'one circuit on its own')->within(3.0, 6.0),
+            'cable.soil_temperature' => Assumed::byBook(20.0, 'soil temperature 20 °C')->within(10.0, 30.0),
+            'cable.soil_resistivity' => Assumed::byBook(2.5, 'soil resistivity 2.5 K·m/W')->within(1.0, 3.0),
+            'settings.terminal_temperature' => Assumed::practice(70.0, '70 °C terminals')->within(90.0),
+            'settings.tray' => Assumed::practice(Support::Perforated, 'perforated tray')->within(Support::Ladder, Support::Bunched),
         ];
     }
 
@@ -72,13 +75,13 @@ final readonly class IecRuleBook implements RuleBook
     public function favourable(): array
     {
         return [
-            'supply.ambient' => new Assumed(20.0, 'ambient 20 °C', DefaultReason::Practice),
-            'cable.insulation' => new Assumed('XLPE', 'XLPE insulation', DefaultReason::Practice),
-            'cable.method' => new Assumed('E', 'reference method E', DefaultReason::Practice),
-            'cable.soil_temperature' => new Assumed(10.0, 'soil temperature 10 °C', DefaultReason::Practice),
-            'cable.soil_resistivity' => new Assumed(0.5, 'soil resistivity 0.5 K·m/W', DefaultReason::Practice),
-            'settings.terminal_temperature' => new Assumed(90.0, '90 °C terminals', DefaultReason::Practice),
-            'settings.tray' => new Assumed('ladder', 'ladder', DefaultReason::Practice),
+            'supply.ambient' => Assumed::practice(20.0, 'ambient 20 °C'),
+            'cable.insulation' => Assumed::practice(Insulation::Xlpe, 'XLPE insulation'),
+            'cable.method' => Assumed::practice(Installation::E, 'reference method E'),
+            'cable.soil_temperature' => Assumed::practice(10.0, 'soil temperature 10 °C'),
+            'cable.soil_resistivity' => Assumed::practice(0.5, 'soil resistivity 0.5 K·m/W'),
+            'settings.terminal_temperature' => Assumed::practice(90.0, '90 °C terminals'),
+            'settings.tray' => Assumed::practice(Support::Ladder, 'ladder'),
         ];
     }
 
@@ -103,7 +106,7 @@ final readonly class IecRuleBook implements RuleBook
             'guard.start_exception.evidence', 'guard.start_exception.overload', 'guard.instantaneous', 'cable.wet',
         ];
 
-        $way = IecWay::tryFrom($circuit->word('cable.method') ?? '');
+        $way = $circuit->chosen('cable.method', Installation::class);
 
         return [
             ...$always,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Books\Nec;
 
+use BraveAnvil\Circuit\Choice\Insulation;
 use BraveAnvil\Circuit\Choice\RacewayMaterial;
 use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Circuit\Figure;
@@ -19,9 +20,6 @@ final readonly class NecRaceways implements RacewayRules
     /** Share of a raceway that three and more conductors may fill. */
     private const MOST = 0.4;
 
-    /** Insulations by the table that tells their areas. */
-    private const AREAS = ['THHN' => 'thwn', 'THWN' => 'thwn', 'THWN-2' => 'thwn', 'XHHW' => 'xhhw', 'XHHW-2' => 'xhhw'];
-
     public function __construct(private Table $table)
     {
     }
@@ -34,7 +32,12 @@ final readonly class NecRaceways implements RacewayRules
         int $conductors,
         string $grounding,
     ): array|string {
-        $areas = self::AREAS[$circuit->word('cable.insulation') ?? ''] ?? null;
+        $areas = match ($circuit->chosen('cable.insulation', Insulation::class)) {
+            Insulation::Thhn, Insulation::Thwn, Insulation::Thwn2 => 'thwn',
+            Insulation::Xhhw, Insulation::Xhhw2 => 'xhhw',
+            null, Insulation::Pvc, Insulation::Xlpe, Insulation::Tw, Insulation::Thw, Insulation::Rhw2, Insulation::Rw75, Insulation::Rw90,
+            Insulation::T90 => null,
+        };
         $raceway = ($circuit->chosen('cable.raceway_material', RacewayMaterial::class) ?? RacewayMaterial::Steel)->value;
         if ($areas === null) {
             return 'The areas of conductors with this insulation are not available here.';

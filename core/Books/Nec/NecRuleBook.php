@@ -18,11 +18,14 @@ use BraveAnvil\Books\American\Impedances;
 use BraveAnvil\Books\American\MotorFactors;
 use BraveAnvil\Books\American\OverloadLimits;
 use BraveAnvil\Circuit\Assumed;
+use BraveAnvil\Circuit\Choice\Installation;
+use BraveAnvil\Circuit\Choice\Insulation;
+use BraveAnvil\Circuit\Choice\Metal;
 use BraveAnvil\Circuit\Choice\PhaseNaming;
+use BraveAnvil\Circuit\Choice\RacewayMaterial;
 use BraveAnvil\Circuit\Choice\RuleBookName;
 use BraveAnvil\Circuit\Choice\Scpd;
 use BraveAnvil\Circuit\Circuit;
-use BraveAnvil\Circuit\DefaultReason;
 use BraveAnvil\Circuit\LocalUnits;
 use BraveAnvil\Ground\PlateLayout;
 use BraveAnvil\Ground\Words;
@@ -67,14 +70,16 @@ final readonly class NecRuleBook implements RuleBook
     public function defaults(): array
     {
         return [
-            'supply.frequency' => new Assumed(60.0, '60 Hz supply, usual under the NEC', DefaultReason::RuleBook),
-            'supply.phases' => new Assumed(3.0, 'three phases', DefaultReason::Practice),
-            'supply.ambient' => (new Assumed(30.0, 'ambient 30 °C', DefaultReason::RuleBook))->within(20.0, 40.0),
-            'cable.material' => (new Assumed('copper', 'copper conductors', DefaultReason::Practice))->within('aluminium'),
-            'cable.insulation' => (new Assumed('THWN-2', 'THWN-2 insulation, 90 °C', DefaultReason::Practice))->within('TW', 'THWN'),
-            'cable.method' => new Assumed('raceway', 'conductors in raceway', DefaultReason::RuleBook),
-            'cable.raceway_material' => (new Assumed('steel', 'steel raceway', DefaultReason::Practice))->within('pvc', 'aluminium'),
-            'cable.grouped_circuits' => (new Assumed(1.0, 'one circuit in the raceway', DefaultReason::Practice))->within(2.0, 3.0),
+            'supply.frequency' => Assumed::byBook(60.0, '60 Hz supply, usual under the NEC'),
+            'supply.phases' => Assumed::practice(3.0, 'three phases'),
+            'supply.ambient' => Assumed::byBook(30.0, 'ambient 30 °C')->within(20.0, 40.0),
+            'cable.material' => Assumed::practice(Metal::Copper, 'copper conductors')->within(Metal::Aluminium),
+            'cable.insulation' => Assumed::practice(Insulation::Thwn2, 'THWN-2 insulation, 90 °C')
+                ->within(Insulation::Tw, Insulation::Thwn),
+            'cable.method' => Assumed::byBook(Installation::Raceway, 'conductors in raceway'),
+            'cable.raceway_material' => Assumed::practice(RacewayMaterial::Steel, 'steel raceway')
+                ->within(RacewayMaterial::Pvc, RacewayMaterial::Aluminium),
+            'cable.grouped_circuits' => Assumed::practice(1.0, 'one circuit in the raceway')->within(2.0, 3.0),
         ];
     }
 
@@ -92,10 +97,10 @@ final readonly class NecRuleBook implements RuleBook
     public function favourable(): array
     {
         return [
-            'supply.ambient' => new Assumed(25.0, 'ambient 25 °C', DefaultReason::Practice),
-            'cable.insulation' => new Assumed('THWN-2', 'THWN-2 insulation, 90 °C', DefaultReason::Practice),
-            'cable.terminal_temperature' => new Assumed(75.0, '75 °C terminals', DefaultReason::Practice),
-            'cable.raceway_material' => new Assumed('pvc', 'PVC raceway', DefaultReason::Practice),
+            'supply.ambient' => Assumed::practice(25.0, 'ambient 25 °C'),
+            'cable.insulation' => Assumed::practice(Insulation::Thwn2, 'THWN-2 insulation, 90 °C'),
+            'cable.terminal_temperature' => Assumed::practice(75.0, '75 °C terminals'),
+            'cable.raceway_material' => Assumed::practice(RacewayMaterial::Pvc, 'PVC raceway'),
         ];
     }
 

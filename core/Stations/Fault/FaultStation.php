@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Stations\Fault;
 
+use BraveAnvil\Circuit\Choice\Insulation;
 use BraveAnvil\Circuit\Choice\Metal;
 use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Circuit\Figure;
@@ -116,7 +117,7 @@ final readonly class FaultStation
         }
         $bearings = [];
         foreach (array_filter([$cabling->motor, $cabling->line]) as $run) {
-            $factor = $rules->withstandFactor($circuit->word('cable.insulation') ?? '', $run->conductor->metal);
+            $factor = $rules->withstandFactor($circuit->chosen('cable.insulation', Insulation::class), $run->conductor->metal);
             $bearings[] = new Bearing(
                 TraceKind::Conductor, $run->conductor->text.' conductors',
                 ($factor * $run->conductor->areaMm2 * $run->conductor->sets) ** 2,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace BraveAnvil\Stations\Fault;
 
 use BraveAnvil\Circuit\Choice\Earthing;
+use BraveAnvil\Circuit\Choice\Insulation;
 use BraveAnvil\Circuit\Choice\Metal;
 use BraveAnvil\Circuit\Choice\RacewayMaterial;
 use BraveAnvil\Circuit\Circuit;
@@ -171,7 +172,7 @@ final readonly class GroundFigures
         $bears = [];
         foreach ([$cabling->motor, $cabling->line] as $run) {
             if ($run !== null) {
-                $factor = $this->rules->withstandFactor($circuit->word('cable.insulation') ?? '', $run->conductor->metal);
+                $factor = $this->rules->withstandFactor($circuit->chosen('cable.insulation', Insulation::class), $run->conductor->metal);
                 $bears[] = ($factor * $run->conductor->areaMm2) ** 2;
             }
         }
@@ -179,8 +180,9 @@ final readonly class GroundFigures
             return new FaultRow($label, null, null, FaultVerdict::NotChecked, 'no conductors are chosen');
         }
         $withstand = $ledger->work(FaultFigure::Withstand)
-            ->as('k² S², the smallest', 'k '.Show::number($this->rules->withstandFactor($circuit->word('cable.insulation') ?? '',
-                $cabling->motor?->conductor->metal ?? Metal::Copper)).' for each conductor')
+            ->as('k² S², the smallest', 'k '.Show::number($this->rules->withstandFactor(
+                $circuit->chosen('cable.insulation', Insulation::class), $cabling->motor?->conductor->metal ?? Metal::Copper,
+            )).' for each conductor')
             ->equals(min($bears))
             ->source('adiabatic equation with the constants of the insulation (from memory)')
             ->write();

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Stations\Fault;
 
+use BraveAnvil\Circuit\Choice\Insulation;
 use BraveAnvil\Circuit\Choice\Metal;
 use BraveAnvil\Circuit\Choice\RacewayMaterial;
 
@@ -17,7 +18,7 @@ interface GroundRules
     public function reactance(string $size, RacewayMaterial $raceway): ?float;
 
     /** Factor k of the adiabatic equation, A·√s/mm², of an insulation. */
-    public function withstandFactor(string $insulation, Metal $metal): float;
+    public function withstandFactor(?Insulation $insulation, Metal $metal): float;
 
     public function impedanceSource(): string;
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Stations\Fault;
 
+use BraveAnvil\Circuit\Choice\Installation;
 use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Circuit\Figure;
 use BraveAnvil\Circuit\Ledger;
@@ -25,7 +26,7 @@ final readonly class RacewayStation
      */
     public function solve(Circuit $circuit, Cabling $cabling, ?Figure $motorGrounding, ?Figure $lineGrounding, Ledger $ledger): void
     {
-        if ($circuit->word('cable.method') !== 'raceway') {
+        if ($circuit->chosen('cable.method', Installation::class) !== Installation::Raceway) {
             return;
         }
         $six = $cabling->motorLadder?->run()->sixLeads() === true;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Stations\RunUp;
 
+use BraveAnvil\Circuit\Choice\ChangeoverBy;
 use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Circuit\Figure;
 use BraveAnvil\Circuit\Ledger;
@@ -129,7 +130,7 @@ final class RunUpFigures
     {
         return match (true) {
             $circuit->number('starter.changeover.value') === null => 'until 97 % of the speed that the first stage reaches',
-            $circuit->word('starter.changeover.by') === 'speed' => 'until the entered speed is reached',
+            $circuit->chosen('starter.changeover.by', ChangeoverBy::class) === ChangeoverBy::Speed => 'until the entered speed is reached',
             default => 'as entered',
         };
     }

@@ -19,30 +19,30 @@ final readonly class ComparedMethod
 {
     /**
      * @param  string  $key  in the names of its figures
-     * @param  array<FieldPath, string|float>  $sets  what is set on the starter, in base units
+     * @param  float|null  $tapPercent  where it has taps
      */
-    private function __construct(public string $key, public MethodName $method, public array $sets)
-    {
+    private function __construct(
+        public string $key,
+        public MethodName $method,
+        public ?float $tapPercent = null,
+        public ?Transition $transition = null,
+    ) {
     }
 
     /** @return list<self> in the order in which they are drawn */
     public static function all(): array
     {
-        $closed = ['starter.transition' => Transition::Closed->value];
-        $open = ['starter.transition' => Transition::Open->value];
-        $tap = static fn (float $percent): array => ['starter.tap_percent' => $percent];
-
         return [
-            new self('direct', MethodName::Direct, []),
-            new self('star_delta', MethodName::StarDelta, $open),
-            new self('star_delta_closed', MethodName::StarDelta, $closed),
-            new self('autotransformer_50', MethodName::Autotransformer, $tap(50.0)),
-            new self('autotransformer_65', MethodName::Autotransformer, $tap(65.0)),
-            new self('autotransformer_80', MethodName::Autotransformer, $tap(80.0)),
-            new self('resistor', MethodName::Resistor, []),
-            new self('reactor', MethodName::Reactor, []),
-            new self('soft_starter', MethodName::SoftStarter, []),
-            new self('drive', MethodName::Drive, []),
+            new self('direct', MethodName::Direct),
+            new self('star_delta', MethodName::StarDelta, transition: Transition::Open),
+            new self('star_delta_closed', MethodName::StarDelta, transition: Transition::Closed),
+            new self('autotransformer_50', MethodName::Autotransformer, 50.0),
+            new self('autotransformer_65', MethodName::Autotransformer, 65.0),
+            new self('autotransformer_80', MethodName::Autotransformer, 80.0),
+            new self('resistor', MethodName::Resistor),
+            new self('reactor', MethodName::Reactor),
+            new self('soft_starter', MethodName::SoftStarter),
+            new self('drive', MethodName::Drive),
         ];
     }
 
@@ -51,8 +51,8 @@ final readonly class ComparedMethod
         $name = $this->method->label($words);
 
         return match (true) {
-            isset($this->sets['starter.tap_percent']) => $name.' '.$this->sets['starter.tap_percent'].' %',
-            ($this->sets['starter.transition'] ?? '') === Transition::Closed->value => $name.', closed transition',
+            $this->tapPercent !== null => $name.' '.$this->tapPercent.' %',
+            $this->transition === Transition::Closed => $name.', closed transition',
             default => $name,
         };
     }
@@ -66,8 +66,8 @@ final readonly class ComparedMethod
         $transition = $circuit->chosen('starter.transition', Transition::class) ?? Transition::Open;
         $tap = $circuit->number('starter.tap_percent')?->number();
 
-        return (! isset($this->sets['starter.transition']) || $this->sets['starter.transition'] === $transition->value)
-            && (! isset($this->sets['starter.tap_percent']) || $tap === $this->sets['starter.tap_percent']);
+        return ($this->transition ?? $transition) === $transition
+            && ($this->tapPercent === null || $tap === $this->tapPercent);
     }
 
     /** The circuit with this starter. A timer that was set for another one is not taken over. */
@@ -78,8 +78,8 @@ final readonly class ComparedMethod
         }
 
         return $circuit->choosing([
-            'starter.changeover.by' => null, 'starter.changeover.value' => null, 'starter.tap_percent' => null,
-            'starter.transition' => null, 'guard.overload_place' => null, 'starter.method' => $this->method->value, ...$this->sets,
+            'starter.changeover.by' => null, 'starter.changeover.value' => null, 'starter.tap_percent' => $this->tapPercent,
+            'starter.transition' => $this->transition, 'guard.overload_place' => null, 'starter.method' => $this->method,
         ]);
     }
 }

@@ -76,9 +76,8 @@ final readonly class ComparisonCurve implements Curve
             'parts' => $this->parts($row->attempt),
             'sets' => [
                 'method' => $row->method->method->value,
-                'tap_percent' => isset($row->method->sets['starter.tap_percent'])
-                    ? Show::number((float) $row->method->sets['starter.tap_percent']) : null,
-                'transition' => isset($row->method->sets['starter.transition']) ? (string) $row->method->sets['starter.transition'] : null,
+                'tap_percent' => $row->method->tapPercent === null ? null : Show::number($row->method->tapPercent),
+                'transition' => $row->method->transition?->value,
             ],
             'course' => $course === null ? [] : self::drawn($course->moments),
         ];

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Studies\Sensitivity;
 
+use BackedEnum;
+use BraveAnvil\Circuit\Choice\Choice;
 use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Circuit\Field;
 use BraveAnvil\Circuit\Fields;
@@ -46,7 +48,7 @@ final class Candidates
                 continue;
             }
             $tried = array_map(
-                static fn (float|string|bool $value): array => [$value, self::said($field, $value, $book)], $default->range,
+                static fn (float|bool|BackedEnum $value): array => [$value, self::said($field, $value, $book)], $default->range,
             );
             $candidates[] = new Candidate(Doubted::Assumed, $path, $field->label, $default->why, $tried);
         }
@@ -54,7 +56,7 @@ final class Candidates
         return $candidates;
     }
 
-    private static function said(Field $field, float|string|bool $value, RuleBook $book): string
+    private static function said(Field $field, float|bool|BackedEnum $value, RuleBook $book): string
     {
         if (is_bool($value)) {
             return $value ? 'yes' : 'no';
@@ -62,14 +64,11 @@ final class Candidates
         if (is_float($value)) {
             return Show::quantity($value, $field->unit);
         }
-        $label = $book->choices()[$field->path][$value] ?? $book->choices()[$field->path][strtolower($value)] ?? null;
-        foreach ($field->cases() as $choice) {
-            if ($choice->value === $value) {
-                $label = $choice->label($book->words());
-            }
-        }
+        $named = $book->choices()[$field->path] ?? [];
+        $text = (string) $value->value;
 
-        return $label ?? $value;
+        return $value instanceof Choice && $named === [] ? $value->label($book->words())
+            : $named[$text] ?? $named[strtolower($text)] ?? $text;
     }
 
     /**

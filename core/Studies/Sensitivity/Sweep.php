@@ -6,7 +6,6 @@ namespace BraveAnvil\Studies\Sensitivity;
 
 use BraveAnvil\Circuit\Assumed;
 use BraveAnvil\Circuit\Circuit;
-use BraveAnvil\Circuit\DefaultReason;
 use BraveAnvil\Circuit\Ledger;
 use BraveAnvil\Ground\EntryCorrection;
 use BraveAnvil\Tables\EntryPath;
@@ -33,9 +32,9 @@ final readonly class Sweep
             $tries = [];
             foreach ($candidate->tried as [$value, $said]) {
                 $other = $candidate->kind === Doubted::Assumed
-                    ? ($this->solve)($circuit->supposing($candidate->at, new Assumed($value, 'another value', DefaultReason::Practice)),
+                    ? ($this->solve)($circuit->supposing($candidate->at, Assumed::practice($value, 'another value')),
                         $tables)
-                    : ($this->solve)($circuit, self::entered($tables, $candidate->at, (float) $value));
+                    : ($this->solve)($circuit, self::entered($tables, $candidate->at, is_float($value) ? $value : 0.0));
                 $tries[] = new Attempt($said, $base->against(Outcome::of($other)));
             }
             $rows[] = new Swept($candidate, $tries);

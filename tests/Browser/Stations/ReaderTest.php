@@ -38,13 +38,15 @@ final class ReaderTest extends BrowserTestCase
         $this->everyView($hand, function (string $view) use ($hand): void {
             $hand->driver->executeScript('document.activeElement?.blur(); window.walked = new Set()');
             $hidden = [];
+            // A view may begin at a field of its own: the walk goes over the end of the page to what lies before it.
+            $ends = 0;
             for ($stops = 0; $stops < self::MOST_STOPS; $stops++) {
                 $hand->keys(WebDriverKeys::TAB);
                 $stop = self::stop($hand);
-                if ($stop === 'again') {
+                if ($stop === 'again' || ($stop === 'end' && ++$ends > 2)) {
                     break;
                 }
-                if ($stop !== '') {
+                if ($stop !== '' && $stop !== 'end') {
                     $hidden[] = $stop;
                 }
             }
@@ -54,12 +56,15 @@ final class ReaderTest extends BrowserTestCase
         });
     }
 
-    /** `again` where it was there before or is out of the page; what is wrong with the stop; empty where it is well. */
+    /** `again` where it was there before, `end` out of the page; what is wrong with the stop; empty where it is well. */
     private static function stop(Hand $hand): string
     {
         $said = $hand->driver->executeScript(<<<'JS'
             const e = document.activeElement;
-            if (e === null || e === document.body || window.walked.has(e)) {
+            if (e === null || e === document.body) {
+                return 'end';
+            }
+            if (window.walked.has(e)) {
                 return 'again';
             }
             window.walked.add(e);

@@ -8,6 +8,7 @@ import { Fields, Pictures } from '../../bench/StationPage';
 import { Drawing } from '../../kit/Drawing';
 import { Picture } from '../../kit/Picture';
 import { RuledTable } from '../../kit/RuledTable';
+import { Unseen } from '../../kit/Unseen';
 import { KeptReadings } from './KeptReadings';
 
 const VERDICTS: Readonly<Record<string, string>> = {
@@ -55,7 +56,9 @@ export function AfterView() {
                             <caption>Before and after</caption>
                             <thead>
                                 <tr>
-                                    <th scope="col" aria-label="Quantity" />
+                                    <th scope="col">
+                                        <Unseen>Quantity</Unseen>
+                                    </th>
                                     <th scope="col">before</th>
                                     <th scope="col">after</th>
                                     <th scope="col">expected</th>

@@ -1,6 +1,7 @@
 import styled from 'styled-components';
 import type { ReadingComparison } from '../../api/contract';
 import { RuledTable } from '../../kit/RuledTable';
+import { Unseen } from '../../kit/Unseen';
 import { token } from '../../theme/tokens';
 
 const Table = styled(RuledTable)`
@@ -44,7 +45,9 @@ export function QuantityTable({ comparison, caption }: { comparison: ReadingComp
                 </caption>
                 <thead>
                     <tr>
-                        <th scope="col" aria-label="Quantity" />
+                        <th scope="col">
+                            <Unseen>Quantity</Unseen>
+                        </th>
                         <th scope="col">read</th>
                         <th scope="col">expected</th>
                         <th scope="col">within</th>

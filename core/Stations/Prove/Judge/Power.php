@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace BraveAnvil\Stations\Prove\Judge;
 
 use BraveAnvil\Circuit\Field\PowerFields;
+use BraveAnvil\Circuit\Fields;
 use BraveAnvil\Circuit\Ledger;
 use BraveAnvil\Ground\Show;
 use BraveAnvil\Stations\Measure\Measured;
@@ -91,7 +92,8 @@ final class Power implements Judge
         foreach (array_keys(PowerFields::LIST) as $path) {
             if (str_starts_with($path, 'measure.')) {
                 $value = ($reading->values()[substr($path, 8)] ?? null)?->value;
-                $typed[$path] = is_float($value) || is_string($value) ? $value : null;
+                $choices = Fields::at($path)->choices;
+                $typed[$path] = is_string($value) && $choices !== null ? $choices::tryFrom($value) : (is_float($value) ? $value : null);
             }
         }
         $ledger = new Ledger();

@@ -8,7 +8,6 @@ use BraveAnvil\Circuit\Assumed;
 use BraveAnvil\Circuit\Choice\DrivenMachine;
 use BraveAnvil\Circuit\Choice\MethodName;
 use BraveAnvil\Circuit\Circuit;
-use BraveAnvil\Circuit\DefaultReason;
 use BraveAnvil\Circuit\Fields;
 use BraveAnvil\Tables\Practice\RunUpPractice;
 
@@ -27,7 +26,7 @@ final readonly class StartDefaults
     public function of(Circuit $circuit): array
     {
         $practice = $this->practice;
-        $usual = static fn (float $value, string $why): Assumed => new Assumed($value, $why, DefaultReason::Practice);
+        $usual = static fn (float $value, string $why): Assumed => Assumed::practice($value, $why);
         $machine = $circuit->chosen('load.machine', DrivenMachine::class);
         $kind = $machine?->loadKind();
         $defaults = [
@@ -35,7 +34,7 @@ final readonly class StartDefaults
             'settings.dip_limit_motor' => $usual($practice->dipLimitMotor(), 'the usual voltage dip limit at the motor'),
             'settings.changeover_minimum' => $usual($practice->changeoverMinimum(), 'the usual changeover speed'),
             ...$machine === null || $kind === null ? [] : [
-                'load.kind' => new Assumed($kind->value, 'the usual load of a '.$machine->value, DefaultReason::Practice),
+                'load.kind' => Assumed::practice($kind, 'the usual load of a '.$machine->value),
             ],
         ];
 
