@@ -1,4 +1,4 @@
-// Writes web/api/contract.ts from the schemas beside this file. `--check` only compares.
+// Writes web/api/contract.ts from the schemas beside this file, and web/api/service.ts from the routes. `--check` only compares.
 import { readFileSync, writeFileSync } from 'node:fs';
 import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
@@ -6,12 +6,22 @@ import { compile } from 'json-schema-to-typescript';
 import { format, resolveConfig } from 'prettier';
 
 const here = dirname(fileURLToPath(import.meta.url));
-const target = join(here, '../web/api/contract.ts');
 const parts = ['// Generated from contract/*.schema.json by contract/generate.mjs. Do not edit.'];
 for (const name of ['circuit', 'solution', 'service']) {
     const schema = JSON.parse(readFileSync(join(here, `${name}.schema.json`), 'utf8'));
     // Every key of a circuit may be missing, and unknown ones are kept.
-    parts.push(await compile(schema, name, { bannerComment: '', additionalProperties: false, format: false }));
+    const made = await compile(schema, name, {
+        bannerComment: '',
+        additionalProperties: false,
+        format: false,
+        unreachableDefinitions: name === 'service',
+    });
+    parts.push(
+        made.replace(
+            / \*\s*\n \* This interface was referenced by .*\n \* via the `definition` .*\n|\/\*\*\n \* This interface was referenced by .*\n \* via the `definition` .*\n \*\/\n/g,
+            '',
+        ),
+    );
 }
 // One field a line.
 const fields = Object.entries(JSON.parse(readFileSync(join(here, 'fields.json'), 'utf8'))).map(
@@ -31,12 +41,62 @@ parts.push(
             .join(' | ')};\n` +
         `export interface ReadingField { name: string; label: string; unit: string; accepted: string; empty: string; several: boolean; choices: readonly { value: string; label: string }[] }`,
 );
-const text = await format(parts.join('\n\n'), { ...(await resolveConfig(target)), parser: 'typescript' });
-if (process.argv.includes('--check')) {
-    if (readFileSync(target, 'utf8') !== text) {
-        console.error('web/api/contract.ts is not what the schemas say: run npm run contract');
-        process.exit(1);
+
+/** One function for each route: its numbers, what is asked behind the question mark, what is sent. */
+// A word that the language keeps for itself is no name of a parameter.
+const named = (id) => (id === 'import' ? 'imported' : id);
+const functionOf = (name, { method, path, ids, query, takes, answers }) => {
+    const file = answers === 'file';
+    const sends = takes === 'bytes' ? 'Blob' : takes;
+    const parameters = [
+        ...ids.map((id) => `${named(id)}: Id`),
+        ...(query.length > 0
+            ? [`query: Query<${query.map((one) => JSON.stringify(one)).join(' | ')}>${sends === null ? ' = {}' : ''}`]
+            : []),
+        ...(sends === null ? [] : [`body: ${sends}`]),
+        ...(file ? [] : ['signal?: AbortSignal']),
+    ];
+    const address = `\`${path.replace(/\{(\w+)\}/g, (_, id) => `\${${named(id)}}`)}${query.length > 0 ? '${asked(query)}' : ''}\``;
+    const body = file
+        ? `\`/api/\${${address}}\``.replace('`/api/${`', '`/api/').replace(/`}`$/, '`')
+        : takes === 'bytes'
+          ? `send<${answers ?? 'undefined'}>('${method}', ${address}, body, signal)`
+          : `call<${answers ?? 'undefined'}>('${method}', ${address}, ${sends === null ? 'undefined' : 'body'}, signal)`;
+    return `${name}: (${parameters.join(', ')}) => ${body}`;
+};
+const routes = JSON.parse(readFileSync(join(here, 'routes.json'), 'utf8'));
+const used = new Set(
+    Object.values(routes)
+        .flatMap((calls) => Object.values(calls))
+        .flatMap(({ takes, answers }) => [takes, answers])
+        .filter((one) => one !== null && one !== 'file' && one !== 'bytes'),
+);
+const service = [
+    '// Generated from the routes by bin/contract. Do not edit.',
+    "import { asked, call, send, type Id, type Query } from './client';",
+    `import type { ${[...used].sort().join(', ')} } from './contract';`,
+    '/** Every call to the service, by what it is about. What answers with a file gives its address. */',
+    `export const service = { ${Object.entries(routes)
+        .map(
+            ([about, calls]) =>
+                `${about}: { ${Object.entries(calls)
+                    .map(([name, one]) => functionOf(name, one))
+                    .join(', ')} }`,
+        )
+        .join(', ')} };`,
+].join('\n\n');
+let differs = false;
+for (const [name, source] of [
+    ['contract', parts.join('\n\n')],
+    ['service', service],
+]) {
+    const target = join(here, `../web/api/${name}.ts`);
+    const text = await format(source, { ...(await resolveConfig(target)), parser: 'typescript' });
+    if (!process.argv.includes('--check')) {
+        writeFileSync(target, text);
+    } else if (readFileSync(target, 'utf8') !== text) {
+        console.error(`web/api/${name}.ts is not what the schemas and routes say: run bin/contract`);
+        differs = true;
     }
-} else {
-    writeFileSync(target, text);
 }
+process.exit(differs ? 1 : 0);

@@ -33,6 +33,18 @@ export const errorOf = (error: unknown): Error => (error instanceof Error ? erro
 /** What a person is told where something failed. */
 export const messageOf = (error: unknown): string => errorOf(error).message;
 
+/** A number of the database, as it came or as it stands in an address. */
+export type Id = number | string;
+
+/** What may stand behind a question mark; what is undefined is left out. */
+export type Query<Name extends string> = Readonly<Partial<Record<Name, string | number | undefined>>>;
+
+/** The part of an address behind its path. */
+export function asked(query: Readonly<Record<string, string | number | undefined>>): string {
+    const given = Object.entries(query).filter(([, value]) => value !== undefined);
+    return given.length === 0 ? '' : `?${given.map(([name, value]) => `${name}=${encodeURIComponent(String(value))}`).join('&')}`;
+}
+
 function xsrfToken(): string {
     const cookie = document.cookie.split('; ').find((one) => one.startsWith('XSRF-TOKEN='));
     return cookie === undefined ? '' : decodeURIComponent(cookie.slice('XSRF-TOKEN='.length));

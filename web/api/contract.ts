@@ -4068,6 +4068,206 @@ export interface ReadingCheck {
         accepted: string;
     }[];
 }
+export interface BankBody {
+    version: number;
+    typed: Readonly<Record<string, unknown>>;
+}
+export interface NewCircuit {
+    site_id: number;
+    circuit?: Readonly<Record<string, unknown>>;
+}
+export interface CircuitBody {
+    version: number;
+    key?: string;
+    circuit: Readonly<Record<string, unknown>>;
+}
+export interface SeenVersion {
+    version: number;
+}
+export interface AskedReading {
+    kind: ReadingKind;
+    where?: string | null;
+}
+export interface NewDrill {
+    fault: string | null;
+}
+export interface NamedFault {
+    fault: string;
+}
+export interface NewAnalyser {
+    name: string;
+    host: string;
+    port: number | string;
+    unit: number | string;
+    map: string;
+}
+export interface AskedLeads {
+    rule_book: string;
+    pairs: readonly (readonly (number | string)[])[];
+    second_forward?: boolean | null;
+    third_forward?: boolean | null;
+}
+export interface NewLogEntry {
+    kind: EntryKind;
+    values: Readonly<Record<string, unknown>>;
+    happened_at?: string | null;
+    is_minded?: boolean;
+}
+export interface Why {
+    why: string;
+}
+export interface NewPerson {
+    name: string;
+    login: string;
+    role: string;
+    password: string;
+}
+export interface PersonBody {
+    name: string;
+    role: string;
+    active: boolean;
+    password?: string | null;
+    version: number;
+}
+export interface ReadingToCheck {
+    rule_book: string;
+    kind: ReadingKind;
+    values: Readonly<Record<string, unknown>>;
+    load_percent?: string | null;
+}
+export interface MeasuredReading {
+    version: number;
+    instrument: string;
+    note?: string | null;
+    taken_at?: string | null;
+}
+export interface TypedReading {
+    kind: ReadingKind;
+    values: Readonly<Record<string, unknown>>;
+    load_percent?: string | null;
+    instrument: string;
+    note?: string | null;
+    taken_at?: string | null;
+}
+export interface TimedStart {
+    seconds: number | string;
+    changeover?: number | string | null;
+    note?: string | null;
+    taken_at?: string | null;
+}
+export interface AskedSchedule {
+    name: string;
+    as: 'csv' | 'pdf';
+}
+export interface ImportColumns {
+    columns: readonly unknown[];
+}
+export interface NewRevision {
+    name: string;
+    version: number;
+}
+export interface NewRound {
+    area: string | null;
+}
+export interface FoundOnRound {
+    item: string;
+    same: boolean;
+    found?: string | null;
+    seen?: boolean;
+}
+export interface Credentials {
+    login: string;
+    password: string;
+}
+export interface PasswordBody {
+    present: string;
+    password: string;
+}
+export interface AskedPaper {
+    paper: 'door' | 'file';
+    circuit: Readonly<Record<string, unknown>>;
+}
+export interface SentSheet {
+    kind: string;
+    remark?: string | null;
+}
+export interface ReturnedSheet {
+    remark: string;
+}
+export interface SignedSheet {
+    password: string;
+    remark?: string | null;
+    decisions: readonly SheetDecision[];
+}
+export interface SheetDecision {
+    key: string;
+    taken: boolean;
+    why?: string | null;
+}
+export interface NewSite {
+    name: string;
+    rule_book: string;
+    supply?: Readonly<Record<string, unknown>>;
+    settings?: Readonly<Record<string, unknown>>;
+    areas?: readonly string[];
+}
+export interface SiteBody {
+    name: string;
+    rule_book: string;
+    supply?: Readonly<Record<string, unknown>>;
+    settings?: Readonly<Record<string, unknown>>;
+    areas?: readonly string[];
+    version: number;
+}
+export interface NewSpare {
+    name: string;
+    place?: string;
+    plate: Readonly<Record<string, unknown>>;
+}
+export interface SpareBody {
+    name: string;
+    place?: string;
+    plate: Readonly<Record<string, unknown>>;
+    version: number;
+}
+export interface OfferedMotor {
+    circuit: Readonly<Record<string, unknown>>;
+    plate: Readonly<Record<string, unknown>>;
+}
+export interface NewCorrection {
+    path: string;
+    value: number | string;
+    why: string;
+    page?: string | null;
+    version: number;
+}
+export interface RemovedCorrection {
+    path: string;
+    version: number;
+}
+export interface TriedSupply {
+    supply: Readonly<Record<string, unknown>>;
+    after?: number | null;
+}
+export interface TakenSupply {
+    supply: Readonly<Record<string, unknown>>;
+    key: string;
+    circuits: readonly { circuit: number; version: number }[];
+}
+export interface AnalyserValues {
+    values: {
+        [k: string]: string;
+    };
+}
+/**
+ * A circuit of the open format as it stands on the bench, with what its site says beside it.
+ */
+export interface CircuitToSolve {
+    site_settings?: {
+        [k: string]: unknown;
+    };
+    [k: string]: unknown;
+}
 
 /** What never changes about a field: its label, the unit of a bare typed number, and a line below it. */
 export const FIELDS: Readonly<Record<FieldPath, { label: string; unit: string; hint: string }>> = {

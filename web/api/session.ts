@@ -1,6 +1,6 @@
 import { type QueryClient, queryOptions, useQuery } from '@tanstack/react-query';
 import { forgetAll, lastSeen, recall, remember } from '../away/lastSeen';
-import { call } from './client';
+import { service } from './service';
 import type { Person, SessionAnswer } from './contract';
 
 const AGAIN_MS = 5000;
@@ -26,7 +26,7 @@ export async function signedIn(client: QueryClient, answer: SessionAnswer): Prom
 
 export const sessionQuery = queryOptions({
     queryKey: ['session'],
-    queryFn: ({ signal }) => lastSeen(SEEN, async () => only(await call<SessionAnswer>('GET', 'session', undefined, signal))),
+    queryFn: ({ signal }) => lastSeen(SEEN, async () => only(await service.session.show(signal))),
     staleTime: 60_000,
     // Who is here is asked until somebody answers.
     refetchInterval: (query) => (query.state.status === 'error' ? AGAIN_MS : false),

@@ -1,6 +1,7 @@
 import { useEffect, useSyncExternalStore } from 'react';
-import { call, ProblemError } from '../api/client';
-import type { CircuitResource, Saved } from '../api/contract';
+import { ProblemError } from '../api/client';
+import { service } from '../api/service';
+import type { CircuitResource } from '../api/contract';
 import { forgetLocally, keptByPerson, type KeptDraft, type LocalDraft } from '../bench/localDrafts';
 import { isAwayError, isSignedOutError, recall, remember } from './lastSeen';
 
@@ -72,7 +73,7 @@ const tagOf = (draft: LocalDraft): string => {
 /** Sends one draft; says what keeps it. */
 async function send(draft: KeptDraft): Promise<Hindrance | null> {
     try {
-        const saved = await call<Saved>('PUT', `circuits/${draft.circuit}`, {
+        const saved = await service.circuit.update(draft.circuit, {
             version: draft.version,
             circuit: draft.draft,
             key: draft.key,

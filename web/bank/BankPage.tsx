@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { useParams } from 'react-router';
 import styled from 'styled-components';
-import { call } from '../api/client';
+import { service } from '../api/service';
 import type { BankAnswer } from '../api/contract';
 import { usePerson } from '../api/session';
 import { GradeMark } from '../kit/Grade';
@@ -81,7 +81,7 @@ export default function BankPage() {
     const { id = '' } = useParams();
     const bank = useQuery({
         queryKey: ['bank', id],
-        queryFn: () => call<BankAnswer>('GET', `sites/${id}/bank`),
+        queryFn: () => service.bank.show(id),
         refetchOnWindowFocus: false,
     });
     if (bank.isError) {

@@ -1,5 +1,5 @@
 import { useEffect, useRef, useState } from 'react';
-import { call } from '../api/client';
+import { service } from '../api/service';
 import type { BankAnswer } from '../api/contract';
 
 const PAUSE_MS = 500;
@@ -21,7 +21,7 @@ export function useBank(first: BankAnswer) {
         const stop = new AbortController();
         const timer = setTimeout(
             () => {
-                call<BankAnswer>('PUT', `sites/${first.site.id}/bank`, { version: version.current, typed }, stop.signal).then(
+                service.bank.update(first.site.id, { version: version.current, typed }, stop.signal).then(
                     (next) => {
                         version.current = next.version;
                         kept.current = typed;

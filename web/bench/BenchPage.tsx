@@ -2,7 +2,7 @@ import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { type ComponentType, lazy, Suspense, useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import styled from 'styled-components';
-import { call } from '../api/client';
+import { service } from '../api/service';
 import type { CircuitResource, Solution } from '../api/contract';
 import { mayEdit, usePerson } from '../api/session';
 import { isAwayError, lastSeen, recall, remember } from '../away/lastSeen';
@@ -135,7 +135,7 @@ export default function BenchPage() {
     const station = stationOf(asked);
     const query = useQuery({
         queryKey: ['circuit', id],
-        queryFn: ({ signal }) => lastSeen(`circuit:${id}`, () => call<CircuitResource>('GET', `circuits/${id}`, undefined, signal)),
+        queryFn: ({ signal }) => lastSeen(`circuit:${id}`, () => service.circuit.show(id, signal)),
         staleTime: 0,
         gcTime: 0,
         refetchOnWindowFocus: false,

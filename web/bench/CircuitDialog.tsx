@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import { call, messageOf } from '../api/client';
+import { messageOf } from '../api/client';
+import { service } from '../api/service';
 import { type CircuitResource, FIELDS } from '../api/contract';
 import { Button } from '../kit/Button';
 import { Actions, Dialog } from '../kit/Dialog';
@@ -27,7 +28,7 @@ export function CircuitDialog({
     const [asking, setAsking] = useState(false);
     const areas = [...new Set(['', ...resource.site.areas, typed(draft, 'area')])];
     const copy = async () => {
-        const made = await call<CircuitResource>('POST', 'circuits', {
+        const made = await service.circuit.store({
             site_id: resource.site.id,
             circuit: { ...draft, tag: `${typed(draft, 'tag')} copy ${String(Date.now()).slice(-4)}` },
         });
@@ -39,7 +40,7 @@ export function CircuitDialog({
         if (version === null) {
             throw new Error('Save your changes first.');
         }
-        await call('DELETE', `circuits/${resource.id}`, { version });
+        await service.circuit.destroy(resource.id, { version });
         void navigate('/', { state: { archived: { id: resource.id, tag: typed(draft, 'tag') } } });
     };
     const [problem, setProblem] = useState<string | null>(null);

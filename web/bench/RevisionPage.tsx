@@ -1,8 +1,8 @@
 import { useQuery } from '@tanstack/react-query';
 import { useParams } from 'react-router';
 import styled from 'styled-components';
-import { call } from '../api/client';
-import type { Figure, Revision, Solution } from '../api/contract';
+import { service } from '../api/service';
+import type { Figure, Solution } from '../api/contract';
 import { TopBar } from '../kit/TopBar';
 import { Waiting } from '../kit/Waiting';
 import { token } from '../theme/tokens';
@@ -64,7 +64,7 @@ const stationOf = (figure: Figure | Omit<Figure, 'station'>): string =>
 /** A revision as it was kept: its figures and findings, never recomputed. */
 export default function RevisionPage() {
     const { id = '' } = useParams();
-    const query = useQuery({ queryKey: ['revision', id], queryFn: () => call<Revision>('GET', `revisions/${id}`), staleTime: Infinity });
+    const query = useQuery({ queryKey: ['revision', id], queryFn: () => service.revision.show(id), staleTime: Infinity });
     if (query.isError) {
         return <Waiting title="Cannot open this revision" text={query.error.message} />;
     }

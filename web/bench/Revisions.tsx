@@ -2,8 +2,9 @@ import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { type SyntheticEvent, useState } from 'react';
 import { Link } from 'react-router';
 import styled from 'styled-components';
-import { call, ProblemError } from '../api/client';
-import type { CircuitResource, RevisionRow, RevisionsAnswer } from '../api/contract';
+import { ProblemError } from '../api/client';
+import { service } from '../api/service';
+import type { CircuitResource } from '../api/contract';
 import { Button } from '../kit/Button';
 import { Actions, Dialog } from '../kit/Dialog';
 import { NotLoaded } from '../kit/NotLoaded';
@@ -46,7 +47,7 @@ export function Revisions({
     const key = ['revisions', resource.id];
     const query = useQuery({
         queryKey: key,
-        queryFn: () => call<RevisionsAnswer>('GET', `circuits/${resource.id}/revisions`),
+        queryFn: () => service.revision.index(resource.id),
         enabled: open,
     });
     const submit = async (event: SyntheticEvent) => {
@@ -58,7 +59,7 @@ export function Revisions({
             return;
         }
         try {
-            await call<RevisionRow>('POST', `circuits/${resource.id}/revisions`, { name, version });
+            await service.revision.store(resource.id, { name, version });
             setName('');
             await client.invalidateQueries({ queryKey: key });
         } catch (problem) {

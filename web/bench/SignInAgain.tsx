@@ -1,7 +1,7 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { type SyntheticEvent, useState } from 'react';
-import { call, errorOf, ProblemError } from '../api/client';
-import type { SessionAnswer } from '../api/contract';
+import { errorOf, ProblemError } from '../api/client';
+import { service } from '../api/service';
 import { signedIn } from '../api/session';
 import { Button } from '../kit/Button';
 import { Actions, Dialog } from '../kit/Dialog';
@@ -23,7 +23,7 @@ export function SignInAgain({ draft, login }: { draft?: DraftState; login: strin
         event.preventDefault();
         setProblem(null);
         try {
-            const session = await call<SessionAnswer>('POST', 'session', { login, password });
+            const session = await service.session.store({ login, password });
             announceSignIn();
             setPassword('');
             await signedIn(client, session);

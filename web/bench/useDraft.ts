@@ -1,6 +1,7 @@
 import { useCallback, useEffect, useReducer, useRef, useState } from 'react';
-import { call, ProblemError } from '../api/client';
-import type { CircuitResource, FieldPath, Saved } from '../api/contract';
+import { ProblemError } from '../api/client';
+import { service } from '../api/service';
+import type { CircuitResource, FieldPath } from '../api/contract';
 import { isAwayError, isSignedOutError, remember } from '../away/lastSeen';
 import { benchIsOpen } from '../away/unsaved';
 import { onSignIn } from '../session/signedIn';
@@ -103,7 +104,7 @@ export function useDraft(resource: CircuitResource, readOnly: boolean, person = 
             const key = keyOf(draft);
             sent.current = [...sent.current.slice(-SENT_KEPT), key];
             try {
-                const saved = await call<Saved>('PUT', `circuits/${resource.id}`, {
+                const saved = await service.circuit.update(resource.id, {
                     version: base,
                     circuit: draft,
                     key,

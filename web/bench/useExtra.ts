@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
-import { call } from '../api/client';
+import { service } from '../api/service';
 import type { Solution } from '../api/contract';
 import { useBench } from './BenchContext';
 import { toSolve } from './circuit';
@@ -15,7 +15,7 @@ export function useExtra(extra: 'methods' | 'margins' | 'time_current' | 'wiring
     const circuit = useMemo(() => toSolve(draft, place?.settings ?? {}), [draft, place]);
     const query = useQuery({
         queryKey: ['extra', extra, circuit],
-        queryFn: ({ signal }) => call<Solution>('POST', `solve?with=${extra}`, circuit, signal),
+        queryFn: ({ signal }) => service.solve.ask({ with: extra }, circuit, signal),
         staleTime: Infinity,
         gcTime: 60_000,
         retry: 1,

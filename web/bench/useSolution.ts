@@ -1,6 +1,6 @@
 import { keepPreviousData, queryOptions, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useMemo } from 'react';
-import { call } from '../api/client';
+import { service } from '../api/service';
 import { isAway } from '../away/away';
 import {
     type FieldError,
@@ -79,7 +79,7 @@ const RETRY_MS = 4000;
 const solution = (circuit: ToSolve) =>
     queryOptions({
         queryKey: ['solution', circuit],
-        queryFn: ({ signal }) => call<Solution>('POST', 'solve', circuit, signal),
+        queryFn: ({ signal }) => service.solve.ask({}, circuit, signal),
         staleTime: Infinity,
         gcTime: 60_000,
         retry: (count) => count < 2 && !isAway(),

@@ -1,8 +1,8 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
-import { call, messageOf } from '../api/client';
-import type { DueAnswer, SitesAnswer } from '../api/contract';
+import { messageOf } from '../api/client';
+import { service } from '../api/service';
 import { usePerson } from '../api/session';
 import { Button } from '../kit/Button';
 import { GradeMark } from '../kit/Grade';
@@ -20,13 +20,13 @@ export default function DuePage() {
     const client = useQueryClient();
     const [search, setSearch] = useSearchParams();
     const [said, setSaid] = useState('');
-    const sites = useQuery({ queryKey: ['sites'], queryFn: () => call<SitesAnswer>('GET', 'sites') });
+    const sites = useQuery({ queryKey: ['sites'], queryFn: () => service.site.index() });
     const site = search.get('site') ?? String(sites.data?.sites[0]?.id ?? '');
     const key = ['due', site];
-    const due = useQuery({ queryKey: key, queryFn: () => call<DueAnswer>('GET', `sites/${site}/due`), enabled: site !== '' });
+    const due = useQuery({ queryKey: key, queryFn: () => service.log.due(site), enabled: site !== '' });
     const renew = async () => {
         try {
-            await call('POST', `sites/${site}/calendar`);
+            await service.log.renewCalendar(site);
             await client.invalidateQueries({ queryKey: key });
             setSaid('New address made. The old address no longer works.');
         } catch (error) {
@@ -46,7 +46,7 @@ export default function DuePage() {
                         options={(sites.data?.sites ?? []).map(({ id, name }) => ({ value: String(id), label: name }))}
                         onChange={(chosen) => setSearch({ site: chosen }, { replace: true })}
                     />
-                    {site !== '' && <a href={`/api/sites/${site}/due.csv`}>Export (CSV)</a>}
+                    {site !== '' && <a href={service.log.dueFile(site)}>Export (CSV)</a>}
                 </ListBar>
                 {due.isError && <p>{due.error.message}</p>}
                 {due.data?.items.length === 0 && <p>Nothing is due. Greasing is counted from the first greasing in the logbook.</p>}

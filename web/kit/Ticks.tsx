@@ -23,6 +23,8 @@ const Group = styled(CheckboxGroup)`
 `;
 
 const Box = styled(CheckboxButton)`
+    /* The box itself is unseen: it has to lie here, so that the page moves to it. */
+    position: relative;
     display: inline-flex;
     align-items: center;
     gap: 8px;

@@ -3,6 +3,7 @@ import userEvent from '@testing-library/user-event';
 import { afterEach, expect, test, vi } from 'vitest';
 import type { PaperJob } from '../api/contract';
 import { Paper } from './Paper';
+import { service } from '../api/service';
 import { PaperMaker } from './PaperMaker';
 
 const job = (state: PaperJob['state']): PaperJob => ({ id: 9, name: 'file_sheet', state });
@@ -28,7 +29,7 @@ function answer(...states: PaperJob['state'][]) {
 
 test('a paper is asked for, looked after and opened', async () => {
     const paths = answer('waiting', 'under_way', 'done');
-    render(<PaperMaker ask="revisions/4/file" what="file sheet (PDF)" of="revision 2" />);
+    render(<PaperMaker ask={() => service.sheet.ask(4)} what="file sheet (PDF)" of="revision 2" />);
     await userEvent.click(screen.getByRole('button', { name: 'Create the file sheet (PDF) of revision 2' }));
     const link = await screen.findByRole('link');
     expect(link.getAttribute('href')).toBe('/api/papers/9/file');
@@ -37,7 +38,7 @@ test('a paper is asked for, looked after and opened', async () => {
 
 test('it is called off, and can be asked for again', async () => {
     const paths = answer('waiting', 'cancelled');
-    render(<PaperMaker ask="revisions/4/file" what="paper" of="it" />);
+    render(<PaperMaker ask={() => service.sheet.ask(4)} what="paper" of="it" />);
     await userEvent.click(screen.getByRole('button'));
     await userEvent.click(await screen.findByText('Cancel'));
     await screen.findByText('Cancelled.');
@@ -47,7 +48,7 @@ test('it is called off, and can be asked for again', async () => {
 
 test('one that fails says so', async () => {
     answer('failed');
-    render(<PaperMaker ask="revisions/4/file" what="paper" of="it" />);
+    render(<PaperMaker ask={() => service.sheet.ask(4)} what="paper" of="it" />);
     await userEvent.click(screen.getByRole('button'));
     await screen.findByText(/could not be created/);
 });

@@ -1,12 +1,13 @@
 import { useEffect, useState } from 'react';
-import { call, messageOf } from '../api/client';
+import { messageOf } from '../api/client';
+import { service } from '../api/service';
 import type { PaperJob } from '../api/contract';
 import { Button } from '../kit/Button';
 
 const EVERY_MS = 500;
 
 /** A paper that the workers make: asked for, looked after while they make it, called off, or opened. */
-export function PaperMaker({ ask, body, what, of }: { ask: string; body?: unknown; what: string; of: string }) {
+export function PaperMaker({ ask, what, of }: { ask: () => Promise<PaperJob>; what: string; of: string }) {
     const [job, setJob] = useState<PaperJob | null>(null);
     const [problem, setProblem] = useState('');
     const under = job?.state === 'waiting' || job?.state === 'under_way';
@@ -15,16 +16,17 @@ export function PaperMaker({ ask, body, what, of }: { ask: string; body?: unknow
             return;
         }
         const timer = setInterval(() => {
-            call<PaperJob>('GET', `papers/${job.id}`)
+            service.sheet
+                .asked(job.id)
                 .then(setJob)
                 .catch((error: unknown) => setProblem(messageOf(error)));
         }, EVERY_MS);
         return () => clearInterval(timer);
     }, [under, job?.id]);
-    const act = async (method: 'POST' | 'DELETE', path: string, sent?: unknown) => {
+    const act = async (work: () => Promise<PaperJob>) => {
         setProblem('');
         try {
-            setJob(await call<PaperJob>(method, path, sent));
+            setJob(await work());
         } catch (error) {
             setProblem(messageOf(error));
         }
@@ -32,18 +34,18 @@ export function PaperMaker({ ask, body, what, of }: { ask: string; body?: unknow
     return (
         <span>
             {job?.state === 'done' ? (
-                <a href={`/api/papers/${job.id}/file`} target="_blank" rel="noreferrer" aria-label={`Open the ${what} of ${of}`}>
+                <a href={service.sheet.download(job.id)} target="_blank" rel="noreferrer" aria-label={`Open the ${what} of ${of}`}>
                     Open the {what}
                 </a>
             ) : under ? (
                 <>
                     <span role="status">Creating the {what}. </span>
-                    <Button kind="quiet" onPress={() => void act('DELETE', `papers/${job.id}`)}>
+                    <Button kind="quiet" onPress={() => void act(() => service.sheet.cancel(job.id))}>
                         Cancel
                     </Button>
                 </>
             ) : (
-                <Button aria-label={`Create the ${what} of ${of}`} onPress={() => void act('POST', ask, body)}>
+                <Button aria-label={`Create the ${what} of ${of}`} onPress={() => void act(ask)}>
                     Create the {what}
                 </Button>
             )}

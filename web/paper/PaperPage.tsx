@@ -1,8 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { Link, useParams } from 'react-router';
 import styled from 'styled-components';
-import { call } from '../api/client';
-import type { CircuitResource, PaperAnswer } from '../api/contract';
+import { service } from '../api/service';
 import { Button } from '../kit/Button';
 import { Waiting } from '../kit/Waiting';
 import { Paper } from './Paper';
@@ -38,10 +37,10 @@ export default function PaperPage({ of }: { of: 'circuit' | 'revision' }) {
         queryKey: ['paper', of, id, which],
         queryFn: async () => {
             if (of === 'revision') {
-                return call<PaperAnswer>('GET', `revisions/${id}/paper/${which}`);
+                return service.sheet.show(id, which);
             }
-            const { circuit } = await call<CircuitResource>('GET', `circuits/${id}`);
-            return call<PaperAnswer>('POST', `circuits/${id}/sheet`, { paper: which, circuit });
+            const { circuit } = await service.circuit.show(id);
+            return service.sheet.preview(id, { paper: which, circuit });
         },
         staleTime: 0,
         gcTime: 0,

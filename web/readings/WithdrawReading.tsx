@@ -1,4 +1,4 @@
-import { call } from '../api/client';
+import { service } from '../api/service';
 import type { Reading } from '../api/contract';
 import { useRefresh } from './useReadings';
 import { WithdrawDialog } from './WithdrawDialog';
@@ -21,7 +21,7 @@ export function WithdrawReading({
             open={reading !== null}
             onClose={onClose}
             withdraw={async (why) => {
-                await call<Reading>('POST', `readings/${reading?.id ?? 0}/withdraw`, { why });
+                await service.reading.withdraw(reading?.id ?? 0, { why });
                 await refresh();
             }}
         />

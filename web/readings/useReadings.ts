@@ -1,8 +1,8 @@
 import { queryOptions, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useCallback } from 'react';
-import { call } from '../api/client';
+import { service } from '../api/service';
 import { lastSeen } from '../away/lastSeen';
-import type { Reading, ReadingsAnswer } from '../api/contract';
+import type { Reading } from '../api/contract';
 
 const AGAIN_MS = 5000;
 
@@ -11,7 +11,7 @@ const NONE: readonly Reading[] = [];
 const readingsQuery = (circuit: number) =>
     queryOptions({
         queryKey: ['readings', circuit],
-        queryFn: () => lastSeen(`readings:${circuit}`, () => call<ReadingsAnswer>('GET', `circuits/${circuit}/readings`)),
+        queryFn: () => lastSeen(`readings:${circuit}`, () => service.reading.index(circuit)),
         staleTime: 60_000,
         refetchInterval: (query) => (query.state.status === 'error' ? AGAIN_MS : false),
     });

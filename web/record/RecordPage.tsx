@@ -1,7 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import { call } from '../api/client';
-import type { RecordAnswer } from '../api/contract';
+import { service } from '../api/service';
 import { usePerson } from '../api/session';
 import { Pager } from '../kit/Pager';
 import { RuledTable } from '../kit/RuledTable';
@@ -18,10 +17,10 @@ export default function RecordPage() {
     const [what, setWhat] = useState('');
     const [who, setWho] = useState('');
     const [page, setPage] = useState(1);
-    const asked = `what=${what}&who=${encodeURIComponent(who)}`;
+    const asked = { what, who };
     const query = useQuery({
         queryKey: ['record', asked, page],
-        queryFn: () => call<RecordAnswer>('GET', `record?${asked}&page=${page}`),
+        queryFn: () => service.record.index({ ...asked, page }),
         placeholderData: (before) => before,
         enabled: person?.role === 'administrator',
     });
@@ -51,7 +50,7 @@ export default function RecordPage() {
                             setPage(1);
                         }}
                     />
-                    <a href={`/api/record.csv?${asked}`}>Export (CSV)</a>
+                    <a href={service.record.file(asked)}>Export (CSV)</a>
                 </ListBar>
                 {query.isError && <p role="alert">{query.error.message}</p>}
                 <Scroll tabIndex={0} role="group" aria-label="Activity, latest first">

@@ -1,8 +1,9 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import styled from 'styled-components';
-import { call, messageOf } from '../api/client';
-import { FIELDS, type Import, type ImportRowsAnswer } from '../api/contract';
+import { messageOf } from '../api/client';
+import { service } from '../api/service';
+import { FIELDS, type Import } from '../api/contract';
 import { Button } from '../kit/Button';
 import { GradeMark, plural } from '../kit/Grade';
 import { Pager } from '../kit/Pager';
@@ -50,13 +51,13 @@ export function ImportView({ id, onMoved }: { id: number; onMoved: () => void })
     const [problem, setProblem] = useState('');
     const query = useQuery({
         queryKey: ['import', id],
-        queryFn: () => call<Import>('GET', `imports/${id}`),
+        queryFn: () => service.register.show(id),
         refetchInterval: ({ state }) => (state.data?.state === 'reading' || state.data?.state === 'applying' ? EVERY_MS : false),
     });
-    const act = async (method: 'POST' | 'PUT' | 'DELETE', path: string, body?: unknown) => {
+    const act = async (work: Promise<unknown>) => {
         setProblem('');
         try {
-            await call<Import>(method, path, body);
+            await work;
         } catch (error) {
             setProblem(messageOf(error));
         }
@@ -102,14 +103,14 @@ export function ImportView({ id, onMoved }: { id: number; onMoved: () => void })
             )}
             <div className="bar">
                 {(one.state === 'preview' || one.state === 'cancelled') && wanted > one.applied && (
-                    <Button kind="main" isDisabled={undecided.length > 0} onPress={() => void act('POST', `imports/${id}/apply`)}>
+                    <Button kind="main" isDisabled={undecided.length > 0} onPress={() => void act(service.register.apply(id))}>
                         {one.state === 'cancelled' ? `Write the other ${wanted - one.applied}` : `Write ${plural(wanted, 'row')}`}
                     </Button>
                 )}
                 {(one.state === 'reading' || one.state === 'preview' || one.state === 'applying') && (
-                    <Button onPress={() => void act('DELETE', `imports/${id}`)}>Cancel</Button>
+                    <Button onPress={() => void act(service.register.cancel(id))}>Cancel</Button>
                 )}
-                {one.counts.refused > 0 && <a href={`/api/imports/${id}/refused.csv`}>Rejected rows, to correct (CSV)</a>}
+                {one.counts.refused > 0 && <a href={service.register.refused(id)}>Rejected rows, to correct (CSV)</a>}
             </div>
             {problem !== '' && <p role="alert">{problem}</p>}
             {one.state === 'preview' && undecided.length > 0 && (
@@ -126,7 +127,7 @@ export function ImportView({ id, onMoved }: { id: number; onMoved: () => void })
                     one={one}
                     choose={
                         one.state === 'preview' && one.what === 'circuits'
-                            ? (columns) => void act('PUT', `imports/${id}/columns`, { columns })
+                            ? (columns) => void act(service.register.columns(id, { columns }))
                             : null
                     }
                 />
@@ -211,7 +212,7 @@ function Rows({ one }: { one: Import }) {
     const shown = chosen ?? first;
     const query = useQuery({
         queryKey: ['import', one.id, 'rows', shown, page, one.state],
-        queryFn: () => call<ImportRowsAnswer>('GET', `imports/${one.id}/rows?action=${shown}&page=${page}`),
+        queryFn: () => service.register.rows(one.id, { action: shown, page }),
         placeholderData: (before) => before,
     });
     return (

@@ -1,8 +1,9 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useRef, useState } from 'react';
 import styled from 'styled-components';
-import { call, messageOf, send } from '../api/client';
-import type { Import, ImportsAnswer } from '../api/contract';
+import { messageOf } from '../api/client';
+import { service } from '../api/service';
+import type { Import } from '../api/contract';
 import { isAwayError } from '../away/lastSeen';
 import { Button } from '../kit/Button';
 import { ListSection } from '../kit/ListPage';
@@ -47,7 +48,7 @@ export function Imports({ site }: { site: string }) {
     const key = ['imports', site];
     const past = useQuery({
         queryKey: key,
-        queryFn: () => call<ImportsAnswer>('GET', `sites/${site}/imports`),
+        queryFn: () => service.register.index(site),
         // While the workers are at one of them its state moves.
         refetchInterval: ({ state }) =>
             state.data?.imports.some((one) => one.state === 'reading' || one.state === 'applying') === true ? EVERY_MS : false,
@@ -57,7 +58,7 @@ export function Imports({ site }: { site: string }) {
         setUnsent(null);
         setBusy(true);
         try {
-            const begun = await send<Import>('POST', `sites/${site}/imports?what=${what}&name=${encodeURIComponent(file.name)}`, file);
+            const begun = await service.register.begin(site, { what, name: file.name }, file);
             setOpened(begun.id);
             await client.invalidateQueries({ queryKey: key });
         } catch (error) {

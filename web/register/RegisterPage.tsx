@@ -1,8 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { useSearchParams } from 'react-router';
 import styled from 'styled-components';
-import { call } from '../api/client';
-import type { SitesAnswer } from '../api/contract';
+import { service } from '../api/service';
 import { mayEdit, usePerson } from '../api/session';
 import { ListPage, ListSection } from '../kit/ListPage';
 import { NotLoaded } from '../kit/NotLoaded';
@@ -21,7 +20,7 @@ const Links = styled.ul`
 export default function RegisterPage() {
     const person = usePerson();
     const [search, setSearch] = useSearchParams();
-    const sites = useQuery({ queryKey: ['sites'], queryFn: () => call<SitesAnswer>('GET', 'sites') });
+    const sites = useQuery({ queryKey: ['sites'], queryFn: () => service.site.index() });
     const site = search.get('site') ?? String(sites.data?.sites[0]?.id ?? '');
     return (
         <>
@@ -43,19 +42,19 @@ export default function RegisterPage() {
                             <h2>Export</h2>
                             <Links>
                                 <li>
-                                    <a href={`/api/sites/${site}/circuits.csv`}>Circuits, as entered (CSV)</a>
+                                    <a href={service.register.circuits(site)}>Circuits, as entered (CSV)</a>
                                 </li>
                                 <li>
-                                    <a href={`/api/sites/${site}/circuits.csv?figures=1`}>Circuits with results (CSV)</a>
+                                    <a href={service.register.circuits(site, { figures: 1 })}>Circuits with results (CSV)</a>
                                 </li>
                                 <li>
-                                    <a href={`/api/sites/${site}/circuits.jsonl`}>Circuits, one per line (JSON)</a>
+                                    <a href={service.register.circuitLines(site)}>Circuits, one per line (JSON)</a>
                                 </li>
                                 <li>
-                                    <a href={`/api/sites/${site}/readings.csv`}>Readings (CSV)</a>
+                                    <a href={service.register.readings(site)}>Readings (CSV)</a>
                                 </li>
                                 <li>
-                                    <a href={`/api/sites/${site}/readings.jsonl`}>Readings, one per line (JSON)</a>
+                                    <a href={service.register.readingLines(site)}>Readings, one per line (JSON)</a>
                                 </li>
                             </Links>
                         </ListSection>

@@ -1,4 +1,5 @@
 import styled from 'styled-components';
+import { service } from '../api/service';
 import { ListSection } from '../kit/ListPage';
 import { PaperMaker } from '../paper/PaperMaker';
 
@@ -36,8 +37,7 @@ export function Schedules({ site }: { site: string }) {
                         {(['pdf', 'csv'] as const).map((as) => (
                             <PaperMaker
                                 key={`${site} ${as}`}
-                                ask={`sites/${site}/schedules`}
-                                body={{ name, as }}
+                                ask={() => service.register.schedule(site, { name, as })}
                                 what={as === 'pdf' ? 'PDF' : 'table (CSV)'}
                                 of={label}
                             />

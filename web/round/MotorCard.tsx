@@ -2,8 +2,9 @@ import { useQuery } from '@tanstack/react-query';
 import { type SyntheticEvent, useState } from 'react';
 import { Link } from 'react-router';
 import styled from 'styled-components';
-import { call, errorOf, ProblemError } from '../api/client';
-import type { Round, RoundCheck, RoundItem, RoundMotor, RoundMotorAnswer } from '../api/contract';
+import { errorOf, ProblemError } from '../api/client';
+import { service } from '../api/service';
+import type { Round, RoundCheck, RoundItem, RoundMotor } from '../api/contract';
 import { Button } from '../kit/Button';
 import { GradeMark } from '../kit/Grade';
 import { Select } from '../kit/Select';
@@ -59,7 +60,7 @@ export function MotorCard({
 }) {
     const query = useQuery({
         queryKey: ['round', 'motor', round.id, motor.id],
-        queryFn: () => call<RoundMotorAnswer>('GET', `rounds/${round.id}/motors/${motor.id}`),
+        queryFn: () => service.round.motor(round.id, motor.id),
     });
     return (
         <section aria-label={motor.tag}>
@@ -77,9 +78,7 @@ export function MotorCard({
                         item={item}
                         check={motor.checks.find((check) => check.item === item.item)}
                         readOnly={readOnly}
-                        send={async (body) =>
-                            onChecked(await call<Round>('POST', `rounds/${round.id}/motors/${motor.id}`, { item: item.item, ...body }))
-                        }
+                        send={async (body) => onChecked(await service.round.check(round.id, motor.id, { item: item.item, ...body }))}
                     />
                 ))}
             </Items>

@@ -2,8 +2,8 @@ import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useSearchParams } from 'react-router';
 import styled from 'styled-components';
-import { call, messageOf } from '../api/client';
-import type { Round, RoundsAnswer, SitesAnswer } from '../api/contract';
+import { messageOf } from '../api/client';
+import { service } from '../api/service';
 import { mayEdit, usePerson } from '../api/session';
 import { Button } from '../kit/Button';
 import { ListPage } from '../kit/ListPage';
@@ -34,12 +34,12 @@ export default function RoundPage() {
     const [search, setSearch] = useSearchParams();
     const [area, setArea] = useState('');
     const [problem, setProblem] = useState('');
-    const sites = useQuery({ queryKey: ['sites'], queryFn: () => call<SitesAnswer>('GET', 'sites') });
+    const sites = useQuery({ queryKey: ['sites'], queryFn: () => service.site.index() });
     const site = sites.data?.sites.find(({ id }) => String(id) === search.get('site')) ?? sites.data?.sites[0];
     const open = search.get('round');
     const past = useQuery({
         queryKey: ['rounds', site?.id],
-        queryFn: () => call<RoundsAnswer>('GET', `sites/${site?.id ?? ''}/rounds`),
+        queryFn: () => service.round.index(site?.id ?? ''),
         enabled: site !== undefined && open === null,
     });
     if (open !== null) {
@@ -55,7 +55,7 @@ export default function RoundPage() {
     const begin = async () => {
         setProblem('');
         try {
-            const round = await call<Round>('POST', `sites/${site?.id ?? ''}/rounds`, { area });
+            const round = await service.round.begin(site?.id ?? '', { area });
             await client.invalidateQueries({ queryKey: ['rounds'] });
             setSearch({ site: String(site?.id ?? ''), round: String(round.id) });
         } catch (error) {

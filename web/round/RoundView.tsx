@@ -1,7 +1,8 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import styled from 'styled-components';
-import { call, messageOf } from '../api/client';
+import { messageOf } from '../api/client';
+import { service } from '../api/service';
 import type { Round, RoundDefect, RoundMotor } from '../api/contract';
 import { mayEdit, usePerson } from '../api/session';
 import { Button } from '../kit/Button';
@@ -63,7 +64,7 @@ export function RoundView({ id, onClose }: { id: string; onClose: () => void }) 
     const [at, setAt] = useState<number | null>(null);
     const [problem, setProblem] = useState('');
     const key = ['round', id];
-    const query = useQuery({ queryKey: key, queryFn: () => call<Round>('GET', `rounds/${id}`) });
+    const query = useQuery({ queryKey: key, queryFn: () => service.round.show(id) });
     const round = query.data;
     if (round === undefined) {
         return <p role={query.isError ? 'alert' : 'status'}>{query.isError ? query.error.message : 'Opening the round…'}</p>;
@@ -75,7 +76,7 @@ export function RoundView({ id, onClose }: { id: string; onClose: () => void }) 
     const end = async () => {
         setProblem('');
         try {
-            put(await call<Round>('POST', `rounds/${id}/end`));
+            put(await service.round.end(id));
         } catch (error) {
             setProblem(messageOf(error));
         }
@@ -108,7 +109,7 @@ export function RoundView({ id, onClose }: { id: string; onClose: () => void }) 
             <Bar>
                 <Button onPress={onClose}>All rounds</Button>
                 {!round.ended && mayEdit(person) && <Button onPress={() => void end()}>End the round</Button>}
-                <PaperMaker ask={`rounds/${id}/paper`} what="list of defects (PDF)" of="this round" />
+                <PaperMaker ask={() => service.round.paper(id)} what="list of defects (PDF)" of="this round" />
             </Bar>
             {problem !== '' && <p role="alert">{problem}</p>}
             <Motors>

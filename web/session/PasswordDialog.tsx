@@ -1,6 +1,6 @@
 import { type SyntheticEvent, useState } from 'react';
-import { call, errorOf, ProblemError } from '../api/client';
-import type { SessionAnswer } from '../api/contract';
+import { errorOf, ProblemError } from '../api/client';
+import { service } from '../api/service';
 import { Button } from '../kit/Button';
 import { Actions, Dialog } from '../kit/Dialog';
 import { TextField } from '../kit/TextField';
@@ -23,7 +23,7 @@ export function PasswordDialog({ open, onClose }: { open: boolean; onClose: () =
         event.preventDefault();
         setProblem(null);
         try {
-            await call<SessionAnswer>('PUT', 'session/password', { present, password });
+            await service.session.password({ present, password });
             setDone(true);
         } catch (error) {
             setProblem(errorOf(error));

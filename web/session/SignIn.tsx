@@ -2,8 +2,8 @@ import { useQueryClient } from '@tanstack/react-query';
 import { type SyntheticEvent, useState } from 'react';
 import { useLocation, useNavigate } from 'react-router';
 import styled from 'styled-components';
-import { call, errorOf, ProblemError } from '../api/client';
-import type { SessionAnswer } from '../api/contract';
+import { errorOf, ProblemError } from '../api/client';
+import { service } from '../api/service';
 import { signedIn } from '../api/session';
 import { Brand } from '../kit/Brand';
 import { Button } from '../kit/Button';
@@ -57,7 +57,7 @@ export default function SignIn() {
         event.preventDefault();
         setBusy(true);
         try {
-            await signedIn(client, await call<SessionAnswer>('POST', 'session', { login, password }));
+            await signedIn(client, await service.session.store({ login, password }));
             setSessionOver(false);
             announceSignIn();
             void navigate(state?.to ?? '/', { replace: true });

@@ -1,8 +1,8 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import styled from 'styled-components';
-import { call, messageOf } from '../api/client';
-import type { SignInsAnswer } from '../api/contract';
+import { messageOf } from '../api/client';
+import { service } from '../api/service';
 import { Button } from '../kit/Button';
 import { Actions, Dialog } from '../kit/Dialog';
 import { token } from '../theme/tokens';
@@ -35,15 +35,15 @@ export function SignInsDialog({ open, onClose }: { open: boolean; onClose: () =>
     const key = ['sign-ins'];
     const query = useQuery({
         queryKey: key,
-        queryFn: () => call<SignInsAnswer>('GET', 'session/sign-ins'),
+        queryFn: () => service.session.signIns(),
         enabled: open,
         staleTime: 0,
     });
     const list = query.data?.sign_ins ?? [];
-    const end = async (path: string) => {
+    const end = async (work: Promise<unknown>) => {
         setProblem(null);
         try {
-            await call('DELETE', path);
+            await work;
             await client.invalidateQueries({ queryKey: key });
         } catch (error) {
             setProblem(messageOf(error));
@@ -65,7 +65,7 @@ export function SignInsDialog({ open, onClose }: { open: boolean; onClose: () =>
                         </span>
                         {!one.present && (
                             <Button
-                                onPress={() => void end(`session/sign-ins/${one.id}`)}
+                                onPress={() => void end(service.session.endOne(one.id))}
                                 aria-label={`Sign out ${one.machine} since ${time.format(new Date(one.began_at))}`}
                             >
                                 Sign out this device
@@ -76,7 +76,7 @@ export function SignInsDialog({ open, onClose }: { open: boolean; onClose: () =>
             </List>
             {problem !== null && <p role="alert">{problem}</p>}
             <Actions>
-                {list.length > 2 && <Button onPress={() => void end('session/sign-ins')}>Sign out all other devices</Button>}
+                {list.length > 2 && <Button onPress={() => void end(service.session.endOthers())}>Sign out all other devices</Button>}
                 <Button kind="main" onPress={onClose}>
                     Close
                 </Button>

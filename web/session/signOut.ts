@@ -1,5 +1,5 @@
 import type { QueryClient } from '@tanstack/react-query';
-import { call } from '../api/client';
+import { service } from '../api/service';
 import { forgetAll } from '../away/lastSeen';
 
 /**
@@ -8,7 +8,7 @@ import { forgetAll } from '../away/lastSeen';
  * @throws OfflineError when the service does not answer: the session lives on there
  */
 export async function signOut(client: QueryClient): Promise<void> {
-    await call('DELETE', 'session');
+    await service.session.destroy();
     await forgetAll();
     client.clear();
 }

@@ -2,8 +2,9 @@ import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { type SyntheticEvent, useState } from 'react';
 import { Label, TextArea, TextField as Area } from 'react-aria-components';
 import styled from 'styled-components';
-import { call, errorOf, messageOf, ProblemError } from '../api/client';
-import type { Analyser, AnalysersAnswer } from '../api/contract';
+import { errorOf, messageOf, ProblemError } from '../api/client';
+import { service } from '../api/service';
+import type { Analyser } from '../api/contract';
 import { Button } from '../kit/Button';
 import { NotLoaded } from '../kit/NotLoaded';
 import { RuledTable } from '../kit/RuledTable';
@@ -32,12 +33,12 @@ const EXAMPLE = '{"volts_12": {"function": 4, "address": 2, "type": "float32", "
 /** Real analysers on Modbus TCP. No other address is ever spoken to. */
 export function Analysers() {
     const client = useQueryClient();
-    const query = useQuery({ queryKey: ['analysers'], queryFn: () => call<AnalysersAnswer>('GET', 'analysers') });
+    const query = useQuery({ queryKey: ['analysers'], queryFn: () => service.instrument.analysers() });
     const refresh = () => client.invalidateQueries({ queryKey: ['analysers'] });
     const [said, setSaid] = useState('');
     const remove = async (analyser: Analyser) => {
         try {
-            await call('DELETE', `analysers/${analyser.id}`);
+            await service.instrument.removeAnalyser(analyser.id);
             await refresh();
         } catch (error) {
             setSaid(messageOf(error));
@@ -84,7 +85,7 @@ function NewAnalyser({ onDone }: { onDone: () => Promise<void> }) {
         event.preventDefault();
         setProblem(null);
         try {
-            await call<Analyser>('POST', 'analysers', { name, host, port, unit, map });
+            await service.instrument.storeAnalyser({ name, host, port, unit, map });
             setName('');
             setHost('');
             setPort('502');

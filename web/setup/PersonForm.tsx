@@ -1,6 +1,7 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { type SyntheticEvent, useState } from 'react';
-import { call, errorOf, ProblemError } from '../api/client';
+import { errorOf, ProblemError } from '../api/client';
+import { service } from '../api/service';
 import type { Person } from '../api/contract';
 import { Button } from '../kit/Button';
 import { Select } from '../kit/Select';
@@ -31,9 +32,9 @@ export function PersonForm({ person }: { person?: Person }) {
         setSaved(false);
         try {
             if (person === undefined) {
-                await call<Person>('POST', 'people', { name, login, role, password });
+                await service.person.store({ name, login, role, password });
             } else {
-                await call<Person>('PUT', `people/${person.id}`, {
+                await service.person.update(person.id, {
                     name,
                     role,
                     active,

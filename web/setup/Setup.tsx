@@ -1,7 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import styled from 'styled-components';
-import { call } from '../api/client';
-import type { PeopleAnswer, SitesAnswer } from '../api/contract';
+import { service } from '../api/service';
 import { usePerson } from '../api/session';
 import { NotLoaded } from '../kit/NotLoaded';
 import { TopBar } from '../kit/TopBar';
@@ -38,8 +37,8 @@ const Page = styled.main.attrs(content)`
 export default function Setup() {
     const person = usePerson();
     const admin = person?.role === 'administrator';
-    const sites = useQuery({ queryKey: ['sites'], queryFn: () => call<SitesAnswer>('GET', 'sites'), enabled: admin });
-    const people = useQuery({ queryKey: ['people'], queryFn: () => call<PeopleAnswer>('GET', 'people'), enabled: admin });
+    const sites = useQuery({ queryKey: ['sites'], queryFn: () => service.site.index(), enabled: admin });
+    const people = useQuery({ queryKey: ['people'], queryFn: () => service.person.index(), enabled: admin });
     if (!admin) {
         return <Waiting title="For administrators" text="Your role does not open this page." />;
     }

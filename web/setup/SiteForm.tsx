@@ -1,8 +1,9 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { type SyntheticEvent, useMemo, useState } from 'react';
 import { Link } from 'react-router';
-import { call, errorOf, ProblemError } from '../api/client';
+import { errorOf, ProblemError } from '../api/client';
 import type { FieldPath, Site } from '../api/contract';
+import { service } from '../api/service';
 import { textAt, withValue } from '../bench/circuit';
 import { optionsOf } from '../bench/fields';
 import { useSolution } from '../bench/useSolution';
@@ -123,10 +124,9 @@ export function SiteForm({ site }: { site?: Site }) {
             areas: list,
             supply: filled(supply),
             settings: filled(settings),
-            ...(site === undefined ? {} : { version }),
         };
         try {
-            await call<Site>(site === undefined ? 'POST' : 'PUT', site === undefined ? 'sites' : `sites/${site.id}`, body);
+            await (site === undefined ? service.site.store(body) : service.site.update(site.id, { ...body, version }));
             setSaved(true);
             await client.invalidateQueries({ queryKey: ['sites'] });
             setKept(null);

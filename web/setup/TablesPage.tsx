@@ -2,7 +2,8 @@ import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { type SyntheticEvent, useState } from 'react';
 import { useParams } from 'react-router';
 import styled from 'styled-components';
-import { call, errorOf, ProblemError } from '../api/client';
+import { errorOf, ProblemError } from '../api/client';
+import { service } from '../api/service';
 import type { TableCorrection, TableDoubt, TablesAnswer } from '../api/contract';
 import { usePerson } from '../api/session';
 import { Button } from '../kit/Button';
@@ -76,7 +77,7 @@ export default function TablesPage() {
     const admin = usePerson()?.role === 'administrator';
     const tables = useQuery({
         queryKey: ['tables', id],
-        queryFn: () => call<TablesAnswer>('GET', `sites/${id}/tables`),
+        queryFn: () => service.table.index(id),
         // While circuits are solved anew, how far that is.
         refetchInterval: (query) => (query.state.data?.recompute?.state === 'under_way' ? 1000 : false),
     });
@@ -126,8 +127,8 @@ function Progress({ answer: { recompute, site }, admin }: { answer: TablesAnswer
     if (recompute === null || recompute.state === 'done') {
         return null;
     }
-    const act = async (method: 'POST' | 'DELETE') => {
-        client.setQueryData(['tables', String(site.id)], await call<TablesAnswer>(method, `sites/${site.id}/recompute`));
+    const act = async (work: Promise<TablesAnswer>) => {
+        client.setQueryData(['tables', String(site.id)], await work);
     };
     const under = recompute.state === 'under_way';
     return (
@@ -140,7 +141,11 @@ function Progress({ answer: { recompute, site }, admin }: { answer: TablesAnswer
                       : 'Some circuits could not be recalculated. Their results in the yard are out of date.'}
             </p>
             {under && <progress value={recompute.done} max={recompute.total} aria-label="Circuits recalculated" />}
-            {admin && <Button onPress={() => void act(under ? 'DELETE' : 'POST')}>{under ? 'Cancel' : 'Recalculate'}</Button>}
+            {admin && (
+                <Button onPress={() => void act(under ? service.table.cancel(site.id) : service.table.begin(site.id))}>
+                    {under ? 'Cancel' : 'Recalculate'}
+                </Button>
+            )}
         </div>
     );
 }
@@ -160,9 +165,9 @@ function Doubted({ doubt, site, version, admin }: { doubt: TableDoubt; site: num
         event.preventDefault();
         setProblem(null);
         try {
-            const answer = await call<TablesAnswer>('POST', `sites/${site}/corrections`, {
+            const answer = await service.table.store(site, {
                 path: doubt.path,
-                value: confirms ? doubt.value : value,
+                value: confirms ? (doubt.value ?? '') : value,
                 page,
                 why,
                 version,
@@ -213,7 +218,7 @@ function Corrected({ correction, site, version, admin }: { correction: TableCorr
     const back = async () => {
         setProblem(null);
         try {
-            const answer = await call<TablesAnswer>('DELETE', `sites/${site}/corrections`, { path: correction.path, version });
+            const answer = await service.table.destroy(site, { path: correction.path, version });
             client.setQueryData(['tables', String(site)], answer);
             await client.invalidateQueries({ queryKey: ['sites'] });
         } catch (error) {

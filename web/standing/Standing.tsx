@@ -2,8 +2,8 @@ import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useLocation, useNavigate } from 'react-router';
 import styled from 'styled-components';
-import { call, messageOf } from '../api/client';
-import type { SessionAnswer } from '../api/contract';
+import { messageOf } from '../api/client';
+import { service } from '../api/service';
 import { signedIn, usePerson } from '../api/session';
 import { Button } from '../kit/Button';
 import { TopBar } from '../kit/TopBar';
@@ -50,7 +50,7 @@ export default function Standing() {
     const read = async () => {
         setProblem('');
         try {
-            await signedIn(client, await call<SessionAnswer>('POST', 'session/standing'));
+            await signedIn(client, await service.session.standing());
             void navigate(state?.to ?? '/', { replace: true });
         } catch (error) {
             setProblem(messageOf(error));

@@ -2,8 +2,9 @@ import { useQuery } from '@tanstack/react-query';
 import { type SyntheticEvent, useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import styled from 'styled-components';
-import { call, ProblemError } from '../api/client';
-import { FIELDS, type SitesAnswer } from '../api/contract';
+import { ProblemError } from '../api/client';
+import { service } from '../api/service';
+import { FIELDS } from '../api/contract';
 import { mayEdit, usePerson } from '../api/session';
 import { Button } from '../kit/Button';
 import { plural } from '../kit/Grade';
@@ -37,7 +38,7 @@ const TRIED = [
 export default function TrialPage() {
     const person = usePerson();
     const [search, setSearch] = useSearchParams();
-    const sites = useQuery({ queryKey: ['sites'], queryFn: () => call<SitesAnswer>('GET', 'sites') });
+    const sites = useQuery({ queryKey: ['sites'], queryFn: () => service.site.index() });
     const id = search.get('site') ?? String(sites.data?.sites[0]?.id ?? '');
     const site = sites.data?.sites.find((one) => String(one.id) === id);
     const { trial, problem, taken, busy, begin, stop, take } = useTrial();

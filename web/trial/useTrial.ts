@@ -1,5 +1,6 @@
 import { useCallback, useRef, useState } from 'react';
-import { call, errorOf } from '../api/client';
+import { errorOf } from '../api/client';
+import { service } from '../api/service';
 import type { TakenCircuit, TrialAnswer, TrialRow } from '../api/contract';
 
 export type Supply = Readonly<Record<string, string>>;
@@ -35,7 +36,7 @@ export function useTrial() {
         let sofar: Trial = { site, supply, rows: [], unchanged: 0, tried: 0, total: 0, isOver: false };
         try {
             while (after !== null) {
-                const answer: TrialAnswer = await call<TrialAnswer>('POST', `sites/${site}/trial`, { supply, after });
+                const answer: TrialAnswer = await service.trial.try(site, { supply, after });
                 if (mine !== run.current) {
                     return;
                 }
@@ -70,7 +71,7 @@ export function useTrial() {
         try {
             for (let i = 0; i < chosen.length; i += AT_ONCE) {
                 const circuits = chosen.slice(i, i + AT_ONCE).map(({ circuit, version }) => ({ circuit, version }));
-                const answer = await call<{ circuits: TakenCircuit[] }>('POST', `sites/${tried.site}/trial/take`, {
+                const answer = await service.trial.take(tried.site, {
                     supply: tried.supply,
                     key,
                     circuits,

@@ -101,7 +101,7 @@ describe('the yard', () => {
         const asked = service('electrician');
         show('/?sort=foo&worst=bad&page=-1&nonsense=1');
         expect(await screen.findByRole('link', { name: 'KF-204' })).toBeTruthy();
-        expect(asked.filter((one) => one.includes('/circuits'))).toEqual(['GET /api/circuits?']);
+        expect(asked.filter((one) => one.includes('/circuits'))).toEqual(['GET /api/circuits']);
     });
 
     it('counts circuits by what protects them, and shows those of one touch alone', async () => {

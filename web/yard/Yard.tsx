@@ -2,8 +2,8 @@ import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/react-quer
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { useLocation, useNavigate, useSearchParams } from 'react-router';
 import styled from 'styled-components';
-import { call, messageOf } from '../api/client';
-import type { CircuitResource, Register, SitesAnswer } from '../api/contract';
+import { messageOf } from '../api/client';
+import { service } from '../api/service';
 import { mayEdit, usePerson } from '../api/session';
 import { isAway } from '../away/away';
 import { lastSeen } from '../away/lastSeen';
@@ -118,8 +118,7 @@ export default function Yard() {
     const [choosing, setChoosing] = useState(false);
     const [wanted, setWanted] = useState(params.get('search') ?? '');
     const searchBox = useRef<HTMLDivElement>(null);
-    const sites =
-        useQuery({ queryKey: ['sites'], queryFn: () => lastSeen('sites', () => call<SitesAnswer>('GET', 'sites')) }).data?.sites ?? [];
+    const sites = useQuery({ queryKey: ['sites'], queryFn: () => lastSeen('sites', () => service.site.index()) }).data?.sites ?? [];
     const change = (name: string, value: string) => {
         setParams(
             (before) => {
@@ -155,7 +154,7 @@ export default function Yard() {
         queryFn: ({ signal }) =>
             lastSeen(
                 `register:${asked.toString()}`,
-                () => call<Register>('GET', `circuits?${asked.toString()}`, undefined, signal),
+                () => service.circuit.index(Object.fromEntries(asked), signal),
                 asked.has('archived') ? undefined : 'register',
             ),
         placeholderData: keepPreviousData,
@@ -169,7 +168,7 @@ export default function Yard() {
     const create = (site: number) => {
         setChoosing(false);
         act(async () => {
-            const made = await call<CircuitResource>('POST', 'circuits', { site_id: site });
+            const made = await service.circuit.store({ site_id: site });
             // A new circuit begins in its first stamp.
             void navigate(`/circuits/${made.id}/plate`, { state: { to: { field: 'plate.power' } } });
         });
@@ -188,7 +187,7 @@ export default function Yard() {
     const client = useQueryClient();
     const restore = (id: number) =>
         act(async () => {
-            await call('POST', `circuits/${id}/restore`);
+            await service.circuit.restore(id);
             await client.invalidateQueries({ queryKey: ['register'] });
             void navigate('/', { replace: true, state: null });
         });

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Circuits\SiteBank;
+use App\Http\Call;
 use App\Http\Signed;
 use App\Models\Site;
 use App\Problems\Problem;
@@ -19,6 +20,7 @@ final class BankController
     {
     }
 
+    #[Call('BankAnswer')]
     public function show(Request $request, Site $site): JsonResponse
     {
         Signed::person($request);
@@ -27,6 +29,7 @@ final class BankController
     }
 
     /** @throws Problem where somebody else has changed it meanwhile */
+    #[Call('BankAnswer', takes: 'BankBody')]
     public function update(Request $request, Site $site): JsonResponse
     {
         Signed::editor($request);

@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Circuits\CircuitDocument;
 use App\Circuits\CircuitList;
 use App\Circuits\CircuitStore;
+use App\Http\Call;
 use App\Http\Signed;
 use App\Models\Circuit;
 use App\Models\Site;
@@ -27,6 +28,8 @@ final class CircuitController
     {
     }
 
+    #[Call('Register',
+        query: ['site', 'search', 'worst', 'area', 'starting', 'device', 'cable', 'down', 'archived', 'page', 'sort', 'group'])]
     public function index(Request $request): JsonResponse
     {
         Signed::person($request);
@@ -49,6 +52,7 @@ final class CircuitController
         ]);
     }
 
+    #[Call('CircuitResource', takes: 'NewCircuit')]
     public function store(Request $request): JsonResponse
     {
         $person = Signed::editor($request);
@@ -70,6 +74,7 @@ final class CircuitController
         }
     }
 
+    #[Call('CircuitResource')]
     public function show(Request $request, Circuit $circuit): JsonResponse
     {
         Signed::person($request);
@@ -77,6 +82,7 @@ final class CircuitController
         return new JsonResponse($circuit->load('site', 'editor')->resource());
     }
 
+    #[Call('Saved', takes: 'CircuitBody')]
     public function update(Request $request, Circuit $circuit): JsonResponse
     {
         $person = Signed::editor($request);
@@ -94,6 +100,7 @@ final class CircuitController
     }
 
     /** Takes a circuit out of the yard, as the person has seen it; it and its revisions are kept. */
+    #[Call(takes: 'SeenVersion')]
     public function destroy(Request $request, Circuit $circuit): Response
     {
         $person = Signed::editor($request);
@@ -106,6 +113,7 @@ final class CircuitController
     }
 
     /** Brings an archived circuit back into the yard. */
+    #[Call('CircuitResource')]
     public function restore(Request $request, Circuit $circuit): JsonResponse
     {
         $restored = $this->store->restore($circuit->load('site', 'editor'), Signed::editor($request));

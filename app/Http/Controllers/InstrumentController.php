@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Circuits\ReadingStore;
+use App\Http\Call;
 use App\Http\Signed;
 use App\Instruments\Analysers;
 use App\Instruments\NoReading;
@@ -38,6 +39,7 @@ final class InstrumentController
     }
 
     /** One reading by a stand-in; nothing is kept. */
+    #[Call('SimulatedReading', takes: 'AskedReading')]
     public function read(Request $request, Circuit $circuit): JsonResponse
     {
         Signed::person($request);
@@ -47,6 +49,7 @@ final class InstrumentController
     }
 
     /** Keeps a reading that a stand-in gave; it is marked for ever. */
+    #[Call('Reading', takes: 'SimulatedReading')]
     public function keep(Request $request, Circuit $circuit): JsonResponse
     {
         $person = Signed::editor($request);
@@ -67,6 +70,7 @@ final class InstrumentController
         return new JsonResponse($reading->resource(), 201);
     }
 
+    #[Call('DrillsAnswer')]
     public function drills(Request $request, Circuit $circuit): JsonResponse
     {
         Signed::person($request);
@@ -86,6 +90,7 @@ final class InstrumentController
     }
 
     /** Hides a fault: one that is named, or one by chance. */
+    #[Call('Drill', takes: 'NewDrill')]
     public function begin(Request $request, Circuit $circuit): JsonResponse
     {
         $person = Signed::editor($request);
@@ -96,6 +101,7 @@ final class InstrumentController
         return new JsonResponse($this->shown($drill->refresh()->load('setter', 'circuit.site')), 201);
     }
 
+    #[Call('DrillReadAnswer', takes: 'AskedReading')]
     public function readDrill(Request $request, Drill $drill): JsonResponse
     {
         Signed::editor($request);
@@ -111,6 +117,7 @@ final class InstrumentController
     }
 
     /** Names the fault: then it is told, with what told it apart. */
+    #[Call('DrillsAnswer', takes: 'NamedFault')]
     public function name(Request $request, Drill $drill): JsonResponse
     {
         $person = Signed::editor($request);
@@ -125,6 +132,7 @@ final class InstrumentController
         return new JsonResponse($this->shown($drill->refresh()->load('setter', 'circuit.site')));
     }
 
+    #[Call('AnalysersAnswer')]
     public function analysers(Request $request): JsonResponse
     {
         Signed::person($request);
@@ -135,6 +143,7 @@ final class InstrumentController
     }
 
     /** Only an administrator names an address that this machine then speaks to. */
+    #[Call('Analyser', takes: 'NewAnalyser')]
     public function storeAnalyser(Request $request): JsonResponse
     {
         $person = Signed::administrator($request);
@@ -160,6 +169,7 @@ final class InstrumentController
         return new JsonResponse($analyser->resource(), 201);
     }
 
+    #[Call]
     public function removeAnalyser(Request $request, Analyser $analyser): Response
     {
         Signed::administrator($request);
@@ -169,6 +179,7 @@ final class InstrumentController
         return new Response(status: 204);
     }
 
+    #[Call('AnalyserValues')]
     public function readAnalyser(Request $request, Analyser $analyser, Analysers $analysers): JsonResponse
     {
         Signed::person($request);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Call;
 use App\Problems\Problem;
 use BraveAnvil\Books\RuleBooks;
 use BraveAnvil\Stations\Start\Wiring\UnmarkedLeads;
@@ -14,6 +15,7 @@ use Illuminate\Http\Request;
 /** Names the unmarked leads of a motor from what was found with a meter; nothing is kept. */
 final class LeadsController
 {
+    #[Call('NamedLeads', takes: 'AskedLeads')]
     public function __invoke(Request $request): JsonResponse
     {
         $request->validate([

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Call;
 use App\Http\PastTime;
 use App\Http\Signed;
 use App\Logbook\DueCalendar;
@@ -37,6 +38,7 @@ final class LogController
     {
     }
 
+    #[Call('LogAnswer')]
     public function index(Request $request, Circuit $circuit): JsonResponse
     {
         Signed::person($request);
@@ -44,6 +46,7 @@ final class LogController
         return new JsonResponse($this->answer($circuit));
     }
 
+    #[Call('LogAnswer', takes: 'NewLogEntry')]
     public function store(Request $request, Circuit $circuit): JsonResponse
     {
         $person = Signed::editor($request);
@@ -64,6 +67,7 @@ final class LogController
         return new JsonResponse($this->answer($circuit), 201);
     }
 
+    #[Call('LogAnswer', takes: 'Why')]
     public function withdraw(Request $request, LogEntry $entry): JsonResponse
     {
         $person = Signed::editor($request);
@@ -77,6 +81,7 @@ final class LogController
         return new JsonResponse($this->answer(Circuit::query()->findOrFail($entry->circuit_id)));
     }
 
+    #[Call('DueAnswer')]
     public function due(Request $request, Site $site, DueList $due): JsonResponse
     {
         $person = Signed::person($request);
@@ -89,6 +94,7 @@ final class LogController
     }
 
     /** The list as a file. Text that a spreadsheet would run as a formula stays text. */
+    #[Call(Call::FILE)]
     public function dueFile(Request $request, Site $site, DueList $due): Response
     {
         Signed::person($request);
@@ -106,6 +112,7 @@ final class LogController
     }
 
     /** A new secret address; the old one leads nowhere from then on. */
+    #[Call('DueAnswer')]
     public function renewCalendar(Request $request, Site $site): JsonResponse
     {
         Signed::administrator($request);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Call;
 use App\Http\Middleware\LiveSession;
 use App\Http\NewPassword;
 use App\Http\Signed;
@@ -22,6 +23,7 @@ use Illuminate\Validation\Rule;
 /** People and their roles, for administrators. */
 final class PersonController
 {
+    #[Call('PeopleAnswer')]
     public function index(Request $request): JsonResponse
     {
         Signed::administrator($request);
@@ -32,6 +34,7 @@ final class PersonController
         return new JsonResponse(['people' => $people->map(static fn (Person $person): array => $person->resource())->values()]);
     }
 
+    #[Call('Person', takes: 'NewPerson')]
     public function store(Request $request): JsonResponse
     {
         Signed::administrator($request);
@@ -48,6 +51,7 @@ final class PersonController
         return new JsonResponse($person->refresh()->resource(), 201);
     }
 
+    #[Call('Person', takes: 'PersonBody')]
     public function update(Request $request, Person $person): JsonResponse
     {
         $asking = Signed::administrator($request);

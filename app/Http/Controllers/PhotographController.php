@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Call;
 use App\Http\Signed;
 use App\Models\Circuit;
 use App\Models\Photograph;
@@ -18,6 +19,7 @@ use Throwable;
 /** The photograph of a circuit's plate: one for each circuit, kept outside the web root. */
 final class PhotographController
 {
+    #[Call('PhotographAnswer', takes: Call::BYTES)]
     public function store(Request $request, Circuit $circuit): JsonResponse
     {
         $person = Signed::editor($request);
@@ -55,6 +57,7 @@ final class PhotographController
         return new JsonResponse(['photograph' => $photograph->refresh()->resource()], 201);
     }
 
+    #[Call('PhotographAnswer')]
     public function index(Request $request, Circuit $circuit): JsonResponse
     {
         Signed::person($request);
@@ -63,6 +66,7 @@ final class PhotographController
     }
 
     /** The picture itself; its name changes with every new one, so that it may be kept by the browser. */
+    #[Call(Call::FILE)]
     public function show(Request $request, Circuit $circuit, string $name): Response
     {
         Signed::person($request);
@@ -76,6 +80,7 @@ final class PhotographController
         ]);
     }
 
+    #[Call]
     public function destroy(Request $request, Circuit $circuit): Response
     {
         Signed::editor($request);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Call;
 use BraveAnvil\Ground\ErrorKind;
 use BraveAnvil\Ground\FieldError;
 use BraveAnvil\Stations\Prove\ReadingKind;
@@ -15,6 +16,7 @@ use Illuminate\Validation\Rule;
 /** Whether what is typed of a reading can be read, while it is typed; nothing is kept. */
 final class ReadingCheckController
 {
+    #[Call('ReadingCheck', takes: 'ReadingToCheck')]
     public function __invoke(Request $request): JsonResponse
     {
         $request->validate([

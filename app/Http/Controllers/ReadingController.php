@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Circuits\CircuitDocument;
 use App\Circuits\ReadingStore;
+use App\Http\Call;
 use App\Http\PastTime;
 use App\Http\Signed;
 use App\Models\Circuit;
@@ -23,6 +24,7 @@ final class ReadingController
     {
     }
 
+    #[Call('ReadingsAnswer')]
     public function index(Request $request, Circuit $circuit): JsonResponse
     {
         Signed::person($request);
@@ -33,6 +35,7 @@ final class ReadingController
     }
 
     /** Keeps the measurement that stands in the circuit, solved here, so that what is kept is what the core says. */
+    #[Call('Reading', takes: 'MeasuredReading')]
     public function store(Request $request, Circuit $circuit): JsonResponse
     {
         $person = Signed::editor($request);
@@ -59,6 +62,7 @@ final class ReadingController
     }
 
     /** Keeps a reading of any kind as it was typed. */
+    #[Call('Reading', takes: 'TypedReading')]
     public function storeTyped(Request $request, Circuit $circuit): JsonResponse
     {
         $person = Signed::editor($request);
@@ -84,6 +88,7 @@ final class ReadingController
     }
 
     /** Keeps a start that was timed at the motor. */
+    #[Call('Reading', takes: 'TimedStart')]
     public function storeStart(Request $request, Circuit $circuit): JsonResponse
     {
         $person = Signed::editor($request);
@@ -110,6 +115,7 @@ final class ReadingController
         return $request->filled('taken_at') ? $request->string('taken_at')->toString() : null;
     }
 
+    #[Call('Reading', takes: 'Why')]
     public function withdraw(Request $request, Reading $reading): JsonResponse
     {
         $person = Signed::editor($request);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Call;
 use App\Http\Signed;
 use App\Models\Event;
 use App\Record\Happening;
@@ -23,6 +24,7 @@ final class RecordController
     /** Lines of a file. */
     private const MOST = 50_000;
 
+    #[Call('RecordAnswer', query: ['what', 'who', 'page'])]
     public function index(Request $request): JsonResponse
     {
         Signed::administrator($request);
@@ -40,6 +42,7 @@ final class RecordController
         ]);
     }
 
+    #[Call(Call::FILE, query: ['what', 'who'])]
     public function file(Request $request): Response
     {
         Signed::administrator($request);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Call;
 use App\Http\Signed;
 use App\Models\Import;
 use App\Models\ImportRow;
@@ -40,6 +41,7 @@ final class RegisterController
     {
     }
 
+    #[Call(Call::FILE, query: ['figures'])]
     public function circuits(Request $request, Site $site, CircuitRows $rows): Response
     {
         Signed::person($request);
@@ -47,6 +49,7 @@ final class RegisterController
         return self::file(CsvText::write($rows->of($site, $request->boolean('figures'))), self::CSV, 'circuits.csv');
     }
 
+    #[Call(Call::FILE)]
     public function circuitLines(Request $request, Site $site): Response
     {
         Signed::person($request);
@@ -54,6 +57,7 @@ final class RegisterController
         return self::file(CircuitRows::lines($site), 'application/x-ndjson; charset=utf-8', 'circuits.jsonl');
     }
 
+    #[Call(Call::FILE)]
     public function readings(Request $request, Site $site): Response
     {
         Signed::person($request);
@@ -61,6 +65,7 @@ final class RegisterController
         return self::file(CsvText::write(ReadingRows::of($site->id)), self::CSV, 'readings.csv');
     }
 
+    #[Call(Call::FILE)]
     public function readingLines(Request $request, Site $site): Response
     {
         Signed::person($request);
@@ -69,6 +74,7 @@ final class RegisterController
     }
 
     /** Asks the workers for a schedule of the site. */
+    #[Call('PaperJob', takes: 'AskedSchedule')]
     public function schedule(Request $request, Site $site): JsonResponse
     {
         $person = Signed::person($request);
@@ -82,6 +88,7 @@ final class RegisterController
     }
 
     /** The latest imports of a site. */
+    #[Call('ImportsAnswer')]
     public function index(Request $request, Site $site): JsonResponse
     {
         Signed::person($request);
@@ -91,6 +98,7 @@ final class RegisterController
         return new JsonResponse(['imports' => $imports->map(static fn (Import $import): array => $import->resource())->values()]);
     }
 
+    #[Call('Import', takes: Call::BYTES, query: ['what', 'name'])]
     public function begin(Request $request, Site $site): JsonResponse
     {
         $person = Signed::editor($request);
@@ -110,6 +118,7 @@ final class RegisterController
         return new JsonResponse($import->load('person')->resource(), 201);
     }
 
+    #[Call('Import')]
     public function show(Request $request, Import $import): JsonResponse
     {
         Signed::person($request);
@@ -118,6 +127,7 @@ final class RegisterController
     }
 
     /** Rows of the preview: all, or those of one action. */
+    #[Call('ImportRowsAnswer', query: ['action', 'page'])]
     public function rows(Request $request, Import $import): JsonResponse
     {
         Signed::person($request);
@@ -138,6 +148,7 @@ final class RegisterController
     }
 
     /** Which column fills which field, as a person says. */
+    #[Call('Import', takes: 'ImportColumns')]
     public function columns(Request $request, Import $import): JsonResponse
     {
         Signed::editor($request);
@@ -159,6 +170,7 @@ final class RegisterController
         return new JsonResponse($this->imports->choose($import, $chosen)->load('person')->resource());
     }
 
+    #[Call('Import')]
     public function apply(Request $request, Import $import): JsonResponse
     {
         Signed::editor($request);
@@ -169,6 +181,7 @@ final class RegisterController
         return new JsonResponse($begun->load('person')->resource());
     }
 
+    #[Call('Import')]
     public function cancel(Request $request, Import $import): JsonResponse
     {
         Signed::editor($request);
@@ -177,6 +190,7 @@ final class RegisterController
     }
 
     /** The refused rows as a file of the same columns, with one that says why: mended there, it is read again. */
+    #[Call(Call::FILE)]
     public function refused(Request $request, Import $import): Response
     {
         Signed::person($request);

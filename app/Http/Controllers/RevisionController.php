@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Circuits\CircuitStore;
+use App\Http\Call;
 use App\Http\Signed;
 use App\Models\Circuit;
 use App\Models\Revision;
@@ -19,6 +20,7 @@ final class RevisionController
     {
     }
 
+    #[Call('RevisionsAnswer')]
     public function index(Request $request, Circuit $circuit): JsonResponse
     {
         Signed::person($request);
@@ -33,6 +35,7 @@ final class RevisionController
         return new JsonResponse(['revisions' => $revisions->map(static fn (Revision $revision): array => $revision->row())->values()]);
     }
 
+    #[Call('RevisionRow', takes: 'NewRevision')]
     public function store(Request $request, Circuit $circuit): JsonResponse
     {
         $person = Signed::editor($request);
@@ -44,6 +47,7 @@ final class RevisionController
         );
     }
 
+    #[Call('Revision')]
     public function show(Request $request, Revision $revision): JsonResponse
     {
         Signed::person($request);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Call;
 use App\Http\Signed;
 use App\Models\Circuit;
 use App\Models\Paper;
@@ -25,6 +26,7 @@ final class RoundController
     {
     }
 
+    #[Call('RoundsAnswer')]
     public function index(Request $request, Site $site): JsonResponse
     {
         Signed::person($request);
@@ -34,6 +36,7 @@ final class RoundController
         return new JsonResponse(['rounds' => $rounds->map(static fn (Round $round): array => $round->row())->values()]);
     }
 
+    #[Call('Round', takes: 'NewRound')]
     public function begin(Request $request, Site $site): JsonResponse
     {
         $person = Signed::editor($request);
@@ -44,6 +47,7 @@ final class RoundController
         return new JsonResponse($this->answer($round), 201);
     }
 
+    #[Call('Round')]
     public function show(Request $request, Round $round): JsonResponse
     {
         Signed::person($request);
@@ -52,6 +56,7 @@ final class RoundController
     }
 
     /** What is looked at on one motor. */
+    #[Call('RoundMotorAnswer')]
     public function motor(Request $request, Round $round, Circuit $circuit): JsonResponse
     {
         Signed::person($request);
@@ -60,6 +65,7 @@ final class RoundController
         return new JsonResponse(['items' => $this->rounds->items($circuit)]);
     }
 
+    #[Call('Round', takes: 'FoundOnRound')]
     public function check(Request $request, Round $round, Circuit $circuit): JsonResponse
     {
         $person = Signed::editor($request);
@@ -76,6 +82,7 @@ final class RoundController
         return new JsonResponse($this->answer($round));
     }
 
+    #[Call('Round')]
     public function end(Request $request, Round $round): JsonResponse
     {
         Signed::editor($request);
@@ -85,6 +92,7 @@ final class RoundController
     }
 
     /** Asks the workers for the list of defects on paper. */
+    #[Call('PaperJob')]
     public function paper(Request $request, Round $round): JsonResponse
     {
         $person = Signed::person($request);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Call;
 use App\Http\Middleware\LiveSession;
 use App\Http\NewPassword;
 use App\Http\Signed;
@@ -28,6 +29,7 @@ final class SessionController
     /** Digest of a password that nobody has, as dear to check as a real one. */
     private const NOBODY = '$2y$12$7yFmfaVoIdmnN9fz4rtK7.Y4oipUgiHkYkWSEp7.XHUZVICwrZn1W';
 
+    #[Call('SessionAnswer')]
     public function show(Request $request): JsonResponse
     {
         $person = $request->user();
@@ -35,6 +37,7 @@ final class SessionController
         return new JsonResponse(['person' => $person instanceof Person ? $person->resource() : null]);
     }
 
+    #[Call('SessionAnswer', takes: 'Credentials')]
     public function store(Request $request): JsonResponse|HttpResponse
     {
         $typed = $request->validate(['login' => ['required', 'string', 'max:60'], 'password' => ['required', 'string', 'max:200']]);
@@ -62,6 +65,7 @@ final class SessionController
     }
 
     /** Another password for oneself; every other session of that person ends. */
+    #[Call('SessionAnswer', takes: 'PasswordBody')]
     public function password(Request $request): JsonResponse
     {
         $person = Signed::person($request);
@@ -82,6 +86,7 @@ final class SessionController
     }
 
     /** Where oneself is signed in. */
+    #[Call('SignInsAnswer')]
     public function signIns(Request $request): JsonResponse
     {
         $present = SignIns::present($request);
@@ -92,6 +97,7 @@ final class SessionController
     }
 
     /** Signs oneself out somewhere else. */
+    #[Call]
     public function endOne(Request $request, SignIn $signIn): Response
     {
         abort_unless($signIn->person_id === Signed::person($request)->id, 404);
@@ -102,6 +108,7 @@ final class SessionController
     }
 
     /** Signs oneself out everywhere else. */
+    #[Call]
     public function endOthers(Request $request): Response
     {
         $count = SignIns::endOthers(Signed::person($request), $request);
@@ -110,6 +117,7 @@ final class SessionController
         return new Response(status: 204);
     }
 
+    #[Call]
     public function destroy(Request $request): Response
     {
         HouseRecord::note($request, Happening::SignedOut);
@@ -122,6 +130,7 @@ final class SessionController
     }
 
     /** The person has read what the results are and are not. */
+    #[Call('SessionAnswer')]
     public function standing(Request $request): JsonResponse
     {
         $person = Signed::person($request);

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Circuits\CircuitDocument;
 use App\Circuits\CircuitStore;
+use App\Http\Call;
 use App\Http\Signed;
 use App\Models\Circuit;
 use App\Models\Paper;
@@ -43,6 +44,7 @@ final class SheetController
      * The draft as it stands on the screen, as door card or file sheet; nothing is kept. Where nothing has changed since the revision in
      * force, or in review, it is that one's.
      */
+    #[Call('PaperAnswer', takes: 'AskedPaper')]
     public function preview(Request $request, Circuit $circuit): JsonResponse
     {
         Signed::person($request);
@@ -64,6 +66,7 @@ final class SheetController
     }
 
     /** A kept revision as door card or file sheet. */
+    #[Call('PaperAnswer')]
     public function show(Request $request, Revision $revision, string $paper): JsonResponse
     {
         Signed::person($request);
@@ -72,6 +75,7 @@ final class SheetController
         return $this->paper($request, $paper, Sheet::sealedOf($revision), $revision->state()->mark(), $revision->circuit_id, $revision);
     }
 
+    #[Call(Call::FILE)]
     public function doorPdf(Request $request, Revision $revision): Response
     {
         Signed::person($request);
@@ -83,6 +87,7 @@ final class SheetController
     }
 
     /** The sealed record, as it was signed. */
+    #[Call(Call::FILE)]
     public function record(Request $request, Revision $revision): Response
     {
         Signed::person($request);
@@ -95,6 +100,7 @@ final class SheetController
     }
 
     /** What whoever signs this revision is asked, and what it has otherwise than the one in force. */
+    #[Call('ReviewAnswer')]
     public function review(Request $request, Revision $revision): JsonResponse
     {
         Signed::person($request);
@@ -115,6 +121,7 @@ final class SheetController
     }
 
     /** What one revision has otherwise than another of the same circuit. */
+    #[Call('CompareAnswer')]
     public function compare(Request $request, Revision $revision, Revision $other): JsonResponse
     {
         Signed::person($request);
@@ -125,6 +132,7 @@ final class SheetController
         return new JsonResponse(['changes' => self::changes($revision, $other)]);
     }
 
+    #[Call('RevisionRow', takes: 'SentSheet')]
     public function send(Request $request, Revision $revision): JsonResponse
     {
         $person = Signed::editor($request);
@@ -136,6 +144,7 @@ final class SheetController
         return self::moved($request, Happening::SheetSent, $sent);
     }
 
+    #[Call('RevisionRow', takes: 'ReturnedSheet')]
     public function return(Request $request, Revision $revision): JsonResponse
     {
         $person = Signed::reviewer($request);
@@ -146,6 +155,7 @@ final class SheetController
         );
     }
 
+    #[Call('RevisionRow', takes: 'SignedSheet')]
     public function issue(Request $request, Revision $revision): JsonResponse
     {
         $person = Signed::reviewer($request);
@@ -171,6 +181,7 @@ final class SheetController
         return self::moved($request, Happening::SheetIssued, $issued);
     }
 
+    #[Call('RevisionRow', takes: 'Why')]
     public function withdraw(Request $request, Revision $revision): JsonResponse
     {
         $person = Signed::reviewer($request);
@@ -190,6 +201,7 @@ final class SheetController
     }
 
     /** Asks the workers for the file sheet as PDF. */
+    #[Call('PaperJob')]
     public function ask(Request $request, Revision $revision): JsonResponse
     {
         $person = Signed::person($request);
@@ -200,6 +212,7 @@ final class SheetController
         return new JsonResponse($paper->resource(), 202);
     }
 
+    #[Call('PaperJob')]
     public function asked(Request $request, Paper $job): JsonResponse
     {
         $paper = $job;
@@ -208,6 +221,7 @@ final class SheetController
         return new JsonResponse($paper->resource());
     }
 
+    #[Call('PaperJob')]
     public function cancel(Request $request, Paper $job): JsonResponse
     {
         $paper = $job;
@@ -217,6 +231,7 @@ final class SheetController
         return new JsonResponse($paper->refresh()->resource());
     }
 
+    #[Call(Call::FILE)]
     public function download(Request $request, Paper $job): BinaryFileResponse
     {
         $paper = $job;

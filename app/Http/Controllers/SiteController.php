@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Circuits\Recompute;
+use App\Http\Call;
 use App\Http\Signed;
 use App\Models\Site;
 use App\Problems\Problem;
@@ -21,6 +22,7 @@ use Illuminate\Http\Request;
 /** Sites with their rule book, supply and settings. */
 final class SiteController
 {
+    #[Call('SitesAnswer')]
     public function index(Request $request): JsonResponse
     {
         Signed::person($request);
@@ -31,6 +33,7 @@ final class SiteController
         return new JsonResponse(['sites' => $sites->map(static fn (Site $site): array => $site->resource())->values()]);
     }
 
+    #[Call('Site', takes: 'NewSite')]
     public function store(Request $request): JsonResponse
     {
         Signed::administrator($request);
@@ -41,6 +44,7 @@ final class SiteController
         return new JsonResponse($site->resource(), 201);
     }
 
+    #[Call('Site', takes: 'SiteBody')]
     public function update(Request $request, Site $site, Recompute $recompute): JsonResponse
     {
         Signed::administrator($request);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Circuits\CircuitDocument;
+use App\Http\Call;
 use App\Problems\Problem;
 use BraveAnvil\Bench\Bench;
 use BraveAnvil\Bench\Extra;
@@ -15,6 +16,7 @@ use Illuminate\Http\Response;
 final class SolveController
 {
     /** @throws Problem */
+    #[Call('Solution', takes: 'CircuitToSolve', query: ['with'])]
     public function __invoke(Request $request): Response
     {
         // The text is read here again: the framework trims typed values and turns empty ones into null.

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Circuits\CircuitDocument;
+use App\Http\Call;
 use App\Http\Signed;
 use App\Models\Site;
 use App\Models\Spare;
@@ -20,6 +21,7 @@ use Illuminate\Http\Response;
 /** Spare motors of a site, and whether one fits in the place of another. */
 final class SpareController
 {
+    #[Call('SparesAnswer')]
     public function index(Request $request, Site $site): JsonResponse
     {
         Signed::person($request);
@@ -30,6 +32,7 @@ final class SpareController
         return new JsonResponse(['spares' => $spares->map(static fn (Spare $spare): array => $spare->resource())->values()]);
     }
 
+    #[Call('Spare', takes: 'NewSpare')]
     public function store(Request $request, Site $site): JsonResponse
     {
         $person = Signed::editor($request);
@@ -37,6 +40,7 @@ final class SpareController
         return new JsonResponse(self::saved(new Spare(['site_id' => $site->id]), $request, $person->id)->resource(), 201);
     }
 
+    #[Call('Spare', takes: 'SpareBody')]
     public function update(Request $request, Spare $spare): JsonResponse
     {
         $person = Signed::editor($request);
@@ -44,6 +48,7 @@ final class SpareController
         return new JsonResponse(self::saved($spare, $request, $person->id, self::version($request))->resource());
     }
 
+    #[Call(takes: 'SeenVersion')]
     public function destroy(Request $request, Spare $spare): Response
     {
         Signed::editor($request);
@@ -55,6 +60,7 @@ final class SpareController
     }
 
     /** The circuit with its motor against another plate; nothing is kept. */
+    #[Call('ReplacementAnswer', takes: 'OfferedMotor')]
     public function check(Request $request): JsonResponse
     {
         $body = json_decode($request->getContent(), true, 20);

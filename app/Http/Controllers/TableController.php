@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Circuits\Recompute;
 use App\Circuits\TableEntries;
+use App\Http\Call;
 use App\Http\Signed;
 use App\Models\Site;
 use App\Problems\Problem;
@@ -26,6 +27,7 @@ final class TableController
     {
     }
 
+    #[Call('TablesAnswer')]
     public function index(Request $request, Site $site): JsonResponse
     {
         Signed::person($request);
@@ -34,6 +36,7 @@ final class TableController
     }
 
     /** Corrects an entry, or confirms it where the value is the one that stands. */
+    #[Call('TablesAnswer', takes: 'NewCorrection')]
     public function store(Request $request, Site $site): JsonResponse
     {
         $person = Signed::administrator($request);
@@ -64,6 +67,7 @@ final class TableController
     }
 
     /** Takes a correction back: the entry is what it was shipped as. */
+    #[Call('TablesAnswer', takes: 'RemovedCorrection')]
     public function destroy(Request $request, Site $site): JsonResponse
     {
         Signed::administrator($request);
@@ -78,6 +82,7 @@ final class TableController
     }
 
     /** Calls off the work that solves the site’s circuits anew. */
+    #[Call('TablesAnswer')]
     public function cancel(Request $request, Site $site): JsonResponse
     {
         Signed::administrator($request);
@@ -87,6 +92,7 @@ final class TableController
     }
 
     /** Begins it again. */
+    #[Call('TablesAnswer')]
     public function begin(Request $request, Site $site): JsonResponse
     {
         Signed::administrator($request);

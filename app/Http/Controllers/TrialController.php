@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Circuits\SiteTrial;
+use App\Http\Call;
 use App\Http\Signed;
 use App\Models\Site;
 use App\Record\Happening;
@@ -24,6 +25,7 @@ final class TrialController
     }
 
     /** Anybody may try; nothing is kept. */
+    #[Call('TrialAnswer', takes: 'TriedSupply')]
     public function try(Request $request, Site $site): JsonResponse
     {
         Signed::person($request);
@@ -34,6 +36,7 @@ final class TrialController
         ));
     }
 
+    #[Call('TakenAnswer', takes: 'TakenSupply')]
     public function take(Request $request, Site $site): JsonResponse
     {
         $person = Signed::editor($request);

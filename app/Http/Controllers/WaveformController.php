@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Circuits\ReadingStore;
+use App\Http\Call;
 use App\Http\PastTime;
 use App\Http\Signed;
 use App\Models\Circuit;
@@ -25,12 +26,14 @@ final class WaveformController
     }
 
     /** @throws Problem */
+    #[Call('WaveformAnswer', takes: Call::BYTES, query: ['options'])]
     public function analyse(Request $request): JsonResponse
     {
         return new JsonResponse(self::shape(self::analysis($request)));
     }
 
     /** @throws Problem */
+    #[Call('Reading', takes: Call::BYTES, query: ['options', 'instrument', 'note', 'taken_at'])]
     public function store(Request $request, Circuit $circuit): JsonResponse
     {
         $person = Signed::editor($request);

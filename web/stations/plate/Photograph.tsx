@@ -2,7 +2,7 @@ import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { type ReactNode, useState } from 'react';
 import { FileTrigger } from 'react-aria-components';
 import styled from 'styled-components';
-import { call, send } from '../../api/client';
+import { service } from '../../api/service';
 import type { PhotographAnswer } from '../../api/contract';
 import { NotLoaded } from '../../kit/NotLoaded';
 import { useBench } from '../../bench/BenchContext';
@@ -51,7 +51,7 @@ export function usePhotograph(): { buttons: ReactNode; sheet: ReactNode } {
     const key = ['photograph', circuit];
     const query = useQuery({
         queryKey: key,
-        queryFn: () => call<PhotographAnswer>('GET', `circuits/${circuit ?? 0}/photograph`),
+        queryFn: () => service.photograph.index(circuit ?? 0),
         enabled: circuit !== undefined,
     });
     if (circuit === undefined) {
@@ -77,7 +77,7 @@ export function usePhotograph(): { buttons: ReactNode; sheet: ReactNode } {
             setError('The picture is larger than 12 MB. Take a smaller one, or crop it.');
             return;
         }
-        void work(() => send<PhotographAnswer>('PUT', `circuits/${circuit}/photograph`, file));
+        void work(() => service.photograph.store(circuit, file));
     };
     const buttons = (
         <>
@@ -106,7 +106,7 @@ export function usePhotograph(): { buttons: ReactNode; sheet: ReactNode } {
                             isDisabled={busy}
                             onPress={() =>
                                 void work(async () => {
-                                    await call('DELETE', `circuits/${circuit}/photograph`);
+                                    await service.photograph.destroy(circuit);
                                     return { photograph: null };
                                 })
                             }

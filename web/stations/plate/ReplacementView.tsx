@@ -1,8 +1,9 @@
 import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/react-query';
 import { type Dispatch, type SetStateAction, type SyntheticEvent, useCallback, useMemo, useState } from 'react';
 import styled from 'styled-components';
-import { call, messageOf, ProblemError } from '../../api/client';
-import type { CircuitResource, Register, ReplacementAnswer, Spare, SparesAnswer } from '../../api/contract';
+import { messageOf, ProblemError } from '../../api/client';
+import { service } from '../../api/service';
+import type { Spare } from '../../api/contract';
 import { BenchContext, type Place, useBench } from '../../bench/BenchContext';
 import { type Draft, toSolve, withValue } from '../../bench/circuit';
 import { useSolution } from '../../bench/useSolution';
@@ -87,15 +88,15 @@ function Check({ place }: { place: Place }) {
     const [plate, setPlate] = useState<Record<string, unknown>>({});
     const [storing, setStoring] = useState(false);
     const [problem, setProblem] = useState<string | null>(null);
-    const spares = useQuery({ queryKey: ['spares', place.site], queryFn: () => call<SparesAnswer>('GET', `sites/${place.site}/spares`) });
+    const spares = useQuery({ queryKey: ['spares', place.site], queryFn: () => service.spare.index(place.site) });
     const circuits = useQuery({
         queryKey: ['register', 'site', place.site],
-        queryFn: () => call<Register>('GET', `circuits?site=${place.site}`),
+        queryFn: () => service.circuit.index({ site: place.site }),
     });
     const circuit = useMemo(() => toSolve(draft, place.settings), [draft, place.settings]);
     const check = useQuery({
         queryKey: ['replacement', circuit, plate],
-        queryFn: ({ signal }) => call<ReplacementAnswer>('POST', 'replacement', { circuit, plate }, signal),
+        queryFn: ({ signal }) => service.spare.check({ circuit, plate }, signal),
         enabled: source !== null,
         placeholderData: keepPreviousData,
         staleTime: Infinity,
@@ -105,7 +106,7 @@ function Check({ place }: { place: Place }) {
     const takeOut = async (spare: Spare) => {
         setProblem(null);
         try {
-            await call('DELETE', `spares/${spare.id}`, { version: spare.version });
+            await service.spare.destroy(spare.id, { version: spare.version });
             setSource(null);
         } catch (reason) {
             setProblem(messageOf(reason));
@@ -148,7 +149,7 @@ function Check({ place }: { place: Place }) {
                         const row = others.find((one) => one.tag === tag);
                         if (row !== undefined) {
                             setProblem(null);
-                            call<CircuitResource>('GET', `circuits/${row.id}`).then(
+                            service.circuit.show(row.id).then(
                                 (resource) => {
                                     setSource({ kind: 'circuit', tag });
                                     setPlate(plateOf(resource.circuit));
@@ -231,8 +232,8 @@ function Check({ place }: { place: Place }) {
                     const body = { name, place: where, plate };
                     const spare =
                         source?.kind === 'spare'
-                            ? await call<Spare>('PUT', `spares/${source.spare.id}`, { ...body, version: source.spare.version })
-                            : await call<Spare>('POST', `sites/${place.site}/spares`, body);
+                            ? await service.spare.update(source.spare.id, { ...body, version: source.spare.version })
+                            : await service.spare.store(place.site, body);
                     await refresh();
                     setSource({ kind: 'spare', spare });
                 }}

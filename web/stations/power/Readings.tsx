@@ -1,6 +1,7 @@
 import { type SyntheticEvent, useState } from 'react';
 import styled from 'styled-components';
-import { call, ProblemError } from '../../api/client';
+import { ProblemError } from '../../api/client';
+import { service } from '../../api/service';
 import type { Reading } from '../../api/contract';
 import { useBench } from '../../bench/BenchContext';
 import { Button } from '../../kit/Button';
@@ -204,7 +205,7 @@ export function Readings() {
                     if (version === null) {
                         throw new Error('Save the draft before you save a reading.');
                     }
-                    await call<Reading>('POST', `circuits/${place.circuit}/readings`, { version, instrument, note });
+                    await service.reading.store(place.circuit, { version, instrument, note });
                     await refresh();
                 }}
             />

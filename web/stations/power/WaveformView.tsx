@@ -2,8 +2,9 @@ import { useQuery, useQueryClient, keepPreviousData } from '@tanstack/react-quer
 import { useState } from 'react';
 import { FileTrigger } from 'react-aria-components';
 import styled from 'styled-components';
-import { ProblemError, send } from '../../api/client';
-import type { Figure, Reading, WaveformAnswer } from '../../api/contract';
+import { ProblemError } from '../../api/client';
+import type { Figure } from '../../api/contract';
+import { service } from '../../api/service';
 import { useBench } from '../../bench/BenchContext';
 import { Value } from '../../bench/StationPage';
 import { Button } from '../../kit/Button';
@@ -147,8 +148,7 @@ export default function WaveformView() {
     const options = JSON.stringify({ ...(columns === null ? {} : { columns }), system, ...(rate === '' ? {} : { rate }) });
     const query = useQuery({
         queryKey: ['waveform', file?.name, file?.content.size, options],
-        queryFn: ({ signal }) =>
-            send<WaveformAnswer>('POST', `waveforms?options=${encodeURIComponent(options)}`, file?.content ?? new Blob(), signal),
+        queryFn: ({ signal }) => service.waveform.analyse({ options }, file?.content ?? new Blob(), signal),
         enabled: file !== null,
         placeholderData: keepPreviousData,
         staleTime: Infinity,
@@ -372,11 +372,7 @@ export default function WaveformView() {
                     open={keeping}
                     onClose={() => setKeeping(false)}
                     keep={async (instrument, note) => {
-                        await send<Reading>(
-                            'POST',
-                            `circuits/${place.circuit}/waveforms?options=${encodeURIComponent(options)}&instrument=${encodeURIComponent(instrument)}&note=${encodeURIComponent(note)}`,
-                            file?.content ?? new Blob(),
-                        );
+                        await service.waveform.store(place.circuit, { options, instrument, note }, file?.content ?? new Blob());
                         setKept(true);
                         await client.invalidateQueries({ queryKey: ['readings', place.circuit] });
                     }}

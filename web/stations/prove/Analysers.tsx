@@ -1,7 +1,8 @@
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import { call, messageOf } from '../../api/client';
-import type { Analyser, AnalysersAnswer, Reading, ReadingKind } from '../../api/contract';
+import { messageOf } from '../../api/client';
+import { service } from '../../api/service';
+import type { Analyser, ReadingKind } from '../../api/contract';
 import { READINGS } from '../../api/readings';
 import { useBench } from '../../bench/BenchContext';
 import { Button } from '../../kit/Button';
@@ -20,7 +21,7 @@ const KEPT: readonly { kind: ReadingKind; wants: readonly string[] }[] = [
 
 /** Real analysers that an administrator named, read once on demand and kept as a reading of this circuit. */
 export function Analysers() {
-    const query = useQuery({ queryKey: ['analysers'], queryFn: () => call<AnalysersAnswer>('GET', 'analysers') });
+    const query = useQuery({ queryKey: ['analysers'], queryFn: () => service.instrument.analysers() });
     const analysers = query.data?.analysers ?? [];
     return analysers.length === 0 ? (
         <NotLoaded what="the instruments of this site" of={query} />
@@ -52,13 +53,13 @@ function Row({ analyser }: { analyser: Analyser }) {
     const read = () =>
         tried(async () => {
             setValues(null);
-            setValues((await call<{ values: Values }>('POST', `analysers/${analyser.id}/read`)).values);
+            setValues((await service.instrument.readAnalyser(analyser.id)).values);
         });
     const keep = (kind: ReadingKind) =>
         tried(async () => {
             const names = new Set(READINGS[kind].fields.map(({ name }) => name));
             const known = Object.fromEntries(Object.entries(values ?? {}).filter(([name]) => names.has(name)));
-            await call<Reading>('POST', `circuits/${place?.circuit ?? 0}/readings/typed`, {
+            await service.reading.storeTyped(place?.circuit ?? 0, {
                 kind,
                 values: kind === 'power' ? { method: 'volts_amps_watts', ...known } : known,
                 instrument: analyser.name,

@@ -1,8 +1,9 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import styled from 'styled-components';
-import { call, messageOf } from '../../api/client';
-import type { Drill, DrillReadAnswer, DrillsAnswer } from '../../api/contract';
+import { messageOf } from '../../api/client';
+import { service } from '../../api/service';
+import type { Drill, DrillsAnswer } from '../../api/contract';
 import { READINGS } from '../../api/readings';
 import { useBench } from '../../bench/BenchContext';
 import { Button } from '../../kit/Button';
@@ -45,7 +46,7 @@ export function DrillView() {
     const key = ['drills', circuit];
     const query = useQuery({
         queryKey: key,
-        queryFn: () => call<DrillsAnswer>('GET', `circuits/${circuit}/drills`),
+        queryFn: () => service.instrument.drills(circuit),
         enabled: place !== null,
     });
     const [fault, setFault] = useState('');
@@ -85,7 +86,7 @@ export function DrillView() {
                                 kind="main"
                                 onPress={() =>
                                     void act(async () => {
-                                        await call('POST', `circuits/${circuit}/drills`, { fault: fault === '' ? null : fault });
+                                        await service.instrument.begin(circuit, { fault: fault === '' ? null : fault });
                                         setFault('');
                                         setGuess('');
                                     })
@@ -106,7 +107,7 @@ export function DrillView() {
                         <InstrumentPanel
                             key={open.id}
                             read={async (kind, where) => {
-                                const answer = await call<DrillReadAnswer>('POST', `drills/${open.id}/readings`, { kind, where });
+                                const answer = await service.instrument.readDrill(open.id, { kind, where });
                                 await refresh();
                                 return answer.reading;
                             }}
@@ -124,7 +125,7 @@ export function DrillView() {
                             <Button
                                 kind="main"
                                 isDisabled={guess === ''}
-                                onPress={() => void act(() => call('POST', `drills/${open.id}/name`, { fault: guess }))}
+                                onPress={() => void act(() => service.instrument.name(open.id, { fault: guess }))}
                             >
                                 Name the fault
                             </Button>

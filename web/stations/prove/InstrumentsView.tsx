@@ -1,5 +1,4 @@
-import { call } from '../../api/client';
-import type { Reading, SimulatedReading } from '../../api/contract';
+import { service } from '../../api/service';
 import { useBench } from '../../bench/BenchContext';
 import { useRefresh } from '../../readings/useReadings';
 import { Analysers } from './Analysers';
@@ -21,10 +20,10 @@ export function InstrumentsView() {
             <InstrumentPanel
                 read={async (kind, where) => {
                     await place.flush();
-                    return call<SimulatedReading>('POST', `circuits/${place.circuit}/instruments`, { kind, where });
+                    return service.instrument.read(place.circuit, { kind, where });
                 }}
                 keep={async (reading) => {
-                    await call<Reading>('POST', `circuits/${place.circuit}/instruments/keep`, reading);
+                    await service.instrument.keep(place.circuit, reading);
                     await refresh();
                 }}
             />

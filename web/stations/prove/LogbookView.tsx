@@ -1,7 +1,8 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { type SyntheticEvent, useState } from 'react';
 import styled from 'styled-components';
-import { call, errorOf, ProblemError } from '../../api/client';
+import { errorOf, ProblemError } from '../../api/client';
+import { service } from '../../api/service';
 import type { EntryKind, GreasePlate, LogAnswer, LogEntry } from '../../api/contract';
 import { ENTRIES, type EntryField } from '../../api/logbook';
 import { useBench } from '../../bench/BenchContext';
@@ -77,14 +78,14 @@ export function LogbookView() {
     const client = useQueryClient();
     const circuit = place?.circuit ?? 0;
     const key = ['log', circuit];
-    const query = useQuery({ queryKey: key, queryFn: () => call<LogAnswer>('GET', `circuits/${circuit}/log`), enabled: place !== null });
+    const query = useQuery({ queryKey: key, queryFn: () => service.log.index(circuit), enabled: place !== null });
     const [kind, setKind] = useState<EntryKind | null>(null);
     const [withdrawing, setWithdrawing] = useState<LogEntry | null>(null);
     const [said, setSaid] = useState('');
     const took = (answer: LogAnswer) => client.setQueryData(key, answer);
     const greased = useMutation({
         mutationFn: ({ grams, grease }: GreasePlate) =>
-            call<LogAnswer>('POST', `circuits/${circuit}/log`, {
+            service.log.store(circuit, {
                 kind: 'greased',
                 values: { end: 'both', grams, ...(grease === '' ? {} : { grease }) },
                 happened_at: null,
@@ -216,7 +217,7 @@ export function LogbookView() {
                 open={withdrawing !== null}
                 onClose={() => setWithdrawing(null)}
                 withdraw={async (why) => {
-                    took(await call<LogAnswer>('POST', `log/${withdrawing?.id ?? 0}/withdraw`, { why }));
+                    took(await service.log.withdraw(withdrawing?.id ?? 0, { why }));
                 }}
             />
         </>
@@ -249,7 +250,7 @@ function EntryForm({ kind, onDone }: { kind: EntryKind; onDone: (answer: LogAnsw
         try {
             const values = Object.fromEntries(Object.entries(typed).filter(([, value]) => value !== ''));
             const happened_at = happened === '' ? null : new Date(happened).toISOString();
-            const answer = await call<LogAnswer>('POST', `circuits/${place?.circuit ?? 0}/log`, { kind, values, happened_at, is_minded });
+            const answer = await service.log.store(place?.circuit ?? 0, { kind, values, happened_at, is_minded });
             setTyped({});
             setHappened('');
             onDone(answer);

@@ -1,7 +1,8 @@
 import { type SyntheticEvent, useState } from 'react';
 import styled from 'styled-components';
-import { call, errorOf, ProblemError } from '../../api/client';
-import type { Reading, ReadingField, ReadingKind } from '../../api/contract';
+import { errorOf, ProblemError } from '../../api/client';
+import { service } from '../../api/service';
+import type { ReadingField, ReadingKind } from '../../api/contract';
 import { READINGS } from '../../api/readings';
 import { useBench } from '../../bench/BenchContext';
 import { Fields } from '../../bench/StationPage';
@@ -93,7 +94,7 @@ export function ReadingForm({ kind, title }: { kind: ReadingKind; title: string 
             if (place === null || (await place.flush()) === null) {
                 throw new Error('Save the draft before you save a reading.');
             }
-            await call<Reading>('POST', `circuits/${place.circuit}/readings/typed`, {
+            await service.reading.storeTyped(place.circuit, {
                 kind,
                 values: nested(typed),
                 load_percent: load === '' ? null : load,

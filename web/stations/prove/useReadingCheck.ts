@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
-import { call } from '../../api/client';
+import { service } from '../../api/service';
 import type { ReadingCheck, ReadingKind } from '../../api/contract';
 import { useBench } from '../../bench/BenchContext';
 
@@ -10,7 +10,8 @@ const SETTLED_MS = 400;
 /** What of a reading cannot be read, while it is typed; undefined until the service has said so of what stands there now. */
 export function useReadingCheck(kind: ReadingKind, values: Record<string, unknown>, load: string): ReadingCheck | undefined {
     const { rule_book } = useBench().solved.solution;
-    const now = JSON.stringify({ rule_book, kind, values, load_percent: load === '' ? null : load });
+    const typed = { rule_book, kind, values, load_percent: load === '' ? null : load };
+    const now = JSON.stringify(typed);
     const [settled, setSettled] = useState('');
     useEffect(() => {
         const timer = setTimeout(() => setSettled(now), SETTLED_MS);
@@ -18,7 +19,7 @@ export function useReadingCheck(kind: ReadingKind, values: Record<string, unknow
     }, [now]);
     const query = useQuery({
         queryKey: ['reading-check', settled],
-        queryFn: ({ signal }) => call<ReadingCheck>('POST', 'readings/check', JSON.parse(settled), signal),
+        queryFn: ({ signal }) => service.readingCheck.ask(typed, signal),
         enabled: settled === now && (Object.keys(values).length > 0 || load !== ''),
         // Saving checks it once more: an answer that does not come is no matter here.
         retry: false,

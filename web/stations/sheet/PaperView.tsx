@@ -1,8 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { useDeferredValue, useState } from 'react';
 import { Link } from 'react-router';
-import { call } from '../../api/client';
-import type { PaperAnswer } from '../../api/contract';
+import { service } from '../../api/service';
 import { useBench } from '../../bench/BenchContext';
 import { ListBar } from '../../kit/ListPage';
 import { Segments } from '../../kit/Segments';
@@ -24,8 +23,8 @@ export function PaperView() {
         queryKey: ['paper', ofKept ? kept.id : 'draft', place?.circuit, name, ofKept ? null : circuit, kept?.state],
         queryFn: ({ signal }) =>
             ofKept
-                ? call<PaperAnswer>('GET', `revisions/${kept.id}/paper/${name}`, undefined, signal)
-                : call<PaperAnswer>('POST', `circuits/${place?.circuit ?? ''}/sheet`, { paper: name, circuit }, signal),
+                ? service.sheet.show(kept.id, name, signal)
+                : service.sheet.preview(place?.circuit ?? '', { paper: name, circuit }, signal),
         enabled: place !== null,
         placeholderData: (before) => before,
         gcTime: 0,

@@ -2,8 +2,9 @@ import { useQuery } from '@tanstack/react-query';
 import { type SyntheticEvent, useState } from 'react';
 import { Link } from 'react-router';
 import styled from 'styled-components';
-import { call, errorOf, ProblemError } from '../../api/client';
-import type { ReviewAnswer, RevisionRow } from '../../api/contract';
+import { errorOf, ProblemError } from '../../api/client';
+import { service } from '../../api/service';
+import type { RevisionRow } from '../../api/contract';
 import { usePerson } from '../../api/session';
 import { useBench } from '../../bench/BenchContext';
 import { Button } from '../../kit/Button';
@@ -63,7 +64,7 @@ export function ReviewForm({
     const [busy, setBusy] = useState(false);
     const query = useQuery({
         queryKey: ['review', revision.id],
-        queryFn: () => call<ReviewAnswer>('GET', `revisions/${revision.id}/review`),
+        queryFn: () => service.sheet.review(revision.id),
     });
     if (query.isError) {
         return <p role="alert">{query.error.message}</p>;
@@ -75,11 +76,11 @@ export function ReviewForm({
     const sent = revision.steps.at(-1);
     const changedIt = person != null && changers.includes(person.name);
     const at = (path: string) => (problem instanceof ProblemError ? problem.at(path) : undefined);
-    const act = async (path: string, body: unknown) => {
+    const act = async (work: Promise<unknown>) => {
         setBusy(true);
         setProblem(null);
         try {
-            await call<RevisionRow>('POST', `revisions/${revision.id}/${path}`, body);
+            await work;
             setTaken([]);
             setReasons({});
             setRemark('');
@@ -92,11 +93,13 @@ export function ReviewForm({
     };
     const issue = (event: SyntheticEvent) => {
         event.preventDefault();
-        void act('issue', {
-            password,
-            remark,
-            decisions: questions.map(({ key }) => ({ key, taken: taken.includes(key), why: reasons[key] ?? '' })),
-        });
+        void act(
+            service.sheet.issue(revision.id, {
+                password,
+                remark,
+                decisions: questions.map(({ key }) => ({ key, taken: taken.includes(key), why: reasons[key] ?? '' })),
+            }),
+        );
     };
     return (
         <>
@@ -170,7 +173,10 @@ export function ReviewForm({
                     <Button kind="main" type="submit" isDisabled={busy || changedIt || password === ''}>
                         Sign and issue
                     </Button>
-                    <Button isDisabled={busy || remark.trim() === ''} onPress={() => void act('return', { remark })}>
+                    <Button
+                        isDisabled={busy || remark.trim() === ''}
+                        onPress={() => void act(service.sheet.return(revision.id, { remark }))}
+                    >
                         Return for correction
                     </Button>
                 </Buttons>

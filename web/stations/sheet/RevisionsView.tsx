@@ -2,8 +2,8 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import styled from 'styled-components';
-import { call } from '../../api/client';
-import type { CompareAnswer, RevisionRow } from '../../api/contract';
+import { service } from '../../api/service';
+import type { RevisionRow } from '../../api/contract';
 import { mayReview, usePerson } from '../../api/session';
 import { useBench } from '../../bench/BenchContext';
 import { Button } from '../../kit/Button';
@@ -95,13 +95,13 @@ function Revision({ revision }: { revision: RevisionRow }) {
             </small>
             <div>
                 <Link to={`/revisions/${revision.id}/paper/door`}>Door card</Link>
-                <a href={`/api/revisions/${revision.id}/door.pdf`} target="_blank" rel="noreferrer">
+                <a href={service.sheet.doorPdf(revision.id)} target="_blank" rel="noreferrer">
                     Door card (PDF)
                 </a>
                 <Link to={`/revisions/${revision.id}/paper/file`}>File sheet</Link>
-                <PaperMaker ask={`revisions/${revision.id}/file`} what="file sheet (PDF)" of={`revision ${revision.number}`} />
+                <PaperMaker ask={() => service.sheet.ask(revision.id)} what="file sheet (PDF)" of={`revision ${revision.number}`} />
                 <Link to={`/revisions/${revision.id}`}>All results</Link>
-                {signed && <a href={`/api/revisions/${revision.id}/record`}>Sealed record (JSON)</a>}
+                {signed && <a href={service.sheet.record(revision.id)}>Sealed record (JSON)</a>}
                 {revision.state === 'issued' && mayReview(person) && <Button onPress={() => setAsking(true)}>Withdraw</Button>}
             </div>
             <WithdrawDialog
@@ -110,7 +110,7 @@ function Revision({ revision }: { revision: RevisionRow }) {
                 open={asking}
                 onClose={() => setAsking(false)}
                 withdraw={async (why) => {
-                    await call('POST', `revisions/${revision.id}/withdraw`, { why });
+                    await service.sheet.withdraw(revision.id, { why });
                     await movedOn();
                 }}
             />
@@ -123,7 +123,7 @@ function Compared({ revisions }: { revisions: readonly RevisionRow[] }) {
     const [second, setSecond] = useState(String(revisions[0]?.id ?? ''));
     const query = useQuery({
         queryKey: ['compare', first, second],
-        queryFn: () => call<CompareAnswer>('GET', `revisions/${first}/compare/${second}`),
+        queryFn: () => service.sheet.compare(first, second),
         enabled: first !== '' && second !== '' && first !== second,
     });
     const options = revisions.map(({ id, number, name }) => ({ value: String(id), label: `${number}. ${name}` }));

@@ -1,7 +1,8 @@
 import { type SyntheticEvent, useState } from 'react';
 import { Link } from 'react-router';
 import styled from 'styled-components';
-import { call, errorOf, ProblemError } from '../../api/client';
+import { errorOf, ProblemError } from '../../api/client';
+import { service } from '../../api/service';
 import type { RevisionRow } from '../../api/contract';
 import { useBench } from '../../bench/BenchContext';
 import { Button } from '../../kit/Button';
@@ -51,8 +52,8 @@ export function SendForm({ waiting }: { waiting: RevisionRow | undefined }) {
             if (version === null) {
                 throw new Error('Save the draft before you send it.');
             }
-            const revision = await call<RevisionRow>('POST', `circuits/${place.circuit}/revisions`, { name, version });
-            await call<RevisionRow>('POST', `revisions/${revision.id}/send`, { kind, remark });
+            const revision = await service.revision.store(place.circuit, { name, version });
+            await service.sheet.send(revision.id, { kind, remark });
             setName('');
             setRemark('');
         } catch (error) {

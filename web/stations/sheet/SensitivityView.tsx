@@ -13,7 +13,7 @@ const List = styled.ol`
         padding: 10px 0 0 14px;
         border-left: 4px solid ${token.caution};
     }
-    h3 {
+    h2 {
         font-size: 17px;
         font-weight: 600;
     }
@@ -58,7 +58,7 @@ export function SensitivityView() {
                     const station = isField(row.at) ? stationOfField(row.at) : undefined;
                     return (
                         <li key={row.at}>
-                            <h3>
+                            <h2>
                                 {isField(row.at) && station !== undefined && place !== null ? (
                                     <Link
                                         to={{ pathname: `/circuits/${place.circuit}/${station}`, search: viewOf({ field: row.at }) ?? '' }}
@@ -69,7 +69,7 @@ export function SensitivityView() {
                                 ) : (
                                     row.label
                                 )}
-                            </h3>
+                            </h2>
                             <small>{row.kind === 'assumed' ? `assumed: ${row.taken}` : `from memory: ${row.taken}`}</small>
                             <dl>
                                 {row.tries.map((attempt) => (

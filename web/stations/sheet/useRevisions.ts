@@ -1,7 +1,7 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useCallback } from 'react';
-import { call } from '../../api/client';
-import type { RevisionRow, RevisionsAnswer } from '../../api/contract';
+import { service } from '../../api/service';
+import type { RevisionRow } from '../../api/contract';
 
 const NONE: readonly RevisionRow[] = [];
 
@@ -14,7 +14,7 @@ export function useRevisions(circuit: number | undefined): {
 } {
     const query = useQuery({
         queryKey: ['revisions', circuit],
-        queryFn: () => call<RevisionsAnswer>('GET', `circuits/${circuit ?? ''}/revisions`),
+        queryFn: () => service.revision.index(circuit ?? ''),
         enabled: circuit !== undefined,
     });
     return { revisions: query.data?.revisions ?? NONE, known: query.data !== undefined, isError: query.isError, error: query.error };

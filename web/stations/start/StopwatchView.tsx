@@ -1,7 +1,6 @@
 import { useEffect, useState } from 'react';
 import styled from 'styled-components';
-import { call } from '../../api/client';
-import type { Reading } from '../../api/contract';
+import { service } from '../../api/service';
 import { useBench } from '../../bench/BenchContext';
 import { typed } from '../../bench/circuit';
 import { Button } from '../../kit/Button';
@@ -102,7 +101,7 @@ export function StopwatchView() {
         }
         try {
             await place.flush();
-            await call<Reading>('POST', `circuits/${place.circuit}/starts`, { seconds: whole, changeover: change });
+            await service.reading.storeStart(place.circuit, { seconds: whole, changeover: change });
             await refresh();
             setSaid('Saved with the time and your name.');
         } catch (problem) {

@@ -1,8 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import styled from 'styled-components';
-import { call } from '../../../api/client';
-import type { NamedLeads } from '../../../api/contract';
+import { service } from '../../../api/service';
 import { useBench } from '../../../bench/BenchContext';
 import { typed } from '../../../bench/circuit';
 import { NotLoaded } from '../../../kit/NotLoaded';
@@ -72,7 +71,7 @@ export function LeadsWizard() {
     const asked = { rule_book: book, pairs, second_forward: moves(needles[0]), third_forward: moves(needles[1]) };
     const named = useQuery({
         queryKey: ['leads', asked],
-        queryFn: () => call<NamedLeads>('POST', 'leads', asked),
+        queryFn: () => service.leads.ask(asked),
         enabled: pairs.length === 3,
     });
     return (
