@@ -185,7 +185,7 @@ final class AccessTest extends FeatureTestCase
                 'name' => 'Bench', 'host' => '127.0.0.1', 'port' => 9, 'unit' => 1, 'map' => '{}', 'updated_by' => $author->id, ...$stamps,
             ]),
             'import' => $made('imports', [
-                'site_id' => $circuit->site_id, 'what' => 'circuits', 'name' => 'x.csv', 'file' => 'x', 'state' => 'refused',
+                'site_id' => $circuit->site_id, 'what' => 'circuits', 'name' => 'x.csv', 'file' => 'x', 'state' => 'failed',
                 'columns' => '[]',
                 'chosen' => '{}', 'asked_by' => $author->id, ...$stamps,
             ]),

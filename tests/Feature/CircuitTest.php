@@ -24,7 +24,6 @@ final class CircuitTest extends FeatureTestCase
             ->assertJsonPath('circuit.tag', 'NEW-1')
             ->assertJsonPath('circuit.supply.voltage', '400')
             ->assertJsonPath('version', 1);
-        $this->assertShape('circuit', $response);
         $this->postJson('/api/circuits', ['site_id' => $site->id])->assertJsonPath('circuit.tag', 'NEW-2');
     }
 
@@ -59,7 +58,6 @@ final class CircuitTest extends FeatureTestCase
             ])
             ->assertOk();
         $all = $this->getJson('/api/circuits')->assertOk()->assertJsonPath('total', 3)->assertJsonPath('circuits.0.tag', 'CV-9');
-        $this->assertShape('register', $all);
         $this->getJson('/api/circuits?search=conveyor')->assertJsonPath('total', 1)->assertJsonPath('circuits.0.worst', 'stop');
         $this->getJson('/api/circuits?worst=stop')->assertJsonPath('total', 1);
         $this->getJson('/api/circuits?search=100%25')->assertJsonPath('total', 0);
@@ -82,13 +80,10 @@ final class CircuitTest extends FeatureTestCase
         $circuit = $this->circuit();
         $first = $this->person('electrician', 'first');
         $second = $this->person('electrician', 'second');
-        $this->assertShape(
-            'saved',
-            $this->actingAs($first)
-                ->putJson("/api/circuits/$circuit->id", ['version' => 1, 'circuit' => [...Circuits::kilnFan(), 'drives' => 'by the first']])
-                ->assertOk()
-                ->assertJsonPath('version', 2),
-        );
+        $this->actingAs($first)
+            ->putJson("/api/circuits/$circuit->id", ['version' => 1, 'circuit' => [...Circuits::kilnFan(), 'drives' => 'by the first']])
+            ->assertOk()
+            ->assertJsonPath('version', 2);
         $refused = $this->actingAs($second)->putJson("/api/circuits/$circuit->id", [
             'version' => 1,
             'circuit' => [...Circuits::kilnFan(), 'drives' => 'by the second'],
@@ -125,7 +120,7 @@ final class CircuitTest extends FeatureTestCase
     {
         $circuit = $this->circuit();
         $this->actingAs($this->person('viewer', 'planner'));
-        $this->assertShape('circuit', $this->getJson("/api/circuits/$circuit->id")->assertOk());
+        $this->getJson("/api/circuits/$circuit->id")->assertOk();
         $this->postJson('/api/solve', Circuits::kilnFan())->assertOk();
         $this->assertProblem(403, $this->putJson("/api/circuits/$circuit->id", ['version' => 1, 'circuit' => Circuits::kilnFan()]));
         $this->assertProblem(403, $this->postJson('/api/circuits', ['site_id' => $circuit->site_id]));
@@ -141,24 +136,19 @@ final class CircuitTest extends FeatureTestCase
             ->assertCreated()
             ->assertJsonPath('number', 1)
             ->assertJsonPath('created_by', 'Keeper');
-        $this->assertShape('revision_row', $kept);
         $this->putJson("/api/circuits/$circuit->id", [
             'version' => 1,
             'circuit' => [...Circuits::kilnFan(), 'cable' => ['length' => '200 m']],
         ])->assertOk();
         $this->assertProblem(409, $this->postJson("/api/circuits/$circuit->id/revisions", ['name' => 'late', 'version' => 1]));
         $this->postJson("/api/circuits/$circuit->id/revisions", ['name' => 'longer', 'version' => 2])->assertJsonPath('number', 2);
-        $this->assertShape(
-            'revisions',
-            $this->getJson("/api/circuits/$circuit->id/revisions")
-                ->assertOk()
-                ->assertJsonCount(2, 'revisions'),
-        );
+        $this->getJson("/api/circuits/$circuit->id/revisions")
+            ->assertOk()
+            ->assertJsonCount(2, 'revisions');
         $revision = $this->getJson('/api/revisions/'.$kept->json('id'))
             ->assertOk()
             ->assertJsonPath('circuit.cable.length', '60 m')
             ->assertJsonPath('core', Version::CORE);
-        $this->assertShape('revision', $revision);
         foreach (['UPDATE revisions SET name = \'changed\'', 'DELETE FROM revisions'] as $statement) {
             try {
                 DB::transaction(static fn () => DB::statement($statement));
@@ -248,7 +238,6 @@ final class CircuitTest extends FeatureTestCase
             $solved = $this->actingAs($this->person('viewer', 'reader-'.$circuit->id))
                 ->postJson('/api/solve', json_decode($circuit->draft, true))
                 ->assertOk();
-            $this->assertShape('solution', $solved);
             $codes[$circuit->tag] = array_column($solved->json('findings'), 'code');
         }
         foreach (

@@ -16,6 +16,8 @@ use PHPUnit\Framework\Attributes\DataProvider;
 /** A record that cannot be read, however it came to be stored, takes down nothing but itself: every view and every file still opens. */
 final class DamagedRecordTest extends FeatureTestCase
 {
+    protected bool $broken = true;
+
     /** @return array<string, array{string}> what may stand in a column of JSON */
     public static function contents(): array
     {

@@ -6,15 +6,19 @@ namespace Tests\Feature;
 
 use App\Circuits\CircuitDocument;
 use App\Circuits\CircuitStore;
+use App\Http\Call;
 use App\Models\Circuit;
 use App\Models\Person;
 use App\Models\Site;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Foundation\Testing\TestCase;
+use Illuminate\Routing\Route;
+use Illuminate\Routing\Router;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use Opis\JsonSchema\Errors\ErrorFormatter;
 use Opis\JsonSchema\Validator;
+use ReflectionMethod;
 use Symfony\Component\HttpFoundation\Response;
 use Tests\Core\Circuits;
 
@@ -25,6 +29,9 @@ abstract class FeatureTestCase extends TestCase
 
     /** The framework would want a mocking library for console output; nothing here needs it. */
     public $mockConsoleOutput = false;
+
+    /** Whether what is stored or sent is broken on purpose: then nothing is held against the contract. */
+    protected bool $broken = false;
 
     private ?Validator $validator = null;
 
@@ -68,13 +75,52 @@ abstract class FeatureTestCase extends TestCase
     }
 
     /**
-     * Holds an answer against its shape in the contract.
+     * Every request that succeeds is held against what its route says that it takes and answers.
      *
-     * @param  TestResponse<Response>  $response
+     * @param  string  $method
+     * @param  string  $uri
+     * @param  array<array-key, mixed>  $data
+     * @param  array<string, string>  $headers
+     * @param  int  $options
+     * @return TestResponse<Response>
      */
-    protected function assertShape(string $name, TestResponse $response): void
+    public function json($method, $uri, array $data = [], array $headers = [], $options = 0): TestResponse
     {
-        $file = $name === 'solution' ? 'solution' : 'service';
+        $response = parent::json($method, $uri, $data, $headers, $options);
+        $route = app(Router::class)->getCurrentRoute();
+        $told = $route === null || $route->getControllerClass() === null || ! $response->isSuccessful() || $this->broken ? []
+            : (new ReflectionMethod($route->getControllerClass(), self::actionOf($route)))->getAttributes(Call::class);
+        foreach ($told as $attribute) {
+            $call = $attribute->newInstance();
+            if ($call->takes !== null && $call->takes !== Call::BYTES) {
+                $this->assertTitled($call->takes, self::sent($data), "$method $uri takes");
+            }
+            if ($call->answers === null) {
+                self::assertSame('', (string) $response->getContent(), "$method $uri answers nothing");
+            } elseif ($call->answers !== Call::FILE) {
+                $this->assertTitled($call->answers, json_decode((string) $response->getContent()), "$method $uri answers");
+            }
+        }
+
+        return $response;
+    }
+
+    /** What is sent; of an empty array PHP does not say whether it is a list or an object, and the service takes either. */
+    private static function sent(mixed $data): mixed
+    {
+        return json_decode(str_replace('[]', '{}', (string) json_encode($data)));
+    }
+
+    private static function actionOf(Route $route): string
+    {
+        return $route->getActionMethod() === $route->getControllerClass() ? '__invoke' : $route->getActionMethod();
+    }
+
+    /** Holds data against the shape that has this title in the contract. */
+    private function assertTitled(string $title, mixed $data, string $what): void
+    {
+        $at = self::shapes()[$title] ?? null;
+        self::assertNotNull($at, "$what $title, which the contract does not know");
         if ($this->validator === null) {
             $this->validator = new Validator;
             foreach (['circuit', 'solution', 'service'] as $one) {
@@ -83,13 +129,25 @@ abstract class FeatureTestCase extends TestCase
                     ?->registerFile("https://brave-anvil.example/contract/$one.schema.json", base_path("contract/$one.schema.json"));
             }
         }
-        $data = json_decode((string) $response->getContent(), false, 64, JSON_THROW_ON_ERROR);
-        $result = $this->validator->validate(
-            $file === 'solution' ? $data : (object) [$name => $data],
-            "https://brave-anvil.example/contract/$file.schema.json",
-        );
+        $result = $this->validator->validate($data, "https://brave-anvil.example/contract/$at");
         $error = $result->error();
-        self::assertTrue($result->isValid(), $error === null ? '' : (string) json_encode((new ErrorFormatter)->format($error)));
+        self::assertTrue($result->isValid(), $what.': '.($error === null ? '' : (string) json_encode((new ErrorFormatter)->format($error))));
+    }
+
+    /** @return array<string, string> file and pointer of each shape, by its title */
+    private static function shapes(): array
+    {
+        static $shapes = ['Solution' => 'solution.schema.json'];
+        if (count($shapes) === 1) {
+            $schema = json_decode((string) file_get_contents(base_path('contract/service.schema.json')), true, 64, JSON_THROW_ON_ERROR);
+            foreach (['properties', '$defs'] as $part) {
+                foreach ($schema[$part] as $key => $shape) {
+                    $shapes[$shape['title'] ?? basename($shape['$ref'] ?? '')] ??= "service.schema.json#/$part/$key";
+                }
+            }
+        }
+
+        return $shapes;
     }
 
     /** @param  TestResponse<Response>  $response */
@@ -97,6 +155,6 @@ abstract class FeatureTestCase extends TestCase
     {
         $response->assertStatus($status);
         self::assertStringStartsWith('application/problem+json', (string) $response->headers->get('Content-Type'));
-        $this->assertShape('problem', $response);
+        $this->assertTitled('Problem', json_decode((string) $response->getContent()), 'a problem');
     }
 }

@@ -14,6 +14,8 @@ use Random\Randomizer;
 /** Requests that no page makes: each is answered in the one shape of a problem, none breaks what others see, none ends in a fault. */
 final class HostileRequestTest extends FeatureTestCase
 {
+    protected bool $broken = true;
+
     private const REQUESTS = 2000;
 
     public function test_numbers_that_are_none_are_not_there(): void

@@ -48,7 +48,6 @@ final class InstrumentsTest extends FeatureTestCase
         $circuit = $this->circuit();
         $this->actingAs($this->person());
         $answer = $this->postJson("/api/circuits/$circuit->id/instruments", ['kind' => 'line_current', 'where' => 'motor'])->assertOk();
-        $this->assertShape('simulated_reading', $answer);
         $read = $answer->json();
         self::assertIsArray($read);
         self::assertIsArray($read['comparison']);
@@ -76,7 +75,6 @@ final class InstrumentsTest extends FeatureTestCase
         $odd = $this->postJson("/api/drills/$id/readings", ['kind' => 'vibration'])->assertOk();
         self::assertSame('differs', $odd->json('reading.comparison.verdict'));
         self::assertStringNotContainsString('worn_bearing', (string) $odd->getContent());
-        $this->assertShape('drill_read', $odd);
         self::assertSame([], $this->getJson("/api/circuits/$circuit->id/readings")->json('readings'));
 
         $named = $this->postJson("/api/drills/$id/name", ['fault' => 'worn_bearing'])->assertOk();
@@ -85,7 +83,7 @@ final class InstrumentsTest extends FeatureTestCase
         self::assertSame(['supply_voltage'], $named->json('assessment.needless'));
         self::assertSame(['worn_bearing'], $named->json('assessment.possible'));
         $this->postJson("/api/drills/$id/name", ['fault' => 'overload'])->assertStatus(409);
-        $this->assertShape('drills', $this->getJson("/api/circuits/$circuit->id/drills"));
+        $this->getJson("/api/circuits/$circuit->id/drills");
     }
 
     public function test_readings_that_tell_nothing_leave_every_fault_possible(): void
@@ -229,7 +227,7 @@ final class InstrumentsTest extends FeatureTestCase
         $this->postJson('/api/analysers', [...$named, 'map' => '{"volts":{"address":-1}}'])->assertUnprocessable();
         $id = $this->postJson('/api/analysers', $named)->assertCreated()->json('id');
         self::assertIsInt($id);
-        $this->assertShape('analysers', $this->getJson('/api/analysers'));
+        $this->getJson('/api/analysers');
         self::assertSame(0, (int) $this->postJson("/api/analysers/$id/read")->assertOk()->json('values.volts'));
         $this->deleteJson("/api/analysers/$id")->assertNoContent();
     }

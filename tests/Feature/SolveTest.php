@@ -26,7 +26,7 @@ final class SolveTest extends FeatureTestCase
                 ],
             ] as $circuit
         ) {
-            $this->assertShape('solution', $this->postJson('/api/solve', $circuit)->assertOk());
+            $this->postJson('/api/solve', $circuit)->assertOk();
         }
     }
 
@@ -34,10 +34,8 @@ final class SolveTest extends FeatureTestCase
     {
         $this->actingAs($this->person());
         $compared = $this->postJson('/api/solve?with=methods', Circuits::fanWithItsLoad())->assertOk();
-        $this->assertShape('solution', $compared);
         $compared->assertJsonCount(10, 'curves.comparison.rows');
         $alone = $this->postJson('/api/solve', Circuits::fanWithItsLoad())->assertOk();
-        $this->assertShape('solution', $alone);
         self::assertNull($alone->json('curves.comparison'));
         self::assertIsArray($alone->json('curves.start_course.points'));
     }
@@ -69,7 +67,7 @@ final class SolveTest extends FeatureTestCase
         }
         foreach (['hand', 'rubbish', 7] as $by) {
             $circuit = Circuits::changed(Circuits::kilnFan(), ['starter.method' => 'star_delta', 'starter.changeover.by' => $by]);
-            $this->assertShape('solution', $this->postJson('/api/solve', $circuit)->assertOk());
+            $this->postJson('/api/solve', $circuit)->assertOk();
         }
     }
 

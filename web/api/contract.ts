@@ -4089,7 +4089,7 @@ export interface AskedReading {
     where?: string | null;
 }
 export interface NewDrill {
-    fault: string | null;
+    fault?: string | null;
 }
 export interface NamedFault {
     fault: string;
@@ -4160,7 +4160,7 @@ export interface AskedSchedule {
     as: 'csv' | 'pdf';
 }
 export interface ImportColumns {
-    columns: readonly unknown[];
+    columns: readonly (string | null)[];
 }
 export interface NewRevision {
     name: string;
@@ -4267,6 +4267,9 @@ export interface CircuitToSolve {
         [k: string]: unknown;
     };
     [k: string]: unknown;
+}
+export interface CalendarAddress {
+    calendar: string;
 }
 
 /** What never changes about a field: its label, the unit of a bare typed number, and a line below it. */

@@ -12,6 +12,7 @@ import type {
     AskedSchedule,
     BankAnswer,
     BankBody,
+    CalendarAddress,
     CircuitBody,
     CircuitResource,
     CircuitToSolve,
@@ -118,7 +119,7 @@ export const service = {
         begin: (circuit: Id, body: NewDrill, signal?: AbortSignal) => call<Drill>('POST', `circuits/${circuit}/drills`, body, signal),
         readDrill: (drill: Id, body: AskedReading, signal?: AbortSignal) =>
             call<DrillReadAnswer>('POST', `drills/${drill}/readings`, body, signal),
-        name: (drill: Id, body: NamedFault, signal?: AbortSignal) => call<DrillsAnswer>('POST', `drills/${drill}/name`, body, signal),
+        name: (drill: Id, body: NamedFault, signal?: AbortSignal) => call<Drill>('POST', `drills/${drill}/name`, body, signal),
         analysers: (signal?: AbortSignal) => call<AnalysersAnswer>('GET', `analysers`, undefined, signal),
         storeAnalyser: (body: NewAnalyser, signal?: AbortSignal) => call<Analyser>('POST', `analysers`, body, signal),
         removeAnalyser: (analyser: Id, signal?: AbortSignal) => call<undefined>('DELETE', `analysers/${analyser}`, undefined, signal),
@@ -131,7 +132,7 @@ export const service = {
         withdraw: (entry: Id, body: Why, signal?: AbortSignal) => call<LogAnswer>('POST', `log/${entry}/withdraw`, body, signal),
         due: (site: Id, signal?: AbortSignal) => call<DueAnswer>('GET', `sites/${site}/due`, undefined, signal),
         dueFile: (site: Id) => `/api/sites/${site}/due.csv`,
-        renewCalendar: (site: Id, signal?: AbortSignal) => call<DueAnswer>('POST', `sites/${site}/calendar`, undefined, signal),
+        renewCalendar: (site: Id, signal?: AbortSignal) => call<CalendarAddress>('POST', `sites/${site}/calendar`, undefined, signal),
     },
     person: {
         index: (signal?: AbortSignal) => call<PeopleAnswer>('GET', `people`, undefined, signal),

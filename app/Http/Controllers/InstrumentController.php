@@ -117,7 +117,7 @@ final class InstrumentController
     }
 
     /** Names the fault: then it is told, with what told it apart. */
-    #[Call('DrillsAnswer', takes: 'NamedFault')]
+    #[Call('Drill', takes: 'NamedFault')]
     public function name(Request $request, Drill $drill): JsonResponse
     {
         $person = Signed::editor($request);

@@ -112,7 +112,7 @@ final class LogController
     }
 
     /** A new secret address; the old one leads nowhere from then on. */
-    #[Call('DueAnswer')]
+    #[Call('CalendarAddress')]
     public function renewCalendar(Request $request, Site $site): JsonResponse
     {
         Signed::administrator($request);
