@@ -6,7 +6,10 @@ namespace App\Http;
 
 use Attribute;
 
-/** What a route takes and answers, by the names of `contract/service.schema.json`: from it `bin/contract` writes the page's own functions. */
+/**
+ * What a route takes and answers, by the names of `contract/service.schema.json`: from it `bin/contract` writes the page's own
+ * functions.
+ */
 #[Attribute(Attribute::TARGET_METHOD)]
 final readonly class Call
 {

@@ -128,9 +128,9 @@ final class CircuitReader
     {
         foreach ($group as $key => $inner) {
             $path = $name.'.'.$key;
-            if (in_array($path, Section::GROUPS, true) && is_array($inner)) {
+            if (Fields::isGroup($path) && is_array($inner)) {
                 $this->group($path, $inner);
-            } elseif (! in_array($path, Section::GROUPS, true) || $inner !== null) {
+            } elseif (! Fields::isGroup($path) || $inner !== null) {
                 $this->field($path, $inner);
             }
         }

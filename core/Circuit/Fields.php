@@ -44,6 +44,9 @@ final class Fields
     /** @var array<string, true>|null */
     private static ?array $speaking = null;
 
+    /** @var array<string, true> */
+    private static array $groups = [];
+
     /** @return list<string> */
     public static function paths(): array
     {
@@ -76,6 +79,19 @@ final class Fields
         }
 
         return self::$speaking;
+    }
+
+    /** Whether fields stand in a group of this path inside a section, such as `starter.changeover`. */
+    public static function isGroup(string $path): bool
+    {
+        foreach (self::$groups === [] ? self::paths() : [] as $field) {
+            while (substr_count($field, '.') > 1) {
+                $field = substr($field, 0, (int) strrpos($field, '.'));
+                self::$groups[$field] = true;
+            }
+        }
+
+        return isset(self::$groups[$path]);
     }
 
     /**

@@ -23,12 +23,6 @@ enum Section: string
     case Settings = 'settings';
     case Logbook = 'logbook';
 
-    /** Groups of fields inside a section, by their paths. */
-    public const GROUPS = [
-        'starter.changeover', 'plate.second', 'guard.start_exception', 'settings.tariff', 'settings.tariff.kva_demand',
-        'settings.tariff.kvarh', 'settings.tariff.power_factor', 'settings.site_load',
-    ];
-
     /** Of a path such as `cable.length`; null for a field beside the sections. */
     public static function of(string $path): ?self
     {
@@ -71,6 +65,6 @@ enum Section: string
     {
         $lists = [FieldKind::Points, FieldKind::Traits, FieldKind::LoadHours, FieldKind::Anything];
 
-        return in_array($path, self::GROUPS, true) || in_array(Fields::find($path)?->kind, $lists, true);
+        return Fields::isGroup($path) || in_array(Fields::find($path)?->kind, $lists, true);
     }
 }

@@ -131,7 +131,8 @@ abstract class FeatureTestCase extends TestCase
         }
         $result = $this->validator->validate($data, "https://brave-anvil.example/contract/$at");
         $error = $result->error();
-        self::assertTrue($result->isValid(), $what.': '.($error === null ? '' : (string) json_encode((new ErrorFormatter)->format($error))));
+        $why = $error === null ? '' : (string) json_encode((new ErrorFormatter)->format($error));
+        self::assertTrue($result->isValid(), "$what: $why");
     }
 
     /** @return array<string, string> file and pointer of each shape, by its title */

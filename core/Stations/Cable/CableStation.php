@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace BraveAnvil\Stations\Cable;
 
 use BraveAnvil\Circuit\Circuit;
+use BraveAnvil\Circuit\Fields;
 use BraveAnvil\Circuit\Figure;
 use BraveAnvil\Circuit\Ledger;
 use BraveAnvil\Ground\Defect;
@@ -16,13 +17,17 @@ use BraveAnvil\Stations\Power\Load;
 use BraveAnvil\Stations\Start\Starting;
 use BraveAnvil\Tables\Practice\StartingPractice;
 
-/** Conductors of both runs: the smallest size that passes every constraint, with the whole ladder to see why. */
+/**
+ * Conductors of both runs: the smallest size that passes every constraint, with the whole ladder to see why.
+ *
+ * @phpstan-import-type FieldPath from Fields
+ */
 final readonly class CableStation
 {
     /** %, where the site sets none. Common practice. */
     public const STARTING_DROP_LIMIT = 15.0;
 
-    /** Fields without which no cable can be sized. */
+    /** @var list<FieldPath> fields without which no cable can be sized */
     private const NEEDS = [
         'supply.ambient',
         'cable.material',

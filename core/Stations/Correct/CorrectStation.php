@@ -9,6 +9,7 @@ use BraveAnvil\Circuit\Choice\CorrectionBasis;
 use BraveAnvil\Circuit\Choice\Subject;
 use BraveAnvil\Circuit\Choice\VoltageFactor;
 use BraveAnvil\Circuit\Circuit;
+use BraveAnvil\Circuit\Fields;
 use BraveAnvil\Circuit\Figure;
 use BraveAnvil\Circuit\Ledger;
 use BraveAnvil\Ground\Show;
@@ -22,9 +23,14 @@ use BraveAnvil\Stations\Power\Load;
 use BraveAnvil\Stations\Start\Starting;
 use BraveAnvil\Tables\Practice\Practice;
 
-/** Power factor correction: how much, which capacitor, where it may go, and what the line carries after it. */
+/**
+ * Power factor correction: how much, which capacitor, where it may go, and what the line carries after it.
+ *
+ * @phpstan-import-type FieldPath from Fields
+ */
 final readonly class CorrectStation
 {
+    /** @var list<FieldPath> fields without which nothing can be corrected */
     private const NEEDS = [
         'correction.basis', 'correction.load_percent', 'correction.lowest_load_percent', 'correction.target_power_factor',
         'correction.place', 'correction.rated_voltage', 'correction.rated_kvar', 'correction.rated_frequency',

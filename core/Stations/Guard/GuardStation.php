@@ -8,6 +8,7 @@ use BraveAnvil\Circuit\Choice\LoadTrait;
 use BraveAnvil\Circuit\Choice\ResetMode;
 use BraveAnvil\Circuit\Choice\Scpd;
 use BraveAnvil\Circuit\Circuit;
+use BraveAnvil\Circuit\Fields;
 use BraveAnvil\Circuit\Figure;
 use BraveAnvil\Circuit\Ledger;
 use BraveAnvil\Ground\Show;
@@ -23,10 +24,14 @@ use BraveAnvil\Stations\Start\StartFigure;
 use BraveAnvil\Stations\Start\Starting;
 use BraveAnvil\Tables\Practice\Practice;
 
-/** Protective device, overload relay with its place and class, disconnect, contactors. */
+/**
+ * Protective device, overload relay with its place and class, disconnect, contactors.
+ *
+ * @phpstan-import-type FieldPath from Fields
+ */
 final readonly class GuardStation
 {
-    /** Fields without which nothing can be chosen. */
+    /** @var list<FieldPath> fields without which nothing can be chosen */
     private const NEEDS = [
         'guard.scpd', 'guard.overload_place', 'guard.overload_class', 'guard.rating', 'guard.dial', 'guard.marked_maximum',
         'plate.service_factor', 'plate.temperature_rise', 'starter.changeover.value', 'starter.run_up_time',

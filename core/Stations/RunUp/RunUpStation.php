@@ -6,6 +6,7 @@ namespace BraveAnvil\Stations\RunUp;
 
 use BraveAnvil\Circuit\Choice\ChangeoverBy;
 use BraveAnvil\Circuit\Circuit;
+use BraveAnvil\Circuit\Fields;
 use BraveAnvil\Circuit\Figure;
 use BraveAnvil\Circuit\Ledger;
 use BraveAnvil\Ground\Words;
@@ -33,10 +34,12 @@ use BraveAnvil\Tables\Practice\RunUpPractice;
 /**
  * Whether the motor brings its load up, how long that takes, and what it costs. It stands under Start, and is computed once the
  * conductors are chosen, whose impedance it meets. What cannot be simulated rests on a timed run-up, or waits.
+ *
+ * @phpstan-import-type FieldPath from Fields
  */
 final readonly class RunUpStation
 {
-    /** Fields without which no start can be worked out. */
+    /** @var list<FieldPath> fields without which no start can be worked out */
     private const NEEDS = [
         'starter.method', 'starter.changeover.by', 'starter.changeover.value', 'starter.tap_percent', 'starter.current_limit',
         'starter.ramp_time', 'starter.initial_voltage', 'starter.gap', 'starter.transition', 'starter.drive_input_current',
