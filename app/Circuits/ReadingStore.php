@@ -9,6 +9,7 @@ use App\Models\Person;
 use App\Models\Reading;
 use App\Problems\Problem;
 use BraveAnvil\Bench\Bench;
+use BraveAnvil\Circuit\Choice\RuleBookName;
 use BraveAnvil\Circuit\Figure;
 use BraveAnvil\Ground\Version;
 use BraveAnvil\Stations\Measure\TimedStart;
@@ -114,7 +115,7 @@ final class ReadingStore
             'values' => $values,
         ];
         // The reading itself is judged also where nothing of the circuit can be computed.
-        $read = ReadingReader::read([$reading], $circuit->site->rule_book !== 'iec');
+        $read = ReadingReader::read([$reading], RuleBookName::isAmerican($circuit->site->rule_book));
         $errors = array_map(static fn (string $path): array => [
             'path' => substr($path, 12), 'text' => 'This kind of reading does not have this value.',
             'accepted' => 'Enter only the values of its kind.',

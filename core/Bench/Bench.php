@@ -442,8 +442,9 @@ final readonly class Bench
     private static function meanings(Ledger $ledger, Spoken $spoken): array
     {
         $meanings = [];
+        $follows = new Follows($ledger->figures());
         foreach ($ledger->meanings() as $path => $text) {
-            $meanings[$ledger->pathOf($path)] = ['text' => $spoken->text($text), 'figures' => Follows::from($path)];
+            $meanings[$ledger->pathOf($path)] = ['text' => $spoken->text($text), 'figures' => $follows->from($ledger->pathOf($path))];
         }
 
         return $meanings;

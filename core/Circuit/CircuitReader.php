@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace BraveAnvil\Circuit;
 
 use BraveAnvil\Circuit\Choice\ChangeoverBy;
+use BraveAnvil\Circuit\Choice\RuleBookName;
 use BraveAnvil\Circuit\Parse\Typed;
 use BraveAnvil\Ground\Defect;
 use BraveAnvil\Ground\ErrorKind;
@@ -44,7 +45,7 @@ final class CircuitReader
             $this->fail('format', 'This file format cannot be read.', 'Choose a circuit file of this program, '.self::FORMAT.'.');
         }
         $book = $document['rule_book'] ?? null;
-        $this->fields = new FieldReader($book === 'nec' || $book === 'cec', self::changesOverBySpeed($document), self::onePhase($document));
+        $this->fields = new FieldReader(RuleBookName::isAmerican($book), self::changesOverBySpeed($document), self::onePhase($document));
         foreach ($document as $key => $value) {
             $key = (string) $key;
             if ($key === 'format') {

@@ -73,17 +73,14 @@ enum FieldKind: string
     case Celsius = 'celsius';
     case Ratio = 'ratio';
 
+    private const BARE_UNITS = [
+        self::Kiloamperes->value => 'kA', self::Kilovoltamperes->value => 'kVA', self::Kilowatts->value => 'kW',
+        self::Kilovars->value => 'kvar', self::Microfarads->value => 'µF', self::Megohms->value => 'MΩ',
+    ];
+
     /** The unit that a bare number is in, where it is a handier one than that of the value. */
     public function bareUnit(): ?string
     {
-        return match ($this) {
-            self::Kiloamperes => 'kA',
-            self::Kilovoltamperes => 'kVA',
-            self::Kilowatts => 'kW',
-            self::Kilovars => 'kvar',
-            self::Microfarads => 'µF',
-            self::Megohms => 'MΩ',
-            default => null,
-        };
+        return self::BARE_UNITS[$this->value] ?? null;
     }
 }

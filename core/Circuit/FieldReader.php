@@ -151,7 +151,13 @@ final readonly class FieldReader
             FieldKind::Installation => $this->installation($text),
             FieldKind::Size => self::size(ConductorSize::parse($text, $this->american)),
             FieldKind::Changeover => $this->quantity($field, $text, $this->changeoverBySpeed ? FieldKind::Percent : FieldKind::Seconds),
-            default => $this->quantity($field, $text, $field->kind),
+            FieldKind::Anything, FieldKind::Text, FieldKind::Flag, FieldKind::Points, FieldKind::Traits, FieldKind::LoadHours,
+            FieldKind::Number, FieldKind::Price, FieldKind::Count, FieldKind::Volts, FieldKind::Amperes, FieldKind::Kiloamperes,
+            FieldKind::Ohms, FieldKind::Megohms, FieldKind::Velocity, FieldKind::Kilovoltamperes, FieldKind::Kilowatts,
+            FieldKind::Watts, FieldKind::NewtonMetres, FieldKind::Degrees, FieldKind::WattHours, FieldKind::Hours,
+            FieldKind::Kilograms, FieldKind::Kelvins, FieldKind::Resistivity, FieldKind::Kilovars, FieldKind::Microfarads,
+            FieldKind::Percent, FieldKind::Rpm, FieldKind::Seconds, FieldKind::Metres, FieldKind::Inertia, FieldKind::Hertz,
+            FieldKind::Celsius, FieldKind::Ratio => $this->quantity($field, $text, $field->kind),
         };
     }
 

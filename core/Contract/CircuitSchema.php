@@ -62,20 +62,20 @@ final class CircuitSchema
 
         return [
             'description' => $description,
-            ...match ($field->kind) {
-                FieldKind::Choice => [
+            ...match (true) {
+                $field->kind === FieldKind::Choice => [
                     'anyOf' => [
                         ['enum' => [...array_map(static fn (Choice $choice): string => (string) $choice->value, $field->cases()), null]],
                         ['type' => 'string'],
                     ],
                 ],
-                FieldKind::Flag => ['type' => ['boolean', 'string', 'number', 'null']],
-                FieldKind::Points, FieldKind::LoadHours => [
+                $field->kind === FieldKind::Flag => ['type' => ['boolean', 'string', 'number', 'null']],
+                in_array($field->kind, [FieldKind::Points, FieldKind::LoadHours], true) => [
                     'type' => ['array', 'string', 'null'],
                     'items' => ['type' => 'array', 'items' => ['type' => ['number', 'string']]],
                 ],
-                FieldKind::Traits => ['type' => ['array', 'string', 'null'], 'items' => ['type' => 'string']],
-                FieldKind::Anything => [],
+                $field->kind === FieldKind::Traits => ['type' => ['array', 'string', 'null'], 'items' => ['type' => 'string']],
+                $field->kind === FieldKind::Anything => [],
                 default => ['type' => ['string', 'number', 'null']],
             },
         ];

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Call;
+use BraveAnvil\Circuit\Choice\RuleBookName;
 use BraveAnvil\Ground\ErrorKind;
 use BraveAnvil\Ground\FieldError;
 use BraveAnvil\Stations\Prove\ReadingKind;
@@ -26,7 +27,7 @@ final class ReadingCheckController
         $read = ReadingReader::read([[
             'kind' => $request->string('kind')->toString(), 'at' => '2000-01-01', 'values' => $request->array('values'),
             'load_percent' => $request->filled('load_percent') ? $request->string('load_percent')->toString() : null,
-        ]], $request->string('rule_book')->toString() !== 'iec');
+        ]], RuleBookName::isAmerican($request->string('rule_book')->toString()));
         $errors = array_filter($read->errors, static fn (FieldError $one): bool => $one->kind !== ErrorKind::Missing);
 
         return new JsonResponse(['errors' => array_values(array_map(static fn (FieldError $one): array => [

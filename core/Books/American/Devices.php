@@ -234,10 +234,13 @@ final readonly class Devices implements DeviceRules
     {
         $lockedRotor = $duty->inrush->moment->number();
 
+        $peak = $this->practice->peakFactor() * $lockedRotor;
+
         return match ($scpd) {
             Scpd::FuseNonTimeDelay => true,
             Scpd::FuseDualElement => $lockedRotor <= $this->practice->dualElementCarriesTimes() * $rating,
-            default => $this->practice->peakFactor() * $lockedRotor <= $this->practice->inverseTimeCarriesPeakTimes() * $rating,
+            Scpd::BreakerB, Scpd::BreakerC, Scpd::BreakerD, Scpd::FuseGg, Scpd::FuseAm, Scpd::MotorBreaker,
+            Scpd::BreakerInverseTime, Scpd::BreakerInstantaneous => $peak <= $this->practice->inverseTimeCarriesPeakTimes() * $rating,
         };
     }
 

@@ -50,7 +50,8 @@ final readonly class CecDevices implements DevicePercents
             match ($scpd) {
                 Scpd::FuseDualElement => 'td',
                 Scpd::FuseNonTimeDelay => 'ntd',
-                default => 'inv',
+                Scpd::BreakerB, Scpd::BreakerC, Scpd::BreakerD, Scpd::FuseGg, Scpd::FuseAm, Scpd::MotorBreaker,
+                Scpd::BreakerInverseTime, Scpd::BreakerInstantaneous => 'inv',
             },
         );
     }

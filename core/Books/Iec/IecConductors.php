@@ -187,7 +187,8 @@ final readonly class IecConductors implements ConductorRules
             Installation::C => 'wall',
             Installation::E, Installation::F => $support->value,
             Installation::D1, Installation::D2 => $way->value,
-            default => 'bunched',
+            Installation::A1, Installation::A2, Installation::B1, Installation::B2, Installation::Raceway,
+            Installation::FreeAir => 'bunched',
         };
     }
 

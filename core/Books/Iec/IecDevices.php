@@ -43,7 +43,8 @@ final readonly class IecDevices implements DeviceRules
             Scpd::FuseGg => $this->fuses->choose($duty),
             Scpd::FuseAm => $this->backup->choose($duty),
             Scpd::MotorBreaker => $this->motorBreakers->choose($duty),
-            default => $this->breakers->choose($scpd, $duty),
+            Scpd::BreakerB, Scpd::BreakerC, Scpd::BreakerD, Scpd::FuseDualElement, Scpd::FuseNonTimeDelay,
+            Scpd::BreakerInverseTime, Scpd::BreakerInstantaneous => $this->breakers->choose($scpd, $duty),
         };
     }
 
@@ -54,7 +55,7 @@ final readonly class IecDevices implements DeviceRules
             Scpd::FuseAm => $this->backup->fuse($rating),
             Scpd::MotorBreaker => $this->motorBreakers->breaker($rating, $dial),
             Scpd::BreakerB, Scpd::BreakerC, Scpd::BreakerD => $this->breakers->breaker($scpd, $rating),
-            default => null,
+            Scpd::FuseDualElement, Scpd::FuseNonTimeDelay, Scpd::BreakerInverseTime, Scpd::BreakerInstantaneous => null,
         };
     }
 

@@ -43,7 +43,7 @@ final readonly class NecDevices implements DevicePercents
             Scpd::FuseDualElement => 'td',
             Scpd::FuseNonTimeDelay => 'ntd',
             Scpd::BreakerInstantaneous, Scpd::MotorBreaker => 'inst',
-            default => 'inv',
+            Scpd::BreakerB, Scpd::BreakerC, Scpd::BreakerD, Scpd::FuseGg, Scpd::FuseAm, Scpd::BreakerInverseTime => 'inv',
         });
     }
 

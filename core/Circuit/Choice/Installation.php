@@ -41,7 +41,7 @@ enum Installation: string implements Choice
         return match ($this) {
             self::Raceway => 'Raceway',
             self::FreeAir => 'Free air',
-            default => $this->value,
+            self::A1, self::A2, self::B1, self::B2, self::C, self::D1, self::D2, self::E, self::F => $this->value,
         };
     }
 }

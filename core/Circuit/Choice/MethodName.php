@@ -23,6 +23,12 @@ enum MethodName: string implements Choice
         return $this === self::StarDelta;
     }
 
+    /** Whether there are motors that cannot be started by it: straight on the line any can. */
+    public function refusesMotors(): bool
+    {
+        return $this !== self::Direct;
+    }
+
     public function label(Words $words): string
     {
         return match ($this) {

@@ -13,6 +13,15 @@ enum RuleBookName: string implements Choice
     case Nec = 'nec';
     case Cec = 'cec';
 
+    /** Whether a bare power, a size and an insulation are those of North America; a book that is not known here is none. */
+    public static function isAmerican(mixed $ruleBook): bool
+    {
+        return match (is_string($ruleBook) ? self::tryFrom($ruleBook) : null) {
+            self::Nec, self::Cec => true,
+            self::Iec, null => false,
+        };
+    }
+
     public function label(Words $words): string
     {
         return match ($this) {

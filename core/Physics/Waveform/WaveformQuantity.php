@@ -71,7 +71,8 @@ enum WaveformQuantity: string
             self::Real => Unit::Watt,
             self::Apparent, self::Distortion => Unit::VoltAmpere,
             self::Reactive => Unit::Var,
-            default => Unit::None,
+            self::Cycles, self::HarmonicOrders, self::Rms, self::Peak, self::Crest, self::Fundamental, self::PowerFactor,
+            self::DisplacementFactor => Unit::None,
         };
     }
 }

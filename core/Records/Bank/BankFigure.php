@@ -5,12 +5,15 @@ declare(strict_types=1);
 namespace BraveAnvil\Records\Bank;
 
 use BraveAnvil\Ground\FigureName;
+use BraveAnvil\Ground\FigureWords;
 use BraveAnvil\Ground\Station;
 use BraveAnvil\Ground\Unit;
 
 /** One bank for many loads. */
 enum BankFigure: string implements FigureName
 {
+    use FigureWords;
+
     case ReactiveRequired = 'bank.reactive_required';
     case Step = 'bank.step';
     case Steps = 'bank.steps';
@@ -26,37 +29,23 @@ enum BankFigure: string implements FigureName
     case IndividualInstalled = 'bank.individual_installed';
     case IndividualUnits = 'bank.individual_units';
 
-    public function key(): string
-    {
-        return $this->value;
-    }
-
-    public function label(): string
+    private function says(): array
     {
         return match ($this) {
-            self::ReactiveRequired => 'Largest reactive power required',
-            self::Step => 'Step rating (nameplate)',
-            self::Steps => 'Number of steps',
-            self::ReactiveInstalled => 'Bank rating (nameplate)',
-            self::Ck => 'C/k: secondary current of one step',
-            self::CkSetting => 'C/k: setting of the controller',
-            self::Switchings => 'Switching operations per day',
-            self::LowestPowerFactor => 'Lowest power factor with the bank',
-            self::LowestPowerFactorBefore => 'Lowest power factor without the bank',
-            self::Current => 'Current of the whole bank',
-            self::ConductorAmpacity => 'Conductors of the bank, minimum current-carrying capacity',
-            self::FuseRating => 'Fuse of the bank',
-            self::IndividualInstalled => 'Individual correction instead: total',
-            self::IndividualUnits => 'Individual correction instead: number of units',
-        };
-    }
-
-    public function unit(): Unit
-    {
-        return match ($this) {
-            self::ReactiveRequired, self::Step, self::ReactiveInstalled, self::IndividualInstalled => Unit::Var,
-            self::Ck, self::CkSetting, self::Current, self::ConductorAmpacity, self::FuseRating => Unit::Ampere,
-            default => Unit::None,
+            self::ReactiveRequired => ['Largest reactive power required', Unit::Var],
+            self::Step => ['Step rating (nameplate)', Unit::Var],
+            self::Steps => ['Number of steps', Unit::None],
+            self::ReactiveInstalled => ['Bank rating (nameplate)', Unit::Var],
+            self::Ck => ['C/k: secondary current of one step', Unit::Ampere],
+            self::CkSetting => ['C/k: setting of the controller', Unit::Ampere],
+            self::Switchings => ['Switching operations per day', Unit::None],
+            self::LowestPowerFactor => ['Lowest power factor with the bank', Unit::None],
+            self::LowestPowerFactorBefore => ['Lowest power factor without the bank', Unit::None],
+            self::Current => ['Current of the whole bank', Unit::Ampere],
+            self::ConductorAmpacity => ['Conductors of the bank, minimum current-carrying capacity', Unit::Ampere],
+            self::FuseRating => ['Fuse of the bank', Unit::Ampere],
+            self::IndividualInstalled => ['Individual correction instead: total', Unit::Var],
+            self::IndividualUnits => ['Individual correction instead: number of units', Unit::None],
         };
     }
 

@@ -53,7 +53,7 @@ final class Assessment
                 ReadingKind::Speed => [...$meters->analyser(ReadAt::Motor), ...$meters->testBench()],
                 ReadingKind::Capacitor => $meters->capacitorClamp(),
                 ReadingKind::Vibration, ReadingKind::Temperature => $meters->testBench(),
-                default => $meters->analyser(ReadAt::Motor),
+                ReadingKind::SupplyVoltage, ReadingKind::LineCurrent, ReadingKind::Power => $meters->analyser(ReadAt::Motor),
             };
             $where = in_array($kind, [ReadingKind::LineCurrent, ReadingKind::Power], true) ? ReadAt::Motor : null;
             $read = $shown === null ? null : SimulatedReading::values($kind, $shown, $where, $meters->isJoinedInDelta());

@@ -53,7 +53,8 @@ final class SimulatedReading
             ReadingKind::Temperature => [
                 'bearing_de' => $text('bearing_de'), 'bearing_nde' => $text('bearing_nde'), 'ambient' => $text('ambient'),
             ],
-            default => null,
+            ReadingKind::RelayTrip, ReadingKind::LoopImpedance, ReadingKind::Rotation, ReadingKind::RunUpTime,
+            ReadingKind::Correction, ReadingKind::TemperatureRise => null,
         };
     }
 

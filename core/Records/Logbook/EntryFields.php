@@ -64,7 +64,8 @@ final class EntryFields
     public static function wanted(EntryKind $kind): string
     {
         return match ($kind) {
-            EntryKind::Greased => 'grams', EntryKind::Hours => 'meter', EntryKind::Trip => 'device', default => 'what',
+            EntryKind::Greased => 'grams', EntryKind::Hours => 'meter', EntryKind::Trip => 'device',
+            EntryKind::Repair, EntryKind::Part, EntryKind::Inspection, EntryKind::Note => 'what',
         };
     }
 }

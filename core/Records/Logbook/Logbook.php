@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Records\Logbook;
 
+use BraveAnvil\Circuit\Choice\RuleBookName;
 use BraveAnvil\Circuit\CircuitReader;
 use BraveAnvil\Ground\FieldError;
 use BraveAnvil\Ground\Show;
@@ -44,7 +45,7 @@ final readonly class Logbook
     public static function of(array $document, array $typed, int $now): self
     {
         $circuit = CircuitReader::read($document);
-        [$entries, $errors] = EntryReader::read($typed, $circuit->ruleBook !== 'iec');
+        [$entries, $errors] = EntryReader::read($typed, RuleBookName::isAmerican($circuit->ruleBook));
         $aDay = $circuit->number('logbook.hours_a_day')?->number() ?? RunningHours::USUAL_A_DAY;
         $hours = new RunningHours($entries, $aDay);
         $bearing = null;
@@ -77,7 +78,7 @@ final readonly class Logbook
     public static function minded(array $document, array $typed): array
     {
         $circuit = CircuitReader::read($document);
-        [$entries] = EntryReader::read($typed, $circuit->ruleBook !== 'iec');
+        [$entries] = EntryReader::read($typed, RuleBookName::isAmerican($circuit->ruleBook));
         $newest = count($typed) - 1;
         foreach ($entries as $entry) {
             if ($entry->index === $newest) {

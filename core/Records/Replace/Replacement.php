@@ -472,7 +472,7 @@ final class Replacement
         $refused = array_filter($this->offered->findings, static fn (Finding $f): bool => $f->code === StartFinding::StarDeltaRefused);
         $starter = is_array($circuit['starter'] ?? null) ? $circuit['starter'] : [];
         $name = is_string($starter['method'] ?? null) ? MethodName::tryFrom($starter['method']) : null;
-        if ($name === null || $name === MethodName::Direct || $this->book === null) {
+        if ($name === null || ! $name->refusesMotors() || $this->book === null) {
             return;
         }
         $label = Show::inside($name->label($this->book->words()));

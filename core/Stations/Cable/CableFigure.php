@@ -5,12 +5,15 @@ declare(strict_types=1);
 namespace BraveAnvil\Stations\Cable;
 
 use BraveAnvil\Ground\FigureName;
+use BraveAnvil\Ground\FigureWords;
 use BraveAnvil\Ground\Station;
 use BraveAnvil\Ground\Unit;
 
 /** Conductors of both runs: from supply to starter (`line`) and from starter to motor. */
 enum CableFigure: string implements FigureName
 {
+    use FigureWords;
+
     case RequiredAmpacity = 'cable.required_ampacity';
     case Size = 'cable.size';
     case Conductors = 'cable.conductors';
@@ -39,56 +42,30 @@ enum CableFigure: string implements FigureName
     case LineRacewayTradeSize = 'cable.line_raceway_trade_size';
     case LineRacewayFill = 'cable.line_raceway_fill';
 
-    public function key(): string
-    {
-        return $this->value;
-    }
-
-    public function label(): string
+    private function says(): array
     {
         return match ($this) {
-            self::RequiredAmpacity, self::LineRequiredAmpacity => 'Required current-carrying capacity',
-            self::Size => 'Conductor size, starter to motor',
-            self::Conductors => 'Conductors from starter to motor',
-            self::Sets => 'Parallel sets, starter to motor',
-            self::LineSets => 'Parallel sets, supply to starter',
-            self::Ampacity, self::LineAmpacity => 'Current-carrying capacity',
-            self::ConductorAmpacity, self::LineConductorAmpacity => 'Current-carrying capacity of each conductor',
-            self::DeratedAmpacity, self::LineDeratedAmpacity => 'Current-carrying capacity after derating',
-            self::SizeByAmpacity => 'Size by current-carrying capacity alone, starter to motor',
-            self::VoltageDrop => 'Voltage drop, starter to motor',
-            self::TotalDrop => 'Voltage drop, whole circuit',
-            self::StartingDrop => 'Voltage drop starting, starter to motor',
-            self::TotalStartingDrop => 'Voltage drop starting, whole circuit',
-            self::ProtectiveSize, self::LineProtectiveSize => 'Protective conductor',
-            self::RacewayTradeSize => 'Raceway to the motor, trade size',
-            self::LineRacewayTradeSize => 'Raceway to the starter, trade size',
-            self::RacewayFill, self::LineRacewayFill => 'Raceway fill',
-            self::LineSize => 'Conductor size, supply to starter',
-            self::LineSizeByAmpacity => 'Size by current-carrying capacity alone, supply to starter',
-            self::LineDrop => 'Voltage drop, supply to starter',
-            self::LineStartingDrop => 'Voltage drop starting, supply to starter',
-        };
-    }
-
-    public function unit(): Unit
-    {
-        return match ($this) {
-            self::Size,
-            self::SizeByAmpacity,
-            self::ProtectiveSize,
-            self::LineSize,
-            self::LineSizeByAmpacity,
-            self::LineProtectiveSize => Unit::SquareMillimetre,
-            self::Conductors, self::Sets, self::LineSets, self::RacewayTradeSize, self::LineRacewayTradeSize => Unit::None,
-            self::RacewayFill, self::LineRacewayFill => Unit::Percent,
-            self::VoltageDrop,
-            self::TotalDrop,
-            self::StartingDrop,
-            self::TotalStartingDrop,
-            self::LineDrop,
-            self::LineStartingDrop => Unit::Percent,
-            default => Unit::Ampere,
+            self::RequiredAmpacity, self::LineRequiredAmpacity => ['Required current-carrying capacity', Unit::Ampere],
+            self::Size => ['Conductor size, starter to motor', Unit::SquareMillimetre],
+            self::Conductors => ['Conductors from starter to motor', Unit::None],
+            self::Sets => ['Parallel sets, starter to motor', Unit::None],
+            self::Ampacity, self::LineAmpacity => ['Current-carrying capacity', Unit::Ampere],
+            self::ConductorAmpacity, self::LineConductorAmpacity => ['Current-carrying capacity of each conductor', Unit::Ampere],
+            self::DeratedAmpacity, self::LineDeratedAmpacity => ['Current-carrying capacity after derating', Unit::Ampere],
+            self::SizeByAmpacity => ['Size by current-carrying capacity alone, starter to motor', Unit::SquareMillimetre],
+            self::VoltageDrop => ['Voltage drop, starter to motor', Unit::Percent],
+            self::TotalDrop => ['Voltage drop, whole circuit', Unit::Percent],
+            self::StartingDrop => ['Voltage drop starting, starter to motor', Unit::Percent],
+            self::TotalStartingDrop => ['Voltage drop starting, whole circuit', Unit::Percent],
+            self::ProtectiveSize, self::LineProtectiveSize => ['Protective conductor', Unit::SquareMillimetre],
+            self::RacewayTradeSize => ['Raceway to the motor, trade size', Unit::None],
+            self::RacewayFill, self::LineRacewayFill => ['Raceway fill', Unit::Percent],
+            self::LineSize => ['Conductor size, supply to starter', Unit::SquareMillimetre],
+            self::LineSets => ['Parallel sets, supply to starter', Unit::None],
+            self::LineSizeByAmpacity => ['Size by current-carrying capacity alone, supply to starter', Unit::SquareMillimetre],
+            self::LineDrop => ['Voltage drop, supply to starter', Unit::Percent],
+            self::LineStartingDrop => ['Voltage drop starting, supply to starter', Unit::Percent],
+            self::LineRacewayTradeSize => ['Raceway to the starter, trade size', Unit::None],
         };
     }
 

@@ -5,12 +5,15 @@ declare(strict_types=1);
 namespace BraveAnvil\Stations\Correct;
 
 use BraveAnvil\Ground\FigureName;
+use BraveAnvil\Ground\FigureWords;
 use BraveAnvil\Ground\Station;
 use BraveAnvil\Ground\Unit;
 
 /** The capacitor, its leads, and what the line carries after it. */
 enum CorrectFigure: string implements FigureName
 {
+    use FigureWords;
+
     case NoLoadCurrent = 'correct.no_load_current';
     case NoLoadReactive = 'correct.no_load_reactive';
     case LoadPower = 'correct.load_power';
@@ -71,96 +74,68 @@ enum CorrectFigure: string implements FigureName
     case ResonanceOrder = 'correct.resonance_order';
     case VoltageRise = 'correct.voltage_rise';
 
-    public function key(): string
-    {
-        return $this->value;
-    }
-
-    public function label(): string
+    private function says(): array
     {
         return match ($this) {
-            self::NoLoadCurrent => 'No-load current',
-            self::NoLoadReactive => 'Reactive power at no load',
-            self::LoadPower => 'Real power at this load',
-            self::LoadReactive => 'Reactive power at this load',
-            self::LoadCurrent => 'Current at this load',
-            self::FundamentalCurrent => 'Current without its harmonics',
-            self::DistortionPower => 'Distortion',
-            self::AttainablePowerFactor => 'Power factor that a capacitor can reach',
-            self::ReactiveRequired => 'Reactive power required',
-            self::ReactiveLimit => 'Limit at the motor',
-            self::ReactiveCeiling => 'Largest reactive power allowed here',
-            self::CapacitanceRequired => 'Capacitance required',
-            self::CapacitorUnits => 'Equal capacitors in parallel',
-            self::ChoiceBelowCapacitance => 'Next standard value below',
-            self::ChoiceBelowCurrent => 'Current with the next standard value below',
-            self::ChoiceBelowPowerFactor => 'Power factor with the next standard value below',
-            self::ChoiceAboveCapacitance => 'Next standard value above',
-            self::ChoiceAboveCurrent => 'Current with the next standard value above',
-            self::ChoiceAbovePowerFactor => 'Power factor with the next standard value above',
-            self::RatedVoltage => 'Capacitor rated voltage',
-            self::CapacitorVoltage => 'Voltage across the capacitor',
-            self::TuningOrder => 'Tuning order',
-            self::TuningFrequency => 'Tuning frequency',
-            self::ReactorInductance => 'Reactor, per phase',
-            self::CapacitorRating => 'Capacitor rating',
-            self::ReactiveChosen => 'Reactive power supplied at site voltage',
-            self::CapacitanceStar => 'Capacitance per phase, star',
-            self::CapacitanceDelta => 'Capacitance per phase, delta',
-            self::CapacitorCurrent => 'Capacitor current at site voltage',
-            self::CapacitorRatedCurrent => 'Capacitor rated current',
-            self::DischargeResistance => 'Discharge resistor, maximum',
-            self::DischargeRecommended => 'Discharge resistor, standard value',
-            self::DischargePower => 'Power loss in each resistor',
-            self::DischargeRating => 'Resistor power rating',
-            self::DischargeLimit => 'Discharge time allowed',
-            self::DischargeTime => 'Discharge time with the installed resistor',
-            self::ResistorPower => 'Power loss in the installed resistor',
-            self::CorrectedCurrent => 'Line current after correction, full load',
-            self::CorrectedPowerFactor => 'Power factor after correction, full load',
-            self::LoadCorrectedCurrent => 'Line current after correction at this load',
-            self::LoadCorrectedPowerFactor => 'Power factor after correction at this load',
-            self::LowestCorrectedPowerFactor => 'Power factor after correction at the lowest load',
-            self::ApparentReleased => 'Apparent power released',
-            self::InverterInput => 'DC input of the inverter',
-            self::AloneCurrent => 'Leading current with the motor stopped',
-            self::ConductorAmpacity => 'Capacitor conductors, minimum current-carrying capacity',
-            self::ConductorSize => 'Capacitor conductor size',
-            self::FuseRating => 'Capacitor fuse',
-            self::DisconnectRating => 'Capacitor disconnect, minimum rating',
-            self::AfterReactive => 'Reactive power, capacitor on',
-            self::AfterPowerFactor => 'Power factor, capacitor on',
-            self::AfterCurrentExpected => 'Expected current, capacitor on',
-            self::AfterCurrentLow => 'Expected current, capacitor on, lower limit',
-            self::AfterCurrentHigh => 'Expected current, capacitor on, upper limit',
-            self::AfterShare => 'Share of the capacitor that works',
-            self::AfterVerdict => 'Measured result compared with the calculation',
-            self::ContactorRating => 'Capacitor contactor, minimum rating',
-            self::ResonanceOrder => 'Resonance order',
-            self::VoltageRise => 'Voltage rise caused by the capacitor',
-        };
-    }
-
-    public function unit(): Unit
-    {
-        return match ($this) {
-            self::NoLoadReactive, self::LoadReactive, self::ReactiveRequired, self::ReactiveLimit, self::ReactiveCeiling,
-            self::CapacitorRating, self::ReactiveChosen, self::AfterReactive => Unit::Var,
-            self::DistortionPower, self::ApparentReleased => Unit::VoltAmpere,
-            self::LoadPower, self::DischargePower, self::DischargeRating, self::ResistorPower, self::InverterInput => Unit::Watt,
-            self::CapacitanceStar, self::CapacitanceDelta, self::CapacitanceRequired, self::ChoiceBelowCapacitance,
-            self::ChoiceAboveCapacitance => Unit::Farad,
-            self::DischargeResistance, self::DischargeRecommended => Unit::Ohm,
-            self::DischargeLimit, self::DischargeTime => Unit::Second,
-            self::RatedVoltage, self::CapacitorVoltage => Unit::Volt,
-            self::TuningFrequency => Unit::Hertz,
-            self::ReactorInductance => Unit::Henry,
-            self::VoltageRise => Unit::Percent,
-            self::CorrectedPowerFactor, self::LoadCorrectedPowerFactor, self::LowestCorrectedPowerFactor, self::AttainablePowerFactor,
-            self::ChoiceBelowPowerFactor, self::ChoiceAbovePowerFactor, self::CapacitorUnits, self::TuningOrder,
-            self::ResonanceOrder, self::AfterPowerFactor, self::AfterShare, self::AfterVerdict => Unit::None,
-            self::ConductorSize => Unit::SquareMillimetre,
-            default => Unit::Ampere,
+            self::NoLoadCurrent => ['No-load current', Unit::Ampere],
+            self::NoLoadReactive => ['Reactive power at no load', Unit::Var],
+            self::LoadPower => ['Real power at this load', Unit::Watt],
+            self::LoadReactive => ['Reactive power at this load', Unit::Var],
+            self::LoadCurrent => ['Current at this load', Unit::Ampere],
+            self::FundamentalCurrent => ['Current without its harmonics', Unit::Ampere],
+            self::DistortionPower => ['Distortion', Unit::VoltAmpere],
+            self::AttainablePowerFactor => ['Power factor that a capacitor can reach', Unit::None],
+            self::ReactiveRequired => ['Reactive power required', Unit::Var],
+            self::ReactiveLimit => ['Limit at the motor', Unit::Var],
+            self::ReactiveCeiling => ['Largest reactive power allowed here', Unit::Var],
+            self::CapacitanceRequired => ['Capacitance required', Unit::Farad],
+            self::CapacitorUnits => ['Equal capacitors in parallel', Unit::None],
+            self::ChoiceBelowCapacitance => ['Next standard value below', Unit::Farad],
+            self::ChoiceBelowCurrent => ['Current with the next standard value below', Unit::Ampere],
+            self::ChoiceBelowPowerFactor => ['Power factor with the next standard value below', Unit::None],
+            self::ChoiceAboveCapacitance => ['Next standard value above', Unit::Farad],
+            self::ChoiceAboveCurrent => ['Current with the next standard value above', Unit::Ampere],
+            self::ChoiceAbovePowerFactor => ['Power factor with the next standard value above', Unit::None],
+            self::RatedVoltage => ['Capacitor rated voltage', Unit::Volt],
+            self::CapacitorVoltage => ['Voltage across the capacitor', Unit::Volt],
+            self::TuningOrder => ['Tuning order', Unit::None],
+            self::TuningFrequency => ['Tuning frequency', Unit::Hertz],
+            self::ReactorInductance => ['Reactor, per phase', Unit::Henry],
+            self::CapacitorRating => ['Capacitor rating', Unit::Var],
+            self::ReactiveChosen => ['Reactive power supplied at site voltage', Unit::Var],
+            self::CapacitanceStar => ['Capacitance per phase, star', Unit::Farad],
+            self::CapacitanceDelta => ['Capacitance per phase, delta', Unit::Farad],
+            self::CapacitorCurrent => ['Capacitor current at site voltage', Unit::Ampere],
+            self::CapacitorRatedCurrent => ['Capacitor rated current', Unit::Ampere],
+            self::DischargeResistance => ['Discharge resistor, maximum', Unit::Ohm],
+            self::DischargeRecommended => ['Discharge resistor, standard value', Unit::Ohm],
+            self::DischargePower => ['Power loss in each resistor', Unit::Watt],
+            self::DischargeRating => ['Resistor power rating', Unit::Watt],
+            self::DischargeLimit => ['Discharge time allowed', Unit::Second],
+            self::DischargeTime => ['Discharge time with the installed resistor', Unit::Second],
+            self::ResistorPower => ['Power loss in the installed resistor', Unit::Watt],
+            self::CorrectedCurrent => ['Line current after correction, full load', Unit::Ampere],
+            self::CorrectedPowerFactor => ['Power factor after correction, full load', Unit::None],
+            self::LoadCorrectedCurrent => ['Line current after correction at this load', Unit::Ampere],
+            self::LoadCorrectedPowerFactor => ['Power factor after correction at this load', Unit::None],
+            self::LowestCorrectedPowerFactor => ['Power factor after correction at the lowest load', Unit::None],
+            self::ApparentReleased => ['Apparent power released', Unit::VoltAmpere],
+            self::InverterInput => ['DC input of the inverter', Unit::Watt],
+            self::AloneCurrent => ['Leading current with the motor stopped', Unit::Ampere],
+            self::ConductorAmpacity => ['Capacitor conductors, minimum current-carrying capacity', Unit::Ampere],
+            self::ConductorSize => ['Capacitor conductor size', Unit::SquareMillimetre],
+            self::FuseRating => ['Capacitor fuse', Unit::Ampere],
+            self::DisconnectRating => ['Capacitor disconnect, minimum rating', Unit::Ampere],
+            self::AfterReactive => ['Reactive power, capacitor on', Unit::Var],
+            self::AfterPowerFactor => ['Power factor, capacitor on', Unit::None],
+            self::AfterCurrentExpected => ['Expected current, capacitor on', Unit::Ampere],
+            self::AfterCurrentLow => ['Expected current, capacitor on, lower limit', Unit::Ampere],
+            self::AfterCurrentHigh => ['Expected current, capacitor on, upper limit', Unit::Ampere],
+            self::AfterShare => ['Share of the capacitor that works', Unit::None],
+            self::AfterVerdict => ['Measured result compared with the calculation', Unit::None],
+            self::ContactorRating => ['Capacitor contactor, minimum rating', Unit::Ampere],
+            self::ResonanceOrder => ['Resonance order', Unit::None],
+            self::VoltageRise => ['Voltage rise caused by the capacitor', Unit::Percent],
         };
     }
 

@@ -88,8 +88,8 @@ final readonly class Exclusion
                 LoadTrait::Overhauling, LoadTrait::BackSpin => 'The load keeps the motor turning after switch-off. With a capacitor it '.
                     'becomes a generator, and its voltage can rise far above the supply voltage.',
                 LoadTrait::FastReclosing => 'The supply returns while motor and capacitor still hold their own voltage, out of phase.',
-                default => 'The motor is switched again while motor and capacitor still hold their own voltage: a surge of current '.
-                'and torque.',
+                LoadTrait::Reversing, LoadTrait::Jogging, LoadTrait::Plugging => 'The motor is switched again while motor and '.
+                    'capacitor still hold their own voltage: a surge of current and torque.',
             })
             ->do(self::ELSEWHERE)->source($this->rules->exclusionSource)->about('load.traits');
 

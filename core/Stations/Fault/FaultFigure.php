@@ -5,12 +5,15 @@ declare(strict_types=1);
 namespace BraveAnvil\Stations\Fault;
 
 use BraveAnvil\Ground\FigureName;
+use BraveAnvil\Ground\FigureWords;
 use BraveAnvil\Ground\Station;
 use BraveAnvil\Ground\Unit;
 
 /** What an earth fault at the motor does, and what the conductors bear. */
 enum FaultFigure: string implements FigureName
 {
+    use FigureWords;
+
     case EarthFaultCurrent = 'guard.earth_fault_current';
     case LoopImpedance = 'guard.loop_impedance';
     case LoopImpedanceLimit = 'guard.loop_impedance_limit';
@@ -20,32 +23,17 @@ enum FaultFigure: string implements FigureName
     case NearLetThrough = 'guard.near_let_through';
     case Withstand = 'cable.withstand';
 
-    public function key(): string
-    {
-        return $this->value;
-    }
-
-    public function label(): string
+    private function says(): array
     {
         return match ($this) {
-            self::EarthFaultCurrent => 'Minimum earth-fault current at the motor',
-            self::LoopImpedance => 'Earth-fault loop impedance at the motor',
-            self::LoopImpedanceLimit => 'Earth-fault loop impedance, maximum',
-            self::DisconnectionTime => 'Disconnection time',
-            self::DisconnectionLimit => 'Disconnection time, maximum',
-            self::LetThrough => 'Let-through energy I²t, fault at the motor',
-            self::NearLetThrough => 'Let-through energy I²t, fault at the supply end',
-            self::Withstand => 'Withstand k²S² of the smallest conductor',
-        };
-    }
-
-    public function unit(): Unit
-    {
-        return match ($this) {
-            self::EarthFaultCurrent => Unit::Ampere,
-            self::LoopImpedance, self::LoopImpedanceLimit => Unit::Ohm,
-            self::DisconnectionTime, self::DisconnectionLimit => Unit::Second,
-            self::LetThrough, self::NearLetThrough, self::Withstand => Unit::AmpereSquaredSecond,
+            self::EarthFaultCurrent => ['Minimum earth-fault current at the motor', Unit::Ampere],
+            self::LoopImpedance => ['Earth-fault loop impedance at the motor', Unit::Ohm],
+            self::LoopImpedanceLimit => ['Earth-fault loop impedance, maximum', Unit::Ohm],
+            self::DisconnectionTime => ['Disconnection time', Unit::Second],
+            self::DisconnectionLimit => ['Disconnection time, maximum', Unit::Second],
+            self::LetThrough => ['Let-through energy I²t, fault at the motor', Unit::AmpereSquaredSecond],
+            self::NearLetThrough => ['Let-through energy I²t, fault at the supply end', Unit::AmpereSquaredSecond],
+            self::Withstand => ['Withstand k²S² of the smallest conductor', Unit::AmpereSquaredSecond],
         };
     }
 

@@ -5,12 +5,15 @@ declare(strict_types=1);
 namespace BraveAnvil\Stations\Guard;
 
 use BraveAnvil\Ground\FigureName;
+use BraveAnvil\Ground\FigureWords;
 use BraveAnvil\Ground\Station;
 use BraveAnvil\Ground\Unit;
 
 /** What protects the circuit and what is set on it. */
 enum GuardFigure: string implements FigureName
 {
+    use FigureWords;
+
     case SourceImpedance = 'guard.source_impedance';
     case ProspectiveCurrent = 'guard.prospective_current';
     case Scpd = 'guard.scpd';
@@ -38,51 +41,35 @@ enum GuardFigure: string implements FigureName
     case ContactorBypass = 'guard.contactor_bypass';
     case ContactorTransition = 'guard.contactor_transition';
 
-    public function key(): string
-    {
-        return $this->value;
-    }
-
-    public function label(): string
+    private function says(): array
     {
         return match ($this) {
-            self::SourceImpedance => 'Source impedance',
-            self::ProspectiveCurrent => 'Prospective short-circuit current',
-            self::Scpd, self::ScpdRating => 'Protective device',
-            self::ScpdLimit => 'Percentage limit',
-            self::ScpdMaximumRating => 'Largest standard rating permitted',
-            self::ScpdExceptionLimit => 'Limit of the starting exception',
-            self::ScpdExceptionRating => 'Largest rating within the exception',
-            self::InstantaneousSetting => 'Instantaneous trip',
-            self::OverloadPlace => 'Position of the overload relay',
-            self::OverloadSetting => 'Maximum trip current',
-            self::OverloadDial => 'Overload relay setting',
-            self::StuckInStar => 'Winding current if the starter stays in star',
-            self::StartMultiple => 'Starting current ÷ relay setting',
-            self::OverloadClass => 'Trip class',
-            self::DisconnectRating => 'Minimum disconnect rating',
-            self::DisconnectSize => 'Disconnect switch',
-            self::ControllerPower => 'Minimum rating of disconnect and controller',
-            self::Contactor => 'Contactor, AC-3, minimum',
-            self::ContactorMain => 'Main contactor, AC-3, minimum',
-            self::ContactorDelta => 'Delta contactor, AC-3, minimum',
-            self::ContactorStar => 'Star contactor, AC-3, minimum',
-            self::ContactorTransformer => 'Transformer contactor',
-            self::ContactorStarPoint => 'Star-point contactor of the transformer',
-            self::ContactorBypass => 'Bypass contactor',
-            self::ContactorTransition => 'Bridging contactor',
-        };
-    }
-
-    public function unit(): Unit
-    {
-        return match ($this) {
-            self::SourceImpedance => Unit::Ohm,
-            self::ControllerPower => Unit::Watt,
-            self::Scpd, self::OverloadPlace, self::OverloadClass => Unit::None,
-            self::StuckInStar => Unit::TimesRated,
-            self::StartMultiple => Unit::Times,
-            default => Unit::Ampere,
+            self::SourceImpedance => ['Source impedance', Unit::Ohm],
+            self::ProspectiveCurrent => ['Prospective short-circuit current', Unit::Ampere],
+            self::Scpd => ['Protective device', Unit::None],
+            self::ScpdLimit => ['Percentage limit', Unit::Ampere],
+            self::ScpdMaximumRating => ['Largest standard rating permitted', Unit::Ampere],
+            self::ScpdRating => ['Protective device', Unit::Ampere],
+            self::ScpdExceptionLimit => ['Limit of the starting exception', Unit::Ampere],
+            self::ScpdExceptionRating => ['Largest rating within the exception', Unit::Ampere],
+            self::InstantaneousSetting => ['Instantaneous trip', Unit::Ampere],
+            self::OverloadPlace => ['Position of the overload relay', Unit::None],
+            self::OverloadSetting => ['Maximum trip current', Unit::Ampere],
+            self::OverloadDial => ['Overload relay setting', Unit::Ampere],
+            self::StuckInStar => ['Winding current if the starter stays in star', Unit::TimesRated],
+            self::StartMultiple => ['Starting current ÷ relay setting', Unit::Times],
+            self::OverloadClass => ['Trip class', Unit::None],
+            self::DisconnectRating => ['Minimum disconnect rating', Unit::Ampere],
+            self::DisconnectSize => ['Disconnect switch', Unit::Ampere],
+            self::ControllerPower => ['Minimum rating of disconnect and controller', Unit::Watt],
+            self::Contactor => ['Contactor, AC-3, minimum', Unit::Ampere],
+            self::ContactorMain => ['Main contactor, AC-3, minimum', Unit::Ampere],
+            self::ContactorDelta => ['Delta contactor, AC-3, minimum', Unit::Ampere],
+            self::ContactorStar => ['Star contactor, AC-3, minimum', Unit::Ampere],
+            self::ContactorTransformer => ['Transformer contactor', Unit::Ampere],
+            self::ContactorStarPoint => ['Star-point contactor of the transformer', Unit::Ampere],
+            self::ContactorBypass => ['Bypass contactor', Unit::Ampere],
+            self::ContactorTransition => ['Bridging contactor', Unit::Ampere],
         };
     }
 

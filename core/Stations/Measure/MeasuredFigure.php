@@ -5,12 +5,15 @@ declare(strict_types=1);
 namespace BraveAnvil\Stations\Measure;
 
 use BraveAnvil\Ground\FigureName;
+use BraveAnvil\Ground\FigureWords;
 use BraveAnvil\Ground\Station;
 use BraveAnvil\Ground\Unit;
 
 /** What instruments show, and what follows from it. */
 enum MeasuredFigure: string implements FigureName
 {
+    use FigureWords;
+
     case Voltage = 'measured.voltage';
     case Current = 'measured.current';
     case VoltageUnbalance = 'measured.voltage_unbalance';
@@ -49,67 +52,46 @@ enum MeasuredFigure: string implements FigureName
     case RunUpVerdict = 'measured.run_up_verdict';
     case RunUpChange = 'measured.run_up_change';
 
-    public function key(): string
-    {
-        return $this->value;
-    }
-
-    public function label(): string
+    private function says(): array
     {
         return match ($this) {
-            self::Voltage => 'Measured voltage',
-            self::Current => 'Measured current',
-            self::VoltageUnbalance => 'Voltage unbalance',
-            self::NegativeSequence => 'Negative-sequence voltage, share of positive-sequence',
-            self::CurrentUnbalance => 'Current unbalance',
-            self::CurrentUnbalanceExpected => 'Current unbalance expected from the voltages',
-            self::PhasesLive => 'Lines carrying current',
-            self::Watts1 => 'Wattmeter in L1',
-            self::Watts2 => 'Wattmeter in L2',
-            self::Watts3 => 'Wattmeter in L3',
-            self::Apparent1 => 'Apparent power of L1',
-            self::Apparent2 => 'Apparent power of L2',
-            self::Apparent3 => 'Apparent power of L3',
-            self::PowerFactor1 => 'Power factor of L1',
-            self::PowerFactor2 => 'Power factor of L2',
-            self::PowerFactor3 => 'Power factor of L3',
-            self::Real => 'Real power',
-            self::Reactive => 'Reactive power',
-            self::Apparent => 'Apparent power',
-            self::PowerFactor => 'Power factor',
-            self::Angle => 'Angle between phase voltage and current',
-            self::Shaft => 'Shaft power',
-            self::Efficiency => 'Efficiency by brake test',
-            self::LoadByPower => 'Load by power',
-            self::LoadByPowerLow => 'Load by power, lower limit',
-            self::LoadByPowerHigh => 'Load by power, upper limit',
-            self::LoadBySlip => 'Load by slip',
-            self::LoadBySlipLow => 'Load by slip, lower limit',
-            self::LoadBySlipHigh => 'Load by slip, upper limit',
-            self::LoadByCurrent => 'Load by current',
-            self::LoadByCurrentLow => 'Load by current, lower limit',
-            self::LoadByCurrentHigh => 'Load by current, upper limit',
-            self::CurrentAgainstPlate => 'Measured current ÷ nameplate current',
-            self::RunUpTime => 'Timed run-up',
-            self::ChangeoverTime => 'Timed changeover',
-            self::RunUpVerdict => 'Timed run-up ÷ calculated run-up',
-            self::RunUpChange => 'Timed run-up ÷ the one before',
-        };
-    }
-
-    public function unit(): Unit
-    {
-        return match ($this) {
-            self::Voltage => Unit::Volt,
-            self::Current => Unit::Ampere,
-            self::PhasesLive, self::PowerFactor1, self::PowerFactor2, self::PowerFactor3, self::PowerFactor => Unit::None,
-            self::Watts1, self::Watts2, self::Watts3, self::Real, self::Shaft => Unit::Watt,
-            self::Apparent1, self::Apparent2, self::Apparent3, self::Apparent => Unit::VoltAmpere,
-            self::Reactive => Unit::Var,
-            self::Angle => Unit::Degree,
-            self::RunUpTime, self::ChangeoverTime => Unit::Second,
-            self::RunUpVerdict => Unit::None,
-            default => Unit::Percent,
+            self::Voltage => ['Measured voltage', Unit::Volt],
+            self::Current => ['Measured current', Unit::Ampere],
+            self::VoltageUnbalance => ['Voltage unbalance', Unit::Percent],
+            self::NegativeSequence => ['Negative-sequence voltage, share of positive-sequence', Unit::Percent],
+            self::CurrentUnbalance => ['Current unbalance', Unit::Percent],
+            self::CurrentUnbalanceExpected => ['Current unbalance expected from the voltages', Unit::Percent],
+            self::PhasesLive => ['Lines carrying current', Unit::None],
+            self::Watts1 => ['Wattmeter in L1', Unit::Watt],
+            self::Watts2 => ['Wattmeter in L2', Unit::Watt],
+            self::Watts3 => ['Wattmeter in L3', Unit::Watt],
+            self::Apparent1 => ['Apparent power of L1', Unit::VoltAmpere],
+            self::Apparent2 => ['Apparent power of L2', Unit::VoltAmpere],
+            self::Apparent3 => ['Apparent power of L3', Unit::VoltAmpere],
+            self::PowerFactor1 => ['Power factor of L1', Unit::None],
+            self::PowerFactor2 => ['Power factor of L2', Unit::None],
+            self::PowerFactor3 => ['Power factor of L3', Unit::None],
+            self::Real => ['Real power', Unit::Watt],
+            self::Reactive => ['Reactive power', Unit::Var],
+            self::Apparent => ['Apparent power', Unit::VoltAmpere],
+            self::PowerFactor => ['Power factor', Unit::None],
+            self::Angle => ['Angle between phase voltage and current', Unit::Degree],
+            self::Shaft => ['Shaft power', Unit::Watt],
+            self::Efficiency => ['Efficiency by brake test', Unit::Percent],
+            self::LoadByPower => ['Load by power', Unit::Percent],
+            self::LoadByPowerLow => ['Load by power, lower limit', Unit::Percent],
+            self::LoadByPowerHigh => ['Load by power, upper limit', Unit::Percent],
+            self::LoadBySlip => ['Load by slip', Unit::Percent],
+            self::LoadBySlipLow => ['Load by slip, lower limit', Unit::Percent],
+            self::LoadBySlipHigh => ['Load by slip, upper limit', Unit::Percent],
+            self::LoadByCurrent => ['Load by current', Unit::Percent],
+            self::LoadByCurrentLow => ['Load by current, lower limit', Unit::Percent],
+            self::LoadByCurrentHigh => ['Load by current, upper limit', Unit::Percent],
+            self::CurrentAgainstPlate => ['Measured current ÷ nameplate current', Unit::Percent],
+            self::RunUpTime => ['Timed run-up', Unit::Second],
+            self::ChangeoverTime => ['Timed changeover', Unit::Second],
+            self::RunUpVerdict => ['Timed run-up ÷ calculated run-up', Unit::None],
+            self::RunUpChange => ['Timed run-up ÷ the one before', Unit::Percent],
         };
     }
 

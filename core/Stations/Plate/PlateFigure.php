@@ -5,12 +5,15 @@ declare(strict_types=1);
 namespace BraveAnvil\Stations\Plate;
 
 use BraveAnvil\Ground\FigureName;
+use BraveAnvil\Ground\FigureWords;
 use BraveAnvil\Ground\Station;
 use BraveAnvil\Ground\Unit;
 
 /** What the plate says, and what follows from it on this supply. */
 enum PlateFigure: string implements FigureName
 {
+    use FigureWords;
+
     case Kind = 'plate.kind';
     case Row = 'plate.row';
     case Frequency = 'plate.frequency';
@@ -37,53 +40,34 @@ enum PlateFigure: string implements FigureName
     case DeratingUnbalance = 'plate.derating_unbalance';
     case UsableOutput = 'plate.usable_output';
 
-    public function key(): string
-    {
-        return $this->value;
-    }
-
-    public function label(): string
+    private function says(): array
     {
         return match ($this) {
-            self::Kind => 'Type of motor',
-            self::Row => 'Nameplate row used',
-            self::Frequency => 'Rated frequency',
-            self::SupplyVoltage => 'Supply voltage',
-            self::Connection => 'Connection on this supply',
-            self::RatedVoltage => 'Rated voltage of this connection',
-            self::Pair => 'Position on the nameplate',
-            self::Fit => 'Match with the supply',
-            self::WindingVoltage => 'Voltage of each winding',
-            self::Flux => 'Volts per hertz, relative to the nameplate',
-            self::Current => 'Rated current of this connection',
-            self::Poles => 'Poles',
-            self::SynchronousSpeed => 'Synchronous speed',
-            self::Speed => 'Rated speed',
-            self::Slip => 'Slip',
-            self::Output => 'Rated output',
-            self::Efficiency => 'Efficiency',
-            self::PowerFactor => 'Power factor',
-            self::RatedTorque => 'Rated torque',
-            self::ServiceFactorOutput => 'Output with service factor',
-            self::ServiceFactorAmps => 'Current at the service-factor output',
-            self::DeratingAmbient => 'Derating for ambient temperature',
-            self::DeratingAltitude => 'Derating for altitude',
-            self::DeratingUnbalance => 'Derating for voltage unbalance',
-            self::UsableOutput => 'Available output here',
-        };
-    }
-
-    public function unit(): Unit
-    {
-        return match ($this) {
-            self::Frequency => Unit::Hertz,
-            self::SupplyVoltage, self::RatedVoltage, self::WindingVoltage => Unit::Volt,
-            self::Fit, self::Slip => Unit::Percent,
-            self::Current, self::ServiceFactorAmps => Unit::Ampere,
-            self::SynchronousSpeed, self::Speed => Unit::Rpm,
-            self::Output, self::ServiceFactorOutput, self::UsableOutput => Unit::Watt,
-            self::RatedTorque => Unit::NewtonMetre,
-            default => Unit::None,
+            self::Kind => ['Type of motor', Unit::None],
+            self::Row => ['Nameplate row used', Unit::None],
+            self::Frequency => ['Rated frequency', Unit::Hertz],
+            self::SupplyVoltage => ['Supply voltage', Unit::Volt],
+            self::Connection => ['Connection on this supply', Unit::None],
+            self::RatedVoltage => ['Rated voltage of this connection', Unit::Volt],
+            self::Pair => ['Position on the nameplate', Unit::None],
+            self::Fit => ['Match with the supply', Unit::Percent],
+            self::WindingVoltage => ['Voltage of each winding', Unit::Volt],
+            self::Flux => ['Volts per hertz, relative to the nameplate', Unit::None],
+            self::Current => ['Rated current of this connection', Unit::Ampere],
+            self::Poles => ['Poles', Unit::None],
+            self::SynchronousSpeed => ['Synchronous speed', Unit::Rpm],
+            self::Speed => ['Rated speed', Unit::Rpm],
+            self::Slip => ['Slip', Unit::Percent],
+            self::Output => ['Rated output', Unit::Watt],
+            self::Efficiency => ['Efficiency', Unit::None],
+            self::PowerFactor => ['Power factor', Unit::None],
+            self::RatedTorque => ['Rated torque', Unit::NewtonMetre],
+            self::ServiceFactorOutput => ['Output with service factor', Unit::Watt],
+            self::ServiceFactorAmps => ['Current at the service-factor output', Unit::Ampere],
+            self::DeratingAmbient => ['Derating for ambient temperature', Unit::None],
+            self::DeratingAltitude => ['Derating for altitude', Unit::None],
+            self::DeratingUnbalance => ['Derating for voltage unbalance', Unit::None],
+            self::UsableOutput => ['Available output here', Unit::Watt],
         };
     }
 

@@ -65,7 +65,7 @@ final readonly class PlateStation
             WindingConnection::Delta => 'connect in delta', WindingConnection::Star => 'connect in '.$this->words->star,
             WindingConnection::Parallel => 'connect the windings in parallel (low voltage)',
             WindingConnection::Series => 'connect the windings in series (high voltage)',
-            default => 'one voltage on the nameplate; connect as the nameplate diagram shows',
+            WindingConnection::Single => 'one voltage on the nameplate; connect as the nameplate diagram shows',
         };
 
         return $supply.' supply: '.$how.'.'.($motor->poles === null ? '' : ' '.Show::number($motor->poles->number()).' poles'.

@@ -25,7 +25,8 @@ final class LoadAtFrequency
         }
         $percent = $circuit->number('load.torque_percent');
         $power = match ($circuit->chosen('load.kind', LoadKind::class)) {
-            LoadKind::Constant => 1, LoadKind::Linear => 2, LoadKind::Quadratic => 3, default => null,
+            LoadKind::Constant => 1, LoadKind::Linear => 2, LoadKind::Quadratic => 3,
+            LoadKind::ConstantPower, LoadKind::Points, null => null,
         };
         if ($power === null || $percent === null) {
             return;

@@ -5,12 +5,15 @@ declare(strict_types=1);
 namespace BraveAnvil\Stations\Power;
 
 use BraveAnvil\Ground\FigureName;
+use BraveAnvil\Ground\FigureWords;
 use BraveAnvil\Ground\Station;
 use BraveAnvil\Ground\Unit;
 
 /** What the motor draws, and which current the rule book goes by. */
 enum PowerFigure: string implements FigureName
 {
+    use FigureWords;
+
     case Voltage = 'power.voltage';
     case Output = 'power.output';
     case Input = 'power.input';
@@ -36,51 +39,33 @@ enum PowerFigure: string implements FigureName
     case LoadReactive = 'power.load_reactive';
     case LoadCurrent = 'power.load_current';
 
-    public function key(): string
-    {
-        return $this->value;
-    }
-
-    public function label(): string
+    private function says(): array
     {
         return match ($this) {
-            self::Voltage => 'Supply voltage',
-            self::Output => 'Shaft output',
-            self::Input => 'Input power',
-            self::Apparent => 'Apparent power',
-            self::Reactive => 'Reactive power',
-            self::PowerFactor => 'Power factor',
-            self::ComputedCurrent => 'Calculated current',
-            self::PlateCurrent => 'Nameplate current',
-            self::TableCurrent => 'Full-load current from the table',
-            self::DesignCurrent => 'Design current',
-            self::ConductorCurrent => 'Full-load current for the conductors',
-            self::OverloadCurrent => 'Current for the overload relay',
-            self::CurrentDifference => 'Nameplate current compared with calculated current',
-            self::TableDifference => 'Table current compared with the motor’s own',
-            self::PartLoadWay => 'Part load',
-            self::NoLoadCurrent => 'No-load current',
-            self::LoadAtSupplyFrequency => 'Load at the supply frequency, share of rated output',
-            self::LoadOutput => 'Shaft output at this load',
-            self::LoadEfficiency => 'Efficiency at this load',
-            self::LoadPowerFactor => 'Power factor at this load',
-            self::LoadInput => 'Input power at this load',
-            self::LoadApparent => 'Apparent power at this load',
-            self::LoadReactive => 'Reactive power at this load',
-            self::LoadCurrent => 'Current at this load',
-        };
-    }
-
-    public function unit(): Unit
-    {
-        return match ($this) {
-            self::Voltage => Unit::Volt,
-            self::Output, self::Input, self::LoadOutput, self::LoadInput => Unit::Watt,
-            self::Apparent, self::LoadApparent => Unit::VoltAmpere,
-            self::Reactive, self::LoadReactive => Unit::Var,
-            self::PowerFactor, self::PartLoadWay, self::LoadEfficiency, self::LoadPowerFactor => Unit::None,
-            self::CurrentDifference, self::TableDifference, self::LoadAtSupplyFrequency => Unit::Percent,
-            default => Unit::Ampere,
+            self::Voltage => ['Supply voltage', Unit::Volt],
+            self::Output => ['Shaft output', Unit::Watt],
+            self::Input => ['Input power', Unit::Watt],
+            self::Apparent => ['Apparent power', Unit::VoltAmpere],
+            self::Reactive => ['Reactive power', Unit::Var],
+            self::PowerFactor => ['Power factor', Unit::None],
+            self::ComputedCurrent => ['Calculated current', Unit::Ampere],
+            self::PlateCurrent => ['Nameplate current', Unit::Ampere],
+            self::TableCurrent => ['Full-load current from the table', Unit::Ampere],
+            self::DesignCurrent => ['Design current', Unit::Ampere],
+            self::ConductorCurrent => ['Full-load current for the conductors', Unit::Ampere],
+            self::OverloadCurrent => ['Current for the overload relay', Unit::Ampere],
+            self::CurrentDifference => ['Nameplate current compared with calculated current', Unit::Percent],
+            self::TableDifference => ['Table current compared with the motor’s own', Unit::Percent],
+            self::PartLoadWay => ['Part load', Unit::None],
+            self::NoLoadCurrent => ['No-load current', Unit::Ampere],
+            self::LoadAtSupplyFrequency => ['Load at the supply frequency, share of rated output', Unit::Percent],
+            self::LoadOutput => ['Shaft output at this load', Unit::Watt],
+            self::LoadEfficiency => ['Efficiency at this load', Unit::None],
+            self::LoadPowerFactor => ['Power factor at this load', Unit::None],
+            self::LoadInput => ['Input power at this load', Unit::Watt],
+            self::LoadApparent => ['Apparent power at this load', Unit::VoltAmpere],
+            self::LoadReactive => ['Reactive power at this load', Unit::Var],
+            self::LoadCurrent => ['Current at this load', Unit::Ampere],
         };
     }
 

@@ -5,12 +5,15 @@ declare(strict_types=1);
 namespace BraveAnvil\Stations\Power;
 
 use BraveAnvil\Ground\FigureName;
+use BraveAnvil\Ground\FigureWords;
 use BraveAnvil\Ground\Station;
 use BraveAnvil\Ground\Unit;
 
 /** Three equal windings or heating elements in star and in delta. */
 enum WindingFigure: string implements FigureName
 {
+    use FigureWords;
+
     case Each = 'windings.each';
     case OhmsStar = 'windings.ohms_star';
     case OhmsDelta = 'windings.ohms_delta';
@@ -24,37 +27,21 @@ enum WindingFigure: string implements FigureName
     case DeltaPower = 'windings.delta_power';
     case DeltaReactive = 'windings.delta_reactive';
 
-    public function key(): string
-    {
-        return $this->value;
-    }
-
-    public function label(): string
+    private function says(): array
     {
         return match ($this) {
-            self::Each => 'Each winding',
-            self::OhmsStar => 'Ohmmeter between terminals, star',
-            self::OhmsDelta => 'Ohmmeter between terminals, delta',
-            self::StarVoltage => 'Voltage of each winding, star',
-            self::DeltaVoltage => 'Voltage of each winding, delta',
-            self::StarCurrent => 'Star: line current and winding current',
-            self::DeltaWindingCurrent => 'Delta: winding current',
-            self::DeltaLineCurrent => 'Delta: line current',
-            self::StarPower => 'Star: real power',
-            self::StarReactive => 'Star: reactive power',
-            self::DeltaPower => 'Delta: real power',
-            self::DeltaReactive => 'Delta: reactive power',
-        };
-    }
-
-    public function unit(): Unit
-    {
-        return match ($this) {
-            self::StarVoltage, self::DeltaVoltage => Unit::Volt,
-            self::StarCurrent, self::DeltaWindingCurrent, self::DeltaLineCurrent => Unit::Ampere,
-            self::StarPower, self::DeltaPower => Unit::Watt,
-            self::StarReactive, self::DeltaReactive => Unit::Var,
-            default => Unit::Ohm,
+            self::Each => ['Each winding', Unit::Ohm],
+            self::OhmsStar => ['Ohmmeter between terminals, star', Unit::Ohm],
+            self::OhmsDelta => ['Ohmmeter between terminals, delta', Unit::Ohm],
+            self::StarVoltage => ['Voltage of each winding, star', Unit::Volt],
+            self::DeltaVoltage => ['Voltage of each winding, delta', Unit::Volt],
+            self::StarCurrent => ['Star: line current and winding current', Unit::Ampere],
+            self::DeltaWindingCurrent => ['Delta: winding current', Unit::Ampere],
+            self::DeltaLineCurrent => ['Delta: line current', Unit::Ampere],
+            self::StarPower => ['Star: real power', Unit::Watt],
+            self::StarReactive => ['Star: reactive power', Unit::Var],
+            self::DeltaPower => ['Delta: real power', Unit::Watt],
+            self::DeltaReactive => ['Delta: reactive power', Unit::Var],
         };
     }
 

@@ -49,7 +49,8 @@ final readonly class RunUpSentence
                 Show::quantity(self::rounded($change->time), Unit::Second).'; full speed after '.$whole.'.';
         }
         $by = match ($circuit->chosen('starter.changeover.by', ChangeoverBy::class)) {
-            ChangeoverBy::Speed => 'speed switch', ChangeoverBy::Hand => 'manual', default => 'timer',
+            ChangeoverBy::Speed => 'speed switch', ChangeoverBy::Hand => 'manual',
+            ChangeoverBy::Time, null => 'timer',
         };
 
         return $name.' start: changeover ('.$by.') after '.Show::quantity($change->time, Unit::Second, 3).' at '.

@@ -5,12 +5,15 @@ declare(strict_types=1);
 namespace BraveAnvil\Stations\Start;
 
 use BraveAnvil\Ground\FigureName;
+use BraveAnvil\Ground\FigureWords;
 use BraveAnvil\Ground\Station;
 use BraveAnvil\Ground\Unit;
 
 /** Inrush, torque and times of the start. */
 enum StartFigure: string implements FigureName
 {
+    use FigureWords;
+
     case Method = 'start.method';
     case LockedRotorCurrent = 'start.locked_rotor_current';
     case LockedRotorCurrentLow = 'start.locked_rotor_current_low';
@@ -56,78 +59,53 @@ enum StartFigure: string implements FigureName
     case TorqueStep = 'start.torque_step';
     case InertiaLimit = 'start.inertia_limit';
 
-    public function key(): string
-    {
-        return $this->value;
-    }
-
-    public function label(): string
+    private function says(): array
     {
         return match ($this) {
-            self::Method => 'Starting method',
-            self::LockedRotorCurrent => 'Locked-rotor current',
-            self::LockedRotorCurrentLow => 'Locked-rotor current, lower limit',
-            self::LockedRotorCurrentHigh => 'Locked-rotor current, upper limit',
-            self::KvaPerHp => 'Locked-rotor kVA per horsepower',
-            self::CodeLetter => 'Equivalent code letter',
-            self::LockedRotorPowerFactor => 'Power factor at standstill',
-            self::PeakFirstHalfCycle => 'First peak, upper limit',
-            self::PeakEstimate => 'First peak, estimate',
-            self::LockedRotorTorque => 'Locked-rotor torque, direct-on-line',
-            self::StarLineCurrent => 'Line current in star',
-            self::ReclosingPeak => 'Peak at changeover, worst case',
-            self::StarTorque => 'Torque in star',
-            self::DeltaWindingCurrent => 'Winding current in delta',
-            self::RunUpTime => 'Run-up time',
-            self::StarTime => 'Time in star',
-            self::Inertia => 'Total inertia at the motor shaft',
-            self::SteadySpeed => 'Final speed',
-            self::BreakdownSpeed => 'Speed at breakdown torque',
-            self::StandstillCurrent => 'Line current at standstill, with the voltage drop of the start',
-            self::StandstillTorque => 'Torque at standstill, with the voltage drop of the start',
-            self::PeakLineCurrent => 'Largest line current of the start, rms',
-            self::SeriesResistance => 'Resistor in each line',
-            self::SeriesReactance => 'Reactance of the reactor in each line',
-            self::StallSpeed => 'Stalling speed',
-            self::ReducedSpeed => 'Speed that the first stage reaches',
-            self::ChangeoverSpeed => 'Speed at the changeover',
-            self::ReducedTime => 'Time in the first stage',
-            self::SpeedAfterGap => 'Speed when the second stage closes',
-            self::ChangeoverCurrent => 'Line current after the changeover, rms',
-            self::ChangeoverDip => 'Voltage dip at the bus, changeover',
-            self::RunUpTimeWorst => 'Run-up time, worst case',
-            self::TimerFirst => 'Earliest useful changeover',
-            self::TimerLast => 'Latest changeover before the relay trips',
-            self::VoltageDip => 'Voltage dip at the bus',
-            self::DipAtMotor => 'Voltage dip at the motor',
-            self::TorqueMargin => 'Smallest torque margin (motor ÷ load)',
-            self::RotorEnergy => 'Heat in the rotor',
-            self::StartEnergy => 'Heat in rotor and stator',
-            self::I2t => 'Heating of the line, ∫I²dt',
-            self::StartsPerHour => 'Starts per hour, by heating',
-            self::LockedRotorTime => 'Share of permitted locked-rotor time used (at full voltage)',
-            self::TorqueStep => 'Largest torque step on the shaft, relative to rated torque',
-            self::InertiaLimit => 'Largest external inertia of a design N motor',
-        };
-    }
-
-    public function unit(): Unit
-    {
-        return match ($this) {
-            self::Method, self::CodeLetter, self::LockedRotorPowerFactor, self::TorqueMargin, self::StartsPerHour,
-            self::TorqueStep => Unit::None,
-            self::KvaPerHp => Unit::KvaPerHorsepower,
-            self::LockedRotorTorque, self::StarTorque, self::StandstillTorque => Unit::NewtonMetre,
-            self::RunUpTime, self::StarTime, self::ReducedTime, self::RunUpTimeWorst, self::TimerFirst, self::TimerLast,
-            self::LockedRotorTime => Unit::Second,
-            self::InertiaLimit, self::Inertia => Unit::KilogramSquareMetre,
-            self::SteadySpeed, self::BreakdownSpeed, self::StallSpeed, self::ReducedSpeed, self::ChangeoverSpeed,
-            self::SpeedAfterGap => Unit::Rpm,
-            self::SeriesResistance, self::SeriesReactance => Unit::Ohm,
-            self::ChangeoverDip, self::VoltageDip, self::DipAtMotor => Unit::Percent,
-            self::RotorEnergy, self::StartEnergy => Unit::Joule,
-            self::I2t => Unit::AmpereSquaredSecond,
-            default => Unit::Ampere,
+            self::Method => ['Starting method', Unit::None],
+            self::LockedRotorCurrent => ['Locked-rotor current', Unit::Ampere],
+            self::LockedRotorCurrentLow => ['Locked-rotor current, lower limit', Unit::Ampere],
+            self::LockedRotorCurrentHigh => ['Locked-rotor current, upper limit', Unit::Ampere],
+            self::KvaPerHp => ['Locked-rotor kVA per horsepower', Unit::KvaPerHorsepower],
+            self::CodeLetter => ['Equivalent code letter', Unit::None],
+            self::LockedRotorPowerFactor => ['Power factor at standstill', Unit::None],
+            self::PeakFirstHalfCycle => ['First peak, upper limit', Unit::Ampere],
+            self::PeakEstimate => ['First peak, estimate', Unit::Ampere],
+            self::LockedRotorTorque => ['Locked-rotor torque, direct-on-line', Unit::NewtonMetre],
+            self::StarLineCurrent => ['Line current in star', Unit::Ampere],
+            self::ReclosingPeak => ['Peak at changeover, worst case', Unit::Ampere],
+            self::StarTorque => ['Torque in star', Unit::NewtonMetre],
+            self::DeltaWindingCurrent => ['Winding current in delta', Unit::Ampere],
+            self::RunUpTime => ['Run-up time', Unit::Second],
+            self::StarTime => ['Time in star', Unit::Second],
+            self::Inertia => ['Total inertia at the motor shaft', Unit::KilogramSquareMetre],
+            self::SteadySpeed => ['Final speed', Unit::Rpm],
+            self::BreakdownSpeed => ['Speed at breakdown torque', Unit::Rpm],
+            self::StandstillCurrent => ['Line current at standstill, with the voltage drop of the start', Unit::Ampere],
+            self::StandstillTorque => ['Torque at standstill, with the voltage drop of the start', Unit::NewtonMetre],
+            self::PeakLineCurrent => ['Largest line current of the start, rms', Unit::Ampere],
+            self::SeriesResistance => ['Resistor in each line', Unit::Ohm],
+            self::SeriesReactance => ['Reactance of the reactor in each line', Unit::Ohm],
+            self::StallSpeed => ['Stalling speed', Unit::Rpm],
+            self::ReducedSpeed => ['Speed that the first stage reaches', Unit::Rpm],
+            self::ChangeoverSpeed => ['Speed at the changeover', Unit::Rpm],
+            self::ReducedTime => ['Time in the first stage', Unit::Second],
+            self::SpeedAfterGap => ['Speed when the second stage closes', Unit::Rpm],
+            self::ChangeoverCurrent => ['Line current after the changeover, rms', Unit::Ampere],
+            self::ChangeoverDip => ['Voltage dip at the bus, changeover', Unit::Percent],
+            self::RunUpTimeWorst => ['Run-up time, worst case', Unit::Second],
+            self::TimerFirst => ['Earliest useful changeover', Unit::Second],
+            self::TimerLast => ['Latest changeover before the relay trips', Unit::Second],
+            self::VoltageDip => ['Voltage dip at the bus', Unit::Percent],
+            self::DipAtMotor => ['Voltage dip at the motor', Unit::Percent],
+            self::TorqueMargin => ['Smallest torque margin (motor ÷ load)', Unit::None],
+            self::RotorEnergy => ['Heat in the rotor', Unit::Joule],
+            self::StartEnergy => ['Heat in rotor and stator', Unit::Joule],
+            self::I2t => ['Heating of the line, ∫I²dt', Unit::AmpereSquaredSecond],
+            self::StartsPerHour => ['Starts per hour, by heating', Unit::None],
+            self::LockedRotorTime => ['Share of permitted locked-rotor time used (at full voltage)', Unit::Second],
+            self::TorqueStep => ['Largest torque step on the shaft, relative to rated torque', Unit::None],
+            self::InertiaLimit => ['Largest external inertia of a design N motor', Unit::KilogramSquareMetre],
         };
     }
 

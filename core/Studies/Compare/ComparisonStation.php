@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Studies\Compare;
 
-use BraveAnvil\Circuit\Choice\MethodName;
 use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Circuit\Ledger;
 use BraveAnvil\Ground\Station;
@@ -133,7 +132,7 @@ final readonly class ComparisonStation
             return [];
         }
         $first = $runUp->plan->firstStage($runUp->train)[0];
-        $line = $method->method === MethodName::Drive ? $runUp->course->peakLine() : $first->flow->line;
+        $line = $how->isolates() ? $runUp->course->peakLine() : $first->flow->line;
 
         return array_filter([
             ComparedQuantity::LineCurrent->value => $line,

@@ -156,7 +156,7 @@ final readonly class RunUpPractice
             DrivenMachine::Conveyor => $this->table->must('inertia_times', 'conveyor'),
             DrivenMachine::Compressor => $this->table->must('inertia_times', 'compressor'),
             DrivenMachine::Saw, DrivenMachine::Drum => null,
-            default => $kind === LoadKind::Quadratic
+            DrivenMachine::Other, null => $kind === LoadKind::Quadratic
                 ? $this->table->must('inertia_times', 'quadratic')
                 : $this->table->must('inertia_times', 'others'),
         };

@@ -33,7 +33,7 @@ export function Schools() {
     return (
         <Scroll tabIndex={0} role="group" aria-label="Rule books compared">
             <Table>
-                <caption>Three rule books compared</caption>
+                <caption>Rule books compared</caption>
                 <thead>
                     <tr>
                         <th scope="col">Rule book</th>

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Stations\Prove\Judge;
 
-use BraveAnvil\Circuit\Choice\MethodName;
 use BraveAnvil\Ground\Grade;
 use BraveAnvil\Ground\Show;
 use BraveAnvil\Ground\Words;
@@ -119,9 +118,10 @@ final class InsulationResistance implements Judge
     /** @return list<Disconnected> what this circuit has that test volts may not meet */
     public static function mustBeOff(KnownCircuit $known): array
     {
-        $parts = match ($known->starting->name) {
-            MethodName::Drive => [Disconnected::Drive],
-            MethodName::SoftStarter => [Disconnected::SoftStarter],
+        $method = $known->starting->method;
+        $parts = match (true) {
+            $method?->isolates() === true => [Disconnected::Drive],
+            $method?->raisesSlowly() === true => [Disconnected::SoftStarter],
             default => [],
         };
         if ($known->correction?->place->isBehindStarter() === true) {

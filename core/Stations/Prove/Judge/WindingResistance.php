@@ -120,7 +120,8 @@ final class WindingResistance implements Judge
                 'Check its leads and links in the terminal box, then the winding itself.', 'a lead or link not connected',
                 'an open winding',
             ),
-            default => $judgement->advise(
+            Pattern::LostPhase, Pattern::BlownFuse, Pattern::OneElementDead, Pattern::TwoElementsDead, Pattern::WrongSize,
+            Pattern::NotConnected, null => $judgement->advise(
                 'Read again with the leads of the meter swapped.', 'contact resistance of the test leads',
                 'windings at different temperatures',
             ),

@@ -20,7 +20,8 @@ enum Phase: string
             ReadingKind::WindingResistance, ReadingKind::InsulationResistance, ReadingKind::RelayTrip => self::Dead,
             ReadingKind::SupplyVoltage, ReadingKind::LoopImpedance => self::Live,
             ReadingKind::Rotation, ReadingKind::NoLoadCurrent, ReadingKind::Inrush, ReadingKind::RunUpTime => self::FirstStart,
-            default => self::UnderLoad,
+            ReadingKind::LineCurrent, ReadingKind::Power, ReadingKind::Speed, ReadingKind::Capacitor, ReadingKind::Correction,
+            ReadingKind::Vibration, ReadingKind::Temperature, ReadingKind::TemperatureRise => self::UnderLoad,
         };
     }
 

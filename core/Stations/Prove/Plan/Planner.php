@@ -44,7 +44,9 @@ final class Planner
             ReadingKind::SupplyVoltage, ReadingKind::LineCurrent, ReadingKind::Power => true,
             ReadingKind::Capacitor, ReadingKind::Correction => $known->hasCapacitor(),
             ReadingKind::Rotation => $motor && $known->circuit->phases() === 3,
-            default => $motor,
+            ReadingKind::WindingResistance, ReadingKind::InsulationResistance, ReadingKind::RelayTrip,
+            ReadingKind::LoopImpedance, ReadingKind::NoLoadCurrent, ReadingKind::Inrush, ReadingKind::RunUpTime,
+            ReadingKind::Speed, ReadingKind::Vibration, ReadingKind::Temperature, ReadingKind::TemperatureRise => $motor,
         };
     }
 
@@ -56,7 +58,8 @@ final class Planner
             ReadingKind::Vibration, ReadingKind::Temperature => ($known->motor->output?->number() ?? 0.0) >= self::LARGE_W,
             ReadingKind::RelayTrip, ReadingKind::NoLoadCurrent, ReadingKind::Inrush, ReadingKind::Power, ReadingKind::Speed,
             ReadingKind::TemperatureRise => false,
-            default => true,
+            ReadingKind::WindingResistance, ReadingKind::InsulationResistance, ReadingKind::SupplyVoltage, ReadingKind::Rotation,
+            ReadingKind::LineCurrent, ReadingKind::Capacitor, ReadingKind::Correction => true,
         };
     }
 
@@ -183,7 +186,9 @@ final class Planner
             ReadingKind::Rotation => ['Motor uncoupled if the wrong direction does damage.'],
             ReadingKind::Correction => ['Both readings within minutes, at the same load.'],
             ReadingKind::TemperatureRise => ['Motor warm after hours of running; measure the hot resistance within 30 s of switching off.'],
-            default => [],
+            ReadingKind::SupplyVoltage, ReadingKind::LoopImpedance, ReadingKind::Inrush, ReadingKind::RunUpTime,
+            ReadingKind::LineCurrent, ReadingKind::Power, ReadingKind::Speed, ReadingKind::Capacitor, ReadingKind::Vibration,
+            ReadingKind::Temperature => [],
         };
     }
 }

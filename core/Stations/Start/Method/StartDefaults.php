@@ -50,7 +50,7 @@ final readonly class StartDefaults
                 'starter.ramp_time' => $usual($practice->rampTime(), 'a ramp of 10 s'),
             ],
             MethodName::Drive => ['starter.ramp_time' => $usual($practice->rampTime(), 'a ramp of 10 s')],
-            default => [],
+            MethodName::Direct, null => [],
         }];
     }
 }

@@ -1,12 +1,14 @@
 import type { WiringCurve } from '../../../api/contract';
 import { Picture } from '../../../kit/Picture';
+import { DRAWN } from './drawings';
 import { Circuit, Coil, Contact, OffContacts, PushButton } from './pen';
 
 /** The control circuit: stop, start with its holding contact, and for two stages timer and interlock. Drawn with nothing switched on. */
 export function ControlCircuit({ wiring, star }: { wiring: WiringCurve; star: string }) {
     const { symbols } = wiring;
-    const staged = wiring.drawing === 'six_leads';
-    const bypass = ['series_resistor', 'series_reactor', 'tapped_winding'].includes(wiring.drawing);
+    const { stages } = DRAWN[wiring.drawing];
+    const staged = stages === 'interlocked';
+    const bypass = stages === 'second';
     const rows: [string, string][] = [
         ['F2 95–96', 'overload contact: opens when the relay trips'],
         ['S0 21–22', 'stop'],

@@ -1,5 +1,6 @@
 import type { WiringCurve } from '../../../api/contract';
 import { Picture } from '../../../kit/Picture';
+import { DRAWN } from './drawings';
 import { Circuit, Contact, INK, LineWires, Poles, Thermal, XS } from './pen';
 
 function Motor({ x, y, words }: { x: number; y: number; words: readonly string[] }) {
@@ -21,22 +22,13 @@ function Motor({ x, y, words }: { x: number; y: number; words: readonly string[]
     );
 }
 
-const TITLE: Readonly<Record<WiringCurve['drawing'], string>> = {
-    contactor: 'Power circuit, one contactor',
-    six_leads: 'Power circuit with six leads',
-    tapped_winding: 'Power circuit with a tapped winding',
-    series_resistor: 'Power circuit with resistors',
-    series_reactor: 'Power circuit with reactors',
-    thyristors: 'Power circuit of the soft starter',
-    converter: 'Power circuit of the drive',
-};
-
 /** The power circuit of the starter, terminals numbered. */
 export function PowerCircuit({ wiring, star }: { wiring: WiringCurve; star: string }) {
     const { symbols, starts, ends } = wiring;
     const lines = wiring.phases.map((phase) => phase.name);
+    const { title, stages } = DRAWN[wiring.drawing];
     const rows: [string, string][] =
-        wiring.drawing === 'six_leads'
+        stages === 'interlocked'
             ? [
                   ['Main contactor K1', starts.map((start, i) => `${lines[i] ?? ''}–${start}`).join(', ')],
                   [
@@ -47,31 +39,31 @@ export function PowerCircuit({ wiring, star }: { wiring: WiringCurve; star: stri
               ]
             : [['Motor', starts.map((start, i) => `${lines[i] ?? ''}–${start}`).join(', ')]];
     return (
-        <Picture title={TITLE[wiring.drawing]} name="power-circuit" rows={rows} wide>
-            {wiring.drawing === 'six_leads' ? <SixLeads wiring={wiring} star={star} /> : <ThreeLeads wiring={wiring} symbols={symbols} />}
+        <Picture title={title} name="power-circuit" rows={rows} wide>
+            {stages === 'interlocked' ? <SixLeads wiring={wiring} star={star} /> : <ThreeLeads wiring={wiring} symbols={symbols} />}
         </Picture>
     );
 }
 
 function ThreeLeads({ wiring, symbols }: { wiring: WiringCurve; symbols: WiringCurve['symbols'] }) {
-    const { drawing, starts } = wiring;
+    const { starts } = wiring;
+    const { title, box, series, stages } = DRAWN[wiring.drawing];
+    const tapped = stages === 'second' && series === null;
     const side = XS.map((x) => x + 170);
-    const series = drawing === 'series_resistor' || drawing === 'series_reactor';
-    const box = drawing === 'thyristors' || drawing === 'converter';
-    const relay = series || box || drawing === 'tapped_winding' ? 262 : 148;
+    const relay = series !== null || box !== null || tapped ? 262 : 148;
     const motor = relay + 100;
     return (
-        <Circuit viewBox={`0 0 420 ${motor + 50}`} role="img" aria-label={TITLE[drawing]}>
+        <Circuit viewBox={`0 0 420 ${motor + 50}`} role="img" aria-label={title}>
             <LineWires wiring={wiring} to={96} />
             <Poles xs={XS} y={96} name="K1" symbols={symbols} />
-            {box && (
+            {box !== null && (
                 <>
                     <path className="wire" d={XS.map((x) => `M${x} 140V160M${x} 232V${relay}`).join('')} />
                     <rect x={XS[0] - 20} y="160" width="140" height="72" />
                     <text x={XS[1]} y="201" textAnchor="middle">
-                        {drawing === 'thyristors' ? 'soft starter' : 'drive'}
+                        {box}
                     </text>
-                    {drawing === 'thyristors' && (
+                    {!DRAWN[wiring.drawing].reverses && (
                         <>
                             <path d={XS.map((x, i) => `M${x} 148H${side[i] ?? 0}V168M${side[i] ?? 0} 212V246H${x}`).join('')} />
                             <Poles xs={side} y={168} name="K2 bypass" symbols={symbols} />
@@ -79,10 +71,10 @@ function ThreeLeads({ wiring, symbols }: { wiring: WiringCurve; symbols: WiringC
                     )}
                 </>
             )}
-            {series && (
+            {series !== null && (
                 <>
                     {XS.map((x) =>
-                        drawing === 'series_resistor' ? (
+                        series === 'resistor' ? (
                             <g key={x}>
                                 <path className="wire" d={`M${x} 140V168M${x} 222V${relay}`} />
                                 <rect x={x - 8} y="168" width="16" height="54" />
@@ -99,7 +91,7 @@ function ThreeLeads({ wiring, symbols }: { wiring: WiringCurve; symbols: WiringC
                     <Poles xs={side} y={172} name="K2" symbols={symbols} />
                 </>
             )}
-            {drawing === 'tapped_winding' && (
+            {tapped && (
                 <>
                     {XS.map((x, i) => (
                         <g key={x}>
@@ -134,7 +126,7 @@ function SixLeads({ wiring, star }: { wiring: WiringCurve; star: string }) {
     // Which line comes to the end of the first, second and third winding: the third, the first, the second.
     const from = [2, 0, 1] as const;
     return (
-        <Circuit viewBox="0 0 660 410" role="img" aria-label={TITLE.six_leads}>
+        <Circuit viewBox="0 0 660 410" role="img" aria-label={DRAWN[wiring.drawing].title}>
             <LineWires wiring={wiring} to={150} />
             {from.map((line, index) => {
                 const phase = wiring.phases[line];

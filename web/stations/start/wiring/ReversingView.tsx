@@ -1,13 +1,15 @@
 import type { WiringCurve } from '../../../api/contract';
 import { Picture } from '../../../kit/Picture';
+import { DRAWN } from './drawings';
 import { Circuit, Coil, Contact, INK, LineWires, OffContacts, Poles, PushButton, XS } from './pen';
 import { Say } from './Say';
 
 /** Turning the motor the other way: once by hand, and by two contactors that exchange two lines. */
 export function ReversingView({ wiring, star }: { wiring: WiringCurve; star: string }) {
     const [a, b, c] = wiring.reversed;
-    const staged = wiring.drawing === 'six_leads';
-    if (wiring.drawing === 'converter') {
+    const { stages, reverses, rest } = DRAWN[wiring.drawing];
+    const staged = stages === 'interlocked';
+    if (reverses) {
         return (
             <Say $bad={false}>
                 <b>The drive reverses the motor by its own command</b>
@@ -32,7 +34,7 @@ export function ReversingView({ wiring, star }: { wiring: WiringCurve; star: str
                 {staged
                     ? ` The ends stay on their lines, so one direction has the lower changeover peak from ${star} to delta and the other the higher one: use the higher peak for the other direction, or use closed transition with resistors.`
                     : ''}
-                {wiring.drawing === 'thyristors' ? ' The soft starter must be at rest too: its stopping time counts.' : ''}
+                {rest}
             </Say>
         </>
     );
@@ -40,7 +42,7 @@ export function ReversingView({ wiring, star }: { wiring: WiringCurve; star: str
 
 /** In a plain starter its own contactor is the forward one; before any other starter stand two of their own. */
 function names(wiring: WiringCurve): { forward: string; reverse: string; next: string } {
-    return wiring.drawing === 'contactor'
+    return DRAWN[wiring.drawing].forward
         ? { forward: 'K1', reverse: 'K2', next: 'to F2 and the motor' }
         : { forward: 'K6', reverse: 'K7', next: 'to K1 and the rest of the circuit' };
 }
