@@ -3332,7 +3332,7 @@ export interface PeopleAnswer {
 export interface Site {
     id: number;
     name: string;
-    rule_book: 'iec' | 'nec' | 'cec';
+    rule_book: string;
     /**
      * Its supply and rule book, as a person reads them.
      */

@@ -11,6 +11,7 @@ use App\Models\Site;
 use App\Problems\Problem;
 use App\Record\Happening;
 use App\Record\HouseRecord;
+use BraveAnvil\Circuit\Choice\RuleBookName;
 use BraveAnvil\Circuit\CircuitReader;
 use BraveAnvil\Ground\FieldError;
 use BraveAnvil\Tables\SiteCorrections;
@@ -18,6 +19,7 @@ use BraveAnvil\Tables\Tables;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Validation\Rule;
 
 /** Sites with their rule book, supply and settings. */
 final class SiteController
@@ -80,7 +82,7 @@ final class SiteController
         /** @var array{name: string, rule_book: string, supply?: array<string, mixed>, settings?: array<string, mixed>, areas?: list<string>} $read */
         $read = $request->validate([
             'name' => ['required', 'string', 'max:80', 'unique:sites,name'.($id === null ? '' : ','.$id)],
-            'rule_book' => ['required', 'in:iec,nec,cec'], 'supply' => ['array'], 'settings' => ['array'],
+            'rule_book' => ['required', Rule::enum(RuleBookName::class)], 'supply' => ['array'], 'settings' => ['array'],
             'areas' => ['array', 'list', 'max:40'],
             'areas.*' => ['required', 'string', 'max:60'],
         ]);

@@ -236,11 +236,10 @@ final readonly class Devices implements DeviceRules
 
         $peak = $this->practice->peakFactor() * $lockedRotor;
 
-        return match ($scpd) {
-            Scpd::FuseNonTimeDelay => true,
-            Scpd::FuseDualElement => $lockedRotor <= $this->practice->dualElementCarriesTimes() * $rating,
-            Scpd::BreakerB, Scpd::BreakerC, Scpd::BreakerD, Scpd::FuseGg, Scpd::FuseAm, Scpd::MotorBreaker,
-            Scpd::BreakerInverseTime, Scpd::BreakerInstantaneous => $peak <= $this->practice->inverseTimeCarriesPeakTimes() * $rating,
+        return match (true) {
+            $scpd === Scpd::FuseNonTimeDelay => true,
+            $scpd === Scpd::FuseDualElement => $lockedRotor <= $this->practice->dualElementCarriesTimes() * $rating,
+            default => $peak <= $this->practice->inverseTimeCarriesPeakTimes() * $rating,
         };
     }
 

@@ -11,6 +11,7 @@ use BraveAnvil\Circuit\Choice\Earthing;
 use BraveAnvil\Circuit\Choice\Scpd;
 use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Circuit\Figure;
+use BraveAnvil\Ground\Defect;
 use BraveAnvil\Ground\Doubt;
 use BraveAnvil\Ground\Show;
 use BraveAnvil\Ground\TableEntry;
@@ -50,8 +51,8 @@ final readonly class CecDevices implements DevicePercents
             match ($scpd) {
                 Scpd::FuseDualElement => 'td',
                 Scpd::FuseNonTimeDelay => 'ntd',
-                Scpd::BreakerB, Scpd::BreakerC, Scpd::BreakerD, Scpd::FuseGg, Scpd::FuseAm, Scpd::MotorBreaker,
                 Scpd::BreakerInverseTime, Scpd::BreakerInstantaneous => 'inv',
+                default => throw Defect::noEntry('devices', $scpd->value),
             },
         );
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Books\Iec;
 
+use BraveAnvil\Circuit\Choice\Scpd;
 use BraveAnvil\Circuit\Figure;
 use BraveAnvil\Circuit\Finding;
 use BraveAnvil\Ground\Defect;
@@ -16,7 +17,7 @@ use BraveAnvil\Stations\Guard\ScpdChoice;
 use BraveAnvil\Tables\Table;
 
 /** aM fuses: the smallest whose gates let the start pass. They leave overloads to the relay. */
-final readonly class AmChoice
+final readonly class AmChoice implements DeviceChoice
 {
     private const TOLERANCE = 1e-6;
 
@@ -30,8 +31,13 @@ final readonly class AmChoice
     {
     }
 
+    public function known(): array
+    {
+        return [Scpd::FuseAm];
+    }
+
     /** @param  float  $rating  A */
-    public function fuse(float $rating): AmFuse
+    public function device(Scpd $scpd, float $rating, float $dial): AmFuse
     {
         $carries = [];
         $operates = [];
@@ -52,7 +58,7 @@ final readonly class AmChoice
         return new AmFuse($rating, $carries, $operates);
     }
 
-    public function choose(DeviceDuty $duty): ScpdChoice
+    public function choose(Scpd $scpd, DeviceDuty $duty): ScpdChoice
     {
         $ladder = [];
         $chosen = null;
@@ -61,7 +67,7 @@ final readonly class AmChoice
             if ($rating < self::SMALLEST) {
                 continue;
             }
-            $fuse = $this->fuse($rating);
+            $fuse = $this->device($scpd, $rating, 0.0);
             $carriesLoad = $rating >= $duty->design->number() * (1 - self::TOLERANCE);
             $instant = $duty->inrush->moment->number() <= self::INSTANT * $rating * (1 + self::TOLERANCE);
             $share = $carriesLoad && $instant ? $duty->share($fuse) : INF;

@@ -18,7 +18,7 @@ use BraveAnvil\Stations\Guard\ScpdChoice;
 use BraveAnvil\Stations\Start\StartFigure;
 
 /** Miniature circuit-breakers of type B, C or D: the smallest that neither its magnetic nor its thermal release trips. */
-final readonly class BreakerChoice
+final readonly class BreakerChoice implements DeviceChoice
 {
     private const TOLERANCE = 1e-6;
 
@@ -26,8 +26,13 @@ final readonly class BreakerChoice
     {
     }
 
+    public function known(): array
+    {
+        return [Scpd::BreakerB, Scpd::BreakerC, Scpd::BreakerD];
+    }
+
     /** The breaker of a rating (A), or null where there is none. */
-    public function breaker(Scpd $scpd, float $rating): ?MiniatureBreaker
+    public function device(Scpd $scpd, float $rating, float $dial): ?MiniatureBreaker
     {
         foreach ($this->table->breakers($scpd) as $breaker) {
             if (abs($breaker->rating() - $rating) < 1e-9) {

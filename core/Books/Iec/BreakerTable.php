@@ -73,8 +73,7 @@ final readonly class BreakerTable
     {
         return match ($scpd) {
             Scpd::BreakerB => 'B', Scpd::BreakerC => 'C', Scpd::BreakerD => 'D',
-            Scpd::FuseGg, Scpd::FuseAm, Scpd::MotorBreaker, Scpd::FuseDualElement, Scpd::FuseNonTimeDelay,
-            Scpd::BreakerInverseTime, Scpd::BreakerInstantaneous => throw Defect::noEntry('iec/breaker', $scpd->value),
+            default => throw Defect::noEntry('iec/breaker', $scpd->value),
         };
     }
 

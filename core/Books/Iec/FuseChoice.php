@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Books\Iec;
 
+use BraveAnvil\Circuit\Choice\Scpd;
 use BraveAnvil\Circuit\Figure;
 use BraveAnvil\Circuit\Finding;
 use BraveAnvil\Circuit\FindingBuilder;
@@ -17,7 +18,7 @@ use BraveAnvil\Stations\Guard\ScpdChoice;
 use BraveAnvil\Tables\Practice\GuardPractice;
 
 /** gG fuses: the smallest whose time-current gates carry the start. */
-final readonly class FuseChoice
+final readonly class FuseChoice implements DeviceChoice
 {
     private const TOLERANCE = 1e-6;
 
@@ -28,13 +29,18 @@ final readonly class FuseChoice
     {
     }
 
+    public function known(): array
+    {
+        return [Scpd::FuseGg];
+    }
+
     /** The fuse of a rating (A), or null where the table has no gates for it. */
-    public function fuse(float $rating): ?GgFuse
+    public function device(Scpd $scpd, float $rating, float $dial): ?GgFuse
     {
         return $this->gates->fuse($rating);
     }
 
-    public function choose(DeviceDuty $duty): ScpdChoice
+    public function choose(Scpd $scpd, DeviceDuty $duty): ScpdChoice
     {
         $start = $duty->inrush->current;
         $time = $duty->inrush->time;

@@ -7,6 +7,7 @@ namespace BraveAnvil\Books\Iec;
 use BraveAnvil\Circuit\Choice\Scpd;
 use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Circuit\Finding;
+use BraveAnvil\Ground\Defect;
 use BraveAnvil\Stations\Guard\Band;
 use BraveAnvil\Stations\Guard\Device;
 use BraveAnvil\Stations\Guard\DeviceDuty;
@@ -19,12 +20,9 @@ use BraveAnvil\Stations\Guard\SpecialUse;
 /** The smallest device that carries the load and the start (procedure I2). */
 final readonly class IecDevices implements DeviceRules
 {
-    public function __construct(
-        private FuseChoice $fuses,
-        private AmChoice $backup,
-        private BreakerChoice $breakers,
-        private MotorBreakerChoice $motorBreakers,
-    ) {
+    /** @param  non-empty-list<DeviceChoice>  $choices  in the order in which they are offered */
+    public function __construct(private array $choices)
+    {
     }
 
     public function usual(): Scpd
@@ -34,29 +32,28 @@ final readonly class IecDevices implements DeviceRules
 
     public function known(): array
     {
-        return [Scpd::FuseGg, Scpd::FuseAm, Scpd::BreakerB, Scpd::BreakerC, Scpd::BreakerD, Scpd::MotorBreaker];
+        return array_merge(...array_map(static fn (DeviceChoice $choice): array => $choice->known(), $this->choices));
     }
 
     public function choose(Scpd $scpd, DeviceDuty $duty): ScpdChoice
     {
-        return match ($scpd) {
-            Scpd::FuseGg => $this->fuses->choose($duty),
-            Scpd::FuseAm => $this->backup->choose($duty),
-            Scpd::MotorBreaker => $this->motorBreakers->choose($duty),
-            Scpd::BreakerB, Scpd::BreakerC, Scpd::BreakerD, Scpd::FuseDualElement, Scpd::FuseNonTimeDelay,
-            Scpd::BreakerInverseTime, Scpd::BreakerInstantaneous => $this->breakers->choose($scpd, $duty),
-        };
+        return ($this->choice($scpd) ?? throw Defect::noEntry('devices', $scpd->value))->choose($scpd, $duty);
     }
 
     public function device(Scpd $scpd, float $rating, float $dial): ?Device
     {
-        return match ($scpd) {
-            Scpd::FuseGg => $this->fuses->fuse($rating),
-            Scpd::FuseAm => $this->backup->fuse($rating),
-            Scpd::MotorBreaker => $this->motorBreakers->breaker($rating, $dial),
-            Scpd::BreakerB, Scpd::BreakerC, Scpd::BreakerD => $this->breakers->breaker($scpd, $rating),
-            Scpd::FuseDualElement, Scpd::FuseNonTimeDelay, Scpd::BreakerInverseTime, Scpd::BreakerInstantaneous => null,
-        };
+        return $this->choice($scpd)?->device($scpd, $rating, $dial);
+    }
+
+    private function choice(Scpd $scpd): ?DeviceChoice
+    {
+        foreach ($this->choices as $choice) {
+            if (in_array($scpd, $choice->known(), true)) {
+                return $choice;
+            }
+        }
+
+        return null;
     }
 
     public function band(Scpd $scpd, float $rating, float $dial): ?Band
@@ -68,7 +65,7 @@ final readonly class IecDevices implements DeviceRules
     {
         $special = SpecialUse::of($circuit, 'EN 12845 and the local fire rules', 'IEC 60204-32');
 
-        return $circuit->duty()?->isRepeated() === true && in_array($scpd, [Scpd::FuseGg, Scpd::FuseAm], true) ? [
+        return $circuit->duty()?->isRepeated() === true && $scpd->isFuse() ? [
             Finding::caution(GuardFinding::RepeatedStarts)
                 ->title('Repeated starts')
                 ->because('Nameplate duty '.$circuit->duty()->type.'. Fuse and relay are checked for one start from cold.')

@@ -160,12 +160,12 @@ final readonly class IecRuleBook implements RuleBook
 
         return new Sizing(
             new IecConductors($conductors, $overload),
-            new IecDevices(
+            new IecDevices([
                 new FuseChoice($gates, $guard),
                 new AmChoice($this->tables->named(TableName::IecFuseAm), $gates),
                 new BreakerChoice(new BreakerTable($this->tables->named(TableName::IecBreaker))),
                 new MotorBreakerChoice($this->tables->named(TableName::IecMotorBreaker)),
-            ),
+            ]),
             $overload,
             new IecDisconnects($this->tables->named(TableName::PracticeSwitchRatings)),
             $protective = new IecProtectiveConductors($this->tables->named(TableName::IecProtectiveConductor), $conductors),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Books\Iec;
 
+use BraveAnvil\Circuit\Choice\Scpd;
 use BraveAnvil\Circuit\Figure;
 use BraveAnvil\Circuit\Finding;
 use BraveAnvil\Circuit\FindingBuilder;
@@ -17,7 +18,7 @@ use BraveAnvil\Stations\Start\StartFigure;
 use BraveAnvil\Tables\Table;
 
 /** Motor circuit-breakers by their range: no list of ranges is standard, so that the usual steps are assumed. */
-final readonly class MotorBreakerChoice
+final readonly class MotorBreakerChoice implements DeviceChoice
 {
     private const TOLERANCE = 1e-6;
 
@@ -28,13 +29,18 @@ final readonly class MotorBreakerChoice
     {
     }
 
+    public function known(): array
+    {
+        return [Scpd::MotorBreaker];
+    }
+
     /** @param  float  $dial  A */
-    public function breaker(float $top, float $dial): MotorBreaker
+    public function device(Scpd $scpd, float $top, float $dial): MotorBreaker
     {
         return new MotorBreaker($top, $dial, $this->table->must('magnetic_lower'), $this->table->must('magnetic_upper'));
     }
 
-    public function choose(DeviceDuty $duty): ScpdChoice
+    public function choose(Scpd $scpd, DeviceDuty $duty): ScpdChoice
     {
         $current = $duty->design->number();
         $ladder = [];
@@ -43,7 +49,7 @@ final readonly class MotorBreakerChoice
         foreach ($this->table->numbers('range_tops') as $top) {
             $holds = $current >= $bottom * (1 - self::TOLERANCE) && $current < $top * (1 - self::TOLERANCE);
             if ($holds && $bottom > 0) {
-                $chosen = $this->breaker($top, $current);
+                $chosen = $this->device($scpd, $top, $current);
             }
             if ($top > 0.2 * $current && ($chosen === null || $top <= 3 * $chosen->rating())) {
                 $ladder[] = new Rung($top, $holds, $duty->markedAllows($top), match (true) {

@@ -11,6 +11,7 @@ use BraveAnvil\Circuit\Choice\Earthing;
 use BraveAnvil\Circuit\Choice\Scpd;
 use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Circuit\Figure;
+use BraveAnvil\Ground\Defect;
 use BraveAnvil\Ground\Doubt;
 use BraveAnvil\Ground\TableEntry;
 use BraveAnvil\Stations\Guard\DeviceDuty;
@@ -43,7 +44,8 @@ final readonly class NecDevices implements DevicePercents
             Scpd::FuseDualElement => 'td',
             Scpd::FuseNonTimeDelay => 'ntd',
             Scpd::BreakerInstantaneous, Scpd::MotorBreaker => 'inst',
-            Scpd::BreakerB, Scpd::BreakerC, Scpd::BreakerD, Scpd::FuseGg, Scpd::FuseAm, Scpd::BreakerInverseTime => 'inv',
+            Scpd::BreakerInverseTime => 'inv',
+            default => throw Defect::noEntry('devices', $scpd->value),
         });
     }
 

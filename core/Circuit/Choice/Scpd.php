@@ -22,7 +22,11 @@ enum Scpd: string implements Choice
 
     public function isFuse(): bool
     {
-        return in_array($this, [self::FuseGg, self::FuseAm, self::FuseDualElement, self::FuseNonTimeDelay], true);
+        return match ($this) {
+            self::FuseGg, self::FuseAm, self::FuseDualElement, self::FuseNonTimeDelay => true,
+            self::BreakerB, self::BreakerC, self::BreakerD, self::MotorBreaker, self::BreakerInverseTime,
+            self::BreakerInstantaneous => false,
+        };
     }
 
     /** Under the American books: a magnetic trip with a setting and no rating. */
