@@ -110,4 +110,27 @@ final class MeaningsTest extends CoreTestCase
     {
         self::assertSame([], array_diff(array_keys(Circuits::solve(['rule_book' => 'iec'])->meanings), []));
     }
+
+    /** What is shown beside a stamp takes it, by its lineage; a stamp that nothing takes has nothing beside it. */
+    public function test_what_follows_from_a_stamp_rests_on_it(): void
+    {
+        $solution = Circuits::solve(Circuits::fanWithItsLoad());
+        $rests = static function (string $key, string $field) use (&$rests, $solution): bool {
+            foreach ($solution->figure($key)->from ?? [] as $origin) {
+                if ($origin === $field || $rests($origin, $field)) {
+                    return true;
+                }
+            }
+
+            return false;
+        };
+        foreach ($solution->meanings as $path => $meaning) {
+            foreach ($meaning['figures'] as $key) {
+                self::assertTrue($rests($key, "field:$path"), "$key rests on $path");
+            }
+        }
+        self::assertContains('power.input', $solution->meanings['plate.power']['figures'] ?? []);
+        self::assertContains('power.design_current', $solution->meanings['plate.current']['figures'] ?? []);
+        self::assertSame([], $solution->meanings['plate.ip']['figures'] ?? null);
+    }
 }

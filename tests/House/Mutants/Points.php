@@ -14,7 +14,8 @@ use PhpParser\ParserFactory;
 
 /**
  * Where a file of the core can be changed so that it still compiles: a number becomes a tenth larger (a whole one by one), a comparison
- * turns round or moves its boundary, a sign turns. To how many digits a value is shown is left alone.
+ * turns round or moves its boundary, a sign turns. To how many digits a value is shown is left alone, and so is what only evens out
+ * rounding: numbers of a ten-thousandth and less, and the signs and comparisons beside a tolerance.
  */
 final class Points extends NodeVisitorAbstract
 {
@@ -71,7 +72,7 @@ final class Points extends NodeVisitorAbstract
         } elseif ($node instanceof Expr\MethodCall || $node instanceof Expr\StaticCall) {
             $this->leaveDigits($node);
         } elseif ($node instanceof Scalar\Int_ || $node instanceof Scalar\Float_) {
-            if (! isset($this->digits[$node->getStartFilePos()])) {
+            if (! isset($this->digits[$node->getStartFilePos()]) && ($node->value === 0 || $node->value === 0.0 || abs($node->value) > 1e-4)) {
                 $this->number($node);
             }
         } elseif ($node instanceof Expr\UnaryMinus) {
@@ -113,6 +114,9 @@ final class Points extends NodeVisitorAbstract
 
     private function operator(BinaryOp $node): void
     {
+        if (preg_match('~TOLERANCE|\b1e-\d~', substr($this->code, $node->getStartFilePos(), $node->getEndFilePos() - $node->getStartFilePos() + 1)) === 1) {
+            return;
+        }
         foreach (['comparison' => self::TURNED, 'boundary' => self::MOVED, 'sign' => self::SIGNS] as $kind => $list) {
             [$before, $after] = $list[$node::class] ?? [null, null];
             $left = $node->left->getEndFilePos() + 1;
