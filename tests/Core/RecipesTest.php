@@ -36,7 +36,7 @@ final class RecipesTest extends TestCase
     {
         $this->insert('core/Circuit/Choice/Scpd.php', [
             "    case BreakerInstantaneous = 'breaker_instantaneous';\n" => "    case Dummy = 'dummy';\n",
-            "            self::BreakerInstantaneous => 'Instantaneous-trip breaker',\n" => "            self::Dummy => 'Dummy fuse',\n",
+            "'breaker_instantaneous' => 'Instantaneous-trip breaker'" => ", 'dummy' => 'Dummy fuse'",
             "        return match (\$this) {\n            self::FuseGg," => ' self::Dummy,',
         ]);
         $this->insert('core/Books/Iec/IecRuleBook.php', [
@@ -50,7 +50,7 @@ final class RecipesTest extends TestCase
         // Kiln fan, 65 A: a start of 7.4 times the plate's current is within eight times the rating.
         self::assertSame(70.0, (float) self::value($solution, 'guard.scpd_rating'));
         self::assertContains('Dummy fuse', array_column($solution['fields']['guard.scpd']['choices'], 'label'), 'the page offers it');
-        $this->assertToldByRecipe('A protective device', ['Scpd', 'IecRuleBook'], ['core/Books/Iec/DummyChoice.php', 'core/Books/Iec/DummyFuse.php']);
+        $this->assertToldByRecipe('A protective device', ['Scpd', 'IecRuleBook']);
     }
 
     public function test_a_starting_method_is_added_as_its_recipe_says(): void
@@ -73,14 +73,14 @@ final class RecipesTest extends TestCase
         self::assertStringStartsWith('Dummy: ', $solution['sentences']['start']);
         self::assertNotNull(self::value($solution, 'guard.scpd_rating'), 'every station calculates it');
         self::assertContains('Dummy starter', array_column($solution['fields']['starter.method']['choices'], 'label'));
-        $this->assertToldByRecipe('A starting method', ['MethodName', 'Methods', 'StartDefaults'], ['core/Stations/Start/Method/Dummy.php']);
+        $this->assertToldByRecipe('A starting method', ['MethodName', 'Methods', 'StartDefaults']);
     }
 
     public function test_a_rule_book_is_added_as_its_recipe_says(): void
     {
         $this->insert('core/Circuit/Choice/RuleBookName.php', [
             "    case Cec = 'cec';\n" => "    case Dummy = 'dummy';\n",
-            "            self::Cec => 'CE Code',\n" => "            self::Dummy => 'Dummy book',\n",
+            "'cec' => 'CE Code'" => ", 'dummy' => 'Dummy book'",
             '            self::Iec, ' => 'self::Dummy, ',
         ]);
         $this->insert('core/Books/RuleBooks.php', [
@@ -100,7 +100,7 @@ final class RecipesTest extends TestCase
         self::assertSame('Dummy 2026', $dummy['edition']);
         self::assertSame(self::value($iec, 'cable.conductors'), self::value($dummy, 'cable.conductors'));
         self::assertCount(4, $dummy['curves']['schools'], 'it stands beside the other books');
-        $this->assertToldByRecipe('A rule book', ['RuleBookName', 'RuleBooks'], ['core/Books/Dummy/DummyRuleBook.php']);
+        $this->assertToldByRecipe('A rule book', ['RuleBookName', 'RuleBooks']);
     }
 
     /**
@@ -141,11 +141,8 @@ final class RecipesTest extends TestCase
         return array_column($solution['figures'], 'value', 'key')[$key] ?? null;
     }
 
-    /**
-     * @param  list<string>  $changed  classes that the recipe has to name
-     * @param  list<string>  $made  files that were not there
-     */
-    private function assertToldByRecipe(string $recipe, array $changed, array $made): void
+    /** @param  list<string>  $changed  classes that the recipe has to name */
+    private function assertToldByRecipe(string $recipe, array $changed): void
     {
         $text = (string) file_get_contents(self::ROOT.'/CONTRIBUTING.md');
         self::assertSame(1, preg_match("~^## $recipe\n(.*?)(?=^## )~ms", $text, $section), $recipe);
@@ -160,12 +157,11 @@ final class RecipesTest extends TestCase
                 $line, 'only the files of the recipe change',
             );
         }
-        foreach ($made as $file) {
-            self::assertFileExists("$this->copy/$file");
-        }
         if (getenv('RECIPES_ANALYSED') !== false) {
             (new Process(['ln', '-s', realpath(self::ROOT).'/vendor', "$this->copy/vendor"]))->mustRun();
-            $analysed = new Process([PHP_BINARY, 'vendor/bin/phpstan', 'analyse', '--no-progress', '--memory-limit=1G', '--error-format=raw'], $this->copy);
+            $analysed = new Process(
+                [PHP_BINARY, 'vendor/bin/phpstan', 'analyse', '--no-progress', '--memory-limit=1G', '--error-format=raw'], $this->copy,
+            );
             $analysed->setTimeout(600)->run();
             self::assertSame('', $analysed->getOutput());
         }

@@ -44,7 +44,7 @@ final class ThresholdsTest extends CoreTestCase
         self::assertStringContainsString('cylindrical roller, bore 65 mm', $says('NU313'));
     }
 
-    /** NEMA MG 1, 4.2: two digits are sixteenths of an inch to the shaft, three and four quarters; no motor has a shaft outside 2 to 25 inches. */
+    /** NEMA MG 1, 4.2: two digits are sixteenths of an inch to the shaft, the first two of three or four are quarters; from 2 to 25 inches. */
     public function test_a_nema_frame_is_read_within_its_inches(): void
     {
         $says = static fn (string $frame): string => Circuits::solve(Circuits::twentyFiveHorsepower(), ['plate.frame' => $frame])
@@ -71,7 +71,8 @@ final class ThresholdsTest extends CoreTestCase
     public function test_a_source_without_its_ratio_is_taken_with_ten(): void
     {
         $at = static fn (array $changes): float => self::number(Circuits::solve(Circuits::kilnFan(), [
-            'supply.transformer_kva' => '630', 'supply.transformer_impedance_percent' => '6', 'supply.fault_level_kva' => '200000', ...$changes,
+            'supply.transformer_kva' => '630', 'supply.transformer_impedance_percent' => '6', 'supply.fault_level_kva' => '200000',
+            ...$changes,
         ]), 'guard.prospective_current');
         self::assertEqualsWithDelta($at(['supply.x_over_r' => '10']), $at(['supply.x_over_r' => null]), 1e-6);
     }
@@ -105,7 +106,7 @@ final class ThresholdsTest extends CoreTestCase
 
             return array_column($curve['steps'] ?? [], 'reason');
         };
-        self::assertContains('above the limit at the motor', $why(['correction.place' => 'after_controller', 'starter.method' => 'direct']));
+        self::assertContains('above the limit at the motor', $why(['correction.place' => 'after_controller']));
         self::assertContains('leading at the lowest load', $why(['correction.place' => 'board', 'correction.lowest_load_percent' => '30']));
     }
 

@@ -4,19 +4,15 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Circuit\Choice;
 
-use BraveAnvil\Ground\Words;
+use BraveAnvil\Ground\Labelled;
 
 /** Whether all three lines carry alike. */
 enum Balance: string implements Choice
 {
+    use Labelled;
+
     case Balanced = 'balanced';
     case Unbalanced = 'unbalanced';
 
-    public function label(Words $words): string
-    {
-        return match ($this) {
-            self::Balanced => 'balanced',
-            self::Unbalanced => 'unbalanced',
-        };
-    }
+    private const LABELS = ['balanced' => 'balanced', 'unbalanced' => 'unbalanced'];
 }

@@ -4,17 +4,25 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Circuit\Choice;
 
-use BraveAnvil\Ground\Words;
+use BraveAnvil\Ground\Labelled;
 
 /** Where a capacitor is joined to the circuit. */
 enum CapacitorPlace: string implements Choice
 {
+    use Labelled;
+
     case None = 'none';
     case Board = 'board';
     case BeforeController = 'before_controller';
     case AfterController = 'after_controller';
     case BehindRelay = 'behind_relay';
     case AtMotor = 'at_motor';
+
+    private const LABELS = [
+        'none' => 'None', 'board' => 'At the board', 'before_controller' => 'Before the contactor',
+        'after_controller' => 'Between contactor and relay', 'behind_relay' => 'After the overload relay',
+        'at_motor' => 'At the motor terminals',
+    ];
 
     /** Whether it sits on the motor's side of the controller. */
     public function isBehindStarter(): bool
@@ -32,17 +40,5 @@ enum CapacitorPlace: string implements Choice
     public function staysOn(): bool
     {
         return ! $this->isBehindStarter();
-    }
-
-    public function label(Words $words): string
-    {
-        return match ($this) {
-            self::None => 'None',
-            self::Board => 'At the board',
-            self::BeforeController => 'Before the contactor',
-            self::AfterController => 'Between contactor and relay',
-            self::BehindRelay => 'After the overload relay',
-            self::AtMotor => 'At the motor terminals',
-        };
     }
 }

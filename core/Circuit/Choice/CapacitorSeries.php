@@ -4,21 +4,16 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Circuit\Choice;
 
-use BraveAnvil\Ground\Words;
+use BraveAnvil\Ground\Labelled;
 
 /** Which values of capacitors for one phase are sold here. */
 enum CapacitorSeries: string implements Choice
 {
+    use Labelled;
+
     case Run = 'run';
     case E6 = 'e6';
     case E12 = 'e12';
 
-    public function label(Words $words): string
-    {
-        return match ($this) {
-            self::Run => 'Run capacitors',
-            self::E6 => 'E6',
-            self::E12 => 'E12',
-        };
-    }
+    private const LABELS = ['run' => 'Run capacitors', 'e6' => 'E6', 'e12' => 'E12'];
 }

@@ -4,21 +4,16 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Circuit\Choice;
 
-use BraveAnvil\Ground\Words;
+use BraveAnvil\Ground\Labelled;
 
 /** What brings about the changeover. */
 enum ChangeoverBy: string implements Choice
 {
+    use Labelled;
+
     case Time = 'time';
     case Speed = 'speed';
     case Hand = 'hand';
 
-    public function label(Words $words): string
-    {
-        return match ($this) {
-            self::Time => 'Timer',
-            self::Speed => 'Speed switch',
-            self::Hand => 'Manual',
-        };
-    }
+    private const LABELS = ['time' => 'Timer', 'speed' => 'Speed switch', 'hand' => 'Manual'];
 }

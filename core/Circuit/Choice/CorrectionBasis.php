@@ -4,19 +4,15 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Circuit\Choice;
 
-use BraveAnvil\Ground\Words;
+use BraveAnvil\Ground\Labelled;
 
 /** From what a capacitor is worked out. */
 enum CorrectionBasis: string implements Choice
 {
+    use Labelled;
+
     case Calculated = 'calculated';
     case Measured = 'measured';
 
-    public function label(Words $words): string
-    {
-        return match ($this) {
-            self::Calculated => 'Nameplate and operating load',
-            self::Measured => 'Measured values',
-        };
-    }
+    private const LABELS = ['calculated' => 'Nameplate and operating load', 'measured' => 'Measured values'];
 }

@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Circuit\Choice;
 
-use BraveAnvil\Ground\Words;
+use BraveAnvil\Ground\Labelled;
 
 /** What the motor drives. It says how the load usually goes with speed, and how heavy it usually is. */
 enum DrivenMachine: string implements Choice
 {
+    use Labelled;
+
     case Fan = 'fan';
     case Pump = 'pump';
     case Conveyor = 'conveyor';
@@ -17,18 +19,10 @@ enum DrivenMachine: string implements Choice
     case Drum = 'drum';
     case Other = 'other';
 
-    public function label(Words $words): string
-    {
-        return match ($this) {
-            self::Fan => 'Fan',
-            self::Pump => 'Pump',
-            self::Conveyor => 'Conveyor',
-            self::Compressor => 'Compressor',
-            self::Saw => 'Saw',
-            self::Drum => 'Drum',
-            self::Other => 'Other',
-        };
-    }
+    private const LABELS = [
+        'fan' => 'Fan', 'pump' => 'Pump', 'conveyor' => 'Conveyor', 'compressor' => 'Compressor', 'saw' => 'Saw', 'drum' => 'Drum',
+        'other' => 'Other',
+    ];
 
     /** How its torque usually goes with speed; null where nothing is usual. */
     public function loadKind(): ?LoadKind

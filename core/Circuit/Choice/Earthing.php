@@ -4,25 +4,20 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Circuit\Choice;
 
-use BraveAnvil\Ground\Words;
+use BraveAnvil\Ground\Labelled;
 
 /** How the supply is earthed. */
 enum Earthing: string implements Choice
 {
+    use Labelled;
+
     case TnS = 'tn_s';
     case TnCS = 'tn_c_s';
     case Tt = 'tt';
     case It = 'it';
     case Resistance = 'resistance';
 
-    public function label(Words $words): string
-    {
-        return match ($this) {
-            self::TnS => 'TN-S',
-            self::TnCS => 'TN-C-S',
-            self::Tt => 'TT',
-            self::It => 'IT',
-            self::Resistance => 'Star point earthed through a resistor',
-        };
-    }
+    private const LABELS = [
+        'tn_s' => 'TN-S', 'tn_c_s' => 'TN-C-S', 'tt' => 'TT', 'it' => 'IT', 'resistance' => 'Star point earthed through a resistor',
+    ];
 }

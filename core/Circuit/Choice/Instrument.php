@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Circuit\Choice;
 
-use BraveAnvil\Ground\Words;
+use BraveAnvil\Ground\Labelled;
 
 /** What somebody has at hand to measure power with. */
 enum Instrument: string implements Choice
 {
+    use Labelled;
+
     case Voltmeter = 'voltmeter';
     case Clamp = 'clamp';
     case Wattmeter = 'wattmeter';
@@ -21,20 +23,10 @@ enum Instrument: string implements Choice
     case Scope = 'scope';
     case Brake = 'brake';
 
-    public function label(Words $words): string
-    {
-        return match ($this) {
-            self::Voltmeter => 'Voltmeter',
-            self::Clamp => 'Clamp meter',
-            self::Wattmeter => 'One wattmeter',
-            self::TwoWattmeters => 'Two wattmeters',
-            self::ThreeWattmeters => 'Three wattmeters',
-            self::PowerAnalyser => 'Power analyser',
-            self::PowerFactorMeter => 'Power-factor meter',
-            self::AngleMeter => 'Phase-angle meter',
-            self::EnergyMeter => 'Energy meter',
-            self::Scope => 'Oscilloscope',
-            self::Brake => 'Brake and tachometer',
-        };
-    }
+    private const LABELS = [
+        'voltmeter' => 'Voltmeter', 'clamp' => 'Clamp meter', 'wattmeter' => 'One wattmeter', 'two_wattmeters' => 'Two wattmeters',
+        'three_wattmeters' => 'Three wattmeters', 'power_analyser' => 'Power analyser', 'power_factor_meter' => 'Power-factor meter',
+        'angle_meter' => 'Phase-angle meter', 'energy_meter' => 'Energy meter', 'scope' => 'Oscilloscope',
+        'brake' => 'Brake and tachometer',
+    ];
 }

@@ -4,21 +4,16 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Circuit\Choice;
 
-use BraveAnvil\Ground\Words;
+use BraveAnvil\Ground\Labelled;
 
 /** One of the three lines. */
 enum Line: string implements Choice
 {
+    use Labelled;
+
     case One = '1';
     case Two = '2';
     case Three = '3';
 
-    public function label(Words $words): string
-    {
-        return match ($this) {
-            self::One => 'L1',
-            self::Two => 'L2',
-            self::Three => 'L3',
-        };
-    }
+    private const LABELS = ['1' => 'L1', '2' => 'L2', '3' => 'L3'];
 }

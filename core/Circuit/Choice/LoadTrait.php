@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Circuit\Choice;
 
-use BraveAnvil\Ground\Words;
+use BraveAnvil\Ground\Labelled;
 
 /** What a driven machine may do to its motor that no capacitor at the motor may see. */
 enum LoadTrait: string implements Choice
 {
+    use Labelled;
+
     case Overhauling = 'overhauling';
     case BackSpin = 'back_spin';
     case Reversing = 'reversing';
@@ -16,15 +18,9 @@ enum LoadTrait: string implements Choice
     case Plugging = 'plugging';
     case FastReclosing = 'fast_reclosing';
 
-    public function label(Words $words): string
-    {
-        return match ($this) {
-            self::Overhauling => 'Load can drive the motor',
-            self::BackSpin => 'Spins back after switch-off',
-            self::Reversing => 'Reversing',
-            self::Jogging => 'Jogging (inching)',
-            self::Plugging => 'Braking by reversal (plugging)',
-            self::FastReclosing => 'Supply returns within seconds (reclosing)',
-        };
-    }
+    private const LABELS = [
+        'overhauling' => 'Load can drive the motor', 'back_spin' => 'Spins back after switch-off', 'reversing' => 'Reversing',
+        'jogging' => 'Jogging (inching)', 'plugging' => 'Braking by reversal (plugging)',
+        'fast_reclosing' => 'Supply returns within seconds (reclosing)',
+    ];
 }

@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Circuit\Choice;
 
-use BraveAnvil\Ground\Words;
+use BraveAnvil\Ground\Labelled;
 
 /** What is at hand to measure with. */
 enum MeasuringMethod: string implements Choice
 {
+    use Labelled;
+
     case VoltsAmps = 'volts_amps';
     case VoltsAmpsWatts = 'volts_amps_watts';
     case PowerFactorMeter = 'power_factor_meter';
@@ -20,19 +22,10 @@ enum MeasuringMethod: string implements Choice
     case MeterPulses = 'meter_pulses';
     case Brake = 'brake';
 
-    public function label(Words $words): string
-    {
-        return match ($this) {
-            self::VoltsAmps => 'Clamp meter and voltmeter only',
-            self::VoltsAmpsWatts => 'Voltage, current and power',
-            self::PowerFactorMeter => 'Power-factor meter',
-            self::LineAngle => 'Angle of voltage and current',
-            self::OneWattmeter => 'One wattmeter',
-            self::TwoWattmeters => 'Two wattmeters',
-            self::ThreeWattmeters => 'Three wattmeters',
-            self::MeterDisc => 'Energy meter: turns of the disc',
-            self::MeterPulses => 'Energy meter: pulses',
-            self::Brake => 'Brake test',
-        };
-    }
+    private const LABELS = [
+        'volts_amps' => 'Clamp meter and voltmeter only', 'volts_amps_watts' => 'Voltage, current and power',
+        'power_factor_meter' => 'Power-factor meter', 'line_angle' => 'Angle of voltage and current',
+        'one_wattmeter' => 'One wattmeter', 'two_wattmeters' => 'Two wattmeters', 'three_wattmeters' => 'Three wattmeters',
+        'meter_disc' => 'Energy meter: turns of the disc', 'meter_pulses' => 'Energy meter: pulses', 'brake' => 'Brake test',
+    ];
 }

@@ -4,19 +4,15 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Circuit\Choice;
 
-use BraveAnvil\Ground\Words;
+use BraveAnvil\Ground\Labelled;
 
 /** What a conductor is made of. */
 enum Metal: string implements Choice
 {
+    use Labelled;
+
     case Copper = 'copper';
     case Aluminium = 'aluminium';
 
-    public function label(Words $words): string
-    {
-        return match ($this) {
-            self::Copper => 'Copper',
-            self::Aluminium => 'Aluminium',
-        };
-    }
+    private const LABELS = ['copper' => 'Copper', 'aluminium' => 'Aluminium'];
 }

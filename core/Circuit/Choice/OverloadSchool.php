@@ -4,19 +4,15 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Circuit\Choice;
 
-use BraveAnvil\Ground\Words;
+use BraveAnvil\Ground\Labelled;
 
 /** Which current a site sets relays by where the plate has a service factor. */
 enum OverloadSchool: string implements Choice
 {
+    use Labelled;
+
     case PlateCurrent = 'plate_current';
     case ServiceFactor = 'service_factor';
 
-    public function label(Words $words): string
-    {
-        return match ($this) {
-            self::PlateCurrent => 'Nameplate current',
-            self::ServiceFactor => 'Service factor × nameplate current',
-        };
-    }
+    private const LABELS = ['plate_current' => 'Nameplate current', 'service_factor' => 'Service factor × nameplate current'];
 }

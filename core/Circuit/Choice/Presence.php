@@ -4,19 +4,15 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Circuit\Choice;
 
-use BraveAnvil\Ground\Words;
+use BraveAnvil\Ground\Labelled;
 
 /** Whether something is there. */
 enum Presence: string implements Choice
 {
+    use Labelled;
+
     case Present = 'present';
     case Absent = 'absent';
 
-    public function label(Words $words): string
-    {
-        return match ($this) {
-            self::Present => 'Present',
-            self::Absent => 'Absent',
-        };
-    }
+    private const LABELS = ['present' => 'Present', 'absent' => 'Absent'];
 }

@@ -4,29 +4,25 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Circuit\Choice;
 
-use BraveAnvil\Ground\Words;
+use BraveAnvil\Ground\Labelled;
 
 /** What the raceway is made of. */
 enum RacewayMaterial: string implements Choice
 {
+    use Labelled;
+
     case Steel = 'steel';
     case Emt = 'emt';
     case Aluminium = 'aluminium';
     case Pvc = 'pvc';
 
+    private const LABELS = [
+        'steel' => 'Rigid steel conduit', 'emt' => 'Steel tubing (EMT)', 'aluminium' => 'Aluminium conduit', 'pvc' => 'PVC',
+    ];
+
     /** Whether it is of steel, which adds to the impedance of what lies in it. */
     public function isSteel(): bool
     {
         return $this === self::Steel || $this === self::Emt;
-    }
-
-    public function label(Words $words): string
-    {
-        return match ($this) {
-            self::Steel => 'Rigid steel conduit',
-            self::Emt => 'Steel tubing (EMT)',
-            self::Aluminium => 'Aluminium conduit',
-            self::Pvc => 'PVC',
-        };
     }
 }

@@ -4,19 +4,15 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Circuit\Choice;
 
-use BraveAnvil\Ground\Words;
+use BraveAnvil\Ground\Labelled;
 
 /** Where the overload relay sits. */
 enum RelayPlace: string implements Choice
 {
+    use Labelled;
+
     case Line = 'line';
     case Delta = 'delta';
 
-    public function label(Words $words): string
-    {
-        return match ($this) {
-            self::Line => 'In the supply line',
-            self::Delta => 'In the motor leads (delta)',
-        };
-    }
+    private const LABELS = ['line' => 'In the supply line', 'delta' => 'In the motor leads (delta)'];
 }

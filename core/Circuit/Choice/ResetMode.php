@@ -4,19 +4,15 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Circuit\Choice;
 
-use BraveAnvil\Ground\Words;
+use BraveAnvil\Ground\Labelled;
 
 /** How an overload relay comes back after a trip. */
 enum ResetMode: string implements Choice
 {
+    use Labelled;
+
     case Manual = 'manual';
     case Automatic = 'automatic';
 
-    public function label(Words $words): string
-    {
-        return match ($this) {
-            self::Manual => 'Manual',
-            self::Automatic => 'Automatic',
-        };
-    }
+    private const LABELS = ['manual' => 'Manual', 'automatic' => 'Automatic'];
 }

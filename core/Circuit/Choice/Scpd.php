@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Circuit\Choice;
 
-use BraveAnvil\Ground\Words;
+use BraveAnvil\Ground\Labelled;
 
 /** Devices that protect against a short circuit. */
 enum Scpd: string implements Choice
 {
+    use Labelled;
+
     case BreakerB = 'breaker_b';
     case BreakerC = 'breaker_c';
     case BreakerD = 'breaker_d';
@@ -19,6 +21,13 @@ enum Scpd: string implements Choice
     case FuseNonTimeDelay = 'fuse_non_time_delay';
     case BreakerInverseTime = 'breaker_inverse_time';
     case BreakerInstantaneous = 'breaker_instantaneous';
+
+    private const LABELS = [
+        'breaker_b' => 'MCB type B', 'breaker_c' => 'MCB type C', 'breaker_d' => 'MCB type D', 'fuse_gg' => 'gG fuse',
+        'fuse_am' => 'aM fuse', 'motor_breaker' => 'Motor-protective circuit-breaker',
+        'fuse_dual_element' => 'Dual-element (time-delay) fuse', 'fuse_non_time_delay' => 'Non-time-delay fuse',
+        'breaker_inverse_time' => 'Inverse-time breaker', 'breaker_instantaneous' => 'Instantaneous-trip breaker',
+    ];
 
     public function isFuse(): bool
     {
@@ -33,21 +42,5 @@ enum Scpd: string implements Choice
     public function isInstantaneous(): bool
     {
         return $this === self::BreakerInstantaneous || $this === self::MotorBreaker;
-    }
-
-    public function label(Words $words): string
-    {
-        return match ($this) {
-            self::BreakerB => 'MCB type B',
-            self::BreakerC => 'MCB type C',
-            self::BreakerD => 'MCB type D',
-            self::FuseGg => 'gG fuse',
-            self::FuseAm => 'aM fuse',
-            self::MotorBreaker => 'Motor-protective circuit-breaker',
-            self::FuseDualElement => 'Dual-element (time-delay) fuse',
-            self::FuseNonTimeDelay => 'Non-time-delay fuse',
-            self::BreakerInverseTime => 'Inverse-time breaker',
-            self::BreakerInstantaneous => 'Instantaneous-trip breaker',
-        };
     }
 }

@@ -4,19 +4,15 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Circuit\Choice;
 
-use BraveAnvil\Ground\Words;
+use BraveAnvil\Ground\Labelled;
 
 /** Whether the current lags or leads the voltage. */
 enum Sense: string implements Choice
 {
+    use Labelled;
+
     case Lagging = 'lagging';
     case Leading = 'leading';
 
-    public function label(Words $words): string
-    {
-        return match ($this) {
-            self::Lagging => 'lags (a motor)',
-            self::Leading => 'leads (a capacitor)',
-        };
-    }
+    private const LABELS = ['lagging' => 'lags (a motor)', 'leading' => 'leads (a capacitor)'];
 }

@@ -4,19 +4,15 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Circuit\Choice;
 
-use BraveAnvil\Ground\Words;
+use BraveAnvil\Ground\Labelled;
 
 /** The order in which the lines follow one another. */
 enum Sequence: string implements Choice
 {
+    use Labelled;
+
     case Forward = '123';
     case Backward = '132';
 
-    public function label(Words $words): string
-    {
-        return match ($this) {
-            self::Forward => 'L1-L2-L3',
-            self::Backward => 'L1-L3-L2',
-        };
-    }
+    private const LABELS = ['123' => 'L1-L2-L3', '132' => 'L1-L3-L2'];
 }

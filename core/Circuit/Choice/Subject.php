@@ -4,19 +4,15 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Circuit\Choice;
 
-use BraveAnvil\Ground\Words;
+use BraveAnvil\Ground\Labelled;
 
 /** What stands on the bench. */
 enum Subject: string implements Choice
 {
+    use Labelled;
+
     case Motor = 'motor';
     case BenchLoad = 'bench_load';
 
-    public function label(Words $words): string
-    {
-        return match ($this) {
-            self::Motor => 'A motor',
-            self::BenchLoad => 'A load on the test bench',
-        };
-    }
+    private const LABELS = ['motor' => 'A motor', 'bench_load' => 'A load on the test bench'];
 }

@@ -4,21 +4,16 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Circuit\Choice;
 
-use BraveAnvil\Ground\Words;
+use BraveAnvil\Ground\Labelled;
 
 /** What carries cables in air. */
 enum Support: string implements Choice
 {
+    use Labelled;
+
     case Perforated = 'perforated';
     case Ladder = 'ladder';
     case Bunched = 'bunched';
 
-    public function label(Words $words): string
-    {
-        return match ($this) {
-            self::Perforated => 'Perforated tray',
-            self::Ladder => 'Ladder',
-            self::Bunched => 'Bunched',
-        };
-    }
+    private const LABELS = ['perforated' => 'Perforated tray', 'ladder' => 'Ladder', 'bunched' => 'Bunched'];
 }

@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Circuit\Choice;
 
-use BraveAnvil\Ground\Words;
+use BraveAnvil\Ground\Labelled;
 
 /** The place around the motor. */
 enum Surroundings: string implements Choice
 {
+    use Labelled;
+
     case Dry = 'dry';
     case Damp = 'damp';
     case Outdoor = 'outdoor';
@@ -16,15 +18,8 @@ enum Surroundings: string implements Choice
     case Dust = 'dust';
     case CombustibleDust = 'combustible_dust';
 
-    public function label(Words $words): string
-    {
-        return match ($this) {
-            self::Dry => 'Dry, indoors',
-            self::Damp => 'Damp',
-            self::Outdoor => 'Outdoors',
-            self::WashDown => 'Wash-down',
-            self::Dust => 'Dust',
-            self::CombustibleDust => 'Combustible dust',
-        };
-    }
+    private const LABELS = [
+        'dry' => 'Dry, indoors', 'damp' => 'Damp', 'outdoor' => 'Outdoors', 'wash_down' => 'Wash-down', 'dust' => 'Dust',
+        'combustible_dust' => 'Combustible dust',
+    ];
 }

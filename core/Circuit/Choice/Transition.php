@@ -4,19 +4,15 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Circuit\Choice;
 
-use BraveAnvil\Ground\Words;
+use BraveAnvil\Ground\Labelled;
 
 /** Whether the motor loses its supply at the changeover. */
 enum Transition: string implements Choice
 {
+    use Labelled;
+
     case Open = 'open';
     case Closed = 'closed';
 
-    public function label(Words $words): string
-    {
-        return match ($this) {
-            self::Open => 'Open',
-            self::Closed => 'Closed',
-        };
-    }
+    private const LABELS = ['open' => 'Open', 'closed' => 'Closed'];
 }

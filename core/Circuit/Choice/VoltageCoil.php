@@ -4,21 +4,16 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Circuit\Choice;
 
-use BraveAnvil\Ground\Words;
+use BraveAnvil\Ground\Labelled;
 
 /** Where the voltage coil of a single wattmeter stands. */
 enum VoltageCoil: string implements Choice
 {
+    use Labelled;
+
     case Neutral = 'neutral';
     case Pair = 'pair';
     case OtherLines = 'other_lines';
 
-    public function label(Words $words): string
-    {
-        return match ($this) {
-            self::Neutral => 'to neutral',
-            self::Pair => 'between two lines',
-            self::OtherLines => 'across the two other lines',
-        };
-    }
+    private const LABELS = ['neutral' => 'to neutral', 'pair' => 'between two lines', 'other_lines' => 'across the two other lines'];
 }

@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Physics\Waveform;
 
+use BraveAnvil\Ground\Labelled;
 use BraveAnvil\Ground\Unit;
 
 /** What is told of a captured waveform, of a channel, of a line, or of the whole. */
 enum WaveformQuantity: string
 {
+    use Labelled;
+
     case Frequency = 'frequency';
     case Cycles = 'cycles';
     case HarmonicOrders = 'harmonic_orders';
@@ -26,6 +29,14 @@ enum WaveformQuantity: string
     case DisplacementFactor = 'displacement_factor';
     case Distortion = 'distortion';
 
+    private const LABELS = [
+        'frequency' => 'Fundamental frequency', 'cycles' => 'Whole cycles', 'harmonic_orders' => 'Harmonics up to', 'rms' => 'rms',
+        'peak' => 'peak', 'crest' => 'crest factor', 'fundamental' => 'fundamental', 'thd' => 'THD',
+        'angle' => 'Current lag behind voltage', 'shift' => 'Time shift', 'real' => 'Real power', 'apparent' => 'Apparent power',
+        'reactive' => 'Reactive power of the fundamental', 'power_factor' => 'True power factor',
+        'displacement_factor' => 'Displacement power factor', 'distortion' => 'Distortion power',
+    ];
+
     /** Told of each channel of volts or amperes. */
     public function isOfChannel(): bool
     {
@@ -36,28 +47,6 @@ enum WaveformQuantity: string
     public function isOfLine(): bool
     {
         return in_array($this, [self::Angle, self::Shift, self::Real, self::Apparent], true);
-    }
-
-    public function label(): string
-    {
-        return match ($this) {
-            self::Frequency => 'Fundamental frequency',
-            self::Cycles => 'Whole cycles',
-            self::HarmonicOrders => 'Harmonics up to',
-            self::Rms => 'rms',
-            self::Peak => 'peak',
-            self::Crest => 'crest factor',
-            self::Fundamental => 'fundamental',
-            self::Thd => 'THD',
-            self::Angle => 'Current lag behind voltage',
-            self::Shift => 'Time shift',
-            self::Real => 'Real power',
-            self::Apparent => 'Apparent power',
-            self::Reactive => 'Reactive power of the fundamental',
-            self::PowerFactor => 'True power factor',
-            self::DisplacementFactor => 'Displacement power factor',
-            self::Distortion => 'Distortion power',
-        };
     }
 
     /** Of a channel it is volts or amperes by the channel. */

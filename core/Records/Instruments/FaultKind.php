@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Records\Instruments;
 
+use BraveAnvil\Ground\Labelled;
 use BraveAnvil\Ground\Unit;
 
 /** What can be wrong with a circuit that stand-ins measure, one thing at a time. */
 enum FaultKind: string
 {
+    use Labelled;
+
     case LostPhase = 'lost_phase';
     case LowVoltage = 'low_voltage';
     case UnbalancedVoltage = 'unbalanced_voltage';
@@ -22,23 +25,13 @@ enum FaultKind: string
     case BrokenBar = 'broken_bar';
     case WornBearing = 'worn_bearing';
 
-    public function label(): string
-    {
-        return match ($this) {
-            self::LostPhase => 'Loss of one phase',
-            self::LowVoltage => 'Low voltage',
-            self::UnbalancedVoltage => 'Voltage unbalance',
-            self::ShortedTurns => 'Shorted turns in one winding',
-            self::LooseLink => 'Loose connection in one lead',
-            self::WrongConnection => 'Windings connected for the other voltage',
-            self::DampWinding => 'Damp winding',
-            self::DeadCapacitorElement => 'Failed element of the capacitor',
-            self::WrongCapacitor => 'Capacitor of another size',
-            self::Overload => 'Overload',
-            self::BrokenBar => 'Broken rotor bars',
-            self::WornBearing => 'Worn bearing',
-        };
-    }
+    private const LABELS = [
+        'lost_phase' => 'Loss of one phase', 'low_voltage' => 'Low voltage', 'unbalanced_voltage' => 'Voltage unbalance',
+        'shorted_turns' => 'Shorted turns in one winding', 'loose_link' => 'Loose connection in one lead',
+        'wrong_connection' => 'Windings connected for the other voltage', 'damp_winding' => 'Damp winding',
+        'dead_capacitor_element' => 'Failed element of the capacitor', 'wrong_capacitor' => 'Capacitor of another size',
+        'overload' => 'Overload', 'broken_bar' => 'Broken rotor bars', 'worn_bearing' => 'Worn bearing',
+    ];
 
     /** Its size where nobody gives one, in its own unit: a share, per unit, or mm/s. */
     public function usualSize(): float

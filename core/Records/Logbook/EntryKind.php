@@ -4,9 +4,13 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Records\Logbook;
 
+use BraveAnvil\Ground\Labelled;
+
 /** What happens to a motor and is written down. */
 enum EntryKind: string
 {
+    use Labelled;
+
     case Greased = 'greased';
     case Hours = 'hours';
     case Trip = 'trip';
@@ -15,16 +19,8 @@ enum EntryKind: string
     case Inspection = 'inspection';
     case Note = 'note';
 
-    public function label(): string
-    {
-        return match ($this) {
-            self::Greased => 'Greased',
-            self::Hours => 'Hour meter read',
-            self::Trip => 'Overload trip',
-            self::Repair => 'Repair',
-            self::Part => 'Part replaced',
-            self::Inspection => 'Inspection',
-            self::Note => 'Note',
-        };
-    }
+    private const LABELS = [
+        'greased' => 'Greased', 'hours' => 'Hour meter read', 'trip' => 'Overload trip', 'repair' => 'Repair',
+        'part' => 'Part replaced', 'inspection' => 'Inspection', 'note' => 'Note',
+    ];
 }

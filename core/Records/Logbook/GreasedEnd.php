@@ -5,21 +5,16 @@ declare(strict_types=1);
 namespace BraveAnvil\Records\Logbook;
 
 use BraveAnvil\Circuit\Choice\Choice;
-use BraveAnvil\Ground\Words;
+use BraveAnvil\Ground\Labelled;
 
 /** Which bearing was greased. */
 enum GreasedEnd: string implements Choice
 {
+    use Labelled;
+
     case Both = 'both';
     case Drive = 'de';
     case Other = 'nde';
 
-    public function label(Words $words): string
-    {
-        return match ($this) {
-            self::Both => 'both ends',
-            self::Drive => 'drive end',
-            self::Other => 'non-drive end',
-        };
-    }
+    private const LABELS = ['both' => 'both ends', 'de' => 'drive end', 'nde' => 'non-drive end'];
 }

@@ -6,6 +6,7 @@ namespace BraveAnvil\Records\Round;
 
 use BraveAnvil\Bench\Solution;
 use BraveAnvil\Ground\FigureName;
+use BraveAnvil\Ground\Labelled;
 use BraveAnvil\Stations\Cable\CableFigure;
 use BraveAnvil\Stations\Guard\GuardFigure;
 use BraveAnvil\Stations\Plate\PlateFigure;
@@ -13,6 +14,8 @@ use BraveAnvil\Stations\Plate\PlateFigure;
 /** What is held against the sheet on a round, in the order in which a person meets it at the panel and at the motor. */
 enum RoundItem: string
 {
+    use Labelled;
+
     case Rating = 'rating';
     case Dial = 'dial';
     case TripClass = 'class';
@@ -20,14 +23,10 @@ enum RoundItem: string
     case Cable = 'cable';
     case Links = 'links';
 
-    public function label(): string
-    {
-        return match ($this) {
-            self::Rating => 'Rating of the device', self::Dial => 'Overload relay setting', self::TripClass => 'Trip class',
-            self::Timer => 'Timer',
-            self::Cable => 'Cable to the motor', self::Links => 'Links in the terminal box',
-        };
-    }
+    private const LABELS = [
+        'rating' => 'Rating of the device', 'dial' => 'Overload relay setting', 'class' => 'Trip class', 'timer' => 'Timer',
+        'cable' => 'Cable to the motor', 'links' => 'Links in the terminal box',
+    ];
 
     /** What should be there, as a person reads it; null where there is nothing to look at. */
     public function expected(Solution $solution): ?string

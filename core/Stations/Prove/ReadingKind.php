@@ -5,12 +5,15 @@ declare(strict_types=1);
 namespace BraveAnvil\Stations\Prove;
 
 use BraveAnvil\Ground\FindingCode;
+use BraveAnvil\Ground\Labelled;
 use BraveAnvil\Ground\Station;
 use BraveAnvil\Ground\Unit;
 
 /** What can be read on a motor circuit, in the order in which a circuit is proved: dead first. What a reading brings up has its name. */
 enum ReadingKind: string implements FindingCode
 {
+    use Labelled;
+
     case WindingResistance = 'winding_resistance';
     case InsulationResistance = 'insulation_resistance';
     case RelayTrip = 'relay_trip';
@@ -29,6 +32,15 @@ enum ReadingKind: string implements FindingCode
     case Temperature = 'temperature';
     case TemperatureRise = 'temperature_rise';
 
+    private const LABELS = [
+        'winding_resistance' => 'Winding resistance', 'insulation_resistance' => 'Insulation resistance',
+        'relay_trip' => 'Overload relay trip test', 'supply_voltage' => 'Supply voltages', 'loop_impedance' => 'Fault loop impedance',
+        'rotation' => 'Rotation', 'no_load_current' => 'No-load current', 'inrush' => 'Inrush', 'run_up_time' => 'Run-up time',
+        'line_current' => 'Line currents', 'power' => 'Power', 'speed' => 'Speed', 'capacitor' => 'Capacitor currents',
+        'correction' => 'Correction, before and after', 'vibration' => 'Vibration', 'temperature' => 'Bearing temperatures',
+        'temperature_rise' => 'Temperature rise by resistance',
+    ];
+
     public function code(): string
     {
         return $this->value;
@@ -37,29 +49,6 @@ enum ReadingKind: string implements FindingCode
     public function station(): Station
     {
         return Station::Prove;
-    }
-
-    public function label(): string
-    {
-        return match ($this) {
-            self::WindingResistance => 'Winding resistance',
-            self::InsulationResistance => 'Insulation resistance',
-            self::LoopImpedance => 'Fault loop impedance',
-            self::RelayTrip => 'Overload relay trip test',
-            self::SupplyVoltage => 'Supply voltages',
-            self::Rotation => 'Rotation',
-            self::NoLoadCurrent => 'No-load current',
-            self::Inrush => 'Inrush',
-            self::RunUpTime => 'Run-up time',
-            self::LineCurrent => 'Line currents',
-            self::Power => 'Power',
-            self::Speed => 'Speed',
-            self::Capacitor => 'Capacitor currents',
-            self::Correction => 'Correction, before and after',
-            self::Vibration => 'Vibration',
-            self::Temperature => 'Bearing temperatures',
-            self::TemperatureRise => 'Temperature rise by resistance',
-        };
     }
 
     /** @return array<string, array{string, Unit}> what is compared, the main one first: label and unit by name */

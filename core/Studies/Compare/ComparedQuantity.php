@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Studies\Compare;
 
+use BraveAnvil\Ground\Labelled;
 use BraveAnvil\Ground\Unit;
 
 /** What starting methods are compared by. */
 enum ComparedQuantity: string
 {
+    use Labelled;
+
     case LineCurrent = 'line_current';
     case Peak = 'peak';
     case Torque = 'torque';
@@ -20,21 +23,13 @@ enum ComparedQuantity: string
     case TorqueStep = 'torque_step';
     case Verdict = 'verdict';
 
-    public function label(): string
-    {
-        return match ($this) {
-            self::LineCurrent => 'Line current at standstill',
-            self::Peak => 'First peak',
-            self::Torque => 'Torque at standstill',
-            self::TorqueMargin => 'Smallest torque margin (motor ÷ load)',
-            self::RunUpTime => 'Run-up time',
-            self::VoltageDip => 'Voltage dip at the bus',
-            self::DipAtMotor => 'Voltage dip at the motor',
-            self::StartEnergy => 'Heating of the rotor by the start',
-            self::TorqueStep => 'Largest torque step, relative to rated torque',
-            self::Verdict => 'Verdict',
-        };
-    }
+    private const LABELS = [
+        'line_current' => 'Line current at standstill', 'peak' => 'First peak', 'torque' => 'Torque at standstill',
+        'torque_margin' => 'Smallest torque margin (motor ÷ load)', 'run_up_time' => 'Run-up time',
+        'voltage_dip' => 'Voltage dip at the bus', 'dip_at_motor' => 'Voltage dip at the motor',
+        'start_energy' => 'Heating of the rotor by the start', 'torque_step' => 'Largest torque step, relative to rated torque',
+        'verdict' => 'Verdict',
+    ];
 
     public function unit(): Unit
     {

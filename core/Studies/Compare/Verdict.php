@@ -4,9 +4,13 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Studies\Compare;
 
+use BraveAnvil\Ground\Labelled;
+
 /** What becomes of a motor with a starting method. Only the first will do. */
 enum Verdict: string
 {
+    use Labelled;
+
     case RunsUp = 'runs_up';
     case Refused = 'refused';
     case Stalls = 'stalls';
@@ -17,18 +21,10 @@ enum Verdict: string
     case TripsRelay = 'trips_relay';
     case AboveLimit = 'above_limit';
 
-    public function label(): string
-    {
-        return match ($this) {
-            self::RunsUp => 'reaches full speed',
-            self::Refused => 'not possible',
-            self::Stalls => 'stalls',
-            self::MayStall => 'may stall',
-            self::DipsBus => 'voltage dip at the bus too large',
-            self::DipsMotor => 'voltage at the motor too low',
-            self::LittleTorque => 'small torque margin',
-            self::TripsRelay => 'trips every relay class',
-            self::AboveLimit => 'above the site’s limit',
-        };
-    }
+    private const LABELS = [
+        'runs_up' => 'reaches full speed', 'refused' => 'not possible', 'stalls' => 'stalls', 'may_stall' => 'may stall',
+        'dips_bus' => 'voltage dip at the bus too large', 'dips_motor' => 'voltage at the motor too low',
+        'little_torque' => 'small torque margin', 'trips_relay' => 'trips every relay class',
+        'above_limit' => 'above the site’s limit',
+    ];
 }

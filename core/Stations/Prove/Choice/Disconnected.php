@@ -5,25 +5,21 @@ declare(strict_types=1);
 namespace BraveAnvil\Stations\Prove\Choice;
 
 use BraveAnvil\Circuit\Choice\Choice;
-use BraveAnvil\Ground\Words;
+use BraveAnvil\Ground\Labelled;
 
 /** What test volts could destroy, and was taken off before they were applied. */
 enum Disconnected: string implements Choice
 {
+    use Labelled;
+
     case Drive = 'drive';
     case SoftStarter = 'soft_starter';
     case Capacitor = 'capacitor';
     case Arrester = 'arrester';
     case Sensors = 'sensors';
 
-    public function label(Words $words): string
-    {
-        return match ($this) {
-            self::Drive => 'drive',
-            self::SoftStarter => 'soft starter',
-            self::Capacitor => 'capacitor',
-            self::Arrester => 'surge arrester',
-            self::Sensors => 'temperature sensors',
-        };
-    }
+    private const LABELS = [
+        'drive' => 'drive', 'soft_starter' => 'soft starter', 'capacitor' => 'capacitor', 'arrester' => 'surge arrester',
+        'sensors' => 'temperature sensors',
+    ];
 }

@@ -5,19 +5,15 @@ declare(strict_types=1);
 namespace BraveAnvil\Stations\Prove\Choice;
 
 use BraveAnvil\Circuit\Choice\Choice;
-use BraveAnvil\Ground\Words;
+use BraveAnvil\Ground\Labelled;
 
 /** What an inrush reading is. */
 enum InrushAs: string implements Choice
 {
+    use Labelled;
+
     case Rms = 'rms';
     case Peak = 'peak';
 
-    public function label(Words $words): string
-    {
-        return match ($this) {
-            self::Rms => 'highest rms of about 100 ms',
-            self::Peak => 'true first peak',
-        };
-    }
+    private const LABELS = ['rms' => 'highest rms of about 100 ms', 'peak' => 'true first peak'];
 }

@@ -5,19 +5,15 @@ declare(strict_types=1);
 namespace BraveAnvil\Stations\Prove\Choice;
 
 use BraveAnvil\Circuit\Choice\Choice;
-use BraveAnvil\Ground\Words;
+use BraveAnvil\Ground\Labelled;
 
 /** Of what the insulation is, by which its resistance falls with temperature. */
 enum InsulationSystem: string implements Choice
 {
+    use Labelled;
+
     case General = 'general';
     case Thermosetting = 'thermosetting';
 
-    public function label(Words $words): string
-    {
-        return match ($this) {
-            self::General => 'not specified (general rule)',
-            self::Thermosetting => 'thermosetting, class F or H',
-        };
-    }
+    private const LABELS = ['general' => 'not specified (general rule)', 'thermosetting' => 'thermosetting, class F or H'];
 }

@@ -5,21 +5,18 @@ declare(strict_types=1);
 namespace BraveAnvil\Stations\Prove\Choice;
 
 use BraveAnvil\Circuit\Choice\Choice;
-use BraveAnvil\Ground\Words;
+use BraveAnvil\Ground\Labelled;
 
 /** Where on the circuit a current or a power was read. */
 enum ReadAt: string implements Choice
 {
+    use Labelled;
+
     case Motor = 'motor';
     case Line = 'line';
     case Lead = 'lead';
 
-    public function label(Words $words): string
-    {
-        return match ($this) {
-            self::Motor => 'at the motor',
-            self::Line => 'in the line, supply side of the capacitor',
-            self::Lead => 'in a lead of a winding',
-        };
-    }
+    private const LABELS = [
+        'motor' => 'at the motor', 'line' => 'in the line, supply side of the capacitor', 'lead' => 'in a lead of a winding',
+    ];
 }

@@ -5,19 +5,15 @@ declare(strict_types=1);
 namespace BraveAnvil\Stations\Prove\Choice;
 
 use BraveAnvil\Circuit\Choice\Choice;
-use BraveAnvil\Ground\Words;
+use BraveAnvil\Ground\Labelled;
 
 /** Which way the shaft was seen to turn. */
 enum Turning: string implements Choice
 {
+    use Labelled;
+
     case Right = 'right';
     case Wrong = 'wrong';
 
-    public function label(Words $words): string
-    {
-        return match ($this) {
-            self::Right => 'correct direction',
-            self::Wrong => 'wrong direction',
-        };
-    }
+    private const LABELS = ['right' => 'correct direction', 'wrong' => 'wrong direction'];
 }

@@ -4,15 +4,23 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Stations\Prove\Plan;
 
+use BraveAnvil\Ground\Labelled;
 use BraveAnvil\Stations\Prove\ReadingKind;
 
 /** In which state a circuit is while a reading is taken: the order of proving it. */
 enum Phase: string
 {
+    use Labelled;
+
     case Dead = 'dead';
     case Live = 'live';
     case FirstStart = 'first_start';
     case UnderLoad = 'under_load';
+
+    private const LABELS = [
+        'dead' => 'Dead: isolated and locked off', 'live' => 'Live, at standstill', 'first_start' => 'First start',
+        'under_load' => 'Under load, warm',
+    ];
 
     public static function of(ReadingKind $kind): self
     {
@@ -22,16 +30,6 @@ enum Phase: string
             ReadingKind::Rotation, ReadingKind::NoLoadCurrent, ReadingKind::Inrush, ReadingKind::RunUpTime => self::FirstStart,
             ReadingKind::LineCurrent, ReadingKind::Power, ReadingKind::Speed, ReadingKind::Capacitor, ReadingKind::Correction,
             ReadingKind::Vibration, ReadingKind::Temperature, ReadingKind::TemperatureRise => self::UnderLoad,
-        };
-    }
-
-    public function label(): string
-    {
-        return match ($this) {
-            self::Dead => 'Dead: isolated and locked off',
-            self::Live => 'Live, at standstill',
-            self::FirstStart => 'First start',
-            self::UnderLoad => 'Under load, warm',
         };
     }
 
