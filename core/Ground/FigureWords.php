@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Ground;
 
-/** For a list of figures that says label and unit of each beside one another. */
+/** For a list of figures of one station, `STATION`, that says label and unit of each beside one another. */
 trait FigureWords
 {
     /** @return array{string, Unit} its label and its unit */
@@ -13,6 +13,11 @@ trait FigureWords
     public function key(): string
     {
         return $this->value;
+    }
+
+    public function station(): Station
+    {
+        return self::STATION;
     }
 
     public function label(): string

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use BraveAnvil\Bench\Bench;
-use BraveAnvil\Circuit\Fields;
 use BraveAnvil\Circuit\Figure;
 use BraveAnvil\Ground\Defect;
 use BraveAnvil\Ground\EntryCorrection;
@@ -14,7 +13,7 @@ use BraveAnvil\Tables\Tables;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
-/** Every table has a name, every key that code asks for is in a table, and a site may replace an entry of its own. */
+/** Every table has a name, and a site may replace an entry of its own. That every key that code asks for is there, the analysis sees. */
 final class TableKeysTest extends TestCase
 {
     private const DATA = __DIR__.'/../../core/Tables/data';
@@ -29,84 +28,6 @@ final class TableKeysTest extends TestCase
         sort($files);
         sort($names);
         self::assertSame($files, $names);
-    }
-
-    /** @return array<string, true> every key at any depth of any table */
-    private static function keys(): array
-    {
-        $keys = [];
-        foreach (TableName::cases() as $name) {
-            $visit = static function (array $data) use (&$visit, &$keys): void {
-                foreach ($data as $key => $inner) {
-                    $keys[(string) $key] = true;
-                    if (is_array($inner)) {
-                        $visit($inner);
-                    }
-                }
-            };
-            $visit(Tables::shipped()->named($name)->data);
-        }
-
-        return $keys;
-    }
-
-    /** Methods of a table whose first arguments are keys. */
-    private const ASKS = ['number', 'must', 'entry', 'text', 'list', 'numbers', 'keys', 'doubt'];
-
-    /** @return list<string> literal keys in the calls of one file */
-    private static function asked(string $file): array
-    {
-        $tokens = array_values(array_filter(
-            token_get_all((string) file_get_contents($file)),
-            static fn (array|string $token): bool => ! is_array($token) || $token[0] !== T_WHITESPACE,
-        ));
-        $asked = [];
-        foreach ($tokens as $i => $token) {
-            $arrow = $tokens[$i - 1] ?? '';
-            $opens = $tokens[$i + 1] ?? '';
-            if (
-                ! is_array($token) ||
-                $token[0] !== T_STRING ||
-                ! in_array($token[1], self::ASKS, true) ||
-                ! is_array($arrow) ||
-                $opens !== '('
-            ) {
-                continue;
-            }
-            // Only literals that stand as an argument of their own.
-            for ($at = $i + 2, $depth = 1; $depth > 0 && isset($tokens[$at]); $at++) {
-                $part = $tokens[$at];
-                $depth += $part === '(' || $part === '[' ? 1 : ($part === ')' || $part === ']' ? -1 : 0);
-                $before = $tokens[$at - 1];
-                $after = $tokens[$at + 1] ?? '';
-                $alone = in_array($before, ['(', ','], true) && in_array($after, [')', ','], true);
-                if ($depth === 1 && $alone && is_array($part) && $part[0] === T_CONSTANT_ENCAPSED_STRING) {
-                    $asked[] = trim($part[1], "'\"");
-                }
-            }
-        }
-
-        return $asked;
-    }
-
-    public function test_every_key_that_a_rule_book_asks_for_is_in_the_data(): void
-    {
-        $keys = self::keys();
-        $seen = 0;
-        foreach (
-            new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator(dirname(self::DATA), \FilesystemIterator::SKIP_DOTS)) as $file
-        ) {
-            if ($file instanceof \SplFileInfo && $file->getExtension() === 'php') {
-                foreach (self::asked($file->getPathname()) as $key) {
-                    if (Fields::find($key) !== null) {
-                        continue; // a circuit is asked by the same word
-                    }
-                    $seen++;
-                    self::assertArrayHasKey($key, $keys, $file->getFilename());
-                }
-            }
-        }
-        self::assertGreaterThan(60, $seen, 'the test sees the calls at all');
     }
 
     public function test_a_misspelt_key_is_a_fault_and_no_default(): void

@@ -44,7 +44,7 @@ final class ThresholdsTest extends CoreTestCase
         self::assertStringContainsString('cylindrical roller, bore 65 mm', $says('NU313'));
     }
 
-    /** NEMA MG 1, 4.2: two digits are sixteenths of an inch to the shaft, the first two of three or four are quarters; from 2 to 25 inches. */
+    /** NEMA MG 1, 4.2: two digits are sixteenths of an inch to the shaft, the first two of more are quarters; 2 to 25 inches. */
     public function test_a_nema_frame_is_read_within_its_inches(): void
     {
         $says = static fn (string $frame): string => Circuits::solve(Circuits::twentyFiveHorsepower(), ['plate.frame' => $frame])

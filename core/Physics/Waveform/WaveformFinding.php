@@ -5,11 +5,14 @@ declare(strict_types=1);
 namespace BraveAnvil\Physics\Waveform;
 
 use BraveAnvil\Ground\FindingCode;
+use BraveAnvil\Ground\FindingWords;
 use BraveAnvil\Ground\Station;
 
 /** What a captured waveform brings up. */
 enum WaveformFinding: string implements FindingCode
 {
+    use FindingWords;
+
     case PowerBackwards = 'power_backwards';
     case DistortionNotCapacitor = 'distortion_not_capacitor';
     case Lagging = 'lagging';
@@ -23,13 +26,5 @@ enum WaveformFinding: string implements FindingCode
     case VoltageDistorted = 'voltage_distorted';
     case FewSamples = 'few_samples';
 
-    public function code(): string
-    {
-        return $this->value;
-    }
-
-    public function station(): Station
-    {
-        return Station::Power;
-    }
+    private const STATION = Station::Power;
 }

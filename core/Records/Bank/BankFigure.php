@@ -29,6 +29,8 @@ enum BankFigure: string implements FigureName
     case IndividualInstalled = 'bank.individual_installed';
     case IndividualUnits = 'bank.individual_units';
 
+    private const STATION = Station::Correct;
+
     private function says(): array
     {
         return match ($this) {
@@ -47,10 +49,5 @@ enum BankFigure: string implements FigureName
             self::IndividualInstalled => ['Individual correction instead: total', Unit::Var],
             self::IndividualUnits => ['Individual correction instead: number of units', Unit::None],
         };
-    }
-
-    public function station(): Station
-    {
-        return Station::Correct;
     }
 }

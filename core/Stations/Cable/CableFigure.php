@@ -42,6 +42,8 @@ enum CableFigure: string implements FigureName
     case LineRacewayTradeSize = 'cable.line_raceway_trade_size';
     case LineRacewayFill = 'cable.line_raceway_fill';
 
+    private const STATION = Station::Cable;
+
     private function says(): array
     {
         return match ($this) {
@@ -67,10 +69,5 @@ enum CableFigure: string implements FigureName
             self::LineStartingDrop => ['Voltage drop starting, supply to starter', Unit::Percent],
             self::LineRacewayTradeSize => ['Raceway to the starter, trade size', Unit::None],
         };
-    }
-
-    public function station(): Station
-    {
-        return Station::Cable;
     }
 }

@@ -5,11 +5,14 @@ declare(strict_types=1);
 namespace BraveAnvil\Stations\Cable;
 
 use BraveAnvil\Ground\FindingCode;
+use BraveAnvil\Ground\FindingWords;
 use BraveAnvil\Ground\Station;
 
 /** What the conductors bring up. */
 enum CableFinding: string implements FindingCode
 {
+    use FindingWords;
+
     case TableStartsHere = 'table_starts_here';
     case NoLineRun = 'no_line_run';
     case InstalledSizeFails = 'installed_size_fails';
@@ -28,13 +31,5 @@ enum CableFinding: string implements FindingCode
     case LineSizeByDrop = 'line_size_by_drop';
     case InsulationTooCool = 'insulation_too_cool';
 
-    public function code(): string
-    {
-        return $this->value;
-    }
-
-    public function station(): Station
-    {
-        return Station::Cable;
-    }
+    private const STATION = Station::Cable;
 }

@@ -74,6 +74,8 @@ enum CorrectFigure: string implements FigureName
     case ResonanceOrder = 'correct.resonance_order';
     case VoltageRise = 'correct.voltage_rise';
 
+    private const STATION = Station::Correct;
+
     private function says(): array
     {
         return match ($this) {
@@ -137,10 +139,5 @@ enum CorrectFigure: string implements FigureName
             self::ResonanceOrder => ['Resonance order', Unit::None],
             self::VoltageRise => ['Voltage rise caused by the capacitor', Unit::Percent],
         };
-    }
-
-    public function station(): Station
-    {
-        return Station::Correct;
     }
 }

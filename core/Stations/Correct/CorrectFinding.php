@@ -5,11 +5,14 @@ declare(strict_types=1);
 namespace BraveAnvil\Stations\Correct;
 
 use BraveAnvil\Ground\FindingCode;
+use BraveAnvil\Ground\FindingWords;
 use BraveAnvil\Ground\Station;
 
 /** What the capacitor brings up. */
 enum CorrectFinding: string implements FindingCode
 {
+    use FindingWords;
+
     case LeadsInParallel = 'leads_in_parallel';
     case SupplySeesDrive = 'supply_sees_drive';
     case CapacitorExcluded = 'capacitor_excluded';
@@ -47,13 +50,5 @@ enum CorrectFinding: string implements FindingCode
     case AfterNotComparable = 'after_not_comparable';
     case AlreadyLeading = 'already_leading';
 
-    public function code(): string
-    {
-        return $this->value;
-    }
-
-    public function station(): Station
-    {
-        return Station::Correct;
-    }
+    private const STATION = Station::Correct;
 }

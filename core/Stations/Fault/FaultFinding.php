@@ -5,11 +5,14 @@ declare(strict_types=1);
 namespace BraveAnvil\Stations\Fault;
 
 use BraveAnvil\Ground\FindingCode;
+use BraveAnvil\Ground\FindingWords;
 use BraveAnvil\Ground\Station;
 
 /** What the fault checks bring up. */
 enum FaultFinding: string implements FindingCode
 {
+    use FindingWords;
+
     case NotChecked = 'fault_not_checked';
     case DisconnectionTime = 'disconnection_time';
     case FaultWithstand = 'fault_withstand';
@@ -26,13 +29,5 @@ enum FaultFinding: string implements FindingCode
     case ByDrive = 'fault_by_drive';
     case FiltersToEarth = 'filters_to_earth';
 
-    public function code(): string
-    {
-        return $this->value;
-    }
-
-    public function station(): Station
-    {
-        return Station::Guard;
-    }
+    private const STATION = Station::Guard;
 }

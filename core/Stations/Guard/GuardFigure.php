@@ -41,6 +41,8 @@ enum GuardFigure: string implements FigureName
     case ContactorBypass = 'guard.contactor_bypass';
     case ContactorTransition = 'guard.contactor_transition';
 
+    private const STATION = Station::Guard;
+
     private function says(): array
     {
         return match ($this) {
@@ -71,10 +73,5 @@ enum GuardFigure: string implements FigureName
             self::ContactorBypass => ['Bypass contactor', Unit::Ampere],
             self::ContactorTransition => ['Bridging contactor', Unit::Ampere],
         };
-    }
-
-    public function station(): Station
-    {
-        return Station::Guard;
     }
 }

@@ -5,11 +5,14 @@ declare(strict_types=1);
 namespace BraveAnvil\Stations\Guard;
 
 use BraveAnvil\Ground\FindingCode;
+use BraveAnvil\Ground\FindingWords;
 use BraveAnvil\Ground\Station;
 
 /** What protection brings up. */
 enum GuardFinding: string implements FindingCode
 {
+    use FindingWords;
+
     case FaultLevelUnknown = 'fault_level_unknown';
     case BreakingCapacity = 'breaking_capacity';
     case BreakingCapacityNotChecked = 'breaking_capacity_not_checked';
@@ -63,13 +66,5 @@ enum GuardFinding: string implements FindingCode
     case RepeatedStarts = 'repeated_starts';
     case CoordinationByMaker = 'coordination_by_maker';
 
-    public function code(): string
-    {
-        return $this->value;
-    }
-
-    public function station(): Station
-    {
-        return Station::Guard;
-    }
+    private const STATION = Station::Guard;
 }

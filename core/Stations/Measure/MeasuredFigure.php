@@ -52,6 +52,8 @@ enum MeasuredFigure: string implements FigureName
     case RunUpVerdict = 'measured.run_up_verdict';
     case RunUpChange = 'measured.run_up_change';
 
+    private const STATION = Station::Power;
+
     private function says(): array
     {
         return match ($this) {
@@ -93,10 +95,5 @@ enum MeasuredFigure: string implements FigureName
             self::RunUpVerdict => ['Timed run-up ÷ calculated run-up', Unit::None],
             self::RunUpChange => ['Timed run-up ÷ the one before', Unit::Percent],
         };
-    }
-
-    public function station(): Station
-    {
-        return Station::Power;
     }
 }

@@ -5,11 +5,14 @@ declare(strict_types=1);
 namespace BraveAnvil\Stations\Measure;
 
 use BraveAnvil\Ground\FindingCode;
+use BraveAnvil\Ground\FindingWords;
 use BraveAnvil\Ground\Station;
 
 /** What instruments bring up. */
 enum MeasuredFinding: string implements FindingCode
 {
+    use FindingWords;
+
     case VoltagesNoTriangle = 'voltages_no_triangle';
     case VoltageUnbalance = 'voltage_unbalance';
     case CurrentUnbalance = 'current_unbalance';
@@ -23,13 +26,5 @@ enum MeasuredFinding: string implements FindingCode
     case WattmetersDisagree = 'wattmeters_disagree';
     case LowMeterNegative = 'low_meter_negative';
 
-    public function code(): string
-    {
-        return $this->value;
-    }
-
-    public function station(): Station
-    {
-        return Station::Power;
-    }
+    private const STATION = Station::Power;
 }

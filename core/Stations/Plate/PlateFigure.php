@@ -40,6 +40,8 @@ enum PlateFigure: string implements FigureName
     case DeratingUnbalance = 'plate.derating_unbalance';
     case UsableOutput = 'plate.usable_output';
 
+    private const STATION = Station::Plate;
+
     private function says(): array
     {
         return match ($this) {
@@ -69,10 +71,5 @@ enum PlateFigure: string implements FigureName
             self::DeratingUnbalance => ['Derating for voltage unbalance', Unit::None],
             self::UsableOutput => ['Available output here', Unit::Watt],
         };
-    }
-
-    public function station(): Station
-    {
-        return Station::Plate;
     }
 }

@@ -5,11 +5,14 @@ declare(strict_types=1);
 namespace BraveAnvil\Stations\Plate;
 
 use BraveAnvil\Ground\FindingCode;
+use BraveAnvil\Ground\FindingWords;
 use BraveAnvil\Ground\Station;
 
 /** What the plate, read against itself and its surroundings, brings up. */
 enum PlateFinding: string implements FindingCode
 {
+    use FindingWords;
+
     case CorrectionOutOfLine = 'correction_out_of_line';
     case UnknownFields = 'unknown_fields';
     case RowInUse = 'row_in_use';
@@ -43,13 +46,5 @@ enum PlateFinding: string implements FindingCode
     case CodeLetterDisagrees = 'code_letter_disagrees';
     case LockOffBeforeLinks = 'lock_off_before_links';
 
-    public function code(): string
-    {
-        return $this->value;
-    }
-
-    public function station(): Station
-    {
-        return Station::Plate;
-    }
+    private const STATION = Station::Plate;
 }

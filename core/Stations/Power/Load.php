@@ -17,7 +17,6 @@ final readonly class Load
      * @param  Figure|null  $powerFactor  per unit
      * @param  Figure|null  $computedCurrent  A, from power, voltage and power factor
      * @param  Figure|null  $plateCurrent  A, as stamped
-     * @param  Figure|null  $tableCurrent  A, by the rule book's table
      * @param  Figure|null  $designCurrent  A, sizes the protective device
      * @param  Figure|null  $conductorCurrent  A, sizes conductors and disconnect
      * @param  Figure|null  $overloadCurrent  A, sets the overload relay
@@ -32,7 +31,6 @@ final readonly class Load
         public ?Figure $powerFactor = null,
         public ?Figure $computedCurrent = null,
         public ?Figure $plateCurrent = null,
-        public ?Figure $tableCurrent = null,
         public ?Figure $designCurrent = null,
         public ?Figure $conductorCurrent = null,
         public ?Figure $overloadCurrent = null,

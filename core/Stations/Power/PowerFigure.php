@@ -39,6 +39,8 @@ enum PowerFigure: string implements FigureName
     case LoadReactive = 'power.load_reactive';
     case LoadCurrent = 'power.load_current';
 
+    private const STATION = Station::Power;
+
     private function says(): array
     {
         return match ($this) {
@@ -67,10 +69,5 @@ enum PowerFigure: string implements FigureName
             self::LoadReactive => ['Reactive power at this load', Unit::Var],
             self::LoadCurrent => ['Current at this load', Unit::Ampere],
         };
-    }
-
-    public function station(): Station
-    {
-        return Station::Power;
     }
 }

@@ -5,11 +5,14 @@ declare(strict_types=1);
 namespace BraveAnvil\Stations\Power;
 
 use BraveAnvil\Ground\FindingCode;
+use BraveAnvil\Ground\FindingWords;
 use BraveAnvil\Ground\Station;
 
 /** What the currents and powers bring up. */
 enum PowerFinding: string implements FindingCode
 {
+    use FindingWords;
+
     case SlowMotorUsesPlate = 'slow_motor_uses_plate';
     case TableHasNoCurrent = 'table_has_no_current';
     case LoadGrowsWithFrequency = 'load_grows_with_frequency';
@@ -21,13 +24,5 @@ enum PowerFinding: string implements FindingCode
     case ElementBurnsInDelta = 'element_burns_in_delta';
     case WindingsThreeTimes = 'windings_three_times';
 
-    public function code(): string
-    {
-        return $this->value;
-    }
-
-    public function station(): Station
-    {
-        return Station::Power;
-    }
+    private const STATION = Station::Power;
 }

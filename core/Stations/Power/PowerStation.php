@@ -67,7 +67,7 @@ final readonly class PowerStation
         LoadAtFrequency::check($circuit, $motor, $ledger);
         $this->schools($circuit, $motor, $plate, $computed, $ledger);
         $load = new Load(
-            $output, $input, $apparent, $reactive, $motor->powerFactor, $computed, $plate, $table, $design, $conductors, $overload,
+            $output, $input, $apparent, $reactive, $motor->powerFactor, $computed, $plate, $design, $conductors, $overload,
             $noLoad, $partLoad?->model,
         );
         $ledger->say(Station::Power, $motor->onePhase ? self::onePhase($load) : $this->sentence($load));

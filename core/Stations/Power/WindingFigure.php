@@ -27,6 +27,8 @@ enum WindingFigure: string implements FigureName
     case DeltaPower = 'windings.delta_power';
     case DeltaReactive = 'windings.delta_reactive';
 
+    private const STATION = Station::Power;
+
     private function says(): array
     {
         return match ($this) {
@@ -43,10 +45,5 @@ enum WindingFigure: string implements FigureName
             self::DeltaPower => ['Delta: real power', Unit::Watt],
             self::DeltaReactive => ['Delta: reactive power', Unit::Var],
         };
-    }
-
-    public function station(): Station
-    {
-        return Station::Power;
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace BraveAnvil\Stations\Prove;
 
 use BraveAnvil\Ground\FindingCode;
+use BraveAnvil\Ground\FindingWords;
 use BraveAnvil\Ground\Labelled;
 use BraveAnvil\Ground\Station;
 use BraveAnvil\Ground\Unit;
@@ -12,6 +13,7 @@ use BraveAnvil\Ground\Unit;
 /** What can be read on a motor circuit, in the order in which a circuit is proved: dead first. What a reading brings up has its name. */
 enum ReadingKind: string implements FindingCode
 {
+    use FindingWords;
     use Labelled;
 
     case WindingResistance = 'winding_resistance';
@@ -32,6 +34,8 @@ enum ReadingKind: string implements FindingCode
     case Temperature = 'temperature';
     case TemperatureRise = 'temperature_rise';
 
+    private const STATION = Station::Prove;
+
     private const LABELS = [
         'winding_resistance' => 'Winding resistance', 'insulation_resistance' => 'Insulation resistance',
         'relay_trip' => 'Overload relay trip test', 'supply_voltage' => 'Supply voltages', 'loop_impedance' => 'Fault loop impedance',
@@ -40,16 +44,6 @@ enum ReadingKind: string implements FindingCode
         'correction' => 'Correction, before and after', 'vibration' => 'Vibration', 'temperature' => 'Bearing temperatures',
         'temperature_rise' => 'Temperature rise by resistance',
     ];
-
-    public function code(): string
-    {
-        return $this->value;
-    }
-
-    public function station(): Station
-    {
-        return Station::Prove;
-    }
 
     /** @return array<string, array{string, Unit}> what is compared, the main one first: label and unit by name */
     public function quantities(): array

@@ -79,9 +79,9 @@ final class RunUpFigures
         $stageTime = $change === null ? ($staged ? null : $time) : $this->put(
             $method->stageTime(), $change->time, $this->changeoverReason($circuit),
         );
-        $changeoverSpeed = $changeoverCurrent = null;
+        $changeoverCurrent = null;
         if ($change !== null) {
-            $changeoverSpeed = $this->put(StartFigure::ChangeoverSpeed, $change->speed, 'speed at the changeover');
+            $this->put(StartFigure::ChangeoverSpeed, $change->speed, 'speed at the changeover');
             $this->put(StartFigure::SpeedAfterGap, $change->speedAfterGap, 'after coasting during the changeover interval');
             $changeoverCurrent = $this->put(
                 StartFigure::ChangeoverCurrent, $change->after->flow->line, 'steady rms, after the first cycles',
@@ -109,7 +109,7 @@ final class RunUpFigures
         }
 
         return new RunUpTimes(
-            $time, $stageTime, $worst, $stall, $changeoverSpeed, $reduced, $changeoverCurrent, $first, $dip, $dipAtMotor, $margin,
+            $time, $stageTime, $worst, $stall, $reduced, $changeoverCurrent, $first, $dip, $dipAtMotor, $margin,
             $this->lockedRotorTime($circuit, $runUp),
         );
     }

@@ -14,7 +14,6 @@ final readonly class RunUpTimes
      * @param  Figure|null  $stageTime  of the first stage, s; the run-up time with one stage
      * @param  Figure|null  $worst  run-up time at the least torque, s
      * @param  Figure|null  $stall  speed at which it stays behind, rpm
-     * @param  Figure|null  $changeoverSpeed  rpm
      * @param  Figure|null  $reducedSpeed  that the first stage reaches, rpm
      * @param  Figure|null  $changeoverCurrent  in the line as the second stage closes, A
      * @param  Figure|null  $first  earliest useful changeover, s
@@ -28,7 +27,6 @@ final readonly class RunUpTimes
         public ?Figure $stageTime,
         public ?Figure $worst,
         public ?Figure $stall,
-        public ?Figure $changeoverSpeed,
         public ?Figure $reducedSpeed,
         public ?Figure $changeoverCurrent,
         public ?Figure $first,

@@ -59,6 +59,8 @@ enum StartFigure: string implements FigureName
     case TorqueStep = 'start.torque_step';
     case InertiaLimit = 'start.inertia_limit';
 
+    private const STATION = Station::Start;
+
     private function says(): array
     {
         return match ($this) {
@@ -107,10 +109,5 @@ enum StartFigure: string implements FigureName
             self::TorqueStep => ['Largest torque step on the shaft, relative to rated torque', Unit::None],
             self::InertiaLimit => ['Largest external inertia of a design N motor', Unit::KilogramSquareMetre],
         };
-    }
-
-    public function station(): Station
-    {
-        return Station::Start;
     }
 }

@@ -5,11 +5,14 @@ declare(strict_types=1);
 namespace BraveAnvil\Stations\Start;
 
 use BraveAnvil\Ground\FindingCode;
+use BraveAnvil\Ground\FindingWords;
 use BraveAnvil\Ground\Station;
 
 /** What the start brings up. */
 enum StartFinding: string implements FindingCode
 {
+    use FindingWords;
+
     case CodeLetterIsStar = 'code_letter_is_star';
     case StarDeltaRefused = 'star_delta_refused';
     case ReclosingPeak = 'reclosing_peak';
@@ -35,13 +38,5 @@ enum StartFinding: string implements FindingCode
     case LockedRotorTimeExceeded = 'locked_rotor_time_exceeded';
     case DriveHarmonics = 'drive_harmonics';
 
-    public function code(): string
-    {
-        return $this->value;
-    }
-
-    public function station(): Station
-    {
-        return Station::Start;
-    }
+    private const STATION = Station::Start;
 }

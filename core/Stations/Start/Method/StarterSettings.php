@@ -20,16 +20,8 @@ use BraveAnvil\Tables\Practice\RunUpPractice;
  */
 final readonly class StarterSettings
 {
-    /**
-     * @param  float|null  $tap  another tap than the typed one, %
-     * @param  bool|null  $closed  another transition than the typed one
-     */
-    private function __construct(
-        private Circuit $circuit,
-        private RunUpPractice $practice,
-        private ?float $tap = null,
-        private ?bool $closed = null,
-    ) {
+    private function __construct(private Circuit $circuit, private RunUpPractice $practice)
+    {
     }
 
     public static function of(Circuit $circuit, RunUpPractice $practice): self
@@ -37,24 +29,10 @@ final readonly class StarterSettings
         return new self($circuit, $practice);
     }
 
-    /** The same with another tap, %. */
-    public function withTap(float $percent): self
-    {
-        return new self($this->circuit, $this->practice, $percent, $this->closed);
-    }
-
-    /** The same with the motor kept on its supply at the changeover, or not. */
-    public function with(bool $closed): self
-    {
-        return new self($this->circuit, $this->practice, $this->tap, $closed);
-    }
-
     /** Motor volts over line volts of an autotransformer, %. */
     public function tap(): Figure
     {
-        return $this->tap !== null
-            ? Figure::step('Tap', $this->tap, Unit::Percent)
-            : $this->typed('starter.tap_percent', 'Tap', $this->practice->tap(), Unit::Percent);
+        return $this->typed('starter.tap_percent', 'Tap', $this->practice->tap(), Unit::Percent);
     }
 
     /** Standstill current through a resistor or reactor, % of that direct on line. */
@@ -90,7 +68,7 @@ final readonly class StarterSettings
     /** Whether the motor keeps its supply at the changeover. */
     public function closed(): bool
     {
-        return $this->closed ?? $this->circuit->chosen('starter.transition', Transition::class) === Transition::Closed;
+        return $this->circuit->chosen('starter.transition', Transition::class) === Transition::Closed;
     }
 
     /** Line current of a drive at rated output, A; null where nobody typed it. */
