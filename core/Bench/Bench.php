@@ -13,7 +13,6 @@ use BraveAnvil\Circuit\Choice\Subject;
 use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Circuit\CircuitReader;
 use BraveAnvil\Circuit\Fields;
-use BraveAnvil\Circuit\Figure;
 use BraveAnvil\Circuit\Finding;
 use BraveAnvil\Circuit\Ledger;
 use BraveAnvil\Ground\Station;
@@ -29,7 +28,6 @@ use BraveAnvil\Stations\Fault\FaultStation;
 use BraveAnvil\Stations\Guard\GuardStation;
 use BraveAnvil\Stations\Guard\Prospective;
 use BraveAnvil\Stations\Guard\Protection;
-use BraveAnvil\Stations\Measure\Measured;
 use BraveAnvil\Stations\Measure\Measurement;
 use BraveAnvil\Stations\Plate\Motor;
 use BraveAnvil\Stations\Plate\PlateFinding;
@@ -290,7 +288,7 @@ final readonly class Bench
         if ($motor->connection() === WindingConnection::None) {
             $ledger->block('No connection of this motor suits the supply.', Station::Cable, Station::Guard, Station::Correct);
         }
-        $sized = $this->sized($circuit, $motor, $load, $measured, $starting, $prospective, $extras, $ledger);
+        $sized = $this->sized($circuit, new LoadedMotor($motor, $load, $measured, $prospective), $starting, $extras, $ledger);
         $starting = $sized->starting;
         if ($before !== null) {
             (new ComparisonStation($this->book, $this->practice))->solve($circuit, $motor, $load, $starting, $before, $ledger);
@@ -335,16 +333,9 @@ final readonly class Bench
      *
      * @param  array<array-key, Extra>  $extras
      */
-    private function sized(
-        Circuit $circuit,
-        Motor $motor,
-        Load $load,
-        Measured $measured,
-        Starting $starting,
-        ?Figure $prospective,
-        array $extras,
-        Ledger $ledger,
-    ): SizedCircuit {
+    private function sized(Circuit $circuit, LoadedMotor $loaded, Starting $starting, array $extras, Ledger $ledger): SizedCircuit
+    {
+        [$motor, $load, $prospective] = [$loaded->motor, $loaded->load, $loaded->prospective];
         $sizing = $this->book->sizing();
         $cables = new CableStation($sizing->conductors, $this->practice->starting(), $this->book->dropLimitRunning());
         $faults = new FaultStation(
@@ -360,9 +351,7 @@ final readonly class Bench
             $running = $trial->isOpen(Station::Start)
                 ? (new RunUpStation($this->book->words(), $this->practice))->solve($circuit, $motor, $load, $starting, $cabling, $trial)
                 : $starting;
-            [$correction, $protection] = $this->guarded(
-                $circuit, $sizing, $motor, $load, $measured, $running, $cabling, $prospective, $trial,
-            );
+            [$correction, $protection] = $this->guarded($circuit, $sizing, $loaded, $running, $cabling, $trial);
             $judge = $cabling === null ? null : $faults->judge($circuit, $motor->supplyVoltage, $running, $cabling, $protection);
         } while ($cabling !== null && $judge !== null && ++$passes < self::MOST_PASSES && ! CableStation::bears($cabling, $judge));
         $ledger->adopt($trial);
@@ -397,20 +386,18 @@ final readonly class Bench
     private function guarded(
         Circuit $circuit,
         Sizing $sizing,
-        Motor $motor,
-        Load $load,
-        Measured $measured,
+        LoadedMotor $loaded,
         Starting $starting,
         ?Cabling $cabling,
-        ?Figure $prospective,
         Ledger $ledger,
     ): array {
+        [$motor, $load, $prospective] = [$loaded->motor, $loaded->load, $loaded->prospective];
         $correction = $ledger->isOpen(Station::Correct)
             ? (new CorrectStation($sizing->capacitors, $this->practice, $this->book->words()))->solve(
                 $circuit,
                 $motor,
                 $load,
-                $measured,
+                $loaded->measured,
                 $starting,
                 $prospective,
                 $ledger,

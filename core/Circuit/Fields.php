@@ -94,9 +94,7 @@ final class Fields
         return isset(self::$groups[$path]);
     }
 
-    /**
-     * @param  FieldPath  $path
-     */
+    /** @param  FieldPath  $path */
     public static function named(string $path): Field
     {
         return self::at($path);

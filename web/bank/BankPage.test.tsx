@@ -21,7 +21,7 @@ const answer: BankAnswer = {
         settings: {},
         areas: [],
         version: 1,
-    } as unknown as BankAnswer['site'],
+    },
     version: 3,
     typed: { target_power_factor: '0.95', pattern: '06:00 A' },
     tags: ['A', 'B'],

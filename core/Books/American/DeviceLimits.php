@@ -42,9 +42,7 @@ final readonly class DeviceLimits
         return $upper === [] ? null : new Band($lower, $upper, 'The standard gives limits only: use the manufacturer’s curve.');
     }
 
-    /**
-     * @param  array<array-key, float>  $series  by the largest rating that each holds for, ascending
-     */
+    /** @param  array<array-key, float>  $series  by the largest rating that each holds for, ascending */
     private static function upTo(array $series, float $rating): ?float
     {
         foreach ($series as $largest => $minutes) {

@@ -54,42 +54,19 @@ final readonly class NecRaceways implements RacewayRules
         foreach ($this->table->keys('raceways', $raceway) as $size) {
             $filled = $this->table->must('raceways', $raceway, $size);
             if ($filled >= $sum * (1 - 1e-9)) {
-                return $this->figures(
-                    $tradeSize, $fill, $size, $sum, $filled / self::MOST, $conductors, $line, $ground, [$raceway, $areas],
-                );
+                $area = $filled / self::MOST;
+                $doubt = $this->table->doubt('raceways', $raceway, $size);
+                $work = $conductors.' × '.Show::number($line).' in² and '.Show::number($ground).' in² for the grounding conductor';
+
+                return [
+                    Figure::work($tradeSize)->as('smallest with 40 % fill or less', $work)->equals($size.' in')
+                        ->source($this->table->cited())->doubted($doubt)->make(),
+                    Figure::work($fill)->as('conductor areas / raceway area', $work.' in '.Show::number($area).' in²')
+                        ->equals(100 * $sum / $area)->source($this->table->cited())->doubted($doubt)->make(),
+                ];
             }
         }
 
         return 'No raceway in the table is large enough: use two.';
-    }
-
-    /**
-     * @param  float  $sum  of the conductors, in²
-     * @param  float  $area  of the raceway, in²
-     * @param  float  $line  of one conductor, in²
-     * @param  float  $ground  of the grounding conductor, in²
-     * @param  array{string, string}  $rows  of the table
-     * @return array{Figure, Figure}
-     */
-    private function figures(
-        CableFigure $tradeSize,
-        CableFigure $fill,
-        string $size,
-        float $sum,
-        float $area,
-        int $conductors,
-        float $line,
-        float $ground,
-        array $rows,
-    ): array {
-        $doubt = $this->table->doubt('raceways', $rows[0], $size);
-        $work = $conductors.' × '.Show::number($line).' in² and '.Show::number($ground).' in² for the grounding conductor';
-
-        return [
-            Figure::work($tradeSize)->as('smallest with 40 % fill or less', $work)->equals($size.' in')
-                ->source($this->table->cited())->doubted($doubt)->make(),
-            Figure::work($fill)->as('conductor areas / raceway area', $work.' in '.Show::number($area).' in²')->equals(100 * $sum / $area)
-                ->source($this->table->cited())->doubted($doubt)->make(),
-        ];
     }
 }

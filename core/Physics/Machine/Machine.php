@@ -38,9 +38,7 @@ final readonly class Machine implements TurningMotor
     /** N·m at rated speed. */
     private float $ratedFriction;
 
-    /**
-     * @param  float  $deepBar  ξ of the deep-bar law at slip 1; 0 where R2 goes in a straight line instead
-     */
+    /** @param  float  $deepBar  ξ of the deep-bar law at slip 1; 0 where R2 goes in a straight line instead */
     public function __construct(
         public float $volts,
         public float $synchronousSpeed,

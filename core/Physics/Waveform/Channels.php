@@ -31,9 +31,7 @@ final readonly class Channels
     {
     }
 
-    /**
-     * @param  list<array{role?: mixed, way?: mixed, value?: mixed, turned?: mixed}>|null  $typed  one a column; null: guess
-     */
+    /** @param  list<array{role?: mixed, way?: mixed, value?: mixed, turned?: mixed}>|null  $typed  one a column; null: guess */
     public static function of(Trace $trace, ?array $typed): self
     {
         $roles = [];

@@ -48,21 +48,19 @@ final readonly class AfterFitting
 
             return;
         }
-        $this->compare($before->real, $before->reactive, $before->current, $before->voltage, $watts, $amps, $volts, $root, $unit, $ledger);
+        $was = [$before->voltage, $before->current, $before->real, $before->reactive];
+        $this->compare($was, [$volts, $amps, $watts], $root, $unit, $ledger);
     }
 
-    private function compare(
-        Figure $realBefore,
-        Figure $reactiveBefore,
-        Figure $currentBefore,
-        Figure $voltsBefore,
-        Figure $watts,
-        Figure $amps,
-        Figure $volts,
-        float $root,
-        UnitFigures $unit,
-        Ledger $ledger,
-    ): void {
+    /**
+     * @param  array{Figure, Figure, Figure, Figure}  $before  V, A, W, var
+     * @param  array{Figure, Figure, Figure}  $after  V, A, W
+     * @param  float  $root  √3, or 1 for a load of one phase
+     */
+    private function compare(array $before, array $after, float $root, UnitFigures $unit, Ledger $ledger): void
+    {
+        [, , $realBefore, $reactiveBefore] = $before;
+        [$volts, $amps, $watts] = $after;
         $read = AfterReading::of(
             $realBefore->number(), $reactiveBefore->number(), $watts->number(), $amps->number(), $volts->number(), $root <= 1, $unit,
         );
@@ -96,10 +94,8 @@ final readonly class AfterFitting
         $ledger->work(CorrectFigure::AfterVerdict)->from(I: $amps, low: $low, high: $high)->saying(match ($verdict) {
             'agrees' => 'agrees', 'differs' => 'differs', default => 'cannot be compared',
         })->equals($verdict)->as('', '{I} between {low} and {high}')->write();
-        $this->tell($verdict, $realBefore, $watts, $amps, $low, $high, $share, $root === 1.0, $ledger);
-        $ledger->curve(new AfterCurve(
-            [$voltsBefore, $currentBefore, $realBefore, $reactiveBefore], [$volts, $amps, $watts, $reactive], $expected, $factor, $root,
-        ));
+        $this->tell($verdict, $realBefore, $watts, $amps, $read, $root === 1.0, $ledger);
+        $ledger->curve(new AfterCurve($before, [...$after, $reactive], $expected, $factor, $root));
     }
 
     private function tell(
@@ -107,27 +103,26 @@ final readonly class AfterFitting
         Figure $realBefore,
         Figure $watts,
         Figure $amps,
-        Figure $low,
-        Figure $high,
-        Figure $share,
+        AfterReading $read,
         bool $onePhase,
         Ledger $ledger,
     ): void {
+        [$low, $high] = [Show::quantity($read->low, Unit::Ampere, 3), Show::quantity($read->high, Unit::Ampere, 3)];
         if ($verdict === 'cannot_be_compared') {
             $ledger->note(CorrectFinding::AfterNotComparable)->title('The load changed between the two readings')
                 ->because($realBefore->shown(3).' before and '.$watts->shown(3).' after: more than 5 % apart.')
                 ->do('Take both readings within a few minutes of each other, at the same load.')->about('correction.after_watts');
         } elseif ($verdict === 'agrees') {
             $ledger->note(CorrectFinding::AfterAgrees)->title('The capacitor works as calculated')
-                ->because($amps->shown(3).' is between '.$low->shown(3).' and '.$high->shown(3).'.'.
+                ->because($amps->shown(3).' is between '.$low.' and '.$high.'.'.
                     (abs($watts->number() / $realBefore->number() - 1) <= AfterReading::SAME_LOAD ? '' : ' The load changed from '.
                     $realBefore->shown(3).' to '.$watts->shown(3).'; this is taken into account.'))
                 ->on(CorrectFigure::AfterVerdict);
         } else {
-            $pattern = AfterPattern::of($share->number(), $onePhase);
+            $pattern = AfterPattern::of($read->share, $onePhase);
             $ledger->caution(CorrectFinding::AfterDiffers)->title('The capacitor does not work as calculated')
-                ->because($amps->shown(3).' with the capacitor; expected '.$low->shown(3).' to '.$high->shown(3).'. It supplies '.
-                    Show::number(100 * $share->number(), 2).' % of its reactive power. '.$pattern->says())
+                ->because($amps->shown(3).' with the capacitor; expected '.$low.' to '.$high.'. It supplies '.
+                    Show::number(100 * $read->share, 2).' % of its reactive power. '.$pattern->says())
                 ->do($pattern->next())->source('calculated here')
                 ->on(CorrectFigure::AfterVerdict, CorrectFigure::AfterShare);
         }

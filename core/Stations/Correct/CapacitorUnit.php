@@ -29,26 +29,22 @@ final readonly class CapacitorUnit
      * The smallest step that gives what is required; the next lower one when that passes the ceiling; null with a finding when
      * none is left.
      *
-     * @param  Figure  $supply  V
      * @param  Figure|null  $required  var
-     * @param  CapacitorPlace  $place  which decides what else can be done
      */
     public static function choose(
         Circuit $circuit,
-        Figure $supply,
         Nameplate $plate,
         LoadToCorrect $load,
         ?Figure $required,
         Ceiling $ceiling,
-        CapacitorPlace $place,
         CapacitorPractice $practice,
         Ledger $ledger,
     ): ?self {
         // Against a ceiling the higher of both voltages counts.
-        $atMost = $plate->scale(max($supply->number(), $load->volts->number()));
+        $atMost = $plate->scale(max($plate->supply->number(), $load->volts->number()));
         $typed = $circuit->number('correction.rated_kvar');
         if ($typed !== null) {
-            self::judge($typed->number() * $atMost, $ceiling, $place, $ledger);
+            self::judge($typed->number() * $atMost, $ceiling, $ledger);
 
             return new self($typed->number(), $plate, true, []);
         }
@@ -65,13 +61,13 @@ final readonly class CapacitorUnit
 
             return null;
         }
-        $atLoad = $plate->scale($load->measured ? $load->volts->number() : $supply->number());
+        $atLoad = $plate->scale($load->measured ? $load->volts->number() : $plate->supply->number());
 
-        return self::step($plate, $atLoad, $atMost, $required, $ceiling, $place === CapacitorPlace::Board, $practice, $ledger);
+        return self::step($plate, $atLoad, $atMost, $required, $ceiling, $practice, $ledger);
     }
 
     /** @param  float  $var  that it gives at most */
-    private static function judge(float $var, Ceiling $ceiling, CapacitorPlace $place, Ledger $ledger): void
+    private static function judge(float $var, Ceiling $ceiling, Ledger $ledger): void
     {
         $limit = $ceiling->limit;
         if ($limit !== null && $var > $limit->number() * (1 + self::TOLERANCE)) {
@@ -86,7 +82,7 @@ final readonly class CapacitorUnit
                     '. More could self-excite the motor after switch-off.'.($sure ? '' : ' The no-load reactive power is an estimate.'),
                 )
                 ->do(($sure ? '' : 'Measure the no-load current and enter it. Otherwise: ').
-                    ($place === CapacitorPlace::Board ? 'Use a smaller unit.' : 'Use a smaller unit, or connect it at the board.'))
+                    ($ceiling->place === CapacitorPlace::Board ? 'Use a smaller unit.' : 'Use a smaller unit, or connect it at the board.'))
                 ->source($limit->source)
                 ->on(CorrectFigure::ReactiveLimit);
         }
@@ -110,10 +106,10 @@ final readonly class CapacitorUnit
         float $atMost,
         Figure $required,
         Ceiling $ceiling,
-        bool $atBoard,
         CapacitorPractice $practice,
         Ledger $ledger,
     ): ?self {
+        $atBoard = $ceiling->place === CapacitorPlace::Board;
         $most = $ceiling->most->number();
         $limit = $ceiling->limit?->number();
         $chosen = null;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Stations\Correct;
 
+use BraveAnvil\Circuit\Choice\CapacitorPlace;
 use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Circuit\Figure;
 use BraveAnvil\Circuit\Ledger;
@@ -20,20 +21,27 @@ final readonly class Ceiling
      * @param  float  $lowest  reactive power at the lowest load, var
      * @param  Figure|null  $limit  against self-excitation, var; null where the capacitor stays on the supply
      * @param  float  $surely  var above which it is too large whatever the motor takes without load: no more than at full load
+     * @param  CapacitorPlace  $place  which decides what else can be done
      */
-    private function __construct(public Figure $most, public float $lowest, public ?Figure $limit, public float $surely)
-    {
+    private function __construct(
+        public Figure $most,
+        public float $lowest,
+        public ?Figure $limit,
+        public float $surely,
+        public CapacitorPlace $place,
+    ) {
     }
 
     public static function of(
         Circuit $circuit,
         Motor $motor,
         LoadToCorrect $load,
-        bool $behindStarter,
+        CapacitorPlace $place,
         CapacitorPractice $practice,
         Ledger $ledger,
     ): self {
-        $limit = $behindStarter && $load->noLoadCurrent !== null ? self::limit($motor, $load->noLoadCurrent, $practice, $ledger) : null;
+        $limit = $place->isBehindStarter() && $load->noLoadCurrent !== null
+            ? self::limit($motor, $load->noLoadCurrent, $practice, $ledger) : null;
         $typed = $circuit->number('correction.lowest_load_percent');
         $share = self::lowerOf($typed, $load->share);
         $full = $load->measured || $load->noLoadCurrent === null ? null : 1.0;
@@ -60,7 +68,7 @@ final readonly class Ceiling
             $circuit->number('plate.no_load_current') !== null => $limit->number(),
             $load->fullReactive === null || $motor->powerFactor?->assumed() !== false => INF,
             default => $practice->noLoadShare()->value * $load->fullReactive,
-        });
+        }, $place);
     }
 
     private static function lowerOf(?Figure $a, ?Figure $b): ?Figure

@@ -103,14 +103,12 @@ final readonly class CorrectStation
             return null;
         }
         $capacitors = $this->practice->capacitor();
-        $ceiling = Ceiling::of($circuit, $motor, $toCorrect, $place->isBehindStarter(), $capacitors, $ledger);
+        $ceiling = Ceiling::of($circuit, $motor, $toCorrect, $place, $capacitors, $ledger);
         $plate = Nameplate::of($circuit, $supply, $frequency, $toCorrect->onePhase, $capacitors, $ledger);
         $unit = match (true) {
             $plate === null => null,
             $toCorrect->onePhase => OnePhaseUnit::choose($circuit, $plate, $toCorrect, $required, $ceiling, $capacitors, $ledger),
-            default => CapacitorUnit::choose(
-                $circuit, $supply, $plate, $toCorrect, $required, $ceiling, $place, $capacitors, $ledger,
-            ),
+            default => CapacitorUnit::choose($circuit, $plate, $toCorrect, $required, $ceiling, $capacitors, $ledger),
         };
         if ($unit === null) {
             $ledger->say(Station::Correct, 'No capacitor chosen.');

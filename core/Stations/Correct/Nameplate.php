@@ -17,13 +17,19 @@ final readonly class Nameplate
     private const MARGIN = 1.1;
 
     /**
+     * @param  Figure  $supply  V
      * @param  Figure  $volts  rated, V
      * @param  Figure  $frequency  of the supply, Hz
      * @param  float  $frequencyScale  of the supply's over the capacitor's
      * @param  float  $detuning  reactance of the reactor over that of the capacitor, per unit; 0 without
      */
-    private function __construct(public Figure $volts, public Figure $frequency, public float $frequencyScale, public float $detuning)
-    {
+    private function __construct(
+        public Figure $supply,
+        public Figure $volts,
+        public Figure $frequency,
+        public float $frequencyScale,
+        public float $detuning,
+    ) {
     }
 
     /**
@@ -71,7 +77,7 @@ final readonly class Nameplate
                 ->source('common practice')->about('correction.rated_voltage');
         }
 
-        return new self($volts, $frequency, $own === null ? 1.0 : $frequency->number() / $own->number(), $detuning);
+        return new self($supply, $volts, $frequency, $own === null ? 1.0 : $frequency->number() / $own->number(), $detuning);
     }
 
     /**

@@ -62,7 +62,7 @@ final readonly class LoopJudge implements FaultJudge
         if ($line === null) {
             $pick = $this->pick($motor, $this->motorKilometres, null);
 
-            return new SettledPaths(null, null, $pick->path, $pick->fault, $pick->rejection, false);
+            return new SettledPaths(null, $pick->path, $pick->fault, $pick->rejection, false);
         }
         $first = $this->pick($line, $this->lineKilometres ?? 0.0, null);
         $settled = null;
@@ -73,15 +73,14 @@ final readonly class LoopJudge implements FaultJudge
             $rejected = $first->rejection ?? $pick->rejection;
             $weak = $rejected === null ? $this->weak($path, $pick->fault) : null;
             $settled = new SettledPaths(
-                $path, $this->faultAt(null, $path), $pick->path, $pick->fault, $rejected ?? $weak,
-                $first->rejection !== null || $weak !== null,
+                $path, $pick->path, $pick->fault, $rejected ?? $weak, $first->rejection !== null || $weak !== null,
             );
             if ($settled->rejection === null) {
                 return $settled;
             }
         }
 
-        return $settled ?? new SettledPaths($first->path, $first->fault, $first->path, $first->fault, $first->rejection, true);
+        return $settled ?? new SettledPaths($first->path, $first->path, $first->fault, $first->rejection, true);
     }
 
     /** @return list<string> */

@@ -16,7 +16,6 @@ final readonly class SettledPaths
      */
     public function __construct(
         public ?FaultPath $line,
-        public ?EarthFault $atStarter,
         public FaultPath $motor,
         public EarthFault $atMotor,
         public ?Rejection $rejection,

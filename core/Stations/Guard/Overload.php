@@ -86,8 +86,8 @@ final readonly class Overload
             $this->installed($installed, $dial, $ledger);
         }
 
-        $pick = $inrush === null ? null : (new RelayClass($this->practice))->solve(
-            $circuit, $dial, $installed, $seat, $inrush, $starting, $this->words, $this->rules, $ledger,
+        $pick = $inrush === null ? null : (new RelayClass($this->practice, $this->words, $this->rules))->solve(
+            $circuit, $dial, $installed, $seat, $inrush, $starting, $ledger,
         );
 
         return new OverloadResult($dial, $pick, $seat);

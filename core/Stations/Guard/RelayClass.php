@@ -27,7 +27,7 @@ final readonly class RelayClass
     /** For how long a first stage is held on to at most, to see when the relay trips, s. */
     private const HELD_S = 600.0;
 
-    public function __construct(private Practice $practice)
+    public function __construct(private Practice $practice, private Words $words, private OverloadRules $rules)
     {
     }
 
@@ -43,8 +43,6 @@ final readonly class RelayClass
         RelaySeat $seat,
         Inrush $inrush,
         Starting $starting,
-        Words $words,
-        OverloadRules $rules,
         Ledger $ledger,
     ): ?RelayPick {
         $multiple = $ledger
@@ -56,8 +54,8 @@ final readonly class RelayClass
             ->write();
         $typed = $circuit->chosen('guard.overload_class', TripClass::class);
         // Class 5 is for motors that need it, and only checked where somebody says so.
-        if ($typed !== null && $typed !== TripClass::Class5 && ! in_array($typed, $rules->classes(), true)) {
-            $typed = $rules->classes()[0];
+        if ($typed !== null && $typed !== TripClass::Class5 && ! in_array($typed, $this->rules->classes(), true)) {
+            $typed = $this->rules->classes()[0];
         }
         if ($inrush->course === null && $inrush->time->assumed()) {
             self::notChecked($typed, $ledger);
@@ -67,7 +65,7 @@ final readonly class RelayClass
         $classes = $this->practice->overloadClasses();
         $margin = $this->practice->guard()->classMargin();
         $class = TripClass::Class30;
-        foreach ($typed !== null ? [$typed] : $rules->classes() as $candidate) {
+        foreach ($typed !== null ? [$typed] : $this->rules->classes() as $candidate) {
             $class = $candidate;
             if ($this->share($candidate, $dial, $seat, $inrush) <= $this->most($inrush)) {
                 break;
@@ -76,8 +74,8 @@ final readonly class RelayClass
         $this->figure($class, $multiple, $margin, $dial, $seat, $inrush, $ledger);
         $share = $this->share($class, $dial, $seat, $inrush);
         if ($share > $this->most($inrush)) {
-            $outlasts = self::outlasted($circuit, $this->longest($class, $dial, $seat, $inrush, $rules));
-            $this->trips($typed, $class, $share, $margin, $multiple, $inrush, $outlasts, $ledger);
+            $outlasts = self::outlasted($circuit, $this->longest($class, $dial, $seat, $inrush));
+            $this->trips($typed, $class, $share, $multiple, $inrush, $outlasts, $ledger);
         } elseif ($installed !== null && $this->share($class, $installed, $seat, $inrush) > 1) {
             $ledger
                 ->caution(GuardFinding::InstalledDialTrips)
@@ -95,18 +93,18 @@ final readonly class RelayClass
         }
         $this->latest($class, $dial, $seat, $starting, $ledger);
         if ($circuit->has('plate.locked_rotor_time') || in_array($class, [TripClass::Class20, TripClass::Class30], true)) {
-            $this->slow($circuit, $class, $dial, $seat, $inrush, $words, $rules, $share <= $this->most($inrush), $ledger);
+            $this->slow($circuit, $class, $dial, $seat, $inrush, $share <= $this->most($inrush), $ledger);
         }
 
         return new RelayPick($class, $share <= $this->most($inrush));
     }
 
     /** Whether a relay of the slowest class, at its right dial in its usual place, lets a start pass. */
-    public function slowestHolds(OverloadRules $rules, Circuit $circuit, Figure $current, StartingMethod $method, RunUp $runUp): bool
+    public function slowestHolds(Circuit $circuit, Figure $current, StartingMethod $method, RunUp $runUp): bool
     {
         $seat = $method->relaySeats()[0];
         $course = StartCurrent::of($runUp->course)->at($seat->share);
-        $dial = $rules->setting($circuit, $current, $seat)->dial;
+        $dial = $this->rules->setting($circuit, $current, $seat)->dial;
 
         return $this->practice->overloadClasses()->relay(TripClass::Class30)->warmth($course, $dial->number()) <= 1;
     }
@@ -190,12 +188,12 @@ final readonly class RelayClass
         ?TripClass $typed,
         TripClass $class,
         float $share,
-        TableEntry $margin,
         Figure $multiple,
         Inrush $inrush,
         bool $outlasts,
         Ledger $ledger,
     ): void {
+        $margin = $this->practice->guard()->classMargin();
         $classes = $this->practice->overloadClasses();
         $ledger
             ->stop($typed === null ? GuardFinding::NoClassHoldsStart : GuardFinding::ClassTripsOnStart)
@@ -261,12 +259,12 @@ final readonly class RelayClass
      *
      * @param  Figure  $dial  A
      */
-    private function longest(TripClass $class, Figure $dial, RelaySeat $seat, Inrush $inrush, OverloadRules $rules): float
+    private function longest(TripClass $class, Figure $dial, RelaySeat $seat, Inrush $inrush): float
     {
         // In the first stage of two the same current flows in line and lead.
         $full = $inrush->moment->number() * ($inrush->current->number() < $inrush->moment->number() ? $seat->share : 1.0);
 
-        return $this->practice->overloadClasses()->tripsWithin($class, $full / $dial->number(), $rules->classTimes());
+        return $this->practice->overloadClasses()->tripsWithin($class, $full / $dial->number(), $this->rules->classTimes());
     }
 
     /** Whether that is longer than is stamped. */
@@ -304,23 +302,19 @@ final readonly class RelayClass
             ' % for tolerance and low voltage. Checked for a start from cold: a restart with a warm relay can trip.';
     }
 
-    /**
-     * How long a locked rotor may stand, at this motor's own multiple of the dial.
-     */
+    /** How long a locked rotor may stand, at this motor's own multiple of the dial. */
     private function slow(
         Circuit $circuit,
         TripClass $class,
         Figure $dial,
         RelaySeat $seat,
         Inrush $inrush,
-        Words $words,
-        OverloadRules $rules,
         bool $holds,
         Ledger $ledger,
     ): void {
         $classes = $this->practice->overloadClasses();
-        $usualWithstand = $rules->usualLockedRotorTime();
-        $within = static fn (float $amperes): float => $classes->tripsWithin($class, $amperes / $dial->number(), $rules->classTimes());
+        $usualWithstand = $this->rules->usualLockedRotorTime();
+        $within = fn (float $amperes): float => $classes->tripsWithin($class, $amperes / $dial->number(), $this->rules->classTimes());
         $stands = static function (float $amperes) use ($within, $dial): string {
             $multiple = $amperes / $dial->number();
 
@@ -348,7 +342,7 @@ final readonly class RelayClass
             ->title('Slow trip class: check the motor’s locked-rotor time')
             ->because(
                 'With a locked rotor, class '.$class->value.' may take '.$stands($full).' to trip'.
-                ($inrush->current->number() < $inrush->moment->number() ? '; if the starter stays in '.$words->star.', '.
+                ($inrush->current->number() < $inrush->moment->number() ? '; if the starter stays in '.$this->words->star.', '.
                 $stands($inrush->current->number()).'.' : '.'),
             )
             ->do('Not checked. Enter the permitted locked-rotor time from the data sheet.')

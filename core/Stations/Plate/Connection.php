@@ -64,19 +64,20 @@ final class Connection
             return [$volts, null];
         }
 
-        return [$volts, self::joined($circuit, $plate, $supply, $rated, $frequency, $tolerance->number(), $marks, $ledger)];
+        return [$volts, self::joined($circuit, $plate, $supply, [$rated, $frequency], $tolerance->number(), $marks, $ledger)];
     }
 
+    /** @param  array{Figure, Figure}  $hertz  of the plate and of the supply */
     private static function joined(
         Circuit $circuit,
         PlateVoltage $plate,
         Figure $supply,
-        Figure $rated,
-        Figure $frequency,
+        array $hertz,
         float $tolerance,
         TerminalMarks $marks,
         Ledger $ledger,
     ): ?Supplied {
+        [$rated, $frequency] = $hertz;
         // Flux follows volts per hertz: 480 V at 60 Hz magnetises like 400 V at 50 Hz.
         $equivalent = ($supply->number() * $rated->number()) / $frequency->number();
         $best = null;
@@ -144,7 +145,7 @@ final class Connection
                 ->equals($star ? $supply->number() / sqrt(3) : $supply->number())
                 ->write();
         }
-        self::judge($plate, $supply, $volts, $rated, $frequency, $fit, $fits, $ledger);
+        self::judge($plate, $supply, $volts, $hertz, $fit, $fits, $ledger);
         self::frequency($supply, $volts, $rated, $frequency, $circuit->number('plate.breakdown_torque_ratio')?->number(), $ledger);
         if ($fits) {
             $ledger->curve(
@@ -173,16 +174,17 @@ final class Connection
         return 'six leads with one voltage run in delta';
     }
 
+    /** @param  array{Figure, Figure}  $hertz  of the plate and of the supply */
     private static function judge(
         PlateVoltage $plate,
         Figure $supply,
         Figure $volts,
-        Figure $rated,
-        Figure $frequency,
+        array $hertz,
         Figure $fit,
         bool $fits,
         Ledger $ledger,
     ): void {
+        [$rated, $frequency] = $hertz;
         $same = abs($frequency->number() - $rated->number()) < 0.01;
         $percent = Show::number(abs($fit->number()), 3).' % '.($fit->number() < 0 ? 'low' : 'high');
         // Volts first, then what they magnetise like: two frequencies are compared by volts per hertz.

@@ -33,10 +33,8 @@ final class RunUpFigures
     /** @var list<string> */
     private array $assumptions = [];
 
-    public function __construct(
-        private readonly RunUpPractice $practice,
-        private readonly Ledger $ledger,
-    ) {
+    public function __construct(private readonly RunUpPractice $practice, private readonly Ledger $ledger)
+    {
     }
 
     /**

@@ -41,9 +41,7 @@ final readonly class RunUpVerdicts
     {
     }
 
-    /**
-     * @param  Figure|null  $timed  run-up time that somebody typed beside an inertia, s
-     */
+    /** @param  Figure|null  $timed  run-up time that somebody typed beside an inertia, s */
     public function judge(
         Circuit $circuit,
         Motor $motor,

@@ -29,9 +29,7 @@ use BraveAnvil\Stations\Start\StartFigure;
 use BraveAnvil\Stations\Start\Starting;
 use BraveAnvil\Tables\Practice\Practice;
 
-/**
- * The dip at switching on where no run-up is worked out: it needs the source and the starting current, and nothing of the load.
- */
+/** The dip at switching on where no run-up is worked out: it needs the source and the starting current, and nothing of the load. */
 final readonly class StandstillDip
 {
     private const SOURCE = 'calculated here: the rotor impedance at standstill, with source and conductors in series';

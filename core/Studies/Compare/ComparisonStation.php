@@ -93,7 +93,8 @@ final readonly class ComparisonStation
             : $this->cables->solve($circuit, $motor, $load, $starting, null, $fork);
         $runUp = $this->runUps->attempt($circuit, $motor, $load, $method, $cabling, $train);
         $holds = $runUp === null || $load->overloadCurrent === null
-            || (new RelayClass($this->practice))->slowestHolds($this->overload, $circuit, $load->overloadCurrent, $method, $runUp);
+            || (new RelayClass($this->practice, $this->book->words(), $this->overload))
+                ->slowestHolds($circuit, $load->overloadCurrent, $method, $runUp);
 
         return new Attempt($method, $rated, null, $cabling, $runUp, $holds);
     }

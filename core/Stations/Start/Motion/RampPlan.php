@@ -36,12 +36,8 @@ final readonly class RampPlan implements Plan
      * @param  float  $initial  voltage at switching on, over the full one
      * @param  float  $ramp  time to the full one, s
      */
-    public function __construct(
-        public Stage $full,
-        private float $limit,
-        private float $initial,
-        private float $ramp,
-    ) {
+    public function __construct(public Stage $full, private float $limit, private float $initial, private float $ramp)
+    {
     }
 
     #[Override]

@@ -30,9 +30,7 @@ final class Sweep
     /** @var array<array-key, self> with other shares of torque */
     private array $others = [];
 
-    /**
-     * @param  float  $share  of the air gap's torque that is there: 1, or less in the worst case
-     */
+    /** @param  float  $share  of the air gap's torque that is there: 1, or less in the worst case */
     public function __construct(private readonly Train $train, public readonly Stage $stage, private readonly float $share = 1.0)
     {
     }

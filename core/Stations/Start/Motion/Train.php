@@ -42,9 +42,7 @@ final class Train
 
     private readonly float $synchronous;
 
-    /**
-     * @param  float  $inertia  of all at the motor's shaft, kg·m²
-     */
+    /** @param  float  $inertia  of all at the motor's shaft, kg·m² */
     public function __construct(
         public readonly TurningMotor $motor,
         public readonly DrivenLoad $load,
