@@ -109,6 +109,6 @@ describe('the yard', () => {
         show('/?group=device');
         fireEvent.click(await screen.findByRole('button', { name: '7 gG fuse 100 A' }));
         expect(await screen.findByRole('button', { name: /Device: .*, remove/ })).toBeTruthy();
-        await waitFor(() => expect(asked.some((one) => one.includes('device=gG+fuse+100+A'))).toBe(true));
+        await waitFor(() => expect(asked.some((one) => one.includes('device=gG%20fuse%20100%20A'))).toBe(true));
     });
 });
