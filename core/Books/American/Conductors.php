@@ -27,6 +27,9 @@ final readonly class Conductors implements ConductorRules
 {
     private const TOLERANCE = 1e-6;
 
+    /** For dry and damp places only. */
+    private const DRY = [Insulation::Thhn, Insulation::T90];
+
     public function __construct(private ConductorTables $tables, private ConductorPolicy $policy, private DutyFactors $duties)
     {
     }
@@ -95,7 +98,7 @@ final readonly class Conductors implements ConductorRules
         if ($refused !== null) {
             return new FieldError('cable.method', $refused.' Not calculated.', 'raceway.', ErrorKind::Refused);
         }
-        if ($around->isForDryPlaces() && $circuit->flag('cable.wet') === true) {
+        if (in_array($around, self::DRY, true) && $circuit->flag('cable.wet') === true) {
             return new FieldError(
                 'cable.insulation', $around->value.' is not for wet locations.', 'Use THWN-2, XHHW-2 or RW90 in a wet location.',
                 ErrorKind::Impossible,

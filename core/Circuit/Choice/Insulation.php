@@ -42,12 +42,6 @@ enum Insulation: string implements Choice
         };
     }
 
-    /** Whether it is for dry and damp places only. */
-    public function isForDryPlaces(): bool
-    {
-        return $this === self::Thhn || $this === self::T90;
-    }
-
     public function label(Words $words): string
     {
         return $this->value;
