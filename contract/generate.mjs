@@ -42,9 +42,10 @@ parts.push(
         `export interface ReadingField { name: string; label: string; unit: string; accepted: string; empty: string; several: boolean; choices: readonly { value: string; label: string }[] }`,
 );
 
-/** One function for each route: its numbers, what is asked behind the question mark, what is sent. */
 // A word that the language keeps for itself is no name of a parameter.
 const named = (id) => (id === 'import' ? 'imported' : id);
+
+/** One function for each route: its numbers, what is asked behind the question mark, what is sent. */
 const functionOf = (name, { method, path, ids, query, takes, answers }) => {
     const file = answers === 'file';
     const sends = takes === 'bytes' ? 'Blob' : takes;
@@ -56,12 +57,11 @@ const functionOf = (name, { method, path, ids, query, takes, answers }) => {
         ...(sends === null ? [] : [`body: ${sends}`]),
         ...(file ? [] : ['signal?: AbortSignal']),
     ];
-    const address = `\`${path.replace(/\{(\w+)\}/g, (_, id) => `\${${named(id)}}`)}${query.length > 0 ? '${asked(query)}' : ''}\``;
+    const address = path.replace(/\{(\w+)\}/g, (_, id) => `\${${named(id)}}`) + (query.length > 0 ? '${asked(query)}' : '');
+    const sent = takes === null ? 'undefined' : 'body';
     const body = file
-        ? `\`/api/\${${address}}\``.replace('`/api/${`', '`/api/').replace(/`}`$/, '`')
-        : takes === 'bytes'
-          ? `send<${answers ?? 'undefined'}>('${method}', ${address}, body, signal)`
-          : `call<${answers ?? 'undefined'}>('${method}', ${address}, ${sends === null ? 'undefined' : 'body'}, signal)`;
+        ? `\`/api/${address}\``
+        : `${takes === 'bytes' ? 'send' : 'call'}<${answers ?? 'undefined'}>('${method}', \`${address}\`, ${sent}, signal)`;
     return `${name}: (${parameters.join(', ')}) => ${body}`;
 };
 const routes = JSON.parse(readFileSync(join(here, 'routes.json'), 'utf8'));

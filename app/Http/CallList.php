@@ -24,16 +24,10 @@ final class CallList
             if (! str_starts_with($route->uri(), 'api/')) {
                 continue;
             }
-            $method = $route->getActionMethod();
+            $call = self::call($route) ?? throw new LogicException("The route {$route->uri()} does not say what it takes and answers.");
             $class = $route->getControllerClass() ?? '';
-            $invoked = $method === $class || $method === '__invoke';
-            $told = (new ReflectionMethod($class, $invoked ? '__invoke' : $method))->getAttributes(Call::class)[0] ?? null;
-            if ($told === null) {
-                throw new LogicException("The route {$route->uri()} does not say what it takes and answers.");
-            }
-            $call = $told->newInstance();
             $about = lcfirst(str_replace('Controller', '', class_basename($class)));
-            $calls[$about][$invoked ? 'ask' : $method] = [
+            $calls[$about][self::method($route) === '__invoke' ? 'ask' : self::method($route)] = [
                 'method' => $route->methods()[0], 'path' => substr($route->uri(), 4), 'ids' => array_values($route->parameterNames()),
                 'query' => $call->query, 'takes' => $call->takes, 'answers' => $call->answers,
             ];
@@ -41,5 +35,21 @@ final class CallList
         ksort($calls);
 
         return $calls;
+    }
+
+    /** What a route says of itself; null where it says nothing, or no controller stands behind it. */
+    public static function call(Route $route): ?Call
+    {
+        $class = $route->getControllerClass();
+
+        $told = $class === null ? [] : (new ReflectionMethod($class, self::method($route)))->getAttributes(Call::class);
+
+        return ($told[0] ?? null)?->newInstance();
+    }
+
+    /** The controller's method behind a route. */
+    private static function method(Route $route): string
+    {
+        return $route->getActionMethod() === $route->getControllerClass() ? '__invoke' : $route->getActionMethod();
     }
 }

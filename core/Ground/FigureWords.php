@@ -4,12 +4,9 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Ground;
 
-/** For a list of figures of one station, `STATION`, that says label and unit of each beside one another. */
+/** For a list of figures of one station, `STATION`, with label and unit of each by its key, `SAYS`; the analysis finds one without. */
 trait FigureWords
 {
-    /** @return array{string, Unit} its label and its unit */
-    abstract private function says(): array;
-
     public function key(): string
     {
         return $this->value;
@@ -22,11 +19,11 @@ trait FigureWords
 
     public function label(): string
     {
-        return $this->says()[0];
+        return self::SAYS[$this->value][0];
     }
 
     public function unit(): Unit
     {
-        return $this->says()[1];
+        return self::SAYS[$this->value][1];
     }
 }

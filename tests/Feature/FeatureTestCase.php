@@ -7,18 +7,17 @@ namespace Tests\Feature;
 use App\Circuits\CircuitDocument;
 use App\Circuits\CircuitStore;
 use App\Http\Call;
+use App\Http\CallList;
 use App\Models\Circuit;
 use App\Models\Person;
 use App\Models\Site;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Foundation\Testing\TestCase;
-use Illuminate\Routing\Route;
 use Illuminate\Routing\Router;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use Opis\JsonSchema\Errors\ErrorFormatter;
 use Opis\JsonSchema\Validator;
-use ReflectionMethod;
 use Symfony\Component\HttpFoundation\Response;
 use Tests\Core\Circuits;
 
@@ -88,18 +87,14 @@ abstract class FeatureTestCase extends TestCase
     {
         $response = parent::json($method, $uri, $data, $headers, $options);
         $route = app(Router::class)->getCurrentRoute();
-        $told = $route === null || $route->getControllerClass() === null || ! $response->isSuccessful() || $this->broken ? []
-            : (new ReflectionMethod($route->getControllerClass(), self::actionOf($route)))->getAttributes(Call::class);
-        foreach ($told as $attribute) {
-            $call = $attribute->newInstance();
-            if ($call->takes !== null && $call->takes !== Call::BYTES) {
-                $this->assertTitled($call->takes, self::sent($data), "$method $uri takes");
-            }
-            if ($call->answers === null) {
-                self::assertSame('', (string) $response->getContent(), "$method $uri answers nothing");
-            } elseif ($call->answers !== Call::FILE) {
-                $this->assertTitled($call->answers, json_decode((string) $response->getContent()), "$method $uri answers");
-            }
+        $call = $route === null || ! $response->isSuccessful() || $this->broken ? null : CallList::call($route);
+        if ($call?->takes !== null && $call->takes !== Call::BYTES) {
+            $this->assertTitled($call->takes, self::sent($data), "$method $uri takes");
+        }
+        if ($call !== null && $call->answers === null) {
+            self::assertSame('', (string) $response->getContent(), "$method $uri answers nothing");
+        } elseif ($call?->answers !== null && $call->answers !== Call::FILE) {
+            $this->assertTitled($call->answers, json_decode((string) $response->getContent()), "$method $uri answers");
         }
 
         return $response;
@@ -109,11 +104,6 @@ abstract class FeatureTestCase extends TestCase
     private static function sent(mixed $data): mixed
     {
         return json_decode(str_replace('[]', '{}', (string) json_encode($data)));
-    }
-
-    private static function actionOf(Route $route): string
-    {
-        return $route->getActionMethod() === $route->getControllerClass() ? '__invoke' : $route->getActionMethod();
     }
 
     /** Holds data against the shape that has this title in the contract. */

@@ -9,6 +9,7 @@ use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Circuit\Figure;
 use BraveAnvil\Circuit\Finding;
 use BraveAnvil\Circuit\FindingBuilder;
+use BraveAnvil\Ground\Defect;
 use BraveAnvil\Ground\Show;
 use BraveAnvil\Stations\Guard\Band;
 use BraveAnvil\Stations\Guard\Device;
@@ -236,10 +237,12 @@ final readonly class Devices implements DeviceRules
 
         $peak = $this->practice->peakFactor() * $lockedRotor;
 
-        return match (true) {
-            $scpd === Scpd::FuseNonTimeDelay => true,
-            $scpd === Scpd::FuseDualElement => $lockedRotor <= $this->practice->dualElementCarriesTimes() * $rating,
-            default => $peak <= $this->practice->inverseTimeCarriesPeakTimes() * $rating,
+        return match ($scpd) {
+            Scpd::FuseNonTimeDelay => true,
+            Scpd::FuseDualElement => $lockedRotor <= $this->practice->dualElementCarriesTimes() * $rating,
+            Scpd::BreakerInverseTime, Scpd::BreakerInstantaneous,
+            Scpd::MotorBreaker => $peak <= $this->practice->inverseTimeCarriesPeakTimes() * $rating,
+            default => throw Defect::noEntry('devices', $scpd->value),
         };
     }
 

@@ -31,23 +31,20 @@ enum BankFigure: string implements FigureName
 
     private const STATION = Station::Correct;
 
-    private function says(): array
-    {
-        return match ($this) {
-            self::ReactiveRequired => ['Largest reactive power required', Unit::Var],
-            self::Step => ['Step rating (nameplate)', Unit::Var],
-            self::Steps => ['Number of steps', Unit::None],
-            self::ReactiveInstalled => ['Bank rating (nameplate)', Unit::Var],
-            self::Ck => ['C/k: secondary current of one step', Unit::Ampere],
-            self::CkSetting => ['C/k: setting of the controller', Unit::Ampere],
-            self::Switchings => ['Switching operations per day', Unit::None],
-            self::LowestPowerFactor => ['Lowest power factor with the bank', Unit::None],
-            self::LowestPowerFactorBefore => ['Lowest power factor without the bank', Unit::None],
-            self::Current => ['Current of the whole bank', Unit::Ampere],
-            self::ConductorAmpacity => ['Conductors of the bank, minimum current-carrying capacity', Unit::Ampere],
-            self::FuseRating => ['Fuse of the bank', Unit::Ampere],
-            self::IndividualInstalled => ['Individual correction instead: total', Unit::Var],
-            self::IndividualUnits => ['Individual correction instead: number of units', Unit::None],
-        };
-    }
+    private const SAYS = [
+        'bank.reactive_required' => ['Largest reactive power required', Unit::Var],
+        'bank.step' => ['Step rating (nameplate)', Unit::Var],
+        'bank.steps' => ['Number of steps', Unit::None],
+        'bank.reactive_installed' => ['Bank rating (nameplate)', Unit::Var],
+        'bank.ck' => ['C/k: secondary current of one step', Unit::Ampere],
+        'bank.ck_setting' => ['C/k: setting of the controller', Unit::Ampere],
+        'bank.switchings' => ['Switching operations per day', Unit::None],
+        'bank.lowest_power_factor' => ['Lowest power factor with the bank', Unit::None],
+        'bank.lowest_power_factor_before' => ['Lowest power factor without the bank', Unit::None],
+        'bank.current' => ['Current of the whole bank', Unit::Ampere],
+        'bank.conductor_ampacity' => ['Conductors of the bank, minimum current-carrying capacity', Unit::Ampere],
+        'bank.fuse_rating' => ['Fuse of the bank', Unit::Ampere],
+        'bank.individual_installed' => ['Individual correction instead: total', Unit::Var],
+        'bank.individual_units' => ['Individual correction instead: number of units', Unit::None],
+    ];
 }

@@ -44,30 +44,33 @@ enum CableFigure: string implements FigureName
 
     private const STATION = Station::Cable;
 
-    private function says(): array
-    {
-        return match ($this) {
-            self::RequiredAmpacity, self::LineRequiredAmpacity => ['Required current-carrying capacity', Unit::Ampere],
-            self::Size => ['Conductor size, starter to motor', Unit::SquareMillimetre],
-            self::Conductors => ['Conductors from starter to motor', Unit::None],
-            self::Sets => ['Parallel sets, starter to motor', Unit::None],
-            self::Ampacity, self::LineAmpacity => ['Current-carrying capacity', Unit::Ampere],
-            self::ConductorAmpacity, self::LineConductorAmpacity => ['Current-carrying capacity of each conductor', Unit::Ampere],
-            self::DeratedAmpacity, self::LineDeratedAmpacity => ['Current-carrying capacity after derating', Unit::Ampere],
-            self::SizeByAmpacity => ['Size by current-carrying capacity alone, starter to motor', Unit::SquareMillimetre],
-            self::VoltageDrop => ['Voltage drop, starter to motor', Unit::Percent],
-            self::TotalDrop => ['Voltage drop, whole circuit', Unit::Percent],
-            self::StartingDrop => ['Voltage drop starting, starter to motor', Unit::Percent],
-            self::TotalStartingDrop => ['Voltage drop starting, whole circuit', Unit::Percent],
-            self::ProtectiveSize, self::LineProtectiveSize => ['Protective conductor', Unit::SquareMillimetre],
-            self::RacewayTradeSize => ['Raceway to the motor, trade size', Unit::None],
-            self::RacewayFill, self::LineRacewayFill => ['Raceway fill', Unit::Percent],
-            self::LineSize => ['Conductor size, supply to starter', Unit::SquareMillimetre],
-            self::LineSets => ['Parallel sets, supply to starter', Unit::None],
-            self::LineSizeByAmpacity => ['Size by current-carrying capacity alone, supply to starter', Unit::SquareMillimetre],
-            self::LineDrop => ['Voltage drop, supply to starter', Unit::Percent],
-            self::LineStartingDrop => ['Voltage drop starting, supply to starter', Unit::Percent],
-            self::LineRacewayTradeSize => ['Raceway to the starter, trade size', Unit::None],
-        };
-    }
+    private const SAYS = [
+        'cable.required_ampacity' => ['Required current-carrying capacity', Unit::Ampere],
+        'cable.size' => ['Conductor size, starter to motor', Unit::SquareMillimetre],
+        'cable.conductors' => ['Conductors from starter to motor', Unit::None],
+        'cable.sets' => ['Parallel sets, starter to motor', Unit::None],
+        'cable.ampacity' => ['Current-carrying capacity', Unit::Ampere],
+        'cable.conductor_ampacity' => ['Current-carrying capacity of each conductor', Unit::Ampere],
+        'cable.derated_ampacity' => ['Current-carrying capacity after derating', Unit::Ampere],
+        'cable.size_by_ampacity' => ['Size by current-carrying capacity alone, starter to motor', Unit::SquareMillimetre],
+        'cable.voltage_drop' => ['Voltage drop, starter to motor', Unit::Percent],
+        'cable.total_drop' => ['Voltage drop, whole circuit', Unit::Percent],
+        'cable.starting_drop' => ['Voltage drop starting, starter to motor', Unit::Percent],
+        'cable.total_starting_drop' => ['Voltage drop starting, whole circuit', Unit::Percent],
+        'cable.protective_size' => ['Protective conductor', Unit::SquareMillimetre],
+        'cable.raceway_trade_size' => ['Raceway to the motor, trade size', Unit::None],
+        'cable.raceway_fill' => ['Raceway fill', Unit::Percent],
+        'cable.line_required_ampacity' => ['Required current-carrying capacity', Unit::Ampere],
+        'cable.line_size' => ['Conductor size, supply to starter', Unit::SquareMillimetre],
+        'cable.line_sets' => ['Parallel sets, supply to starter', Unit::None],
+        'cable.line_ampacity' => ['Current-carrying capacity', Unit::Ampere],
+        'cable.line_conductor_ampacity' => ['Current-carrying capacity of each conductor', Unit::Ampere],
+        'cable.line_derated_ampacity' => ['Current-carrying capacity after derating', Unit::Ampere],
+        'cable.line_size_by_ampacity' => ['Size by current-carrying capacity alone, supply to starter', Unit::SquareMillimetre],
+        'cable.line_drop' => ['Voltage drop, supply to starter', Unit::Percent],
+        'cable.line_starting_drop' => ['Voltage drop starting, supply to starter', Unit::Percent],
+        'cable.line_protective_size' => ['Protective conductor', Unit::SquareMillimetre],
+        'cable.line_raceway_trade_size' => ['Raceway to the starter, trade size', Unit::None],
+        'cable.line_raceway_fill' => ['Raceway fill', Unit::Percent],
+    ];
 }

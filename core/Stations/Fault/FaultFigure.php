@@ -23,19 +23,16 @@ enum FaultFigure: string implements FigureName
     case NearLetThrough = 'guard.near_let_through';
     case Withstand = 'cable.withstand';
 
-    private function says(): array
-    {
-        return match ($this) {
-            self::EarthFaultCurrent => ['Minimum earth-fault current at the motor', Unit::Ampere],
-            self::LoopImpedance => ['Earth-fault loop impedance at the motor', Unit::Ohm],
-            self::LoopImpedanceLimit => ['Earth-fault loop impedance, maximum', Unit::Ohm],
-            self::DisconnectionTime => ['Disconnection time', Unit::Second],
-            self::DisconnectionLimit => ['Disconnection time, maximum', Unit::Second],
-            self::LetThrough => ['Let-through energy I²t, fault at the motor', Unit::AmpereSquaredSecond],
-            self::NearLetThrough => ['Let-through energy I²t, fault at the supply end', Unit::AmpereSquaredSecond],
-            self::Withstand => ['Withstand k²S² of the smallest conductor', Unit::AmpereSquaredSecond],
-        };
-    }
+    private const SAYS = [
+        'guard.earth_fault_current' => ['Minimum earth-fault current at the motor', Unit::Ampere],
+        'guard.loop_impedance' => ['Earth-fault loop impedance at the motor', Unit::Ohm],
+        'guard.loop_impedance_limit' => ['Earth-fault loop impedance, maximum', Unit::Ohm],
+        'guard.disconnection_time' => ['Disconnection time', Unit::Second],
+        'guard.disconnection_limit' => ['Disconnection time, maximum', Unit::Second],
+        'guard.let_through' => ['Let-through energy I²t, fault at the motor', Unit::AmpereSquaredSecond],
+        'guard.near_let_through' => ['Let-through energy I²t, fault at the supply end', Unit::AmpereSquaredSecond],
+        'cable.withstand' => ['Withstand k²S² of the smallest conductor', Unit::AmpereSquaredSecond],
+    ];
 
     public function station(): Station
     {

@@ -43,35 +43,32 @@ enum GuardFigure: string implements FigureName
 
     private const STATION = Station::Guard;
 
-    private function says(): array
-    {
-        return match ($this) {
-            self::SourceImpedance => ['Source impedance', Unit::Ohm],
-            self::ProspectiveCurrent => ['Prospective short-circuit current', Unit::Ampere],
-            self::Scpd => ['Protective device', Unit::None],
-            self::ScpdLimit => ['Percentage limit', Unit::Ampere],
-            self::ScpdMaximumRating => ['Largest standard rating permitted', Unit::Ampere],
-            self::ScpdRating => ['Protective device', Unit::Ampere],
-            self::ScpdExceptionLimit => ['Limit of the starting exception', Unit::Ampere],
-            self::ScpdExceptionRating => ['Largest rating within the exception', Unit::Ampere],
-            self::InstantaneousSetting => ['Instantaneous trip', Unit::Ampere],
-            self::OverloadPlace => ['Position of the overload relay', Unit::None],
-            self::OverloadSetting => ['Maximum trip current', Unit::Ampere],
-            self::OverloadDial => ['Overload relay setting', Unit::Ampere],
-            self::StuckInStar => ['Winding current if the starter stays in star', Unit::TimesRated],
-            self::StartMultiple => ['Starting current ÷ relay setting', Unit::Times],
-            self::OverloadClass => ['Trip class', Unit::None],
-            self::DisconnectRating => ['Minimum disconnect rating', Unit::Ampere],
-            self::DisconnectSize => ['Disconnect switch', Unit::Ampere],
-            self::ControllerPower => ['Minimum rating of disconnect and controller', Unit::Watt],
-            self::Contactor => ['Contactor, AC-3, minimum', Unit::Ampere],
-            self::ContactorMain => ['Main contactor, AC-3, minimum', Unit::Ampere],
-            self::ContactorDelta => ['Delta contactor, AC-3, minimum', Unit::Ampere],
-            self::ContactorStar => ['Star contactor, AC-3, minimum', Unit::Ampere],
-            self::ContactorTransformer => ['Transformer contactor', Unit::Ampere],
-            self::ContactorStarPoint => ['Star-point contactor of the transformer', Unit::Ampere],
-            self::ContactorBypass => ['Bypass contactor', Unit::Ampere],
-            self::ContactorTransition => ['Bridging contactor', Unit::Ampere],
-        };
-    }
+    private const SAYS = [
+        'guard.source_impedance' => ['Source impedance', Unit::Ohm],
+        'guard.prospective_current' => ['Prospective short-circuit current', Unit::Ampere],
+        'guard.scpd' => ['Protective device', Unit::None],
+        'guard.scpd_limit' => ['Percentage limit', Unit::Ampere],
+        'guard.scpd_maximum_rating' => ['Largest standard rating permitted', Unit::Ampere],
+        'guard.scpd_rating' => ['Protective device', Unit::Ampere],
+        'guard.scpd_exception_limit' => ['Limit of the starting exception', Unit::Ampere],
+        'guard.scpd_exception_rating' => ['Largest rating within the exception', Unit::Ampere],
+        'guard.instantaneous_setting' => ['Instantaneous trip', Unit::Ampere],
+        'guard.overload_place' => ['Position of the overload relay', Unit::None],
+        'guard.overload_setting' => ['Maximum trip current', Unit::Ampere],
+        'guard.overload_dial' => ['Overload relay setting', Unit::Ampere],
+        'guard.stuck_in_star' => ['Winding current if the starter stays in star', Unit::TimesRated],
+        'guard.start_multiple' => ['Starting current ÷ relay setting', Unit::Times],
+        'guard.overload_class' => ['Trip class', Unit::None],
+        'guard.disconnect_rating' => ['Minimum disconnect rating', Unit::Ampere],
+        'guard.disconnect_size' => ['Disconnect switch', Unit::Ampere],
+        'guard.controller_power' => ['Minimum rating of disconnect and controller', Unit::Watt],
+        'guard.contactor' => ['Contactor, AC-3, minimum', Unit::Ampere],
+        'guard.contactor_main' => ['Main contactor, AC-3, minimum', Unit::Ampere],
+        'guard.contactor_delta' => ['Delta contactor, AC-3, minimum', Unit::Ampere],
+        'guard.contactor_star' => ['Star contactor, AC-3, minimum', Unit::Ampere],
+        'guard.contactor_transformer' => ['Transformer contactor', Unit::Ampere],
+        'guard.contactor_star_point' => ['Star-point contactor of the transformer', Unit::Ampere],
+        'guard.contactor_bypass' => ['Bypass contactor', Unit::Ampere],
+        'guard.contactor_transition' => ['Bridging contactor', Unit::Ampere],
+    ];
 }

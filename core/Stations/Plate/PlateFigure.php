@@ -42,34 +42,31 @@ enum PlateFigure: string implements FigureName
 
     private const STATION = Station::Plate;
 
-    private function says(): array
-    {
-        return match ($this) {
-            self::Kind => ['Type of motor', Unit::None],
-            self::Row => ['Nameplate row used', Unit::None],
-            self::Frequency => ['Rated frequency', Unit::Hertz],
-            self::SupplyVoltage => ['Supply voltage', Unit::Volt],
-            self::Connection => ['Connection on this supply', Unit::None],
-            self::RatedVoltage => ['Rated voltage of this connection', Unit::Volt],
-            self::Pair => ['Position on the nameplate', Unit::None],
-            self::Fit => ['Match with the supply', Unit::Percent],
-            self::WindingVoltage => ['Voltage of each winding', Unit::Volt],
-            self::Flux => ['Volts per hertz, relative to the nameplate', Unit::None],
-            self::Current => ['Rated current of this connection', Unit::Ampere],
-            self::Poles => ['Poles', Unit::None],
-            self::SynchronousSpeed => ['Synchronous speed', Unit::Rpm],
-            self::Speed => ['Rated speed', Unit::Rpm],
-            self::Slip => ['Slip', Unit::Percent],
-            self::Output => ['Rated output', Unit::Watt],
-            self::Efficiency => ['Efficiency', Unit::None],
-            self::PowerFactor => ['Power factor', Unit::None],
-            self::RatedTorque => ['Rated torque', Unit::NewtonMetre],
-            self::ServiceFactorOutput => ['Output with service factor', Unit::Watt],
-            self::ServiceFactorAmps => ['Current at the service-factor output', Unit::Ampere],
-            self::DeratingAmbient => ['Derating for ambient temperature', Unit::None],
-            self::DeratingAltitude => ['Derating for altitude', Unit::None],
-            self::DeratingUnbalance => ['Derating for voltage unbalance', Unit::None],
-            self::UsableOutput => ['Available output here', Unit::Watt],
-        };
-    }
+    private const SAYS = [
+        'plate.kind' => ['Type of motor', Unit::None],
+        'plate.row' => ['Nameplate row used', Unit::None],
+        'plate.frequency' => ['Rated frequency', Unit::Hertz],
+        'plate.supply_voltage' => ['Supply voltage', Unit::Volt],
+        'plate.connection' => ['Connection on this supply', Unit::None],
+        'plate.rated_voltage' => ['Rated voltage of this connection', Unit::Volt],
+        'plate.pair' => ['Position on the nameplate', Unit::None],
+        'plate.fit' => ['Match with the supply', Unit::Percent],
+        'plate.winding_voltage' => ['Voltage of each winding', Unit::Volt],
+        'plate.flux' => ['Volts per hertz, relative to the nameplate', Unit::None],
+        'plate.current' => ['Rated current of this connection', Unit::Ampere],
+        'plate.poles' => ['Poles', Unit::None],
+        'plate.synchronous_speed' => ['Synchronous speed', Unit::Rpm],
+        'plate.speed' => ['Rated speed', Unit::Rpm],
+        'plate.slip' => ['Slip', Unit::Percent],
+        'plate.output' => ['Rated output', Unit::Watt],
+        'plate.efficiency' => ['Efficiency', Unit::None],
+        'plate.power_factor' => ['Power factor', Unit::None],
+        'plate.rated_torque' => ['Rated torque', Unit::NewtonMetre],
+        'plate.service_factor_output' => ['Output with service factor', Unit::Watt],
+        'plate.service_factor_amps' => ['Current at the service-factor output', Unit::Ampere],
+        'plate.derating_ambient' => ['Derating for ambient temperature', Unit::None],
+        'plate.derating_altitude' => ['Derating for altitude', Unit::None],
+        'plate.derating_unbalance' => ['Derating for voltage unbalance', Unit::None],
+        'plate.usable_output' => ['Available output here', Unit::Watt],
+    ];
 }

@@ -41,33 +41,30 @@ enum PowerFigure: string implements FigureName
 
     private const STATION = Station::Power;
 
-    private function says(): array
-    {
-        return match ($this) {
-            self::Voltage => ['Supply voltage', Unit::Volt],
-            self::Output => ['Shaft output', Unit::Watt],
-            self::Input => ['Input power', Unit::Watt],
-            self::Apparent => ['Apparent power', Unit::VoltAmpere],
-            self::Reactive => ['Reactive power', Unit::Var],
-            self::PowerFactor => ['Power factor', Unit::None],
-            self::ComputedCurrent => ['Calculated current', Unit::Ampere],
-            self::PlateCurrent => ['Nameplate current', Unit::Ampere],
-            self::TableCurrent => ['Full-load current from the table', Unit::Ampere],
-            self::DesignCurrent => ['Design current', Unit::Ampere],
-            self::ConductorCurrent => ['Full-load current for the conductors', Unit::Ampere],
-            self::OverloadCurrent => ['Current for the overload relay', Unit::Ampere],
-            self::CurrentDifference => ['Nameplate current compared with calculated current', Unit::Percent],
-            self::TableDifference => ['Table current compared with the motor’s own', Unit::Percent],
-            self::PartLoadWay => ['Part load', Unit::None],
-            self::NoLoadCurrent => ['No-load current', Unit::Ampere],
-            self::LoadAtSupplyFrequency => ['Load at the supply frequency, share of rated output', Unit::Percent],
-            self::LoadOutput => ['Shaft output at this load', Unit::Watt],
-            self::LoadEfficiency => ['Efficiency at this load', Unit::None],
-            self::LoadPowerFactor => ['Power factor at this load', Unit::None],
-            self::LoadInput => ['Input power at this load', Unit::Watt],
-            self::LoadApparent => ['Apparent power at this load', Unit::VoltAmpere],
-            self::LoadReactive => ['Reactive power at this load', Unit::Var],
-            self::LoadCurrent => ['Current at this load', Unit::Ampere],
-        };
-    }
+    private const SAYS = [
+        'power.voltage' => ['Supply voltage', Unit::Volt],
+        'power.output' => ['Shaft output', Unit::Watt],
+        'power.input' => ['Input power', Unit::Watt],
+        'power.apparent' => ['Apparent power', Unit::VoltAmpere],
+        'power.reactive' => ['Reactive power', Unit::Var],
+        'power.power_factor' => ['Power factor', Unit::None],
+        'power.computed_current' => ['Calculated current', Unit::Ampere],
+        'power.plate_current' => ['Nameplate current', Unit::Ampere],
+        'power.table_current' => ['Full-load current from the table', Unit::Ampere],
+        'power.design_current' => ['Design current', Unit::Ampere],
+        'power.conductor_current' => ['Full-load current for the conductors', Unit::Ampere],
+        'power.overload_current' => ['Current for the overload relay', Unit::Ampere],
+        'power.current_difference' => ['Nameplate current compared with calculated current', Unit::Percent],
+        'power.table_difference' => ['Table current compared with the motor’s own', Unit::Percent],
+        'power.part_load_way' => ['Part load', Unit::None],
+        'power.no_load_current' => ['No-load current', Unit::Ampere],
+        'power.load_at_supply_frequency' => ['Load at the supply frequency, share of rated output', Unit::Percent],
+        'power.load_output' => ['Shaft output at this load', Unit::Watt],
+        'power.load_efficiency' => ['Efficiency at this load', Unit::None],
+        'power.load_power_factor' => ['Power factor at this load', Unit::None],
+        'power.load_input' => ['Input power at this load', Unit::Watt],
+        'power.load_apparent' => ['Apparent power at this load', Unit::VoltAmpere],
+        'power.load_reactive' => ['Reactive power at this load', Unit::Var],
+        'power.load_current' => ['Current at this load', Unit::Ampere],
+    ];
 }

@@ -29,21 +29,18 @@ enum WindingFigure: string implements FigureName
 
     private const STATION = Station::Power;
 
-    private function says(): array
-    {
-        return match ($this) {
-            self::Each => ['Each winding', Unit::Ohm],
-            self::OhmsStar => ['Ohmmeter between terminals, star', Unit::Ohm],
-            self::OhmsDelta => ['Ohmmeter between terminals, delta', Unit::Ohm],
-            self::StarVoltage => ['Voltage of each winding, star', Unit::Volt],
-            self::DeltaVoltage => ['Voltage of each winding, delta', Unit::Volt],
-            self::StarCurrent => ['Star: line current and winding current', Unit::Ampere],
-            self::DeltaWindingCurrent => ['Delta: winding current', Unit::Ampere],
-            self::DeltaLineCurrent => ['Delta: line current', Unit::Ampere],
-            self::StarPower => ['Star: real power', Unit::Watt],
-            self::StarReactive => ['Star: reactive power', Unit::Var],
-            self::DeltaPower => ['Delta: real power', Unit::Watt],
-            self::DeltaReactive => ['Delta: reactive power', Unit::Var],
-        };
-    }
+    private const SAYS = [
+        'windings.each' => ['Each winding', Unit::Ohm],
+        'windings.ohms_star' => ['Ohmmeter between terminals, star', Unit::Ohm],
+        'windings.ohms_delta' => ['Ohmmeter between terminals, delta', Unit::Ohm],
+        'windings.star_voltage' => ['Voltage of each winding, star', Unit::Volt],
+        'windings.delta_voltage' => ['Voltage of each winding, delta', Unit::Volt],
+        'windings.star_current' => ['Star: line current and winding current', Unit::Ampere],
+        'windings.delta_winding_current' => ['Delta: winding current', Unit::Ampere],
+        'windings.delta_line_current' => ['Delta: line current', Unit::Ampere],
+        'windings.star_power' => ['Star: real power', Unit::Watt],
+        'windings.star_reactive' => ['Star: reactive power', Unit::Var],
+        'windings.delta_power' => ['Delta: real power', Unit::Watt],
+        'windings.delta_reactive' => ['Delta: reactive power', Unit::Var],
+    ];
 }

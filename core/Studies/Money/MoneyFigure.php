@@ -26,22 +26,19 @@ enum MoneyFigure: string implements FigureName
     case SavingTariff = 'correct.saving_tariff';
     case Payback = 'correct.payback';
 
-    private function says(): array
-    {
-        return match ($this) {
-            self::RunningEnergy => ['Energy per year', Unit::WattHour],
-            self::RunningCost => ['Energy cost per year', Unit::None],
-            self::MachineLoss => ['Energy lost in the driven machine per year', Unit::WattHour],
-            self::MachineLossCost => ['Cost of the energy lost in the driven machine per year', Unit::None],
-            self::UpgradeEnergy => ['Energy saved per year by the better motor', Unit::WattHour],
-            self::UpgradeSaving => ['Savings per year from the better motor', Unit::None],
-            self::UpgradePayback => ['Payback of the better motor', Unit::Year],
-            self::LossSaving => ['Losses saved in cable and transformer', Unit::Watt],
-            self::SavingLosses => ['Savings per year from lower losses', Unit::None],
-            self::SavingTariff => ['Savings per year from the tariff', Unit::None],
-            self::Payback => ['Payback of the correction', Unit::Year],
-        };
-    }
+    private const SAYS = [
+        'power.running_energy' => ['Energy per year', Unit::WattHour],
+        'power.running_cost' => ['Energy cost per year', Unit::None],
+        'power.machine_loss_energy' => ['Energy lost in the driven machine per year', Unit::WattHour],
+        'power.machine_loss_cost' => ['Cost of the energy lost in the driven machine per year', Unit::None],
+        'power.upgrade_energy' => ['Energy saved per year by the better motor', Unit::WattHour],
+        'power.upgrade_saving' => ['Savings per year from the better motor', Unit::None],
+        'power.upgrade_payback' => ['Payback of the better motor', Unit::Year],
+        'correct.loss_saving' => ['Losses saved in cable and transformer', Unit::Watt],
+        'correct.saving_losses' => ['Savings per year from lower losses', Unit::None],
+        'correct.saving_tariff' => ['Savings per year from the tariff', Unit::None],
+        'correct.payback' => ['Payback of the correction', Unit::Year],
+    ];
 
     public function station(): Station
     {

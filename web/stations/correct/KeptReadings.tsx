@@ -2,8 +2,7 @@ import type { FieldPath, Reading } from '../../api/contract';
 import { useBench } from '../../bench/BenchContext';
 import { Button } from '../../kit/Button';
 import { RuledTable } from '../../kit/RuledTable';
-
-const when = new Intl.DateTimeFormat(undefined, { dateStyle: 'medium', timeStyle: 'short' });
+import { when } from '../../kit/when';
 
 /** The fields of a reading after fitting, and the figures of a kept reading or a waveform that fill them. */
 const FILLS: readonly { path: FieldPath; keys: readonly string[] }[] = [

@@ -10,10 +10,12 @@ import { Scroll } from '../../kit/Scroll';
 import { RuledTable } from '../../kit/RuledTable';
 import { TextField } from '../../kit/TextField';
 import { Unseen } from '../../kit/Unseen';
+import { WithdrawCell } from '../../readings/WithdrawCell';
 import { useRefresh } from '../../readings/useReadings';
 import { WithdrawReading } from '../../readings/WithdrawReading';
 import { token } from '../../theme/tokens';
 import { useKept } from '../../away/useKept';
+import { when } from '../../kit/when';
 
 const Table = styled(RuledTable)`
     td b {
@@ -59,8 +61,6 @@ const shown = (reading: Reading) =>
         const figure = reading.figures.find((one) => one.key === `measured.${key}` || one.key === `waveform.${key}`);
         return figure === undefined ? undefined : `${label} ${figure.shown}`;
     }).filter((text) => text !== undefined);
-
-const when = new Intl.DateTimeFormat(undefined, { dateStyle: 'medium', timeStyle: 'short' });
 
 /** Asks which instrument it was before a reading is kept. */
 export function KeepDialog({
@@ -178,17 +178,12 @@ export function Readings() {
                                         )}
                                     </td>
                                     {!readOnly && (
-                                        <td>
-                                            {reading.withdrawn === null && (
-                                                <Button
-                                                    kind="quiet"
-                                                    aria-label={`Withdraw the reading of ${when.format(new Date(reading.taken_at))}`}
-                                                    onPress={() => setWithdrawing(reading)}
-                                                >
-                                                    Withdraw
-                                                </Button>
-                                            )}
-                                        </td>
+                                        <WithdrawCell
+                                            what="the reading"
+                                            at={reading.taken_at}
+                                            withdrawn={reading.withdrawn}
+                                            onPress={() => setWithdrawing(reading)}
+                                        />
                                     )}
                                 </tr>
                             ))}

@@ -1,7 +1,6 @@
 import type { Reading, ReadingComparison } from '../../api/contract';
+import { when } from '../../kit/when';
 import { QuantityTable } from './QuantityTable';
-
-export const when = new Intl.DateTimeFormat(undefined, { dateStyle: 'medium', timeStyle: 'short' });
 
 /** One kept reading beside what was to be expected. */
 export function ComparisonTable({ reading, comparison }: { reading: Reading; comparison: ReadingComparison }) {

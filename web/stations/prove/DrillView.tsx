@@ -9,8 +9,8 @@ import { useBench } from '../../bench/BenchContext';
 import { Button } from '../../kit/Button';
 import { RuledTable } from '../../kit/RuledTable';
 import { Select } from '../../kit/Select';
+import { when } from '../../kit/when';
 import { token } from '../../theme/tokens';
-import { when } from './ComparisonTable';
 import { InstrumentPanel } from './InstrumentPanel';
 import { StateMark } from './StateMark';
 

@@ -3,13 +3,13 @@ import styled from 'styled-components';
 import type { Reading } from '../../api/contract';
 import { READINGS } from '../../api/readings';
 import { useBench } from '../../bench/BenchContext';
-import { Button } from '../../kit/Button';
 import { RuledTable } from '../../kit/RuledTable';
 import { Scroll } from '../../kit/Scroll';
 import { Unseen } from '../../kit/Unseen';
+import { when } from '../../kit/when';
+import { WithdrawCell } from '../../readings/WithdrawCell';
 import { WithdrawReading } from '../../readings/WithdrawReading';
 import { token } from '../../theme/tokens';
-import { when } from './ComparisonTable';
 import { StateMark } from './StateMark';
 
 const Table = styled(RuledTable)`
@@ -94,17 +94,12 @@ export function KeptView() {
                     )}
                 </td>
                 {!readOnly && (
-                    <td>
-                        {reading.withdrawn === null && (
-                            <Button
-                                kind="quiet"
-                                aria-label={`Withdraw ${READINGS[reading.kind].label} of ${when.format(new Date(reading.taken_at))}`}
-                                onPress={onWithdraw}
-                            >
-                                Withdraw
-                            </Button>
-                        )}
-                    </td>
+                    <WithdrawCell
+                        what={READINGS[reading.kind].label}
+                        at={reading.taken_at}
+                        withdrawn={reading.withdrawn}
+                        onPress={onWithdraw}
+                    />
                 )}
             </tr>
         );

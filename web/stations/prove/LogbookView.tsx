@@ -14,12 +14,13 @@ import { RuledTable } from '../../kit/RuledTable';
 import { Scroll } from '../../kit/Scroll';
 import { Select } from '../../kit/Select';
 import { TextField } from '../../kit/TextField';
+import { WithdrawCell } from '../../readings/WithdrawCell';
 import { WithdrawDialog } from '../../readings/WithdrawDialog';
 import { narrow, token } from '../../theme/tokens';
 import { AfterTrips } from './AfterTrips';
-import { when } from './ComparisonTable';
 import { GreaseCard } from './GreaseCard';
 import { useKept } from '../../away/useKept';
+import { when } from '../../kit/when';
 
 const Due = styled.section`
     display: grid;
@@ -187,17 +188,12 @@ export function LogbookView() {
                                     )}
                                 </td>
                                 {!readOnly && (
-                                    <td>
-                                        {entry.withdrawn === null && (
-                                            <Button
-                                                kind="quiet"
-                                                aria-label={`Withdraw ${ENTRIES[entry.kind].label} of ${when.format(new Date(entry.happened_at))}`}
-                                                onPress={() => setWithdrawing(entry)}
-                                            >
-                                                Withdraw
-                                            </Button>
-                                        )}
-                                    </td>
+                                    <WithdrawCell
+                                        what={ENTRIES[entry.kind].label}
+                                        at={entry.happened_at}
+                                        withdrawn={entry.withdrawn}
+                                        onPress={() => setWithdrawing(entry)}
+                                    />
                                 )}
                             </tr>
                         ))}

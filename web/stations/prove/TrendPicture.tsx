@@ -3,7 +3,7 @@ import type { ReadingKind } from '../../api/contract';
 import { useBench } from '../../bench/BenchContext';
 import { Drawing } from '../../kit/Drawing';
 import { Picture } from '../../kit/Picture';
-import { when } from './ComparisonTable';
+import { when } from '../../kit/when';
 
 const [LEFT, RIGHT, TOP, BOTTOM] = [64, 640, 16, 190];
 const day = new Intl.DateTimeFormat(undefined, { day: 'numeric', month: 'short', year: '2-digit' });

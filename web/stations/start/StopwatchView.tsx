@@ -9,6 +9,7 @@ import { Scroll } from '../../kit/Scroll';
 import { useRefresh } from '../../readings/useReadings';
 import { token } from '../../theme/tokens';
 import { useKept } from '../../away/useKept';
+import { when } from '../../kit/when';
 
 const Face = styled.div`
     display: grid;
@@ -54,8 +55,6 @@ interface Times {
 }
 
 const seconds = (ms: number) => (ms / 1000).toFixed(1);
-const when = new Intl.DateTimeFormat(undefined, { dateStyle: 'medium', timeStyle: 'short' });
-
 /** A start timed at the motor with one thumb: at switching on, at the changeover, at full speed. */
 export function StopwatchView() {
     const { draft, solved, set, place, readOnly, readings } = useBench();

@@ -1,0 +1,2 @@
+/** A day with its time, as the reader's own device writes it. */
+export const when = new Intl.DateTimeFormat(undefined, { dateStyle: 'medium', timeStyle: 'short' });
