@@ -46,6 +46,10 @@ const Box = styled(CheckboxButton)`
         background: ${token.accent};
         color: ${token.onAccent};
     }
+    /* The box has the ring; a second one around the words would say nothing more. */
+    &[data-focus-visible] {
+        outline: none;
+    }
     &[data-focus-visible] .box {
         outline: 3px solid ${token.accent};
         outline-offset: 2px;
