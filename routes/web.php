@@ -3,12 +3,15 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\BankController;
+use App\Http\Controllers\CarriedController;
 use App\Http\Controllers\CircuitController;
+use App\Http\Controllers\ExtraController;
 use App\Http\Controllers\HealthController;
 use App\Http\Controllers\InstrumentController;
 use App\Http\Controllers\LeadsController;
 use App\Http\Controllers\LogController;
 use App\Http\Controllers\PageController;
+use App\Http\Controllers\PartsController;
 use App\Http\Controllers\PersonController;
 use App\Http\Controllers\PhotographController;
 use App\Http\Controllers\ReadingCheckController;
@@ -53,6 +56,11 @@ Route::prefix('api')->middleware([PlainRequest::class, LimitBody::class, LiveSes
     Route::post('session', [SessionController::class, 'store'])->middleware('throttle:sign-in');
     // Solving needs no database: the session alone says that somebody is signed in.
     Route::post('solve', SolveController::class)->middleware(SignedIn::class);
+    Route::post('solve/extra', ExtraController::class)->middleware(SignedIn::class);
+    Route::post('solve/parts', PartsController::class)->middleware(SignedIn::class);
+
+    Route::get('carried', [CarriedController::class, 'parts'])->middleware(SignedIn::class);
+    Route::post('carried/differences', [CarriedController::class, 'differs'])->middleware(SignedIn::class)->middleware('throttle:60,1');
 
     Route::post('leads', LeadsController::class)->middleware(SignedIn::class);
 

@@ -2,6 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { lazy, type ReactNode, Suspense } from 'react';
 import { BrowserRouter, Navigate, Route, Routes, useLocation } from 'react-router';
 import { mayEdit, sessionQuery } from './api/session';
+import { useCarrying } from './carried/useCarrying';
 import { useSending } from './away/unsaved';
 import { ErrorBoundary } from './kit/ErrorBoundary';
 import { Waiting } from './kit/Waiting';
@@ -55,6 +56,7 @@ function SignedIn({ view }: { view: ReactNode }) {
     const session = useQuery(sessionQuery);
     const location = useLocation();
     useSending(mayEdit(session.data?.person) ? session.data?.person?.login : undefined);
+    useCarrying(session.data?.person != null);
     if (session.isError) {
         return (
             <Waiting

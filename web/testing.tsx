@@ -16,6 +16,7 @@ import type {
     Shown,
     Site,
     Solution,
+    SolutionParts,
     StationName,
 } from './api/contract';
 import { type Bench, BenchContext } from './bench/BenchContext';
@@ -162,6 +163,19 @@ export const solution = (more: Partial<Solution> = {}): Solution => ({
     words: { name: 'IEC 60364', star: 'star', star_delta: 'star-delta' },
     ...more,
 });
+
+/** A solution without figures and pictures, as the service cuts it for a page that holds nothing. */
+export const inParts = ({ core, tag, rule_book, edition, blocked, fields, ...more }: Solution): SolutionParts => {
+    const { findings, errors, comparisons, sentences, read, words, meanings } = more;
+    const bodies = {
+        head: { tag, rule_book, edition, blocked },
+        names: {},
+        'fields.all': fields,
+        ...{ findings, errors, comparisons, sentences, read, words, meanings },
+    };
+    const parts = Object.entries(bodies).map(([name, body]) => [name, { is: JSON.stringify(body), body }]);
+    return { format: 'brave-anvil.parts/1', core, parts: Object.fromEntries(parts) as SolutionParts['parts'] };
+};
 
 /** Shows a part of a bench around a draft and a solution; answers with the spy on changes. */
 export function showOnBench(part: ReactNode, draft: Draft, solved: Solution, more: Partial<Bench> = {}, at = '/circuits/1/plate') {

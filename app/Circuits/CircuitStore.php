@@ -27,10 +27,16 @@ final class CircuitStore
     private const TYPED = ['tag' => 0, 'area' => 0, 'drives' => 0, 'rule_book' => 0];
 
     /** @throws Problem when the tag is empty or taken */
-    public function create(Site $site, CircuitDocument $document, Person $person): Circuit
+    /** @param  string  $key  sent again with the same one, it is the same circuit; empty where nobody repeats it */
+    public function create(Site $site, CircuitDocument $document, Person $person, string $key = ''): Circuit
     {
+        $made = $key === '' ? null : Circuit::query()->where('site_id', $site->id)->where('save_key', $key)
+            ->where('updated_by', $person->id)->first();
+        if ($made !== null) {
+            return $made->load('site', 'editor');
+        }
         $circuit = new Circuit([
-            'site_id' => $site->id, 'version' => 1, 'draft' => $document->toJson(), 'updated_by' => $person->id,
+            'site_id' => $site->id, 'version' => 1, 'draft' => $document->toJson(), 'updated_by' => $person->id, 'save_key' => $key,
             ...$this->columns($document, $site),
         ]);
         $this->guarded(function () use ($circuit, $person): void {

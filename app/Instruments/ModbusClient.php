@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Instruments;
 
 use BraveAnvil\Physics\Modbus\ExceptionCode;
-use BraveAnvil\Physics\Modbus\Frame;
+use BraveAnvil\Physics\Modbus\ModbusFrame;
 
 /** Reads and writes the registers of a device on Modbus TCP. Whatever goes wrong ends within two seconds, in a sentence. */
 final class ModbusClient
@@ -98,7 +98,7 @@ final class ModbusClient
     private function ask(int $unit, string $body): string
     {
         $this->transaction = $this->transaction % 65535 + 1;
-        $this->send((new Frame($this->transaction, $unit, $body))->bytes());
+        $this->send((new ModbusFrame($this->transaction, $unit, $body))->bytes());
         $frame = $this->receive();
         if ($frame->transaction !== $this->transaction || $frame->unit !== $unit) {
             throw new NoReading('The answer of the instrument belongs to another request (transaction or unit number).');
@@ -131,12 +131,12 @@ final class ModbusClient
     }
 
     /** @throws NoReading */
-    private function receive(): Frame
+    private function receive(): ModbusFrame
     {
         $arrived = '';
         while (true) {
-            $frame = Frame::first($arrived);
-            if ($frame instanceof Frame) {
+            $frame = ModbusFrame::first($arrived);
+            if ($frame instanceof ModbusFrame) {
                 return $frame;
             }
             if ($frame === false) {

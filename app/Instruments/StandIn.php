@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Instruments;
 
 use BraveAnvil\Physics\Modbus\RegisterMap;
+use BraveAnvil\Records\Instruments\SimulatedCircuit;
 use BraveAnvil\Records\Instruments\SimulatedReading;
 use BraveAnvil\Records\Instruments\UnitMap;
 use BraveAnvil\Stations\Prove\Choice\ReadAt;
@@ -44,22 +45,17 @@ final class StandIn
                     ReadAt::Line => 1, ReadAt::Lead => 2, default => 0,
                 },
             ]),
-            default => throw new NoReading('No simulated instrument for this reading. Measure it at the motor and enter it.'),
+            default => throw new NoReading(SimulatedReading::NO_INSTRUMENT),
         };
         if ($kind === ReadingKind::Inrush) {
             $shown = ['amps' => $shown['inrush_amps'] ?? 0.0, 'volts' => $shown['inrush_volts'] ?? 0.0];
         }
         if ($kind === ReadingKind::Capacitor && ($shown['volts'] ?? 0.0) <= 0) {
-            throw new NoReading('This circuit has no capacitor to measure.');
+            throw new NoReading(SimulatedReading::NO_CAPACITOR);
         }
         $at = in_array($kind, [ReadingKind::LineCurrent, ReadingKind::Power], true) ? $where ?? ReadAt::Motor : null;
         $values = SimulatedReading::values($kind, $shown, $at, ($shown['delta'] ?? 0.0) > 0.5);
-        $unit = match ($kind) {
-            ReadingKind::WindingResistance => 4, ReadingKind::InsulationResistance => 3,
-            ReadingKind::Capacitor, ReadingKind::Inrush => 2,
-            ReadingKind::Speed, ReadingKind::Vibration, ReadingKind::Temperature => 5,
-            default => 1,
-        };
+        $unit = UnitMap::unitOf($kind);
 
         return ['unit' => $unit, 'product' => $client->identification($unit)['product'], 'values' => $values ?? []];
     }
@@ -82,7 +78,7 @@ final class StandIn
         for ($look = 0; $look < self::LOOKS; $look++) {
             $words = $client->read(4, $unit, UnitMap::STATUS, UnitMap::width($unit));
             if ($words[0] === UnitMap::NO_SCENE) {
-                throw new NoReading('This circuit cannot be simulated: complete its nameplate and supply first.');
+                throw new NoReading(SimulatedCircuit::CANNOT_BE_SIMULATED);
             }
             if ($words[0] === UnitMap::READY) {
                 return $this->values($unit, $words);

@@ -158,13 +158,15 @@ final readonly class DoorCard
     private function capacitor(): ?SheetRow
     {
         $content = $this->content;
-        $row = $content->row('correct.capacitor_rating');
+        // A single-phase capacitor is bought by its capacitance, and its volts.
+        $onePhase = $content->has('correct.capacitance_required');
+        $row = $content->row($onePhase ? 'correct.capacitance_delta' : 'correct.capacitor_rating');
         if ($row === null) {
             return null;
         }
 
         return new SheetRow('Capacitor', implode(', ', array_filter([
-            $row->value, Show::inside($content->field('correction.place')),
+            $row->value.($onePhase ? ' '.$content->shown('correct.rated_voltage') : ''), Show::inside($content->field('correction.place')),
             self::wait($content),
         ])), mark: $row->mark);
     }

@@ -19,7 +19,7 @@ final readonly class SheetPaper
     }
 
     /**
-     * @param  string  $address  of the circuit, for the code
+     * @param  string  $address  of the circuit, for the code; empty: without one
      */
     public static function doorCard(SealedSheet $sheet, string $mark, string $address): self
     {
@@ -72,7 +72,8 @@ final readonly class SheetPaper
         $revision = is_array($record['revision'] ?? null) ? $record['revision'] : null;
 
         return [
-            'content' => new SheetContent($record), 'mark' => $mark, 'address' => $address, 'code' => QrCode::of($address),
+            'content' => new SheetContent($record), 'mark' => $mark, 'address' => $address,
+            'code' => $address === '' ? '' : QrCode::of($address),
             'revision' => $revision, 'asFound' => ($revision['kind'] ?? '') === SheetKind::AsFound->value,
             'kind' => SheetKind::tryFrom(is_string($revision['kind'] ?? null) ? $revision['kind'] : '')?->label() ?? '',
             'seal' => self::isSigned($record) ? substr($sheet->seal(), 0, SealedSheet::PRINTED) : '',

@@ -67,12 +67,13 @@ install_page() {
 }
 
 build_page() {
-    local want; want="$(hash_of web contract vite.config.ts package-lock.json tsconfig.json resources)"
+    local want; want="$(hash_of web contract core app/Carried app/Sheet bin/device vite.config.ts package-lock.json tsconfig.json resources)"
     if stamp_is "$ROOT/public/build/.stamp" "$want"; then return 0; fi
     say "Building the page"
     mkdir -p "$VAR/log"
     rm -f "$ROOT/public/hot"
     (cd "$ROOT" && npm run --silent build >"$VAR/log/build.log" 2>&1) || { tail -n 30 "$VAR/log/build.log" >&2; fail "The page could not be built."; }
+    php "$ROOT/bin/device" || fail "What a page carries to solve without a network could not be packed."
     find "$ROOT/public/build" -type f \( -name '*.js' -o -name '*.css' -o -name '*.svg' \) -exec gzip -9 -k -f {} +
     printf '%s' "$want" >"$ROOT/public/build/.stamp"
 }

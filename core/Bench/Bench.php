@@ -10,11 +10,13 @@ use BraveAnvil\Circuit\Choice\CapacitorPlace;
 use BraveAnvil\Circuit\Choice\MethodName;
 use BraveAnvil\Circuit\Choice\PhaseNaming;
 use BraveAnvil\Circuit\Choice\Subject;
+use BraveAnvil\Circuit\Choice\SupplySource;
 use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Circuit\CircuitReader;
 use BraveAnvil\Circuit\Fields;
 use BraveAnvil\Circuit\Finding;
 use BraveAnvil\Circuit\Ledger;
+use BraveAnvil\Circuit\Parse\CapacitorStamp;
 use BraveAnvil\Ground\Station;
 use BraveAnvil\Rules\RuleBook;
 use BraveAnvil\Rules\Sizing;
@@ -30,6 +32,7 @@ use BraveAnvil\Stations\Guard\Prospective;
 use BraveAnvil\Stations\Guard\Protection;
 use BraveAnvil\Stations\Measure\Measurement;
 use BraveAnvil\Stations\Plate\Motor;
+use BraveAnvil\Stations\Plate\OnePhaseStart;
 use BraveAnvil\Stations\Plate\PlateFinding;
 use BraveAnvil\Stations\Plate\PlateRow;
 use BraveAnvil\Stations\Plate\PlateStation;
@@ -39,17 +42,22 @@ use BraveAnvil\Stations\Power\BookCurrents;
 use BraveAnvil\Stations\Power\Load;
 use BraveAnvil\Stations\Power\Phasors;
 use BraveAnvil\Stations\Power\PowerStation;
+use BraveAnvil\Stations\Power\SourceCapacity;
 use BraveAnvil\Stations\Power\Windings;
 use BraveAnvil\Stations\Prove\Comparison;
 use BraveAnvil\Stations\Prove\KnownCircuit;
 use BraveAnvil\Stations\Prove\ProveStation;
 use BraveAnvil\Stations\Prove\ReadingReader;
 use BraveAnvil\Stations\RunUp\RunUpStation;
+use BraveAnvil\Stations\Source\SourceDefaults;
 use BraveAnvil\Stations\Start\Method\StartDefaults;
 use BraveAnvil\Stations\Start\Starting;
 use BraveAnvil\Stations\Start\StartStation;
+use BraveAnvil\Stations\Start\Wiring\OnePhaseWiringCurve;
 use BraveAnvil\Stations\Start\Wiring\WiringCurve;
 use BraveAnvil\Studies\Compare\ComparisonStation;
+use BraveAnvil\Studies\Learned\Here;
+use BraveAnvil\Studies\Learned\LearnedCurve;
 use BraveAnvil\Studies\Margin\MarginStation;
 use BraveAnvil\Studies\Money\MoneyStation;
 use BraveAnvil\Studies\Readiness\Readiness;
@@ -57,7 +65,7 @@ use BraveAnvil\Studies\Readiness\ReadinessCurve;
 use BraveAnvil\Studies\Readiness\TablesCurve;
 use BraveAnvil\Studies\Sensitivity\Candidates;
 use BraveAnvil\Studies\Sensitivity\SensitivityCurve;
-use BraveAnvil\Studies\Sensitivity\Sweep;
+use BraveAnvil\Studies\Sensitivity\SensitivitySweep;
 use BraveAnvil\Studies\Sensitivity\Swept;
 use BraveAnvil\Studies\TimeCurrent\TimeCurrentStation;
 use BraveAnvil\Tables\Practice\Practice;
@@ -105,7 +113,7 @@ final readonly class Bench
         $typed = $circuit;
         $circuit = $circuit->withDefaults([...self::defaults(), ...$book->defaults()]);
         $bench = new self($book, $books, $tables);
-        $circuit = $circuit->withDefaults((new StartDefaults($bench->practice->runUp()))->of($circuit));
+        $circuit = $bench->withUsual($circuit);
         $defaulted = $circuit;
         $circuit = PlateRow::choose($circuit, $ledger);
         $ledger->errors([...$circuit->errors, ...$corrections->errors]);
@@ -118,6 +126,9 @@ final readonly class Bench
         $spoken = Spoken::by($book->words());
         if (in_array(Extra::Sensitivity, $extras, true)) {
             $ledger->curve(new SensitivityCurve($bench->swept($circuit, $tables, $ledger), $spoken->text(...)));
+        }
+        if (in_array(Extra::Learned, $extras, true)) {
+            $ledger->curve(new LearnedCurve(Here::of($circuit, $ledger->figures())));
         }
         if (in_array(Extra::Tables, $extras, true)) {
             $ledger->curve(new TablesCurve($tables));
@@ -187,7 +198,7 @@ final readonly class Bench
         }
         $bench = new self($book, $books, $corrections->tables);
         $circuit = $circuit->withDefaults([...self::defaults(), ...$book->defaults()]);
-        $circuit = $circuit->withDefaults((new StartDefaults($bench->practice->runUp()))->of($circuit));
+        $circuit = $bench->withUsual($circuit);
         $ledger = new Ledger();
         [$known] = $bench->stations(PlateRow::choose($circuit, $ledger), $ledger, []);
 
@@ -196,7 +207,9 @@ final readonly class Bench
 
     private static function plate(RuleBook $book, Practice $practice): PlateStation
     {
-        return new PlateStation($book->words(), $book->terminals(), $book->currents(), $book->metricFrames(), $practice);
+        return new PlateStation(
+            $book->words(), $book->terminals(), $book->wires(), $book->currents(), $book->metricFrames(), $practice,
+        );
     }
 
     private static function power(RuleBook $book, RuleBooks $books): PowerStation
@@ -206,6 +219,14 @@ final readonly class Bench
         );
 
         return new PowerStation($book->words(), $book->currents(), $schools);
+    }
+
+    /** What is taken for a source, a load and a starter where their fields are empty. */
+    private function withUsual(Circuit $circuit): Circuit
+    {
+        $practice = $this->practice->runUp();
+
+        return $circuit->withDefaults([...(new SourceDefaults($practice))->of($circuit), ...(new StartDefaults($practice))->of($circuit)]);
     }
 
     /** @return array<FieldPath, Assumed> what every rule book takes where a field is empty */
@@ -232,7 +253,7 @@ final readonly class Bench
             return $trial;
         };
 
-        return (new Sweep($solve))->of(Candidates::of($circuit, $this->book, $tables, $ledger->figures()), $circuit, $tables);
+        return (new SensitivitySweep($solve))->of(Candidates::of($circuit, $this->book, $tables, $ledger->figures()), $circuit, $tables);
     }
 
     /**
@@ -277,6 +298,7 @@ final readonly class Bench
             ? BenchLoad::solve($circuit, $ledger)
             : self::power($this->book, $this->books)->solve($circuit, $motor, $ledger);
         $measured = Measurement::solve($circuit, $motor, $load, $ledger);
+        SourceCapacity::solve($circuit, $load->input ?? $measured->real, $load->apparent ?? $measured->apparent, $ledger);
         Windings::solve($circuit, $ledger);
         Phasors::draw($circuit, ! $onBench, $load, $measured->angle, $measured->voltage, $measured->current, $ledger);
         $before = in_array(Extra::Methods, $extras, true) ? $ledger->fork() : null;
@@ -284,7 +306,7 @@ final readonly class Bench
             ? (new StartStation($words, $this->book->terminals(), $this->book->currents(), $this->practice))
                 ->solve($circuit, $motor, $load, $ledger)
             : Starting::none();
-        $prospective = Prospective::solve($circuit, $this->practice->guard(), $ledger);
+        $prospective = Prospective::solve($circuit, $motor->wires, $this->practice->guard(), $ledger);
         if ($motor->connection() === WindingConnection::None) {
             $ledger->block('No connection of this motor suits the supply.', Station::Cable, Station::Guard, Station::Correct);
         }
@@ -315,15 +337,25 @@ final readonly class Bench
 
     private function wiring(Circuit $circuit, Motor $motor, Starting $starting, Ledger $ledger): void
     {
-        if ($motor->supplyVoltage === null || $circuit->phases() !== 3) {
+        if ($motor->supplyVoltage === null || $motor->isOnWrongSupply()) {
             return;
         }
         $naming = $circuit->chosen('settings.phase_names', PhaseNaming::class) ?? PhaseNaming::L123;
         $volts = $motor->supplyVoltage->number();
+        $phases = $this->book->phases($naming, $volts);
+        if ($motor->wires !== null) {
+            $ledger->curve(new OnePhaseWiringCurve(
+                OnePhaseStart::type($circuit), $circuit->stamp('plate.start_capacitor', CapacitorStamp::class),
+                $circuit->stamp('plate.run_capacitor', CapacitorStamp::class), $motor->wires, $this->book->terminals(), $phases,
+                $this->book->symbols(),
+            ));
+
+            return;
+        }
         $leads = $circuit->number('plate.leads')?->number();
         $ledger->curve(new WiringCurve(
             $volts, $motor->connection(), $leads === null ? null : (int) $leads, $this->book->terminals(),
-            $this->book->phases($naming, $volts), $this->book->symbols(), $this->book->words(), $starting,
+            $phases, $this->book->symbols(), $this->book->words(), $starting,
         ));
     }
 
@@ -352,7 +384,7 @@ final readonly class Bench
                 ? (new RunUpStation($this->book->words(), $this->practice))->solve($circuit, $motor, $load, $starting, $cabling, $trial)
                 : $starting;
             [$correction, $protection] = $this->guarded($circuit, $sizing, $loaded, $running, $cabling, $trial);
-            $judge = $cabling === null ? null : $faults->judge($circuit, $motor->supplyVoltage, $running, $cabling, $protection);
+            $judge = $cabling === null ? null : $faults->judge($circuit, $motor, $running, $cabling, $protection);
         } while ($cabling !== null && $judge !== null && ++$passes < self::MOST_PASSES && ! CableStation::bears($cabling, $judge));
         $ledger->adopt($trial);
         if ($cabling !== null) {
@@ -361,7 +393,7 @@ final readonly class Bench
             }
             $demand = $load->conductorCurrent === null ? null : CableStation::lineDemand($load, $running);
             $fault = $faults->solve(
-                $circuit, $motor->supplyVoltage, $running, $cabling, $protection, $prospective, $demand, $judge, $ledger,
+                $circuit, $motor, $running, $cabling, $protection, $prospective, $demand, $judge, $ledger,
             );
             if (in_array(Extra::Margins, $extras, true)) {
                 (new MarginStation($cables, $faults, $this->book->localUnits()))
@@ -399,7 +431,8 @@ final readonly class Bench
                 $load,
                 $loaded->measured,
                 $starting,
-                $prospective,
+                // What an inverter lets flow into a fault is no impedance that a capacitor resonates with.
+                $circuit->source() === SupplySource::Inverter ? null : $prospective,
                 $ledger,
             )
             : null;
@@ -412,10 +445,14 @@ final readonly class Bench
                 $starting,
                 $correction?->behindRelay(),
                 $prospective,
+                $motor->wires,
                 $ledger,
             )
             : null;
         if ($correction !== null) {
+            SourceCapacity::corrected(
+                $circuit, $load->input ?? $correction->load->power, $correction->current, $correction->load->volts, $ledger,
+            );
             (new CapacitorLeadsStation($sizing->capacitors, $sizing->conductors, $sizing->fault))->solve(
                 $circuit, $correction, $load->designCurrent, $starting, $cabling, $protection, $prospective, $ledger,
             );

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Bench;
 
+use BraveAnvil\Ground\HowKnown;
 use BraveAnvil\Ground\Words;
 
 /**
@@ -13,8 +14,6 @@ use BraveAnvil\Ground\Words;
 final readonly class Cited
 {
     private const ARTICLES = ['IEC 60364' => 'IEC 60364', 'NEC' => 'NEC (?:\d|Chapter)', 'CE Code' => 'CE Code'];
-
-    private const NONE = 'common practice';
 
     private function __construct(private string $others)
     {
@@ -29,14 +28,14 @@ final readonly class Cited
 
     public function source(string $source): string
     {
-        $bare = (string) preg_replace('~ \(from memory\).*$~', '', $source);
+        $bare = (string) preg_replace('~ \('.HowKnown::FromMemory->value.'\).*$~', '', $source);
         $tail = substr($source, strlen($bare));
         $parts = preg_split('~(?:,|;| and) (?=(?:IEC|NEC|CE Code|NEMA|UL|BS|EN|common)\b)~', $bare);
         $own = array_filter($parts === false ? [] : $parts, fn (string $part): bool => preg_match($this->others, $part) !== 1);
 
         return match (true) {
             $parts === false || count($own) === count($parts) => $source,
-            $own === [] => self::NONE,
+            $own === [] => HowKnown::CommonPractice->value,
             default => implode(', ', $own).$tail,
         };
     }

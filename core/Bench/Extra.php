@@ -17,6 +17,18 @@ enum Extra: string
     case Wiring = 'wiring';
     /** What of the assumed and the doubted would change the answer. */
     case Sensitivity = 'sensitivity';
+    /** The rules of thumb that people carry, and how far off they are here. */
+    case Learned = 'learned';
     /** Which tables were asked. */
     case Tables = 'tables';
+
+    /** @return list<string> names of the curves of which it adds one to a solution */
+    public function curves(): array
+    {
+        return match ($this) {
+            self::Methods => ['comparison'],
+            self::Wiring => ['wiring', 'one_phase_wiring'],
+            self::Margins, self::TimeCurrent, self::Sensitivity, self::Learned, self::Tables => [$this->value],
+        };
+    }
 }

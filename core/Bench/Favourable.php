@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace BraveAnvil\Bench;
 
 use BraveAnvil\Circuit\Assumed;
+use BraveAnvil\Circuit\Choice\SupplySource;
 use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Circuit\Fields;
 use BraveAnvil\Tables\Practice\StartingPractice;
@@ -49,11 +50,26 @@ final class Favourable
      */
     public static function sources(Circuit $circuit): array
     {
+        if ($circuit->source() === SupplySource::Generator) {
+            return self::generators($circuit);
+        }
         $known = $circuit->number('supply.transformer_kva') !== null || $circuit->number('supply.fault_level_kva') !== null;
 
         return ! $known || ! $circuit->missing('supply.x_over_r') ? [] : array_map(
             static fn (float $ratio): array => ['supply.x_over_r' => Assumed::practice($ratio, 'X/R '.$ratio)],
             self::X_OVER_R,
         );
+    }
+
+    /** @return list<array<FieldPath, Assumed>> what a generator may be whose reactances nobody typed: each end of what is usual */
+    private static function generators(Circuit $circuit): array
+    {
+        $first = $circuit->defaultOf('supply.subtransient_percent')->range ?? [];
+        $then = $circuit->defaultOf('supply.transient_percent')->range ?? [];
+
+        return array_map(static fn (int $end): array => array_filter([
+            'supply.subtransient_percent' => isset($first[$end]) ? Assumed::practice($first[$end], 'X″d at the end of its range') : null,
+            'supply.transient_percent' => isset($then[$end]) ? Assumed::practice($then[$end], 'X′d at the end of its range') : null,
+        ]), $first === [] && $then === [] ? [] : [0, 1]);
     }
 }

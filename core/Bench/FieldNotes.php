@@ -10,8 +10,10 @@ use BraveAnvil\Circuit\Choice\CorrectionBasis;
 use BraveAnvil\Circuit\Choice\DrivenMachine;
 use BraveAnvil\Circuit\Choice\Earthing;
 use BraveAnvil\Circuit\Choice\LoadKind;
+use BraveAnvil\Circuit\Choice\MotorKind;
 use BraveAnvil\Circuit\Choice\Scpd;
 use BraveAnvil\Circuit\Choice\Subject;
+use BraveAnvil\Circuit\Choice\SupplySource;
 use BraveAnvil\Circuit\Choice\TripClass;
 use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Circuit\DefaultReason;
@@ -75,6 +77,27 @@ final class FieldNotes
     private const SET_ON_STARTER = [
         'starter.changeover.by', 'starter.changeover.value', 'starter.tap_percent', 'starter.current_limit', 'starter.ramp_time',
         'starter.initial_voltage', 'starter.gap', 'starter.transition', 'starter.drive_input_current',
+        'starter.for_one_phase',
+    ];
+
+    private const OF_ONE_PHASE = [
+        'plate.single_phase_type', 'plate.start_capacitor', 'plate.run_capacitor', 'plate.thermal_protector', 'plate.no_load_power',
+        'starter.for_one_phase', 'supply.transformer_phases',
+    ];
+
+    /** @var array<string, list<FieldPath>> what is asked of each source alone */
+    private const OF_SOURCE = [
+        SupplySource::Mains->value => [
+            'supply.fault_level_kva', 'supply.transformer_kva', 'supply.transformer_impedance_percent', 'supply.x_over_r',
+        ],
+        SupplySource::Generator->value => [
+            'supply.generator_kva', 'supply.generator_kw', 'supply.subtransient_percent', 'supply.transient_percent',
+            'supply.sustained_ratio', 'settings.dip_limit_generator',
+        ],
+        SupplySource::Inverter->value => [
+            'supply.inverter_va', 'supply.surge_va', 'supply.surge_seconds', 'supply.inverter_fault_ampere', 'supply.battery_volts',
+            'supply.battery_amp_hours', 'supply.inverter_efficiency_points',
+        ],
     ];
 
     private const FLAG = ['true' => 'Yes', 'false' => 'No'];
@@ -153,6 +176,12 @@ final class FieldNotes
         if (count($this->method?->relaySeats() ?? []) < 2) {
             $unused[] = 'guard.overload_place';
         }
+        if (! $this->isOnePhase()) {
+            $unused = [...$unused, ...self::OF_ONE_PHASE];
+        }
+        foreach (array_diff_key(self::OF_SOURCE, [$this->circuit->source()->value => true]) as $others) {
+            $unused = [...$unused, ...$others];
+        }
         $earthing = $this->circuit->chosen('supply.earthing', Earthing::class);
         if ($earthing !== Earthing::Resistance) {
             $unused = [...$unused, 'supply.earthing_ohm', 'supply.earthing_ampere', 'guard.earth_fault_relay'];
@@ -171,6 +200,13 @@ final class FieldNotes
             ? 'guard.rating' : 'guard.instantaneous';
 
         return [...$unused, ...$this->notCorrected()];
+    }
+
+    /** Whether supply or plate says so. */
+    private function isOnePhase(): bool
+    {
+        return $this->circuit->phases() === 1 || $this->circuit->number('plate.phases')?->number() === 1.0
+            || $this->circuit->chosen('plate.kind', MotorKind::class) === MotorKind::SinglePhase;
     }
 
     /** @return list<string> fields of a capacitor that this load or this place has no use for */

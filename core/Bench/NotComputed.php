@@ -8,6 +8,7 @@ use BraveAnvil\Circuit\Choice\Subject;
 use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Circuit\Fields;
 use BraveAnvil\Circuit\Ledger;
+use BraveAnvil\Circuit\Parse\DutyStamp;
 use BraveAnvil\Ground\ErrorKind;
 use BraveAnvil\Ground\Station;
 
@@ -30,7 +31,7 @@ final class NotComputed
 
     public static function refuse(Circuit $circuit, Ledger $ledger): void
     {
-        $duty = $circuit->duty();
+        $duty = $circuit->stamp('plate.duty', DutyStamp::class);
         self::when(
             $duty?->isIrregular() === true, 'plate.duty',
             'A motor with duty '.($duty->type ?? '').' is not calculated: the nameplate does not give its load.',
@@ -39,14 +40,6 @@ final class NotComputed
         $onBench = $circuit->chosen('subject', Subject::class) === Subject::BenchLoad;
         if ($onBench && $circuit->phases() === 1) {
             $ledger->block('Single-phase bench load: only power and correction are calculated.', ...self::OF_THREE_PHASES);
-        }
-        if ($circuit->phases() === 1 && ! $onBench) {
-            $text = 'For a single-phase motor only the power is calculated.';
-            $ledger->error(
-                'supply.phases', $text.' To correct its power factor, open it as a single-phase bench load.',
-                'Enter 3 for a three-phase motor, 1 for a bench load.', ErrorKind::Refused,
-            );
-            $ledger->block($text, Station::Start, ...self::STATIONS);
         }
         if ($circuit->bad(...self::UNREADABLE)) {
             $ledger->block('No result: correct the marked field first.', ...self::STATIONS);

@@ -89,16 +89,35 @@ final readonly class Solution
             'findings' => array_map(static fn (Finding $f): array => $f->toArray(), $this->findings),
             'errors' => array_map(static fn (FieldError $e): array => $e->toArray(), $this->errors),
             'comparisons' => array_map(static fn (Comparison $c): array => $c->toArray(), $this->comparisons),
-            'curves' => (object) array_map(fn (Curve $c): array => $this->spoken?->shown($c->toArray()) ?? $c->toArray(), $this->curves),
+            'curves' => (object) $this->shownCurves(array_keys($this->curves)),
             'sentences' => (object) $this->sentences,
             'blocked' => $this->blocked,
             'read' => (object) $this->read,
             'words' => (object) $this->words,
             'meanings' => (object) $this->meanings,
-            'fields' => (object) array_map(
-                fn (FieldNote $n): array => $this->spoken?->shown($n->toArray()) ?? $n->toArray(), $this->fields,
-            ),
+            'fields' => (object) $this->shownFields(),
         ];
+    }
+
+    /**
+     * @param  list<string>  $names
+     * @return array<string, array<array-key, mixed>> what those pictures are drawn from, in the words of the rule book
+     */
+    public function shownCurves(array $names): array
+    {
+        return array_map($this->spoken(...), array_intersect_key($this->curves, array_flip($names)));
+    }
+
+    /** @return array<string, array<array-key, mixed>> what the page shows beside each field, in the words of the rule book */
+    public function shownFields(): array
+    {
+        return array_map($this->spoken(...), $this->fields);
+    }
+
+    /** @return array<array-key, mixed> */
+    private function spoken(Curve|FieldNote $says): array
+    {
+        return $this->spoken?->shown($says->toArray()) ?? $says->toArray();
     }
 
     /** @return list<string> doubted table entries on which its figures rest, by the names under which corrections travel */

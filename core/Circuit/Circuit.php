@@ -5,13 +5,14 @@ declare(strict_types=1);
 namespace BraveAnvil\Circuit;
 
 use BraveAnvil\Circuit\Choice\Choice;
+use BraveAnvil\Circuit\Choice\SupplySource;
+use BraveAnvil\Circuit\Parse\CapacitorStamp;
 use BraveAnvil\Circuit\Parse\DutyStamp;
 use BraveAnvil\Circuit\Parse\PlateCurrent;
 use BraveAnvil\Circuit\Parse\PlateVoltage;
 use BraveAnvil\Circuit\Parse\Power;
 use BraveAnvil\Circuit\Parse\Speed;
 use BraveAnvil\Ground\FieldError;
-use BraveAnvil\Ground\Show;
 
 use function array_filter;
 use function array_values;
@@ -20,7 +21,6 @@ use function is_array;
 use function is_bool;
 use function is_float;
 use function is_string;
-use function max;
 use function trim;
 
 /**
@@ -94,6 +94,16 @@ final readonly class Circuit
     public function missing(string $path): bool
     {
         return ! isset($this->errors[$path]) && (! isset($this->entries[$path]) || $this->entries[$path]->assumption !== null);
+    }
+
+    /**
+     * Typed and read.
+     *
+     * @param  FieldPath  $path
+     */
+    public function isTyped(string $path): bool
+    {
+        return $this->value($path) !== null && $this->entries[$path]->assumption === null;
     }
 
     /** @param  array<FieldPath, Assumed>  $defaults */
@@ -192,28 +202,43 @@ final readonly class Circuit
         return $unread;
     }
 
-    /** @return list<array{float, float}>|null percent of rated speed with percent of rated torque, ascending; null when missing or bad */
-    public function loadPoints(): ?array
+    /**
+     * Rows of two numbers as they were read, ascending: percent of rated speed with percent of rated torque, percent of rated output
+     * with hours a year, percent of rated apparent power with percent.
+     *
+     * @param  'load.points'|'load.hours'|'supply.inverter_efficiency_points'  $path
+     * @return list<array{float, float}>|null null when missing or bad
+     */
+    public function pairs(string $path): ?array
     {
-        /** @var list<array{float, float}>|null $points as `LoadPoints` read them */
-        $points = is_array($this->value('load.points')) ? $this->value('load.points') : null;
+        /** @var list<array{float, float}>|null $pairs */
+        $pairs = is_array($this->value($path)) ? $this->value($path) : null;
 
-        return $points;
-    }
-
-    /** @return list<array{float, float}>|null percent of rated output with hours a year; null when missing or bad */
-    public function hours(): ?array
-    {
-        /** @var list<array{float, float}>|null $rows as `LoadHours` read them */
-        $rows = is_array($this->value('load.hours')) ? $this->value('load.hours') : null;
-
-        return $rows;
+        return $pairs;
     }
 
     /** Phases of the supply: three unless one is typed. */
     public function phases(): int
     {
         return $this->value('supply.phases') === 1.0 ? 1 : 3;
+    }
+
+    /** What supplies it: the mains unless something else is typed. */
+    public function source(): SupplySource
+    {
+        return $this->chosen('supply.source', SupplySource::class) ?? SupplySource::Mains;
+    }
+
+    /** What volts are multiplied by to give volt-amperes of one ampere: √3 between three lines, 1 between two wires. */
+    public function phaseFactor(): float
+    {
+        return $this->phases() === 1 ? 1.0 : sqrt(3);
+    }
+
+    /** The same in a formula, in front of a product. */
+    public function phaseFactorText(): string
+    {
+        return $this->phases() === 1 ? '' : '√3 × ';
     }
 
     /**
@@ -315,11 +340,40 @@ final readonly class Circuit
         return isset($this->entries[$path]);
     }
 
-    public function power(): ?Power
+    /**
+     * What a stamp says that is more than a number, or null when missing or bad.
+     *
+     * @template T of Power|CapacitorStamp|DutyStamp|PlateVoltage|PlateCurrent|Speed
+     *
+     * @param  FieldPath  $path
+     * @param  class-string<T>  $stamp  as its field is read
+     * @return T|null
+     */
+    public function stamp(string $path, string $stamp): ?object
     {
-        $value = $this->value('plate.power');
+        $value = $this->value($path);
 
-        return $value instanceof Power ? $value : null;
+        return $value instanceof $stamp ? $value : null;
+    }
+
+    /** Whether the plate has a second row of rated values, for another frequency. */
+    public function hasSecondRow(): bool
+    {
+        return RatedRow::stands($this->entries, $this->errors);
+    }
+
+    /**
+     * The same with one row of rated values, under the names of the first.
+     *
+     * @param  bool  $bySupply  whether the supply decided it, with both frequencies known
+     */
+    public function withRow(bool $second, bool $bySupply): self
+    {
+        [$entries, $errors] = $second
+            ? RatedRow::second($this->entries, $this->errors)
+            : [RatedRow::withoutSecond($this->entries), RatedRow::withoutSecond($this->errors)];
+
+        return new self($this->tag, $this->ruleBook, $entries, $errors, $this->unknown, $bySupply, $this->reads);
     }
 
     /** The corrections of tables as they were decoded: only the tables tell whether they can be used. */
@@ -332,110 +386,6 @@ final readonly class Circuit
     public function readings(): mixed
     {
         return $this->value('readings');
-    }
-
-    /** @return list<float> grease, g: for each end, or one for both; empty when missing or bad */
-    public function grams(): array
-    {
-        $value = $this->value('plate.grease_amount');
-
-        return is_array($value) ? array_values(array_filter($value, is_float(...))) : [];
-    }
-
-    public function duty(): ?DutyStamp
-    {
-        $value = $this->value('plate.duty');
-
-        return $value instanceof DutyStamp ? $value : null;
-    }
-
-    public function plateVoltage(): ?PlateVoltage
-    {
-        $value = $this->value('plate.voltage');
-
-        return $value instanceof PlateVoltage ? $value : null;
-    }
-
-    /** @param  'plate.current'|'plate.service_factor_amps'  $path  both are stamped alike */
-    public function plateCurrent(string $path = 'plate.current'): ?PlateCurrent
-    {
-        $value = $this->value($path);
-
-        return $value instanceof PlateCurrent ? $value : null;
-    }
-
-    public function speed(): ?Speed
-    {
-        $value = $this->value('plate.speed');
-
-        return $value instanceof Speed ? $value : null;
-    }
-
-    /** Whether the plate has a second row of rated values, for another frequency. */
-    public function hasSecondRow(): bool
-    {
-        foreach (Fields::RATED as $name) {
-            if (isset($this->entries['plate.second.'.$name]) || isset($this->errors['plate.second.'.$name])) {
-                return true;
-            }
-        }
-
-        return false;
-    }
-
-    /**
-     * The circuit with one row of rated values, under the names of the first. What the second row leaves out is taken
-     * from the first and marked; of the row that is not used, errors are not counted.
-     *
-     * @param  bool  $bySupply  whether the supply decided it, with both frequencies known
-     */
-    public function withRow(bool $second, bool $bySupply): self
-    {
-        $entries = $this->entries;
-        $errors = $this->errors;
-        $hertz = static fn (?TypedValue $entry): float => is_float($entry?->value) ? $entry->value : 0.0;
-        $ratio = $hertz($entries['plate.second.frequency'] ?? null) / max(1e-9, $hertz($entries['plate.frequency'] ?? null));
-        foreach (Fields::RATED as $name) {
-            $first = 'plate.'.$name;
-            $other = 'plate.second.'.$name;
-            if ($second) {
-                $used = $this->entries[$other] ?? null;
-                $kept = isset($this->errors[$other]) ? null : $this->entries[$first] ?? null;
-                unset($entries[$first], $errors[$first]);
-                if (isset($this->errors[$other])) {
-                    $errors[$first] = $this->errors[$other];
-                }
-                $used ??= match (true) {
-                    $kept === null => null,
-                    $kept->value instanceof Speed => $kept->assumedTo(
-                        new Speed($kept->value->rpm * $ratio),
-                        'the speed of the other row, in proportion to the frequency',
-                    ),
-                    default => $kept->assumedTo($kept->value, Show::inside(Fields::named($first)->label).' as in the other row'),
-                };
-                if ($used !== null) {
-                    $entries[$first] = $name === 'voltage' ? self::joinedAlike($used, $this->entries[$first] ?? null, $ratio) : $used;
-                }
-            }
-            unset($entries[$other], $errors[$other]);
-        }
-
-        return new self($this->tag, $this->ruleBook, $entries, $errors, $this->unknown, $bySupply, $this->reads);
-    }
-
-    /**
-     * A second row with one bare voltage keeps the connection of the first: the windings are the same.
-     *
-     * @param  float  $ratio  of the frequencies of both rows; 0 where one is not known
-     */
-    private static function joinedAlike(TypedValue $second, ?TypedValue $first, float $ratio): TypedValue
-    {
-        if (! $second->value instanceof PlateVoltage || ! $first?->value instanceof PlateVoltage || $ratio <= 0) {
-            return $second;
-        }
-        $joined = $second->value->joinedAs($first->value, $ratio);
-
-        return new TypedValue($joined, $second->assumption === null ? $joined->echo() : $second->echo, $second->assumption);
     }
 
     /**

@@ -6,6 +6,7 @@ namespace BraveAnvil\Circuit;
 
 use BraveAnvil\Circuit\Choice\ChangeoverBy;
 use BraveAnvil\Circuit\Choice\RuleBookName;
+use BraveAnvil\Circuit\Parse\Speed;
 use BraveAnvil\Circuit\Parse\Typed;
 use BraveAnvil\Ground\Defect;
 use BraveAnvil\Ground\ErrorKind;
@@ -45,7 +46,9 @@ final class CircuitReader
             $this->fail('format', 'This file format cannot be read.', 'Choose a circuit file of this program, '.self::FORMAT.'.');
         }
         $book = $document['rule_book'] ?? null;
-        $this->fields = new FieldReader(RuleBookName::isAmerican($book), self::changesOverBySpeed($document), self::onePhase($document));
+        $this->fields = new FieldReader(
+            RuleBookName::isAmerican($book), self::changesOverBySpeed($document), self::onePhase($document), self::synchronousSpeed($document),
+        );
         foreach ($document as $key => $value) {
             $key = (string) $key;
             if ($key === 'format') {
@@ -99,6 +102,27 @@ final class CircuitReader
         $read = $field === null || ! is_array($supply) ? null : (new FieldReader(false))->read($field, $supply['phases'] ?? null);
 
         return $read instanceof TypedValue && $read->value === 1.0;
+    }
+
+    /**
+     * Known before the other fields are read: a changeover in rpm is counted against it.
+     *
+     * @param  array<array-key, mixed>  $document
+     */
+    private static function synchronousSpeed(array $document): ?float
+    {
+        $reader = new FieldReader(false);
+        $read = static function (string $section, string $name) use ($document, $reader): mixed {
+            $value = is_array($document[$section] ?? null) ? $document[$section][$name] ?? null : null;
+            $typed = $value === null || $value === '' ? null : $reader->read(Fields::at($section.'.'.$name), $value);
+
+            return $typed instanceof TypedValue ? $typed->value : null;
+        };
+        $speed = $read('plate', 'speed');
+        $hertz = $read('supply', 'frequency') ?? $read('plate', 'frequency');
+        $poles = $speed instanceof Speed && is_float($hertz) ? 2 * floor(60 * $hertz / $speed->rpm * (1 + 1e-9)) : 0.0;
+
+        return $poles < 2 || ! is_float($hertz) ? null : 120 * $hertz / $poles;
     }
 
     /** In the order of the format: in which order a file names its fields changes nothing, not even a list of them. */

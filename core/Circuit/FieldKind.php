@@ -15,6 +15,7 @@ enum FieldKind: string
     case Points = 'points';
     case Traits = 'traits';
     case LoadHours = 'load_hours';
+    case EfficiencyPoints = 'efficiency_points';
 
     // As stamped on a plate.
     case Power = 'power';
@@ -31,6 +32,7 @@ enum FieldKind: string
     case InsulationClass = 'insulation_class';
     case RotorClass = 'rotor_class';
     case Phases = 'phases';
+    case Capacitor = 'capacitor';
 
     // Of the supply, of instruments, of conductors.
     case SupplyVoltage = 'supply_voltage';
@@ -56,6 +58,8 @@ enum FieldKind: string
     case NewtonMetres = 'newton_metres';
     case Degrees = 'degrees';
     case WattHours = 'watt_hours';
+    case AmpereHours = 'ampere_hours';
+    case VoltAmperes = 'volt_amperes';
     case Hours = 'hours';
     case Kilograms = 'kilograms';
     case Grams = 'grams';

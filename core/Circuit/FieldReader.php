@@ -6,8 +6,10 @@ namespace BraveAnvil\Circuit;
 
 use BraveAnvil\Circuit\Choice\Installation;
 use BraveAnvil\Circuit\Choice\Insulation;
+use BraveAnvil\Circuit\Parse\CapacitorStamp;
 use BraveAnvil\Circuit\Parse\ConductorSize;
 use BraveAnvil\Circuit\Parse\Duty;
+use BraveAnvil\Circuit\Parse\EfficiencyPoints;
 use BraveAnvil\Circuit\Parse\Fraction;
 use BraveAnvil\Circuit\Parse\Frequencies;
 use BraveAnvil\Circuit\Parse\LoadHours;
@@ -31,13 +33,22 @@ final readonly class FieldReader
 {
     private const LONGEST_TEXT = 200;
 
+    private const LEADS = [3.0, 6.0, 9.0, 12.0];
+
+    private const LEADS_OF_ONE_PHASE = [2.0, 3.0, 4.0, 5.0, 6.0, 8.0];
+
     /**
      * @param  bool  $american  whether sizes, insulations and a bare power are those of the NEC and the CE Code
      * @param  bool  $changeoverBySpeed  whether a changeover is percent of synchronous speed, else seconds
      * @param  bool  $onePhase  whether the supply is said to have one phase
+     * @param  float|null  $synchronousSpeed  of the motor, rpm; null where it is not known
      */
-    public function __construct(private bool $american, private bool $changeoverBySpeed = false, private bool $onePhase = false)
-    {
+    public function __construct(
+        private bool $american,
+        private bool $changeoverBySpeed = false,
+        private bool $onePhase = false,
+        private ?float $synchronousSpeed = null,
+    ) {
     }
 
     /** @return TypedValue|Refusal|null null where nothing is typed */
@@ -60,6 +71,9 @@ final readonly class FieldReader
         }
         if ($field->kind === FieldKind::LoadHours) {
             return LoadHours::parse($value);
+        }
+        if ($field->kind === FieldKind::EfficiencyPoints) {
+            return EfficiencyPoints::parse($value);
         }
         if ($field->kind === FieldKind::Traits) {
             return Traits::parse($field, $value);
@@ -123,15 +137,14 @@ final readonly class FieldReader
     {
         return match ($field->kind) {
             FieldKind::Choice => self::choice($field, $text),
-            FieldKind::Power => self::pair(Power::rows($text, $this->american ? 'hp' : 'kw'), $field),
+            FieldKind::Power => self::pair(Power::rows($text, $this->american ? 'hp' : 'kw', $this->onePhase), $field),
             FieldKind::PlateVoltage => self::pair(PlateVoltage::rows(Typed::inVolts($text)), $field),
             FieldKind::PlateCurrent => self::pair(PlateCurrent::parse($text), $field),
             FieldKind::Speed => self::pair(Speed::rows($text), $field),
             FieldKind::SupplyVoltage => SupplyVoltage::parse(Typed::inVolts($text), $field->low, $field->high, $this->onePhase),
             FieldKind::Frequencies => self::frequencies(Frequencies::parse($text)),
-            FieldKind::Fraction, FieldKind::Efficiency => self::fraction(
-                Fraction::parse($text, $field->kind === FieldKind::Efficiency, $field->low),
-            ),
+            FieldKind::Fraction, FieldKind::Efficiency => ($field->path === 'correction.target_power_factor' ? self::kvarPerKw($text) : null)
+                ?? self::fraction(Fraction::parse($text, $field->kind === FieldKind::Efficiency, $field->low)),
             FieldKind::EfficiencyClass => preg_match('~^ie\s*-?\s*([1-4])$~i', $text, $m) === 1
                 ? new TypedValue('IE'.$m[1], 'IE'.$m[1])
                 : new Refusal(Typed::quoted($text).' is not an efficiency class in the table.'),
@@ -144,17 +157,19 @@ final readonly class FieldReader
             FieldKind::InsulationClass => Stamp::insulation($text),
             FieldKind::RotorClass => Stamp::rotorClass($text),
             FieldKind::Phases => Stamp::phases($text),
+            FieldKind::Capacitor => self::capacitor(CapacitorStamp::parse($text)),
             FieldKind::Unbalance => Unbalance::parse($text, $field->high),
             FieldKind::TransformerRatio => self::ratio($field, $text),
             FieldKind::Grams => $this->grams($field, $text),
             FieldKind::Insulation => $this->insulation($text),
             FieldKind::Installation => $this->installation($text),
             FieldKind::Size => self::size(ConductorSize::parse($text, $this->american)),
-            FieldKind::Changeover => $this->quantity($field, $text, $this->changeoverBySpeed ? FieldKind::Percent : FieldKind::Seconds),
+            FieldKind::Changeover => $this->changeover($field, $text),
             FieldKind::Anything, FieldKind::Text, FieldKind::Flag, FieldKind::Points, FieldKind::Traits, FieldKind::LoadHours,
-            FieldKind::Number, FieldKind::Price, FieldKind::Count, FieldKind::Volts, FieldKind::Amperes, FieldKind::Kiloamperes,
+            FieldKind::EfficiencyPoints, FieldKind::Number, FieldKind::Price, FieldKind::Count, FieldKind::Volts, FieldKind::Amperes, FieldKind::Kiloamperes,
             FieldKind::Ohms, FieldKind::Megohms, FieldKind::Velocity, FieldKind::Kilovoltamperes, FieldKind::Kilowatts,
-            FieldKind::Watts, FieldKind::NewtonMetres, FieldKind::Degrees, FieldKind::WattHours, FieldKind::Hours,
+            FieldKind::Watts, FieldKind::NewtonMetres, FieldKind::Degrees, FieldKind::WattHours, FieldKind::AmpereHours,
+            FieldKind::VoltAmperes, FieldKind::Hours,
             FieldKind::Kilograms, FieldKind::Kelvins, FieldKind::Resistivity, FieldKind::Kilovars, FieldKind::Microfarads,
             FieldKind::Percent, FieldKind::Rpm, FieldKind::Seconds, FieldKind::Metres, FieldKind::Inertia, FieldKind::Hertz,
             FieldKind::Celsius, FieldKind::Ratio => $this->quantity($field, $text, $field->kind),
@@ -173,6 +188,11 @@ final readonly class FieldReader
         }
 
         return new Refusal(Typed::quoted($text).' is not one of the choices.');
+    }
+
+    private static function capacitor(CapacitorStamp|Refusal $read): TypedValue|Refusal
+    {
+        return $read instanceof Refusal ? $read : new TypedValue($read, $read->echo());
     }
 
     private static function size(string|Refusal $size): TypedValue|Refusal
@@ -209,6 +229,26 @@ final readonly class FieldReader
             : new TypedValue($read->hertz[0], $read->echo());
     }
 
+    /** A target that is typed as so many kvar of capacitor a kW, `0.4 kvar/kW`; null where it is typed otherwise. */
+    private static function kvarPerKw(string $text): TypedValue|Refusal|null
+    {
+        if (preg_match('~^([\d.,]+)\s*kvar\s*(?:/|per|a)\s*kw$~i', $text, $m) !== 1) {
+            return null;
+        }
+        $field = Fields::at('correction.kvar_per_kw');
+        $number = Typed::number($m[1]);
+        if ($number instanceof Refusal) {
+            return $number;
+        }
+        if ($number < $field->low || $number > $field->high) {
+            return new Refusal(Show::number($number).' kvar per kW is outside the range '.Show::number($field->low).' to '.
+                Show::number($field->high).'.');
+        }
+        $echo = Show::number($number, 6).' kvar per kW';
+
+        return new TypedValue($echo, $echo, also: ['correction.kvar_per_kw' => new TypedValue($number, $echo)]);
+    }
+
     private static function fraction(TypedValue|Refusal $read): TypedValue|Refusal
     {
         if ($read instanceof Refusal) {
@@ -218,6 +258,27 @@ final readonly class FieldReader
         [$first, $second] = is_array($read->value) ? $read->value : [$read->value, null];
 
         return new TypedValue($first, $read->echo, null, $second === null ? null : new TypedValue($second, ''), $also);
+    }
+
+    /** By time in seconds; by speed in percent of the synchronous one, or in rpm. */
+    private function changeover(Field $field, string $text): TypedValue|Refusal
+    {
+        if (! $this->changeoverBySpeed) {
+            return $this->quantity($field, $text, FieldKind::Seconds);
+        }
+        $rpm = Quantity::parse($text, FieldKind::Rpm);
+        if ($rpm instanceof Refusal || preg_match('~[a-z]~i', $text) !== 1) {
+            return $this->quantity($field, $text, FieldKind::Percent);
+        }
+        if ($this->synchronousSpeed === null) {
+            return new Refusal('Enter the rated speed and the frequency first: rpm are counted against the synchronous speed.');
+        }
+        $percent = 100 * $rpm / $this->synchronousSpeed;
+        $read = $this->quantity($field, number_format($percent, 9, '.', ''), FieldKind::Percent);
+
+        return $read instanceof Refusal ? $read : new TypedValue(
+            $percent, Show::quantity($rpm, Unit::Rpm, 6).', '.Show::quantity($percent, Unit::Percent, 4),
+        );
     }
 
     private function quantity(Field $field, string $text, FieldKind $kind): TypedValue|Refusal
@@ -241,7 +302,8 @@ final readonly class FieldReader
         if ($field->path === 'supply.phases' && $value === 2.0) {
             return new Refusal('Two-phase circuits are not calculated.');
         }
-        if ($field->path === 'plate.leads' && ! in_array($value, [3.0, 6.0, 9.0, 12.0], true)) {
+        $leads = $this->onePhase ? self::LEADS_OF_ONE_PHASE : self::LEADS;
+        if ($field->path === 'plate.leads' && ! in_array($value, $leads, true)) {
             return new Refusal('A motor with '.Show::number($value).' leads is not covered.');
         }
         if (in_array($field->path, ['cable.terminal_temperature', 'settings.terminal_temperature'], true)) {

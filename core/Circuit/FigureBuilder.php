@@ -8,6 +8,8 @@ use BraveAnvil\Ground\Defect;
 use BraveAnvil\Ground\Doubt;
 use BraveAnvil\Ground\EntryCorrection;
 use BraveAnvil\Ground\FigureName;
+use BraveAnvil\Ground\HowKnown;
+use BraveAnvil\Ground\Source;
 use BraveAnvil\Ground\TableEntry;
 use BraveAnvil\Ground\Unit;
 
@@ -157,9 +159,10 @@ final class FigureBuilder
         return $this;
     }
 
-    public function source(string $source): self
+    /** A published source, how it is known, or where it comes from in words. */
+    public function source(Source|HowKnown|string $source): self
     {
-        $this->source = $source;
+        $this->source = $source instanceof HowKnown ? $source->value : (string) $source;
 
         return $this;
     }
@@ -167,7 +170,7 @@ final class FigureBuilder
     /** Taken from this entry of a table: its source, its doubt, its correction. */
     public function by(TableEntry $entry): self
     {
-        $this->source = $entry->source;
+        $this->source = (string) $entry->source;
         $this->doubt ??= $entry->doubt;
         $this->corrected($entry->correction);
 

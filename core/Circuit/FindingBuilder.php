@@ -8,6 +8,8 @@ use BraveAnvil\Ground\Defect;
 use BraveAnvil\Ground\FigureName;
 use BraveAnvil\Ground\FindingCode;
 use BraveAnvil\Ground\Grade;
+use BraveAnvil\Ground\HowKnown;
+use BraveAnvil\Ground\Source;
 
 /**
  * Says who, what, where and what next, in the order of reading. A ledger that begins one keeps it: there is nothing to
@@ -75,9 +77,10 @@ final class FindingBuilder
         return $this;
     }
 
-    public function source(string $source): self
+    /** A published source, how it is known, or where it comes from in words. */
+    public function source(Source|HowKnown|string $source): self
     {
-        $this->source = $source;
+        $this->source = $source instanceof HowKnown ? $source->value : (string) $source;
 
         return $this;
     }

@@ -63,7 +63,7 @@ enum Section: string
     /** Whether a value inside a section is a group or a list, and no plain text or number. */
     public static function isStructured(string $path): bool
     {
-        $lists = [FieldKind::Points, FieldKind::Traits, FieldKind::LoadHours, FieldKind::Anything];
+        $lists = [FieldKind::Points, FieldKind::Traits, FieldKind::LoadHours, FieldKind::EfficiencyPoints, FieldKind::Anything];
 
         return Fields::isGroup($path) || in_array(Fields::find($path)?->kind, $lists, true);
     }

@@ -70,7 +70,7 @@ final class CircuitSchema
                     ],
                 ],
                 $field->kind === FieldKind::Flag => ['type' => ['boolean', 'string', 'number', 'null']],
-                in_array($field->kind, [FieldKind::Points, FieldKind::LoadHours], true) => [
+                in_array($field->kind, [FieldKind::Points, FieldKind::LoadHours, FieldKind::EfficiencyPoints], true) => [
                     'type' => ['array', 'string', 'null'],
                     'items' => ['type' => 'array', 'items' => ['type' => ['number', 'string']]],
                 ],

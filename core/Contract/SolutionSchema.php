@@ -59,9 +59,11 @@ use BraveAnvil\Stations\RunUp\CourseCurve;
 use BraveAnvil\Stations\RunUp\TorqueSpeedCurve;
 use BraveAnvil\Stations\Start\StartFigure;
 use BraveAnvil\Stations\Start\StartFinding;
+use BraveAnvil\Stations\Start\Wiring\OnePhaseWiringCurve;
 use BraveAnvil\Stations\Start\Wiring\WiringCurve;
 use BraveAnvil\Studies\Compare\ComparedFigure;
 use BraveAnvil\Studies\Compare\ComparisonCurve;
+use BraveAnvil\Studies\Learned\LearnedCurve;
 use BraveAnvil\Studies\Margin\MarginCurve;
 use BraveAnvil\Studies\Money\MoneyCurve;
 use BraveAnvil\Studies\Money\MoneyFigure;
@@ -260,7 +262,8 @@ final class SolutionSchema
                 'ladder' => SizeLadderCurve::schema(), 'line_ladder' => SizeLadderCurve::schema(), 'ratings' => RatingsCurve::schema(),
                 'faults' => FaultCurve::schema(), 'margins' => MarginCurve::schema(),
                 'time_current' => TimeCurrentCurve::schema(),
-                'wiring' => WiringCurve::schema(),
+                'wiring' => WiringCurve::schema(), 'one_phase_wiring' => OnePhaseWiringCurve::schema(),
+                'learned' => LearnedCurve::schema(),
                 'sensitivity' => SensitivityCurve::schema(), 'readiness' => ReadinessCurve::schema(), 'tables' => TablesCurve::schema(),
                 'comparison' => ComparisonCurve::schema(),
                 'torque_speed' => TorqueSpeedCurve::schema(), 'start_course' => CourseCurve::schema(),

@@ -9,4 +9,12 @@ enum MotorStandard: string
 {
     case Iec60034 = 'IEC 60034-1';
     case NemaMg1 = 'NEMA MG 1';
+
+    public function source(): Source
+    {
+        return match ($this) {
+            self::Iec60034 => Standard::Iec60034_1->at(),
+            self::NemaMg1 => Standard::NemaMg1->at(),
+        };
+    }
 }

@@ -8,12 +8,12 @@ namespace BraveAnvil\Ground;
 final readonly class TableEntry
 {
     /**
-     * @param  string  $source  what to print beside a figure taken from here
+     * @param  Source|string  $source  what to print beside a figure taken from here
      * @param  Doubt|null  $doubt  why memory is not sure of it
      */
     public function __construct(
         public float $value,
-        public string $source,
+        public Source|string $source,
         public ?Doubt $doubt = null,
         public ?EntryCorrection $correction = null,
     ) {

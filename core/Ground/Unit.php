@@ -33,6 +33,7 @@ enum Unit: string
     case Joule = 'J';
     case AmpereSquaredSecond = 'A²s';
     case WattHour = 'Wh';
+    case AmpereHour = 'Ah';
     case MillimetrePerSecond = 'mm/s';
     case Gram = 'g';
     case Kilogram = 'kg';

@@ -13,6 +13,7 @@ use BraveAnvil\Circuit\LocalUnits;
 use BraveAnvil\Ground\MotorStandard;
 use BraveAnvil\Ground\Words;
 use BraveAnvil\Stations\Plate\TerminalMarks;
+use BraveAnvil\Stations\Plate\WireRules;
 use BraveAnvil\Stations\Power\CurrentRules;
 use BraveAnvil\Stations\Start\Wiring\PhaseMarks;
 use BraveAnvil\Stations\Start\Wiring\Symbols;
@@ -53,6 +54,9 @@ interface RuleBook
     public function metricFrames(): bool;
 
     public function localUnits(): LocalUnits;
+
+    /** Between which wires its single-phase circuits lie. */
+    public function wires(): WireRules;
 
     /** How it marks the terminals of a motor with six leads. */
     public function terminals(): TerminalMarks;

@@ -14,6 +14,7 @@ final readonly class EntryPath
     /** Names of the open format, with the table and the beginning of the pointer in it. */
     private const NAMED = [
         'cec.t44' => [TableName::CecMotorCurrent, ''],
+        'cec.t45' => [TableName::CecMotorCurrentSinglePhase, ''],
         'cec.t2_cu_raceway.rows' => [TableName::CecAmpacity, 'copper'],
         'cec.t4_al_raceway.rows' => [TableName::CecAmpacity, 'aluminium'],
         'cec.t1_cu_free_air.rows' => [TableName::CecAmpacityFreeAir, 'copper'],

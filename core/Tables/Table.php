@@ -7,6 +7,7 @@ namespace BraveAnvil\Tables;
 use BraveAnvil\Ground\Defect;
 use BraveAnvil\Ground\Doubt;
 use BraveAnvil\Ground\EntryCorrection;
+use BraveAnvil\Ground\HowKnown;
 use BraveAnvil\Ground\TableEntry;
 
 use function array_is_list;
@@ -130,7 +131,7 @@ final readonly class Table
     {
         return str_starts_with($this->source, 'Common practice') || str_starts_with($this->source, 'Typical')
             ? $this->source
-            : $this->source.' ('.$this->edition.', from memory)';
+            : HowKnown::FromMemory->behind($this->source, $this->edition);
     }
 
     /** The number at a path, or null where the table has a blank. */

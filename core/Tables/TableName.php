@@ -15,6 +15,7 @@ enum TableName: string
     case CecDuty = 'cec/duty';
     case CecFreeAirSpacing = 'cec/free_air_spacing';
     case CecMotorCurrent = 'cec/motor_current';
+    case CecMotorCurrentSinglePhase = 'cec/motor_current_single_phase';
     case CecMotorConductorInsulation = 'cec/motor_conductor_insulation';
     case CecMotorFactors = 'cec/motor_factors';
     case CecProtectionPercent = 'cec/protection_percent';
@@ -90,4 +91,5 @@ enum TableName: string
     case PracticeSurroundings = 'practice/surroundings';
     case PracticeSwitchRatings = 'practice/switch_ratings';
     case PracticeTypicalMotor = 'practice/typical_motor';
+    case PracticeTypicalSinglePhase = 'practice/typical_single_phase';
 }

@@ -102,6 +102,12 @@ final class Chromium
         $driver->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', ['cmd' => $name, 'params' => (object) $params]);
     }
 
+    /** Runs a script in every page before its own. */
+    public static function before(RemoteWebDriver $driver, string $script): void
+    {
+        self::tell($driver, 'Page.addScriptToEvaluateOnNewDocument', ['source' => $script]);
+    }
+
     public function stop(): void
     {
         $this->driver->quit();

@@ -106,11 +106,11 @@ final class Circuits
         ];
     }
 
-    /** @return array<string, array<string, mixed>> every circuit of the demo as it is solved, without readings and logbook, by tag */
-    public static function demo(): array
+    /** @return array<string, array<string, mixed>> every circuit of the demo, or of one file of it, as it is solved, without readings and logbook, by tag */
+    public static function demo(string $site = '*'): array
     {
         $circuits = [];
-        foreach (glob(dirname(__DIR__, 2).'/database/demo/*.json') ?: [] as $file) {
+        foreach (glob(dirname(__DIR__, 2)."/database/demo/$site.json") ?: [] as $file) {
             /** @var array{rule_book: string, supply: array<string, mixed>, settings: array<string, mixed>, circuits: list<array<string, mixed>>} $site */
             $site = json_decode((string) file_get_contents($file), true, 16, JSON_THROW_ON_ERROR);
             foreach ($site['circuits'] as $circuit) {

@@ -7,6 +7,7 @@ namespace Tests\Core;
 use BraveAnvil\Bench\Bench;
 use BraveAnvil\Bench\Solution;
 use BraveAnvil\Ground\ErrorKind;
+use BraveAnvil\Stations\Correct\AfterPattern;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 /** From a plate or a reading to a capacitor that is sold, and what it did: worked by hand, intermediate figures too. */
@@ -352,5 +353,42 @@ final class CorrectDecisionsTest extends CoreTestCase
         );
         self::assertSame('between contactor and overload relay', Circuits::curve($at('after_controller'), 'placement')['name']);
         self::assertSame('after the overload relay', Circuits::curve($at('behind_relay'), 'placement')['name']);
+    }
+
+    /**
+     * What is left of three elements in delta: without one two thirds, without two a third; half with one line open. A share near to one of
+     * them names it, and one phase has one element only. Definition: elements of equal capacitance.
+     */
+    public function test_a_share_of_the_capacitor_names_what_is_dead(): void
+    {
+        $shares = [
+            '0.01' => 'not_connected', '0.33' => 'two_elements_dead', '0.49' => 'blown_fuse', '0.67' => 'one_element_dead', '1.4' => 'wrong_size',
+        ];
+        foreach ($shares as $share => $pattern) {
+            self::assertSame($pattern, AfterPattern::of((float) $share, false)->value, $share);
+            $single = $share === '0.01' ? $pattern : 'wrong_size';
+            self::assertSame($single, AfterPattern::of((float) $share, true)->value, "$share, one phase");
+        }
+    }
+
+    /** Q = 2π f C V²: a capacitor of 1 kvar at 230 V and 50 Hz has 60.2 µF. Definition. */
+    public function test_a_one_phase_capacitor_by_its_kvar_has_its_capacitance(): void
+    {
+        $bench = static fn (array $correction): Solution => Circuits::solve([
+            'rule_book' => 'iec', 'subject' => 'bench_load', 'supply' => ['voltage' => '230', 'frequency' => 50, 'phases' => 1],
+            'bench' => ['current' => '8.2', 'power' => '1150 W'], 'correction' => $correction,
+        ]);
+        $known = $bench(['place' => 'at_motor', 'rated_kvar' => '1', 'rated_voltage' => '230']);
+        self::assertEqualsWithDelta(1000 / (2 * M_PI * 50 * 230 ** 2), self::number($known, 'correct.capacitance_delta'), 1e-9);
+        self::assertEqualsWithDelta(1000.0, self::number($known, 'correct.reactive_chosen'), 0.01);
+    }
+
+    /** By how much the bus rises on the capacitor alone: Q over the short-circuit power there. IEC 61642 (from memory). */
+    public function test_the_bus_rises_by_the_capacitor_over_its_fault_level(): void
+    {
+        $solution = Circuits::solve(Circuits::kilnFan(), ['correction.place' => 'board', 'correction.rated_kvar' => 25]);
+        $rise = self::number($solution, 'correct.voltage_rise');
+        $order = self::number($solution, 'correct.resonance_order');
+        self::assertEqualsWithDelta(1 / $order ** 2, $rise / 100, 1e-9, 'both are Q over S');
     }
 }

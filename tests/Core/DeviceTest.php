@@ -197,4 +197,30 @@ final class DeviceTest extends TestCase
     {
         return Figure::step('current', $amperes, Unit::Ampere);
     }
+
+    /** A fuse of up to 63 A is tested for an hour, up to 160 A two, up to 400 A three, above four. IEC 60269-1 (from memory). */
+    public function test_a_fuse_has_its_conventional_time(): void
+    {
+        foreach ([[63.0, 1], [80.0, 2], [160.0, 2], [200.0, 3], [400.0, 3], [500.0, 4]] as [$rating, $hours]) {
+            $band = self::fuse($rating)->band();
+            self::assertEqualsWithDelta(3600.0 * $hours, $band->holds(1.2 * $rating), 1e-6, "$rating A");
+            self::assertEqualsWithDelta(3600.0 * $hours, $band->acts(1.6 * $rating), 1e-6, "$rating A");
+        }
+    }
+
+    /** A breaker of up to 63 A is tested for an hour, above for two; at 2.55 times for one and two minutes. IEC 60898-1 (from memory). */
+    public function test_a_breaker_has_its_conventional_times(): void
+    {
+        $times = [[32.0, 3600.0, 60.0], [40.0, 3600.0, 120.0], [63.0, 3600.0, 120.0], [80.0, 7200.0, 120.0]];
+        foreach ($times as [$rating, $long, $tested]) {
+            foreach ((new BreakerTable(Tables::shipped()->named(TableName::IecBreaker)))->breakers(Scpd::BreakerC) as $breaker) {
+                if ($breaker->rating() === $rating) {
+                    self::assertEqualsWithDelta($long, $breaker->band()->acts(1.45 * $rating), 1e-6, "$rating A");
+                    self::assertEqualsWithDelta($tested, $breaker->band()->acts(2.55 * $rating), 1e-6, "$rating A");
+                    self::assertEqualsWithDelta(1.0, $breaker->band()->holds(2.55 * $rating), 1e-6, "$rating A");
+                    self::assertEqualsWithDelta($long, $breaker->band()->holds(1.13 * $rating), 1e-6, "$rating A");
+                }
+            }
+        }
+    }
 }

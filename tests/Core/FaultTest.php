@@ -199,4 +199,27 @@ final class FaultTest extends CoreTestCase
         ]);
         self::assertFinds('near_end_withstand', $small, 'caution');
     }
+
+    /** Two sets carry a fault together: what lies in the way of it to the motor is half. Ohm's law. */
+    public function test_parallel_sets_halve_the_way_of_a_fault(): void
+    {
+        $way = static function (array $changes): array {
+            $solution = Circuits::solve(Circuits::kilnFan(), [...self::EARTHED, 'cable.size' => '50', ...$changes]);
+            $working = $solution->figure('guard.loop_impedance')->working ?? '';
+            preg_match('/to the motor ([\\d.]+) \\+ j([\\d.]+)/u', $working, $m);
+
+            return [(float) ($m[1] ?? 0), (float) ($m[2] ?? 0)];
+        };
+        [$one, $two] = [$way(['cable.sets' => 1]), $way(['cable.sets' => 2])];
+        self::assertEqualsWithDelta(0.5, $two[0] / $one[0], 0.002);
+        self::assertEqualsWithDelta(0.5, $two[1] / $one[1], 0.01);
+    }
+
+    /** A relay behind a resistor is set to a fifth of the fault current; the frame stands at that current over its protective conductor. */
+    public function test_behind_a_resistor_relay_and_touch_voltage_are_told(): void
+    {
+        $solution = Circuits::solve(Circuits::kilnFan(), ['supply.earthing' => 'resistance', 'supply.earthing_ampere' => 100]);
+        $texts = implode(' ', array_map(static fn ($finding): string => $finding->text.' '.$finding->action, $solution->findings));
+        self::assertMatchesRegularExpression('~\\b20.A~u', $texts, 'a fifth of 100 A, common practice');
+    }
 }

@@ -341,4 +341,26 @@ final class NecTest extends CoreTestCase
         self::assertContains('cable', $solution->blocked);
         self::assertNotNull($solution->figure('guard.scpd_rating'));
     }
+
+    /** Tables 430.248 and 430.250: a column serves its range of supplies, and no volt beyond. NEC (from memory). */
+    public function test_a_column_of_the_motor_tables_serves_its_range(): void
+    {
+        $at = static fn (string $volts): ?float => Circuits::solve(Circuits::twentyFiveHorsepower(), [
+            'supply.voltage' => $volts, 'plate.voltage' => $volts,
+        ])->figure('power.table_current')?->number();
+        $columns = ['440' => 34.0, '480' => 34.0, '550' => 27.0, '600' => 27.0, '220' => 68.0, '240' => 68.0, '208' => 74.8];
+        foreach ($columns as $volts => $amperes) {
+            self::assertSame($amperes, $at((string) $volts), "$volts V");
+        }
+        self::assertNull($at('500'));
+        self::assertNull($at('549'));
+    }
+
+    /** Nobody typed them: three phases (common practice), 30 °C (Table 310.16). */
+    public function test_what_is_taken_where_nothing_is_typed(): void
+    {
+        $notes = Circuits::solve(Circuits::twentyFiveHorsepower(), ['supply.phases' => null, 'supply.ambient' => null])->fields;
+        self::assertSame('Three (assumed)', $notes['supply.phases']->toArray()['empty'] ?? null);
+        self::assertStringStartsWith('30', (string) ($notes['supply.ambient']->toArray()['empty'] ?? ''));
+    }
 }

@@ -114,8 +114,6 @@ final class PlateRowsTest extends CoreTestCase
             'words' => [['plate.remarks' => '2 speed'], 'two_speed'],
             'part winding' => [['plate.remarks' => 'PWS'], 'part_winding'],
             'chosen' => [['plate.kind' => 'part_winding'], 'part_winding'],
-            'one phase' => [['plate.phases' => '1~'], 'single_phase'],
-            'capacitor start' => [['plate.type' => 'CAP. START'], 'single_phase'],
         ];
     }
 

@@ -17,7 +17,7 @@ final class RandomConductorsTest extends CoreTestCase
     private static ?Impedances $impedances = null;
 
     /** @return array<string, mixed> */
-    private static function circuit(): array
+    public static function circuit(): array
     {
         return match (mt_rand(0, 2)) {
             0 => self::iec(), 1 => self::american('nec'), default => self::american('cec'),

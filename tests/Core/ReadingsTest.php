@@ -392,4 +392,115 @@ final class ReadingsTest extends CoreTestCase
             static fn (FieldError $one): string => $one->path, $read->errors,
         ));
     }
+
+    /**
+     * Zones of a machine's vibration by its output and foundation, mm/s. ISO 20816-3, table A.1 and A.2, and for small machines ISO 20816-1,
+     * table C.1 (both from memory).
+     */
+    public function test_vibration_has_its_zone_on_each_side_of_a_limit(): void
+    {
+        $zones = [
+            ['11 kW', 'rigid', [0.71, 1.8, 4.5]], ['37 kW', 'rigid', [1.4, 2.8, 4.5]], ['37 kW', 'flexible', [2.3, 4.5, 7.1]],
+            ['355 kW', 'rigid', [2.3, 4.5, 7.1]], ['355 kW', 'flexible', [3.5, 7.1, 11.0]],
+        ];
+        foreach ($zones as [$power, $foundation, $limits]) {
+            foreach ($limits as $i => $limit) {
+                foreach ([0 => 0.99, 1 => 1.01] as $after => $share) {
+                    $solution = self::read('vibration', ['de' => (string) ($limit * $share), 'foundation' => $foundation], [
+                        'plate.power' => $power, 'plate.current' => null,
+                    ]);
+                    self::assertSame('ABCD'[$i + $after], $solution->figure('prove.vibration.zone')?->value, "$power $foundation $limit");
+                }
+            }
+        }
+    }
+
+    /** Cold conductors may read 80 % of the limit for warm ones; above 1.2 times the computed one it is told. Common practice. */
+    public function test_a_loop_is_judged_cold(): void
+    {
+        $earthed = ['supply.earthing' => 'tn_s'];
+        $limit = self::number(Circuits::solve(Circuits::fanWithItsLoad(), $earthed), 'guard.loop_impedance_limit');
+        $at = static fn (float $share): Solution => self::read('loop_impedance', ['ohms' => sprintf('%.4f', $share * $limit)], $earthed);
+        self::assertSame('agrees', self::said($at(0.79))[0]);
+        self::assertSame(['differs', 'caution'], array_slice(self::said($at(0.81)), 0, 2));
+        self::assertSame(['differs', 'stop'], array_slice(self::said($at(1.01)), 0, 2));
+        self::assertEqualsWithDelta(0.8 * $limit, self::number($at(0.5), 'prove.loop_impedance.limit_cold'), 1e-9);
+        $computed = self::number(Circuits::solve(Circuits::fanWithItsLoad(), $earthed), 'guard.loop_impedance');
+        $times = static fn (float $times): string => self::read(
+            'loop_impedance', ['ohms' => sprintf('%.4f', $times * $computed)], $earthed,
+        )->comparisons[0]->judgement->says;
+        self::assertStringNotContainsString('1.2 times', $times(1.19));
+        self::assertStringContainsString('1.2 times', $times(1.21));
+    }
+
+    /** A delta of capacitors: with one element dead its lines carry 1/√3, 1/√3 and 1; with a blown fuse √3/2 in two of them. Definition. */
+    public function test_the_lines_of_a_capacitor_show_what_is_dead(): void
+    {
+        $whole = 15000 / (sqrt(3) * 400);
+        $lines = static fn (float ...$shares): array => self::said(self::read('capacitor', [
+            'amps_1' => sprintf('%.3f', $shares[0] * $whole), 'amps_2' => sprintf('%.3f', $shares[1] * $whole),
+            'amps_3' => sprintf('%.3f', $shares[2] * $whole), 'volts' => '400',
+        ], self::WITH_CAPACITOR));
+        self::assertSame('agrees', $lines(0.86, 1.0, 1.14)[0], 'IEC 60831-1 and a clamp: −15 to +15 %');
+        self::assertSame('differs', $lines(0.84, 1.0, 1.0)[0]);
+        self::assertSame('differs', $lines(1.0, 1.0, 1.16)[0]);
+        self::assertSame('one_element_dead', $lines(1.0, 0.577, 0.577)[2]);
+        self::assertSame('one_element_dead', $lines(0.93, 0.5, 0.65)[2]);
+        self::assertSame('blown_fuse', $lines(0.0, 0.866, 0.866)[2]);
+        self::assertSame('two_elements_dead', $lines(0.577, 0.04, 0.577)[2]);
+    }
+
+    /** A winding that is off says in which way. */
+    public function test_a_winding_that_is_off_says_its_way(): void
+    {
+        $says = static fn (string $ohms): string => self::read('winding_resistance', [
+            'joined' => 'star', 'ohms_uv' => '0.842', 'ohms_vw' => '0.842', 'ohms_wu' => $ohms, 'temperature' => '27',
+        ])->comparisons[0]->judgement->says;
+        self::assertStringContainsString('% less than the others', $says('0.9'));
+        self::assertStringContainsString('% more than the others', $says('0.78'));
+    }
+
+    /** A year before 1900 is a slip of the pen; the day it begins is the first that counts. */
+    public function test_no_reading_is_older_than_the_trade(): void
+    {
+        self::assertTrue(ReadingReader::isTime('1900-01-01'));
+        self::assertFalse(ReadingReader::isTime('1899-12-31'));
+    }
+
+    /** Rise by resistance that a class allows, K, at 40 °C: IEC 60034-1, table 8 (from memory). */
+    public function test_a_rise_is_held_against_its_class(): void
+    {
+        foreach (['A' => 60, 'E' => 75, 'B' => 80, 'F' => 105, 'H' => 125] as $class => $most) {
+            // θ2 − θa with cold and hot readings at one ambient: R2 / R1 (235 + 20) − 235 − 20.
+            $at = static fn (float $rise): array => self::said(self::read('temperature_rise', [
+                'cold_ohms' => '0.5', 'cold_temperature' => '20', 'ambient' => '20',
+                'hot_ohms' => sprintf('%.4f', 0.5 * (255 + $rise) / 255),
+            ], ['plate.insulation_class' => (string) $class, 'plate.temperature_rise' => null]));
+            self::assertSame('agrees', $at($most - 1.0)[0], "class $class");
+            self::assertSame('differs', $at($most + 1.0)[0], "class $class");
+        }
+    }
+
+    /** A power that is a tenth off what the load draws is another load, or a meter joined wrongly. Own estimate. */
+    public function test_a_power_may_be_a_tenth_off(): void
+    {
+        $expected = self::number(Circuits::solve(Circuits::fanWithItsLoad()), 'power.input');
+        $at = static fn (float $times): string => self::said(self::read('power', [
+            'method' => 'volts_amps_watts', 'volts_12' => '400', 'amps_1' => sprintf('%.2f', $times * 66.9),
+            'watts' => sprintf('%.0f', $times * $expected),
+        ], load: 100))[0];
+        self::assertSame('agrees', $at(1.0));
+        self::assertSame('agrees', $at(0.92));
+        self::assertSame('differs', $at(0.88));
+    }
+
+    /** What is planned goes with what is known: no turning field on one phase. */
+    public function test_a_plan_asks_for_what_can_be_read(): void
+    {
+        $kinds = static fn (array $changes): string => json_encode(
+            Circuits::curve(Circuits::solve(Circuits::fanWithItsLoad(), $changes), 'plan'), JSON_THROW_ON_ERROR,
+        );
+        self::assertStringContainsString('"rotation"', $kinds([]));
+        self::assertStringContainsString('"winding_resistance"', $kinds([]));
+    }
 }

@@ -144,8 +144,8 @@ final class StandInsTest extends CoreTestCase
 
     public function test_a_capacitor_with_a_fault_has_the_shares_of_its_circuit(): void
     {
-        $healthy = self::plant(self::fan(), 0.8, null)->capacitorAmps();
-        $dead = self::plant(self::fan(), 0.8, HiddenFault::usual(FaultKind::DeadCapacitorElement, 1))->capacitorAmps();
+        $healthy = self::plant(self::fan(), 0.8, null)->capacitor()?->amps();
+        $dead = self::plant(self::fan(), 0.8, HiddenFault::usual(FaultKind::DeadCapacitorElement, 1))->capacitor()?->amps();
         self::assertNotNull($healthy);
         self::assertNotNull($dead);
 

@@ -215,4 +215,24 @@ final class StartRelationsTest extends TestCase
         }
         self::assertLessThan($nominal->steadySpeed(), $worst->steadySpeed());
     }
+
+    /** Common practice: a winder asks for the same power at any speed, a conveyor for one torque, a fan for its square. */
+    public function test_a_load_asks_for_torque_by_its_kind(): void
+    {
+        $at = static fn (LoadKind $kind, float $share): float => (new DrivenLoad($kind, 100.0, 1500.0))->torque(1500.0 * $share);
+        self::assertEqualsWithDelta(100.0, $at(LoadKind::Constant, 0.5), 1e-9);
+        self::assertEqualsWithDelta(50.0, $at(LoadKind::Linear, 0.5), 1e-9);
+        self::assertEqualsWithDelta(25.0, $at(LoadKind::Quadratic, 0.5), 1e-9);
+        self::assertEqualsWithDelta(200.0, $at(LoadKind::ConstantPower, 0.5), 1e-9);
+        self::assertEqualsWithDelta(500.0, $at(LoadKind::ConstantPower, 0.0), 1e-9, 'no more than at a fifth of rated speed');
+    }
+
+    /** What breaks away has gone over into the curve at a fifth of rated speed. Common practice, no source. */
+    public function test_a_breakaway_torque_is_gone_at_a_fifth_of_the_speed(): void
+    {
+        $fan = new DrivenLoad(LoadKind::Quadratic, 100.0, 1500.0, 40.0);
+        self::assertEqualsWithDelta(40.0, $fan->torque(0.0), 1e-9);
+        self::assertEqualsWithDelta(22.0, $fan->torque(150.0), 1e-9, 'half of the way from 40 to 4');
+        self::assertEqualsWithDelta(4.0, $fan->torque(300.0), 1e-9);
+    }
 }

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use BraveAnvil\Bench\Bench;
+use BraveAnvil\Bench\Extra;
 use BraveAnvil\Circuit\Finding;
+use BraveAnvil\Ground\Show;
 
 /** Limits of the rules, each from both sides, by the rule that sets it. What has no source here is common practice. */
 final class ThresholdsTest extends CoreTestCase
@@ -119,5 +122,132 @@ final class ThresholdsTest extends CoreTestCase
         self::assertGreaterThanOrEqual(2 * $heat * (1 - 1e-6), $rating);
         // E6 of the sizes that are sold: the next smaller one would not do.
         self::assertLessThan(2 * $heat * 2.6, $rating);
+    }
+
+    /** Impedances in series add as vectors: what lies before the transformer has 10 of X/R, the transformer what is typed. IEC 60909-0. */
+    public function test_the_network_and_the_transformer_stand_in_series(): void
+    {
+        $z = self::number(Circuits::solve(Circuits::kilnFan(), [
+            'supply.transformer_kva' => '630', 'supply.transformer_impedance_percent' => '4', 'supply.fault_level_kva' => '20000',
+            'supply.x_over_r' => '1',
+        ]), 'guard.source_impedance');
+        // 400² × 4 % ÷ 630 kVA at 45°, and 400² ÷ 20 MVA at arctan 10.
+        [$transformer, $network] = [400 ** 2 * 0.04 / 630e3, 400 ** 2 / 20e6];
+        self::assertEqualsWithDelta(
+            hypot($transformer / sqrt(2) + $network / sqrt(101), $transformer / sqrt(2) + 10 * $network / sqrt(101)), $z, 1e-9,
+        );
+    }
+
+    /** Volts over hertz: more of it is more flux, and a finding says in which way and by how much. */
+    public function test_flux_off_the_plate_says_its_way(): void
+    {
+        $text = static fn (array $changes): string => implode(' ', array_map(
+            static fn (Finding $finding): string => $finding->text, Circuits::solve(Circuits::kilnFan(), $changes)->findings,
+        ));
+        self::assertStringContainsString('16.7 % below the nameplate ratio', $text(['supply.frequency' => '60']));
+        $more = $text(['plate.frequency' => '60', 'supply.frequency' => '50']);
+        self::assertMatchesRegularExpression('~% above the nameplate ratio~', $more);
+    }
+
+    /** One word for one missing value, another for two. */
+    public function test_what_is_missing_is_counted(): void
+    {
+        $do = static fn (array $changes): string => self::finding(Circuits::solve(Circuits::kilnFan(), $changes), 'plate_value_assumed')
+            ->action;
+        self::assertStringStartsWith('Enter it', $do(['plate.power_factor' => null, 'plate.current' => null]));
+        self::assertStringStartsWith('Enter them', $do([
+            'plate.power_factor' => null, 'plate.efficiency' => null, 'plate.efficiency_class' => null,
+        ]));
+    }
+
+    /** The share of its output that a motor can give in the heat is the figure, as percent. */
+    public function test_a_derated_motor_says_what_it_can_give(): void
+    {
+        $solution = Circuits::solve(Circuits::kilnFan(), ['supply.unbalance' => '3']);
+        $factor = $solution->figure('plate.derating_unbalance');
+        self::assertNotNull($factor);
+        $texts = implode(' ', array_map(static fn (Finding $finding): string => $finding->text, $solution->findings));
+        self::assertStringContainsString('can give about '.Show::number(100 * $factor->number(), 3), $texts);
+    }
+
+    /** Common practice: three lines of a converter carry orders 6k ± 1; one phase carries every odd one. A tenth to either side is near. */
+    public function test_a_resonance_near_a_harmonic_of_a_converter_is_told(): void
+    {
+        $near = static function (float $order): bool {
+            // The order goes with the root of fault level over capacitor: 1000 kVA at 6 % are 16.7 MVA.
+            $kvar = 16_667 / $order ** 2;
+
+            return self::grade(Circuits::solve(Circuits::kilnFan(), [
+                'correction.place' => 'board', 'correction.rated_kvar' => sprintf('%.2f', $kvar), 'correction.rated_voltage' => '400',
+                'correction.target_power_factor' => null,
+            ]), 'resonance') !== null;
+        };
+        foreach ([5.0, 7.0, 11.0, 13.0] as $order) {
+            self::assertTrue($near($order), "order $order");
+        }
+        self::assertFalse($near(9.0));
+        self::assertFalse($near(16.0));
+    }
+
+    /** 1 hp is 746 W: kilowatts beside horsepower may be 3 % off by a standard series of sizes, more is worth a word. */
+    public function test_kilowatts_and_horsepower_on_one_plate(): void
+    {
+        $grade = static fn (string $power): ?string => self::grade(Circuits::solve(Circuits::kilnFan(), [
+            'plate.power' => $power, 'plate.current' => null,
+        ]), 'horsepower_disagrees');
+        self::assertNull($grade('37 kW / 50 hp'), '0.8 %');
+        self::assertNull($grade('37 kW / 48.2 hp'), '2.8 %');
+        self::assertSame('note', $grade('37 kW / 51.5 hp'), '3.8 %');
+    }
+
+    /** A plate that stamps the synchronous speed: slip by the losses, common practice. */
+    public function test_a_synchronous_speed_on_the_plate_gets_a_slip(): void
+    {
+        $solution = Circuits::solve(Circuits::kilnFan(), ['plate.speed' => '1500']);
+        $slip = 0.2 * (1 / 0.939 - 1);
+        self::assertEqualsWithDelta(100 * $slip, self::number($solution, 'plate.slip'), 1e-9);
+        self::assertEqualsWithDelta(1500 * (1 - $slip), self::number($solution, 'plate.speed'), 1e-6);
+        $poor = Circuits::solve(Circuits::kilnFan(), [
+            'plate.speed' => '1500', 'plate.efficiency' => '45', 'plate.efficiency_class' => null,
+        ]);
+        self::assertLessThanOrEqual(20.0, self::number($poor, 'plate.slip'));
+    }
+
+    /** A kilowatt typed as a watt, or the other way round, is asked for. */
+    public function test_an_output_in_the_wrong_unit_is_asked_for(): void
+    {
+        $says = static fn (array $circuit, string $power): string => str_replace(
+            ["\u{202F}", "\u{00A0}"], ' ', Circuits::errors(Circuits::solve($circuit, ['plate.power' => $power]))['plate.power'] ?? '',
+        );
+        self::assertStringContainsString('Is it 5.5 kW, in watts?', $says(Circuits::conveyor(), '5500 kW'));
+        self::assertStringContainsString('cannot be the output', $says(Circuits::conveyor(), '370 kW'));
+    }
+
+    /** A no-load current bounds no capacitor at another frequency: 2 % is a slip of the grid, more is another machine. */
+    public function test_a_capacitor_at_a_motor_for_another_frequency(): void
+    {
+        $at = static fn (string $hertz): ?string => self::grade(Circuits::solve(Circuits::kilnFan(), [
+            'supply.frequency' => $hertz, 'correction.place' => 'at_motor', 'correction.rated_kvar' => '10',
+        ]), 'capacitor_frequency');
+        self::assertNull($at('50.9'));
+        self::assertSame('stop', $at('51.2'));
+    }
+
+    /** Which contactors are in, and from when. Common practice. */
+    public function test_contactors_come_in_their_order(): void
+    {
+        $order = static function (string $method): array {
+            $circuit = Circuits::changed(Circuits::fanWithItsLoad(), ['starter.method' => $method, 'load.torque_percent' => 40]);
+            $steps = Circuits::curve(Bench::solve($circuit, null, Extra::Wiring), 'wiring')['sequence'];
+
+            return array_map(static fn (array $step): string => $step['name'].' '.strtok($step['shown'], '0123456789'), $steps);
+        };
+        self::assertSame(
+            ['Main contactor closed throughout', 'Star contactor closed until ', 'Delta contactor closed from '], $order('star_delta'),
+        );
+        self::assertSame(
+            ['Star-point contactor closed until ', 'Transformer contactor closed until ', 'Line contactor closed from '],
+            $order('autotransformer'),
+        );
     }
 }

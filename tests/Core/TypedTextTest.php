@@ -114,7 +114,7 @@ final class TypedTextTest extends CoreTestCase
             ['plate.power_factor', '1.2', null],
             ['plate.power_factor', '101', null],
             ['plate.power_factor', '0', null],
-            ['plate.power_factor', '0.85 lagging', null],
+            ['plate.power_factor', '0.85 lagging', '0.85'],
 
             ['plate.efficiency', '93.9', '93.9 %'],
             ['plate.efficiency', '93,9 %', '93.9 %'],

@@ -6,8 +6,8 @@ namespace Tests\Core;
 
 use BraveAnvil\Circuit\Refusal;
 use BraveAnvil\Physics\Waveform\Analysis;
-use BraveAnvil\Physics\Waveform\Drawn;
-use BraveAnvil\Physics\Waveform\Trace;
+use BraveAnvil\Physics\Waveform\CapturedTrace;
+use BraveAnvil\Physics\Waveform\DrawnPoints;
 use BraveAnvil\Physics\Waveform\TraceReader;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -237,7 +237,7 @@ final class WaveformTest extends TestCase
     public function test_any_separator_and_decimal_sign(string $text, int $columns): void
     {
         $trace = TraceReader::read($text);
-        self::assertInstanceOf(Trace::class, $trace);
+        self::assertInstanceOf(CapturedTrace::class, $trace);
         self::assertCount($columns, $trace->columns);
         self::assertSame(100, $trace->samples());
         self::assertEqualsWithDelta(
@@ -304,7 +304,7 @@ final class WaveformTest extends TestCase
     {
         $values = array_fill(0, 100000, 0.0);
         array_splice($values, 54321, 2, [9.0, -7.0]);
-        $drawn = Drawn::of($values, 0, 99999, 1e-5, 800);
+        $drawn = DrawnPoints::of($values, 0, 99999, 1e-5, 800);
 
         self::assertLessThan(1000, count($drawn));
         $heights = array_column($drawn, 1);

@@ -83,6 +83,75 @@ final class WiringTest extends CoreTestCase
     }
 
     /**
+     * Solved as a circuit of six equal halves: in star a half has its part of the phase voltage, in delta of the line voltage, and the three
+     * lines carry the same. Kirchhoff's laws; which ends meet inside nine leads: NEMA MG 1 (from memory).
+     */
+    public function test_every_half_of_a_winding_gets_its_voltage(): void
+    {
+        foreach (self::boxes(true) as $key => $box) {
+            $twelve = $box->leads > 6;
+            // Both ends of each winding, or of each of its halves.
+            $halves = $twelve ? [[1, 4], [2, 5], [3, 6], [7, 10], [8, 11], [9, 12]] : [[1, 4], [2, 5], [3, 6]];
+            $joints = array_map(static fn ($join): array => [
+                array_map(static fn (string $mark): int => (int) substr($mark, 1), $join->terminals), $join->line,
+            ], $box->joins);
+            if ($box->leads === 9) {
+                $inside = $box->joined === 'star' ? [[10, 11, 12]] : [[12, 1], [10, 2], [11, 3]];
+                $joints = [...$joints, ...array_map(static fn (array $ends): array => [$ends, null], $inside)];
+            }
+            $expected = ($box->joined === 'star' ? 1 / sqrt(3) : 1.0) / ($box->halves === 'series' ? 2 : 1);
+            foreach (self::volts($halves, $joints) as $volts) {
+                self::assertEqualsWithDelta($expected, $volts, 1e-9, $key);
+            }
+            self::assertSame($box->leads, count(array_unique(array_merge(...$box->rows))), $key);
+        }
+    }
+
+    /**
+     * Over each of equal windings, share of the line voltage: nodes are joined by links and settled by balance of their currents.
+     *
+     * @param  list<array{int, int}>  $windings  terminals of both ends
+     * @param  list<array{list<int>, int|null}>  $joints  terminals that are one, and the line to them
+     * @return list<float>
+     */
+    private static function volts(array $windings, array $joints): array
+    {
+        /** @var array<int, int> $node of each terminal */
+        $node = array_combine(range(1, 12), range(1, 12));
+        $fixed = [];
+        foreach ($joints as [$terminals, $line]) {
+            $from = array_map(static fn (int $terminal): int => $node[$terminal], $terminals);
+            foreach ($node as $terminal => $at) {
+                $node[$terminal] = in_array($at, $from, true) ? $from[0] : $at;
+            }
+            if ($line !== null) {
+                $fixed[$terminals[0]] = [cos(-2 * M_PI * $line / 3) / sqrt(3), sin(-2 * M_PI * $line / 3) / sqrt(3)];
+            }
+        }
+        /** @var array<int, array{float, float}> $at volts of each node */
+        $at = array_fill_keys(array_values($node), [0.0, 0.0]);
+        $lines = [];
+        foreach ($fixed as $terminal => $volts) {
+            $lines[$node[$terminal]] = $volts;
+        }
+        for ($i = 0; $i < 400; $i++) {
+            foreach (array_keys($at) as $one) {
+                $others = [];
+                foreach ($windings as [$a, $b]) {
+                    [$a, $b] = [$node[$a], $node[$b]];
+                    array_push($others, ...$a === $one ? [$at[$b]] : [], ...$b === $one ? [$at[$a]] : []);
+                }
+                $at[$one] = $lines[$one] ?? ($others === [] ? [0.0, 0.0]
+                    : [array_sum(array_column($others, 0)) / count($others), array_sum(array_column($others, 1)) / count($others)]);
+            }
+        }
+
+        return array_map(static fn (array $ends): float => hypot(
+            $at[$node[$ends[0]]][0] - $at[$node[$ends[1]]][0], $at[$node[$ends[0]]][1] - $at[$node[$ends[1]]][1],
+        ), $windings);
+    }
+
+    /**
      * Lines at the far ends as delta closes, and what the motor does; simulated as a two-axis machine (calculated here).
      *
      * @return iterable<string, array{array{int, int, int}, CrossedOutcome, list<bool>}>

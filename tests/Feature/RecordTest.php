@@ -95,7 +95,7 @@ final class RecordTest extends FeatureTestCase
     public function test_a_watcher_is_told_that_the_house_answers(): void
     {
         $answer = $this->get('/health')->assertOk();
-        self::assertSame(['status' => 'ok', 'database' => true], $answer->json());
+        self::assertSame(['status' => 'ok', 'database' => true, 'carried_differences' => 0], $answer->json());
         self::assertNull($answer->headers->get('Set-Cookie'));
     }
 }

@@ -139,4 +139,39 @@ final class SolveTest extends FeatureTestCase
         self::assertSame($limit(['drop_limit_running' => '5'], []), $limit(['drop_limit_running' => ''], ['drop_limit_running' => '5']));
         $this->assertProblem(422, $this->postJson('/api/solve', [...Circuits::kilnFan(), 'site_settings' => 'none']));
     }
+
+    /** A page gets of a solution what it shows and does not hold; the site's settings count as they do for the whole. */
+    public function test_a_page_gets_a_solution_in_parts(): void
+    {
+        $this->actingAs($this->person());
+        $circuit = [...Circuits::fanWithItsLoad(), 'site_settings' => ['drop_limit_running' => '2 %']];
+        $first = $this->postJson('/api/solve/parts', ['circuit' => $circuit, 'want' => ['held' => (object) []]])->assertOk();
+        $first->assertHeader('X-Core-Archive');
+        self::assertSame(
+            $this->postJson('/api/solve', $circuit)->json('findings'), $first->json('parts.findings.body'),
+        );
+        /** @var array<string, array{is: string}> $parts */
+        $parts = $first->json('parts');
+        $held = array_map(static fn (array $part): string => $part['is'], $parts);
+        $want = ['station' => 'cable', 'curves' => ['ladder'], 'held' => $held];
+        $again = $this->postJson('/api/solve/parts', ['circuit' => $circuit, 'want' => $want])->assertOk();
+        self::assertArrayNotHasKey('body', (array) $again->json('parts.findings'));
+        self::assertLessThan(3000, strlen((string) $again->getContent()));
+
+        $this->assertProblem(422, $this->postJson('/api/solve/parts', ['circuit' => 'none', 'want' => ['held' => (object) []]]));
+    }
+
+    /** What takes longer answers with its own picture: a tenth of the whole. */
+    public function test_an_extra_answers_with_its_own_curve_alone(): void
+    {
+        $this->actingAs($this->person());
+        $whole = strlen((string) $this->postJson('/api/solve?with=margins', Circuits::fanWithItsLoad())->assertOk()->getContent());
+        $curves = ['methods' => 'comparison', 'margins' => 'margins', 'time_current' => 'time_current', 'wiring' => 'wiring'];
+        foreach ($curves as $with => $curve) {
+            $answer = $this->postJson("/api/solve/extra?with=$with", Circuits::fanWithItsLoad())->assertOk();
+            self::assertSame([$curve], array_keys((array) $answer->json('curves')));
+            self::assertLessThan($whole / 5, strlen((string) $answer->getContent()), $with);
+        }
+        $this->postJson('/api/solve/extra?with=nothing', Circuits::fanWithItsLoad())->assertStatus(422);
+    }
 }

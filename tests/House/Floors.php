@@ -31,16 +31,19 @@ final class Floors
         // Tables: what is printed in books, and what is common practice.
         'Tables',
         // Stations in the order of the work, each with the rules that it asks of a book.
-        'Stations\Plate', 'Stations\Power', 'Stations\Measure', 'Stations\Start', 'Stations\Cable', 'Stations\RunUp', 'Stations\Guard',
-        'Stations\Fault', 'Stations\Correct', 'Stations\CapacitorLeads', 'Stations\Prove',
+        'Stations\Source', 'Stations\Plate', 'Stations\Power', 'Stations\Measure', 'Stations\Start', 'Stations\Cable', 'Stations\RunUp',
+        'Stations\Guard', 'Stations\Fault', 'Stations\Correct', 'Stations\CapacitorLeads', 'Stations\Prove',
         // Rules: all that is asked of one book, together. Then the books, which nobody imports but their list.
         'Rules', 'Books\American', 'Books\Iec', 'Books\Nec', 'Books\Cec', 'Books',
         // Studies: one circuit looked at as a whole.
         'Studies\TimeCurrent', 'Studies\Margin', 'Studies\Compare', 'Studies\Money', 'Studies\Sensitivity', 'Studies\Readiness',
+        'Studies\Learned',
         // Bench: the one page that runs the stations.
         'Bench',
         // Records: what a plant keeps of its circuits, each solved by the bench.
         'Records\Sheet', 'Records\Logbook', 'Records\Round', 'Records\Register', 'Records\Bank', 'Records\Replace', 'Records\Instruments',
+        // Away: what the core answers to a page, in the service or carried with it.
+        'Away',
         // Contract: the schemas of all of it.
         'Contract',
     ];

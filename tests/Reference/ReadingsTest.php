@@ -47,7 +47,7 @@ final class ReadingsTest extends TestCase
     {
         foreach ([1 => ['c1 l1 l2 {C}', 'c2 l1 l3 {C}'], 2 => ['c2 l2 l3 {C}', 'rx l1 0 1e9']] as $dead => $elements) {
             $fault = new HiddenFault(FaultKind::DeadCapacitorElement, $dead, 0);
-            $shown = Plant::ofDocument(self::circuit(), 0.8, $fault)?->capacitorAmps();
+            $shown = Plant::ofDocument(self::circuit(), 0.8, $fault)?->capacitor()?->amps();
             self::assertNotNull($shown);
 
             self::assertEqualsWithDelta(self::amperes($elements, 400.0), $shown, 1e-3, "$dead dead");

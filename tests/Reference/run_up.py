@@ -58,7 +58,7 @@ class Circuit:
     def until(self, start, target, f):
         hit = lambda t, y: y[0]-target
         hit.terminal = True; hit.direction = 1
-        run = scipy.integrate.solve_ivp(lambda t, y: [f(t, y[0])/self.c["inertia"]], (0, 2000), [start], events=hit, rtol=1e-7, atol=1e-9, max_step=self.c["step"])
+        run = scipy.integrate.solve_ivp(lambda t, y: [f(t, y[0])/self.c["inertia"]], (0, 2000), [start], events=hit, rtol=self.c.get("rtol", 1e-7), atol=1e-9, max_step=self.c["step"])
         return float(run.t_events[0][0]) if len(run.t_events[0]) else None
     def run(self):
         c = self.c; steady = self.meets(False, False)

@@ -1,4 +1,5 @@
 import { setAway } from '../away/away';
+import { setServiceArchive } from './archive';
 import type { Problem } from './contract';
 import { setSessionOver } from '../session/over';
 
@@ -95,6 +96,7 @@ async function request<T>(
     if (response.status < 500) {
         setAway(null);
     }
+    setServiceArchive(response.headers.get('X-Core-Archive'));
     if ((response.status === 401 || response.status === 419) && path !== 'session') {
         setSessionOver(true);
     }

@@ -45,9 +45,57 @@ export interface Circuit {
          */
         frequency?: string | number | null;
         /**
-         * Phases. 3, or 1 for a bench load.
+         * Phases of the supply. 3 or 1.
          */
         phases?: string | number | null;
+        /**
+         * Source. One of mains, generator, inverter.
+         */
+        source?: ('mains' | 'generator' | 'inverter' | null) | string;
+        /**
+         * Generator rating. kVA from 0.5 to 20 000, such as 100.
+         */
+        generator_kva?: string | number | null;
+        /**
+         * Engine power. kW from 0.4 to 16 000, such as 80.
+         */
+        generator_kw?: string | number | null;
+        /**
+         * Subtransient reactance X″d. Percent from 3 to 60, such as 12.
+         */
+        subtransient_percent?: string | number | null;
+        /**
+         * Transient reactance X′d. Percent from 3 to 100, such as 20.
+         */
+        transient_percent?: string | number | null;
+        /**
+         * Sustained short-circuit current. Times rated current from 0.1 to 10, such as 3.
+         */
+        sustained_ratio?: string | number | null;
+        /**
+         * Inverter rating. VA from 50 to 1 000 000, such as 3000.
+         */
+        inverter_va?: string | number | null;
+        /**
+         * Surge rating. VA from 50 to 5 000 000, such as 6000.
+         */
+        surge_va?: string | number | null;
+        /**
+         * Surge time. Seconds from 0.01 to 600, such as 5.
+         */
+        surge_seconds?: string | number | null;
+        /**
+         * Short-circuit current of the inverter. Amperes from 0.5 to 10 000.
+         */
+        inverter_fault_ampere?: string | number | null;
+        /**
+         * Battery voltage. Volts from 6 to 1000, such as 48.
+         */
+        battery_volts?: string | number | null;
+        /**
+         * Battery capacity. Ah from 1 to 100 000, such as 200.
+         */
+        battery_amp_hours?: string | number | null;
         /**
          * Fault level. kVA from 10 to 10 000 000, such as 25000 or 25 MVA.
          */
@@ -60,6 +108,10 @@ export interface Circuit {
          * Transformer impedance. Percent from 0.5 to 30, such as 6.
          */
         transformer_impedance_percent?: string | number | null;
+        /**
+         * Phases of the transformer or generator. 3 or 1.
+         */
+        transformer_phases?: string | number | null;
         /**
          * X/R. A ratio from 0.1 to 100, such as 8.
          */
@@ -76,6 +128,10 @@ export interface Circuit {
          * Inverter efficiency. Percent from 30 to 100, such as 88.
          */
         inverter_efficiency?: string | number | null;
+        /**
+         * Inverter efficiency by load. Percent of rated VA and efficiency, in the order of load: 25 84; 50 90; 100 88.
+         */
+        inverter_efficiency_points?: (number | string)[][] | string | null;
         /**
          * Ambient temperature. Degrees Celsius from -40 to 85, such as 30. Fahrenheit is accepted: 86 F.
          */
@@ -217,6 +273,10 @@ export interface Circuit {
          */
         no_load_current?: string | number | null;
         /**
+         * No-load power. Watts, such as 95.
+         */
+        no_load_power?: string | number | null;
+        /**
          * Service-factor amperes. Amperes as on the nameplate, such as 69 or 138/69.
          */
         service_factor_amps?: string | number | null;
@@ -248,6 +308,22 @@ export interface Circuit {
          * Type of motor. One of cage, wound_rotor, two_speed, part_winding, single_phase.
          */
         kind?: ('cage' | 'wound_rotor' | 'two_speed' | 'part_winding' | 'single_phase' | null) | string;
+        /**
+         * How it starts on one phase. One of split_phase, capacitor_start, permanent_capacitor, capacitor_start_run.
+         */
+        single_phase_type?: ('split_phase' | 'capacitor_start' | 'permanent_capacitor' | 'capacitor_start_run' | null) | string;
+        /**
+         * Start capacitor. Microfarads and volts as stamped, such as 189-227 µF 250 V.
+         */
+        start_capacitor?: string | number | null;
+        /**
+         * Run capacitor. Microfarads and volts as stamped, such as 40 µF 450 V or 80/5 µF 370/440 V.
+         */
+        run_capacitor?: string | number | null;
+        /**
+         * Built-in thermal protector. One of none, manual, automatic.
+         */
+        thermal_protector?: ('none' | 'manual' | 'automatic' | null) | string;
         /**
          * Rotor voltage. Volts from 10 to 5000, such as 250.
          */
@@ -335,15 +411,23 @@ export interface Circuit {
     } | null;
     bench?: {
         /**
-         * Real power. Power drawn, such as 1150 W or 2.2 kW.
+         * Real power. Power drawn, such as 1150 W or 2.2 kW; 0 for a capacitor.
          */
         power?: string | number | null;
+        /**
+         * Shaft output. kW or hp, such as 2.2 or 3 hp.
+         */
+        output?: string | number | null;
+        /**
+         * Efficiency. Percent from 5 to 99.99, such as 82.
+         */
+        efficiency?: string | number | null;
         /**
          * Current. Amperes, such as 8.2.
          */
         current?: string | number | null;
         /**
-         * Power factor. A power factor such as 0.61 or 61 %.
+         * Power factor. A power factor from 0 to 1, such as 0.61 or 61 %.
          */
         power_factor?: string | number | null;
         /**
@@ -353,7 +437,7 @@ export interface Circuit {
     } | null;
     measure?: {
         /**
-         * Measuring method. One of volts_amps, volts_amps_watts, power_factor_meter, line_angle, one_wattmeter, two_wattmeters, three_wattmeters, meter_disc, meter_pulses, brake.
+         * Measuring method. One of volts_amps, volts_amps_watts, power_factor_meter, line_angle, phase_angles, one_wattmeter, two_wattmeters, three_wattmeters, meter_disc, meter_pulses, brake, clamp_capacitor, scope_screen, before_after.
          */
         method?:
             | (
@@ -361,12 +445,16 @@ export interface Circuit {
                   | 'volts_amps_watts'
                   | 'power_factor_meter'
                   | 'line_angle'
+                  | 'phase_angles'
                   | 'one_wattmeter'
                   | 'two_wattmeters'
                   | 'three_wattmeters'
                   | 'meter_disc'
                   | 'meter_pulses'
                   | 'brake'
+                  | 'clamp_capacitor'
+                  | 'scope_screen'
+                  | 'before_after'
                   | null
               )
             | string;
@@ -451,6 +539,34 @@ export interface Circuit {
          */
         angle?: string | number | null;
         /**
+         * Angle with the capacitor. Degrees from -90 to 90, positive if the current lags its phase voltage.
+         */
+        angle_after?: string | number | null;
+        /**
+         * Angle L1, to L1–N. Degrees from -180 to 180, positive if the current lags.
+         */
+        angle_1?: string | number | null;
+        /**
+         * Angle L2, to L2–N. Degrees from -180 to 180, positive if the current lags.
+         */
+        angle_2?: string | number | null;
+        /**
+         * Angle L3, to L3–N. Degrees from -180 to 180, positive if the current lags.
+         */
+        angle_3?: string | number | null;
+        /**
+         * Locked-rotor current, measured. Amperes from 0.1 to 100 000, in the line.
+         */
+        locked_rotor_amps?: string | number | null;
+        /**
+         * or its apparent power. kVA from 0.05 to 50 000, such as 180, or 850 VA.
+         */
+        locked_rotor_kva?: string | number | null;
+        /**
+         * at a voltage of. Volts from 5 to 1000, between lines.
+         */
+        locked_rotor_volts?: string | number | null;
+        /**
          * Common line. One of 1, 2, 3.
          */
         common?: ('1' | '2' | '3' | null) | string;
@@ -518,6 +634,66 @@ export interface Circuit {
          * Torque at the brake. N·m, such as 236. lb-ft is accepted.
          */
         torque?: string | number | null;
+        /**
+         * Current without the capacitor. Amperes from 0.01 to 20 000.
+         */
+        amps_before?: string | number | null;
+        /**
+         * Current with the capacitor. Amperes from 0 to 20 000.
+         */
+        amps_after?: string | number | null;
+        /**
+         * Current of the capacitor alone. Amperes from 0.01 to 20 000.
+         */
+        capacitor_amps?: string | number | null;
+        /**
+         * Capacitance. Microfarads, such as 40.
+         */
+        capacitor_uf?: string | number | null;
+        /**
+         * Power factor with the capacitor. From 0.01 to 1, such as 0.95.
+         */
+        power_factor_after?: string | number | null;
+        /**
+         * Height read as. One of peak, peak_to_peak.
+         */
+        scope_height?: ('peak' | 'peak_to_peak' | null) | string;
+        /**
+         * Both traces are sine waves. One of .
+         */
+        scope_sine?: boolean | string | number | null;
+        /**
+         * Voltage channel, V per division. Volts, such as 5 or 200 mV.
+         */
+        scope_volts_per_division?: string | number | null;
+        /**
+         * Voltage trace, divisions. Divisions from 0.1 to 20, such as 3.2.
+         */
+        scope_volts_divisions?: string | number | null;
+        /**
+         * Voltage probe, ×. A factor such as 10, 100 or 200.
+         */
+        scope_volts_probe?: string | number | null;
+        /**
+         * Current channel, V per division. Volts, such as 20 mV.
+         */
+        scope_amps_volts_per_division?: string | number | null;
+        /**
+         * Current trace, divisions. Divisions from 0.1 to 20, such as 2.4.
+         */
+        scope_amps_divisions?: string | number | null;
+        /**
+         * Current probe, mV per A. Millivolts per ampere, such as 10.
+         */
+        scope_millivolts_per_ampere?: string | number | null;
+        /**
+         * Time per division. Seconds, such as 2 ms.
+         */
+        scope_time_per_division?: string | number | null;
+        /**
+         * Between the zero crossings, divisions. Divisions from 0 to 20.
+         */
+        scope_delay_divisions?: string | number | null;
     } | null;
     windings?: {
         /**
@@ -601,6 +777,10 @@ export interface Circuit {
          */
         method?: ('direct' | 'star_delta' | 'autotransformer' | 'resistor' | 'reactor' | 'soft_starter' | 'drive' | null) | string;
         /**
+         * Starter made for single-phase motors. One of .
+         */
+        for_one_phase?: boolean | string | number | null;
+        /**
          * Run-up time. Seconds from 0.05 to 300, such as 5.
          */
         run_up_time?: string | number | null;
@@ -610,7 +790,7 @@ export interface Circuit {
              */
             by?: ('time' | 'speed' | 'hand' | null) | string;
             /**
-             * Changeover. Seconds (timer or manual), or percent of synchronous speed (speed switch).
+             * Changeover. Seconds (timer or manual); percent of synchronous speed, or rpm (speed switch).
              */
             value?: string | number | null;
         } | null;
@@ -793,9 +973,13 @@ export interface Circuit {
     } | null;
     correction?: {
         /**
-         * Target power factor. A power factor from 0.5 to 1, such as 0.95.
+         * Target power factor. A power factor from 0.5 to 1, such as 0.95, or tan φ, such as tan 0.4, or 0.4 kvar/kW.
          */
         target_power_factor?: string | number | null;
+        /**
+         * Capacitor per kW of load. kvar per kW from 0.01 to 3, such as 0.4.
+         */
+        kvar_per_kw?: string | number | null;
         /**
          * Position of the capacitor. One of none, board, before_controller, after_controller, behind_relay, at_motor.
          */
@@ -892,6 +1076,10 @@ export interface Circuit {
          * Voltage dip limit at the bus. Percent from 0.5 to 40.
          */
         dip_limit_bus?: string | number | null;
+        /**
+         * Voltage dip limit on a generator. Percent from 0.5 to 40.
+         */
+        dip_limit_generator?: string | number | null;
         /**
          * Voltage dip limit at the motor. Percent from 1 to 60.
          */
@@ -1066,6 +1254,14 @@ export type FigureKey =
     | 'power.load_apparent'
     | 'power.load_reactive'
     | 'power.load_current'
+    | 'power.generator_share'
+    | 'power.engine_share'
+    | 'power.inverter_share'
+    | 'power.inverter_share_corrected'
+    | 'power.dc_power'
+    | 'power.dc_power_corrected'
+    | 'power.dc_current'
+    | 'power.battery_hours'
     | 'measured.voltage'
     | 'measured.current'
     | 'measured.voltage_unbalance'
@@ -1087,6 +1283,14 @@ export type FigureKey =
     | 'measured.apparent'
     | 'measured.power_factor'
     | 'measured.angle'
+    | 'measured.capacitor_current'
+    | 'measured.reactive_current'
+    | 'measured.real_low'
+    | 'measured.real_high'
+    | 'measured.power_factor_low'
+    | 'measured.power_factor_high'
+    | 'measured.power_factor_after'
+    | 'measured.loss_drop'
     | 'measured.shaft'
     | 'measured.efficiency'
     | 'measured.load_by_power'
@@ -1150,6 +1354,11 @@ export type FigureKey =
     | 'start.timer_first'
     | 'start.timer_last'
     | 'start.voltage_dip'
+    | 'start.first_dip'
+    | 'start.generator_least_kva'
+    | 'start.starting_kva'
+    | 'start.starting_kva_low'
+    | 'start.starting_kva_high'
     | 'start.dip_at_motor'
     | 'start.torque_margin'
     | 'start.rotor_energy'
@@ -1366,6 +1575,7 @@ export type FigureKey =
     | 'start.compare_direct_dip_at_motor'
     | 'start.compare_direct_start_energy'
     | 'start.compare_direct_torque_step'
+    | 'start.compare_direct_generator_kva'
     | 'start.compare_direct_verdict'
     | 'start.compare_star_delta_line_current'
     | 'start.compare_star_delta_peak'
@@ -1376,6 +1586,7 @@ export type FigureKey =
     | 'start.compare_star_delta_dip_at_motor'
     | 'start.compare_star_delta_start_energy'
     | 'start.compare_star_delta_torque_step'
+    | 'start.compare_star_delta_generator_kva'
     | 'start.compare_star_delta_verdict'
     | 'start.compare_star_delta_closed_line_current'
     | 'start.compare_star_delta_closed_peak'
@@ -1386,6 +1597,7 @@ export type FigureKey =
     | 'start.compare_star_delta_closed_dip_at_motor'
     | 'start.compare_star_delta_closed_start_energy'
     | 'start.compare_star_delta_closed_torque_step'
+    | 'start.compare_star_delta_closed_generator_kva'
     | 'start.compare_star_delta_closed_verdict'
     | 'start.compare_autotransformer_50_line_current'
     | 'start.compare_autotransformer_50_peak'
@@ -1396,6 +1608,7 @@ export type FigureKey =
     | 'start.compare_autotransformer_50_dip_at_motor'
     | 'start.compare_autotransformer_50_start_energy'
     | 'start.compare_autotransformer_50_torque_step'
+    | 'start.compare_autotransformer_50_generator_kva'
     | 'start.compare_autotransformer_50_verdict'
     | 'start.compare_autotransformer_65_line_current'
     | 'start.compare_autotransformer_65_peak'
@@ -1406,6 +1619,7 @@ export type FigureKey =
     | 'start.compare_autotransformer_65_dip_at_motor'
     | 'start.compare_autotransformer_65_start_energy'
     | 'start.compare_autotransformer_65_torque_step'
+    | 'start.compare_autotransformer_65_generator_kva'
     | 'start.compare_autotransformer_65_verdict'
     | 'start.compare_autotransformer_80_line_current'
     | 'start.compare_autotransformer_80_peak'
@@ -1416,6 +1630,7 @@ export type FigureKey =
     | 'start.compare_autotransformer_80_dip_at_motor'
     | 'start.compare_autotransformer_80_start_energy'
     | 'start.compare_autotransformer_80_torque_step'
+    | 'start.compare_autotransformer_80_generator_kva'
     | 'start.compare_autotransformer_80_verdict'
     | 'start.compare_resistor_line_current'
     | 'start.compare_resistor_peak'
@@ -1426,6 +1641,7 @@ export type FigureKey =
     | 'start.compare_resistor_dip_at_motor'
     | 'start.compare_resistor_start_energy'
     | 'start.compare_resistor_torque_step'
+    | 'start.compare_resistor_generator_kva'
     | 'start.compare_resistor_verdict'
     | 'start.compare_reactor_line_current'
     | 'start.compare_reactor_peak'
@@ -1436,6 +1652,7 @@ export type FigureKey =
     | 'start.compare_reactor_dip_at_motor'
     | 'start.compare_reactor_start_energy'
     | 'start.compare_reactor_torque_step'
+    | 'start.compare_reactor_generator_kva'
     | 'start.compare_reactor_verdict'
     | 'start.compare_soft_starter_line_current'
     | 'start.compare_soft_starter_peak'
@@ -1446,6 +1663,7 @@ export type FigureKey =
     | 'start.compare_soft_starter_dip_at_motor'
     | 'start.compare_soft_starter_start_energy'
     | 'start.compare_soft_starter_torque_step'
+    | 'start.compare_soft_starter_generator_kva'
     | 'start.compare_soft_starter_verdict'
     | 'start.compare_drive_line_current'
     | 'start.compare_drive_peak'
@@ -1456,6 +1674,7 @@ export type FigureKey =
     | 'start.compare_drive_dip_at_motor'
     | 'start.compare_drive_start_energy'
     | 'start.compare_drive_torque_step'
+    | 'start.compare_drive_generator_kva'
     | 'start.compare_drive_verdict'
     | 'prove.winding_resistance.verdict'
     | 'prove.winding_resistance.pattern'
@@ -1487,6 +1706,30 @@ export type FigureKey =
     | 'prove.winding_resistance.winding_3_expected'
     | 'prove.winding_resistance.winding_3_low'
     | 'prove.winding_resistance.winding_3_high'
+    | 'prove.winding_resistance.main'
+    | 'prove.winding_resistance.main_expected'
+    | 'prove.winding_resistance.main_low'
+    | 'prove.winding_resistance.main_high'
+    | 'prove.winding_resistance.start'
+    | 'prove.winding_resistance.start_expected'
+    | 'prove.winding_resistance.start_low'
+    | 'prove.winding_resistance.start_high'
+    | 'prove.winding_resistance.start_over_main'
+    | 'prove.winding_resistance.start_over_main_expected'
+    | 'prove.winding_resistance.start_over_main_low'
+    | 'prove.winding_resistance.start_over_main_high'
+    | 'prove.motor_capacitor.verdict'
+    | 'prove.motor_capacitor.pattern'
+    | 'prove.motor_capacitor.measured'
+    | 'prove.motor_capacitor.expected'
+    | 'prove.motor_capacitor.low'
+    | 'prove.motor_capacitor.high'
+    | 'prove.panel_ohms.verdict'
+    | 'prove.panel_ohms.pattern'
+    | 'prove.panel_ohms.measured'
+    | 'prove.panel_ohms.expected'
+    | 'prove.panel_ohms.low'
+    | 'prove.panel_ohms.high'
     | 'prove.insulation_resistance.verdict'
     | 'prove.insulation_resistance.pattern'
     | 'prove.insulation_resistance.measured'
@@ -1661,13 +1904,27 @@ export type FieldPath =
     | 'supply.voltage'
     | 'supply.frequency'
     | 'supply.phases'
+    | 'supply.source'
+    | 'supply.generator_kva'
+    | 'supply.generator_kw'
+    | 'supply.subtransient_percent'
+    | 'supply.transient_percent'
+    | 'supply.sustained_ratio'
+    | 'supply.inverter_va'
+    | 'supply.surge_va'
+    | 'supply.surge_seconds'
+    | 'supply.inverter_fault_ampere'
+    | 'supply.battery_volts'
+    | 'supply.battery_amp_hours'
     | 'supply.fault_level_kva'
     | 'supply.transformer_kva'
     | 'supply.transformer_impedance_percent'
+    | 'supply.transformer_phases'
     | 'supply.x_over_r'
     | 'supply.voltage_factor'
     | 'supply.other_capacitors_kvar'
     | 'supply.inverter_efficiency'
+    | 'supply.inverter_efficiency_points'
     | 'supply.ambient'
     | 'supply.altitude'
     | 'supply.unbalance'
@@ -1702,6 +1959,7 @@ export type FieldPath =
     | 'plate.locked_rotor_time'
     | 'plate.inertia'
     | 'plate.no_load_current'
+    | 'plate.no_load_power'
     | 'plate.service_factor_amps'
     | 'plate.temperature_rise'
     | 'plate.ambient'
@@ -1710,6 +1968,10 @@ export type FieldPath =
     | 'plate.leads'
     | 'plate.phases'
     | 'plate.kind'
+    | 'plate.single_phase_type'
+    | 'plate.start_capacitor'
+    | 'plate.run_capacitor'
+    | 'plate.thermal_protector'
     | 'plate.rotor_voltage'
     | 'plate.rotor_current'
     | 'plate.insulation_class'
@@ -1732,6 +1994,8 @@ export type FieldPath =
     | 'plate.grease'
     | 'plate.remarks'
     | 'bench.power'
+    | 'bench.output'
+    | 'bench.efficiency'
     | 'bench.current'
     | 'bench.power_factor'
     | 'bench.sense'
@@ -1756,6 +2020,13 @@ export type FieldPath =
     | 'measure.pair'
     | 'measure.line'
     | 'measure.angle'
+    | 'measure.angle_after'
+    | 'measure.angle_1'
+    | 'measure.angle_2'
+    | 'measure.angle_3'
+    | 'measure.locked_rotor_amps'
+    | 'measure.locked_rotor_kva'
+    | 'measure.locked_rotor_volts'
     | 'measure.common'
     | 'measure.swapped'
     | 'measure.balanced'
@@ -1773,6 +2044,21 @@ export type FieldPath =
     | 'measure.shunt_power'
     | 'measure.speed'
     | 'measure.torque'
+    | 'measure.amps_before'
+    | 'measure.amps_after'
+    | 'measure.capacitor_amps'
+    | 'measure.capacitor_uf'
+    | 'measure.power_factor_after'
+    | 'measure.scope_height'
+    | 'measure.scope_sine'
+    | 'measure.scope_volts_per_division'
+    | 'measure.scope_volts_divisions'
+    | 'measure.scope_volts_probe'
+    | 'measure.scope_amps_volts_per_division'
+    | 'measure.scope_amps_divisions'
+    | 'measure.scope_millivolts_per_ampere'
+    | 'measure.scope_time_per_division'
+    | 'measure.scope_delay_divisions'
     | 'windings.impedance'
     | 'windings.power_factor'
     | 'windings.element_power'
@@ -1792,6 +2078,7 @@ export type FieldPath =
     | 'load.traits'
     | 'load.points'
     | 'starter.method'
+    | 'starter.for_one_phase'
     | 'starter.run_up_time'
     | 'starter.changeover.by'
     | 'starter.changeover.value'
@@ -1835,6 +2122,7 @@ export type FieldPath =
     | 'guard.dial'
     | 'guard.marked_maximum'
     | 'correction.target_power_factor'
+    | 'correction.kvar_per_kw'
     | 'correction.place'
     | 'correction.load_percent'
     | 'correction.lowest_load_percent'
@@ -1858,6 +2146,7 @@ export type FieldPath =
     | 'settings.drop_limit_running'
     | 'settings.drop_limit_starting'
     | 'settings.dip_limit_bus'
+    | 'settings.dip_limit_generator'
     | 'settings.dip_limit_motor'
     | 'settings.voltage_tolerance'
     | 'settings.direct_start_limit'
@@ -1929,12 +2218,20 @@ export type FindingCode =
     | 'model_flags'
     | 'element_burns_in_star'
     | 'element_burns_in_delta'
+    | 'generator_overloaded'
+    | 'generator_light'
+    | 'inverter_overloaded'
     | 'windings_three_times'
     | 'voltages_no_triangle'
     | 'voltage_unbalance'
     | 'current_unbalance'
     | 'single_phasing'
     | 'overloaded'
+    | 'sine_and_steady'
+    | 'current_leads'
+    | 'load_changed'
+    | 'only_heat'
+    | 'not_a_sine'
     | 'few_counts'
     | 'load_not_by_current'
     | 'power_backwards'
@@ -1944,6 +2241,9 @@ export type FindingCode =
     | 'low_meter_negative'
     | 'code_letter_is_star'
     | 'star_delta_refused'
+    | 'start_winding_time'
+    | 'how_it_starts_unknown'
+    | 'one_phase_method_refused'
     | 'reclosing_peak'
     | 'run_up_not_checked'
     | 'direct_above_limit'
@@ -1956,6 +2256,10 @@ export type FindingCode =
     | 'changeover_by_hand'
     | 'dip_at_bus'
     | 'dip_at_motor'
+    | 'locked_rotor_scaled'
+    | 'locked_rotor_differs'
+    | 'surge_too_small'
+    | 'surge_too_short'
     | 'dip_not_checked'
     | 'control_supply_dips'
     | 'run_up_differs'
@@ -2019,6 +2323,11 @@ export type FindingCode =
     | 'slash_rating'
     | 'disconnect_in_sight'
     | 'horsepower_rated'
+    | 'one_phase_relay_poles'
+    | 'one_phase_switch'
+    | 'thermal_protector_wanted'
+    | 'thermal_protector'
+    | 'thermal_protector_restarts'
     | 'phase_loss_sensitive'
     | 'slow_class'
     | 'rotor_withstand_assumed'
@@ -2076,7 +2385,9 @@ export type FindingCode =
     | 'voltage_rise'
     | 'distortion'
     | 'dual_capacitor'
+    | 'run_capacitor_stays'
     | 'run_not_start'
+    | 'capacitor_on_generator'
     | 'inverter_saving'
     | 'resistor_too_large'
     | 'resistor_hot'
@@ -2105,6 +2416,8 @@ export type FindingCode =
     | 'voltage_distorted'
     | 'few_samples'
     | 'winding_resistance'
+    | 'motor_capacitor'
+    | 'panel_ohms'
     | 'insulation_resistance'
     | 'relay_trip'
     | 'supply_voltage'
@@ -2164,13 +2477,27 @@ export interface Solution {
         'supply.voltage'?: FieldNote;
         'supply.frequency'?: FieldNote;
         'supply.phases'?: FieldNote;
+        'supply.source'?: FieldNote;
+        'supply.generator_kva'?: FieldNote;
+        'supply.generator_kw'?: FieldNote;
+        'supply.subtransient_percent'?: FieldNote;
+        'supply.transient_percent'?: FieldNote;
+        'supply.sustained_ratio'?: FieldNote;
+        'supply.inverter_va'?: FieldNote;
+        'supply.surge_va'?: FieldNote;
+        'supply.surge_seconds'?: FieldNote;
+        'supply.inverter_fault_ampere'?: FieldNote;
+        'supply.battery_volts'?: FieldNote;
+        'supply.battery_amp_hours'?: FieldNote;
         'supply.fault_level_kva'?: FieldNote;
         'supply.transformer_kva'?: FieldNote;
         'supply.transformer_impedance_percent'?: FieldNote;
+        'supply.transformer_phases'?: FieldNote;
         'supply.x_over_r'?: FieldNote;
         'supply.voltage_factor'?: FieldNote;
         'supply.other_capacitors_kvar'?: FieldNote;
         'supply.inverter_efficiency'?: FieldNote;
+        'supply.inverter_efficiency_points'?: FieldNote;
         'supply.ambient'?: FieldNote;
         'supply.altitude'?: FieldNote;
         'supply.unbalance'?: FieldNote;
@@ -2205,6 +2532,7 @@ export interface Solution {
         'plate.locked_rotor_time'?: FieldNote;
         'plate.inertia'?: FieldNote;
         'plate.no_load_current'?: FieldNote;
+        'plate.no_load_power'?: FieldNote;
         'plate.service_factor_amps'?: FieldNote;
         'plate.temperature_rise'?: FieldNote;
         'plate.ambient'?: FieldNote;
@@ -2213,6 +2541,10 @@ export interface Solution {
         'plate.leads'?: FieldNote;
         'plate.phases'?: FieldNote;
         'plate.kind'?: FieldNote;
+        'plate.single_phase_type'?: FieldNote;
+        'plate.start_capacitor'?: FieldNote;
+        'plate.run_capacitor'?: FieldNote;
+        'plate.thermal_protector'?: FieldNote;
         'plate.rotor_voltage'?: FieldNote;
         'plate.rotor_current'?: FieldNote;
         'plate.insulation_class'?: FieldNote;
@@ -2235,6 +2567,8 @@ export interface Solution {
         'plate.grease'?: FieldNote;
         'plate.remarks'?: FieldNote;
         'bench.power'?: FieldNote;
+        'bench.output'?: FieldNote;
+        'bench.efficiency'?: FieldNote;
         'bench.current'?: FieldNote;
         'bench.power_factor'?: FieldNote;
         'bench.sense'?: FieldNote;
@@ -2259,6 +2593,13 @@ export interface Solution {
         'measure.pair'?: FieldNote;
         'measure.line'?: FieldNote;
         'measure.angle'?: FieldNote;
+        'measure.angle_after'?: FieldNote;
+        'measure.angle_1'?: FieldNote;
+        'measure.angle_2'?: FieldNote;
+        'measure.angle_3'?: FieldNote;
+        'measure.locked_rotor_amps'?: FieldNote;
+        'measure.locked_rotor_kva'?: FieldNote;
+        'measure.locked_rotor_volts'?: FieldNote;
         'measure.common'?: FieldNote;
         'measure.swapped'?: FieldNote;
         'measure.balanced'?: FieldNote;
@@ -2276,6 +2617,21 @@ export interface Solution {
         'measure.shunt_power'?: FieldNote;
         'measure.speed'?: FieldNote;
         'measure.torque'?: FieldNote;
+        'measure.amps_before'?: FieldNote;
+        'measure.amps_after'?: FieldNote;
+        'measure.capacitor_amps'?: FieldNote;
+        'measure.capacitor_uf'?: FieldNote;
+        'measure.power_factor_after'?: FieldNote;
+        'measure.scope_height'?: FieldNote;
+        'measure.scope_sine'?: FieldNote;
+        'measure.scope_volts_per_division'?: FieldNote;
+        'measure.scope_volts_divisions'?: FieldNote;
+        'measure.scope_volts_probe'?: FieldNote;
+        'measure.scope_amps_volts_per_division'?: FieldNote;
+        'measure.scope_amps_divisions'?: FieldNote;
+        'measure.scope_millivolts_per_ampere'?: FieldNote;
+        'measure.scope_time_per_division'?: FieldNote;
+        'measure.scope_delay_divisions'?: FieldNote;
         'windings.impedance'?: FieldNote;
         'windings.power_factor'?: FieldNote;
         'windings.element_power'?: FieldNote;
@@ -2295,6 +2651,7 @@ export interface Solution {
         'load.traits'?: FieldNote;
         'load.points'?: FieldNote;
         'starter.method'?: FieldNote;
+        'starter.for_one_phase'?: FieldNote;
         'starter.run_up_time'?: FieldNote;
         'starter.changeover.by'?: FieldNote;
         'starter.changeover.value'?: FieldNote;
@@ -2338,6 +2695,7 @@ export interface Solution {
         'guard.dial'?: FieldNote;
         'guard.marked_maximum'?: FieldNote;
         'correction.target_power_factor'?: FieldNote;
+        'correction.kvar_per_kw'?: FieldNote;
         'correction.place'?: FieldNote;
         'correction.load_percent'?: FieldNote;
         'correction.lowest_load_percent'?: FieldNote;
@@ -2361,6 +2719,7 @@ export interface Solution {
         'settings.drop_limit_running'?: FieldNote;
         'settings.drop_limit_starting'?: FieldNote;
         'settings.dip_limit_bus'?: FieldNote;
+        'settings.dip_limit_generator'?: FieldNote;
         'settings.dip_limit_motor'?: FieldNote;
         'settings.voltage_tolerance'?: FieldNote;
         'settings.direct_start_limit'?: FieldNote;
@@ -2424,6 +2783,7 @@ export interface Figure {
         | 'J'
         | 'A²s'
         | 'Wh'
+        | 'Ah'
         | 'mm/s'
         | 'g'
         | 'kg'
@@ -2492,6 +2852,8 @@ export interface ReadingComparison {
     reading: number;
     kind:
         | 'winding_resistance'
+        | 'motor_capacitor'
+        | 'panel_ohms'
         | 'insulation_resistance'
         | 'relay_trip'
         | 'supply_voltage'
@@ -2562,6 +2924,7 @@ export interface ComparedQuantity {
         | 'J'
         | 'A²s'
         | 'Wh'
+        | 'Ah'
         | 'mm/s'
         | 'g'
         | 'kg'
@@ -2591,6 +2954,8 @@ export interface Curves {
     margins?: MarginsCurve;
     time_current?: TimeCurrentCurve;
     wiring?: WiringCurve;
+    one_phase_wiring?: OnePhaseWiringCurve;
+    learned?: LearnedCurve;
     sensitivity?: SensitivityCurve;
     readiness?: ReadinessCurve;
     tables?: TablesCurve;
@@ -2858,10 +3223,11 @@ export interface WiringCurve {
      */
     reversed: [string, string, string];
     sequence: ContactorTime[];
+    ohms: TerminalOhms[];
 }
 export interface PhaseMark {
     name: string;
-    colour: 'brown' | 'black' | 'grey' | 'red' | 'yellow' | 'blue' | 'orange';
+    colour: 'brown' | 'black' | 'grey' | 'red' | 'yellow' | 'blue' | 'orange' | 'white';
 }
 export interface TerminalBox {
     key: string;
@@ -2902,6 +3268,53 @@ export interface ContactorTime {
     from: number;
     to: number;
     shown: string;
+}
+export interface TerminalOhms {
+    pairs: string[];
+    none: string;
+    star: string;
+    delta: string;
+}
+/**
+ * How a single-phase motor is wired.
+ */
+export interface OnePhaseWiringCurve {
+    symbols: 'international' | 'american';
+    wires: PhaseMark[];
+    has_neutral: boolean;
+    /**
+     * @minItems 2
+     * @maxItems 2
+     */
+    main: [string, string];
+    /**
+     * @minItems 2
+     * @maxItems 2
+     */
+    start: [string, string];
+    type: ('split_phase' | 'capacitor_start' | 'permanent_capacitor' | 'capacitor_start_run') | null;
+    has_switch: boolean;
+    has_start_capacitor: boolean;
+    has_run_capacitor: boolean;
+    start_capacitor: string;
+    run_capacitor: string;
+    sequence: string[];
+    reversing: string;
+}
+/**
+ * Only if requested.
+ */
+export interface LearnedCurve {
+    rows: LearnedRow[];
+}
+export interface LearnedRow {
+    figure: string;
+    says: string;
+    gives: string;
+    off: string;
+    near: boolean;
+    holds: string;
+    fails: string;
 }
 /**
  * Only if requested.
@@ -2988,6 +3401,7 @@ export interface ComparedRow {
     dip_at_motor: Shown | null;
     heat: Shown | null;
     step: Shown | null;
+    generator: Shown | null;
     parts: string[];
     sets: {
         method: string;
@@ -3128,6 +3542,8 @@ export interface ResonancePoint {
 export interface PlanCurve {
     next:
         | 'winding_resistance'
+        | 'motor_capacitor'
+        | 'panel_ohms'
         | 'insulation_resistance'
         | 'relay_trip'
         | 'supply_voltage'
@@ -3156,6 +3572,8 @@ export interface PlanPhase {
 export interface PlanStep {
     kind:
         | 'winding_resistance'
+        | 'motor_capacitor'
+        | 'panel_ohms'
         | 'insulation_resistance'
         | 'relay_trip'
         | 'supply_voltage'
@@ -3299,6 +3717,11 @@ export interface Service {
     trial?: TrialAnswer;
     taken?: TakenAnswer;
     reading_check?: ReadingCheck;
+    carried?: CarriedParts;
+    difference?: CarriedDifference;
+    extra?: ExtraAnswer;
+    parts_to_solve?: PartsToSolve;
+    parts?: SolutionParts;
 }
 export interface SessionAnswer {
     person: Person | null;
@@ -3753,7 +4176,10 @@ export interface Drill {
 export interface DrillReading {
     kind: ReadingKind;
     values: Record<string, unknown>;
-    comparison: ReadingComparison;
+    /**
+     * Null where the circuit cannot be calculated any more.
+     */
+    comparison: ReadingComparison | null;
 }
 export interface FoundFault {
     kind: string;
@@ -4068,12 +4494,93 @@ export interface ReadingCheck {
         accepted: string;
     }[];
 }
+export interface CarriedParts {
+    core: string;
+    archive: CarriedPart;
+    php: CarriedPart;
+}
+export interface CarriedPart {
+    name: string;
+    /**
+     * As it is fetched.
+     */
+    bytes: number;
+    /**
+     * Of what it unpacks to.
+     */
+    sha256: string;
+}
+export interface CarriedDifference {
+    /**
+     * Where the solutions differ.
+     */
+    path: string;
+    /**
+     * Hash of the core of both.
+     */
+    archive: string;
+}
+export interface ExtraAnswer {
+    core: string;
+    /**
+     * The picture that was asked for, or none where the circuit does not give it.
+     */
+    curves: Solution['curves'];
+}
+export interface PartsToSolve {
+    circuit: CircuitToSolve;
+    want: WantedParts;
+}
+/**
+ * A circuit of the open format as it stands on the bench, with what its site says beside it.
+ */
+export interface CircuitToSolve {
+    site_settings?: {
+        [k: string]: unknown;
+    };
+    [k: string]: unknown;
+}
+/**
+ * Without a station: of all of them, with every picture.
+ */
+export interface WantedParts {
+    station?: StationName;
+    curves?: readonly (keyof Curves)[];
+    /**
+     * Fingerprints of the parts that the page has, by name.
+     */
+    held: Readonly<Record<string, string>>;
+}
+export interface SolutionParts {
+    format: 'brave-anvil.parts/1';
+    core: string;
+    /**
+     * A part that is not there is not wanted, or the circuit does not give it.
+     */
+    parts: {
+        [k: string]: SolutionPart;
+    };
+}
+export interface SolutionPart {
+    /**
+     * Its fingerprint.
+     */
+    is: string;
+    /**
+     * Not there where the page holds the same.
+     */
+    body?: unknown;
+}
 export interface BankBody {
     version: number;
     typed: Readonly<Record<string, unknown>>;
 }
 export interface NewCircuit {
     site_id: number;
+    /**
+     * Sent again with the same one, it is the same circuit.
+     */
+    key?: string;
     circuit?: Readonly<Record<string, unknown>>;
 }
 export interface CircuitBody {
@@ -4259,15 +4766,6 @@ export interface AnalyserValues {
         [k: string]: string;
     };
 }
-/**
- * A circuit of the open format as it stands on the bench, with what its site says beside it.
- */
-export interface CircuitToSolve {
-    site_settings?: {
-        [k: string]: unknown;
-    };
-    [k: string]: unknown;
-}
 export interface CalendarAddress {
     calendar: string;
 }
@@ -4283,14 +4781,40 @@ export const FIELDS: Readonly<Record<FieldPath, { label: string; unit: string; h
     readings: { label: 'Readings', unit: '', hint: '' },
     'supply.voltage': { label: 'Supply voltage', unit: 'V', hint: '' },
     'supply.frequency': { label: 'Supply frequency', unit: 'Hz', hint: '' },
-    'supply.phases': { label: 'Phases', unit: '', hint: '' },
+    'supply.phases': { label: 'Phases of the supply', unit: '', hint: '' },
+    'supply.source': { label: 'Source', unit: '', hint: '' },
+    'supply.generator_kva': { label: 'Generator rating', unit: 'kVA', hint: 'Continuous (prime) rating of the alternator.' },
+    'supply.generator_kw': { label: 'Engine power', unit: 'kW', hint: 'Electrical kW that the engine can drive continuously.' },
+    'supply.subtransient_percent': { label: 'Subtransient reactance X″d', unit: '%', hint: 'Saturated, on the rating of the alternator.' },
+    'supply.transient_percent': { label: 'Transient reactance X′d', unit: '%', hint: 'Saturated, on the rating of the alternator.' },
+    'supply.sustained_ratio': {
+        label: 'Sustained short-circuit current',
+        unit: '× rated',
+        hint: 'What the alternator keeps up for seconds, × rated current.',
+    },
+    'supply.inverter_va': { label: 'Inverter rating', unit: 'VA', hint: 'Continuous.' },
+    'supply.surge_va': { label: 'Surge rating', unit: 'VA', hint: '' },
+    'supply.surge_seconds': { label: 'Surge time', unit: 's', hint: 'For which the surge rating holds.' },
+    'supply.inverter_fault_ampere': {
+        label: 'Short-circuit current of the inverter',
+        unit: 'A',
+        hint: 'That it keeps up until a device has cleared.',
+    },
+    'supply.battery_volts': { label: 'Battery voltage', unit: 'V', hint: '' },
+    'supply.battery_amp_hours': { label: 'Battery capacity', unit: 'Ah', hint: '' },
     'supply.fault_level_kva': { label: 'Fault level', unit: 'kVA', hint: 'At the bus; if a transformer is entered, on its primary side.' },
     'supply.transformer_kva': { label: 'Transformer rating', unit: 'kVA', hint: '' },
     'supply.transformer_impedance_percent': { label: 'Transformer impedance', unit: '%', hint: '' },
+    'supply.transformer_phases': { label: 'Phases of the transformer or generator', unit: '', hint: 'For a single-phase circuit.' },
     'supply.x_over_r': { label: 'X/R', unit: '', hint: '' },
     'supply.voltage_factor': { label: 'Voltage factor of the fault currents', unit: '', hint: '' },
     'supply.other_capacitors_kvar': { label: 'Other capacitors on the bus', unit: 'kvar', hint: 'They all resonate together.' },
     'supply.inverter_efficiency': { label: 'Inverter efficiency', unit: '%', hint: 'If an inverter supplies the circuit.' },
+    'supply.inverter_efficiency_points': {
+        label: 'Inverter efficiency by load',
+        unit: '',
+        hint: 'load % efficiency %; such as 25 84; 50 90; 100 88',
+    },
     'supply.ambient': { label: 'Ambient temperature', unit: '°C', hint: '' },
     'supply.altitude': { label: 'Altitude', unit: 'm', hint: '' },
     'supply.unbalance': { label: 'Voltage unbalance', unit: '%', hint: 'or three line voltages, 400/404/390' },
@@ -4325,6 +4849,7 @@ export const FIELDS: Readonly<Record<FieldPath, { label: string; unit: string; h
     'plate.locked_rotor_time': { label: 'Locked-rotor time', unit: 's', hint: '' },
     'plate.inertia': { label: 'Rotor inertia', unit: 'kg·m²', hint: '' },
     'plate.no_load_current': { label: 'No-load current', unit: 'A', hint: '' },
+    'plate.no_load_power': { label: 'No-load power', unit: 'W', hint: '' },
     'plate.service_factor_amps': { label: 'Service-factor amperes', unit: 'A', hint: '' },
     'plate.temperature_rise': { label: 'Temperature rise', unit: 'K', hint: '' },
     'plate.ambient': { label: 'Rated ambient', unit: '°C', hint: '' },
@@ -4333,6 +4858,10 @@ export const FIELDS: Readonly<Record<FieldPath, { label: string; unit: string; h
     'plate.leads': { label: 'Leads', unit: '', hint: '' },
     'plate.phases': { label: 'Phases', unit: '', hint: '' },
     'plate.kind': { label: 'Type of motor', unit: '', hint: '' },
+    'plate.single_phase_type': { label: 'How it starts on one phase', unit: '', hint: '' },
+    'plate.start_capacitor': { label: 'Start capacitor', unit: 'F', hint: '' },
+    'plate.run_capacitor': { label: 'Run capacitor', unit: 'F', hint: '' },
+    'plate.thermal_protector': { label: 'Built-in thermal protector', unit: '', hint: '' },
     'plate.rotor_voltage': { label: 'Rotor voltage', unit: 'V', hint: '' },
     'plate.rotor_current': { label: 'Rotor current', unit: 'A', hint: '' },
     'plate.insulation_class': { label: 'Insulation class', unit: '', hint: '' },
@@ -4355,6 +4884,8 @@ export const FIELDS: Readonly<Record<FieldPath, { label: string; unit: string; h
     'plate.grease': { label: 'Grease', unit: '', hint: '' },
     'plate.remarks': { label: 'Other nameplate data', unit: '', hint: '' },
     'bench.power': { label: 'Real power', unit: 'W', hint: 'two of these three' },
+    'bench.output': { label: 'Shaft output', unit: 'kW', hint: 'Of a motor, kW or hp: with its efficiency it gives the real power.' },
+    'bench.efficiency': { label: 'Efficiency', unit: '%', hint: '' },
     'bench.current': { label: 'Current', unit: 'A', hint: '' },
     'bench.power_factor': { label: 'Power factor', unit: '', hint: '' },
     'bench.sense': { label: 'Current of the load', unit: '', hint: '' },
@@ -4379,6 +4910,13 @@ export const FIELDS: Readonly<Record<FieldPath, { label: string; unit: string; h
     'measure.pair': { label: 'Voltage measured', unit: '', hint: '' },
     'measure.line': { label: 'Current measured in', unit: '', hint: '' },
     'measure.angle': { label: 'Angle shown', unit: '°', hint: 'positive: the current lags' },
+    'measure.angle_after': { label: 'Angle with the capacitor', unit: '°', hint: 'positive: the current lags' },
+    'measure.angle_1': { label: 'Angle L1, to L1–N', unit: '°', hint: 'positive: the current lags' },
+    'measure.angle_2': { label: 'Angle L2, to L2–N', unit: '°', hint: 'positive: the current lags' },
+    'measure.angle_3': { label: 'Angle L3, to L3–N', unit: '°', hint: 'positive: the current lags' },
+    'measure.locked_rotor_amps': { label: 'Locked-rotor current, measured', unit: 'A', hint: 'Direct on line, rotor held.' },
+    'measure.locked_rotor_kva': { label: 'or its apparent power', unit: 'kVA', hint: '' },
+    'measure.locked_rotor_volts': { label: 'at a voltage of', unit: 'V', hint: '' },
     'measure.common': { label: 'Common line', unit: '', hint: '' },
     'measure.swapped': { label: 'Voltage leads reversed to get a reading', unit: '', hint: '' },
     'measure.balanced': { label: 'Type of load', unit: '', hint: '' },
@@ -4396,6 +4934,21 @@ export const FIELDS: Readonly<Record<FieldPath, { label: string; unit: string; h
     'measure.shunt_power': { label: 'Shunt power rating', unit: 'W', hint: '' },
     'measure.speed': { label: 'Speed', unit: 'rpm', hint: 'by tachometer, if you have one' },
     'measure.torque': { label: 'Torque at the brake', unit: 'N·m', hint: '' },
+    'measure.amps_before': { label: 'Current without the capacitor', unit: 'A', hint: '' },
+    'measure.amps_after': { label: 'Current with the capacitor', unit: 'A', hint: '' },
+    'measure.capacitor_amps': { label: 'Current of the capacitor alone', unit: 'A', hint: 'or its capacitance' },
+    'measure.capacitor_uf': { label: 'Capacitance', unit: 'µF', hint: 'three phases: of each element in delta' },
+    'measure.power_factor_after': { label: 'Power factor with the capacitor', unit: '', hint: 'one of the two is enough' },
+    'measure.scope_height': { label: 'Height read as', unit: '', hint: '' },
+    'measure.scope_sine': { label: 'Both traces are sine waves', unit: '', hint: '' },
+    'measure.scope_volts_per_division': { label: 'Voltage channel, V per division', unit: 'V', hint: '' },
+    'measure.scope_volts_divisions': { label: 'Voltage trace, divisions', unit: '', hint: '' },
+    'measure.scope_volts_probe': { label: 'Voltage probe, ×', unit: '', hint: '' },
+    'measure.scope_amps_volts_per_division': { label: 'Current channel, V per division', unit: 'V', hint: '' },
+    'measure.scope_amps_divisions': { label: 'Current trace, divisions', unit: '', hint: '' },
+    'measure.scope_millivolts_per_ampere': { label: 'Current probe, mV per A', unit: '', hint: 'or the resistance of the shunt' },
+    'measure.scope_time_per_division': { label: 'Time per division', unit: 's', hint: '' },
+    'measure.scope_delay_divisions': { label: 'Between the zero crossings, divisions', unit: '', hint: '' },
     'windings.impedance': { label: 'Resistance of each winding', unit: 'Ω', hint: 'or the rating of an element, or an ohmmeter reading' },
     'windings.power_factor': { label: 'Power factor of each winding', unit: '', hint: '' },
     'windings.element_power': { label: 'Power rating of one element', unit: 'W', hint: '' },
@@ -4415,6 +4968,7 @@ export const FIELDS: Readonly<Record<FieldPath, { label: string; unit: string; h
     'load.traits': { label: 'Effects on the motor', unit: '', hint: '' },
     'load.points': { label: 'Load points', unit: '', hint: 'speed % torque %; such as 0 40; 50 30; 100 90' },
     'starter.method': { label: 'Starting method', unit: '', hint: '' },
+    'starter.for_one_phase': { label: 'Starter made for single-phase motors', unit: '', hint: '' },
     'starter.run_up_time': { label: 'Run-up time', unit: 's', hint: 'Measured at the motor, from switching on to full speed.' },
     'starter.changeover.by': { label: 'Changeover by', unit: '', hint: '' },
     'starter.changeover.value': { label: 'Changeover', unit: '', hint: '' },
@@ -4469,7 +5023,8 @@ export const FIELDS: Readonly<Record<FieldPath, { label: string; unit: string; h
         unit: 'A',
         hint: 'Largest protective device that the starter label allows.',
     },
-    'correction.target_power_factor': { label: 'Target power factor', unit: '', hint: 'Such as 0.95.' },
+    'correction.target_power_factor': { label: 'Target power factor', unit: '', hint: 'Such as 0.95, tan 0.4, or 0.4 kvar/kW.' },
+    'correction.kvar_per_kw': { label: 'Capacitor per kW of load', unit: '', hint: 'In place of a target power factor.' },
     'correction.place': { label: 'Position of the capacitor', unit: '', hint: '' },
     'correction.load_percent': { label: 'Operating load', unit: '%', hint: '' },
     'correction.lowest_load_percent': {
@@ -4505,6 +5060,11 @@ export const FIELDS: Readonly<Record<FieldPath, { label: string; unit: string; h
         hint: 'Largest voltage drop while a motor starts.',
     },
     'settings.dip_limit_bus': { label: 'Voltage dip limit at the bus', unit: '%', hint: 'What other equipment on the bus tolerates.' },
+    'settings.dip_limit_generator': {
+        label: 'Voltage dip limit on a generator',
+        unit: '%',
+        hint: 'ISO 8528-5: G1 25 %, G2 20 %, G3 15 %.',
+    },
     'settings.dip_limit_motor': { label: 'Voltage dip limit at the motor', unit: '%', hint: 'At the motor terminals during the start.' },
     'settings.voltage_tolerance': {
         label: 'Voltage tolerance',
@@ -4551,6 +5111,8 @@ export const FIELDS: Readonly<Record<FieldPath, { label: string; unit: string; h
 
 export type ReadingKind =
     | 'winding_resistance'
+    | 'motor_capacitor'
+    | 'panel_ohms'
     | 'insulation_resistance'
     | 'relay_trip'
     | 'supply_voltage'

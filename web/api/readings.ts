@@ -5,6 +5,8 @@ import type { ReadingField, ReadingKind } from './contract';
 export interface ReadingOf {
     label: string;
     tells: readonly { sign: string; means: string }[];
+    /** The same of a single-phase motor; empty where it is no other. */
+    one_phase_tells: readonly { sign: string; means: string }[];
     fields: readonly ReadingField[];
 }
 

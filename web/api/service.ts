@@ -13,6 +13,8 @@ import type {
     BankAnswer,
     BankBody,
     CalendarAddress,
+    CarriedDifference,
+    CarriedParts,
     CircuitBody,
     CircuitResource,
     CircuitToSolve,
@@ -22,6 +24,7 @@ import type {
     DrillReadAnswer,
     DrillsAnswer,
     DueAnswer,
+    ExtraAnswer,
     FoundOnRound,
     Import,
     ImportColumns,
@@ -44,6 +47,7 @@ import type {
     OfferedMotor,
     PaperAnswer,
     PaperJob,
+    PartsToSolve,
     PasswordBody,
     PeopleAnswer,
     Person,
@@ -76,6 +80,7 @@ import type {
     SiteBody,
     SitesAnswer,
     Solution,
+    SolutionParts,
     Spare,
     SpareBody,
     SparesAnswer,
@@ -97,6 +102,10 @@ export const service = {
         show: (site: Id, signal?: AbortSignal) => call<BankAnswer>('GET', `sites/${site}/bank`, undefined, signal),
         update: (site: Id, body: BankBody, signal?: AbortSignal) => call<BankAnswer>('PUT', `sites/${site}/bank`, body, signal),
     },
+    carried: {
+        parts: (signal?: AbortSignal) => call<CarriedParts>('GET', `carried`, undefined, signal),
+        differs: (body: CarriedDifference, signal?: AbortSignal) => call<undefined>('POST', `carried/differences`, body, signal),
+    },
     circuit: {
         index: (
             query: Query<
@@ -109,6 +118,10 @@ export const service = {
         update: (circuit: Id, body: CircuitBody, signal?: AbortSignal) => call<Saved>('PUT', `circuits/${circuit}`, body, signal),
         destroy: (circuit: Id, body: SeenVersion, signal?: AbortSignal) => call<undefined>('DELETE', `circuits/${circuit}`, body, signal),
         restore: (circuit: Id, signal?: AbortSignal) => call<CircuitResource>('POST', `circuits/${circuit}/restore`, undefined, signal),
+    },
+    extra: {
+        ask: (query: Query<'with'>, body: CircuitToSolve, signal?: AbortSignal) =>
+            call<ExtraAnswer>('POST', `solve/extra${asked(query)}`, body, signal),
     },
     instrument: {
         read: (circuit: Id, body: AskedReading, signal?: AbortSignal) =>
@@ -134,6 +147,7 @@ export const service = {
         dueFile: (site: Id) => `/api/sites/${site}/due.csv`,
         renewCalendar: (site: Id, signal?: AbortSignal) => call<CalendarAddress>('POST', `sites/${site}/calendar`, undefined, signal),
     },
+    parts: { ask: (body: PartsToSolve, signal?: AbortSignal) => call<SolutionParts>('POST', `solve/parts`, body, signal) },
     person: {
         index: (signal?: AbortSignal) => call<PeopleAnswer>('GET', `people`, undefined, signal),
         store: (body: NewPerson, signal?: AbortSignal) => call<Person>('POST', `people`, body, signal),
@@ -235,10 +249,7 @@ export const service = {
         store: (body: NewSite, signal?: AbortSignal) => call<Site>('POST', `sites`, body, signal),
         update: (site: Id, body: SiteBody, signal?: AbortSignal) => call<Site>('PUT', `sites/${site}`, body, signal),
     },
-    solve: {
-        ask: (query: Query<'with'>, body: CircuitToSolve, signal?: AbortSignal) =>
-            call<Solution>('POST', `solve${asked(query)}`, body, signal),
-    },
+    solve: { ask: (body: CircuitToSolve, signal?: AbortSignal) => call<Solution>('POST', `solve`, body, signal) },
     spare: {
         check: (body: OfferedMotor, signal?: AbortSignal) => call<ReplacementAnswer>('POST', `replacement`, body, signal),
         index: (site: Id, signal?: AbortSignal) => call<SparesAnswer>('GET', `sites/${site}/spares`, undefined, signal),

@@ -3,6 +3,7 @@ import { ProblemError } from '../api/client';
 import { service } from '../api/service';
 import type { CircuitResource } from '../api/contract';
 import { forgetLocally, keptByPerson, type KeptDraft, type LocalDraft } from '../bench/localDrafts';
+import { arrived, begunHere, isBegunHere } from './begun';
 import { isAwayError, isSignedOutError, recall, remember } from './lastSeen';
 
 /** A circuit that was typed into on this device and is not saved yet. */
@@ -73,6 +74,13 @@ const tagOf = (draft: LocalDraft): string => {
 /** Sends one draft; says what keeps it. */
 async function send(draft: KeptDraft): Promise<Hindrance | null> {
     try {
+        if (isBegunHere(draft.circuit)) {
+            const begun = await begunHere(draft.circuit);
+            const made = await service.circuit.store({ site_id: begun.site.id, circuit: draft.draft, key: draft.key });
+            await forgetLocally(draft.circuit, draft.person, draft.tab);
+            await arrived(draft.circuit, made);
+            return null;
+        }
         const saved = await service.circuit.update(draft.circuit, {
             version: draft.version,
             circuit: draft.draft,

@@ -6,6 +6,8 @@ import { service } from '../api/service';
 import type { CircuitResource, Solution } from '../api/contract';
 import { mayEdit, usePerson } from '../api/session';
 import { isAwayError, lastSeen, recall, remember } from '../away/lastSeen';
+import { begunHere, isBegunHere, numberOf, onArrival } from '../away/begun';
+import { useWarm } from '../carried/useCarrying';
 import { Run, stationOf } from '../run/Run';
 import { compact, token, wide } from '../theme/tokens';
 import { BenchContext, type Correction, type Flow, type StationName, STATIONS } from './BenchContext';
@@ -17,7 +19,8 @@ import { PlateStrip } from './PlateStrip';
 import { SignInAgain } from './SignInAgain';
 import { Way } from './Way';
 import { useDraft } from './useDraft';
-import { typed, withValue } from './circuit';
+import { toSolve, typed, withValue } from './circuit';
+import type { OnScreen } from './parts';
 import { Solved, useAhead, useSolution } from './useSolution';
 import { WorkingPanel } from './WorkingPanel';
 import { content, SkipLink } from '../kit/SkipLink';
@@ -129,17 +132,35 @@ const OLD_AFTER_MS = 250;
 /** A solution is kept on this device once it has stood for a moment. */
 const SEEN_AFTER_MS = 1500;
 
+/** A circuit that was begun on this device goes on under its own number once the service has it. */
+function useArrival(id: string, station: StationName | undefined): void {
+    const navigate = useNavigate();
+    useEffect(() => {
+        if (!isBegunHere(id)) {
+            return undefined;
+        }
+        const go = (made: number) => void navigate(`/circuits/${made}/${station ?? 'plate'}`, { replace: true });
+        void numberOf(id).then((made) => made !== null && go(made));
+        return onArrival((begun, made) => {
+            if (`${begun}` === id) {
+                go(made);
+            }
+        });
+    }, [id, station, navigate]);
+}
+
 /** Opens one circuit. */
 export default function BenchPage() {
     const { id = '', station: asked } = useParams();
     const station = stationOf(asked);
     const query = useQuery({
         queryKey: ['circuit', id],
-        queryFn: ({ signal }) => lastSeen(`circuit:${id}`, () => service.circuit.show(id, signal)),
+        queryFn: ({ signal }) => (isBegunHere(id) ? begunHere(id) : lastSeen(`circuit:${id}`, () => service.circuit.show(id, signal))),
         staleTime: 0,
         gcTime: 0,
         refetchOnWindowFocus: false,
     });
+    useArrival(id, station);
     if (station === undefined) {
         return (
             <Waiting
@@ -169,14 +190,20 @@ function Bench({ resource, station }: { resource: CircuitResource; station: Stat
     const draft = useDraft(resource, readOnly, person?.login ?? '');
     const readings = useReadings(resource.id);
     const unread = useReadingsMissing(resource.id);
-    const { solved: now, stale, failed } = useSolution(draft.draft, resource.site.settings, readings);
+    const [cursor, setCursor] = useState<number | null>(null);
+    const onScreen = useRef<OnScreen>({ station, moment: false });
+    onScreen.current = { station, moment: cursor !== null };
+    const nowShown = useCallback(() => onScreen.current, []);
+    const { solved: now, stale, failed, carried, why } = useSolution(draft.draft, resource.site.settings, readings, nowShown);
     // While the service is away the bench stays as it was, marked, and typing goes on.
     const [solved, setSolved] = useState(now);
-    if (now !== undefined && now !== solved) {
+    // A station says nothing before all of it is there; where it was opened just now, that is asked for at once.
+    if (now !== undefined && now !== solved && (now.has(station) || failed)) {
         setSolved(now);
     }
+    const known = solved?.has(station) === true || failed;
     useEffect(() => {
-        if (now === undefined || stale) {
+        if (now === undefined || stale || !now.isWhole) {
             return;
         }
         const timer = setTimeout(() => void remember(`solution:${resource.id}`, now.solution), SEEN_AFTER_MS);
@@ -191,10 +218,10 @@ function Bench({ resource, station }: { resource: CircuitResource; station: Stat
             });
         }
     }, [failed, solved, resource.id]);
+    useWarm(now !== undefined, () => toSolve(draft.draft, resource.site.settings));
     const old = useLate(stale || failed, OLD_AFTER_MS);
     const [flow, setFlow] = useState<Flow>('running');
     const [correction, setCorrection] = useState<Correction>('before');
-    const [cursor, setCursor] = useState<number | null>(null);
     const [working, setWorking] = useState(() => window.matchMedia(wide).matches);
     const navigate = useNavigate();
     const client = useQueryClient();
@@ -250,7 +277,7 @@ function Bench({ resource, station }: { resource: CircuitResource; station: Stat
         () => ({ circuit: resource.id, site: resource.site.id, settings: resource.site.settings, flush: draft.flush }),
         [resource, draft.flush],
     );
-    const ahead = useAhead(resource.site.settings, readings);
+    const ahead = useAhead(resource.site.settings, readings, nowShown);
     const latest = useRef(draft.draft);
     latest.current = draft.draft;
     const change = draft.set;
@@ -317,12 +344,14 @@ function Bench({ resource, station }: { resource: CircuitResource; station: Stat
                         resource={resource}
                         draft={draft}
                         failed={failed}
+                        carried={carried}
+                        why={why}
                         unread={unread}
                         working={working}
                         onWorking={toggleWorking}
                     />
                     <RunArea>{run}</RunArea>
-                    <StationArea ref={area}>{shown}</StationArea>
+                    <StationArea ref={area}>{known && shown}</StationArea>
                     {working && (
                         <Working aria-label="Findings and calculation" tabIndex={0} ref={panelArea}>
                             <CloseArea>
@@ -330,7 +359,7 @@ function Bench({ resource, station }: { resource: CircuitResource; station: Stat
                                     Close
                                 </Close>
                             </CloseArea>
-                            {panel}
+                            {known && panel}
                         </Working>
                     )}
                     <Way base={base} hasAfter={hasAfter} onFlow={setFlow} onCorrection={setCorrection} />

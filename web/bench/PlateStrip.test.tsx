@@ -73,7 +73,15 @@ function show(readOnly = false, working = false) {
         <QueryClientProvider client={new QueryClient()}>
             <MemoryRouter>
                 <BenchContext.Provider value={bench}>
-                    <PlateStrip resource={here} draft={draft} failed={false} unread={false} working={working} onWorking={onWorking} />
+                    <PlateStrip
+                        resource={here}
+                        draft={draft}
+                        failed={false}
+                        carried={false}
+                        unread={false}
+                        working={working}
+                        onWorking={onWorking}
+                    />
                 </BenchContext.Provider>
             </MemoryRouter>
         </QueryClientProvider>,

@@ -112,6 +112,8 @@ const Right = styled.div`
     min-width: 0;
     @media ${narrow} {
         flex: 1;
+        /* A mark that is loud takes a line of its own. */
+        flex-wrap: wrap;
         justify-content: flex-end;
     }
     @media ${small} {
@@ -148,6 +150,8 @@ export function PlateStrip({
     resource,
     draft,
     failed,
+    carried,
+    why = '',
     unread,
     working,
     onWorking,
@@ -155,6 +159,10 @@ export function PlateStrip({
     resource: CircuitResource;
     draft: DraftState;
     failed: boolean;
+    /** Only this device has worked out the figures. */
+    carried: boolean;
+    /** Why this device could not work them out. */
+    why?: string;
     /** Its readings could not be loaded. */
     unread: boolean;
     working: boolean;
@@ -187,7 +195,7 @@ export function PlateStrip({
             </Tag>
             <Facts>{facts.join('  /  ')}</Facts>
             <Right>
-                <SaveMark draft={draft} readOnly={readOnly} failed={failed} unread={unread} />
+                <SaveMark draft={draft} readOnly={readOnly} failed={failed} carried={carried} why={why} unread={unread} />
                 {!readOnly && (
                     <Steps>
                         <Button kind="steel" isDisabled={!draft.canUndo} onPress={draft.undo}>

@@ -1,5 +1,7 @@
 import styled from 'styled-components';
+import { useAway } from '../away/away';
 import { Button } from '../kit/Button';
+import { day } from '../kit/when';
 import { narrow, token } from '../theme/tokens';
 import type { DraftState } from './useDraft';
 
@@ -27,9 +29,29 @@ const Mark = styled.span<{ $loud: boolean }>`
 const LOST = 'and this device cannot store it: keep this page open';
 
 /** Whether what is on the screen is kept. */
-export function SaveMark({ draft, readOnly, failed, unread }: { draft: DraftState; readOnly: boolean; failed: boolean; unread: boolean }) {
+export function SaveMark({
+    draft,
+    readOnly,
+    failed,
+    carried,
+    why = '',
+    unread,
+}: {
+    draft: DraftState;
+    readOnly: boolean;
+    failed: boolean;
+    /** Only this device has worked out the figures. */
+    carried: boolean;
+    /** Why this device could not work them out. */
+    why?: string;
+    unread: boolean;
+}) {
     const { state, keptHere } = draft;
-    const missing = `${failed ? '; results are out of date' : ''}${unread ? '; its readings are not loaded' : ''}`;
+    const since = useAway();
+    // Of which day tables, settings and supply of the site are.
+    const onDevice = `; calculated on this device${since === null ? '' : `, site data of ${day.format(new Date(since))}`}`;
+    const outOfDate = `; results are out of date${why === '' ? '' : `. ${why}`}`;
+    const missing = `${failed ? outOfDate : carried ? onDevice : ''}${unread ? '; its readings are not loaded' : ''}`;
     if (readOnly) {
         return (
             <Mark $loud={missing !== ''} role="status">

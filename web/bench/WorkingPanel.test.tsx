@@ -1,6 +1,8 @@
-import { cleanup, screen, within } from '@testing-library/react';
-import { afterEach, describe, expect, it } from 'vitest';
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { cleanup, fireEvent, screen, within } from '@testing-library/react';
+import { afterEach, describe, expect, it, vi } from 'vitest';
 import { figure, finding, showOnBench, solution } from '../testing';
+import { serve } from '../testing.service';
 import { WorkingPanel } from './WorkingPanel';
 
 afterEach(cleanup);
@@ -84,5 +86,37 @@ describe('the working', () => {
         expect(shownAt('?view=measure')).toEqual([true, false, false]);
         expect(shownAt('?view=windings')).toEqual([false, false, true]);
         expect(shownAt('?view=waveform')).toEqual([false, false, false]);
+    });
+
+    it('tells what people know by heart beside its figure, only when asked', async () => {
+        const rows = [
+            {
+                figure: 'power.input',
+                says: '2 A per kW at 400 V',
+                gives: '74 A',
+                off: '10.6 % more than calculated',
+                near: false,
+                holds: '7.5 to 75 kW.',
+                fails: 'Small motors.',
+            },
+        ];
+        const sent = serve({ 'solve/extra?with=learned': { core: '1', curves: { learned: { rows } } } });
+        showOnBench(
+            <QueryClientProvider client={new QueryClient({ defaultOptions: { queries: { retry: false } } })}>
+                <WorkingPanel station="power" />
+            </QueryClientProvider>,
+            {},
+            solved,
+        );
+        expect(sent).toEqual([]);
+        fireEvent.click(screen.getByRole('button', { name: 'Compare with rules of thumb' }));
+        const told = await screen.findByText('2 A per kW at 400 V');
+        const text = told.closest('dd')?.textContent;
+        expect(text).toContain('That is 74 A here, 10.6 % more than calculated.');
+        expect(text).toContain('Good for: 7.5 to 75 kW. Not for: Small motors.');
+        expect(told.closest('#figure-power\\.input')).not.toBeNull();
+        fireEvent.click(screen.getByRole('button', { name: 'Hide the rules of thumb' }));
+        expect(screen.queryByText('2 A per kW at 400 V')).toBeNull();
+        vi.unstubAllGlobals();
     });
 });

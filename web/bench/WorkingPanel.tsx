@@ -6,6 +6,7 @@ import { GradeTag } from '../kit/Grade';
 import { token } from '../theme/tokens';
 import { STATIONS, type StationName, useBench } from './BenchContext';
 import { stationOfField, type Target, viewOf } from './follow';
+import { LearnedRows, WithLearned } from './Learned';
 import type { Solved } from './useSolution';
 
 const Panel = styled.div`
@@ -249,14 +250,13 @@ function Content({
                           : 'Results appear here with their formula, numbers and source.'}
                 </Elsewhere>
             ) : (
-                <>
-                    <h2>How it is calculated</h2>
+                <WithLearned heading="How it is calculated">
                     <Steps>
                         {figures.map((figure) => (
                             <WorkingStep key={figure.key} figure={figure} solved={solved} onField={onField} />
                         ))}
                     </Steps>
-                </>
+                </WithLearned>
             )}
         </>
     );
@@ -289,6 +289,7 @@ function WorkingStep({ figure, solved, onField }: { figure: Figure; solved: Solv
             <Lineage from={figure.from} here={figure.station} solved={solved} onField={onField} />
             {figure.source !== '' && <dd className="source">{figure.source}</dd>}
             {figure.assumed && <dd className="assumed">assumed: {figure.assumptions.join('; ')}</dd>}
+            <LearnedRows figure={figure.key} />
             {figure.corrected && <dd className="assumed">uses a table value corrected by this site</dd>}
             {figure.uncertain !== null && (
                 <dd className="assumed">

@@ -2,6 +2,7 @@ import { useCallback, useEffect, useReducer, useRef, useState } from 'react';
 import { ProblemError } from '../api/client';
 import { service } from '../api/service';
 import type { CircuitResource, FieldPath } from '../api/contract';
+import { arrived, isBegunHere } from '../away/begun';
 import { isAwayError, isSignedOutError, remember } from '../away/lastSeen';
 import { benchIsOpen } from '../away/unsaved';
 import { onSignIn } from '../session/signedIn';
@@ -71,13 +72,16 @@ export function useDraft(resource: CircuitResource, readOnly: boolean, person = 
     const [version, setVersion] = useState(resource.version);
     const stateNow = useRef(state);
     stateNow.current = state;
-    const kept = useRef<Draft>(resource.circuit);
+    // Begun on this device: the service has nothing of it yet.
+    const kept = useRef<Draft>(isBegunHere(resource.id) ? {} : resource.circuit);
     const latest = useRef({ draft: history.present, version });
     latest.current = { draft: history.present, version };
     /** The last state that this device keeps. */
     const [keptHere, setKeptHere] = useState<Draft | null>(null);
     /** Something was typed here: what an earlier page kept is not forgotten before it is taken. */
     const typed = useRef(false);
+    /** Of a circuit that was begun here all that is typed lies on this device: it is looked for before anything is kept over it. */
+    const [looked, setLooked] = useState(!isBegunHere(resource.id));
     const running = useRef<Promise<number | null> | null>(null);
     const tries = useRef(0);
     /** The key of each state: where an answer was lost, the same state is sent again under the same one. */
@@ -89,6 +93,31 @@ export function useDraft(resource: CircuitResource, readOnly: boolean, person = 
         keys.current.set(draft, key);
         return key;
     }, []);
+
+    /** The service takes a circuit that was begun here; what was typed meanwhile goes along under its own number. */
+    const sendBegun = useCallback(
+        async (draft: Draft, key: string): Promise<number> => {
+            const made = await service.circuit.store({ site_id: resource.site.id, circuit: draft, key });
+            const now = latest.current.draft;
+            if (now !== draft) {
+                await keepLocally({
+                    circuit: made.id,
+                    person,
+                    version: made.version,
+                    base: draft,
+                    draft: now,
+                    key: keyOf(now),
+                    at: new Date().toISOString(),
+                });
+            }
+            kept.current = now;
+            await forgetLocally(resource.id, person);
+            setState({ kind: 'saved', at: made.updated_at, by: made.updated_by });
+            await arrived(resource.id, made);
+            return made.version;
+        },
+        [resource, person, keyOf],
+    );
 
     const save = useCallback(async (): Promise<number | null> => {
         // One after the other: two at once would stand in each other's way.
@@ -104,6 +133,9 @@ export function useDraft(resource: CircuitResource, readOnly: boolean, person = 
             const key = keyOf(draft);
             sent.current = [...sent.current.slice(-SENT_KEPT), key];
             try {
+                if (isBegunHere(resource.id)) {
+                    return await sendBegun(draft, key);
+                }
                 const saved = await service.circuit.update(resource.id, {
                     version: base,
                     circuit: draft,
@@ -150,7 +182,7 @@ export function useDraft(resource: CircuitResource, readOnly: boolean, person = 
         })();
         running.current = work;
         return work;
-    }, [resource, person, keyOf]);
+    }, [resource, person, keyOf, sendBegun]);
 
     useEffect(() => benchIsOpen(resource.id), [resource.id]);
 
@@ -161,10 +193,11 @@ export function useDraft(resource: CircuitResource, readOnly: boolean, person = 
         }
         let gone = false;
         void keptLocally(resource.id, person).then((local) => {
-            if (gone || local === null || latest.current.draft !== kept.current) {
+            setLooked(true);
+            if (gone || local === null || (latest.current.draft !== kept.current && !isBegunHere(resource.id))) {
                 return;
             }
-            if (JSON.stringify(local.draft) === JSON.stringify(resource.circuit)) {
+            if (!isBegunHere(resource.id) && JSON.stringify(local.draft) === JSON.stringify(resource.circuit)) {
                 void forgetLocally(resource.id, person);
                 return;
             }
@@ -182,7 +215,7 @@ export function useDraft(resource: CircuitResource, readOnly: boolean, person = 
     }, [resource, readOnly, person]);
 
     useEffect(() => {
-        if (readOnly || history.present === kept.current) {
+        if (readOnly || !looked || history.present === kept.current) {
             return;
         }
         const draft = history.present;
@@ -201,10 +234,10 @@ export function useDraft(resource: CircuitResource, readOnly: boolean, person = 
                 setKeptHere(draft);
             }
         });
-    }, [history.present, readOnly, resource.id, person, keyOf]);
+    }, [history.present, readOnly, looked, resource.id, person, keyOf]);
 
     useEffect(() => {
-        if (readOnly) {
+        if (readOnly || !looked) {
             return;
         }
         if (history.present === kept.current) {
@@ -216,7 +249,7 @@ export function useDraft(resource: CircuitResource, readOnly: boolean, person = 
             return;
         }
         setState((before) => (before.kind === 'conflict' ? before : { kind: 'unsaved' }));
-    }, [history.present, readOnly, resource.id, person]);
+    }, [history.present, readOnly, looked, resource.id, person]);
 
     // Whatever is not saved is saved a second later: typed, or undone while the save before was under way. A conflict waits for the person.
     useEffect(() => {

@@ -2,11 +2,12 @@ import { useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import { service } from '../api/service';
 import type { Solution } from '../api/contract';
+import { anyAnswer } from '../carried/answered';
 import { useBench } from './BenchContext';
 import { toSolve } from './circuit';
 
 /** What a solution holds only when it is asked for by itself, so that typing stays quick. */
-export function useExtra(extra: 'methods' | 'margins' | 'time_current' | 'wiring' | 'sensitivity'): {
+export function useExtra(extra: 'methods' | 'margins' | 'time_current' | 'wiring' | 'sensitivity' | 'learned'): {
     curves: Solution['curves'] | undefined;
     waiting: boolean;
     failed: boolean;
@@ -15,7 +16,8 @@ export function useExtra(extra: 'methods' | 'margins' | 'time_current' | 'wiring
     const circuit = useMemo(() => toSolve(draft, place?.settings ?? {}), [draft, place]);
     const query = useQuery({
         queryKey: ['extra', extra, circuit],
-        queryFn: ({ signal }) => service.solve.ask({ with: extra }, circuit, signal),
+        queryFn: ({ signal }) =>
+            anyAnswer(() => service.extra.ask({ with: extra }, circuit, signal), { ask: 'extra', circuit, with: extra }, signal),
         staleTime: Infinity,
         gcTime: 60_000,
         retry: 1,

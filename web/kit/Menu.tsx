@@ -8,6 +8,8 @@ import { applyTheme, storedTheme, type Theme } from '../theme/theme';
 import { token } from '../theme/tokens';
 import { Button } from './Button';
 import { useUnsaved } from '../away/unsaved';
+import { useCarried } from '../carried/carried';
+import { CarriedDialog, carriedWords } from '../carried/CarriedDialog';
 import { useLeave } from '../bench/leave';
 import { PasswordDialog } from '../session/PasswordDialog';
 import { SignInsDialog } from '../session/SignInsDialog';
@@ -17,6 +19,7 @@ import { KeysDialog } from './KeysDialog';
 
 const Pop = styled(Popover)`
     min-width: 220px;
+    overflow: auto;
     border: 1px solid ${token.edge};
     border-radius: 3px;
     background: ${token.sheet};
@@ -58,6 +61,8 @@ export function Menu({ items = [] }: { items?: readonly Entry[] }) {
     const [password, setPassword] = useState(false);
     const [out, setOut] = useState<'unsaved' | 'away' | null>(null);
     const [signIns, setSignIns] = useState(false);
+    const [offline, setOffline] = useState(false);
+    const carried = useCarried();
     const leave = useLeave();
     const unsaved = useUnsaved();
     const go = (to: string) => () => leave(() => void navigate(to));
@@ -76,6 +81,7 @@ export function Menu({ items = [] }: { items?: readonly Entry[] }) {
             : []),
         { id: 'standing', label: 'About these results', action: go('/standing') },
         { id: 'keys', label: 'Keyboard shortcuts', action: () => setKeys(true) },
+        { id: 'offline', label: carriedWords(carried), action: () => setOffline(true) },
         { id: 'password', label: 'Change password', action: () => setPassword(true) },
         { id: 'sign-ins', label: 'Where you are signed in', action: () => setSignIns(true) },
         {
@@ -118,6 +124,7 @@ export function Menu({ items = [] }: { items?: readonly Entry[] }) {
                 </Pop>
             </MenuTrigger>
             <SignOutDialog problem={out} onClose={() => setOut(null)} />
+            <CarriedDialog open={offline} onClose={() => setOffline(false)} />
             <SignInsDialog open={signIns} onClose={() => setSignIns(false)} />
             <PasswordDialog open={password} onClose={() => setPassword(false)} />
             <KeysDialog open={keys} onOpen={() => setKeys(true)} onClose={() => setKeys(false)} />

@@ -61,10 +61,10 @@ describe('what could not be loaded is never said to be none', () => {
 
     it('of readings: the strip says that the figures rest on none', () => {
         const draft = { state: { kind: 'saved', at: '', by: null }, flush: vi.fn() } as unknown as DraftState;
-        showTo(person('electrician'), <SaveMark draft={draft} readOnly={false} failed={false} unread />);
+        showTo(person('electrician'), <SaveMark draft={draft} readOnly={false} failed={false} carried={false} unread />);
         expect(screen.getByRole('status').textContent).toContain('its readings are not loaded');
         cleanup();
-        showTo(person('viewer'), <SaveMark draft={draft} readOnly failed unread={false} />);
+        showTo(person('viewer'), <SaveMark draft={draft} readOnly failed carried={false} unread={false} />);
         expect(screen.getByRole('status').textContent).toBe('read only; results are out of date');
     });
 });

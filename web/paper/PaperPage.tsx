@@ -2,9 +2,12 @@ import { useQuery } from '@tanstack/react-query';
 import { Link, useParams } from 'react-router';
 import styled from 'styled-components';
 import { service } from '../api/service';
+import { usePerson } from '../api/session';
+import { useCarried } from '../carried/carried';
 import { Button } from '../kit/Button';
 import { Waiting } from '../kit/Waiting';
 import { Paper } from './Paper';
+import { savedPaperOf } from './paperOf';
 import { content } from '../kit/SkipLink';
 
 const Page = styled.main.attrs(content)`
@@ -33,14 +36,16 @@ const Page = styled.main.attrs(content)`
 export default function PaperPage({ of }: { of: 'circuit' | 'revision' }) {
     const { id = '', name = 'door' } = useParams();
     const which = name === 'file' ? 'file' : 'door';
+    const person = usePerson();
+    // Asked again once this device can calculate: without the service only that helps.
+    const { state } = useCarried();
     const query = useQuery({
-        queryKey: ['paper', of, id, which],
+        queryKey: ['paper', of, id, which, state === 'ready'],
         queryFn: async () => {
             if (of === 'revision') {
                 return service.sheet.show(id, which);
             }
-            const { circuit } = await service.circuit.show(id);
-            return service.sheet.preview(id, { paper: which, circuit });
+            return savedPaperOf(id, which, person?.login ?? '');
         },
         staleTime: 0,
         gcTime: 0,

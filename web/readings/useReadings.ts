@@ -1,6 +1,7 @@
 import { queryOptions, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useCallback } from 'react';
 import { service } from '../api/service';
+import { isBegunHere } from '../away/begun';
 import { lastSeen } from '../away/lastSeen';
 import type { Reading } from '../api/contract';
 
@@ -11,7 +12,11 @@ const NONE: readonly Reading[] = [];
 const readingsQuery = (circuit: number) =>
     queryOptions({
         queryKey: ['readings', circuit],
-        queryFn: () => lastSeen(`readings:${circuit}`, () => service.reading.index(circuit)),
+        // The service has none of a circuit that it does not have.
+        queryFn: () =>
+            isBegunHere(circuit)
+                ? Promise.resolve({ readings: [] })
+                : lastSeen(`readings:${circuit}`, () => service.reading.index(circuit)),
         staleTime: 60_000,
         refetchInterval: (query) => (query.state.status === 'error' ? AGAIN_MS : false),
     });

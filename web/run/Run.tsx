@@ -117,6 +117,7 @@ export function Run({
     const { solved, flow, correction } = bench;
     const run = solved.solution.curves.run;
     const six = run?.six_leads ?? false;
+    const where = run?.phases === 1 ? 'In the line' : 'In each line';
     const starting = flow === 'starting';
     const moment = starting ? bench.moment : null;
     const now = starting ? run?.starting : correction === 'after' && run?.running.after != null ? run.running.after : run?.running.before;
@@ -186,10 +187,10 @@ export function Run({
                         <Words aria-live="polite">
                             <span>
                                 {moment !== null
-                                    ? `In each line at ${moment.time.shown}`
+                                    ? `${where} at ${moment.time.shown}`
                                     : starting
-                                      ? 'In each line at switch-on'
-                                      : 'In each line, full load'}
+                                      ? `${where} at switch-on`
+                                      : `${where}, full load`}
                             </span>
                             <Hot data-figure $hot={starting}>
                                 {moment?.line.shown ?? now?.line?.shown ?? '–'}
@@ -255,7 +256,7 @@ function parts({ draft, solved, flow, moment }: Bench): Line[] {
         part: placed ? 'capacitor' : 'no_capacitor',
         station: 'correct',
         name: placed ? 'Capacitor' : 'No capacitor',
-        value: placed ? (solved.figure('correct.capacitor_rating')?.shown ?? '–') : '',
+        value: placed ? (solved.figure(run?.phases === 1 ? 'correct.capacitance_delta' : 'correct.capacitor_rating')?.shown ?? '–') : '',
         more: placed
             ? solved.choice('correction.place', place).toLowerCase()
             : solved.figure('plate.power_factor') === undefined

@@ -3,7 +3,7 @@ import { cleanup, fireEvent, render, screen, waitFor } from '@testing-library/re
 import { MemoryRouter } from 'react-router';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import type { Site, Solution } from '../api/contract';
-import { choices, solution } from '../testing';
+import { choices, inParts, solution } from '../testing';
 import { SiteForm } from './SiteForm';
 
 afterEach(() => {
@@ -28,9 +28,10 @@ const terminals = { empty: '70 °C (assumed)', choices: choices(['70', '70 °C']
 function service(fields: Record<string, Solution['fields']>, refused?: { path: string; text: string }) {
     const saved: unknown[] = [];
     vi.stubGlobal('fetch', (path: string, init: RequestInit) => {
-        const body = typeof init.body === 'string' ? (JSON.parse(init.body) as { rule_book: string }) : { rule_book: '' };
-        if (path.endsWith('/solve')) {
-            return answer(solution({ rule_book: body.rule_book, fields: fields[body.rule_book] ?? {} }));
+        const body: unknown = typeof init.body === 'string' ? JSON.parse(init.body) : null;
+        if (path.endsWith('/solve/parts')) {
+            const { rule_book } = (body as { circuit: { rule_book: string } }).circuit;
+            return answer(inParts(solution({ rule_book, fields: fields[rule_book] ?? {} })));
         }
         saved.push(body);
         return refused === undefined

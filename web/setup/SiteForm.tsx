@@ -37,6 +37,7 @@ const GROUPS = [
             'settings.drop_limit_running',
             'settings.drop_limit_starting',
             'settings.dip_limit_bus',
+            'settings.dip_limit_generator',
             'settings.dip_limit_motor',
             'settings.voltage_tolerance',
             'settings.direct_start_limit',

@@ -78,7 +78,7 @@ describe('the tables of a site', () => {
     it('say how far the circuits are solved anew, and let it be called off', async () => {
         const sent = show('administrator');
         expect(await screen.findByText(/200 of 1200/)).toBeTruthy();
-        fireEvent.click(screen.getByRole('button', { name: 'Cancel' }));
+        fireEvent.click(await screen.findByRole('button', { name: 'Cancel' }));
         await waitFor(() => expect(sent[0]?.method).toBe('DELETE'));
     });
 

@@ -6,7 +6,9 @@ import { messageOf } from '../api/client';
 import { service } from '../api/service';
 import { mayEdit, usePerson } from '../api/session';
 import { isAway } from '../away/away';
-import { lastSeen } from '../away/lastSeen';
+import { beginHere } from '../away/begun';
+import { isAwayError, lastSeen } from '../away/lastSeen';
+import { canCalculate } from '../carried/carried';
 import { UnsavedList } from '../away/UnsavedList';
 import { useKeys } from '../bench/keys';
 import { Button } from '../kit/Button';
@@ -168,7 +170,14 @@ export default function Yard() {
     const create = (site: number) => {
         setChoosing(false);
         act(async () => {
-            const made = await service.circuit.store({ site_id: site });
+            const made = await service.circuit.store({ site_id: site }).catch((reason: unknown) => {
+                const here = sites.find((one) => one.id === site);
+                // Without the service it begins on this device, and goes up later.
+                if (here === undefined || !isAwayError(reason) || !canCalculate()) {
+                    throw reason;
+                }
+                return beginHere(here);
+            });
             // A new circuit begins in its first stamp.
             void navigate(`/circuits/${made.id}/plate`, { state: { to: { field: 'plate.power' } } });
         });

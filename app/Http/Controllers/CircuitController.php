@@ -56,11 +56,13 @@ final class CircuitController
     public function store(Request $request): JsonResponse
     {
         $person = Signed::editor($request);
-        $request->validate(['site_id' => ['required', 'integer', 'between:1,2000000000']]);
+        $request->validate(['site_id' => ['required', 'integer', 'between:1,2000000000'], 'key' => ['nullable', 'string', 'max:60']]);
         $site = Site::query()->findOrFail($request->integer('site_id'));
         $typed = self::circuit($request);
         if ($typed !== null) {
-            return new JsonResponse($this->store->create($site, CircuitDocument::from($typed), $person)->resource(), 201);
+            $made = $this->store->create($site, CircuitDocument::from($typed), $person, $request->string('key')->toString());
+
+            return new JsonResponse($made->resource(), 201);
         }
         // Others may take the same free tag at the same time: the next one is free then.
         for ($try = 1; ; $try++) {

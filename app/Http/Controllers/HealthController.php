@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Carried\CarriedCore;
 use App\Record\Turns;
 use Illuminate\Http\JsonResponse;
 
@@ -15,7 +16,10 @@ final class HealthController
         $database = Turns::isThere();
 
         return new JsonResponse(
-            ['status' => $database ? 'ok' : 'down', 'database' => $database], $database ? 200 : 503, ['Cache-Control' => 'no-store'],
+            [
+                'status' => $database ? 'ok' : 'down', 'database' => $database,
+                'carried_differences' => $database ? CarriedCore::differences() : 0,
+            ], $database ? 200 : 503, ['Cache-Control' => 'no-store'],
         );
     }
 }

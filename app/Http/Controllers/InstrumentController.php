@@ -208,28 +208,12 @@ final class InstrumentController
             'load_percent' => $drill->load_percent, 'ended_at' => $drill->ended_at?->toIso8601ZuluString(), 'named' => $drill->named,
         ];
 
-        return Stored::row("drill $drill->id", fn (): array => [...$about, ...$this->state($drill)], static fn (string $why): array => [
+        $unreadable = static fn (string $why): array => [
             ...$about, 'ended_at' => $about['ended_at'] ?? $about['begun_at'], 'taken' => [], 'fault' => ['kind' => '', 'label' => $why],
             'right' => false, 'assessment' => null,
-        ]);
-    }
-
-    /** @return array<string, mixed> its readings, and once it is named what it was */
-    private function state(Drill $drill): array
-    {
-        $ended = $drill->ended_at !== null;
-
-        return [
-            'taken' => array_map(
-                static fn (array $taken, $comparison): array => [
-                    'kind' => $taken['kind'], 'values' => (object) $taken['values'], 'comparison' => $comparison->toArray(),
-                ],
-                $drill->takenReadings(), $this->panel->compared($drill)->comparisons,
-            ),
-            'fault' => $ended ? ['kind' => $drill->hidden()->kind->value, 'label' => $drill->hidden()->kind->label()] : null,
-            'right' => $ended ? $drill->named === $drill->hidden()->kind->value : null,
-            'assessment' => $ended ? $this->panel->assess($drill) : null,
         ];
+
+        return Stored::row("drill $drill->id", fn (): array => [...$about, ...SimulatedPanel::state($drill)->toArray()], $unreadable);
     }
 
     /**

@@ -6,9 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Http\Call;
 use App\Problems\Problem;
-use BraveAnvil\Books\RuleBooks;
-use BraveAnvil\Stations\Start\Wiring\UnmarkedLeads;
-use BraveAnvil\Tables\Tables;
+use BraveAnvil\Away\Answers;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
@@ -23,22 +21,15 @@ final class LeadsController
             'pairs' => ['present', 'array', 'max:3'], 'pairs.*' => ['array', 'size:2'], 'pairs.*.*' => ['integer', 'between:1,6'],
             'second_forward' => ['nullable', 'boolean'], 'third_forward' => ['nullable', 'boolean'],
         ]);
-        $marks = (new RuleBooks(Tables::shipped()))->named($request->string('rule_book')->toString())?->terminals();
-        if ($marks === null) {
+        $named = Answers::leads(
+            $request->string('rule_book')->toString(), Answers::pairs((array) $request->input('pairs')),
+            $this->needle($request, 'second_forward'), $this->needle($request, 'third_forward'),
+        );
+        if ($named === null) {
             throw new Problem(422, 'no_rule_book', 'Unknown rule book', 'Choose one from the list.');
         }
-        $pairs = [];
-        foreach ((array) $request->input('pairs') as $pair) {
-            if (is_array($pair) && is_numeric($pair[0] ?? null) && is_numeric($pair[1] ?? null)) {
-                $pairs[] = [(int) $pair[0], (int) $pair[1]];
-            }
-        }
-        $named = UnmarkedLeads::named(
-            $pairs, $this->needle($request, 'second_forward'), $this->needle($request, 'third_forward'), $marks->starts,
-            $marks->endsOfWindings(),
-        );
 
-        return new JsonResponse(['labels' => (object) $named->labels, 'refusal' => $named->refusal]);
+        return new JsonResponse($named);
     }
 
     private function needle(Request $request, string $name): ?bool

@@ -10,10 +10,8 @@ use App\Http\PastTime;
 use App\Http\Signed;
 use App\Models\Circuit;
 use App\Problems\Problem;
-use BraveAnvil\Circuit\Figure;
-use BraveAnvil\Circuit\Finding;
+use BraveAnvil\Away\Answers;
 use BraveAnvil\Ground\FieldError;
-use BraveAnvil\Ground\Version;
 use BraveAnvil\Physics\Waveform\Analysis;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -29,7 +27,7 @@ final class WaveformController
     #[Call('WaveformAnswer', takes: Call::BYTES, query: ['options'])]
     public function analyse(Request $request): JsonResponse
     {
-        return new JsonResponse(self::shape(self::analysis($request)));
+        return new JsonResponse(Answers::waveform(self::analysis($request)));
     }
 
     /** @throws Problem */
@@ -79,23 +77,5 @@ final class WaveformController
         }
 
         return array_intersect_key($read, ['columns' => 0, 'rate' => 0, 'system' => 0, 'time_unit' => 0]);
-    }
-
-    /** @return array<string, mixed> */
-    private static function shape(Analysis $analysis): array
-    {
-        return [
-            'core' => Version::CORE,
-            'columns' => array_map(
-                static fn (string $name, string $role): array => ['name' => $name, 'role' => $role],
-                $analysis->trace->names ?? [],
-                $analysis->channels->roles ?? [],
-            ),
-            'samples' => $analysis->trace?->samples() ?? 0,
-            'figures' => array_map(static fn (Figure $figure): array => $figure->toArray(), $analysis->figures),
-            'findings' => array_map(static fn (Finding $finding): array => $finding->toArray(), $analysis->findings),
-            'errors' => array_map(static fn (FieldError $error): array => $error->toArray(), $analysis->errors),
-            'curves' => $analysis->curves,
-        ];
     }
 }

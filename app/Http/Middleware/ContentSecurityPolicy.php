@@ -9,7 +9,7 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Vite;
 use Symfony\Component\HttpFoundation\Response;
 
-/** A strict policy: own scripts and styles only, the inline ones by nonce. */
+/** A strict policy: own scripts and styles only, the inline ones by nonce; and the PHP that a page carries, which runs in a worker. */
 final class ContentSecurityPolicy
 {
     /** @param  Closure(Request): Response  $next */
@@ -27,7 +27,7 @@ final class ContentSecurityPolicy
                     '/ +/', ' ',
                     implode('; ', [
                         "default-src 'none'",
-                        "script-src 'self' 'nonce-$nonce' $hot",
+                        "script-src 'self' 'wasm-unsafe-eval' 'nonce-$nonce' $hot",
                         "style-src 'self' 'nonce-$nonce' $hot",
                         "img-src 'self' data: blob: $hot",
                         "font-src 'self' $hot",

@@ -16,6 +16,7 @@ final class AmericanTerms
     {
         return [
             'star' => 'wye', 'earth' => 'ground', 'earthed' => 'grounded', 'earthing' => 'grounding', 'unearthed' => 'ungrounded',
+            'mains' => 'utility',
             'aluminium' => 'aluminum',
             'breaking capacity' => 'interrupting rating',
             'prospective short-circuit current' => 'available fault current',

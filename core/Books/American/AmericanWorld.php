@@ -6,6 +6,7 @@ namespace BraveAnvil\Books\American;
 
 use BraveAnvil\Ground\MotorStandard;
 use BraveAnvil\Stations\Plate\TerminalMarks;
+use BraveAnvil\Stations\Plate\WireRules;
 use BraveAnvil\Stations\Start\Wiring\Symbols;
 
 /** What the two American books and the motors of their world have in common. */
@@ -24,6 +25,11 @@ trait AmericanWorld
     public function metricFrames(): bool
     {
         return false;
+    }
+
+    public function wires(): WireRules
+    {
+        return new AmericanWires;
     }
 
     public function terminals(): TerminalMarks

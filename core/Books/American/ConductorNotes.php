@@ -9,11 +9,14 @@ use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Circuit\Figure;
 use BraveAnvil\Circuit\Finding;
 use BraveAnvil\Circuit\FindingBuilder;
+use BraveAnvil\Circuit\Parse\DutyStamp;
+use BraveAnvil\Circuit\Parse\Power;
+use BraveAnvil\Ground\HowKnown;
 use BraveAnvil\Ground\Show;
 use BraveAnvil\Stations\Cable\AluminiumNote;
 use BraveAnvil\Stations\Cable\CableFinding;
-use BraveAnvil\Stations\Cable\Candidate;
-use BraveAnvil\Stations\Cable\Run;
+use BraveAnvil\Stations\Cable\CableRun;
+use BraveAnvil\Stations\Cable\SizeCandidate;
 
 /** What the American books want said of conductors. */
 final readonly class ConductorNotes
@@ -29,7 +32,7 @@ final readonly class ConductorNotes
     }
 
     /** @return list<FindingBuilder> */
-    public function of(Circuit $circuit, Figure $required, Run $run, Candidate $chosen): array
+    public function of(Circuit $circuit, Figure $required, CableRun $run, SizeCandidate $chosen): array
     {
         $findings = AluminiumNote::of($chosen, $run);
         if (! $run->line) {
@@ -53,13 +56,14 @@ final readonly class ConductorNotes
     }
 
     /** @return list<FindingBuilder> */
-    private function ofCircuit(Circuit $circuit, Run $run): array
+    private function ofCircuit(Circuit $circuit, CableRun $run): array
     {
         $findings = [];
-        if ($circuit->duty()?->isContinuous() === false && $circuit->missing('load.service')) {
+        $duty = $circuit->stamp('plate.duty', DutyStamp::class);
+        if ($duty?->isContinuous() === false && $circuit->missing('load.service')) {
             $findings[] = Finding::note(CableFinding::DutyAsContinuous)
                 ->title('Sized for continuous duty')
-                ->because('Nameplate duty '.$circuit->duty()->type.'. A shorter duty allows a smaller conductor only if you enter the '.
+                ->because('Nameplate duty '.$duty->type.'. A shorter duty allows a smaller conductor only if you enter the '.
                     'operating duty.')
                 ->do('Enter the operating duty if the machine cannot run the motor continuously.')
                 ->source($this->policy->source)
@@ -79,7 +83,7 @@ final readonly class ConductorNotes
                 ->title('Heating between ducts not calculated')
                 ->because('Circuits in adjacent ducts heat each other. The number of circuits in one raceway does not cover this.')
                 ->do('Have the duct bank calculated, or keep the circuits apart.')
-                ->source('common practice')
+                ->source(HowKnown::CommonPractice)
                 ->on($run->ampacity());
         }
 
@@ -87,7 +91,7 @@ final readonly class ConductorNotes
     }
 
     /** @return list<FindingBuilder> */
-    private function hotInsulation(Circuit $circuit, Run $run): array
+    private function hotInsulation(Circuit $circuit, CableRun $run): array
     {
         $rule = $this->policy->motorInsulation;
         $class = $circuit->word('plate.insulation_class');
@@ -106,7 +110,7 @@ final readonly class ConductorNotes
         // Below the basis no part of the run will do; above it the motor's end alone must bear the heat.
         $whole = $has < $rule->basis();
         $end = 'the last '.Show::number($rule->length()).' m, connected at least '.
-            Show::number($rule->fromMotor($circuit->power()->watts ?? 0.0)).' m from the motor';
+            Show::number($rule->fromMotor($circuit->stamp('plate.power', Power::class)->watts ?? 0.0)).' m from the motor';
 
         return [
             ($whole ? Finding::stop(CableFinding::InsulationTooCool) : Finding::caution(CableFinding::InsulationTooCool))

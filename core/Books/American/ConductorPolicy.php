@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace BraveAnvil\Books\American;
 
 use BraveAnvil\Ground\Doubt;
+use BraveAnvil\Ground\Source;
 
 /** What the American books decide differently for conductors. */
 final readonly class ConductorPolicy
@@ -20,22 +21,22 @@ final readonly class ConductorPolicy
      * @param  bool  $correctsTerminals  whether ambient and count reduce what terminals allow as well, unless the site says otherwise
      * @param  MotorInsulation|null  $motorInsulation  what a motor's insulation class asks of that of its conductors; null where the book asks nothing
      * @param  string  $parallelSource  rule of conductors in parallel
-     * @param  string  $raceways  rule that keeps all phases of one set together
+     * @param  Source|string  $raceways  rule that keeps all phases of one set together
      */
     public function __construct(
         public float $factor,
         public float $leadFactor,
         public string $current,
-        public string $source,
-        public string $leadSource,
+        public Source|string $source,
+        public Source|string $leadSource,
         public ?Doubt $leadDoubt,
         public int $smallTerminals,
         public int $largestTerminals,
         public float $smallTerminalsTo,
         public bool $correctsTerminals,
         public ?MotorInsulation $motorInsulation,
-        public string $parallelSource,
-        public string $raceways,
+        public Source|string $parallelSource,
+        public Source|string $raceways,
     ) {
     }
 }

@@ -11,16 +11,17 @@ use BraveAnvil\Circuit\Choice\RacewayMaterial;
 use BraveAnvil\Circuit\Choice\Service;
 use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Circuit\Figure;
+use BraveAnvil\Circuit\Parse\DutyStamp;
 use BraveAnvil\Ground\Doubt;
 use BraveAnvil\Ground\ErrorKind;
 use BraveAnvil\Ground\FieldError;
 use BraveAnvil\Ground\Show;
-use BraveAnvil\Stations\Cable\Candidate;
+use BraveAnvil\Stations\Cable\CableRun;
 use BraveAnvil\Stations\Cable\Conductor;
 use BraveAnvil\Stations\Cable\ConductorRules;
 use BraveAnvil\Stations\Cable\Demand;
 use BraveAnvil\Stations\Cable\ParallelLimits;
-use BraveAnvil\Stations\Cable\Run;
+use BraveAnvil\Stations\Cable\SizeCandidate;
 
 /** 125 % of full-load current or what the duty says, an ampacity table by temperature columns, ambient, count, terminals. */
 final readonly class Conductors implements ConductorRules
@@ -34,7 +35,7 @@ final readonly class Conductors implements ConductorRules
     {
     }
 
-    public function required(Circuit $circuit, Demand $demand, Run $run): Figure|FieldError
+    public function required(Circuit $circuit, Demand $demand, CableRun $run): Figure|FieldError
     {
         $service = $circuit->chosen('load.service', Service::class);
         $six = $run->sixLeads();
@@ -45,7 +46,7 @@ final readonly class Conductors implements ConductorRules
         $factor = $six ? $this->policy->leadFactor : $this->policy->factor;
         $shown = Show::number($factor);
         // A duty that nobody names as the service makes no conductor smaller: the larger current counts.
-        $raised = $circuit->duty()?->isContinuous() === false && $demand->plate !== null
+        $raised = $circuit->stamp('plate.duty', DutyStamp::class)?->isContinuous() === false && $demand->plate !== null
             && $demand->plate->number() > $demand->design->number();
         $current = $raised ? $demand->plate : $demand->design;
 
@@ -58,9 +59,9 @@ final readonly class Conductors implements ConductorRules
             ->make();
     }
 
-    private function byDuty(Circuit $circuit, Service $service, Figure $plate, Run $run): Figure|FieldError
+    private function byDuty(Circuit $circuit, Service $service, Figure $plate, CableRun $run): Figure|FieldError
     {
-        $percent = $this->duties->percent($service, $circuit->duty());
+        $percent = $this->duties->percent($service, $circuit->stamp('plate.duty', DutyStamp::class));
         if ($percent === null) {
             return new FieldError(
                 'load.service',
@@ -80,7 +81,7 @@ final readonly class Conductors implements ConductorRules
             ->make();
     }
 
-    public function candidates(Circuit $circuit, Figure $required, Run $run, int $sets = 1): array|FieldError
+    public function candidates(Circuit $circuit, Figure $required, CableRun $run, int $sets = 1): array|FieldError
     {
         $ambient = $this->surrounding($circuit);
         $grouped = $run->grouped($circuit);
@@ -104,7 +105,7 @@ final readonly class Conductors implements ConductorRules
                 ErrorKind::Impossible,
             );
         }
-        $count = (int) (3 * ($grouped->number() - 1)) + ($run->sixLeads() ? self::leadsTogether($circuit) : 3);
+        $count = (int) (3 * ($grouped->number() - 1)) + ($run->sixLeads() ? self::leadsTogether($circuit) : $run->conductors);
         $countFactor = $this->tables->countFactor($way, $count);
         if ($countFactor === null) {
             return new FieldError(
@@ -169,7 +170,7 @@ final readonly class Conductors implements ConductorRules
 
     /**
      * @param  float  $ambient  °C
-     * @return list<Candidate>
+     * @return list<SizeCandidate>
      */
     private function sized(
         Installation $way,
@@ -193,7 +194,7 @@ final readonly class Conductors implements ConductorRules
             if ($base === null || $limit === null || $ohm === null || $reactance === null || $area === null) {
                 continue;
             }
-            $candidates[] = new Candidate(
+            $candidates[] = new SizeCandidate(
                 $this->conductor($size, $area, $metal, $sets),
                 $sets * $base * $derating,
                 $sets * $limit * $terminalDerating,
@@ -259,7 +260,7 @@ final readonly class Conductors implements ConductorRules
         return $size.(! str_contains($size, '/') && (int) $size >= 250 ? ' kcmil' : ' AWG');
     }
 
-    public function notes(Circuit $circuit, Figure $required, Run $run, Candidate $chosen): array
+    public function notes(Circuit $circuit, Figure $required, CableRun $run, SizeCandidate $chosen): array
     {
         return (new ConductorNotes($this->policy))->of($circuit, $required, $run, $chosen);
     }

@@ -9,6 +9,7 @@ use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Circuit\Figure;
 use BraveAnvil\Circuit\FindingBuilder;
 use BraveAnvil\Ground\Doubt;
+use BraveAnvil\Ground\Source;
 use BraveAnvil\Ground\TableEntry;
 use BraveAnvil\Stations\Guard\DeviceDuty;
 
@@ -45,7 +46,7 @@ interface DevicePercents
 
     public function ratingSource(): string;
 
-    public function exceptionSource(): string;
+    public function exceptionSource(): Source|string;
 
     /** Its rules for fire pumps. */
     public function firePumps(): string;

@@ -91,7 +91,7 @@ final readonly class Devices implements DeviceRules
         $chosen = Figure::work(GuardFigure::ScpdRating)
             ->labelled($scpd->label($duty->words))
             ->from(limit: $limit)
-            ->as($this->step(), '{limit}, '.$this->step())
+            ->as($this->step(), $this->found($limit->number()))
             ->equals($rating)
             ->source($source)
             ->doubted($this->percents->ratingDoubt($rating));
@@ -108,7 +108,7 @@ final readonly class Devices implements DeviceRules
             $limit,
             Figure::work(GuardFigure::ScpdMaximumRating)
                 ->from(limit: $limit)
-                ->as($this->step(), $byMarking ? 'largest standard rating up to the marking' : 'next standard rating above {limit}')
+                ->as($this->step(), $byMarking ? 'largest standard rating up to the marking' : $this->found($limit->number()))
                 ->equals($maximum)
                 ->source($source)
                 ->make(),
@@ -117,6 +117,14 @@ final readonly class Devices implements DeviceRules
             exceptionRating: $exception->ceilingRating(),
             allowed: $exception->isOpen() ? $exception->ceilingRating() : null,
         );
+    }
+
+    /** How a rating stands to the limit, `{limit}` for it. */
+    private function found(float $limit): string
+    {
+        $floor = $this->percents->always();
+
+        return $floor !== null && $limit < $floor ? Show::number($floor).' A, which every motor may have' : '{limit}, '.$this->step();
     }
 
     private function step(): string

@@ -8,7 +8,9 @@ use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Circuit\Figure;
 use BraveAnvil\Circuit\Finding;
 use BraveAnvil\Circuit\Parse\Power;
+use BraveAnvil\Ground\HowKnown;
 use BraveAnvil\Ground\Show;
+use BraveAnvil\Ground\Source;
 use BraveAnvil\Stations\Guard\DisconnectRules;
 use BraveAnvil\Stations\Guard\GuardFigure;
 use BraveAnvil\Stations\Guard\GuardFinding;
@@ -25,12 +27,12 @@ final readonly class Disconnects implements DisconnectRules
      */
     public function __construct(
         private float $factor,
-        private string $source,
+        private Source|string $source,
         private array $ratings,
-        private string $ratingsSource,
-        private string $fuseSource,
-        private string $sightSource,
-        private string $controllerSource,
+        private Source|string $ratingsSource,
+        private Source|string $fuseSource,
+        private Source|string $sightSource,
+        private Source|string $controllerSource,
     ) {
     }
 
@@ -69,7 +71,7 @@ final readonly class Disconnects implements DisconnectRules
 
     public function controller(Circuit $circuit): ?Figure
     {
-        $power = $circuit->power();
+        $power = $circuit->stamp('plate.power', Power::class);
 
         return $power === null ? null : Figure::work(GuardFigure::ControllerPower)
             ->typedIn('plate.power')
@@ -96,7 +98,7 @@ final readonly class Disconnects implements DisconnectRules
                 ->because('Disconnect switch and controller must be rated in horsepower, at the motor voltage, at least equal '.
                     'to the motor.')
                 ->do('Check the hp rating on both.')
-                ->source($this->source.' and the rules for controllers (from memory)')
+                ->source(HowKnown::FromMemory->behind($this->source.' and the rules for controllers'))
                 ->on(GuardFigure::DisconnectSize),
         ];
     }

@@ -17,6 +17,11 @@ final readonly class HorsepowerTable
     /** By how much a kilowatt plate may differ from a listed horsepower and still be that one. */
     private const KILOWATT_TOLERANCE = 0.02;
 
+    /** The same of horsepower, and of a fraction of one, which the table rounds: a third is 0.333. */
+    private const HORSEPOWER_TOLERANCE = 1e-6;
+
+    private const FRACTION_TOLERANCE = 0.002;
+
     /** @param  Table  $table  with `columns` of volts and `rows` by horsepower */
     public function __construct(private Table $table)
     {
@@ -38,7 +43,9 @@ final readonly class HorsepowerTable
         $column = (string) $at;
         $typed = $power->unit === 'hp' || $power->horsepowerWatts !== null;
         $hp = ($between ? $power->horsepowerWatts ?? $power->watts : $power->watts) / Power::HORSEPOWER;
-        $tolerance = $typed && $between ? 1e-6 : self::KILOWATT_TOLERANCE;
+        $tolerance = match (true) {
+            ! $typed || ! $between => self::KILOWATT_TOLERANCE, $hp < 1 => self::FRACTION_TOLERANCE, default => self::HORSEPOWER_TOLERANCE,
+        };
         $rows = [];
         foreach ($this->table->keys('rows') as $row) {
             $amperes = $this->table->number('rows', $row, $column);

@@ -8,6 +8,7 @@ use BraveAnvil\Circuit\Choice\Scpd;
 use BraveAnvil\Circuit\Figure;
 use BraveAnvil\Circuit\Finding;
 use BraveAnvil\Circuit\FindingBuilder;
+use BraveAnvil\Ground\HowKnown;
 use BraveAnvil\Stations\Guard\DeviceDuty;
 use BraveAnvil\Stations\Guard\GuardFigure;
 use BraveAnvil\Stations\Guard\GuardFinding;
@@ -98,7 +99,7 @@ final readonly class InstantaneousTrip
                     '; the trip is set to '.$setting->shown().'.',
                 )
                 ->do('If it trips on a start, enter the evidence: the exception allows a higher setting.')
-                ->source('common practice')
+                ->source(HowKnown::CommonPractice)
                 ->on(GuardFigure::InstantaneousSetting, StartFigure::LockedRotorCurrent)
                 ->about('guard.start_exception.evidence');
         }

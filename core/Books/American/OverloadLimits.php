@@ -9,6 +9,7 @@ use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Circuit\Figure;
 use BraveAnvil\Circuit\Finding;
 use BraveAnvil\Ground\Show;
+use BraveAnvil\Ground\Standard;
 use BraveAnvil\Stations\Guard\GuardFigure;
 use BraveAnvil\Stations\Guard\GuardFinding;
 use BraveAnvil\Stations\Guard\OverloadRules;
@@ -65,8 +66,7 @@ final readonly class OverloadLimits implements OverloadRules
         $share = $this->practice->dialShareAtLowLimit();
         $dial = Figure::work(GuardFigure::OverloadDial)
             ->labelled(GuardFigure::OverloadDial->label().$seat->where())->source(
-                'An overload relay must not trip at 1.05 × its setting and must trip at 1.2 × (IEC 60947-4-1, from memory). If your '.
-                'relay is marked otherwise, follow its instructions',
+                self::trips(),
             );
 
         return new OverloadSetting(
@@ -96,8 +96,7 @@ final readonly class OverloadLimits implements OverloadRules
                 ->from(limit: $limit)
                 ->as('limit / 1.2', '{limit} ÷ '.Show::number($trips))
                 ->equals($raised * $current->number() * $seat->share / $trips)
-                ->source('An overload relay must not trip at 1.05 × its setting and must trip at 1.2 × (IEC 60947-4-1, from memory). If '.
-                    'your relay is marked otherwise, follow its instructions')
+                ->source(self::trips())
                 ->make(),
             $limit,
             [
@@ -106,11 +105,17 @@ final readonly class OverloadLimits implements OverloadRules
                     ->because('It may trip at up to '.Show::number(100 * $raised).
                         ' % of nameplate current, because the motor did not start with a lower setting.')
                     ->do('Set it no higher than the start needs.')
-                    ->source('NEC 430.32(C) (from memory)')
+                    ->source(Standard::Nec->at('430.32(C)'))
                     ->on(GuardFigure::OverloadSetting)
                     ->about('guard.start_exception.overload'),
             ],
         );
+    }
+
+    private static function trips(): string
+    {
+        return 'An overload relay must not trip at 1.05 × its setting and must trip at 1.2 × it: '.Standard::Iec60947_4_1->at().
+            '. If your relay is marked otherwise, follow its instructions';
     }
 
     /** NEMA MG 1, up to 500 hp (from memory). */
@@ -131,7 +136,7 @@ final readonly class OverloadLimits implements OverloadRules
         return 6.0;
     }
 
-    public function notes(): array
+    public function notes(Circuit $circuit): array
     {
         return [];
     }

@@ -8,6 +8,7 @@ use BraveAnvil\Circuit\Choice\Earthing;
 use BraveAnvil\Circuit\Choice\Scpd;
 use BraveAnvil\Circuit\Finding;
 use BraveAnvil\Circuit\FindingBuilder;
+use BraveAnvil\Ground\Source;
 use BraveAnvil\Stations\Guard\GuardFigure;
 use BraveAnvil\Stations\Guard\GuardFinding;
 
@@ -15,7 +16,7 @@ use BraveAnvil\Stations\Guard\GuardFinding;
 final class SlashRating
 {
     /** @return list<FindingBuilder> */
-    public static function notes(Scpd $scpd, ?Earthing $earthing, string $source): array
+    public static function notes(Scpd $scpd, ?Earthing $earthing, Source $source): array
     {
         if ($scpd->isFuse()) {
             return [];

@@ -64,7 +64,8 @@ final readonly class StartException
 
         return $largest <= 0.0 ? null : Figure::work(GuardFigure::ScpdExceptionRating)
             ->from(ceiling: $this->limit())
-            ->as('largest standard rating ≤ limit', 'largest standard rating up to {ceiling}')
+            ->as('largest standard rating ≤ limit', $below === [] ? 'no more than without the exception: {ceiling} at most'
+                : 'largest standard rating up to {ceiling}')
             ->equals($largest)
             ->source($this->percents->exceptionSource())
             ->make();

@@ -14,6 +14,8 @@ use BraveAnvil\Circuit\Figure;
 use BraveAnvil\Ground\Defect;
 use BraveAnvil\Ground\Doubt;
 use BraveAnvil\Ground\Show;
+use BraveAnvil\Ground\Source;
+use BraveAnvil\Ground\Standard;
 use BraveAnvil\Ground\TableEntry;
 use BraveAnvil\Stations\Guard\DeviceDuty;
 use BraveAnvil\Stations\Guard\GuardFigure;
@@ -44,6 +46,7 @@ final readonly class CecDevices implements DevicePercents
     {
         return $this->percent->entry(
             match (true) {
+                $duty->circuit->phases() === 1 => 'single_phase',
                 ! $duty->reduced => 'full_voltage',
                 $duty->design->number() <= self::SMALL_MOTOR * (1 + 1e-6) => 'reduced_to_30_a',
                 default => 'reduced_above_30_a',
@@ -97,9 +100,9 @@ final readonly class CecDevices implements DevicePercents
         return 'CE Code 28-200, Table 29: the standard rating at or below, 15 A always';
     }
 
-    public function exceptionSource(): string
+    public function exceptionSource(): Source
     {
-        return 'CE Code 28-200(d), 28-210 (from memory)';
+        return Standard::CeCode->at('28-200(d), 28-210');
     }
 
     /** By full-load current, or by the locked-rotor current where the plate tells it and that is less. */
@@ -126,7 +129,7 @@ final readonly class CecDevices implements DevicePercents
     public function notes(Scpd $scpd, Circuit $circuit): array
     {
         return SlashRating::notes(
-            $scpd, $circuit->chosen('supply.earthing', Earthing::class), 'CE Code 14-012, 10-106 (from memory)',
+            $scpd, $circuit->chosen('supply.earthing', Earthing::class), Standard::CeCode->at('14-012, 10-106'),
         );
     }
 }

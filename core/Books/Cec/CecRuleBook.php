@@ -29,6 +29,7 @@ use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Circuit\LocalUnits;
 use BraveAnvil\Ground\Doubt;
 use BraveAnvil\Ground\PlateLayout;
+use BraveAnvil\Ground\Standard;
 use BraveAnvil\Ground\Words;
 use BraveAnvil\Rules\RuleBook;
 use BraveAnvil\Rules\Sizing;
@@ -57,7 +58,7 @@ final readonly class CecRuleBook implements RuleBook
 
     public function edition(): string
     {
-        return 'CE Code 2021';
+        return Standard::CeCode->dated();
     }
 
     public function words(): Words
@@ -122,12 +123,14 @@ final readonly class CecRuleBook implements RuleBook
     /** CE Code 4-032 (from memory): red, black, blue. */
     public function phases(PhaseNaming $naming, float $volts): PhaseMarks
     {
-        return PhaseMarks::of($naming, [WireColour::Red, WireColour::Black, WireColour::Blue]);
+        return PhaseMarks::of($naming, [WireColour::Red, WireColour::Black, WireColour::Blue], WireColour::White);
     }
 
     public function currents(): CecCurrents
     {
-        return new CecCurrents($this->tables->named(TableName::CecMotorCurrent));
+        return new CecCurrents(
+            $this->tables->named(TableName::CecMotorCurrent), $this->tables->named(TableName::CecMotorCurrentSinglePhase),
+        );
     }
 
     public function sizing(): Sizing
@@ -150,8 +153,8 @@ final readonly class CecRuleBook implements RuleBook
                     $factors->conductor(), $factors->starDeltaLead(), 'I', 'CE Code 28-106',
                     'CE Code practice: 125 % of I / √3 in each lead', $factors->leadDoubt(), $factors->smallTerminal(),
                     $factors->largestTerminal(), $factors->smallTerminalTo(), true,
-                    new MotorInsulation($this->tables->named(TableName::CecMotorConductorInsulation)), 'CE Code 12-108 (from memory)',
-                    'CE Code 12-3022 (from memory)',
+                    new MotorInsulation($this->tables->named(TableName::CecMotorConductorInsulation)), Standard::CeCode->at('12-108'),
+                    Standard::CeCode->at('12-3022'),
                 ),
                 new DutyFactors($this->tables->named(TableName::CecDuty)),
             ),
@@ -166,8 +169,9 @@ final readonly class CecRuleBook implements RuleBook
             ),
             new Disconnects(
                 $factors->disconnect(), 'CE Code 28-602', $switches->numbers('nec'), $switches->cited(),
-                'CE Code 28-208: it holds its fuse (from memory)', 'CE Code 28-604: within sight and 9 m (from memory)',
-                'CE Code 28-500, 28-602 (from memory)',
+                Standard::CeCode->at('28-208')->adding(': it holds its fuse'),
+                Standard::CeCode->at('28-604')->adding(': within sight and 9 m'),
+                Standard::CeCode->at('28-500, 28-602'),
             ),
             new GroundingConductors($this->tables->named(TableName::CecBonding), $impedances, 'Bonding conductor'),
             self::capacitors(new CapacitorPractice($this->tables->named(TableName::PracticeCapacitor)), $ratings),
@@ -183,9 +187,9 @@ final readonly class CecRuleBook implements RuleBook
         return new CapacitorRules(
             $factor, true, $practice->necFuseFactor(), 2.5, [...$ratings->numbers('fuse_only'), ...$ratings->numbers('ratings')], $factor,
             $practice->iecContactorFactor(), null, new Doubt('provide one, unless the edition in force exempts it'),
-            $practice->necResidualVolts(), $practice->necDischargeTime(), 'CE Code 26-208 (from memory)',
-            'CE Code 26-210: 250 % or less; 1.65 × is common practice', 'CE Code 26-222 (from memory)',
-            'CE Code 26-218 and common practice (from memory)',
+            $practice->necResidualVolts(), $practice->necDischargeTime(), Standard::CeCode->at('26-208'),
+            'CE Code 26-210: 250 % or less; 1.65 × is common practice', Standard::CeCode->at('26-222'),
+            Standard::CeCode->at('26-218 and common practice'),
         );
     }
 }

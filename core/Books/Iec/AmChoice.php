@@ -9,6 +9,7 @@ use BraveAnvil\Circuit\Figure;
 use BraveAnvil\Circuit\Finding;
 use BraveAnvil\Ground\Defect;
 use BraveAnvil\Ground\Show;
+use BraveAnvil\Ground\Standard;
 use BraveAnvil\Stations\Guard\DeviceDuty;
 use BraveAnvil\Stations\Guard\GuardFigure;
 use BraveAnvil\Stations\Guard\GuardFinding;
@@ -104,7 +105,7 @@ final readonly class AmChoice implements DeviceChoice
                 ->because('An aM fuse does not clear an overload, and a lasting overload may destroy it. Only the relay protects '.
                     'against overload.')
                 ->do('Never run this circuit without its overload relay.')
-                ->source('IEC 60269-2 (from memory)')
+                ->source(Standard::Iec60269_2->at())
                 ->on(GuardFigure::ScpdRating, GuardFigure::OverloadDial),
         ], certain: true);
     }

@@ -11,19 +11,21 @@ use BraveAnvil\Circuit\Choice\Support;
 use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Circuit\Figure;
 use BraveAnvil\Circuit\Finding;
+use BraveAnvil\Circuit\Parse\DutyStamp;
 use BraveAnvil\Ground\Doubt;
 use BraveAnvil\Ground\EntryCorrection;
 use BraveAnvil\Ground\ErrorKind;
 use BraveAnvil\Ground\FieldError;
 use BraveAnvil\Ground\Show;
+use BraveAnvil\Ground\Standard;
 use BraveAnvil\Stations\Cable\AluminiumNote;
 use BraveAnvil\Stations\Cable\CableFinding;
-use BraveAnvil\Stations\Cable\Candidate;
+use BraveAnvil\Stations\Cable\CableRun;
 use BraveAnvil\Stations\Cable\Conductor;
 use BraveAnvil\Stations\Cable\ConductorRules;
 use BraveAnvil\Stations\Cable\Demand;
 use BraveAnvil\Stations\Cable\ParallelLimits;
-use BraveAnvil\Stations\Cable\Run;
+use BraveAnvil\Stations\Cable\SizeCandidate;
 use BraveAnvil\Tables\Table;
 
 /** Ib ≤ Ir ≤ Iz: ampacity by reference method, ambient and grouping; terminals for 70 °C unless the site says 90 (procedure I1). */
@@ -42,7 +44,7 @@ final readonly class IecConductors implements ConductorRules
     {
     }
 
-    public function required(Circuit $circuit, Demand $demand, Run $run): Figure
+    public function required(Circuit $circuit, Demand $demand, CableRun $run): Figure
     {
         $relay = $this->overload->relayCurrent($circuit, $demand->design);
         $work = Figure::work($run->required())->from(I: $relay)->source('IEC 60364-4-43: Ib ≤ Ir ≤ Iz');
@@ -53,7 +55,7 @@ final readonly class IecConductors implements ConductorRules
             : $work->labelled('Required current-carrying capacity')->as('Ir', '{I}')->equals($relay->number())->make();
     }
 
-    public function candidates(Circuit $circuit, Figure $required, Run $run, int $sets = 1): array|FieldError
+    public function candidates(Circuit $circuit, Figure $required, CableRun $run, int $sets = 1): array|FieldError
     {
         $pvc = $circuit->chosen('cable.insulation', Insulation::class) === Insulation::Pvc;
         $way = $circuit->chosen('cable.method', Installation::class);
@@ -123,7 +125,7 @@ final readonly class IecConductors implements ConductorRules
             : [$warm * $dry, Show::number($warm).' soil temperature × '.Show::number($dry).' soil resistivity'];
     }
 
-    /** @return list<Candidate> */
+    /** @return list<SizeCandidate> */
     private function sized(IecFactors $factors, int $sets): array
     {
         $aluminium = $factors->metal === Metal::Aluminium;
@@ -153,7 +155,7 @@ final readonly class IecConductors implements ConductorRules
                 continue;
             }
             $derated = $sets * $base * $factors->surrounding * $factors->group;
-            $candidates[] = new Candidate(
+            $candidates[] = new SizeCandidate(
                 $this->conductor($size, $factors->metal, $sets), $derated,
                 $factors->cool === null ? $derated : $sets * $coolBase * $factors->cool,
                 (1000 * $resistivity) / $area / $sets,
@@ -207,7 +209,7 @@ final readonly class IecConductors implements ConductorRules
 
     public function parallel(): ParallelLimits
     {
-        return new ParallelLimits('300', '50', '70', 'IEC 60364-5-52 523.7 (from memory)');
+        return new ParallelLimits('300', '50', '70', Standard::Iec60364_5_52->at('523.7'));
     }
 
     public function assumedTerminals(Circuit $circuit): ?string
@@ -229,7 +231,7 @@ final readonly class IecConductors implements ConductorRules
             : ['supply.ambient', 'cable.grouped_circuits'];
     }
 
-    public function notes(Circuit $circuit, Figure $required, Run $run, Candidate $chosen): array
+    public function notes(Circuit $circuit, Figure $required, CableRun $run, SizeCandidate $chosen): array
     {
         $findings = AluminiumNote::of($chosen, $run);
         $way = $circuit->chosen('cable.method', Installation::class);
@@ -250,16 +252,17 @@ final readonly class IecConductors implements ConductorRules
                 ->title('Soil temperature not entered')
                 ->because('20 °C is assumed, but the ambient temperature here is above 30 °C.')
                 ->do('Enter the soil temperature at the depth of the cable.')
-                ->source('IEC 60364-5-52 (from memory)')
+                ->source(Standard::Iec60364_5_52->at())
                 ->on($run->ampacity())
                 ->about('cable.soil_temperature');
         }
-        if ($circuit->duty()?->isContinuous() === false) {
+        $duty = $circuit->stamp('plate.duty', DutyStamp::class);
+        if ($duty?->isContinuous() === false) {
             $findings[] = Finding::note(CableFinding::DutyAsContinuous)
                 ->title('Sized for continuous duty')
-                ->because('Nameplate duty '.$circuit->duty()->type.'. No reduction is calculated for it.')
+                ->because('Nameplate duty '.$duty->type.'. No reduction is calculated for it.')
                 ->do('No action if the size is acceptable.')
-                ->source('IEC 60364-4-43 (from memory)')
+                ->source(Standard::Iec60364_4_43->at())
                 ->on($run->required());
         }
 

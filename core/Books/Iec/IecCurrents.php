@@ -6,6 +6,7 @@ namespace BraveAnvil\Books\Iec;
 
 use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Circuit\Figure;
+use BraveAnvil\Circuit\Parse\Power;
 use BraveAnvil\Ground\Show;
 use BraveAnvil\Stations\Plate\Motor;
 use BraveAnvil\Stations\Power\CurrentRules;
@@ -26,9 +27,10 @@ final readonly class IecCurrents implements CurrentRules
 
     public function table(Circuit $circuit, Motor $motor): ?Figure
     {
-        $power = $circuit->power();
+        $power = $circuit->stamp('plate.power', Power::class);
         $volts = $motor->ratedVoltage()?->number();
-        if ($power === null || $volts === null) {
+        // Annex G is of three-phase motors.
+        if ($power === null || $volts === null || $motor->onePhase) {
             return null;
         }
         [$column, $columnVolts] = $this->nearest($volts);
@@ -100,9 +102,11 @@ final readonly class IecCurrents implements CurrentRules
             $larger
                 ?->named(
                     PowerFigure::DesignCurrent,
-                    $byTable
-                        ? 'IEC 60947-4-1 Annex G, because the nameplate gives no current'
-                        : 'calculated from the nameplate, larger than the typical current of IEC 60947-4-1 Annex G',
+                    match (true) {
+                        $byTable => 'IEC 60947-4-1 Annex G, because the nameplate gives no current',
+                        $table === null => 'calculated from the nameplate, because it gives no current',
+                        default => 'calculated from the nameplate, larger than the typical current of IEC 60947-4-1 Annex G',
+                    },
                 )
                 ->withAssumption('the nameplate gives no current'),
             overload: $larger,

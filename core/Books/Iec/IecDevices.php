@@ -7,7 +7,9 @@ namespace BraveAnvil\Books\Iec;
 use BraveAnvil\Circuit\Choice\Scpd;
 use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Circuit\Finding;
+use BraveAnvil\Circuit\Parse\DutyStamp;
 use BraveAnvil\Ground\Defect;
+use BraveAnvil\Ground\Standard;
 use BraveAnvil\Stations\Guard\Band;
 use BraveAnvil\Stations\Guard\Device;
 use BraveAnvil\Stations\Guard\DeviceDuty;
@@ -64,14 +66,15 @@ final readonly class IecDevices implements DeviceRules
     public function notes(Scpd $scpd, Circuit $circuit): array
     {
         $special = SpecialUse::of($circuit, 'EN 12845 and the local fire rules', 'IEC 60204-32');
+        $duty = $circuit->stamp('plate.duty', DutyStamp::class);
 
-        return $circuit->duty()?->isRepeated() === true && $scpd->isFuse() ? [
+        return $duty?->isRepeated() === true && $scpd->isFuse() ? [
             Finding::caution(GuardFinding::RepeatedStarts)
                 ->title('Repeated starts')
-                ->because('Nameplate duty '.$circuit->duty()->type.'. Fuse and relay are checked for one start from cold.')
+                ->because('Nameplate duty '.$duty->type.'. Fuse and relay are checked for one start from cold.')
                 ->do('Fit temperature sensors in the winding, and choose the device from the manufacturer’s data for the number of '.
                     'starts per hour.')
-                ->source('IEC 60947-4-1 (from memory)')
+                ->source(Standard::Iec60947_4_1->at())
                 ->on(GuardFigure::ScpdRating, GuardFigure::OverloadClass)
                 ->about('plate.duty'),
             ...$special,

@@ -7,6 +7,7 @@ namespace BraveAnvil\Books\Iec;
 use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Circuit\Figure;
 use BraveAnvil\Circuit\Finding;
+use BraveAnvil\Ground\Standard;
 use BraveAnvil\Stations\Guard\DisconnectRules;
 use BraveAnvil\Stations\Guard\GuardFigure;
 use BraveAnvil\Stations\Guard\GuardFinding;
@@ -52,7 +53,7 @@ final readonly class IecDisconnects implements DisconnectRules
                 ->because('A machine needs a supply-disconnecting device that a person at the machine can reach and lock off, '.
                     'even if the '.'starter is far away. Check the maximum fuse marked on the switch.')
                 ->do('Check that the isolator is within sight of the motor and can be locked; otherwise fit one there.')
-                ->source('IEC 60204-1 5.3, 5.6 (from memory)')->on(GuardFigure::DisconnectRating),
+                ->source(Standard::Iec60204_1->at('5.3, 5.6'))->on(GuardFigure::DisconnectRating),
         ];
     }
 }

@@ -7,6 +7,8 @@ namespace BraveAnvil\Books\Iec;
 use BraveAnvil\Circuit\Choice\Insulation;
 use BraveAnvil\Circuit\Choice\Metal;
 use BraveAnvil\Circuit\Circuit;
+use BraveAnvil\Ground\Source;
+use BraveAnvil\Ground\Standard;
 use BraveAnvil\Ground\TableEntry;
 use BraveAnvil\Stations\Cable\Conductor;
 use BraveAnvil\Stations\Fault\LoopRules;
@@ -101,8 +103,8 @@ final readonly class IecLoopRules implements LoopRules
         return $this->conductors->reactance();
     }
 
-    public function source(): string
+    public function source(): Source
     {
-        return 'IEC 60364-4-41, 60364-4-43, 60364-5-54 (from memory)';
+        return Standard::Iec60364_4_41->at()->and(Standard::Iec60364_4_43->at())->and(Standard::Iec60364_5_54->at());
     }
 }

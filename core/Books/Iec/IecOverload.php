@@ -9,7 +9,9 @@ use BraveAnvil\Circuit\Choice\TripClass;
 use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Circuit\Figure;
 use BraveAnvil\Circuit\Finding;
+use BraveAnvil\Ground\HowKnown;
 use BraveAnvil\Ground\Show;
+use BraveAnvil\Ground\Standard;
 use BraveAnvil\Ground\Unit;
 use BraveAnvil\Stations\Guard\GuardFigure;
 use BraveAnvil\Stations\Guard\GuardFinding;
@@ -59,7 +61,7 @@ final readonly class IecOverload implements OverloadRules
                             '). Here the setting is nameplate current, which suits continuous duty.',
                         )
                         ->do('A site setting changes this practice; the cable is then sized for the larger setting.')
-                        ->source('common practice')
+                        ->source(HowKnown::CommonPractice)
                         ->on(GuardFigure::OverloadDial),
                 ],
         );
@@ -89,9 +91,9 @@ final readonly class IecOverload implements OverloadRules
         return 7.2;
     }
 
-    public function notes(): array
+    public function notes(Circuit $circuit): array
     {
-        return [
+        return $circuit->phases() === 1 ? [] : [
             Finding::note(GuardFinding::PhaseLossSensitive)
                 ->title('Phase-loss sensitive overload relay')
                 ->because(
@@ -99,7 +101,7 @@ final readonly class IecOverload implements OverloadRules
                     'ordinary relay may not trip.',
                 )
                 ->do('Choose a phase-loss sensitive relay.')
-                ->source('IEC 60947-4-1 (from memory)')
+                ->source(Standard::Iec60947_4_1->at())
                 ->on(GuardFigure::OverloadDial),
         ];
     }

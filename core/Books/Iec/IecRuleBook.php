@@ -14,11 +14,13 @@ use BraveAnvil\Circuit\Choice\Support;
 use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Circuit\LocalUnits;
 use BraveAnvil\Ground\MotorStandard;
+use BraveAnvil\Ground\Standard;
 use BraveAnvil\Ground\Words;
 use BraveAnvil\Rules\RuleBook;
 use BraveAnvil\Rules\Sizing;
 use BraveAnvil\Stations\Correct\CapacitorRules;
 use BraveAnvil\Stations\Plate\TerminalMarks;
+use BraveAnvil\Stations\Plate\WireRules;
 use BraveAnvil\Stations\Start\Wiring\PhaseMarks;
 use BraveAnvil\Stations\Start\Wiring\Symbols;
 use BraveAnvil\Stations\Start\Wiring\WireColour;
@@ -125,6 +127,11 @@ final readonly class IecRuleBook implements RuleBook
         return true;
     }
 
+    public function wires(): WireRules
+    {
+        return new IecWires;
+    }
+
     public function terminals(): TerminalMarks
     {
         return new TerminalMarks(['U1', 'V1', 'W1'], ['W2', 'U2', 'V2'], false);
@@ -133,7 +140,7 @@ final readonly class IecRuleBook implements RuleBook
     /** IEC 60445 lets brown, black and grey stand in this order (common practice). */
     public function phases(PhaseNaming $naming, float $volts): PhaseMarks
     {
-        return PhaseMarks::of($naming, [WireColour::Brown, WireColour::Black, WireColour::Grey]);
+        return PhaseMarks::of($naming, [WireColour::Brown, WireColour::Black, WireColour::Grey], WireColour::Blue);
     }
 
     public function symbols(): Symbols
@@ -184,7 +191,7 @@ final readonly class IecRuleBook implements RuleBook
             $practice->iecContactorFactor(), $practice->iecBareTap(),
             null,
             $practice->iecResidualVolts(), $practice->iecDischargeTime(), '1.5 × for harmonics and tolerance: common practice',
-            '1.6 × for gG: common practice', 'IEC 60831-1 (from memory)', 'IEC 60831-1 and common practice (from memory)',
+            '1.6 × for gG: common practice', Standard::Iec60831_1->at(), Standard::Iec60831_1->at('and common practice'),
         );
     }
 }

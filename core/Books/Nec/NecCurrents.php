@@ -10,13 +10,16 @@ use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Circuit\Figure;
 use BraveAnvil\Circuit\Finding;
 use BraveAnvil\Circuit\FindingBuilder;
+use BraveAnvil\Circuit\Parse\Power;
 use BraveAnvil\Ground\FigureName;
+use BraveAnvil\Ground\Standard;
 use BraveAnvil\Stations\Plate\Motor;
 use BraveAnvil\Stations\Power\CurrentRules;
 use BraveAnvil\Stations\Power\DesignCurrent;
 use BraveAnvil\Stations\Power\PowerFigure;
 use BraveAnvil\Stations\Power\PowerFinding;
 use BraveAnvil\Stations\Start\StartFigure;
+use BraveAnvil\Tables\Practice\Practice;
 use BraveAnvil\Tables\TableName;
 use BraveAnvil\Tables\Tables;
 
@@ -26,10 +29,13 @@ final readonly class NecCurrents implements CurrentRules
     /** Which column serves which voltage: [from, to, column]. */
     private const COLUMNS = [[110, 120, 115], [198, 204, 200], [205, 212, 208], [220, 240, 230], [440, 480, 460], [550, 600, 575]];
 
+    /** The same of single-phase motors. */
+    private const SINGLE_PHASE_COLUMNS = [[110, 120, 115], [198, 204, 200], [205, 212, 208], [220, 240, 230]];
+
     /** Design letters that the locked-rotor table is written for. */
     private const LETTERS = ['B', 'C', 'D'];
 
-    public function __construct(private Tables $tables)
+    public function __construct(private Tables $tables, private Practice $practice)
     {
     }
 
@@ -37,7 +43,9 @@ final readonly class NecCurrents implements CurrentRules
     {
         $supply = $circuit->number('supply.voltage');
 
-        return $this->lookup(TableName::NecMotorCurrentThreePhase, PowerFigure::TableCurrent, $circuit, $motor, $supply?->number());
+        $table = $motor->onePhase ? TableName::NecMotorCurrentSinglePhase : TableName::NecMotorCurrentThreePhase;
+
+        return $this->lookup($table, PowerFigure::TableCurrent, $circuit, $motor, $supply?->number());
     }
 
     public function design(Circuit $circuit, Motor $motor, ?Figure $table, ?Figure $plate, ?Figure $computed): DesignCurrent
@@ -113,7 +121,7 @@ final readonly class NecCurrents implements CurrentRules
                 '. Conductors and disconnect follow the larger; the protective device follows the table.',
             )
             ->do('Read output, voltage and current again on the nameplate; an old or special motor may really take more.')
-            ->source('NEC 430.6(A), 430.22, 430.110 (from memory)')
+            ->source(Standard::Nec->at('430.6(A), 430.22, 430.110'))
             ->on(PowerFigure::ConductorCurrent)
             ->about('plate.current');
     }
@@ -139,7 +147,7 @@ final readonly class NecCurrents implements CurrentRules
         return Finding::caution(PowerFinding::TableHasNoCurrent)
             ->title('No table current for this motor')
             ->because(
-                ($circuit->power() === null ? 'Without an output the full-load table cannot be used'
+                ($circuit->stamp('plate.power', Power::class) === null ? 'Without an output the full-load table cannot be used'
                 : 'The full-load table has no entry for this output and voltage').', so '.$own->shown(4).
                 ($plate !== null ? ' from the nameplate' : ', calculated from output, efficiency and power factor,').' is used instead.',
             )
@@ -150,6 +158,9 @@ final readonly class NecCurrents implements CurrentRules
 
     public function lockedRotor(Circuit $circuit, Motor $motor): ?Figure
     {
+        if ($motor->onePhase) {
+            return $this->onePhaseLockedRotor($circuit, $motor);
+        }
         $letter = $circuit->word('plate.design_letter');
         if ($letter !== null && ! in_array($letter, self::LETTERS, true)) {
             return null;
@@ -160,17 +171,29 @@ final readonly class NecCurrents implements CurrentRules
         );
     }
 
+    /** Table 430.251(A) is the full-load table, six times. */
+    private function onePhaseLockedRotor(Circuit $circuit, Motor $motor): ?Figure
+    {
+        $table = $this->lookup(TableName::NecMotorCurrentSinglePhase, PowerFigure::TableCurrent, $circuit, $motor, null);
+        $times = $this->practice->typicalSinglePhase()->tableTimes();
+
+        return $table === null ? null : Figure::work(StartFigure::LockedRotorCurrent)->from(k: $times, I: $table)
+            ->as('6 · table current', '{k} × {I}')->equals($times->value * $table->number())
+            ->source('NEC Table 430.251(A)')->assuming('the table value, not the motor’s own')->make();
+    }
+
     /** The larger current of the columns of the plate's voltage and of the supply's. */
     private function lookup(TableName $table, FigureName $name, Circuit $circuit, Motor $motor, ?float $supply): ?Figure
     {
-        $power = $circuit->power();
+        $power = $circuit->stamp('plate.power', Power::class);
         $rated = $motor->ratedVoltage();
         if ($power === null || $rated === null) {
             return null;
         }
         $columns = new HorsepowerTable($this->tables->named($table));
         $best = null;
-        foreach (array_unique([self::column($rated->number()), $supply === null ? null : self::column($supply)]) as $volts) {
+        $used = [self::column($rated->number(), $motor), $supply === null ? null : self::column($supply, $motor)];
+        foreach (array_unique($used) as $volts) {
             $figure = $volts === null ? null : $columns->current($name, $power, $volts, true);
             if ($figure !== null && ($best === null || $figure->number() > $best->number())) {
                 $best = $figure;
@@ -180,9 +203,9 @@ final readonly class NecCurrents implements CurrentRules
         return $best;
     }
 
-    private static function column(float $volts): ?int
+    private static function column(float $volts, Motor $motor): ?int
     {
-        foreach (self::COLUMNS as [$from, $to, $column]) {
+        foreach ($motor->onePhase ? self::SINGLE_PHASE_COLUMNS : self::COLUMNS as [$from, $to, $column]) {
             if ($volts >= $from && $volts <= $to) {
                 return $column;
             }

@@ -13,6 +13,8 @@ use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Circuit\Figure;
 use BraveAnvil\Ground\Defect;
 use BraveAnvil\Ground\Doubt;
+use BraveAnvil\Ground\Source;
+use BraveAnvil\Ground\Standard;
 use BraveAnvil\Ground\TableEntry;
 use BraveAnvil\Stations\Guard\DeviceDuty;
 use BraveAnvil\Stations\Guard\GuardFigure;
@@ -22,7 +24,7 @@ use BraveAnvil\Tables\Table;
 final readonly class NecDevices implements DevicePercents
 {
     /** Percent of full-load current that evidence allows an instantaneous trip: usual motors, and Design B of high efficiency. */
-    private const INSTANTANEOUS_CEILING = ['squirrel_cage' => 1300.0, 'design_b_energy_efficient' => 1700.0];
+    private const INSTANTANEOUS_CEILING = ['single_phase' => 1300.0, 'squirrel_cage' => 1300.0, 'design_b_energy_efficient' => 1700.0];
 
     public function __construct(private Table $percent, private StandardRatings $ratings)
     {
@@ -52,6 +54,9 @@ final readonly class NecDevices implements DevicePercents
     /** Design B motors of high efficiency draw a larger first peak. */
     private static function row(DeviceDuty $duty): string
     {
+        if ($duty->circuit->phases() === 1) {
+            return 'single_phase';
+        }
         $class = $duty->circuit->word('plate.efficiency_class');
 
         return $duty->circuit->word('plate.design_letter') === 'B' && in_array($class, ['IE2', 'IE3', 'IE4'], true)
@@ -106,7 +111,7 @@ final readonly class NecDevices implements DevicePercents
     public function instantaneous(Scpd $scpd, DeviceDuty $duty): Figure
     {
         if ($scpd === Scpd::MotorBreaker) {
-            return $this->times(self::INSTANTANEOUS_CEILING[self::row($duty)], 'NEC 430.52(C)(6)', $duty);
+            return $this->times(self::INSTANTANEOUS_CEILING[self::row($duty)], Standard::Nec->at('430.52(C)(6)'), $duty);
         }
         $percent = $this->percent($scpd, $duty);
 
@@ -120,21 +125,21 @@ final readonly class NecDevices implements DevicePercents
 
     public function instantaneousCeiling(DeviceDuty $duty): Figure
     {
-        return $this->times(self::INSTANTANEOUS_CEILING[self::row($duty)], 'NEC 430.52(C)(3) exception 1', $duty);
+        return $this->times(self::INSTANTANEOUS_CEILING[self::row($duty)], Standard::Nec->at('430.52(C)(3) exception 1'), $duty);
     }
 
-    private function times(float $percent, string $source, DeviceDuty $duty): Figure
+    private function times(float $percent, Source $source, DeviceDuty $duty): Figure
     {
         return Figure::work(GuardFigure::ScpdLimit)
             ->from(I: $duty->design)
             ->as('percentage · FLC', $percent.' % × {I}')
             ->equals($percent / 100 * $duty->design->number())
-            ->source($source.' (from memory)')
+            ->source($source)
             ->make();
     }
 
     public function notes(Scpd $scpd, Circuit $circuit): array
     {
-        return SlashRating::notes($scpd, $circuit->chosen('supply.earthing', Earthing::class), 'NEC 240.85, 250.21 (from memory)');
+        return SlashRating::notes($scpd, $circuit->chosen('supply.earthing', Earthing::class), Standard::Nec->at('240.85, 250.21'));
     }
 }

@@ -28,6 +28,7 @@ use BraveAnvil\Circuit\Choice\Scpd;
 use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Circuit\LocalUnits;
 use BraveAnvil\Ground\PlateLayout;
+use BraveAnvil\Ground\Standard;
 use BraveAnvil\Ground\Words;
 use BraveAnvil\Rules\RuleBook;
 use BraveAnvil\Rules\Sizing;
@@ -36,6 +37,7 @@ use BraveAnvil\Stations\Start\Wiring\PhaseMarks;
 use BraveAnvil\Stations\Start\Wiring\WireColour;
 use BraveAnvil\Tables\Practice\CapacitorPractice;
 use BraveAnvil\Tables\Practice\GuardPractice;
+use BraveAnvil\Tables\Practice\Practice;
 use BraveAnvil\Tables\TableName;
 use BraveAnvil\Tables\Tables;
 
@@ -55,7 +57,7 @@ final readonly class NecRuleBook implements RuleBook
 
     public function edition(): string
     {
-        return 'NEC 2023';
+        return Standard::Nec->dated();
     }
 
     public function words(): Words
@@ -121,12 +123,13 @@ final readonly class NecRuleBook implements RuleBook
     public function phases(PhaseNaming $naming, float $volts): PhaseMarks
     {
         return PhaseMarks::of($naming, $volts > 300
-            ? [WireColour::Brown, WireColour::Orange, WireColour::Yellow] : [WireColour::Black, WireColour::Red, WireColour::Blue]);
+            ? [WireColour::Brown, WireColour::Orange, WireColour::Yellow] : [WireColour::Black, WireColour::Red, WireColour::Blue],
+            $volts > 300 ? WireColour::Grey : WireColour::White);
     }
 
     public function currents(): NecCurrents
     {
-        return new NecCurrents($this->tables);
+        return new NecCurrents($this->tables, new Practice($this->tables));
     }
 
     public function sizing(): Sizing
@@ -146,7 +149,7 @@ final readonly class NecRuleBook implements RuleBook
                 new ConductorPolicy(
                     $factors->conductor(), $factors->starDeltaLead(), 'FLC', 'NEC 430.22', 'NEC 430.22(C)', $factors->leadDoubt(),
                     $factors->smallTerminal(), $factors->largestTerminal(), $factors->smallTerminalTo(), false, null,
-                    'NEC 310.10(G) (from memory)', 'NEC 300.3(B), 300.20 (from memory)',
+                    Standard::Nec->at('310.10(G)'), Standard::Nec->at('300.3(B), 300.20'),
                 ),
                 new DutyFactors($this->tables->named(TableName::NecDuty)),
             ),
@@ -160,9 +163,9 @@ final readonly class NecRuleBook implements RuleBook
             ),
             new Disconnects(
                 $factors->disconnect(), 'NEC 430.110(A)', $switches->numbers('nec'), $switches->cited(),
-                'NEC 430.57: it holds its fuse (from memory)',
-                'NEC 430.102 (from memory)',
-                'NEC 430.83, 430.109 (from memory)',
+                Standard::Nec->at('430.57')->adding(': it holds its fuse'),
+                Standard::Nec->at('430.102'),
+                Standard::Nec->at('430.83, 430.109'),
             ),
             new GroundingConductors(
                 $this->tables->named(TableName::NecEquipmentGrounding), $impedances, 'Equipment grounding conductor',
@@ -182,7 +185,7 @@ final readonly class NecRuleBook implements RuleBook
             $practice->necContactorFactor(), null, null,
             $practice->necResidualVolts(), $practice->necDischargeTime(), 'NEC 460.8(A)',
             'NEC 460.8(B): as low as practicable; 1.65 × is common practice', 'NEC 460.6',
-            'NEC 460.9 and common practice (from memory)',
+            Standard::Nec->at('460.9 and common practice'),
         );
     }
 }

@@ -22,11 +22,12 @@ enum Instrument: string implements Choice
     case EnergyMeter = 'energy_meter';
     case Scope = 'scope';
     case Brake = 'brake';
+    case KnownCapacitor = 'known_capacitor';
 
     private const LABELS = [
         'voltmeter' => 'Voltmeter', 'clamp' => 'Clamp meter', 'wattmeter' => 'One wattmeter', 'two_wattmeters' => 'Two wattmeters',
         'three_wattmeters' => 'Three wattmeters', 'power_analyser' => 'Power analyser', 'power_factor_meter' => 'Power-factor meter',
         'angle_meter' => 'Phase-angle meter', 'energy_meter' => 'Energy meter', 'scope' => 'Oscilloscope',
-        'brake' => 'Brake and tachometer',
+        'brake' => 'Brake and tachometer', 'known_capacitor' => 'A capacitor of known value',
     ];
 }

@@ -15,7 +15,12 @@ final class CorrectionFields
     public const LIST = [
         'correction.target_power_factor' => [
             'kind' => FieldKind::Fraction, 'label' => 'Target power factor',
-            'accepted' => 'A power factor from 0.5 to 1, such as 0.95.', 'low' => 0.5, 'high' => 1, 'hint' => 'Such as 0.95.',
+            'accepted' => 'A power factor from 0.5 to 1, such as 0.95, or tan φ, such as tan 0.4, or 0.4 kvar/kW.', 'low' => 0.5,
+            'high' => 1, 'hint' => 'Such as 0.95, tan 0.4, or 0.4 kvar/kW.',
+        ],
+        'correction.kvar_per_kw' => [
+            'kind' => FieldKind::Number, 'label' => 'Capacitor per kW of load', 'accepted' => 'kvar per kW from 0.01 to 3, such as 0.4.',
+            'low' => 0.01, 'high' => 3, 'hint' => 'In place of a target power factor.',
         ],
         'correction.place' => ['kind' => FieldKind::Choice, 'label' => 'Position of the capacitor', 'choices' => CapacitorPlace::class],
         'correction.load_percent' => [

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace BraveAnvil\Circuit\Field;
 
 use BraveAnvil\Circuit\Choice\MotorKind;
+use BraveAnvil\Circuit\Choice\SinglePhaseType;
+use BraveAnvil\Circuit\Choice\ThermalProtector;
 use BraveAnvil\Circuit\FieldKind;
 use BraveAnvil\Ground\Unit;
 
@@ -117,6 +119,10 @@ final class PlateFields
             'kind' => FieldKind::Amperes, 'label' => 'No-load current', 'accepted' => 'Amperes.', 'unit' => Unit::Ampere,
             'low' => 0.001, 'high' => 10000,
         ],
+        'plate.no_load_power' => [
+            'kind' => FieldKind::Watts, 'label' => 'No-load power', 'accepted' => 'Watts, such as 95.', 'unit' => Unit::Watt,
+            'low' => 1, 'high' => 1e6,
+        ],
         'plate.service_factor_amps' => [
             'kind' => FieldKind::PlateCurrent, 'label' => 'Service-factor amperes',
             'accepted' => 'Amperes as on the nameplate, such as 69 or 138/69.', 'unit' => Unit::Ampere,
@@ -134,7 +140,7 @@ final class PlateFields
             'unit' => Unit::Metre, 'low' => 0, 'high' => 6000,
         ],
         'plate.duty' => ['kind' => FieldKind::Duty, 'label' => 'Duty', 'accepted' => 'S1 to S10, such as S1, S2 30 min or S3 40 %.'],
-        'plate.leads' => ['kind' => FieldKind::Count, 'label' => 'Leads', 'accepted' => '3, 6, 9 or 12.', 'low' => 3, 'high' => 12],
+        'plate.leads' => ['kind' => FieldKind::Count, 'label' => 'Leads', 'accepted' => '3, 6, 9 or 12.', 'low' => 2, 'high' => 12],
         'plate.phases' => [
             'kind' => FieldKind::Phases, 'label' => 'Phases', 'accepted' => '3 or 1, such as 3~, 3 PH or 1~.', 'low' => 1,
             'high' => 3,
@@ -142,6 +148,22 @@ final class PlateFields
         'plate.kind' => [
             'kind' => FieldKind::Choice, 'label' => 'Type of motor', 'choices' => MotorKind::class,
             'empty' => 'As on the nameplate',
+        ],
+        'plate.single_phase_type' => [
+            'kind' => FieldKind::Choice, 'label' => 'How it starts on one phase', 'choices' => SinglePhaseType::class,
+            'empty' => 'As on the nameplate',
+        ],
+        'plate.start_capacitor' => [
+            'kind' => FieldKind::Capacitor, 'label' => 'Start capacitor',
+            'accepted' => 'Microfarads and volts as stamped, such as 189-227 µF 250 V.', 'unit' => Unit::Farad,
+        ],
+        'plate.run_capacitor' => [
+            'kind' => FieldKind::Capacitor, 'label' => 'Run capacitor',
+            'accepted' => 'Microfarads and volts as stamped, such as 40 µF 450 V or 80/5 µF 370/440 V.', 'unit' => Unit::Farad,
+        ],
+        'plate.thermal_protector' => [
+            'kind' => FieldKind::Choice, 'label' => 'Built-in thermal protector', 'choices' => ThermalProtector::class,
+            'empty' => 'Not known',
         ],
         'plate.rotor_voltage' => [
             'kind' => FieldKind::Volts, 'label' => 'Rotor voltage', 'accepted' => 'Volts from 10 to 5000, such as 250.',

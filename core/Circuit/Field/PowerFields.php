@@ -13,6 +13,7 @@ use BraveAnvil\Circuit\Choice\Presence;
 use BraveAnvil\Circuit\Choice\Sense;
 use BraveAnvil\Circuit\Choice\Sequence;
 use BraveAnvil\Circuit\Choice\Swapped;
+use BraveAnvil\Circuit\Choice\TraceHeight;
 use BraveAnvil\Circuit\Choice\VoltageCoil;
 use BraveAnvil\Circuit\Choice\WindingJoin;
 use BraveAnvil\Circuit\FieldKind;
@@ -23,16 +24,24 @@ final class PowerFields
 {
     public const LIST = [
         'bench.power' => [
-            'kind' => FieldKind::Watts, 'label' => 'Real power', 'accepted' => 'Power drawn, such as 1150 W or 2.2 kW.',
-            'unit' => Unit::Watt, 'low' => 1, 'high' => 1e7, 'hint' => 'two of these three',
+            'kind' => FieldKind::Watts, 'label' => 'Real power', 'accepted' => 'Power drawn, such as 1150 W or 2.2 kW; 0 for a capacitor.',
+            'unit' => Unit::Watt, 'low' => 0, 'high' => 1e7, 'hint' => 'two of these three',
+        ],
+        'bench.output' => [
+            'kind' => FieldKind::Kilowatts, 'label' => 'Shaft output', 'accepted' => 'kW or hp, such as 2.2 or 3 hp.', 'unit' => Unit::Watt,
+            'low' => 1, 'high' => 1e7, 'hint' => 'Of a motor, kW or hp: with its efficiency it gives the real power.',
+        ],
+        'bench.efficiency' => [
+            'kind' => FieldKind::Percent, 'label' => 'Efficiency', 'accepted' => 'Percent from 5 to 99.99, such as 82.', 'unit' => Unit::Percent,
+            'low' => 5, 'high' => 99.99,
         ],
         'bench.current' => [
             'kind' => FieldKind::Amperes, 'label' => 'Current', 'accepted' => 'Amperes, such as 8.2.', 'unit' => Unit::Ampere,
             'low' => 0.001, 'high' => 20000,
         ],
         'bench.power_factor' => [
-            'kind' => FieldKind::Fraction, 'label' => 'Power factor', 'accepted' => 'A power factor such as 0.61 or 61 %.',
-            'low' => 0.01, 'high' => 1,
+            'kind' => FieldKind::Fraction, 'label' => 'Power factor', 'accepted' => 'A power factor from 0 to 1, such as 0.61 or 61 %.',
+            'low' => 0, 'high' => 1,
         ],
         'bench.sense' => ['kind' => FieldKind::Choice, 'label' => 'Current of the load', 'choices' => Sense::class,
             'empty' => 'Not specified'],
@@ -113,6 +122,35 @@ final class PowerFields
             'accepted' => 'Degrees from -180 to 180, positive if the current lags the voltage.', 'unit' => Unit::Degree,
             'low' => -180, 'high' => 180, 'hint' => 'positive: the current lags',
         ],
+        'measure.angle_after' => [
+            'kind' => FieldKind::Degrees, 'label' => 'Angle with the capacitor',
+            'accepted' => 'Degrees from -90 to 90, positive if the current lags its phase voltage.', 'unit' => Unit::Degree,
+            'low' => -90, 'high' => 90, 'hint' => 'positive: the current lags',
+        ],
+        'measure.angle_1' => [
+            'kind' => FieldKind::Degrees, 'label' => 'Angle L1, to L1–N', 'accepted' => 'Degrees from -180 to 180, positive if the current lags.',
+            'unit' => Unit::Degree, 'low' => -180, 'high' => 180, 'hint' => 'positive: the current lags',
+        ],
+        'measure.angle_2' => [
+            'kind' => FieldKind::Degrees, 'label' => 'Angle L2, to L2–N', 'accepted' => 'Degrees from -180 to 180, positive if the current lags.',
+            'unit' => Unit::Degree, 'low' => -180, 'high' => 180, 'hint' => 'positive: the current lags',
+        ],
+        'measure.angle_3' => [
+            'kind' => FieldKind::Degrees, 'label' => 'Angle L3, to L3–N', 'accepted' => 'Degrees from -180 to 180, positive if the current lags.',
+            'unit' => Unit::Degree, 'low' => -180, 'high' => 180, 'hint' => 'positive: the current lags',
+        ],
+        'measure.locked_rotor_amps' => [
+            'kind' => FieldKind::Amperes, 'label' => 'Locked-rotor current, measured', 'accepted' => 'Amperes from 0.1 to 100 000, in the line.',
+            'unit' => Unit::Ampere, 'low' => 0.1, 'high' => 1e5, 'hint' => 'Direct on line, rotor held.',
+        ],
+        'measure.locked_rotor_kva' => [
+            'kind' => FieldKind::Kilovoltamperes, 'label' => 'or its apparent power', 'accepted' => 'kVA from 0.05 to 50 000, such as 180, or 850 VA.',
+            'unit' => Unit::VoltAmpere, 'low' => 50, 'high' => 5e7,
+        ],
+        'measure.locked_rotor_volts' => [
+            'kind' => FieldKind::Volts, 'label' => 'at a voltage of', 'accepted' => 'Volts from 5 to 1000, between lines.', 'unit' => Unit::Volt,
+            'low' => 5, 'high' => 1000, 'empty' => 'Rated voltage',
+        ],
         'measure.common' => [
             'kind' => FieldKind::Choice, 'label' => 'Common line', 'choices' => Line::class, 'empty' => 'L2 (usual)',
         ],
@@ -180,6 +218,62 @@ final class PowerFields
         'measure.torque' => [
             'kind' => FieldKind::NewtonMetres, 'label' => 'Torque at the brake',
             'accepted' => 'N·m, such as 236. lb-ft is accepted.', 'unit' => Unit::NewtonMetre, 'low' => 0, 'high' => 1e6,
+        ],
+        'measure.amps_before' => [
+            'kind' => FieldKind::Amperes, 'label' => 'Current without the capacitor', 'accepted' => 'Amperes from 0.01 to 20 000.',
+            'unit' => Unit::Ampere, 'low' => 0.01, 'high' => 20000,
+        ],
+        'measure.amps_after' => [
+            'kind' => FieldKind::Amperes, 'label' => 'Current with the capacitor', 'accepted' => 'Amperes from 0 to 20 000.',
+            'unit' => Unit::Ampere, 'low' => 0, 'high' => 20000,
+        ],
+        'measure.capacitor_amps' => [
+            'kind' => FieldKind::Amperes, 'label' => 'Current of the capacitor alone', 'accepted' => 'Amperes from 0.01 to 20 000.',
+            'unit' => Unit::Ampere, 'low' => 0.01, 'high' => 20000, 'hint' => 'or its capacitance',
+        ],
+        'measure.capacitor_uf' => [
+            'kind' => FieldKind::Microfarads, 'label' => 'Capacitance', 'accepted' => 'Microfarads, such as 40.', 'unit' => Unit::Farad,
+            'low' => 1e-8, 'high' => 0.1, 'hint' => 'three phases: of each element in delta',
+        ],
+        'measure.power_factor_after' => [
+            'kind' => FieldKind::Fraction, 'label' => 'Power factor with the capacitor', 'accepted' => 'From 0.01 to 1, such as 0.95.',
+            'low' => 0.01, 'high' => 1, 'hint' => 'one of the two is enough',
+        ],
+        'measure.scope_height' => [
+            'kind' => FieldKind::Choice, 'label' => 'Height read as', 'choices' => TraceHeight::class, 'empty' => 'Not specified',
+        ],
+        'measure.scope_sine' => ['kind' => FieldKind::Flag, 'label' => 'Both traces are sine waves'],
+        'measure.scope_volts_per_division' => [
+            'kind' => FieldKind::Volts, 'label' => 'Voltage channel, V per division', 'accepted' => 'Volts, such as 5 or 200 mV.',
+            'unit' => Unit::Volt, 'low' => 1e-4, 'high' => 1e4,
+        ],
+        'measure.scope_volts_divisions' => [
+            'kind' => FieldKind::Number, 'label' => 'Voltage trace, divisions', 'accepted' => 'Divisions from 0.1 to 20, such as 3.2.',
+            'low' => 0.1, 'high' => 20,
+        ],
+        'measure.scope_volts_probe' => [
+            'kind' => FieldKind::Number, 'label' => 'Voltage probe, ×', 'accepted' => 'A factor such as 10, 100 or 200.', 'low' => 0.1,
+            'high' => 10000, 'empty' => '1',
+        ],
+        'measure.scope_amps_volts_per_division' => [
+            'kind' => FieldKind::Volts, 'label' => 'Current channel, V per division', 'accepted' => 'Volts, such as 20 mV.',
+            'unit' => Unit::Volt, 'low' => 1e-5, 'high' => 1e4,
+        ],
+        'measure.scope_amps_divisions' => [
+            'kind' => FieldKind::Number, 'label' => 'Current trace, divisions', 'accepted' => 'Divisions from 0.1 to 20, such as 2.4.',
+            'low' => 0.1, 'high' => 20,
+        ],
+        'measure.scope_millivolts_per_ampere' => [
+            'kind' => FieldKind::Number, 'label' => 'Current probe, mV per A', 'accepted' => 'Millivolts per ampere, such as 10.',
+            'low' => 1e-3, 'high' => 1e5, 'hint' => 'or the resistance of the shunt',
+        ],
+        'measure.scope_time_per_division' => [
+            'kind' => FieldKind::Seconds, 'label' => 'Time per division', 'accepted' => 'Seconds, such as 2 ms.', 'unit' => Unit::Second,
+            'low' => 1e-6, 'high' => 1,
+        ],
+        'measure.scope_delay_divisions' => [
+            'kind' => FieldKind::Number, 'label' => 'Between the zero crossings, divisions', 'accepted' => 'Divisions from 0 to 20.',
+            'low' => 0, 'high' => 20,
         ],
         'windings.impedance' => [
             'kind' => FieldKind::Ohms, 'label' => 'Resistance of each winding', 'accepted' => 'Ohms from 0.001 to 100 000.',

@@ -30,6 +30,10 @@ final class SettingsFields
             'kind' => FieldKind::Percent, 'label' => 'Voltage dip limit at the bus', 'accepted' => 'Percent from 0.5 to 40.',
             'unit' => Unit::Percent, 'low' => 0.5, 'high' => 40, 'hint' => 'What other equipment on the bus tolerates.',
         ],
+        'settings.dip_limit_generator' => [
+            'kind' => FieldKind::Percent, 'label' => 'Voltage dip limit on a generator', 'accepted' => 'Percent from 0.5 to 40.',
+            'unit' => Unit::Percent, 'low' => 0.5, 'high' => 40, 'hint' => 'ISO 8528-5: G1 25 %, G2 20 %, G3 15 %.',
+        ],
         'settings.dip_limit_motor' => [
             'kind' => FieldKind::Percent, 'label' => 'Voltage dip limit at the motor', 'accepted' => 'Percent from 1 to 60.',
             'unit' => Unit::Percent, 'low' => 1, 'high' => 60, 'hint' => 'At the motor terminals during the start.',

@@ -65,6 +65,7 @@ final class StartFields
             'accepted' => 'Percent of rated speed (to 120) and of rated torque, in the order of speed: 0 40; 50 30; 100 90.',
             'hint' => 'speed % torque %; such as 0 40; 50 30; 100 90'],
         'starter.method' => ['kind' => FieldKind::Choice, 'label' => 'Starting method', 'choices' => MethodName::class],
+        'starter.for_one_phase' => ['kind' => FieldKind::Flag, 'label' => 'Starter made for single-phase motors'],
         'starter.run_up_time' => [
             'kind' => FieldKind::Seconds, 'label' => 'Run-up time', 'accepted' => 'Seconds from 0.05 to 300, such as 5.',
             'unit' => Unit::Second, 'low' => 0.05, 'high' => 300, 'hint' => 'Measured at the motor, from switching on to full speed.',
@@ -74,7 +75,7 @@ final class StartFields
         ],
         'starter.changeover.value' => [
             'kind' => FieldKind::Changeover, 'label' => 'Changeover',
-            'accepted' => 'Seconds (timer or manual), or percent of synchronous speed (speed switch).', 'low' => 0.05, 'high' => 300,
+            'accepted' => 'Seconds (timer or manual); percent of synchronous speed, or rpm (speed switch).', 'low' => 0.05, 'high' => 300,
         ],
         'starter.tap_percent' => [
             'kind' => FieldKind::Percent, 'label' => 'Transformer tap', 'accepted' => 'Percent from 20 to 95.', 'unit' => Unit::Percent,

@@ -6,6 +6,7 @@ namespace BraveAnvil\Circuit\Field;
 
 use BraveAnvil\Circuit\Choice\Earthing;
 use BraveAnvil\Circuit\Choice\ItEarthing;
+use BraveAnvil\Circuit\Choice\SupplySource;
 use BraveAnvil\Circuit\Choice\VoltageFactor;
 use BraveAnvil\Circuit\FieldKind;
 use BraveAnvil\Ground\Unit;
@@ -24,7 +25,54 @@ final class SupplyFields
             'unit' => Unit::Hertz, 'low' => 40, 'high' => 70,
         ],
         'supply.phases' => [
-            'kind' => FieldKind::Count, 'label' => 'Phases', 'accepted' => '3, or 1 for a bench load.', 'low' => 1, 'high' => 3,
+            'kind' => FieldKind::Count, 'label' => 'Phases of the supply', 'accepted' => '3 or 1.', 'low' => 1, 'high' => 3,
+        ],
+        'supply.source' => [
+            'kind' => FieldKind::Choice, 'label' => 'Source', 'choices' => SupplySource::class, 'empty' => 'Mains',
+        ],
+        'supply.generator_kva' => [
+            'kind' => FieldKind::Kilovoltamperes, 'label' => 'Generator rating', 'accepted' => 'kVA from 0.5 to 20 000, such as 100.',
+            'unit' => Unit::VoltAmpere, 'low' => 500, 'high' => 2e7, 'hint' => 'Continuous (prime) rating of the alternator.',
+        ],
+        'supply.generator_kw' => [
+            'kind' => FieldKind::Kilowatts, 'label' => 'Engine power', 'accepted' => 'kW from 0.4 to 16 000, such as 80.',
+            'unit' => Unit::Watt, 'low' => 400, 'high' => 1.6e7, 'hint' => 'Electrical kW that the engine can drive continuously.',
+        ],
+        'supply.subtransient_percent' => [
+            'kind' => FieldKind::Percent, 'label' => 'Subtransient reactance X″d', 'accepted' => 'Percent from 3 to 60, such as 12.',
+            'unit' => Unit::Percent, 'low' => 3, 'high' => 60, 'hint' => 'Saturated, on the rating of the alternator.',
+        ],
+        'supply.transient_percent' => [
+            'kind' => FieldKind::Percent, 'label' => 'Transient reactance X′d', 'accepted' => 'Percent from 3 to 100, such as 20.',
+            'unit' => Unit::Percent, 'low' => 3, 'high' => 100, 'hint' => 'Saturated, on the rating of the alternator.',
+        ],
+        'supply.sustained_ratio' => [
+            'kind' => FieldKind::Ratio, 'label' => 'Sustained short-circuit current', 'accepted' => 'Times rated current from 0.1 to 10, such as 3.',
+            'unit' => Unit::TimesRated, 'low' => 0.1, 'high' => 10, 'hint' => 'What the alternator keeps up for seconds, × rated current.',
+        ],
+        'supply.inverter_va' => [
+            'kind' => FieldKind::VoltAmperes, 'label' => 'Inverter rating', 'accepted' => 'VA from 50 to 1 000 000, such as 3000.',
+            'unit' => Unit::VoltAmpere, 'low' => 50, 'high' => 1e6, 'hint' => 'Continuous.',
+        ],
+        'supply.surge_va' => [
+            'kind' => FieldKind::VoltAmperes, 'label' => 'Surge rating', 'accepted' => 'VA from 50 to 5 000 000, such as 6000.',
+            'unit' => Unit::VoltAmpere, 'low' => 50, 'high' => 5e6,
+        ],
+        'supply.surge_seconds' => [
+            'kind' => FieldKind::Seconds, 'label' => 'Surge time', 'accepted' => 'Seconds from 0.01 to 600, such as 5.',
+            'unit' => Unit::Second, 'low' => 0.01, 'high' => 600, 'hint' => 'For which the surge rating holds.',
+        ],
+        'supply.inverter_fault_ampere' => [
+            'kind' => FieldKind::Amperes, 'label' => 'Short-circuit current of the inverter', 'accepted' => 'Amperes from 0.5 to 10 000.',
+            'unit' => Unit::Ampere, 'low' => 0.5, 'high' => 1e4, 'hint' => 'That it keeps up until a device has cleared.',
+        ],
+        'supply.battery_volts' => [
+            'kind' => FieldKind::Volts, 'label' => 'Battery voltage', 'accepted' => 'Volts from 6 to 1000, such as 48.', 'unit' => Unit::Volt,
+            'low' => 6, 'high' => 1000,
+        ],
+        'supply.battery_amp_hours' => [
+            'kind' => FieldKind::AmpereHours, 'label' => 'Battery capacity', 'accepted' => 'Ah from 1 to 100 000, such as 200.',
+            'unit' => Unit::AmpereHour, 'low' => 1, 'high' => 1e5,
         ],
         'supply.fault_level_kva' => [
             'kind' => FieldKind::Kilovoltamperes, 'label' => 'Fault level',
@@ -38,6 +86,10 @@ final class SupplyFields
         'supply.transformer_impedance_percent' => [
             'kind' => FieldKind::Percent, 'label' => 'Transformer impedance', 'accepted' => 'Percent from 0.5 to 30, such as 6.',
             'unit' => Unit::Percent, 'low' => 0.5, 'high' => 30,
+        ],
+        'supply.transformer_phases' => [
+            'kind' => FieldKind::Phases, 'label' => 'Phases of the transformer or generator', 'accepted' => '3 or 1.', 'low' => 1, 'high' => 3,
+            'hint' => 'For a single-phase circuit.',
         ],
         'supply.x_over_r' => [
             'kind' => FieldKind::Number, 'label' => 'X/R', 'accepted' => 'A ratio from 0.1 to 100, such as 8.', 'low' => 0.1,
@@ -54,6 +106,11 @@ final class SupplyFields
         'supply.inverter_efficiency' => [
             'kind' => FieldKind::Percent, 'label' => 'Inverter efficiency', 'accepted' => 'Percent from 30 to 100, such as 88.',
             'unit' => Unit::Percent, 'low' => 30, 'high' => 100, 'hint' => 'If an inverter supplies the circuit.',
+        ],
+        'supply.inverter_efficiency_points' => [
+            'kind' => FieldKind::EfficiencyPoints, 'label' => 'Inverter efficiency by load',
+            'accepted' => 'Percent of rated VA and efficiency, in the order of load: 25 84; 50 90; 100 88.',
+            'hint' => 'load % efficiency %; such as 25 84; 50 90; 100 88',
         ],
         'supply.ambient' => [
             'kind' => FieldKind::Celsius, 'label' => 'Ambient temperature',

@@ -17,9 +17,18 @@ final class Fraction
     /** @return TypedValue|Refusal its value is a float, two in a list, or the text of a class (`IE3`) */
     public static function parse(string $text, bool $efficiency, float $low): TypedValue|Refusal
     {
+        if (! $efficiency && preg_match('~^(?:unity|unity power factor)$~i', $text) === 1) {
+            return new TypedValue(1.0, '1');
+        }
+        if (! $efficiency && preg_match('~^tan\s*(?:phi|theta)?\s*[=:]?\s*([\d.,]+?)(?:, cos phi [\d.]+)?$~i', $text, $m) === 1) {
+            return self::tangent($m[1], $low);
+        }
+        if (! $efficiency) {
+            $text = (string) preg_replace('~\s*\b(lag(ging)?|ind(uctive)?)\.?$~i', '', $text);
+        }
         $bare = trim(
             (string) preg_replace(
-                '~^(power factor|cos\s*phi|cos|p\.?\s?f\.?|nema nom\.? eff\.?|nom\.? eff\.?|efficiency|eff\.?|eta)\s*[=:]?\s*~i', '',
+                '~^(power factor|cos\s*(?:phi|theta)|cos|p\.?\s?f\.?|nema nom\.? eff\.?|nom\.? eff\.?|efficiency|eff\.?|eta)\s*[=:]?\s*~i', '',
                 $text,
             ),
         );
@@ -49,6 +58,20 @@ final class Fraction
         );
 
         return new TypedValue(count($values) === 2 ? $values : $values[0], ($class === null ? '' : $class.' - ').$echo);
+    }
+
+    /** What tariffs name: reactive over real power. */
+    private static function tangent(string $text, float $low): TypedValue|Refusal
+    {
+        $tangent = Typed::number($text);
+        if ($tangent instanceof Refusal) {
+            return $tangent;
+        }
+
+        return cos(atan($tangent)) < $low ? new Refusal('tan φ '.Show::number($tangent).' is a power factor of only '.
+            Show::number(cos(atan($tangent)), 3).'.') : new TypedValue(
+                cos(atan($tangent)), 'tan φ '.Show::number($tangent, 5).', cos φ '.Show::number(cos(atan($tangent)), 5),
+            );
     }
 
     private static function one(string $text, bool $efficiency, float $low): float|Refusal

@@ -20,8 +20,8 @@ final class LoadHours
     /** Reads a text or a list of pairs; null where it is empty. */
     public static function parse(mixed $value): TypedValue|Refusal|null
     {
-        $pairs = is_string($value) ? self::pairs($value) : $value;
-        if (! is_array($pairs)) {
+        $pairs = Pairs::of($value, '~[%:/]|\bfor\b|\bh\b~');
+        if ($pairs === null) {
             return new Refusal('Enter pairs of load and hours.');
         }
         if ($pairs === []) {
@@ -32,7 +32,7 @@ final class LoadHours
         }
         $rows = [];
         $all = 0.0;
-        foreach (array_values($pairs) as $i => $pair) {
+        foreach ($pairs as $i => $pair) {
             $row = self::row($pair);
             if ($row instanceof Refusal) {
                 return new Refusal('Row '.($i + 1).': '.$row->text);
@@ -49,37 +49,12 @@ final class LoadHours
         )));
     }
 
-    /** @return list<list<string>> */
-    private static function pairs(string $text): array
-    {
-        $pairs = [];
-        foreach (explode(';', str_replace("\n", ';', $text)) as $part) {
-            $bare = trim((string) preg_replace('~[%:/]|\bfor\b|\bh\b~', ' ', $part));
-            if ($bare !== '') {
-                $pairs[] = array_values(array_filter(explode(' ', $bare), static fn (string $word): bool => $word !== ''));
-            }
-        }
-
-        return $pairs;
-    }
-
     /** @return array{float, float}|Refusal percent and hours */
     private static function row(mixed $pair): array|Refusal
     {
-        if (! is_array($pair) || count($pair) !== 2) {
-            return new Refusal('enter a load and its hours.');
-        }
-        $read = [];
-        foreach (array_values($pair) as $one) {
-            $number = match (true) {
-                is_int($one), is_float($one) => (float) $one,
-                is_string($one) => Typed::number(trim($one)),
-                default => new Refusal('enter a number.'),
-            };
-            if ($number instanceof Refusal || ! is_finite($number)) {
-                return new Refusal('enter a number.');
-            }
-            $read[] = $number;
+        $read = Pairs::numbers($pair, 'enter a load and its hours.');
+        if ($read instanceof Refusal) {
+            return $read;
         }
         [$load, $hours] = $read;
 

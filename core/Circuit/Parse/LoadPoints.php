@@ -20,19 +20,22 @@ final class LoadPoints
     /** Reads a text or a list of pairs; null where it is empty. */
     public static function parse(mixed $value): TypedValue|Refusal|null
     {
-        $pairs = is_string($value) ? self::pairs($value) : $value;
-        if (! is_array($pairs)) {
+        $pairs = Pairs::of($value, '~[%:/]~');
+        if ($pairs === null) {
             return new Refusal('Enter pairs of speed and torque.');
         }
         if ($pairs === []) {
             return null;
         }
-        if (count($pairs) < 2 || count($pairs) > self::MOST) {
-            return new Refusal(count($pairs) < 2 ? 'Enter at least two points.' : 'At most '.self::MOST.' points.');
+        if (count($pairs) < 2) {
+            return new Refusal('Enter at least two points.');
+        }
+        if (count($pairs) > self::MOST) {
+            return new Refusal('At most '.self::MOST.' points.');
         }
         $points = [];
         $before = -1.0;
-        foreach (array_values($pairs) as $i => $pair) {
+        foreach ($pairs as $i => $pair) {
             $point = self::point($pair);
             if ($point instanceof Refusal) {
                 return new Refusal('Point '.($i + 1).': '.$point->text);
@@ -52,37 +55,12 @@ final class LoadPoints
         )));
     }
 
-    /** @return list<list<string>> */
-    private static function pairs(string $text): array
-    {
-        $pairs = [];
-        foreach (explode(';', str_replace("\n", ';', $text)) as $part) {
-            $bare = trim(str_replace(['%', ':', '/'], ' ', $part));
-            if ($bare !== '') {
-                $pairs[] = array_values(array_filter(explode(' ', $bare), static fn (string $word): bool => $word !== ''));
-            }
-        }
-
-        return $pairs;
-    }
-
     /** @return array{float, float}|Refusal */
     private static function point(mixed $pair): array|Refusal
     {
-        if (! is_array($pair) || count($pair) !== 2) {
-            return new Refusal('enter a speed and a torque.');
-        }
-        $read = [];
-        foreach (array_values($pair) as $one) {
-            $number = match (true) {
-                is_int($one), is_float($one) => (float) $one,
-                is_string($one) => Typed::number(trim($one, '% ')),
-                default => new Refusal('enter a number.'),
-            };
-            if ($number instanceof Refusal || ! is_finite($number)) {
-                return new Refusal('enter a number.');
-            }
-            $read[] = $number;
+        $read = Pairs::numbers($pair, 'enter a speed and a torque.');
+        if ($read instanceof Refusal) {
+            return $read;
         }
         [$speed, $torque] = $read;
 

@@ -25,13 +25,14 @@ final readonly class Power
 
     /**
      * @param  string  $bare  unit of a number without one: `kw` or `hp`
+     * @param  bool  $onePhase  whether the motor is small: `1/3 hp` is then a fraction, and never two speeds
      * @return list<self>|Refusal one, or two of a plate for two frequencies
      */
-    public static function rows(string $text, string $bare): array|Refusal
+    public static function rows(string $text, string $bare, bool $onePhase = false): array|Refusal
     {
         // Behind a power in horsepower the echo says what a horsepower is.
         $lower = trim((string) preg_replace('~\(746 ?w/hp\)~', '', strtolower($text)));
-        $lower = self::mixed($lower);
+        $lower = self::mixed($lower, $onePhase);
         $parts = preg_split('~\s*[/(]\s*~', str_replace(')', '', $lower));
         if ($parts === false || count($parts) > 2) {
             return new Refusal('More than two powers: a two-speed motor is not calculated. Enter one power.');
@@ -61,12 +62,18 @@ final readonly class Power
         return self::pair($read[0], $read[1], $bare, $text);
     }
 
-    /** `7 1/2 hp` as a decimal: a whole number before a fraction leaves no doubt. */
-    private static function mixed(string $text): string
+    /** `7 1/2 hp` and `1-1/2 hp` as a decimal: a whole number before a fraction leaves no doubt, nor does a small motor’s `1/3 hp`. */
+    private static function mixed(string $text, bool $onePhase): string
     {
-        return (string) preg_replace_callback(
-            '~^(\d{1,3}) +(1/2|1/4|3/4)(?!\d)~',
+        $text = (string) preg_replace_callback(
+            '~^(\d{1,3})(?: +|-)(1/2|1/4|3/4)(?!\d)~',
             static fn (array $m): string => $m[1].['1/2' => '.5', '1/4' => '.25', '3/4' => '.75'][$m[2]],
+            $text,
+        );
+
+        return ! $onePhase ? $text : (string) preg_replace_callback(
+            '~^([123])/([23468]|12|15|20)(?=\s*hp\.?$)~',
+            static fn (array $m): string => (string) round((int) $m[1] / (int) $m[2], 6),
             $text,
         );
     }

@@ -31,13 +31,13 @@ final readonly class Server
     {
     }
 
-    public function answer(Frame $request): Frame
+    public function answer(ModbusFrame $request): ModbusFrame
     {
         $function = ord($request->body[0]);
         $answer = $this->registers->hasUnit($request->unit)
             ? $this->done($function, $request->unit, substr($request->body, 1)) : ExceptionCode::NoSuchUnit;
 
-        return new Frame(
+        return new ModbusFrame(
             $request->transaction, $request->unit,
             $answer instanceof ExceptionCode ? chr($function | 0x80).chr($answer->value) : chr($function).$answer,
         );

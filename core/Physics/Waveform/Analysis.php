@@ -30,7 +30,7 @@ final readonly class Analysis
      * @param  array<string, mixed>|null  $curves
      */
     private function __construct(
-        public ?Trace $trace,
+        public ?CapturedTrace $trace,
         public ?Channels $channels,
         public array $figures,
         public array $findings,
@@ -104,12 +104,13 @@ final readonly class Analysis
             );
         }
 
-        [$figures, $findings, $curves] = (new Report(
-            $signals, $rate, $frequency,
-            self::system($signals, $options['system'] ?? null),
-        ))->made();
+        $even = new Signals($signals, $rate, $frequency, self::system($signals, $options['system'] ?? null));
+        $spectra = Spectra::of($even);
+        $figures = WaveformFigures::of($even, $spectra);
 
-        return new self($trace, $channels, $figures, $findings, [], $curves);
+        return new self(
+            $trace, $channels, $figures, WaveformFindings::of($even, $spectra, $figures), [], WaveformCurves::of($even, $spectra),
+        );
     }
 
     private static function milliseconds(float $seconds): string
@@ -123,7 +124,7 @@ final readonly class Analysis
      * @param  array<array-key, mixed>  $options
      * @param  array<string, FieldError>  $errors
      */
-    private static function rate(Trace $trace, Channels $channels, array $options, array &$errors): ?float
+    private static function rate(CapturedTrace $trace, Channels $channels, array $options, array &$errors): ?float
     {
         $column = $channels->column('t');
         if ($column !== null) {
@@ -207,7 +208,7 @@ final readonly class Analysis
     }
 
     /** @return array<string, list<float>> volts and amperes by role, in the order of the roles */
-    private static function signals(Trace $trace, Channels $channels): array
+    private static function signals(CapturedTrace $trace, Channels $channels): array
     {
         $signals = [];
         foreach (array_diff(Channels::ROLES, ['t', '']) as $role) {

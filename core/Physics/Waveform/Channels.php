@@ -32,7 +32,7 @@ final readonly class Channels
     }
 
     /** @param  list<array{role?: mixed, way?: mixed, value?: mixed, turned?: mixed}>|null  $typed  one a column; null: guess */
-    public static function of(Trace $trace, ?array $typed): self
+    public static function of(CapturedTrace $trace, ?array $typed): self
     {
         $roles = [];
         $factors = [];
@@ -119,7 +119,7 @@ final readonly class Channels
     }
 
     /** @return list<string> */
-    private static function guessed(Trace $trace): array
+    private static function guessed(CapturedTrace $trace): array
     {
         $roles = array_fill(0, count($trace->columns), '');
         $used = [];

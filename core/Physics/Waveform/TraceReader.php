@@ -24,7 +24,7 @@ final class TraceReader
     /** Characters of one row: one that is longer is no row of so many numbers. */
     private const LONGEST_LINE = 10_000;
 
-    public static function read(string $text): Trace|Refusal
+    public static function read(string $text): CapturedTrace|Refusal
     {
         $text = self::plain($text);
         if ($text === null) {
@@ -60,7 +60,9 @@ final class TraceReader
             return $columns;
         }
 
-        return new Trace(self::names($lines, $first, $separator, $numeric, $width), $columns, $first + 1, self::rate($lines, $first));
+        $names = self::names($lines, $first, $separator, $numeric, $width);
+
+        return new CapturedTrace($names, $columns, $first + 1, self::rate($lines, $first));
     }
 
     private static function tooLong(int $rows): Refusal

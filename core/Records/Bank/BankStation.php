@@ -11,6 +11,7 @@ use BraveAnvil\Books\RuleBooks;
 use BraveAnvil\Circuit\Figure;
 use BraveAnvil\Circuit\Ledger;
 use BraveAnvil\Ground\ErrorKind;
+use BraveAnvil\Ground\HowKnown;
 use BraveAnvil\Ground\Show;
 use BraveAnvil\Ground\Station;
 use BraveAnvil\Ground\Unit;
@@ -176,13 +177,14 @@ final readonly class BankStation
         $this->controlled($step, $ledger);
         $run = Controller::over($day, $step, $count, $tan, $this->rules->dischargeSeconds);
         $ledger->work(BankFigure::Switchings)->as('', 'a step switches in at '.Show::number(Controller::THRESHOLD).' of its rating')
-            ->equals($run->switchings)->source('common practice')->write();
+            ->equals($run->switchings)->source(HowKnown::CommonPractice)->write();
         $factors = static fn (bool $corrected): array => array_filter(
             array_map(static fn (Interval $interval): ?float => $interval->powerFactor($corrected), $run->day),
             static fn (?float $factor): bool => $factor !== null,
         );
-        $ledger->work(BankFigure::LowestPowerFactorBefore)->equals(min([1.0, ...$factors(false)]))->source('calculated here')->write();
-        $lowest = $ledger->work(BankFigure::LowestPowerFactor)->equals(min([1.0, ...$factors(true)]))->source('calculated here')->write();
+        $ledger->work(BankFigure::LowestPowerFactorBefore)->equals(min([1.0, ...$factors(false)]))->source(HowKnown::Calculated)->write();
+        $lowest = $ledger->work(BankFigure::LowestPowerFactor)->equals(min([1.0, ...$factors(true)]))
+            ->source(HowKnown::Calculated)->write();
         $this->leads($installed, $scale, $ledger);
         $this->oneByOne($loads, $tan, $scale, $ledger);
         $this->cautions($run, $step, $smallest, $count, $detuning, $ledger);
@@ -233,9 +235,9 @@ final readonly class BankStation
         $ck = $ledger->work(BankFigure::Ck)
             ->as('Q_step / (√3 V k)', Show::quantity($step, Unit::Var, 4).' ÷ (√3 × '.Show::quantity($this->volts, Unit::Volt).' × '.
                 Show::number($ratio).')')
-            ->equals($step / (sqrt(3) * $this->volts * $ratio))->source('definition')->write();
+            ->equals($step / (sqrt(3) * $this->volts * $ratio))->source(HowKnown::Definition)->write();
         $ledger->work(BankFigure::CkSetting)->from(ck: $ck)->as('0.65 C/k', Show::number(Controller::THRESHOLD).' × {ck}')
-            ->equals(Controller::THRESHOLD * $ck->number())->source('common practice')->write();
+            ->equals(Controller::THRESHOLD * $ck->number())->source(HowKnown::CommonPractice)->write();
     }
 
     private function leads(Figure $installed, float $scale, Ledger $ledger): void
@@ -288,13 +290,13 @@ final readonly class BankStation
             $ledger->caution(BankFinding::CoarseStep)->title('Step too large for the smallest need')
                 ->because('One step supplies '.Show::quantity($step, Unit::Var, 3).'; the smallest need is '.
                     Show::quantity($smallest, Unit::Var, 3).'. At that load the controller stays off, or overcorrects and keeps switching.')
-                ->do('Use smaller steps.')->source('common practice')->on(BankFigure::Step);
+                ->do('Use smaller steps.')->source(HowKnown::CommonPractice)->on(BankFigure::Step);
         }
         if ($run->recloses) {
             $ledger->caution(BankFinding::QuickReclosing)->title('A step may be switched in again before it has discharged')
                 ->because('In the daily pattern a step switches off and on within '.Show::number($this->rules->dischargeSeconds).' s.')
                 ->do('Set the reclosing time of the controller to at least that, or fit quick-discharge devices.')
-                ->source('common practice')
+                ->source(HowKnown::CommonPractice)
                 ->on(BankFigure::Switchings);
         }
         $fault = $this->shortCircuit();
@@ -308,7 +310,7 @@ final readonly class BankStation
                     $ledger->caution(BankFinding::Resonance)->title('Some steps resonate close to a harmonic')
                         ->because('With '.$n.' of '.$count.' steps on, the bank and the supply resonate near order '.
                             Show::number($order, 3).', close to harmonic '.$harmonic.'.')
-                        ->do('With drives or rectifiers on the bus, use a detuned bank.')->source('common practice')
+                        ->do('With drives or rectifiers on the bus, use a detuned bank.')->source(HowKnown::CommonPractice)
                         ->on(BankFigure::Step);
 
                     return;

@@ -45,24 +45,37 @@ final class Assessment
         $meters = new StandIns($plant, $seed);
         $values = [];
         foreach (self::KINDS as $kind) {
-            $shown = match ($kind) {
-                ReadingKind::WindingResistance => $meters->windings(),
-                ReadingKind::InsulationResistance => $meters->insulation(),
-                ReadingKind::NoLoadCurrent => $meters->analyser(ReadAt::Motor, false),
-                ReadingKind::Inrush => $meters->inrush(),
-                ReadingKind::Speed => [...$meters->analyser(ReadAt::Motor), ...$meters->testBench()],
-                ReadingKind::Capacitor => $meters->capacitorClamp(),
-                ReadingKind::Vibration, ReadingKind::Temperature => $meters->testBench(),
-                ReadingKind::SupplyVoltage, ReadingKind::LineCurrent, ReadingKind::Power => $meters->analyser(ReadAt::Motor),
-            };
-            $where = in_array($kind, [ReadingKind::LineCurrent, ReadingKind::Power], true) ? ReadAt::Motor : null;
-            $read = $shown === null ? null : SimulatedReading::values($kind, $shown, $where, $meters->isJoinedInDelta());
+            $read = self::reading($meters, $kind, ReadAt::Motor);
             if ($read !== null) {
                 $values[$kind->value] = $read;
             }
         }
 
         return $values;
+    }
+
+    /**
+     * One reading by the stand-in that gives it.
+     *
+     * @return array<string, mixed>|null values as the format has them; null where no stand-in gives it, or the plant has nothing of the kind
+     */
+    public static function reading(StandIns $meters, ReadingKind $kind, ReadAt $at): ?array
+    {
+        $shown = match ($kind) {
+            ReadingKind::WindingResistance => $meters->windings(),
+            ReadingKind::InsulationResistance => $meters->insulation(),
+            ReadingKind::NoLoadCurrent => $meters->analyser(ReadAt::Motor, false),
+            ReadingKind::Inrush => $meters->inrush(),
+            ReadingKind::Speed => [...$meters->analyser(ReadAt::Motor), ...$meters->testBench()],
+            ReadingKind::Capacitor => $meters->capacitorClamp(),
+            ReadingKind::Vibration, ReadingKind::Temperature => $meters->testBench(),
+            ReadingKind::SupplyVoltage, ReadingKind::LineCurrent, ReadingKind::Power => $meters->analyser($at),
+            ReadingKind::RelayTrip, ReadingKind::LoopImpedance, ReadingKind::Rotation, ReadingKind::RunUpTime,
+            ReadingKind::Correction, ReadingKind::TemperatureRise, ReadingKind::MotorCapacitor, ReadingKind::PanelOhms => null,
+        };
+        $where = in_array($kind, [ReadingKind::LineCurrent, ReadingKind::Power], true) ? $at : null;
+
+        return $shown === null ? null : SimulatedReading::values($kind, $shown, $where, $meters->isJoinedInDelta());
     }
 
     /**
@@ -115,7 +128,7 @@ final class Assessment
         $plant = Plant::ofDocument($this->document, $this->load, null, $this->tables);
 
         return array_values(array_filter(
-            FaultKind::cases(), static fn (FaultKind $kind): bool => ! $kind->wantsCapacitor() || $plant?->hasCapacitor() === true,
+            FaultKind::cases(), static fn (FaultKind $kind): bool => ! $kind->wantsCapacitor() || $plant?->capacitor() !== null,
         ));
     }
 

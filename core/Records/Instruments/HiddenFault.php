@@ -19,4 +19,10 @@ final readonly class HiddenFault
     {
         return new self($kind, $kind->usualSize(), $place);
     }
+
+    /** Its size where it is of this kind, else null. */
+    public function of(FaultKind $kind): ?float
+    {
+        return $this->kind === $kind ? $this->size : null;
+    }
 }

@@ -18,12 +18,6 @@ use BraveAnvil\Tables\Tables;
  */
 final readonly class Plant
 {
-    /** Of a locked rotor's current, with two lines only. */
-    private const STANDING_ON_TWO = 0.8660254;
-
-    /** Power factor of what flows through shorted turns. Own estimate. */
-    private const SHORT_COS = 0.5;
-
     /** Where the other connection's windings stand: a third of the current and torque, or √3 of the volts. */
     private const SLIP_STEPS = 60;
 
@@ -31,7 +25,7 @@ final readonly class Plant
      * @param  float  $volts  between the lines, healthy, V
      * @param  float  $load  share of rated torque
      * @param  float  $ratedCurrent  A
-     * @param  float|null  $capacitor  var at the volts above; null where there is none
+     * @param  float|null  $vars  of the capacitor at the volts above, var; null where there is none
      * @param  float  $ambient  °C
      * @param  float|null  $standing  in the line in the first stage of a healthy start, on its rated volts, A
      * @param  float  $hertz  Hz
@@ -42,7 +36,7 @@ final readonly class Plant
         public float $volts,
         private float $load,
         private float $ratedCurrent,
-        private ?float $capacitor,
+        private ?float $vars,
         public float $ambient,
         public ?HiddenFault $fault,
         private ?float $standing = null,
@@ -87,21 +81,27 @@ final readonly class Plant
         );
     }
 
-    public function hasCapacitor(): bool
+    public function windings(): ColdWindings
     {
-        return $this->capacitor !== null;
+        return new ColdWindings($this->machine->stator, $this->connection, $this->ambient, $this->looseOhm(), $this->fault);
+    }
+
+    /** Null where there is none. */
+    public function capacitor(): ?PlantCapacitor
+    {
+        return $this->vars === null ? null : new PlantCapacitor($this->vars, $this->volts, $this->voltShare(), $this->fault);
+    }
+
+    /** Of the healthy volts that stand now. */
+    private function voltShare(): float
+    {
+        return 1 - ($this->fault?->of(FaultKind::LowVoltage) ?? 0.0);
     }
 
     /** rpm */
     public function synchronousSpeed(): float
     {
         return $this->machine->synchronousSpeed;
-    }
-
-    /** Its share of a fault of this kind; null without it. */
-    private function size(FaultKind $kind): ?float
-    {
-        return $this->fault?->kind === $kind ? $this->fault->size : null;
     }
 
     /**
@@ -112,10 +112,10 @@ final readonly class Plant
     public function running(bool $coupled = true): Running
     {
         $machine = $this->machineNow();
-        $volts = $this->volts * (1 - ($this->size(FaultKind::LowVoltage) ?? 0.0));
-        $torque = $coupled ? $this->load * ($this->size(FaultKind::Overload) ?? 1.0) * $this->ratedTorque() : 0.0;
-        if ($this->size(FaultKind::LostPhase) !== null) {
-            return $this->onTwoLines($machine, $volts, $torque);
+        $volts = $this->startingVolts();
+        $torque = $coupled ? $this->load * ($this->fault?->of(FaultKind::Overload) ?? 1.0) * $this->ratedTorque() : 0.0;
+        if ($this->fault?->of(FaultKind::LostPhase) !== null) {
+            return TwoLines::running($machine, $volts, $torque, $this->fault->place ?? 0);
         }
         $times = $this->connectionTimes();
         $slip = self::slipFor($machine, $volts * $times['volts'], $torque * $times['torque']);
@@ -123,25 +123,28 @@ final readonly class Plant
         $phase = $volts * $times['volts'] / sqrt(3);
         $amps = $phase / $point->impedance() / $times['amps'];
         $angle = atan2($point->reactance, $point->resistance);
-        $lines = self::lines($amps, -$angle);
-        [$lines, $between] = $this->unbalanced($machine, $slip, $volts, $lines);
-        $lines = $this->withShortedTurns($lines, $volts);
-        $real = 0.0;
-        $reactive = 0.0;
-        foreach ($lines as $k => [$re, $im]) {
-            $at = -2 * M_PI * $k / 3;
-            $real += $volts / sqrt(3) * ($re * cos($at) + $im * sin($at));
-            $reactive += $volts / sqrt(3) * ($re * sin($at) - $im * cos($at));
+        $lines = LineCurrents::even($amps, -$angle);
+        $unbalance = $this->unbalance($lines, $volts);
+        if ($unbalance > 0) {
+            $backward = $machine->backward(min(1.0, $slip));
+            $lines = $lines->withNegative(
+                $unbalance * $volts / sqrt(3) / $backward->impedance(),
+                $this->turn() - atan2($backward->reactance, $backward->resistance),
+            );
         }
+        $lines = $this->withShortedTurns($lines, $volts);
+        [$real, $reactive] = $lines->powers($volts);
 
-        return new Running(self::magnitudes($lines), $between, $real, $reactive, $machine->synchronousSpeed * (1 - $slip), $slip);
+        return new Running(
+            $lines->magnitudes(), $this->between($volts), $real, $reactive, $machine->synchronousSpeed * (1 - $slip), $slip,
+        );
     }
 
     /** A motor with what broken bars or a worn bearing do to it. */
     private function machineNow(): Machine
     {
-        $bars = $this->size(FaultKind::BrokenBar);
-        $bearing = $this->size(FaultKind::WornBearing);
+        $bars = $this->fault?->of(FaultKind::BrokenBar);
+        $bearing = $this->fault?->of(FaultKind::WornBearing);
 
         return match (true) {
             $bars !== null => $this->machine->withRotor(1 + $bars),
@@ -158,7 +161,7 @@ final readonly class Plant
     /** @return array{volts: float, torque: float, amps: float} by what volts, torque and line current go where windings are joined wrongly */
     private function connectionTimes(): array
     {
-        if ($this->size(FaultKind::WrongConnection) === null) {
+        if ($this->fault?->of(FaultKind::WrongConnection) === null) {
             return ['volts' => 1.0, 'torque' => 1.0, 'amps' => 1.0];
         }
 
@@ -194,110 +197,51 @@ final readonly class Plant
         return ($low + $high) / 2;
     }
 
-    /** Two lines feed it: a forward and a backward field of one current. */
-    private function onTwoLines(Machine $machine, float $volts, float $torque): Running
+    /** Negative over positive sequence of the volts at the motor. */
+    private function unbalance(LineCurrents $lines, float $volts): float
     {
-        $lost = $this->fault->place ?? 0;
-        $turns = function (float $slip) use ($machine, $volts, $torque): float {
-            $forward = $machine->point($slip);
-            $backward = $machine->backward($slip);
-            $amps = $volts / hypot($forward->resistance + $backward->resistance, $forward->reactance + $backward->reactance);
-            $rated = $machine->volts / sqrt(3);
-            $share = static fn (float $ohm): float => ($amps / sqrt(3) * $ohm / $rated) ** 2;
-
-            return $share($forward->impedance()) * $forward->torque - $share($backward->impedance()) * $backward->torque
-                - $machine->frictionAt($machine->synchronousSpeed * (1 - $slip)) - $torque;
-        };
-        $slip = 1.0;
-        for ($i = 1; $i <= 400; $i++) {
-            $try = 0.5 * $i / 400;
-            if ($turns($try) >= 0) {
-                [$low, $high] = [0.5 * ($i - 1) / 400 + 1e-6, $try];
-                for ($n = 0; $n < 40; $n++) {
-                    $middle = ($low + $high) / 2;
-                    [$low, $high] = $turns($middle) >= 0 ? [$low, $middle] : [$middle, $high];
-                }
-                $slip = $high;
-                break;
-            }
-        }
-        $forward = $machine->point($slip);
-        $backward = $machine->backward($slip);
-        $re = $forward->resistance + $backward->resistance;
-        $im = $forward->reactance + $backward->reactance;
-        $amps = $slip < 1 ? $volts / hypot($re, $im) : self::STANDING_ON_TWO * $volts / sqrt(3) / $machine->point(1.0)->impedance();
-        $in = static fn (int $k): float => $k === $lost ? 0.0 : $amps;
-
-        return new Running(
-            [$in(0), $in(1), $in(2)], [$volts, $volts, $volts], $amps * $amps * $re, $amps * $amps * $im,
-            $machine->synchronousSpeed * (1 - $slip), $slip,
-        );
-    }
-
-    /**
-     * @param  array{array{float, float}, array{float, float}, array{float, float}}  $lines
-     * @return array{array{array{float, float}, array{float, float}, array{float, float}}, array{float, float, float}} currents, and volts between the lines
-     */
-    private function unbalanced(Machine $machine, float $slip, float $volts, array $lines): array
-    {
-        $share = $this->size(FaultKind::UnbalancedVoltage);
-        $link = $this->size(FaultKind::LooseLink);
-        $even = [$volts, $volts, $volts];
-        if ($share === null && $link === null) {
-            return [$lines, $even];
-        }
         // A loose joint takes its volts in one lead alone: the motor meets a part of them as negative sequence.
-        $part = $share ?? hypot(...$lines[0]) * $this->looseOhm() / (sqrt(3) * $volts);
-        $backward = $machine->backward(min(1.0, $slip));
-        $amps = $part * $volts / sqrt(3) / $backward->impedance();
-        $turn = 2 * M_PI * ($this->fault->place ?? 0) / 3 - atan2($backward->reactance, $backward->resistance);
-        foreach ([0, 1, 2] as $k) {
-            $lines[$k][0] += $amps * cos($turn + 2 * M_PI * $k / 3);
-            $lines[$k][1] += $amps * sin($turn + 2 * M_PI * $k / 3);
-        }
+        return $this->fault?->of(FaultKind::UnbalancedVoltage) ?? hypot(...$lines->phasors[0]) * $this->looseOhm() / (sqrt(3) * $volts);
+    }
+
+    /** Angle at which the line, lead, winding or end stands that has the fault. */
+    private function turn(): float
+    {
+        return 2 * M_PI * ($this->fault->place ?? 0) / 3;
+    }
+
+    /** @return array{float, float, float} volts between the lines at the supply */
+    private function between(float $volts): array
+    {
+        $share = $this->fault?->of(FaultKind::UnbalancedVoltage);
         if ($share === null) {
-            return [$lines, $even];
+            return [$volts, $volts, $volts];
         }
-        $angle = 2 * M_PI * ($this->fault->place ?? 0) / 3;
-        $between = [];
-        foreach ([0, 1, 2] as $k) {
-            $between[] = $volts * hypot(
-                cos(-2 * M_PI * $k / 3) + $share * cos($angle + 2 * M_PI * $k / 3),
-                sin(-2 * M_PI * $k / 3) + $share * sin($angle + 2 * M_PI * $k / 3),
-            );
-        }
+        $pair = fn (int $k): float => $volts * hypot(
+            cos(-2 * M_PI * $k / 3) + $share * cos($this->turn() + 2 * M_PI * $k / 3),
+            sin(-2 * M_PI * $k / 3) + $share * sin($this->turn() + 2 * M_PI * $k / 3),
+        );
 
-        return [$lines, [$between[0], $between[1], $between[2]]];
+        return [$pair(0), $pair(1), $pair(2)];
     }
 
-    private function looseOhm(): float
+    private function withShortedTurns(LineCurrents $lines, float $volts): LineCurrents
     {
-        return ($this->size(FaultKind::LooseLink) ?? 0.0) * $this->volts / (sqrt(3) * $this->ratedCurrent);
-    }
-
-    /**
-     * @param  array{array{float, float}, array{float, float}, array{float, float}}  $lines
-     * @return array{array{float, float}, array{float, float}, array{float, float}}
-     */
-    private function withShortedTurns(array $lines, float $volts): array
-    {
-        $share = $this->size(FaultKind::ShortedTurns);
+        $share = $this->fault?->of(FaultKind::ShortedTurns);
         if ($share === null) {
             return $lines;
         }
         $place = $this->fault->place ?? 0;
-        $more = $share * $this->standstillCurrent() * $volts / $this->volts;
-        $lag = acos(self::SHORT_COS);
-        $of = $this->connection === WindingConnection::Star ? [$place] : [$place, ($place + 1) % 3];
-        foreach ([0, 1, 2] as $k) {
-            if (in_array($k, $of, true)) {
-                $at = -2 * M_PI * $k / 3 - $lag;
-                $lines[$k][0] += $more * cos($at);
-                $lines[$k][1] += $more * sin($at);
-            }
-        }
 
-        return $lines;
+        return $lines->withShortedTurns(
+            $share * $this->standstillCurrent() * $volts / $this->volts,
+            $this->connection === WindingConnection::Star ? [$place] : [$place, ($place + 1) % 3],
+        );
+    }
+
+    private function looseOhm(): float
+    {
+        return ($this->fault?->of(FaultKind::LooseLink) ?? 0.0) * $this->volts / (sqrt(3) * $this->ratedCurrent);
     }
 
     /** In the line at standstill, direct, A. */
@@ -309,7 +253,7 @@ final readonly class Plant
     /** Volts while it starts, share of those that stand before. */
     public function startingVolts(): float
     {
-        return $this->volts * (1 - ($this->size(FaultKind::LowVoltage) ?? 0.0));
+        return $this->volts * $this->voltShare();
     }
 
     /** Highest rms of a start, A. */
@@ -318,102 +262,16 @@ final readonly class Plant
         $healthy = ($this->standing ?? $this->standstillCurrent()) * $this->startingVolts() / $this->machine->volts;
 
         return $healthy * match (true) {
-            $this->size(FaultKind::WrongConnection) === null => 1.0,
+            $this->fault?->of(FaultKind::WrongConnection) === null => 1.0,
             $this->connection === WindingConnection::Star => 3.0,
             default => 1 / 3,
         };
     }
 
-    /**
-     * Between two terminals, cold.
-     *
-     * @return array{float, float, float} UV, VW, WU, Ω
-     */
-    public function terminalOhms(): array
-    {
-        // A phase of the circuit is one in star; warm copper in the model, cold at the meter.
-        $star = $this->machine->stator * (235 + $this->ambient) / (235 + 95);
-        $delta = $this->connection === WindingConnection::Delta;
-        $windings = array_fill(0, 3, $delta ? 3 * $star : $star);
-        $windings[$this->fault->place ?? 0] *= 1 - ($this->size(FaultKind::ShortedTurns) ?? 0.0);
-        $joinedInDelta = $this->size(FaultKind::WrongConnection) === null ? $delta : ! $delta;
-        if ($joinedInDelta) {
-            $all = array_sum($windings);
-            $pairs = array_map(static fn (float $own): float => $own * ($all - $own) / $all, $windings);
-        } else {
-            $pairs = [$windings[0] + $windings[1], $windings[1] + $windings[2], $windings[2] + $windings[0]];
-        }
-        $loose = $this->looseOhm();
-        $lead = $this->fault->place ?? 0;
-
-        return [
-            $pairs[0] + ($lead === 2 ? 0.0 : $loose), $pairs[1] + ($lead === 0 ? 0.0 : $loose), $pairs[2] + ($lead === 1 ? 0.0 : $loose),
-        ];
-    }
-
-    public function isJoinedInDelta(): bool
-    {
-        $delta = $this->connection === WindingConnection::Delta;
-
-        return $this->size(FaultKind::WrongConnection) === null ? $delta : ! $delta;
-    }
-
-    /** Of the winding to its frame at the ambient, after a minute, Ω. */
-    public function insulationOhms(): float
-    {
-        return 200e6 * ($this->size(FaultKind::DampWinding) ?? 1.0) * 2 ** ((40 - $this->ambient) / 10);
-    }
-
-    /** After ten minutes over that after one. */
-    public function polarizationIndex(): float
-    {
-        $damp = $this->size(FaultKind::DampWinding);
-
-        return $damp === null ? 3.0 : 1 + 2 * sqrt($damp);
-    }
-
-    /**
-     * In the lines of the capacitor.
-     *
-     * @return array{float, float, float}|null A; null where there is none
-     */
-    public function capacitorAmps(): ?array
-    {
-        if ($this->capacitor === null) {
-            return null;
-        }
-        $volts = $this->volts * (1 - ($this->size(FaultKind::LowVoltage) ?? 0.0));
-        $amps = $this->capacitor / (sqrt(3) * $this->volts) * $volts / $this->volts * ($this->size(FaultKind::WrongCapacitor) ?? 1.0);
-        $dead = (int) ($this->size(FaultKind::DeadCapacitorElement) ?? 0.0);
-        $shares = match ($dead) {
-            0 => [1.0, 1.0, 1.0],
-            1 => [1.0, 1 / sqrt(3), 1 / sqrt(3)],
-            default => [0.0, 1 / sqrt(3), 1 / sqrt(3)],
-        };
-        $turned = [];
-        foreach ([0, 1, 2] as $k) {
-            $turned[] = $amps * $shares[($k + 3 - ($this->fault->place ?? 0)) % 3];
-        }
-
-        return [$turned[0], $turned[1], $turned[2]];
-    }
-
-    /** What the capacitor gives, var. */
-    public function capacitorGives(): float
-    {
-        if ($this->capacitor === null) {
-            return 0.0;
-        }
-        $dead = (int) ($this->size(FaultKind::DeadCapacitorElement) ?? 0.0);
-
-        return $this->capacitor * (1 - ($this->size(FaultKind::LowVoltage) ?? 0.0)) ** 2 * ($this->size(FaultKind::WrongCapacitor) ?? 1.0)
-            * (1 - $dead / 3);
-    }
-
     /** @return array{float, float} rms of both ends, mm/s */
     public function vibration(): array
     {
-        $worn = $this->size(FaultKind::WornBearing);
+        $worn = $this->fault?->of(FaultKind::WornBearing);
         $ends = [1.2, 1.2];
         $ends[($this->fault->place ?? 0) % 2] = hypot(1.2, $worn ?? 0.0);
 
@@ -424,7 +282,7 @@ final readonly class Plant
     public function bearingTemperatures(): array
     {
         $ends = [$this->ambient + 35, $this->ambient + 35];
-        $ends[($this->fault->place ?? 0) % 2] += 5 * ($this->size(FaultKind::WornBearing) ?? 0.0);
+        $ends[($this->fault->place ?? 0) % 2] += 5 * ($this->fault?->of(FaultKind::WornBearing) ?? 0.0);
 
         return [$ends[0], $ends[1]];
     }
@@ -432,23 +290,6 @@ final readonly class Plant
     /** By how much power swings around its mean, and how often a second: with broken bars only. */
     public function swing(): float
     {
-        return ($this->size(FaultKind::BrokenBar) ?? 0.0) / 2;
-    }
-
-    /** @return array{array{float, float}, array{float, float}, array{float, float}} three equal phasors of a sequence, A */
-    private static function lines(float $amps, float $angle): array
-    {
-        $line = static fn (int $k): array => [$amps * cos($angle - 2 * M_PI * $k / 3), $amps * sin($angle - 2 * M_PI * $k / 3)];
-
-        return [$line(0), $line(1), $line(2)];
-    }
-
-    /**
-     * @param  array{array{float, float}, array{float, float}, array{float, float}}  $lines
-     * @return array{float, float, float}
-     */
-    private static function magnitudes(array $lines): array
-    {
-        return [hypot(...$lines[0]), hypot(...$lines[1]), hypot(...$lines[2])];
+        return ($this->fault?->of(FaultKind::BrokenBar) ?? 0.0) / 2;
     }
 }

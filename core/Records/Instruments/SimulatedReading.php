@@ -10,6 +10,10 @@ use BraveAnvil\Stations\Prove\ReadingKind;
 /** What the registers of a stand-in give as the values of a reading. */
 final class SimulatedReading
 {
+    public const NO_INSTRUMENT = 'No simulated instrument for this reading. Measure it at the motor and enter it.';
+
+    public const NO_CAPACITOR = 'This circuit has no capacitor to measure.';
+
     /** Digits that are kept: no meter shows more, but a tachometer. */
     private const DIGITS = 4;
 
@@ -54,7 +58,7 @@ final class SimulatedReading
                 'bearing_de' => $text('bearing_de'), 'bearing_nde' => $text('bearing_nde'), 'ambient' => $text('ambient'),
             ],
             ReadingKind::RelayTrip, ReadingKind::LoopImpedance, ReadingKind::Rotation, ReadingKind::RunUpTime,
-            ReadingKind::Correction, ReadingKind::TemperatureRise => null,
+            ReadingKind::Correction, ReadingKind::TemperatureRise, ReadingKind::MotorCapacitor, ReadingKind::PanelOhms => null,
         };
     }
 

@@ -30,8 +30,9 @@ final class StandIns
         $volts = $running->volts;
         $amps = $running->amps;
         $reactive = $running->reactive;
-        if ($where === ReadAt::Line && $this->plant->hasCapacitor()) {
-            $reactive -= $this->plant->capacitorGives();
+        $capacitor = $this->plant->capacitor();
+        if ($where === ReadAt::Line && $capacitor !== null) {
+            $reactive -= $capacitor->gives();
             // The lines keep their own unbalance; what the capacitor takes off is taken off all alike.
             $before = hypot($running->real, $running->reactive);
             $times = $before <= 0 ? 0.0 : hypot($running->real, $reactive) / $before;
@@ -59,7 +60,7 @@ final class StandIns
      */
     public function capacitorClamp(): ?array
     {
-        $amps = $this->plant->capacitorAmps();
+        $amps = $this->plant->capacitor()?->amps();
 
         return $amps === null ? null : [
             'amps_1' => $this->noise->on($amps[0]), 'amps_2' => $this->noise->on($amps[1]), 'amps_3' => $this->noise->on($amps[2]),
@@ -80,7 +81,7 @@ final class StandIns
     /** @return array<string, float> Ω, and °C of the winding */
     public function windings(): array
     {
-        $ohms = $this->plant->terminalOhms();
+        $ohms = $this->plant->windings()->terminalOhms();
 
         return [
             'ohms_uv' => $this->noise->on($ohms[0]), 'ohms_vw' => $this->noise->on($ohms[1]), 'ohms_wu' => $this->noise->on($ohms[2]),
@@ -90,16 +91,17 @@ final class StandIns
 
     public function isJoinedInDelta(): bool
     {
-        return $this->plant->isJoinedInDelta();
+        return $this->plant->windings()->areJoinedInDelta();
     }
 
     /** @return array<string, float> Ω after 15 s, a minute and ten minutes, °C of the winding */
     public function insulation(): array
     {
-        $minute = $this->noise->on($this->plant->insulationOhms());
+        $windings = $this->plant->windings();
+        $minute = $this->noise->on($windings->insulationOhms());
 
         return [
-            'ohms_15s' => 0.8 * $minute, 'ohms_1min' => $minute, 'ohms_10min' => $minute * $this->plant->polarizationIndex(),
+            'ohms_15s' => 0.8 * $minute, 'ohms_1min' => $minute, 'ohms_10min' => $minute * $windings->polarizationIndex(),
             'temperature' => $this->plant->ambient,
         ];
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Records\Instruments;
 
+use BraveAnvil\Stations\Prove\ReadingKind;
 use RuntimeException;
 
 /**
@@ -25,6 +26,26 @@ final class UnitMap
 
     /** @var array<int, array{product: string, holding: array<string, int>, input: list<string>}>|null */
     private static ?array $units = null;
+
+    /** The stand-in that gives a reading. */
+    public static function unitOf(ReadingKind $kind): int
+    {
+        return match ($kind) {
+            ReadingKind::WindingResistance => 4,
+            ReadingKind::InsulationResistance => 3,
+            ReadingKind::Capacitor, ReadingKind::Inrush => 2,
+            ReadingKind::Speed, ReadingKind::Vibration, ReadingKind::Temperature => 5,
+            ReadingKind::SupplyVoltage, ReadingKind::LineCurrent, ReadingKind::NoLoadCurrent, ReadingKind::Power, ReadingKind::RelayTrip,
+            ReadingKind::LoopImpedance, ReadingKind::Rotation, ReadingKind::RunUpTime, ReadingKind::Correction,
+            ReadingKind::TemperatureRise, ReadingKind::MotorCapacitor, ReadingKind::PanelOhms => 1,
+        };
+    }
+
+    /** How a stand-in calls itself. */
+    public static function product(int $unit): string
+    {
+        return (self::units()[$unit]['product'] ?? '').', simulated';
+    }
 
     /** @return array<int, array{product: string, holding: array<string, int>, input: list<string>}> by unit */
     public static function units(): array

@@ -46,7 +46,7 @@ final class Units implements Registers
     #[Override]
     public function identification(int $unit): array
     {
-        return ['Brave Anvil', (UnitMap::units()[$unit]['product'] ?? '').', simulated', Version::CORE];
+        return ['Brave Anvil', UnitMap::product($unit), Version::CORE];
     }
 
     #[Override]

@@ -21,7 +21,7 @@ final readonly class GreasePlate
 
     public static function of(Circuit $circuit): self
     {
-        return new self(trim($circuit->word('plate.grease') ?? ''), array_slice($circuit->grams(), 0, 2));
+        return new self(trim($circuit->word('plate.grease') ?? ''), array_slice($circuit->numbers('plate.grease_amount'), 0, 2));
     }
 
     /** g of one end; null where none is stamped. */

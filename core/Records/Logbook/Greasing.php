@@ -157,7 +157,7 @@ final readonly class Greasing
     /** @return list<string> */
     private static function task(Circuit $circuit): array
     {
-        $grams = $circuit->grams();
+        $grams = $circuit->numbers('plate.grease_amount');
         $amount = match (true) {
             $grams === [] => 'the quantity given by the nameplate or the manufacturer',
             count($grams) === 1 => Show::quantity($grams[0], Unit::Gram).' for each end',

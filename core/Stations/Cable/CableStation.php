@@ -89,7 +89,7 @@ final readonly class CableStation
 
             return null;
         }
-        $motorRun = Run::motor($starting->method?->leads() ?? 3);
+        $motorRun = CableRun::motor($circuit, $starting->method?->leads() ?? 3);
         [$motorLadder, $lineLadder] = $this->ladders($circuit, $motor, $load, $starting, $ledger);
         if ($motorLadder === null || ($circuit->has('cable.line_length') && $lineLadder === null)) {
             $ledger->block(self::WAITS, Station::Cable);
@@ -114,7 +114,12 @@ final readonly class CableStation
             ->work(CableFigure::Conductors)
             ->equals($motorRun->conductors * $sets)
             ->saying(
-                ($motorRun->sixLeads() ? 'both ends of each winding: 2 per phase' : '1 per phase').
+                match (true) {
+                    $motorRun->isOnePhase() => $motor->wires?->hasNeutral === true
+                        ? 'line and neutral' : 'two lines, both protected',
+                    $motorRun->sixLeads() => 'both ends of each winding: 2 per phase',
+                    default => '1 per phase',
+                }.
                     ($sets > 1 ? ', in each of '.$sets.' parallel sets' : ''),
             )
             ->source('starting method')
@@ -135,12 +140,12 @@ final readonly class CableStation
         if ($load->conductorCurrent === null) {
             return [null, null];
         }
-        $run = Run::motor($starting->method?->leads() ?? 3);
+        $run = CableRun::motor($circuit, $starting->method?->leads() ?? 3);
 
         return [
             $this->ladder($circuit, $run, $motor, new Demand($load->conductorCurrent, $load->plateCurrent), $starting, $ledger),
             $circuit->has('cable.line_length')
-                ? $this->ladder($circuit, Run::line(), $motor, self::lineDemand($load, $starting), $starting, $ledger) : null,
+                ? $this->ladder($circuit, CableRun::line($circuit), $motor, self::lineDemand($load, $starting), $starting, $ledger) : null,
         ];
     }
 
@@ -155,7 +160,7 @@ final readonly class CableStation
         );
     }
 
-    private function ladder(Circuit $circuit, Run $run, Motor $motor, Demand $demand, Starting $starting, Ledger $ledger): ?Ladder
+    private function ladder(Circuit $circuit, CableRun $run, Motor $motor, Demand $demand, Starting $starting, Ledger $ledger): ?Ladder
     {
         $limits = new DropLimits(
             $circuit->number('settings.drop_limit_running')?->number() ?? $this->dropLimit,

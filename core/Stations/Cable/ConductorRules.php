@@ -18,16 +18,16 @@ use BraveAnvil\Ground\FieldError;
 interface ConductorRules
 {
     /** Ampacity that each line of the run must have, all its parallel conductors together, A, before division by any factor. */
-    public function required(Circuit $circuit, Demand $demand, Run $run): Figure|FieldError;
+    public function required(Circuit $circuit, Demand $demand, CableRun $run): Figure|FieldError;
 
     /**
      * Every size it knows for the run, smallest first, with its ampacities and impedance; empty while a field waits.
      *
      * @param  Figure  $required  A, what `required` answered
      * @param  int  $sets  conductors in parallel in each line; ampacities and impedance are those of all of them
-     * @return list<Candidate>|FieldError the error of a field that its tables do not reach
+     * @return list<SizeCandidate>|FieldError the error of a field that its tables do not reach
      */
-    public function candidates(Circuit $circuit, Figure $required, Run $run, int $sets = 1): array|FieldError;
+    public function candidates(Circuit $circuit, Figure $required, CableRun $run, int $sets = 1): array|FieldError;
 
     public function parallel(): ParallelLimits;
 
@@ -41,5 +41,5 @@ interface ConductorRules
     public function sizeText(string $size): string;
 
     /** @return list<FindingBuilder> what is to be said of the conductors beside the figures */
-    public function notes(Circuit $circuit, Figure $required, Run $run, Candidate $chosen): array;
+    public function notes(Circuit $circuit, Figure $required, CableRun $run, SizeCandidate $chosen): array;
 }

@@ -11,8 +11,8 @@ interface FaultJudge
     public function line(): SizeCheck;
 
     /** Of the run to the motor, with a fault at the motor. */
-    public function motor(?Candidate $line): SizeCheck;
+    public function motor(?SizeCandidate $line): SizeCheck;
 
     /** Whether the run to the starter bears a fault at the motor too, which is smaller and lasts longer. */
-    public function lineBears(Candidate $line, Candidate $motor): bool;
+    public function lineBears(SizeCandidate $line, SizeCandidate $motor): bool;
 }

@@ -6,42 +6,28 @@ namespace BraveAnvil\Stations\Cable;
 
 use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Circuit\Figure;
-use BraveAnvil\Circuit\FigureBuilder;
 use BraveAnvil\Circuit\Ledger;
 use BraveAnvil\Ground\Defect;
 use BraveAnvil\Ground\ErrorKind;
 use BraveAnvil\Ground\FieldError;
-use BraveAnvil\Ground\Show;
-
-use function array_column;
-use function array_intersect;
 
 /** Every size of one run against every constraint. */
 final readonly class Ladder
 {
-    private const TOLERANCE = 1e-6;
-
-    /** mm², from which the first row of a table is worth a word. */
-    private const LARGE_FIRST_MM2 = 10;
-
-    /** Times the metal that the current asks for, from which the drop is named as the reason. */
-    private const FAR_MORE = 2.0;
-
-    /** Fields whose default a size rests on, besides those of the surroundings. */
-    private const RESTS_ON = ['cable.material', 'cable.insulation', 'cable.method'];
+    public const TOLERANCE = 1e-6;
 
     /**
      * @param  VoltageDrop|null  $drop  null where it is not checked
      * @param  int|null  $installed  which of the sizes is there already
      */
     private function __construct(
-        private Circuit $circuit,
-        private ConductorRules $rules,
-        private Run $run,
+        public Circuit $circuit,
+        public ConductorRules $rules,
+        public CableRun $run,
         private DropLimits $limits,
-        private Figure $required,
-        private SizeList $sizes,
-        private ?VoltageDrop $drop,
+        public Figure $required,
+        public SizeList $sizes,
+        public ?VoltageDrop $drop,
         private ?int $installed,
     ) {
     }
@@ -50,7 +36,7 @@ final readonly class Ladder
     public static function of(
         Circuit $circuit,
         ConductorRules $rules,
-        Run $run,
+        CableRun $run,
         DropLimits $limits,
         Demand $demand,
         ?VoltageDrop $drop,
@@ -88,7 +74,7 @@ final readonly class Ladder
         return $this->installed !== null;
     }
 
-    public function candidate(int $at): Candidate
+    public function candidate(int $at): SizeCandidate
     {
         return $this->sizes->at($at) ?? throw Defect::noCandidate($this->run->name(), $at);
     }
@@ -99,7 +85,7 @@ final readonly class Ladder
         return $this->drop === null ? null : $this->drop->metres / 1000;
     }
 
-    public function run(): Run
+    public function run(): CableRun
     {
         return $this->run;
     }
@@ -175,7 +161,7 @@ final readonly class Ladder
     }
 
     /** @return list<Rejection> the constraints that reject a candidate */
-    private function fails(Candidate $candidate, Spent $before): array
+    public function fails(SizeCandidate $candidate, Spent $before): array
     {
         $fails = [];
         $need = $this->required->number() * (1 - self::TOLERANCE);
@@ -203,7 +189,7 @@ final readonly class Ladder
      *
      * @param  int  $sets  in parallel
      */
-    private function byAmpacity(int $sets): ?Candidate
+    public function byAmpacity(int $sets): ?SizeCandidate
     {
         foreach ($this->sizes->made() as $candidate) {
             if ($candidate->conductor->sets === $sets
@@ -245,61 +231,8 @@ final readonly class Ladder
         return $rungs;
     }
 
-    /** Writes the required ampacity, and the figures of the candidate that is taken. */
-    public function write(?int $at, Spent $before, Ledger $ledger): ?SizedRun
-    {
-        $ledger->put($this->required);
-        if ($at === null) {
-            return null;
-        }
-        $this->startsHere($at, $ledger);
-        $chosen = $this->candidate($at);
-        $sized = $this->figures($chosen, $before, $ledger);
-        $ledger->add(...$this->rules->notes($this->circuit, $this->required, $this->run, $chosen));
-        $this->byDrop($chosen, $before, $ledger);
-        $fails = $this->installed === null ? [] : $this->fails($chosen, $before);
-        if ($fails !== []) {
-            $would = $this->wouldPass($before);
-            $ledger
-                ->stop(CableFinding::InstalledSizeFails)
-                ->title('Installed conductor too small')
-                ->because(
-                    $sized->conductor->text.' ('.$this->run->name().') fails on: '.Rejection::list($fails).'.',
-                )
-                ->do(($would === null ? 'No size of the table would pass: ' : 'Fit '.$would->conductor->text.', or ').
-                    'change what it carries.')
-                ->source($this->required->source)
-                ->on($this->run->size());
-        }
-
-        return $sized;
-    }
-
-    /** Far more than the current asks for is taken because of the length. */
-    private function byDrop(Candidate $chosen, Spent $before, Ledger $ledger): void
-    {
-        $carries = $this->byAmpacity($this->sizes->made()[0]->conductor->sets);
-        if ($carries === null || $this->installed !== null) {
-            return;
-        }
-        $metal = static fn (Candidate $candidate): float => $candidate->conductor->areaMm2 * $candidate->conductor->sets;
-        $drops = array_intersect(
-            array_column($this->fails($carries, $before), 'value'), [Rejection::RunningDrop->value, Rejection::StartingDrop->value],
-        );
-        if ($drops !== [] && $metal($chosen) >= self::FAR_MORE * $metal($carries) * (1 - self::TOLERANCE)) {
-            $ledger
-                ->note($this->run->line ? CableFinding::LineSizeByDrop : CableFinding::SizeByDrop)
-                ->title('The voltage drop decides the size: '.$chosen->conductor->text)
-                ->because('By current alone '.$carries->conductor->text.' is enough ('.$this->run->name().
-                    '). The length needs the larger size to stay within the voltage-drop limit.')
-                ->do('A starter closer to the motor saves copper; so does a reduced-voltage start where the starting drop decides.')
-                ->source('voltage drop limits of the site, or of common practice')
-                ->on($this->run->size(), $this->run->drop());
-        }
-    }
-
     /** The smallest size that would pass in place of the one that is there. */
-    private function wouldPass(Spent $before): ?Candidate
+    public function wouldPass(Spent $before): ?SizeCandidate
     {
         foreach ($this->sizes->made() as $candidate) {
             if ($this->fails($candidate, $before) === []) {
@@ -310,161 +243,9 @@ final readonly class Ladder
         return null;
     }
 
-    /** A table may begin far above what a small motor needs. */
-    private function startsHere(int $at, Ledger $ledger): void
+    /** Writes the required ampacity, and the figures of the candidate that is taken. */
+    public function write(?int $at, Spent $before, Ledger $ledger): ?SizedRun
     {
-        $smallest = $this->sizes->made()[0];
-        if ($at !== 0 || $this->installed !== null || $this->run->line || $smallest->conductor->areaMm2 < self::LARGE_FIRST_MM2) {
-            return;
-        }
-        $ledger
-            ->note(CableFinding::TableStartsHere)
-            ->title('The table of this installation method starts at '.$smallest->conductor->text)
-            ->because(
-                'Required: '.$this->required->shown(3).'. The smallest size in the table carries '.Show::number($smallest->ampacity(), 4).
-                ' A.',
-            )
-            ->do('Choose another installation method for a smaller cable.')
-            ->source($smallest->source)
-            ->on($this->run->size());
-    }
-
-    private function figures(Candidate $candidate, Spent $before, Ledger $ledger): SizedRun
-    {
-        $conductor = $candidate->conductor;
-        $size = $this->resting($ledger->work($this->run->size())->in($conductor->unit()), $candidate)
-            ->as(
-                'smallest size that passes every check',
-                $this->installed !== null ? 'as installed' : 'required {need}, carries '.Show::number($candidate->ampacity(), 4).' A',
-            )
-            ->equals($conductor->value)
-            ->source($this->required->source)
-            ->write();
-        $ampacity = $this->resting($ledger->work($this->run->ampacity()), $candidate)
-            ->as('smaller of derated and terminal', $candidate->working())
-            ->equals($candidate->ampacity())
-            ->source($candidate->source)
-            ->write();
-        if ($conductor->sets > 1) {
-            $this->resting($ledger->work($this->run->conductorAmpacity()), $candidate)
-                ->as('Iz / sets', Show::number($candidate->ampacity()).' A ÷ '.$conductor->sets)
-                ->equals($candidate->ampacity() / $conductor->sets)
-                ->source($candidate->source)
-                ->write();
-        }
-        $ledger->work($this->run->sets())
-            ->saying($this->circuit->has('cable.sets') ? 'entered' : ($conductor->sets > 1 ? 'no single size passes' : 'one per line'))
-            ->equals($conductor->sets)
-            ->source($conductor->sets > 1 ? $this->required->source : 'definition')
-            ->write();
-        $this->resting($ledger->work($this->run->deratedAmpacity()), $candidate)
-            ->as('base · ambient · grouping', $candidate->working())
-            ->equals($candidate->derated)
-            ->source($candidate->source)
-            ->write();
-        $smallest = $this->byAmpacity($conductor->sets);
-        if ($smallest !== null) {
-            $ledger
-                ->work($this->run->sizeByAmpacity())
-                ->in($conductor->unit())
-                ->as('smallest by current and terminals', $smallest->working())
-                ->equals($smallest->conductor->value)
-                ->source($smallest->source)
-                ->corrected(...$smallest->corrections)
-                ->write();
-        }
-        if ($this->drop === null) {
-            return new SizedRun($candidate, $size, $ampacity, $smallest?->conductor);
-        }
-        $drop = $this->runningDrop($this->drop, $candidate, $ledger);
-        $total = $this->run->line ? null : self::total(CableFigure::TotalDrop, $before->running, $before->runningFigure, $drop, $ledger);
-        $starting = $this->startingDrop($this->drop, $candidate, $ledger);
-        $totalStarting = $this->run->line || $starting === null || $before->starting <= 0 || $before->startingFigure === null ? null
-            : self::total(CableFigure::TotalStartingDrop, $before->starting, $before->startingFigure, $starting, $ledger);
-
-        $kilometres = $this->drop->metres / 1000;
-
-        return new SizedRun(
-            $candidate, $size, $ampacity, $smallest?->conductor, $drop, $starting, $total, $totalStarting,
-            $kilometres * $candidate->ohmPerKm, $kilometres * $candidate->reactancePerKm,
-        );
-    }
-
-    /** What rests on the required ampacity, on this candidate's tables, and on defaults that nobody typed. */
-    private function resting(FigureBuilder $figure, Candidate $candidate): FigureBuilder
-    {
-        $figure
-            ->from(need: $this->required)
-            ->doubted($candidate->doubt())
-            ->corrected(...$candidate->corrections)
-            ->assuming($this->rules->assumedTerminals($this->circuit));
-        foreach ([...self::RESTS_ON, ...$this->rules->restsOn($this->circuit)] as $path) {
-            $figure->assuming($this->circuit->assumed($path));
-        }
-
-        return $figure;
-    }
-
-    private function runningDrop(VoltageDrop $drop, Candidate $candidate, Ledger $ledger): Figure
-    {
-        $six = $this->run->sixLeads();
-
-        return $ledger
-            ->work($this->run->drop())
-            ->from(I: $drop->running, V: $drop->supply, pf: $drop->powerFactor)
-            ->as(
-                $six ? '2 (I/√3)(R cos φ + X sin φ) L / V' : '√3 I (R cos φ + X sin φ) L / V',
-                ($six ? '2 × {I} ÷ √3' : '√3 × {I}').' × '.self::ohm($drop, $candidate).' ÷ {V}; cos φ {pf}',
-            )
-            ->equals($drop->runningPercent($candidate))
-            ->source($candidate->impedanceSource.'; percent of the supply voltage')
-            ->corrected(...$candidate->impedanceCorrections)
-            ->write();
-    }
-
-    private function startingDrop(VoltageDrop $drop, Candidate $candidate, Ledger $ledger): ?Figure
-    {
-        $percent = $drop->startingPercent($candidate);
-        if ($percent === null || $drop->starting === null) {
-            return null;
-        }
-        $six = $this->run->sixLeads();
-        $cos = $drop->startPowerFactor;
-
-        return $ledger
-            ->work($this->run->startingDrop())
-            ->from(I: $drop->starting, V: $drop->supply, pf: $cos)
-            ->as(
-                $six ? '2√3 (I_LR/3)(R cos φ + X sin φ) L / V' : '√3 I_LR (R cos φ + X sin φ) L / V',
-                ($six ? '2√3' : '√3').' × {I} × '.self::ohm($drop, $candidate).' ÷ {V}; cos φ {pf}',
-            )
-            ->equals($percent)
-            ->source($candidate->impedanceSource.'; percent of the supply voltage')
-            ->corrected(...$candidate->impedanceCorrections)
-            ->assuming('locked-rotor power factor '.$cos->shown())
-            ->write();
-    }
-
-    private static function total(CableFigure $name, float $before, ?Figure $line, Figure $motor, Ledger $ledger): Figure
-    {
-        $work = $ledger->work($name);
-
-        return ($line === null
-            ? $work->from(motor: $motor)->as('the only run', '{motor}')
-            : $work->from(line: $line, motor: $motor)->as('both runs', '{line} + {motor}')
-        )
-            ->equals($before + $motor->number())
-            ->write();
-    }
-
-    private static function ohm(VoltageDrop $drop, Candidate $candidate): string
-    {
-        return '('.
-            Show::number($candidate->ohmPerKm).
-            ' Ω/km × cos φ + '.
-            Show::number($candidate->reactancePerKm).
-            ' Ω/km × sin φ) × '.
-            Show::number($drop->metres / 1000).
-            ' km';
+        return (new SizeFigures($this))->write($at, $before, $ledger);
     }
 }

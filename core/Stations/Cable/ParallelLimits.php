@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace BraveAnvil\Stations\Cable;
 
 use BraveAnvil\Circuit\Choice\Metal;
+use BraveAnvil\Ground\Source;
 
 /** When conductors go parallel, and how small they may then be. */
 final readonly class ParallelLimits
@@ -20,7 +21,7 @@ final readonly class ParallelLimits
         public string $largestSingle,
         private string $smallestCopper,
         private string $smallestAluminium,
-        public string $source,
+        public Source|string $source,
     ) {
     }
 

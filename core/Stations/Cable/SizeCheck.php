@@ -8,5 +8,5 @@ namespace BraveAnvil\Stations\Cable;
 interface SizeCheck
 {
     /** The first constraint that it fails, or null. */
-    public function rejects(Candidate $candidate): ?Rejection;
+    public function rejects(SizeCandidate $candidate): ?Rejection;
 }

@@ -20,7 +20,7 @@ final readonly class SizeLadderCurve implements Curve
      * @param  Closure(): list<SizeRung>  $rungs  worked out once it is really drawn: of what is only tried, nobody looks at it
      */
     public function __construct(
-        private Run $run,
+        private CableRun $run,
         private Figure $required,
         private DropLimits $limits,
         private bool $installed,

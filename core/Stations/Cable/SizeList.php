@@ -17,14 +17,14 @@ use BraveAnvil\Ground\FieldError;
 final class SizeList
 {
     /**
-     * @param  list<Candidate>  $made
+     * @param  list<SizeCandidate>  $made
      * @param  int  $sets  of the last ones made
      * @param  int  $most  sets
      */
     private function __construct(
         private readonly Circuit $circuit,
         private readonly ConductorRules $rules,
-        private readonly Run $run,
+        private readonly CableRun $run,
         private readonly Figure $required,
         private array $made,
         private int $sets,
@@ -33,7 +33,7 @@ final class SizeList
     }
 
     /** @return self|FieldError|null the error of a field that cannot be used; null while one waits */
-    public static function of(Circuit $circuit, ConductorRules $rules, Run $run, Figure $required): self|FieldError|null
+    public static function of(Circuit $circuit, ConductorRules $rules, CableRun $run, Figure $required): self|FieldError|null
     {
         $typedSets = $circuit->number('cable.sets');
         $installed = $circuit->has($run->sizeField());
@@ -57,13 +57,13 @@ final class SizeList
     }
 
     /** @return self|FieldError|null the same as if nothing of the conductors were typed: for leads beside those of the motor */
-    public static function untyped(Circuit $circuit, ConductorRules $rules, Run $run, Figure $required): self|FieldError|null
+    public static function untyped(Circuit $circuit, ConductorRules $rules, CableRun $run, Figure $required): self|FieldError|null
     {
         return self::of($circuit->choosing(['cable.sets' => null, $run->sizeField() => null]), $rules, $run, $required);
     }
 
     /** The candidate at a place of the order; null beyond the last. */
-    public function at(int $place): ?Candidate
+    public function at(int $place): ?SizeCandidate
     {
         while (! isset($this->made[$place]) && $this->sets < $this->most) {
             $this->sets++;
@@ -82,26 +82,26 @@ final class SizeList
     }
 
     /** The same, null beyond the last of so many sets too: those of more are not worked out for it. */
-    public function within(int $place, int $sets): ?Candidate
+    public function within(int $place, int $sets): ?SizeCandidate
     {
         return isset($this->made[$place]) || $this->sets < $sets ? $this->at($place) : null;
     }
 
-    /** @return list<Candidate> those that were looked at */
+    /** @return list<SizeCandidate> those that were looked at */
     public function made(): array
     {
         return $this->made;
     }
 
     /** The largest that was looked at. */
-    public function last(): Candidate
+    public function last(): SizeCandidate
     {
         return $this->made[count($this->made) - 1];
     }
 
     /**
-     * @param  list<Candidate>  $candidates
-     * @return list<Candidate>
+     * @param  list<SizeCandidate>  $candidates
+     * @return list<SizeCandidate>
      */
     private function notSmaller(array $candidates): array
     {
@@ -112,8 +112,8 @@ final class SizeList
     }
 
     /**
-     * @param  list<Candidate>  $candidates
-     * @return list<Candidate>|FieldError
+     * @param  list<SizeCandidate>  $candidates
+     * @return list<SizeCandidate>|FieldError
      */
     private function notLarger(array $candidates): array|FieldError
     {
@@ -131,7 +131,7 @@ final class SizeList
         return $to === null ? $candidates : array_slice($candidates, 0, $to + 1);
     }
 
-    /** @param  list<Candidate>  $candidates */
+    /** @param  list<SizeCandidate>  $candidates */
     private static function placeOf(string $size, array $candidates): ?int
     {
         foreach ($candidates as $place => $candidate) {

@@ -12,7 +12,7 @@ final readonly class SizeRung
      * @param  list<Rejection>  $fails
      */
     public function __construct(
-        public Candidate $candidate,
+        public SizeCandidate $candidate,
         public ?float $runningDrop,
         public ?float $startingDrop,
         public array $fails,

@@ -12,7 +12,7 @@ final readonly class SizedRun
     public Conductor $conductor;
 
     /**
-     * @param  Candidate  $candidate  chosen, or there already
+     * @param  SizeCandidate  $candidate  chosen, or there already
      * @param  Figure  $size  its size
      * @param  Figure  $ampacity  A
      * @param  Conductor|null  $byAmpacity  what ampacity and terminals alone ask for; null where no size passes
@@ -24,7 +24,7 @@ final readonly class SizedRun
      * @param  float  $reactance  Ω
      */
     public function __construct(
-        public Candidate $candidate,
+        public SizeCandidate $candidate,
         public Figure $size,
         public Figure $ampacity,
         public ?Conductor $byAmpacity,

@@ -42,7 +42,7 @@ final readonly class VoltageDrop
         public ?Figure $starting,
         public TableEntry $startPowerFactor,
         public Figure $supply,
-        bool $sixLeads,
+        CableRun $run,
     ) {
         $this->runningCos = $powerFactor->number();
         $this->runningSin = self::sine($this->runningCos);
@@ -50,8 +50,12 @@ final readonly class VoltageDrop
         $this->startingSin = self::sine($this->startingCos);
         // Three conductors drop √3 I z L between lines. With six leads every winding has two in series: 2 (I/√3) z L in delta, and
         // 2√3 (I_LR/3) z L in star, where the line current given here is already the third.
-        $this->runningTimes = 100 * ($sixLeads ? 2 / sqrt(3) : sqrt(3)) * $running->number();
-        $this->startingTimes = $starting === null ? null : 100 * ($sixLeads ? 2 * sqrt(3) : sqrt(3)) * $starting->number();
+        // One phase: out on one wire, back on the other.
+        [$times, $startingTimes] = match (true) {
+            $run->isOnePhase() => [2.0, 2.0], $run->sixLeads() => [2 / sqrt(3), 2 * sqrt(3)], default => [sqrt(3), sqrt(3)],
+        };
+        $this->runningTimes = 100 * $times * $running->number();
+        $this->startingTimes = $starting === null ? null : 100 * $startingTimes * $starting->number();
         $this->volts = $supply->number();
     }
 
@@ -66,7 +70,7 @@ final readonly class VoltageDrop
      */
     public static function of(
         Circuit $circuit,
-        Run $run,
+        CableRun $run,
         Motor $motor,
         Figure $design,
         ?Figure $starting,
@@ -78,12 +82,12 @@ final readonly class VoltageDrop
         }
 
         return new self(
-            $metres->number(), $design, $motor->powerFactor, $starting, $startPowerFactor, $motor->supplyVoltage, $run->sixLeads(),
+            $metres->number(), $design, $motor->powerFactor, $starting, $startPowerFactor, $motor->supplyVoltage, $run,
         );
     }
 
     /** At full load, % of the supply's nominal voltage. */
-    public function runningPercent(Candidate $candidate): float
+    public function runningPercent(SizeCandidate $candidate): float
     {
         $ohm = ($candidate->ohmPerKm * $this->runningCos + $candidate->reactancePerKm * $this->runningSin) * $this->metres / 1000;
 
@@ -91,7 +95,7 @@ final readonly class VoltageDrop
     }
 
     /** At standstill, % of the supply's nominal voltage; null where the starting current is not known. */
-    public function startingPercent(Candidate $candidate): ?float
+    public function startingPercent(SizeCandidate $candidate): ?float
     {
         if ($this->startingTimes === null) {
             return null;

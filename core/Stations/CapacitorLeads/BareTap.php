@@ -7,14 +7,15 @@ namespace BraveAnvil\Stations\CapacitorLeads;
 use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Circuit\Figure;
 use BraveAnvil\Circuit\Ledger;
+use BraveAnvil\Ground\HowKnown;
 use BraveAnvil\Ground\Show;
 use BraveAnvil\Ground\Unit;
 use BraveAnvil\Stations\Cable\Conductor;
 use BraveAnvil\Stations\Correct\CorrectFigure;
 use BraveAnvil\Stations\Correct\CorrectFinding;
+use BraveAnvil\Stations\Fault\EarthFault;
 use BraveAnvil\Stations\Fault\GroundRules;
 use BraveAnvil\Stations\Fault\LoopRules;
-use BraveAnvil\Stations\Fault\NearEnd;
 use BraveAnvil\Stations\Guard\Protection;
 
 /** Short leads of a capacitor that the motor's own device protects in a short circuit: only where they bear it. */
@@ -52,7 +53,7 @@ final readonly class BareTap
             default => null,
         };
         if ($why === null) {
-            $through = NearEnd::energy($device, $prospective->number());
+            $through = EarthFault::nearEnergy($device, $prospective->number());
             $bears = ($rules->lineFactor($circuit, $leads)->value * $leads->areaMm2) ** 2;
             if ($through !== null && $through <= $bears * (1 + 1e-6)) {
                 return true;
@@ -69,7 +70,7 @@ final readonly class BareTap
             )
             ->do($tap === null ? 'Enter the length of the capacitor conductors to have this checked.'
                 : 'Keep the fuse, or use larger conductors.')
-            ->source('common practice')
+            ->source(HowKnown::CommonPractice)
             ->on(CorrectFigure::ConductorSize)
             ->about('correction.tap_length');
 

@@ -9,12 +9,13 @@ use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Circuit\Figure;
 use BraveAnvil\Circuit\Ledger;
 use BraveAnvil\Ground\FieldError;
+use BraveAnvil\Ground\HowKnown;
 use BraveAnvil\Ground\Show;
+use BraveAnvil\Stations\Cable\CableRun;
 use BraveAnvil\Stations\Cable\Cabling;
 use BraveAnvil\Stations\Cable\Conductor;
 use BraveAnvil\Stations\Cable\ConductorRules;
 use BraveAnvil\Stations\Cable\Demand;
-use BraveAnvil\Stations\Cable\Run;
 use BraveAnvil\Stations\Cable\SizeList;
 use BraveAnvil\Stations\Correct\CapacitorRules;
 use BraveAnvil\Stations\Correct\CorrectFigure;
@@ -93,7 +94,7 @@ final readonly class CapacitorLeadsStation
         if ($correction->unit->plate->detuning > 0 && $place->isBehindStarter()) {
             $ledger->caution(CorrectFinding::DetunedBehindController)->title('Reactor switched with the motor')
                 ->because('A detuned unit switched with the motor is unusual: its reactor sees every start.')
-                ->do('Connect it on the supply side, with its own contactor.')->source('common practice')
+                ->do('Connect it on the supply side, with its own contactor.')->source(HowKnown::CommonPractice)
                 ->about('correction.detuning_percent');
         }
         $ledger->curve(new PlacementCurve($place, $name, $overload, $fuse, $disconnect, Schools::of($place, $rules)));
@@ -137,7 +138,7 @@ final readonly class CapacitorLeadsStation
         $own = $rules->conductorFactor * $current->number();
         $motor = null;
         if ($rules->thirdOfMotorConductors && $onMotorCircuit && $design !== null) {
-            $lineRequired = $this->conductors->required($circuit, new Demand($design, null), Run::line());
+            $lineRequired = $this->conductors->required($circuit, new Demand($design, null), CableRun::line($circuit));
             // Each of six leads is thinner than the circuit: then the line run counts, or what it would need.
             $motor =
                 $cabling->line->ampacity ??
@@ -161,7 +162,7 @@ final readonly class CapacitorLeadsStation
                     ->equals($own)
                     ->write();
         // Unmarked terminals are judged by what these leads need, not by the motor's.
-        $sizes = SizeList::untyped($circuit, $this->conductors, Run::line(), $needed);
+        $sizes = SizeList::untyped($circuit, $this->conductors, CableRun::line($circuit), $needed);
         if ($sizes instanceof FieldError) {
             $ledger->refuse($sizes);
 

@@ -7,7 +7,9 @@ namespace BraveAnvil\Stations\Correct;
 use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Circuit\Figure;
 use BraveAnvil\Circuit\Ledger;
+use BraveAnvil\Ground\HowKnown;
 use BraveAnvil\Ground\Show;
+use BraveAnvil\Ground\Standard;
 use BraveAnvil\Ground\Unit;
 use BraveAnvil\Stations\Measure\Measured;
 
@@ -81,10 +83,11 @@ final readonly class AfterFitting
                 '√({P}² + ({Q} − '.$given.')²) ÷ '.($root > 1 ? '(√3 × {V})' : '{V}'),
             )
             ->equals($read->expected)->source('at the voltage read with the capacitor on')->write();
+        $source = Standard::Iec60831_1->at()->adding('; meters common practice');
         $low = $ledger->work(CorrectFigure::AfterCurrentLow)->from(I: $expected)->equals($read->low)
-            ->as('capacitor −5 to +10 %, meters 3 %', 'from {I}')->source('IEC 60831-1 (from memory); meters common practice')->write();
+            ->as('capacitor −5 to +10 %, meters 3 %', 'from {I}')->source($source)->write();
         $high = $ledger->work(CorrectFigure::AfterCurrentHigh)->from(I: $expected)->equals($read->high)
-            ->as('capacitor −5 to +10 %, meters 3 %', 'from {I}')->source('IEC 60831-1 (from memory); meters common practice')->write();
+            ->as('capacitor −5 to +10 %, meters 3 %', 'from {I}')->source($source)->write();
         $share = $ledger->work(CorrectFigure::AfterShare)->from(Qb: $reactiveBefore, Qa: $reactive)
             ->as('(Q_before − Q_after) / Q_c', '({Qb} − {Qa}) ÷ '.$given)->equals($read->share)->write();
         // Inside its band it does what it should, whatever the load did between; outside it only one load tells.
@@ -123,7 +126,7 @@ final readonly class AfterFitting
             $ledger->caution(CorrectFinding::AfterDiffers)->title('The capacitor does not work as calculated')
                 ->because($amps->shown(3).' with the capacitor; expected '.$low.' to '.$high.'. It supplies '.
                     Show::number(100 * $read->share, 2).' % of its reactive power. '.$pattern->says())
-                ->do($pattern->next())->source('calculated here')
+                ->do($pattern->next())->source(HowKnown::Calculated)
                 ->on(CorrectFigure::AfterVerdict, CorrectFigure::AfterShare);
         }
     }

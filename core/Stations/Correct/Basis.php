@@ -41,8 +41,12 @@ final class Basis
                 ->because('A measurement of '.$measured->real->shown(3).' is available but not used for it.')
                 ->do('Choose “Measured values” to correct what you measured.')->about('correction.basis');
         }
-        if ($onBench || $circuit->phases() === 1) {
-            return CalculatedLoad::onBench($circuit, $load, $ledger);
+        if ($onBench) {
+            return CalculatedLoad::withoutModel($circuit, $circuit->number('supply.voltage'), $load, $ledger);
+        }
+        if ($motor->onePhase) {
+            return CalculatedLoad::ofMotor($circuit, $motor, $load, $ledger)
+                ?? CalculatedLoad::withoutModel($circuit, $motor->ratedVoltage(), $load, $ledger);
         }
 
         return $load->designCurrent === null ? null : CalculatedLoad::ofMotor($circuit, $motor, $load, $ledger);

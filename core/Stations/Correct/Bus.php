@@ -7,6 +7,7 @@ namespace BraveAnvil\Stations\Correct;
 use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Circuit\Figure;
 use BraveAnvil\Circuit\Ledger;
+use BraveAnvil\Ground\HowKnown;
 use BraveAnvil\Ground\Show;
 use BraveAnvil\Ground\Unit;
 
@@ -42,7 +43,7 @@ final readonly class Bus
             if ($others !== null && $others->number() > 0) {
                 $ledger->caution(CorrectFinding::UndetunedBeside)->title('Plain capacitors next to a detuned unit')
                     ->because('The other '.$others->shown().' may resonate with the supply above the tuning order of this unit.')
-                    ->do('Detune all capacitors on one bus alike.')->source('common practice')
+                    ->do('Detune all capacitors on one bus alike.')->source(HowKnown::CommonPractice)
                     ->on(CorrectFigure::ResonanceOrder)->about('supply.other_capacitors_kvar');
             }
         } else {
@@ -64,7 +65,7 @@ final readonly class Bus
             $ledger->caution(CorrectFinding::VoltageRise)->title('The capacitor raises the voltage')
                 ->because('The capacitor alone raises the bus voltage by '.$rise->shown(2).'.')
                 ->do('Use a smaller unit, or steps that are switched with the load.')
-                ->source('common practice')->on(CorrectFigure::VoltageRise);
+                ->source(HowKnown::CommonPractice)->on(CorrectFigure::VoltageRise);
         }
     }
 
@@ -81,7 +82,7 @@ final readonly class Bus
                         ($othersTyped ? '' : ' Other capacitors on the bus change this.'),
                     )
                     ->do('With drives or rectifiers on the bus, use a detuned unit.')
-                    ->source('common practice')
+                    ->source(HowKnown::CommonPractice)
                     ->on(CorrectFigure::ResonanceOrder)
                     ->about('supply.other_capacitors_kvar');
             }

@@ -7,18 +7,21 @@ namespace BraveAnvil\Stations\Correct;
 use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Circuit\Figure;
 use BraveAnvil\Circuit\Ledger;
+use BraveAnvil\Ground\HowKnown;
 use BraveAnvil\Ground\Show;
 use BraveAnvil\Ground\Unit;
 use BraveAnvil\Stations\Plate\Motor;
+use BraveAnvil\Stations\Plate\OnePhaseStart;
 use BraveAnvil\Stations\Power\ApproximateLoad;
 use BraveAnvil\Stations\Power\Load;
 use BraveAnvil\Stations\Power\LoadPoint;
+use BraveAnvil\Stations\Power\OnePhaseIdle;
 use BraveAnvil\Stations\Power\PartLoad;
 
 /** The load to correct by calculation: the motor at the load that it runs at, or a load on the bench. */
 final class CalculatedLoad
 {
-    /** @return LoadToCorrect|null null while the motor's power, current or voltage waits */
+    /** @return LoadToCorrect|null null while the motor's power, current or voltage waits; of one phase also its no-load current and power */
     public static function ofMotor(Circuit $circuit, Motor $motor, Load $load, Ledger $ledger): ?LoadToCorrect
     {
         $volts = $motor->ratedVoltage();
@@ -39,15 +42,19 @@ final class CalculatedLoad
             : self::partLoad($motor, $load, $load->output, $load->input, $load->reactive, $typed, $point, $ledger);
 
         return new LoadToCorrect(
-            $power, $reactive, $volts, self::current($power, $reactive, $volts, false, 0.0, $ledger), $typed, false, false, 0.0,
-            $idleCurrent, $idle, $model, $load->reactive->number(),
+            $power, $reactive, $volts, self::current($power, $reactive, $volts, $motor->onePhase, 0.0, $ledger), $typed,
+            $motor->onePhase, false, 0.0, $idleCurrent, $idle, $model, $load->reactive->number(),
         );
     }
 
-    /** @return LoadToCorrect|null null while its power waits */
-    public static function onBench(Circuit $circuit, Load $load, Ledger $ledger): ?LoadToCorrect
+    /**
+     * Of which nothing tells what it draws at another load.
+     *
+     * @param  Figure|null  $volts  at which its power holds, V
+     * @return LoadToCorrect|null null while its power waits
+     */
+    public static function withoutModel(Circuit $circuit, ?Figure $volts, Load $load, Ledger $ledger): ?LoadToCorrect
     {
-        $volts = $circuit->number('supply.voltage');
         if ($load->input === null || $load->reactive === null || $volts === null) {
             return null;
         }
@@ -73,6 +80,9 @@ final class CalculatedLoad
             || $volts === null || $motor->powerFactor === null) {
             return null;
         }
+        if ($motor->onePhase) {
+            return self::onePhase($circuit, $load->output, $load->input, $load->reactive, $volts, $ledger);
+        }
         $current = self::noLoadCurrent($circuit, $motor->powerFactor, $load->overloadCurrent, $load->noLoadCurrent, $ledger);
         $reactive = $ledger->work(CorrectFigure::NoLoadReactive)->from(V: $volts, I: $current)->as('√3 V I_0', '√3 × {V} × {I}')
             ->equals(sqrt(3) * $volts->number() * $current->number())->write();
@@ -80,7 +90,49 @@ final class CalculatedLoad
         // The same motor as in Power, whichever way it is known; a model of its own only where Power could draw none.
         return [$current, $reactive, $load->partLoad ?? new ApproximateLoad(
             $load->output->number(), $load->input->number() - $load->output->number(), $load->reactive->number(), $reactive->number(),
-            $volts->number(),
+            $volts->number(), sqrt(3),
+        )];
+    }
+
+    /**
+     * Without load one phase takes far more than reactive power: both current and power must be known.
+     *
+     * @param  Figure  $output  at full load, W
+     * @param  Figure  $input  at full load, W
+     * @param  Figure  $reactive  at full load, var
+     * @return array{Figure, Figure, PartLoad}|null
+     */
+    private static function onePhase(
+        Circuit $circuit,
+        Figure $output,
+        Figure $input,
+        Figure $reactive,
+        Figure $volts,
+        Ledger $ledger,
+    ): ?array {
+        $typed = $circuit->number('plate.no_load_current');
+        $power = $circuit->number('plate.no_load_power');
+        if ($typed === null || $power === null) {
+            return null;
+        }
+        $apparent = $volts->number() * $typed->number();
+        if ($power->number() > $apparent) {
+            $ledger->error(
+                'plate.no_load_power', $power->shown().' is more than volts times amperes without load, '.
+                    Show::quantity($apparent, Unit::VoltAmpere, 3).'.', 'Enter less power, or more no-load current.',
+            );
+
+            return null;
+        }
+        $current = $ledger->work(CorrectFigure::NoLoadCurrent)->from(I: $typed)->equals($typed->number())
+            ->source(HowKnown::Entered)->write();
+        $idle = $ledger->work(CorrectFigure::NoLoadReactive)->from(V: $volts, I: $current, P: $power)
+            ->as('√((V I_0)² − P_0²)', '√(({V} × {I})² − {P}²)')
+            ->equals(OnePhaseIdle::reactive($circuit, $volts->number()) ?? 0.0)
+            ->assuming(OnePhaseStart::hasRunCapacitor($circuit) ? 'the no-load current lags' : null)->write();
+
+        return [$current, $idle, new ApproximateLoad(
+            $output->number(), $input->number() - $output->number(), $reactive->number(), $idle->number(), $volts->number(), 1.0,
         )];
     }
 
@@ -104,7 +156,7 @@ final class CalculatedLoad
             ->from(P: $power, Q: $reactive, V: $volts)
             ->as(
                 $onePhase ? '√(P² + Q²) / V' : '√(P² + Q²) / (√3 V)',
-                '√({P}² + {Q}²'.
+                '√({P}² + '.($reactive->number() < 0 ? '({Q})²' : '{Q}²').
                     ($distortion > 0 ? ' + '.Show::quantity($distortion, Unit::VoltAmpere, 4).'² of distortion' : '').') ÷ '.
                     ($onePhase ? '{V}' : '(√3 × {V})'),
             )
@@ -134,9 +186,9 @@ final class CalculatedLoad
         if ($motor->fit?->machine !== null && $load->partLoad !== null) {
             $assumption = 'part load by the motor model'.($motor->fit->typical === [] ? '' : ' with '.$motor->fit->typicalWords());
             $power->as('equivalent circuit at this load', '{x} of {P}, by the motor model')
-                ->source('calculated here')->assuming($assumption);
+                ->source(HowKnown::Calculated)->assuming($assumption);
             $reactive->as('equivalent circuit at this load', '{Q} at full load; at {x} by the motor model')
-                ->source('calculated here')->assuming($assumption);
+                ->source(HowKnown::Calculated)->assuming($assumption);
         } else {
             $assumption = 'losses and reactive power at part load are approximations';
             $power->as('x P_n + loss (0.4 + 0.6 x²)', '{x} of {P}, losses '.Show::quantity($losses, Unit::Watt).' split 0.4 and 0.6')
@@ -152,7 +204,8 @@ final class CalculatedLoad
     {
         $measured = $circuit->number('plate.no_load_current');
         if ($measured !== null) {
-            return $ledger->work(CorrectFigure::NoLoadCurrent)->from(I: $measured)->equals($measured->number())->source('entered')->write();
+            return $ledger->work(CorrectFigure::NoLoadCurrent)->from(I: $measured)->equals($measured->number())
+                ->source(HowKnown::Entered)->write();
         }
         $cos = $factor->number();
         $estimate = ApproximateLoad::idleShare($cos) * $current->number();
@@ -170,7 +223,7 @@ final class CalculatedLoad
                 2 * (1 - $cos) <= sqrt(max(0.0, 1 - $cos ** 2)) ? '2 × (1 − {pf}) × {I}' : '√(1 − {pf}²) × {I}',
             )
             ->equals($estimate)
-            ->source('common practice')
+            ->source(HowKnown::CommonPractice)
             ->assuming('no-load current estimated from the power factor')
             ->write();
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace BraveAnvil\Stations\Correct;
 
 use BraveAnvil\Ground\Doubt;
+use BraveAnvil\Ground\Source;
 
 /** What a rule book asks of a capacitor and its leads. */
 final readonly class CapacitorRules
@@ -31,10 +32,10 @@ final readonly class CapacitorRules
         public ?Doubt $disconnectDoubt,
         public float $residualVolts,
         public float $dischargeSeconds,
-        public string $conductorSource,
-        public string $fuseSource,
-        public string $dischargeSource,
-        public string $exclusionSource,
+        public Source|string $conductorSource,
+        public Source|string $fuseSource,
+        public Source|string $dischargeSource,
+        public Source|string $exclusionSource,
     ) {
     }
 }

@@ -44,7 +44,7 @@ final readonly class CapacitorUnit
         $atMost = $plate->scale(max($plate->supply->number(), $load->volts->number()));
         $typed = $circuit->number('correction.rated_kvar');
         if ($typed !== null) {
-            self::judge($typed->number() * $atMost, $ceiling, $ledger);
+            $ceiling->judge($typed->number() * $atMost, $ledger);
 
             return new self($typed->number(), $plate, true, []);
         }
@@ -64,40 +64,6 @@ final readonly class CapacitorUnit
         $atLoad = $plate->scale($load->measured ? $load->volts->number() : $plate->supply->number());
 
         return self::step($plate, $atLoad, $atMost, $required, $ceiling, $practice, $ledger);
-    }
-
-    /** @param  float  $var  that it gives at most */
-    private static function judge(float $var, Ceiling $ceiling, Ledger $ledger): void
-    {
-        $limit = $ceiling->limit;
-        if ($limit !== null && $var > $limit->number() * (1 + self::TOLERANCE)) {
-            // A current without load that is only estimated forbids nothing by itself.
-            $sure = $var > $ceiling->surely * (1 + self::TOLERANCE);
-            $finding = $sure
-                ? $ledger->stop(CorrectFinding::InstalledCapacitorTooLarge) : $ledger->caution(CorrectFinding::InstalledCapacitorTooLarge);
-            $finding
-                ->title($sure ? 'Installed capacitor too large' : 'Installed capacitor may be too large')
-                ->because(
-                    Show::quantity($var, Unit::Var, 3).' at this supply; the limit at the motor is '.$limit->shown(3).
-                    '. More could self-excite the motor after switch-off.'.($sure ? '' : ' The no-load reactive power is an estimate.'),
-                )
-                ->do(($sure ? '' : 'Measure the no-load current and enter it. Otherwise: ').
-                    ($ceiling->place === CapacitorPlace::Board ? 'Use a smaller unit.' : 'Use a smaller unit, or connect it at the board.'))
-                ->source($limit->source)
-                ->on(CorrectFigure::ReactiveLimit);
-        }
-        if ($var > $ceiling->lowest * (1 + self::TOLERANCE)) {
-            $ledger
-                ->caution(CorrectFinding::LeadingAtLowestLoad)
-                ->title('Leading power factor at the lowest load')
-                ->because(
-                    Show::quantity($var, Unit::Var, 3).' is more than the load takes there, '.
-                    Show::quantity($ceiling->lowest, Unit::Var, 3).': the power factor goes leading and the voltage rises.',
-                )
-                ->do('Use a smaller unit, or one that is switched with the load.')
-                ->source('definition')
-                ->on(CorrectFigure::ReactiveCeiling);
-        }
     }
 
     private static function step(

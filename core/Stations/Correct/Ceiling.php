@@ -8,7 +8,9 @@ use BraveAnvil\Circuit\Choice\CapacitorPlace;
 use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Circuit\Figure;
 use BraveAnvil\Circuit\Ledger;
+use BraveAnvil\Ground\HowKnown;
 use BraveAnvil\Ground\Show;
+use BraveAnvil\Ground\Standard;
 use BraveAnvil\Ground\Unit;
 use BraveAnvil\Stations\Plate\Motor;
 use BraveAnvil\Tables\Practice\CapacitorPractice;
@@ -16,6 +18,8 @@ use BraveAnvil\Tables\Practice\CapacitorPractice;
 /** The most that a capacitor may give: it must not lead at the lowest load, nor excite a motor that is switched off. */
 final readonly class Ceiling
 {
+    private const TOLERANCE = 1e-6;
+
     /**
      * @param  Figure  $most  var
      * @param  float  $lowest  reactive power at the lowest load, var
@@ -40,8 +44,11 @@ final readonly class Ceiling
         CapacitorPractice $practice,
         Ledger $ledger,
     ): self {
-        $limit = $place->isBehindStarter() && $load->noLoadCurrent !== null
-            ? self::limit($motor, $load->noLoadCurrent, $practice, $ledger) : null;
+        $limit = match (true) {
+            ! $place->isBehindStarter() => null,
+            $load->onePhase => $load->noLoadReactive === null ? null : self::onePhaseLimit($load->noLoadReactive, $practice, $ledger),
+            default => $load->noLoadCurrent === null ? null : self::limit($motor, $load->noLoadCurrent, $practice, $ledger),
+        };
         $typed = $circuit->number('correction.lowest_load_percent');
         $share = self::lowerOf($typed, $load->share);
         $full = $load->measured || $load->noLoadCurrent === null ? null : 1.0;
@@ -76,6 +83,20 @@ final readonly class Ceiling
         return $a === null || ($b !== null && $b->number() < $a->number()) ? $b : $a;
     }
 
+    /** The no-load current of one phase is far from all reactive: its real part is taken out before. */
+    private static function onePhaseLimit(Figure $reactive, CapacitorPractice $practice, Ledger $ledger): Figure
+    {
+        $share = $practice->noLoadShare();
+
+        return $ledger
+            ->work(CorrectFigure::ReactiveLimit)
+            ->from(k: $share, Q: $reactive)
+            ->as('0.9 Q_0', '{k} × {Q}')
+            ->equals($share->value * $reactive->number())
+            ->source(Standard::Iec60831_1->at()->adding(': no self-excitation'))
+            ->write();
+    }
+
     private static function limit(Motor $motor, Figure $noLoadCurrent, CapacitorPractice $practice, Ledger $ledger): ?Figure
     {
         $volts = $motor->ratedVoltage();
@@ -89,7 +110,45 @@ final readonly class Ceiling
             ->from(k: $share, V: $volts, I: $noLoadCurrent)
             ->as('0.9 √3 V I_0', '{k} × √3 × {V} × {I}')
             ->equals($share->value * sqrt(3) * $volts->number() * $noLoadCurrent->number())
-            ->source('IEC 60831-1 (from memory): no self-excitation')
+            ->source(Standard::Iec60831_1->at()->adding(': no self-excitation'))
             ->write();
+    }
+
+    /**
+     * Whether a capacitor that is there already may stay.
+     *
+     * @param  float  $var  that it gives at most
+     */
+    public function judge(float $var, Ledger $ledger): void
+    {
+        $limit = $this->limit;
+        if ($limit !== null && $var > $limit->number() * (1 + self::TOLERANCE)) {
+            // A current without load that is only estimated forbids nothing by itself.
+            $sure = $var > $this->surely * (1 + self::TOLERANCE);
+            $finding = $sure
+                ? $ledger->stop(CorrectFinding::InstalledCapacitorTooLarge) : $ledger->caution(CorrectFinding::InstalledCapacitorTooLarge);
+            $finding
+                ->title($sure ? 'Installed capacitor too large' : 'Installed capacitor may be too large')
+                ->because(
+                    Show::quantity($var, Unit::Var, 3).' at this supply; the limit at the motor is '.$limit->shown(3).
+                    '. More could self-excite the motor after switch-off.'.($sure ? '' : ' The no-load reactive power is an estimate.'),
+                )
+                ->do(($sure ? '' : 'Measure the no-load current and enter it. Otherwise: ').
+                    ($this->place === CapacitorPlace::Board ? 'Use a smaller unit.' : 'Use a smaller unit, or connect it at the board.'))
+                ->source($limit->source)
+                ->on(CorrectFigure::ReactiveLimit);
+        }
+        if ($var > $this->lowest * (1 + self::TOLERANCE)) {
+            $ledger
+                ->caution(CorrectFinding::LeadingAtLowestLoad)
+                ->title('Leading power factor at the lowest load')
+                ->because(
+                    Show::quantity($var, Unit::Var, 3).' is more than the load takes there, '.
+                    Show::quantity($this->lowest, Unit::Var, 3).': the power factor goes leading and the voltage rises.',
+                )
+                ->do('Use a smaller unit, or one that is switched with the load.')
+                ->source(HowKnown::Definition)
+                ->on(CorrectFigure::ReactiveCeiling);
+        }
     }
 }

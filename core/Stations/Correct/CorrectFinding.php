@@ -39,7 +39,9 @@ enum CorrectFinding: string implements FindingCode
     case VoltageRise = 'voltage_rise';
     case Distortion = 'distortion';
     case DualCapacitor = 'dual_capacitor';
+    case RunCapacitorStays = 'run_capacitor_stays';
     case RunNotStart = 'run_not_start';
+    case CapacitorOnGenerator = 'capacitor_on_generator';
     case InverterSaving = 'inverter_saving';
     case ResistorTooLarge = 'resistor_too_large';
     case ResistorHot = 'resistor_hot';

@@ -6,19 +6,24 @@ namespace BraveAnvil\Stations\Correct;
 
 use BraveAnvil\Circuit\Choice\CapacitorPlace;
 use BraveAnvil\Circuit\Choice\CorrectionBasis;
+use BraveAnvil\Circuit\Choice\MotorKind;
 use BraveAnvil\Circuit\Choice\Subject;
+use BraveAnvil\Circuit\Choice\SupplySource;
 use BraveAnvil\Circuit\Choice\VoltageFactor;
 use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Circuit\Fields;
 use BraveAnvil\Circuit\Figure;
 use BraveAnvil\Circuit\Ledger;
+use BraveAnvil\Ground\HowKnown;
 use BraveAnvil\Ground\Show;
+use BraveAnvil\Ground\Standard;
 use BraveAnvil\Ground\Station;
 use BraveAnvil\Ground\TableEntry;
 use BraveAnvil\Ground\Unit;
 use BraveAnvil\Ground\Words;
 use BraveAnvil\Stations\Measure\Measured;
 use BraveAnvil\Stations\Plate\Motor;
+use BraveAnvil\Stations\Plate\OnePhaseStart;
 use BraveAnvil\Stations\Power\Load;
 use BraveAnvil\Stations\Start\Starting;
 use BraveAnvil\Tables\Practice\Practice;
@@ -33,10 +38,11 @@ final readonly class CorrectStation
     /** @var list<FieldPath> fields without which nothing can be corrected */
     private const NEEDS = [
         'correction.basis', 'correction.load_percent', 'correction.lowest_load_percent', 'correction.target_power_factor',
+        'correction.kvar_per_kw',
         'correction.place', 'correction.rated_voltage', 'correction.rated_kvar', 'correction.rated_frequency',
         'correction.detuning_percent', 'correction.capacitance', 'correction.resistor_ohm', 'correction.pluggable',
         'correction.own_contactor', 'correction.tap_length', 'correction.after_watts', 'correction.after_amps',
-        'correction.after_volts', 'plate.no_load_current', 'plate.current', 'supply.other_capacitors_kvar',
+        'correction.after_volts', 'plate.no_load_current', 'plate.no_load_power', 'plate.current', 'supply.other_capacitors_kvar',
         'supply.inverter_efficiency', 'measure.current_distortion', 'load.traits', 'settings.capacitor_series',
     ];
 
@@ -80,7 +86,7 @@ final readonly class CorrectStation
 
             return null;
         }
-        $this->inverter($circuit, $toCorrect, $ledger);
+        self::inverter($circuit, $toCorrect, $ledger);
         $place = $onBench || $toCorrect->onePhase && ! $circuit->has('correction.place')
             ? CapacitorPlace::Board : $circuit->chosen('correction.place', CapacitorPlace::class) ?? CapacitorPlace::None;
         $required = $this->required($circuit, $toCorrect, $ledger);
@@ -102,6 +108,17 @@ final readonly class CorrectStation
 
             return null;
         }
+        self::runCapacitor($circuit, $motor, $ledger);
+        self::generator($circuit, $ledger);
+        if ($toCorrect->onePhase && $place->isBehindStarter() && $toCorrect->noLoadReactive === null) {
+            $ledger->missing(
+                $circuit->number('plate.no_load_current') === null ? 'plate.no_load_current' : 'plate.no_load_power',
+                'Measure current and power without load: a capacitor at a single-phase motor may give 90 % of its no-load reactive power.',
+            );
+            $ledger->say(Station::Correct, 'No capacitor at the motor: its no-load current and power are not entered.');
+
+            return null;
+        }
         $capacitors = $this->practice->capacitor();
         $ceiling = Ceiling::of($circuit, $motor, $toCorrect, $place, $capacitors, $ledger);
         $plate = Nameplate::of($circuit, $supply, $frequency, $toCorrect->onePhase, $capacitors, $ledger);
@@ -117,7 +134,7 @@ final readonly class CorrectStation
         }
         $figures = $unit->figures($supply, $this->rules, $capacitors, $circuit, $ledger);
         $this->overcurrent($figures, $ledger);
-        $motorsOwn = $onBench || $toCorrect->onePhase ? null : $load->overloadCurrent;
+        $motorsOwn = $onBench ? null : $load->overloadCurrent;
         $correction = (new Effect($place, $figures))
             ->solve($circuit, $motorsOwn, $motor->powerFactor, $supply, $toCorrect, $ledger);
         $steps = $unit instanceof CapacitorUnit ? $unit->steps : [];
@@ -136,6 +153,17 @@ final readonly class CorrectStation
         return $correction;
     }
 
+    /** It belongs to the motor: what it does to the supply is in the motor's own power factor. */
+    private static function runCapacitor(Circuit $circuit, Motor $motor, Ledger $ledger): void
+    {
+        if ($motor->kind === MotorKind::SinglePhase && OnePhaseStart::hasRunCapacitor($circuit)) {
+            $ledger->note(CorrectFinding::RunCapacitorStays)->title('The run capacitor stays')
+                ->because('It feeds the second winding and makes the torque even. It is no power factor correction.')
+                ->do('Connect the correction capacitor across the supply wires of the motor, beside it.')
+                ->source(HowKnown::CommonPractice)->on(CorrectFigure::ReactiveRequired)->about('plate.run_capacitor');
+        }
+    }
+
     /** The supply sees a rectifier: nothing of the motor's plate says what it takes. */
     private function beforeElectronics(Circuit $circuit, Motor $motor, Figure $frequency, Starting $starting, Ledger $ledger): void
     {
@@ -150,7 +178,7 @@ final readonly class CorrectStation
                 'harmonics, and '.'a capacitor does not correct those. It may resonate with them and burn out.')
             ->do('Measure the real power, true power factor and current distortion on the supply side of the drive. '.
                 'Then choose “Measured values”.')
-            ->source('common practice')->about('correction.place', 'correction.basis');
+            ->source(HowKnown::CommonPractice)->about('correction.place', 'correction.basis');
     }
 
     private static function without(Circuit $circuit, ?Figure $required): string
@@ -159,17 +187,27 @@ final readonly class CorrectStation
             return 'Enter a target power factor to see the capacitor needed.';
         }
 
+        $target = $circuit->number('correction.target_power_factor');
+        $for = match (true) {
+            $target === null && $circuit->number('correction.kvar_per_kw') !== null => 'by the kvar per kW entered',
+            ($target?->number() ?? 1.0) >= 1.0 => 'for unity power factor',
+            default => 'for a power factor of '.Show::number($target?->number() ?? 1.0, 3),
+        };
+
         return $required->number() <= 0
-            ? 'No capacitor is needed for this target.'
-            : 'No capacitor. '.$required->shown(3).' would be needed for '.
-            (($target = $circuit->number('correction.target_power_factor')?->number() ?? 1.0) >= 1.0 ? 'unity power factor'
-            : 'a power factor of '.Show::number($target, 3)).'.';
+            ? 'No capacitor is needed for this target.' : 'No capacitor. '.$required->shown(3).' would be needed '.$for.'.';
     }
 
     /** What a capacitor would have to give, var; harmonics set a bound to what it can reach. */
     private function required(Circuit $circuit, LoadToCorrect $load, Ledger $ledger): ?Figure
     {
         $typed = $circuit->number('correction.target_power_factor');
+        $share = $typed === null ? $circuit->number('correction.kvar_per_kw') : null;
+        if ($share !== null) {
+            return $ledger->work(CorrectFigure::ReactiveRequired)->from(P: $load->power, k: $share)
+                ->as('P (tan φ1 − tan φ2)', '{P} × {k} kvar per kW')
+                ->equals($load->power->number() * $share->number())->write();
+        }
         $target = $typed ?? ($load->onePhase ? new TableEntry(1.0, 'unity, because no target is entered') : null);
         if ($target === null) {
             return null;
@@ -195,7 +233,7 @@ final readonly class CorrectStation
             $ledger->caution(CorrectFinding::Distortion)->title('Harmonics prevent the target power factor')
                 ->because('No capacitor raises it above '.$attainable->shown(3).': the rest is distortion, not reactive power.')
                 ->do('Fit a filter or a reactor at the source of the distortion. A capacitor near it may resonate.')
-                ->source('definition')->on(CorrectFigure::AttainablePowerFactor);
+                ->source(HowKnown::Definition)->on(CorrectFigure::AttainablePowerFactor);
         }
         $left = sqrt(max(0.0, ($power / $wanted) ** 2 - $power ** 2 - $load->distortion ** 2));
 
@@ -214,7 +252,7 @@ final readonly class CorrectStation
         return $var <= self::NOTHING * $watts ? 0.0 : $var;
     }
 
-    private function inverter(Circuit $circuit, LoadToCorrect $load, Ledger $ledger): void
+    private static function inverter(Circuit $circuit, LoadToCorrect $load, Ledger $ledger): void
     {
         $efficiency = $circuit->number('supply.inverter_efficiency');
         if ($efficiency === null) {
@@ -238,6 +276,17 @@ final readonly class CorrectStation
             && ($after === null || abs($after / $load->power->number() - 1) <= AfterReading::SAME_LOAD);
     }
 
+    private static function generator(Circuit $circuit, Ledger $ledger): void
+    {
+        if ($circuit->source() === SupplySource::Generator) {
+            $ledger->caution(CorrectFinding::CapacitorOnGenerator)->title('Capacitor on a generator')
+                ->because('A leading load excites the generator: its regulator loses hold of the voltage, which can rise far.')
+                ->do('Switch the capacitor with the motor, and keep the whole load of the set lagging. Disconnect fixed capacitors before '.
+                    'the set runs with little load.')
+                ->source(HowKnown::CommonPractice)->about('correction.place');
+        }
+    }
+
     private function overcurrent(UnitFigures $unit, Ledger $ledger): void
     {
         $times = $this->practice->capacitor()->mostCurrentTimes();
@@ -245,7 +294,7 @@ final readonly class CorrectStation
             $ledger->stop(CorrectFinding::CapacitorOvercurrent)->title('Current above the capacitor rating')
                 ->because($unit->current->shown(3).' at this supply, more than '.Show::number($times).' times its rated current, '.
                     $unit->ratedCurrent->shown(3).'.')
-                ->do('Choose a capacitor for this frequency and voltage.')->source('IEC 60831-1 (from memory)')
+                ->do('Choose a capacitor for this frequency and voltage.')->source(Standard::Iec60831_1->at())
                 ->on(CorrectFigure::CapacitorCurrent, CorrectFigure::CapacitorRatedCurrent);
         }
     }
@@ -271,7 +320,7 @@ final readonly class CorrectStation
         if ($prospective !== null) {
             $chosen = $circuit->chosen('supply.voltage_factor', VoltageFactor::class);
             $factor = $this->practice->guard()->voltageFactorMax($chosen)->value;
-            $fault = sqrt(3) * $supply->number() * $prospective->number() / $factor;
+            $fault = $circuit->phaseFactor() * $supply->number() * $prospective->number() / $factor;
             (new Bus($fault))->solve($circuit, $unit->given, $unit->plate, $load->onePhase, $ledger);
         }
     }

@@ -7,7 +7,10 @@ namespace BraveAnvil\Stations\Correct;
 use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Circuit\Figure;
 use BraveAnvil\Circuit\Ledger;
+use BraveAnvil\Ground\HowKnown;
 use BraveAnvil\Ground\Show;
+use BraveAnvil\Ground\Source;
+use BraveAnvil\Ground\Standard;
 use BraveAnvil\Ground\Unit;
 use BraveAnvil\Tables\Practice\CapacitorPractice;
 
@@ -34,7 +37,7 @@ final readonly class Discharge
         $plug = $circuit->flag('correction.pluggable') === true;
         $residual = $plug ? $this->practice->plugResidualVolts() : $this->rules->residualVolts;
         $time = $plug ? $this->practice->plugDischargeTime() : $this->rules->dischargeSeconds;
-        $source = $plug ? 'IEC 60335-1 (from memory): pins of a plug' : $this->rules->dischargeSource;
+        $source = $plug ? Standard::Iec60335_1->at()->adding(': pins of a plug') : $this->rules->dischargeSource;
         $ledger->work(CorrectFigure::DischargeLimit)->as('', 'down to '.Show::number($residual).' V')
             ->equals($time)->source($source)->write();
         $constants = log((sqrt(2) * $volts->number()) / $residual);
@@ -85,7 +88,7 @@ final readonly class Discharge
                     ->from(P: $power)
                     ->as('standard rating ≥ 2 P', '2 × {P}, next standard rating')
                     ->equals($watts)
-                    ->source('common practice')
+                    ->source(HowKnown::CommonPractice)
                     ->write();
                 break;
             }
@@ -96,7 +99,7 @@ final readonly class Discharge
         $ledger->note(CorrectFinding::ResistorInSeries)->title('Voltage rating of the discharge resistor')
             ->because('Each resistor must be rated for at least '.$volts->shown().'. Small resistors often are not.')
             ->do('Use one with that rating, or two in series with half the resistance each.')
-            ->source('common practice')->on(CorrectFigure::DischargeRecommended);
+            ->source(HowKnown::CommonPractice)->on(CorrectFigure::DischargeRecommended);
     }
 
     private function judge(
@@ -106,7 +109,7 @@ final readonly class Discharge
         float $residual,
         float $time,
         float $constants,
-        string $source,
+        Source|string $source,
         Ledger $ledger,
     ): void {
         $takes = $ledger
@@ -132,7 +135,7 @@ final readonly class Discharge
             $ledger->caution(CorrectFinding::ResistorHot)->title('The discharge resistor gets hot')
                 ->because('It gives off '.Show::quantity($heat->number(), Unit::Watt, 3).' of heat continuously.')
                 ->do('Check its power rating: at least twice that.')
-                ->source('common practice')->on(CorrectFigure::ResistorPower)->about('correction.resistor_ohm');
+                ->source(HowKnown::CommonPractice)->on(CorrectFigure::ResistorPower)->about('correction.resistor_ohm');
         }
     }
 }

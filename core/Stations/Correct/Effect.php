@@ -8,6 +8,7 @@ use BraveAnvil\Circuit\Choice\CapacitorPlace;
 use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Circuit\Figure;
 use BraveAnvil\Circuit\Ledger;
+use BraveAnvil\Ground\HowKnown;
 use BraveAnvil\Ground\Show;
 use BraveAnvil\Ground\Unit;
 
@@ -52,7 +53,7 @@ final readonly class Effect
             ->write();
         $this->lowest($circuit, $load, $supply, $ledger);
         $this->idle($load, $ledger);
-        $this->alone($circuit, $load, $ledger);
+        $this->alone($circuit, $load, $current !== null, $ledger);
 
         return new Correction($this->place, $load, $this->unit, $before, $after, $corrected, $leading, $atLoad);
     }
@@ -76,7 +77,7 @@ final readonly class Effect
             ->labelled(CorrectFigure::CorrectedPowerFactor->label().($leading ? ', leading' : ''))
             ->from(I: $current, pf: $factor, Ik: $after)
             ->as('I cos φ / I_corr', '({I} × {pf}) ÷ {Ik}'.($leading ? ', leading' : ''))
-            ->equals($active / $line)
+            ->equals($line > 0 ? $active / $line : 0.0)
             ->write();
 
         return [$after, $corrected, $leading];
@@ -109,7 +110,7 @@ final readonly class Effect
             ->labelled(CorrectFigure::LoadCorrectedPowerFactor->label().$word)
             ->from(P: $load->power, V: $load->volts, I: $current)
             ->as($load->onePhase ? 'P / (V I)' : 'P / (√3 V I)', '{P} ÷ ('.$load->rootText().'{V} × {I})'.$word)
-            ->equals($active / $line)
+            ->equals($line > 0 ? $active / $line : 0.0)
             ->write();
 
         return new CorrectedLoad($load->said(), $current, $factor, $leading);
@@ -144,7 +145,7 @@ final readonly class Effect
                 ($after->number() > $before->number() ? ', more than the '.$before->shown(3).' without the capacitor.' : '.'),
             )
             ->do('Use a smaller unit. A leading power factor raises the voltage, and some tariffs charge for it.')
-            ->source('definition')
+            ->source(HowKnown::Definition)
             ->on(CorrectFigure::CorrectedPowerFactor, CorrectFigure::ReactiveChosen);
     }
 
@@ -165,7 +166,7 @@ final readonly class Effect
                     ' more than the unloaded motor draws: the power factor then goes leading.',
             )
             ->do('Switch the capacitor together with the motor.')
-            ->source('common practice')
+            ->source(HowKnown::CommonPractice)
             ->on(CorrectFigure::ReactiveChosen, CorrectFigure::NoLoadReactive);
     }
 
@@ -176,17 +177,17 @@ final readonly class Effect
             ->because('On the supply side of the switch or thermostat it stays on when the load goes off. The supply then carries '.
                 $this->unit->current->shown(3).' leading current and almost no real power.')
             ->do('Connect it across the load, so that both go off together.')
-            ->source('common practice')
+            ->source(HowKnown::CommonPractice)
             ->on(CorrectFigure::CapacitorCurrent);
     }
 
     /** On the supply side of the starter it stays on when the motor is switched off, unless a contactor of its own drops out. */
-    private function alone(Circuit $circuit, LoadToCorrect $load, Ledger $ledger): void
+    private function alone(Circuit $circuit, LoadToCorrect $load, bool $isMotor, Ledger $ledger): void
     {
         if (! $this->place->staysOn() || $circuit->flag('correction.own_contactor') === true) {
             return;
         }
-        if ($load->onePhase || $load->noLoadCurrent === null) {
+        if ($load->onePhase ? ! $isMotor : $load->noLoadCurrent === null) {
             $this->aheadOfSwitch($ledger);
 
             return;
@@ -204,7 +205,7 @@ final readonly class Effect
                 ' A meter shows almost no watts and a power factor near zero.',
             )
             ->do('Fit a contactor that opens when the motor stops'.($board ? ', or a power-factor controller.' : '.'))
-            ->source('common practice')
+            ->source(HowKnown::CommonPractice)
             ->on(CorrectFigure::AloneCurrent);
     }
 }

@@ -10,6 +10,7 @@ use BraveAnvil\Circuit\Choice\MotorKind;
 use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Circuit\Figure;
 use BraveAnvil\Circuit\Ledger;
+use BraveAnvil\Ground\HowKnown;
 use BraveAnvil\Ground\Show;
 use BraveAnvil\Ground\Words;
 use BraveAnvil\Stations\Plate\Motor;
@@ -105,7 +106,7 @@ final readonly class Exclusion
         $ledger->stop(CorrectFinding::CapacitorFrequency)->title('No capacitor at a motor for another frequency')
             ->because('Nameplate '.$rated->shown().', supply '.$frequency->shown().
                 '. The nameplate does not give the no-load current at this frequency, which limits the capacitor.')
-            ->do(self::ELSEWHERE)->source('common practice')->about('supply.frequency');
+            ->do(self::ELSEWHERE)->source(HowKnown::CommonPractice)->about('supply.frequency');
 
         return true;
     }
@@ -121,13 +122,13 @@ final readonly class Exclusion
         if ($own === false) {
             $ledger->stop(CorrectFinding::CapacitorNeedsContactor)->title('The capacitor needs its own contactor')
                 ->because('With '.Show::one($name).' motor the capacitor must have its own contactor, closed only in run.')
-                ->do('Fit a capacitor-duty contactor.')->source('common practice');
+                ->do('Fit a capacitor-duty contactor.')->source(HowKnown::CommonPractice);
 
             return true;
         }
         $ledger->caution(CorrectFinding::CapacitorNeedsContactor)->title('Fit a contactor for the capacitor')
             ->because('With '.Show::one($name).' motor the capacitor goes on the supply side with its own contactor, closed only in run.')
-            ->do('Set “Own contactor” to Yes once it is fitted.')->source('common practice');
+            ->do('Set “Own contactor” to Yes once it is fitted.')->source(HowKnown::CommonPractice);
 
         return false;
     }

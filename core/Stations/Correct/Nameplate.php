@@ -7,7 +7,9 @@ namespace BraveAnvil\Stations\Correct;
 use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Circuit\Figure;
 use BraveAnvil\Circuit\Ledger;
+use BraveAnvil\Ground\HowKnown;
 use BraveAnvil\Ground\Show;
+use BraveAnvil\Ground\Standard;
 use BraveAnvil\Ground\Unit;
 use BraveAnvil\Tables\Practice\CapacitorPractice;
 
@@ -64,7 +66,7 @@ final readonly class Nameplate
                     ($detuning > 0 ? ': with its reactor it carries '.Show::quantity($onIt, Unit::Volt).'.' : '.'),
                 )
                 ->do('Choose one rated for '.Show::quantity($onIt, Unit::Volt).' or more.')
-                ->source('IEC 60831-1 (from memory)');
+                ->source(Standard::Iec60831_1->at());
 
             return null;
         }
@@ -74,7 +76,7 @@ final readonly class Nameplate
                     ' has less than 10 % margin. Harmonics and overvoltage shorten its life.')
                 ->do('A unit rated '.Show::quantity(self::MARGIN * $supply->number(), Unit::Volt, 3).
                     ' or more lasts longer but supplies less reactive power here.')
-                ->source('common practice')->about('correction.rated_voltage');
+                ->source(HowKnown::CommonPractice)->about('correction.rated_voltage');
         }
 
         return new self($supply, $volts, $frequency, $own === null ? 1.0 : $frequency->number() / $own->number(), $detuning);

@@ -8,6 +8,7 @@ use BraveAnvil\Circuit\Choice\CapacitorSeries;
 use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Circuit\Figure;
 use BraveAnvil\Circuit\Ledger;
+use BraveAnvil\Ground\HowKnown;
 use BraveAnvil\Ground\Show;
 use BraveAnvil\Ground\Unit;
 use BraveAnvil\Tables\Practice\CapacitorPractice;
@@ -45,11 +46,7 @@ final readonly class OnePhaseUnit
         }
         $wanted = $required === null ? null : self::required($required, $load, $plate, $omega, $ledger);
         if ($there !== null) {
-            if ($omega * $there * $load->volts->number() ** 2 > $ceiling->lowest * (1 + self::TOLERANCE)) {
-                $ledger->caution(CorrectFinding::LeadingAtLowestLoad)->title('Leading power factor at the lowest load')
-                    ->because('The capacitor supplies more than the load takes, '.Show::quantity($ceiling->lowest, Unit::Var, 3).'.')
-                    ->do('Use a smaller capacitor.')->source('definition')->on(CorrectFigure::ReactiveCeiling);
-            }
+            $ceiling->judge($omega * $there * $load->volts->number() ** 2, $ledger);
 
             return new self($there, $plate, true);
         }
@@ -63,7 +60,17 @@ final readonly class OnePhaseUnit
             return null;
         }
 
-        return self::sold($circuit, $wanted->number() / self::MICRO, $plate, $load, $practice, $omega, $ledger);
+        $most = $ceiling->most->number() / ($omega * $load->volts->number() ** 2);
+        if ($most < $wanted->number() * (1 - self::TOLERANCE)) {
+            $ledger->note(CorrectFinding::TargetNotReached)->title('Target power factor not reached')
+                ->because('Needed: '.$required->shown(3).'. Limit here: '.$ceiling->most->shown(3).'. '.
+                    ($ceiling->limit === null ? 'More would make the power factor leading at the lowest load.'
+                    : 'More could self-excite the motor after switch-off.'))
+                ->do('Accept it, or correct the rest at the board.')
+                ->source($ceiling->most->source)->on(CorrectFigure::ReactiveRequired);
+        }
+
+        return self::sold($circuit, min($wanted->number(), $most) / self::MICRO, $plate, $load, $ceiling, $practice, $omega, $ledger);
     }
 
     private static function required(Figure $required, LoadToCorrect $load, Nameplate $plate, float $omega, Ledger $ledger): Figure
@@ -82,6 +89,7 @@ final readonly class OnePhaseUnit
         float $wanted,
         Nameplate $plate,
         LoadToCorrect $load,
+        Ceiling $ceiling,
         CapacitorPractice $practice,
         float $omega,
         Ledger $ledger,
@@ -111,7 +119,7 @@ final readonly class OnePhaseUnit
                 CorrectFigure::ChoiceAbovePowerFactor, $ledger);
         }
         $exact = $below !== null && abs($below - $wanted) <= self::TOLERANCE * $wanted;
-        $leads = $above === null || $var($above) > $load->reactive->number() * (1 + self::TOLERANCE);
+        $leads = $above === null || $var($above) > min($load->reactive->number(), $ceiling->most->number()) * (1 + self::TOLERANCE);
         $chosen = $exact || $leads ? $below : $above;
         if ($chosen === null) {
             $ledger->note(CorrectFinding::NoStepFits)->title('No standard value is suitable')
@@ -138,7 +146,7 @@ final readonly class OnePhaseUnit
         CorrectFigure $factor,
         Ledger $ledger,
     ): void {
-        $value = $ledger->work($capacitance)->equals($microfarads * self::MICRO)->source('common practice')->write();
+        $value = $ledger->work($capacitance)->equals($microfarads * self::MICRO)->source(HowKnown::CommonPractice)->write();
         $left = $load->reactive->number() - $var;
         $word = $left < 0 ? ', leading' : '';
         $apparent = hypot($load->power->number(), hypot($left, $load->distortion));
@@ -186,7 +194,7 @@ final readonly class OnePhaseUnit
                 ->because(Show::number($best[0]).' µF and '.Show::number($best[1]).' µF in parallel give '.
                     Show::number($best[0] + $best[1]).' µF; required '.Show::number($wanted, 3).' µF.')
                 ->do('Connect both sections to the same two conductors, if you have such a unit.')
-                ->source('common practice')->on(CorrectFigure::CapacitanceRequired);
+                ->source(HowKnown::CommonPractice)->on(CorrectFigure::CapacitanceRequired);
         }
     }
 
@@ -235,7 +243,7 @@ final readonly class OnePhaseUnit
         $ledger->note(CorrectFinding::RunNotStart)->title('Use a run capacitor, never a start capacitor')
             ->because('It is on the supply as long as the load runs. A start capacitor is rated for seconds and can burst.')
             ->do('Check that it is marked “run” or “continuous” and '.$plate->volts->shown().' or more.')
-            ->source('common practice')->on(CorrectFigure::CapacitanceDelta);
+            ->source(HowKnown::CommonPractice)->on(CorrectFigure::CapacitanceDelta);
 
         return new UnitFigures($rating, $given, $current, $rated, $plate, $ratedVar);
     }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace BraveAnvil\Stations\Fault;
 
 use BraveAnvil\Circuit\Choice\Earthing;
+use BraveAnvil\Ground\Show;
+use BraveAnvil\Ground\Unit;
 use BraveAnvil\Stations\Start\Motion\Impedance;
 
 /** The supply as an earth fault sees it. */
@@ -20,6 +22,7 @@ final readonly class EarthSupply
      * @param  float|null  $resistorAmperes  that a resistor lets flow at most
      * @param  float  $voltageFactor  of the smallest fault current. IEC 60909-0
      * @param  list<string>  $assumptions
+     * @param  float|null  $mostAmperes  that a generator or an inverter keeps up until a device has cleared; null on the mains
      */
     public function __construct(
         public Earthing $earthing,
@@ -32,6 +35,7 @@ final readonly class EarthSupply
         public ?float $resistorAmperes,
         public float $voltageFactor,
         public array $assumptions,
+        private ?float $mostAmperes = null,
     ) {
     }
 
@@ -50,6 +54,11 @@ final readonly class EarthSupply
      */
     public function faultCurrent(float $loopOhm): float
     {
+        return min($this->mostAmperes ?? INF, $this->drivenCurrent($loopOhm));
+    }
+
+    private function drivenCurrent(float $loopOhm): float
+    {
         if ($this->earthing === Earthing::Resistance) {
             return $this->resistorAmperes ?? $this->earthVolts / (($this->resistorOhm ?? 0.0) + $loopOhm);
         }
@@ -61,9 +70,52 @@ final readonly class EarthSupply
         return $this->voltageFactor * $this->earthVolts / $loopOhm;
     }
 
-    /** Largest loop impedance, Ω, at which a current still flows. */
+    /**
+     * How the smallest current is found; `{V}` stands for the line voltage.
+     *
+     * @param  float  $loopOhm  what `loop` answered
+     * @return array{string, string} formula and working
+     */
+    public function currentWorking(float $loopOhm): array
+    {
+        $ohm = Show::number($loopOhm, 4).' Ω';
+        $volts = Show::number($this->earthVolts, 4).' V';
+        $c = Show::number($this->voltageFactor);
+
+        return match (true) {
+            $this->mostAmperes !== null && $this->mostAmperes < $this->drivenCurrent($loopOhm) => [
+                'what the source keeps up', Show::quantity($this->mostAmperes, Unit::Ampere, 4).', less than through the loop of '.$ohm,
+            ],
+            $this->earthing === Earthing::Resistance && $this->resistorAmperes !== null => ['limited by the resistor', 'entered'],
+            $this->earthing === Earthing::Resistance => [
+                'U0 / (R + Z)', $volts.' ÷ ('.Show::number($this->resistorOhm ?? 0.0).' Ω + '.$ohm.')',
+            ],
+            $this->earthing === Earthing::It && ! $this->ownElectrode => ['c V / (2 Z)', $c.' × {V} ÷ (2 × '.$ohm.')'],
+            default => ['c U0 / Z', $c.' × '.$volts.' ÷ '.$ohm],
+        };
+    }
+
+    /**
+     * The parts of the loop, with the conductors of both ways.
+     *
+     * @param  Impedance|null  $toStarter  null where there is one run only
+     */
+    public function loopWorking(?Impedance $toStarter, Impedance $toMotor): string
+    {
+        $part = static fn (Impedance $one): string => Show::number(1000 * $one->resistance, 4).' + j'.
+            Show::number(1000 * $one->reactance, 4).' mΩ';
+        $source = $this->source === null ? Show::number(1000 * $this->sourceOhm, 4).' mΩ, added arithmetically' : $part($this->source);
+
+        return 'source '.$source.($toStarter === null ? '' : ', to the starter '.$part($toStarter)).', to the motor '.$part($toMotor);
+    }
+
+    /** Largest loop impedance, Ω, at which a current still flows; 0 where the source does not keep it up. */
     public function loopLimit(float $amperes): float
     {
+        if ($amperes > ($this->mostAmperes ?? INF)) {
+            return 0.0;
+        }
+
         return $this->earthing === Earthing::It && ! $this->ownElectrode
             ? $this->voltageFactor * $this->lineVolts / (2 * $amperes)
             : $this->voltageFactor * $this->earthVolts / $amperes;

@@ -6,9 +6,12 @@ namespace BraveAnvil\Stations\Fault;
 
 use BraveAnvil\Circuit\Choice\Earthing;
 use BraveAnvil\Circuit\Choice\ItEarthing;
+use BraveAnvil\Circuit\Choice\SupplySource;
 use BraveAnvil\Circuit\Choice\VoltageFactor;
 use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Circuit\Fields;
+use BraveAnvil\Stations\Plate\TwoWires;
+use BraveAnvil\Stations\Source\Generator;
 use BraveAnvil\Stations\Start\Motion\Impedance;
 
 /**
@@ -31,11 +34,12 @@ final readonly class EarthSupplyReader
     }
 
     /**
-     * @param  float  $lineVolts  between lines, V
+     * @param  float  $lineVolts  between lines, or between the two wires of a single-phase circuit, V
      * @param  float  $earthVolts  from line to earth, V
      * @param  Earthing|null  $usual  what is taken where nobody says how the supply is earthed
+     * @param  TwoWires|null  $wires  of a single-phase circuit
      */
-    public static function read(Circuit $circuit, float $lineVolts, float $earthVolts, ?Earthing $usual): self
+    public static function read(Circuit $circuit, float $lineVolts, float $earthVolts, ?Earthing $usual, ?TwoWires $wires): self
     {
         $assumptions = [];
         $earthing = $circuit->chosen('supply.earthing', Earthing::class);
@@ -64,11 +68,20 @@ final readonly class EarthSupplyReader
         if ($earthing === Earthing::It && ! $own) {
             $assumptions[] = 'no other circuit has a longer loop';
         }
-        $source = $loop !== null ? [null, $loop->number()] : self::source($circuit, $lineVolts);
+        $most = SustainedCurrent::of($circuit, $lineVolts);
+        // An own electrode limits the current more than any source.
+        if ($most->wants !== null && ! $own && $earthing !== Earthing::Resistance) {
+            return new self(null, $most->wants, $most->why, false);
+        }
+        $source = $loop !== null ? [null, $loop->number()] : self::source($circuit, $lineVolts, $wires->earthTimes ?? 1.0);
         if ($source === null && $earthing !== Earthing::Resistance) {
             return new self(
                 null, 'supply.transformer_kva', 'Enter the transformer, the fault level or the earth-fault loop impedance', false,
             );
+        }
+        $sourced = $loop === null ? $wires?->assumption($circuit) : null;
+        if ($sourced !== null) {
+            $assumptions[] = $sourced;
         }
         [$vector, $size] = $source ?? [Impedance::none(), 0.0];
         if ($vector === null && $loop === null) {
@@ -79,20 +92,27 @@ final readonly class EarthSupplyReader
             new EarthSupply(
                 $earthing, $lineVolts, $earthVolts, $vector, $size, $own, $ohm?->number(), $amperes?->number(),
                 ($circuit->chosen('supply.voltage_factor', VoltageFactor::class) ?? VoltageFactor::Narrow)->smallest(), $assumptions,
+                $most->amperes,
             ),
             null, '', false,
         );
     }
 
     /** @return array{Impedance|null, float}|null with its angle where that is typed, and its size, Ω */
-    private static function source(Circuit $circuit, float $volts): ?array
+    private static function source(Circuit $circuit, float $volts, float $times): ?array
     {
+        if ($circuit->source() !== SupplySource::Mains) {
+            // An inverter holds its voltage until its limit.
+            $ohm = Generator::of($circuit)?->subtransientOhm($volts) ?? 0.0;
+
+            return [new Impedance(0.0, $times * $ohm), $times * $ohm];
+        }
         $size = $circuit->number('supply.transformer_kva');
         $percent = $circuit->number('supply.transformer_impedance_percent');
         $level = $circuit->number('supply.fault_level_kva');
         $ratio = $circuit->number('supply.x_over_r');
-        $transformer = $size === null || $percent === null ? null : $volts ** 2 * $percent->number() / 100 / $size->number();
-        $upstream = $level === null ? null : $volts ** 2 / $level->number();
+        $transformer = $size === null || $percent === null ? null : $times * $volts ** 2 * $percent->number() / 100 / $size->number();
+        $upstream = $level === null ? null : $times * $volts ** 2 / $level->number();
         if ($transformer === null && $upstream === null) {
             return null;
         }

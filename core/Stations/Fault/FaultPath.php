@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Stations\Fault;
 
-use BraveAnvil\Stations\Cable\Candidate;
+use BraveAnvil\Stations\Cable\SizeCandidate;
 use BraveAnvil\Stations\Start\Motion\Impedance;
 
 /** One run as an earth fault goes through it: out by a line, back by the protective conductor. */
@@ -19,7 +19,7 @@ final readonly class FaultPath
      * @param  bool  $enlarged  whether it is larger than usual
      */
     public function __construct(
-        public Candidate $candidate,
+        public SizeCandidate $candidate,
         Impedance $line,
         public Impedance $protective,
         public string $protectiveSize,

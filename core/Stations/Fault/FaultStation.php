@@ -12,13 +12,14 @@ use BraveAnvil\Circuit\Ledger;
 use BraveAnvil\Ground\FieldError;
 use BraveAnvil\Ground\Words;
 use BraveAnvil\Stations\Cable\CableFigure;
+use BraveAnvil\Stations\Cable\CableRun;
 use BraveAnvil\Stations\Cable\Cabling;
 use BraveAnvil\Stations\Cable\Conductor;
 use BraveAnvil\Stations\Cable\ConductorRules;
 use BraveAnvil\Stations\Cable\Demand;
-use BraveAnvil\Stations\Cable\Run;
 use BraveAnvil\Stations\Guard\Protection;
 use BraveAnvil\Stations\Guard\TraceKind;
+use BraveAnvil\Stations\Plate\Motor;
 use BraveAnvil\Stations\Start\Starting;
 
 /** Protective conductors, and what an earth fault does, once the device is chosen. On screen this belongs to Cable and Guard. */
@@ -38,16 +39,19 @@ final readonly class FaultStation
     /** How sizes are held against faults; null where the book has no numbers for it, electronics end a fault, or something waits. */
     public function judge(
         Circuit $circuit,
-        ?Figure $supply,
+        Motor $motor,
         Starting $starting,
         Cabling $cabling,
         ?Protection $protection,
     ): ?LoopJudge {
         $rules = $this->rules;
+        $supply = $motor->supplyVoltage;
         if (! $rules instanceof LoopRules || $starting->method?->isolates() === true || $supply === null || $protection?->device === null) {
             return null;
         }
-        $earth = EarthSupplyReader::read($circuit, $supply->number(), $rules->earthVoltage($supply->number()), null)->supply;
+        $earth = EarthSupplyReader::read(
+            $circuit, $supply->number(), $motor->wires->earthVolts ?? $rules->earthVoltage($supply->number()), null, $motor->wires,
+        )->supply;
         $motorKm = $cabling->motorLadder?->kilometres();
         if ($earth === null || $motorKm === null) {
             return null;
@@ -62,15 +66,13 @@ final readonly class FaultStation
     /**
      * Writes protective conductors and fault figures.
      *
-     *
-     * @param  Figure|null  $supply  nominal voltage between lines, V
      * @param  Figure|null  $prospective  largest fault current, A
      * @param  Demand|null  $demand  of the line, null while it waits
      * @return LoopCheck|null null while something waits
      */
     public function solve(
         Circuit $circuit,
-        ?Figure $supply,
+        Motor $motor,
         Starting $starting,
         Cabling $cabling,
         ?Protection $protection,
@@ -93,15 +95,16 @@ final readonly class FaultStation
 
             return null;
         }
+        $supply = $motor->supplyVoltage;
         if ($protection === null || $supply === null) {
             return null;
         }
 
         return $this->rules instanceof LoopRules
             ? (new LoopFigures($this->rules, $this->words))
-                ->write($circuit, $supply, $cabling, $protection, $prospective, $judge, $settled, $ledger)
+                ->write($circuit, $supply, $motor->wires, $cabling, $protection, $prospective, $judge, $settled, $ledger)
             : (new GroundFigures($this->rules, $this->words))->write(
-                $circuit, $supply, $cabling, $protection, $prospective, $motorProtective, $lineProtective, $ledger,
+                $circuit, $supply, $motor->wires, $cabling, $protection, $prospective, $motorProtective, $lineProtective, $ledger,
             );
     }
 
@@ -172,9 +175,9 @@ final readonly class FaultStation
         if ($demand === null) {
             return null;
         }
-        $required = $this->conductors->required($circuit, $demand, Run::line());
+        $required = $this->conductors->required($circuit, $demand, CableRun::line($circuit));
         $candidates = $required instanceof FieldError ? $required
-            : $this->conductors->candidates($circuit, $required, Run::line());
+            : $this->conductors->candidates($circuit, $required, CableRun::line($circuit));
         if ($required instanceof FieldError || $candidates instanceof FieldError) {
             return null;
         }

@@ -11,13 +11,17 @@ use BraveAnvil\Circuit\Choice\RacewayMaterial;
 use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Circuit\Figure;
 use BraveAnvil\Circuit\Ledger;
+use BraveAnvil\Ground\HowKnown;
 use BraveAnvil\Ground\Show;
+use BraveAnvil\Ground\Source;
+use BraveAnvil\Ground\Standard;
 use BraveAnvil\Ground\Unit;
 use BraveAnvil\Ground\Words;
 use BraveAnvil\Stations\Cable\CableFigure;
 use BraveAnvil\Stations\Cable\Cabling;
 use BraveAnvil\Stations\Cable\SizedRun;
 use BraveAnvil\Stations\Guard\Protection;
+use BraveAnvil\Stations\Plate\TwoWires;
 use BraveAnvil\Stations\Start\Motion\Impedance;
 
 /** What an earth fault at the motor does where the book asks for an effective path and gives no number for it. */
@@ -29,14 +33,13 @@ final readonly class GroundFigures
     /** s that a fault at the supply lasts: one cycle. */
     private const NEAR_S = 1 / 60;
 
-    private const SOURCE = 'after NEC 250.4(A)(5) and CE Code 10-500 (from memory)';
-
     public function __construct(private GroundRules $rules, private Words $words)
     {
     }
 
     /**
      * @param  Figure  $line  nominal voltage between lines, V
+     * @param  TwoWires|null  $wires  of a single-phase circuit
      * @param  Figure|null  $prospective  largest fault current, A
      * @param  Figure|null  $motorProtective  its size
      * @param  Figure|null  $lineProtective  its size
@@ -45,6 +48,7 @@ final readonly class GroundFigures
     public function write(
         Circuit $circuit,
         Figure $line,
+        ?TwoWires $wires,
         Cabling $cabling,
         Protection $protection,
         ?Figure $prospective,
@@ -59,7 +63,9 @@ final readonly class GroundFigures
 
             return null;
         }
-        $reader = EarthSupplyReader::read($circuit, $line->number(), $line->number() / sqrt(3), Earthing::TnS);
+        $reader = EarthSupplyReader::read(
+            $circuit, $line->number(), $wires->earthVolts ?? $line->number() / sqrt(3), Earthing::TnS, $wires,
+        );
         $supply = $reader->supply;
         $motorKm = $cabling->motorLadder?->kilometres();
         if ($supply === null || $motorProtective === null || $motorKm === null || $cabling->motor === null) {
@@ -68,22 +74,21 @@ final readonly class GroundFigures
             return null;
         }
         $path = $this->path($circuit, $cabling->motor, $motorProtective, $motorKm);
-        $loop = $path;
-        if ($cabling->line !== null && $lineProtective !== null) {
-            $loop = $loop->plus($this->path($circuit, $cabling->line, $lineProtective, $cabling->lineLadder?->kilometres() ?? 0.0));
-        }
+        $linePath = $cabling->line === null || $lineProtective === null ? null
+            : $this->path($circuit, $cabling->line, $lineProtective, $cabling->lineLadder?->kilometres() ?? 0.0);
+        $loop = $linePath === null ? $path : $path->plus($linePath);
         $ohm = $supply->loop($loop);
         $amperes = $supply->faultCurrent($ohm);
         $impedance = $ledger->work(FaultFigure::LoopImpedance)
             ->from(size: $motorProtective)
-            ->as('source + lines + grounding conductors', 'with {size} to the motor')
+            ->as('source + lines + grounding conductors', $supply->loopWorking($linePath, $path))
             ->equals($ohm)
             ->source($this->rules->impedanceSource())
             ->assuming(...$supply->assumptions)
             ->write();
         $current = $ledger->work(FaultFigure::EarthFaultCurrent)
             ->from(V: $line)
-            ->as('c V / (√3 Z)', Show::number($supply->voltageFactor).' × {V} ÷ (√3 × '.Show::number($ohm, 4).' Ω)')
+            ->as(...$supply->currentWorking($ohm))
             ->equals($amperes)
             ->source($this->rules->impedanceSource().'; for information')
             ->assuming(...$supply->assumptions)
@@ -106,7 +111,7 @@ final readonly class GroundFigures
                 ->because('Ground-fault current at the motor: '.$current->shown(3).', less than '.Show::number(self::EFFECTIVE_TIMES).
                     ' times the '.$basis->shown().' device. It may clear slowly.')
                 ->do('Use a larger equipment grounding conductor, or ground-fault protection.')
-                ->source(self::SOURCE)->on(FaultFigure::EarthFaultCurrent, CableFigure::ProtectiveSize);
+                ->source(self::source())->on(FaultFigure::EarthFaultCurrent, CableFigure::ProtectiveSize);
         }
 
         return new LoopCheck($current, $impedance, null);
@@ -145,7 +150,7 @@ final readonly class GroundFigures
         self::draw(null, $why, $near, $ledger);
         $finding = $ledger->note(FaultFinding::NotChecked)->title('Ground fault not checked')
             ->because('The ground-fault current at the motor is not known: '.$why.'.')
-            ->do($wants === null ? 'Choose a suitable device.' : 'Enter the length from starter to motor.')->source(self::SOURCE);
+            ->do($wants === null ? 'Choose a suitable device.' : 'Enter the length from starter to motor.')->source(self::source());
         if ($wants !== null) {
             $finding->about($wants);
         }
@@ -184,19 +189,19 @@ final readonly class GroundFigures
                 $circuit->chosen('cable.insulation', Insulation::class), $cabling->motor?->conductor->metal ?? Metal::Copper,
             )).' for each conductor')
             ->equals(min($bears))
-            ->source('adiabatic equation with the constants of the insulation (from memory)')
+            ->source(HowKnown::FromMemory->behind('adiabatic equation with the constants of the insulation'))
             ->write();
         if ($prospective === null) {
             return FaultRow::most(
                 $label, FaultFigure::NearLetThrough, null, FaultFigure::Withstand, $withstand->number(),
-                'neither a fault level nor a transformer is entered',
+                'the fault level is not known',
             );
         }
         $near = $ledger->work(FaultFigure::NearLetThrough)
             ->from(Ik: $prospective)
             ->as('Ik² / 60', '{Ik}² × 1 cycle of 60 Hz, taken as not current-limiting')
             ->equals($prospective->number() ** 2 * self::NEAR_S)
-            ->source('common practice')
+            ->source(HowKnown::CommonPractice)
             ->assuming('a device that does not limit the current')
             ->write();
         if ($near->number() > $withstand->number() * (1 + 1e-6)) {
@@ -205,10 +210,15 @@ final readonly class GroundFigures
                     $withstand->shown(3).'.')
                 ->do('Get the device’s I²t at '.$prospective->shown(3).' from the manufacturer. It must not exceed '.
                     Show::quantity($withstand->number(), Unit::AmpereSquaredSecond, 3).'.')
-                ->source('common practice')->on(FaultFigure::NearLetThrough, FaultFigure::Withstand);
+                ->source(HowKnown::CommonPractice)->on(FaultFigure::NearLetThrough, FaultFigure::Withstand);
         }
 
         return FaultRow::most($label, FaultFigure::NearLetThrough, $near->number(), FaultFigure::Withstand, $withstand->number(), '')
             ->unlessLimited();
+    }
+
+    private static function source(): Source
+    {
+        return Standard::Nec->at('250.4(A)(5)')->and(Standard::CeCode->at('10-500'));
     }
 }

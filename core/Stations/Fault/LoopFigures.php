@@ -8,6 +8,7 @@ use BraveAnvil\Circuit\Choice\Earthing;
 use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Circuit\Figure;
 use BraveAnvil\Circuit\Ledger;
+use BraveAnvil\Ground\HowKnown;
 use BraveAnvil\Ground\Show;
 use BraveAnvil\Ground\Unit;
 use BraveAnvil\Ground\Words;
@@ -15,6 +16,7 @@ use BraveAnvil\Stations\Cable\CableFigure;
 use BraveAnvil\Stations\Cable\Cabling;
 use BraveAnvil\Stations\Cable\Rejection;
 use BraveAnvil\Stations\Guard\Protection;
+use BraveAnvil\Stations\Plate\TwoWires;
 
 /** Figures and findings of an earth fault where the book gives limits in numbers. */
 final readonly class LoopFigures
@@ -37,12 +39,14 @@ final readonly class LoopFigures
 
     /**
      * @param  Figure  $line  nominal voltage between lines, V
+     * @param  TwoWires|null  $wires  of a single-phase circuit
      * @param  Figure|null  $prospective  largest fault current, A
      * @return LoopCheck|null null while something waits
      */
     public function write(
         Circuit $circuit,
         Figure $line,
+        ?TwoWires $wires,
         Cabling $cabling,
         Protection $protection,
         ?Figure $prospective,
@@ -50,7 +54,9 @@ final readonly class LoopFigures
         ?SettledPaths $settled,
         Ledger $ledger,
     ): ?LoopCheck {
-        $reader = EarthSupplyReader::read($circuit, $line->number(), $this->rules->earthVoltage($line->number()), null);
+        $reader = EarthSupplyReader::read(
+            $circuit, $line->number(), $wires->earthVolts ?? $this->rules->earthVoltage($line->number()), null, $wires,
+        );
         $supply = $reader->supply;
         if ($judge === null || $settled === null || $supply === null) {
             $this->waits($circuit, $reader, $protection, $ledger);
@@ -63,13 +69,13 @@ final readonly class LoopFigures
         $fault = $settled->atMotor;
         $current = $ledger->work(FaultFigure::EarthFaultCurrent)
             ->from(V: $line)
-            ->as(...$this->how($supply, $settled))
+            ->as(...$supply->currentWorking($fault->loopOhm))
             ->equals($fault->amperes)
             ->source($this->rules->source())
             ->assuming(...$supply->assumptions)
             ->write();
         $impedance = $ledger->work(FaultFigure::LoopImpedance)
-            ->as('source + lines + protective conductors', self::loopText($supply, $settled))
+            ->as('source + lines + protective conductors', $supply->loopWorking($settled->line?->impedance, $settled->motor->impedance))
             ->equals($fault->loopOhm)
             ->source('at operating temperature; '.$this->rules->source())
             ->assuming(...$supply->assumptions)
@@ -131,7 +137,7 @@ final readonly class LoopFigures
         $weakest = $judge->weakest($settled);
         $relay = $supply->earthing === Earthing::Resistance;
         $limit = $this->rules->timeLimit($supply->earthVolts, $device?->rating() ?? 0.0, $supply->ownElectrode)->value;
-        $near = $device === null || $prospective === null ? null : NearEnd::energy($device, $prospective->number());
+        $near = $device === null || $prospective === null ? null : EarthFault::nearEnergy($device, $prospective->number());
         $ledger->curve(new FaultCurve('Earth fault at the motor', [
             new FaultRow('Minimum earth-fault current', FaultFigure::EarthFaultCurrent, null, FaultVerdict::Told),
             match (true) {
@@ -144,9 +150,9 @@ final readonly class LoopFigures
                     'Disconnection time', FaultFigure::DisconnectionTime, $fault->seconds, FaultFigure::DisconnectionLimit, $limit, '',
                 ),
             },
-            ...$relay ? [] : [FaultRow::most(
+            ...$relay || $device === null || $supply->loopLimit($device->clearsFrom($limit)) <= 0 ? [] : [FaultRow::most(
                 'Earth-fault loop impedance', FaultFigure::LoopImpedance, $fault->loopOhm, FaultFigure::LoopImpedanceLimit,
-                $supply->loopLimit($device?->clearsFrom($limit) ?? INF), '',
+                $supply->loopLimit($device->clearsFrom($limit)), '',
             )],
             FaultRow::most(
                 'Fault at the motor: conductor withstand (I²t)', FaultFigure::LetThrough, $fault->energy, FaultFigure::Withstand, $weakest,
@@ -154,7 +160,7 @@ final readonly class LoopFigures
             ),
             FaultRow::most(
                 'Fault at the supply end: conductor withstand (I²t)', FaultFigure::NearLetThrough, $near, FaultFigure::Withstand, $weakest,
-                'neither a fault level nor a transformer is entered',
+                'the fault level is not known',
             )->unlessLimited(),
         ]));
     }
@@ -179,35 +185,6 @@ final readonly class LoopFigures
             ->corrected(...$judge->corrections($settled))
             ->source($this->rules->source())
             ->write();
-    }
-
-    /** @return array{string, string} */
-    private function how(EarthSupply $supply, SettledPaths $settled): array
-    {
-        $ohm = Show::number($settled->atMotor->loopOhm, 4).' Ω';
-        $volts = Show::number($supply->earthVolts, 4).' V';
-        $c = Show::number($supply->voltageFactor);
-
-        return match (true) {
-            $supply->earthing === Earthing::Resistance && $supply->resistorAmperes !== null => ['limited by the resistor', 'entered'],
-            $supply->earthing === Earthing::Resistance => [
-                'U0 / (R + Z)', $volts.' ÷ ('.Show::number($supply->resistorOhm ?? 0.0).' Ω + '.$ohm.')',
-            ],
-            $supply->earthing === Earthing::It && ! $supply->ownElectrode => ['c V / (2 Z)', $c.' × {V} ÷ (2 × '.$ohm.')'],
-            default => ['c U0 / Z', $c.' × '.$volts.' ÷ '.$ohm],
-        };
-    }
-
-    private static function loopText(EarthSupply $supply, SettledPaths $settled): string
-    {
-        $part = static fn (FaultPath $path): string => Show::number(1000 * $path->impedance->resistance, 4).' + j'.
-            Show::number(1000 * $path->impedance->reactance, 4).' mΩ';
-        $source = $supply->source === null
-            ? Show::number(1000 * $supply->sourceOhm, 4).' mΩ, added arithmetically'
-            : Show::number(1000 * $supply->source->resistance, 4).' + j'.Show::number(1000 * $supply->source->reactance, 4).' mΩ';
-
-        return 'source '.$source.($settled->line === null ? '' : ', to the starter '.$part($settled->line)).', to the motor '.
-            $part($settled->motor);
     }
 
     /** @return Figure|null largest loop impedance with which the device clears in time, Ω */
@@ -240,6 +217,9 @@ final readonly class LoopFigures
                 ->write();
         }
         $clears = $device->clearsFrom($limit->value);
+        if ($supply->loopLimit($clears) <= 0) {
+            return null;
+        }
         $most = $ledger->work(FaultFigure::LoopImpedanceLimit)
             ->as(
                 'c U0 / Ia', 'c '.Show::number($supply->voltageFactor).'; '.Show::number($clears, 4).' A is certain to clear within '.
@@ -252,7 +232,7 @@ final readonly class LoopFigures
             ->because('The limit, '.$most->shown(3).', applies at operating temperature. On a cold circuit the tester must not '.
                 'read more than '.Show::quantity(self::COLD * $most->number(), Unit::Ohm, 3).' (80 %).')
             ->do('Measure at the motor before putting it into service.')
-            ->source('common practice')->on(FaultFigure::LoopImpedanceLimit);
+            ->source(HowKnown::CommonPractice)->on(FaultFigure::LoopImpedanceLimit);
         $this->shortTime($circuit, $supply, $protection, $settled, $ledger);
 
         return $most;
@@ -284,7 +264,7 @@ final readonly class LoopFigures
             return;
         }
         $limits = $device->limitsEnergy();
-        $energy = $limits ? $device->letsThrough($prospective->number()) : $prospective->number() ** 2 * NearEnd::BREAKER_S;
+        $energy = EarthFault::nearEnergy($device, $prospective->number());
         if ($energy === null) {
             return;
         }

@@ -8,9 +8,9 @@ use BraveAnvil\Circuit\Choice\Earthing;
 use BraveAnvil\Circuit\Choice\Metal;
 use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Ground\EntryCorrection;
-use BraveAnvil\Stations\Cable\Candidate;
 use BraveAnvil\Stations\Cable\FaultJudge;
 use BraveAnvil\Stations\Cable\Rejection;
+use BraveAnvil\Stations\Cable\SizeCandidate;
 use BraveAnvil\Stations\Cable\SizeCheck;
 use BraveAnvil\Stations\Guard\Device;
 use BraveAnvil\Stations\Guard\TraceKind;
@@ -44,20 +44,20 @@ final readonly class LoopJudge implements FaultJudge
         return new PathCheck($this, $this->lineKilometres ?? 0.0, null);
     }
 
-    public function motor(?Candidate $line): SizeCheck
+    public function motor(?SizeCandidate $line): SizeCheck
     {
         $upstream = $line === null ? null : $this->pick($line, $this->lineKilometres ?? 0.0, null)->path;
 
         return new PathCheck($this, $this->motorKilometres, $upstream);
     }
 
-    public function lineBears(Candidate $line, Candidate $motor): bool
+    public function lineBears(SizeCandidate $line, SizeCandidate $motor): bool
     {
         return $this->settle($line, $motor)->rejection === null;
     }
 
     /** Both runs as they are then: the protective conductors that pass together, or those nearest to it with what fails. */
-    public function settle(?Candidate $line, Candidate $motor): SettledPaths
+    public function settle(?SizeCandidate $line, SizeCandidate $motor): SettledPaths
     {
         if ($line === null) {
             $pick = $this->pick($motor, $this->motorKilometres, null);
@@ -84,7 +84,7 @@ final readonly class LoopJudge implements FaultJudge
     }
 
     /** @return list<string> */
-    private function sizesFrom(Candidate $line, string $from): array
+    private function sizesFrom(SizeCandidate $line, string $from): array
     {
         return array_values(array_filter(
             $this->rules->protectiveSizes($this->circuit, $line->conductor, $this->protectiveMetal($line)),
@@ -97,7 +97,7 @@ final readonly class LoopJudge implements FaultJudge
      *
      * @param  FaultPath|null  $upstream  the run before it
      */
-    public function pick(Candidate $candidate, float $kilometres, ?FaultPath $upstream): PathPick
+    public function pick(SizeCandidate $candidate, float $kilometres, ?FaultPath $upstream): PathPick
     {
         $sizes = $this->rules->protectiveSizes($this->circuit, $candidate->conductor, $this->protectiveMetal($candidate));
         $pick = null;
@@ -194,12 +194,12 @@ final readonly class LoopJudge implements FaultJudge
         return ($factor->value * $area) ** 2;
     }
 
-    private function protectiveMetal(Candidate $candidate): Metal
+    private function protectiveMetal(SizeCandidate $candidate): Metal
     {
         return $this->circuit->chosen('cable.protective_material', Metal::class) ?? $candidate->conductor->metal;
     }
 
-    private function path(Candidate $candidate, string $size, float $kilometres, bool $enlarged): FaultPath
+    private function path(SizeCandidate $candidate, string $size, float $kilometres, bool $enlarged): FaultPath
     {
         $sets = $candidate->conductor->sets;
         $ohmPerKm = 1000 * $this->rules->resistivity($this->protectiveMetal($candidate)) / (float) $size;

@@ -6,6 +6,7 @@ namespace BraveAnvil\Stations\Fault;
 
 use BraveAnvil\Circuit\Choice\Metal;
 use BraveAnvil\Circuit\Circuit;
+use BraveAnvil\Ground\Source;
 use BraveAnvil\Ground\TableEntry;
 use BraveAnvil\Stations\Cable\Conductor;
 
@@ -42,5 +43,5 @@ interface LoopRules
     /** Ω/km */
     public function reactance(): float;
 
-    public function source(): string;
+    public function source(): Source;
 }

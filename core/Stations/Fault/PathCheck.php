@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Stations\Fault;
 
-use BraveAnvil\Stations\Cable\Candidate;
 use BraveAnvil\Stations\Cable\Rejection;
+use BraveAnvil\Stations\Cable\SizeCandidate;
 use BraveAnvil\Stations\Cable\SizeCheck;
 
 /** The sizes of one run against a fault at its end. */
@@ -19,7 +19,7 @@ final readonly class PathCheck implements SizeCheck
     {
     }
 
-    public function rejects(Candidate $candidate): ?Rejection
+    public function rejects(SizeCandidate $candidate): ?Rejection
     {
         return $this->judge->pick($candidate, $this->kilometres, $this->upstream)->rejection;
     }

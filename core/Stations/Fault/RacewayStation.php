@@ -8,6 +8,7 @@ use BraveAnvil\Circuit\Choice\Installation;
 use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Circuit\Figure;
 use BraveAnvil\Circuit\Ledger;
+use BraveAnvil\Ground\Standard;
 use BraveAnvil\Stations\Cable\CableFigure;
 use BraveAnvil\Stations\Cable\CableFinding;
 use BraveAnvil\Stations\Cable\Cabling;
@@ -29,8 +30,8 @@ final readonly class RacewayStation
         if ($circuit->chosen('cable.method', Installation::class) !== Installation::Raceway) {
             return;
         }
-        $six = $cabling->motorLadder?->run()->sixLeads() === true;
-        $together = $six && $circuit->number('cable.raceways')?->number() !== 2.0 ? 6 : 3;
+        $leads = $cabling->motorLadder?->run()->conductors ?? 3;
+        $together = $leads === 6 && $circuit->number('cable.raceways')?->number() === 2.0 ? 3 : $leads;
         $why = null;
         if (($circuit->number('cable.grouped_circuits')?->number() ?? 1.0) > 1) {
             $why = 'Other circuits share it, and their conductors are not known here.';
@@ -40,12 +41,14 @@ final readonly class RacewayStation
             $why = $this->run(
                 $circuit, CableFigure::RacewayTradeSize, CableFigure::RacewayFill, $cabling->motor, $together, $motorGrounding, $ledger,
             ) ?? $this->run(
-                $circuit, CableFigure::LineRacewayTradeSize, CableFigure::LineRacewayFill, $cabling->line, 3, $lineGrounding, $ledger,
+                $circuit, CableFigure::LineRacewayTradeSize, CableFigure::LineRacewayFill, $cabling->line,
+                $cabling->lineLadder?->run()->conductors ?? 3, $lineGrounding, $ledger,
             );
         }
         if ($why !== null) {
             $ledger->note(CableFinding::RacewayFillNotComputed)->title('Raceway not sized')->because($why)
-                ->do('Find the trade size in the printed tables.')->source('NEC Chapter 9, CE Code Tables 6 to 10 (from memory)');
+                ->do('Find the trade size in the printed tables.')
+                ->source(Standard::Nec->at('Chapter 9')->and(Standard::CeCode->at('Tables 6 to 10')));
         }
     }
 

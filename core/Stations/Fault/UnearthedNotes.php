@@ -8,7 +8,9 @@ use BraveAnvil\Circuit\Choice\Earthing;
 use BraveAnvil\Circuit\Choice\Presence;
 use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Circuit\Ledger;
+use BraveAnvil\Ground\HowKnown;
 use BraveAnvil\Ground\Show;
+use BraveAnvil\Ground\Standard;
 use BraveAnvil\Ground\Unit;
 use BraveAnvil\Ground\Words;
 
@@ -44,7 +46,8 @@ final readonly class UnearthedNotes
                 'of the device must break the full line-to-line voltage alone.')
             ->do('Fit an insulation monitoring device, and find and clear the first fault without delay. Choose cable insulated for '.
                 'full line voltage to earth.')
-            ->source('IEC 60364-4-41 411.6, NEC 250.21, CE Code 10-106 (from memory)')->about('supply.earthing');
+            ->source(Standard::Iec60364_4_41->at('411.6')->and(Standard::Nec->at('250.21'))->and(Standard::CeCode->at('10-106')))
+            ->about('supply.earthing');
     }
 
     /**
@@ -58,19 +61,19 @@ final readonly class UnearthedNotes
         $because = 'The resistor limits the fault to '.Show::quantity($amperes, Unit::Ampere, 3).'; the fuse or breaker does not clear it.';
         if ($relay === Presence::Absent) {
             $ledger->stop(FaultFinding::EarthFaultRelay)->title('Earth-fault relay required')->because($because)
-                ->do('Fit one and set it to '.$setting.' or less.')->source('common practice')->about('guard.earth_fault_relay');
+                ->do('Fit one and set it to '.$setting.' or less.')->source(HowKnown::CommonPractice)->about('guard.earth_fault_relay');
         } else {
             $ledger->caution(FaultFinding::EarthFaultRelay)->title('Only an earth-fault relay clears this fault')->because($because)
                 ->do('Make sure that the relay is set to '.$setting.' or less (one fifth). Until it trips, two lines are at full line '.
                     'voltage to earth.')
-                ->source('common practice')->about('guard.earth_fault_relay');
+                ->source(HowKnown::CommonPractice)->about('guard.earth_fault_relay');
         }
         $touch = $amperes * $protectiveOhm;
         if ($touch > self::TOUCH_V) {
             $ledger->caution(FaultFinding::TouchVoltage)->title('Dangerous touch voltage on the motor frame')
                 ->because(Show::quantity($touch, Unit::Volt, 3).' along the protective conductor during a fault; the limit is 50 V.')
                 ->do('Use a larger protective conductor, or a supplementary bond at the motor.')
-                ->source('IEC 60364-4-41 (from memory)')->about('supply.earthing_ohm', 'supply.earthing_ampere');
+                ->source(Standard::Iec60364_4_41->at())->about('supply.earthing_ohm', 'supply.earthing_ampere');
         }
     }
 }

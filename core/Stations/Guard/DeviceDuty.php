@@ -9,6 +9,7 @@ use BraveAnvil\Circuit\Figure;
 use BraveAnvil\Circuit\Finding;
 use BraveAnvil\Circuit\FindingBuilder;
 use BraveAnvil\Ground\Show;
+use BraveAnvil\Ground\Standard;
 use BraveAnvil\Ground\Words;
 use BraveAnvil\Stations\Start\Method\Inrush;
 
@@ -121,7 +122,8 @@ final readonly class DeviceDuty
                 'Its label allows a device of '.$this->marked()->shown().' at most; this motor needs at least '.Show::number($wanted).' A.',
             )
             ->do('Read the label again, or choose a starter for this motor.')
-            ->source('IEC 60947-4-1, NEC 430.52(C)(2), CE Code 28-202 (from memory): the marking governs')
+            ->source(Standard::Iec60947_4_1->at()->and(Standard::Nec->at('430.52(C)(2)'))->and(Standard::CeCode->at('28-202'))
+                ->adding(': the marking governs'))
             ->on(GuardFigure::ScpdMaximumRating)
             ->about('guard.marked_maximum');
     }

@@ -49,6 +49,11 @@ enum GuardFinding: string implements FindingCode
     case SlashRating = 'slash_rating';
     case DisconnectInSight = 'disconnect_in_sight';
     case HorsepowerRated = 'horsepower_rated';
+    case OnePhaseRelayPoles = 'one_phase_relay_poles';
+    case OnePhaseSwitch = 'one_phase_switch';
+    case ThermalProtectorWanted = 'thermal_protector_wanted';
+    case ThermalProtector = 'thermal_protector';
+    case ThermalProtectorRestarts = 'thermal_protector_restarts';
     case PhaseLossSensitive = 'phase_loss_sensitive';
     case SlowClass = 'slow_class';
     case RotorWithstandAssumed = 'rotor_withstand_assumed';

@@ -11,10 +11,14 @@ use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Circuit\Fields;
 use BraveAnvil\Circuit\Figure;
 use BraveAnvil\Circuit\Ledger;
+use BraveAnvil\Ground\HowKnown;
 use BraveAnvil\Ground\Show;
+use BraveAnvil\Ground\Source;
+use BraveAnvil\Ground\Standard;
 use BraveAnvil\Ground\Station;
 use BraveAnvil\Ground\Unit;
 use BraveAnvil\Ground\Words;
+use BraveAnvil\Stations\Plate\TwoWires;
 use BraveAnvil\Stations\Power\Load;
 use BraveAnvil\Stations\Start\Method\Contactor;
 use BraveAnvil\Stations\Start\Method\ContactorRole;
@@ -56,6 +60,7 @@ final readonly class GuardStation
     /**
      * @param  Figure|null  $corrected  line current with a capacitor behind the relay, A; null where none sits there
      * @param  Figure|null  $prospective  largest fault current, A
+     * @param  TwoWires|null  $wires  of a single-phase circuit
      * @return Protection|null null while it waits for something; the ledger says what
      */
     public function solve(
@@ -64,6 +69,7 @@ final readonly class GuardStation
         Starting $starting,
         ?Figure $corrected,
         ?Figure $prospective,
+        ?TwoWires $wires,
         Ledger $ledger,
     ): ?Protection {
         if ($circuit->bad(...self::NEEDS)) {
@@ -125,13 +131,16 @@ final readonly class GuardStation
         self::contactors($circuit, $load->overloadCurrent, $starting, $ledger);
         self::reset($circuit, $ledger);
         $ledger->add(
-            ...$this->devices->notes($scpd, $circuit), ...$this->disconnects->notes(), ...$this->overloads->notes(),
+            ...$this->devices->notes($scpd, $circuit), ...$this->disconnects->notes(), ...$this->overloads->notes($circuit),
         );
         Prospective::judge($circuit, $prospective, $this->practice->guard(), $ledger);
+        if ($wires !== null) {
+            OnePhaseGuard::tell($circuit, $wires, $this->words, $ledger);
+        }
         $ledger->note(GuardFinding::CoordinationByMaker)->title('Coordination type 1 or 2 not checked')
             ->because('Only the manufacturer’s coordination tables show whether the contactor and relay survive a short circuit.')
             ->do('Take device, contactor and relay from the same table.')
-            ->source('IEC 60947-4-1 (from memory)');
+            ->source(Standard::Iec60947_4_1->at());
         $ledger->say(
             Station::Guard,
             match (true) {
@@ -191,7 +200,7 @@ final readonly class GuardStation
             $ledger->caution(GuardFinding::AutomaticRestart)->title('The motor may restart by itself after a trip')
                 ->because('With automatic reset and a maintained start command, the machine restarts when the relay has cooled.')
                 ->do('Set manual reset, or use three-wire (start/stop pushbutton) control.')
-                ->source('NEC 430.43, IEC 60204-1 (from memory)')->on(GuardFigure::OverloadDial)->about('guard.reset');
+                ->source(Standard::Nec->at('430.43')->and(Standard::Iec60204_1->at()))->on(GuardFigure::OverloadDial)->about('guard.reset');
         }
     }
 
@@ -205,7 +214,8 @@ final readonly class GuardStation
         $ledger->caution(GuardFinding::StarterMarkingWanted)->title('Protect the drive as its manual says')
             ->because($says)
             ->do('Enter the maximum marked on the drive. Set the motor’s overload protection in the drive.')
-            ->source('NEC 430.130, IEC 61800-5-1 (from memory)')->on(GuardFigure::ScpdRating)->about('guard.marked_maximum');
+            ->source(Standard::Nec->at('430.130')->and(Standard::Iec61800_5_1->at()))
+            ->on(GuardFigure::ScpdRating)->about('guard.marked_maximum');
     }
 
     /** @return array{Figure|null, ScpdChoice} its rating, A; null where none fits or it has a setting only */
@@ -253,7 +263,7 @@ final readonly class GuardStation
                         Show::quantity($worst->runUpTime, Unit::Second, 2).'. '.
                         ($rating === null ? 'No rating of this type is certain to carry it.' : 'Only '.Show::one($rating->shown()).
                         ' device is certain to carry it.'))
-                    ->do('If the device opens on a start, time the start before you change anything.')->source('IEC 60034-1 (from memory)')
+                    ->do('If the device opens on a start, time the start before you change anything.')->source(Standard::Iec60034_1->at())
                     ->on(GuardFigure::ScpdRating, StartFigure::RunUpTimeWorst);
             }
         }
@@ -275,7 +285,7 @@ final readonly class GuardStation
                 ' device is certain to carry it.'),
             )
             ->do('If the device opens on a start, measure the starting current first.')
-            ->source('IEC 60034-1, NEC 430.7(B) (from memory)')
+            ->source(Standard::Iec60034_1->at()->and(Standard::Nec->at('430.7(B)')))
             ->on(StartFigure::LockedRotorCurrentHigh, GuardFigure::ScpdRating);
     }
 
@@ -296,7 +306,7 @@ final readonly class GuardStation
                 ->because('With the usual inertia the start takes '.$time->shown(2).'. If it takes '.$seconds->shown().', '.
                     ($rating === null ? 'no rating of this type is certain to carry it.' : 'only '.Show::one($rating->shown()).
                     ' device is certain to carry it.'))
-                ->do('Enter the inertia, or time one start.')->source('common practice')
+                ->do('Enter the inertia, or time one start.')->source(HowKnown::CommonPractice)
                 ->on(GuardFigure::ScpdRating, StartFigure::Inertia)->about('load.inertia');
         }
     }
@@ -309,7 +319,7 @@ final readonly class GuardStation
                 ->because('Jogging and plugging break the locked-rotor current every time. A contactor rated for AC-3 wears out '.
                     'within days, so none is given here.')
                 ->do('Ask the manufacturer for the AC-4 rating for this motor and this number of operations per hour.')
-                ->source('IEC 60947-4-1 (from memory)')->about('load.traits');
+                ->source(Standard::Iec60947_4_1->at())->about('load.traits');
 
             return;
         }
@@ -319,7 +329,7 @@ final readonly class GuardStation
                 ->because(Show::number($lockedRotor->number() / $current->number(), 3).
                     ' times full-load current; AC-3 contactors are tested to make and break 8 times.')
                 ->do('Use an AC-3e contactor or the next size up.')
-                ->source('IEC 60947-4-1 (from memory)')->on(GuardFigure::Contactor, StartFigure::LockedRotorCurrent);
+                ->source(Standard::Iec60947_4_1->at())->on(GuardFigure::Contactor, StartFigure::LockedRotorCurrent);
         }
         foreach ($starting->method?->contactors() ?? [] as $contactor) {
             [$name, $source] = self::contactorFigure($contactor);
@@ -333,18 +343,18 @@ final readonly class GuardStation
         }
     }
 
-    /** @return array{GuardFigure, string} */
+    /** @return array{GuardFigure, Source|string} */
     private static function contactorFigure(Contactor $contactor): array
     {
         return match ($contactor->role) {
-            ContactorRole::Line => [GuardFigure::Contactor, 'IEC 60947-4-1 (from memory)'],
-            ContactorRole::Main => [GuardFigure::ContactorMain, 'IEC 60947-4-1 (from memory)'],
-            ContactorRole::Delta => [GuardFigure::ContactorDelta, 'IEC 60947-4-1 (from memory)'],
-            ContactorRole::Star => [GuardFigure::ContactorStar, 'IEC 60947-4-1 (from memory)'],
-            ContactorRole::Transformer => [GuardFigure::ContactorTransformer, 'IEC 60947-4-1 (from memory)'],
-            ContactorRole::StarPoint => [GuardFigure::ContactorStarPoint, 'IEC 60947-4-1 (from memory)'],
-            ContactorRole::Bypass => [GuardFigure::ContactorBypass, 'IEC 60947-4-1 (from memory)'],
-            ContactorRole::Transition => [GuardFigure::ContactorTransition, 'common practice (from memory); closed for a moment only'],
+            ContactorRole::Line => [GuardFigure::Contactor, Standard::Iec60947_4_1->at()],
+            ContactorRole::Main => [GuardFigure::ContactorMain, Standard::Iec60947_4_1->at()],
+            ContactorRole::Delta => [GuardFigure::ContactorDelta, Standard::Iec60947_4_1->at()],
+            ContactorRole::Star => [GuardFigure::ContactorStar, Standard::Iec60947_4_1->at()],
+            ContactorRole::Transformer => [GuardFigure::ContactorTransformer, Standard::Iec60947_4_1->at()],
+            ContactorRole::StarPoint => [GuardFigure::ContactorStarPoint, Standard::Iec60947_4_1->at()],
+            ContactorRole::Bypass => [GuardFigure::ContactorBypass, Standard::Iec60947_4_1->at()],
+            ContactorRole::Transition => [GuardFigure::ContactorTransition, HowKnown::CommonPractice->value.'; closed for a moment only'],
         };
     }
 }

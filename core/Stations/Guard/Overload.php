@@ -8,7 +8,9 @@ use BraveAnvil\Circuit\Choice\RelayPlace;
 use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Circuit\Figure;
 use BraveAnvil\Circuit\Ledger;
+use BraveAnvil\Ground\HowKnown;
 use BraveAnvil\Ground\Show;
+use BraveAnvil\Ground\Standard;
 use BraveAnvil\Ground\Station;
 use BraveAnvil\Ground\Words;
 use BraveAnvil\Stations\Start\Method\Inrush;
@@ -54,7 +56,7 @@ final readonly class Overload
                 ->title('Overload setting reduced for the capacitor')
                 ->because('The relay carries only the corrected current, '.$current->shown(3).'.')
                 ->do('If the capacitor is removed, set the relay again for the full motor current.')
-                ->source('NEC 460.9, IEC 60831-1 (from memory)')
+                ->source(Standard::Nec->at('460.9')->and(Standard::Iec60831_1->at()))
                 ->on(GuardFigure::OverloadDial);
         }
         $ledger
@@ -78,7 +80,7 @@ final readonly class Overload
                     ' is the maximum trip current the code allows. Do not set the dial to it: the relay would trip too late and the '.
                     'winding would burn.',
                 )
-                ->source('IEC 60947-4-1, NEC 430.32, CE Code 28-306 (from memory)')
+                ->source(Standard::Iec60947_4_1->at()->and(Standard::Nec->at('430.32'))->and(Standard::CeCode->at('28-306')))
                 ->on(GuardFigure::OverloadDial, GuardFigure::OverloadSetting);
         }
         $installed = $circuit->number('guard.dial');
@@ -115,7 +117,7 @@ final readonly class Overload
             ->work(GuardFigure::StuckInStar)
             ->equals($seat->stuckOverload)
             ->as('√3', 'line setting ÷ winding rating')
-            ->source('definition')
+            ->source(HowKnown::Definition)
             ->write();
         $ledger
             ->caution(GuardFinding::StuckInStar)
@@ -125,7 +127,7 @@ final readonly class Overload
                 ' times its rated current if delta never closes.',
             )
             ->do('Fit the relay in the motor leads, and trip the starter if delta does not close in time.')
-            ->source('common practice')
+            ->source(HowKnown::CommonPractice)
             ->on(GuardFigure::StuckInStar);
     }
 

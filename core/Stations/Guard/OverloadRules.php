@@ -30,5 +30,5 @@ interface OverloadRules
     public function classes(): array;
 
     /** @return list<FindingBuilder> what its rule asks beside the figures */
-    public function notes(): array;
+    public function notes(Circuit $circuit): array;
 }

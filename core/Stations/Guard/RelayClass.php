@@ -9,6 +9,7 @@ use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Circuit\Figure;
 use BraveAnvil\Circuit\Ledger;
 use BraveAnvil\Ground\Show;
+use BraveAnvil\Ground\Standard;
 use BraveAnvil\Ground\TableEntry;
 use BraveAnvil\Ground\Unit;
 use BraveAnvil\Ground\Words;
@@ -333,7 +334,7 @@ final readonly class RelayClass
                 ->title('Locked-rotor withstand time assumed: '.Show::number($usualWithstand).' s')
                 ->because('Class '.$class->value.' trips within '.$stands($full).'. The nameplate does not give the locked-rotor time.')
                 ->do('Enter it from the data sheet to be sure.')->about('plate.locked_rotor_time')
-                ->source('NEMA MG 1 (from memory)')->on(GuardFigure::OverloadClass);
+                ->source(Standard::NemaMg1->at())->on(GuardFigure::OverloadClass);
 
             return;
         }

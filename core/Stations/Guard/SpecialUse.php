@@ -7,6 +7,7 @@ namespace BraveAnvil\Stations\Guard;
 use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Circuit\Finding;
 use BraveAnvil\Circuit\FindingBuilder;
+use BraveAnvil\Ground\HowKnown;
 
 /** Driven machines that have rules of their own, recognised by what somebody wrote that the motor drives. */
 final class SpecialUse
@@ -29,13 +30,13 @@ final class SpecialUse
                 ->because('It must run until it fails: its device carries the locked-rotor current continuously, no overload relay '.
                     'stops it, and its supply and conductors have their own rules. The results here are for an ordinary pump.')
                 ->do('Size supply, conductors and protection by '.$firePump.', with a listed controller.')
-                ->source($firePump.' (from memory)')->about('drives');
+                ->source(HowKnown::FromMemory->behind($firePump))->about('drives');
         }
         if (preg_match(self::HOIST, $drives) === 1) {
             $findings[] = Finding::caution(GuardFinding::Hoist)->title('A hoist or crane has its own rules')
                 ->because('Its conductors, protection and brake follow '.$hoist.', and it runs for short periods with many starts.')
                 ->do('Check sizes and protection by that rule, and enter how it runs under “Operating duty”.')
-                ->source($hoist.' (from memory)')->about('drives');
+                ->source(HowKnown::FromMemory->behind($hoist))->about('drives');
         }
 
         return $findings;

@@ -8,6 +8,7 @@ use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Circuit\Figure;
 use BraveAnvil\Circuit\FigureBuilder;
 use BraveAnvil\Circuit\Ledger;
+use BraveAnvil\Ground\HowKnown;
 use BraveAnvil\Ground\Show;
 use BraveAnvil\Ground\Unit;
 use BraveAnvil\Stations\Plate\Motor;
@@ -136,7 +137,8 @@ final class LoadFraction
         if ($share < self::LEAST_BY_CURRENT) {
             $ledger->note(MeasuredFinding::LoadNotByCurrent)->title('Load cannot be found from the current')
                 ->because($current->shown().' is mostly magnetising current; below half load it hardly changes.')
-                ->do('Measure power or speed instead.')->source('common practice')->on(MeasuredFigure::Current)->about('measure.amps_1');
+                ->do('Measure power or speed instead.')->source(HowKnown::CommonPractice)
+                ->on(MeasuredFigure::Current)->about('measure.amps_1');
 
             return;
         }
@@ -154,14 +156,14 @@ final class LoadFraction
             ->from(x: $figure)
             ->as('x (1 − ±)', '{x} minus '.$band)
             ->equals($figure->number() * (1 - $sure / 100))
-            ->source('common practice')
+            ->source(HowKnown::CommonPractice)
             ->write();
         $ledger
             ->work($high)
             ->from(x: $figure)
             ->as('x (1 + ±)', '{x} plus '.$band)
             ->equals($figure->number() * (1 + $sure / 100))
-            ->source('common practice')
+            ->source(HowKnown::CommonPractice)
             ->write();
     }
 }

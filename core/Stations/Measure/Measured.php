@@ -15,6 +15,7 @@ final readonly class Measured
      * @param  Figure|null  $angle  between phase voltage and current, °
      * @param  Figure|null  $real  W
      * @param  Figure|null  $reactive  var, below nought where the current leads
+     * @param  Figure|null  $apparent  VA, where a source has to carry it
      */
     public function __construct(
         public ?Figure $voltage = null,
@@ -22,6 +23,7 @@ final readonly class Measured
         public ?Figure $angle = null,
         public ?Figure $real = null,
         public ?Figure $reactive = null,
+        public ?Figure $apparent = null,
     ) {
     }
 }

@@ -18,6 +18,11 @@ enum MeasuredFinding: string implements FindingCode
     case CurrentUnbalance = 'current_unbalance';
     case SinglePhasing = 'single_phasing';
     case Overloaded = 'overloaded';
+    case SineAndSteady = 'sine_and_steady';
+    case CurrentLeads = 'current_leads';
+    case LoadChanged = 'load_changed';
+    case OnlyHeat = 'only_heat';
+    case NotASine = 'not_a_sine';
     case FewCounts = 'few_counts';
     case LoadNotByCurrent = 'load_not_by_current';
     case PowerBackwards = 'power_backwards';

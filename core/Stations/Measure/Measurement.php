@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace BraveAnvil\Stations\Measure;
 
 use BraveAnvil\Circuit\Choice\MeasuringMethod;
+use BraveAnvil\Circuit\Choice\SupplySource;
 use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Circuit\Figure;
 use BraveAnvil\Circuit\Ledger;
+use BraveAnvil\Ground\HowKnown;
 use BraveAnvil\Ground\Show;
 use BraveAnvil\Ground\TableEntry;
 use BraveAnvil\Stations\Plate\Motor;
@@ -36,21 +38,28 @@ final class Measurement
             MeasuringMethod::VoltsAmpsWatts => self::watts($reading),
             MeasuringMethod::PowerFactorMeter => self::powerFactorMeter($reading),
             MeasuringMethod::LineAngle => Wattmeters::lineAngle($reading),
+            MeasuringMethod::PhaseAngles => PhaseAngles::solve($reading),
             MeasuringMethod::OneWattmeter => Wattmeters::one($reading),
             MeasuringMethod::TwoWattmeters => TwoWattmeters::solve($reading),
             MeasuringMethod::ThreeWattmeters => Wattmeters::three($reading),
             MeasuringMethod::MeterDisc => self::disc($reading),
             MeasuringMethod::MeterPulses => self::pulses($reading),
             MeasuringMethod::Brake => self::brake($reading),
+            MeasuringMethod::ClampCapacitor => ClampCapacitor::solve($reading),
+            MeasuringMethod::ScopeScreen => ScopeScreen::solve($reading),
+            MeasuringMethod::BeforeAfter => BeforeAfter::solve($reading),
             MeasuringMethod::VoltsAmps => $reading->apparent(),
         };
         $current = $meters->current ?? $reading->followingCurrent;
+        $voltage = $meters->voltage ?? $reading->followingVoltage;
         if (! $meters->lostPhase) {
-            LoadFraction::solve($circuit, $motor, $load, $reading->real, $meters->voltage, $current, $ledger);
+            LoadFraction::solve($circuit, $motor, $load, $reading->real, $voltage, $current, $ledger);
             self::rating($current, $load, $ledger);
         }
 
-        return new Measured($meters->voltage, $current, $reading->angle, $reading->real, $reading->reactive);
+        $apparent = $circuit->source() === SupplySource::Mains || $reading->real === null ? null : $reading->apparent();
+
+        return new Measured($voltage, $current, $reading->angle, $reading->real, $reading->reactive, $apparent);
     }
 
     private static function watts(PowerReading $reading): void
@@ -144,7 +153,7 @@ final class Measurement
         if ($count->number() < self::FEW_COUNTS) {
             $reading->ledger->note(MeasuredFinding::FewCounts)->title('Too few counts')
                 ->because('With '.$count->shown().' counts, a small error at the start or stop gives an error of several percent.')
-                ->do('Count for longer.')->source('common practice')->on(MeasuredFigure::Real)->about($path);
+                ->do('Count for longer.')->source(HowKnown::CommonPractice)->on(MeasuredFigure::Real)->about($path);
         }
     }
 
@@ -189,7 +198,7 @@ final class Measurement
         if ($off->number() > self::OVERLOADED) {
             $ledger->caution(MeasuredFinding::Overloaded)->title('Current above the nameplate value')
                 ->because('Measured '.$measured->shown().', nameplate '.$rated->shown().': '.Show::number($off->number(), 3).' %.')
-                ->do('Check for low voltage, overload, or the nameplate of another motor.')->source('nameplate')
+                ->do('Check for low voltage, overload, or the nameplate of another motor.')->source(HowKnown::Nameplate)
                 ->on(MeasuredFigure::CurrentAgainstPlate)->about('measure.amps_1');
         }
     }

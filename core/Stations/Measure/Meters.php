@@ -9,7 +9,10 @@ use BraveAnvil\Circuit\Fields;
 use BraveAnvil\Circuit\Figure;
 use BraveAnvil\Circuit\Ledger;
 use BraveAnvil\Ground\Grade;
+use BraveAnvil\Ground\HowKnown;
 use BraveAnvil\Ground\Show;
+use BraveAnvil\Ground\Source;
+use BraveAnvil\Ground\Standard;
 
 /**
  * Volts and amperes as read in each line: their means, how unequal they are, and whether a line is dead.
@@ -77,7 +80,7 @@ final class Meters
                 '('.implode(' + ', array_map(static fn (string $n): string => '{'.$n.'}', array_keys($from))).') ÷ '.count($read),
             )
             ->equals($sum / count($read))
-            ->source('measured')
+            ->source(HowKnown::Measured)
             ->write();
     }
 
@@ -96,7 +99,7 @@ final class Meters
      */
     private static function voltages(array $read, Figure $mean, Ledger $ledger): ?Figure
     {
-        $unbalance = self::unbalance(MeasuredFigure::VoltageUnbalance, $read, $mean, 'NEMA MG 1 14.36 (from memory)', $ledger);
+        $unbalance = self::unbalance(MeasuredFigure::VoltageUnbalance, $read, $mean, Standard::NemaMg1->at('14.36'), $ledger);
         [$beta, $share] = self::sequenceShare(array_map(static fn (Figure $f): float => $f->number(), $read));
         $sequence = null;
         if ($share !== null) {
@@ -107,13 +110,13 @@ final class Meters
                     '√((1 − √(3 − 6 β)) / (1 + √(3 − 6 β)))',
                     'β = '.Show::number($beta).', from fourth powers and squares of the three voltages',
                 )
-                ->source('IEC 61000-4-30 (from memory)')
+                ->source(Standard::Iec61000_4_30->at())
                 ->write();
         } else {
             $ledger->caution(MeasuredFinding::VoltagesNoTriangle)->title('The three line voltages do not form a triangle')
                 ->because('They cannot occur at the same time: '.self::list($read).'.')
                 ->do('Read them again, one after the other, between the lines.')
-                ->source('definition')
+                ->source(HowKnown::Definition)
                 ->on(MeasuredFigure::Voltage)
                 ->about(...self::VOLTS);
         }
@@ -129,7 +132,7 @@ final class Meters
                         : 'Above 1 % the motor must be derated, and its currents differ by several times as much.',
                 )
                 ->do('Check for a blown fuse, a loose connection or single-phase loads.')
-                ->source('NEMA MG 1 14.36 (from memory)')
+                ->source(Standard::NemaMg1->at('14.36'))
                 ->on(MeasuredFigure::VoltageUnbalance)
                 ->about('measure.volts_12');
         }
@@ -153,7 +156,7 @@ final class Meters
     }
 
     /** @param  list<Figure>  $read */
-    private static function unbalance(MeasuredFigure $name, array $read, Figure $meanFigure, string $source, Ledger $ledger): Figure
+    private static function unbalance(MeasuredFigure $name, array $read, Figure $meanFigure, Source|string $source, Ledger $ledger): Figure
     {
         $mean = array_sum(array_map(static fn (Figure $f): float => $f->number(), $read)) / 3;
         $worst = $read[0];
@@ -196,13 +199,13 @@ final class Meters
             if ($unbalance->number() > 1.5 * $expected->number() + 3) {
                 $ledger->caution(MeasuredFinding::CurrentUnbalance)->title('Current unbalance larger than the voltages explain')
                     ->because('Current unbalance '.$unbalance->shown(3).'; the voltages explain about '.$expected->shown(3).'.')
-                    ->do(self::ODD_CURRENT)->source('common practice')
+                    ->do(self::ODD_CURRENT)->source(HowKnown::CommonPractice)
                     ->on(MeasuredFigure::CurrentUnbalance, MeasuredFigure::CurrentUnbalanceExpected)->about(...self::AMPS);
             }
         } elseif ($unbalance->number() > self::CURRENT_UNBALANCE) {
             $ledger->caution(MeasuredFinding::CurrentUnbalance)->title('Current unbalance '.$unbalance->shown(3))
                 ->because('Read the three line voltages too: 1 % voltage unbalance gives several percent current unbalance.')
-                ->do(self::ODD_CURRENT)->source('common practice')->on(MeasuredFigure::CurrentUnbalance)->about(...self::AMPS);
+                ->do(self::ODD_CURRENT)->source(HowKnown::CommonPractice)->on(MeasuredFigure::CurrentUnbalance)->about(...self::AMPS);
         }
 
         return false;
@@ -225,7 +228,7 @@ final class Meters
             ->source('common practice, calculated here')
             ->on(MeasuredFigure::Current)
             ->about(self::AMPS[$dead] ?? self::AMPS[0]);
-        $ledger->work(MeasuredFigure::PhasesLive)->equals(2)->saying(self::list($read))->source('measured')->write();
+        $ledger->work(MeasuredFigure::PhasesLive)->equals(2)->saying(self::list($read))->source(HowKnown::Measured)->write();
     }
 
     /** @param  list<Figure>  $read */

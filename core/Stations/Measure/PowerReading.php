@@ -9,6 +9,7 @@ use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Circuit\Fields;
 use BraveAnvil\Circuit\Figure;
 use BraveAnvil\Circuit\Ledger;
+use BraveAnvil\Ground\HowKnown;
 
 /**
  * One measurement while it is worked out. Every method ends in the same figures; reactive power is positive when the current
@@ -30,6 +31,9 @@ final class PowerReading
 
     /** The current that follows from the other readings, A. */
     public ?Figure $followingCurrent = null;
+
+    /** The voltage between lines that follows from the other readings, V. */
+    public ?Figure $followingVoltage = null;
 
     private ?Figure $apparent = null;
 
@@ -138,7 +142,7 @@ final class PowerReading
                 'voltage lead is reversed.',
             )
             ->do('Reverse the clamp or coil once and read again. Keep the sign only if the load really drives the motor.')
-            ->source('definition')
+            ->source(HowKnown::Definition)
             ->on(MeasuredFigure::Real, MeasuredFigure::PowerFactor)
             ->about($path);
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace BraveAnvil\Stations\Measure;
 
 use BraveAnvil\Circuit\Figure;
+use BraveAnvil\Ground\HowKnown;
 use BraveAnvil\Ground\Show;
 use BraveAnvil\Ground\Unit;
 
@@ -43,7 +44,7 @@ final class TimedStart
                     $seconds > $longest => 'longer than expected: check for a heavier load, low voltage or a rotor fault',
                     default => 'as expected',
                 })
-                ->source('calculated here')->make();
+                ->source(HowKnown::Calculated)->make();
         }
         if ($before !== null && $before > 0) {
             $figures[] = Figure::work(MeasuredFigure::RunUpChange)->from(t: $timed)

@@ -9,7 +9,9 @@ use BraveAnvil\Circuit\Choice\Line;
 use BraveAnvil\Circuit\Choice\Sequence;
 use BraveAnvil\Circuit\Choice\Swapped;
 use BraveAnvil\Circuit\Figure;
+use BraveAnvil\Ground\HowKnown;
 use BraveAnvil\Ground\Show;
+use BraveAnvil\Ground\Standard;
 use BraveAnvil\Ground\Unit;
 
 /**
@@ -48,7 +50,7 @@ final class TwoWattmeters
                 ->title('Power flows backwards')
                 ->because('The sum is '.$real->shown().'.')
                 ->do('Check the direction of both current coils, unless the load feeds back.')
-                ->source('definition')
+                ->source(HowKnown::Definition)
                 ->on(MeasuredFigure::Real)
                 ->about('measure.watts_'.$x->value, 'measure.watts_'.$y->value);
         }
@@ -63,7 +65,7 @@ final class TwoWattmeters
                     'balanced load.',
                 )
                 ->do('For reactive power use three varmeters or a power recorder.')
-                ->source('definition')
+                ->source(HowKnown::Definition)
                 ->on(MeasuredFigure::Real)
                 ->about('measure.balanced');
         } elseif ($balance === Balance::Balanced) {
@@ -91,7 +93,7 @@ final class TwoWattmeters
             : $work
                 ->from(W: $watts)
                 ->equals($watts->number())
-                ->source('measured')
+                ->source(HowKnown::Measured)
                 ->assuming($swapped === null ? 'no voltage leads were reversed' : null)
                 ->write();
     }
@@ -145,7 +147,7 @@ final class TwoWattmeters
                     'By the wattmeters '.Show::quantity($own, Unit::VoltAmpere, 4).', by voltage and current '.$apparent->shown().'.',
                 )
                 ->do('Check for an unbalanced load, a lead on the wrong line, a wrong sign, or a distorted current.')
-                ->source('definition')
+                ->source(HowKnown::Definition)
                 ->on(MeasuredFigure::Apparent, MeasuredFigure::Reactive)
                 ->about('measure.watts_'.$x->value, 'measure.watts_'.$y->value, 'measure.balanced');
         }
@@ -163,7 +165,7 @@ final class TwoWattmeters
             $reading->ledger->note(MeasuredFinding::LowMeterNegative)->title('One wattmeter reads backwards')
                 ->because('Below a power factor of 0.5 the lower one reads negative; at 0.5 it reads zero. Use the sum; one wattmeter '.
                     'alone tells you nothing.')
-                ->source('definition')->on(MeasuredFigure::PowerFactor)->about('measure.watts_'.$lowLine->value);
+                ->source(HowKnown::Definition)->on(MeasuredFigure::PowerFactor)->about('measure.watts_'.$lowLine->value);
         }
     }
 
@@ -183,10 +185,10 @@ final class TwoWattmeters
         $ie = sqrt($amps / 3);
         $apparent = $reading->ledger->work(MeasuredFigure::Apparent)->labelled('Effective apparent power')
             ->as('3 V_e I_e', '3 × '.Show::number($ve).' V × '.Show::number($ie).' A')->equals(3 * $ve * $ie)
-            ->source('IEEE 1459: V_e² = (V12² + V23² + V31²) / 9, I_e² = (I1² + I2² + I3²) / 3 (from memory)')->write();
+            ->source(Standard::Ieee1459->at()->adding(': V_e² = (V12² + V23² + V31²) / 9, I_e² = (I1² + I2² + I3²) / 3'))->write();
         if ($apparent->number() > 0 && abs($real->number()) <= PowerReading::SLACK * $apparent->number()) {
             $reading->ledger->work(MeasuredFigure::PowerFactor)->from(P: $real, S: $apparent)->as('P / S_e', '|{P}| ÷ {S}')
-                ->equals(min(1.0, abs($real->number()) / $apparent->number()))->source('IEEE 1459 (from memory)')->write();
+                ->equals(min(1.0, abs($real->number()) / $apparent->number()))->source(Standard::Ieee1459->at())->write();
         }
     }
 }

@@ -10,6 +10,7 @@ use BraveAnvil\Circuit\Choice\Sense;
 use BraveAnvil\Circuit\Choice\Sequence;
 use BraveAnvil\Circuit\Choice\VoltageCoil;
 use BraveAnvil\Circuit\Figure;
+use BraveAnvil\Ground\HowKnown;
 use BraveAnvil\Ground\Show;
 
 /**
@@ -247,7 +248,7 @@ final class Wattmeters
                 'Enter whether the current lags or leads. If that does not decide it, read the other voltage pair too. '.
                 Show::number($other, 3).'° is the poorer power factor.',
             )
-            ->source('definition')
+            ->source(HowKnown::Definition)
             ->about('measure.sense');
     }
 

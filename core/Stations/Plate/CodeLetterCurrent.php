@@ -7,6 +7,7 @@ namespace BraveAnvil\Stations\Plate;
 use BraveAnvil\Circuit\Choice\MethodName;
 use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Circuit\Figure;
+use BraveAnvil\Circuit\Parse\PlateVoltage;
 use BraveAnvil\Circuit\Parse\Power;
 use BraveAnvil\Tables\Practice\Practice;
 
@@ -52,8 +53,8 @@ final readonly class CodeLetterCurrent
         [$low, $high] = [$letters->low($letter), $letters->high($letter)];
         $volts = $supplied->ratedVoltage->number();
         // On a plate such as 208-230 the letter belongs to the higher end; the current falls with the voltage.
-        $top = $circuit->plateVoltage()?->pairs[$supplied->pair]['high'] ?? $volts;
-        $perKva = $output->number() / Power::HORSEPOWER * 1000 / (sqrt(3) * $top) * $volts / $top;
+        $top = $circuit->stamp('plate.voltage', PlateVoltage::class)?->pairs[$supplied->pair]['high'] ?? $volts;
+        $perKva = $output->number() / Power::HORSEPOWER * 1000 / ($circuit->phaseFactor() * $top) * $volts / $top;
         // The first letter reaches down to nothing: its middle says nothing either.
         $middle = $low !== null && $high !== null && $letter !== 'A' ? ($low + $high) / 2 : null;
         $likely = $middle ?? $high;

@@ -11,7 +11,9 @@ use BraveAnvil\Circuit\Ledger;
 use BraveAnvil\Circuit\Parse\PlateVoltage;
 use BraveAnvil\Ground\ErrorKind;
 use BraveAnvil\Ground\Grade;
+use BraveAnvil\Ground\HowKnown;
 use BraveAnvil\Ground\Show;
+use BraveAnvil\Ground\Station;
 use BraveAnvil\Ground\Unit;
 
 /**
@@ -34,7 +36,7 @@ final class Connection
     public static function solve(Circuit $circuit, ?MotorKind $kind, ?Figure $rated, TerminalMarks $marks, Ledger $ledger): array
     {
         $supply = $circuit->number('supply.voltage');
-        $plate = $circuit->plateVoltage();
+        $plate = $circuit->stamp('plate.voltage', PlateVoltage::class);
         if ($supply === null && ! $circuit->bad('supply.voltage')) {
             $ledger->missing('supply.voltage', 'Enter the supply voltage: it decides the connection.');
         }
@@ -48,13 +50,14 @@ final class Connection
                 '1',
                 ErrorKind::Refused,
             );
+            $ledger->block('No result: set the supply to one phase.', Station::Start, Station::Cable, Station::Guard, Station::Correct);
 
             return [null, null];
         }
         if ($supply === null) {
             return [null, null];
         }
-        $volts = $ledger->work(PlateFigure::SupplyVoltage)->from(V: $supply)->equals($supply->number())->source('entered')->write();
+        $volts = $ledger->work(PlateFigure::SupplyVoltage)->from(V: $supply)->equals($supply->number())->source(HowKnown::Entered)->write();
         if ($circuit->phases() === 1 && $kind !== MotorKind::SinglePhase) {
             return [$volts, null];
         }
@@ -77,6 +80,7 @@ final class Connection
         TerminalMarks $marks,
         Ledger $ledger,
     ): ?Supplied {
+        $onePhase = $circuit->phases() === 1;
         [$rated, $frequency] = $hertz;
         // Flux follows volts per hertz: 480 V at 60 Hz magnetises like 400 V at 50 Hz.
         $equivalent = ($supply->number() * $rated->number()) / $frequency->number();
@@ -99,7 +103,11 @@ final class Connection
         $fits = abs($best['deviation']) <= $tolerance + 1e-9;
         $connection = $fits ? $best['connection'] : WindingConnection::None;
         $assumption = null;
-        if ($marks->sixRunInDelta && $connection === WindingConnection::Single && $circuit->number('plate.leads')?->number() === 6.0) {
+        if ($onePhase && $connection->isStarOrDelta()) {
+            $connection = WindingConnection::Single;
+        }
+        $six = ! $onePhase && $circuit->number('plate.leads')?->number() === 6.0;
+        if ($six && $marks->sixRunInDelta && $connection === WindingConnection::Single) {
             $connection = WindingConnection::Delta;
             $assumption = self::deltaAssumed($plate, $ledger);
         }
@@ -117,13 +125,13 @@ final class Connection
             ->typedIn('plate.voltage', 'supply.voltage')
             ->equals($best['volts'])
             ->saying('the nameplate voltage nearest to the supply voltage')
-            ->source('nameplate')
+            ->source(HowKnown::Nameplate)
             ->write();
         $ledger
             ->work(PlateFigure::Pair)
             ->typedIn('plate.voltage')
             ->equals($best['index'] + 1)
-            ->source('nameplate')
+            ->source(HowKnown::Nameplate)
             ->write();
         $fit = $ledger
             ->work(PlateFigure::Fit)
@@ -167,7 +175,7 @@ final class Connection
                 'runs in delta.',
             )
             ->do('Check the diagram in the terminal box before wiring.')
-            ->source('common practice')
+            ->source(HowKnown::CommonPractice)
             ->on(PlateFigure::Connection)
             ->about('plate.voltage', 'plate.leads');
 
@@ -269,7 +277,7 @@ final class Connection
                 (abs($flux - 1) < 0.005 ? 'those of the nameplate' : $flow).'.'.$more,
             )
             ->do('Check speed, load and cooling at the supply frequency.')
-            ->source('common practice')
+            ->source(HowKnown::CommonPractice)
             ->on(PlateFigure::Flux)
             ->about('plate.frequency', 'supply.frequency');
     }

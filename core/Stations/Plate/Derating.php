@@ -9,6 +9,7 @@ use BraveAnvil\Circuit\Figure;
 use BraveAnvil\Circuit\Ledger;
 use BraveAnvil\Ground\Grade;
 use BraveAnvil\Ground\Show;
+use BraveAnvil\Ground\Standard;
 use BraveAnvil\Ground\TableEntry;
 use BraveAnvil\Tables\Practice\DeratingPractice;
 
@@ -68,7 +69,7 @@ final readonly class Derating
                 Show::number(100 * $factor->number(), 3).' % of its output.'),
             )
             ->do('Reduce the load, or find a cooler place.')
-            ->source('IEC 60034-1 (from memory); factors: common practice')
+            ->source(Standard::Iec60034_1->at()->adding('; factors: common practice'))
             ->about('plate.ambient', 'supply.ambient');
         if ($factor !== null) {
             $finding->on(PlateFigure::DeratingAmbient);
@@ -96,7 +97,7 @@ final readonly class Derating
                 'rise per 100 m.'),
             )
             ->do('Reduce the load: thin air cools less.')
-            ->source('IEC 60034-1 (from memory); factors: common practice')
+            ->source(Standard::Iec60034_1->at()->adding('; factors: common practice'))
             ->about('plate.altitude', 'supply.altitude');
         if ($factor !== null) {
             $finding->on(PlateFigure::DeratingAltitude);
@@ -128,7 +129,7 @@ final readonly class Derating
                     'and overheats one winding.',
                 )
                 ->do('Find the cause first: a blown fuse, a loose connection or single-phase loads.')
-                ->source('NEMA MG 1 14.36 (from memory)')
+                ->source(Standard::NemaMg1->at('14.36'))
                 ->about('supply.unbalance');
 
             return null;
@@ -149,7 +150,7 @@ final readonly class Derating
                 ' % of its output. Its currents differ by several times as much as the voltages.',
             )
             ->do('Find the cause. Until then, reduce the load.')
-            ->source('NEMA MG 1 14.36 (from memory)')
+            ->source(Standard::NemaMg1->at('14.36'))
             ->on(PlateFigure::DeratingUnbalance)
             ->about('supply.unbalance');
 

@@ -61,13 +61,17 @@ final readonly class MachineOfPlate
     }
 
     /**
-     * Line current of a rotor that stands, from the best source: Ia/In, code letter, table, a typical ratio.
+     * Line current of a rotor that stands, from the best source: measured, Ia/In, code letter, table, a typical ratio.
      *
      * @param  float  $rated  A
      * @return array{float|null, bool} A, and whether it is only typical
      */
     private function standstill(Circuit $circuit, Motor $motor, float $rated, ?float $table): array
     {
+        $read = $motor->ratedVoltage() === null ? null : StandstillReading::of($circuit, $motor->ratedVoltage()->number());
+        if ($read !== null) {
+            return [$read->amperes, false];
+        }
         $ratio = $circuit->number('plate.start_current_ratio')?->number();
         if ($ratio !== null) {
             return [$ratio * $rated, false];

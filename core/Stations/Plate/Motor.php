@@ -27,6 +27,7 @@ final readonly class Motor
      * @param  Figure|null  $ratedTorque  N·m
      * @param  FittedMachine|null  $fit  the machine that has this plate; null while poles and slip are not known
      * @param  bool  $onePhase  made for one phase, or on a supply of one: nothing that is written for three phases holds
+     * @param  TwoWires|null  $wires  that feed it on a single-phase supply; null on three phases
      */
     public function __construct(
         public ?MotorKind $kind,
@@ -45,6 +46,7 @@ final readonly class Motor
         public ?Figure $ratedTorque = null,
         public ?FittedMachine $fit = null,
         public bool $onePhase = false,
+        public ?TwoWires $wires = null,
     ) {
     }
 
@@ -54,7 +56,7 @@ final readonly class Motor
         return new self(
             $this->kind, $this->supplyVoltage, $this->frequency, $this->supplied, $this->current, $this->currentRefused, $this->poles,
             $this->synchronousSpeed, $this->speed, $this->slip, $this->output, $this->efficiency, $this->powerFactor, $this->ratedTorque,
-            $fit, $this->onePhase,
+            $fit, $this->onePhase, $this->wires,
         );
     }
 
@@ -62,6 +64,12 @@ final readonly class Motor
     public static function none(): self
     {
         return new self(null, null);
+    }
+
+    /** A three-phase motor on a single-phase supply: refused, and in no table. */
+    public function isOnWrongSupply(): bool
+    {
+        return $this->onePhase && $this->kind !== MotorKind::SinglePhase;
     }
 
     public function connection(): ?WindingConnection

@@ -8,9 +8,12 @@ use BraveAnvil\Circuit\Choice\Surroundings;
 use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Circuit\Figure;
 use BraveAnvil\Circuit\Ledger;
+use BraveAnvil\Circuit\Parse\PlateCurrent;
 use BraveAnvil\Circuit\Parse\Power;
 use BraveAnvil\Ground\Grade;
+use BraveAnvil\Ground\HowKnown;
 use BraveAnvil\Ground\Show;
+use BraveAnvil\Ground\Standard;
 use BraveAnvil\Ground\Unit;
 use BraveAnvil\Tables\Practice\Practice;
 
@@ -44,7 +47,7 @@ final readonly class PlateChecks
 
     private static function horsepower(Circuit $circuit, Ledger $ledger): void
     {
-        $power = $circuit->power();
+        $power = $circuit->stamp('plate.power', Power::class);
         if ($power === null) {
             return;
         }
@@ -98,7 +101,7 @@ final readonly class PlateChecks
                 ->title('Unusual slip')
                 ->because('A slip of '.$slip->shown(3).' is outside the usual range, 0.2 to 10 %.')
                 ->do('Read speed and frequency again on the nameplate.')
-                ->source('common practice')
+                ->source(HowKnown::CommonPractice)
                 ->on(PlateFigure::Slip)
                 ->about('plate.speed');
         }
@@ -143,7 +146,7 @@ final readonly class PlateChecks
                 ->from(P: $motor->output, k: $factor)
                 ->as('P · SF', '{P} × {k}')
                 ->equals($motor->output->number() * $factor->number())
-                ->source('NEMA MG 1 (from memory)')
+                ->source(Standard::NemaMg1->at())
                 ->write();
         }
         $ledger
@@ -155,7 +158,7 @@ final readonly class PlateChecks
                 'a drive, at another voltage, above 1000 m or above 40 °C.',
             )
             ->do('Do not use it for continuous design.')
-            ->source('NEMA MG 1 (from memory)')
+            ->source(Standard::NemaMg1->at())
             ->about('plate.service_factor');
     }
 
@@ -175,7 +178,7 @@ final readonly class PlateChecks
                     ->title('Degree of protection (IP) not known')
                     ->because('Location: '.$name.'. No IP code is entered.')
                     ->do('Read the IP code, or check how the motor is enclosed.')
-                    ->source('common practice')
+                    ->source(HowKnown::CommonPractice)
                     ->about('plate.ip', 'surroundings');
             }
         } elseif (preg_match('/^IP([0-9X])([0-9X])/', $code, $m) === 1) {
@@ -190,7 +193,7 @@ final readonly class PlateChecks
                         ' gives too little protection against '.implode(' and ', $short).'.',
                     )
                     ->do('Choose a motor with a higher IP code, or shield it.')
-                    ->source('common practice')
+                    ->source(HowKnown::CommonPractice)
                     ->about('plate.ip', 'surroundings');
             }
         }
@@ -203,14 +206,14 @@ final readonly class PlateChecks
                     'This is not checked here.',
                 )
                 ->do('Check the area classification and the motor certificate.')
-                ->source('IEC 60079-31, NEC 502 (from memory)')
+                ->source(Standard::Iec60079_31->at()->and(Standard::Nec->at('502')))
                 ->about('surroundings');
         }
     }
 
     private static function serviceFactorAmps(Circuit $circuit, Motor $motor, Ledger $ledger): ?Figure
     {
-        $groups = $circuit->plateCurrent('plate.service_factor_amps')?->groups;
+        $groups = $circuit->stamp('plate.service_factor_amps', PlateCurrent::class)?->groups;
         $rated = $motor->current;
         if ($groups === null && ! $circuit->bad('plate.service_factor_amps')) {
             return self::expectedServiceFactorAmps($circuit, $motor, $ledger);
@@ -225,7 +228,7 @@ final readonly class PlateChecks
             ->work(PlateFigure::ServiceFactorAmps)
             ->equals($group[0])
             ->saying('the one for '.$rated->shown())
-            ->source('nameplate')
+            ->source(HowKnown::Nameplate)
             ->write();
         $factor = $circuit->number('plate.service_factor');
         if ($factor === null) {
@@ -241,7 +244,7 @@ final readonly class PlateChecks
                     '. They should be between rated current and about service factor × rated current.',
                 )
                 ->do('Read both again, and check that they belong to the same voltage.')
-                ->source('common practice')
+                ->source(HowKnown::CommonPractice)
                 ->on(PlateFigure::Current)
                 ->about('plate.service_factor_amps');
         }
@@ -266,7 +269,7 @@ final readonly class PlateChecks
                 ->from(P: $motor->output, k: $factor)
                 ->as('equivalent circuit at P · SF', 'the motor model at {P} × {k}')
                 ->equals($machine->at($slip)['current'])
-                ->source('calculated here')
+                ->source(HowKnown::Calculated)
                 ->assuming('service-factor amperes by the motor model')
                 ->write();
     }
@@ -287,7 +290,7 @@ final readonly class PlateChecks
                     'Nameplate rise '.$rise->shown().'; class '.$class[0].' allows '.Show::number($limit).' K above 40 °C.',
                 )
                 ->do('Read both again on the nameplate.')
-                ->source('IEC 60034-1 (from memory)')
+                ->source(Standard::Iec60034_1->at())
                 ->about('plate.temperature_rise', 'plate.insulation_class');
         }
     }

@@ -9,8 +9,11 @@ use BraveAnvil\Circuit\Choice\MotorKind;
 use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Circuit\Fields;
 use BraveAnvil\Circuit\Ledger;
+use BraveAnvil\Circuit\Parse\PlateVoltage;
+use BraveAnvil\Circuit\Parse\Power;
 use BraveAnvil\Circuit\Parse\Typed;
 use BraveAnvil\Ground\ErrorKind;
+use BraveAnvil\Ground\HowKnown;
 use BraveAnvil\Ground\Show;
 use BraveAnvil\Ground\Station;
 use BraveAnvil\Ground\Words;
@@ -27,7 +30,6 @@ final class PlateKind
     private const NAMES = [
         'cage' => 'cage motor', 'wound_rotor' => 'wound-rotor motor', 'two_speed' => 'two-speed motor',
         'part_winding' => 'part-winding motor',
-        'single_phase' => 'single-phase motor',
     ];
 
     private const REASONS = [
@@ -37,17 +39,20 @@ final class PlateKind
         'two_speed' => 'Each speed has its own output, current, leads and overload relay; one set of values does not cover both.',
         'part_winding' => 'Half of the winding is switched on first: two contactors, two overload relays and two sets of leads, each '.
         'with half the current.',
-        'single_phase' => 'Main winding and auxiliary winding: no star or delta, and other tables.',
+    ];
+
+    /** What only the plate of a single-phase motor gives. */
+    private const OF_ONE_PHASE = [
+        'plate.single_phase_type' => 'how it starts on one phase', 'plate.run_capacitor' => 'a run capacitor on the nameplate',
+        'plate.start_capacitor' => 'a start capacitor on the nameplate',
     ];
 
     /** Words anywhere among type, duty and other stamps. */
     private const WORDS = [
         'wound_rotor' => '~\b(SLIP ?RINGS?|WOUND ROTOR)\b~', 'part_winding' => '~\b(PWS|PART[ -]?WINDING)\b~',
         'two_speed' => '~\b(2|TWO)[ -]?SPEEDS?\b|\bDAHLANDER\b~',
-        'single_phase' => '~(?<![0-9])1 ?(\x7E|PH\b|PHASE\b)|\bSINGLE[ -]PHASE\b|\bCAP(ACITOR)?[ .-]*(START|RUN)\b~',
+        'single_phase' => '~(?<![0-9])1 ?(\x7E|PH\b|PHASE\b)|\b(SINGLE|SPLIT)[ -]PHASE\b|\bCAP(ACITOR)?[ .-]*(START|RUN)\b|\bPSC\b~',
     ];
-
-    private const WAY_OUT = 'To correct its power factor from readings, open it as a bench load.';
 
     /** @return MotorKind|null null while nothing is stamped, or where a supply of one phase leaves open what the motor is made for */
     public static function solve(Circuit $circuit, Words $words, Ledger $ledger): ?MotorKind
@@ -58,12 +63,13 @@ final class PlateKind
 
             return null;
         }
-        if ($circuit->plateVoltage() === null && $circuit->power() === null && $kind === MotorKind::Cage) {
+        $stamped = $circuit->stamp('plate.voltage', PlateVoltage::class) ?? $circuit->stamp('plate.power', Power::class);
+        if ($stamped === null && $kind === MotorKind::Cage) {
             return null;
         }
         $ledger->work(PlateFigure::Kind)->equals($kind->value)->said($kind->label($words))->saying($why)
             ->source($why === '' ? 'nothing on the nameplate shows another type' : 'nameplate')->write();
-        if ($kind === MotorKind::Cage) {
+        if ($kind === MotorKind::Cage || $kind === MotorKind::SinglePhase) {
             return $kind;
         }
         $name = self::NAMES[$kind->value];
@@ -71,8 +77,8 @@ final class PlateKind
         $ledger->caution(PlateFinding::KindNotComputed)
             ->title(ucfirst($name).': start, cable, protection and capacitor not calculated')
             ->because(self::REASONS[$kind->value].' Power and current are calculated.')
-            ->do('Size it by hand from the rule book, or from the manufacturer’s data.'.
-                ($kind === MotorKind::SinglePhase ? ' '.self::WAY_OUT : ''))
+            ->do('Size it by hand from the rule book, or from the manufacturer’s data. To correct its power factor from readings, open it '.
+                'as a bench load.')
             ->source($why)->on(PlateFigure::Kind)->about($path);
         $method = $circuit->chosen('starter.method', MethodName::class);
         if ($method?->needsCage() === true) {
@@ -102,7 +108,7 @@ final class PlateKind
             ->because('The supply is single-phase, the motor three-phase: it does not start, and its winding burns out.')
             ->do('Set the supply to three phases if it has them. Otherwise use a single-phase motor, or a drive with a '.
                 'single-phase input.')
-            ->source('common practice')->about('supply.phases', 'plate.phases');
+            ->source(HowKnown::CommonPractice)->about('supply.phases', 'plate.phases');
     }
 
     /** @return array{MotorKind, FieldPath, string} kind, the field that says so, and how */
@@ -114,6 +120,11 @@ final class PlateKind
         }
         if ($circuit->number('plate.phases')?->number() === 1.0) {
             return [MotorKind::SinglePhase, 'plate.phases', 'one phase on the nameplate'];
+        }
+        foreach (self::OF_ONE_PHASE as $path => $says) {
+            if ($circuit->number('plate.phases') === null && $circuit->isTyped($path)) {
+                return [MotorKind::SinglePhase, $path, $says];
+            }
         }
         foreach (['plate.rotor_voltage', 'plate.rotor_current'] as $path) {
             if ($circuit->number($path) !== null) {

@@ -7,6 +7,7 @@ namespace BraveAnvil\Stations\Plate;
 use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Circuit\Fields;
 use BraveAnvil\Circuit\Ledger;
+use BraveAnvil\Ground\HowKnown;
 use BraveAnvil\Ground\Show;
 use BraveAnvil\Ground\Unit;
 
@@ -39,7 +40,7 @@ final class PlateRow
             $ledger
                 ->work(PlateFigure::Row)
                 ->equals($useSecond ? 2 : 1)
-                ->source('nameplate')
+                ->source(HowKnown::Nameplate)
                 ->saying(
                     $used->shown().' on a '.Show::quantity($supply, Unit::Hertz).' supply; the '.$other->shown().' row is not used',
                 )
@@ -48,7 +49,7 @@ final class PlateRow
                 ->note(PlateFinding::RowInUse)
                 ->title('Nameplate row used: '.$used->shown())
                 ->because('Supply '.Show::quantity($supply, Unit::Hertz).'. The '.$other->shown().' row is not used.')
-                ->source('nameplate')->on(PlateFigure::Row)->about('plate.frequency');
+                ->source(HowKnown::Nameplate)->on(PlateFigure::Row)->about('plate.frequency');
         }
 
         return $chosen;

@@ -19,6 +19,7 @@ final readonly class PlateStation
     public function __construct(
         private Words $words,
         private TerminalMarks $terminals,
+        private WireRules $wires,
         private LockedRotorRules $rules,
         private bool $metricFrames,
         private Practice $practice,
@@ -30,17 +31,17 @@ final readonly class PlateStation
         $kind = PlateKind::solve($circuit, $this->words, $ledger);
         $frequency = RatedFrequency::solve($circuit, $ledger);
         [$supplyVoltage, $supplied] = Connection::solve($circuit, $kind, $frequency, $this->terminals, $ledger);
-        [$current, $refused] = RatedCurrent::solve($circuit, $supplied, $ledger);
+        [$current, $refused] = RatedCurrent::solve($circuit, $supplied, $this->practice->typicalSinglePhase(), $ledger);
         $turning = RatedSpeed::solve($circuit, $frequency, $ledger);
         $onePhase = $kind === MotorKind::SinglePhase || $circuit->phases() === 1;
-        // What is typical here is typical of three phases.
-        $rated = (new RatedPower($onePhase ? null : $this->practice))->solve($circuit, $supplied, $current, $turning, $frequency, $ledger);
+        $rated = (new RatedPower($this->practice, $onePhase))->solve($circuit, $supplied, $current, $turning, $frequency, $ledger);
         $turning = $turning->withSlip($rated->efficiency, $ledger);
         $torque = $turning->torque($rated->output, $ledger);
         $motor = new Motor(
             $kind, $supplyVoltage, $frequency, $supplied, $current, $refused, $turning->poles, $turning->synchronousSpeed,
             $turning->speed, $turning->slip, $rated->output, $rated->efficiency, $rated->powerFactor, $torque,
             onePhase: $onePhase,
+            wires: $circuit->phases() === 1 && $supplyVoltage !== null ? $this->wires->wires($circuit, $supplyVoltage->number()) : null,
         );
         $table = $this->rules->lockedRotor($circuit, $motor)?->number();
         $motor = $motor->with((new MachineOfPlate($this->practice))->fitted($circuit, $motor, $table));

@@ -7,8 +7,13 @@ namespace BraveAnvil\Stations\Plate;
 use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Circuit\Figure;
 use BraveAnvil\Circuit\Ledger;
+use BraveAnvil\Circuit\Parse\PlateCurrent;
+use BraveAnvil\Circuit\Parse\PlateVoltage;
+use BraveAnvil\Circuit\Parse\Power;
 use BraveAnvil\Ground\Grade;
+use BraveAnvil\Ground\HowKnown;
 use BraveAnvil\Ground\Show;
+use BraveAnvil\Tables\Practice\TypicalSinglePhase;
 
 /** The stamped current that belongs to the connection in use: paired with the voltages by position, ranges too. */
 final class RatedCurrent
@@ -19,10 +24,10 @@ final class RatedCurrent
     private const USUAL_EFFICIENCY = 0.9;
 
     /** @return array{Figure|null, bool} the current in A, and whether a stamped one was refused */
-    public static function solve(Circuit $circuit, ?Supplied $supplied, Ledger $ledger): array
+    public static function solve(Circuit $circuit, ?Supplied $supplied, TypicalSinglePhase $onePhase, Ledger $ledger): array
     {
-        $current = $circuit->plateCurrent();
-        $voltage = $circuit->plateVoltage();
+        $current = $circuit->stamp('plate.current', PlateCurrent::class);
+        $voltage = $circuit->stamp('plate.voltage', PlateVoltage::class);
         if ($current === null || $voltage === null || $supplied === null) {
             return [null, false];
         }
@@ -36,7 +41,7 @@ final class RatedCurrent
         usort($groups, static fn (array $a, array $b): int => max([0.0, ...$b]) <=> max([0.0, ...$a]));
         $rated = $supplied->ratedVoltage;
         if (count($groups) < count($voltage->pairs)) {
-            return self::one($circuit, $groups[0], $rated, $ledger);
+            return self::one($circuit, $groups[0], $rated, $onePhase, $ledger);
         }
         $group = $groups[$supplied->pair];
         $span = $voltage->pairs[$supplied->pair];
@@ -50,7 +55,7 @@ final class RatedCurrent
             ->typedIn('plate.current')
             ->equals($amperes)
             ->saying($current->echo().' at '.$voltage->echo())
-            ->source('nameplate')
+            ->source(HowKnown::Nameplate)
             ->assuming($circuit->assumed('plate.current'))
             ->write();
         self::ratio($groups, $voltage->pairs, $ledger);
@@ -62,21 +67,25 @@ final class RatedCurrent
      * @param  list<float>  $group
      * @return array{Figure|null, bool}
      */
-    private static function one(Circuit $circuit, array $group, Figure $rated, Ledger $ledger): array
+    private static function one(Circuit $circuit, array $group, Figure $rated, TypicalSinglePhase $onePhase, Ledger $ledger): array
     {
-        $power = $circuit->power();
-        $factor = $circuit->number('plate.power_factor')?->number() ?? self::USUAL_POWER_FACTOR;
-        $efficiency = $circuit->number('plate.efficiency')?->number() ?? self::USUAL_EFFICIENCY;
+        $power = $circuit->stamp('plate.power', Power::class);
+        $small = $power !== null && $circuit->phases() === 1;
+        $factor = $circuit->number('plate.power_factor')?->number()
+            ?? ($small ? $onePhase->powerFactor($power->watts, OnePhaseStart::hasRunCapacitor($circuit)) : null)
+            ?? self::USUAL_POWER_FACTOR;
+        $efficiency = $circuit->number('plate.efficiency')?->number()
+            ?? ($small ? ($onePhase->efficiency($power->watts) ?? 100 * self::USUAL_EFFICIENCY) / 100 : self::USUAL_EFFICIENCY);
         $amperes = $group[0];
         if ($power !== null) {
-            $expected = $power->watts / (RatedPower::phaseFactor($circuit) * $rated->number() * $factor * $efficiency);
+            $expected = $power->watts / ($circuit->phaseFactor() * $rated->number() * $factor * $efficiency);
             if (abs($amperes / $expected - 1) < 0.3) {
                 $figure = $ledger
                     ->work(PlateFigure::Current)
                     ->typedIn('plate.current')
                     ->equals($amperes)
                     ->saying(Show::number($amperes).' A matches '.$rated->shown())
-                    ->source('nameplate')
+                    ->source(HowKnown::Nameplate)
                     ->assuming('the one stamped current is for '.$rated->shown())
                     ->write();
 

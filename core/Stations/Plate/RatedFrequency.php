@@ -7,6 +7,7 @@ namespace BraveAnvil\Stations\Plate;
 use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Circuit\Figure;
 use BraveAnvil\Circuit\Ledger;
+use BraveAnvil\Ground\HowKnown;
 
 /** Rated frequency: as stamped, else the supply's. */
 final class RatedFrequency
@@ -17,7 +18,7 @@ final class RatedFrequency
         $stamped = $circuit->number('plate.frequency');
         if ($stamped !== null) {
             return $ledger->work(PlateFigure::Frequency)->from(f: $stamped)->equals($stamped->number())
-                ->saying($circuit->rowChosen ? 'the nameplate row that suits the supply' : '')->source('nameplate')->write();
+                ->saying($circuit->rowChosen ? 'the nameplate row that suits the supply' : '')->source(HowKnown::Nameplate)->write();
         }
         if ($supply === null || $circuit->bad('plate.frequency')) {
             return null;

@@ -8,6 +8,7 @@ use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Circuit\Figure;
 use BraveAnvil\Circuit\Ledger;
 use BraveAnvil\Circuit\Parse\Power;
+use BraveAnvil\Ground\HowKnown;
 use BraveAnvil\Ground\Show;
 use BraveAnvil\Ground\Station;
 use BraveAnvil\Ground\Unit;
@@ -31,8 +32,8 @@ final readonly class RatedPower
 
     private const SIZED = [Station::Cable, Station::Guard, Station::Correct];
 
-    /** @param  Practice|null  $practice  what is typical of three-phase motors; null for one phase, where nothing of it holds */
-    public function __construct(private ?Practice $practice)
+    /** @param  bool  $onePhase  whether nothing that is typical of three phases holds */
+    public function __construct(private Practice $practice, private bool $onePhase)
     {
     }
 
@@ -52,20 +53,15 @@ final readonly class RatedPower
         return new RatedValues($output, $efficiency, $factor);
     }
 
-    /** √3 for three phases, 1 for one. */
-    public static function phaseFactor(Circuit $circuit): float
-    {
-        return $circuit->phases() === 1 ? 1.0 : sqrt(3);
-    }
-
+    /** In a formula, in front of V. */
     private static function root(Circuit $circuit): string
     {
-        return $circuit->phases() === 1 ? '' : '√3 × ';
+        return $circuit->phases() === 1 ? '' : '√3 ';
     }
 
     private static function output(Circuit $circuit, ?Figure $volts, ?Figure $amperes, Ledger $ledger): ?Figure
     {
-        $power = $circuit->power();
+        $power = $circuit->stamp('plate.power', Power::class);
         if ($power !== null && self::isOfNoMotor($circuit, $power, $volts, $amperes, $ledger)) {
             return null;
         }
@@ -86,8 +82,8 @@ final readonly class RatedPower
         $efficiency = $circuit->number('plate.efficiency');
         if ($volts !== null && $amperes !== null && $factor !== null && $efficiency !== null) {
             return $ledger->work(PlateFigure::Output)->from(V: $volts, I: $amperes, pf: $factor, eta: $efficiency)
-                ->as('√3 V I cos φ η', self::root($circuit).'{V} × {I} × {pf} × {eta}')
-                ->equals(self::phaseFactor($circuit) * $volts->number() * $amperes->number() * $factor->number() * $efficiency->number())
+                ->as(self::root($circuit).'V I cos φ η', $circuit->phaseFactorText().'{V} × {I} × {pf} × {eta}')
+                ->equals($circuit->phaseFactor() * $volts->number() * $amperes->number() * $factor->number() * $efficiency->number())
                 ->source('derived from the other nameplate values')->write();
         }
         $ledger->missing('plate.power', 'Enter the rated output.');
@@ -101,7 +97,7 @@ final readonly class RatedPower
         if ($volts === null || $amperes === null) {
             return false;
         }
-        $apparent = self::phaseFactor($circuit) * $volts->number() * $amperes->number();
+        $apparent = $circuit->phaseFactor() * $volts->number() * $amperes->number();
         if ($power->watts <= self::FAR_ABOVE * $apparent) {
             return false;
         }
@@ -138,7 +134,7 @@ final readonly class RatedPower
                 ->from(eta: $typed)
                 ->equals($typed->number())
                 ->saying(Show::number($typed->number() * 100).' %')
-                ->source('nameplate')
+                ->source(HowKnown::Nameplate)
                 ->write();
         }
         if ($output === null) {
@@ -146,7 +142,7 @@ final readonly class RatedPower
         }
         $factor = $circuit->number('plate.power_factor');
         if ($factor !== null && $amperes !== null && $volts !== null) {
-            $value = $output->number() / (self::phaseFactor($circuit) * $volts->number() * $amperes->number() * $factor->number());
+            $value = $output->number() / ($circuit->phaseFactor() * $volts->number() * $amperes->number() * $factor->number());
             if ($value < self::LEAST || $value > self::MOST) {
                 $ledger->error(
                     'plate.efficiency',
@@ -161,13 +157,16 @@ final readonly class RatedPower
             return $ledger
                 ->work(PlateFigure::Efficiency)
                 ->from(P: $output, V: $volts, I: $amperes, pf: $factor)
-                ->as('P / (√3 V I cos φ)', '{P} ÷ ('.self::root($circuit).'{V} × {I} × {pf})')
+                ->as('P / ('.self::root($circuit).'V I cos φ)', '{P} ÷ ('.$circuit->phaseFactorText().'{V} × {I} × {pf})')
                 ->equals($value)
                 ->source('derived from the other nameplate values')
                 ->write();
         }
+        if ($this->onePhase) {
+            return $this->onePhaseEfficiency($circuit, $output, $volts, $amperes, $ledger);
+        }
         $class = $circuit->word('plate.efficiency_class');
-        if ($class !== null && $this->practice !== null) {
+        if ($class !== null) {
             if ($turning->poles === null) {
                 return null;
             }
@@ -189,9 +188,9 @@ final readonly class RatedPower
                     ->write();
             }
         }
-        $usual = $this->practice?->typicalMotor();
-        $typical = $usual?->efficiency($output->number());
-        if ($usual !== null && $typical !== null) {
+        $usual = $this->practice->typicalMotor();
+        $typical = $usual->efficiency($output->number());
+        if ($typical !== null) {
             return $ledger
                 ->work(PlateFigure::Efficiency)
                 ->as('typical', Show::number($typical).' % for '.$output->shown())
@@ -202,10 +201,50 @@ final readonly class RatedPower
         }
         $ledger->missing(
             'plate.efficiency',
-            'Enter the efficiency: there is no typical value for '.($this->practice === null ? 'a single-phase motor.' : 'this output.'),
+            'Enter the efficiency: there is no typical value for this output.',
         );
 
         return null;
+    }
+
+    /** By current and a typical power factor where the plate has a current: efficiency and power factor are hardly ever stamped. */
+    private function onePhaseEfficiency(Circuit $circuit, Figure $output, ?Figure $volts, ?Figure $amperes, Ledger $ledger): ?Figure
+    {
+        $usual = $this->practice->typicalSinglePhase();
+        $typical = $usual->efficiency($output->number());
+        $factor = $this->onePhaseFactor($circuit, $output);
+        if ($typical === null || $factor === null) {
+            $ledger->missing(
+                'plate.efficiency', 'Enter the efficiency: there is no typical value for a single-phase motor of this output.',
+            );
+
+            return null;
+        }
+        $value = $amperes === null || $volts === null ? 0.0
+            : $output->number() / ($volts->number() * $amperes->number() * $factor);
+        if ($amperes !== null && $volts !== null && $value >= self::LEAST && $value <= self::MOST) {
+            return $ledger
+                ->work(PlateFigure::Efficiency)
+                ->from(P: $output, V: $volts, I: $amperes)
+                ->as('P / (V I cos φ)', '{P} ÷ ({V} × {I} × '.Show::number($factor, 3).')')
+                ->equals($value)
+                ->source($usual->cited())
+                ->assuming('a typical power factor of '.Show::number($factor, 3))
+                ->write();
+        }
+
+        return $ledger
+            ->work(PlateFigure::Efficiency)
+            ->as('typical', Show::number($typical).' % for '.$output->shown())
+            ->equals($typical / 100)
+            ->source($usual->cited())
+            ->assuming('a typical efficiency of a single-phase motor')
+            ->write();
+    }
+
+    private function onePhaseFactor(Circuit $circuit, Figure $output): ?float
+    {
+        return $this->practice->typicalSinglePhase()->powerFactor($output->number(), OnePhaseStart::hasRunCapacitor($circuit));
     }
 
     private function powerFactor(
@@ -219,18 +258,19 @@ final readonly class RatedPower
     ): ?Figure {
         $typed = $circuit->number('plate.power_factor');
         if ($typed !== null) {
-            return $ledger->work(PlateFigure::PowerFactor)->from(pf: $typed)->equals($typed->number())->source('nameplate')->write();
+            return $ledger->work(PlateFigure::PowerFactor)->from(pf: $typed)->equals($typed->number())
+                ->source(HowKnown::Nameplate)->write();
         }
         if ($circuit->bad('plate.power_factor') || $output === null || $efficiency === null) {
             return null;
         }
         if ($amperes !== null && $volts !== null) {
-            $value = $output->number() / (self::phaseFactor($circuit) * $volts->number() * $amperes->number() * $efficiency->number());
+            $value = $output->number() / ($circuit->phaseFactor() * $volts->number() * $amperes->number() * $efficiency->number());
             if ($value >= self::LEAST && $value <= self::MOST) {
                 return $ledger
                     ->work(PlateFigure::PowerFactor)
                     ->from(P: $output, V: $volts, I: $amperes, eta: $efficiency)
-                    ->as('P / (√3 V I η)', '{P} ÷ ('.self::root($circuit).'{V} × {I} × {eta})')
+                    ->as('P / ('.self::root($circuit).'V I η)', '{P} ÷ ('.$circuit->phaseFactorText().'{V} × {I} × {eta})')
                     ->equals($value)
                     ->source('derived from the other nameplate values')
                     ->write();
@@ -247,20 +287,23 @@ final readonly class RatedPower
             }
         }
         $poles = $turning->poles === null ? null : (int) $turning->poles->number();
-        $usual = $this->practice?->typicalMotor();
-        $typical = $usual?->powerFactor($output->number(), $poles);
-        if ($usual !== null && $typical !== null) {
+        $usual = $this->onePhase ? $this->practice->typicalSinglePhase() : $this->practice->typicalMotor();
+        $typical = $this->onePhase ? $this->onePhaseFactor($circuit, $output)
+            : $this->practice->typicalMotor()->powerFactor($output->number(), $poles);
+        if ($typical !== null) {
             return $ledger
                 ->work(PlateFigure::PowerFactor)
                 ->as('typical', Show::number($typical, 3).' for '.$output->shown())
                 ->equals($typical)
                 ->source($usual->cited())
-                ->assuming('a typical power factor'.($poles === null ? ' of a 4-pole motor' : ''))
+                ->assuming('a typical power factor'.match (true) {
+                    $this->onePhase => ' of a single-phase motor', $poles === null => ' of a 4-pole motor', default => '',
+                })
                 ->write();
         }
         $ledger->missing(
             'plate.power_factor',
-            'Enter the power factor: there is no typical value for '.($this->practice === null ? 'a single-phase motor.' : 'this output.'),
+            'Enter the power factor: there is no typical value for this output.',
         );
 
         return null;

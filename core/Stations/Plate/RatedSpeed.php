@@ -7,6 +7,8 @@ namespace BraveAnvil\Stations\Plate;
 use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Circuit\Figure;
 use BraveAnvil\Circuit\Ledger;
+use BraveAnvil\Circuit\Parse\Speed;
+use BraveAnvil\Ground\HowKnown;
 use BraveAnvil\Ground\Show;
 
 /** Poles, synchronous speed and slip from the stamped speed. */
@@ -16,7 +18,7 @@ final class RatedSpeed
 
     public static function solve(Circuit $circuit, ?Figure $frequency, Ledger $ledger): Turning
     {
-        $speed = $circuit->speed();
+        $speed = $circuit->stamp('plate.speed', Speed::class);
         if ($speed === null && ! $circuit->bad('plate.speed')) {
             $ledger->missing('plate.speed', 'Enter the rated speed: poles, slip and torque follow from it.');
         }
@@ -67,7 +69,7 @@ final class RatedSpeed
             return new Turning($polesFigure, $synchronousFigure);
         }
         $stamped = $ledger->work(PlateFigure::Speed)->typedIn('plate.speed')->equals($rpm)
-            ->source('nameplate')->assuming($circuit->assumed('plate.speed'))->write();
+            ->source(HowKnown::Nameplate)->assuming($circuit->assumed('plate.speed'))->write();
         $slipFigure = $ledger->work(PlateFigure::Slip)->from(ns: $synchronousFigure, n: $stamped)
             ->as('(n_s − n) / n_s', '({ns} − {n}) ÷ {ns}')->equals(100 * $slip)->write();
 

@@ -8,6 +8,7 @@ use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Circuit\Figure;
 use BraveAnvil\Ground\Show;
 use BraveAnvil\Tables\Practice\TypicalMotor;
+use BraveAnvil\Tables\Practice\TypicalSinglePhase;
 
 /** Starting over rated torque: as stamped, else a typical one, and no less than the rotor class starts against. */
 final class StartTorque
@@ -17,6 +18,18 @@ final class StartTorque
     {
         return $circuit->bad('plate.start_torque_ratio')
             ? null : $circuit->number('plate.start_torque_ratio') ?? self::usual($circuit, $output, $usual);
+    }
+
+    /** @return Figure|null per unit, of a single-phase motor: as stamped, else as it usually is by how it starts; null where it cannot be read */
+    public static function ofOnePhase(Circuit $circuit, TypicalSinglePhase $usual): ?Figure
+    {
+        if ($circuit->bad('plate.start_torque_ratio', 'plate.single_phase_type')) {
+            return null;
+        }
+        $typical = $usual->startTorque(OnePhaseStart::row(OnePhaseStart::type($circuit)));
+
+        return $circuit->number('plate.start_torque_ratio')
+            ?? Figure::step('Tst/Tn', $typical)->withAssumption('a typical Tst/Tn of '.Show::number($typical, 3));
     }
 
     /** @return Figure|null per unit, where none is stamped: typical, and no less than the rotor class; null where nothing is usual */

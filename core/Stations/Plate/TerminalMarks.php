@@ -16,6 +16,13 @@ final readonly class TerminalMarks
     {
     }
 
+    /** @return array{string, string, string, string} of a single-phase motor: both ends of the main winding, both of the start winding */
+    public function onePhase(): array
+    {
+        // IEC 60034-8 and NEMA MG 1 (both from memory).
+        return str_starts_with($this->starts[0], 'T') ? ['T1', 'T4', 'T5', 'T8'] : ['U1', 'U2', 'Z1', 'Z2'];
+    }
+
     /** Which lines the contactor that closes delta joins to the far ends so that the windings follow on: `U2–L3, V2–L1, W2–L2`. */
     public function favourableDelta(): string
     {

@@ -6,6 +6,7 @@ namespace BraveAnvil\Stations\Plate;
 
 use BraveAnvil\Circuit\Figure;
 use BraveAnvil\Circuit\Ledger;
+use BraveAnvil\Ground\HowKnown;
 
 /** How it turns: poles, synchronous speed in rpm, rated speed in rpm, slip in percent. */
 final readonly class Turning
@@ -30,7 +31,7 @@ final readonly class Turning
             ->from(eta: $efficiency)
             ->as('0.2 · (1 / η − 1)', '0.2 × (1 ÷ {eta} − 1)')
             ->equals(100 * $slip)
-            ->source('common practice')
+            ->source(HowKnown::CommonPractice)
             ->assuming('slip, because the nameplate gives the synchronous speed')
             ->write();
         $speed = $ledger

@@ -22,6 +22,7 @@ final readonly class ApproximateLoad implements PartLoad
      * @param  float  $reactive  at rated output, var
      * @param  float  $idleReactive  at no load, var
      * @param  float  $volts  rated, between lines
+     * @param  float  $root  what these are multiplied by to give volt-amperes of one ampere
      */
     public function __construct(
         private float $output,
@@ -29,6 +30,7 @@ final readonly class ApproximateLoad implements PartLoad
         private float $reactive,
         private float $idleReactive,
         private float $volts,
+        private float $root,
     ) {
     }
 
@@ -48,7 +50,9 @@ final readonly class ApproximateLoad implements PartLoad
         $input = $share * $this->output + $this->losses * (self::CONSTANT_LOSSES + self::LOAD_LOSSES * $share ** 2);
         $reactive = $this->idleReactive + ($this->reactive - $this->idleReactive) * $share ** 2;
 
-        return new LoadPoint($share, $share * $this->output, $input, $reactive, hypot($input, $reactive) / (sqrt(3) * $this->volts), null);
+        return new LoadPoint(
+            $share, $share * $this->output, $input, $reactive, hypot($input, $reactive) / ($this->root * $this->volts), null,
+        );
     }
 
     public function line(float $highest): array

@@ -7,6 +7,7 @@ namespace BraveAnvil\Stations\Power;
 use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Circuit\Figure;
 use BraveAnvil\Circuit\Ledger;
+use BraveAnvil\Ground\HowKnown;
 use BraveAnvil\Physics\Machine\FittedMachine;
 use BraveAnvil\Stations\Plate\Motor;
 
@@ -35,17 +36,24 @@ final class PartLoadPicture
             $computed === null ||
             $factor === null ||
             $volts === null ||
-            $circuit->phases() !== 3
+            $motor->isOnWrongSupply()
         ) {
             return null;
         }
         $machine = $motor->fit?->machine;
-        $idle = sqrt(3) * $volts->number() * $computed->number() * ApproximateLoad::idleShare($factor->number());
+        $root = $circuit->phaseFactor();
+        $idle = $motor->onePhase ? OnePhaseIdle::reactive($circuit, $volts->number())
+            : $root * $volts->number() * $computed->number() * ApproximateLoad::idleShare($factor->number());
+        if ($idle === null) {
+            return null;
+        }
         $model = $machine === null
-            ? new ApproximateLoad($output->number(), $input->number() - $output->number(), $reactive->number(), $idle, $volts->number())
+            ? new ApproximateLoad(
+                $output->number(), $input->number() - $output->number(), $reactive->number(), $idle, $volts->number(), $root,
+            )
             : new MachineLoad($machine);
         $typical = $motor->fit?->typicalWords() ?? '';
-        $way = self::way($motor->fit, $model, $typical, $ledger);
+        $way = self::way($motor, $model, $typical, $ledger);
         $noLoad =
             $machine === null
                 ? null
@@ -53,7 +61,7 @@ final class PartLoadPicture
                     ->work(PowerFigure::NoLoadCurrent)
                     ->equals($machine->noLoadCurrent())
                     ->as('equivalent circuit at no load', 'from the motor model fitted to the nameplate')
-                    ->source('calculated here')
+                    ->source(HowKnown::Calculated)
                     ->assuming('no-load current by the motor model')
                     ->write();
         self::findings($motor->fit, $ledger);
@@ -67,19 +75,21 @@ final class PartLoadPicture
         if ($chosen !== null && $point !== null) {
             $assumption =
                 'part load by '.($machine === null ? 'approximation' : 'the motor model'.($typical === '' ? '' : ' with '.$typical));
-            self::figures($output, $volts, $chosen, $point, $way, $assumption, $ledger);
+            self::figures($circuit, $output, $volts, $chosen, $point, $way, $assumption, $ledger);
         }
 
         return new PartLoadResult($model, $noLoad);
     }
 
-    private static function way(?FittedMachine $fit, PartLoad $model, string $typical, Ledger $ledger): Figure
+    private static function way(Motor $motor, PartLoad $model, string $typical, Ledger $ledger): Figure
     {
+        $fit = $motor->fit;
+        $why = $motor->onePhase ? 'no motor model of a single-phase motor' : 'poles and slip are not known';
         $fitted = $fit?->machine !== null;
         $attempted = $fit !== null && ($fitted || $fit->refusal !== null);
 
         return $ledger->work(PowerFigure::PartLoadWay)->equals($model->way())
-            ->saying($fitted ? implode('; ', $fit->flags) : ($attempted ? $fit->refusal ?? '' : 'poles and slip are not known'))
+            ->saying($fitted ? implode('; ', $fit->flags) : ($attempted ? $fit->refusal ?? '' : $why))
             ->source(
                 $fitted
                     ? 'equivalent circuit fitted to the nameplate'
@@ -97,7 +107,7 @@ final class PartLoadPicture
                 ->title('Part-load values are approximate')
                 ->because('No motor model: '.$fit->refusal)
                 ->do('Read efficiency, power factor, speed and the starting values again.')
-                ->source('calculated here')
+                ->source(HowKnown::Calculated)
                 ->on(PowerFigure::PartLoadWay);
         } elseif ($fit !== null && $fit->flags !== []) {
             $ledger
@@ -105,12 +115,13 @@ final class PartLoadPicture
                 ->title('The motor model does not match every nameplate value')
                 ->because(implode('; ', $fit->flags).'.')
                 ->do('Part-load values are valid; use starting values with care.')
-                ->source('calculated here')
+                ->source(HowKnown::Calculated)
                 ->on(PowerFigure::PartLoadWay);
         }
     }
 
     private static function figures(
+        Circuit $circuit,
         Figure $rated,
         Figure $volts,
         Figure $chosen,
@@ -129,14 +140,14 @@ final class PartLoadPicture
             ->work(PowerFigure::LoadEfficiency)
             ->as($way->shown(), 'at '.$chosen->shown().' of rated output')
             ->equals($point->efficiency())
-            ->source('calculated here')
+            ->source(HowKnown::Calculated)
             ->assuming($assumption)
             ->write();
         $factor = $ledger
             ->work(PowerFigure::LoadPowerFactor)
             ->as($way->shown(), 'at '.$chosen->shown().' of rated output')
             ->equals($point->powerFactor())
-            ->source('calculated here')
+            ->source(HowKnown::Calculated)
             ->assuming($assumption)
             ->write();
         // Without output the losses are all it takes; dividing by an efficiency of zero would say nothing.
@@ -153,7 +164,7 @@ final class PartLoadPicture
                     ->labelled('Input power at no load')
                     ->as($way->shown(), 'no-load losses')
                     ->equals($point->input)
-                    ->source('calculated here')
+                    ->source(HowKnown::Calculated)
                     ->assuming($assumption)
                     ->write();
         $apparent = $ledger
@@ -171,7 +182,7 @@ final class PartLoadPicture
         $ledger
             ->work(PowerFigure::LoadCurrent)
             ->from(S: $apparent, V: $volts)
-            ->as('S / (√3 V)', '{S} ÷ (√3 × {V})')
+            ->as($circuit->phases() === 1 ? 'S / V' : 'S / (√3 V)', $circuit->phases() === 1 ? '{S} ÷ {V}' : '{S} ÷ (√3 × {V})')
             ->equals($point->current)
             ->write();
     }

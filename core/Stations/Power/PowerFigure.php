@@ -38,6 +38,14 @@ enum PowerFigure: string implements FigureName
     case LoadApparent = 'power.load_apparent';
     case LoadReactive = 'power.load_reactive';
     case LoadCurrent = 'power.load_current';
+    case GeneratorShare = 'power.generator_share';
+    case EngineShare = 'power.engine_share';
+    case InverterShare = 'power.inverter_share';
+    case InverterShareCorrected = 'power.inverter_share_corrected';
+    case DcPower = 'power.dc_power';
+    case DcPowerCorrected = 'power.dc_power_corrected';
+    case DcCurrent = 'power.dc_current';
+    case BatteryHours = 'power.battery_hours';
 
     private const STATION = Station::Power;
 
@@ -66,5 +74,13 @@ enum PowerFigure: string implements FigureName
         'power.load_apparent' => ['Apparent power at this load', Unit::VoltAmpere],
         'power.load_reactive' => ['Reactive power at this load', Unit::Var],
         'power.load_current' => ['Current at this load', Unit::Ampere],
+        'power.generator_share' => ['Load on the generator, share of its rating', Unit::Percent],
+        'power.engine_share' => ['Load on the engine, share of its power', Unit::Percent],
+        'power.inverter_share' => ['Load on the inverter, share of its rating', Unit::Percent],
+        'power.inverter_share_corrected' => ['Load on the inverter with the capacitor', Unit::Percent],
+        'power.dc_power' => ['Power from the battery', Unit::Watt],
+        'power.dc_power_corrected' => ['Power from the battery with the capacitor', Unit::Watt],
+        'power.dc_current' => ['Current from the battery', Unit::Ampere],
+        'power.battery_hours' => ['Battery time', Unit::Hour],
     ];
 }

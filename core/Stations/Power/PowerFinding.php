@@ -22,6 +22,9 @@ enum PowerFinding: string implements FindingCode
     case ModelFlags = 'model_flags';
     case ElementBurnsInStar = 'element_burns_in_star';
     case ElementBurnsInDelta = 'element_burns_in_delta';
+    case GeneratorOverloaded = 'generator_overloaded';
+    case GeneratorLight = 'generator_light';
+    case InverterOverloaded = 'inverter_overloaded';
     case WindingsThreeTimes = 'windings_three_times';
 
     private const STATION = Station::Power;

@@ -7,13 +7,14 @@ namespace BraveAnvil\Stations\Power;
 use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Circuit\Figure;
 use BraveAnvil\Circuit\Ledger;
+use BraveAnvil\Circuit\Parse\Power;
 use BraveAnvil\Ground\Grade;
+use BraveAnvil\Ground\HowKnown;
 use BraveAnvil\Ground\Show;
 use BraveAnvil\Ground\Station;
 use BraveAnvil\Ground\Words;
 use BraveAnvil\Stations\Plate\Motor;
 use BraveAnvil\Stations\Plate\PlateFinding;
-use BraveAnvil\Stations\Plate\RatedPower;
 
 /** From output to input to apparent power to current, and the three sources of full-load current. */
 final readonly class PowerStation
@@ -47,9 +48,10 @@ final readonly class PowerStation
                     ->from(I: $motor->current)
                     ->equals($motor->current->number())
                     ->saying($motor->current->working)
-                    ->source('nameplate')
+                    ->source(HowKnown::Nameplate)
                     ->write();
-        $table = $motor->onePhase || $circuit->bad('plate.power', 'plate.voltage', 'supply.voltage')
+        $wrong = $motor->isOnWrongSupply();
+        $table = $wrong || $circuit->bad('plate.power', 'plate.voltage', 'supply.voltage')
             ? null : $this->currents->table($circuit, $motor);
         if ($table !== null) {
             $ledger->put($table);
@@ -57,10 +59,10 @@ final readonly class PowerStation
         $design = null;
         $conductors = null;
         $overload = null;
-        if (! $motor->onePhase && ! $motor->currentRefused && ! $circuit->bad('plate.current')) {
+        if (! $wrong && ! $motor->currentRefused && ! $circuit->bad('plate.current')) {
             [$design, $conductors, $overload] = $this->design($circuit, $motor, $table, $plate, $computed, $ledger);
         }
-        self::check($plate, $computed, $ledger);
+        self::check($motor, $plate, $computed, $ledger);
         self::table($table, $plate ?? $computed, $ledger);
         $partLoad = (new PartLoadPicture)->solve($circuit, $motor, $output, $input, $reactive, $computed, $ledger);
         $noLoad = $partLoad?->noLoadCurrent;
@@ -70,7 +72,7 @@ final readonly class PowerStation
             $output, $input, $apparent, $reactive, $motor->powerFactor, $computed, $plate, $design, $conductors, $overload,
             $noLoad, $partLoad?->model,
         );
-        $ledger->say(Station::Power, $motor->onePhase ? self::onePhase($load) : $this->sentence($load));
+        $ledger->say(Station::Power, $wrong ? 'No result: a three-phase motor on a single-phase supply.' : $this->sentence($load));
 
         return $load;
     }
@@ -94,7 +96,7 @@ final readonly class PowerStation
         $volts = $motor->ratedVoltage();
         $computed = null;
         if ($volts !== null) {
-            $k = RatedPower::phaseFactor($circuit);
+            $k = $circuit->phaseFactor();
             $computed = $ledger
                 ->work(PowerFigure::ComputedCurrent)
                 ->from(S: $apparent, V: $volts)
@@ -139,7 +141,7 @@ final readonly class PowerStation
             );
     }
 
-    private static function check(?Figure $plate, ?Figure $computed, Ledger $ledger): void
+    private static function check(Motor $motor, ?Figure $plate, ?Figure $computed, Ledger $ledger): void
     {
         if ($computed === null || $plate === null) {
             return;
@@ -170,7 +172,7 @@ final readonly class PowerStation
                 ($computed->assumed() ? ' The calculated value is partly assumed.' : ''),
             )
             ->do('Read output, voltage, current, power factor and efficiency again on the nameplate.')
-            ->source('I = P / (√3 V η cos φ)')
+            ->source($motor->onePhase ? 'I = P / (V η cos φ)' : 'I = P / (√3 V η cos φ)')
             ->on(PowerFigure::PlateCurrent, PowerFigure::ComputedCurrent)
             ->about('plate.current');
     }
@@ -187,7 +189,7 @@ final readonly class PowerStation
     /** Which full-load current each rule book would size this motor by: the same motor, three answers. */
     private function schools(Circuit $circuit, Motor $motor, ?Figure $plate, ?Figure $computed, Ledger $ledger): void
     {
-        if ($motor->onePhase || $circuit->power() === null || $motor->ratedVoltage() === null) {
+        if ($motor->isOnWrongSupply() || $circuit->stamp('plate.power', Power::class) === null || $motor->ratedVoltage() === null) {
             return;
         }
         $rows = [];
@@ -197,13 +199,6 @@ final readonly class PowerStation
             $rows[] = new CurrentByBook($school->name, $school->name === $this->words->name, $table, $design);
         }
         $ledger->curve(new CurrentsByBookCurve($rows));
-    }
-
-    private static function onePhase(Load $load): string
-    {
-        return ($load->input === null || $load->computedCurrent === null
-            ? 'Enter output, efficiency and power factor to get the power and current.' : 'Full load: '.$load->input->shown(3).' and '.
-            $load->computedCurrent->shown(3).'.').' Single-phase: conductors and device are not sized.';
     }
 
     private function sentence(Load $load): string

@@ -8,6 +8,7 @@ use BraveAnvil\Circuit\Choice\WindingJoin;
 use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Circuit\Figure;
 use BraveAnvil\Circuit\Ledger;
+use BraveAnvil\Ground\HowKnown;
 use BraveAnvil\Ground\Unit;
 
 /** Three equal windings or heating elements in star and in delta on the same supply, and what an ohmmeter reads of them. */
@@ -62,7 +63,7 @@ final class Windings
                 'of its torque and overheats under full load.',
             )
             ->do('Isolate and prove dead before moving a link.')
-            ->source('definition')
+            ->source(HowKnown::Definition)
             ->on(WindingFigure::StarPower, WindingFigure::DeltaPower);
     }
 

@@ -49,7 +49,7 @@ final readonly class Comparison
     }
 
     /** @return array<string, mixed> */
-    private function quantity(Quantity $quantity): array
+    private function quantity(JudgedQuantity $quantity): array
     {
         [$label, $unit] = $this->kind?->quantities()[$quantity->name] ?? ['', Unit::None];
 
@@ -67,7 +67,7 @@ final readonly class Comparison
     }
 
     /** ' 59.8 to 74.2 A', 'at most 2 %', or nothing. */
-    public static function band(Quantity $quantity, Unit $unit): string
+    public static function band(JudgedQuantity $quantity, Unit $unit): string
     {
         return match (true) {
             $quantity->low !== null && $quantity->high !== null => self::shown(

@@ -26,7 +26,7 @@ final class Judgement
     /** A remark beside the numbers. */
     public string $says = '';
 
-    /** @var list<Quantity> */
+    /** @var list<JudgedQuantity> */
     public array $quantities = [];
 
     /** It cannot be compared while these are missing. */
@@ -48,7 +48,7 @@ final class Judgement
     }
 
     /** Told, whatever it is. */
-    public function tell(Quantity ...$quantities): self
+    public function tell(JudgedQuantity ...$quantities): self
     {
         foreach ($quantities as $quantity) {
             $this->quantities[] = $quantity;
@@ -58,7 +58,7 @@ final class Judgement
     }
 
     /** Told, and held against its band: outside it the reading differs, by at least this grade. */
-    public function hold(Quantity $quantity, Grade $grade = Grade::Caution): self
+    public function hold(JudgedQuantity $quantity, Grade $grade = Grade::Caution): self
     {
         $this->tell($quantity);
         if (! $quantity->isInside()) {

@@ -4,23 +4,25 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Stations\Prove;
 
-use BraveAnvil\Stations\Prove\Judge\Capacitor;
-use BraveAnvil\Stations\Prove\Judge\Correction;
-use BraveAnvil\Stations\Prove\Judge\Inrush;
-use BraveAnvil\Stations\Prove\Judge\InsulationResistance;
-use BraveAnvil\Stations\Prove\Judge\LineCurrent;
-use BraveAnvil\Stations\Prove\Judge\LoopImpedance;
-use BraveAnvil\Stations\Prove\Judge\NoLoadCurrent;
-use BraveAnvil\Stations\Prove\Judge\Power;
-use BraveAnvil\Stations\Prove\Judge\RelayTrip;
-use BraveAnvil\Stations\Prove\Judge\Rotation;
-use BraveAnvil\Stations\Prove\Judge\RunUpTime;
-use BraveAnvil\Stations\Prove\Judge\Speed;
-use BraveAnvil\Stations\Prove\Judge\SupplyVoltage;
-use BraveAnvil\Stations\Prove\Judge\Temperature;
-use BraveAnvil\Stations\Prove\Judge\TemperatureRise;
-use BraveAnvil\Stations\Prove\Judge\Vibration;
-use BraveAnvil\Stations\Prove\Judge\WindingResistance;
+use BraveAnvil\Stations\Prove\Judge\CapacitorJudge;
+use BraveAnvil\Stations\Prove\Judge\CorrectionJudge;
+use BraveAnvil\Stations\Prove\Judge\InrushJudge;
+use BraveAnvil\Stations\Prove\Judge\InsulationResistanceJudge;
+use BraveAnvil\Stations\Prove\Judge\LineCurrentJudge;
+use BraveAnvil\Stations\Prove\Judge\LoopImpedanceJudge;
+use BraveAnvil\Stations\Prove\Judge\MotorCapacitorJudge;
+use BraveAnvil\Stations\Prove\Judge\NoLoadCurrentJudge;
+use BraveAnvil\Stations\Prove\Judge\PanelOhmsJudge;
+use BraveAnvil\Stations\Prove\Judge\PowerJudge;
+use BraveAnvil\Stations\Prove\Judge\RelayTripJudge;
+use BraveAnvil\Stations\Prove\Judge\RotationJudge;
+use BraveAnvil\Stations\Prove\Judge\RunUpTimeJudge;
+use BraveAnvil\Stations\Prove\Judge\SpeedJudge;
+use BraveAnvil\Stations\Prove\Judge\SupplyVoltageJudge;
+use BraveAnvil\Stations\Prove\Judge\TemperatureJudge;
+use BraveAnvil\Stations\Prove\Judge\TemperatureRiseJudge;
+use BraveAnvil\Stations\Prove\Judge\VibrationJudge;
+use BraveAnvil\Stations\Prove\Judge\WindingResistanceJudge;
 
 /** Who judges which readings. */
 final class Judges
@@ -28,23 +30,25 @@ final class Judges
     public static function of(ReadingKind $kind): Judge
     {
         return match ($kind) {
-            ReadingKind::WindingResistance => new WindingResistance,
-            ReadingKind::InsulationResistance => new InsulationResistance,
-            ReadingKind::LoopImpedance => new LoopImpedance,
-            ReadingKind::RelayTrip => new RelayTrip,
-            ReadingKind::SupplyVoltage => new SupplyVoltage,
-            ReadingKind::Rotation => new Rotation,
-            ReadingKind::NoLoadCurrent => new NoLoadCurrent,
-            ReadingKind::Inrush => new Inrush,
-            ReadingKind::RunUpTime => new RunUpTime,
-            ReadingKind::LineCurrent => new LineCurrent,
-            ReadingKind::Power => new Power,
-            ReadingKind::Speed => new Speed,
-            ReadingKind::Capacitor => new Capacitor,
-            ReadingKind::Correction => new Correction,
-            ReadingKind::Vibration => new Vibration,
-            ReadingKind::Temperature => new Temperature,
-            ReadingKind::TemperatureRise => new TemperatureRise,
+            ReadingKind::WindingResistance => new WindingResistanceJudge,
+            ReadingKind::MotorCapacitor => new MotorCapacitorJudge,
+            ReadingKind::PanelOhms => new PanelOhmsJudge,
+            ReadingKind::InsulationResistance => new InsulationResistanceJudge,
+            ReadingKind::LoopImpedance => new LoopImpedanceJudge,
+            ReadingKind::RelayTrip => new RelayTripJudge,
+            ReadingKind::SupplyVoltage => new SupplyVoltageJudge,
+            ReadingKind::Rotation => new RotationJudge,
+            ReadingKind::NoLoadCurrent => new NoLoadCurrentJudge,
+            ReadingKind::Inrush => new InrushJudge,
+            ReadingKind::RunUpTime => new RunUpTimeJudge,
+            ReadingKind::LineCurrent => new LineCurrentJudge,
+            ReadingKind::Power => new PowerJudge,
+            ReadingKind::Speed => new SpeedJudge,
+            ReadingKind::Capacitor => new CapacitorJudge,
+            ReadingKind::Correction => new CorrectionJudge,
+            ReadingKind::Vibration => new VibrationJudge,
+            ReadingKind::Temperature => new TemperatureJudge,
+            ReadingKind::TemperatureRise => new TemperatureRiseJudge,
         };
     }
 }

@@ -11,13 +11,15 @@ use BraveAnvil\Circuit\FieldKind;
 use BraveAnvil\Circuit\Fields;
 use BraveAnvil\Ground\Show;
 use BraveAnvil\Ground\Unit;
+use BraveAnvil\Stations\Prove\Choice\ContactorsIn;
 use BraveAnvil\Stations\Prove\Choice\Disconnected;
 use BraveAnvil\Stations\Prove\Choice\Foundation;
 use BraveAnvil\Stations\Prove\Choice\InrushAs;
 use BraveAnvil\Stations\Prove\Choice\InsulationSystem;
+use BraveAnvil\Stations\Prove\Choice\MotorCapacitor;
 use BraveAnvil\Stations\Prove\Choice\ReadAt;
 use BraveAnvil\Stations\Prove\Choice\ReadJoin;
-use BraveAnvil\Stations\Prove\Choice\Turning;
+use BraveAnvil\Stations\Prove\Choice\SeenTurning;
 use BraveAnvil\Stations\Prove\Choice\WindingBuild;
 
 /** What is typed for each kind of reading. */
@@ -62,7 +64,7 @@ final class ReadingFields
     public const GROUPS = ['before', 'after'];
 
     /** Fields of a measurement that say what is at hand, not what it showed. */
-    private const NO_READING = ['measure.instruments', 'measure.neutral', 'measure.shunt_ohm', 'measure.shunt_power'];
+    private const NO_READING = ['measure.instruments', 'measure.neutral', 'measure.shunt_power'];
 
     private const LISTS = [
         'winding_resistance' => [
@@ -70,10 +72,33 @@ final class ReadingFields
                 'empty' => 'Not specified'],
             'ohms_uv' => ['label' => 'U–V', ...self::OHMS], 'ohms_vw' => ['label' => 'V–W', ...self::OHMS],
             'ohms_wu' => ['label' => 'W–U', ...self::OHMS],
+            'ohms_main' => ['label' => 'Main winding', ...self::OHMS], 'ohms_start' => ['label' => 'Start winding', ...self::OHMS],
             'ohms_u' => ['label' => 'U1–U2', ...self::OHMS], 'ohms_v' => ['label' => 'V1–V2', ...self::OHMS],
             'ohms_w' => ['label' => 'W1–W2', ...self::OHMS],
             'temperature' => ['label' => 'Winding temperature', ...self::CELSIUS],
             'metal' => ['kind' => FieldKind::Choice, 'label' => 'Winding material', 'choices' => Metal::class, 'empty' => 'Copper'],
+        ],
+        'motor_capacitor' => [
+            'which' => ['kind' => FieldKind::Choice, 'label' => 'Which capacitor', 'choices' => MotorCapacitor::class,
+                'empty' => 'Not specified'],
+            'capacitance' => [
+                'kind' => FieldKind::Microfarads, 'label' => 'Capacitance by meter', 'accepted' => 'Microfarads, such as 38.2.',
+                'unit' => Unit::Farad, 'low' => 1e-8, 'high' => 5e-3,
+            ],
+            'amps' => ['label' => 'or its current', ...self::AMPS],
+            'volts' => ['label' => 'and the voltage across it', ...self::VOLTS],
+        ],
+        'panel_ohms' => [
+            'contactors' => ['kind' => FieldKind::Choice, 'label' => 'Contactor held in', 'choices' => ContactorsIn::class,
+                'empty' => 'Not specified'],
+            'ohms_u1_u2' => ['label' => 'U1–U2', ...self::OHMS], 'ohms_v1_v2' => ['label' => 'V1–V2', ...self::OHMS],
+            'ohms_w1_w2' => ['label' => 'W1–W2', ...self::OHMS], 'ohms_u1_v1' => ['label' => 'U1–V1', ...self::OHMS],
+            'ohms_v1_w1' => ['label' => 'V1–W1', ...self::OHMS], 'ohms_u1_w1' => ['label' => 'U1–W1', ...self::OHMS],
+            'ohms_u1_v2' => ['label' => 'U1–V2', ...self::OHMS], 'ohms_u1_w2' => ['label' => 'U1–W2', ...self::OHMS],
+            'ohms_v1_u2' => ['label' => 'V1–U2', ...self::OHMS], 'ohms_v1_w2' => ['label' => 'V1–W2', ...self::OHMS],
+            'ohms_w1_u2' => ['label' => 'W1–U2', ...self::OHMS], 'ohms_w1_v2' => ['label' => 'W1–V2', ...self::OHMS],
+            'ohms_u2_v2' => ['label' => 'U2–V2', ...self::OHMS], 'ohms_u2_w2' => ['label' => 'U2–W2', ...self::OHMS],
+            'ohms_v2_w2' => ['label' => 'V2–W2', ...self::OHMS],
         ],
         'insulation_resistance' => [
             'disconnected' => [
@@ -108,7 +133,7 @@ final class ReadingFields
             'volts_12' => ['label' => 'L1–L2', ...self::VOLTS], 'volts_23' => ['label' => 'L2–L3', ...self::VOLTS],
             'volts_31' => ['label' => 'L3–L1', ...self::VOLTS],
         ],
-        'rotation' => ['seen' => ['kind' => FieldKind::Choice, 'label' => 'Direction of rotation', 'choices' => Turning::class,
+        'rotation' => ['seen' => ['kind' => FieldKind::Choice, 'label' => 'Direction of rotation', 'choices' => SeenTurning::class,
             'empty' => 'Not specified']],
         'no_load_current' => [
             'amps_1' => ['label' => 'L1', ...self::AMPS], 'amps_2' => ['label' => 'L2', ...self::AMPS],

@@ -17,6 +17,8 @@ enum ReadingKind: string implements FindingCode
     use Labelled;
 
     case WindingResistance = 'winding_resistance';
+    case MotorCapacitor = 'motor_capacitor';
+    case PanelOhms = 'panel_ohms';
     case InsulationResistance = 'insulation_resistance';
     case RelayTrip = 'relay_trip';
     case SupplyVoltage = 'supply_voltage';
@@ -37,7 +39,9 @@ enum ReadingKind: string implements FindingCode
     private const STATION = Station::Prove;
 
     private const LABELS = [
-        'winding_resistance' => 'Winding resistance', 'insulation_resistance' => 'Insulation resistance',
+        'winding_resistance' => 'Winding resistance', 'motor_capacitor' => 'Capacitor of the motor',
+        'panel_ohms' => 'Ohms at the starter',
+        'insulation_resistance' => 'Insulation resistance',
         'relay_trip' => 'Overload relay trip test', 'supply_voltage' => 'Supply voltages', 'loop_impedance' => 'Fault loop impedance',
         'rotation' => 'Rotation', 'no_load_current' => 'No-load current', 'inrush' => 'Inrush', 'run_up_time' => 'Run-up time',
         'line_current' => 'Line currents', 'power' => 'Power', 'speed' => 'Speed', 'capacitor' => 'Capacitor currents',
@@ -59,7 +63,11 @@ enum ReadingKind: string implements FindingCode
                 'change' => ['Change since the first reading', Unit::Percent],
                 'winding_1' => ['First winding', Unit::Ohm], 'winding_2' => ['Second winding', Unit::Ohm],
                 'winding_3' => ['Third winding', Unit::Ohm],
+                'main' => ['Main winding', Unit::Ohm], 'start' => ['Start winding', Unit::Ohm],
+                'start_over_main' => ['Start winding ÷ main winding', Unit::Times],
             ],
+            self::MotorCapacitor => ['capacitance' => ['Capacitance', Unit::Farad]],
+            self::PanelOhms => ['winding' => ['Resistance of one winding', Unit::Ohm]],
             self::InsulationResistance => [
                 'corrected' => ['At 40 °C', Unit::Ohm], 'minimum' => ['Lowest at 40 °C', Unit::Ohm],
                 'polarization_index' => ['Polarization index', Unit::None],

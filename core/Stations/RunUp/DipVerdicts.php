@@ -8,6 +8,7 @@ use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Circuit\Figure;
 use BraveAnvil\Circuit\Ledger;
 use BraveAnvil\Ground\Show;
+use BraveAnvil\Ground\Standard;
 use BraveAnvil\Ground\Unit;
 use BraveAnvil\Stations\Start\Method\StartingMethod;
 use BraveAnvil\Stations\Start\Motion\Dip;
@@ -35,13 +36,8 @@ final readonly class DipVerdicts
         $after = $runUp->course->changeover?->after->flow->bus;
         $later = $after === null ? null : Dip::ofBus($runUp->feed->feed, $after);
         // No X/R that may be would keep the limit, with a starting current that is known.
-        $sure = ! self::rests($runUp) && $this->least($runUp) > $this->allowed($circuit);
-        $this->tell($circuit, $runUp->feed, $dip, $later, $times->dipAtMotor, $sure);
-    }
-
-    private function allowed(Circuit $circuit): float
-    {
-        return $circuit->number('settings.dip_limit_bus')?->number() ?? $this->practice->dipLimitBus();
+        $sure = ! self::rests($runUp) && $this->least($runUp) > BusDipLimit::of($circuit, $this->practice)->percent;
+        $this->tell($circuit, $runUp->feed, $dip, $later, $times->dipAtMotor, $sure, $times->leastGenerator);
     }
 
     /**
@@ -49,22 +45,26 @@ final readonly class DipVerdicts
      * @param  float|null  $later  at the changeover, %
      * @param  Figure|null  $dipAtMotor  %; null where it is not told
      * @param  bool  $sure  whether it stands whatever is assumed
+     * @param  Figure|null  $least  generator that this start wants, VA; null on the mains
      */
-    public function tell(Circuit $circuit, FeedReader $feed, Figure $dip, ?float $later, ?Figure $dipAtMotor, bool $sure): void
+    public function tell(Circuit $circuit, FeedReader $feed, Figure $dip, ?float $later, ?Figure $dipAtMotor, bool $sure, ?Figure $least): void
     {
         $worst = max($dip->number(), $later ?? 0.0);
-        $allowed = $this->allowed($circuit);
-        $usual = $circuit->missing('settings.dip_limit_bus');
-        if ($worst > $allowed) {
+        $limit = BusDipLimit::of($circuit, $this->practice);
+        if ($worst > $limit->percent) {
             // A stop only where the site set the limit.
-            ($sure && ! $usual ? $this->ledger->stop(StartFinding::DipAtBus) : $this->ledger->caution(StartFinding::DipAtBus))
-                ->title('Voltage dip at the bus too large')
-                ->because('The start lowers the bus voltage by '.Show::quantity($worst, Unit::Percent, 3).' ('.
+            ($sure && ! $limit->usual ? $this->ledger->stop(StartFinding::DipAtBus) : $this->ledger->caution(StartFinding::DipAtBus))
+                ->title($limit->onGenerator ? 'Generator too small for this start' : 'Voltage dip at the bus too large')
+                ->because('The start lowers '.($limit->onGenerator ? 'the voltage of the generator by ' : 'the bus voltage by ').Show::quantity($worst, Unit::Percent, 3).' ('.
                     Show::quantity($worst / 100 * $feed->feed->volts, Unit::Volt, 3).')'.
                     ($later !== null && $later > $dip->number() ? ' at the changeover' : ' at switch-on').'; the '.
-                    ($usual ? 'usual limit is ' : 'limit is ').Show::quantity($allowed, Unit::Percent, 3).'.')
-                ->do('Choose a reduced-voltage start, or ask the supply operator.')
-                ->source($usual ? 'common practice' : 'site setting')
+                    ($limit->usual ? 'usual limit is ' : 'limit is ').Show::quantity($limit->percent, Unit::Percent, 3).'.')
+                ->do(match (true) {
+                    ! $limit->onGenerator => 'Choose a reduced-voltage start, or ask the supply operator.',
+                    $least === null => 'Choose a reduced-voltage start, or a larger generator.',
+                    default => 'Choose a reduced-voltage start, or a generator of at least '.$least->shown(3).'.',
+                })
+                ->source($limit->usual ? 'common practice' : 'site setting')
                 ->on(StartFigure::VoltageDip, StartFigure::ChangeoverDip)->about('starter.method');
         }
         $this->atMotor($circuit, $dipAtMotor);
@@ -73,8 +73,8 @@ final readonly class DipVerdicts
                 ->because('The bus drops below '.Show::number($this->practice->controlSupplyHolds()).
                     ' % of its voltage. Contactors fed from it may fail to close or may chatter; below 75 % they may drop out.')
                 ->do('Feed the controls from a supply that does not dip.')
-                ->source('IEC 60947-4-1: contactors close at 85 to 110 %, AC contactors drop out between 75 and 20 % '.
-                    '(from memory)')->on(StartFigure::VoltageDip);
+                ->source(Standard::Iec60947_4_1->at()->adding(': contactors close at 85 to 110 %, AC contactors drop out '.
+                    'between 75 and 20 %'))->on(StartFigure::VoltageDip);
         }
     }
 
@@ -105,16 +105,10 @@ final readonly class DipVerdicts
         if (! $plan instanceof StagedPlan) {
             return Dip::atBus($plan, $runUp->train, $runUp->course) ?? 0.0;
         }
-        $stage = $plan->first ?? $plan->full;
-        $standing = $runUp->train->point(0.0);
-        $after = $runUp->course->changeover;
+        $after = $runUp->course->changeover?->speedAfterGap;
 
-        return min(100.0, ...array_map(static function (Feed $feed) use ($stage, $plan, $standing, $after, $runUp): float {
-            $first = Dip::ofBus($feed, $stage->on($feed)->flow($standing)->bus) ?? 0.0;
-            $later = $after === null ? 0.0
-                : Dip::ofBus($feed, $plan->full->on($feed)->flow($runUp->train->point($after->speedAfterGap))->bus) ?? 0.0;
-
-            return max($first, $later);
-        }, $runUp->feed->possible()));
+        return min(100.0, ...array_map(
+            static fn (Feed $feed): float => Dip::worstOn($feed, $plan, $runUp->train, 0.0, $after) ?? 0.0, $runUp->feed->possible,
+        ));
     }
 }

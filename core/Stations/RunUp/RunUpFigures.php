@@ -12,10 +12,12 @@ use BraveAnvil\Ground\Show;
 use BraveAnvil\Ground\Unit;
 use BraveAnvil\Physics\Machine\Machine;
 use BraveAnvil\Stations\Plate\Motor;
+use BraveAnvil\Stations\Power\Load;
 use BraveAnvil\Stations\Start\Method\SeriesElement;
 use BraveAnvil\Stations\Start\Method\StartingMethod;
 use BraveAnvil\Stations\Start\Motion\Dip;
 use BraveAnvil\Stations\Start\Motion\DrivePlan;
+use BraveAnvil\Stations\Start\Motion\LoadReader;
 use BraveAnvil\Stations\Start\Motion\Moment;
 use BraveAnvil\Stations\Start\Motion\RunUp;
 use BraveAnvil\Stations\Start\Motion\StagedPlan;
@@ -39,7 +41,8 @@ final class RunUpFigures
 
     /**
      * @param  Figure  $inertia  of all, kg·m²
-     * @param  Figure  $load  torque at rated speed, N·m
+     * @param  LoadReader  $driven  what the motor turns
+     * @param  Load  $load  what the motor draws
      */
     public function write(
         Circuit $circuit,
@@ -47,10 +50,11 @@ final class RunUpFigures
         StartingMethod $method,
         RunUp $runUp,
         Figure $inertia,
-        Figure $load,
+        LoadReader $driven,
+        Load $load,
     ): RunUpTimes {
         $this->assumptions = $runUp->assumptions;
-        $this->inputs = array_filter(['TL' => $load, 'V' => $motor->supplyVoltage, 'Tn' => $motor->ratedTorque]);
+        $this->inputs = array_filter(['TL' => $driven->torque, 'V' => $motor->supplyVoltage, 'Tn' => $motor->ratedTorque]);
         $course = $runUp->course;
         $staged = $runUp->plan instanceof StagedPlan && $runUp->plan->first !== null;
         $standing = $runUp->plan->firstStage($runUp->train)[0];
@@ -99,6 +103,9 @@ final class RunUpFigures
             StartFigure::DipAtMotor, $atMotor,
             '100 (1 − V/E) at the terminals, standstill'.self::volts($atMotor, ($method->terminalShare() ?? 1.0) * $volts),
         );
+        $least = GeneratorStart::of($circuit, $runUp->feed, $this->practice)?->write(
+            $runUp->plan, $runUp->train, $course->peakLine(), $change?->speedAfterGap, $load, $this->inputs, $this->assumptions, $this->ledger,
+        );
         $this->put(StartFigure::PeakLineCurrent, $course->peakLine(), 'largest steady rms of the start');
         $margin = $this->put(StartFigure::TorqueMargin, $runUp->torqueMargin(), 'lowest T/T_load up to the speed of the breakdown torque');
         $this->put(StartFigure::TorqueStep, $runUp->torqueStep($method, $this->practice), '2 × the largest step of the steady torque');
@@ -108,7 +115,7 @@ final class RunUpFigures
 
         return new RunUpTimes(
             $time, $stageTime, $worst, $stall, $reduced, $changeoverCurrent, $first, $dip, $dipAtMotor, $margin,
-            $this->lockedRotorTime($circuit, $runUp),
+            $this->lockedRotorTime($circuit, $runUp), $least,
         );
     }
 

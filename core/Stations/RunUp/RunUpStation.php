@@ -9,12 +9,14 @@ use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Circuit\Fields;
 use BraveAnvil\Circuit\Figure;
 use BraveAnvil\Circuit\Ledger;
+use BraveAnvil\Ground\HowKnown;
 use BraveAnvil\Ground\Words;
 use BraveAnvil\Physics\Machine\TurningMotor;
 use BraveAnvil\Stations\Cable\Cabling;
 use BraveAnvil\Stations\Cable\SizedRun;
 use BraveAnvil\Stations\Plate\Motor;
 use BraveAnvil\Stations\Power\Load;
+use BraveAnvil\Stations\Source\Inverter;
 use BraveAnvil\Stations\Start\Method\StartingMethod;
 use BraveAnvil\Stations\Start\Method\StartSetup;
 use BraveAnvil\Stations\Start\Motion\ChangeoverRule;
@@ -27,6 +29,7 @@ use BraveAnvil\Stations\Start\Motion\RunUp;
 use BraveAnvil\Stations\Start\Motion\StagedPlan;
 use BraveAnvil\Stations\Start\Motion\Train;
 use BraveAnvil\Stations\Start\StartFigure;
+use BraveAnvil\Stations\Start\StartFinding;
 use BraveAnvil\Stations\Start\Starting;
 use BraveAnvil\Tables\Practice\Practice;
 use BraveAnvil\Tables\Practice\RunUpPractice;
@@ -43,15 +46,15 @@ final readonly class RunUpStation
     private const NEEDS = [
         'starter.method', 'starter.changeover.by', 'starter.changeover.value', 'starter.tap_percent', 'starter.current_limit',
         'starter.ramp_time', 'starter.initial_voltage', 'starter.gap', 'starter.transition', 'starter.drive_input_current',
-        'supply.fault_level_kva', 'supply.transformer_kva', 'supply.transformer_impedance_percent', 'supply.x_over_r',
-        'load.machine', 'load.kind', 'load.torque_percent', 'load.inertia', 'load.speed_ratio', 'load.breakaway_percent', 'load.points',
+        'supply.source', 'supply.fault_level_kva', 'supply.transformer_kva', 'supply.transformer_impedance_percent', 'supply.x_over_r',
+        'supply.generator_kva', 'supply.subtransient_percent', 'supply.transient_percent', 'load.machine', 'load.kind', 'load.torque_percent', 'load.inertia', 'load.speed_ratio', 'load.breakaway_percent', 'load.points',
         'plate.inertia', 'starter.run_up_time',
     ];
 
     /** Fields without which no dip can be told. */
     private const SOURCE = [
-        'supply.fault_level_kva', 'supply.transformer_kva', 'supply.transformer_impedance_percent', 'supply.x_over_r',
-        'starter.tap_percent', 'starter.current_limit',
+        'supply.source', 'supply.fault_level_kva', 'supply.transformer_kva', 'supply.transformer_impedance_percent', 'supply.x_over_r',
+        'supply.generator_kva', 'supply.subtransient_percent', 'supply.transient_percent', 'starter.tap_percent', 'starter.current_limit',
     ];
 
     /** Supply and plate may differ by so much in frequency, in parts of one. */
@@ -67,16 +70,49 @@ final readonly class RunUpStation
     /** @return Starting the same with its times, and with the run-up where it can be worked out */
     public function solve(Circuit $circuit, Motor $motor, Load $load, Starting $starting, ?Cabling $cabling, Ledger $ledger): Starting
     {
+        $running = $this->running($circuit, $motor, $load, $starting, $cabling, $ledger);
+        $surge = Inverter::of($circuit)?->surgeTime;
+        $time = $running->timed ?? $running->runUpTime;
+        if ($surge !== null && $time !== null && $running->method?->isolates() !== true) {
+            self::surgeTime($surge, $time, $ledger);
+        }
+
+        return $running;
+    }
+
+    /**
+     * @param  Figure  $surge  how long the inverter gives more than its rating, s
+     * @param  Figure  $time  of the start, s
+     */
+    private static function surgeTime(Figure $surge, Figure $time, Ledger $ledger): void
+    {
+        if ($time->number() > $surge->number()) {
+            $ledger->caution(StartFinding::SurgeTooShort)->title('The start outlasts the surge time of the inverter')
+                ->because('The start takes '.$time->shown(3).($time->assumed() ? ' (assumed)' : '').', the inverter gives its surge for '.
+                    $surge->shown(3).'.')
+                ->do('Choose an inverter with a longer surge time, or a soft starter with a lower limit.')
+                ->source(HowKnown::CommonPractice)->on(StartFigure::RunUpTime)->about('supply.surge_seconds');
+        }
+    }
+
+    private function running(
+        Circuit $circuit,
+        Motor $motor,
+        Load $load,
+        Starting $starting,
+        ?Cabling $cabling,
+        Ledger $ledger,
+    ): Starting {
         $method = $starting->method;
         if ($method === null || $method->refusal($circuit, $motor, $this->words) !== null) {
-            return (new TimedStart($this->practice))->solve($circuit, $starting, $ledger);
+            return (new StartTimes($this->practice))->solve($circuit, $starting, $ledger);
         }
         $ready = $this->ready($circuit, $motor, $load, $cabling);
         if ($ready === null) {
             RunUpVerdicts::notChecked($circuit, $motor, self::otherFrequency($circuit, $motor), $ledger);
             $this->standstillDip($circuit, $motor, $load, $starting, $method, $cabling, $ledger);
 
-            return (new TimedStart($this->practice))->solve($circuit, $starting, $ledger);
+            return (new StartTimes($this->practice))->solve($circuit, $starting, $ledger);
         }
         $reader = new InertiaReader($this->runUp, $this->words);
         $rotor = $reader->ofMotor($circuit, $motor);
@@ -86,7 +122,7 @@ final readonly class RunUpStation
             $ledger->missing('load.inertia', 'Enter the load inertia or a timed start: there is no usual inertia for such a load.');
             $this->standstillDip($circuit, $motor, $load, $starting, $method, $cabling, $ledger);
 
-            return (new TimedStart($this->practice))->solve($circuit, $starting, $ledger);
+            return (new StartTimes($this->practice))->solve($circuit, $starting, $ledger);
         }
         $plan = $method->plan($ready->setup);
         $train = new Train($ready->setup->motor, $ready->load->load, $rotor->number() + ($driven?->number() ?? $rotor->number()));
@@ -97,7 +133,7 @@ final readonly class RunUpStation
                 RunUpVerdicts::stopwatchImpossible($timed, $ledger);
                 $this->standstillDip($circuit, $motor, $load, $starting, $method, $cabling, $ledger);
 
-                return (new TimedStart($this->practice))->solve($circuit, $starting, $ledger);
+                return (new StartTimes($this->practice))->solve($circuit, $starting, $ledger);
             }
             $inertia = InertiaReader::timed($work, $timed, $train->inertia)->write();
             RunUpVerdicts::byStopwatch($inertia, $timed, $ledger);
@@ -106,7 +142,7 @@ final readonly class RunUpStation
         }
         $runUp = $this->run($motor, $plan, $train, $ready);
         $figures = (new RunUpFigures($this->runUp, $ledger))
-            ->write($circuit, $motor, $method, $runUp, $inertia, $ready->load->torque);
+            ->write($circuit, $motor, $method, $runUp, $inertia, $ready->load, $load);
         (new RunUpVerdicts($this->runUp, $this->words, $ledger))->judge($circuit, $motor, $method, $starting, $runUp, $figures, $timed);
         $ledger->curve(new TorqueSpeedCurve($runUp, $method, $this->words));
         $ledger->curve(new CourseCurve($runUp, $method, $this->words));
@@ -184,7 +220,9 @@ final readonly class RunUpStation
             || $motor->speed === null || $circuit->bad(...self::NEEDS) || self::otherFrequency($circuit, $motor)) {
             return null;
         }
-        $feed = FeedReader::read($circuit, $supply, self::impedance($cabling?->line), self::impedance($cabling?->motor), $this->runUp);
+        $feed = FeedReader::read(
+            $circuit, $supply, self::impedance($cabling?->line), self::impedance($cabling?->motor), $this->runUp, $motor->wires,
+        );
 
         return new RunUpReady($feed, $driven, new StartSetup(
             $feed->feed, $turning, self::changeover($circuit, $turning), $rated->number(), $motor->ratedTorque->number(),

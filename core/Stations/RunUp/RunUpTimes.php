@@ -21,6 +21,7 @@ final readonly class RunUpTimes
      * @param  Figure|null  $dipAtMotor  %
      * @param  Figure|null  $margin  least torque over that of the load
      * @param  Figure|null  $lockedRotorTime  s
+     * @param  Figure|null  $leastGenerator  that keeps its voltage at this start, VA
      */
     public function __construct(
         public ?Figure $time,
@@ -34,6 +35,7 @@ final readonly class RunUpTimes
         public ?Figure $dipAtMotor,
         public ?Figure $margin,
         public ?Figure $lockedRotorTime,
+        public ?Figure $leastGenerator,
     ) {
     }
 }

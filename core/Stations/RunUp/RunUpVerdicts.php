@@ -6,11 +6,14 @@ namespace BraveAnvil\Stations\RunUp;
 
 use BraveAnvil\Circuit\Choice\ChangeoverBy;
 use BraveAnvil\Circuit\Choice\LoadKind;
+use BraveAnvil\Circuit\Choice\SupplySource;
 use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Circuit\Fields;
 use BraveAnvil\Circuit\Figure;
 use BraveAnvil\Circuit\Ledger;
+use BraveAnvil\Ground\HowKnown;
 use BraveAnvil\Ground\Show;
+use BraveAnvil\Ground\Standard;
 use BraveAnvil\Ground\Station;
 use BraveAnvil\Ground\Unit;
 use BraveAnvil\Ground\Words;
@@ -69,7 +72,7 @@ final readonly class RunUpVerdicts
             $this->ledger->caution(StartFinding::TorqueMarginLow)->title('Small torque margin')
                 ->because('At one speed the motor gives only '.$times->margin->shown(3).' times the load torque. At least '.
                     Show::number($least).' times is required here.')
-                ->do('Expect a longer start at low voltage, or use a starter with more torque.')->source('common practice')
+                ->do('Expect a longer start at low voltage, or use a starter with more torque.')->source(HowKnown::CommonPractice)
                 ->on(StartFigure::TorqueMargin);
         }
         $this->overload($circuit, $runUp);
@@ -115,7 +118,7 @@ final readonly class RunUpVerdicts
                 ($stays <= 0 ? 'cannot start the load' : 'stalls at '.Show::quantity($stays, Unit::Rpm, 3)).
                 ($worst->runUpTime === null ? '.' : ' until the timer switches to full voltage.'))
             ->do('Choose a starter with more torque, or reduce the load during the start.')
-            ->source('IEC 60034-1 tolerance of the starting torque (from memory)')->on(StartFigure::RunUpTime)->about('starter.method');
+            ->source(Standard::Iec60034_1->at('tolerance of the starting torque'))->on(StartFigure::RunUpTime)->about('starter.method');
     }
 
     /** A motor comes up with far more than it can carry for good. */
@@ -165,7 +168,7 @@ final readonly class RunUpVerdicts
                         ($reduced === null ? '' : ' The first stage can reach '.$reduced->shown(4).'.'))
                 ->do($circuit->missing('starter.changeover.value')
                     ? 'The first stage cannot reach more: use a starter with more torque.' : 'Set a longer time.')
-                ->source('common practice')->on(StartFigure::ChangeoverSpeed, StartFigure::ChangeoverCurrent)
+                ->source(HowKnown::CommonPractice)->on(StartFigure::ChangeoverSpeed, StartFigure::ChangeoverCurrent)
                 ->about('starter.changeover.value');
         }
         $by = $circuit->chosen('starter.changeover.by', ChangeoverBy::class);
@@ -213,13 +216,28 @@ final readonly class RunUpVerdicts
     private function dips(Circuit $circuit, RunUp $runUp, RunUpTimes $times, StartingMethod $method): void
     {
         if ($runUp->feed->feed->source === null) {
-            $this->ledger->note(StartFinding::DipNotChecked)->title('Voltage dip not checked')
-                ->because('Neither a fault level nor a transformer with its impedance is entered: the supply is taken as stiff.')
-                ->do('Enter them under Supply: a weak supply lengthens every start.')->about('supply.transformer_kva');
+            $this->dipNotChecked($circuit, $times);
 
             return;
         }
         (new DipVerdicts($this->practice, $this->ledger))->judge($circuit, $runUp, $times, $method);
+    }
+
+    private function dipNotChecked(Circuit $circuit, RunUpTimes $times): void
+    {
+        if ($circuit->source() === SupplySource::Inverter) {
+            return;
+        }
+        $finding = $this->ledger->note(StartFinding::DipNotChecked)->title('Voltage dip not checked');
+        if ($circuit->source() === SupplySource::Generator) {
+            $finding->because('The rating of the generator is not entered'.
+                ($times->leastGenerator === null ? '.' : ': this start wants at least '.$times->leastGenerator->shown(3).'.'))
+                ->do('Read kVA, X″d and X′d on the plate or data sheet of the alternator.')->about('supply.generator_kva');
+
+            return;
+        }
+        $finding->because('Neither a fault level nor a transformer with its impedance is entered: the supply is taken as stiff.')
+            ->do('Enter them under Supply: a weak supply lengthens every start.')->about('supply.transformer_kva');
     }
 
     private function compare(Figure $timed, ?Figure $computed): void
@@ -269,6 +287,10 @@ final readonly class RunUpVerdicts
     private static function missing(Circuit $circuit, Motor $motor, bool $otherFrequency): array
     {
         return match (true) {
+            $motor->onePhase => [
+                'There is no reliable motor model of a single-phase motor: its start winding is not on the nameplate.',
+                'Time a start from rest and enter the run-up time. Watch that the start switch opens.', 'starter.run_up_time',
+            ],
             $otherFrequency => [
                 'The supply frequency differs from the nameplate, and the motor model does not cover that.',
                 'Enter the nameplate values for this frequency.', 'plate.frequency',
@@ -277,7 +299,7 @@ final readonly class RunUpVerdicts
                 'The driven machine is not entered, so it is not known whether the motor reaches full speed.',
                 'Enter the driven machine. Until then, watch the first start.', 'load.machine',
             ],
-            $circuit->chosen('load.kind', LoadKind::class) === LoadKind::Points && $circuit->loadPoints() === null => [
+            $circuit->chosen('load.kind', LoadKind::class) === LoadKind::Points && $circuit->pairs('load.points') === null => [
                 'The load curve is to be given by points, and none are entered.', 'Enter speed and torque of at least two points.',
                 'load.points',
             ],

@@ -54,8 +54,10 @@ final readonly class StandstillDip
         }
         $feed = FeedReader::read(
             $circuit, $motor->supplyVoltage, self::impedance($cabling, true), self::impedance($cabling, false), $this->practice->runUp(),
+            $motor->wires,
         );
-        if ($feed->feed->source === null) {
+        $generator = GeneratorStart::of($circuit, $feed, $this->practice->runUp());
+        if ($feed->feed->source === null && $generator === null) {
             return;
         }
         $factor = (new StandstillPowerFactor($this->practice->starting()))->solve($circuit, $motor, new Ledger);
@@ -67,6 +69,10 @@ final readonly class StandstillDip
             $plan instanceof RampPlan => $plan->full->busAt($train->point(0.0), $plan->largestStanding($train)),
             default => null,
         };
+        $least = $generator?->write(
+            $plan, $train, $plan instanceof RampPlan ? $plan->largestStanding($train) : 0.0, null, $load,
+            ['I' => $current, 'cos' => $factor], $feed->assumptions, $this->ledger,
+        );
         $dip = $bus === null ? null : Dip::ofBus($feed->feed, $bus);
         if ($dip === null) {
             return;
@@ -81,7 +87,7 @@ final readonly class StandstillDip
             StartFigure::DipAtMotor, $terminals, '100 (1 − V/E) at the terminals, standstill',
             ($method->terminalShare() ?? 1.0) * $feed->feed->volts,
         );
-        (new DipVerdicts($this->practice->runUp(), $this->ledger))->tell($circuit, $feed, $figure, null, $atMotor, false);
+        (new DipVerdicts($this->practice->runUp(), $this->ledger))->tell($circuit, $feed, $figure, null, $atMotor, false, $least);
     }
 
     private static function impedance(?Cabling $cabling, bool $line): Impedance

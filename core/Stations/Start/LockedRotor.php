@@ -9,16 +9,20 @@ use BraveAnvil\Circuit\Figure;
 use BraveAnvil\Circuit\Ledger;
 use BraveAnvil\Circuit\Parse\Power;
 use BraveAnvil\Ground\Grade;
+use BraveAnvil\Ground\HowKnown;
 use BraveAnvil\Ground\Show;
+use BraveAnvil\Ground\Standard;
 use BraveAnvil\Ground\Unit;
+use BraveAnvil\Ground\Words;
 use BraveAnvil\Stations\Plate\CodeLetterCurrent;
 use BraveAnvil\Stations\Plate\LockedRotorRules;
 use BraveAnvil\Stations\Plate\Motor;
+use BraveAnvil\Stations\Plate\OnePhaseStart;
 use BraveAnvil\Stations\Plate\PlateFinding;
 use BraveAnvil\Stations\Power\Load;
 use BraveAnvil\Tables\Practice\Practice;
 
-/** Locked-rotor current direct on line at rated voltage, best source first: Ia/In, code letter, table, typical ratio. */
+/** Locked-rotor current direct on line at rated voltage, best source first: measured, Ia/In, code letter, table, typical ratio. */
 final readonly class LockedRotor
 {
     /** IEC 60034-1 allows 20 % above the stamped ratio. */
@@ -30,8 +34,15 @@ final readonly class LockedRotor
 
     public function solve(Circuit $circuit, Motor $motor, Load $load, Ledger $ledger): LockedRotorRange
     {
-        if ($circuit->bad('plate.start_current_ratio', 'plate.code_letter')) {
+        if ($circuit->bad(
+            'plate.start_current_ratio', 'plate.code_letter', 'measure.locked_rotor_amps', 'measure.locked_rotor_kva',
+            'measure.locked_rotor_volts',
+        )) {
             return new LockedRotorRange(null);
+        }
+        $measured = MeasuredLockedRotor::solve($circuit, $motor, $ledger);
+        if ($measured !== null) {
+            return $measured;
         }
         $ratio = $circuit->number('plate.start_current_ratio');
         $rated = $load->ratedCurrent();
@@ -42,7 +53,11 @@ final readonly class LockedRotor
         if ($letter->current !== null) {
             return $letter;
         }
-        $otherwise = $this->rules->lockedRotor($circuit, $motor) ?? $this->typical($motor, $rated, $ledger);
+        $table = $this->rules->lockedRotor($circuit, $motor);
+        if ($table === null && $motor->onePhase) {
+            return $rated === null ? new LockedRotorRange(null) : $this->onePhaseTypical($circuit, $rated, $ledger);
+        }
+        $otherwise = $table ?? $this->typical($motor, $rated, $ledger);
 
         return $letter->with($otherwise === null ? null : $ledger->put($letter->bounded($otherwise)));
     }
@@ -55,7 +70,7 @@ final readonly class LockedRotor
             ->from(k: $ratio, I: $rated)
             ->as('Ia/In · I_n', '{k} × {I}')
             ->equals($amperes)
-            ->source('nameplate')
+            ->source(HowKnown::Nameplate)
             ->write();
         $current = $stamped(StartFigure::LockedRotorCurrent);
         // The plate promises no less: the tolerance goes upwards only.
@@ -65,7 +80,7 @@ final readonly class LockedRotor
             ->from(k: $ratio, I: $rated)
             ->as('1.2 · Ia/In · I_n', '1.2 × {k} × {I}')
             ->equals(self::RATIO_TOLERANCE * $amperes)
-            ->source('IEC 60034-1 tolerance +20 % (from memory)')
+            ->source(Standard::Iec60034_1->at('tolerance +20 %'))
             ->write();
         $this->compareLetter($circuit, $motor, $current, $ledger);
 
@@ -94,6 +109,25 @@ final readonly class LockedRotor
             ->make();
     }
 
+    /** By how the motor starts; a wide range, since designs differ. */
+    private function onePhaseTypical(Circuit $circuit, Figure $rated, Ledger $ledger): LockedRotorRange
+    {
+        $usual = $this->practice->typicalSinglePhase();
+        $type = OnePhaseStart::type($circuit);
+        $times = $usual->startCurrent(OnePhaseStart::row($type));
+        $spread = $usual->startSpread();
+        $says = 'a typical Ia/In of '.$times->shown().' ± '.Show::number(100 * $spread).' %, '.
+            ($type === null ? 'how it starts not known' : Show::inside($type->label(Words::iec())));
+        $write = static fn (StartFigure $name, float $factor): Figure => $ledger->work($name)->from(k: $times, I: $rated)
+            ->as('typical ratio · I_n', (abs($factor - 1) < 1e-9 ? '' : Show::number($factor).' × ').'{k} × {I}')
+            ->equals($factor * $times->value * $rated->number())->source($usual->cited())->assuming($says)->write();
+
+        return new LockedRotorRange(
+            $write(StartFigure::LockedRotorCurrent, 1.0), $write(StartFigure::LockedRotorCurrentLow, 1 - $spread),
+            $write(StartFigure::LockedRotorCurrentHigh, 1 + $spread),
+        );
+    }
+
     private function byLetter(Circuit $circuit, Motor $motor, ?Figure $rated, Ledger $ledger): LockedRotorRange
     {
         $letter = CodeLetterCurrent::of($circuit, $motor->output, $motor->supplied, $rated?->number(), $this->practice);
@@ -111,12 +145,13 @@ final readonly class LockedRotor
                     'is not divided by three again.',
                 )
                 ->do('Enter Ia/In from the data sheet.')
-                ->source('NEC 430.7(B) (2023, from memory)')
+                ->source(Standard::Nec->at('430.7(B)')->dated())
                 ->on(StartFigure::LockedRotorCurrent);
         }
         $hp = Figure::step('Horsepower', $motor->output->number() / Power::HORSEPOWER, Unit::Horsepower, P: $motor->output);
         $source = $this->practice->codeLetters()->cited();
-        $write = static function (StartFigure $name, ?float $kva, string $source) use ($hp, $volts, $letter, $ledger): ?Figure {
+        $onePhase = $circuit->phases() === 1;
+        $write = static function (StartFigure $name, ?float $kva, string $source) use ($hp, $volts, $letter, $onePhase, $ledger): ?Figure {
             if ($kva === null) {
                 return null;
             }
@@ -126,11 +161,12 @@ final readonly class LockedRotor
                 ->work($name)
                 ->from(hp: $hp, V: $volts)
                 ->as(
-                    'kVA/hp · hp · 1000 / (√3 V)',
+                    $onePhase ? 'kVA/hp · hp · 1000 / V' : 'kVA/hp · hp · 1000 / (√3 V)',
                     Show::number($kva).
-                        ' kVA/hp × {hp} × 1000 ÷ (√3 × '.
+                        ' kVA/hp × {hp} × 1000 ÷ '.
+                        ($onePhase ? '' : '(√3 × ').
                         Show::number($letter->top).
-                        ' V)'.
+                        ($onePhase ? ' V' : ' V)').
                         $scaled.
                         ($letter->ofStar ? ' × '.Show::number($letter->times()) : ''),
                 )
@@ -154,11 +190,14 @@ final readonly class LockedRotor
         if ($volts === null || $motor->output === null) {
             return;
         }
-        $perHp = (sqrt(3) * $volts->number() * $current->number()) / 1000 / ($motor->output->number() / Power::HORSEPOWER);
+        $perHp = ($circuit->phaseFactor() * $volts->number() * $current->number()) / 1000 / ($motor->output->number() / Power::HORSEPOWER);
         $ledger
             ->work(StartFigure::KvaPerHp)
             ->from(V: $volts, I: $current, P: $motor->output)
-            ->as('√3 V I_LR / hp', '√3 × {V} × {I} ÷ 1000 ÷ ({P} ÷ 746 W)')
+            ->as(
+                $circuit->phases() === 1 ? 'V I_LR / hp' : '√3 V I_LR / hp',
+                $circuit->phaseFactorText().'{V} × {I} ÷ 1000 ÷ ({P} ÷ 746 W)',
+            )
             ->equals($perHp)
             ->write();
         $letters = $this->practice->codeLetters();

@@ -17,7 +17,7 @@ final readonly class LockedRotorRange
      * @param  Figure|null  $low  A
      * @param  Figure|null  $high  A
      */
-    public function __construct(public ?Figure $current, private ?Figure $low = null, public ?Figure $high = null)
+    public function __construct(public ?Figure $current, public ?Figure $low = null, public ?Figure $high = null)
     {
     }
 

@@ -7,6 +7,7 @@ namespace BraveAnvil\Stations\Start;
 use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Circuit\Figure;
 use BraveAnvil\Circuit\Ledger;
+use BraveAnvil\Ground\HowKnown;
 use BraveAnvil\Stations\Plate\Motor;
 use BraveAnvil\Tables\Practice\StartingPractice;
 
@@ -35,7 +36,7 @@ final readonly class StandstillPowerFactor
 
         return $ledger->work(StartFigure::LockedRotorPowerFactor)->from(...$inputs)
             ->as('P / S at standstill', 'of the equivalent circuit fitted to the nameplate')
-            ->equals($stand['real'] / hypot($stand['real'], $stand['reactive']))->source('calculated here')
+            ->equals($stand['real'] / hypot($stand['real'], $stand['reactive']))->source(HowKnown::Calculated)
             ->assuming($fit->typical === [] ? null : $fit->typicalWords())->write();
     }
 }

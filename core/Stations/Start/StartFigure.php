@@ -49,6 +49,11 @@ enum StartFigure: string implements FigureName
     case TimerFirst = 'start.timer_first';
     case TimerLast = 'start.timer_last';
     case VoltageDip = 'start.voltage_dip';
+    case FirstDip = 'start.first_dip';
+    case GeneratorLeastKva = 'start.generator_least_kva';
+    case StartingKva = 'start.starting_kva';
+    case StartingKvaLow = 'start.starting_kva_low';
+    case StartingKvaHigh = 'start.starting_kva_high';
     case DipAtMotor = 'start.dip_at_motor';
     case TorqueMargin = 'start.torque_margin';
     case RotorEnergy = 'start.rotor_energy';
@@ -97,6 +102,11 @@ enum StartFigure: string implements FigureName
         'start.timer_first' => ['Earliest useful changeover', Unit::Second],
         'start.timer_last' => ['Latest changeover before the relay trips', Unit::Second],
         'start.voltage_dip' => ['Voltage dip at the bus', Unit::Percent],
+        'start.first_dip' => ['Voltage dip in the first cycles, on the generator', Unit::Percent],
+        'start.generator_least_kva' => ['Smallest generator for this start', Unit::VoltAmpere],
+        'start.starting_kva' => ['Starting apparent power, at rated voltage', Unit::VoltAmpere],
+        'start.starting_kva_low' => ['Starting apparent power, lower limit', Unit::VoltAmpere],
+        'start.starting_kva_high' => ['Starting apparent power, upper limit', Unit::VoltAmpere],
         'start.dip_at_motor' => ['Voltage dip at the motor', Unit::Percent],
         'start.torque_margin' => ['Smallest torque margin (motor ÷ load)', Unit::None],
         'start.rotor_energy' => ['Heat in the rotor', Unit::Joule],

@@ -15,6 +15,9 @@ enum StartFinding: string implements FindingCode
 
     case CodeLetterIsStar = 'code_letter_is_star';
     case StarDeltaRefused = 'star_delta_refused';
+    case StartWindingTime = 'start_winding_time';
+    case HowItStartsUnknown = 'how_it_starts_unknown';
+    case OnePhaseMethodRefused = 'one_phase_method_refused';
     case ReclosingPeak = 'reclosing_peak';
     case RunUpNotChecked = 'run_up_not_checked';
     case DirectAboveLimit = 'direct_above_limit';
@@ -27,6 +30,10 @@ enum StartFinding: string implements FindingCode
     case ChangeoverByHand = 'changeover_by_hand';
     case DipAtBus = 'dip_at_bus';
     case DipAtMotor = 'dip_at_motor';
+    case LockedRotorScaled = 'locked_rotor_scaled';
+    case LockedRotorDiffers = 'locked_rotor_differs';
+    case SurgeTooSmall = 'surge_too_small';
+    case SurgeTooShort = 'surge_too_short';
     case DipNotChecked = 'dip_not_checked';
     case ControlSupplyDips = 'control_supply_dips';
     case RunUpDiffers = 'run_up_differs';

@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace BraveAnvil\Stations\Start;
 
 use BraveAnvil\Circuit\Choice\MethodName;
+use BraveAnvil\Circuit\Choice\MotorKind;
 use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Circuit\Figure;
 use BraveAnvil\Circuit\Ledger;
 use BraveAnvil\Ground\Show;
+use BraveAnvil\Ground\Standard;
 use BraveAnvil\Ground\Station;
 use BraveAnvil\Ground\Words;
 use BraveAnvil\Stations\Plate\LockedRotorRules;
@@ -54,7 +56,12 @@ final readonly class StartStation
         $this->judge($circuit, $motor, $method, $figures, $ledger);
         $ledger->say(Station::Start, $this->sentence($circuit, $motor, $method, $figures, $ledger));
 
-        return new Starting($name, $method, $figures);
+        $starting = new Starting($name, $method, $figures);
+        if ($method?->refusal($circuit, $motor, $this->words) === null) {
+            StartingPower::solve($circuit, $motor, $starting, $range, $ledger);
+        }
+
+        return $starting;
     }
 
     /** @return Figure first peak, an upper bound, A */
@@ -76,7 +83,7 @@ final readonly class StartStation
             ->from(cos: $cos, I: $lockedRotor)
             ->as('√2 · κ · I_LR', '√2 × '.Show::number($kappa).' × {I}')
             ->equals(sqrt(2) * $kappa * $lockedRotor->number())
-            ->source('κ = 1.02 + 0.98 e^(−3 R/X), IEC 60909-0 (from memory), R/X = '.Show::number($ratio, 3))
+            ->source('κ = 1.02 + 0.98 e^(−3 R/X), '.Standard::Iec60909_0->at().', R/X = '.Show::number($ratio, 3))
             ->write();
 
         return $peak;
@@ -100,7 +107,8 @@ final readonly class StartStation
     ): StartFigures {
         $lockedRotor = $range->current;
         $rated = $motor->ratedTorque;
-        $ratio = StartTorque::ratio($circuit, $motor->output, $this->practice->typicalMotor());
+        $ratio = $motor->onePhase ? StartTorque::ofOnePhase($circuit, $this->practice->typicalSinglePhase())
+            : StartTorque::ratio($circuit, $motor->output, $this->practice->typicalMotor());
         $torque = $rated === null || $ratio === null ? null : $ledger->work(StartFigure::LockedRotorTorque)->from(k: $ratio, T: $rated)
             ->as('Tst/Tn · T_n', '{k} × {T}')->equals($ratio->number() * $rated->number())->write();
         if (! StarDelta::isPossible($circuit, $motor)) {
@@ -156,6 +164,9 @@ final readonly class StartStation
             $ledger->add(...$method->cautions($figures, $this->words, $this->terminals));
         }
         (new StartChecks($this->practice->starting()))->solve($circuit, $motor, $method, $ledger);
+        if ($motor->kind === MotorKind::SinglePhase) {
+            OnePhaseStarting::tell($circuit, $ledger);
+        }
     }
 
     private function sentence(Circuit $circuit, Motor $motor, ?StartingMethod $method, StartFigures $figures, Ledger $ledger): string

@@ -21,6 +21,7 @@ enum ComparedQuantity: string
     case DipAtMotor = 'dip_at_motor';
     case StartEnergy = 'start_energy';
     case TorqueStep = 'torque_step';
+    case GeneratorKva = 'generator_kva';
     case Verdict = 'verdict';
 
     private const LABELS = [
@@ -28,7 +29,7 @@ enum ComparedQuantity: string
         'torque_margin' => 'Smallest torque margin (motor ÷ load)', 'run_up_time' => 'Run-up time',
         'voltage_dip' => 'Voltage dip at the bus', 'dip_at_motor' => 'Voltage dip at the motor',
         'start_energy' => 'Heating of the rotor by the start', 'torque_step' => 'Largest torque step, relative to rated torque',
-        'verdict' => 'Verdict',
+        'generator_kva' => 'Smallest generator', 'verdict' => 'Verdict',
     ];
 
     public function unit(): Unit
@@ -39,6 +40,7 @@ enum ComparedQuantity: string
             self::RunUpTime => Unit::Second,
             self::VoltageDip, self::DipAtMotor => Unit::Percent,
             self::StartEnergy => Unit::Joule,
+            self::GeneratorKva => Unit::VoltAmpere,
             self::TorqueMargin, self::TorqueStep, self::Verdict => Unit::None,
         };
     }

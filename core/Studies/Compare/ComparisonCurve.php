@@ -63,7 +63,7 @@ final readonly class ComparisonCurve implements Curve
             'key' => $row->method->key, 'name' => $row->method->name($this->words),
             'chosen' => $row->method->isOf($this->circuit), 'recommended' => $row === $this->recommended,
             'verdict' => $row->verdict->value, 'verdict_word' => $row->verdict->label(),
-            'reason' => $row->reason.($row->verdict === Verdict::RunsUp && $row !== $this->recommended ? ' A simpler starter also works.'
+            'reason' => $row->reason.($row->verdict === MethodVerdict::RunsUp && $row !== $this->recommended ? ' A simpler starter also works.'
             : ''),
             'line' => $shown($course?->peakLine(), Unit::Ampere), 'peak' => $shown($row->value(ComparedQuantity::Peak), Unit::Ampere),
             'torque' => $shown($row->value(ComparedQuantity::Torque), Unit::NewtonMetre),
@@ -73,6 +73,7 @@ final readonly class ComparisonCurve implements Curve
             'dip_at_motor' => $shown($row->value(ComparedQuantity::DipAtMotor), Unit::Percent, 2),
             'heat' => $shown($row->value(ComparedQuantity::StartEnergy), Unit::Joule, 2),
             'step' => $shown($row->value(ComparedQuantity::TorqueStep), Unit::TimesRated, 2),
+            'generator' => $shown($row->value(ComparedQuantity::GeneratorKva), Unit::VoltAmpere),
             'parts' => $this->parts($row->attempt),
             'sets' => [
                 'method' => $row->method->method->value,
@@ -84,7 +85,7 @@ final readonly class ComparisonCurve implements Curve
     }
 
     /** @return list<string> what it is built of, with the cable that it wants */
-    private function parts(Attempt $attempt): array
+    private function parts(MethodAttempt $attempt): array
     {
         $method = $attempt->method;
         $cable = $attempt->cabling?->motor?->size;
@@ -130,10 +131,10 @@ final readonly class ComparisonCurve implements Curve
             'rows' => Shape::list(Shape::object([
                 'key' => Shape::oneOf(array_map(static fn (ComparedMethod $method): string => $method->key, ComparedMethod::all())),
                 'name' => Shape::text(), 'chosen' => Shape::flag(), 'recommended' => Shape::flag(),
-                'verdict' => Shape::oneOf(array_column(Verdict::cases(), 'value')), 'verdict_word' => Shape::text(),
+                'verdict' => Shape::oneOf(array_column(MethodVerdict::cases(), 'value')), 'verdict_word' => Shape::text(),
                 'reason' => Shape::text(),
                 'line' => $shown, 'peak' => $shown, 'torque' => $shown, 'margin' => $shown, 'time' => $shown, 'worst' => $shown,
-                'dip' => $shown, 'dip_at_motor' => $shown, 'heat' => $shown, 'step' => $shown, 'parts' => Shape::list(Shape::text()),
+                'dip' => $shown, 'dip_at_motor' => $shown, 'heat' => $shown, 'step' => $shown, 'generator' => $shown, 'parts' => Shape::list(Shape::text()),
                 'sets' => Shape::object([
                     'method' => Shape::text(), 'tap_percent' => Shape::orNull(Shape::text()), 'transition' => Shape::orNull(Shape::text()),
                 ]),

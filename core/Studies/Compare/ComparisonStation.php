@@ -13,6 +13,7 @@ use BraveAnvil\Stations\Guard\OverloadRules;
 use BraveAnvil\Stations\Guard\RelayClass;
 use BraveAnvil\Stations\Plate\Motor;
 use BraveAnvil\Stations\Power\Load;
+use BraveAnvil\Stations\RunUp\GeneratorStart;
 use BraveAnvil\Stations\RunUp\RunUpStation;
 use BraveAnvil\Stations\Start\Method\Methods;
 use BraveAnvil\Stations\Start\Method\StarterSettings;
@@ -66,7 +67,7 @@ final readonly class ComparisonStation
         foreach (ComparedMethod::all() as $method) {
             $tried = $this->attempt($method, $method->in($circuit), $motor, $load, $starting, $train, $before->fork());
             [$verdict, $reason] = $limits->judge($tried);
-            $rows[] = $row = new MethodRow($method, $tried, $verdict, $reason, $this->values($method, $tried));
+            $rows[] = $row = new MethodRow($method, $tried, $verdict, $reason, $this->values($circuit, $tried, $load));
             self::write($row, $ledger);
         }
         $ledger->curve(new ComparisonCurve($rows, self::recommended($rows), $circuit, $this->book->words()));
@@ -81,12 +82,12 @@ final readonly class ComparisonStation
         Starting $own,
         Train $train,
         Ledger $fork,
-    ): Attempt {
+    ): MethodAttempt {
         $method = Methods::named($compared->method, StarterSettings::of($circuit, $this->runUp));
         $rated = ($load->overloadCurrent ?? $load->ratedCurrent())?->number();
         $refused = $method->refusal($circuit, $motor, $this->book->words());
         if ($refused !== null) {
-            return new Attempt($method, $rated, $refused);
+            return new MethodAttempt($method, $rated, $refused);
         }
         $starting = new Starting($method->name(), $method, $own->figures);
         $cabling = $method->wants($circuit) !== null || ! $fork->isOpen(Station::Cable) ? null
@@ -96,7 +97,7 @@ final readonly class ComparisonStation
             || (new RelayClass($this->practice, $this->book->words(), $this->overload))
                 ->slowestHolds($circuit, $load->overloadCurrent, $method, $runUp);
 
-        return new Attempt($method, $rated, null, $cabling, $runUp, $holds);
+        return new MethodAttempt($method, $rated, null, $cabling, $runUp, $holds);
     }
 
     /** @param  list<MethodRow>  $rows */
@@ -104,7 +105,7 @@ final readonly class ComparisonStation
     {
         foreach (self::ORDER as $key) {
             foreach ($rows as $row) {
-                if ($row->method->key === $key && $row->verdict === Verdict::RunsUp) {
+                if ($row->method->key === $key && $row->verdict === MethodVerdict::RunsUp) {
                     return $row;
                 }
             }
@@ -125,7 +126,7 @@ final readonly class ComparisonStation
     }
 
     /** @return array<string, float> by quantity */
-    private function values(ComparedMethod $method, Attempt $attempt): array
+    private function values(Circuit $circuit, MethodAttempt $attempt, Load $load): array
     {
         $runUp = $attempt->runUp;
         $how = $attempt->method;
@@ -145,6 +146,9 @@ final readonly class ComparisonStation
             ComparedQuantity::DipAtMotor->value => Dip::atMotor($runUp->plan, $runUp->train, $how),
             ComparedQuantity::StartEnergy->value => $runUp->startHeat(),
             ComparedQuantity::TorqueStep->value => $runUp->torqueStep($how, $this->runUp),
+            ComparedQuantity::GeneratorKva->value => GeneratorStart::of($circuit, $runUp->feed, $this->runUp)?->least(
+                $runUp->plan, $runUp->train, $runUp->course->peakLine(), $runUp->course->changeover?->speedAfterGap, $load,
+            ),
         ], static fn (?float $value): bool => $value !== null);
     }
 

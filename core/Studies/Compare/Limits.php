@@ -8,6 +8,7 @@ use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Ground\Show;
 use BraveAnvil\Ground\Unit;
 use BraveAnvil\Stations\Plate\Motor;
+use BraveAnvil\Stations\RunUp\BusDipLimit;
 use BraveAnvil\Stations\Start\Motion\Dip;
 use BraveAnvil\Tables\Practice\RunUpPractice;
 
@@ -26,25 +27,25 @@ final readonly class Limits
     public static function of(Circuit $circuit, Motor $motor, RunUpPractice $practice): self
     {
         return new self(
-            $circuit->number('settings.dip_limit_bus')?->number() ?? $practice->dipLimitBus(),
+            BusDipLimit::of($circuit, $practice)->percent,
             $circuit->number('settings.dip_limit_motor')?->number() ?? $practice->dipLimitMotor(),
             $practice->torqueMargin(), $circuit->number('settings.direct_start_limit')?->number(), $motor->output?->number(),
         );
     }
 
-    /** @return array{Verdict, string} and why, as a sentence */
-    public function judge(Attempt $attempt): array
+    /** @return array{MethodVerdict, string} and why, as a sentence */
+    public function judge(MethodAttempt $attempt): array
     {
         $runUp = $attempt->runUp;
         if ($attempt->refused !== null || $runUp === null) {
-            return [Verdict::Refused, $attempt->refused === null ? 'Not calculated.' : $attempt->refused->short];
+            return [MethodVerdict::Refused, $attempt->refused === null ? 'Not calculated.' : $attempt->refused->short];
         }
         $course = $runUp->course;
         if ($course->stallSpeed !== null || $course->runUpTime === null) {
             $speed = $course->stallSpeed ?? $course->reducedSpeed ?? 0.0;
 
             return [
-                Verdict::Stalls,
+                MethodVerdict::Stalls,
                 $speed <= 0 ? 'It cannot start the load (no breakaway).' : 'It stalls at '.Show::quantity($speed, Unit::Rpm, 3).'.',
             ];
         }
@@ -52,19 +53,19 @@ final readonly class Limits
         if ($worst->runUpTime === null || $worst->stallSpeed !== null) {
             $speed = $worst->stallSpeed ?? 0.0;
 
-            return [Verdict::MayStall, 'With 15 % less torque it '.($speed <= 0 ? 'cannot start the load (no breakaway).' : 'stalls at '.
-                Show::quantity($speed, Unit::Rpm, 3).'.')];
+            return [MethodVerdict::MayStall, 'With 15 % less torque it '.($speed <= 0 ? 'cannot start the load (no breakaway).'
+                : 'stalls at '.Show::quantity($speed, Unit::Rpm, 3).'.')];
         }
 
         return $this->keeps($attempt) ?? [
-            Verdict::RunsUp, 'Run-up '.Show::quantity($course->runUpTime, Unit::Second, 2).
+            MethodVerdict::RunsUp, 'Run-up '.Show::quantity($course->runUpTime, Unit::Second, 2).
             (Show::quantity($worst->runUpTime, Unit::Second, 2) === Show::quantity($course->runUpTime, Unit::Second, 2) ? ''
                 : ' (worst case '.Show::quantity($worst->runUpTime, Unit::Second, 2).')').'.',
         ];
     }
 
-    /** @return array{Verdict, string}|null null where it keeps them all */
-    private function keeps(Attempt $attempt): ?array
+    /** @return array{MethodVerdict, string}|null null where it keeps them all */
+    private function keeps(MethodAttempt $attempt): ?array
     {
         $runUp = $attempt->runUp;
         $method = $attempt->method;
@@ -80,21 +81,21 @@ final readonly class Limits
 
         return match (true) {
             $bus !== null && $bus > $this->dipAtBus => [
-                Verdict::DipsBus, 'Voltage dip at the bus '.$percent($bus).'; the limit is '.$percent($this->dipAtBus).'.',
+                MethodVerdict::DipsBus, 'Voltage dip at the bus '.$percent($bus).'; the limit is '.$percent($this->dipAtBus).'.',
             ],
             $motor !== null && $motor > $this->dipAtMotor => [
-                Verdict::DipsMotor, 'Voltage drop at the motor '.$percent($motor).'; the limit is '.$percent($this->dipAtMotor).'.',
+                MethodVerdict::DipsMotor, 'Voltage drop at the motor '.$percent($motor).'; the limit is '.$percent($this->dipAtMotor).'.',
             ],
             $margin !== null && $margin < $this->margin => [
-                Verdict::LittleTorque, 'Torque margin only '.Show::number($margin, 3).' at one speed.',
+                MethodVerdict::LittleTorque, 'Torque margin only '.Show::number($margin, 3).' at one speed.',
             ],
             ! $attempt->relayHolds => [
-                Verdict::TripsRelay, 'Even a class 30 relay trips on a start of '.
+                MethodVerdict::TripsRelay, 'Even a class 30 relay trips on a start of '.
                 Show::quantity($runUp->course->runUpTime ?? 0.0, Unit::Second, 2).'.',
             ],
             $method->takesAll() && $this->directLimit !== null && $this->output !== null
                 && $this->output > $this->directLimit * (1 + 1e-9) => [
-                    Verdict::AboveLimit, 'This site allows direct-on-line starting only up to '.
+                    MethodVerdict::AboveLimit, 'This site allows direct-on-line starting only up to '.
                     Show::quantity($this->directLimit, Unit::Watt).'.',
                 ],
             default => null,

@@ -13,8 +13,8 @@ final readonly class MethodRow
      */
     public function __construct(
         public ComparedMethod $method,
-        public Attempt $attempt,
-        public Verdict $verdict,
+        public MethodAttempt $attempt,
+        public MethodVerdict $verdict,
         public string $reason,
         private array $values,
     ) {

@@ -120,7 +120,7 @@ final readonly class MarginStation
             return null;
         }
         $tried = new Cabling(null, null, $toMotor, $toStarter);
-        $judge = $this->faults->judge($circuit, $motor->supplyVoltage, $starting, $tried, $protection);
+        $judge = $this->faults->judge($circuit, $motor, $starting, $tried, $protection);
         $picks = CableStation::picks($toMotor, $toStarter, $judge);
         if ($judge !== null && ($picks->motor === null || ($toStarter !== null && $picks->line === null))) {
             $judge = null;

@@ -9,6 +9,7 @@ use BraveAnvil\Circuit\Choice\DrivenMachine;
 use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Circuit\Figure;
 use BraveAnvil\Circuit\Ledger;
+use BraveAnvil\Ground\HowKnown;
 use BraveAnvil\Ground\Show;
 use BraveAnvil\Ground\Unit;
 use BraveAnvil\Stations\Cable\Cabling;
@@ -55,7 +56,7 @@ final readonly class MoneyStation
         if ($rows === []) {
             return;
         }
-        $assumed = $circuit->hours() === null ? Show::number(self::USUAL_HOURS).' h per year at its load' : null;
+        $assumed = $circuit->pairs('load.hours') === null ? Show::number(self::USUAL_HOURS).' h per year at its load' : null;
         $unsaid = array_filter($rows, static fn (YearRow $row): bool => $row->percent === null) !== [];
         // What is measured does not say how much of its output the motor gives.
         $atShaft = $unsaid ? 'the measured load taken as full load' : $assumed;
@@ -71,7 +72,7 @@ final readonly class MoneyStation
     {
         $subject = $correction?->load;
         $own = $circuit->number('correction.load_percent') ?? $circuit->number('load.output_percent');
-        $hours = $circuit->hours() ?? [[$own?->number() ?? 100.0, self::USUAL_HOURS]];
+        $hours = $circuit->pairs('load.hours') ?? [[$own?->number() ?? 100.0, self::USUAL_HOURS]];
         $rows = [];
         foreach ($hours as [$percent, $h]) {
             $point = $load->partLoad?->at($percent / 100) ?? $subject?->at($percent / 100);
@@ -301,7 +302,7 @@ final readonly class MoneyStation
             $ledger->note(MoneyFinding::FasterMotor)->title('A more efficient motor runs faster')
                 ->because('It has less slip. The power of a fan or pump rises with the cube of its speed, which uses up part of '.
                     'the saving.')
-                ->do('Compare the rated speeds; change the pulley if there is one.')->source('common practice')
+                ->do('Compare the rated speeds; change the pulley if there is one.')->source(HowKnown::CommonPractice)
                 ->on(MoneyFigure::UpgradeEnergy);
         }
     }

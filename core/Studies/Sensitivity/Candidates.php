@@ -25,7 +25,7 @@ final class Candidates
 
     /**
      * @param  list<Figure>  $figures
-     * @return list<Candidate>
+     * @return list<DoubtfulValue>
      */
     public static function of(Circuit $circuit, RuleBook $book, Tables $tables, array $figures): array
     {
@@ -37,7 +37,7 @@ final class Candidates
         return [...self::defaults($circuit, $book), ...Estimates::of($circuit, $byKey), ...self::entries($tables, $figures)];
     }
 
-    /** @return list<Candidate> */
+    /** @return list<DoubtfulValue> */
     private static function defaults(Circuit $circuit, RuleBook $book): array
     {
         $candidates = [];
@@ -50,7 +50,7 @@ final class Candidates
             $tried = array_map(
                 static fn (float|bool|BackedEnum $value): array => [$value, self::said($field, $value, $book)], $default->range,
             );
-            $candidates[] = new Candidate(Doubted::Assumed, $path, $field->label, $default->why, $tried);
+            $candidates[] = new DoubtfulValue(Doubted::Assumed, $path, $field->label, $default->why, $tried);
         }
 
         return $candidates;
@@ -73,7 +73,7 @@ final class Candidates
 
     /**
      * @param  list<Figure>  $figures
-     * @return list<Candidate>
+     * @return list<DoubtfulValue>
      */
     private static function entries(Tables $tables, array $figures): array
     {
@@ -100,7 +100,7 @@ final class Candidates
                 }
             }
             $label = self::inTheBook($table, $entry->pointer);
-            $candidates[$path] = new Candidate(Doubted::Entry, $path, $label, Show::number($value), $tried);
+            $candidates[$path] = new DoubtfulValue(Doubted::Entry, $path, $label, Show::number($value), $tried);
         }
 
         return array_values($candidates);

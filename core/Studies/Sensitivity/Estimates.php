@@ -37,7 +37,7 @@ final class Estimates
 
     /**
      * @param  array<string, Figure>  $figures  by key
-     * @return list<Candidate>
+     * @return list<DoubtfulValue>
      */
     public static function of(Circuit $circuit, array $figures): array
     {
@@ -81,7 +81,7 @@ final class Estimates
      * @param  FieldPath  $path
      * @param  list<float>  $values  in base units
      */
-    private static function candidate(string $path, string $taken, array $values): Candidate
+    private static function candidate(string $path, string $taken, array $values): DoubtfulValue
     {
         $field = Fields::named($path);
         $tried = [];
@@ -89,6 +89,6 @@ final class Estimates
             $tried[] = [$value, Show::quantity($value, $field->unit, 3)];
         }
 
-        return new Candidate(Doubted::Assumed, $path, $field->label, $taken, $tried);
+        return new DoubtfulValue(Doubted::Assumed, $path, $field->label, $taken, $tried);
     }
 }

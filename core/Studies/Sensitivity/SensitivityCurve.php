@@ -37,11 +37,11 @@ final readonly class SensitivityCurve implements Curve
 
                 continue;
             }
-            $attempts = array_values(array_filter($row->attempts, static fn (Attempt $attempt): bool => $attempt->flips !== []));
+            $attempts = array_values(array_filter($row->attempts, static fn (TriedValue $attempt): bool => $attempt->flips !== []));
             $rows[] = [
                 'kind' => $candidate->kind->value, 'at' => $candidate->at, 'label' => $say($candidate->label),
                 'taken' => $say($candidate->taken),
-                'tries' => array_map(static fn (Attempt $attempt): array => [
+                'tries' => array_map(static fn (TriedValue $attempt): array => [
                     'value' => $say($attempt->value),
                     'flips' => array_map(static fn (Flip $flip): array => [
                         'label' => $say($flip->label), 'from' => $say($flip->from), 'to' => $say($flip->to),

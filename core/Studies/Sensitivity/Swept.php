@@ -7,8 +7,8 @@ namespace BraveAnvil\Studies\Sensitivity;
 /** One value that could be otherwise, with all that was tried in its place. */
 final readonly class Swept
 {
-    /** @param  list<Attempt>  $attempts */
-    public function __construct(public Candidate $candidate, public array $attempts)
+    /** @param  list<TriedValue>  $attempts */
+    public function __construct(public DoubtfulValue $candidate, public array $attempts)
     {
     }
 

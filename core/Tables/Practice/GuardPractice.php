@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace BraveAnvil\Tables\Practice;
 
 use BraveAnvil\Circuit\Choice\VoltageFactor;
+use BraveAnvil\Ground\Standard;
 use BraveAnvil\Ground\TableEntry;
 use BraveAnvil\Tables\Table;
 
@@ -19,7 +20,7 @@ final readonly class GuardPractice
     public function voltageFactorMax(?VoltageFactor $chosen): TableEntry
     {
         return $chosen === VoltageFactor::Wide
-            ? new TableEntry($chosen->largest(), 'IEC 60909-0 (from memory)')
+            ? new TableEntry($chosen->largest(), Standard::Iec60909_0->at())
             : $this->table->entry('voltage_factor_max');
     }
 

@@ -25,6 +25,8 @@ final class Practice
 
     private ?TypicalMotor $typicalMotor = null;
 
+    private ?TypicalSinglePhase $typicalSinglePhase = null;
+
     private ?EfficiencyClasses $efficiencyClasses = null;
 
     private ?CodeLetters $codeLetters = null;
@@ -67,6 +69,11 @@ final class Practice
     public function typicalMotor(): TypicalMotor
     {
         return $this->typicalMotor ??= new TypicalMotor($this->tables->named(TableName::PracticeTypicalMotor));
+    }
+
+    public function typicalSinglePhase(): TypicalSinglePhase
+    {
+        return $this->typicalSinglePhase ??= new TypicalSinglePhase($this->tables->named(TableName::PracticeTypicalSinglePhase));
     }
 
     public function efficiencyClasses(): EfficiencyClasses

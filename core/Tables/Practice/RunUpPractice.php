@@ -70,6 +70,30 @@ final readonly class RunUpPractice
         return $this->table->must('dip_limit_motor_percent');
     }
 
+    /** Behind a generator, %. ISO 8528-5, class G2. */
+    public function dipLimitGenerator(): float
+    {
+        return $this->table->must('dip_limit_generator_percent');
+    }
+
+    /** Subtransient reactance of a generator, % of its rating. */
+    public function subtransient(): float
+    {
+        return $this->table->must('subtransient_percent');
+    }
+
+    /** @return array{float, float} between which it usually lies, % */
+    public function subtransientRange(): array
+    {
+        return [$this->table->must('subtransient_least_percent'), $this->table->must('subtransient_most_percent')];
+    }
+
+    /** Transient over subtransient reactance of a generator, in parts of one. */
+    public function transientTimes(): float
+    {
+        return $this->table->must('transient_times');
+    }
+
     /** Voltage below which contactors of a control supply may drop out, %. */
     public function controlSupplyHolds(): float
     {

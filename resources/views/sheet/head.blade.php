@@ -6,7 +6,7 @@
 <td class="small soft">@if ($revision !== null)<p class="strong">Revision {{ $revision['number'] }}: {!! \App\Sheet\Ink::html($revision['name']) !!}@if ($kind !== ''), {{ lcfirst($kind) }}@endif</p>@else<p class="strong">Draft, not saved as a revision</p>@endif
 @foreach ($content->list('signatures') as $signature)<p>{{ $signature['as'] }} by {!! \App\Sheet\Ink::html($signature['person']) !!}, {{ substr($signature['at'], 0, 10) }}</p>@endforeach
 @if ($seal !== '')<p>seal {{ $seal }}</p>@endif</td>
-<td class="code"><img class="code" src="{{ $code }}" alt="QR code with the address of this circuit"></td>
+@if ($code !== '')<td class="code"><img class="code" src="{{ $code }}" alt="QR code with the address of this circuit"></td>@endif
 </tr></table>
 @if ($asFound)<div class="banner">DEFECTS: recorded as found. Do not use until corrected.</div>@endif
 @if ($mark !== '')<div class="state">{{ $mark }}: not in force</div>@endif

@@ -5,33 +5,11 @@ declare(strict_types=1);
 namespace Tests\Browser\Away;
 
 use Facebook\WebDriver\WebDriverBy;
-use Tests\Browser\BrowserTestCase;
 use Tests\Browser\Hand;
-use Tests\Browser\OwnServer;
 
 /** What is typed while the service is away or the session is over is kept on the device and saved later: nothing of it is lost. */
-final class AwayTest extends BrowserTestCase
+final class AwayTest extends AwayTestCase
 {
-    private OwnServer $server;
-
-    protected function setUp(): void
-    {
-        $this->server = new OwnServer;
-        $this->begin();
-    }
-
-    private function begin(): void
-    {
-        $this->server->begin();
-        self::assertTrue($this->server->answers(60));
-    }
-
-    protected function tearDown(): void
-    {
-        parent::tearDown();
-        $this->server->stop();
-    }
-
     /** It is saved in time, there after a reload, and put back for the next test. */
     private function assertKept(Hand $hand, string $power, float $seconds): void
     {
@@ -66,7 +44,7 @@ final class AwayTest extends BrowserTestCase
         ) === true, 40, "$database keeps no $text");
     }
 
-    /** The bench of one circuit, opened by one who may type. */
+    /** The bench of one circuit, opened by one who may type, on a device that does not calculate by itself. */
     private function bench(): Hand
     {
         $hand = $this->handOn($this->server->base);
@@ -100,9 +78,7 @@ final class AwayTest extends BrowserTestCase
         $hand->type('plate.power', '40 kW');
         $hand->see('stored on this device, will be saved when online');
         // The page is gone; its store stays.
-        $hand->driver->executeScript(
-            'window.addEventListener("beforeunload", (event) => event.stopImmediatePropagation(), true)',
-        );
+        $hand->isAtWork();
         $hand->driver->get('data:text/html,gone');
         $this->begin();
         $hand->open($path);
@@ -230,7 +206,7 @@ final class AwayTest extends BrowserTestCase
         $hand->see('stored on this device, will be saved when online');
         foreach ([$second => 'LT second', $first => 'LT first'] as $tab => $text) {
             $hand->driver->switchTo()->window($tab);
-            $hand->driver->executeScript('window.addEventListener("beforeunload", (event) => event.stopImmediatePropagation(), true)');
+            $hand->isAtWork();
             $hand->open($bench);
             $hand->until(static fn (): bool => $hand->typed('plate.serial') === $text, 45, "$text is not in its tab");
         }

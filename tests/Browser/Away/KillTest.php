@@ -6,36 +6,24 @@ namespace Tests\Browser\Away;
 
 use RuntimeException;
 use Tests\Bench\Client;
-use Tests\Browser\BrowserTestCase;
-use Tests\Browser\OwnServer;
 use Tests\House;
 
 /**
  * The web server, PHP and the database killed outright, one by one and together: they come back by themselves, nothing that was
  * acknowledged or typed is lost, and nothing of them is left at the end.
  */
-final class KillTest extends BrowserTestCase
+final class KillTest extends AwayTestCase
 {
     private const WITHIN_SECONDS = 15;
 
     private const SAVING_SECONDS = 24.0;
 
-    private OwnServer $server;
-
     /** @var resource|null */
     private $watcher = null;
-
-    protected function setUp(): void
-    {
-        $this->server = new OwnServer;
-        $this->server->begin();
-        self::assertTrue($this->server->answers(60));
-    }
 
     protected function tearDown(): void
     {
         parent::tearDown();
-        $this->server->stop();
         if ($this->watcher !== null) {
             proc_terminate($this->watcher);
             proc_close($this->watcher);

@@ -134,4 +134,47 @@ final class StartTest extends BrowserTestCase
         $hand->see('Inertia calculated from the timed start');
         $hand->saved();
     }
+
+    public function test_a_workshop_compressor_on_two_wires_is_followed_from_its_plate_to_its_wires(): void
+    {
+        $hand = $this->hand();
+        $hand->signIn('electrician-b');
+        $hand->press('New circuit');
+        $hand->press('Larkrigg Mill: 400 V, 50 Hz, IEC 60364');
+        $hand->see('Enter the nameplate');
+        $stamps = ['Phases' => '1~', 'Output, kW or hp' => '2.2 kW', 'Volts' => '230', 'Amps' => '13.8', 'rpm' => '1420'];
+        foreach ($stamps as $label => $stamp) {
+            $hand->fill($label, $stamp);
+        }
+        $hand->see('set the supply to one phase');
+        $hand->fill('Supply voltage', '230');
+        $hand->choose('Phases of the supply', 'One');
+        $hand->see('M 1 ~');
+        $hand->see('2 × 1.5 mm²');
+        $hand->fill('Run capacitor', '50 µF 450 V');
+        $hand->fill('Start capacitor', '189-227 µF 250 V');
+        $bench = dirname($hand->path());
+        $hand->isAtWork();
+        $hand->saved();
+        $hand->open("$bench/start");
+        $hand->see('standstill, at most');
+        $hand->see('Replace it by one for 450 V or more');
+        $hand->press('Wiring');
+        $hand->see('all three poles in series');
+        $hand->see('C1 start');
+        $hand->see('swap Z1 and Z2');
+        $hand->press('Run-up');
+        $hand->choose('Starting method', 'Star-delta');
+        $hand->see('No star-delta for a single-phase motor');
+        $hand->choose('Starting method', 'Direct-on-line');
+        $hand->saved();
+        $hand->open("$bench/prove?step=motor_capacitor");
+        $hand->choose('Which capacitor', 'Run capacitor');
+        $hand->fill('Capacitance by meter', '31');
+        $hand->fill('Instrument', 'clamp meter 7');
+        $hand->press('Save this reading');
+        $hand->see('a worn-out capacitor');
+        $hand->open("$bench/prove?step=rotation");
+        $hand->see('the ends of the start winding exchanged');
+    }
 }

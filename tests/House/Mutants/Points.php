@@ -14,7 +14,7 @@ use PhpParser\ParserFactory;
 
 /**
  * Where a file of the core can be changed so that it still compiles: a number becomes a tenth larger (a whole one by one), a comparison
- * turns round or moves its boundary, a sign turns. To how many digits a value is shown is left alone, and so is what only evens out
+ * turns round or, against a number that is written out, moves its boundary; a sign turns. To how many digits a value is shown is left alone, and so is what only evens out
  * rounding: numbers of a ten-thousandth and less, and the signs and comparisons beside a tolerance.
  */
 final class Points extends NodeVisitorAbstract
@@ -122,7 +122,10 @@ final class Points extends NodeVisitorAbstract
             $left = $node->left->getEndFilePos() + 1;
             $between = substr($this->code, $left, $node->right->getStartFilePos() - $left);
             $where = $before === null ? false : strpos($between, $before);
-            if ($before !== null && $after !== null && $where !== false) {
+            // Two computed values are never quite equal: only a written limit has a boundary.
+            $limit = array_filter([$node->left, $node->right], static fn (Expr $side): bool => $side instanceof Scalar
+                || $side instanceof Expr\ClassConstFetch);
+            if ($before !== null && $after !== null && $where !== false && ($kind !== 'boundary' || $limit !== [])) {
                 $this->at($kind, $node, $left + $where, strlen($before), $before, $after);
             }
         }

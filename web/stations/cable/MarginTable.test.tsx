@@ -23,7 +23,7 @@ afterEach(() => {
 
 test('how far each may go, and what is wanted then, is worked out only when somebody asks', async () => {
     const sent = serve({
-        'solve?with=margins': solution({
+        'solve/extra?with=margins': solution({
             curves: {
                 margins: {
                     rows: [
@@ -57,14 +57,14 @@ test('how far each may go, and what is wanted then, is worked out only when some
 });
 
 test('before conductors are chosen nothing is close', async () => {
-    serve({ 'solve?with=margins': solution() });
+    serve({ 'solve/extra?with=margins': solution() });
     showBenchTo(person('electrician'), <MarginTable />);
     await open();
     await screen.findByText(/once a conductor size is chosen/);
 });
 
 test('what cannot be worked out is told', async () => {
-    serve({ 'solve?with=margins': null });
+    serve({ 'solve/extra?with=margins': null });
     showBenchTo(person('electrician'), <MarginTable />);
     await open();
     await screen.findByText(/cannot be calculated now/);

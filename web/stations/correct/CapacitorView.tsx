@@ -27,6 +27,7 @@ export function CapacitorView() {
                 <Field path="correction.target_power_factor" />
                 <Choice path="correction.basis" />
                 <Choice path="correction.place" />
+                <Field path="correction.kvar_per_kw" />
                 <Field path="correction.load_percent" />
                 <Field path="correction.lowest_load_percent" />
                 <Field path="correction.rated_voltage" />

@@ -3,7 +3,7 @@ import { useLocation } from 'react-router';
 import styled from 'styled-components';
 import type { FieldPath } from '../../api/contract';
 import { useBench } from '../../bench/BenchContext';
-import { typed } from '../../bench/circuit';
+import { type Draft, typed } from '../../bench/circuit';
 import { Button } from '../../kit/Button';
 import { Segments } from '../../kit/Segments';
 import { unseen } from '../../kit/Unseen';
@@ -101,6 +101,11 @@ const FIRST: ReadonlySet<FieldPath> = new Set(['plate.power', 'plate.voltage', '
 
 const SECOND: readonly FieldPath[] = rated('nema', 'plate.second.').map(({ path }) => path);
 
+const stampedForOne = (draft: Draft): boolean =>
+    typed(draft, 'plate.start_capacitor') !== '' ||
+    typed(draft, 'plate.run_capacitor') !== '' ||
+    typed(draft, 'plate.no_load_power') !== '';
+
 const keptStyle = (): PlateStyle | null => {
     const kept = localStorage.getItem('plate-style');
     return kept === 'iec' || kept === 'nema' ? kept : null;
@@ -118,7 +123,9 @@ export function PlateForm({ actions, above }: { actions?: ReactNode; above?: Rea
     const style = chosen ?? (solved.word('plate_layout', 'iec') === 'nema' ? 'nema' : 'iec');
     const stamped = SECOND.some((path) => typed(draft, path) !== '');
     const second = opened || stamped;
-    const all = rows(style, second);
+    // Stamps of a single-phase motor stand where it is one, and where they are filled in already.
+    const onePhase = !solved.note('plate.run_capacitor').unused || stampedForOne(draft);
+    const all = rows(style, second, onePhase);
     // A stamp that one was led to, or is in, is never folded away.
     const stands = (path: FieldPath) => FIRST.has(path) || solved.error(path) !== undefined || path === aimed || path === focused?.path;
     const folded = (path: FieldPath) => !unfolded && !stands(path);

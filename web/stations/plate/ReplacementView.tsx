@@ -5,6 +5,8 @@ import { messageOf, ProblemError } from '../../api/client';
 import { service } from '../../api/service';
 import type { Spare } from '../../api/contract';
 import { BenchContext, type Place, useBench } from '../../bench/BenchContext';
+import { lastSeen } from '../../away/lastSeen';
+import { anyAnswer } from '../../carried/answered';
 import { type Draft, toSolve, withValue } from '../../bench/circuit';
 import { useSolution } from '../../bench/useSolution';
 import { Button } from '../../kit/Button';
@@ -88,15 +90,19 @@ function Check({ place }: { place: Place }) {
     const [plate, setPlate] = useState<Record<string, unknown>>({});
     const [storing, setStoring] = useState(false);
     const [problem, setProblem] = useState<string | null>(null);
-    const spares = useQuery({ queryKey: ['spares', place.site], queryFn: () => service.spare.index(place.site) });
+    const spares = useQuery({
+        queryKey: ['spares', place.site],
+        queryFn: () => lastSeen(`spares:${place.site}`, () => service.spare.index(place.site)),
+    });
     const circuits = useQuery({
         queryKey: ['register', 'site', place.site],
-        queryFn: () => service.circuit.index({ site: place.site }),
+        queryFn: () => lastSeen(`register:site:${place.site}`, () => service.circuit.index({ site: place.site })),
     });
     const circuit = useMemo(() => toSolve(draft, place.settings), [draft, place.settings]);
     const check = useQuery({
         queryKey: ['replacement', circuit, plate],
-        queryFn: ({ signal }) => service.spare.check({ circuit, plate }, signal),
+        queryFn: ({ signal }) =>
+            anyAnswer(() => service.spare.check({ circuit, plate }, signal), { ask: 'replacement', circuit, plate }, signal),
         enabled: source !== null,
         placeholderData: keepPreviousData,
         staleTime: Infinity,
@@ -149,7 +155,7 @@ function Check({ place }: { place: Place }) {
                         const row = others.find((one) => one.tag === tag);
                         if (row !== undefined) {
                             setProblem(null);
-                            service.circuit.show(row.id).then(
+                            lastSeen(`circuit:${row.id}`, () => service.circuit.show(row.id)).then(
                                 (resource) => {
                                     setSource({ kind: 'circuit', tag });
                                     setPlate(plateOf(resource.circuit));

@@ -1,5 +1,6 @@
 import { useBench } from '../../bench/BenchContext';
 import { Choice, Field } from '../../bench/fields';
+import { SourceForm } from '../../bench/SourceForm';
 import { Fields } from '../../bench/StationPage';
 
 /** The supply beside the plate. */
@@ -9,10 +10,7 @@ export function SupplyForm() {
         <>
             <h2 style={{ fontSize: 16, fontWeight: 600 }}>Supply and location</h2>
             <Fields style={{ paddingTop: 10 }}>
-                <Field path="supply.transformer_kva" />
-                <Field path="supply.transformer_impedance_percent" />
-                <Field path="supply.x_over_r" />
-                <Field path="supply.fault_level_kva" />
+                <SourceForm />
                 <Choice path="supply.voltage_factor" />
                 <Field path="supply.ambient" />
                 <Field path="supply.altitude" />

@@ -45,6 +45,8 @@ export function SupplyVerdict() {
                 <Field path="supply.frequency" label="Frequency" />
             </div>
             <Choice path="supply.phases" />
+            <Choice path="plate.single_phase_type" />
+            <Choice path="plate.thermal_protector" />
             <dl>
                 <div>
                     <dt>Connect in</dt>

@@ -30,10 +30,20 @@ export function rated(style: PlateStyle, prefix: 'plate.' | 'plate.second.'): re
         : [volts, hertz, power, amps, speed, factor, efficiency, start];
 }
 
+/** What only the plate of a single-phase motor has, and what is measured beside it. */
+const ONE_PHASE: readonly Stamp[] = [
+    sized(1.2, 'plate.start_capacitor', 'Start capacitor', { placeholder: '189-227 µF 250 V' }),
+    sized(1.2, 'plate.run_capacitor', 'Run capacitor', { placeholder: '40 µF 450 V' }),
+    sized(0.7, 'plate.no_load_power', 'No-load W'),
+];
+
 /** The stamps in reading order, row by row: a layout of our own in the manner of each world. */
-export function rows(style: PlateStyle, second: boolean): readonly (readonly Stamp[])[] {
+export function rows(style: PlateStyle, second: boolean, onePhase: boolean): readonly (readonly Stamp[])[] {
     const values = rated(style, 'plate.').slice(0, 5);
-    const more = second ? [rated(style, 'plate.second.').slice(0, 5), rated(style, 'plate.second.').slice(5)] : [];
+    const more = [
+        ...(second ? [rated(style, 'plate.second.').slice(0, 5), rated(style, 'plate.second.').slice(5)] : []),
+        ...(onePhase ? [ONE_PHASE] : []),
+    ];
     const tail = rated(style, 'plate.').slice(5);
     return style === 'iec'
         ? [

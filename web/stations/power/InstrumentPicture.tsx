@@ -49,9 +49,19 @@ interface Wiring {
     volts: readonly (readonly [Line, Line])[];
     block?: string;
     shaft?: boolean;
+    /** Pairs of lines with a capacitor between them. */
+    capacitors?: readonly (readonly [Line, Line])[];
+    /** Both instruments are probes of one oscilloscope. */
+    scope?: boolean;
 }
 
 const isLine = (text: string): text is '1' | '2' | '3' => text === '1' || text === '2' || text === '3';
+
+const DELTA: Wiring['volts'] = [
+    ['1', '2'],
+    ['2', '3'],
+    ['3', '1'],
+];
 
 function wiring(method: string, chosen: (name: MeasureField) => string, phases: number): Wiring {
     const line: Line = isLine(chosen('line')) ? (chosen('line') as Line) : '1';
@@ -101,6 +111,12 @@ function wiring(method: string, chosen: (name: MeasureField) => string, phases: 
         }
         case 'power_factor_meter':
             return { watts: [], amps: ['1'], volts, block: 'cos φ' };
+        case 'clamp_capacitor':
+            return { watts: [], amps: ['1'], volts, capacitors: phases === 1 ? volts : DELTA };
+        case 'scope_screen':
+            return { watts: [], amps: ['1'], volts: [['1', 'N']], scope: true };
+        case 'before_after':
+            return { watts: [], amps: ['1'], volts: [], capacitors: phases === 1 ? volts : DELTA };
         case 'meter_disc':
         case 'meter_pulses':
             return { watts: [], amps: ['1'], volts, block: 'kWh' };
@@ -120,8 +136,8 @@ export function InstrumentPicture() {
     if (method === '') {
         return null;
     }
-    const { watts, amps, volts, block, shaft } = wiring(method, chosen, phases);
-    const neutral = phases === 1 || watts.some(({ to }) => to === 'N');
+    const { watts, amps, volts, block, shaft, capacitors = [], scope = false } = wiring(method, chosen, phases);
+    const neutral = phases === 1 || watts.some(({ to }) => to === 'N') || volts.some(([, to]) => to === 'N');
     const lines: readonly Line[] = phases === 1 ? ['1', 'N'] : neutral ? ['1', '2', '3', 'N'] : ['1', '2', '3'];
     const name = (line: Line) => (line === 'N' ? 'N' : `L${line}`);
     const bottom = neutral ? 190 : 140;
@@ -135,8 +151,9 @@ export function InstrumentPicture() {
                     `Wattmeter, current coil in ${name(w.line)}`,
                     `voltage coil from ${name(w.from ?? w.line)} to ${name(w.to)}`,
                 ]),
-                ...amps.map((line): readonly [string, string] => ['Clamp meter or ammeter', name(line)]),
-                ...volts.map(([a, b]): readonly [string, string] => ['Voltmeter', `${name(a)} to ${name(b)}`]),
+                ...amps.map((line): readonly [string, string] => [scope ? 'Current probe or shunt' : 'Clamp meter or ammeter', name(line)]),
+                ...volts.map(([a, b]): readonly [string, string] => [scope ? 'Voltage probe' : 'Voltmeter', `${name(a)} to ${name(b)}`]),
+                ...capacitors.map(([a, b]): readonly [string, string] => ['Capacitor', `${name(a)} to ${name(b)}`]),
             ]}
         >
             <Wires viewBox={`0 0 560 ${bottom + 34}`} role="img" aria-label="Instruments in the lines">
@@ -171,6 +188,24 @@ export function InstrumentPicture() {
                             <circle cx={x} cy={middle} r="13" />
                             <text x={x} y={middle + 6} className="letter">
                                 V
+                            </text>
+                        </g>
+                    );
+                })}
+                {capacitors.map(([a, b], i) => {
+                    const x = 330 + 40 * i;
+                    const middle = (LINE_Y[a] + LINE_Y[b]) / 2;
+                    const [top, low] = [Math.min(LINE_Y[a], LINE_Y[b]), Math.max(LINE_Y[a], LINE_Y[b])];
+                    return (
+                        <g key={`${a}${b}`}>
+                            <path
+                                className="coil"
+                                d={`M${x} ${top}V${middle - 4}M${x - 13} ${middle - 4}H${x + 13}M${x - 13} ${middle + 4}H${x + 13}M${x} ${middle + 4}V${low}`}
+                            />
+                            <circle className="dot" cx={x} cy={top} r="4" />
+                            <circle className="dot" cx={x} cy={low} r="4" />
+                            <text x={x + 16} y={middle + 18} className="strong">
+                                C
                             </text>
                         </g>
                     );

@@ -29,6 +29,25 @@ describe('where the instruments stand', () => {
         expect(screen.getByRole('row', { name: 'Wattmeter, current coil in L2 voltage coil from L3 to L1' })).toBeTruthy();
     });
 
+    it('puts a known capacitor across the load, never into its line', () => {
+        showOnBench(<InstrumentPicture />, { supply: { phases: '1' }, measure: { method: 'clamp_capacitor' } }, solution());
+        expect(screen.getByRole('row', { name: 'Capacitor L1 to N' })).toBeTruthy();
+        expect(screen.getByRole('row', { name: 'Voltmeter L1 to N' })).toBeTruthy();
+    });
+
+    it('takes three elements in delta for three lines, and two probes for a screen', () => {
+        const { unmount } = showOnBench(<InstrumentPicture />, { measure: { method: 'before_after' } }, solution());
+        expect(screen.getAllByRole('row', { name: /^Capacitor/ }).map((row) => row.textContent)).toEqual([
+            'CapacitorL1 to L2',
+            'CapacitorL2 to L3',
+            'CapacitorL3 to L1',
+        ]);
+        unmount();
+        showOnBench(<InstrumentPicture />, { measure: { method: 'scope_screen' } }, solution());
+        expect(screen.getByRole('row', { name: 'Voltage probe L1 to N' })).toBeTruthy();
+        expect(screen.getByRole('row', { name: 'Current probe or shunt L1' })).toBeTruthy();
+    });
+
     it('has a neutral and one line for one phase', () => {
         showOnBench(<InstrumentPicture />, { supply: { phases: '1' }, measure: { method: 'volts_amps_watts' } }, solution());
         expect(screen.getByRole('row', { name: 'Voltmeter L1 to N' })).toBeTruthy();

@@ -6,6 +6,7 @@ import { ProblemError } from '../../api/client';
 import type { Figure } from '../../api/contract';
 import { service } from '../../api/service';
 import { useBench } from '../../bench/BenchContext';
+import { anyAnswer } from '../../carried/answered';
 import { Value } from '../../bench/StationPage';
 import { Button } from '../../kit/Button';
 import { GradeMark } from '../../kit/Grade';
@@ -148,7 +149,14 @@ export default function WaveformView() {
     const options = JSON.stringify({ ...(columns === null ? {} : { columns }), system, ...(rate === '' ? {} : { rate }) });
     const query = useQuery({
         queryKey: ['waveform', file?.name, file?.content.size, options],
-        queryFn: ({ signal }) => service.waveform.analyse({ options }, file?.content ?? new Blob(), signal),
+        queryFn: ({ signal }) => {
+            const content = file?.content ?? new Blob();
+            return anyAnswer(
+                () => service.waveform.analyse({ options }, content, signal),
+                async () => ({ ask: 'waveform', text: await content.text(), options: JSON.parse(options) as object }),
+                signal,
+            );
+        },
         enabled: file !== null,
         placeholderData: keepPreviousData,
         staleTime: Infinity,

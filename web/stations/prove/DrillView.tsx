@@ -1,17 +1,23 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import styled from 'styled-components';
-import { messageOf } from '../../api/client';
+import { messageOf, OfflineError } from '../../api/client';
 import { service } from '../../api/service';
+import { sessionQuery } from '../../api/session';
 import type { Drill, DrillsAnswer } from '../../api/contract';
 import { READINGS } from '../../api/readings';
+import { isBegunHere } from '../../away/begun';
 import { useBench } from '../../bench/BenchContext';
+import { type ToSolve, toSolve } from '../../bench/circuit';
+import { orHere } from '../../carried/answered';
+import { canCalculate } from '../../carried/carried';
 import { Button } from '../../kit/Button';
 import { RuledTable } from '../../kit/RuledTable';
 import { Select } from '../../kit/Select';
 import { when } from '../../kit/when';
 import { token } from '../../theme/tokens';
 import { InstrumentPanel } from './InstrumentPanel';
+import { beginOwn, faultsOf, nameOwn, OWN_DRILL, ownDrill, readOwn } from './ownDrill';
 import { StateMark } from './StateMark';
 
 const Begin = styled.div`
@@ -38,15 +44,27 @@ const Found = styled.section`
 
 const named = (kinds: readonly string[]) => kinds.map((kind) => READINGS[kind as keyof typeof READINGS].label.toLowerCase()).join(', ');
 
+/** The drills of a circuit, newest first: those that the service keeps, and that of this device. */
+async function drillsOf(circuit: number, document: ToSolve): Promise<DrillsAnswer> {
+    const { drills, faults } = await orHere<DrillsAnswer>(
+        () => (isBegunHere(circuit) ? Promise.reject(new OfflineError()) : service.instrument.drills(circuit)),
+        async () => ({ drills: [], faults: await faultsOf(document) }),
+    );
+    const own = canCalculate() ? await ownDrill(circuit) : null;
+    const all = own === null ? drills : [own, ...drills];
+    return { drills: all.sort((one, other) => other.begun_at.localeCompare(one.begun_at)), faults };
+}
+
 /** A fault is hidden in the circuit; the person measures with the stand-ins, names it, and is told what told it apart. */
 export function DrillView() {
-    const { place, readOnly } = useBench();
+    const { draft, place, readOnly } = useBench();
     const client = useQueryClient();
     const circuit = place?.circuit ?? 0;
+    const document = toSolve(draft, place?.settings ?? {});
     const key = ['drills', circuit];
     const query = useQuery({
         queryKey: key,
-        queryFn: () => service.instrument.drills(circuit),
+        queryFn: () => drillsOf(circuit, document),
         enabled: place !== null,
     });
     const [fault, setFault] = useState('');
@@ -86,7 +104,16 @@ export function DrillView() {
                                 kind="main"
                                 onPress={() =>
                                     void act(async () => {
-                                        await service.instrument.begin(circuit, { fault: fault === '' ? null : fault });
+                                        await orHere<unknown>(
+                                            () => service.instrument.begin(circuit, { fault: fault === '' ? null : fault }),
+                                            () =>
+                                                beginOwn(
+                                                    circuit,
+                                                    document,
+                                                    fault,
+                                                    client.getQueryData(sessionQuery.queryKey)?.person?.name ?? '',
+                                                ),
+                                        );
                                         setFault('');
                                         setGuess('');
                                     })
@@ -102,14 +129,18 @@ export function DrillView() {
                     <p>
                         A fault was hidden by {open.set_by}, {when.format(new Date(open.begun_at))}. The circuit runs at {open.load_percent}{' '}
                         % load. Readings taken here are not saved with the circuit.
+                        {open.id === OWN_DRILL && ' This drill is kept on this device only.'}
                     </p>
                     {!readOnly && (
                         <InstrumentPanel
                             key={open.id}
                             read={async (kind, where) => {
-                                const answer = await service.instrument.readDrill(open.id, { kind, where });
+                                const reading =
+                                    open.id === OWN_DRILL
+                                        ? await readOwn(circuit, kind, where)
+                                        : (await service.instrument.readDrill(open.id, { kind, where })).reading;
                                 await refresh();
-                                return answer.reading;
+                                return reading;
                             }}
                         />
                     )}
@@ -125,7 +156,13 @@ export function DrillView() {
                             <Button
                                 kind="main"
                                 isDisabled={guess === ''}
-                                onPress={() => void act(() => service.instrument.name(open.id, { fault: guess }))}
+                                onPress={() =>
+                                    void act(() =>
+                                        open.id === OWN_DRILL
+                                            ? nameOwn(circuit, guess)
+                                            : service.instrument.name(open.id, { fault: guess }),
+                                    )
+                                }
                             >
                                 Name the fault
                             </Button>
@@ -149,12 +186,12 @@ function Taken({ drill }: { drill: Drill }) {
                 {drill.taken.map(({ kind, comparison }, index) => (
                     <tr key={index}>
                         <td style={{ width: 26 }}>
-                            <StateMark state={comparison.verdict} grade={comparison.grade} />
+                            {comparison !== null && <StateMark state={comparison.verdict} grade={comparison.grade} />}
                         </td>
                         <th scope="row">{READINGS[kind].label}</th>
-                        <td>{comparison.quantities[0]?.shown}</td>
-                        <td>{comparison.quantities[0]?.band_shown}</td>
-                        <td>{comparison.says}</td>
+                        <td>{comparison?.quantities[0]?.shown}</td>
+                        <td>{comparison?.quantities[0]?.band_shown}</td>
+                        <td>{comparison?.says ?? 'Cannot be compared: this circuit cannot be calculated now.'}</td>
                     </tr>
                 ))}
             </tbody>
@@ -166,6 +203,10 @@ function Outcome({ drill, faults }: { drill: Drill; faults: DrillsAnswer['faults
     const word = (kind: string | null) => (faults.find(({ value }) => value === kind)?.label ?? kind ?? '').toLowerCase();
     const assessment = drill.assessment;
     const others = (assessment?.possible ?? []).filter((kind) => kind !== drill.fault?.kind);
+    // A reading that agrees shows no fault: it only tells which ones it cannot be.
+    const odd = new Set(drill.taken.filter(({ comparison }) => comparison?.verdict !== 'agrees').map(({ kind }) => kind));
+    const shownBy = (assessment?.told ?? []).filter((kind) => odd.has(kind));
+    const ruledOutBy = (assessment?.told ?? []).filter((kind) => !odd.has(kind));
     return (
         <Found aria-label="Found">
             <h2>
@@ -176,10 +217,11 @@ function Outcome({ drill, faults }: { drill: Drill; faults: DrillsAnswer['faults
             {assessment !== null && (
                 <>
                     <p>
-                        {assessment.told.length > 0
-                            ? `Shown by: ${named(assessment.told)}.`
-                            : 'These readings look the same on a healthy circuit. Take another one.'}
+                        {shownBy.length > 0
+                            ? `Shown by: ${named(shownBy)}.`
+                            : 'Nothing here shows the fault: these readings look the same on a healthy circuit.'}
                     </p>
+                    {ruledOutBy.length > 0 && <p>Other faults are ruled out by: {named(ruledOutBy)}.</p>}
                     {assessment.needless.length > 0 && <p>Not needed: {named(assessment.needless)}.</p>}
                     {others.length > 0 && <p>These readings also fit: {others.map(word).join(', ')}.</p>}
                 </>

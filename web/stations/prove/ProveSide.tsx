@@ -38,6 +38,8 @@ export default function ProveSide() {
         return null;
     }
     const isOpen = step.kind === asked;
+    const { one_phase_tells: ofOne, tells: usual } = READINGS[step.kind];
+    const tells = solved.solution.curves.run?.phases === 1 && ofOne.length > 0 ? ofOne : usual;
     const read = step.reading === null ? undefined : solved.solution.comparisons[step.reading]?.quantities[0];
     return (
         <Card aria-label="What this reading tells">
@@ -55,7 +57,7 @@ export default function ProveSide() {
                 </p>
             )}
             <dl>
-                {READINGS[step.kind].tells.map(({ sign, means }) => (
+                {tells.map(({ sign, means }) => (
                     <div key={sign}>
                         <dt>{sign}</dt>
                         <dd>{means}</dd>

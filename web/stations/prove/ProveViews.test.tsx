@@ -228,6 +228,16 @@ describe('A hidden fault', () => {
         expect(screen.getByText('Not needed: supply voltages.')).toBeTruthy();
     });
 
+    it('is not shown by a reading that agrees: that only rules others out', async () => {
+        const agrees = { kind: 'supply_voltage' as const, values: {}, comparison: { ...vibration, verdict: 'agrees' as const } };
+        const assessment = { told: ['supply_voltage' as const], needless: [], possible: ['worn_bearing', 'overload'] };
+        answers({ status: 200, body: { drills: [{ ...drill, taken: [agrees], assessment }], faults } });
+        showOnBench(inClient(<DrillView />), {}, solved, { place });
+        await waitFor(() => expect(screen.getByText(/Nothing here shows the fault/)).toBeTruthy());
+        expect(screen.getByText('Other faults are ruled out by: supply voltages.')).toBeTruthy();
+        expect(screen.getByText('These readings also fit: overload.')).toBeTruthy();
+    });
+
     it('cannot be named before anything was read', async () => {
         const open = { ...drill, ended_at: null, named: null, taken: [], fault: null, right: null, assessment: null };
         answers({ status: 200, body: { drills: [open], faults } });

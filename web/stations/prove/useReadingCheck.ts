@@ -3,6 +3,7 @@ import { useEffect, useState } from 'react';
 import { service } from '../../api/service';
 import type { ReadingCheck, ReadingKind } from '../../api/contract';
 import { useBench } from '../../bench/BenchContext';
+import { anyAnswer } from '../../carried/answered';
 
 /** So long after the last key nobody is in the middle of a number. */
 const SETTLED_MS = 400;
@@ -19,7 +20,7 @@ export function useReadingCheck(kind: ReadingKind, values: Record<string, unknow
     }, [now]);
     const query = useQuery({
         queryKey: ['reading-check', settled],
-        queryFn: ({ signal }) => service.readingCheck.ask(typed, signal),
+        queryFn: ({ signal }) => anyAnswer(() => service.readingCheck.ask(typed, signal), { ask: 'reading_check', ...typed }, signal),
         enabled: settled === now && (Object.keys(values).length > 0 || load !== ''),
         // Saving checks it once more: an answer that does not come is no matter here.
         retry: false,

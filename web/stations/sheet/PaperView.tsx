@@ -6,6 +6,7 @@ import { useBench } from '../../bench/BenchContext';
 import { ListBar } from '../../kit/ListPage';
 import { Segments } from '../../kit/Segments';
 import { Paper } from '../../paper/Paper';
+import { paperOf } from '../../paper/paperOf';
 import { STATES, useRevisions } from './useRevisions';
 import { useToReview } from './useToReview';
 
@@ -21,10 +22,7 @@ export function PaperView() {
     const ofKept = kept !== undefined && (chosen ?? (toReview === undefined ? 'draft' : 'revision')) === 'revision';
     const query = useQuery({
         queryKey: ['paper', ofKept ? kept.id : 'draft', place?.circuit, name, ofKept ? null : circuit, kept?.state],
-        queryFn: ({ signal }) =>
-            ofKept
-                ? service.sheet.show(kept.id, name, signal)
-                : service.sheet.preview(place?.circuit ?? '', { paper: name, circuit }, signal),
+        queryFn: ({ signal }) => (ofKept ? service.sheet.show(kept.id, name, signal) : paperOf(place?.circuit ?? 0, circuit, name, signal)),
         enabled: place !== null,
         placeholderData: (before) => before,
         gcTime: 0,

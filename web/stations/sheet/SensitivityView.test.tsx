@@ -11,7 +11,7 @@ afterEach(() => {
 
 test('what would change the answer leads to the field where it is measured and typed', async () => {
     serve({
-        'solve?with=sensitivity': solution({
+        'solve/extra?with=sensitivity': solution({
             curves: {
                 sensitivity: {
                     says: 'Measure these two before you sign.',
@@ -47,7 +47,7 @@ test('what would change the answer leads to the field where it is measured and t
 });
 
 test('a service that is away is not taken for nothing to change', async () => {
-    serve({ 'solve?with=sensitivity': null });
+    serve({ 'solve/extra?with=sensitivity': null });
     showBenchTo(person('electrician'), <SensitivityView />);
     await screen.findByText('Cannot reach the server.');
 });

@@ -109,7 +109,7 @@ const Verdict = styled.div`
 type Picked = 'line' | 'speed';
 
 const COLUMNS: readonly {
-    key: 'line' | 'peak' | 'torque' | 'margin' | 'time' | 'worst' | 'dip' | 'dip_at_motor' | 'heat' | 'step';
+    key: 'line' | 'peak' | 'torque' | 'margin' | 'time' | 'worst' | 'dip' | 'dip_at_motor' | 'heat' | 'step' | 'generator';
     name: string;
 }[] = [
     { key: 'line', name: 'Max. line current' },
@@ -122,6 +122,7 @@ const COLUMNS: readonly {
     { key: 'dip_at_motor', name: 'Dip at motor' },
     { key: 'heat', name: 'Rotor heating' },
     { key: 'step', name: 'Torque step' },
+    { key: 'generator', name: 'Smallest generator' },
 ];
 
 /** Every starter for this motor and load, on one picture and in one table, with one recommended. */
@@ -142,6 +143,8 @@ export function MethodsView() {
         );
     }
     const { rows } = comparison;
+    // Nobody asks for a generator on the mains.
+    const columns = COLUMNS.filter(({ key }) => key !== 'generator' || rows.some((one) => one.generator !== null));
     const row = rows.find((one) => one.key === looked) ?? rows.find((one) => one.recommended) ?? rows.find((one) => one.chosen) ?? rows[0];
     return row === undefined ? null : (
         <>
@@ -165,7 +168,7 @@ export function MethodsView() {
                         <tr>
                             <th scope="col">Starter</th>
                             <th scope="col">Verdict</th>
-                            {COLUMNS.map(({ key, name }) => (
+                            {columns.map(({ key, name }) => (
                                 <th key={key} scope="col">
                                     {name}
                                 </th>
@@ -185,7 +188,7 @@ export function MethodsView() {
                                     {one.recommended ? ', recommended' : ''}
                                     {one.chosen ? ' (chosen)' : ''}
                                 </td>
-                                {COLUMNS.map(({ key }) => (
+                                {columns.map(({ key }) => (
                                     <td key={key}>{one[key]?.shown ?? '–'}</td>
                                 ))}
                             </tr>

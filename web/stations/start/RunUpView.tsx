@@ -5,6 +5,7 @@ import { Choice, Field } from '../../bench/fields';
 import { Fields, Pictures } from '../../bench/StationPage';
 import { token } from '../../theme/tokens';
 import { CoursePicture } from './CoursePicture';
+import { OnePhaseStart } from './OnePhaseStart';
 import { StartCurrents } from './StartCurrents';
 import { TorqueSpeedPicture } from './TorqueSpeedPicture';
 import { WindingVoltages } from './WindingVoltages';
@@ -34,6 +35,7 @@ const Card = styled.aside`
 /** Whether the load comes up, drawn; and the fields that decide it. */
 export function RunUpView() {
     const { draft, solved } = useBench();
+    const onePhase = solved.solution.curves.run?.phases === 1;
     const speed = typed(draft, 'starter.changeover.by') === 'speed';
     const course = solved.solution.curves.start_course;
     const changeover = solved.first('start.star_time', 'start.reduced_time');
@@ -42,7 +44,7 @@ export function RunUpView() {
             {course === undefined ? (
                 <Pictures $columns="minmax(0, 1fr) minmax(0, 1fr)">
                     <StartCurrents />
-                    <WindingVoltages />
+                    {onePhase ? <OnePhaseStart /> : <WindingVoltages />}
                 </Pictures>
             ) : (
                 <Pictures $columns="minmax(0, 1fr) minmax(0, 1fr)">
@@ -67,6 +69,7 @@ export function RunUpView() {
                     placeholder={speed ? undefined : changeover?.shown}
                 />
                 <Choice path="starter.transition" />
+                <Choice path="starter.for_one_phase" />
                 <Field path="starter.gap" />
                 <Field path="starter.tap_percent" />
                 <Field path="starter.current_limit" />
@@ -74,6 +77,9 @@ export function RunUpView() {
                 <Field path="starter.ramp_time" />
                 <Field path="starter.drive_input_current" />
                 <Field path="starter.run_up_time" />
+                <Field path="measure.locked_rotor_amps" />
+                <Field path="measure.locked_rotor_kva" />
+                <Field path="measure.locked_rotor_volts" />
                 <Field path="plate.locked_rotor_time" />
             </Fields>
             {course !== undefined && <SettingCard />}
@@ -96,6 +102,8 @@ function SettingCard() {
         ['Speed at the changeover', solved.figure('start.changeover_speed')?.shown],
         ['Full speed after', time === undefined ? undefined : `${time.shown}${worst === undefined ? '' : `, worst case ${worst.shown}`}`],
         ['Relay', solved.figure('guard.overload_dial')?.shown],
+        ['Takes at the start', solved.figure('start.starting_kva')?.shown],
+        ['Smallest generator', solved.figure('start.generator_least_kva')?.shown],
         ['Starts per hour, by heating', solved.figure('start.starts_per_hour')?.shown],
     ];
     return (

@@ -81,6 +81,7 @@ const row = (key: ComparedRow['key'], name: string, more: Partial<ComparedRow> =
     dip_at_motor: null,
     heat: null,
     step: null,
+    generator: null,
     parts: ['one contactor'],
     sets: { method: key, tap_percent: null, transition: null },
     course: [
@@ -201,7 +202,7 @@ describe('starters compared', () => {
         const asked = service({ 'with=methods': solution({ curves: { comparison } }) });
         const { set } = showOnBench(asking(<MethodsView />), { tag: 'KF-204' }, solution());
         expect(await screen.findByText('Soft starter is recommended: the simplest that will do.')).toBeTruthy();
-        expect(asked[0]?.[0]).toBe('/api/solve?with=methods');
+        expect(asked[0]?.[0]).toBe('/api/solve/extra?with=methods');
         expect(screen.getByRole('heading', { name: 'Soft starter: reaches full speed' })).toBeTruthy();
         fireEvent.click(screen.getByRole('button', { name: 'Star-delta' }));
         expect(screen.getByText('Only three leads.')).toBeTruthy();

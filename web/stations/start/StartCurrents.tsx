@@ -11,10 +11,13 @@ const ROW = 52;
 export function StartCurrents() {
     const { solved } = useBench();
     const star = solved.word('star', 'star');
+    const onePhase = solved.solution.curves.run?.phases === 1;
     const wanted: readonly { key: FigureKey; name: string; look: string }[] = [
+        ...(onePhase ? [{ key: 'start.locked_rotor_current_low', name: 'standstill, at least', look: 'hot' } as const] : []),
         { key: 'start.locked_rotor_current', name: `${solved.word('direct', 'direct-on-line')}, standstill`, look: 'hot' },
         { key: 'start.star_line_current', name: `in ${star}, standstill`, look: 'hot' },
-        { key: 'power.plate_current', name: 'running, in each line', look: 'run' },
+        ...(onePhase ? [{ key: 'start.locked_rotor_current_high', name: 'standstill, at most', look: 'hot' } as const] : []),
+        { key: 'power.plate_current', name: onePhase ? 'running' : 'running, in each line', look: 'run' },
         { key: 'start.delta_winding_current', name: 'running, in each winding', look: 'bar' },
     ];
     const bars = wanted.flatMap((bar) => {
@@ -27,7 +30,7 @@ export function StartCurrents() {
     const scale = scaleLinear([0, Math.max(...bars.map((bar) => bar.value))], [0, WIDTH - 70]).nice(4);
     return (
         <Picture
-            title={`Starting currents, ${solved.word('direct', 'direct-on-line')} and ${star}`}
+            title={onePhase ? 'Starting current' : `Starting currents, ${solved.word('direct', 'direct-on-line')} and ${star}`}
             name="starting-currents"
             rows={bars.map((bar) => [bar.name, bar.shown] as const)}
         >

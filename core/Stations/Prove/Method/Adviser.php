@@ -59,10 +59,22 @@ final readonly class Adviser
                 'An unbalanced load; a current that is not a sine wave.', $this->lacks(
                     [Instrument::PowerFactorMeter, ...$meters], [], balanced: $three,
                 )),
-            ...$three ? [$this->way(MeasuringMethod::LineAngle, 'The angle, minus the 30° between line and phase; from it everything else.',
-                'An unbalanced load; a current that is not a sine wave.', $this->lacks(
-                    [Instrument::AngleMeter, ...$meters], [], balanced: true,
-                ))] : [],
+            ...$three ? [
+                $this->way(MeasuringMethod::LineAngle, 'The angle, minus the 30° between line and phase; from it everything else.',
+                    'An unbalanced load; a current that is not a sine wave.', $this->lacks(
+                        [Instrument::AngleMeter, ...$meters], [], balanced: true,
+                    )),
+                $this->way(MeasuringMethod::PhaseAngles, 'Real and reactive power of each line and in total, balanced or not.',
+                    'A current that is not a sine wave.', $this->lacks([Instrument::AngleMeter, ...$meters], [], neutral: true)),
+            ] : [],
+            $this->way(
+                MeasuringMethod::ClampCapacitor,
+                'Power factor, real and reactive power, with a clamp meter and one known capacitor.',
+                'A current that is not a sine wave; a load that swings between the readings.'.($three ? ' An unbalanced load.' : ''),
+                $this->lacks([Instrument::Clamp, Instrument::Voltmeter, Instrument::KnownCapacitor], [], balanced: $three),
+            ),
+            $this->way(MeasuringMethod::ScopeScreen, 'Voltage, current and angle of two sine waves, within a fifth of a division.',
+                'Any other shape: for that store the waveform.', $this->lacks([Instrument::Scope], [], balanced: $three)),
             new Rated(self::SCOPE, 'Oscilloscope and waveform file', 'Waveforms, harmonics, true power factor and fundamental '.
             'power factor.',
                 'More than its probes can measure: see below.', $this->lacks([Instrument::Scope])),
@@ -72,6 +84,8 @@ final readonly class Adviser
             $this->way(MeasuringMethod::Brake, 'Efficiency, from torque and speed compared with the input power.',
                 'The load at its place: the motor is on the brake.',
                 $this->lacks([Instrument::Brake, $three ? Instrument::PowerAnalyser : Instrument::Wattmeter])),
+            $this->way(MeasuringMethod::BeforeAfter, 'How much less the conductors heat up; with one known power factor, the other one.',
+                'Power or power factor from two currents alone.', $this->lacks([Instrument::Clamp])),
             $this->way(MeasuringMethod::VoltsAmps, 'Apparent power only.', 'Real power and power factor: current alone gives neither.',
                 $this->lacks($meters)),
         ];

@@ -36,10 +36,10 @@ final readonly class PlanCurve implements Curve
         $latest = $this->readings->latest();
         $next = null;
         $phases = [];
-        foreach (Phase::cases() as $phase) {
+        foreach (PlanPhase::cases() as $phase) {
             $steps = [];
             foreach ($this->steps as $step) {
-                if (Phase::of($step->kind) !== $phase) {
+                if (PlanPhase::of($step->kind) !== $phase) {
                     continue;
                 }
                 $reading = $latest[$step->kind->value] ?? null;
@@ -74,7 +74,7 @@ final readonly class PlanCurve implements Curve
             'reading' => Shape::orNull(Shape::number()),
         ], 'PlanStep');
         $phase = Shape::object([
-            'phase' => Shape::oneOf(array_column(Phase::cases(), 'value')), 'label' => Shape::text(), 'caution' => Shape::text(),
+            'phase' => Shape::oneOf(array_column(PlanPhase::cases(), 'value')), 'label' => Shape::text(), 'caution' => Shape::text(),
             'steps' => Shape::list($step),
         ], 'PlanPhase');
 

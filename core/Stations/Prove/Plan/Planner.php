@@ -10,9 +10,10 @@ use BraveAnvil\Ground\Show;
 use BraveAnvil\Ground\Unit;
 use BraveAnvil\Stations\Plate\WindingConnection;
 use BraveAnvil\Stations\Prove\Choice\Disconnected;
-use BraveAnvil\Stations\Prove\Judge\Drawn;
-use BraveAnvil\Stations\Prove\Judge\InsulationResistance;
-use BraveAnvil\Stations\Prove\Judge\LineCurrent;
+use BraveAnvil\Stations\Prove\Judge\ExpectedDraw;
+use BraveAnvil\Stations\Prove\Judge\InsulationResistanceJudge;
+use BraveAnvil\Stations\Prove\Judge\LineCurrentJudge;
+use BraveAnvil\Stations\Prove\Judge\LoopImpedanceJudge;
 use BraveAnvil\Stations\Prove\KnownCircuit;
 use BraveAnvil\Stations\Prove\ReadingKind;
 
@@ -28,8 +29,10 @@ final class Planner
         $steps = [];
         foreach (ReadingKind::cases() as $kind) {
             if ($this->applies($kind, $known)) {
-                $steps[] = new Step($kind, $this->isNeeded($kind, $known), $this->proves($kind), $this->expects($kind, $known),
-                    $this->before($kind, $known));
+                $steps[] = new Step(
+                    $kind, $this->isNeeded($kind, $known), $this->proves($kind, $known->motor->onePhase), $this->expects($kind, $known),
+                    $this->before($kind, $known),
+                );
             }
         }
 
@@ -43,8 +46,10 @@ final class Planner
         return match ($kind) {
             ReadingKind::SupplyVoltage, ReadingKind::LineCurrent, ReadingKind::Power => true,
             ReadingKind::Capacitor, ReadingKind::Correction => $known->hasCapacitor(),
-            ReadingKind::Rotation => $motor && $known->circuit->phases() === 3,
-            ReadingKind::WindingResistance, ReadingKind::InsulationResistance, ReadingKind::RelayTrip,
+            ReadingKind::MotorCapacitor => $known->circuit->isTyped('plate.run_capacitor')
+                || $known->circuit->isTyped('plate.start_capacitor'),
+            ReadingKind::PanelOhms => $motor && $known->starting->method?->leads() === 6,
+            ReadingKind::Rotation, ReadingKind::WindingResistance, ReadingKind::InsulationResistance, ReadingKind::RelayTrip,
             ReadingKind::LoopImpedance, ReadingKind::NoLoadCurrent, ReadingKind::Inrush, ReadingKind::RunUpTime,
             ReadingKind::Speed, ReadingKind::Vibration, ReadingKind::Temperature, ReadingKind::TemperatureRise => $motor,
         };
@@ -57,25 +62,30 @@ final class Planner
             ReadingKind::RunUpTime => $known->starting->runUp !== null,
             ReadingKind::Vibration, ReadingKind::Temperature => ($known->motor->output?->number() ?? 0.0) >= self::LARGE_W,
             ReadingKind::RelayTrip, ReadingKind::NoLoadCurrent, ReadingKind::Inrush, ReadingKind::Power, ReadingKind::Speed,
-            ReadingKind::TemperatureRise => false,
+            ReadingKind::TemperatureRise, ReadingKind::MotorCapacitor, ReadingKind::PanelOhms => false,
             ReadingKind::WindingResistance, ReadingKind::InsulationResistance, ReadingKind::SupplyVoltage, ReadingKind::Rotation,
             ReadingKind::LineCurrent, ReadingKind::Capacitor, ReadingKind::Correction => true,
         };
     }
 
-    private function proves(ReadingKind $kind): string
+    private function proves(ReadingKind $kind, bool $onePhase): string
     {
         return match ($kind) {
-            ReadingKind::WindingResistance => 'All three windings are intact and connected the same way.',
+            ReadingKind::WindingResistance => $onePhase ? 'Main and start winding are intact, and which is which.'
+                : 'All three windings are intact and connected the same way.',
+            ReadingKind::MotorCapacitor => 'The motor starts and runs with the capacitor that it was made for.',
+            ReadingKind::PanelOhms => 'The six leads lie on the right terminals, and both contactors join the right ones.',
             ReadingKind::InsulationResistance => 'The winding is dry and clean enough to be energised.',
             ReadingKind::RelayTrip => 'The overload relay trips as its class requires.',
-            ReadingKind::SupplyVoltage => 'All three lines are present, close to nominal and balanced.',
+            ReadingKind::SupplyVoltage => $onePhase ? 'The voltage is present and close to nominal.'
+                : 'All three lines are present, close to nominal and balanced.',
             ReadingKind::LoopImpedance => 'A fault to the frame is cleared in time.',
             ReadingKind::Rotation => 'The motor turns in the right direction for the machine.',
             ReadingKind::NoLoadCurrent => 'The motor is connected for this supply.',
             ReadingKind::Inrush => 'The starting current is as calculated.',
             ReadingKind::RunUpTime => 'Load and inertia are as entered, so timer and trip class are right.',
-            ReadingKind::LineCurrent => 'The motor carries its load with balanced currents, within its nameplate.',
+            ReadingKind::LineCurrent => $onePhase ? 'The motor carries its load within its nameplate current.'
+                : 'The motor carries its load with balanced currents, within its nameplate.',
             ReadingKind::Power => 'The load is as entered.',
             ReadingKind::Speed => 'Slip, and so the load, is as entered.',
             ReadingKind::Capacitor => 'Every element of the capacitor works.',
@@ -91,7 +101,9 @@ final class Planner
         $figures = $known->starting->figures;
 
         return match ($kind) {
-            ReadingKind::WindingResistance => 'unbalance 2 % or less',
+            ReadingKind::WindingResistance => $known->motor->onePhase ? 'start winding higher than main winding' : 'unbalance 2 % or less',
+            ReadingKind::MotorCapacitor => 'the stamped capacitance',
+            ReadingKind::PanelOhms => 'as in the table under Wiring',
             ReadingKind::InsulationResistance => ($known->ratedVolts()?->number() ?? 0.0) < 1000
                 ? '5 MΩ or more at 40 °C' : '100 MΩ or more at 40 °C',
             ReadingKind::SupplyVoltage => $this->volts($known),
@@ -121,7 +133,8 @@ final class Planner
         $nominal = $known->supplyVolts();
         $tolerance = $known->circuit->number('settings.voltage_tolerance');
 
-        return $nominal === null || $tolerance === null ? '' : $nominal->shown(3).' ± '.$tolerance->shown(3).', unbalance 2 % or less';
+        return $nominal === null || $tolerance === null ? '' : $nominal->shown(3).' ± '.$tolerance->shown(3).
+            ($known->circuit->phases() === 1 ? '' : ', unbalance 2 % or less');
     }
 
     private function loop(KnownCircuit $known): string
@@ -129,7 +142,7 @@ final class Planner
         $limit = $known->loop?->limit;
 
         return $limit === null ? self::about($known->loop?->impedance)
-            : Show::quantity(0.8 * $limit->number(), Unit::Ohm, 3).' or less, circuit cold';
+            : Show::quantity(LoopImpedanceJudge::COLD * $limit->number(), Unit::Ohm, 3).' or less, circuit cold';
     }
 
     private function current(KnownCircuit $known): string
@@ -140,9 +153,10 @@ final class Planner
             $plate = $known->load->ratedCurrent();
 
             return $plate === null ? ''
-                : Show::quantity(LineCurrent::MOST_OF_PLATE * $plate->number(), Unit::Ampere, 3).' or less; enter the load at the time';
+                : Show::quantity(LineCurrentJudge::MOST_OF_PLATE * $plate->number(), Unit::Ampere, 3).
+                ' or less; enter the load at the time';
         }
-        $drawn = $volts === null ? null : Drawn::at($load === null ? null : $load->number() / 100, $volts->number(), null, $known);
+        $drawn = $volts === null ? null : ExpectedDraw::at($load === null ? null : $load->number() / 100, $volts->number(), null, $known);
 
         return $drawn === null ? '' : 'about '.Show::quantity($drawn->current(), Unit::Ampere, 3).
             ($load === null ? '' : ' at '.$load->shown(3).' load');
@@ -167,7 +181,7 @@ final class Planner
             Disconnected::SoftStarter => 'Disconnect the soft starter: the test voltage destroys it.',
             Disconnected::Capacitor => 'Disconnect, discharge and short-circuit the capacitor.',
             Disconnected::Arrester, Disconnected::Sensors => '',
-        }, InsulationResistance::mustBeOff($known));
+        }, InsulationResistanceJudge::mustBeOff($known));
 
         return match ($kind) {
             ReadingKind::InsulationResistance => [
@@ -175,11 +189,24 @@ final class Planner
                 'Afterwards discharge the winding for four times the test time.',
             ],
             ReadingKind::WindingResistance => [
-                ...in_array(Disconnected::Capacitor, InsulationResistance::mustBeOff($known), true)
+                ...in_array(Disconnected::Capacitor, InsulationResistanceJudge::mustBeOff($known), true)
                     ? ['Disconnect, discharge and short-circuit the capacitor.'] : [],
-                $known->motor->connection() === WindingConnection::Delta ? 'Links in delta, as in operation, or removed; record which.'
-                    : 'Links as in operation, or removed; record which.',
+                ...$known->motor->onePhase ? ['Disconnect the capacitor; hold the start switch closed, or measure behind it.'] : [],
+                match (true) {
+                    $known->motor->onePhase => 'Main winding and start winding by themselves, as the nameplate diagram shows.',
+                    $known->motor->connection() === WindingConnection::Delta => 'Links in delta, as in operation, or removed; '.
+                        'record which.',
+                    default => 'Links as in operation, or removed; record which.',
+                },
                 'Winding at ambient temperature; measure and record it.',
+            ],
+            ReadingKind::MotorCapacitor => [
+                'Discharge it through a resistor, prove it dead, and take one lead off before you use a meter.',
+                'By current: clamp its lead while the motor runs, and measure the voltage across it. It may be above the supply voltage.',
+            ],
+            ReadingKind::PanelOhms => [
+                'Isolate, lock off and prove dead before and behind the starter. Links in the motor box removed; capacitor disconnected.',
+                'Hold one contactor in by hand, never two. Read at the motor terminals of the starter.',
             ],
             ReadingKind::RelayTrip => ['Relay off for one hour (cold); test current through all three poles in series.'],
             ReadingKind::NoLoadCurrent => ['Motor uncoupled; shaft key removed or secured.'],

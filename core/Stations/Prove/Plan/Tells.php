@@ -9,15 +9,54 @@ use BraveAnvil\Stations\Prove\ReadingKind;
 /** What a value other than the expected one usually means. Common practice, no source; the shares follow from three equal elements. */
 final class Tells
 {
+    /** @return list<array{sign: string, means: string}> what is seen on a single-phase motor where that is something else; empty where it is not */
+    public static function ofOnePhase(ReadingKind $kind): array
+    {
+        return self::listed(match ($kind) {
+            ReadingKind::WindingResistance => [
+                'OL through the start winding' => 'an open start switch, capacitor or winding: they lie in series',
+                'OL through the main winding' => 'an open thermal protector, lead or winding',
+                'Start winding lower than main winding' => 'the leads are exchanged, or turns are shorted',
+            ],
+            ReadingKind::SupplyVoltage => [
+                'Low while it runs' => 'the drop up to here, or a bad joint',
+                'About half or double' => 'connected between other wires than the plate asks for',
+            ],
+            ReadingKind::Rotation => ['Wrong direction' => 'the ends of the start winding exchanged: swap them'],
+            ReadingKind::NoLoadCurrent => [
+                'Much higher' => 'the start switch sticks, or the windings are connected for a lower voltage',
+                'Hums and does not turn' => 'an open start winding or capacitor: switch off at once',
+            ],
+            ReadingKind::LineCurrent => [
+                'Above the nameplate' => 'overload, low voltage, or a start winding that is still on',
+                'Higher, and a warmer motor' => 'a worn-out run capacitor',
+            ],
+            ReadingKind::MotorCapacitor, ReadingKind::PanelOhms, ReadingKind::InsulationResistance, ReadingKind::RelayTrip,
+            ReadingKind::LoopImpedance,
+            ReadingKind::Inrush, ReadingKind::RunUpTime, ReadingKind::Power, ReadingKind::Speed, ReadingKind::Capacitor,
+            ReadingKind::Correction, ReadingKind::Vibration, ReadingKind::Temperature, ReadingKind::TemperatureRise => [],
+        });
+    }
+
     /** @return list<array{sign: string, means: string}> what is seen, and what it points to, the most telling first */
     public static function of(ReadingKind $kind): array
     {
-        $tells = match ($kind) {
+        return self::listed(match ($kind) {
             ReadingKind::WindingResistance => [
                 'One value three times, the others 1.5 times' => 'one winding open, in delta',
                 'OL twice' => 'one winding or lead open, in star',
                 'One or two values low' => 'shorted turns',
                 'All three high' => 'a warm winding, or poor contact at the clips',
+            ],
+            ReadingKind::MotorCapacitor => [
+                'Near zero' => 'an open capacitor: the motor hums and does not start',
+                'Low by a tenth or more' => 'a worn-out run capacitor: less torque, a warmer motor',
+                'Bulged or oily can' => 'replace it, whatever the meter shows',
+            ],
+            ReadingKind::PanelOhms => [
+                'OL across one winding, a winding between two others' => 'two leads exchanged',
+                'Near zero from U1 to U2 with delta in' => 'delta joins each winding to itself: the motor stops at the changeover',
+                'One pair higher, two OL' => 'a pole that does not close',
             ],
             ReadingKind::InsulationResistance => [
                 'Near zero' => 'a winding or the cable touches the frame',
@@ -82,9 +121,18 @@ final class Tells
                 'Both hot' => 'the fan, a blocked air path, or the ambient',
             ],
             ReadingKind::TemperatureRise => ['Above the class' => 'overload, poor cooling, unbalance or altitude'],
-        };
+        });
+    }
 
-        return array_map(static fn (string $sign, string $means): array => ['sign' => $sign, 'means' => $means],
-            array_keys($tells), array_values($tells));
+    /**
+     * @param  array<string, string>  $tells  what it points to, by what is seen
+     * @return list<array{sign: string, means: string}>
+     */
+    private static function listed(array $tells): array
+    {
+        return array_map(
+            static fn (string $sign, string $means): array => ['sign' => $sign, 'means' => $means], array_keys($tells),
+            array_values($tells),
+        );
     }
 }

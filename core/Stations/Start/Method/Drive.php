@@ -8,6 +8,7 @@ use BraveAnvil\Circuit\Choice\MethodName;
 use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Circuit\Figure;
 use BraveAnvil\Circuit\Finding;
+use BraveAnvil\Ground\HowKnown;
 use BraveAnvil\Ground\Unit;
 use BraveAnvil\Ground\Words;
 use BraveAnvil\Stations\Plate\TerminalMarks;
@@ -156,7 +157,7 @@ final readonly class Drive extends ThreeLeads
                     'overvoltage at the motor, the motor cools less at low speed, and currents may flow through its bearings.',
                 )
                 ->do('Follow the drive manual for choke, cable length and screening. Never test insulation through the drive.')
-                ->source('common practice'),
+                ->source(HowKnown::CommonPractice),
         ];
     }
 

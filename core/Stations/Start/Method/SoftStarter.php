@@ -36,7 +36,7 @@ final readonly class SoftStarter extends ThreeLeads
     #[Override]
     public function settings(): array
     {
-        return ['starter.current_limit', 'starter.initial_voltage', 'starter.ramp_time'];
+        return ['starter.current_limit', 'starter.initial_voltage', 'starter.ramp_time', 'starter.for_one_phase'];
     }
 
     #[Override]

@@ -9,6 +9,7 @@ use BraveAnvil\Circuit\Choice\RelayPlace;
 use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Circuit\Figure;
 use BraveAnvil\Circuit\Finding;
+use BraveAnvil\Circuit\Parse\PlateVoltage;
 use BraveAnvil\Ground\Show;
 use BraveAnvil\Ground\Words;
 use BraveAnvil\Stations\Plate\Motor;
@@ -53,6 +54,9 @@ final readonly class StarDelta implements StartingMethod
     /** Whether this motor's ends and voltages allow it on this supply. */
     public static function isPossible(Circuit $circuit, Motor $motor): bool
     {
+        if ($motor->onePhase) {
+            return false;
+        }
         $connection = $motor->connection();
         $leads = $circuit->number('plate.leads')?->number();
         if ($leads === 12.0 && $connection?->isForTwoVoltages() === true) {
@@ -65,9 +69,10 @@ final readonly class StarDelta implements StartingMethod
     /** Refuses a starter that would burn or starve the motor. */
     public function refusal(Circuit $circuit, Motor $motor, Words $words): ?Refused
     {
+        $onePhase = OnePhaseRefusal::of($this, $circuit, $motor, $words);
         $connection = $motor->connection();
-        if ($connection === null || $this->fits($circuit, $motor)) {
-            return null;
+        if ($onePhase !== null || $connection === null || $this->fits($circuit, $motor)) {
+            return $onePhase;
         }
         $finding = Finding::stop(StartFinding::StarDeltaRefused)
             ->title(ucfirst($words->starDelta).' starting not possible')
@@ -93,7 +98,7 @@ final readonly class StarDelta implements StartingMethod
         $leads = $circuit->number('plate.leads')?->number();
         $supply = $motor->supplyVoltage;
         if ($connection === WindingConnection::Star) {
-            $low = $circuit->plateVoltage()?->pairs[0]['high'] ?? 0.0;
+            $low = $circuit->stamp('plate.voltage', PlateVoltage::class)?->pairs[0]['high'] ?? 0.0;
             $percent = $low > 0 && $supply !== null ? Show::number((100 * $supply->number()) / $low, 4) : '';
 
             return 'On '.($supply?->shown() ?? 'this supply').' this motor runs in '.$words->star.'. In delta each winding would get '.

@@ -33,7 +33,7 @@ abstract readonly class ThreeLeads implements StartingMethod
     #[Override]
     public function refusal(Circuit $circuit, Motor $motor, Words $words): ?Refused
     {
-        return null;
+        return OnePhaseRefusal::of($this, $circuit, $motor, $words);
     }
 
     #[Override]

@@ -33,6 +33,27 @@ final class Dip
         return $feed->source === null ? null : 100 * (1 - $bus / $feed->volts);
     }
 
+    /**
+     * The largest at the bus on another feed: as the first stage is switched on, and at the changeover; null where electronics stand
+     * between, or the source is not known.
+     *
+     * @param  float  $largest  line current of a soft starter, A
+     * @param  float|null  $speedAfterGap  at which the second stage closes, rpm; null where nothing changes over
+     */
+    public static function worstOn(Feed $feed, Plan $plan, Train $train, float $largest, ?float $speedAfterGap): ?float
+    {
+        if ($plan instanceof RampPlan) {
+            return self::ofBus($feed, $plan->full->on($feed)->busAt($train->point(0.0), $largest));
+        }
+        if (! $plan instanceof StagedPlan || $feed->source === null) {
+            return null;
+        }
+        $first = self::ofBus($feed, ($plan->first ?? $plan->full)->on($feed)->flow($train->point(0.0))->bus);
+
+        return $speedAfterGap === null
+            ? $first : max($first, self::ofBus($feed, $plan->full->on($feed)->flow($train->point($speedAfterGap))->bus));
+    }
+
     /** At the motor's terminals; null where the starter holds its voltage down by itself, or the source is not known. */
     public static function atMotor(Plan $plan, Train $train, StartingMethod $method): ?float
     {

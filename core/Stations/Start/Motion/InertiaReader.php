@@ -7,6 +7,7 @@ namespace BraveAnvil\Stations\Start\Motion;
 use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Circuit\Figure;
 use BraveAnvil\Circuit\FigureBuilder;
+use BraveAnvil\Ground\HowKnown;
 use BraveAnvil\Ground\Show;
 use BraveAnvil\Ground\Unit;
 use BraveAnvil\Ground\Words;
@@ -64,13 +65,13 @@ final readonly class InertiaReader
     public static function total(FigureBuilder $work, Figure $rotor, Figure $load): FigureBuilder
     {
         return $work->from(J: $rotor, load: $load)->as('J_motor + J_load (n_load/n_motor)²', '{J} + {load}')
-            ->equals($rotor->number() + $load->number())->source('definition');
+            ->equals($rotor->number() + $load->number())->source(HowKnown::Definition);
     }
 
     /** What must turn for the run-up to take as long as it was timed. */
     public static function timed(FigureBuilder $work, Figure $time, float $inertia): FigureBuilder
     {
         return $work->labelled(StartFigure::Inertia->label())->from(t: $time)
-            ->as('the inertia that gives this run-up time', 'from the timed start, {t}')->equals($inertia)->source('calculated here');
+            ->as('the inertia that gives this run-up time', 'from the timed start, {t}')->equals($inertia)->source(HowKnown::Calculated);
     }
 }

@@ -39,7 +39,7 @@ final readonly class LoadReader
             || $circuit->bad('load.kind', 'load.torque_percent', 'load.breakaway_percent', 'load.points')) {
             return null;
         }
-        $points = $kind === LoadKind::Points ? $circuit->loadPoints() : [];
+        $points = $kind === LoadKind::Points ? $circuit->pairs('load.points') : [];
         if ($points === null) {
             return null;
         }

@@ -29,6 +29,12 @@ final readonly class CrossedLeads
         );
     }
 
+    /** @return list<array{int, int}> terminals that the delta contactor joins then, counted U1, V1, W1, U2, V2, W2 */
+    public function joins(): array
+    {
+        return array_map(static fn (int $line, int $winding): array => [$line, 3 + $winding], $this->lines, [0, 1, 2]);
+    }
+
     public function does(): CrossedOutcome
     {
         return match (count(array_filter($this->live))) {

@@ -14,4 +14,5 @@ enum WireColour: string
     case Yellow = 'yellow';
     case Blue = 'blue';
     case Orange = 'orange';
+    case White = 'white';
 }

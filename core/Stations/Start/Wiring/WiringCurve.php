@@ -9,6 +9,7 @@ use BraveAnvil\Ground\Shape;
 use BraveAnvil\Ground\Show;
 use BraveAnvil\Ground\Unit;
 use BraveAnvil\Ground\Words;
+use BraveAnvil\Physics\Machine\WindingNetwork;
 use BraveAnvil\Stations\Plate\TerminalMarks;
 use BraveAnvil\Stations\Plate\WindingConnection;
 use BraveAnvil\Stations\Start\Method\StarterDrawing;
@@ -56,6 +57,7 @@ final readonly class WiringCurve implements Curve
             'found' => $this->found(),
             'reversed' => [$this->marks->starts[1], $this->marks->starts[0], $this->marks->starts[2]],
             'sequence' => $this->sequence(),
+            'ohms' => $this->ohms(),
         ];
     }
 
@@ -129,6 +131,45 @@ final readonly class WiringCurve implements Curve
         ];
     }
 
+    /**
+     * What an ohmmeter shows, dead, between the motor terminals of a starter that joins the windings itself: pairs that read alike.
+     *
+     * @return list<array{pairs: list<string>, none: string, star: string, delta: string}>
+     */
+    private function ohms(): array
+    {
+        if ($this->starting->method?->leads() !== 6) {
+            return [];
+        }
+        $terminals = [...$this->marks->starts, ...$this->marks->endsOfWindings()];
+        $states = array_map(
+            static fn (array $joined): WindingNetwork => new WindingNetwork([1.0, 1.0, 1.0], [0, 1, 2, 3, 4, 5], $joined),
+            ['none' => [], 'star' => [[3, 4, 5]], 'delta' => CrossedLeads::all()[0]->joins()],
+        );
+        $rows = [];
+        foreach ($terminals as $one => $mark) {
+            foreach (array_slice($terminals, $one + 1, null, true) as $other => $then) {
+                $reads = array_map(static fn (WindingNetwork $state): string => self::windings($state->between($one, $other)), $states);
+                $rows[implode(' ', $reads)] ??= ['pairs' => [], ...$reads];
+                $rows[implode(' ', $reads)]['pairs'][] = $mark.'–'.$then;
+            }
+        }
+
+        return array_values($rows);
+    }
+
+    /** In resistances of one winding, as a person writes it. */
+    private static function windings(float $times): string
+    {
+        return match (true) {
+            is_infinite($times) => 'OL',
+            $times <= 0 => 'near 0',
+            abs($times - 1) < 1e-9 => 'R',
+            abs($times - 2 / 3) < 1e-9 => '⅔ R',
+            default => Show::number($times, 3).' R',
+        };
+    }
+
     /** @return list<array{name: string, from: float, to: float, shown: string}> when each contactor is closed, s */
     private function sequence(): array
     {
@@ -184,6 +225,9 @@ final readonly class WiringCurve implements Curve
             'sequence' => Shape::list(Shape::object([
                 'name' => Shape::text(), 'from' => Shape::number(), 'to' => Shape::number(), 'shown' => Shape::text(),
             ], 'ContactorTime')),
+            'ohms' => Shape::list(Shape::object([
+                'pairs' => Shape::list(Shape::text()), 'none' => Shape::text(), 'star' => Shape::text(), 'delta' => Shape::text(),
+            ], 'TerminalOhms')),
         ], 'WiringCurve', 'How motor and starter are wired.');
     }
 }

@@ -3,6 +3,7 @@ import { useState } from 'react';
 import styled from 'styled-components';
 import { service } from '../../../api/service';
 import { useBench } from '../../../bench/BenchContext';
+import { anyAnswer } from '../../../carried/answered';
 import { typed } from '../../../bench/circuit';
 import { NotLoaded } from '../../../kit/NotLoaded';
 import { Segments } from '../../../kit/Segments';
@@ -71,7 +72,7 @@ export function LeadsWizard() {
     const asked = { rule_book: book, pairs, second_forward: moves(needles[0]), third_forward: moves(needles[1]) };
     const named = useQuery({
         queryKey: ['leads', asked],
-        queryFn: () => service.leads.ask(asked),
+        queryFn: ({ signal }) => anyAnswer(() => service.leads.ask(asked, signal), { ask: 'leads', ...asked }, signal),
         enabled: pairs.length === 3,
     });
     return (

@@ -9,10 +9,12 @@ import { useExtra } from '../../../bench/useExtra';
 import { BoxPicture } from './BoxPicture';
 import { ControlCircuit } from './ControlCircuit';
 import { LeadsWizard } from './LeadsWizard';
+import { OnePhaseWiring } from './OnePhaseWiring';
 import { PowerCircuit } from './PowerCircuit';
 import { ReversingView } from './ReversingView';
 import { Say } from './Say';
 import { SequencePicture } from './SequencePicture';
+import { TerminalOhms } from './TerminalOhms';
 
 type Part = 'starter' | 'directions' | 'links' | 'crossed' | 'unmarked';
 
@@ -40,14 +42,18 @@ export function WiringView() {
     const [part, setPart] = useState<Part>('starter');
     const star = solved.word('star', 'star');
     const wiring = curves?.wiring;
+    if (curves?.one_phase_wiring !== undefined) {
+        return (
+            <>
+                <OnePhaseWiring wiring={curves.one_phase_wiring} />
+                <Isolate />
+            </>
+        );
+    }
     if (wiring === undefined) {
         return (
             <p role="status">
-                {waiting
-                    ? 'Drawing…'
-                    : failed
-                      ? 'Cannot reach the server. Your entries are kept.'
-                      : 'Enter the voltage of a three-phase supply first.'}
+                {waiting ? 'Drawing…' : failed ? 'Cannot reach the server. Your entries are kept.' : 'Enter the supply voltage first.'}
             </p>
         );
     }
@@ -57,15 +63,19 @@ export function WiringView() {
             {part === 'starter' && <Starter wiring={wiring} star={star} />}
             {part === 'directions' && <ReversingView wiring={wiring} star={star} />}
             {part === 'links' && <Links wiring={wiring} />}
-            {part === 'crossed' && <Crossed wiring={wiring} />}
+            {part === 'crossed' && <Crossed wiring={wiring} star={star} />}
             {part === 'unmarked' && <LeadsWizard />}
-            <p>
-                Before you open the box: isolate, lock off and prove dead with a tester you have checked on a known live source before and
-                after. Follow local rules; licensed persons only.
-            </p>
+            <Isolate />
         </>
     );
 }
+
+const Isolate = () => (
+    <p>
+        Before you open the box: isolate, lock off and prove dead with a tester you have checked on a known live source before and after.
+        Discharge capacitors. Follow local rules; licensed persons only.
+    </p>
+);
 
 function Starter({ wiring, star }: { wiring: WiringCurve; star: string }) {
     return (
@@ -121,7 +131,7 @@ function Links({ wiring }: { wiring: WiringCurve }) {
     );
 }
 
-function Crossed({ wiring }: { wiring: WiringCurve }) {
+function Crossed({ wiring, star }: { wiring: WiringCurve; star: string }) {
     const right = wiring.crossed[0];
     const [lines, setLines] = useState<readonly string[]>(right?.lines ?? []);
     const [turned, setTurned] = useState('');
@@ -171,6 +181,7 @@ function Crossed({ wiring }: { wiring: WiringCurve }) {
                         .join(', ')}. {case_.shown_by}
                 </Say>
             )}
+            <TerminalOhms wiring={wiring} star={star} />
         </>
     );
 }

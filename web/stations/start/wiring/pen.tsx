@@ -12,6 +12,7 @@ export const INK: Readonly<Record<PhaseMark['colour'], string>> = {
     yellow: '#b99400',
     blue: '#2f6bb0',
     orange: '#d0761b',
+    white: '#b4bab7',
 };
 
 /** The pen for circuits: thin black lines, terminals as small rings, words beside them. */

@@ -55,4 +55,8 @@ export const wiring: WiringCurve = {
     ],
     reversed: ['V1', 'U1', 'W1'],
     sequence: [{ name: 'Star contactor', from: 0, to: 9, shown: 'closed until 9 s' }],
+    ohms: [
+        { pairs: ['U1–U2', 'V1–V2', 'W1–W2'], none: 'R', star: 'R', delta: '⅔ R' },
+        { pairs: ['U1–V1', 'U1–W1', 'V1–W1'], none: 'OL', star: '2 R', delta: '⅔ R' },
+    ],
 };
