@@ -47,7 +47,8 @@ final class CircuitReader
         }
         $book = $document['rule_book'] ?? null;
         $this->fields = new FieldReader(
-            RuleBookName::isAmerican($book), self::changesOverBySpeed($document), self::onePhase($document), self::synchronousSpeed($document),
+            RuleBookName::isAmerican($book), self::changesOverBySpeed($document), self::onePhase($document),
+            self::synchronousSpeed($document),
         );
         foreach ($document as $key => $value) {
             $key = (string) $key;

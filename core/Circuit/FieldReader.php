@@ -143,8 +143,9 @@ final readonly class FieldReader
             FieldKind::Speed => self::pair(Speed::rows($text), $field),
             FieldKind::SupplyVoltage => SupplyVoltage::parse(Typed::inVolts($text), $field->low, $field->high, $this->onePhase),
             FieldKind::Frequencies => self::frequencies(Frequencies::parse($text)),
-            FieldKind::Fraction, FieldKind::Efficiency => ($field->path === 'correction.target_power_factor' ? self::kvarPerKw($text) : null)
-                ?? self::fraction(Fraction::parse($text, $field->kind === FieldKind::Efficiency, $field->low)),
+            FieldKind::Fraction, FieldKind::Efficiency => (
+                $field->path === 'correction.target_power_factor' ? self::kvarPerKw($text) : null
+            ) ?? self::fraction(Fraction::parse($text, $field->kind === FieldKind::Efficiency, $field->low)),
             FieldKind::EfficiencyClass => preg_match('~^ie\s*-?\s*([1-4])$~i', $text, $m) === 1
                 ? new TypedValue('IE'.$m[1], 'IE'.$m[1])
                 : new Refusal(Typed::quoted($text).' is not an efficiency class in the table.'),
@@ -166,11 +167,11 @@ final readonly class FieldReader
             FieldKind::Size => self::size(ConductorSize::parse($text, $this->american)),
             FieldKind::Changeover => $this->changeover($field, $text),
             FieldKind::Anything, FieldKind::Text, FieldKind::Flag, FieldKind::Points, FieldKind::Traits, FieldKind::LoadHours,
-            FieldKind::EfficiencyPoints, FieldKind::Number, FieldKind::Price, FieldKind::Count, FieldKind::Volts, FieldKind::Amperes, FieldKind::Kiloamperes,
-            FieldKind::Ohms, FieldKind::Megohms, FieldKind::Velocity, FieldKind::Kilovoltamperes, FieldKind::Kilowatts,
-            FieldKind::Watts, FieldKind::NewtonMetres, FieldKind::Degrees, FieldKind::WattHours, FieldKind::AmpereHours,
-            FieldKind::VoltAmperes, FieldKind::Hours,
-            FieldKind::Kilograms, FieldKind::Kelvins, FieldKind::Resistivity, FieldKind::Kilovars, FieldKind::Microfarads,
+            FieldKind::EfficiencyPoints, FieldKind::Number, FieldKind::Price, FieldKind::Count, FieldKind::Volts, FieldKind::Amperes,
+            FieldKind::Kiloamperes, FieldKind::Ohms, FieldKind::Megohms, FieldKind::Velocity, FieldKind::Kilovoltamperes,
+            FieldKind::Kilowatts, FieldKind::Watts, FieldKind::NewtonMetres, FieldKind::Degrees, FieldKind::WattHours,
+            FieldKind::AmpereHours, FieldKind::VoltAmperes, FieldKind::Hours, FieldKind::Kilograms,
+            FieldKind::Kelvins, FieldKind::Resistivity, FieldKind::Kilovars, FieldKind::Microfarads,
             FieldKind::Percent, FieldKind::Rpm, FieldKind::Seconds, FieldKind::Metres, FieldKind::Inertia, FieldKind::Hertz,
             FieldKind::Celsius, FieldKind::Ratio => $this->quantity($field, $text, $field->kind),
         };

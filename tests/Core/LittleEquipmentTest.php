@@ -228,4 +228,91 @@ final class LittleEquipmentTest extends CoreTestCase
         self::assertContains('before_after', $ways(['clamp']));
         self::assertContains('scope_screen', $ways(['scope']));
     }
+
+    private const THREE_WIRES = [
+        'rule_book' => 'iec', 'subject' => 'bench_load', 'supply' => ['voltage' => '400', 'frequency' => '50'],
+        'measure' => [
+            'method' => 'phase_angles', 'phase_volts_1' => '230', 'phase_volts_2' => '229', 'phase_volts_3' => '231', 'amps_1' => '10',
+            'amps_2' => '8', 'amps_3' => '12', 'angle_1' => '30', 'angle_2' => '45', 'angle_3' => '-10',
+        ],
+    ];
+
+    /** By hand: 2300 cos 30° + 1832 cos 45° + 2772 cos 10° = 6017 W; 2300 sin 30° + 1832 sin 45° − 2772 sin 10° = 1964 var. */
+    public function test_three_angles_to_the_neutral_tell_real_and_reactive_power(): void
+    {
+        $solution = Bench::solve(self::THREE_WIRES);
+        self::assertFigures([
+            'measured.real' => 6017.2, 'measured.reactive' => 1964.1, 'measured.power_factor' => 0.9507,
+            'measured.power_factor_3' => 0.9848,
+        ], $solution);
+        // All three reversed: power flows back, which a clamp that hangs the wrong way round shows too.
+        $back = Bench::solve(Circuits::changed(self::THREE_WIRES, ['measure.angle_1' => '150', 'measure.angle_2' => '135',
+            'measure.angle_3' => '-170']));
+        self::assertLessThan(0, self::number($back, 'measured.real'));
+        self::assertErrorAt('measure.angle_2', Bench::solve(Circuits::changed(self::THREE_WIRES, ['measure.angle_2' => null])),
+            ErrorKind::Missing);
+        self::assertErrorAt('measure.angle_2', Bench::solve(Circuits::changed(self::THREE_WIRES, ['measure.angle_2' => '181'])),
+            ErrorKind::Unreadable);
+    }
+
+    /** 10 A at 53.13° and 6.59 A at 24.49°: 6 A are real in both, and the capacitor takes 8 − 2.73 = 5.27 A. */
+    public function test_two_angles_tell_the_current_of_the_capacitor(): void
+    {
+        $two = ['measure.method' => 'before_after', 'measure.amps_before' => '10', 'measure.amps_after' => '6.59',
+            'measure.capacitor_amps' => null,
+            'measure.angle' => '53.13', 'measure.angle_after' => '24.49'];
+        $solution = self::read($two);
+        self::assertFigures(['measured.power_factor' => 0.6, 'measured.capacitor_current' => 5.268], $solution);
+        self::assertDoesNotFind('load_changed', $solution);
+        // The same angles with 9 A: half as much again is real, so the load was another one.
+        self::assertFinds('load_changed', self::read([...$two, 'measure.amps_before' => '7']), 'caution');
+    }
+
+    /** 0.4 kvar for each kW is tan φ1 − tan φ2: of 596.1 W it is 238.4 var, whatever the power factor is. */
+    public function test_kvar_for_each_kilowatt_is_a_target(): void
+    {
+        $solution = self::read(['correction.target_power_factor' => '0.4 kvar/kW']);
+        self::assertFigures(['correct.reactive_required' => 0.4 * 596.13], $solution);
+    }
+
+    /** A load that leads has negative reactive power, and gets no capacitor. */
+    public function test_a_leading_load_gets_no_capacitor(): void
+    {
+        $load = ['measure' => null, 'bench.power' => '500', 'bench.power_factor' => '0.8', 'bench.sense' => 'leading'];
+        $solution = self::read($load);
+        self::assertFigures(['power.reactive' => -375.0], $solution);
+        self::assertFinds('already_leading', $solution);
+        self::assertNull($solution->figure('correct.capacitor_rating'));
+    }
+
+    private const HELD = [
+        'measure.locked_rotor_amps' => '90', 'measure.locked_rotor_volts' => '100',
+    ];
+
+    /** 90 A at 100 V are 360 A at 400; teeth saturate, so up to 1 + 0.3 × ¾ times as much (common practice, no source). */
+    public function test_a_rotor_that_was_held_tells_its_current(): void
+    {
+        $fan = Circuits::changed(Circuits::kilnFan(), ['plate.start_current_ratio' => null]);
+        $solution = Circuits::solve($fan, self::HELD);
+        self::assertFigures([
+            'start.locked_rotor_current' => 360, 'start.locked_rotor_current_low' => 360, 'start.locked_rotor_current_high' => 441,
+        ], $solution);
+        self::assertFinds('locked_rotor_scaled', $solution, 'note');
+        self::assertStringContainsString('measured at 100', implode(' ',
+            $solution->figure('start.locked_rotor_current')->assumptions ?? []));
+        // At rated voltage it stands as it was read: 277 kVA ÷ (√3 × 400 V) = 400 A.
+        $full = Circuits::solve($fan, ['measure.locked_rotor_kva' => '277.13']);
+        self::assertFigures(['start.locked_rotor_current' => 400, 'start.locked_rotor_current_high' => 400], $full);
+        self::assertDoesNotFind('locked_rotor_scaled', $full);
+        self::assertSame([], $full->figure('start.locked_rotor_current')?->assumptions);
+    }
+
+    /** Stamped 7 × 66 A = 462 A; IEC 60034-1 allows 20 %: 360 A is not this motor, or not a held rotor. */
+    public function test_a_reading_that_is_not_the_stamp_is_cautioned(): void
+    {
+        $solution = Circuits::solve(Circuits::kilnFan(), self::HELD);
+        self::assertFinds('locked_rotor_differs', $solution, 'caution');
+        self::assertFigures(['start.locked_rotor_current' => 360], $solution);
+        self::assertDoesNotFind('locked_rotor_differs', Circuits::solve(Circuits::kilnFan(), ['measure.locked_rotor_amps' => '440']));
+    }
 }

@@ -6,8 +6,11 @@ namespace Tests\Reference;
 
 use BraveAnvil\Bench\Bench;
 use BraveAnvil\Bench\Solution;
+use BraveAnvil\Physics\Machine\WindingNetwork;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
 
 /** What a clamp, a capacitor or a screen is read to say, by networks in ngspice whose power a wattmeter there shows. */
 final class LittleEquipmentTest extends TestCase
@@ -70,5 +73,75 @@ final class LittleEquipmentTest extends TestCase
             ],
         ]);
         self::assertEqualsWithDelta($watts, self::number($solution, 'measured.real'), 1e-5 * $watts);
+    }
+
+    /** Three unequal loads to the neutral: angles as phasors of ngspice have them, and the three wattmeters of the same network. */
+    public function test_three_angles_tell_the_watts_of_an_unbalanced_load(): void
+    {
+        $network = CircuitSimulator::supply(400)."\nvn n 0 0\n".CircuitSimulator::impedance('a', 'l1', 'n', 23.0, 0.8, 50)."\n"
+            .CircuitSimulator::impedance('b', 'l2', 'n', 31.0, 0.5, 50)."\nrc l3 mc 20\ncc mc n 200u";
+        $amps = CircuitSimulator::magnitudes($network, 50, ['i(vl1)', 'i(vl2)', 'i(vl3)']);
+        $watts = CircuitSimulator::wattmeters($network, 50, [['v(l1)', 'i(vl1)'], ['v(l2)', 'i(vl2)'], ['v(l3)', 'i(vl3)']]);
+        $measure = ['method' => 'phase_angles'];
+        foreach ([0, 1, 2] as $line) {
+            $angle = rad2deg(acos($watts[$line] / $amps[$line] / (400 / sqrt(3))));
+            $measure['phase_volts_'.($line + 1)] = 400 / sqrt(3);
+            $measure['amps_'.($line + 1)] = $amps[$line];
+            $measure['angle_'.($line + 1)] = $line === 2 ? -$angle : $angle;
+        }
+        $solution = Bench::solve([
+            'rule_book' => 'iec', 'subject' => 'bench_load', 'supply' => ['voltage' => 400, 'frequency' => 50], 'measure' => $measure,
+        ]);
+        self::assertEqualsWithDelta(array_sum($watts), self::number($solution, 'measured.real'), 1e-4 * array_sum($watts));
+        $reactive = 0.0;
+        foreach ([0, 1, 2] as $line) {
+            $reactive += ($line === 2 ? -1 : 1) * sqrt((400 / sqrt(3) * $amps[$line]) ** 2 - $watts[$line] ** 2);
+        }
+        self::assertEqualsWithDelta($reactive, self::number($solution, 'measured.reactive'), 1e-3 * abs($reactive));
+    }
+
+    /** Random windings, leads and joints: NumPy solves the nodes of the whole network, joints as tenths of a milliohm. */
+    public function test_ohms_between_terminals_are_those_of_the_network(): void
+    {
+        $random = new Randomizer(new Mt19937(20260930));
+        $cases = [];
+        $ours = [];
+        for ($i = 0; $i < 60; $i++) {
+            $ohms = array_map(static fn (): float => $random->getInt(0, 9) === 0 ? INF : $random->getInt(5, 400) / 100, [0, 1, 2]);
+            $leads = $random->getInt(0, 1) === 0 ? [0, 1, 2, 3, 4, 5] : $random->shuffleArray([0, 1, 2, 3, 4, 5]);
+            $joined = [[], [[3, 4, 5]], [[1, 3], [2, 4], [0, 5]], [[0, 4], [1, 5], [2, 3]], [[4, 5]]][$random->getInt(0, 4)];
+            $network = new WindingNetwork([$ohms[0], $ohms[1], $ohms[2]], array_values($leads), $joined);
+            $cases[] = ['ohms' => array_map(static fn (float $o): ?float => is_finite($o) ? $o : null, $ohms), 'leads' => $leads,
+                'joined' => $joined];
+            $reads = [];
+            for ($one = 0; $one < 6; $one++) {
+                for ($other = $one + 1; $other < 6; $other++) {
+                    $reads[] = min(1e6, $network->between($one, $other));
+                }
+            }
+            $ours[] = $reads;
+        }
+        $found = NumericalLibrary::compute('answer = {"reads": []}
+for case in given:
+    g = np.zeros((6, 6))
+    def put(a, b, s):
+        g[a, a] += s; g[b, b] += s; g[a, b] -= s; g[b, a] -= s
+    for w, ohm in enumerate(case["ohms"]):
+        if ohm is not None and case["leads"][w] != case["leads"][w + 3]:
+            put(case["leads"][w], case["leads"][w + 3], 1 / ohm)
+    for join in case["joined"]:
+        for a, b in zip(join, join[1:]):
+            put(a, b, 1e4)
+    g += np.eye(6) * 1e-9
+    inverse = np.linalg.inv(g)
+    answer["reads"].append([min(1e6, inverse[a, a] + inverse[b, b] - 2 * inverse[a, b]) for a in range(6) for b in range(a + 1, 6)])', $cases);
+        self::assertIsArray($found['reads']);
+        foreach ($ours as $i => $reads) {
+            self::assertIsArray($found['reads'][$i]);
+            foreach ($reads as $pair => $ohm) {
+                self::assertIsNumeric($found['reads'][$i][$pair]);
+                self::assertEqualsWithDelta((float) $found['reads'][$i][$pair], $ohm, 1e-3 * max(1.0, $ohm), json_encode($cases[$i], JSON_THROW_ON_ERROR));
+            }
+        }
     }
 }

@@ -4914,7 +4914,7 @@ export const FIELDS: Readonly<Record<FieldPath, { label: string; unit: string; h
     'measure.angle_1': { label: 'Angle L1, to L1–N', unit: '°', hint: 'positive: the current lags' },
     'measure.angle_2': { label: 'Angle L2, to L2–N', unit: '°', hint: 'positive: the current lags' },
     'measure.angle_3': { label: 'Angle L3, to L3–N', unit: '°', hint: 'positive: the current lags' },
-    'measure.locked_rotor_amps': { label: 'Locked-rotor current, measured', unit: 'A', hint: 'Direct on line, rotor held.' },
+    'measure.locked_rotor_amps': { label: 'Locked-rotor current, measured', unit: 'A', hint: 'At full voltage, rotor held.' },
     'measure.locked_rotor_kva': { label: 'or its apparent power', unit: 'kVA', hint: '' },
     'measure.locked_rotor_volts': { label: 'at a voltage of', unit: 'V', hint: '' },
     'measure.common': { label: 'Common line', unit: '', hint: '' },

@@ -32,8 +32,8 @@ final class PowerFields
             'low' => 1, 'high' => 1e7, 'hint' => 'Of a motor, kW or hp: with its efficiency it gives the real power.',
         ],
         'bench.efficiency' => [
-            'kind' => FieldKind::Percent, 'label' => 'Efficiency', 'accepted' => 'Percent from 5 to 99.99, such as 82.', 'unit' => Unit::Percent,
-            'low' => 5, 'high' => 99.99,
+            'kind' => FieldKind::Percent, 'label' => 'Efficiency', 'accepted' => 'Percent from 5 to 99.99, such as 82.',
+            'unit' => Unit::Percent, 'low' => 5, 'high' => 99.99,
         ],
         'bench.current' => [
             'kind' => FieldKind::Amperes, 'label' => 'Current', 'accepted' => 'Amperes, such as 8.2.', 'unit' => Unit::Ampere,
@@ -141,15 +141,15 @@ final class PowerFields
         ],
         'measure.locked_rotor_amps' => [
             'kind' => FieldKind::Amperes, 'label' => 'Locked-rotor current, measured', 'accepted' => 'Amperes from 0.1 to 100 000, in the line.',
-            'unit' => Unit::Ampere, 'low' => 0.1, 'high' => 1e5, 'hint' => 'Direct on line, rotor held.',
+            'unit' => Unit::Ampere, 'low' => 0.1, 'high' => 1e5, 'hint' => 'At full voltage, rotor held.',
         ],
         'measure.locked_rotor_kva' => [
             'kind' => FieldKind::Kilovoltamperes, 'label' => 'or its apparent power', 'accepted' => 'kVA from 0.05 to 50 000, such as 180, or 850 VA.',
             'unit' => Unit::VoltAmpere, 'low' => 50, 'high' => 5e7,
         ],
         'measure.locked_rotor_volts' => [
-            'kind' => FieldKind::Volts, 'label' => 'at a voltage of', 'accepted' => 'Volts from 5 to 1000, between lines.', 'unit' => Unit::Volt,
-            'low' => 5, 'high' => 1000, 'empty' => 'Rated voltage',
+            'kind' => FieldKind::Volts, 'label' => 'at a voltage of', 'accepted' => 'Volts from 5 to 1000, between lines.',
+            'unit' => Unit::Volt, 'low' => 5, 'high' => 1000, 'empty' => 'Rated voltage',
         ],
         'measure.common' => [
             'kind' => FieldKind::Choice, 'label' => 'Common line', 'choices' => Line::class, 'empty' => 'L2 (usual)',

@@ -67,8 +67,8 @@ final class SupplyFields
             'unit' => Unit::Ampere, 'low' => 0.5, 'high' => 1e4, 'hint' => 'That it keeps up until a device has cleared.',
         ],
         'supply.battery_volts' => [
-            'kind' => FieldKind::Volts, 'label' => 'Battery voltage', 'accepted' => 'Volts from 6 to 1000, such as 48.', 'unit' => Unit::Volt,
-            'low' => 6, 'high' => 1000,
+            'kind' => FieldKind::Volts, 'label' => 'Battery voltage', 'accepted' => 'Volts from 6 to 1000, such as 48.',
+            'unit' => Unit::Volt, 'low' => 6, 'high' => 1000,
         ],
         'supply.battery_amp_hours' => [
             'kind' => FieldKind::AmpereHours, 'label' => 'Battery capacity', 'accepted' => 'Ah from 1 to 100 000, such as 200.',
@@ -88,8 +88,8 @@ final class SupplyFields
             'unit' => Unit::Percent, 'low' => 0.5, 'high' => 30,
         ],
         'supply.transformer_phases' => [
-            'kind' => FieldKind::Phases, 'label' => 'Phases of the transformer or generator', 'accepted' => '3 or 1.', 'low' => 1, 'high' => 3,
-            'hint' => 'For a single-phase circuit.',
+            'kind' => FieldKind::Phases, 'label' => 'Phases of the transformer or generator', 'accepted' => '3 or 1.',
+            'low' => 1, 'high' => 3, 'hint' => 'For a single-phase circuit.',
         ],
         'supply.x_over_r' => [
             'kind' => FieldKind::Number, 'label' => 'X/R', 'accepted' => 'A ratio from 0.1 to 100, such as 8.', 'low' => 0.1,

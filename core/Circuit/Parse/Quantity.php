@@ -57,7 +57,7 @@ final class Quantity
         ],
         'hertz' => ['' => 1, 'hz' => 1, 'cps' => 1, 'c/s' => 1],
         'celsius' => ['' => 1, 'c' => 1, 'degc' => 1, 'deg c' => 1, 'deg' => 1, 'k' => 1],
-        'ratio' => ['' => 1, 'x' => 1, 'times' => 1, 'pu' => 1, '%' => 0.01],
+        'ratio' => ['' => 1, 'x' => 1, 'x rated' => 1, 'x in' => 1, 'times' => 1, 'pu' => 1, '%' => 0.01],
     ];
 
     /** What plates and data sheets write in front of a starting current or torque. */

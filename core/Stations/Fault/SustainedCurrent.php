@@ -25,6 +25,7 @@ final readonly class SustainedCurrent
     {
     }
 
+    /** @param  float  $volts  between lines, or of the one phase, V */
     public static function of(Circuit $circuit, float $volts): self
     {
         return match ($circuit->source()) {

@@ -115,7 +115,10 @@ final class SourceCapacity
         if ($inverter->capacity !== null && $current->number() > 0) {
             $ledger->work(PowerFigure::BatteryHours)->from(C: $inverter->capacity, I: $current)->as('C / I', '{C} ÷ {I}')
                 ->equals($inverter->capacity->number() / $current->number())
-                ->source('until empty, with the whole capacity; a lead battery gives less at a high current, and lasts longer if half of it is used')
+                ->source(
+                    'until empty, with the whole capacity; a lead battery gives less at a high current, '.
+                        'and lasts longer if half of it is used',
+                )
                 ->write();
         }
     }

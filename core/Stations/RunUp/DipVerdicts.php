@@ -47,16 +47,23 @@ final readonly class DipVerdicts
      * @param  bool  $sure  whether it stands whatever is assumed
      * @param  Figure|null  $least  generator that this start wants, VA; null on the mains
      */
-    public function tell(Circuit $circuit, FeedReader $feed, Figure $dip, ?float $later, ?Figure $dipAtMotor, bool $sure, ?Figure $least): void
-    {
+    public function tell(
+        Circuit $circuit,
+        FeedReader $feed,
+        Figure $dip,
+        ?float $later,
+        ?Figure $dipAtMotor,
+        bool $sure,
+        ?Figure $least,
+    ): void {
         $worst = max($dip->number(), $later ?? 0.0);
         $limit = BusDipLimit::of($circuit, $this->practice);
         if ($worst > $limit->percent) {
             // A stop only where the site set the limit.
             ($sure && ! $limit->usual ? $this->ledger->stop(StartFinding::DipAtBus) : $this->ledger->caution(StartFinding::DipAtBus))
                 ->title($limit->onGenerator ? 'Generator too small for this start' : 'Voltage dip at the bus too large')
-                ->because('The start lowers '.($limit->onGenerator ? 'the voltage of the generator by ' : 'the bus voltage by ').Show::quantity($worst, Unit::Percent, 3).' ('.
-                    Show::quantity($worst / 100 * $feed->feed->volts, Unit::Volt, 3).')'.
+                ->because('The start lowers '.($limit->onGenerator ? 'the voltage of the generator by ' : 'the bus voltage by ').
+                    Show::quantity($worst, Unit::Percent, 3).' ('.Show::quantity($worst / 100 * $feed->feed->volts, Unit::Volt, 3).')'.
                     ($later !== null && $later > $dip->number() ? ' at the changeover' : ' at switch-on').'; the '.
                     ($limit->usual ? 'usual limit is ' : 'limit is ').Show::quantity($limit->percent, Unit::Percent, 3).'.')
                 ->do(match (true) {

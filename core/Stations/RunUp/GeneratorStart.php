@@ -16,6 +16,7 @@ use BraveAnvil\Stations\Start\Motion\Feed;
 use BraveAnvil\Stations\Start\Motion\FeedReader;
 use BraveAnvil\Stations\Start\Motion\Impedance;
 use BraveAnvil\Stations\Start\Motion\Plan;
+use BraveAnvil\Stations\Start\Motion\StagedPlan;
 use BraveAnvil\Stations\Start\Motion\Train;
 use BraveAnvil\Stations\Start\StartFigure;
 use BraveAnvil\Tables\Practice\RunUpPractice;
@@ -25,6 +26,11 @@ final readonly class GeneratorStart
 {
     /** Halvings of the range in which the smallest is looked for. */
     private const STEPS = 60;
+
+    /** How often a changeover is looked at again, and from which difference on, rpm. */
+    private const TURNS = 12;
+
+    private const SAME_SPEED = 0.01;
 
     /** From the smallest to the largest generator there is, VA. */
     private const RANGE_VA = [1.0, 1e10];
@@ -86,12 +92,32 @@ final readonly class GeneratorStart
      */
     public function least(Plan $plan, Train $train, float $largest, ?float $speedAfterGap, Load $load): ?float
     {
-        $running = $load->apparent?->number();
+        $keeps = $this->keeps($plan, $train, $largest, $speedAfterGap);
+        // On a smaller set the first stage ends at a lower speed, and the second one takes more: looked at again until both agree.
+        for ($turn = 0; $keeps !== null && $speedAfterGap !== null && $plan instanceof StagedPlan && $turn < self::TURNS; $turn++) {
+            $then = $plan->on($this->on($this->square() / $keeps))->run($train)->changeover?->speedAfterGap;
+            if ($then === null || abs($then - $speedAfterGap) < self::SAME_SPEED) {
+                break;
+            }
+            $speedAfterGap = $then;
+            $keeps = $this->keeps($plan, $train, $largest, $speedAfterGap);
+        }
+
+        return $keeps === null ? $load->apparent?->number() : max($keeps, $load->apparent?->number() ?? 0.0);
+    }
+
+    /**
+     * The smallest that keeps the voltage, VA; null where no start lowers it.
+     *
+     * @param  float  $largest  line current of a soft starter, A
+     * @param  float|null  $speedAfterGap  rpm
+     */
+    private function keeps(Plan $plan, Train $train, float $largest, ?float $speedAfterGap): ?float
+    {
         [$low, $high] = self::RANGE_VA;
-        $square = $this->generator->transient->number() / 100 * $this->feed->feed->volts ** 2;
-        $dip = fn (float $rating): ?float => Dip::worstOn($this->on($square / $rating), $plan, $train, $largest, $speedAfterGap);
+        $dip = fn (float $rating): ?float => Dip::worstOn($this->on($this->square() / $rating), $plan, $train, $largest, $speedAfterGap);
         if ($dip($high) === null) {
-            return $running;
+            return null;
         }
         for ($i = 0; $i < self::STEPS; $i++) {
             $middle = sqrt($low * $high);
@@ -102,7 +128,13 @@ final readonly class GeneratorStart
             }
         }
 
-        return max($high, $running ?? 0.0);
+        return $high;
+    }
+
+    /** What X′d asks of one volt-ampere of rating, Ω VA. */
+    private function square(): float
+    {
+        return $this->generator->transient->number() / 100 * $this->feed->feed->volts ** 2;
     }
 
     /** The same feed behind another reactance. */

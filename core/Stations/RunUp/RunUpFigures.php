@@ -104,7 +104,8 @@ final class RunUpFigures
             '100 (1 − V/E) at the terminals, standstill'.self::volts($atMotor, ($method->terminalShare() ?? 1.0) * $volts),
         );
         $least = GeneratorStart::of($circuit, $runUp->feed, $this->practice)?->write(
-            $runUp->plan, $runUp->train, $course->peakLine(), $change?->speedAfterGap, $load, $this->inputs, $this->assumptions, $this->ledger,
+            $runUp->plan, $runUp->train, $course->peakLine(), $change?->speedAfterGap, $load,
+            $this->inputs, $this->assumptions, $this->ledger,
         );
         $this->put(StartFigure::PeakLineCurrent, $course->peakLine(), 'largest steady rms of the start');
         $margin = $this->put(StartFigure::TorqueMargin, $runUp->torqueMargin(), 'lowest T/T_load up to the speed of the breakdown torque');

@@ -72,7 +72,9 @@ final class MeasuredLockedRotor
         $stamped = $ratio->number() * $rated->number();
         if (abs($current->number() / $stamped - 1) > self::TOLERANCE) {
             $ledger->caution(StartFinding::LockedRotorDiffers)->title('Measured locked-rotor current differs from the nameplate')
-                ->because('Measured '.$current->shown(3).', stamped '.Show::quantity($stamped, Unit::Ampere, 3).'. The measured one is used.')
+                ->because(
+                    'Measured '.$current->shown(3).', stamped '.Show::quantity($stamped, Unit::Ampere, 3).'. The measured one is used.',
+                )
                 ->do('Check the voltage during the reading, the connection, and whether the rotor was held.')
                 ->source(HowKnown::CommonPractice)->on(StartFigure::LockedRotorCurrent)->about('measure.locked_rotor_amps');
         }

@@ -46,7 +46,7 @@ final readonly class StartingPower
         return $this->ledger->work($name)->from(V: $this->volts, I: $current)
             ->as(
                 $this->circuit->phases() === 1 ? 'V I' : '√3 V I',
-                $this->circuit->phaseFactorText().'{V} × {I}'.(abs($share - 1) < 1e-9 ? '' : ' × '.Show::number($share, 8)),
+                $this->circuit->phaseFactorText().'{V} × {I}'.(abs($share - 1) < 1e-9 ? '' : ' × '.Show::number($share)),
             )
             ->equals($this->circuit->phaseFactor() * $this->volts->number() * $share * $current->number())->write();
     }

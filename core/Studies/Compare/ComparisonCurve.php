@@ -134,7 +134,8 @@ final readonly class ComparisonCurve implements Curve
                 'verdict' => Shape::oneOf(array_column(MethodVerdict::cases(), 'value')), 'verdict_word' => Shape::text(),
                 'reason' => Shape::text(),
                 'line' => $shown, 'peak' => $shown, 'torque' => $shown, 'margin' => $shown, 'time' => $shown, 'worst' => $shown,
-                'dip' => $shown, 'dip_at_motor' => $shown, 'heat' => $shown, 'step' => $shown, 'generator' => $shown, 'parts' => Shape::list(Shape::text()),
+                'dip' => $shown, 'dip_at_motor' => $shown, 'heat' => $shown, 'step' => $shown, 'generator' => $shown,
+                'parts' => Shape::list(Shape::text()),
                 'sets' => Shape::object([
                     'method' => Shape::text(), 'tap_percent' => Shape::orNull(Shape::text()), 'transition' => Shape::orNull(Shape::text()),
                 ]),

@@ -32,7 +32,9 @@ final class PanelOhmsJudge implements Judge
         $in = $reading->chosen('contactors', ContactorsIn::class);
         $typed = self::typed($reading);
         if ($in === null || count($typed) < self::ENOUGH) {
-            return Judgement::waiting(...$in === null ? ['contactors'] : array_slice($reading->missing(...self::usual($in)), 0, self::ENOUGH));
+            return Judgement::waiting(
+                ...$in === null ? ['contactors'] : array_slice($reading->missing(...self::usual($in)), 0, self::ENOUGH),
+            );
         }
         $right = PanelState::right($in);
         $fits = static fn (PanelState $state): bool => self::scale($state, $typed) !== null;
@@ -44,7 +46,8 @@ final class PanelOhmsJudge implements Judge
         }
         $likely = $faults !== [] ? $faults : array_values(array_filter(PanelState::shorted($in), $fits));
         $says = array_values(array_unique(array_map(static fn (PanelState $state): string => $state->says, $likely)));
-        $judgement->differ(Grade::Stop);
+        $runs = $likely !== [] && array_filter($likely, static fn (PanelState $state): bool => ! $state->runs) === [];
+        $judgement->differ($runs ? Grade::Caution : Grade::Stop);
         $wrong = self::wrong($right, $typed);
         match (count($says)) {
             0 => $judgement->say('No single fault reads so.')->say($wrong),
@@ -55,7 +58,8 @@ final class PanelOhmsJudge implements Judge
         };
 
         return $judgement->advise(
-            'Keep it locked off. Trace the leads between starter and motor, and read again.', ...$says === []
+            $runs ? 'Exchange the leads of the delta contactor, dead, and read again.'
+                : 'Keep it locked off. Trace the leads between starter and motor, and read again.', ...$says === []
                 ? ['more than one fault', 'a lead with two numbers', 'a parallel path: capacitor or voltmeter left connected'] : $says,
         );
     }

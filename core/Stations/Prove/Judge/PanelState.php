@@ -7,6 +7,7 @@ namespace BraveAnvil\Stations\Prove\Judge;
 use BraveAnvil\Physics\Machine\WindingNetwork;
 use BraveAnvil\Stations\Prove\Choice\ContactorsIn;
 use BraveAnvil\Stations\Start\Wiring\CrossedLeads;
+use BraveAnvil\Stations\Start\Wiring\CrossedOutcome;
 
 /**
  * What may stand behind a star-delta starter, and what each pair of its motor terminals then reads, in resistances of one winding.
@@ -23,8 +24,11 @@ final readonly class PanelState
     /** Share of its resistance that a winding with shorted turns may have left. */
     private const SHORTED = [0.05, 0.15, 0.25, 0.35, 0.45, 0.55, 0.65, 0.75, 0.85];
 
-    /** @param  string  $says  what it is, as a sentence; empty where all is right */
-    private function __construct(public string $says, private WindingNetwork $network)
+    /**
+     * @param  string  $says  what it is, as a sentence; empty where all is right
+     * @param  bool  $runs  whether the motor runs so all the same
+     */
+    private function __construct(public string $says, private WindingNetwork $network, public bool $runs = false)
     {
     }
 
@@ -54,7 +58,8 @@ final readonly class PanelState
                 $ohms = [1.0, 1.0, 1.0];
                 $ohms[$i] = $left;
                 $states[] = new self(
-                    'Winding '.$mark.' is low: shorted turns.', new WindingNetwork([$ohms[0], $ohms[1], $ohms[2]], self::LEADS, self::joins($in)),
+                    'Winding '.$mark.' is low: shorted turns.',
+                    new WindingNetwork([$ohms[0], $ohms[1], $ohms[2]], self::LEADS, self::joins($in)),
                 );
             }
         }
@@ -112,7 +117,7 @@ final readonly class PanelState
             $joins = $order->joins();
             $states[] = new self('Delta joins '.implode(', ', array_map(
                 static fn (array $join): string => self::MARKS[$join[1]].'–'.self::MARKS[$join[0]], $joins,
-            )).': '.lcfirst($order->does()->says()), self::network($joins));
+            )).': '.lcfirst($order->does()->says()), self::network($joins), $order->does() === CrossedOutcome::RunsHarshly);
         }
         foreach ([0, 1, 2] as $pole) {
             $joins = self::joins($in);

@@ -109,10 +109,13 @@ final readonly class FeedReader
         );
         $own = $source($generator->transient->number());
 
-        return new self(
-            $own, $taken === null ? $assumptions : [...$assumptions, $taken->why],
-            $taken === null ? [$own] : array_map($source, array_values(array_filter($taken->range, is_float(...)))), $times,
-        );
+        if ($taken === null) {
+            return new self($own, $assumptions, [$own], $times);
+        }
+        // On trial at one end of what may be, it is that end alone.
+        $ends = array_values(array_filter($taken->range, is_float(...)));
+
+        return new self($own, [...$assumptions, $taken->why], $ends === [] ? [$own] : array_map($source, $ends), $times);
     }
 
     /** @return array{float|null, float|null} of the transformer and of what is before it or, without one, of all, Ω */

@@ -30,6 +30,12 @@ final readonly class StagedPlan implements Plan
     ) {
     }
 
+    /** The same on another feed. */
+    public function on(Feed $feed): self
+    {
+        return new self($this->full->on($feed), $this->first?->on($feed), $this->gap, $this->rule);
+    }
+
     #[Override]
     public function firstStage(Train $train, float $share = 1.0): array
     {
