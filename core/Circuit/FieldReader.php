@@ -20,6 +20,7 @@ use BraveAnvil\Circuit\Parse\Power;
 use BraveAnvil\Circuit\Parse\Quantity;
 use BraveAnvil\Circuit\Parse\Speed;
 use BraveAnvil\Circuit\Parse\Stamp;
+use BraveAnvil\Circuit\Parse\StampNames;
 use BraveAnvil\Circuit\Parse\SupplyVoltage;
 use BraveAnvil\Circuit\Parse\Traits;
 use BraveAnvil\Circuit\Parse\Typed;
@@ -103,8 +104,16 @@ final readonly class FieldReader
                 ? new Refusal('At most '.$most.' characters.') : new TypedValue($value, '');
         }
         $plain = Typed::plain($value);
+        $bare = StampNames::bare($field->path, $plain);
+        $read = $plain === '' ? null : $this->rows($field, $bare);
 
-        return $plain === '' ? null : $this->rows($field, $plain);
+        if ($field->path === 'plate.voltage' && $read instanceof TypedValue && preg_match('~\b([56]0) ?hz$~i', $plain, $hertz) === 1) {
+            return $read->andAlso('plate.frequency', new TypedValue((float) $hertz[1], $hertz[1].' Hz'));
+        }
+
+        // What was typed is repeated as it was typed.
+        return $read instanceof Refusal && $bare !== $value
+            ? new Refusal(str_replace(Typed::quoted($bare), Typed::quoted(trim($value)), $read->text), $read->refused) : $read;
     }
 
     /** A semicolon parts the rows of a plate for two frequencies: `400/690; 460`. */
@@ -173,7 +182,8 @@ final readonly class FieldReader
             FieldKind::AmpereHours, FieldKind::VoltAmperes, FieldKind::Hours, FieldKind::Kilograms,
             FieldKind::Kelvins, FieldKind::Resistivity, FieldKind::Kilovars, FieldKind::Microfarads,
             FieldKind::Percent, FieldKind::Rpm, FieldKind::Seconds, FieldKind::Metres, FieldKind::Inertia, FieldKind::Hertz,
-            FieldKind::Celsius, FieldKind::Ratio => $this->quantity($field, $text, $field->kind),
+            FieldKind::Celsius => $this->quantity($field, $text, $field->kind),
+            FieldKind::Ratio => $this->multiple($field, $text),
         };
     }
 
@@ -259,6 +269,24 @@ final readonly class FieldReader
         [$first, $second] = is_array($read->value) ? $read->value : [$read->value, null];
 
         return new TypedValue($first, $read->echo, null, $second === null ? null : new TypedValue($second, ''), $also);
+    }
+
+    /** A multiple; of a stamped range, `6-7`, the larger counts, and the smaller is the low end. */
+    private function multiple(Field $field, string $text): TypedValue|Refusal
+    {
+        if ($field->path !== 'plate.start_current_ratio' || preg_match('~^([\d.,]+)\s*%?\s*-\s*([\d.,]+)\s*(%?)$~', $text, $m) !== 1) {
+            return $this->quantity($field, $text, FieldKind::Ratio);
+        }
+        $low = $this->quantity($field, $m[1].$m[3], FieldKind::Ratio);
+        $high = $this->quantity($field, $m[2].$m[3], FieldKind::Ratio);
+        if ($low instanceof Refusal || $high instanceof Refusal) {
+            return $low instanceof Refusal ? $low : $high;
+        }
+        if ($low->value >= $high->value) {
+            return new Refusal('The first value of a range is the smaller one.');
+        }
+
+        return new TypedValue($high->value, $low->echo.'–'.$high->echo, also: ['plate.start_current_ratio_low' => $low]);
     }
 
     /** By time in seconds; by speed in percent of the synchronous one, or in rpm. */

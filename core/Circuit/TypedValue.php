@@ -28,6 +28,12 @@ final readonly class TypedValue
         return new self($this->value, $echo, $this->assumption, $second, $this->also);
     }
 
+    /** The same, which says something of another field too. */
+    public function andAlso(string $path, self $value): self
+    {
+        return new self($this->value, $this->echo, $this->assumption, $this->second, [...$this->also, $path => $value], $this->default);
+    }
+
     public function assumedTo(mixed $value, string $assumption): self
     {
         return new self($value, '', $assumption);

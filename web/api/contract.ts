@@ -198,6 +198,10 @@ export interface Circuit {
          * Ia/In. Starting current ÷ rated current from 1.5 to 15, such as 7.0 or 700 %.
          */
         start_current_ratio?: string | number | null;
+        /**
+         * Ia/In, low end. Starting current ÷ rated current from 1.5 to 15.
+         */
+        start_current_ratio_low?: string | number | null;
         second?: {
             /**
              * Second row: rated output. A power such as 37 kW, 50 hp or 37/50, from 10 W to 10 MW.
@@ -1941,6 +1945,7 @@ export type FieldPath =
     | 'plate.power_factor'
     | 'plate.efficiency'
     | 'plate.start_current_ratio'
+    | 'plate.start_current_ratio_low'
     | 'plate.second.power'
     | 'plate.second.voltage'
     | 'plate.second.current'
@@ -2196,6 +2201,7 @@ export type FindingCode =
     | 'synchronous_speed_stamped'
     | 'slip_unusual'
     | 'efficiency_below_class'
+    | 'frame_unusual'
     | 'service_factor'
     | 'service_factor_amps'
     | 'rise_above_class'
@@ -2514,6 +2520,7 @@ export interface Solution {
         'plate.power_factor'?: FieldNote;
         'plate.efficiency'?: FieldNote;
         'plate.start_current_ratio'?: FieldNote;
+        'plate.start_current_ratio_low'?: FieldNote;
         'plate.second.power'?: FieldNote;
         'plate.second.voltage'?: FieldNote;
         'plate.second.current'?: FieldNote;
@@ -4831,6 +4838,7 @@ export const FIELDS: Readonly<Record<FieldPath, { label: string; unit: string; h
     'plate.power_factor': { label: 'Power factor', unit: '', hint: '' },
     'plate.efficiency': { label: 'Efficiency', unit: '', hint: '' },
     'plate.start_current_ratio': { label: 'Ia/In', unit: '', hint: '' },
+    'plate.start_current_ratio_low': { label: 'Ia/In, low end', unit: '', hint: 'Where a range is stamped, such as 6-7.' },
     'plate.second.power': { label: 'Second row: rated output', unit: 'W', hint: '' },
     'plate.second.voltage': { label: 'Second row: rated voltage', unit: 'V', hint: '' },
     'plate.second.current': { label: 'Second row: rated current', unit: 'A', hint: '' },

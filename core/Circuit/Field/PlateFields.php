@@ -47,6 +47,10 @@ final class PlateFields
             'kind' => FieldKind::Ratio, 'label' => 'Ia/In',
             'accepted' => 'Starting current ÷ rated current from 1.5 to 15, such as 7.0 or 700 %.', 'low' => 1.5, 'high' => 15,
         ],
+        'plate.start_current_ratio_low' => [
+            'kind' => FieldKind::Ratio, 'label' => 'Ia/In, low end', 'accepted' => 'Starting current ÷ rated current from 1.5 to 15.',
+            'low' => 1.5, 'high' => 15, 'hint' => 'Where a range is stamped, such as 6-7.',
+        ],
         'plate.second.power' => [
             'kind' => FieldKind::Power, 'label' => 'Second row: rated output',
             'accepted' => 'A power such as 37 kW, 50 hp or 37/50, from 10 W to 10 MW.', 'unit' => Unit::Watt, 'low' => 10,

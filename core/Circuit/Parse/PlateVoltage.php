@@ -61,6 +61,13 @@ final readonly class PlateVoltage
                 }
                 $volts[] = $number;
             }
+            $ratio = max([0.0, ...$volts]) / min([INF, ...$volts]);
+            if (count($parts) === 1 && $ratio >= 1.65 && $ratio <= 1.82) {
+                // `400-690`: no winding serves such a range, the dash stands for a stroke.
+                $pairs = array_map(static fn (float $v): array => ['low' => $v, 'high' => $v, 'connection' => ''], $volts);
+
+                continue;
+            }
             $pairs[] = ['low' => min([INF, ...$volts]), 'high' => max([0.0, ...$volts]), 'connection' => ''];
         }
         $letters = array_map(static fn (string $l): string => $l === 'D' ? 'delta' : 'star', $letters[0]);
@@ -99,7 +106,10 @@ final readonly class PlateVoltage
             $ratios,
             static fn (float $r): bool => $r >= $from && $r <= $to,
         ) !== [];
-        if ($within(1.65, 1.82)) {
+        $off = static fn (float $wanted): float => min(array_map(static fn (float $r): float => abs($r / $wanted - 1), $ratios));
+        // 115/208-230 is 1 to 2 by its nominal voltages, and only by chance near √3.
+        $twice = $within(1.9, 2.15) && $off(2.0) < $off(sqrt(3));
+        if ($within(1.65, 1.82) && ! $twice) {
             if ($a['connection'] === 'star' || $b['connection'] === 'delta') {
                 return new Refusal('The lower voltage is for delta, the higher for star.');
             }

@@ -65,6 +65,12 @@ final readonly class Power
     /** `7 1/2 hp` and `1-1/2 hp` as a decimal: a whole number before a fraction leaves no doubt, nor does a small motor’s `1/3 hp`. */
     private static function mixed(string $text, bool $onePhase): string
     {
+        // One sign for a fraction, ½: no two speeds can be meant.
+        $text = (string) preg_replace_callback(
+            '~(?:(\d{1,3})[ -])?\s*([13])\x{2044}([234])~u',
+            static fn (array $m): string => (string) round((int) $m[1] + (int) $m[2] / (int) $m[3], 6),
+            $text,
+        );
         $text = (string) preg_replace_callback(
             '~^(\d{1,3})(?: +|-)(1/2|1/4|3/4)(?!\d)~',
             static fn (array $m): string => $m[1].['1/2' => '.5', '1/4' => '.25', '3/4' => '.75'][$m[2]],

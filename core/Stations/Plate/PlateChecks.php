@@ -25,6 +25,9 @@ final readonly class PlateChecks
 
     private const HORSEPOWER_FAR_OFF = 8;
 
+    /** %. Common practice. */
+    private const USUAL_SLIP = [0.2, 10];
+
     public function __construct(private Practice $practice)
     {
     }
@@ -35,6 +38,7 @@ final readonly class PlateChecks
         self::horsepower($circuit, $ledger);
         self::slip($motor, $ledger);
         $this->efficiencyClass($circuit, $motor, $ledger);
+        (new FrameCheck($this->practice->stamps()))->solve($circuit, $motor, $ledger);
         self::serviceFactor($circuit, $motor, $ledger);
         $amps = self::serviceFactorAmps($circuit, $motor, $ledger);
         $this->temperatureRise($circuit, $ledger);
@@ -95,16 +99,32 @@ final readonly class PlateChecks
                 ->do('Measure the speed under load, or enter it from the data sheet.')
                 ->on(PlateFigure::Slip)
                 ->about('plate.speed');
-        } elseif ($slip->number() < 0.2 || $slip->number() > 10) {
+        } elseif ($slip->number() < self::USUAL_SLIP[0] || $slip->number() > self::USUAL_SLIP[1]) {
             $ledger
                 ->caution(PlateFinding::SlipUnusual)
                 ->title('Unusual slip')
-                ->because('A slip of '.$slip->shown(3).' is outside the usual range, 0.2 to 10 %.')
+                ->because('A slip of '.$slip->shown(3).' is outside the usual range, 0.2 to 10 %.'.self::otherFrequency($motor))
                 ->do('Read speed and frequency again on the nameplate.')
                 ->source(HowKnown::CommonPractice)
                 ->on(PlateFigure::Slip)
                 ->about('plate.speed');
         }
+    }
+
+    /** The other mains frequency, where the speed fits it: `1450 rpm` at 60 Hz. */
+    private static function otherFrequency(Motor $motor): string
+    {
+        $rpm = $motor->speed?->number();
+        $hertz = $motor->frequency?->number();
+        if ($rpm === null || $hertz === null) {
+            return '';
+        }
+        $other = abs($hertz - 50) < 1 ? 60.0 : 50.0;
+        $poles = 2 * floor(60 * $other / $rpm);
+        $slip = $poles < 2 ? 0.0 : 100 * (1 - $rpm * $poles / (120 * $other));
+
+        return $slip < self::USUAL_SLIP[0] || $slip > self::USUAL_SLIP[1] ? ''
+            : ' It would fit '.Show::number($other).' Hz: a slip of '.Show::number($slip, 3).' %.';
     }
 
     private function efficiencyClass(Circuit $circuit, Motor $motor, Ledger $ledger): void

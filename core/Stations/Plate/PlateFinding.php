@@ -32,6 +32,7 @@ enum PlateFinding: string implements FindingCode
     case SynchronousSpeedStamped = 'synchronous_speed_stamped';
     case SlipUnusual = 'slip_unusual';
     case EfficiencyBelowClass = 'efficiency_below_class';
+    case FrameUnusual = 'frame_unusual';
     case ServiceFactor = 'service_factor';
     case ServiceFactorAmps = 'service_factor_amps';
     case RiseAboveClass = 'rise_above_class';

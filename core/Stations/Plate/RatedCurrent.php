@@ -77,8 +77,8 @@ final class RatedCurrent
         $efficiency = $circuit->number('plate.efficiency')?->number()
             ?? ($small ? ($onePhase->efficiency($power->watts) ?? 100 * self::USUAL_EFFICIENCY) / 100 : self::USUAL_EFFICIENCY);
         $amperes = $group[0];
-        if ($power !== null) {
-            $expected = $power->watts / ($circuit->phaseFactor() * $rated->number() * $factor * $efficiency);
+        $expected = $power === null ? null : $power->watts / ($circuit->phaseFactor() * $rated->number() * $factor * $efficiency);
+        if ($expected !== null) {
             if (abs($amperes / $expected - 1) < 0.3) {
                 $figure = $ledger
                     ->work(PlateFigure::Current)
@@ -94,7 +94,8 @@ final class RatedCurrent
         }
         $ledger->error(
             'plate.current',
-            'One current for two voltages, and it does not match '.$rated->shown().'.',
+            'One current for two voltages, and it does not match '.$rated->shown().'.'.
+                ($expected === null ? '' : WhatFits::say($circuit, $rated->number(), $amperes, $expected)),
             'Enter both currents, such as 66/38.',
         );
 

@@ -26,6 +26,9 @@ final readonly class RatedPower
     private const MOST = 0.99;
 
     /** Output over stamped volt-amperes above which it is another unit, and below which that unit would not be meant either. */
+    /** Power factor and efficiency of a motor of which nothing is stamped, for a rough comparison. Common practice. */
+    private const USUAL = 0.87;
+
     private const FAR_ABOVE = 3.0;
 
     private const FAR_BELOW = 0.1;
@@ -107,12 +110,21 @@ final readonly class RatedPower
         $ledger->error(
             'plate.power',
             $power->echo().' cannot be the output: '.$amperes->shown().' at '.$volts->shown().' is only '.
-                Show::quantity($apparent, Unit::VoltAmpere, 3).'.'.$meant,
+                Show::quantity($apparent, Unit::VoltAmpere, 3).'.'.($meant !== '' ? $meant : WhatFits::say(
+                    $circuit, $volts->number(), $amperes->number(), self::usualCurrent($circuit, $power, $volts->number()),
+                )),
             'Enter the output with its unit, such as 5500 W, 5.5 kW or 7.5 hp.',
         );
         $ledger->block('No result: the output does not match the stamped current.', ...self::SIZED);
 
         return true;
+    }
+
+    /** What such an output takes, by what is stamped or usual, A. */
+    private static function usualCurrent(Circuit $circuit, Power $power, float $volts): float
+    {
+        return $power->watts / ($circuit->phaseFactor() * $volts * ($circuit->number('plate.power_factor')?->number() ?? self::USUAL)
+            * ($circuit->number('plate.efficiency')?->number() ?? self::USUAL));
     }
 
     private function efficiency(

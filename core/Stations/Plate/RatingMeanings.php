@@ -8,7 +8,9 @@ use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Circuit\Figure;
 use BraveAnvil\Circuit\Parse\PlateCurrent;
 use BraveAnvil\Circuit\Parse\PlateVoltage;
+use BraveAnvil\Circuit\Parse\Power;
 use BraveAnvil\Ground\Show;
+use BraveAnvil\Ground\Unit;
 use BraveAnvil\Ground\Words;
 
 /** What the rated values of a plate mean, with the figures that follow from them. */
@@ -45,7 +47,7 @@ final class RatingMeanings
         return [
             ...$meanings,
             'plate.power' => $motor->output === null ? null
-                : 'Output at the shaft, '.$motor->output->shown(4).'. The motor draws more than that from the supply.',
+                : 'Output at the shaft, '.self::both($motor->output->number()).'. The motor draws more than that from the supply.',
             'plate.voltage' => self::voltage($circuit, $words),
             'plate.speed' => $motor->slip === null ? null
                 : 'Speed at rated output. '.$motor->poles?->shown(4).' poles give '.$motor->synchronousSpeed?->shown(4).
@@ -58,7 +60,7 @@ final class RatingMeanings
             ...OnePhaseMeanings::of($circuit),
             'plate.leads' => self::leads($circuit->number('plate.leads')?->number(), $words),
             'plate.efficiency' => self::efficiency($circuit->number('plate.efficiency')?->number()),
-            'plate.service_factor' => self::serviceFactor($circuit->number('plate.service_factor')?->number()),
+            'plate.service_factor' => self::serviceFactor($circuit->number('plate.service_factor')?->number(), $motor->output?->number()),
             'plate.grease_interval' => self::greaseInterval($circuit->number('plate.grease_interval')?->number()),
             ...self::currents($circuit, $motor->current?->shown(4), $serviceFactorAmps?->shown(4)),
         ];
@@ -119,13 +121,22 @@ final class RatingMeanings
             : 'Of every 100 W drawn at rated output, '.Show::number(100 * $efficiency).' W reach the shaft.';
     }
 
-    private static function serviceFactor(?float $factor): ?string
+    /** Kilowatts and horsepower side by side. */
+    private static function both(float $watts): string
+    {
+        return Show::quantity($watts, Unit::Watt, 4).' ('.Show::number($watts / Power::HORSEPOWER, 3).' hp)';
+    }
+
+    /** @param  float|null  $watts  of rated output */
+    private static function serviceFactor(?float $factor, ?float $watts): ?string
     {
         return match (true) {
             $factor === null => null,
             $factor <= 1.0 => 'No service margin above rated output.',
             default => 'The motor can give '.Show::number(100 * $factor).
-                ' % of rated output at rated voltage, frequency and ambient, but runs hotter and lasts less long.',
+                ' % of rated output'.
+                ($watts === null ? '' : ', '.self::both($factor * $watts).',').
+                ' at rated voltage, frequency and ambient, but runs hotter and lasts less long.',
         };
     }
 

@@ -15,6 +15,7 @@ use BraveAnvil\Ground\Station;
 use BraveAnvil\Ground\Words;
 use BraveAnvil\Stations\Plate\Motor;
 use BraveAnvil\Stations\Plate\PlateFinding;
+use BraveAnvil\Stations\Plate\WhatFits;
 
 /** From output to input to apparent power to current, and the three sources of full-load current. */
 final readonly class PowerStation
@@ -62,7 +63,7 @@ final readonly class PowerStation
         if (! $wrong && ! $motor->currentRefused && ! $circuit->bad('plate.current')) {
             [$design, $conductors, $overload] = $this->design($circuit, $motor, $table, $plate, $computed, $ledger);
         }
-        self::check($motor, $plate, $computed, $ledger);
+        self::check($circuit, $motor, $plate, $computed, $ledger);
         self::table($table, $plate ?? $computed, $ledger);
         $partLoad = (new PartLoadPicture)->solve($circuit, $motor, $output, $input, $reactive, $computed, $ledger);
         $noLoad = $partLoad?->noLoadCurrent;
@@ -141,7 +142,7 @@ final readonly class PowerStation
             );
     }
 
-    private static function check(Motor $motor, ?Figure $plate, ?Figure $computed, Ledger $ledger): void
+    private static function check(Circuit $circuit, Motor $motor, ?Figure $plate, ?Figure $computed, Ledger $ledger): void
     {
         if ($computed === null || $plate === null) {
             return;
@@ -169,7 +170,10 @@ final readonly class PowerStation
             ->title('Nameplate current does not match the other nameplate values')
             ->because(
                 'Stamped '.$plate->shown().', calculated '.$computed->shown().': '.Show::number($size, 3).' % difference.'.
-                ($computed->assumed() ? ' The calculated value is partly assumed.' : ''),
+                ($computed->assumed() ? ' The calculated value is partly assumed.' : '').
+                ($size > $caution ? WhatFits::say(
+                    $circuit, $motor->ratedVoltage()?->number() ?? 0.0, $plate->number(), $computed->number(),
+                ) : ''),
             )
             ->do('Read output, voltage, current, power factor and efficiency again on the nameplate.')
             ->source($motor->onePhase ? 'I = P / (V η cos φ)' : 'I = P / (√3 V η cos φ)')

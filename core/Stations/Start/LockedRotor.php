@@ -73,8 +73,11 @@ final readonly class LockedRotor
             ->source(HowKnown::Nameplate)
             ->write();
         $current = $stamped(StartFigure::LockedRotorCurrent);
-        // The plate promises no less: the tolerance goes upwards only.
-        $low = $stamped(StartFigure::LockedRotorCurrentLow);
+        // The plate promises no less: the tolerance goes upwards only. Of a stamped range the smaller value is the low end.
+        $least = $circuit->number('plate.start_current_ratio_low');
+        $low = $least === null || $least->number() > $ratio->number() ? $stamped(StartFigure::LockedRotorCurrentLow)
+            : $ledger->work(StartFigure::LockedRotorCurrentLow)->from(k: $least, I: $rated)->as('Ia/In · I_n', '{k} × {I}')
+                ->equals($least->number() * $rated->number())->source(HowKnown::Nameplate)->write();
         $high = $ledger
             ->work(StartFigure::LockedRotorCurrentHigh)
             ->from(k: $ratio, I: $rated)

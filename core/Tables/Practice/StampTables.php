@@ -112,6 +112,33 @@ final readonly class StampTables
     }
 
     /**
+     * T frames that are usual for an output and a number of poles, open and enclosed; none where nobody remembers. NEMA MG 1, Part 13.
+     *
+     * @param  string  $horsepower  as the table writes it, such as `7.5`
+     * @return list<float>
+     */
+    public function usualFrames(int $poles, string $horsepower): array
+    {
+        $table = $this->tables->named(TableName::NecFrames);
+
+        return $table->has('usual', (string) $poles, $horsepower) ? $table->numbers('usual', (string) $poles, $horsepower) : [];
+    }
+
+    /** @return list<string> outputs, hp, of which the usual T frame is known */
+    public function outputsWithFrames(int $poles): array
+    {
+        $table = $this->tables->named(TableName::NecFrames);
+
+        return $table->has('usual', (string) $poles) ? $table->keys('usual', (string) $poles) : [];
+    }
+
+    /** How sure the usual frames are. */
+    public function framesCited(): string
+    {
+        return $this->tables->named(TableName::NecFrames)->cited();
+    }
+
+    /**
      * One dimension of an IEC frame, mm.
      *
      * @param  string  $letter  as the standard names it: H, A, B with its body, D_shaft, E
