@@ -36,6 +36,7 @@ use BraveAnvil\Stations\Plate\OnePhaseStart;
 use BraveAnvil\Stations\Plate\PlateFinding;
 use BraveAnvil\Stations\Plate\PlateRow;
 use BraveAnvil\Stations\Plate\PlateStation;
+use BraveAnvil\Stations\Plate\SiteLessons;
 use BraveAnvil\Stations\Plate\WindingConnection;
 use BraveAnvil\Stations\Power\BenchLoad;
 use BraveAnvil\Stations\Power\BookCurrents;
@@ -116,7 +117,7 @@ final readonly class Bench
         $circuit = $bench->withUsual($circuit);
         $defaulted = $circuit;
         $circuit = PlateRow::choose($circuit, $ledger);
-        $ledger->errors([...$circuit->errors, ...$corrections->errors]);
+        $ledger->errors([...$circuit->errors, ...$corrections->errors, ...SiteLessons::read($circuit->lessons())->errors]);
         self::outOfLine($corrections, $ledger);
         [$known, $comparisons] = $bench->stations($circuit, $ledger, $extras);
         $bench->soften($circuit, $known->starting, $ledger);

@@ -376,6 +376,12 @@ final readonly class Circuit
         return new self($this->tag, $this->ruleBook, $entries, $errors, $this->unknown, $bySupply, $this->reads);
     }
 
+    /** What the site knows of its motors' stamps, as it was decoded. */
+    public function lessons(): mixed
+    {
+        return $this->value('settings.lessons');
+    }
+
     /** The corrections of tables as they were decoded: only the tables tell whether they can be used. */
     public function corrections(): mixed
     {

@@ -40,7 +40,9 @@ final class Chromium
         $capabilities = DesiredCapabilities::chrome();
         $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);
         $capabilities->setCapability('goog:loggingPrefs', ['browser' => 'ALL']);
-        $this->driver = RemoteWebDriver::create("http://127.0.0.1:$port", $capabilities, 40_000, 120_000);
+        $this->driver = RemoteWebDriver::create("http://127.0.0.1:$port", $capabilities, 40_000, 240_000);
+        // A slowed machine looks through a large view for longer than the usual 30 s.
+        $this->driver->manage()->timeouts()->setScriptTimeout(180);
         $this->show($width, $height, $dark);
     }
 

@@ -89,7 +89,7 @@ final class FieldsTest extends TestCase
     public static function chosen(): iterable
     {
         foreach (Fields::all() as $path => $field) {
-            if ($field->choices !== null) {
+            if ($field->choices !== null && $field->kind !== FieldKind::Anything) {
                 yield $path => [$field];
             }
         }

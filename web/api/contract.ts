@@ -1142,6 +1142,12 @@ export interface Circuit {
         corrections?: {
             [k: string]: unknown;
         };
+        /**
+         * What this site knows of its motors. A list: kind, pattern and what it says.
+         */
+        lessons?: {
+            [k: string]: unknown;
+        };
         tariff?: {
             /**
              * Energy price per kWh. A price such as 0.14, without the currency.
@@ -2166,6 +2172,7 @@ export type FieldPath =
     | 'settings.capacitor_series'
     | 'settings.reading_months'
     | 'settings.corrections'
+    | 'settings.lessons'
     | 'settings.tariff.energy_price'
     | 'settings.tariff.kva_demand.price'
     | 'settings.tariff.kvarh.price'
@@ -2202,6 +2209,7 @@ export type FindingCode =
     | 'slip_unusual'
     | 'efficiency_below_class'
     | 'frame_unusual'
+    | 'year_disagrees'
     | 'service_factor'
     | 'service_factor_amps'
     | 'rise_above_class'
@@ -2741,6 +2749,7 @@ export interface Solution {
         'settings.capacitor_series'?: FieldNote;
         'settings.reading_months'?: FieldNote;
         'settings.corrections'?: FieldNote;
+        'settings.lessons'?: FieldNote;
         'settings.tariff.energy_price'?: FieldNote;
         'settings.tariff.kva_demand.price'?: FieldNote;
         'settings.tariff.kvarh.price'?: FieldNote;
@@ -5095,6 +5104,7 @@ export const FIELDS: Readonly<Record<FieldPath, { label: string; unit: string; h
     'settings.capacitor_series': { label: 'Capacitors for single-phase loads', unit: '', hint: 'Series of standard values.' },
     'settings.reading_months': { label: 'Insulation test interval', unit: '', hint: 'months; used for the due list' },
     'settings.corrections': { label: 'Corrections of tables', unit: '', hint: '' },
+    'settings.lessons': { label: 'What this site knows of its motors', unit: '', hint: '' },
     'settings.tariff.energy_price': { label: 'Energy price per kWh', unit: '', hint: '' },
     'settings.tariff.kva_demand.price': {
         label: 'Demand charge per kVA and month',

@@ -90,6 +90,35 @@ describe('a site', () => {
         expect(screen.queryByText('Overload setting based on')).toBeNull();
     });
 
+    it('learns what a serial number, an order number and a grease tell, each told at its place', async () => {
+        const saved = service(
+            { iec: { rule_book: books, 'settings.lessons': { choices: choices(['polyurea', 'Polyurea']) } } },
+            { path: 'settings.lessons[1].says', text: 'Fill in this field.' },
+        );
+        show();
+        fireEvent.click(await screen.findByRole('button', { name: 'Add a date pattern' }));
+        fireEvent.change(screen.getByLabelText('Pattern, such as SN-YYWW-*'), { target: { value: 'LM-YYWW-*' } });
+        fireEvent.change(screen.getByLabelText('Warranty'), { target: { value: '24' } });
+        fireEvent.click(screen.getByRole('button', { name: 'Add an order number' }));
+        fireEvent.change(screen.getByLabelText('Pattern, such as KD#-160*'), { target: { value: 'KD*' } });
+        fireEvent.click(screen.getByRole('button', { name: 'Save site' }));
+        expect(await screen.findByText('Fill in this field.')).toBeTruthy();
+        expect(saved).toMatchObject([
+            {
+                settings: {
+                    lessons: [
+                        { kind: 'date', pattern: 'LM-YYWW-*', months: '24' },
+                        { kind: 'order', pattern: 'KD*' },
+                    ],
+                },
+            },
+        ]);
+        const [first] = screen.getAllByRole('button', { name: 'Remove' });
+        fireEvent.click(first as HTMLElement);
+        expect(screen.queryByLabelText('Pattern, such as SN-YYWW-*')).toBeNull();
+        expect(screen.getByLabelText<HTMLInputElement>('Pattern, such as KD#-160*').value).toBe('KD*');
+    });
+
     it('saves what is typed with the version that it was read at', async () => {
         const saved = service({ iec: { rule_book: books } });
         show();

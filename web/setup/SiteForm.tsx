@@ -10,6 +10,7 @@ import { useSolution } from '../bench/useSolution';
 import { Button } from '../kit/Button';
 import { Select } from '../kit/Select';
 import { TextField } from '../kit/TextField';
+import { type Lesson, LessonRows } from './LessonRows';
 import { Sheet, Wide } from './Sheet';
 import { useKept } from '../away/useKept';
 
@@ -109,6 +110,7 @@ export function SiteForm({ site }: { site?: Site }) {
     const sample = useMemo(() => ({ rule_book: book }), [book]);
     const { solved } = useSolution(sample, NOTHING);
     const books = solved?.note('rule_book');
+    const lessons = solved?.note('settings.lessons');
     const at = (path: string) => (problem instanceof ProblemError ? problem.at(path) : undefined);
     const filled = (group: Record<string, unknown>) => Object.fromEntries(Object.entries(group).filter(([, value]) => value !== ''));
     const submit = async (event: SyntheticEvent) => {
@@ -195,6 +197,12 @@ export function SiteForm({ site }: { site?: Site }) {
                     {paths.map(field)}
                 </fieldset>
             ))}
+            <LessonRows
+                lessons={Array.isArray(settings.lessons) ? (settings.lessons as Lesson[]) : []}
+                thickeners={lessons === undefined ? [] : optionsOf(lessons, '')}
+                errorAt={at}
+                onChange={(rows) => type({ settings: { ...settings, lessons: rows } })}
+            />
             <footer>
                 {site !== undefined && <Link to={`/sites/${site.id}/tables`}>Tables: unverified and corrected values</Link>}
                 {site !== undefined && <Link to={`/sites/${site.id}/bank`}>Capacitor bank</Link>}

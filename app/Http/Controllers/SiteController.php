@@ -14,6 +14,7 @@ use App\Record\HouseRecord;
 use BraveAnvil\Circuit\Choice\RuleBookName;
 use BraveAnvil\Circuit\CircuitReader;
 use BraveAnvil\Ground\FieldError;
+use BraveAnvil\Stations\Plate\SiteLessons;
 use BraveAnvil\Tables\SiteCorrections;
 use BraveAnvil\Tables\Tables;
 use Illuminate\Database\Eloquent\Collection;
@@ -96,6 +97,7 @@ final class SiteController
                         ['rule_book' => $read['rule_book'], 'supply' => $read['supply'], 'settings' => $read['settings']],
                     )->errors,
                     ...SiteCorrections::read($read['settings']['corrections'] ?? null, Tables::shipped())->errors,
+                    ...SiteLessons::read($read['settings']['lessons'] ?? null)->errors,
                 ],
             ),
         );

@@ -8,6 +8,7 @@ use BraveAnvil\Circuit\Choice\CapacitorSeries;
 use BraveAnvil\Circuit\Choice\OverloadSchool;
 use BraveAnvil\Circuit\Choice\PhaseNaming;
 use BraveAnvil\Circuit\Choice\Support;
+use BraveAnvil\Circuit\Choice\Thickener;
 use BraveAnvil\Circuit\FieldKind;
 use BraveAnvil\Ground\Unit;
 
@@ -92,6 +93,10 @@ final class SettingsFields
         ],
         'settings.corrections' => [
             'kind' => FieldKind::Anything, 'label' => 'Corrections of tables', 'accepted' => 'A list: path, value, by, on, why.',
+        ],
+        'settings.lessons' => [
+            'kind' => FieldKind::Anything, 'label' => 'What this site knows of its motors',
+            'accepted' => 'A list: kind, pattern and what it says.', 'choices' => Thickener::class,
         ],
         'settings.tariff.energy_price' => [
             'kind' => FieldKind::Price, 'label' => 'Energy price per kWh', 'accepted' => 'A price such as 0.14, without the currency.',

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Records\Logbook;
 
+use BraveAnvil\Circuit\Choice\Thickener;
 use BraveAnvil\Ground\FieldError;
 use BraveAnvil\Ground\Show;
 use BraveAnvil\Ground\Unit;
+use BraveAnvil\Ground\Words;
 
 /** Whether an entry has another grease or amount than the plate, or the entry before: minded before it is kept. Common practice. */
 final class GreaseCheck
@@ -45,8 +47,21 @@ final class GreaseCheck
             }
         }
 
-        return $new === '' || $known === '' || self::plain($new) === self::plain($known) ? [] : [new FieldError(
-            'values.grease', "$where $known. Never mix greases.", 'Clean the bearing first if it must be another grease.',
+        if ($new === '' || $known === '' || self::plain($new) === self::plain($known)) {
+            return [];
+        }
+        [$old, $now] = [$plate->thickener($known), $plate->thickener($new)];
+        // Another name with the same thickener is what the site says may follow.
+        if ($old !== null && $old === $now) {
+            return [];
+        }
+        $named = static fn (string $grease, ?Thickener $thickener): string => $grease.
+            ($thickener === null ? '' : ' ('.lcfirst($thickener->label(Words::iec())).')');
+
+        return [new FieldError(
+            'values.grease', $where.' '.$named($known, $old).'. '.($old !== null && $now !== null
+                ? $named($new, $now).' has another thickener: the two do not mix.' : 'Never mix greases.'),
+            'Clean the bearing first if it must be another grease.',
         )];
     }
 

@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace BraveAnvil\Records\Logbook;
 
 use BraveAnvil\Circuit\Choice\RuleBookName;
+use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Circuit\CircuitReader;
 use BraveAnvil\Ground\FieldError;
 use BraveAnvil\Ground\Show;
 use BraveAnvil\Ground\Unit;
+use BraveAnvil\Stations\Plate\SiteLessons;
 use BraveAnvil\Stations\Prove\ReadingKind;
 use BraveAnvil\Stations\Prove\ReadingReader;
 
@@ -64,7 +66,7 @@ final readonly class Logbook
                 ' per day since the last reading'.($circuit->has('logbook.hours_a_day') ? '.' : ' (assumed).'),
             Greasing::of($circuit, $entries, $hours, $bearing, $now), GreasePlate::of($circuit), Greasing::last($entries),
             Trips::of($entries, $now),
-            self::warranty($circuit->word('logbook.warranty_until') ?? '', $now),
+            self::warranty($circuit, $now),
         );
     }
 
@@ -91,8 +93,11 @@ final readonly class Logbook
         return [];
     }
 
-    private static function warranty(string $until, int $now): string
+    /** As it is typed, else as the serial number tells it by what the site knows. */
+    private static function warranty(Circuit $circuit, int $now): string
     {
+        $made = SiteLessons::read($circuit->lessons())->madeIn($circuit->stamped('plate.serial'));
+        $until = $circuit->word('logbook.warranty_until') ?? $made?->warrantyEnd() ?? '';
         $end = preg_match('~^\d{4}-\d{2}-\d{2}$~', trim($until)) === 1 ? strtotime(trim($until).'T23:59:59Z') : false;
         if ($end === false) {
             return $until === '' ? '' : 'The warranty date cannot be read. Enter it as 2027-05-02.';

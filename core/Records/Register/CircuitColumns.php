@@ -33,7 +33,7 @@ final class CircuitColumns
     private const FIRST = ['tag', 'rule_book', 'area', 'drives'];
 
     /** What a site says for all its circuits, or what hangs on one: not of a table of circuits. */
-    private const ELSEWHERE = ['settings.corrections', 'readings'];
+    private const ELSEWHERE = ['settings.corrections', 'settings.lessons', 'readings'];
 
     /**
      * @param  list<array<array-key, mixed>>  $documents

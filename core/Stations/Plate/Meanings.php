@@ -123,18 +123,23 @@ final readonly class Meanings
     private function words(Circuit $circuit): array
     {
         $grams = $circuit->numbers('plate.grease_amount');
+        $lessons = SiteLessons::read($circuit->lessons());
+        $thickener = $lessons->thickener($circuit->stamped('plate.grease'));
 
         return [
-            'plate.type' => self::only($circuit, 'plate.type', 'The manufacturer’s name for this design. Quote it when ordering parts.'),
+            'plate.type' => self::only(
+                $circuit, 'plate.type',
+                ($lessons->ofOrder($circuit->stamped('plate.type')) ?? 'The manufacturer’s name for this design.').
+                ' Quote it when ordering parts.',
+            ),
             'plate.order_number' => self::only(
-                $circuit,
-                'plate.order_number',
-                'The manufacturer’s order number. Quote it when ordering parts.',
+                $circuit, 'plate.order_number',
+                ($lessons->ofOrder($circuit->stamped('plate.order_number')) ?? 'The manufacturer’s order number.').
+                ' Quote it when ordering parts.',
             ),
             'plate.serial' => self::only(
-                $circuit,
-                'plate.serial',
-                'The number of this one machine. Quote it when ordering parts. The date in it has no common code.',
+                $circuit, 'plate.serial', 'The number of this one machine. Quote it when ordering parts. '.
+                ($lessons->madeIn($circuit->stamped('plate.serial'))?->says() ?? 'The date in it has no common code.'),
             ),
             'plate.year' => self::only($circuit, 'plate.year', 'Year of manufacture.'),
             'plate.marks' => self::only(
@@ -142,8 +147,10 @@ final readonly class Meanings
                 'plate.marks',
                 'Conformity marks: the rules that the manufacturer declares. They do not show that this circuit complies.',
             ),
-            'plate.grease' => self::only($circuit, 'plate.grease', 'Use grease with the same thickener: different types must '.
-            'not be mixed.'),
+            'plate.grease' => self::only(
+                $circuit, 'plate.grease', ($thickener === null ? 'Use grease with the same thickener'
+                    : $thickener->label(Words::iec()).': use grease with the same thickener').': different types must not be mixed.',
+            ),
             'plate.grease_amount' => $grams === []
                     ? null
                     : (isset($grams[1]) ? Show::number($grams[0]).' g into the drive end, '.Show::number($grams[1]).

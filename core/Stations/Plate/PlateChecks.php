@@ -38,6 +38,7 @@ final readonly class PlateChecks
         self::horsepower($circuit, $ledger);
         self::slip($motor, $ledger);
         $this->efficiencyClass($circuit, $motor, $ledger);
+        self::year($circuit, $ledger);
         (new FrameCheck($this->practice->stamps()))->solve($circuit, $motor, $ledger);
         self::serviceFactor($circuit, $motor, $ledger);
         $amps = self::serviceFactorAmps($circuit, $motor, $ledger);
@@ -82,6 +83,22 @@ final readonly class PlateChecks
                 ->source('1 hp = 746 W in code practice, 745.7 W exactly')
                 ->on(PlateFigure::Output)
                 ->about('plate.power');
+        }
+    }
+
+    /** The year that is stamped against the one that the site reads from the serial number. */
+    private static function year(Circuit $circuit, Ledger $ledger): void
+    {
+        $made = SiteLessons::read($circuit->lessons())->madeIn($circuit->stamped('plate.serial'));
+        $stamped = preg_match('~\b(?:19|20)\d\d\b~', $circuit->stamped('plate.year') ?? '', $m) === 1 ? (int) $m[0] : null;
+        if ($made !== null && $stamped !== null && $made->year !== $stamped) {
+            $ledger
+                ->note(PlateFinding::YearDisagrees)
+                ->title('Year and serial number do not match')
+                ->because('Year '.$stamped.'; the serial number says '.$made->year.', by the pattern of this site.')
+                ->do('Read both again, or correct the pattern on the site’s page.')
+                ->source('patterns of this site')
+                ->about('plate.year', 'plate.serial');
         }
     }
 

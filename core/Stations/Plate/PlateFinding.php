@@ -33,6 +33,7 @@ enum PlateFinding: string implements FindingCode
     case SlipUnusual = 'slip_unusual';
     case EfficiencyBelowClass = 'efficiency_below_class';
     case FrameUnusual = 'frame_unusual';
+    case YearDisagrees = 'year_disagrees';
     case ServiceFactor = 'service_factor';
     case ServiceFactorAmps = 'service_factor_amps';
     case RiseAboveClass = 'rise_above_class';
