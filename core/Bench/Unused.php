@@ -18,8 +18,8 @@ use BraveAnvil\Stations\Plate\PlateFinding;
  */
 final class Unused
 {
-    /** What a list of a site goes by, not the figures of a circuit. */
-    private const ELSEWHERE = ['settings.reading_months'];
+    /** What a list of a site goes by, or its tariff, not the figures of every circuit. */
+    private const ELSEWHERE = ['settings.reading_months', 'settings.site_load.power', 'settings.site_load.reactive'];
 
     /** Most that are named; of more the number is told. */
     private const NAMED = 8;

@@ -57,7 +57,7 @@ final class SourceCapacity
         $apparent = $circuit->phaseFactor() * $volts->number() * $current->number();
         $ledger->work(PowerFigure::InverterShareCorrected)->from(V: $volts, I: $current, S: $inverter->rating)
             ->as(
-                $circuit->phases() === 1 ? '100 V I / S' : '100 √3 V I / S', '100 × '.$circuit->phaseFactorText().'{V} × {I} ÷ {S}',
+                $circuit->phases() === 1 ? 'V I / S' : '√3 V I / S', $circuit->phaseFactorText().'{V} × {I} ÷ {S}',
             )->equals(100 * $apparent / $inverter->rating->number())->write();
         $efficiency = $inverter->efficiencyAt($apparent);
         if ($efficiency !== null && $inverter->isKnownByLoad()) {
@@ -126,7 +126,7 @@ final class SourceCapacity
     private static function share(PowerFigure $name, Figure $taken, Figure $rating, Ledger $ledger): Figure
     {
         return $ledger->work($name)->from(S: $taken, R: $rating)
-            ->as($rating->unit === Unit::Watt ? '100 P / P_engine' : '100 S / S_rated', '100 × {S} ÷ {R}')
+            ->as($rating->unit === Unit::Watt ? 'P / P_engine' : 'S / S_rated', '{S} ÷ {R}')
             ->equals(100 * $taken->number() / $rating->number())->write();
     }
 }
