@@ -182,6 +182,9 @@ final class FieldNotes
         foreach (array_diff_key(self::OF_SOURCE, [$this->circuit->source()->value => true]) as $others) {
             $unused = [...$unused, ...$others];
         }
+        if ($this->circuit->source() === SupplySource::Inverter) {
+            $unused[] = 'supply.transformer_phases';
+        }
         $earthing = $this->circuit->chosen('supply.earthing', Earthing::class);
         if ($earthing !== Earthing::Resistance) {
             $unused = [...$unused, 'supply.earthing_ohm', 'supply.earthing_ampere', 'guard.earth_fault_relay'];

@@ -329,7 +329,7 @@ final readonly class FieldReader
             return new Refusal('Enter a whole number.');
         }
         if ($field->path === 'supply.phases' && $value === 2.0) {
-            return new Refusal('Two-phase circuits are not calculated.');
+            return new Refusal('Two-phase circuits are not calculated. A load between two lines is single-phase: enter 1.');
         }
         $leads = $this->onePhase ? self::LEADS_OF_ONE_PHASE : self::LEADS;
         if ($field->path === 'plate.leads' && ! in_array($value, $leads, true)) {

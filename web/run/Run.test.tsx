@@ -135,4 +135,15 @@ describe('the run', () => {
         expect(screen.getByText('Star-delta, not possible')).toBeTruthy();
         expect(screen.getByText('1 ~')).toBeTruthy();
     });
+
+    it('names a source that is not the mains', () => {
+        const fields = { ...solved.fields, 'supply.source': { choices: choices(['generator', 'Generator set']) } } as Solution['fields'];
+        showOnBench(
+            <Run base="/circuits/1" onFlow={vi.fn()} onCorrection={vi.fn()} hasAfter />,
+            { ...draft, supply: { source: 'generator' } },
+            { ...solved, fields },
+        );
+        expect(screen.getByText('Generator set')).toBeTruthy();
+        expect(screen.queryByText('Supply')).toBeNull();
+    });
 });

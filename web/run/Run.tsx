@@ -242,6 +242,7 @@ function parts({ draft, solved, flow, moment }: Bench): Line[] {
     const fault = solved.figure('guard.prospective_current');
     const device = solved.text('guard.scpd');
     const place = typed(draft, 'correction.place');
+    const source = typed(draft, 'supply.source');
     const starTime = solved.first('start.star_time', 'start.reduced_time');
     const drop =
         flow === 'starting'
@@ -266,7 +267,7 @@ function parts({ draft, solved, flow, moment }: Bench): Line[] {
     const supply: Line = {
         part: 'supply',
         station: 'plate',
-        name: 'Supply',
+        name: source === '' || source === 'mains' ? 'Supply' : solved.choice('supply.source', source),
         value: '',
         more: [
             (solved.figure('plate.supply_voltage') ?? solved.figure('power.voltage'))?.shown ?? 'enter the voltage',

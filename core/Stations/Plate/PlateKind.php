@@ -77,8 +77,8 @@ final class PlateKind
         $ledger->caution(PlateFinding::KindNotComputed)
             ->title(ucfirst($name).': start, cable, protection and capacitor not calculated')
             ->because(self::REASONS[$kind->value].' Power and current are calculated.')
-            ->do('Size it by hand from the rule book, or from the manufacturer’s data. To correct its power factor from readings, open it '.
-                'as a bench load.')
+            ->do('Size it by hand from the rule book, or from the manufacturer’s data. For its power factor and a capacitor, choose '.
+                '“A load on the test bench” under Power.')
             ->source($why)->on(PlateFigure::Kind)->about($path);
         $method = $circuit->chosen('starter.method', MethodName::class);
         if ($method?->needsCage() === true) {

@@ -206,7 +206,7 @@ final class BenchLoad
             ->work(PowerFigure::ComputedCurrent)
             ->labelled('Current')
             ->from(S: $apparent, V: $volts)
-            ->as($three ? 'S / (√3 V)' : 'S / V', '{S} ÷ ('.($three ? '√3 × ' : '').'{V})')
+            ->as($three ? 'S / (√3 V)' : 'S / V', $three ? '{S} ÷ (√3 × {V})' : '{S} ÷ {V}')
             ->equals($apparent->number() / (($three ? sqrt(3) : 1.0) * $volts->number()))
             ->write();
     }
