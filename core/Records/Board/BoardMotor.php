@@ -1,0 +1,136 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BraveAnvil\Records\Board;
+
+use BraveAnvil\Bench\Bench;
+use BraveAnvil\Bench\Solution;
+use BraveAnvil\Circuit\Choice\DrivenMachine;
+use BraveAnvil\Circuit\Choice\MethodName;
+use BraveAnvil\Circuit\Circuit;
+use BraveAnvil\Circuit\CircuitReader;
+use BraveAnvil\Circuit\FieldKind;
+use BraveAnvil\Ground\ErrorKind;
+use BraveAnvil\Stations\Guard\GuardFigure;
+use BraveAnvil\Stations\Plate\PlateFigure;
+use BraveAnvil\Stations\Power\PowerFigure;
+use BraveAnvil\Stations\Start\StartFigure;
+use BraveAnvil\Tables\Tables;
+
+/** One circuit of a board: what its feeder needs to know of it. */
+final readonly class BoardMotor
+{
+    /** Of a drive's line side. Common practice. */
+    private const DRIVE_POWER_FACTOR = 0.95;
+
+    /** At standstill, where neither model nor person says more. Common practice. */
+    private const STANDSTILL_POWER_FACTOR = 0.3;
+
+    private const USUAL_PRIORITY = 5;
+
+    /**
+     * @param  float  $current  A, design current
+     * @param  float|null  $powerFactor  at full load
+     * @param  float|null  $lockedRotor  A
+     * @param  bool  $lockedRotorKnown  whether plate or reading says it
+     * @param  float|null  $startCurrent  in the line, first stage, A; null where nothing starts on the line or nobody knows
+     * @param  float|null  $startSeconds  null where nobody knows
+     * @param  float  $plateVolts  V, at which it is rated on this supply
+     * @param  float  $supplyVolts  V, between lines
+     * @param  float|null  $deviceRating  of its own device, A
+     * @param  float|null  $breakingCapacity  of its device, A; null where nobody typed it
+     * @param  float|null  $deviceMaximum  that its rule permits, A
+     */
+    private function __construct(
+        public string $tag,
+        public string $path,
+        public Solution $solution,
+        public float $current,
+        public ?float $powerFactor,
+        public ?float $lockedRotor,
+        public bool $lockedRotorKnown,
+        public ?float $startCurrent,
+        public float $startPowerFactor,
+        public ?float $startSeconds,
+        public float $plateVolts,
+        public float $supplyVolts,
+        public ?float $deviceRating,
+        public ?float $deviceMaximum,
+        public ?float $breakingCapacity,
+        public bool $isDrive,
+        public bool $isSaw,
+        public string $group,
+        public string $interlock,
+        public ?bool $restarts,
+        public int $priority,
+        public bool $isRegenerative,
+    ) {
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $document  the circuit under its board's supply
+     * @param  array<array-key, mixed>  $board  what it says of itself on the board
+     */
+    public static function read(array $document, array $board, string $path, FeederDocument $feeder, Tables $tables): ?self
+    {
+        $solution = Bench::solve($document, $tables);
+        $circuit = CircuitReader::read($document);
+        foreach ($solution->errors as $error) {
+            // What is only missing is told in the circuit itself; the board asks for what it needs.
+            if ($error->kind === ErrorKind::Missing) {
+                continue;
+            }
+            $feeder->fail($path.'.'.$error->path, $error->text, $error->accepted, $error->kind);
+        }
+        $number = static fn (PowerFigure|StartFigure|PlateFigure|GuardFigure $name): ?float => $solution->figure($name->value)?->number();
+        $text = static fn (string $key): string => is_string($board[$key] ?? null) ? trim($board[$key]) : '';
+        $isDrive = $circuit->chosen('starter.method', MethodName::class) === MethodName::Drive;
+        $input = $circuit->number('starter.drive_input_current')?->number();
+        if ($isDrive && $input === null) {
+            $feeder->fail($path.'.starter.drive_input_current', 'Enter the line current of the drive.', 'Amperes.', ErrorKind::Missing);
+        }
+        $current = $isDrive ? $input : $number(PowerFigure::DesignCurrent);
+        if ($current === null) {
+            $feeder->fail($path, 'The current of this circuit does not follow from its nameplate.', 'Complete its nameplate.',
+                ErrorKind::Missing);
+
+            return null;
+        }
+        $locked = $isDrive ? null : $number(StartFigure::LockedRotorCurrent);
+        $priority = $feeder->number("$path.board.priority", $board['priority'] ?? null, FieldKind::Count, 1, 9);
+        $cosine = $feeder->number("$path.board.start_power_factor", $board['start_power_factor'] ?? null, FieldKind::Fraction, 0.05,
+            0.95);
+
+        return new self(
+            $solution->tag, $path, $solution, $current,
+            $isDrive ? self::DRIVE_POWER_FACTOR : $solution->figure(PlateFigure::PowerFactor->value)?->number(), $locked,
+            $circuit->has('plate.start_current_ratio') || $circuit->has('plate.code_letter')
+                || $circuit->has('measure.locked_rotor_amps'),
+            $locked === null ? null : self::startCurrent($circuit, $locked, $number(PowerFigure::PlateCurrent) ?? $current),
+            $cosine ?? $number(StartFigure::LockedRotorPowerFactor) ?? self::STANDSTILL_POWER_FACTOR,
+            $isDrive ? null : ($circuit->number('starter.run_up_time') ?? $solution->figure(StartFigure::RunUpTime->value))?->number(),
+            $number(PlateFigure::RatedVoltage) ?? 0.0, $circuit->number('supply.voltage')?->number() ?? 0.0,
+            $number(GuardFigure::ScpdRating), $number(GuardFigure::ScpdMaximumRating),
+            $circuit->number('guard.breaking_capacity_ka')?->number(), $isDrive,
+            $circuit->chosen('load.machine', DrivenMachine::class) === DrivenMachine::Saw, $text('group'), $text('interlock'),
+            is_bool($board['restart'] ?? null) ? $board['restart'] : null, $priority === null ? self::USUAL_PRIORITY : (int) $priority,
+            ($board['regenerative'] ?? false) === true,
+        );
+    }
+
+    /** Of the first stage, in the line, A. */
+    private static function startCurrent(Circuit $circuit, float $locked, float $plate): float
+    {
+        $tap = ($circuit->number('starter.tap_percent')?->number() ?? 65.0) / 100;
+        $limit = ($circuit->number('starter.current_limit')?->number() ?? 350.0) / 100 * $plate;
+
+        return match ($circuit->chosen('starter.method', MethodName::class)) {
+            MethodName::StarDelta => $locked / 3,
+            MethodName::Autotransformer => $tap ** 2 * $locked,
+            MethodName::Resistor, MethodName::Reactor => $tap * $locked,
+            MethodName::SoftStarter => min($limit, $locked),
+            MethodName::Direct, MethodName::Drive, null => $locked,
+        };
+    }
+}
