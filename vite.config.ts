@@ -58,7 +58,7 @@ export default defineConfig({
         // Files share their modules and one page: each cleans up after itself, and all take a third of the time.
         isolate: false,
         // What is waited for comes, also on a machine that has other things to do.
-        testTimeout: 60_000,
+        testTimeout: 180_000,
         hookTimeout: 60_000,
     },
 });

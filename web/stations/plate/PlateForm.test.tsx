@@ -8,7 +8,8 @@ afterEach(cleanup);
 describe('the nameplate', () => {
     it('is filled in stamp by stamp, in reading order', () => {
         const { set } = showOnBench(<PlateForm />, { plate: { power: '37 kW' } }, solution());
-        const labels = screen.getAllByRole('textbox').map((box) => box.closest('div')?.querySelector('label')?.textContent);
+        // By element: asking for roles reads the whole plate again for each stamp.
+        const labels = [...document.querySelectorAll('input')].map((box) => box.closest('div')?.querySelector('label')?.textContent);
         expect(labels.slice(0, 10)).toEqual([
             'Phases',
             'Type',

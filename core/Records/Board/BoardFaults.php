@@ -1,0 +1,125 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BraveAnvil\Records\Board;
+
+use BraveAnvil\Circuit\Figure;
+use BraveAnvil\Circuit\Ledger;
+use BraveAnvil\Ground\Show;
+use BraveAnvil\Ground\Standard;
+use BraveAnvil\Ground\Unit;
+
+/** Fault currents at a board, from the supply and from its motors. IEC 60909-0. */
+final readonly class BoardFaults
+{
+    /** Share of the fault current below which motors are left out. IEC 60909-0. */
+    private const FEW_MOTORS = 0.01;
+
+    /** Times its current that a motor of an unknown starting current feeds back. Common practice. */
+    private const UNKNOWN_FEEDBACK = 4.0;
+
+    private const REGENERATIVE_FEEDBACK = 3.0;
+
+    /** First peak of what motors feed back, over √2 times it. IEC 60909-0. */
+    private const MOTOR_KAPPA = 1.3;
+
+    /** @param  float  $volts  between lines */
+    public function __construct(
+        private FeederDocument $document,
+        private BoardDemand $demand,
+        private float $volts,
+        private Ledger $ledger,
+    ) {
+    }
+
+    /** Writes those of the board. */
+    public function solve(BoardNetwork $network): void
+    {
+        $supply = $this->ledger->work(FeederFigure::SupplyFaultCurrent)->equals($network->supplyFault())->as('c V / (√3 |Z|)')
+            ->source(Standard::Iec60909_0->at())->write();
+        $prospective = $this->ledger->work(FeederFigure::ProspectiveCurrent)->equals($network->prospective())
+            ->as('c V / (√3 |Z|)')->saying('with the feeder, its conductors at 20 °C')->source(Standard::Iec60909_0->at())->write();
+        $this->ledger->work(FeederFigure::TwoPhaseFaultCurrent)->equals($network->twoPhase())->as('c V / (2 |Z|)')
+            ->saying('conductors at operating temperature')->write();
+        $motors = $this->contribution($prospective->number(), true);
+        $share = $this->ledger->work(FeederFigure::MotorContribution)->equals($motors)
+            ->saying('what running motors feed back in the first cycles')->source(Standard::Iec60909_0->at())->write();
+        $this->ledger->work(FeederFigure::FaultCurrent)->from(a: $prospective, b: $share)->as('supply + motors', '{a} + {b}')
+            ->equals($prospective->number() + $motors)->write();
+        $this->ledger->work(FeederFigure::PeakFaultCurrent)->from(a: $prospective, b: $share)
+            ->as('√2 (κ I + 1.3 I_M)', '√2 × ('.Show::number($network->kappa(), 4).' × {a} + 1.3 × {b})')
+            ->equals(sqrt(2) * ($network->kappa() * $prospective->number() + self::MOTOR_KAPPA * $motors))
+            ->source(Standard::Iec60909_0->at())
+            ->write();
+        $capacity = $this->document->feeder->number('guard.breaking_capacity_ka')?->number();
+        if ($capacity !== null && $capacity < $supply->number() * (1 - 1e-6)) {
+            $this->ledger->stop(FeederFinding::BreakingCapacity)->title('Breaking capacity of the feeder device too low')
+                ->because('It breaks '.Show::quantity($capacity,
+                    Unit::Ampere).'; the fault current before the feeder is '.$supply->shown(3).'.')
+                ->do('Use a device with a higher breaking capacity.')->on(FeederFigure::SupplyFaultCurrent)
+                ->about('guard.breaking_capacity_ka');
+        }
+    }
+
+    /**
+     * What each circuit's device breaks: all but what its own motor feeds back.
+     *
+     * @param  list<BoardMotor>  $motors
+     * @return array<string, list<Figure>> by tag
+     */
+    public function beside(array $motors, BoardNetwork $network): array
+    {
+        $all = $network->prospective() + $this->contribution($network->prospective());
+        $beside = [];
+        foreach ($motors as $motor) {
+            $own = in_array($motor, $this->demand->counted, true) && $this->contribution($network->prospective()) > 0
+                ? $this->feedback($motor) : 0.0;
+            $fault = Figure::work(FeederFigure::CircuitFaultCurrent)->equals($all - $own)
+                ->saying('without the share of its own motor')->make();
+            $beside[$motor->tag] = [$fault];
+            $capacity = $motor->breakingCapacity;
+            if ($capacity !== null && $capacity < $fault->number() * (1 - 1e-6)) {
+                $this->ledger->stop(FeederFinding::BranchBreakingCapacity)->title('Breaking capacity of '.
+                    $motor->tag.' too low at this board')
+                    ->because('It breaks '.Show::quantity($capacity, Unit::Ampere).', the fault current is '.$fault->shown(3).'.')
+                    ->do('Use a device with a higher breaking capacity.')->on(FeederFigure::FaultCurrent);
+            }
+        }
+
+        return $beside;
+    }
+
+    /** Of one motor, A. */
+    private function feedback(BoardMotor $motor): float
+    {
+        return match (true) {
+            $motor->isDrive => $motor->isRegenerative ? self::REGENERATIVE_FEEDBACK * $motor->current : 0.0,
+            $motor->lockedRotor === null || ($this->document->isAmerican()
+                && ! $motor->lockedRotorKnown) => self::UNKNOWN_FEEDBACK * $motor->current,
+            default => 1.05 * $motor->lockedRotor * $this->volts / max(1.0, $motor->plateVolts),
+        };
+    }
+
+    /** A. */
+    private function contribution(float $prospective, bool $tell = false): float
+    {
+        $sum = 0.0;
+        $currents = 0.0;
+        foreach ($this->demand->counted as $motor) {
+            $sum += $this->feedback($motor);
+            $currents += $motor->isDrive ? 0.0 : $motor->current;
+        }
+        if (! $this->document->isAmerican() && $currents <= self::FEW_MOTORS * $prospective) {
+            if ($currents > 0 && $tell) {
+                $this->ledger->note(FeederFinding::MotorsBelowOnePercent)->title('Share of the motors left out')
+                    ->because('Their rated currents together are at most 1 % of the fault current.')
+                    ->source(Standard::Iec60909_0->at())->on(FeederFigure::MotorContribution);
+            }
+
+            return 0.0;
+        }
+
+        return $sum;
+    }
+}
