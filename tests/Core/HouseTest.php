@@ -121,7 +121,8 @@ final class HouseTest extends TestCase
     public function test_no_station_asks_which_rule_book_it_has(): void
     {
         foreach (self::stations() as $file => $code) {
-            self::assertDoesNotMatchRegularExpression('/\'(iec|nec|cec)\'|ruleBook\b|instanceof \w*RuleBook|RuleBookName::/', $code, $file);
+            self::assertDoesNotMatchRegularExpression('/\'(iec|nec|cec)\'|ruleBook\b|instanceof \w*RuleBook|RuleBookName::/', $code,
+                $file);
         }
     }
 
@@ -218,6 +219,15 @@ final class HouseTest extends TestCase
     {
         foreach ([...self::files('app'), ...self::files('routes'), ...self::files('resources')] as $file) {
             self::assertDoesNotMatchRegularExpression('/Str::(inlineM|m)arkdown|Fruitcake/', (string) file_get_contents($file), $file);
+        }
+    }
+
+    /** The core needs PHP alone, as it runs on the command line and on a device: no function of an extension that may be missing. */
+    public function test_the_core_asks_for_no_extension(): void
+    {
+        foreach (self::files('core') as $file) {
+            self::assertDoesNotMatchRegularExpression('/(?<![\w>:$])(?:mb|iconv|intl|bc|gmp|ctype|curl)_\w+\(/',
+                (string) file_get_contents($file), $file);
         }
     }
 

@@ -164,7 +164,8 @@ final readonly class FeederStation
      */
     private function beside(array $motors, ?Figure $drop, array $steps, BoardNetwork $network, ?float $rating): array
     {
-        $circuits = $network->isKnown() ? (new BoardFaults($this->document, $this->demand, $this->volts, $this->ledger))->beside($motors, $network) : [];
+        $circuits = $network->isKnown() ? (new BoardFaults($this->document, $this->demand, $this->volts, $this->ledger))
+            ->beside($motors, $network) : [];
         $selectivity = new Selectivity(
             $this->document->isAdjustable() || $this->document->isAmerican() ? null : $rating,
             $this->document->isAmerican() ? null : $this->breaker(),

@@ -95,6 +95,6 @@ final class GreaseCheck
     /** Blanks and capitals aside. */
     private static function plain(string $grease): string
     {
-        return mb_strtolower((string) preg_replace('~[\s\-]+~u', '', $grease));
+        return strtolower((string) preg_replace('~[\s\-]+~u', '', $grease));
     }
 }

@@ -169,7 +169,7 @@ final readonly class SiteLessons
             $expression .= match ($part) {
                 'YYYY' => '(?<year>\d{4})', 'YY' => '(?<year>\d\d)', 'WW' => '(?<week>\d\d)', 'MM' => '(?<month>\d\d)',
                 '#' => '\d', '@' => '\pL', '?' => '.', '*' => '.*',
-                default => preg_quote(mb_strtolower($part), '~'),
+                default => preg_quote(strtolower($part), '~'),
             };
         }
 
@@ -179,7 +179,7 @@ final readonly class SiteLessons
     /** Blanks and capitals aside; nothing where it is no text. */
     private static function plain(string $text): string
     {
-        return mb_check_encoding($text, 'UTF-8') ? mb_strtolower(str_replace(' ', '', $text)) : '';
+        return preg_match('//u', $text) === 1 ? strtolower(str_replace(' ', '', $text)) : '';
     }
 
     private static function error(string $at, string $text, string $accepted, ErrorKind $kind = ErrorKind::Unreadable): FieldError
