@@ -15,7 +15,7 @@ use Tests\Core\RandomConductorsTest;
 final class CarriedTest extends TestCase
 {
     /** Other functions for sines and logarithms: what is searched for may end a step earlier. */
-    private const NEAR = 1e-9;
+    private const NEAR = 1e-8;
 
     /** A tablet with 2 GB has room for this beside its browser. */
     private const MOST_BYTES = 200e6;

@@ -43,6 +43,12 @@ final readonly class FeederConductors
         return $feeder->resistance * $current->real - $feeder->reactance * $current->imaginary;
     }
 
+    /**
+     * What the conductors must carry, A.
+     *
+     * @param  Figure  $demand  A
+     * @param  float|null  $rating  of the feeder's device, A
+     */
     public function required(Figure $demand, ?float $rating): Figure
     {
         $work = $this->ledger->work(FeederFigure::RequiredAmpacity)->from(I: $demand);

@@ -53,7 +53,8 @@ final class SourcesTest extends BrowserTestCase
         $hand->fill('W1–W2', '1.2');
         $hand->fill('U1–V2', '1.2');
         $hand->fill('V1–U2', '1.2');
-        $hand->leave();
+        $hand->fill('Instrument', 'ohmmeter');
+        $hand->press('Save this reading');
         $hand->see('The leads U2 and V2 are exchanged.');
     }
 }
