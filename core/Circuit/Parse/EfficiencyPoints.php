@@ -20,28 +20,10 @@ final class EfficiencyPoints
     /** Reads a text or a list of pairs; null where it is empty. */
     public static function parse(mixed $value): TypedValue|Refusal|null
     {
-        $pairs = Pairs::of($value, '~[%:/]|\bload\b~');
-        if ($pairs === null) {
-            return new Refusal('Enter pairs of load and efficiency.');
-        }
-        if ($pairs === []) {
-            return null;
-        }
-        if (count($pairs) < 2) {
-            return new Refusal('Enter at least two points.');
-        }
-        if (count($pairs) > self::MOST) {
-            return new Refusal('At most '.self::MOST.' points.');
-        }
-        $points = [];
-        $before = -1.0;
-        foreach ($pairs as $i => $pair) {
-            $point = self::point($pair, $before);
-            if ($point instanceof Refusal) {
-                return new Refusal('Point '.($i + 1).': '.$point->text);
-            }
-            $before = $point[0];
-            $points[] = $point;
+        $points = Pairs::read($value, '~[%:/]|\bload\b~', 'load and efficiency', 'Point', 2, self::MOST, self::refuses(...));
+
+        if ($points instanceof Refusal || $points === []) {
+            return $points === [] ? null : $points;
         }
 
         return new TypedValue($points, implode('; ', array_map(
@@ -49,21 +31,15 @@ final class EfficiencyPoints
         )));
     }
 
-    /** @return array{float, float}|Refusal percent of rated apparent power, percent */
-    private static function point(mixed $pair, float $before): array|Refusal
+    /** @param  float  $before  load of the point before it, % of rated apparent power */
+    private static function refuses(float $load, float $efficiency, float $before): ?Refusal
     {
-        $read = Pairs::numbers($pair, 'enter a load and its efficiency.');
-        if ($read instanceof Refusal) {
-            return $read;
-        }
-        [$load, $efficiency] = $read;
-
         return match (true) {
             $load <= $before => new Refusal('a load of '.Show::number($load).' % must be above the one before it.'),
             $load < 0 || $load > self::HIGHEST => new Refusal('a load of '.Show::number($load).' % is outside the range 0 to 300 %.'),
             $efficiency < self::LEAST || $efficiency > 100 => new Refusal('an efficiency of '.Show::number($efficiency).
                 ' % is outside the range 10 to 100 %.'),
-            default => [$load, $efficiency],
+            default => null,
         };
     }
 }

@@ -20,26 +20,11 @@ final class LoadHours
     /** Reads a text or a list of pairs; null where it is empty. */
     public static function parse(mixed $value): TypedValue|Refusal|null
     {
-        $pairs = Pairs::of($value, '~[%:/]|\bfor\b|\bh\b~');
-        if ($pairs === null) {
-            return new Refusal('Enter pairs of load and hours.');
+        $rows = Pairs::read($value, '~[%:/]|\bfor\b|\bh\b~', 'load and hours', 'Row', 1, self::MOST, self::refuses(...));
+        if ($rows instanceof Refusal || $rows === []) {
+            return $rows === [] ? null : $rows;
         }
-        if ($pairs === []) {
-            return null;
-        }
-        if (count($pairs) > self::MOST) {
-            return new Refusal('At most '.self::MOST.' rows.');
-        }
-        $rows = [];
-        $all = 0.0;
-        foreach ($pairs as $i => $pair) {
-            $row = self::row($pair);
-            if ($row instanceof Refusal) {
-                return new Refusal('Row '.($i + 1).': '.$row->text);
-            }
-            $all += $row[1];
-            $rows[] = $row;
-        }
+        $all = array_sum(array_column($rows, 1));
         if ($all > self::YEAR_H) {
             return new Refusal(Show::number($all).' h is more than a year has.');
         }
@@ -49,20 +34,13 @@ final class LoadHours
         )));
     }
 
-    /** @return array{float, float}|Refusal percent and hours */
-    private static function row(mixed $pair): array|Refusal
+    private static function refuses(float $load, float $hours): ?Refusal
     {
-        $read = Pairs::numbers($pair, 'enter a load and its hours.');
-        if ($read instanceof Refusal) {
-            return $read;
-        }
-        [$load, $hours] = $read;
-
         return match (true) {
             $load < 0 || $load > self::HIGHEST => new Refusal('a load of '.Show::number($load).
                 ' % is outside the range 0 to 150 % of rated output.'),
             $hours < 0 || $hours > self::YEAR_H => new Refusal(Show::number($hours).' h is more than a year has.'),
-            default => [$load, $hours],
+            default => null,
         };
     }
 }

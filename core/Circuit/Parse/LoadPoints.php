@@ -20,56 +20,27 @@ final class LoadPoints
     /** Reads a text or a list of pairs; null where it is empty. */
     public static function parse(mixed $value): TypedValue|Refusal|null
     {
-        $pairs = Pairs::of($value, '~[%:/]~');
-        if ($pairs === null) {
-            return new Refusal('Enter pairs of speed and torque.');
-        }
-        if ($pairs === []) {
-            return null;
-        }
-        if (count($pairs) < 2) {
-            return new Refusal('Enter at least two points.');
-        }
-        if (count($pairs) > self::MOST) {
-            return new Refusal('At most '.self::MOST.' points.');
-        }
-        $points = [];
-        $before = -1.0;
-        foreach ($pairs as $i => $pair) {
-            $point = self::point($pair);
-            if ($point instanceof Refusal) {
-                return new Refusal('Point '.($i + 1).': '.$point->text);
-            }
-            if ($point[0] <= $before) {
-                return new Refusal(
-                    'Point '.($i + 1).' at '.Show::number($point[0]).' % speed must be above the point before it.',
-                );
-            }
-            $before = $point[0];
-            $points[] = $point;
+        $points = Pairs::read($value, '~[%:/]~', 'speed and torque', 'Point', 2, self::MOST, self::refuses(...));
+
+        if ($points instanceof Refusal || $points === []) {
+            return $points === [] ? null : $points;
         }
 
         return new TypedValue($points, implode('; ', array_map(
-            static fn (array $point): string => Show::number($point[0]).' % speed: '.Show::number($point[1]).' % torque',
-            $points,
+            static fn (array $point): string => Show::number($point[0]).' % speed: '.Show::number($point[1]).' % torque', $points,
         )));
     }
 
-    /** @return array{float, float}|Refusal */
-    private static function point(mixed $pair): array|Refusal
+    /** @param  float  $before  speed of the point before it, % */
+    private static function refuses(float $speed, float $torque, float $before): ?Refusal
     {
-        $read = Pairs::numbers($pair, 'enter a speed and a torque.');
-        if ($read instanceof Refusal) {
-            return $read;
-        }
-        [$speed, $torque] = $read;
-
         return match (true) {
             $speed < 0 || $speed > self::FASTEST => new Refusal('a speed of '.Show::number($speed).
                 ' % is outside the range 0 to 120 % of rated speed.'),
             $torque < 0 || $torque > self::LARGEST => new Refusal('a torque of '.Show::number($torque).
                 ' % is outside the range 0 to 500 % of rated torque.'),
-            default => [$speed, $torque],
+            $speed <= $before => new Refusal('a speed of '.Show::number($speed).' % must be above the one before it.'),
+            default => null,
         };
     }
 }

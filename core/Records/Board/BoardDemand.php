@@ -106,33 +106,14 @@ final readonly class BoardDemand
      */
     public function phasors(?BoardMotor $without = null, bool $constantPower = false): Phasor
     {
-        $known = Phasor::zero();
-        $unknown = 0.0;
+        $flows = [];
         foreach ($this->counted as $motor) {
-            $amperes = $motor === $without ? 0.0 : $this->share($motor) * $motor->current;
-            if ($motor->powerFactor === null) {
-                $unknown += $amperes;
-            } else {
-                $known = $known->plus(Phasor::lagging($amperes, $motor->powerFactor));
+            if ($motor !== $without) {
+                $flows[] = [$this->share($motor) * $motor->current, $motor->powerFactor];
             }
         }
-        foreach ($this->others as $load) {
-            if ($constantPower && $load->isAdmittance()) {
-                continue;
-            }
-            $amperes = $load->demand * $load->current;
-            if ($load->powerFactor === null) {
-                $unknown += $amperes;
-            } else {
-                $known = $known->plus(Phasor::lagging($amperes, $load->powerFactor));
-            }
-        }
-        if ($unknown <= 0) {
-            return $known;
-        }
-        $all = $this->direction();
 
-        return $known->plus($all->scaled($unknown));
+        return $this->sum([...$flows, ...self::flowsOf($this->others, $constantPower)]);
     }
 
     /**
@@ -143,50 +124,61 @@ final readonly class BoardDemand
      */
     public function after(array $up, bool $constantPower): Phasor
     {
-        $known = Phasor::zero();
-        $unknown = 0.0;
-        $add = static function (float $amperes, ?float $factor) use (&$known, &$unknown): void {
-            if ($factor === null) {
-                $unknown += $amperes;
-            } else {
-                $known = $known->plus(Phasor::lagging($amperes, $factor));
-            }
-        };
-        foreach ($up as $motor) {
-            $add($motor->current, $motor->powerFactor);
-        }
-        foreach ($this->others as $load) {
-            if ($load->restarts && ! ($constantPower && $load->isAdmittance())) {
-                $add($load->demand * $load->current, $load->powerFactor);
-            }
-        }
+        $flows = array_map(static fn (BoardMotor $motor): array => [$motor->current, $motor->powerFactor], $up);
 
-        return $known->plus($this->direction()->scaled($unknown));
-    }
-
-    /** Of heaters and lighting that come back by themselves, at rated voltage, A. */
-    public function admittancesAfter(): Phasor
-    {
-        return $this->sumOf(array_filter($this->others, static fn (OtherLoad $load): bool => $load->isAdmittance() && $load->restarts));
+        return $this->sum([...$flows, ...self::flowsOf($this->restarting(), $constantPower)]);
     }
 
     /** Of heaters and lighting at rated voltage, A. */
     public function admittances(): Phasor
     {
-        return $this->sumOf(array_filter($this->others, static fn (OtherLoad $load): bool => $load->isAdmittance()));
+        return $this->sum(self::flowsOf($this->others, false, true));
     }
 
-    /** @param  array<int, OtherLoad>  $loads */
-    private function sumOf(array $loads): Phasor
+    /** Of heaters and lighting that come back by themselves, at rated voltage, A. */
+    public function admittancesAfter(): Phasor
     {
-        $sum = Phasor::zero();
+        return $this->sum(self::flowsOf($this->restarting(), false, true));
+    }
+
+    /** @return list<OtherLoad> */
+    private function restarting(): array
+    {
+        return array_values(array_filter($this->others, static fn (OtherLoad $load): bool => $load->restarts));
+    }
+
+    /**
+     * @param  list<OtherLoad>  $loads
+     * @param  bool  $constantPower  without heaters and lighting
+     * @param  bool  $admittances  heaters and lighting alone
+     * @return list<array{float, float|null}> A with the power factor, null where nobody knows it
+     */
+    private static function flowsOf(array $loads, bool $constantPower, bool $admittances = false): array
+    {
+        $flows = [];
         foreach ($loads as $load) {
-            $amperes = $load->demand * $load->current;
-            $sum = $sum->plus($load->powerFactor === null ? $this->direction()->scaled($amperes) : Phasor::lagging($amperes,
-                $load->powerFactor));
+            if ($load->isAdmittance() ? ! $constantPower : ! $admittances) {
+                $flows[] = [$load->demand * $load->current, $load->powerFactor];
+            }
         }
 
-        return $sum;
+        return $flows;
+    }
+
+    /** @param  list<array{float, float|null}>  $flows  A with the power factor, null where nobody knows it */
+    private function sum(array $flows): Phasor
+    {
+        $known = Phasor::zero();
+        $unknown = 0.0;
+        foreach ($flows as [$amperes, $factor]) {
+            if ($factor === null) {
+                $unknown += $amperes;
+            } else {
+                $known = $known->plus(Phasor::lagging($amperes, $factor));
+            }
+        }
+
+        return $unknown <= 0 ? $known : $known->plus($this->direction()->scaled($unknown));
     }
 
     /** Of size one, in the direction of all that has a known angle. */
@@ -198,10 +190,8 @@ final readonly class BoardDemand
                 $known = $known->plus(Phasor::lagging($this->share($motor) * $motor->current, $motor->powerFactor));
             }
         }
-        foreach ($this->others as $load) {
-            if ($load->powerFactor !== null) {
-                $known = $known->plus(Phasor::lagging($load->demand * $load->current, $load->powerFactor));
-            }
+        foreach (self::flowsOf($this->others, false) as [$amperes, $factor]) {
+            $known = $factor === null ? $known : $known->plus(Phasor::lagging($amperes, $factor));
         }
 
         return $known->size() > 0 ? $known->scaled(1 / $known->size()) : Phasor::lagging(1.0, self::USUAL_POWER_FACTOR);

@@ -98,6 +98,9 @@ final readonly class BoardMotor
             return null;
         }
         $locked = $isDrive ? null : $number(StartFigure::LockedRotorCurrent);
+        // Of the first stage, as its own starting method says.
+        $taken = $number(StartFigure::StartingKva);
+        $rated = $number(PlateFigure::RatedVoltage);
         $priority = $feeder->number("$path.board.priority", $board['priority'] ?? null, FieldKind::Count, 1, 9);
         $cosine = $feeder->number("$path.board.start_power_factor", $board['start_power_factor'] ?? null, FieldKind::Fraction, 0.05,
             0.95);
@@ -106,31 +109,16 @@ final readonly class BoardMotor
             $solution->tag, $path, $solution, $current,
             $isDrive ? self::DRIVE_POWER_FACTOR : $solution->figure(PlateFigure::PowerFactor->value)?->number(), $locked,
             $circuit->has('plate.start_current_ratio') || $circuit->has('plate.code_letter')
-                || $circuit->has('measure.locked_rotor_amps'),
-            $locked === null ? null : self::startCurrent($circuit, $locked, $number(PowerFigure::PlateCurrent) ?? $current),
+                || $circuit->has('measure.locked_rotor_amps') || $circuit->has('measure.locked_rotor_kva'),
+            $locked === null || $taken === null || $rated === null ? null : $taken / (sqrt(3) * $rated),
             $cosine ?? $number(StartFigure::LockedRotorPowerFactor) ?? self::STANDSTILL_POWER_FACTOR,
             $isDrive ? null : ($circuit->number('starter.run_up_time') ?? $solution->figure(StartFigure::RunUpTime->value))?->number(),
-            $number(PlateFigure::RatedVoltage) ?? 0.0, $circuit->number('supply.voltage')?->number() ?? 0.0,
+            $rated ?? 0.0, $circuit->number('supply.voltage')?->number() ?? 0.0,
             $number(GuardFigure::ScpdRating), $number(GuardFigure::ScpdMaximumRating),
             $circuit->number('guard.breaking_capacity_ka')?->number(), $isDrive,
             $circuit->chosen('load.machine', DrivenMachine::class) === DrivenMachine::Saw, $text('group'), $text('interlock'),
             is_bool($board['restart'] ?? null) ? $board['restart'] : null, $priority === null ? self::USUAL_PRIORITY : (int) $priority,
             ($board['regenerative'] ?? false) === true,
         );
-    }
-
-    /** Of the first stage, in the line, A. */
-    private static function startCurrent(Circuit $circuit, float $locked, float $plate): float
-    {
-        $tap = ($circuit->number('starter.tap_percent')?->number() ?? 65.0) / 100;
-        $limit = ($circuit->number('starter.current_limit')?->number() ?? 350.0) / 100 * $plate;
-
-        return match ($circuit->chosen('starter.method', MethodName::class)) {
-            MethodName::StarDelta => $locked / 3,
-            MethodName::Autotransformer => $tap ** 2 * $locked,
-            MethodName::Resistor, MethodName::Reactor => $tap * $locked,
-            MethodName::SoftStarter => min($limit, $locked),
-            MethodName::Direct, MethodName::Drive, null => $locked,
-        };
     }
 }

@@ -1,5 +1,6 @@
 import { Link } from 'react-router';
 import { useBench } from '../../bench/BenchContext';
+import { FigureRows } from '../../bench/FigureRows';
 import { Field } from '../../bench/fields';
 import { Fields, Value } from '../../bench/StationPage';
 import { RuledTable } from '../../kit/RuledTable';
@@ -93,14 +94,7 @@ export function MoneyView() {
                 <RuledTable>
                     <caption>Losses and savings</caption>
                     <tbody>
-                        {saves.map(({ key, label }) => (
-                            <tr key={key}>
-                                <th scope="row">{label}</th>
-                                <td>
-                                    <Value figure={solved.figure(key)} />
-                                </td>
-                            </tr>
-                        ))}
+                        <FigureRows rows={saves} />
                     </tbody>
                 </RuledTable>
             )}

@@ -1,6 +1,7 @@
 import styled from 'styled-components';
 import type { FigureKey } from '../../api/contract';
 import { useBench } from '../../bench/BenchContext';
+import { FigureRows } from '../../bench/FigureRows';
 import { typed } from '../../bench/circuit';
 import { Choice, Field } from '../../bench/fields';
 import { Fields, Value } from '../../bench/StationPage';
@@ -123,14 +124,7 @@ export function MeasureView() {
                         <Table>
                             <caption>Results</caption>
                             <tbody>
-                                {more.map(({ key, label }) => (
-                                    <tr key={key}>
-                                        <th scope="row">{label}</th>
-                                        <td>
-                                            <Value figure={solved.figure(key)} />
-                                        </td>
-                                    </tr>
-                                ))}
+                                <FigureRows rows={more} />
                             </tbody>
                         </Table>
                     )}

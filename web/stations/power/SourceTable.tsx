@@ -1,7 +1,7 @@
 import type { FigureKey } from '../../api/contract';
 import { useBench } from '../../bench/BenchContext';
+import { FigureRows } from '../../bench/FigureRows';
 import { typed } from '../../bench/circuit';
-import { Value } from '../../bench/StationPage';
 import { RuledTable } from '../../kit/RuledTable';
 
 const ROWS: readonly { key: FigureKey; label: string }[] = [
@@ -32,14 +32,7 @@ export function SourceTable() {
             </h2>
             <RuledTable>
                 <tbody>
-                    {rows.map(({ key, label }) => (
-                        <tr key={key}>
-                            <th scope="row">{label}</th>
-                            <td>
-                                <Value figure={solved.figure(key)} />
-                            </td>
-                        </tr>
-                    ))}
+                    <FigureRows rows={rows} />
                 </tbody>
             </RuledTable>
         </section>
