@@ -206,6 +206,29 @@ final readonly class Bench
         return $known;
     }
 
+    /**
+     * Figures alone: unspoken, stops as they come, nothing read on it. For those who need many circuits at once.
+     *
+     * @param  array<array-key, mixed>  $document  a decoded circuit
+     */
+    public static function figures(array $document, ?Tables $tables = null): Solution
+    {
+        $circuit = CircuitReader::read([...$document, 'readings' => null]);
+        $corrections = SiteCorrections::read($circuit->corrections(), $tables ?? Tables::shipped());
+        $books = new RuleBooks($corrections->tables);
+        $book = $books->named($circuit->ruleBook);
+        $ledger = new Ledger();
+        $ledger->errors([...$circuit->errors, ...$corrections->errors]);
+        if ($book !== null) {
+            $bench = new self($book, $books, $corrections->tables);
+            $known = $bench->withUsual($circuit->withDefaults([...self::defaults(), ...$book->defaults()]));
+            $bench->stations(PlateRow::choose($known, $ledger), $ledger, []);
+        }
+
+        return new Solution($circuit->tag, $circuit->ruleBook, $book?->edition() ?? '', $ledger->figures(), $ledger->findings(),
+            $ledger->fieldErrors());
+    }
+
     private static function plate(RuleBook $book, Practice $practice): PlateStation
     {
         return new PlateStation(
@@ -269,6 +292,9 @@ final readonly class Bench
         foreach (Favourable::sources($circuit) as $source) {
             $trials[] = [$circuit->assuming([...$favourable, ...$source]), $why];
         }
+        foreach (Favourable::boards($circuit) as $source) {
+            $trials[] = [$circuit->choosing($source)->assuming($favourable), $why];
+        }
         if ($starting->wasQuicker()) {
             $trials[] = [
                 $circuit->choosing(['load.inertia' => null]),
@@ -292,6 +318,7 @@ final readonly class Bench
     private function stations(Circuit $circuit, Ledger $ledger, array $extras): array
     {
         NotComputed::refuse($circuit, $ledger);
+        self::boardCounts($circuit, $ledger);
         $words = $this->book->words();
         $onBench = $circuit->chosen('subject', Subject::class) === Subject::BenchLoad;
         $motor = $onBench ? Motor::none() : self::plate($this->book, $this->practice)->solve($circuit, $ledger);
@@ -334,6 +361,18 @@ final readonly class Bench
         );
 
         return [$known, (new ProveStation)->solve($known, $ledger)];
+    }
+
+    /** What is typed of the supply gives way to the board that feeds the circuit. */
+    private static function boardCounts(Circuit $circuit, Ledger $ledger): void
+    {
+        $typed = $circuit->word('supply.board.instead');
+        if ($typed !== null) {
+            $board = $circuit->word('supply.board.tag');
+            $ledger->note(PlateFinding::BoardCounts)->title('Supply differs from its board')
+                ->because('The values of board '.$board.' count. Typed here, and other there: '.$typed.'.')
+                ->do('Correct the supply of this circuit, or of the board.')->about('supply.board.tag');
+        }
     }
 
     private function wiring(Circuit $circuit, Motor $motor, Starting $starting, Ledger $ledger): void

@@ -53,12 +53,50 @@ final class Favourable
         if ($circuit->source() === SupplySource::Generator) {
             return self::generators($circuit);
         }
+        if ($circuit->number('supply.board.resistance_ohm') !== null) {
+            // Told of the board, see `boards`.
+            return [];
+        }
         $known = $circuit->number('supply.transformer_kva') !== null || $circuit->number('supply.fault_level_kva') !== null;
 
         return ! $known || ! $circuit->missing('supply.x_over_r') ? [] : array_map(
             static fn (float $ratio): array => ['supply.x_over_r' => Assumed::practice($ratio, 'X/R '.$ratio)],
             self::X_OVER_R,
         );
+    }
+
+    /**
+     * What lies before a board may be, where its X/R is assumed: the same size at any angle.
+     *
+     * @return list<array<FieldPath, float>>
+     */
+    public static function boards(Circuit $circuit): array
+    {
+        $source = self::sizeOf($circuit, 'supply.board.resistance_ohm', 'supply.board.reactance_ohm');
+        if ($circuit->word('supply.board.assumed') === null || $source === null) {
+            return [];
+        }
+        $loop = self::sizeOf($circuit, 'supply.board.loop_resistance_ohm', 'supply.board.loop_reactance_ohm');
+
+        return array_map(static fn (float $ratio): array => [
+            'supply.board.resistance_ohm' => $source * cos(atan($ratio)), 'supply.board.reactance_ohm' => $source * sin(atan($ratio)),
+            ...$loop === null ? [] : [
+                'supply.board.loop_resistance_ohm' => $loop * cos(atan($ratio)),
+                'supply.board.loop_reactance_ohm' => $loop * sin(atan($ratio)),
+            ],
+        ], self::X_OVER_R);
+    }
+
+    /**
+     * @param  FieldPath  $resistance
+     * @param  FieldPath  $reactance
+     */
+    private static function sizeOf(Circuit $circuit, string $resistance, string $reactance): ?float
+    {
+        $r = $circuit->number($resistance)?->number();
+        $x = $circuit->number($reactance)?->number();
+
+        return $r === null || $x === null ? null : hypot($r, $x);
     }
 
     /** @return list<array<FieldPath, Assumed>> what a generator may be whose reactances nobody typed: each end of what is usual */

@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use BraveAnvil\Bench\Bench;
+use BraveAnvil\Circuit\BoardFeed;
 use BraveAnvil\Circuit\Figure;
 use BraveAnvil\Circuit\Finding;
 use BraveAnvil\Ground\FieldError;
 use BraveAnvil\Records\Board\FeederSolution;
 use BraveAnvil\Records\Board\FeederStation;
+use BraveAnvil\Records\Board\RestartStep;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 /**
@@ -68,6 +71,9 @@ final class BoardTest extends CoreTestCase
         foreach ($example['circuits'] as $tag => $figures) {
             $own = [];
             foreach ($solution->circuits[$tag] ?? [] as $figure) {
+                $own[$figure->key()] = $figure;
+            }
+            foreach ($solution->behind[$tag]->figures ?? [] as $figure) {
                 $own[$figure->key()] = $figure;
             }
             foreach ($figures as $key => $value) {
@@ -148,6 +154,153 @@ final class BoardTest extends CoreTestCase
             }
             $before = $now;
         }
+    }
+
+    /** A circuit that its board feeds is the circuit as it is solved behind the board’s source, loop and drop. */
+    public function test_a_circuit_behind_its_board(): void
+    {
+        $document = self::board('F-IEC');
+        $solution = FeederStation::solve($document);
+        self::assertIsArray($document['circuits']);
+        $circuit = array_diff_key((array) $document['circuits'][0], ['board' => null]);
+        $behind = Bench::solve(BoardFeed::under($circuit, $solution->feeds['CV-1']));
+        foreach (['guard.prospective_current', 'guard.earth_fault_current', 'cable.drop_with_feeder', 'start.voltage_dip'] as $key) {
+            $figure = $behind->figure($key);
+            self::assertNotNull($figure, $key);
+            self::assertSame($solution->behind['CV-1']->figure($key)?->value, $figure->value, $key);
+        }
+        $own = array_column(array_map(static fn (Figure $f): array => [$f->key(), $f->number()], array_filter($solution->circuits['CV-1'],
+            static fn (Figure $f): bool => is_float($f->value))), 1, 0);
+        self::assertEqualsWithDelta($own['feeder.circuit_fault_current'], $behind->figure('guard.prospective_current')?->number(), 1e-6);
+        self::assertEqualsWithDelta($own['feeder.total_drop'], $behind->figure('cable.drop_with_feeder')?->number(), 1e-9);
+        $strict = FeederStation::solve(self::board('F-IEC', ['settings' => ['drop_limit_total' => 2]]));
+        self::assertContains('drop_with_feeder', array_map(static fn (Finding $finding): string => $finding->code->code(),
+            $strict->behind['CV-1']->findings));
+        // Behind seventy metres of feeder a start dips further than at the transformer.
+        $there = Bench::solve([...$circuit, 'supply' => $document['supply']]);
+        self::assertGreaterThan($there->figure('start.voltage_dip')?->number(), $behind->figure('start.voltage_dip')?->number());
+    }
+
+    /** A board at the terminals of the transformer changes nothing of a circuit that stands there alone. */
+    public function test_a_board_of_one_circuit_at_the_transformer_is_the_circuit(): void
+    {
+        $document = self::board('F-IEC', ['cable.length' => '0.1 m']);
+        self::assertIsArray($document['circuits']);
+        $circuit = array_diff_key((array) $document['circuits'][1], ['board' => null]);
+        $alone = FeederStation::solve([...$document, 'circuits' => [$circuit], 'other_loads' => [], 'groups' => []]);
+        $there = Bench::solve([...$circuit, 'supply' => $document['supply']]);
+        foreach (['start.voltage_dip', 'guard.earth_fault_current', 'cable.total_drop', 'guard.scpd_rating'] as $key) {
+            self::assertEqualsWithDelta(
+                $there->figure($key)?->number(), $alone->behind['FN-1']->figure($key)?->number(),
+                0.01 * ($there->figure($key)?->number() ?? 0.0), $key,
+            );
+        }
+    }
+
+    /** What a circuit types of its supply gives way to the board, and it is told where they differ. */
+    public function test_a_circuit_that_types_another_supply_is_told(): void
+    {
+        $document = self::board('F-IEC', ['circuits.0.supply' => ['transformer_kva' => '500', 'x_over_r' => '6', 'earthing' => 'tt',
+            'ambient' => '45']]);
+        $solution = FeederStation::solve($document);
+        self::assertSame([], $solution->feeder->errors);
+        $notes = array_values(array_filter($solution->behind['CV-1']->findings,
+            static fn (Finding $finding): bool => $finding->code->code() === 'board_counts'));
+        self::assertCount(1, $notes);
+        $text = str_replace("\u{00A0}", ' ', $notes[0]->text);
+        self::assertStringContainsString('500 kVA (there 630 kVA)', $text);
+        self::assertStringContainsString('TT (there TN-S)', $text);
+        self::assertStringNotContainsString('X/R', $text);
+        // How warm it is there is the circuit's own.
+        self::assertNotSame(
+            FeederStation::solve(self::board('F-IEC'))->behind['CV-1']->figure('cable.ampacity')?->value,
+            $solution->behind['CV-1']->figure('cable.ampacity')?->value,
+        );
+    }
+
+    /** A board that another one feeds: its circuits count above, its fault level is lower, its loop longer, the blackout one for both. */
+    public function test_a_board_below_a_board(): void
+    {
+        $below = array_diff_key(self::board('F-IEC'), ['supply' => null, 'restart' => null]);
+        $alone = FeederStation::solve(self::board('F-IEC'));
+        $document = ['tag' => 'LK-MDB', 'rule_book' => 'iec', 'supply' => self::board('F-IEC')['supply'], 'boards' => [$below],
+            'cable' => ['length' => '25 m', 'material' => 'copper', 'insulation' => 'xlpe', 'method' => 'E', 'grouped_circuits' => 1],
+            'guard' => ['scpd' => 'fuse_gg']];
+        $top = FeederStation::solve($document);
+        self::assertSame([], $top->feeder->errors);
+        $board = $top->boards[0];
+        self::assertEqualsWithDelta(self::value($alone, 'feeder.running_current'), self::value($top, 'feeder.running_current'), 1e-6);
+        self::assertGreaterThanOrEqual(2, self::value($top, 'feeder.scpd_rating') / self::value($board, 'feeder.scpd_rating') * 1.3);
+        foreach (['feeder.prospective_current', 'feeder.earth_fault_current', 'feeder.two_phase_fault_current'] as $key) {
+            self::assertLessThan(self::value($alone, $key), self::value($board, $key), $key);
+        }
+        self::assertGreaterThan(self::value($alone, 'feeder.start_dip'), self::value($board, 'feeder.start_dip'));
+        self::assertLessThan(self::value($board, 'feeder.start_dip'), self::value($top, 'feeder.start_dip'));
+        self::assertNull($board->feeder->figure('feeder.transformer_loading'));
+        self::assertSame([], $board->timetable);
+        self::assertSame(['CV-1', 'FN-1', 'CN-1', 'CN-2'], array_merge(...array_map(
+            static fn (RestartStep $step): array => $step->tags, $top->timetable)));
+        self::assertArrayHasKey('CV-1', $top->allFeeds());
+        self::assertSame('selective', array_column(array_map(static fn (Figure $f): array => [$f->key(), $f->value],
+            $top->circuits['LK-MCC1']), 1, 0)['feeder.selectivity']);
+        // Motors of the board above feed a fault on the one below.
+        $motor = ['tag' => 'XX-1', 'plate' => ['power' => '90 kW', 'voltage' => '400/690', 'current' => '158/91',
+            'power_factor' => '0.87',
+            'start_current_ratio' => '6.8'], 'starter' => ['method' => 'direct', 'run_up_time' => '3'], 'guard' => ['scpd' => 'fuse_gg']];
+        $more = FeederStation::solve([...$document, 'circuits' => [$motor]]);
+        self::assertGreaterThan(self::value($board, 'feeder.fault_current') + 300, self::value($more->boards[0], 'feeder.fault_current'));
+        $paths = static fn (array $changes): array => array_map(static fn (FieldError $error): string => $error->path,
+            FeederStation::solve(Circuits::changed($document, $changes))->feeder->errors);
+        self::assertContains('boards', $paths(['boards.0.tag' => 'LK-MDB']));
+        self::assertContains('boards.0.supply.voltage', $paths(['boards.0.supply' => ['voltage' => '690']]));
+        self::assertContains('boards.0.rule_book', $paths(['boards.0.rule_book' => 'nec']));
+        self::assertContains('boards.0.circuits.0.board.priority', $paths(['boards.0.circuits.0.board.priority' => 12]));
+    }
+
+    /** A generator set: faults by X″d, starts by X′d, its own limit of the dip; what is taken of it is marked. */
+    public function test_a_generator_before_a_board(): void
+    {
+        $document = self::board('F-IEC', ['supply' => ['voltage' => '400', 'frequency' => '50', 'source' => 'generator',
+            'generator_kva' => '400', 'earthing' => 'tn_s', 'sustained_ratio' => '3'], 'settings' => ['dip_limit_generator' => 25]]);
+        $usual = FeederStation::solve($document);
+        self::assertNotSame([], $usual->feeder->figure('feeder.fault_current')->assumptions ?? []);
+        $typed = FeederStation::solve(Circuits::changed($document, ['supply.subtransient_percent' => '10',
+            'supply.transient_percent' => '16']));
+        self::assertSame([], $typed->feeder->figure('feeder.supply_fault_current')->assumptions ?? ['none']);
+        // 1.05 · 400 / (√3 · 0.10 · 400² / 400 000)
+        self::assertEqualsWithDelta(1.05 * 400 / (sqrt(3) * 0.04), self::value($typed, 'feeder.supply_fault_current'), 0.1);
+        self::assertNotContains('start_dip', self::codes($typed));
+        self::assertContains('start_dip', self::codes(FeederStation::solve(Circuits::changed($document,
+            ['settings.dip_limit_generator' => 8]))));
+    }
+
+    /** Earth fault of the feeder: cleared within 5 s, or a stop; without earthing it is said that nobody checked it. */
+    public function test_an_earth_fault_on_the_feeder(): void
+    {
+        $long = FeederStation::solve(self::board('F-IEC', ['cable.length' => '900 m', 'cable.size' => '120',
+            'settings' => ['drop_limit_feeder' => 30]]));
+        self::assertContains('feeder_earth_fault', self::codes($long));
+        self::assertContains('feeder_earth_fault_not_checked', self::codes(FeederStation::solve(self::board('F-IEC',
+            ['supply.earthing' => null]))));
+        self::assertContains('feeder_weak_ground_path', self::codes(FeederStation::solve(self::board('F-NEC', ['cable.length' => '600 m',
+            'settings' => ['drop_limit_feeder' => 30]]))));
+    }
+
+    /** Above 1000 A a ground-fault relay is wanted (NEC 215.10), at no more than 1200 A; it waits for the slowest circuit. */
+    public function test_a_ground_fault_relay_of_a_feeder(): void
+    {
+        $large = self::board('F-NEC', ['guard.rating' => '1200', 'supply.transformer_kva' => 2500]);
+        self::assertContains('ground_fault_protection', self::codes(FeederStation::solve($large)));
+        $set = Circuits::changed($large, ['guard.ground_fault' => 1600, 'guard.ground_fault_delay' => 0.3]);
+        self::assertContains('ground_fault_setting', self::codes(FeederStation::solve($set)));
+        $right = self::codes(FeederStation::solve(Circuits::changed($large, ['guard.ground_fault' => 1200,
+            'guard.ground_fault_delay' => 0.5])));
+        self::assertNotContains('ground_fault_setting', $right);
+        self::assertNotContains('ground_fault_protection', $right);
+        $grading = static fn (float $delay): array => self::codes(FeederStation::solve(self::board('F-DIP', [
+            'guard.ground_fault' => 400, 'guard.ground_fault_delay' => $delay])));
+        self::assertContains('ground_fault_grading', $grading(0.05));
+        self::assertNotContains('ground_fault_grading', $grading(6.0));
     }
 
     /** Typed devices and conductors that do not fit are stops which name what does. */

@@ -164,6 +164,48 @@ export interface Circuit {
          * Exposed-conductive-parts earthed. One of together, individual.
          */
         it_earthing?: ('together' | 'individual' | null) | string;
+        board?: {
+            /**
+             * Board. One of .
+             */
+            tag?: string | number | null;
+            /**
+             * Source resistance at the board. Ohms from 0 to 100.
+             */
+            resistance_ohm?: string | number | null;
+            /**
+             * Source reactance at the board. Ohms from 0 to 100.
+             */
+            reactance_ohm?: string | number | null;
+            /**
+             * Fault current at the board. Amperes from 1 to 1 000 000.
+             */
+            fault_ampere?: string | number | null;
+            /**
+             * Resistance of the earth loop at the board. Ohms from 0 to 2000.
+             */
+            loop_resistance_ohm?: string | number | null;
+            /**
+             * Reactance of the earth loop at the board. Ohms from 0 to 2000.
+             */
+            loop_reactance_ohm?: string | number | null;
+            /**
+             * Voltage drop of the board’s feeder. Percent from 0 to 100.
+             */
+            drop_percent?: string | number | null;
+            /**
+             * Voltage drop limit, feeder and circuit. Percent from 0.1 to 50.
+             */
+            drop_limit_percent?: string | number | null;
+            /**
+             * Assumed at the board. One of .
+             */
+            assumed?: string | number | null;
+            /**
+             * Typed here, and other at the board. One of .
+             */
+            instead?: string | number | null;
+        } | null;
     } | null;
     plate?: {
         /**
@@ -1388,6 +1430,7 @@ export type FigureKey =
     | 'cable.size_by_ampacity'
     | 'cable.voltage_drop'
     | 'cable.total_drop'
+    | 'cable.drop_with_feeder'
     | 'cable.starting_drop'
     | 'cable.total_starting_drop'
     | 'cable.protective_size'
@@ -1943,6 +1986,16 @@ export type FieldPath =
     | 'supply.earthing_ohm'
     | 'supply.earthing_ampere'
     | 'supply.it_earthing'
+    | 'supply.board.tag'
+    | 'supply.board.resistance_ohm'
+    | 'supply.board.reactance_ohm'
+    | 'supply.board.fault_ampere'
+    | 'supply.board.loop_resistance_ohm'
+    | 'supply.board.loop_reactance_ohm'
+    | 'supply.board.drop_percent'
+    | 'supply.board.drop_limit_percent'
+    | 'supply.board.assumed'
+    | 'supply.board.instead'
     | 'plate.power'
     | 'plate.voltage'
     | 'plate.current'
@@ -2195,6 +2248,7 @@ export type FindingCode =
     | 'kind_not_computed'
     | 'three_phases_wanted'
     | 'no_connection_fits'
+    | 'board_counts'
     | 'unused_fields'
     | 'voltage_off'
     | 'delta_assumed'
@@ -2300,6 +2354,7 @@ export type FindingCode =
     | 'soil_assumed'
     | 'size_by_drop'
     | 'line_size_by_drop'
+    | 'drop_with_feeder'
     | 'insulation_too_cool'
     | 'fault_level_unknown'
     | 'breaking_capacity'
@@ -2520,6 +2575,16 @@ export interface Solution {
         'supply.earthing_ohm'?: FieldNote;
         'supply.earthing_ampere'?: FieldNote;
         'supply.it_earthing'?: FieldNote;
+        'supply.board.tag'?: FieldNote;
+        'supply.board.resistance_ohm'?: FieldNote;
+        'supply.board.reactance_ohm'?: FieldNote;
+        'supply.board.fault_ampere'?: FieldNote;
+        'supply.board.loop_resistance_ohm'?: FieldNote;
+        'supply.board.loop_reactance_ohm'?: FieldNote;
+        'supply.board.drop_percent'?: FieldNote;
+        'supply.board.drop_limit_percent'?: FieldNote;
+        'supply.board.assumed'?: FieldNote;
+        'supply.board.instead'?: FieldNote;
         'plate.power'?: FieldNote;
         'plate.voltage'?: FieldNote;
         'plate.current'?: FieldNote;
@@ -4839,6 +4904,16 @@ export const FIELDS: Readonly<Record<FieldPath, { label: string; unit: string; h
     'supply.earthing_ohm': { label: 'Earthing resistor', unit: 'Ω', hint: 'Between star point and earth.' },
     'supply.earthing_ampere': { label: 'Earth-fault current limit', unit: 'A', hint: '' },
     'supply.it_earthing': { label: 'Exposed-conductive-parts earthed', unit: '', hint: '' },
+    'supply.board.tag': { label: 'Board', unit: '', hint: '' },
+    'supply.board.resistance_ohm': { label: 'Source resistance at the board', unit: 'Ω', hint: '' },
+    'supply.board.reactance_ohm': { label: 'Source reactance at the board', unit: 'Ω', hint: '' },
+    'supply.board.fault_ampere': { label: 'Fault current at the board', unit: 'A', hint: '' },
+    'supply.board.loop_resistance_ohm': { label: 'Resistance of the earth loop at the board', unit: 'Ω', hint: '' },
+    'supply.board.loop_reactance_ohm': { label: 'Reactance of the earth loop at the board', unit: 'Ω', hint: '' },
+    'supply.board.drop_percent': { label: 'Voltage drop of the board’s feeder', unit: '%', hint: '' },
+    'supply.board.drop_limit_percent': { label: 'Voltage drop limit, feeder and circuit', unit: '%', hint: '' },
+    'supply.board.assumed': { label: 'Assumed at the board', unit: '', hint: '' },
+    'supply.board.instead': { label: 'Typed here, and other at the board', unit: '', hint: '' },
     'plate.power': { label: 'Rated output', unit: 'W', hint: '' },
     'plate.voltage': { label: 'Rated voltage', unit: 'V', hint: '' },
     'plate.current': { label: 'Rated current', unit: 'A', hint: '' },

@@ -147,5 +147,37 @@ final class SupplyFields
             'kind' => FieldKind::Choice, 'label' => 'Exposed-conductive-parts earthed', 'choices' => ItEarthing::class,
             'empty' => 'Collectively',
         ],
+        // Of the board that feeds a circuit: worked out with all that hangs on it, and put here beside what is typed.
+        'supply.board.tag' => ['kind' => FieldKind::Text, 'label' => 'Board'],
+        'supply.board.resistance_ohm' => [
+            'kind' => FieldKind::Ohms, 'label' => 'Source resistance at the board', 'accepted' => 'Ohms from 0 to 100.',
+            'unit' => Unit::Ohm, 'low' => 0, 'high' => 100,
+        ],
+        'supply.board.reactance_ohm' => [
+            'kind' => FieldKind::Ohms, 'label' => 'Source reactance at the board', 'accepted' => 'Ohms from 0 to 100.',
+            'unit' => Unit::Ohm, 'low' => 0, 'high' => 100,
+        ],
+        'supply.board.fault_ampere' => [
+            'kind' => FieldKind::Amperes, 'label' => 'Fault current at the board', 'accepted' => 'Amperes from 1 to 1 000 000.',
+            'unit' => Unit::Ampere, 'low' => 1, 'high' => 1e6,
+        ],
+        'supply.board.loop_resistance_ohm' => [
+            'kind' => FieldKind::Ohms, 'label' => 'Resistance of the earth loop at the board', 'accepted' => 'Ohms from 0 to 2000.',
+            'unit' => Unit::Ohm, 'low' => 0, 'high' => 2000,
+        ],
+        'supply.board.loop_reactance_ohm' => [
+            'kind' => FieldKind::Ohms, 'label' => 'Reactance of the earth loop at the board', 'accepted' => 'Ohms from 0 to 2000.',
+            'unit' => Unit::Ohm, 'low' => 0, 'high' => 2000,
+        ],
+        'supply.board.drop_percent' => [
+            'kind' => FieldKind::Percent, 'label' => 'Voltage drop of the board’s feeder', 'accepted' => 'Percent from 0 to 100.',
+            'unit' => Unit::Percent, 'low' => 0, 'high' => 100,
+        ],
+        'supply.board.drop_limit_percent' => [
+            'kind' => FieldKind::Percent, 'label' => 'Voltage drop limit, feeder and circuit', 'accepted' => 'Percent from 0.1 to 50.',
+            'unit' => Unit::Percent, 'low' => 0.1, 'high' => 50,
+        ],
+        'supply.board.assumed' => ['kind' => FieldKind::Text, 'label' => 'Assumed at the board'],
+        'supply.board.instead' => ['kind' => FieldKind::Text, 'label' => 'Typed here, and other at the board'],
     ];
 }

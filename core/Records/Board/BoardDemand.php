@@ -46,7 +46,19 @@ final readonly class BoardDemand
     /** Share with which a motor runs, in parts of one. */
     public function share(BoardMotor $motor): float
     {
+        return $motor->share * ($this->shares[$motor->tag] ?? 1.0);
+    }
+
+    /** The same of this board alone, without those below. */
+    public function shareHere(BoardMotor $motor): float
+    {
         return $this->shares[$motor->tag] ?? 1.0;
+    }
+
+    /** @return list<BoardMotor> those that never count beside a larger one too */
+    public function all(): array
+    {
+        return $this->motors;
     }
 
     public function largest(): ?BoardMotor

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Records\Board;
 
+use BraveAnvil\Circuit\Choice\SupplySource;
 use BraveAnvil\Circuit\Ledger;
 use BraveAnvil\Ground\HowKnown;
 use BraveAnvil\Ground\Show;
@@ -30,6 +31,7 @@ final readonly class BoardDips
 
     /**
      * @param  float  $volts  between lines
+     * @param  bool  $hasTransformer  false on a board that another one feeds
      * @param  Closure(float|null): BoardNetwork  $networkOf  the same network with a transformer of another rating, VA
      */
     public function __construct(
@@ -38,7 +40,17 @@ final readonly class BoardDips
         private float $volts,
         private Ledger $ledger,
         private Closure $networkOf,
+        private bool $hasTransformer = true,
     ) {
+    }
+
+    /** Deepest dip, %: of the board, or of the generator set that alone supplies it. */
+    public static function limitOf(FeederDocument $document): float
+    {
+        $ofSet = $document->feeder->source() === SupplySource::Generator
+            ? $document->feeder->number('settings.dip_limit_generator')?->number() : null;
+
+        return $ofSet ?? $document->limit('dip_limit_board', self::LIMIT);
     }
 
     /** Writes them all, with what the transformer is asked. */
@@ -63,15 +75,19 @@ final readonly class BoardDips
                 Unit::Volt))->write();
         $this->ledger->work(FeederFigure::StartStep)->equals($dip->number() - $before)->saying('beyond what the running load drops')
             ->write();
-        $this->ledger->work(FeederFigure::TransformerDip)->equals(100 * (1 - $at[1] / $this->volts))->write();
+        if ($this->hasTransformer) {
+            $this->ledger->work(FeederFigure::TransformerDip)->equals(100 * (1 - $at[1] / $this->volts))->write();
+        }
         $this->two($network);
-        $limit = $this->document->limit('dip_limit_board', self::LIMIT);
+        $limit = self::limitOf($this->document);
         if ($dip->number() > $limit * (1 + 1e-6)) {
             $this->ledger->caution(FeederFinding::StartDip)->title('Start of '.$deepest->tag.' dips the board too far')
                 ->because('The voltage falls '.$dip->shown(3).' below nominal; the limit is '.Show::number($limit).' %.')
                 ->do('Use a softer start, a larger feeder or a larger transformer.')->on(FeederFigure::StartDip);
         }
-        $this->transformer($limit);
+        if ($this->hasTransformer) {
+            $this->transformer($limit);
+        }
     }
 
     private function two(BoardNetwork $network): void
@@ -139,8 +155,7 @@ final readonly class BoardDips
     {
         $sum = $this->demand->admittances()->scaled(sqrt(3) / $this->volts);
         foreach ($starting as $motor) {
-            $sum = $sum->plus(Phasor::lagging(sqrt(3) * ($motor->startCurrent ?? 0.0) / max(1.0, $motor->plateVolts),
-                $motor->startPowerFactor));
+            $sum = $sum->plus($motor->standstill() ?? Phasor::zero());
         }
 
         return $sum;

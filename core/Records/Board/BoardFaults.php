@@ -9,6 +9,7 @@ use BraveAnvil\Circuit\Ledger;
 use BraveAnvil\Ground\Show;
 use BraveAnvil\Ground\Standard;
 use BraveAnvil\Ground\Unit;
+use BraveAnvil\Stations\Start\Motion\Impedance;
 
 /** Fault currents at a board, from the supply and from its motors. IEC 60909-0. */
 final readonly class BoardFaults
@@ -21,16 +22,48 @@ final readonly class BoardFaults
 
     private const REGENERATIVE_FEEDBACK = 3.0;
 
+    /** Of groups of low-voltage motors with their cables: R is 0.42 X. IEC 60909-0. */
+    private const MOTOR_X_OVER_R = 1 / 0.42;
+
     /** First peak of what motors feed back, over √2 times it. IEC 60909-0. */
     private const MOTOR_KAPPA = 1.3;
 
-    /** @param  float  $volts  between lines */
+    /**
+     * @param  float  $volts  between lines
+     * @param  float  $fromAbove  what motors of the board above feed back here, A
+     */
     public function __construct(
         private FeederDocument $document,
         private BoardDemand $demand,
         private float $volts,
         private Ledger $ledger,
+        private float $fromAbove = 0.0,
     ) {
+    }
+
+    /**
+     * What some motors feed back at this board, A.
+     *
+     * @param  list<BoardMotor>  $except  those that do not count
+     * @param  Impedance  $feeder  of the board below that they feed back through
+     */
+    public function through(array $except, Impedance $feeder): float
+    {
+        $tags = array_map(static fn (BoardMotor $motor): string => $motor->tag, $except);
+        $sum = $this->fromAbove;
+        foreach ($this->demand->counted as $motor) {
+            $sum += in_array($motor->tag, $tags, true) ? 0.0 : $this->feedback($motor);
+        }
+
+        return $sum <= 0 ? 0.0 : $this->behind($sum, $feeder);
+    }
+
+    /** A current that motors feed back, A, through a feeder beside them. */
+    private function behind(float $amperes, Impedance $feeder): float
+    {
+        $ohm = Impedance::ofRatio($this->volts / (sqrt(3) * $amperes), self::MOTOR_X_OVER_R);
+
+        return $this->volts / (sqrt(3) * $ohm->plus($feeder)->magnitude());
     }
 
     /** Writes those of the board. */
@@ -93,6 +126,13 @@ final readonly class BoardFaults
     /** Of one motor, A. */
     private function feedback(BoardMotor $motor): float
     {
+        $own = $this->ownFeedback($motor);
+
+        return $motor->before === null || $own <= 0 ? $own : $this->behind($own, $motor->before);
+    }
+
+    private function ownFeedback(BoardMotor $motor): float
+    {
         return match (true) {
             $motor->isDrive => $motor->isRegenerative ? self::REGENERATIVE_FEEDBACK * $motor->current : 0.0,
             $motor->lockedRotor === null || ($this->document->isAmerican()
@@ -104,13 +144,13 @@ final readonly class BoardFaults
     /** A. */
     private function contribution(float $prospective, bool $tell = false): float
     {
-        $sum = 0.0;
+        $sum = $this->fromAbove;
         $currents = 0.0;
         foreach ($this->demand->counted as $motor) {
             $sum += $this->feedback($motor);
             $currents += $motor->isDrive ? 0.0 : $motor->current;
         }
-        if (! $this->document->isAmerican() && $currents <= self::FEW_MOTORS * $prospective) {
+        if ($this->fromAbove <= 0 && ! $this->document->isAmerican() && $currents <= self::FEW_MOTORS * $prospective) {
             if ($currents > 0 && $tell) {
                 $this->ledger->note(FeederFinding::MotorsBelowOnePercent)->title('Share of the motors left out')
                     ->because('Their rated currents together are at most 1 % of the fault current.')

@@ -6,15 +6,18 @@ namespace BraveAnvil\Records\Board;
 
 use BraveAnvil\Bench\Bench;
 use BraveAnvil\Bench\Solution;
+use BraveAnvil\Circuit\BoardFeed;
 use BraveAnvil\Circuit\Choice\DrivenMachine;
 use BraveAnvil\Circuit\Choice\MethodName;
 use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Circuit\CircuitReader;
 use BraveAnvil\Circuit\FieldKind;
 use BraveAnvil\Ground\ErrorKind;
+use BraveAnvil\Physics\Machine\Phasor;
 use BraveAnvil\Stations\Guard\GuardFigure;
 use BraveAnvil\Stations\Plate\PlateFigure;
 use BraveAnvil\Stations\Power\PowerFigure;
+use BraveAnvil\Stations\Start\Motion\Impedance;
 use BraveAnvil\Stations\Start\StartFigure;
 use BraveAnvil\Tables\Tables;
 
@@ -41,6 +44,10 @@ final readonly class BoardMotor
      * @param  float|null  $deviceRating  of its own device, A
      * @param  float|null  $breakingCapacity  of its device, A; null where nobody typed it
      * @param  float|null  $deviceMaximum  that its rule permits, A
+     * @param  array<array-key, mixed>  $document  the circuit as it is typed
+     * @param  list<string>  $assumptions  what its current and its start rest on that nobody typed
+     * @param  float  $share  with which it runs on a board below this one, in parts of one
+     * @param  Impedance|null  $before  of the feeder of a board below this one; null on this one
      */
     private function __construct(
         public string $tag,
@@ -65,17 +72,71 @@ final readonly class BoardMotor
         public ?bool $restarts,
         public int $priority,
         public bool $isRegenerative,
+        public array $document,
+        public array $assumptions,
+        public float $share = 1.0,
+        public ?Impedance $before = null,
     ) {
     }
 
     /**
-     * @param  array<array-key, mixed>  $document  the circuit under its board's supply
-     * @param  array<array-key, mixed>  $board  what it says of itself on the board
+     * The same as a board sees it that stands above its own.
+     *
+     * @param  Impedance  $feeder  of its own board
+     * @param  float  $share  with which it runs there, in parts of one
      */
-    public static function read(array $document, array $board, string $path, FeederDocument $feeder, Tables $tables): ?self
+    public function behind(Impedance $feeder, float $share): self
     {
-        $solution = Bench::solve($document, $tables);
+        return new self(
+            $this->tag, $this->path, $this->solution, $this->current, $this->powerFactor, $this->lockedRotor, $this->lockedRotorKnown,
+            $this->startCurrent, $this->startPowerFactor, $this->startSeconds, $this->plateVolts, $this->supplyVolts,
+            $this->deviceRating, $this->deviceMaximum, $this->breakingCapacity, $this->isDrive, $this->isSaw, '', $this->interlock,
+            $this->restarts, $this->priority, $this->isRegenerative, $this->document, $this->assumptions, $share * $this->share,
+            $feeder->plus($this->before ?? Impedance::none()),
+        );
+    }
+
+    /** At standstill, first stage, S of one phase, with the feeder that lies before it; null where nothing starts on the line. */
+    public function standstill(): ?Phasor
+    {
+        if ($this->startCurrent === null) {
+            return null;
+        }
+        $own = Phasor::lagging(sqrt(3) * $this->startCurrent / max(1.0, $this->plateVolts), $this->startPowerFactor);
+        if ($this->before === null) {
+            return $own;
+        }
+        $one = new Phasor(1.0, 0.0);
+
+        return $one->over($one->over($own)->plus(new Phasor($this->before->resistance, $this->before->reactance)));
+    }
+
+    /** Between lines, V, of a voltage that is typed in a circuit; null where it cannot be read. */
+    public static function volts(mixed $typed, FeederDocument $feeder): ?float
+    {
+        return CircuitReader::read(['rule_book' => $feeder->ruleBook(), 'supply' => ['voltage' => $typed]])
+            ->number('supply.voltage')?->number();
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $document  the circuit as it is typed
+     * @param  array<array-key, mixed>  $board  what it says of itself on the board
+     * @param  array{supply: array<array-key, mixed>, board: array<string, float|string>}|null  $feed  what the board gives it; null where
+     *     that is yet to be found
+     */
+    public static function read(array $document, array $board, string $path, FeederDocument $feeder, Tables $tables,
+        ?array $feed): ?self
+    {
+        $typed = $document;
+        $document = BoardFeed::under($document, $feed ?? BoardFeed::of($feeder->supply(), ['tag' => $feeder->tag()]));
         $circuit = CircuitReader::read($document);
+        if ($circuit->phases() === 1) {
+            $feeder->fail($path.'.supply.phases', 'A single-phase circuit is not calculated on a three-phase board.',
+                'Enter it as an other load of the board.', ErrorKind::Refused);
+
+            return null;
+        }
+        $solution = Bench::figures($document, $tables);
         foreach ($solution->errors as $error) {
             // What is only missing is told in the circuit itself; the board asks for what it needs.
             if ($error->kind === ErrorKind::Missing) {
@@ -118,7 +179,12 @@ final readonly class BoardMotor
             $circuit->number('guard.breaking_capacity_ka')?->number(), $isDrive,
             $circuit->chosen('load.machine', DrivenMachine::class) === DrivenMachine::Saw, $text('group'), $text('interlock'),
             is_bool($board['restart'] ?? null) ? $board['restart'] : null, $priority === null ? self::USUAL_PRIORITY : (int) $priority,
-            ($board['regenerative'] ?? false) === true,
+            ($board['regenerative'] ?? false) === true, $typed, array_values(array_unique(array_merge(
+                ...array_map(
+                    static fn (PowerFigure|StartFigure $name): array => $solution->figure($name->value)->assumptions ?? [],
+                    $isDrive ? [] : [PowerFigure::DesignCurrent, StartFigure::LockedRotorCurrent],
+                ),
+            ))),
         );
     }
 }

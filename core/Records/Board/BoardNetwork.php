@@ -29,6 +29,8 @@ final readonly class BoardNetwork
      * @param  Impedance|null  $upstream  of the mains; null where nobody knows
      * @param  Impedance|null  $transformer  null without one
      * @param  Impedance  $feeder  warm
+     * @param  self|null  $above  of the board that feeds this one; null where none does
+     * @param  Impedance|null  $subtransient  of a generator, in the first cycles of a fault; its transient one is the transformer's
      */
     public function __construct(
         public float $volts,
@@ -37,19 +39,21 @@ final readonly class BoardNetwork
         public ?Impedance $transformer,
         public Impedance $feeder,
         private bool $wide = false,
+        private ?self $above = null,
+        private ?Impedance $subtransient = null,
     ) {
     }
 
     /** Whether the source is known at all. */
     public function isKnown(): bool
     {
-        return $this->upstream !== null || $this->transformer !== null;
+        return $this->above?->isKnown() ?? ($this->upstream !== null || $this->transformer !== null);
     }
 
-    /** Mains and transformer. */
+    /** Mains and transformer, or all that lies before the board above. */
     public function source(): Impedance
     {
-        return ($this->upstream ?? Impedance::none())->plus($this->transformer ?? Impedance::none());
+        return $this->above?->warm() ?? ($this->upstream ?? Impedance::none())->plus($this->transformer ?? Impedance::none());
     }
 
     public function warm(): Impedance
@@ -57,15 +61,21 @@ final readonly class BoardNetwork
         return $this->source()->plus($this->feeder);
     }
 
+    /** The same in the first cycles of a fault, with conductors at 20 °C. */
+    private function coldSource(): Impedance
+    {
+        return $this->above?->cold() ?? $this->subtransient ?? $this->source();
+    }
+
     public function cold(): Impedance
     {
-        return $this->source()->plus(new Impedance(self::COLD * $this->feeder->resistance, $this->feeder->reactance));
+        return $this->coldSource()->plus(new Impedance(self::COLD * $this->feeder->resistance, $this->feeder->reactance));
     }
 
     /** Before the feeder, A. */
     public function supplyFault(): float
     {
-        return self::FACTORS[(int) $this->wide][0] * $this->volts / (sqrt(3) * $this->source()->magnitude());
+        return self::FACTORS[(int) $this->wide][0] * $this->volts / (sqrt(3) * $this->coldSource()->magnitude());
     }
 
     /** At the board, without the motors, A. */
@@ -77,7 +87,9 @@ final readonly class BoardNetwork
     /** The smallest between two lines at the board, A. */
     public function twoPhase(): float
     {
-        return self::FACTORS[(int) $this->wide][1] * $this->volts / (2 * $this->warm()->magnitude());
+        $ohm = $this->subtransient === null ? $this->warm() : $this->subtransient->plus($this->feeder);
+
+        return self::FACTORS[(int) $this->wide][1] * $this->volts / (2 * $ohm->magnitude());
     }
 
     /** First peak over √2 times the current. IEC 60909-0. */

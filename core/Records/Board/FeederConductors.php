@@ -16,6 +16,7 @@ use BraveAnvil\Stations\Cable\CableRun;
 use BraveAnvil\Stations\Cable\CableStation;
 use BraveAnvil\Stations\Cable\SizeCandidate;
 use BraveAnvil\Stations\Cable\SizeList;
+use BraveAnvil\Stations\Fault\LoopJudge;
 use BraveAnvil\Stations\Start\Motion\Impedance;
 
 /** Conductors of a feeder: the smallest that carry its demand, and keep running and starting drop. */
@@ -66,9 +67,14 @@ final readonly class FeederConductors
             ->source(Standard::Iec60364_4_43->at())->write();
     }
 
-    /** The smallest conductors that carry the demand and keep the drops. */
-    public function choose(Figure $required): ?SizeCandidate
+    /**
+     * The smallest conductors that carry the demand, keep the drops and bear an earth fault at the board.
+     *
+     * @return array{SizeCandidate, SizeCandidate}|null with those that the current alone asks for
+     */
+    public function choose(Figure $required, ?LoopJudge $judge): ?array
     {
+        $kilometres = ($this->document->feeder->number('cable.length')?->number() ?? 0.0) / 1000;
         $rules = $this->book->sizing()->conductors;
         $list = SizeList::of($this->document->feeder, $rules, CableRun::motor($this->document->feeder, 3), $required);
         if ($list instanceof FieldError) {
@@ -77,8 +83,12 @@ final readonly class FeederConductors
             return null;
         }
         $typed = $this->document->feeder->word('cable.size');
+        $needed = null;
         for ($place = 0; $list !== null && ($candidate = $list->at($place)) !== null; $place++) {
-            $fits = $candidate->ampacity() >= $required->number() * (1 - 1e-6) && $this->keepsDrops($candidate);
+            $carries = $candidate->ampacity() >= $required->number() * (1 - 1e-6);
+            $needed ??= $carries ? $candidate : null;
+            $fits = $carries && $this->keepsDrops($candidate)
+                && ($typed !== null || $judge === null || $judge->pick($candidate, $kilometres, null)->rejection === null);
             if ($typed === null ? ! $fits : $candidate->conductor->name !== $typed) {
                 continue;
             }
@@ -96,7 +106,7 @@ final readonly class FeederConductors
             $this->ledger->work(FeederFigure::Ampacity)->equals($candidate->ampacity())->saying($candidate->working())
                 ->source($candidate->source)->doubted($candidate->doubt())->write();
 
-            return $candidate;
+            return [$candidate, $needed ?? $candidate];
         }
         $this->ledger->stop(FeederFinding::Size)->title('No size carries this feeder')->because('Required '.$required->shown(4).'.')
             ->do('Divide the board, or use more sets.')->on(FeederFigure::RequiredAmpacity);

@@ -21,8 +21,13 @@ final readonly class FeederDevice
 
     private const SHORT_SECONDS = 0.1;
 
-    public function __construct(private BoardDemand $demand, private DeviceRules $devices, private Tables $tables)
-    {
+    /** @param  array<int, float>  $below  ratings of the fuses of boards that this one feeds, A */
+    public function __construct(
+        private BoardDemand $demand,
+        private DeviceRules $devices,
+        private Tables $tables,
+        private array $below = [],
+    ) {
     }
 
     /** The largest that the rule permits, A; null where no branch device is known. */
@@ -79,6 +84,12 @@ final readonly class FeederDevice
         $fuse = $this->devices->device(Scpd::FuseGg, $rating, 0.0);
         if ($fuse === null) {
             return false;
+        }
+        foreach ($this->below as $one) {
+            $board = $this->devices->device(Scpd::FuseGg, $one, 0.0);
+            if ($board !== null && ! $fuse->carries($board->clearsFrom(self::SHORT_SECONDS), self::SHORT_SECONDS)) {
+                return false;
+            }
         }
         $running = $this->demand->running();
         foreach ($this->demand->counted as $motor) {

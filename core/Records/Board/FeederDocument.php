@@ -16,6 +16,9 @@ use BraveAnvil\Ground\ErrorKind;
 use BraveAnvil\Ground\FieldError;
 use BraveAnvil\Ground\Unit;
 use BraveAnvil\Rules\RuleBook;
+use BraveAnvil\Stations\Source\SourceDefaults;
+use BraveAnvil\Tables\Practice\RunUpPractice;
+use BraveAnvil\Tables\TableName;
 use BraveAnvil\Tables\Tables;
 
 /** Reads a board with its feeder and circuits, `brave-anvil.feeder/1`: what is typed in it, each with its error at its place. */
@@ -24,6 +27,8 @@ final class FeederDocument
     public const FORMAT = 'brave-anvil.feeder/1';
 
     public const MOST_CIRCUITS = 300;
+
+    private const MOST_BOARDS = 40;
 
     /** @var array<string, FieldError> by path */
     private array $errors = [];
@@ -58,7 +63,10 @@ final class FeederDocument
         foreach ($read->errors as $path => $error) {
             $this->errors[$path] = $error;
         }
-        $this->feeder = $this->book === null ? $read : $read->withDefaults($this->book->defaults());
+        $this->feeder = $this->book === null ? $read : $read->withDefaults([
+            ...$this->book->defaults(),
+            ...(new SourceDefaults(new RunUpPractice($tables->named(TableName::PracticeRunUp))))->of($read),
+        ]);
     }
 
     /** @return list<FieldError> */
@@ -177,12 +185,16 @@ final class FeederDocument
     }
 
     /**
-     * @return list<array{document: array<array-key, mixed>, board: array<array-key, mixed>, path: string}> under the board's
+     * @param  bool  $mayBeEmpty  where it feeds other boards
+     * @return list<array{document: array<array-key, mixed>, board: array<array-key, mixed>, path: string, tag: string}> under the board's
      * supply and settings
      */
-    public function circuits(): array
+    public function circuits(bool $mayBeEmpty = false): array
     {
         $typed = $this->document['circuits'] ?? null;
+        if ($mayBeEmpty && ($typed === null || $typed === [])) {
+            return [];
+        }
         if (! is_array($typed) || $typed === [] || count($typed) > self::MOST_CIRCUITS) {
             $this->fail('circuits', $typed === null || $typed === [] ? 'A board wants at least one circuit.'
                 : 'This is not a list of circuits.',
@@ -209,11 +221,24 @@ final class FeederDocument
             }
             $all[] = [
                 'document' => [...array_diff_key($circuit, ['board' => null]), 'rule_book' => $this->ruleBook()],
-                'board' => is_array($circuit['board'] ?? null) ? $circuit['board'] : [], 'path' => "circuits.$i",
+                'board' => is_array($circuit['board'] ?? null) ? $circuit['board'] : [], 'path' => "circuits.$i", 'tag' => $tag,
             ];
         }
 
         return $all;
+    }
+
+    /** @return list<array<array-key, mixed>> boards that this one feeds, each in this same format */
+    public function boards(): array
+    {
+        $typed = $this->document['boards'] ?? [];
+        if (! is_array($typed) || count($typed) > self::MOST_BOARDS) {
+            $this->fail('boards', 'This is not a list of boards.', 'No more than '.self::MOST_BOARDS.' boards.');
+
+            return [];
+        }
+
+        return array_values(array_filter($typed, is_array(...)));
     }
 
     /** @return list<OtherLoad> */

@@ -26,6 +26,10 @@ enum FeederFigure: string implements FigureName
     case Size = 'feeder.size';
     case Sets = 'feeder.sets';
     case Ampacity = 'feeder.ampacity';
+    case ProtectiveSize = 'feeder.protective_size';
+    case LoopImpedance = 'feeder.loop_impedance';
+    case EarthFaultCurrent = 'feeder.earth_fault_current';
+    case DisconnectionTime = 'feeder.disconnection_time';
     case VoltageDrop = 'feeder.voltage_drop';
     case StartingDrop = 'feeder.starting_drop';
     case SupplyFaultCurrent = 'feeder.supply_fault_current';
@@ -74,6 +78,29 @@ enum FeederFigure: string implements FigureName
 
     private const STATION = Station::Guard;
 
+    /** Whether it changes with what is assumed of the circuits. */
+    public function restsOnMotors(): bool
+    {
+        return ! in_array($this, [
+            self::SupplyFaultCurrent, self::ProspectiveCurrent, self::TwoPhaseFaultCurrent, self::TransformerCurrent,
+            self::ResonanceOrder, self::Selectivity, self::SelectivityLimit, self::ProtectiveSize, self::LoopImpedance,
+            self::EarthFaultCurrent, self::DisconnectionTime, self::ControlHolding, self::ControlInrush, self::ControlTransformer,
+            self::ControlPrimaryCurrent, self::ControlSecondaryCurrent, self::ControlPrimaryFuse, self::ControlSecondaryFuse,
+            self::ControlInrushVoltage, self::ControlPullInLength, self::ControlDropOutLength,
+        ], true);
+    }
+
+    /** Whether it changes with the angle of the source, where that is assumed. */
+    public function restsOnSource(): bool
+    {
+        return in_array($this, [
+            self::SupplyFaultCurrent, self::ProspectiveCurrent, self::TwoPhaseFaultCurrent, self::FaultCurrent, self::PeakFaultCurrent,
+            self::CircuitFaultCurrent, self::BoardVoltage, self::StartDip, self::StartStep, self::TransformerDip, self::TwoStartDip,
+            self::Regulation, self::TransformerLeast, self::BlackoutDip, self::RestartSteps, self::RestartTime, self::RestartDip,
+            self::RestartDelay, self::ResonanceOrder, self::SelectivityLimit,
+        ], true);
+    }
+
     private const SAYS = [
         'feeder.largest_motor' => ['Largest motor of the board', Unit::None],
         'feeder.running_current' => ['Running current of the feeder', Unit::Ampere],
@@ -87,6 +114,10 @@ enum FeederFigure: string implements FigureName
         'feeder.size' => ['Size of the feeder conductors', Unit::None],
         'feeder.sets' => ['Parallel sets of the feeder', Unit::None],
         'feeder.ampacity' => ['Current-carrying capacity of the feeder', Unit::Ampere],
+        'feeder.protective_size' => ['Protective conductor of the feeder', Unit::None],
+        'feeder.loop_impedance' => ['Earth-fault loop impedance at the board', Unit::Ohm],
+        'feeder.earth_fault_current' => ['Smallest earth-fault current at the board', Unit::Ampere],
+        'feeder.disconnection_time' => ['Disconnection time, earth fault at the board', Unit::Second],
         'feeder.voltage_drop' => ['Voltage drop of the feeder', Unit::Percent],
         'feeder.starting_drop' => ['Starting voltage drop of the feeder', Unit::Percent],
         'feeder.supply_fault_current' => ['Short-circuit current before the feeder', Unit::Ampere],

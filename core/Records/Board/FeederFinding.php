@@ -29,6 +29,12 @@ enum FeederFinding: string implements FindingCode
     case RestartFuse = 'restart_fuse';
     case NotSelective = 'not_selective';
     case BranchBreakingCapacity = 'breaking_capacity_at_board';
+    case EarthFault = 'feeder_earth_fault';
+    case EarthFaultNotChecked = 'feeder_earth_fault_not_checked';
+    case WeakGroundPath = 'feeder_weak_ground_path';
+    case GroundFaultSetting = 'ground_fault_setting';
+    case GroundFaultProtection = 'ground_fault_protection';
+    case GroundFaultGrading = 'ground_fault_grading';
     case Resonance = 'feeder_resonance';
     case ControlInrush = 'control_inrush';
     case ControlPullIn = 'control_pull_in';

@@ -5,39 +5,119 @@ declare(strict_types=1);
 namespace BraveAnvil\Records\Board;
 
 use BraveAnvil\Bench\Solution;
+use BraveAnvil\Circuit\BoardFeed;
 use BraveAnvil\Circuit\Choice\RuleBookName;
 use BraveAnvil\Circuit\Choice\Scpd;
-use BraveAnvil\Circuit\Choice\VoltageFactor;
 use BraveAnvil\Circuit\Figure;
 use BraveAnvil\Circuit\Ledger;
-use BraveAnvil\Ground\ErrorKind;
 use BraveAnvil\Ground\HowKnown;
 use BraveAnvil\Ground\Show;
 use BraveAnvil\Ground\Standard;
 use BraveAnvil\Ground\Unit;
 use BraveAnvil\Rules\RuleBook;
 use BraveAnvil\Stations\Cable\CableFigure;
+use BraveAnvil\Stations\Fault\EarthSupply;
+use BraveAnvil\Stations\Guard\Clearing;
 use BraveAnvil\Stations\Start\Motion\Impedance;
-use BraveAnvil\Tables\Practice\RunUpPractice;
-use BraveAnvil\Tables\TableName;
 use BraveAnvil\Tables\Tables;
 
 /**
- * A board and the feeder that supplies it: demand, device, conductors, fault level with the motors' share, dips,
- * transformer, control supply.
+ * A board and the feeder that supplies it: demand, device, conductors, earth fault, fault level with the motors' share, dips,
+ * transformer, restart, bank, control supply. Boards below it join with all that is on them, behind their feeders.
  */
-final readonly class FeederStation
+final class FeederStation
 {
     private const TOTAL_DROP_LIMIT = 5.0;
 
-    private function __construct(
-        private FeederDocument $document,
-        private RuleBook $book,
-        private Tables $tables,
-        private BoardDemand $demand,
-        private float $volts,
-        private Ledger $ledger,
-    ) {
+    /** Times that circuits are solved behind their board, until what it gives them no longer moves. */
+    private const MOST_PASSES = 3;
+
+    /** Circuits whose assumed values are named; of more the number is told. */
+    private const NAMED = 4;
+
+    private readonly FeederDocument $document;
+
+    private readonly Ledger $ledger;
+
+    private BoardDemand $demand;
+
+    private readonly Figure $needed;
+
+    private readonly BoardSource $source;
+
+    private BoardEarthFault $earthFault;
+
+    private readonly ?Figure $rating;
+
+    private Impedance $feeder;
+
+    private ?Figure $drop = null;
+
+    private ?Impedance $loop = null;
+
+    /** @var list<self> */
+    private readonly array $below;
+
+    private function __construct(private readonly Board $board, private readonly Tables $tables, private readonly RuleBook $book)
+    {
+        $this->document = $board->document;
+        $this->ledger = new Ledger();
+        $this->feeder = Impedance::none();
+        $this->source = new BoardSource($this->document, $board->volts, $tables);
+        $this->below = array_map(static fn (Board $one): self => new self($one, $tables, $book), $board->boards);
+        $motors = $board->motors;
+        $others = $board->others;
+        foreach ($this->below as $one) {
+            foreach ($one->demand->all() as $motor) {
+                $motors[] = $motor->behind(Impedance::none(), $one->demand->shareHere($motor));
+            }
+            $others = [...$others, ...$one->demand->others];
+        }
+        $this->demand = $this->demandOf($motors, $others);
+        $this->needed = $this->demands();
+        $this->rating = (new FeederRating($this->document, $book, $this->demand, $tables, $this->ledger))->choose(array_map(
+            static fn (self $one): ?float => $one->document->isAdjustable() ? null : $one->rating?->number(), $this->below,
+        ));
+        (new FeederGroundFault($this->document, $this->ledger))->solve($board->motors, $this->rating, $board->volts);
+    }
+
+    /**
+     * Conductors of this feeder, and of those below it.
+     *
+     * @param  EarthSupply|null  $above  at the board that feeds this one
+     */
+    private function lay(?EarthSupply $above): void
+    {
+        $conductors = new FeederConductors($this->document, $this->book, $this->demand, $this->board->volts, $this->ledger);
+        $this->earthFault = new BoardEarthFault(
+            $this->document, $this->book, $this->board->volts, $this->clearing(), $this->ledger, $above,
+        );
+        $chosen = $conductors->choose($conductors->required($this->needed, $this->rating?->number()), $this->earthFault->judge());
+        if ($chosen !== null) {
+            $this->feeder = $conductors->impedance($chosen[0]);
+            $this->drop = $conductors->drops($this->feeder);
+            $this->loop = $this->earthFault->solve($chosen[0], $chosen[1], $this->rating);
+        }
+        $motors = $this->board->motors;
+        $others = $this->board->others;
+        foreach ($this->below as $one) {
+            $one->lay($this->earthFault->below($this->loop));
+            foreach ($one->demand->all() as $motor) {
+                $motors[] = $motor->behind($one->feeder, $one->demand->shareHere($motor));
+            }
+            $others = [...$others, ...$one->demand->others];
+        }
+        $this->demand = $this->demandOf($motors, $others);
+    }
+
+    /**
+     * @param  list<BoardMotor>  $motors
+     * @param  list<OtherLoad>  $others
+     */
+    private function demandOf(array $motors, array $others): BoardDemand
+    {
+        return new BoardDemand($motors, $others, $this->board->groups, $this->board->simultaneity, $this->document->reserve(),
+            $this->document->isAmerican());
     }
 
     /**
@@ -47,92 +127,180 @@ final readonly class FeederStation
     public static function solve(array $document, ?Tables $tables = null): FeederSolution
     {
         $tables ??= Tables::shipped();
-        $read = new FeederDocument($document, $tables);
-        $volts = $read->feeder->number('supply.voltage')?->number();
-        if ($volts === null) {
-            $read->fail('supply.voltage', 'Enter the supply voltage.', 'Such as 400.', ErrorKind::Missing);
-        }
-        $motors = [];
-        foreach ($read->book === null || $volts === null ? [] : $read->circuits() as $one) {
-            $circuit = $one['document'];
-            $own = is_array($circuit['supply'] ?? null) ? $circuit['supply'] : [];
-            $motor = BoardMotor::read(
-                [...$circuit, 'supply' => [...$read->supply(), ...$own]], $one['board'], $one['path'], $read, $tables,
-            );
-            if ($motor !== null && abs($motor->supplyVolts - (float) $volts) > 0.5) {
-                $read->fail($one['path'].'.supply.voltage', 'This circuit has another voltage than its board.',
-                    'One voltage for a board.');
+        $feeds = [];
+        for ($pass = 0; ; $pass++) {
+            $board = Board::of($document, $tables, $feeds);
+            $book = $board->document->book;
+            if ($book === null || $board->errors() !== [] || $board->isEmpty()) {
+                return new FeederSolution(new Solution(
+                    $board->document->tag(), $board->document->ruleBook(), errors: $board->errors(),
+                ));
             }
-            if ($motor !== null) {
-                $motors[] = $motor;
+            $station = new self($board, $tables, $book);
+            $station->lay(null);
+            $solution = $station->finish(null, null);
+            $next = $solution->allFeeds();
+            if ($next === $feeds || $pass >= self::MOST_PASSES) {
+                return $solution;
             }
+            $feeds = $next;
         }
-        $others = $read->others();
-        $groups = $read->groups();
-        $simultaneity = $read->simultaneity();
-        if ($read->isAmerican() && $groups !== []) {
-            $read->fail('groups', 'This rule book knows no groups.', 'Leave the groups out.', ErrorKind::Refused);
-        }
-        if ($read->isAmerican() && $simultaneity < 1 && ! $read->hasDemandEvidence()) {
-            $read->fail('simultaneity', 'A demand factor needs the permission of the authority: say on what it rests.',
-                'Enter it under demand_evidence.',
-                ErrorKind::Refused);
-        }
-        foreach ($motors as $motor) {
-            if ($motor->group !== '' && ! isset($groups[$motor->group])) {
-                $read->fail($motor->path.'.board.group', '“'.$motor->group.'” is not one of the groups.',
-                    'The name of a group of this board.');
-            }
-        }
-        if ($read->book === null || $volts === null || $read->errors() !== [] || ($motors === [] && $others === [])) {
-            return new FeederSolution(new Solution($read->tag(), $read->ruleBook(), errors: $read->errors()));
-        }
-        $ledger = new Ledger();
-        $demand = new BoardDemand($motors, $others, $groups, $simultaneity, $read->reserve(), $read->isAmerican());
-        $station = new self($read, $read->book, $tables, $demand, $volts, $ledger);
-        [$circuits, $steps] = $station->run($motors);
-        $coils = (new ControlSupply($read, $ledger, $tables))->solve();
-
-        return new FeederSolution(new Solution(
-            $read->tag(), $read->ruleBook(), $read->book->edition(), $ledger->figures(), $ledger->findings(),
-            [...$read->errors(), ...$ledger->fieldErrors()], $ledger->curves(), $ledger->sentences(),
-            words: $read->book->words()->toArray(),
-        ), $circuits, $coils, $steps);
     }
 
     /**
-     * @param  list<BoardMotor>  $motors
-     * @return array{array<string, list<Figure>>, list<RestartStep>} beside each circuit, by tag, and the timetable
+     * All that depends on what lies before.
+     *
+     * @param  BoardNetwork|null  $above  of the board that feeds this one
+     * @param  float|null  $noLoad  between lines there with all else running, V
+     * @param  float  $fromAbove  what motors of that board feed back here, A
      */
-    private function run(array $motors): array
+    private function finish(?BoardNetwork $above, ?float $noLoad, float $fromAbove = 0.0): FeederSolution
     {
-        $demand = $this->demands();
-        $rating = $this->device();
-        $conductors = new FeederConductors($this->document, $this->book, $this->demand, $this->volts, $this->ledger);
-        $faults = new BoardFaults($this->document, $this->demand, $this->volts, $this->ledger);
-        $required = $conductors->required($demand, $rating);
-        $size = $conductors->choose($required);
-        $feeder = $size === null ? Impedance::none() : $conductors->impedance($size);
-        $drop = $size === null ? null : $conductors->drops($feeder);
-        $network = $this->network($feeder);
-        Restart::tellUnsaid($motors, $this->ledger);
+        $network = $this->source->network($this->feeder, $above, $noLoad);
+        if ($above === null) {
+            Restart::tellUnsaid($this->demand->all(), $this->ledger);
+        }
+        $faults = new BoardFaults($this->document, $this->demand, $this->board->volts, $this->ledger, $fromAbove);
         $steps = [];
         if ($network->isKnown()) {
             $faults->solve($network);
             (new BoardDips(
-                $this->document, $this->demand, $this->volts, $this->ledger,
-                fn (?float $rating): BoardNetwork => $this->network($feeder, $rating),
+                $this->document, $this->demand, $this->board->volts, $this->ledger,
+                fn (?float $rating): BoardNetwork => $this->source->network($this->feeder, $above, $noLoad, $rating), $above === null,
             ))->solve($network);
-            $steps = (new Restart(
-                $motors, $this->demand, $network, $this->document, $this->bearing($rating),
-                $this->document->limit('dip_limit_board', BoardDips::LIMIT),
+            // A blackout is one for all: the board at the top has the timetable.
+            $steps = $above !== null ? [] : (new Restart(
+                $this->demand->all(), $this->demand, $network, $this->document, $this->bearing(), BoardDips::limitOf($this->document),
             ))->solve($this->ledger);
         }
         (new BoardBank(
             $this->document, $this->demand, $network, $this->document->feeder->number('supply.transformer_kva')?->number(), $this->ledger,
         ))->solve();
+        $circuits = $this->beside($steps, $network, $network->isKnown() ? $faults->beside($this->board->motors, $network) : []);
+        $coils = (new ControlSupply($this->document, $this->ledger, $this->tables))->solve();
+        $boards = [];
+        foreach ($this->below as $i => $one) {
+            $boards[] = $one->finish($network, $this->without($i, $network), $faults->through($one->demand->all(), $one->feeder));
+        }
 
-        return [$this->beside($motors, $drop, $steps, $network, $rating), $steps];
+        return new FeederSolution(new Solution(
+            $this->document->tag(), $this->document->ruleBook(), $this->book->edition(), $this->marked($this->ledger->figures()),
+            $this->ledger->findings(), [...$above === null ? $this->board->errors() : [], ...$this->ledger->fieldErrors()],
+            $this->ledger->curves(), $this->ledger->sentences(), words: $this->book->words()->toArray(),
+        ), array_map($this->marked(...), $circuits), $coils, $steps, $boards, $this->feeds($circuits, $network), $this->behind());
+    }
+
+    /**
+     * The same figures with what they rest on that nobody typed.
+     *
+     * @param  list<Figure>  $figures
+     * @return list<Figure>
+     */
+    private function marked(array $figures): array
+    {
+        $ofMotors = [];
+        foreach ($this->demand->counted as $motor) {
+            if ($motor->assumptions !== []) {
+                $ofMotors[] = $motor->tag.': '.implode(', ', $motor->assumptions);
+            }
+        }
+        $more = count($ofMotors) - self::NAMED;
+        $ofMotors = [...array_slice($ofMotors, 0, self::NAMED), ...$more > 0 ? ["and $more more circuits"] : []];
+        $ofSource = $this->source->assumptions();
+
+        return array_map(static function (Figure $figure) use ($ofMotors, $ofSource): Figure {
+            $name = $figure->name;
+            foreach ([
+                ...$name instanceof FeederFigure && $name->restsOnMotors() ? $ofMotors : [],
+                ...$name instanceof FeederFigure && $name->restsOnSource() ? $ofSource : [],
+            ] as $assumption) {
+                $figure = $figure->withAssumption($assumption);
+            }
+
+            return $figure;
+        }, $figures);
+    }
+
+    /** Voltage between lines here with all but one of the boards below running, V. */
+    private function without(int $place, BoardNetwork $network): float
+    {
+        $motors = $this->board->motors;
+        $others = $this->board->others;
+        foreach ($this->below as $i => $one) {
+            if ($i !== $place) {
+                $motors = [...$motors, ...$one->demand->all()];
+                $others = [...$others, ...$one->demand->others];
+            }
+        }
+        $rest = $this->demandOf($motors, $others);
+        $at = $network->isKnown() ? $network->voltages(
+            $rest->phasors(null, true)->conjugate()->scaled(sqrt(3) * $this->board->volts),
+            $rest->admittances()->scaled(sqrt(3) / $this->board->volts),
+        ) : null;
+
+        return $at[0] ?? $this->board->volts;
+    }
+
+    /** @return array<string, Solution> of each circuit behind this board, by tag */
+    private function behind(): array
+    {
+        $behind = [];
+        foreach ($this->board->motors as $motor) {
+            $behind[$motor->tag] = $motor->solution;
+        }
+
+        return $behind;
+    }
+
+    /**
+     * What each circuit is given, as `BoardFeed` reads it.
+     *
+     * @param  array<string, list<Figure>>  $circuits  figures beside each circuit, by tag
+     * @return array<string, array{supply: array<array-key, mixed>, board: array<string, float|string>}> by tag
+     */
+    private function feeds(array $circuits, BoardNetwork $network): array
+    {
+        $supply = $this->document->supply();
+        $warm = $network->isKnown() ? $network->warm() : null;
+        $source = $this->earthFault->source();
+        $loop = $this->loop === null || $source === null ? null : $source->plus($this->loop);
+        $size = $this->earthFault->sourceOhm();
+        if ($loop === null && $this->loop !== null && $size !== null) {
+            // Added arithmetically, as everywhere where the angle is not known.
+            $supply['earth_loop_ohm'] = $size + $this->loop->magnitude();
+        }
+        $assumed = implode('; ', $this->source->assumptions());
+        $feeds = [];
+        foreach ($this->board->motors as $motor) {
+            $fault = null;
+            foreach ($circuits[$motor->tag] ?? [] as $figure) {
+                $fault = $figure->name === FeederFigure::CircuitFaultCurrent ? $figure->number() : $fault;
+            }
+            $feeds[$motor->tag] = BoardFeed::of($supply, [
+                'tag' => $this->document->tag(),
+                ...$warm === null ? [] : ['resistance_ohm' => $warm->resistance, 'reactance_ohm' => $warm->reactance],
+                ...$fault === null ? [] : ['fault_ampere' => $fault],
+                ...$loop === null ? [] : ['loop_resistance_ohm' => $loop->resistance, 'loop_reactance_ohm' => $loop->reactance],
+                ...$this->drop === null ? [] : [
+                    'drop_percent' => $this->drop->number(),
+                    'drop_limit_percent' => $this->document->limit('drop_limit_total', self::TOTAL_DROP_LIMIT),
+                ],
+                ...$assumed === '' ? [] : ['assumed' => $assumed],
+            ]);
+        }
+
+        return $feeds;
+    }
+
+    private function clearing(): ?Clearing
+    {
+        if ($this->document->isAdjustable()) {
+            return $this->breaker();
+        }
+        $rating = $this->rating?->number();
+
+        return $this->document->isAmerican() || $rating === null ? null
+            : $this->book->sizing()->devices->device(Scpd::FuseGg, $rating, 0.0);
     }
 
     private function breaker(): ?AdjustableBreaker
@@ -144,8 +312,9 @@ final readonly class FeederStation
         ) : null;
     }
 
-    private function bearing(?float $rating): RestartBearing
+    private function bearing(): RestartBearing
     {
+        $rating = $this->rating?->number();
         $scpd = $this->document->isAdjustable() ? null : $this->document->feeder->chosen('guard.scpd', Scpd::class);
         $isFuse = ! $this->document->isAmerican() && ! $this->document->isAdjustable();
 
@@ -156,33 +325,29 @@ final readonly class FeederStation
     }
 
     /**
-     * @param  list<BoardMotor>  $motors
-     * @param  Figure|null  $drop  of the feeder, %
      * @param  list<RestartStep>  $steps
-     * @param  float|null  $rating  of the feeder's device, A
-     * @return array<string, list<Figure>> by tag
+     * @param  array<string, list<Figure>>  $circuits  what each device breaks, by tag
+     * @return array<string, list<Figure>> of this board beside each circuit, by tag
      */
-    private function beside(array $motors, ?Figure $drop, array $steps, BoardNetwork $network, ?float $rating): array
+    private function beside(array $steps, BoardNetwork $network, array $circuits): array
     {
-        $circuits = $network->isKnown() ? (new BoardFaults($this->document, $this->demand, $this->volts, $this->ledger))
-            ->beside($motors, $network) : [];
+        $motors = $this->board->motors;
+        $drop = $this->drop;
         $selectivity = new Selectivity(
-            $this->document->isAdjustable() || $this->document->isAmerican() ? null : $rating,
+            $this->document->isAdjustable() || $this->document->isAmerican() ? null : $this->rating?->number(),
             $this->document->isAmerican() ? null : $this->breaker(),
             $this->book->sizing()->devices, $this->tables, $network->isKnown() && ! $this->document->isAmerican()
                 ? $network->prospective() : null,
         );
+        foreach ($this->below as $one) {
+            [$verdict, $limit] = $selectivity->ofDevice(
+                $one->document->isAdjustable() ? null : Scpd::FuseGg, $one->document->isAmerican() ? null : $one->rating?->number(),
+            );
+            $circuits[$one->document->tag()] = $this->selective($one->document->tag(), $verdict, $limit);
+        }
         foreach ($motors as $motor) {
             [$verdict, $limit] = $selectivity->of($motor);
-            $circuits[$motor->tag][] = Figure::work(FeederFigure::Selectivity)->equals($verdict->value)->said($verdict->label())->make();
-            if ($limit !== null) {
-                $circuits[$motor->tag][] = Figure::work(FeederFigure::SelectivityLimit)->equals($limit)->make();
-            }
-            if ($verdict === SelectivityVerdict::NotSelective) {
-                $this->ledger->caution(FeederFinding::NotSelective)->title('Feeder and '.$motor->tag.' are not selective')
-                    ->because('A fault in this circuit may switch off the whole board.')
-                    ->do('Choose a feeder device two steps larger, or a longer delay.')->on(FeederFigure::ScpdRating);
-            }
+            $circuits[$motor->tag] = [...$circuits[$motor->tag] ?? [], ...$this->selective($motor->tag, $verdict, $limit)];
         }
         foreach ($steps as $step) {
             foreach ($step->tags as $tag) {
@@ -206,6 +371,21 @@ final readonly class FeederStation
         }
 
         return $circuits;
+    }
+
+    /** @return list<Figure> */
+    private function selective(string $tag, SelectivityVerdict $verdict, ?float $limit): array
+    {
+        if ($verdict === SelectivityVerdict::NotSelective) {
+            $this->ledger->caution(FeederFinding::NotSelective)->title('Feeder and '.$tag.' are not selective')
+                ->because('A fault in this circuit may switch off the whole board.')
+                ->do('Choose a feeder device two steps larger, or a longer delay.')->on(FeederFigure::ScpdRating);
+        }
+
+        return [
+            Figure::work(FeederFigure::Selectivity)->equals($verdict->value)->said($verdict->label())->make(),
+            ...$limit === null ? [] : [Figure::work(FeederFigure::SelectivityLimit)->equals($limit)->make()],
+        ];
     }
 
     private function demands(): Figure
@@ -232,102 +412,9 @@ final readonly class FeederStation
         $this->ledger->work(FeederFigure::PhasorCurrent)->equals($phasors->size())->saying('sum of the currents as phasors')->write();
         if ($phasors->size() > 0) {
             $this->ledger->work(FeederFigure::PowerFactor)->equals($phasors->real / $phasors->size())->write();
-            $this->ledger->work(FeederFigure::ApparentPower)->equals(sqrt(3) * $this->volts * $phasors->size())->write();
+            $this->ledger->work(FeederFigure::ApparentPower)->equals(sqrt(3) * $this->board->volts * $phasors->size())->write();
         }
 
         return $demand;
-    }
-
-    /** Rating of the feeder's device, A; null where none follows. */
-    private function device(): ?float
-    {
-        $device = new FeederDevice($this->demand, $this->book->sizing()->devices, $this->tables);
-        $typed = $this->document->feeder->number('guard.rating')?->number();
-        if ($this->document->isAdjustable()) {
-            if ($typed !== null) {
-                $this->ledger->work(FeederFigure::ScpdRating)->equals($typed)->source(HowKnown::Entered)->write();
-            }
-
-            return $typed;
-        }
-        if ($this->document->isAmerican()) {
-            return $this->american($device, $typed);
-        }
-        $chosen = null;
-        foreach ($device->fuses() as $rating) {
-            if ($device->passes($rating)) {
-                $chosen = $rating;
-                break;
-            }
-        }
-        if ($typed !== null && ! $device->passes($typed)) {
-            $this->rating('The '.Show::quantity($typed, Unit::Ampere).
-                ' fuse does not carry the board with its largest start, or melts before a fuse of a circuit.', $chosen);
-        }
-        $rating = $typed ?? $chosen;
-        if ($rating !== null) {
-            $this->ledger->work(FeederFigure::ScpdRating)->equals($rating)
-                ->saying('carries the demand and every start in it, and every fuse of a circuit melts before it')
-                ->source($typed === null ? Standard::Iec60269_2->at() : HowKnown::Entered)->write();
-        }
-
-        return $rating;
-    }
-
-    private function american(FeederDevice $device, ?float $typed): ?float
-    {
-        $limit = $device->limit();
-        if ($limit === null) {
-            return $typed;
-        }
-        $nec = $this->book->id() === RuleBookName::Nec;
-        $figure = $this->ledger->work(FeederFigure::ScpdLimit)->equals($limit)
-            ->saying('the largest device of a branch, and the currents of all else')
-            ->source($nec ? Standard::Nec->at('430.62, 430.63') : Standard::CeCode->at('28-204'))->write();
-        $standard = $device->standardBelow($limit, $nec ? TableName::NecStandardRatings : TableName::CecStandardRatings);
-        if ($typed !== null && $typed > $limit * (1 + 1e-6)) {
-            $this->rating('The '.Show::quantity($typed, Unit::Ampere).' device is above the limit of '.$figure->shown(4).'.', $standard);
-        }
-        $rating = $typed ?? $standard;
-        if ($rating !== null) {
-            $this->ledger->work(FeederFigure::ScpdRating)->from(l: $figure)->equals($rating)
-                ->saying($typed === null ? 'largest standard rating up to '.$figure->shown(4) : 'entered')->write();
-            if ($rating < $this->demand->running() * (1 - 1e-6)) {
-                $this->ledger->stop(FeederFinding::RatingLow)->title('Feeder device smaller than the running current')
-                    ->because('It is rated '.Show::quantity($rating, Unit::Ampere).', the board takes '.
-                        Show::quantity($this->demand->running(), Unit::Ampere, 3).'.')
-                    ->do('Use a larger device within the limit.')->on(FeederFigure::ScpdRating);
-            }
-        }
-
-        return $rating;
-    }
-
-    private function rating(string $because, ?float $passes): void
-    {
-        $this->ledger->stop(FeederFinding::Rating)->title('Feeder device does not fit')->because($because)
-            ->do($passes === null ? 'No standard rating fits.' : Show::quantity($passes, Unit::Ampere).' fits.')
-            ->on(FeederFigure::ScpdRating)->about('guard.rating');
-    }
-
-    private function network(Impedance $feeder, ?float $transformerVa = null): BoardNetwork
-    {
-        $circuit = $this->document->feeder;
-        $practice = new RunUpPractice($this->tables->named(TableName::PracticeRunUp));
-        $size = $transformerVa ?? $circuit->number('supply.transformer_kva')?->number();
-        $percent = $circuit->number('supply.transformer_impedance_percent')?->number();
-        $level = $circuit->number('supply.fault_level_kva')?->number();
-        $typed = $circuit->number('supply.x_over_r')?->number();
-        $hasTransformer = $size !== null && $percent !== null;
-
-        return new BoardNetwork(
-            $this->volts, $this->document->noLoadVoltage() ?? $this->volts,
-            $level === null ? null : Impedance::ofRatio(
-                $this->volts ** 2 / $level, $hasTransformer ? $practice->upstreamReactance() : $typed ?? $practice->busReactance(),
-            ),
-            $hasTransformer ? Impedance::ofRatio($this->volts ** 2 * $percent / 100 / $size,
-                $typed ?? $practice->transformerReactance()) : null,
-            $feeder, $circuit->chosen('supply.voltage_factor', VoltageFactor::class) === VoltageFactor::Wide,
-        );
     }
 }

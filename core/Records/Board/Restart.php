@@ -216,7 +216,7 @@ final readonly class Restart
         $admittance = $this->demand->admittancesAfter()->scaled(sqrt(3) / $this->network->volts);
         foreach ($still as $motor) {
             $admittance = $admittance->plus(
-                Phasor::lagging(sqrt(3) * ($motor->startCurrent ?? 0.0) / max(1.0, $motor->plateVolts), $motor->startPowerFactor),
+                $motor->standstill() ?? Phasor::zero(),
             );
         }
         $power = $this->flows([...$up, ...$drives], true)->conjugate()->scaled(sqrt(3) * $this->network->volts);

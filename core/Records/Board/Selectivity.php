@@ -59,8 +59,16 @@ final readonly class Selectivity
     /** @return array{SelectivityVerdict, float|null} and the limit, A, where there is one */
     public function of(BoardMotor $motor): array
     {
-        $scpd = Scpd::tryFrom((string) $motor->solution->figure('guard.scpd')?->value);
-        $rating = $motor->deviceRating;
+        return $this->ofDevice(Scpd::tryFrom((string) $motor->solution->figure('guard.scpd')?->value), $motor->deviceRating);
+    }
+
+    /**
+     * @param  Scpd|null  $scpd  of the circuit, or of the feeder of a board; null where it is not known
+     * @param  float|null  $rating  A
+     * @return array{SelectivityVerdict, float|null} and the limit, A, where there is one
+     */
+    public function ofDevice(?Scpd $scpd, ?float $rating): array
+    {
         if ($scpd === null || $rating === null || ! $this->isKnown() || ($scpd === Scpd::FuseGg && $rating < self::LEAST_FUSE)) {
             return [SelectivityVerdict::NotChecked, null];
         }

@@ -24,6 +24,7 @@ enum CableFigure: string implements FigureName
     case SizeByAmpacity = 'cable.size_by_ampacity';
     case VoltageDrop = 'cable.voltage_drop';
     case TotalDrop = 'cable.total_drop';
+    case DropWithFeeder = 'cable.drop_with_feeder';
     case StartingDrop = 'cable.starting_drop';
     case TotalStartingDrop = 'cable.total_starting_drop';
     case ProtectiveSize = 'cable.protective_size';
@@ -55,6 +56,7 @@ enum CableFigure: string implements FigureName
         'cable.size_by_ampacity' => ['Size by current-carrying capacity alone, starter to motor', Unit::SquareMillimetre],
         'cable.voltage_drop' => ['Voltage drop, starter to motor', Unit::Percent],
         'cable.total_drop' => ['Voltage drop, whole circuit', Unit::Percent],
+        'cable.drop_with_feeder' => ['Voltage drop, board’s feeder and circuit', Unit::Percent],
         'cable.starting_drop' => ['Voltage drop starting, starter to motor', Unit::Percent],
         'cable.total_starting_drop' => ['Voltage drop starting, whole circuit', Unit::Percent],
         'cable.protective_size' => ['Protective conductor', Unit::SquareMillimetre],

@@ -29,6 +29,7 @@ enum CableFinding: string implements FindingCode
     case SoilAssumed = 'soil_assumed';
     case SizeByDrop = 'size_by_drop';
     case LineSizeByDrop = 'line_size_by_drop';
+    case DropWithFeeder = 'drop_with_feeder';
     case InsulationTooCool = 'insulation_too_cool';
 
     private const STATION = Station::Cable;

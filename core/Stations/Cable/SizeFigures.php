@@ -154,6 +154,9 @@ final readonly class SizeFigures
         $drop = $this->runningDrop($this->ladder->drop, $candidate, $ledger);
         $run = $this->ladder->run;
         $total = $run->line ? null : self::total(CableFigure::TotalDrop, $before->running, $before->runningFigure, $drop, $ledger);
+        if ($total !== null) {
+            $this->withFeeder($total, $ledger);
+        }
         $starting = $this->startingDrop($this->ladder->drop, $candidate, $ledger);
         $totalStarting = $run->line || $starting === null || $before->starting <= 0 || $before->startingFigure === null ? null
             : self::total(CableFigure::TotalStartingDrop, $before->starting, $before->startingFigure, $starting, $ledger);
@@ -227,6 +230,25 @@ final readonly class SizeFigures
             ->corrected(...$candidate->impedanceCorrections)
             ->assuming('locked-rotor power factor '.$cos->shown())
             ->write();
+    }
+
+    /** Behind a board, with what its feeder drops before. */
+    private function withFeeder(Figure $total, Ledger $ledger): void
+    {
+        $circuit = $this->ladder->circuit;
+        $before = $circuit->number('supply.board.drop_percent');
+        if ($before === null) {
+            return;
+        }
+        $both = $ledger->work(CableFigure::DropWithFeeder)->from(f: $before, c: $total)->as('feeder + circuit', '{f} + {c}')
+            ->equals($before->number() + $total->number())->write();
+        $limit = $circuit->number('supply.board.drop_limit_percent');
+        if ($limit !== null && $both->number() > $limit->number() * (1 + 1e-6)) {
+            $ledger->caution(CableFinding::DropWithFeeder)->title('Voltage drop with the feeder too large')
+                ->because('Feeder and circuit together drop '.$both->shown(3).'; the limit is '.$limit->shown(3).'.')
+                ->do('Use a larger conductor here or in the feeder of board '.$circuit->word('supply.board.tag').'.')
+                ->on(CableFigure::DropWithFeeder);
+        }
     }
 
     private static function total(CableFigure $name, float $before, ?Figure $line, Figure $motor, Ledger $ledger): Figure

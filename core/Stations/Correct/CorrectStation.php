@@ -320,7 +320,13 @@ final readonly class CorrectStation
         if ($prospective !== null) {
             $chosen = $circuit->chosen('supply.voltage_factor', VoltageFactor::class);
             $factor = $this->practice->guard()->voltageFactorMax($chosen)->value;
-            $fault = $circuit->phaseFactor() * $supply->number() * $prospective->number() / $factor;
+            // At a board the fault current has the share of its motors in it, which resonates with nothing.
+            $ohm = hypot(
+                $circuit->number('supply.board.resistance_ohm')?->number() ?? 0.0,
+                $circuit->number('supply.board.reactance_ohm')?->number() ?? 0.0,
+            );
+            $fault = $ohm > 0 ? $supply->number() ** 2 / $ohm
+                : $circuit->phaseFactor() * $supply->number() * $prospective->number() / $factor;
             (new Bus($fault))->solve($circuit, $unit->given, $unit->plate, $load->onePhase, $ledger);
         }
     }

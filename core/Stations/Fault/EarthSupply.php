@@ -39,6 +39,15 @@ final readonly class EarthSupply
     ) {
     }
 
+    /** The same at the end of conductors that lie before: as a board below sees it. */
+    public function behind(Impedance $conductors): self
+    {
+        return new self(
+            $this->earthing, $this->lineVolts, $this->earthVolts, $this->source?->plus($conductors), $this->loop($conductors),
+            $this->ownElectrode, $this->resistorOhm, $this->resistorAmperes, $this->voltageFactor, $this->assumptions, $this->mostAmperes,
+        );
+    }
+
     /** Impedance of the loop, Ω, with the conductors of both ways. */
     public function loop(Impedance $conductors): float
     {

@@ -83,6 +83,10 @@ final readonly class EarthSupplyReader
         if ($sourced !== null) {
             $assumptions[] = $sourced;
         }
+        $assumed = $loop === null ? $circuit->word('supply.board.assumed') : null;
+        if ($assumed !== null) {
+            $assumptions[] = $assumed;
+        }
         [$vector, $size] = $source ?? [Impedance::none(), 0.0];
         if ($vector === null && $loop === null) {
             $assumptions[] = 'X/R of the supply not entered: its whole impedance is added';
@@ -101,6 +105,13 @@ final readonly class EarthSupplyReader
     /** @return array{Impedance|null, float}|null with its angle where that is typed, and its size, Ω */
     private static function source(Circuit $circuit, float $volts, float $times): ?array
     {
+        $resistance = $circuit->number('supply.board.loop_resistance_ohm');
+        $reactance = $circuit->number('supply.board.loop_reactance_ohm');
+        if ($resistance !== null && $reactance !== null) {
+            $loop = new Impedance($resistance->number(), $reactance->number());
+
+            return [$loop, $loop->magnitude()];
+        }
         if ($circuit->source() !== SupplySource::Mains) {
             // An inverter holds its voltage until its limit.
             $ohm = Generator::of($circuit)?->subtransientOhm($volts) ?? 0.0;

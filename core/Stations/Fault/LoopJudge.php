@@ -12,7 +12,7 @@ use BraveAnvil\Stations\Cable\FaultJudge;
 use BraveAnvil\Stations\Cable\Rejection;
 use BraveAnvil\Stations\Cable\SizeCandidate;
 use BraveAnvil\Stations\Cable\SizeCheck;
-use BraveAnvil\Stations\Guard\Device;
+use BraveAnvil\Stations\Guard\Clearing;
 use BraveAnvil\Stations\Guard\TraceKind;
 use BraveAnvil\Stations\Start\Motion\Impedance;
 
@@ -31,7 +31,7 @@ final readonly class LoopJudge implements FaultJudge
     public function __construct(
         private Circuit $circuit,
         private LoopRules $rules,
-        private Device $device,
+        private Clearing $device,
         private EarthSupply $supply,
         private ?float $lineKilometres,
         private float $motorKilometres,

@@ -7,7 +7,7 @@ namespace BraveAnvil\Stations\Guard;
 use BraveAnvil\Circuit\Choice\Scpd;
 
 /** One protective device of a given rating: what it carries, when it clears, what it lets through. */
-interface Device
+interface Device extends Clearing
 {
     public function scpd(): Scpd;
 
@@ -20,17 +20,11 @@ interface Device
     /** For how many seconds it is sure to carry a current, A, without acting; INF for as long as one likes. */
     public function holdsFor(float $amperes): float;
 
-    /** Within how many seconds it is sure to clear a current; null where it need not clear it at all. */
-    public function clears(float $amperes): ?float;
-
     /** Smallest current that it is sure to clear within a time, A. */
     public function clearsFrom(float $seconds): float;
 
     /** Whether its own curve bounds the energy of any larger fault: a fuse melts the sooner, a breaker does not open faster. */
     public function limitsEnergy(): bool;
-
-    /** Energy that it lets through at most before a current is cleared, A²s; null where it need not clear it. */
-    public function letsThrough(float $amperes): ?float;
 
     /** Its time-current band. */
     public function band(): Band;

@@ -40,6 +40,12 @@ final class Prospective
         ) {
             return null;
         }
+        $atBoard = $circuit->number('supply.board.fault_ampere');
+        if ($atBoard !== null) {
+            return $ledger->work(GuardFigure::ProspectiveCurrent)->from(I: $atBoard)->equals($atBoard->number())
+                ->saying('at board '.$circuit->word('supply.board.tag').', with the share of the other motors on it')
+                ->source(Standard::Iec60909_0->at())->assuming($circuit->word('supply.board.assumed'))->write();
+        }
         $inverter = Inverter::of($circuit);
         if ($inverter !== null) {
             return $inverter->fault === null ? null : $ledger->work(GuardFigure::ProspectiveCurrent)->from(I: $inverter->fault)

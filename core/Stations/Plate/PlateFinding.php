@@ -19,6 +19,7 @@ enum PlateFinding: string implements FindingCode
     case KindNotComputed = 'kind_not_computed';
     case ThreePhasesWanted = 'three_phases_wanted';
     case NoConnectionFits = 'no_connection_fits';
+    case BoardCounts = 'board_counts';
     case UnusedFields = 'unused_fields';
     case VoltageOff = 'voltage_off';
     case DeltaAssumed = 'delta_assumed';

@@ -48,6 +48,15 @@ final readonly class FeedReader
         $sourced = $wires?->assumption($circuit);
         $assumptions = $sourced === null ? [] : [$sourced];
         $feed = static fn (?Impedance $source): Feed => new Feed($supply->number(), $source, $line, $lead, false);
+        $atBoard = self::atBoard($circuit);
+        if ($atBoard !== null) {
+            $assumed = $circuit->word('supply.board.assumed');
+
+            return new self($feed($atBoard), $assumed === null ? $assumptions : [...$assumptions, $assumed], $assumed === null
+                ? [$feed($atBoard)]
+                : array_map(static fn (float $ratio): Feed => $feed(Impedance::ofRatio($atBoard->magnitude(), $ratio)), self::POSSIBLE),
+                $times);
+        }
 
         return match ($circuit->source()) {
             SupplySource::Mains => self::mains($circuit, $supply->number(), $times, $practice, $assumptions, $feed),
@@ -55,6 +64,15 @@ final readonly class FeedReader
             // It holds its voltage up to its limit.
             SupplySource::Inverter => new self($feed(null), [], [$feed(null)], $times),
         };
+    }
+
+    /** Of source and feeder together, where a board feeds the circuit. */
+    private static function atBoard(Circuit $circuit): ?Impedance
+    {
+        $resistance = $circuit->number('supply.board.resistance_ohm');
+        $reactance = $circuit->number('supply.board.reactance_ohm');
+
+        return $resistance === null || $reactance === null ? null : new Impedance($resistance->number(), $reactance->number());
     }
 
     /**
