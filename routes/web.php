@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\BankController;
+use App\Http\Controllers\BoardController;
 use App\Http\Controllers\CarriedController;
 use App\Http\Controllers\CircuitController;
 use App\Http\Controllers\ExtraController;
@@ -38,7 +39,7 @@ use Illuminate\Support\Facades\Route;
 
 // Numbers of the database: whatever is none is not there.
 foreach (['circuit', 'site', 'revision', 'other', 'reading', 'spare', 'person', 'drill', 'analyser', 'entry', 'job', 'import',
-    'round', 'signIn'] as $id) {
+    'round', 'signIn', 'board'] as $id) {
     Route::pattern($id, '[0-9]{1,9}');
 }
 
@@ -146,6 +147,12 @@ Route::prefix('api')->middleware([PlainRequest::class, LimitBody::class, LiveSes
         Route::get('circuits/{circuit}/photograph', [PhotographController::class, 'index']);
         Route::get('circuits/{circuit}/photograph/{name}', [PhotographController::class, 'show'])->where('name', '[0-9a-f]{32}');
         Route::delete('circuits/{circuit}/photograph', [PhotographController::class, 'destroy'])->middleware(OpenCircuit::class);
+        Route::get('sites/{site}/boards', [BoardController::class, 'index']);
+        Route::post('sites/{site}/boards', [BoardController::class, 'store']);
+        Route::get('boards/{board}', [BoardController::class, 'show']);
+        Route::put('boards/{board}', [BoardController::class, 'update']);
+        Route::delete('boards/{board}', [BoardController::class, 'destroy']);
+        Route::get('boards/{board}/document.json', [BoardController::class, 'document']);
         Route::get('sites/{site}/bank', [BankController::class, 'show']);
         Route::put('sites/{site}/bank', [BankController::class, 'update']);
         Route::get('sites/{site}/tables', [TableController::class, 'index']);

@@ -110,6 +110,7 @@ export const resource = (more: Partial<CircuitResource> = {}): CircuitResource =
     id: 7,
     version: 3,
     site: site(),
+    board: null,
     circuit: { tag: 'KF-204' },
     updated_at: '2026-11-26T08:00:00Z',
     updated_by: 'Shift electrician A',

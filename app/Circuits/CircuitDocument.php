@@ -106,7 +106,7 @@ final readonly class CircuitDocument
     /**
      * The document to solve: a site's settings under the circuit's own.
      *
-     * @param  array<string, mixed>  $settings
+     * @param  array<array-key, mixed>  $settings
      * @return array<array-key, mixed>
      */
     public function withSettings(array $settings): array

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Circuits;
 
+use App\Boards\BoardMarks;
 use App\Models\Circuit;
 use App\Models\Person;
 use App\Models\Reading;
@@ -69,7 +70,10 @@ final class CircuitStore
 
             return $changed;
         }, $document);
-        $circuit->refresh()->load('site', 'editor');
+        $circuit->refresh()->load('site', 'editor', 'board');
+        if ($changed === 1) {
+            BoardMarks::ofCircuit($circuit);
+        }
         if ($changed === 0) {
             $mine = $key !== '' && $circuit->save_key === $key && $circuit->updated_by === $person->id;
             if ($mine && $circuit->draft === $document->toJson()) {
@@ -114,6 +118,10 @@ final class CircuitStore
             );
         }
 
+        if ($changed === 1) {
+            BoardMarks::ofCircuit($circuit);
+        }
+
         return $changed === 1;
     }
 
@@ -125,6 +133,7 @@ final class CircuitStore
             static fn (): bool => $circuit->forceFill(['archived_at' => null, 'updated_by' => $person->id])->save(),
             $document,
         );
+        BoardMarks::ofCircuit($circuit);
 
         return $circuit->refresh()->load('site', 'editor');
     }
@@ -159,30 +168,33 @@ final class CircuitStore
         });
     }
 
-    /** @param  Circuit|null  $circuit  whose readings are judged besides */
-    public function solve(CircuitDocument $document, Site $site, ?Circuit $circuit = null): Solution
+    /**
+     * @param  Circuit|null  $circuit  null before it is kept
+     * @param  bool  $isRead  whether it has readings to be judged besides
+     */
+    public function solve(CircuitDocument $document, Site $site, ?Circuit $circuit = null, bool $isRead = true): Solution
     {
-        $readings = $circuit === null ? [] : ['readings' => ReadingStore::documents($circuit)];
+        $readings = $circuit === null || ! $isRead ? [] : ['readings' => ReadingStore::documents($circuit)];
 
-        return Bench::solve([...$document->withSettings($site->settings), ...$readings]);
+        return Bench::solve([...$document->withSettings($circuit?->settings() ?? $site->settings), ...$readings]);
     }
 
     /** With all that a sheet shows. */
     public function solveForSheet(CircuitDocument $document, Circuit $circuit): Solution
     {
         return Bench::solve(
-            [...$document->withSettings($circuit->site->settings), 'readings' => ReadingStore::documents($circuit)], null,
+            [...$document->withSettings($circuit->settings()), 'readings' => ReadingStore::documents($circuit)], null,
             Extra::TimeCurrent, Extra::Sensitivity, Extra::Tables,
         );
     }
 
-    /** @return array{site: string, settings: array<string, mixed>, readings: list<array<string, mixed>>} what a circuit rests on beside its draft */
+    /** @return array{site: string, settings: array<array-key, mixed>, readings: list<array<string, mixed>>} what a circuit rests on beside its draft */
     public static function context(Circuit $circuit): array
     {
         $readings = ReadingStore::latest($circuit)->load('taker', 'withdrawer');
 
         return [
-            'site' => $circuit->site->name, 'settings' => $circuit->site->settings,
+            'site' => $circuit->site->name, 'settings' => $circuit->settings(),
             'readings' => array_values($readings->map(static fn (Reading $reading): array => $reading->resource())->all()),
         ];
     }
@@ -201,7 +213,7 @@ final class CircuitStore
         foreach ($circuits as $i => $circuit) {
             $columns[$i] = Stored::row("circuit $circuit->id", function () use ($circuit, $read): array {
                 $document = CircuitDocument::of($circuit);
-                $solution = $this->solve($document, $circuit->site, $read->has($circuit->id) ? $circuit : null);
+                $solution = $this->solve($document, $circuit->site, $circuit, $read->has($circuit->id));
 
                 return array_diff_key(KeyFigures::of($document, $solution), self::TYPED);
             }, static fn (): array => ['core' => Version::CORE, 'worst' => 'stop', 'errors' => 1]);

@@ -120,7 +120,7 @@ final class ReadingStore
             'path' => substr($path, 12), 'text' => 'This kind of reading does not have this value.',
             'accepted' => 'Enter only the values of its kind.',
         ], $read->unknown);
-        $solution = Bench::solve([...$document->withSettings($circuit->site->settings), 'readings' => [$reading]]);
+        $solution = Bench::solve([...$document->withSettings($circuit->settings()), 'readings' => [$reading]]);
         foreach ([...$solution->errors, ...$read->errors] as $error) {
             if (str_starts_with($error->path, 'readings[0].')) {
                 $errors[$error->path] ??= ['path' => substr($error->path, 12), 'text' => $error->text, 'accepted' => $error->accepted];

@@ -118,6 +118,6 @@ final class SimulatedPanel
     /** @return array<array-key, mixed> the draft as it is solved */
     private static function document(Circuit $circuit): array
     {
-        return CircuitDocument::of($circuit)->withSettings($circuit->site->settings);
+        return CircuitDocument::of($circuit)->withSettings($circuit->settings());
     }
 }

@@ -84,8 +84,7 @@ final class LogStore
 
     public function state(Circuit $circuit): Logbook
     {
-        $document = CircuitDocument::of($circuit)->withSettings($circuit->site
-            ->settings);
+        $document = CircuitDocument::of($circuit)->withSettings($circuit->settings());
         $entries = array_values(
             $this->entries($circuit)->whereNull('withdrawn_at')->map(static fn (LogEntry $one): array => $one->document())->all(),
         );

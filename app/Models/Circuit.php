@@ -8,6 +8,7 @@ use App\Record\Stored;
 use BraveAnvil\Books\RuleBooks;
 use BraveAnvil\Circuit\Choice\MethodName;
 use BraveAnvil\Circuit\Shown;
+use BraveAnvil\Circuit\SiteSettings;
 use BraveAnvil\Ground\Unit;
 use BraveAnvil\Tables\Tables;
 use Illuminate\Database\Eloquent\Model;
@@ -44,6 +45,11 @@ use Illuminate\Support\Carbon;
  * @property float|null $cable_a what the cable carries
  * @property string $says device, cable, starter and setting in words
  * @property string $core
+ * @property int|null $board_id the board that feeds it
+ * @property int $board_position among its circuits
+ * @property string|null $board_place group, interlock and restart on it, as JSON text
+ * @property string|null $feed what the board gives it, as JSON text
+ * @property Board|null $board
  * @property string $save_key of the last save
  * @property int|null $updated_by
  * @property Carbon|null $archived_at
@@ -71,6 +77,12 @@ final class Circuit extends Model
     public function editor(): BelongsTo
     {
         return $this->belongsTo(Person::class, 'updated_by');
+    }
+
+    /** @return BelongsTo<Board, $this> */
+    public function board(): BelongsTo
+    {
+        return $this->belongsTo(Board::class);
     }
 
     /** @return HasMany<Revision, $this> */
@@ -116,6 +128,13 @@ final class Circuit extends Model
         ];
     }
 
+    /** @return array<array-key, mixed> what its site says of it, and what its board gives it */
+    public function settings(): array
+    {
+        return $this->feed === null ? $this->site->settings
+            : [...$this->site->settings, SiteSettings::BOARD_FEED => Stored::map($this->feed)];
+    }
+
     /**
      * The whole circuit.
      *
@@ -124,7 +143,9 @@ final class Circuit extends Model
     public function resource(): array
     {
         return [
-            'id' => $this->id, 'version' => $this->version, 'site' => $this->site->resource(),
+            'id' => $this->id, 'version' => $this->version,
+            'site' => [...$this->site->resource(), 'settings' => (object) $this->settings()],
+            'board' => $this->board === null ? null : ['id' => $this->board->id, 'tag' => $this->board->tag],
             'circuit' => Stored::plain($this->draft),
             'updated_at' => $this->updated_at->toIso8601ZuluString(), 'updated_by' => $this->editor?->name,
             'save_key' => $this->save_key,

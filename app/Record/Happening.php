@@ -19,6 +19,8 @@ enum Happening: string
     case SiteChanged = 'site_changed';
     case TableCorrected = 'table_corrected';
     case SupplyTaken = 'supply_taken';
+    case BoardMade = 'board_made';
+    case BoardRemoved = 'board_removed';
     case CircuitArchived = 'circuit_archived';
     case CircuitRestored = 'circuit_restored';
     case SheetSent = 'sheet_sent';
@@ -45,6 +47,8 @@ enum Happening: string
             self::SiteChanged => 'Site changed',
             self::TableCorrected => 'Table value corrected',
             self::SupplyTaken => 'Supply changed in circuits',
+            self::BoardMade => 'Board added',
+            self::BoardRemoved => 'Board removed',
             self::CircuitArchived => 'Circuit archived',
             self::CircuitRestored => 'Circuit restored',
             self::SheetSent => 'Sheet sent for review',

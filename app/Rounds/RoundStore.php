@@ -122,6 +122,6 @@ final class RoundStore
     {
         $document = CircuitDocument::of($circuit);
 
-        return [...$document->withSettings($circuit->site->settings), 'readings' => ReadingStore::documents($circuit)];
+        return [...$document->withSettings($circuit->settings()), 'readings' => ReadingStore::documents($circuit)];
     }
 }

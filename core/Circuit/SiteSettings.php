@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Circuit;
 
-/** What a site says of all its circuits, where a circuit itself says nothing. */
+/** What a site says of all its circuits, where a circuit itself says nothing; and what the board gives that feeds it. */
 final class SiteSettings
 {
+    /** Beside the settings: what a circuit's board gives it, as `BoardFeed` reads it. */
+    public const BOARD_FEED = 'board_feed';
+
     /**
      * @param  array<array-key, mixed>  $document  a decoded circuit
      * @param  array<array-key, mixed>  $settings  of its site, by name
@@ -16,7 +19,10 @@ final class SiteSettings
     {
         $own = is_array($document['settings'] ?? null)
             ? array_filter($document['settings'], static fn (mixed $value): bool => $value !== null && $value !== '') : [];
+        $feed = $settings[self::BOARD_FEED] ?? null;
+        unset($settings[self::BOARD_FEED]);
+        $under = [...$document, 'settings' => [...$settings, ...$own]];
 
-        return [...$document, 'settings' => [...$settings, ...$own]];
+        return is_array($feed) ? BoardFeed::under($under, $feed) : $under;
     }
 }

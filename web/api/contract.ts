@@ -3803,6 +3803,8 @@ export interface Service {
     extra?: ExtraAnswer;
     parts_to_solve?: PartsToSolve;
     parts?: SolutionParts;
+    board?: BoardAnswer;
+    boards?: BoardsAnswer;
 }
 export interface SessionAnswer {
     person: Person | null;
@@ -3845,7 +3847,7 @@ export interface Site {
         [k: string]: string | number | null;
     };
     settings: {
-        [k: string]: string | number | boolean | null | unknown[];
+        [k: string]: string | number | boolean | null | unknown[] | {};
     };
     areas: string[];
     version: number;
@@ -3913,10 +3915,18 @@ export interface CircuitResource {
     id: number;
     version: number;
     site: Site;
+    /**
+     * The board that feeds it.
+     */
+    board: FedBy | null;
     circuit: Record<string, unknown>;
     updated_at: string;
     save_key: string;
     updated_by: string | null;
+}
+export interface FedBy {
+    id: number;
+    tag: string;
 }
 export interface Saved {
     id: number;
@@ -4652,6 +4662,108 @@ export interface SolutionPart {
      */
     body?: unknown;
 }
+export interface BoardAnswer {
+    id: number;
+    site: Site;
+    tag: string;
+    version: number;
+    fed_by: number | null;
+    typed: Readonly<Record<string, unknown>>;
+    stale: boolean;
+    placed: BoardPlaced[];
+    updated_by: string | null;
+    updated_at: string;
+    others: BoardOther[];
+    solved: BoardSolved | null;
+}
+export interface BoardPlaced {
+    id: number;
+    tag: string;
+    drives: string;
+    place: Readonly<Record<string, unknown>>;
+}
+export interface BoardOther {
+    id: number;
+    tag: string;
+    fed_by: number | null;
+}
+export interface BoardSolved {
+    figures: BoardFigure[];
+    findings: BoardFinding[];
+    errors: BoardError[];
+    circuits: BoardCircuit[];
+    boards: BoardBelow[];
+    coils: BoardCoil[];
+    timetable: BoardStep[];
+}
+export interface BoardFigure {
+    key: string;
+    label: string;
+    value: number | string;
+    shown: string;
+    working: string;
+    source: string;
+    assumptions: string[];
+    doubt: string | null;
+}
+export interface BoardFinding {
+    grade: 'stop' | 'caution' | 'note';
+    code: string;
+    title: string;
+    text: string;
+    action: string;
+}
+export interface BoardError {
+    path: string;
+    text: string;
+    accepted: string;
+}
+export interface BoardCircuit {
+    id: number;
+    tag: string;
+    drives: string;
+    device: string | null;
+    figures: BoardFigure[];
+}
+export interface BoardBelow {
+    id: number;
+    tag: string;
+    figures: BoardFigure[];
+}
+export interface BoardCoil {
+    tag: string;
+    pull_in: string;
+    drop_out: string;
+    inrush_voltage: string | null;
+}
+export interface BoardStep {
+    at: string;
+    at_seconds: number;
+    tags: string[];
+    dip: string | null;
+    dip_percent: number | null;
+    current: string;
+    run_up: string;
+    run_up_seconds: number;
+}
+export interface BoardsAnswer {
+    site: Site;
+    boards: BoardRow[];
+}
+export interface BoardRow {
+    id: number;
+    tag: string;
+    fed_by: number | null;
+    worst: 'stop' | 'caution' | 'note' | 'none';
+    circuits: number;
+    demand: string | null;
+    device: string | null;
+    conductors: string | null;
+    fault: string | null;
+    dip: string | null;
+    loading: string | null;
+    problem: string;
+}
 export interface BankBody {
     version: number;
     typed: Readonly<Record<string, unknown>>;
@@ -4849,6 +4961,20 @@ export interface AnalyserValues {
 }
 export interface CalendarAddress {
     calendar: string;
+}
+export interface NewBoard {
+    tag: string;
+}
+export interface BoardBody {
+    version: number;
+    tag: string;
+    fed_by: number | null;
+    typed: Readonly<Record<string, unknown>>;
+    circuits: BoardBodyCircuit[];
+}
+export interface BoardBodyCircuit {
+    id: number;
+    place: Readonly<Record<string, unknown>>;
 }
 
 /** What never changes about a field: its label, the unit of a bare typed number, and a line below it. */

@@ -12,6 +12,9 @@ import type {
     AskedSchedule,
     BankAnswer,
     BankBody,
+    BoardAnswer,
+    BoardBody,
+    BoardsAnswer,
     CalendarAddress,
     CarriedDifference,
     CarriedParts,
@@ -35,6 +38,7 @@ import type {
     NamedFault,
     NamedLeads,
     NewAnalyser,
+    NewBoard,
     NewCircuit,
     NewCorrection,
     NewDrill,
@@ -101,6 +105,14 @@ export const service = {
     bank: {
         show: (site: Id, signal?: AbortSignal) => call<BankAnswer>('GET', `sites/${site}/bank`, undefined, signal),
         update: (site: Id, body: BankBody, signal?: AbortSignal) => call<BankAnswer>('PUT', `sites/${site}/bank`, body, signal),
+    },
+    board: {
+        index: (site: Id, signal?: AbortSignal) => call<BoardsAnswer>('GET', `sites/${site}/boards`, undefined, signal),
+        store: (site: Id, body: NewBoard, signal?: AbortSignal) => call<BoardAnswer>('POST', `sites/${site}/boards`, body, signal),
+        show: (board: Id, signal?: AbortSignal) => call<BoardAnswer>('GET', `boards/${board}`, undefined, signal),
+        update: (board: Id, body: BoardBody, signal?: AbortSignal) => call<BoardAnswer>('PUT', `boards/${board}`, body, signal),
+        destroy: (board: Id, body: SeenVersion, signal?: AbortSignal) => call<undefined>('DELETE', `boards/${board}`, body, signal),
+        document: (board: Id) => `/api/boards/${board}/document.json`,
     },
     carried: {
         parts: (signal?: AbortSignal) => call<CarriedParts>('GET', `carried`, undefined, signal),

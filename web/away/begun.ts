@@ -21,6 +21,7 @@ export async function beginHere(site: Site, now = Date.now()): Promise<CircuitRe
         id: -now,
         version: 0,
         site,
+        board: null,
         circuit: {
             format: 'brave-anvil.circuit/1',
             tag: `NEW-${String(now).slice(-6)}`,

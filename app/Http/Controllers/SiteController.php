@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Boards\BoardMarks;
 use App\Circuits\Recompute;
 use App\Http\Call;
 use App\Http\Signed;
@@ -73,6 +74,7 @@ final class SiteController
         HouseRecord::note($request, Happening::SiteChanged, $read['name']);
         // The yard lists what the site's new settings say, as the workers come to it.
         $recompute->begin($site->refresh());
+        BoardMarks::ofSite($site);
 
         return new JsonResponse($site->refresh()->resource());
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace BraveAnvil\Records\Board;
 
 use BraveAnvil\Circuit\Choice\SupplySource;
+use BraveAnvil\Circuit\Figure;
 use BraveAnvil\Circuit\Ledger;
 use BraveAnvil\Ground\HowKnown;
 use BraveAnvil\Ground\Show;
@@ -88,6 +89,26 @@ final readonly class BoardDips
         if ($this->hasTransformer) {
             $this->transformer($limit);
         }
+    }
+
+    /**
+     * The dip at the board while each of them starts.
+     *
+     * @param  list<BoardMotor>  $motors
+     * @return array<string, Figure> by tag
+     */
+    public function beside(BoardNetwork $network, array $motors): array
+    {
+        $dips = [];
+        foreach ($motors as $motor) {
+            $at = $motor->startCurrent === null ? null : $network->voltages($this->power($motor), $this->admittance([$motor]));
+            if ($at !== null) {
+                $dips[$motor->tag] = Figure::work(FeederFigure::CircuitStartDip)->equals(100 * (1 - $at[0] / $this->volts))
+                    ->saying('from nominal, with all else running')->make();
+            }
+        }
+
+        return $dips;
     }
 
     private function two(BoardNetwork $network): void

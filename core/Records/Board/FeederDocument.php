@@ -12,6 +12,7 @@ use BraveAnvil\Circuit\Field;
 use BraveAnvil\Circuit\FieldKind;
 use BraveAnvil\Circuit\FieldReader;
 use BraveAnvil\Circuit\Refusal;
+use BraveAnvil\Circuit\SiteSettings;
 use BraveAnvil\Ground\ErrorKind;
 use BraveAnvil\Ground\FieldError;
 use BraveAnvil\Ground\Unit;
@@ -29,6 +30,9 @@ final class FeederDocument
     public const MOST_CIRCUITS = 300;
 
     private const MOST_BOARDS = 40;
+
+    /** That a board alone has. */
+    private const OWN_SETTINGS = ['drop_limit_feeder', 'drop_limit_total', 'dip_limit_board'];
 
     /** @var array<string, FieldError> by path */
     private array $errors = [];
@@ -55,8 +59,7 @@ final class FeederDocument
         $guard = $this->group('guard');
         $read = CircuitReader::read([
             'rule_book' => $named, 'supply' => array_diff_key($this->group('supply'), ['no_load_voltage' => null]),
-            'cable' => $this->group('cable'), 'settings' => $this->known($this->group('settings'), ['drop_limit_feeder',
-                'drop_limit_total', 'dip_limit_board']),
+            'cable' => $this->group('cable'), 'settings' => $this->known($this->group('settings'), self::OWN_SETTINGS),
             'guard' => array_intersect_key($guard, ['rating' => null, 'breaking_capacity_ka' => null]) +
                 (($guard['scpd'] ?? null) === 'breaker_adjustable' ? [] : ['scpd' => $guard['scpd'] ?? null]),
         ]);
@@ -220,7 +223,10 @@ final class FeederDocument
                 $this->fail("circuits.$i.rule_book", 'This circuit has another rule book than its board.', 'One rule book for a board.');
             }
             $all[] = [
-                'document' => [...array_diff_key($circuit, ['board' => null]), 'rule_book' => $this->ruleBook()],
+                'document' => SiteSettings::under(
+                    [...array_diff_key($circuit, ['board' => null]), 'rule_book' => $this->ruleBook()],
+                    $this->known($this->group('settings'), self::OWN_SETTINGS),
+                ),
                 'board' => is_array($circuit['board'] ?? null) ? $circuit['board'] : [], 'path' => "circuits.$i", 'tag' => $tag,
             ];
         }

@@ -55,6 +55,7 @@ enum FeederFigure: string implements FigureName
     case RestartFuseShare = 'feeder.restart_fuse_share';
     case RestartDelay = 'feeder.restart_delay';
     case CircuitFaultCurrent = 'feeder.circuit_fault_current';
+    case CircuitStartDip = 'feeder.circuit_start_dip';
     case Selectivity = 'feeder.selectivity';
     case SelectivityLimit = 'feeder.selectivity_limit';
     case BankStepsOn = 'feeder.bank_steps_on';
@@ -95,7 +96,7 @@ enum FeederFigure: string implements FigureName
     {
         return in_array($this, [
             self::SupplyFaultCurrent, self::ProspectiveCurrent, self::TwoPhaseFaultCurrent, self::FaultCurrent, self::PeakFaultCurrent,
-            self::CircuitFaultCurrent, self::BoardVoltage, self::StartDip, self::StartStep, self::TransformerDip, self::TwoStartDip,
+            self::CircuitFaultCurrent, self::CircuitStartDip, self::BoardVoltage, self::StartDip, self::StartStep, self::TransformerDip, self::TwoStartDip,
             self::Regulation, self::TransformerLeast, self::BlackoutDip, self::RestartSteps, self::RestartTime, self::RestartDip,
             self::RestartDelay, self::ResonanceOrder, self::SelectivityLimit,
         ], true);
@@ -143,6 +144,7 @@ enum FeederFigure: string implements FigureName
         'feeder.restart_fuse_share' => ['Share of the feeder fuse that the restart takes', Unit::None],
         'feeder.restart_delay' => ['Timer of the restart', Unit::Second],
         'feeder.circuit_fault_current' => ['Fault current that the device of the circuit breaks', Unit::Ampere],
+        'feeder.circuit_start_dip' => ['Voltage dip at the board at its start', Unit::Percent],
         'feeder.selectivity' => ['Selectivity to the feeder', Unit::None],
         'feeder.selectivity_limit' => ['Selective up to', Unit::Ampere],
         'feeder.bank_steps_on' => ['Steps of the bank that are on', Unit::None],

@@ -123,11 +123,12 @@ final class FeederStation
     /**
      * @param  array<array-key, mixed>  $document  as `brave-anvil.feeder/1`
      * @param  Tables|null  $tables  with a site's own entries; null: as they ship
+     * @param  array<string, array{supply: array<array-key, mixed>, board: array<string, float|string>}>  $feeds  what each circuit was
+     *     given last, by tag: where that still holds, nothing is solved twice
      */
-    public static function solve(array $document, ?Tables $tables = null): FeederSolution
+    public static function solve(array $document, ?Tables $tables = null, array $feeds = []): FeederSolution
     {
         $tables ??= Tables::shipped();
-        $feeds = [];
         for ($pass = 0; ; $pass++) {
             $board = Board::of($document, $tables, $feeds);
             $book = $board->document->book;
@@ -162,12 +163,14 @@ final class FeederStation
         }
         $faults = new BoardFaults($this->document, $this->demand, $this->board->volts, $this->ledger, $fromAbove);
         $steps = [];
+        $dips = null;
         if ($network->isKnown()) {
             $faults->solve($network);
-            (new BoardDips(
+            $dips = new BoardDips(
                 $this->document, $this->demand, $this->board->volts, $this->ledger,
                 fn (?float $rating): BoardNetwork => $this->source->network($this->feeder, $above, $noLoad, $rating), $above === null,
-            ))->solve($network);
+            );
+            $dips->solve($network);
             // A blackout is one for all: the board at the top has the timetable.
             $steps = $above !== null ? [] : (new Restart(
                 $this->demand->all(), $this->demand, $network, $this->document, $this->bearing(), BoardDips::limitOf($this->document),
@@ -176,7 +179,11 @@ final class FeederStation
         (new BoardBank(
             $this->document, $this->demand, $network, $this->document->feeder->number('supply.transformer_kva')?->number(), $this->ledger,
         ))->solve();
-        $circuits = $this->beside($steps, $network, $network->isKnown() ? $faults->beside($this->board->motors, $network) : []);
+        $circuits = $network->isKnown() ? $faults->beside($this->board->motors, $network) : [];
+        foreach ($dips?->beside($network, $this->board->motors) ?? [] as $tag => $dip) {
+            $circuits[$tag][] = $dip;
+        }
+        $circuits = $this->beside($steps, $network, $circuits);
         $coils = (new ControlSupply($this->document, $this->ledger, $this->tables))->solve();
         $boards = [];
         foreach ($this->below as $i => $one) {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace BraveAnvil\Records\Sheet;
 
 use BraveAnvil\Bench\Bench;
+use BraveAnvil\Circuit\SiteSettings;
 use BraveAnvil\Ground\Show;
 use BraveAnvil\Ground\Version;
 
@@ -89,16 +90,12 @@ final readonly class Verification
     {
         $circuit = is_array($record['circuit'] ?? null) ? $record['circuit'] : [];
         $settings = is_array($record['settings'] ?? null) ? $record['settings'] : [];
-        $own = array_filter(
-            is_array($circuit['settings'] ?? null) ? $circuit['settings'] : [], static fn (mixed $value): bool => $value !== null
-                && $value !== '',
-        );
         $readings = [];
         foreach (is_array($record['readings'] ?? null) ? $record['readings'] : [] as $reading) {
             $readings[] = is_array($reading) ? $reading['document'] ?? null : null;
         }
 
-        return [...$circuit, 'settings' => [...$settings, ...$own], 'readings' => $readings];
+        return [...SiteSettings::under($circuit, $settings), 'readings' => $readings];
     }
 
     private static function same(mixed $value, mixed $now): bool

@@ -1,0 +1,121 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Boards;
+
+use App\Models\Board;
+use App\Models\Circuit;
+use App\Models\Site;
+use App\Record\Stored;
+use BraveAnvil\Circuit\SiteSettings;
+use BraveAnvil\Records\Board\FeederDocument;
+use BraveAnvil\Records\Board\FeederSolution;
+use BraveAnvil\Records\Board\FeederStation;
+use BraveAnvil\Tables\SiteCorrections;
+use BraveAnvil\Tables\Tables;
+use Illuminate\Database\Eloquent\Collection;
+
+/** A board with all that it feeds, as one document of the core. */
+final readonly class BoardTree
+{
+    /**
+     * @param  array<int, Board>  $boards  of the site, by number
+     * @param  array<int, Collection<int, Circuit>>  $circuits  by the number of their board
+     */
+    private function __construct(public Board $root, private Site $site, private array $boards, private array $circuits)
+    {
+    }
+
+    /** With the board at the top of those that feed one. */
+    public static function around(Board $board): self
+    {
+        $site = Site::query()->findOrFail($board->site_id);
+        $boards = Board::query()->where('site_id', $site->id)->orderBy('id')->get()->keyBy('id')->all();
+        $root = self::rootOf($board);
+        $circuits = Circuit::query()->whereIn('board_id', array_keys($boards))->whereNull('archived_at')
+            ->orderBy('board_position')->orderBy('tag')->get()->groupBy('board_id')->all();
+
+        return new self($root, $site, $boards, $circuits);
+    }
+
+    /** The board at the top of those that feed one. */
+    public static function rootOf(Board $board): Board
+    {
+        $seen = [];
+        while ($board->fed_by !== null && ! isset($seen[$board->id])) {
+            $seen[$board->id] = true;
+            $board = Board::query()->findOrFail($board->fed_by);
+        }
+
+        return $board;
+    }
+
+    public function solve(): FeederSolution
+    {
+        $feeds = [];
+        foreach ($this->all() as $board) {
+            foreach ($this->circuitsOf($board) as $circuit) {
+                if ($circuit->feed !== null) {
+                    /** @var array{supply: array<array-key, mixed>, board: array<string, float|string>} $feed */
+                    $feed = Stored::map($circuit->feed);
+                    $feeds[$circuit->tag] = $feed;
+                }
+            }
+        }
+
+        return FeederStation::solve(
+            $this->document($this->root), SiteCorrections::read($this->site->settings['corrections'] ?? null, Tables::shipped())->tables,
+            $feeds,
+        );
+    }
+
+    /** @return list<Board> the root first, each before those that it feeds */
+    public function all(?Board $from = null): array
+    {
+        $from ??= $this->root;
+        $all = [$from];
+        foreach ($this->below($from) as $board) {
+            $all = [...$all, ...$this->all($board)];
+        }
+
+        return $all;
+    }
+
+    /** @return list<Circuit> */
+    public function circuitsOf(Board $board): array
+    {
+        return array_values(($this->circuits[$board->id] ?? new Collection)->all());
+    }
+
+    /** @return list<Board> */
+    public function below(Board $board): array
+    {
+        return array_values(array_filter($this->boards, static fn (Board $one): bool => $one->fed_by === $board->id));
+    }
+
+    /** @return array<array-key, mixed> as `brave-anvil.feeder/1` */
+    public function document(Board $board): array
+    {
+        $typed = Stored::map($board->typed);
+        $map = static fn (mixed $value): array => is_array($value) ? array_filter(
+            $value, static fn (mixed $one): bool => $one !== null && $one !== '',
+        ) : [];
+        $isRoot = $board->id === $this->root->id;
+        $circuits = [];
+        foreach ($this->circuitsOf($board) as $circuit) {
+            $draft = Stored::map($circuit->draft);
+            $place = $circuit->board_place === null ? [] : Stored::map($circuit->board_place);
+            $circuits[] = [...$draft, 'tag' => $circuit->tag, ...$place === [] ? [] : ['board' => $place]];
+        }
+        $boards = array_map($this->document(...), $this->below($board));
+
+        return [
+            'format' => FeederDocument::FORMAT, 'tag' => $board->tag, 'rule_book' => $this->site->rule_book,
+            ...array_diff_key($typed, ['format' => null, 'tag' => null, 'rule_book' => null]),
+            'supply' => [...$isRoot ? $this->site->supply : [], ...$map($typed['supply'] ?? null)],
+            'settings' => [...array_diff_key($this->site->settings, [SiteSettings::BOARD_FEED => null]), ...$map($typed['settings'] ?? null)],
+            'circuits' => $circuits, ...$boards === [] ? [] : ['boards' => $boards],
+        ];
+    }
+}

@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Boards;
+
+use App\Models\Board;
+use BraveAnvil\Circuit\Figure;
+use BraveAnvil\Ground\FieldError;
+use BraveAnvil\Ground\Unit;
+use BraveAnvil\Records\Board\FeederSolution;
+use BraveAnvil\Records\Board\RestartStep;
+use BraveAnvil\Ground\Show;
+
+/** What was worked out of a board, as its page shows it. */
+final class BoardView
+{
+    /** What is shown of each circuit itself. */
+    private const OF_CIRCUIT = [
+        'power.design_current', 'start.starting_current', 'start.run_up_time', 'guard.scpd_rating', 'cable.size', 'cable.total_drop',
+        'guard.earth_fault_current',
+    ];
+
+    /** @return array<string, mixed> */
+    public static function of(BoardTree $tree, Board $board, FeederSolution $solution): array
+    {
+        $circuits = [];
+        foreach ($tree->circuitsOf($board) as $circuit) {
+            $own = $solution->behind[$circuit->tag] ?? null;
+            $figures = $solution->circuits[$circuit->tag] ?? [];
+            foreach (self::OF_CIRCUIT as $key) {
+                $figure = $own?->figure($key);
+                if ($figure !== null) {
+                    $figures[] = $figure;
+                }
+            }
+            $circuits[] = [
+                'id' => $circuit->id, 'tag' => $circuit->tag, 'drives' => $circuit->drives, 'device' => $circuit->device,
+                'figures' => self::figures($figures),
+            ];
+        }
+        $boards = [];
+        foreach ($tree->below($board) as $i => $one) {
+            $boards[] = [
+                'id' => $one->id, 'tag' => $one->tag, 'figures' => self::figures([
+                    ...$solution->circuits[$one->tag] ?? [],
+                    ...array_values(array_filter($solution->boards[$i]->feeder->figures ?? [], static fn (Figure $figure): bool => in_array(
+                        $figure->key(), ['feeder.running_current', 'feeder.scpd_rating', 'feeder.size', 'feeder.fault_current'], true,
+                    ))),
+                ]),
+            ];
+        }
+        $coils = [];
+        foreach ($solution->coils as $tag => $coil) {
+            $coils[] = [
+                'tag' => (string) $tag, 'pull_in' => Show::quantity($coil['pull_in_length'], Unit::Metre, 3),
+                'drop_out' => Show::quantity($coil['drop_out_length'], Unit::Metre, 3),
+                'inrush_voltage' => $coil['inrush_voltage'] === null ? null : Show::quantity($coil['inrush_voltage'], Unit::Percent, 3),
+            ];
+        }
+
+        return [
+            'figures' => self::figures($solution->feeder->figures),
+            'findings' => array_map(static fn ($finding): array => [
+                'grade' => $finding->grade->value, 'code' => $finding->code->code(), 'title' => $finding->title, 'text' => $finding->text,
+                'action' => $finding->action,
+            ], $solution->feeder->findings),
+            'errors' => array_map(static fn (FieldError $error): array => [
+                'path' => $error->path, 'text' => $error->text, 'accepted' => $error->accepted,
+            ], $solution->feeder->errors),
+            'circuits' => $circuits, 'boards' => $boards, 'coils' => $coils,
+            'timetable' => array_map(static fn (RestartStep $step): array => [
+                'at' => Show::quantity($step->at, Unit::Second, 3), 'at_seconds' => $step->at, 'tags' => $step->tags,
+                'dip' => $step->dip === null ? null : Show::quantity($step->dip, Unit::Percent, 3), 'dip_percent' => $step->dip,
+                'current' => Show::quantity($step->current, Unit::Ampere, 3), 'run_up' => Show::quantity($step->runUp, Unit::Second, 3),
+                'run_up_seconds' => $step->runUp,
+            ], $solution->timetable),
+        ];
+    }
+
+    /**
+     * @param  list<Figure>  $figures
+     * @return list<array<string, mixed>>
+     */
+    private static function figures(array $figures): array
+    {
+        return array_map(static fn (Figure $figure): array => [
+            'key' => $figure->key(), 'label' => $figure->label, 'value' => $figure->value,
+            'shown' => $figure->said !== '' ? $figure->said : ($figure->unit === Unit::None ? $figure->shown() : $figure->shown(3)),
+            'working' => trim($figure->formula.($figure->formula === '' || $figure->working === '' ? '' : ': ').$figure->working),
+            'source' => $figure->source, 'assumptions' => $figure->assumptions, 'doubt' => $figure->doubt?->reason,
+        ], $figures);
+    }
+}
