@@ -15,6 +15,8 @@ const RevisionPage = lazy(() => import('./bench/RevisionPage'));
 const PaperPage = lazy(() => import('./paper/PaperPage'));
 const Setup = lazy(() => import('./setup/Setup'));
 const BankPage = lazy(() => import('./bank/BankPage'));
+const BoardsPage = lazy(() => import('./board/BoardsPage'));
+const BoardPage = lazy(() => import('./board/BoardPage'));
 const TablesPage = lazy(() => import('./setup/TablesPage'));
 const DuePage = lazy(() => import('./due/DuePage'));
 const RecordPage = lazy(() => import('./record/RecordPage'));
@@ -38,6 +40,8 @@ export function App() {
                     <Route path="/setup" element={<SignedIn view={<Setup />} />} />
                     <Route path="/sites/:id/tables" element={<SignedIn view={<TablesPage />} />} />
                     <Route path="/sites/:id/bank" element={<SignedIn view={<BankPage />} />} />
+                    <Route path="/boards" element={<SignedIn view={<BoardsPage />} />} />
+                    <Route path="/boards/:id" element={<SignedIn view={<BoardPage />} />} />
                     <Route path="/what-if" element={<SignedIn view={<TrialPage />} />} />
                     <Route path="/register" element={<SignedIn view={<RegisterPage />} />} />
                     <Route path="/round" element={<SignedIn view={<RoundPage />} />} />

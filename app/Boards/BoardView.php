@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace App\Boards;
 
 use App\Models\Board;
+use BraveAnvil\Circuit\CircuitReader;
 use BraveAnvil\Circuit\Figure;
 use BraveAnvil\Ground\FieldError;
+use BraveAnvil\Ground\Show;
 use BraveAnvil\Ground\Unit;
 use BraveAnvil\Records\Board\FeederSolution;
+use BraveAnvil\Records\Board\OtherLoad;
 use BraveAnvil\Records\Board\RestartStep;
-use BraveAnvil\Ground\Show;
 
 /** What was worked out of a board, as its page shows it. */
 final class BoardView
@@ -36,6 +38,7 @@ final class BoardView
             }
             $circuits[] = [
                 'id' => $circuit->id, 'tag' => $circuit->tag, 'drives' => $circuit->drives, 'device' => $circuit->device,
+                'counts' => in_array($circuit->tag, $solution->counted, true),
                 'figures' => self::figures($figures),
             ];
         }
@@ -68,7 +71,10 @@ final class BoardView
             'errors' => array_map(static fn (FieldError $error): array => [
                 'path' => $error->path, 'text' => $error->text, 'accepted' => $error->accepted,
             ], $solution->feeder->errors),
-            'circuits' => $circuits, 'boards' => $boards, 'coils' => $coils,
+            'source' => self::source($tree, $board), 'circuits' => $circuits, 'boards' => $boards, 'coils' => $coils,
+            'others' => array_map(static fn (OtherLoad $load): array => [
+                'tag' => $load->tag, 'amperes' => $load->current, 'current' => Show::quantity($load->current, Unit::Ampere, 3),
+            ], $solution->others),
             'timetable' => array_map(static fn (RestartStep $step): array => [
                 'at' => Show::quantity($step->at, Unit::Second, 3), 'at_seconds' => $step->at, 'tags' => $step->tags,
                 'dip' => $step->dip === null ? null : Show::quantity($step->dip, Unit::Percent, 3), 'dip_percent' => $step->dip,
@@ -76,6 +82,27 @@ final class BoardView
                 'run_up_seconds' => $step->runUp,
             ], $solution->timetable),
         ];
+    }
+
+    /** What feeds it, in a few words. */
+    private static function source(BoardTree $tree, Board $board): string
+    {
+        foreach ($tree->all() as $one) {
+            if ($one->id === $board->fed_by) {
+                return 'Board '.$one->tag;
+            }
+        }
+        $document = $tree->document($board);
+        $read = CircuitReader::read(['rule_book' => $document['rule_book'], 'supply' => $document['supply']])->read();
+        $said = static fn (string $name): string => $read['supply.'.$name] ?? '';
+
+        return match (true) {
+            $said('generator_kva') !== '' && is_array($document['supply']) && ($document['supply']['source'] ?? '') === 'generator'
+                => 'Generator '.$said('generator_kva'),
+            $said('transformer_kva') !== '' => trim('Transformer '.$said('transformer_kva').' '.$said('transformer_impedance_percent')),
+            $said('fault_level_kva') !== '' => 'Supply '.$said('fault_level_kva'),
+            default => 'Supply',
+        };
     }
 
     /**

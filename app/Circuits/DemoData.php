@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Circuits;
 
+use App\Boards\BoardStore;
 use App\Logbook\LogStore;
+use App\Models\Board;
 use App\Models\Circuit;
 use App\Models\Person;
 use App\Models\Site;
@@ -29,6 +31,7 @@ final class DemoData
         private readonly ReadingStore $readings,
         private readonly LogStore $log,
         private readonly SheetStore $sheets,
+        private readonly BoardStore $boards,
     ) {
     }
 
@@ -91,10 +94,25 @@ final class DemoData
                         $this->sheet($kept, $document, $sheet, $people[$i % 2], $people[3]);
                     }
                 }
+                foreach ($data['boards'] ?? [] as $board) {
+                    $this->board($site, $board, $people[0]);
+                }
             }
         });
 
         return true;
+    }
+
+    /** @param  array{tag: string, fed_by?: string, typed: array<string, mixed>, circuits: array<string, array<string, string>>}  $data */
+    private function board(Site $site, array $data, Person $person): void
+    {
+        $board = $this->boards->make($site, $data['tag'], $person);
+        $above = isset($data['fed_by']) ? Board::query()->where('site_id', $site->id)->where('tag', $data['fed_by'])->firstOrFail()->id : null;
+        $circuits = [];
+        foreach ($data['circuits'] as $tag => $place) {
+            $circuits[] = ['id' => Circuit::query()->where('site_id', $site->id)->where('tag', $tag)->firstOrFail()->id, 'place' => $place];
+        }
+        $this->boards->save($board, 1, $data['tag'], $above, $data['typed'], $circuits, $person);
     }
 
     /**
@@ -143,12 +161,12 @@ final class DemoData
         }
     }
 
-    /** @return list<array{name: string, rule_book: string, supply: array<string, mixed>, settings: array<string, mixed>, areas: list<string>, bank?: array<string, mixed>, spares?: list<array{name: string, place: string, plate: array<string, string>}>, circuits: list<array<string, mixed>>}> */
+    /** @return list<array{name: string, rule_book: string, supply: array<string, mixed>, settings: array<string, mixed>, areas: list<string>, bank?: array<string, mixed>, spares?: list<array{name: string, place: string, plate: array<string, string>}>, boards?: list<array{tag: string, fed_by?: string, typed: array<string, mixed>, circuits: array<string, array<string, string>>}>, circuits: list<array<string, mixed>>}> */
     private function sites(): array
     {
         $sites = [];
         foreach (glob(database_path('demo/*.json')) ?: [] as $file) {
-            /** @var array{name: string, rule_book: string, supply: array<string, mixed>, settings: array<string, mixed>, areas: list<string>, bank?: array<string, mixed>, spares?: list<array{name: string, place: string, plate: array<string, string>}>, circuits: list<array<string, mixed>>} $site */
+            /** @var array{name: string, rule_book: string, supply: array<string, mixed>, settings: array<string, mixed>, areas: list<string>, bank?: array<string, mixed>, spares?: list<array{name: string, place: string, plate: array<string, string>}>, boards?: list<array{tag: string, fed_by?: string, typed: array<string, mixed>, circuits: array<string, array<string, string>>}>, circuits: list<array<string, mixed>>} $site */
             $site = json_decode((string) file_get_contents($file), true, 16, JSON_THROW_ON_ERROR);
             $sites[] = $site;
         }

@@ -6,6 +6,9 @@ namespace App\Models;
 
 use App\Boards\BoardTree;
 use App\Record\Stored;
+use BraveAnvil\Books\RuleBooks;
+use BraveAnvil\Records\Board\BoardForm;
+use BraveAnvil\Tables\Tables;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -80,6 +83,7 @@ final class Board extends Model
                 'place' => $circuit->board_place === null ? (object) [] : Stored::plain($circuit->board_place),
             ];
         }
+        $book = (new RuleBooks(Tables::shipped()))->named($this->site->rule_book);
         $others = self::query()->where('site_id', $this->site_id)->whereKeyNot($this->id)->orderBy('tag')->get(['id', 'tag', 'fed_by']);
 
         return [
@@ -89,6 +93,7 @@ final class Board extends Model
             'others' => array_values($others->map(static fn (self $one): array => [
                 'id' => $one->id, 'tag' => $one->tag, 'fed_by' => $one->fed_by,
             ])->all()),
+            'form' => $book === null ? ['groups' => [], 'lists' => []] : (new BoardForm($book))->toArray(),
             'solved' => $this->solved === null ? null : Stored::plain($this->solved),
         ];
     }

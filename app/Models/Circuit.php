@@ -132,7 +132,7 @@ final class Circuit extends Model
     public function settings(): array
     {
         return $this->feed === null ? $this->site->settings
-            : [...$this->site->settings, SiteSettings::BOARD_FEED => Stored::map($this->feed)];
+            : [...$this->site->settings, SiteSettings::BOARD_FEED => [...Stored::map($this->feed), 'id' => $this->board_id]];
     }
 
     /**

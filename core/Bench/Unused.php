@@ -33,6 +33,8 @@ final class Unused
             $section = Section::of($path);
             $station = $section?->station();
             if (in_array($path, self::ELSEWHERE, true)
+                // What the board has of its supply is used there.
+                || ($section === Section::Supply && $circuit->has('supply.board.tag'))
                 || $section === null || ! $section->isComputedWith() || ($onBench && ! $section->servesBenchLoad())
                 || ($station !== null && ! $ledger->isOpen($station))
                 || ($section === Section::Settings && in_array($path, $book->unused($circuit), true))) {

@@ -29,9 +29,15 @@ final class BoardTest extends FeatureTestCase
         $motors = [$this->circuit($site, 'KF-204', ['cable.length' => '40 m', 'supply' => []]),
             $this->circuit($site, 'KF-205', ['cable.length' => '30 m', 'starter.run_up_time' => '4'])];
         $this->actingAs($this->person());
-        $id = $this->postJson("/api/sites/$site->id/boards", ['tag' => 'MCC-1'])->assertCreated()->json('id');
 
-        return [$site, Board::query()->findOrFail($id), ...$motors];
+        return [$site, $this->made($site, 'MCC-1'), ...$motors];
+    }
+
+    private function made(Site $site, string $tag): Board
+    {
+        $id = $this->postJson("/api/sites/$site->id/boards", ['tag' => $tag])->assertCreated()->json('id');
+
+        return Board::query()->whereKey($id)->firstOrFail();
     }
 
     /**
@@ -99,7 +105,7 @@ final class BoardTest extends FeatureTestCase
         $first = $this->postJson("/api/circuits/$one->id/revisions", ['version' => $one->refresh()->version, 'name' => 'first'])
             ->assertCreated()->json('id');
         $record = static fn (): string => SheetRecord::of(Revision::query()->with('author', 'steps.person', 'circuit.site')
-            ->findOrFail($first))->toJson();
+            ->whereKey($first)->firstOrFail())->toJson();
         $verification = Verification::of($before = $record());
         self::assertTrue($verification->holds, implode(' ', $verification->sentences));
         $this->putJson("/api/boards/$board->id", self::body($board, [...self::TYPED, 'cable' => [...self::TYPED['cable'],
@@ -114,7 +120,7 @@ final class BoardTest extends FeatureTestCase
     public function test_boards_below_boards(): void
     {
         [$site, $board, $one, $two] = $this->plant();
-        $main = Board::query()->findOrFail($this->postJson("/api/sites/$site->id/boards", ['tag' => 'MDB'])->json('id'));
+        $main = $this->made($site, 'MDB');
         $this->putJson("/api/boards/$main->id", self::body($main, self::TYPED, [$two]))->assertOk();
         $this->putJson("/api/boards/$board->id", self::body($board, ['cable' => self::TYPED['cable'], 'guard' => self::TYPED['guard']],
             [$one], fedBy: $main->id))->assertOk();
@@ -168,7 +174,7 @@ final class BoardTest extends FeatureTestCase
     {
         [$site, $board, $one, $two] = $this->plant();
         $this->putJson("/api/boards/$board->id", self::body($board, self::TYPED, [$one, $two]))->assertOk();
-        $other = Board::query()->findOrFail($this->postJson("/api/sites/$site->id/boards", ['tag' => 'MCC-2'])->json('id'));
+        $other = $this->made($site, 'MCC-2');
         $this->putJson("/api/boards/$other->id", self::body($other, self::TYPED, [$two]))->assertOk();
         self::assertSame(['KF-204'], array_column($this->getJson("/api/boards/$board->id")->json('solved.circuits'), 'tag'));
         self::assertSame('MCC-2', $this->getJson("/api/circuits/$two->id")->json('site.settings.board_feed.board.tag'));

@@ -4675,6 +4675,7 @@ export interface BoardAnswer {
     updated_at: string;
     others: BoardOther[];
     solved: BoardSolved | null;
+    form: BoardForm;
 }
 export interface BoardPlaced {
     id: number;
@@ -4695,6 +4696,8 @@ export interface BoardSolved {
     boards: BoardBelow[];
     coils: BoardCoil[];
     timetable: BoardStep[];
+    others: BoardLoad[];
+    source: string;
 }
 export interface BoardFigure {
     key: string;
@@ -4724,6 +4727,7 @@ export interface BoardCircuit {
     drives: string;
     device: string | null;
     figures: BoardFigure[];
+    counts: boolean;
 }
 export interface BoardBelow {
     id: number;
@@ -4745,6 +4749,36 @@ export interface BoardStep {
     current: string;
     run_up: string;
     run_up_seconds: number;
+}
+export interface BoardLoad {
+    tag: string;
+    amperes: number;
+    current: string;
+}
+export interface BoardForm {
+    groups: BoardFieldGroup[];
+    lists: BoardFieldList[];
+}
+export interface BoardFieldGroup {
+    title: string;
+    fields: BoardField[];
+}
+export interface BoardField {
+    path: string;
+    label: string;
+    unit: string;
+    hint: string;
+    choices: BoardChoice[];
+}
+export interface BoardChoice {
+    value: string;
+    label: string;
+}
+export interface BoardFieldList {
+    path: string;
+    title: string;
+    add: string;
+    fields: BoardField[];
 }
 export interface BoardsAnswer {
     site: Site;

@@ -69,6 +69,7 @@ export function Menu({ items = [] }: { items?: readonly Entry[] }) {
     const all: Entry[] = [
         ...items,
         { id: 'yard', label: 'Yard', action: go('/') },
+        { id: 'boards', label: 'Boards', action: go('/boards') },
         { id: 'due', label: 'Due list', action: go('/due') },
         { id: 'round', label: 'Rounds', action: go('/round') },
         { id: 'what-if', label: 'What if', action: go('/what-if') },

@@ -1,7 +1,7 @@
 import { NavLink } from 'react-router';
 import styled, { css } from 'styled-components';
 import { type Bench, type Correction, type Flow, type StationName, STATIONS, useBench } from '../bench/BenchContext';
-import { typed } from '../bench/circuit';
+import { textAt, typed } from '../bench/circuit';
 import { useMoved } from '../bench/useMoved';
 import { GradeMark, type GradeName } from '../kit/Grade';
 import { Segments } from '../kit/Segments';
@@ -232,7 +232,7 @@ function worstOf({ solved }: Bench, line: Line): GradeName | null {
     return grades.includes('stop') ? 'stop' : grades.includes('caution') ? 'caution' : null;
 }
 
-function parts({ draft, solved, flow, moment }: Bench): Line[] {
+function parts({ draft, solved, flow, moment, place: kept }: Bench): Line[] {
     const method = solved.text('start.method');
     const run = solved.solution.curves.run;
     const now = flow === 'starting' ? run?.starting : run?.running;
@@ -243,6 +243,7 @@ function parts({ draft, solved, flow, moment }: Bench): Line[] {
     const device = solved.text('guard.scpd');
     const place = typed(draft, 'correction.place');
     const source = typed(draft, 'supply.source');
+    const board = textAt(kept?.settings ?? {}, 'board_feed.board.tag');
     const starTime = solved.first('start.star_time', 'start.reduced_time');
     const drop =
         flow === 'starting'
@@ -267,7 +268,7 @@ function parts({ draft, solved, flow, moment }: Bench): Line[] {
     const supply: Line = {
         part: 'supply',
         station: 'plate',
-        name: source === '' || source === 'mains' ? 'Supply' : solved.choice('supply.source', source),
+        name: board !== '' ? `Board ${board}` : source === '' || source === 'mains' ? 'Supply' : solved.choice('supply.source', source),
         value: '',
         more: [
             (solved.figure('plate.supply_voltage') ?? solved.figure('power.voltage'))?.shown ?? 'enter the voltage',

@@ -45,7 +45,8 @@ final readonly class BoardMotor
      * @param  float|null  $breakingCapacity  of its device, A; null where nobody typed it
      * @param  float|null  $deviceMaximum  that its rule permits, A
      * @param  array<array-key, mixed>  $document  the circuit as it is typed
-     * @param  list<string>  $assumptions  what its current and its start rest on that nobody typed
+     * @param  list<string>  $assumptions  what its current rests on that nobody typed
+     * @param  list<string>  $startAssumptions  the same of its start
      * @param  float  $share  with which it runs on a board below this one, in parts of one
      * @param  Impedance|null  $before  of the feeder of a board below this one; null on this one
      */
@@ -74,6 +75,7 @@ final readonly class BoardMotor
         public bool $isRegenerative,
         public array $document,
         public array $assumptions,
+        public array $startAssumptions,
         public float $share = 1.0,
         public ?Impedance $before = null,
     ) {
@@ -91,7 +93,8 @@ final readonly class BoardMotor
             $this->tag, $this->path, $this->solution, $this->current, $this->powerFactor, $this->lockedRotor, $this->lockedRotorKnown,
             $this->startCurrent, $this->startPowerFactor, $this->startSeconds, $this->plateVolts, $this->supplyVolts,
             $this->deviceRating, $this->deviceMaximum, $this->breakingCapacity, $this->isDrive, $this->isSaw, '', $this->interlock,
-            $this->restarts, $this->priority, $this->isRegenerative, $this->document, $this->assumptions, $share * $this->share,
+            $this->restarts, $this->priority, $this->isRegenerative, $this->document, $this->assumptions,
+            $this->startAssumptions, $share * $this->share,
             $feeder->plus($this->before ?? Impedance::none()),
         );
     }
@@ -178,13 +181,10 @@ final readonly class BoardMotor
             $number(GuardFigure::ScpdRating), $number(GuardFigure::ScpdMaximumRating),
             $circuit->number('guard.breaking_capacity_ka')?->number(), $isDrive,
             $circuit->chosen('load.machine', DrivenMachine::class) === DrivenMachine::Saw, $text('group'), $text('interlock'),
-            is_bool($board['restart'] ?? null) ? $board['restart'] : null, $priority === null ? self::USUAL_PRIORITY : (int) $priority,
-            ($board['regenerative'] ?? false) === true, $typed, array_values(array_unique(array_merge(
-                ...array_map(
-                    static fn (PowerFigure|StartFigure $name): array => $solution->figure($name->value)->assumptions ?? [],
-                    $isDrive ? [] : [PowerFigure::DesignCurrent, StartFigure::LockedRotorCurrent],
-                ),
-            ))),
+            FeederDocument::flag($board['restart'] ?? null), $priority === null ? self::USUAL_PRIORITY : (int) $priority,
+            FeederDocument::flag($board['regenerative'] ?? null) === true, $typed,
+            $isDrive ? [] : $solution->figure(PowerFigure::DesignCurrent->value)->assumptions ?? [],
+            $isDrive ? [] : $solution->figure(StartFigure::LockedRotorCurrent->value)->assumptions ?? [],
         );
     }
 }

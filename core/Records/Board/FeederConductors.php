@@ -7,6 +7,7 @@ namespace BraveAnvil\Records\Board;
 use BraveAnvil\Circuit\Figure;
 use BraveAnvil\Circuit\Ledger;
 use BraveAnvil\Ground\FieldError;
+use BraveAnvil\Ground\HowKnown;
 use BraveAnvil\Ground\Show;
 use BraveAnvil\Ground\Standard;
 use BraveAnvil\Ground\Unit;
@@ -58,7 +59,8 @@ final readonly class FeederConductors
         }
         if ($this->document->isAdjustable()) {
             return $work->equals($this->document->setting('long_time') ?? $demand->number())
-                ->saying('setting of the long-time release')->write();
+                ->saying('setting of the long-time release')
+                ->source($this->document->setting('long_time') === null ? HowKnown::CommonPractice : HowKnown::Entered)->write();
         }
         $byFuse = $rating === null ? 0.0 : self::FUSE_TO_CABLE * $rating;
 

@@ -263,6 +263,16 @@ final class FeederDocument
         return $loads;
     }
 
+    /** Yes or no, as typed or chosen; null where nobody said. */
+    public static function flag(mixed $value): ?bool
+    {
+        return match ($value) {
+            true, 'true', 'yes' => true,
+            false, 'false', 'no' => false,
+            default => null,
+        };
+    }
+
     /** One number of the document in base units; null where it is empty or bad. */
     public function number(string $path, mixed $value, FieldKind $kind, float $low, float $high, Unit $unit = Unit::None): ?float
     {

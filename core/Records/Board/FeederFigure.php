@@ -79,8 +79,8 @@ enum FeederFigure: string implements FigureName
 
     private const STATION = Station::Guard;
 
-    /** Whether it changes with what is assumed of the circuits. */
-    public function restsOnMotors(): bool
+    /** Whether it changes with what is assumed of the currents of the circuits. */
+    public function restsOnCurrents(): bool
     {
         return ! in_array($this, [
             self::SupplyFaultCurrent, self::ProspectiveCurrent, self::TwoPhaseFaultCurrent, self::TransformerCurrent,
@@ -88,6 +88,17 @@ enum FeederFigure: string implements FigureName
             self::EarthFaultCurrent, self::DisconnectionTime, self::ControlHolding, self::ControlInrush, self::ControlTransformer,
             self::ControlPrimaryCurrent, self::ControlSecondaryCurrent, self::ControlPrimaryFuse, self::ControlSecondaryFuse,
             self::ControlInrushVoltage, self::ControlPullInLength, self::ControlDropOutLength,
+        ], true);
+    }
+
+    /** Whether it changes with what is assumed of their starts. */
+    public function restsOnStarts(): bool
+    {
+        return in_array($this, [
+            self::ScpdRating, self::RequiredAmpacity, self::Size, self::Sets, self::Ampacity, self::StartingDrop, self::MotorContribution,
+            self::FaultCurrent, self::PeakFaultCurrent, self::CircuitFaultCurrent, self::StartingMotor, self::StartDip, self::StartStep,
+            self::TransformerDip, self::TwoStartDip, self::CircuitStartDip, self::TransformerLeast, self::BlackoutDip, self::RestartSteps,
+            self::RestartTime, self::RestartDip, self::RestartDelay, self::RestartFuseShare,
         ], true);
     }
 

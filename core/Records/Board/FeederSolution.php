@@ -19,6 +19,8 @@ final readonly class FeederSolution
      * @param  array<string, array{supply: array<array-key, mixed>, board: array<string, float|string>}>  $feeds  what each circuit is
      *     given, by tag
      * @param  array<string, Solution>  $behind  each circuit as it is solved behind this board, by tag
+     * @param  list<OtherLoad>  $others  that hang on it besides
+     * @param  list<string>  $counted  tags of the circuits that count: of one interlock the largest
      */
     public function __construct(
         public Solution $feeder,
@@ -28,6 +30,8 @@ final readonly class FeederSolution
         public array $boards = [],
         public array $feeds = [],
         public array $behind = [],
+        public array $others = [],
+        public array $counted = [],
     ) {
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace BraveAnvil\Records\Board;
 
 use BraveAnvil\Bench\Solution;
+use BraveAnvil\Bench\Spoken;
 use BraveAnvil\Circuit\BoardFeed;
 use BraveAnvil\Circuit\Choice\RuleBookName;
 use BraveAnvil\Circuit\Choice\Scpd;
@@ -190,11 +191,15 @@ final class FeederStation
             $boards[] = $one->finish($network, $this->without($i, $network), $faults->through($one->demand->all(), $one->feeder));
         }
 
+        $spoken = Spoken::by($this->book->words());
+
         return new FeederSolution(new Solution(
-            $this->document->tag(), $this->document->ruleBook(), $this->book->edition(), $this->marked($this->ledger->figures()),
-            $this->ledger->findings(), [...$above === null ? $this->board->errors() : [], ...$this->ledger->fieldErrors()],
-            $this->ledger->curves(), $this->ledger->sentences(), words: $this->book->words()->toArray(),
-        ), array_map($this->marked(...), $circuits), $coils, $steps, $boards, $this->feeds($circuits, $network), $this->behind());
+            $this->document->tag(), $this->document->ruleBook(), $this->book->edition(),
+            $spoken->figures($this->marked($this->ledger->figures())), $spoken->findings($this->ledger->findings()),
+            $spoken->errors([...$above === null ? $this->board->errors() : [], ...$this->ledger->fieldErrors()]),
+            $this->ledger->curves(), $spoken->texts($this->ledger->sentences()), words: $this->book->words()->toArray(), spoken: $spoken,
+        ), array_map(fn (array $figures): array => $spoken->figures($this->marked($figures)), $circuits), $coils, $steps, $boards, $this->feeds($circuits, $network), $this->behind(), $this->board->others,
+            array_map(static fn (BoardMotor $motor): string => $motor->tag, $this->demand->counted));
     }
 
     /**
@@ -205,27 +210,41 @@ final class FeederStation
      */
     private function marked(array $figures): array
     {
-        $ofMotors = [];
-        foreach ($this->demand->counted as $motor) {
-            if ($motor->assumptions !== []) {
-                $ofMotors[] = $motor->tag.': '.implode(', ', $motor->assumptions);
-            }
-        }
-        $more = count($ofMotors) - self::NAMED;
-        $ofMotors = [...array_slice($ofMotors, 0, self::NAMED), ...$more > 0 ? ["and $more more circuits"] : []];
+        $ofCurrents = $this->named(static fn (BoardMotor $motor): array => $motor->assumptions);
+        $ofStarts = $this->named(static fn (BoardMotor $motor): array => $motor->startAssumptions);
         $ofSource = $this->source->assumptions();
 
-        return array_map(static function (Figure $figure) use ($ofMotors, $ofSource): Figure {
+        return array_map(static function (Figure $figure) use ($ofCurrents, $ofStarts, $ofSource): Figure {
             $name = $figure->name;
+            if (! $name instanceof FeederFigure || $figure->source === HowKnown::Entered->value) {
+                return $figure;
+            }
             foreach ([
-                ...$name instanceof FeederFigure && $name->restsOnMotors() ? $ofMotors : [],
-                ...$name instanceof FeederFigure && $name->restsOnSource() ? $ofSource : [],
+                ...$name->restsOnCurrents() ? $ofCurrents : [], ...$name->restsOnStarts() ? $ofStarts : [],
+                ...$name->restsOnSource() ? $ofSource : [],
             ] as $assumption) {
                 $figure = $figure->withAssumption($assumption);
             }
 
             return $figure;
         }, $figures);
+    }
+
+    /**
+     * @param  callable(BoardMotor): list<string>  $of
+     * @return list<string> what is assumed of the circuits, by their tags
+     */
+    private function named(callable $of): array
+    {
+        $named = [];
+        foreach ($this->demand->counted as $motor) {
+            if ($of($motor) !== []) {
+                $named[] = $motor->tag.': '.implode(', ', $of($motor));
+            }
+        }
+        $more = count($named) - self::NAMED;
+
+        return [...array_slice($named, 0, self::NAMED), ...$more > 0 ? ["and $more more circuits"] : []];
     }
 
     /** Voltage between lines here with all but one of the boards below running, V. */
@@ -390,7 +409,9 @@ final class FeederStation
         }
 
         return [
-            Figure::work(FeederFigure::Selectivity)->equals($verdict->value)->said($verdict->label())->make(),
+            Figure::work(FeederFigure::Selectivity)->equals($verdict->value)->said(
+                $limit === null ? $verdict->label() : 'Selective up to '.Show::quantity($limit, Unit::Ampere, 3),
+            )->make(),
             ...$limit === null ? [] : [Figure::work(FeederFigure::SelectivityLimit)->equals($limit)->make()],
         ];
     }

@@ -34,7 +34,7 @@ final readonly class OtherLoad
     /** @param  array<array-key, mixed>  $load  as typed; its errors are told in the document */
     public static function read(array $load, string $path, float $volts, FeederDocument $document): ?self
     {
-        $kind = $load['kind'] ?? 'other';
+        $kind = ($load['kind'] ?? '') === '' ? 'other' : $load['kind'];
         if (! in_array($kind, self::KINDS, true)) {
             $document->fail("$path.kind", 'Choose the kind of load.', 'Heater, lighting, socket, equipment or other.');
             $kind = 'other';
@@ -53,9 +53,9 @@ final readonly class OtherLoad
 
         return $amperes === null ? null : new self(
             is_string($load['tag'] ?? null) ? $load['tag'] : '', $kind, $amperes, $factor,
-            is_bool($load['continuous'] ?? null) ? $load['continuous'] : $kind !== 'socket',
+            FeederDocument::flag($load['continuous'] ?? null) ?? $kind !== 'socket',
             $document->number("$path.demand", $load['demand'] ?? null, FieldKind::Fraction, 0.01, 1) ?? 1.0,
-            ($load['restart'] ?? true) !== false,
+            FeederDocument::flag($load['restart'] ?? null) ?? true,
             $document->number("$path.maximum_device", $load['maximum_device'] ?? null, FieldKind::Amperes, 1, 6000, Unit::Ampere),
         );
     }

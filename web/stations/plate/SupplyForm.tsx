@@ -2,6 +2,7 @@ import { useBench } from '../../bench/BenchContext';
 import { Choice, Field } from '../../bench/fields';
 import { SourceForm } from '../../bench/SourceForm';
 import { Fields } from '../../bench/StationPage';
+import { FedBy } from './FedBy';
 
 /** The supply beside the plate. */
 export function SupplyForm() {
@@ -9,6 +10,7 @@ export function SupplyForm() {
     return (
         <>
             <h2 style={{ fontSize: 16, fontWeight: 600 }}>Supply and location</h2>
+            <FedBy />
             <Fields style={{ paddingTop: 10 }}>
                 <SourceForm />
                 <Choice path="supply.voltage_factor" />

@@ -1,0 +1,200 @@
+import { cleanup, fireEvent, screen, waitFor, within } from '@testing-library/react';
+import { Route, Routes } from 'react-router';
+import { afterEach, describe, expect, it, vi } from 'vitest';
+import type { BoardAnswer, BoardFigure, BoardRow } from '../api/contract';
+import { site } from '../testing';
+import { person, refusal, serve, showTo } from '../testing.service';
+import BoardPage from './BoardPage';
+import BoardsPage from './BoardsPage';
+
+const figure = (key: string, shown: string, value: number | string = 1, more: Partial<BoardFigure> = {}): BoardFigure => ({
+    key,
+    label: key.replace('feeder.', '').replaceAll('_', ' '),
+    value,
+    shown,
+    working: '',
+    source: '',
+    assumptions: [],
+    doubt: null,
+    ...more,
+});
+
+const solved: NonNullable<BoardAnswer['solved']> = {
+    source: 'Transformer 630 kVA',
+    figures: [
+        figure('feeder.running_current', '141 A', 141),
+        figure('feeder.demand', '141 A', 141, { assumptions: ['KF-204: efficiency 0.9'] }),
+        figure('feeder.scpd_rating', '250 A', 250, { working: 'carries every start' }),
+        figure('feeder.fault_current', '11 kA', 11000),
+        figure('feeder.start_dip', '5.49 %', 5.49),
+    ],
+    findings: [
+        { grade: 'caution', code: 'not_selective', title: 'Feeder and KF-204 are not selective', text: 'A fault here.', action: 'Choose.' },
+    ],
+    errors: [{ path: 'other_loads.0.current', text: 'Enter the current or the power.', accepted: 'Amperes, or kW.' }],
+    circuits: [
+        {
+            id: 7,
+            tag: 'KF-204',
+            drives: 'Kiln fan 4',
+            device: 'gG fuse 160 A',
+            counts: true,
+            figures: [
+                figure('power.design_current', '66 A', 66),
+                figure('feeder.selectivity', 'Not selective', 'not_selective'),
+                figure('feeder.circuit_start_dip', '5.49 %', 5.49),
+                figure('feeder.restart_delay', '3 s', 3),
+            ],
+        },
+        { id: 8, tag: 'KF-205', drives: '', device: null, counts: false, figures: [figure('power.design_current', '60 A', 60)] },
+    ],
+    boards: [{ id: 12, tag: 'MCC-2', figures: [figure('feeder.running_current', '40 A', 40)] }],
+    others: [{ tag: 'Lighting', amperes: 16, current: '16 A' }],
+    coils: [{ tag: 'M1', pull_in: '304 m', drop_out: '1240 m', inrush_voltage: null }],
+    timetable: [
+        {
+            at: '3 s',
+            at_seconds: 3,
+            tags: ['KF-204'],
+            dip: '7.48 %',
+            dip_percent: 7.48,
+            current: '758 A',
+            run_up: '6 s',
+            run_up_seconds: 6,
+        },
+    ],
+};
+
+const answer = (more: Partial<BoardAnswer> = {}): BoardAnswer => ({
+    id: 3,
+    site: site(),
+    tag: 'MCC-1',
+    version: 4,
+    fed_by: null,
+    typed: { supply: { transformer_kva: '630' }, other_loads: [{ tag: 'Lighting', kind: 'lighting' }] },
+    stale: false,
+    placed: [
+        { id: 7, tag: 'KF-204', drives: 'Kiln fan 4', place: { restart: 'true' } },
+        { id: 8, tag: 'KF-205', drives: '', place: {} },
+    ],
+    updated_by: null,
+    updated_at: '2026-12-02T05:00:00Z',
+    others: [{ id: 12, tag: 'MCC-2', fed_by: 3 }],
+    form: {
+        groups: [
+            {
+                title: 'Supply',
+                fields: [{ path: 'supply.transformer_kva', label: 'Transformer rating', unit: 'kVA', hint: '', choices: [] }],
+            },
+        ],
+        lists: [
+            {
+                path: 'other_loads',
+                title: 'Other loads',
+                add: 'Add a load',
+                fields: [
+                    { path: 'tag', label: 'Tag', unit: '', hint: '', choices: [] },
+                    { path: 'current', label: 'Current', unit: 'A', hint: '', choices: [] },
+                ],
+            },
+        ],
+    },
+    solved,
+    ...more,
+});
+
+afterEach(() => {
+    cleanup();
+    vi.unstubAllGlobals();
+});
+
+function open(answers: Parameters<typeof serve>[0], at = '/boards/3') {
+    const sent = serve(answers);
+    showTo(
+        person('electrician'),
+        <Routes>
+            <Route path="/boards" element={<BoardsPage />} />
+            <Route path="/boards/:id" element={<BoardPage />} />
+        </Routes>,
+        at,
+    );
+    return (method: string) => sent.filter((one) => one.method === method).map(({ body }) => body);
+}
+
+describe('a board', () => {
+    it('shows what flows where, what is wrong and what restarts when', async () => {
+        open({ 'GET boards/3': answer() });
+        expect(await screen.findByRole('img', { name: 'One-line diagram of MCC-1' })).toBeTruthy();
+        expect(screen.getByRole('row', { name: /KF-204 66 A, gG fuse 160 A, dip 5\.49 %, not selective/ })).toBeTruthy();
+        expect(screen.getByText(/60 A, standby/)).toBeTruthy();
+        expect(screen.getByText(/A fault here/)).toBeTruthy();
+        expect(screen.getByText(/3 s: KF-204, dip 7\.48 %/)).toBeTruthy();
+        expect(screen.getByRole('row', { name: /M1 304 m 1240 m/ })).toBeTruthy();
+        const table = screen.getByRole('group', { name: 'Circuits of this board' });
+        expect(within(table).getByRole('link', { name: 'KF-204' }).getAttribute('href')).toBe('/circuits/7');
+        expect(screen.getByText(/Enter the current or the power\. Amperes, or kW\./)).toBeTruthy();
+    });
+
+    it('keeps what is typed, and looks again until the workers have solved it', async () => {
+        const asked = open({
+            'GET boards/3': answer(),
+            'PUT boards/3': answer({ version: 5, stale: true }),
+        });
+        fireEvent.change(await screen.findByRole('textbox', { name: 'Transformer rating' }), { target: { value: '400' } });
+        await waitFor(() => expect(asked('PUT')).toHaveLength(1), { timeout: 3000 });
+        expect(asked('PUT')[0]).toMatchObject({
+            version: 4,
+            typed: { supply: { transformer_kva: '400' } },
+            circuits: [{ id: 7, place: { restart: 'true' } }, { id: 8 }],
+        });
+        expect(await screen.findByText('Being calculated.')).toBeTruthy();
+        await waitFor(() => expect(screen.queryByText('Being calculated.')).toBeNull(), { timeout: 4000 });
+    });
+
+    it('says at its place what the service refuses, and loses nothing', async () => {
+        open({
+            'GET boards/3': answer(),
+            'PUT boards/3': refusal(422, 'Another board at this site has the tag MCC-2.', [
+                { path: 'tag', text: 'Another board at this site has this tag.', accepted: 'A unique tag.' },
+            ]),
+        });
+        const [tag] = await screen.findAllByRole('textbox', { name: 'Tag' });
+        if (tag === undefined) {
+            throw new Error('no tag');
+        }
+        fireEvent.change(tag, { target: { value: 'MCC-2' } });
+        expect(await screen.findByText(/Another board at this site has this tag/, {}, { timeout: 3000 })).toBeTruthy();
+        expect((tag as HTMLInputElement).value).toBe('MCC-2');
+    });
+});
+
+describe('the boards of a site', () => {
+    it('stand below the board that feeds them', async () => {
+        const row: Omit<BoardRow, 'id' | 'tag' | 'fed_by' | 'demand'> = {
+            worst: 'none',
+            circuits: 3,
+            device: null,
+            conductors: null,
+            fault: null,
+            dip: null,
+            loading: null,
+            problem: '',
+        };
+        open(
+            {
+                sites: { sites: [site()] },
+                'sites/1/boards': {
+                    site: site(),
+                    boards: [
+                        { ...row, id: 12, tag: 'A-BELOW', fed_by: 3, demand: '40 A' },
+                        { ...row, id: 3, tag: 'MDB', fed_by: null, demand: '141 A' },
+                    ],
+                },
+            },
+            '/boards?site=1',
+        );
+        const links = await screen.findAllByRole('link', { name: /A-BELOW|MDB/ });
+        expect(links.map((link) => link.textContent)).toEqual(['MDB', 'A-BELOW']);
+        expect(screen.getByText('40 A')).toBeTruthy();
+    });
+});

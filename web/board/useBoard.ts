@@ -1,0 +1,93 @@
+import { useEffect, useRef, useState } from 'react';
+import { messageOf, ProblemError } from '../api/client';
+import type { BoardAnswer } from '../api/contract';
+import { service } from '../api/service';
+import type { Place, Typed } from './typed';
+
+const PAUSE_MS = 500;
+const RETRY_MS = 4000;
+const LOOK_MS = 700;
+
+export interface BoardDraft {
+    tag: string;
+    fedBy: number | null;
+    typed: Typed;
+    placed: readonly Place[];
+}
+
+const draftOf = (answer: BoardAnswer): BoardDraft => ({
+    tag: answer.tag,
+    fedBy: answer.fed_by,
+    typed: answer.typed,
+    placed: answer.placed,
+});
+
+/** What is typed of a board, kept by the service a moment after the last key; it answers with what follows. */
+export function useBoard(first: BoardAnswer) {
+    const [answer, setAnswer] = useState(first);
+    const [draft, setDraft] = useState(() => draftOf(first));
+    const [status, setStatus] = useState('');
+    const [refused, setRefused] = useState<ProblemError | null>(null);
+    const [tries, setTries] = useState(0);
+    const version = useRef(first.version);
+    const kept = useRef(draft);
+    useEffect(() => {
+        if (draft === kept.current) {
+            return;
+        }
+        const stop = new AbortController();
+        const timer = setTimeout(
+            () => {
+                const body = {
+                    version: version.current,
+                    tag: draft.tag,
+                    fed_by: draft.fedBy,
+                    typed: draft.typed,
+                    circuits: draft.placed.map(({ id, place }) => ({ id, place })),
+                };
+                service.board.update(first.id, body, stop.signal).then(
+                    (next) => {
+                        version.current = next.version;
+                        kept.current = draft;
+                        setAnswer(next);
+                        setRefused(null);
+                        setTries(0);
+                        setStatus('Saved.');
+                    },
+                    (error: unknown) => {
+                        if (stop.signal.aborted) {
+                            return;
+                        }
+                        setStatus(`Not saved: ${messageOf(error)}`);
+                        if (error instanceof ProblemError) {
+                            // The service has said no: asking again would not help.
+                            setRefused(error);
+                            return;
+                        }
+                        setTimeout(() => setTries((count) => count + 1), RETRY_MS);
+                    },
+                );
+            },
+            tries === 0 ? PAUSE_MS : 0,
+        );
+        return () => clearTimeout(timer);
+    }, [draft, tries, first.id]);
+    // The workers solve it: look again until they have.
+    useEffect(() => {
+        if (!answer.stale) {
+            return;
+        }
+        const timer = setTimeout(() => {
+            service.board.show(first.id).then(
+                (next) => setAnswer((before) => (next.version === before.version ? next : { ...next, stale: false })),
+                () => setAnswer((before) => ({ ...before })),
+            );
+        }, LOOK_MS);
+        return () => clearTimeout(timer);
+    }, [answer, first.id]);
+    const change = (more: Partial<BoardDraft>) => {
+        setStatus('');
+        setDraft((before) => ({ ...before, ...more }));
+    };
+    return { answer, draft, change, status, refused, isSaved: draft === kept.current };
+}
