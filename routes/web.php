@@ -149,6 +149,8 @@ Route::prefix('api')->middleware([PlainRequest::class, LimitBody::class, LiveSes
         Route::delete('circuits/{circuit}/photograph', [PhotographController::class, 'destroy'])->middleware(OpenCircuit::class);
         Route::get('sites/{site}/boards', [BoardController::class, 'index']);
         Route::post('sites/{site}/boards', [BoardController::class, 'store']);
+        Route::post('sites/{site}/boards/take', [BoardController::class, 'take']);
+        Route::get('sites/{site}/boards.jsonl', [BoardController::class, 'lines']);
         Route::get('boards/{board}', [BoardController::class, 'show']);
         Route::put('boards/{board}', [BoardController::class, 'update']);
         Route::delete('boards/{board}', [BoardController::class, 'destroy']);

@@ -108,7 +108,8 @@ final class BoardStore
         $changed = [];
         foreach ($tree->circuitsOf($board) as $circuit) {
             $feed = $solution->feeds[$circuit->tag] ?? null;
-            $text = $feed === null ? null : json_encode($feed, JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION);
+            $text = $feed === null ? null : json_encode($feed,
+                JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION);
             if ($text !== $circuit->feed) {
                 Circuit::query()->whereKey($circuit->id)->toBase()->update(['feed' => $text]);
                 $changed[] = $circuit->id;

@@ -114,7 +114,8 @@ final readonly class BoardTree
             'format' => FeederDocument::FORMAT, 'tag' => $board->tag, 'rule_book' => $this->site->rule_book,
             ...array_diff_key($typed, ['format' => null, 'tag' => null, 'rule_book' => null]),
             'supply' => [...$isRoot ? $this->site->supply : [], ...$map($typed['supply'] ?? null)],
-            'settings' => [...array_diff_key($this->site->settings, [SiteSettings::BOARD_FEED => null]), ...$map($typed['settings'] ?? null)],
+            'settings' => [...array_diff_key($this->site->settings, [SiteSettings::BOARD_FEED => null]),
+                ...$map($typed['settings'] ?? null)],
             'circuits' => $circuits, ...$boards === [] ? [] : ['boards' => $boards],
         ];
     }

@@ -47,9 +47,10 @@ final class BoardView
             $boards[] = [
                 'id' => $one->id, 'tag' => $one->tag, 'figures' => self::figures([
                     ...$solution->circuits[$one->tag] ?? [],
-                    ...array_values(array_filter($solution->boards[$i]->feeder->figures ?? [], static fn (Figure $figure): bool => in_array(
-                        $figure->key(), ['feeder.running_current', 'feeder.scpd_rating', 'feeder.size', 'feeder.fault_current'], true,
-                    ))),
+                    ...array_values(array_filter($solution->boards[$i]->feeder->figures ?? [],
+                        static fn (Figure $figure): bool => in_array(
+                            $figure->key(), ['feeder.running_current', 'feeder.scpd_rating', 'feeder.size', 'feeder.fault_current'], true,
+                        ))),
                 ]),
             ];
         }
@@ -96,9 +97,10 @@ final class BoardView
         $read = CircuitReader::read(['rule_book' => $document['rule_book'], 'supply' => $document['supply']])->read();
         $said = static fn (string $name): string => $read['supply.'.$name] ?? '';
 
+        $isSet = is_array($document['supply']) && ($document['supply']['source'] ?? '') === 'generator';
+
         return match (true) {
-            $said('generator_kva') !== '' && is_array($document['supply']) && ($document['supply']['source'] ?? '') === 'generator'
-                => 'Generator '.$said('generator_kva'),
+            $isSet && $said('generator_kva') !== '' => 'Generator '.$said('generator_kva'),
             $said('transformer_kva') !== '' => trim('Transformer '.$said('transformer_kva').' '.$said('transformer_impedance_percent')),
             $said('fault_level_kva') !== '' => 'Supply '.$said('fault_level_kva'),
             default => 'Supply',

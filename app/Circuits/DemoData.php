@@ -18,7 +18,15 @@ use BraveAnvil\Records\Logbook\EntryKind;
 use BraveAnvil\Stations\Prove\ReadingKind;
 use Illuminate\Support\Facades\DB;
 
-/** The demo scenario from database/demo: invented sites, roles and circuits. */
+/**
+ * The demo scenario from database/demo: invented sites, roles and circuits.
+ *
+ * @phpstan-type DemoSpare array{name: string, place: string, plate: array<string, string>}
+ * @phpstan-type DemoBoard array{tag: string, fed_by?: string, typed: array<string, mixed>, circuits: array<string, array<string, string>>}
+ * @phpstan-type DemoSite array{name: string, rule_book: string, supply: array<string, mixed>, settings: array<string, mixed>,
+ *     areas: list<string>, bank?: array<string, mixed>, spares?: list<DemoSpare>, boards?: list<DemoBoard>,
+ *     circuits: list<array<string, mixed>>}
+ */
 final class DemoData
 {
     /** What every demo sign-in takes; printed by bin/start. */
@@ -68,11 +76,13 @@ final class DemoData
                     ]);
                 }
                 foreach ($data['circuits'] as $i => $circuit) {
-                    /** @var list<array{measure?: array<string, string>, kind?: string, values?: array<string, mixed>, load_percent?: string, instrument: string, note: string, taken_at: string}> $readings */
+                    /** @var list<array{measure?: array<string, string>, kind?: string, values?: array<string, mixed>,
+                        load_percent?: string, instrument: string, note: string, taken_at: string}> $readings */
                     $readings = $circuit['readings'] ?? [];
                     /** @var list<array{kind: string, happened_at: string, values: array<string, mixed>}> $log */
                     $log = $circuit['log'] ?? [];
-                    /** @var list<array{name: string, typed: array<string, array<string, string>>, kind: string, step: string, remark: string}> $sheets */
+                    /** @var list<array{name: string, typed: array<string, array<string, string>>, kind: string, step: string,
+                        remark: string}> $sheets */
                     $sheets = $circuit['sheets'] ?? [];
                     unset($circuit['readings'], $circuit['log'], $circuit['sheets']);
                     $document = [
@@ -103,14 +113,16 @@ final class DemoData
         return true;
     }
 
-    /** @param  array{tag: string, fed_by?: string, typed: array<string, mixed>, circuits: array<string, array<string, string>>}  $data */
+    /** @param  DemoBoard  $data */
     private function board(Site $site, array $data, Person $person): void
     {
         $board = $this->boards->make($site, $data['tag'], $person);
-        $above = isset($data['fed_by']) ? Board::query()->where('site_id', $site->id)->where('tag', $data['fed_by'])->firstOrFail()->id : null;
+        $above = isset($data['fed_by']) ? Board::query()->where('site_id', $site->id)->where('tag', $data['fed_by'])->firstOrFail()
+            ->id : null;
         $circuits = [];
         foreach ($data['circuits'] as $tag => $place) {
-            $circuits[] = ['id' => Circuit::query()->where('site_id', $site->id)->where('tag', $tag)->firstOrFail()->id, 'place' => $place];
+            $circuits[] = ['id' => Circuit::query()->where('site_id', $site->id)->where('tag', $tag)->firstOrFail()->id,
+                'place' => $place];
         }
         $this->boards->save($board, 1, $data['tag'], $above, $data['typed'], $circuits, $person);
     }
@@ -144,7 +156,8 @@ final class DemoData
 
     /**
      * @param  array<string, mixed>  $document
-     * @param  array{measure?: array<string, string>, kind?: string, values?: array<string, mixed>, load_percent?: string, instrument: string, note: string, taken_at: string}  $reading
+     * @param  array{measure?: array<string, string>, kind?: string, values?: array<string, mixed>, load_percent?: string,
+         instrument: string, note: string, taken_at: string}  $reading
      */
     private function keep(Circuit $circuit, array $document, array $reading, Person $person): void
     {
@@ -161,12 +174,12 @@ final class DemoData
         }
     }
 
-    /** @return list<array{name: string, rule_book: string, supply: array<string, mixed>, settings: array<string, mixed>, areas: list<string>, bank?: array<string, mixed>, spares?: list<array{name: string, place: string, plate: array<string, string>}>, boards?: list<array{tag: string, fed_by?: string, typed: array<string, mixed>, circuits: array<string, array<string, string>>}>, circuits: list<array<string, mixed>>}> */
+    /** @return list<DemoSite> */
     private function sites(): array
     {
         $sites = [];
         foreach (glob(database_path('demo/*.json')) ?: [] as $file) {
-            /** @var array{name: string, rule_book: string, supply: array<string, mixed>, settings: array<string, mixed>, areas: list<string>, bank?: array<string, mixed>, spares?: list<array{name: string, place: string, plate: array<string, string>}>, boards?: list<array{tag: string, fed_by?: string, typed: array<string, mixed>, circuits: array<string, array<string, string>>}>, circuits: list<array<string, mixed>>} $site */
+            /** @var DemoSite $site */
             $site = json_decode((string) file_get_contents($file), true, 16, JSON_THROW_ON_ERROR);
             $sites[] = $site;
         }

@@ -23,7 +23,9 @@ enum ScheduleName: string
     /** @return array<string, string> heads by what stands below: `field:` and a path, or the key of a figure */
     public function columns(): array
     {
-        return ['field:tag' => 'Tag', 'field:drives' => 'Driven machine', 'field:area' => 'Area'] + match ($this) {
+        return [
+            'field:tag' => 'Tag', 'field:drives' => 'Driven machine', 'field:area' => 'Area', 'field:supply.board.tag' => 'Board',
+        ] + match ($this) {
             self::Motors => [
                 'plate.output' => 'Output', 'field:plate.voltage' => 'Voltage', 'plate.connection' => 'Connection',
                 'plate.current' => 'Current', 'plate.speed' => 'Speed', 'plate.efficiency' => 'Efficiency',

@@ -117,6 +117,8 @@ final class AccessTest extends FeatureTestCase
         'POST api/analysers/{analyser}/read' => self::READERS,
         'GET api/sites/{site}/boards' => self::READERS,
         'POST api/sites/{site}/boards' => self::EDITORS,
+        'POST api/sites/{site}/boards/take' => self::EDITORS,
+        'GET api/sites/{site}/boards.jsonl' => self::READERS,
         'GET api/boards/{board}' => self::READERS,
         'PUT api/boards/{board}' => self::EDITORS,
         'DELETE api/boards/{board}' => self::EDITORS,
@@ -199,6 +201,7 @@ final class AccessTest extends FeatureTestCase
                 'columns' => '[]',
                 'chosen' => '{}', 'asked_by' => $author->id, ...$stamps,
             ]),
+            'board' => $made('boards', ['site_id' => $circuit->site_id, 'tag' => 'MCC-1', 'typed' => '{}', ...$stamps]),
             'round' => $made('rounds', ['site_id' => $circuit->site_id, 'area' => 'Kilns', 'begun_by' => $author->id, ...$stamps]),
             'job' => $made('papers', [
                 'name' => 'x', 'revision_id' => $revision, 'origin' => 'http://localhost', 'state' => 'cancelled',

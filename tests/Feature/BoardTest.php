@@ -169,6 +169,36 @@ final class BoardTest extends FeatureTestCase
         $this->assertProblem(409, $this->putJson("/api/boards/$board->id", $stale));
     }
 
+    /** What one site writes another reads: boards below boards, and circuits that it has not. */
+    public function test_boards_go_out_and_in_as_lines(): void
+    {
+        [$site, $board, $one, $two] = $this->plant();
+        $main = $this->made($site, 'MDB');
+        $this->putJson("/api/boards/$main->id", self::body($main, self::TYPED, [$two]))->assertOk();
+        $this->putJson("/api/boards/$board->id", self::body($board, ['cable' => self::TYPED['cable'], 'guard' => self::TYPED['guard']],
+            [$one], fedBy: $main->id))->assertOk();
+        $lines = trim((string) $this->get("/api/sites/$site->id/boards.jsonl")->assertOk()->getContent());
+        self::assertStringNotContainsString("\n", $lines, 'the board below lies in the one above');
+        $document = json_decode($lines, true);
+        $other = $this->site();
+        $taken = $this->postJson("/api/sites/$other->id/boards/take", ['document' => $document])->assertCreated();
+        self::assertSame('MDB', $taken->json('tag'));
+        $figures = static fn (mixed $answer): array => array_map(static fn (mixed $value): mixed => is_float($value) ? round($value,
+            6) : $value,
+            array_column(is_array($answer) ? $answer : [], 'value', 'key'));
+        self::assertEquals($figures($this->getJson("/api/boards/$main->id")->json('solved.figures')),
+            $figures($this->getJson('/api/boards/'.$taken->json('id'))->json('solved.figures')));
+        self::assertSame(['KF-204', 'KF-205'], Circuit::query()->where('site_id', $other->id)->orderBy('tag')->pluck('tag')->all());
+        // A second time its tags are taken, and nothing is half done.
+        $this->assertProblem(422, $this->postJson("/api/sites/$other->id/boards/take", ['document' => $document]));
+        foreach ([['format' => 'brave-anvil.bank/1', 'tag' => 'X'], ['tag' => ''], ['tag' => 'Y', 'rule_book' => 'nec'],
+            ['tag' => 'Y', 'circuits' => [['drives' => 'nothing']]], ['tag' => 'Y', 'circuits' => array_fill(0, 301,
+                ['tag' => 'A'])]] as $wrong) {
+            $this->assertProblem(422, $this->postJson("/api/sites/$other->id/boards/take", ['document' => $wrong]));
+        }
+        self::assertSame(2, Board::query()->where('site_id', $other->id)->count());
+    }
+
     /** A circuit lies on one board: whoever takes it onto another takes it off the first. */
     public function test_a_circuit_moves_from_board_to_board(): void
     {

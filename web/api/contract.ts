@@ -5010,6 +5010,9 @@ export interface BoardBodyCircuit {
     id: number;
     place: Readonly<Record<string, unknown>>;
 }
+export interface BoardDocument {
+    document: Readonly<Record<string, unknown>>;
+}
 
 /** What never changes about a field: its label, the unit of a bare typed number, and a line below it. */
 export const FIELDS: Readonly<Record<FieldPath, { label: string; unit: string; hint: string }>> = {

@@ -14,6 +14,7 @@ import type {
     BankBody,
     BoardAnswer,
     BoardBody,
+    BoardDocument,
     BoardsAnswer,
     CalendarAddress,
     CarriedDifference,
@@ -109,6 +110,8 @@ export const service = {
     board: {
         index: (site: Id, signal?: AbortSignal) => call<BoardsAnswer>('GET', `sites/${site}/boards`, undefined, signal),
         store: (site: Id, body: NewBoard, signal?: AbortSignal) => call<BoardAnswer>('POST', `sites/${site}/boards`, body, signal),
+        take: (site: Id, body: BoardDocument, signal?: AbortSignal) => call<BoardAnswer>('POST', `sites/${site}/boards/take`, body, signal),
+        lines: (site: Id) => `/api/sites/${site}/boards.jsonl`,
         show: (board: Id, signal?: AbortSignal) => call<BoardAnswer>('GET', `boards/${board}`, undefined, signal),
         update: (board: Id, body: BoardBody, signal?: AbortSignal) => call<BoardAnswer>('PUT', `boards/${board}`, body, signal),
         destroy: (board: Id, body: SeenVersion, signal?: AbortSignal) => call<undefined>('DELETE', `boards/${board}`, body, signal),

@@ -121,6 +121,7 @@ export function CircuitPlaces({
     readOnly: boolean;
 }) {
     const { placed } = draft;
+    const [isOpen, setOpen] = useState(placed.length === 0);
     const put = (n: number, key: string, value: string) =>
         change({ placed: placed.map((one, i) => (i === n ? { ...one, place: { ...one.place, [key]: value } } : one)) });
     const move = (n: number, by: number) => {
@@ -143,7 +144,7 @@ export function CircuitPlaces({
     );
     const isAmerican = !answer.form.lists.some(({ path }) => path === 'groups');
     return (
-        <Places open={placed.length === 0}>
+        <Places open={isOpen} onToggle={(event) => setOpen(event.currentTarget.open)}>
             <summary>Circuits of this board, their groups and restart</summary>
             {placed.map(({ id, tag, place }, n) => (
                 <PlaceRow key={id}>

@@ -70,7 +70,7 @@ export function BoardForm({
                     ]}
                     isDisabled={readOnly}
                     error={errorAt('fed_by')}
-                    onChange={(id) => change({ fedBy: id === '' ? null : Number(id) })}
+                    onChange={(chosen) => change({ fedBy: answer.others.find(({ id }) => String(id) === chosen)?.id ?? null })}
                 />
             </Inputs>
             {answer.form.groups.map(({ title, fields }, n) => {
@@ -78,7 +78,9 @@ export function BoardForm({
                 return (
                     <Group key={title} open={wrong || n < 3}>
                         <summary>{title}</summary>
-                        {n === 0 && draft.fedBy !== null && <p>The board above supplies it: what is typed here of a source is not used.</p>}
+                        {n === 0 && draft.fedBy !== null && (
+                            <p>The other board is its source: a transformer or generator entered here is not used.</p>
+                        )}
                         <Inputs>
                             {fields.map((field) => (
                                 <FieldRow

@@ -141,10 +141,9 @@ function Board({ first }: { first: BoardAnswer }) {
 
 /** Where an error stands that has no field on this page: the circuit by its tag, never by a number. */
 function placeOf(path: string, board: BoardAnswer): string {
-    const circuit = /^circuits\.(\d+)\./.exec(path);
-    const below = /^boards\.(\d+)\./.exec(path);
     const tag =
-        circuit !== null ? board.placed[Number(circuit[1])]?.tag : below !== null ? board.solved?.boards[Number(below[1])]?.tag : undefined;
+        board.placed.find((_, n) => path.startsWith(`circuits.${n}.`))?.tag ??
+        board.solved?.boards.find((_, n) => path.startsWith(`boards.${n}.`))?.tag;
     return tag === undefined ? '' : `${tag}:`;
 }
 

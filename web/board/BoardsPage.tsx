@@ -1,5 +1,6 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
+import { FileTrigger } from 'react-aria-components';
 import { Link, useNavigate, useSearchParams } from 'react-router';
 import { ProblemError, messageOf } from '../api/client';
 import type { BoardRow } from '../api/contract';
@@ -40,6 +41,7 @@ export default function BoardsPage() {
                         onChange={(chosen) => setSearch({ site: chosen }, { replace: true })}
                     />
                     {mayEdit(person) && site !== '' && <AddBoard key={site} site={site} />}
+                    {site !== '' && <a href={service.board.lines(site)}>Save all as file</a>}
                 </ListBar>
                 <NotLoaded what="boards" of={[sites, boards]} />
                 {boards.data?.boards.length === 0 && (
@@ -90,6 +92,23 @@ function AddBoard({ site }: { site: string }) {
     const client = useQueryClient();
     const [tag, setTag] = useState('');
     const [problem, setProblem] = useState<string>();
+    const [said, setSaid] = useState('');
+    // One board, or one a line.
+    const take = async (file: File) => {
+        let taken = 0;
+        try {
+            const text = await file.text();
+            const documents = text.trim().startsWith('{"') ? text.trim().split(/\r?\n(?=\{)/) : [text];
+            for (const document of documents) {
+                await service.board.take(site, { document: JSON.parse(document) as Readonly<Record<string, unknown>> });
+                taken += 1;
+            }
+            setSaid(`${taken} read.`);
+        } catch (error) {
+            setSaid(`${taken} read. ${error instanceof SyntaxError ? 'The rest is not a board file.' : messageOf(error)}`);
+        }
+        await client.invalidateQueries({ queryKey: ['boards'] });
+    };
     const add = () => {
         service.board.store(site, { tag }).then(
             async (board) => {
@@ -105,6 +124,18 @@ function AddBoard({ site }: { site: string }) {
             <Button kind="main" isDisabled={tag.trim() === ''} onPress={add}>
                 Add board
             </Button>
+            <FileTrigger
+                acceptedFileTypes={['.json', '.jsonl', 'application/json']}
+                onSelect={(files) => {
+                    const [file] = [...(files ?? [])];
+                    if (file !== undefined) {
+                        void take(file);
+                    }
+                }}
+            >
+                <Button>Open board files</Button>
+            </FileTrigger>
+            <span role="status">{said}</span>
         </>
     );
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Boards\BoardImport;
 use App\Boards\BoardStore;
 use App\Boards\BoardTree;
 use App\Http\Call;
@@ -44,6 +45,35 @@ final class BoardController
         HouseRecord::note($request, Happening::BoardMade, $board->tag);
 
         return new JsonResponse($board->resource(), 201);
+    }
+
+    /** From a file of the open format, with the boards below it and the circuits that the site has not. */
+    #[Call('BoardAnswer', takes: 'BoardDocument')]
+    public function take(Request $request, Site $site, BoardImport $import): JsonResponse
+    {
+        $person = Signed::editor($request);
+        /** @var array{document: array<array-key, mixed>} $read */
+        $read = $request->validate(['document' => ['required', 'array']]);
+        $board = $import->take($site, $read['document'], $person);
+        HouseRecord::note($request, Happening::BoardMade, $board->tag);
+
+        return new JsonResponse($board->resource(), 201);
+    }
+
+    /** Each board that no other feeds, with all below it, one a line. */
+    #[Call(Call::FILE)]
+    public function lines(Request $request, Site $site): Response
+    {
+        Signed::person($request);
+        $lines = '';
+        foreach (Board::query()->where('site_id', $site->id)->whereNull('fed_by')->orderBy('tag')->get()->all() as $board) {
+            $lines .= json_encode(BoardTree::around($board)->document($board), JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES |
+                JSON_THROW_ON_ERROR)."\n";
+        }
+
+        return new Response($lines, 200, [
+            'Content-Type' => 'application/x-ndjson; charset=utf-8', 'Content-Disposition' => 'attachment; filename="boards.jsonl"',
+        ]);
     }
 
     #[Call('BoardAnswer')]

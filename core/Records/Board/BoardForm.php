@@ -8,8 +8,8 @@ use BraveAnvil\Bench\Spoken;
 use BraveAnvil\Circuit\Choice\Choice;
 use BraveAnvil\Circuit\Choice\RuleBookName;
 use BraveAnvil\Circuit\Choice\Scpd;
-use BraveAnvil\Circuit\Fields;
 use BraveAnvil\Circuit\FieldKind;
+use BraveAnvil\Circuit\Fields;
 use BraveAnvil\Rules\RuleBook;
 
 /**
@@ -66,7 +66,8 @@ final readonly class BoardForm
         ],
     ];
 
-    /** @var array<string, array{0: string, 1?: string, 2?: string, 3?: array<array-key, string>}> label, unit, hint and choices by path */
+    /** @var array<string, array{0: string, 1?: string, 2?: string, 3?: array<array-key, string>}> label, unit,
+        hint and choices by path */
     private const OWN = [
         'supply.no_load_voltage' => ['No-load voltage', 'V', 'Of the transformer, between lines. Empty: the supply voltage.'],
         'cable.length' => ['Length', 'm'],
@@ -165,7 +166,8 @@ final readonly class BoardForm
     private function used(array $paths): array
     {
         $unused = $this->isAmerican
-            ? ['guard.long_time', 'guard.long_time_delay', 'guard.short_time', 'guard.short_time_delay', 'guard.instantaneous', 'cable.cores']
+            ? ['guard.long_time', 'guard.long_time_delay', 'guard.short_time', 'guard.short_time_delay', 'guard.instantaneous',
+                'cable.cores']
             : ['demand_evidence', 'cable.raceway_material'];
 
         return array_values(array_diff($paths, $unused));
@@ -177,7 +179,8 @@ final readonly class BoardForm
         $own = self::OWN[$path] ?? null;
         if ($own !== null) {
             return [
-                'path' => $path, 'label' => $this->spoken->text($own[0]), 'unit' => $own[1] ?? '', 'hint' => $this->spoken->text($own[2] ?? ''),
+                'path' => $path, 'label' => $this->spoken->text($own[0]), 'unit' => $own[1] ?? '',
+                'hint' => $this->spoken->text($own[2] ?? ''),
                 'choices' => self::listed($own[3] ?? []),
             ];
         }

@@ -107,7 +107,8 @@ enum FeederFigure: string implements FigureName
     {
         return in_array($this, [
             self::SupplyFaultCurrent, self::ProspectiveCurrent, self::TwoPhaseFaultCurrent, self::FaultCurrent, self::PeakFaultCurrent,
-            self::CircuitFaultCurrent, self::CircuitStartDip, self::BoardVoltage, self::StartDip, self::StartStep, self::TransformerDip, self::TwoStartDip,
+            self::CircuitFaultCurrent, self::CircuitStartDip, self::BoardVoltage, self::StartDip, self::StartStep,
+            self::TransformerDip, self::TwoStartDip,
             self::Regulation, self::TransformerLeast, self::BlackoutDip, self::RestartSteps, self::RestartTime, self::RestartDip,
             self::RestartDelay, self::ResonanceOrder, self::SelectivityLimit,
         ], true);

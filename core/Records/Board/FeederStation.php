@@ -198,7 +198,8 @@ final class FeederStation
             $spoken->figures($this->marked($this->ledger->figures())), $spoken->findings($this->ledger->findings()),
             $spoken->errors([...$above === null ? $this->board->errors() : [], ...$this->ledger->fieldErrors()]),
             $this->ledger->curves(), $spoken->texts($this->ledger->sentences()), words: $this->book->words()->toArray(), spoken: $spoken,
-        ), array_map(fn (array $figures): array => $spoken->figures($this->marked($figures)), $circuits), $coils, $steps, $boards, $this->feeds($circuits, $network), $this->behind(), $this->board->others,
+        ), array_map(fn (array $figures): array => $spoken->figures($this->marked($figures)), $circuits), $coils, $steps, $boards,
+            $this->feeds($circuits, $network), $this->behind(), $this->board->others,
             array_map(static fn (BoardMotor $motor): string => $motor->tag, $this->demand->counted));
     }
 
