@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Boards\BoardStore;
 use App\Circuits\DemoData;
 use App\Circuits\Recompute;
 use App\Models\Person;
@@ -14,7 +15,8 @@ Artisan::command('demo:load', function (DemoData $demo): void {
     echo $demo->load() ? 'The demo data is loaded.' : 'The demo data is there already.', "\n";
 })->purpose('Load the demo sites, people and circuits once');
 
-Artisan::command('circuits:recompute', function (Recompute $recompute): void {
+Artisan::command('circuits:recompute', function (Recompute $recompute, BoardStore $boards): void {
+    $boards->ofOtherCores();
     $count = $recompute->ofOtherCores();
     echo $count === 0 ? '' : "$count circuits are solved anew by this core.\n";
 })->purpose('Solve circuits again that another core version solved');

@@ -11,6 +11,7 @@ use App\Models\Person;
 use App\Models\Site;
 use App\Problems\Problem;
 use App\Record\Turns;
+use BraveAnvil\Ground\Version;
 use BraveAnvil\Records\Board\FeederSolution;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Facades\DB;
@@ -85,6 +86,17 @@ final class BoardStore
         }
     }
 
+    /** @return int how many boards that another core solved were solved now, with those below them */
+    public function ofOtherCores(): int
+    {
+        $boards = Board::query()->whereNull('fed_by')->where('core', '!=', Version::CORE)->orderBy('id')->get()->all();
+        foreach ($boards as $board) {
+            $this->solve($board);
+        }
+
+        return count($boards);
+    }
+
     /** At once where that is soon done, else by the workers. */
     private function settle(Board $board): void
     {
@@ -103,7 +115,7 @@ final class BoardStore
         Board::query()->whereKey($board->id)->update([
             'solved' => json_encode(BoardView::of($tree, $board, $solution), JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR |
                 JSON_PRESERVE_ZERO_FRACTION),
-            'worst' => $solution->feeder->worst()->value ?? 'none',
+            'worst' => $solution->feeder->worst()->value ?? 'none', 'core' => Version::CORE,
         ]);
         $changed = [];
         foreach ($tree->circuitsOf($board) as $circuit) {

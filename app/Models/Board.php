@@ -25,6 +25,7 @@ use Illuminate\Support\Carbon;
  * @property int $version
  * @property string|null $solved what the core made of it last, as JSON text
  * @property string $worst `stop`, `caution`, `note` or `none`
+ * @property string $core version that solved it
  * @property Carbon|null $stale_at since when that is no longer so
  * @property int|null $updated_by
  * @property Carbon $updated_at

@@ -43,8 +43,7 @@ final class BoardFeed
 
     /**
      * @param  array<array-key, mixed>  $supply  what is typed of the board's supply, as in a circuit
-     * @param  array{tag: string, resistance_ohm?: float, reactance_ohm?: float, fault_ampere?: float, loop_resistance_ohm?: float,
-     *     loop_reactance_ohm?: float, drop_percent?: float, drop_limit_percent?: float, assumed?: string}  $board
+     * @param  array<string, float|string>  $board  its tag, and what it gives, by the name of the field
      * @return array{supply: array<array-key, mixed>, board: array<string, float|string>} as it is kept beside a circuit
      */
     public static function of(array $supply, array $board): array

@@ -23,6 +23,7 @@ return new class extends Migration
             // What the core made of it last, and since when that is no longer so.
             $table->text('solved')->nullable();
             $table->string('worst', 10)->default('none');
+            $table->string('core', 20)->default('');
             $table->timestampTz('stale_at', 6)->nullable();
             $table->foreignId('updated_by')->nullable()->constrained('people')->restrictOnDelete();
             $table->timestampsTz();

@@ -144,7 +144,7 @@ final readonly class Hand
         $this->until(
             function () use ($words): bool {
                 $element = $this->picked(
-                    'return [...document.querySelectorAll("button, a, [role=menuitem], [role=radio]")].find((e) => (e.innerText.trim() === wanted || e.getAttribute("aria-label") === wanted || e.dataset.name === wanted) && e.getClientRects().length > 0) ?? null',
+                    'return [...document.querySelectorAll("button, a, summary, [role=menuitem], [role=radio]")].find((e) => (e.innerText.trim() === wanted || e.getAttribute("aria-label") === wanted || e.dataset.name === wanted) && e.getClientRects().length > 0) ?? null',
                     $words,
                 );
                 if ($element === null) {

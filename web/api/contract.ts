@@ -198,6 +198,30 @@ export interface Circuit {
              */
             drop_limit_percent?: string | number | null;
             /**
+             * gG fuse of the board’s feeder. Amperes from 1 to 100 000.
+             */
+            fuse_ampere?: string | number | null;
+            /**
+             * Long-time setting of the feeder’s breaker. Amperes from 1 to 100 000.
+             */
+            long_time_ampere?: string | number | null;
+            /**
+             * Short-time setting of the feeder’s breaker. Amperes from 1 to 100 000.
+             */
+            short_time_ampere?: string | number | null;
+            /**
+             * Instantaneous setting of the feeder’s breaker. Amperes from 1 to 100 000.
+             */
+            instantaneous_ampere?: string | number | null;
+            /**
+             * Long-time delay of the feeder’s breaker. Seconds from 0.01 to 300.
+             */
+            long_time_seconds?: string | number | null;
+            /**
+             * Short-time delay of the feeder’s breaker. Seconds from 0.01 to 300.
+             */
+            short_time_seconds?: string | number | null;
+            /**
              * Assumed at the board. One of .
              */
             assumed?: string | number | null;
@@ -1994,6 +2018,12 @@ export type FieldPath =
     | 'supply.board.loop_reactance_ohm'
     | 'supply.board.drop_percent'
     | 'supply.board.drop_limit_percent'
+    | 'supply.board.fuse_ampere'
+    | 'supply.board.long_time_ampere'
+    | 'supply.board.short_time_ampere'
+    | 'supply.board.instantaneous_ampere'
+    | 'supply.board.long_time_seconds'
+    | 'supply.board.short_time_seconds'
     | 'supply.board.assumed'
     | 'supply.board.instead'
     | 'plate.power'
@@ -2583,6 +2613,12 @@ export interface Solution {
         'supply.board.loop_reactance_ohm'?: FieldNote;
         'supply.board.drop_percent'?: FieldNote;
         'supply.board.drop_limit_percent'?: FieldNote;
+        'supply.board.fuse_ampere'?: FieldNote;
+        'supply.board.long_time_ampere'?: FieldNote;
+        'supply.board.short_time_ampere'?: FieldNote;
+        'supply.board.instantaneous_ampere'?: FieldNote;
+        'supply.board.long_time_seconds'?: FieldNote;
+        'supply.board.short_time_seconds'?: FieldNote;
         'supply.board.assumed'?: FieldNote;
         'supply.board.instead'?: FieldNote;
         'plate.power'?: FieldNote;
@@ -3237,6 +3273,7 @@ export interface TimeCurrentCurve {
     device: TimeCurrentBand;
     setting: Shown | null;
     relay: TimeCurrentBand;
+    feeder: TimeCurrentBand | null;
     traces: TimeCurrentTrace[];
     first_peak: Shown;
     rotor: TimeCurrentRotor | null;
@@ -5075,6 +5112,12 @@ export const FIELDS: Readonly<Record<FieldPath, { label: string; unit: string; h
     'supply.board.loop_reactance_ohm': { label: 'Reactance of the earth loop at the board', unit: 'Ω', hint: '' },
     'supply.board.drop_percent': { label: 'Voltage drop of the board’s feeder', unit: '%', hint: '' },
     'supply.board.drop_limit_percent': { label: 'Voltage drop limit, feeder and circuit', unit: '%', hint: '' },
+    'supply.board.fuse_ampere': { label: 'gG fuse of the board’s feeder', unit: 'A', hint: '' },
+    'supply.board.long_time_ampere': { label: 'Long-time setting of the feeder’s breaker', unit: 'A', hint: '' },
+    'supply.board.short_time_ampere': { label: 'Short-time setting of the feeder’s breaker', unit: 'A', hint: '' },
+    'supply.board.instantaneous_ampere': { label: 'Instantaneous setting of the feeder’s breaker', unit: 'A', hint: '' },
+    'supply.board.long_time_seconds': { label: 'Long-time delay of the feeder’s breaker', unit: 's', hint: '' },
+    'supply.board.short_time_seconds': { label: 'Short-time delay of the feeder’s breaker', unit: 's', hint: '' },
     'supply.board.assumed': { label: 'Assumed at the board', unit: '', hint: '' },
     'supply.board.instead': { label: 'Typed here, and other at the board', unit: '', hint: '' },
     'plate.power': { label: 'Rated output', unit: 'W', hint: '' },

@@ -27,7 +27,7 @@ final class TimeCurrent
         $drawing = new Drawing('timecurrent', 88, 64, 'Time-current curves of device, relay, start and conductors');
         $axes = new Axes($amperes, $seconds, [9, 8, 86, 56], true);
         $axes->grid($drawing, 'A in the line', 's');
-        foreach (['device' => ['#1b2226', ''], 'relay' => ['#2b5c8a', '1.5 0.8']] as $band => [$colour, $dash]) {
+        foreach (['device' => ['#1b2226', ''], 'relay' => ['#2b5c8a', '1.5 0.8'], 'feeder' => ['#5b4a7e', '2.4 0.6 0.5 0.6']] as $band => [$colour, $dash]) {
             $lower = self::points($curve[$band]['lower'] ?? []);
             $upper = self::points($curve[$band]['upper'] ?? []);
             if ($lower !== [] && $upper !== []) {
@@ -58,7 +58,7 @@ final class TimeCurrent
     {
         $curve = $content->curve('time_current');
         $legend = [];
-        foreach (['device' => 'black band', 'relay' => 'blue dashed band'] as $band => $look) {
+        foreach (['device' => 'black band', 'relay' => 'blue dashed band', 'feeder' => 'violet dash-dot band'] as $band => $look) {
             $name = is_array($curve[$band] ?? null) ? $curve[$band]['name'] ?? '' : '';
             if (is_string($name) && $name !== '') {
                 $legend[] = [$look, $name];

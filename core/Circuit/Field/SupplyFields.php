@@ -177,6 +177,30 @@ final class SupplyFields
             'kind' => FieldKind::Percent, 'label' => 'Voltage drop limit, feeder and circuit', 'accepted' => 'Percent from 0.1 to 50.',
             'unit' => Unit::Percent, 'low' => 0.1, 'high' => 50,
         ],
+        'supply.board.fuse_ampere' => [
+            'kind' => FieldKind::Amperes, 'label' => 'gG fuse of the board’s feeder', 'accepted' => 'Amperes from 1 to 100 000.', 'unit' => Unit::Ampere,
+            'low' => 1, 'high' => 1e5,
+        ],
+        'supply.board.long_time_ampere' => [
+            'kind' => FieldKind::Amperes, 'label' => 'Long-time setting of the feeder’s breaker', 'accepted' => 'Amperes from 1 to 100 000.', 'unit' => Unit::Ampere,
+            'low' => 1, 'high' => 1e5,
+        ],
+        'supply.board.short_time_ampere' => [
+            'kind' => FieldKind::Amperes, 'label' => 'Short-time setting of the feeder’s breaker', 'accepted' => 'Amperes from 1 to 100 000.', 'unit' => Unit::Ampere,
+            'low' => 1, 'high' => 1e5,
+        ],
+        'supply.board.instantaneous_ampere' => [
+            'kind' => FieldKind::Amperes, 'label' => 'Instantaneous setting of the feeder’s breaker', 'accepted' => 'Amperes from 1 to 100 000.', 'unit' => Unit::Ampere,
+            'low' => 1, 'high' => 1e5,
+        ],
+        'supply.board.long_time_seconds' => [
+            'kind' => FieldKind::Seconds, 'label' => 'Long-time delay of the feeder’s breaker', 'accepted' => 'Seconds from 0.01 to 300.', 'unit' => Unit::Second,
+            'low' => 0.01, 'high' => 300,
+        ],
+        'supply.board.short_time_seconds' => [
+            'kind' => FieldKind::Seconds, 'label' => 'Short-time delay of the feeder’s breaker', 'accepted' => 'Seconds from 0.01 to 300.', 'unit' => Unit::Second,
+            'low' => 0.01, 'high' => 300,
+        ],
         'supply.board.assumed' => ['kind' => FieldKind::Text, 'label' => 'Assumed at the board'],
         'supply.board.instead' => ['kind' => FieldKind::Text, 'label' => 'Typed here, and other at the board'],
     ];

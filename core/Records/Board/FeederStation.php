@@ -18,6 +18,7 @@ use BraveAnvil\Ground\Unit;
 use BraveAnvil\Rules\RuleBook;
 use BraveAnvil\Stations\Cable\CableFigure;
 use BraveAnvil\Stations\Fault\EarthSupply;
+use BraveAnvil\Stations\Guard\AdjustableBreaker;
 use BraveAnvil\Stations\Guard\Clearing;
 use BraveAnvil\Stations\Start\Motion\Impedance;
 use BraveAnvil\Tables\Tables;
@@ -312,11 +313,31 @@ final class FeederStation
                     'drop_percent' => $this->drop->number(),
                     'drop_limit_percent' => $this->document->limit('drop_limit_total', self::TOTAL_DROP_LIMIT),
                 ],
-                ...$assumed === '' ? [] : ['assumed' => $assumed],
+                ...$this->deviceFeed(), ...$assumed === '' ? [] : ['assumed' => $assumed],
             ]);
         }
 
         return $feeds;
+    }
+
+    /** @return array<string, float> of the feeder's device, for the time-current picture of a circuit; empty where no curve is known */
+    private function deviceFeed(): array
+    {
+        if ($this->document->isAmerican()) {
+            return [];
+        }
+        if (! $this->document->isAdjustable()) {
+            $rating = $this->rating?->number();
+
+            return $rating === null ? [] : ['fuse_ampere' => $rating];
+        }
+        $breaker = $this->breaker();
+
+        return $breaker === null ? [] : array_filter([
+            'long_time_ampere' => $breaker->longTime, 'long_time_seconds' => $breaker->longTimeDelay,
+            'short_time_ampere' => $breaker->shortTime, 'short_time_seconds' => $breaker->shortTimeDelay,
+            'instantaneous_ampere' => $breaker->instantaneous,
+        ], static fn (?float $value): bool => $value !== null && is_finite($value));
     }
 
     private function clearing(): ?Clearing

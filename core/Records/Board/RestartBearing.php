@@ -6,6 +6,7 @@ namespace BraveAnvil\Records\Board;
 
 use BraveAnvil\Circuit\Choice\Scpd;
 use BraveAnvil\Physics\Machine\Phasor;
+use BraveAnvil\Stations\Guard\AdjustableBreaker;
 use BraveAnvil\Stations\Guard\Device;
 
 /** Whether the device of a feeder stays closed while motors restart. */

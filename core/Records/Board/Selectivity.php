@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace BraveAnvil\Records\Board;
 
 use BraveAnvil\Circuit\Choice\Scpd;
+use BraveAnvil\Stations\Guard\AdjustableBreaker;
 use BraveAnvil\Stations\Guard\Device;
 use BraveAnvil\Stations\Guard\DeviceRules;
 use BraveAnvil\Tables\TableName;

@@ -47,6 +47,7 @@ final readonly class TimeCurrentCurve implements Curve
             'device' => self::band($picture->deviceName, $picture->device),
             'setting' => Shown::figure($picture->setting)?->toArray(),
             'relay' => self::band($picture->relayName, $picture->relay),
+            'feeder' => $picture->feeder === null ? null : self::band($picture->feederName, $picture->feeder),
             'traces' => array_map(static fn (Trace $trace): array => [
                 'kind' => $trace->kind->value, 'name' => $trace->name,
                 'points' => self::points(array_values(array_filter($trace->points, static fn (array $at): bool => self::isDrawn($at[0])))),
@@ -75,7 +76,7 @@ final readonly class TimeCurrentCurve implements Curve
         }
         $figures = array_filter([$this->picture->smallest, $this->picture->largest, $this->picture->setting]);
         array_push($all, ...array_map(static fn (Figure $figure): float => $figure->number(), $figures));
-        foreach (array_filter([$this->picture->device, $this->picture->relay]) as $band) {
+        foreach (array_filter([$this->picture->device, $this->picture->relay, $this->picture->feeder]) as $band) {
             array_push($all, ...array_column($band->upper, 0), ...array_column($band->lower, 0));
         }
 
@@ -140,6 +141,9 @@ final readonly class TimeCurrentCurve implements Curve
             foreach ($this->picture->traces as $trace) {
                 $says[] = ['name' => $trace->name, 'text' => self::traced($trace, $amperes)];
             }
+            if ($this->picture->feeder !== null) {
+                $says[] = ['name' => $this->picture->feederName, 'text' => self::acting($this->picture->feeder, $amperes)];
+            }
             $readings[] = ['amperes' => Shown::of($amperes, Unit::Ampere, 2)->toArray(), 'says' => $says];
         }
 
@@ -192,7 +196,7 @@ final readonly class TimeCurrentCurve implements Curve
 
         return Shape::object([
             'amperes' => Shape::list(Shape::number()), 'seconds' => Shape::list(Shape::number()),
-            'device' => $band, 'setting' => $shown, 'relay' => $band,
+            'device' => $band, 'setting' => $shown, 'relay' => $band, 'feeder' => Shape::orNull($band),
             'traces' => Shape::list(Shape::object([
                 'kind' => Shape::oneOf(array_column(TraceKind::cases(), 'value')), 'name' => Shape::text(), 'points' => $points,
             ], 'TimeCurrentTrace')),

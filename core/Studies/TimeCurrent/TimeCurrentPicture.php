@@ -19,6 +19,8 @@ final readonly class TimeCurrentPicture
      * @param  float  $firstPeak  rms that its first half-cycle counts as, A
      * @param  Figure|null  $smallest  fault at the motor, A
      * @param  Figure|null  $largest  fault at the supply, A
+     * @param  string  $feederName  of the device of the board's feeder
+     * @param  Band|null  $feeder  null where no board feeds the circuit, or no curve is known
      */
     public function __construct(
         public string $deviceName,
@@ -31,6 +33,8 @@ final readonly class TimeCurrentPicture
         public ?Rotor $rotor,
         public ?Figure $smallest,
         public ?Figure $largest,
+        public string $feederName = '',
+        public ?Band $feeder = null,
     ) {
     }
 }

@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Studies\TimeCurrent;
 
+use BraveAnvil\Circuit\Choice\Scpd;
 use BraveAnvil\Circuit\Circuit;
 use BraveAnvil\Circuit\Figure;
 use BraveAnvil\Circuit\Ledger;
 use BraveAnvil\Rules\RuleBook;
 use BraveAnvil\Rules\Sizing;
 use BraveAnvil\Stations\Fault\Bearing;
+use BraveAnvil\Stations\Guard\AdjustableBreaker;
 use BraveAnvil\Stations\Guard\Band;
 use BraveAnvil\Stations\Guard\OverloadResult;
 use BraveAnvil\Stations\Guard\Protection;
@@ -96,9 +98,30 @@ final readonly class TimeCurrentStation
             ),
             $smallest,
             $largest,
+            ...$this->feeder($circuit),
         );
         $checks = (new TimeCurrentChecks($picture, $protection, $bearings))->rows();
         $ledger->curve(new TimeCurrentCurve($picture, $checks, $running->number()));
+    }
+
+    /** @return array{string, Band|null} name and edges of the device that protects the feeder of its board */
+    private function feeder(Circuit $circuit): array
+    {
+        $fuse = $circuit->number('supply.board.fuse_ampere');
+        $long = $circuit->number('supply.board.long_time_ampere');
+        $tag = $circuit->word('supply.board.tag') ?? '';
+        if ($fuse !== null) {
+            return [
+                'Feeder of '.$tag.', gG fuse '.$fuse->shown(), $this->sizing->devices->device(Scpd::FuseGg, $fuse->number(), 0.0)?->band(),
+            ];
+        }
+
+        return $long === null ? ['', null] : ['Feeder of '.$tag.', breaker set to '.$long->shown(), (new AdjustableBreaker(
+            $long->number(), $circuit->number('supply.board.long_time_seconds')?->number(),
+            $circuit->number('supply.board.short_time_ampere')?->number(),
+            $circuit->number('supply.board.short_time_seconds')?->number(),
+            $circuit->number('supply.board.instantaneous_ampere')?->number(),
+        ))->band()];
     }
 
     /** Its class’s shortest and longest times from cold, at the current of the line. */

@@ -42,6 +42,7 @@ final class BoardTest extends BrowserTestCase
         $hand->see('Supply differs from its board');
         $hand->press('LK-MCC9');
         $hand->see('One-line diagram');
+        $hand->press('Circuits of this board, their groups and restart');
         $hand->press('Take SP-401 off this board');
         $hand->see('A board wants at least one circuit');
     }

@@ -25,6 +25,7 @@ const curve: TimeCurrentCurve = {
     },
     setting: null,
     relay: { name: 'Overload relay, class 10', asks: '', lower: [], upper: [] },
+    feeder: null,
     traces: [
         {
             kind: 'start',

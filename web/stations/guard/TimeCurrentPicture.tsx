@@ -59,6 +59,13 @@ const Lines = styled(Drawing)`
     .protective {
         stroke-dasharray: 9 5;
     }
+    .feeder {
+        fill: ${token.note};
+        fill-opacity: 0.12;
+        stroke: ${token.note};
+        stroke-width: 2;
+        stroke-dasharray: 12 4 2 4;
+    }
     .fault {
         stroke: ${token.stop};
         stroke-width: 1.6;
@@ -112,6 +119,7 @@ export function TimeCurrentPicture({ curve }: { curve: TimeCurrentCurve }) {
         { key: 'device', name: curve.device.name, tag: tagOfBand(curve.device) },
         { key: 'relay', name: curve.relay.name, tag: tagOfBand(curve.relay) },
         ...curve.traces.map((trace) => ({ key: trace.kind, name: trace.name, tag: tagOfTrace(trace) })),
+        ...(curve.feeder === null ? [] : [{ key: 'feeder', name: curve.feeder.name, tag: tagOfBand(curve.feeder) }]),
     ];
     const marks = [
         { text: 'minimum fault', value: curve.smallest },
@@ -181,6 +189,7 @@ export function TimeCurrentPicture({ curve }: { curve: TimeCurrentCurve }) {
                                 </g>
                             ),
                     )}
+                    {curve.feeder !== null && <Band band={curve.feeder} className="feeder" px={px} py={py} />}
                     <Band band={curve.relay} className="relay" px={px} py={py} />
                     <Band band={curve.device} className="device" px={px} py={py} />
                     {curve.traces.map((trace) => (
