@@ -194,11 +194,13 @@ final class SupplyFields
             'low' => 1, 'high' => 1e5,
         ],
         'supply.board.long_time_seconds' => [
-            'kind' => FieldKind::Seconds, 'label' => 'Long-time delay of the feeder’s breaker', 'accepted' => 'Seconds from 0.01 to 300.', 'unit' => Unit::Second,
+            'kind' => FieldKind::Seconds, 'label' => 'Long-time delay of the feeder’s breaker',
+            'accepted' => 'Seconds from 0.01 to 300.', 'unit' => Unit::Second,
             'low' => 0.01, 'high' => 300,
         ],
         'supply.board.short_time_seconds' => [
-            'kind' => FieldKind::Seconds, 'label' => 'Short-time delay of the feeder’s breaker', 'accepted' => 'Seconds from 0.01 to 300.', 'unit' => Unit::Second,
+            'kind' => FieldKind::Seconds, 'label' => 'Short-time delay of the feeder’s breaker',
+            'accepted' => 'Seconds from 0.01 to 300.', 'unit' => Unit::Second,
             'low' => 0.01, 'high' => 300,
         ],
         'supply.board.assumed' => ['kind' => FieldKind::Text, 'label' => 'Assumed at the board'],
