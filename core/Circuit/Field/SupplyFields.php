@@ -178,19 +178,23 @@ final class SupplyFields
             'unit' => Unit::Percent, 'low' => 0.1, 'high' => 50,
         ],
         'supply.board.fuse_ampere' => [
-            'kind' => FieldKind::Amperes, 'label' => 'gG fuse of the board’s feeder', 'accepted' => 'Amperes from 1 to 100 000.', 'unit' => Unit::Ampere,
+            'kind' => FieldKind::Amperes, 'label' => 'gG fuse of the board’s feeder', 'accepted' => 'Amperes from 1 to 100 000.',
+            'unit' => Unit::Ampere,
             'low' => 1, 'high' => 1e5,
         ],
         'supply.board.long_time_ampere' => [
-            'kind' => FieldKind::Amperes, 'label' => 'Long-time setting of the feeder’s breaker', 'accepted' => 'Amperes from 1 to 100 000.', 'unit' => Unit::Ampere,
+            'kind' => FieldKind::Amperes, 'label' => 'Long-time setting of the feeder’s breaker', 'accepted' => 'Amperes from 1 to 100 000.',
+            'unit' => Unit::Ampere,
             'low' => 1, 'high' => 1e5,
         ],
         'supply.board.short_time_ampere' => [
-            'kind' => FieldKind::Amperes, 'label' => 'Short-time setting of the feeder’s breaker', 'accepted' => 'Amperes from 1 to 100 000.', 'unit' => Unit::Ampere,
+            'kind' => FieldKind::Amperes, 'label' => 'Short-time setting of the feeder’s breaker', 'accepted' => 'Amperes from 1 to 100 000.',
+            'unit' => Unit::Ampere,
             'low' => 1, 'high' => 1e5,
         ],
         'supply.board.instantaneous_ampere' => [
-            'kind' => FieldKind::Amperes, 'label' => 'Instantaneous setting of the feeder’s breaker', 'accepted' => 'Amperes from 1 to 100 000.', 'unit' => Unit::Ampere,
+            'kind' => FieldKind::Amperes, 'label' => 'Instantaneous setting of the feeder’s breaker', 'accepted' => 'Amperes from 1 to 100 000.',
+            'unit' => Unit::Ampere,
             'low' => 1, 'high' => 1e5,
         ],
         'supply.board.long_time_seconds' => [
