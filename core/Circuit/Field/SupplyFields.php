@@ -183,17 +183,20 @@ final class SupplyFields
             'low' => 1, 'high' => 1e5,
         ],
         'supply.board.long_time_ampere' => [
-            'kind' => FieldKind::Amperes, 'label' => 'Long-time setting of the feeder’s breaker', 'accepted' => 'Amperes from 1 to 100 000.',
+            'kind' => FieldKind::Amperes, 'label' => 'Long-time setting of the feeder’s breaker',
+            'accepted' => 'Amperes from 1 to 100 000.',
             'unit' => Unit::Ampere,
             'low' => 1, 'high' => 1e5,
         ],
         'supply.board.short_time_ampere' => [
-            'kind' => FieldKind::Amperes, 'label' => 'Short-time setting of the feeder’s breaker', 'accepted' => 'Amperes from 1 to 100 000.',
+            'kind' => FieldKind::Amperes, 'label' => 'Short-time setting of the feeder’s breaker',
+            'accepted' => 'Amperes from 1 to 100 000.',
             'unit' => Unit::Ampere,
             'low' => 1, 'high' => 1e5,
         ],
         'supply.board.instantaneous_ampere' => [
-            'kind' => FieldKind::Amperes, 'label' => 'Instantaneous setting of the feeder’s breaker', 'accepted' => 'Amperes from 1 to 100 000.',
+            'kind' => FieldKind::Amperes, 'label' => 'Instantaneous setting of the feeder’s breaker',
+            'accepted' => 'Amperes from 1 to 100 000.',
             'unit' => Unit::Ampere,
             'low' => 1, 'high' => 1e5,
         ],
