@@ -27,7 +27,8 @@ final class TimeCurrent
         $drawing = new Drawing('timecurrent', 88, 64, 'Time-current curves of device, relay, start and conductors');
         $axes = new Axes($amperes, $seconds, [9, 8, 86, 56], true);
         $axes->grid($drawing, 'A in the line', 's');
-        foreach (['device' => ['#1b2226', ''], 'relay' => ['#2b5c8a', '1.5 0.8'], 'feeder' => ['#5b4a7e', '2.4 0.6 0.5 0.6']] as $band => [$colour, $dash]) {
+        foreach (['device' => ['#1b2226', ''], 'relay' => ['#2b5c8a', '1.5 0.8'], 'feeder' => ['#5b4a7e',
+            '2.4 0.6 0.5 0.6']] as $band => [$colour, $dash]) {
             $lower = self::points($curve[$band]['lower'] ?? []);
             $upper = self::points($curve[$band]['upper'] ?? []);
             if ($lower !== [] && $upper !== []) {

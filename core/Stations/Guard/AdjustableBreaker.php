@@ -90,7 +90,8 @@ final readonly class AdjustableBreaker implements Clearing
         $short = $this->shortTime === null || $this->shortTimeDelay === null || is_infinite($this->shortTime) ? null : $this->shortTime;
         $instant = $this->instantaneous === null || is_infinite($this->instantaneous) ? null : $this->instantaneous;
         $to = $short ?? $instant ?? self::DRAWN_TIMES * $this->longTime;
-        $lower = [[self::NO_TRIP * $this->longTime, self::LONGEST_S], ...$this->slope(self::NO_TRIP, self::TOLERANCE, self::TOLERANCE * $to)];
+        $lower = [[self::NO_TRIP * $this->longTime, self::LONGEST_S], ...$this->slope(self::NO_TRIP, self::TOLERANCE,
+            self::TOLERANCE * $to)];
         $upper = [[self::TRIPS * $this->longTime, self::LONGEST_S], ...$this->slope(self::TRIPS, self::SURE, self::SURE * $to)];
         if ($short !== null) {
             $end = $instant ?? self::DRAWN_TIMES * $this->longTime;
