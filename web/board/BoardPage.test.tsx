@@ -151,6 +151,21 @@ describe('a board', () => {
         await waitFor(() => expect(screen.queryByText('Being calculated.')).toBeNull(), { timeout: 4000 });
     });
 
+    it('sends what is typed meanwhile after the answer, from the version that it became', async () => {
+        let version = 4;
+        const asked = open({
+            'GET boards/3': answer(),
+            'PUT boards/3': () => answer({ version: (version += 1) }),
+        });
+        const field = await screen.findByRole('textbox', { name: 'Transformer rating' });
+        for (const [count, text] of ['400', '500', '800'].entries()) {
+            fireEvent.change(field, { target: { value: text } });
+            await waitFor(() => expect(asked('PUT')).toHaveLength(count + 1), { timeout: 3000 });
+        }
+        expect(asked('PUT').map((body) => (body as { version: number }).version)).toEqual([4, 5, 6]);
+        expect(asked('PUT')[2]).toMatchObject({ typed: { supply: { transformer_kva: '800' } } });
+    });
+
     it('says at its place what the service refuses, and loses nothing', async () => {
         open({
             'GET boards/3': answer(),

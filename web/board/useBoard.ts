@@ -29,15 +29,19 @@ export function useBoard(first: BoardAnswer) {
     const [status, setStatus] = useState('');
     const [refused, setRefused] = useState<ProblemError | null>(null);
     const [tries, setTries] = useState(0);
+    const [sending, setSending] = useState(false);
     const version = useRef(first.version);
     const kept = useRef(draft);
+    // The service has said no to this one: asking again would not help.
+    const denied = useRef<BoardDraft | null>(null);
     useEffect(() => {
-        if (draft === kept.current) {
+        // One after the other: the next is made from the version that the last one became.
+        if (sending || draft === kept.current || draft === denied.current) {
             return;
         }
-        const stop = new AbortController();
         const timer = setTimeout(
             () => {
+                setSending(true);
                 const body = {
                     version: version.current,
                     tag: draft.tag,
@@ -45,33 +49,33 @@ export function useBoard(first: BoardAnswer) {
                     typed: draft.typed,
                     circuits: draft.placed.map(({ id, place }) => ({ id, place })),
                 };
-                service.board.update(first.id, body, stop.signal).then(
-                    (next) => {
-                        version.current = next.version;
-                        kept.current = draft;
-                        setAnswer(next);
-                        setRefused(null);
-                        setTries(0);
-                        setStatus('Saved.');
-                    },
-                    (error: unknown) => {
-                        if (stop.signal.aborted) {
-                            return;
-                        }
-                        setStatus(`Not saved: ${messageOf(error)}`);
-                        if (error instanceof ProblemError) {
-                            // The service has said no: asking again would not help.
-                            setRefused(error);
-                            return;
-                        }
-                        setTimeout(() => setTries((count) => count + 1), RETRY_MS);
-                    },
-                );
+                service.board
+                    .update(first.id, body)
+                    .then(
+                        (next) => {
+                            version.current = next.version;
+                            kept.current = draft;
+                            setAnswer(next);
+                            setRefused(null);
+                            setTries(0);
+                            setStatus('Saved.');
+                        },
+                        (error: unknown) => {
+                            setStatus(`Not saved: ${messageOf(error)}`);
+                            if (error instanceof ProblemError) {
+                                denied.current = draft;
+                                setRefused(error);
+                                return undefined;
+                            }
+                            return new Promise<void>((resolve) => setTimeout(resolve, RETRY_MS)).then(() => setTries((count) => count + 1));
+                        },
+                    )
+                    .finally(() => setSending(false));
             },
             tries === 0 ? PAUSE_MS : 0,
         );
         return () => clearTimeout(timer);
-    }, [draft, tries, first.id]);
+    }, [draft, tries, sending, first.id]);
     // The workers solve it: look again until they have.
     useEffect(() => {
         if (!answer.stale) {
@@ -89,5 +93,5 @@ export function useBoard(first: BoardAnswer) {
         setStatus('');
         setDraft((before) => ({ ...before, ...more }));
     };
-    return { answer, draft, change, status, refused, isSaved: draft === kept.current };
+    return { answer, draft, change, status, refused };
 }
