@@ -150,6 +150,7 @@ Route::prefix('api')->middleware([PlainRequest::class, LimitBody::class, LiveSes
         Route::get('sites/{site}/boards', [BoardController::class, 'index']);
         Route::post('sites/{site}/boards', [BoardController::class, 'store']);
         Route::post('sites/{site}/boards/take', [BoardController::class, 'take']);
+        Route::get('sites/{site}/boards.csv', [BoardController::class, 'table']);
         Route::get('sites/{site}/boards.jsonl', [BoardController::class, 'lines']);
         Route::get('boards/{board}', [BoardController::class, 'show']);
         Route::put('boards/{board}', [BoardController::class, 'update']);

@@ -11,10 +11,11 @@ use App\Models\Person;
 use App\Models\Site;
 use App\Problems\Problem;
 use App\Record\Turns;
+use BraveAnvil\Bench\Solution;
+use BraveAnvil\Ground\FieldError;
 use BraveAnvil\Ground\Version;
 use BraveAnvil\Records\Board\FeederSolution;
 use Illuminate\Database\UniqueConstraintViolationException;
-use Illuminate\Support\Facades\DB;
 
 /** Saving boards, and solving them with all that hangs on them. What is typed is kept as it is, also while it cannot be used. */
 final class BoardStore
@@ -74,15 +75,20 @@ final class BoardStore
     /** Solves it with all that stands above and below it, and gives its circuits what follows for them. */
     public function solve(Board $board): void
     {
-        $tree = BoardTree::around($board);
-        $solution = $tree->solve();
-        $changed = [];
-        DB::transaction(function () use ($tree, $solution, &$changed): void {
-            $changed = $this->keep($tree, $tree->root, $solution);
+        // Who comes second reads what the first has left: an older state never overwrites a newer one.
+        $changed = Turns::named('board '.BoardTree::rootOf($board)->id, function () use ($board): array {
+            $tree = BoardTree::around($board);
+            $feeds = $this->keep($tree, $tree->root, $tree->solve());
+            // In the order of their numbers, as everybody writes circuits.
+            ksort($feeds);
+            foreach ($feeds as $id => $feed) {
+                Circuit::query()->whereKey($id)->toBase()->update(['feed' => $feed]);
+            }
+
+            return array_keys($feeds);
         });
-        sort($changed);
         foreach (array_chunk($changed, 100) as $ids) {
-            SolveAgain::dispatch($ids);
+            SolveAgain::dispatch($ids)->afterCommit();
         }
     }
 
@@ -109,29 +115,48 @@ final class BoardStore
         }
     }
 
-    /** @return list<int> circuits that are given something else than before */
+    /** @return array<int, string> what circuits are given that is something else than before, by their numbers */
     private function keep(BoardTree $tree, Board $board, FeederSolution $solution): array
     {
         Board::query()->whereKey($board->id)->update([
-            'solved' => json_encode(BoardView::of($tree, $board, $solution), JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR |
-                JSON_PRESERVE_ZERO_FRACTION),
+            'solved' => self::written(BoardView::of($tree, $board, $solution)),
             'worst' => $solution->feeder->worst()->value ?? 'none', 'core' => Version::CORE,
         ]);
         $changed = [];
         foreach ($tree->circuitsOf($board) as $circuit) {
-            $feed = $solution->feeds[$circuit->tag] ?? null;
-            $text = $feed === null ? null : json_encode($feed,
-                JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION);
-            if ($text !== $circuit->feed) {
-                Circuit::query()->whereKey($circuit->id)->toBase()->update(['feed' => $text]);
-                $changed[] = $circuit->id;
+            $feed = self::written($solution->feeds[$circuit->tag] ?? $tree->waiting($board, $circuit));
+            if ($feed !== $circuit->feed) {
+                $changed[$circuit->id] = $feed;
             }
         }
         foreach ($tree->below($board) as $i => $one) {
-            $changed = [...$changed, ...$this->keep($tree, $one, $solution->boards[$i] ?? new FeederSolution($solution->feeder))];
+            $changed += $this->keep($tree, $one, $solution->boards[$i] ?? self::unsolved($board, $i, $solution));
         }
 
         return $changed;
+    }
+
+    /** A board below one that cannot be solved: its own errors at their places, or what it waits for. */
+    private static function unsolved(Board $above, int $place, FeederSolution $solution): FeederSolution
+    {
+        $at = "boards.$place.";
+        $errors = [];
+        foreach ($solution->feeder->errors as $error) {
+            if (str_starts_with($error->path, $at)) {
+                $errors[] = new FieldError(substr($error->path, strlen($at)), $error->text, $error->accepted, $error->kind);
+            }
+        }
+        if ($errors === []) {
+            $errors[] = new FieldError('', 'Not calculated: a board of the same supply has errors.', 'See board '.$above->tag.'.');
+        }
+
+        return new FeederSolution(new Solution($solution->feeder->tag, $solution->feeder->ruleBook, errors: $errors));
+    }
+
+    /** @param  array<string, mixed>  $value */
+    private static function written(array $value): string
+    {
+        return json_encode($value, JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION);
     }
 
     /**
@@ -174,10 +199,13 @@ final class BoardStore
         Circuit::query()->where('board_id', $board->id)->whereNotIn('id', $here)->toBase()
             ->update(['board_id' => null, 'board_place' => null, 'feed' => null]);
         foreach ($circuits as $i => $one) {
-            $touched($known->get($one['id'])?->board_id);
+            $from = $known->get($one['id'])?->board_id;
+            $touched($from);
             Circuit::query()->whereKey($one['id'])->toBase()->update([
                 'board_id' => $board->id, 'board_position' => $i,
                 'board_place' => json_encode((object) $one['place'], JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR),
+                // What another board gave it holds no longer.
+                ...$from === $board->id ? [] : ['feed' => null],
             ]);
         }
 

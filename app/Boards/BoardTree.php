@@ -56,9 +56,9 @@ final readonly class BoardTree
         $feeds = [];
         foreach ($this->all() as $board) {
             foreach ($this->circuitsOf($board) as $circuit) {
-                if ($circuit->feed !== null) {
+                $feed = $circuit->feed === null ? [] : Stored::map($circuit->feed);
+                if (isset($feed['supply']) && ! isset($feed['board']['waits'])) {
                     /** @var array{supply: array<array-key, mixed>, board: array<string, float|string>} $feed */
-                    $feed = Stored::map($circuit->feed);
                     $feeds[$circuit->tag] = $feed;
                 }
             }
@@ -68,6 +68,22 @@ final readonly class BoardTree
             $this->document($this->root), SiteCorrections::read($this->site->settings['corrections'] ?? null, Tables::shipped())->tables,
             $feeds,
         );
+    }
+
+    /**
+     * What a circuit goes on with while its board cannot be solved: what it was given last, or its own supply. It says so.
+     *
+     * @return array{supply?: array<array-key, mixed>, board: array<string, float|string>}
+     */
+    public function waiting(Board $board, Circuit $circuit): array
+    {
+        /** @var array{supply?: array<array-key, mixed>, board?: array<string, float|string>} $last */
+        $last = $circuit->feed === null ? [] : Stored::map($circuit->feed);
+
+        return [...$last, 'board' => [
+            ...$last['board'] ?? [], 'tag' => $board->tag,
+            'waits' => isset($last['supply']) ? 'what it gave last is used' : 'the supply of the circuit is used',
+        ]];
     }
 
     /** @return list<Board> the root first, each before those that it feeds */

@@ -53,6 +53,24 @@ final class Turns
     }
 
     /**
+     * One after the other for whoever names the same, as a whole or not at all; nothing else waits for it.
+     *
+     * @template T
+     *
+     * @param  string  $name  such as `board 12`
+     * @param  callable(): T  $do
+     * @return T
+     */
+    public static function named(string $name, callable $do): mixed
+    {
+        return DB::transaction(static function () use ($name, $do): mixed {
+            DB::select('select pg_advisory_xact_lock(hashtextextended(?, 0))', [$name]);
+
+            return $do();
+        });
+    }
+
+    /**
      * As a whole or not at all: a refusal by the database spoils nothing around it.
      *
      * @template T

@@ -367,8 +367,14 @@ final readonly class Bench
     private static function boardCounts(Circuit $circuit, Ledger $ledger): void
     {
         $typed = $circuit->word('supply.board.instead');
+        $waits = $circuit->word('supply.board.waits');
+        $board = $circuit->word('supply.board.tag');
+        if ($waits !== null) {
+            $ledger->caution(PlateFinding::BoardWaits)->title('Board not calculated')
+                ->because('Board '.$board.' cannot be calculated at present: '.$waits.'.')
+                ->do('Correct the marked fields of the board.')->about('supply.board.tag');
+        }
         if ($typed !== null) {
-            $board = $circuit->word('supply.board.tag');
             $ledger->note(PlateFinding::BoardCounts)->title('Supply differs from its board')
                 ->because('The values of board '.$board.' count. Typed here, and other there: '.$typed.'.')
                 ->do('Correct the supply of this circuit, or of the board.')->about('supply.board.tag');

@@ -30,8 +30,12 @@ final class BoardFeed
             return $document;
         }
         $own = is_array($document['supply'] ?? null) ? $document['supply'] : [];
-        $supply = is_array($feed['supply'] ?? null) ? $feed['supply'] : [];
+        $supply = is_array($feed['supply'] ?? null) ? $feed['supply'] : null;
         $board = is_array($feed['board'] ?? null) ? $feed['board'] : [];
+        if ($supply === null) {
+            // It has given nothing yet.
+            return [...$document, 'supply' => [...$own, 'board' => $board]];
+        }
         $theirs = array_flip(self::OF_BOARD);
         $instead = self::differences($document, array_intersect_key($own, $theirs), array_intersect_key($supply, $theirs));
 

@@ -139,6 +139,63 @@ final class BoardTest extends CoreTestCase
         }
     }
 
+    /** The same of boards drawn at random: sizes, starts, groups, interlocks and other loads of every kind. */
+    public function test_relations_hold_for_any_board(): void
+    {
+        Fuzz::start();
+        for ($count = Fuzz::count(25), $n = 0; $n < $count; $n++) {
+            $document = self::drawn();
+            $all = FeederStation::solve($document);
+            self::assertSame([], array_map(static fn (FieldError $e): string => $e->path.' '.$e->text, $all->feeder->errors));
+            $which = json_encode($document, JSON_THROW_ON_ERROR);
+            $fewer = FeederStation::solve([...$document, 'circuits' => array_slice($document['circuits'], 0, -1)]);
+            foreach (['feeder.demand', 'feeder.running_current', 'feeder.motor_contribution', 'feeder.scpd_rating'] as $key) {
+                self::assertLessThanOrEqual(self::value($all, $key) + 1e-6, $fewer->feeder->figure($key)?->number() ?? 0.0,
+                    "$key $which");
+            }
+            $turned = FeederStation::solve([...$document, 'circuits' => array_reverse($document['circuits'])]);
+            foreach (['feeder.demand', 'feeder.fault_current', 'feeder.voltage_drop', 'feeder.board_voltage'] as $key) {
+                self::assertEqualsWithDelta(self::value($all, $key), self::value($turned, $key), 1e-6 * abs(self::value($all, $key)),
+                    "$key $which");
+            }
+            $size = $all->feeder->figure('feeder.size');
+            $longer = FeederStation::solve(Circuits::changed($document, ['cable.length' => '60 m', 'cable.size' => (string) $size?->value,
+                'cable.sets' => (string) $all->feeder->figure('feeder.sets')?->value, 'settings.drop_limit_feeder' => 40]));
+            foreach (['feeder.prospective_current', 'feeder.two_phase_fault_current'] as $key) {
+                self::assertLessThan(self::value($all, $key), self::value($longer, $key), "$key $which");
+            }
+        }
+    }
+
+    /** @return array{circuits: list<array<string, mixed>>, ...} */
+    private static function drawn(): array
+    {
+        $one = static fn (array $of): mixed => $of[mt_rand(0, count($of) - 1)];
+        $circuits = [];
+        for ($i = 0, $many = mt_rand(2, 7); $i < $many; $i++) {
+            [$power, $amperes] = $one([['1.5 kW', 3.4], ['7.5 kW', 14.8], ['22 kW', 41], ['37 kW', 66], ['55 kW', 98], ['90 kW', 158]]);
+            $circuits[] = [
+                'tag' => "M-$i", 'plate' => ['power' => $power, 'voltage' => '400/690', 'current' => $amperes.'/'.
+                    round($amperes / sqrt(3), 1),
+                    'power_factor' => $one(['0.86', '0.88']), 'start_current_ratio' => $one(['5.5', '6.5', '7.5'])],
+                'starter' => ['method' => $one(['direct', 'star_delta', 'direct']), 'run_up_time' => $one(['1', '3', '6'])],
+                'cable' => ['length' => $one(['10 m', '35 m']), 'insulation' => 'xlpe', 'method' => 'E', 'material' => 'copper',
+                    'grouped_circuits' => 1],
+                'guard' => ['scpd' => 'fuse_gg'], 'board' => ['restart' => $one([true, false]), 'priority' => mt_rand(1, 9)],
+            ];
+        }
+
+        return [
+            'tag' => 'R', 'rule_book' => 'iec', 'circuits' => $circuits,
+            'supply' => ['voltage' => '400', 'frequency' => '50', 'transformer_kva' => $one([630, 1000, 1600]),
+                'transformer_impedance_percent' => 6, 'x_over_r' => $one([4, 8]), 'earthing' => 'tn_s'],
+            'cable' => ['length' => '30 m', 'insulation' => 'xlpe', 'method' => 'F', 'material' => 'copper', 'grouped_circuits' => 1],
+            'guard' => ['scpd' => 'fuse_gg'], 'settings' => ['drop_limit_feeder' => 10],
+            'other_loads' => $one([[], [['tag' => 'L', 'kind' => 'lighting', 'current' => '20']],
+                [['tag' => 'H', 'kind' => 'heater', 'power' => '30 kW'], ['tag' => 'S', 'kind' => 'socket', 'current' => '12']]]),
+        ];
+    }
+
     /** A longer feeder lowers every fault current and deepens every dip. */
     public function test_a_longer_feeder_never_raises_the_fault_level(): void
     {
@@ -216,6 +273,21 @@ final class BoardTest extends CoreTestCase
             FeederStation::solve(self::board('F-IEC'))->behind['CV-1']->figure('cable.ampacity')?->value,
             $solution->behind['CV-1']->figure('cable.ampacity')?->value,
         );
+    }
+
+    /** While its board cannot be solved a circuit goes on with what it has, and says with what. */
+    public function test_a_circuit_waits_for_its_board(): void
+    {
+        $circuit = array_diff_key((array) (self::board('F-IEC')['circuits'][0] ?? null), ['board' => null]);
+        $circuit['supply'] = self::board('F-IEC')['supply'];
+        $waiting = Bench::solve(BoardFeed::under($circuit, ['board' => ['tag' => 'MCC-1',
+            'waits' => 'the supply of the circuit is used']]));
+        self::assertContains('board_waits', array_map(static fn (Finding $finding): string => $finding->code->code(),
+            $waiting->findings));
+        $alone = Bench::solve($circuit);
+        foreach (['guard.prospective_current', 'start.voltage_dip', 'guard.earth_fault_current'] as $key) {
+            self::assertSame($alone->figure($key)?->value, $waiting->figure($key)?->value, $key);
+        }
     }
 
     /** A board that another one feeds: its circuits count above, its fault level is lower, its loop longer, the blackout one for both. */

@@ -118,6 +118,7 @@ final class AccessTest extends FeatureTestCase
         'GET api/sites/{site}/boards' => self::READERS,
         'POST api/sites/{site}/boards' => self::EDITORS,
         'POST api/sites/{site}/boards/take' => self::EDITORS,
+        'GET api/sites/{site}/boards.csv' => self::READERS,
         'GET api/sites/{site}/boards.jsonl' => self::READERS,
         'GET api/boards/{board}' => self::READERS,
         'PUT api/boards/{board}' => self::EDITORS,

@@ -131,6 +131,14 @@ final class BoardTest extends FeatureTestCase
             'key')['feeder.fault_current'];
         self::assertLessThan($fault($above->json('solved.figures')), $fault($below->json('solved.figures')));
         self::assertSame([], $below->json('solved.timetable'), 'a blackout is one for all: the board above has the timetable');
+        // What is wrong on one of them stands at its place there, and the others say that they wait.
+        $this->putJson("/api/boards/$board->id", self::body($board, ['cable' => ['length' => 'far']], [$one], fedBy: $main->id))
+            ->assertOk();
+        self::assertSame(['cable.length'], array_column($this->getJson("/api/boards/$board->id")->json('solved.errors'), 'path'));
+        self::assertSame(['boards.0.cable.length'], array_column($this->getJson("/api/boards/$main->id")->json('solved.errors'), 'path'));
+        $this->putJson("/api/boards/$board->id", self::body($board, ['cable' => self::TYPED['cable'], 'guard' => self::TYPED['guard']],
+            [$one], fedBy: $main->id))->assertOk();
+        self::assertSame([], $this->getJson("/api/boards/$main->id")->json('solved.errors'));
         // Nothing feeds itself, and what feeds something stays.
         $this->assertProblem(422, $loop = $this->putJson("/api/boards/$main->id", self::body($main, self::TYPED, [$two],
             fedBy: $board->id)));
@@ -159,7 +167,16 @@ final class BoardTest extends FeatureTestCase
             self::assertContains($path, $paths);
         }
         self::assertEquals($typed, $answer->json('typed'));
-        self::assertNull($one->refresh()->feed, 'a board that cannot be solved gives nothing');
+        // A board that cannot be solved gives nothing, and its circuits say so.
+        $titles = fn (): array => array_column((array) $this->postJson('/api/solve', [
+            ...$this->getJson("/api/circuits/$one->id")->json('circuit'),
+            'site_settings' => $this->getJson("/api/circuits/$one->id")->json('site.settings'),
+        ])->json('findings'), 'text', 'code');
+        self::assertStringContainsString('the supply of the circuit is used', $titles()['board_waits']);
+        $this->putJson("/api/boards/$board->id", self::body($board, self::TYPED, [$one]))->assertOk();
+        self::assertArrayNotHasKey('board_waits', $titles());
+        $this->putJson("/api/boards/$board->id", self::body($board, $typed, [$one]))->assertOk();
+        self::assertStringContainsString('what it gave last is used', $titles()['board_waits']);
         foreach ([['tag' => ''], ['circuits' => [['id' => 999999]]], ['circuits' => [['id' => $one->id], ['id' => $one->id]]],
             ['typed' => 'x'], ['circuits' => [['id' => $one->id, 'place' => ['group' => ['a']]]]], ['fed_by' => 999999]] as $wrong) {
             $this->assertProblem(422, $this->putJson("/api/boards/$board->id", [...self::body($board, $typed, [$one]), ...$wrong]));
@@ -189,6 +206,8 @@ final class BoardTest extends FeatureTestCase
         self::assertEquals($figures($this->getJson("/api/boards/$main->id")->json('solved.figures')),
             $figures($this->getJson('/api/boards/'.$taken->json('id'))->json('solved.figures')));
         self::assertSame(['KF-204', 'KF-205'], Circuit::query()->where('site_id', $other->id)->orderBy('tag')->pluck('tag')->all());
+        $table = (string) $this->get("/api/sites/$site->id/boards.csv")->assertOk()->getContent();
+        self::assertMatchesRegularExpression('~^MCC-1,MDB,1,~m', $table);
         // A second time its tags are taken, and nothing is half done.
         $this->assertProblem(422, $this->postJson("/api/sites/$other->id/boards/take", ['document' => $document]));
         foreach ([['format' => 'brave-anvil.bank/1', 'tag' => 'X'], ['tag' => ''], ['tag' => 'Y', 'rule_book' => 'nec'],

@@ -226,6 +226,10 @@ export interface Circuit {
              */
             assumed?: string | number | null;
             /**
+             * Used while the board cannot be calculated. One of .
+             */
+            waits?: string | number | null;
+            /**
              * Typed here, and other at the board. One of .
              */
             instead?: string | number | null;
@@ -2025,6 +2029,7 @@ export type FieldPath =
     | 'supply.board.long_time_seconds'
     | 'supply.board.short_time_seconds'
     | 'supply.board.assumed'
+    | 'supply.board.waits'
     | 'supply.board.instead'
     | 'plate.power'
     | 'plate.voltage'
@@ -2279,6 +2284,7 @@ export type FindingCode =
     | 'three_phases_wanted'
     | 'no_connection_fits'
     | 'board_counts'
+    | 'board_waits'
     | 'unused_fields'
     | 'voltage_off'
     | 'delta_assumed'
@@ -2620,6 +2626,7 @@ export interface Solution {
         'supply.board.long_time_seconds'?: FieldNote;
         'supply.board.short_time_seconds'?: FieldNote;
         'supply.board.assumed'?: FieldNote;
+        'supply.board.waits'?: FieldNote;
         'supply.board.instead'?: FieldNote;
         'plate.power'?: FieldNote;
         'plate.voltage'?: FieldNote;
@@ -5119,6 +5126,7 @@ export const FIELDS: Readonly<Record<FieldPath, { label: string; unit: string; h
     'supply.board.long_time_seconds': { label: 'Long-time delay of the feeder’s breaker', unit: 's', hint: '' },
     'supply.board.short_time_seconds': { label: 'Short-time delay of the feeder’s breaker', unit: 's', hint: '' },
     'supply.board.assumed': { label: 'Assumed at the board', unit: '', hint: '' },
+    'supply.board.waits': { label: 'Used while the board cannot be calculated', unit: '', hint: '' },
     'supply.board.instead': { label: 'Typed here, and other at the board', unit: '', hint: '' },
     'plate.power': { label: 'Rated output', unit: 'W', hint: '' },
     'plate.voltage': { label: 'Rated voltage', unit: 'V', hint: '' },

@@ -111,6 +111,7 @@ export const service = {
         index: (site: Id, signal?: AbortSignal) => call<BoardsAnswer>('GET', `sites/${site}/boards`, undefined, signal),
         store: (site: Id, body: NewBoard, signal?: AbortSignal) => call<BoardAnswer>('POST', `sites/${site}/boards`, body, signal),
         take: (site: Id, body: BoardDocument, signal?: AbortSignal) => call<BoardAnswer>('POST', `sites/${site}/boards/take`, body, signal),
+        table: (site: Id) => `/api/sites/${site}/boards.csv`,
         lines: (site: Id) => `/api/sites/${site}/boards.jsonl`,
         show: (board: Id, signal?: AbortSignal) => call<BoardAnswer>('GET', `boards/${board}`, undefined, signal),
         update: (board: Id, body: BoardBody, signal?: AbortSignal) => call<BoardAnswer>('PUT', `boards/${board}`, body, signal),

@@ -4,7 +4,7 @@ import styled from 'styled-components';
 import { service } from '../api/service';
 import type { BankAnswer } from '../api/contract';
 import { usePerson } from '../api/session';
-import { GradeMark } from '../kit/Grade';
+import { FindingList } from '../kit/FindingList';
 import { RuledTable } from '../kit/RuledTable';
 import { Scroll } from '../kit/Scroll';
 import { TextField } from '../kit/TextField';
@@ -40,16 +40,6 @@ const Inputs = styled.div`
     display: grid;
     grid-template-columns: repeat(auto-fill, minmax(190px, 1fr));
     gap: 12px 14px;
-`;
-
-const Found = styled.ul`
-    display: grid;
-    gap: 8px;
-    li {
-        display: flex;
-        gap: 10px;
-        align-items: baseline;
-    }
 `;
 
 /** What is typed, with its label, unit and an example. */
@@ -132,18 +122,7 @@ function Bank({ first }: { first: BankAnswer }) {
                         {error.path}: {error.text} {error.accepted}
                     </p>
                 ))}
-                {answer.findings.length > 0 && (
-                    <Found aria-label="Findings">
-                        {answer.findings.map((finding) => (
-                            <li key={finding.code}>
-                                <GradeMark grade={finding.grade} label={finding.grade} />
-                                <span>
-                                    <b>{finding.title}.</b> {finding.text} {finding.action}
-                                </span>
-                            </li>
-                        ))}
-                    </Found>
-                )}
+                <FindingList findings={answer.findings} />
                 {answer.day !== null && <BankDayPicture day={answer.day} />}
                 {answer.figures.length > 0 && (
                     <Scroll tabIndex={0} role="group" aria-label="Results for the bank">

@@ -9,33 +9,10 @@ import { RuledTable } from '../kit/RuledTable';
 import { Scroll } from '../kit/Scroll';
 import { Select } from '../kit/Select';
 import { TextField } from '../kit/TextField';
-import { token } from '../theme/tokens';
 import { shownOf } from './figures';
+import { FieldsOfRow, Folding } from './Rows';
 import { textOf, type Place } from './typed';
 import type { BoardDraft } from './useBoard';
-
-const Places = styled.details`
-    summary {
-        min-height: ${token.touch};
-        padding: 10px 0;
-        font-weight: 600;
-        cursor: pointer;
-    }
-`;
-
-const PlaceRow = styled.fieldset`
-    display: grid;
-    grid-template-columns: repeat(auto-fill, minmax(128px, 1fr));
-    gap: 10px 12px;
-    align-items: end;
-    padding: 0 0 12px;
-    border: 0;
-    border-bottom: 1px dashed ${token.rule};
-    legend {
-        padding: 8px 0;
-        font-weight: 600;
-    }
-`;
 
 const Found = styled.ul`
     display: flex;
@@ -144,10 +121,10 @@ export function CircuitPlaces({
     );
     const isAmerican = !answer.form.lists.some(({ path }) => path === 'groups');
     return (
-        <Places open={isOpen} onToggle={(event) => setOpen(event.currentTarget.open)}>
+        <Folding open={isOpen} onToggle={(event) => setOpen(event.currentTarget.open)}>
             <summary>Circuits of this board, their groups and restart</summary>
             {placed.map(({ id, tag, place }, n) => (
-                <PlaceRow key={id}>
+                <FieldsOfRow key={id}>
                     <legend>{tag}</legend>
                     {!isAmerican && field(n, 'group', 'Group', place, tag)}
                     {field(n, 'interlock', 'Interlock', place, tag)}
@@ -173,7 +150,7 @@ export function CircuitPlaces({
                             </Button>
                         </>
                     )}
-                </PlaceRow>
+                </FieldsOfRow>
             ))}
             {!readOnly && (
                 <AddCircuits
@@ -183,7 +160,7 @@ export function CircuitPlaces({
                 />
             )}
             {errorAt('circuits') !== undefined && <p role="alert">{errorAt('circuits')}</p>}
-        </Places>
+        </Folding>
     );
 }
 

@@ -3,20 +3,10 @@ import type { BoardAnswer } from '../api/contract';
 import { Button } from '../kit/Button';
 import { Select } from '../kit/Select';
 import { TextField } from '../kit/TextField';
-import { token } from '../theme/tokens';
 import { FieldRow } from './FieldRow';
+import { FieldsOfRow, Folding } from './Rows';
 import { at, put, rowsAt, textOf, type Typed } from './typed';
 import type { BoardDraft } from './useBoard';
-
-const Group = styled.details`
-    border-top: 1px solid ${token.rule};
-    summary {
-        min-height: ${token.touch};
-        padding: 10px 0;
-        font-weight: 600;
-        cursor: pointer;
-    }
-`;
 
 const Inputs = styled.div`
     display: grid;
@@ -29,15 +19,6 @@ const Rows = styled.div`
     display: grid;
     gap: 14px;
     padding-bottom: 16px;
-`;
-
-const OneRow = styled.div`
-    display: grid;
-    grid-template-columns: repeat(auto-fill, minmax(128px, 1fr));
-    gap: 10px 12px;
-    align-items: end;
-    padding-bottom: 12px;
-    border-bottom: 1px dashed ${token.rule};
 `;
 
 /** What is typed of a board, group by group; a group with something wrong in it stands open. */
@@ -76,7 +57,7 @@ export function BoardForm({
             {answer.form.groups.map(({ title, fields }, n) => {
                 const wrong = fields.some(({ path }) => errorAt(path) !== undefined);
                 return (
-                    <Group key={title} open={wrong || n < 3}>
+                    <Folding key={title} open={wrong || n < 3}>
                         <summary>{title}</summary>
                         {n === 0 && draft.fedBy !== null && (
                             <p>The other board is its source: a transformer or generator entered here is not used.</p>
@@ -96,16 +77,16 @@ export function BoardForm({
                         </Inputs>
                         {title === 'Control supply' &&
                             lists('control').map((list) => <TypedList key={list.path} {...{ list, typed, set, errorAt, readOnly }} />)}
-                    </Group>
+                    </Folding>
                 );
             })}
             {answer.form.lists
                 .filter(({ path }) => !path.startsWith('control'))
                 .map((list) => (
-                    <Group key={list.path} open={rowsAt(typed, list.path).length > 0}>
+                    <Folding key={list.path} open={rowsAt(typed, list.path).length > 0}>
                         <summary>{list.title}</summary>
                         <TypedList {...{ list, typed, set, errorAt, readOnly }} />
-                    </Group>
+                    </Folding>
                 ))}
         </>
     );
@@ -135,7 +116,7 @@ function TypedList({
     return (
         <Rows>
             {rows.map((row, n) => (
-                <OneRow key={n}>
+                <FieldsOfRow key={n}>
                     {list.fields.map((field) => (
                         <FieldRow
                             key={field.path}
@@ -165,7 +146,7 @@ function TypedList({
                             Remove
                         </Button>
                     )}
-                </OneRow>
+                </FieldsOfRow>
             ))}
             {!readOnly && (
                 <div>

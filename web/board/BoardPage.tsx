@@ -1,14 +1,13 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
-import styled from 'styled-components';
 import { messageOf } from '../api/client';
 import type { BoardAnswer } from '../api/contract';
 import { service } from '../api/service';
 import { usePerson } from '../api/session';
 import { useLeave } from '../bench/leave';
 import { Button } from '../kit/Button';
-import { GradeTag } from '../kit/Grade';
+import { FindingList } from '../kit/FindingList';
 import { ListBar, ListPage, ListSection } from '../kit/ListPage';
 import { RuledTable } from '../kit/RuledTable';
 import { Scroll } from '../kit/Scroll';
@@ -20,16 +19,6 @@ import { BoardForm } from './BoardForm';
 import { OneLinePicture } from './OneLinePicture';
 import { RestartPicture } from './RestartPicture';
 import { useBoard } from './useBoard';
-
-const Found = styled.ul`
-    display: grid;
-    gap: 8px;
-    li {
-        display: flex;
-        gap: 10px;
-        align-items: baseline;
-    }
-`;
 
 /** A board of a site: its feeder, its circuits, and what they do together. */
 export default function BoardPage() {
@@ -80,18 +69,7 @@ function Board({ first }: { first: BoardAnswer }) {
                     </p>
                 ))}
                 {solved !== null && solved.figures.length > 0 && <OneLinePicture board={answer} solved={solved} />}
-                {solved !== null && solved.findings.length > 0 && (
-                    <Found aria-label="Findings">
-                        {solved.findings.map((finding) => (
-                            <li key={finding.code + finding.title}>
-                                <GradeTag grade={finding.grade} />
-                                <span>
-                                    <b>{finding.title}.</b> {finding.text} {finding.action}
-                                </span>
-                            </li>
-                        ))}
-                    </Found>
-                )}
+                <FindingList findings={solved?.findings ?? []} />
                 {solved !== null && <CircuitTable solved={solved} />}
                 <CircuitPlaces {...{ answer, draft, change, errorAt, readOnly }} />
                 {solved !== null && solved.timetable.length > 0 && <RestartPicture steps={solved.timetable} />}

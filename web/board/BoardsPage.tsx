@@ -41,7 +41,12 @@ export default function BoardsPage() {
                         onChange={(chosen) => setSearch({ site: chosen }, { replace: true })}
                     />
                     {mayEdit(person) && site !== '' && <AddBoard key={site} site={site} />}
-                    {site !== '' && <a href={service.board.lines(site)}>Save all as file</a>}
+                    {site !== '' && (
+                        <>
+                            <a href={service.board.table(site)}>Export (CSV)</a>
+                            <a href={service.board.lines(site)}>Save all as file</a>
+                        </>
+                    )}
                 </ListBar>
                 <NotLoaded what="boards" of={[sites, boards]} />
                 {boards.data?.boards.length === 0 && (
@@ -97,8 +102,7 @@ function AddBoard({ site }: { site: string }) {
     const take = async (file: File) => {
         let taken = 0;
         try {
-            const text = await file.text();
-            const documents = text.trim().startsWith('{"') ? text.trim().split(/\r?\n(?=\{)/) : [text];
+            const documents = (await file.text()).trim().split(/\r?\n(?=\{)/);
             for (const document of documents) {
                 await service.board.take(site, { document: JSON.parse(document) as Readonly<Record<string, unknown>> });
                 taken += 1;

@@ -14,6 +14,7 @@ use App\Models\Site;
 use App\Problems\Problem;
 use App\Record\Happening;
 use App\Record\HouseRecord;
+use BraveAnvil\Records\Register\CsvText;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -76,6 +77,30 @@ final class BoardController
         ]);
     }
 
+    /** The list as a table. */
+    #[Call(Call::FILE)]
+    public function table(Request $request, Site $site): Response
+    {
+        Signed::person($request);
+        $boards = Board::query()->where('site_id', $site->id)->withCount('circuits')->orderBy('tag')->get()->all();
+        $tags = array_column(array_map(static fn (Board $board): array => [$board->id, $board->tag], $boards), 1, 0);
+        $rows = [['Board', 'Fed by', 'Circuits', 'Demand', 'Feeder device', 'Feeder size', 'Fault current', 'Deepest dip',
+            'Transformer load',
+            'Findings']];
+        foreach ($boards as $board) {
+            $row = $board->row();
+            $cells = [
+                $row['tag'], $tags[$board->fed_by ?? 0] ?? '', $row['circuits'], $row['demand'], $row['device'], $row['conductors'],
+                $row['fault'], $row['dip'], $row['loading'], $row['worst'] === 'none' ? '' : $row['worst'],
+            ];
+            $rows[] = array_map(static fn (mixed $cell): string => is_scalar($cell) ? (string) $cell : '', $cells);
+        }
+
+        return new Response(CsvText::write($rows), 200, [
+            'Content-Type' => 'text/csv; charset=utf-8', 'Content-Disposition' => 'attachment; filename="boards.csv"',
+        ]);
+    }
+
     #[Call('BoardAnswer')]
     public function show(Request $request, Board $board): JsonResponse
     {
@@ -89,7 +114,8 @@ final class BoardController
     public function update(Request $request, Board $board): JsonResponse
     {
         $person = Signed::editor($request);
-        /** @var array{version: int, tag: string, fed_by?: int|null, typed?: array<array-key, mixed>, circuits?: list<array{id: int, place?: array<array-key, mixed>}>} $read */
+        /** @var array{version: int, tag: string, fed_by?: int|null, typed?: array<array-key, mixed>, circuits?: list<array{id: int,
+            place?: array<array-key, mixed>}>} $read */
         $read = $request->validate([
             'version' => ['required', 'integer', 'between:1,2000000000'], 'tag' => ['required', 'string', 'max:30'],
             'fed_by' => ['nullable', 'integer', 'between:1,2000000000'], 'typed' => ['present', 'array'],

@@ -211,6 +211,7 @@ final class SupplyFields
             'low' => 0.01, 'high' => 300,
         ],
         'supply.board.assumed' => ['kind' => FieldKind::Text, 'label' => 'Assumed at the board'],
+        'supply.board.waits' => ['kind' => FieldKind::Text, 'label' => 'Used while the board cannot be calculated'],
         'supply.board.instead' => ['kind' => FieldKind::Text, 'label' => 'Typed here, and other at the board'],
     ];
 }

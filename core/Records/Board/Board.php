@@ -98,8 +98,8 @@ final class Board
         foreach ($this->document->circuits($this->boards !== []) as $one) {
             $circuit = $one['document'];
             $own = is_array($circuit['supply'] ?? null) ? $circuit['supply'] : [];
-            if (($own['voltage'] ?? '') !== '' && BoardMotor::volts($own['voltage'], $this->document) !== null
-                && abs(BoardMotor::volts($own['voltage'], $this->document) - $this->volts) > 0.5) {
+            $volts = ($own['voltage'] ?? '') === '' ? null : BoardMotor::volts($own['voltage'], $this->document);
+            if ($volts !== null && abs($volts - $this->volts) > 0.5) {
                 $this->document->fail($one['path'].'.supply.voltage', 'This circuit has another voltage than its board.',
                     'One voltage for a board.');
 

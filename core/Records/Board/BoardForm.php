@@ -166,8 +166,7 @@ final readonly class BoardForm
     private function used(array $paths): array
     {
         $unused = $this->isAmerican
-            ? ['guard.long_time', 'guard.long_time_delay', 'guard.short_time', 'guard.short_time_delay', 'guard.instantaneous',
-                'cable.cores']
+            ? ['guard.long_time', 'guard.long_time_delay', 'guard.short_time', 'guard.short_time_delay', 'guard.instantaneous']
             : ['demand_evidence', 'cable.raceway_material'];
 
         return array_values(array_diff($paths, $unused));

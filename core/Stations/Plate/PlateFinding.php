@@ -20,6 +20,7 @@ enum PlateFinding: string implements FindingCode
     case ThreePhasesWanted = 'three_phases_wanted';
     case NoConnectionFits = 'no_connection_fits';
     case BoardCounts = 'board_counts';
+    case BoardWaits = 'board_waits';
     case UnusedFields = 'unused_fields';
     case VoltageOff = 'voltage_off';
     case DeltaAssumed = 'delta_assumed';
