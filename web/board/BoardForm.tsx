@@ -37,6 +37,9 @@ export function BoardForm({
 }) {
     const { typed } = draft;
     const set = (path: string, value: unknown) => change({ typed: put(typed, path, value) });
+    // A board that another one feeds has no source of its own; what was typed of one stays in sight.
+    const isShown = (path: string) =>
+        draft.fedBy === null || !path.startsWith('supply.') || path === 'supply.ambient' || textOf(at(typed, path)) !== '';
     const lists = (of: string) => answer.form.lists.filter(({ path }) => path.startsWith(of));
     return (
         <>
@@ -63,17 +66,19 @@ export function BoardForm({
                             <p>The other board is its source: a transformer or generator entered here is not used.</p>
                         )}
                         <Inputs>
-                            {fields.map((field) => (
-                                <FieldRow
-                                    key={field.path}
-                                    field={field}
-                                    value={at(typed, field.path)}
-                                    placeholder={draft.fedBy === null ? ofSite(answer, field.path) : ''}
-                                    error={errorAt(field.path)}
-                                    readOnly={readOnly}
-                                    onChange={(value) => set(field.path, value)}
-                                />
-                            ))}
+                            {fields
+                                .filter(({ path }) => isShown(path))
+                                .map((field) => (
+                                    <FieldRow
+                                        key={field.path}
+                                        field={field}
+                                        value={at(typed, field.path)}
+                                        placeholder={draft.fedBy === null ? ofSite(answer, field.path) : ''}
+                                        error={errorAt(field.path)}
+                                        readOnly={readOnly}
+                                        onChange={(value) => set(field.path, value)}
+                                    />
+                                ))}
                         </Inputs>
                         {title === 'Control supply' &&
                             lists('control').map((list) => <TypedList key={list.path} {...{ list, typed, set, errorAt, readOnly }} />)}

@@ -41,6 +41,7 @@ const solved: NonNullable<BoardAnswer['solved']> = {
             counts: true,
             figures: [
                 figure('power.design_current', '66 A', 66),
+                figure('guard.scpd_rating', '160 A', 160),
                 figure('feeder.selectivity', 'Not selective', 'not_selective'),
                 figure('feeder.circuit_start_dip', '5.49 %', 5.49),
                 figure('feeder.restart_delay', '3 s', 3),
@@ -125,7 +126,7 @@ describe('a board', () => {
     it('shows what flows where, what is wrong and what restarts when', async () => {
         open({ 'GET boards/3': answer() });
         expect(await screen.findByRole('img', { name: 'One-line diagram of MCC-1' })).toBeTruthy();
-        expect(screen.getByRole('row', { name: /KF-204 66 A, gG fuse 160 A, dip 5\.49 %, not selective/ })).toBeTruthy();
+        expect(screen.getByRole('row', { name: /KF-204 66 A, 160 A, dip 5\.49 %, not selective/ })).toBeTruthy();
         expect(screen.getByText(/60 A, standby/)).toBeTruthy();
         expect(screen.getByText(/A fault here/)).toBeTruthy();
         expect(screen.getByText(/3 s: KF-204, dip 7\.48 %/)).toBeTruthy();

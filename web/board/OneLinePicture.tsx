@@ -7,7 +7,9 @@ import { numberOf, shownOf } from './figures';
 
 const LEFT = 30;
 const COLUMN = 128;
-const BUS_Y = 214;
+/** The feeder stands on the left, so that a phone shows where everything comes from. */
+const FEEDER_X = 72;
+const BUS_Y = 218;
 const END_Y = 330;
 const THICKEST = 26;
 const THINNEST = 1.5;
@@ -59,7 +61,6 @@ export function OneLinePicture({ board, solved }: { board: BoardAnswer; solved: 
     const branches = branchesOf(solved);
     const running = numberOf(figures, 'feeder.running_current');
     const width = Math.max(900, LEFT * 2 + branches.length * COLUMN);
-    const middle = Math.min(width / 2, 450);
     const wide = (amperes: number) => Math.max(THINNEST, running > 0 ? (THICKEST * amperes) / running : THINNEST);
     const bank = shownOf(figures, 'feeder.bank_steps_on');
     const isBelow = board.fed_by !== null;
@@ -88,30 +89,30 @@ export function OneLinePicture({ board, solved }: { board: BoardAnswer; solved: 
             >
                 {!isBelow ? (
                     <>
-                        <circle className="symbol" cx={middle} cy={30} r={17} />
-                        <circle className="symbol" cx={middle} cy={52} r={17} />
+                        <circle className="symbol" cx={FEEDER_X} cy={30} r={17} />
+                        <circle className="symbol" cx={FEEDER_X} cy={52} r={17} />
                     </>
                 ) : (
-                    <path className="bus" d={`M${middle - 60} 40H${middle + 60}`} />
+                    <path className="bus" d={`M${FEEDER_X - 42} 40H${FEEDER_X + 42}`} />
                 )}
                 {source.map((text, n) => (
-                    <text key={n} x={middle + 76} y={26 + 19 * n} className={n === 0 ? 'strong' : 'soft'}>
+                    <text key={n} x={FEEDER_X + 58} y={26 + 19 * n} className={n === 0 ? 'strong' : 'soft'}>
                         {text}
                     </text>
                 ))}
-                <path className="wire" d={`M${middle} ${isBelow ? 44 : 69}V${BUS_Y}`} strokeWidth={wide(running)} />
-                <rect className="device" x={middle - 18} y={88} width={36} height={26} />
-                <path className="symbol" d={`M${middle} 88V114`} />
+                <path className="wire" d={`M${FEEDER_X} ${isBelow ? 44 : 69}V${BUS_Y}`} strokeWidth={wide(running)} />
+                <rect className="device" x={FEEDER_X - 18} y={88} width={36} height={26} />
+                <path className="symbol" d={`M${FEEDER_X} 88V114`} />
                 {feederOf(figures).map((text, n) => (
-                    <text key={n} x={middle + 30} y={107 + 19 * n} className={n === 0 ? 'strong' : 'soft'}>
+                    <text key={n} x={FEEDER_X + 30} y={107 + 19 * n} className={n === 0 ? 'strong' : 'soft'}>
                         {text}
                     </text>
                 ))}
                 <path className="bus" d={`M${LEFT} ${BUS_Y}H${width - LEFT}`} />
-                <text x={LEFT} y={BUS_Y - 34} className="strong">
+                <text x={FEEDER_X + 30} y={BUS_Y - 34} className="strong">
                     {board.tag}
                 </text>
-                <text x={LEFT} y={BUS_Y - 14} className="soft">
+                <text x={FEEDER_X + 30} y={BUS_Y - 14} className="soft">
                     {boardOf(figures).slice(0, 1).join('')}
                 </text>
                 {branches.map((branch, n) => {
@@ -187,11 +188,12 @@ function branchesOf(solved: NonNullable<BoardAnswer['solved']>): Branch[] {
     const selective = (figures: readonly BoardFigure[]) =>
         figures.some(({ key, value }) => key === 'feeder.selectivity' && value === 'not_selective') ? 'not selective' : '';
     return [
-        ...solved.circuits.map(({ tag, figures, device, counts }) => ({
+        ...solved.circuits.map(({ tag, figures, counts }) => ({
             tag,
             amperes: numberOf(figures, 'power.design_current'),
             current: shownOf(figures, 'power.design_current'),
-            device: device ?? shownOf(figures, 'guard.scpd_rating'),
+            // The rating alone: names of devices are long, and stand in the table.
+            device: shownOf(figures, 'guard.scpd_rating'),
             counts,
             isBoard: false,
             notes: [shownOf(figures, 'feeder.circuit_start_dip')].filter(Boolean).map((dip) => `dip ${dip}`),

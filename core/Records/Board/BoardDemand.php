@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace BraveAnvil\Records\Board;
 
+use BraveAnvil\Ground\Show;
+use BraveAnvil\Ground\Unit;
 use BraveAnvil\Physics\Machine\Phasor;
 
 /**
@@ -17,6 +19,9 @@ final readonly class BoardDemand
 
     /** Where nothing with a known angle runs. Common practice. */
     private const USUAL_POWER_FACTOR = 0.85;
+
+    /** Of a long sum as many are written out. */
+    private const TERMS = 24;
 
     /** @var list<BoardMotor> those that count: of one interlock the largest */
     public array $counted;
@@ -78,6 +83,26 @@ final readonly class BoardDemand
         }
 
         return $sum;
+    }
+
+    /** The sum of what runs, term by term. */
+    public function terms(): string
+    {
+        $terms = [];
+        foreach ($this->counted as $motor) {
+            $terms[] = self::term($this->share($motor), $motor->current, $motor->tag);
+        }
+        foreach ($this->others as $load) {
+            $terms[] = self::term($load->demand, $load->current, $load->tag);
+        }
+        $more = count($terms) - self::TERMS;
+
+        return implode(' + ', array_slice($terms, 0, self::TERMS)).($more > 0 ? " and $more more" : '');
+    }
+
+    private static function term(float $share, float $amperes, string $tag): string
+    {
+        return (abs($share - 1) < 1e-9 ? '' : Show::number($share, 3).' × ').Show::quantity($amperes, Unit::Ampere, 4)." ($tag)";
     }
 
     /** What conductors are sized by, A, with the reserve. */

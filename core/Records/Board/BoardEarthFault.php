@@ -124,7 +124,7 @@ final readonly class BoardEarthFault
             return;
         }
         $this->ledger->work(FeederFigure::LoopImpedance)->as('source + line + protective conductor',
-            $this->supply->loopWorking(null, $conductors))
+            str_replace('to the motor', 'feeder', $this->supply->loopWorking(null, $conductors)))
             ->equals($ohm)->source($source)->assuming(...$this->supply->assumptions)->write();
         $this->ledger->work(FeederFigure::EarthFaultCurrent)
             ->as(...array_map(fn (string $text): string => str_replace('{V}', Show::quantity($this->volts, Unit::Volt), $text),

@@ -22,6 +22,9 @@ final readonly class BoardFaults
 
     private const REGENERATIVE_FEEDBACK = 3.0;
 
+    /** Of a long sum as many are written out. */
+    private const TERMS = 24;
+
     /** Of groups of low-voltage motors with their cables: R is 0.42 X. IEC 60909-0. */
     private const MOTOR_X_OVER_R = 1 / 0.42;
 
@@ -58,6 +61,27 @@ final readonly class BoardFaults
         return $sum <= 0 ? 0.0 : $this->behind($sum, $feeder);
     }
 
+    private function over(float $factor, float $ohm, string $times): string
+    {
+        return Show::number($factor).' × '.Show::quantity($this->volts, Unit::Volt).' ÷ ('.$times.' × '.
+            Show::quantity($ohm, Unit::Ohm, 4).')';
+    }
+
+    /** @param  float  $sum  of all, A */
+    private function terms(float $sum): string
+    {
+        $terms = [];
+        foreach ($sum <= 0 ? [] : $this->demand->counted as $motor) {
+            $terms[] = Show::quantity($this->feedback($motor), Unit::Ampere, 4)." ($motor->tag)";
+        }
+        if ($this->fromAbove > 0) {
+            $terms[] = Show::quantity($this->fromAbove, Unit::Ampere, 4).' (from the board above)';
+        }
+        $more = count($terms) - self::TERMS;
+
+        return implode(' + ', array_slice($terms, 0, self::TERMS)).($more > 0 ? " and $more more" : '');
+    }
+
     /** A current that motors feed back, A, through a feeder beside them. */
     private function behind(float $amperes, Impedance $feeder): float
     {
@@ -69,15 +93,18 @@ final readonly class BoardFaults
     /** Writes those of the board. */
     public function solve(BoardNetwork $network): void
     {
-        $supply = $this->ledger->work(FeederFigure::SupplyFaultCurrent)->equals($network->supplyFault())->as('c V / (√3 |Z|)')
+        $supply = $this->ledger->work(FeederFigure::SupplyFaultCurrent)->equals($network->supplyFault())
+            ->as('c V / (√3 |Z|)', $this->over($network->factors()[0], $network->coldSource()->magnitude(), '√3'))
             ->source(Standard::Iec60909_0->at())->write();
         $prospective = $this->ledger->work(FeederFigure::ProspectiveCurrent)->equals($network->prospective())
-            ->as('c V / (√3 |Z|)')->saying('with the feeder, its conductors at 20 °C')->source(Standard::Iec60909_0->at())->write();
-        $this->ledger->work(FeederFigure::TwoPhaseFaultCurrent)->equals($network->twoPhase())->as('c V / (2 |Z|)')
-            ->saying('conductors at operating temperature')->write();
+            ->as('c V / (√3 |Z|), conductors at 20 °C', $this->over($network->factors()[0], $network->cold()->magnitude(), '√3'))
+            ->source(Standard::Iec60909_0->at())->write();
+        $this->ledger->work(FeederFigure::TwoPhaseFaultCurrent)->equals($network->twoPhase())
+            ->as('c V / (2 |Z|), conductors warm', $this->over($network->factors()[1], $network->warmInFault()->magnitude(), '2'))
+            ->write();
         $motors = $this->contribution($prospective->number(), true);
         $share = $this->ledger->work(FeederFigure::MotorContribution)->equals($motors)
-            ->saying('what running motors feed back in the first cycles')->source(Standard::Iec60909_0->at())->write();
+            ->as('Σ 1.05 Ia V ÷ V of the plate', $this->terms($motors))->source(Standard::Iec60909_0->at())->write();
         $this->ledger->work(FeederFigure::FaultCurrent)->from(a: $prospective, b: $share)->as('supply + motors', '{a} + {b}')
             ->equals($prospective->number() + $motors)->write();
         $this->ledger->work(FeederFigure::PeakFaultCurrent)->from(a: $prospective, b: $share)

@@ -62,7 +62,7 @@ final readonly class BoardNetwork
     }
 
     /** The same in the first cycles of a fault, with conductors at 20 °C. */
-    private function coldSource(): Impedance
+    public function coldSource(): Impedance
     {
         return $this->above?->cold() ?? $this->subtransient ?? $this->source();
     }
@@ -72,24 +72,34 @@ final readonly class BoardNetwork
         return $this->coldSource()->plus(new Impedance(self::COLD * $this->feeder->resistance, $this->feeder->reactance));
     }
 
+    /** With warm conductors, in the first cycles of a fault. */
+    public function warmInFault(): Impedance
+    {
+        return $this->subtransient?->plus($this->feeder) ?? $this->warm();
+    }
+
+    /** @return array{float, float} voltage factors of the largest and of the smallest fault current */
+    public function factors(): array
+    {
+        return self::FACTORS[(int) $this->wide];
+    }
+
     /** Before the feeder, A. */
     public function supplyFault(): float
     {
-        return self::FACTORS[(int) $this->wide][0] * $this->volts / (sqrt(3) * $this->coldSource()->magnitude());
+        return $this->factors()[0] * $this->volts / (sqrt(3) * $this->coldSource()->magnitude());
     }
 
     /** At the board, without the motors, A. */
     public function prospective(): float
     {
-        return self::FACTORS[(int) $this->wide][0] * $this->volts / (sqrt(3) * $this->cold()->magnitude());
+        return $this->factors()[0] * $this->volts / (sqrt(3) * $this->cold()->magnitude());
     }
 
     /** The smallest between two lines at the board, A. */
     public function twoPhase(): float
     {
-        $ohm = $this->subtransient === null ? $this->warm() : $this->subtransient->plus($this->feeder);
-
-        return self::FACTORS[(int) $this->wide][1] * $this->volts / (2 * $ohm->magnitude());
+        return $this->factors()[1] * $this->volts / (2 * $this->warmInFault()->magnitude());
     }
 
     /** First peak over √2 times the current. IEC 60909-0. */

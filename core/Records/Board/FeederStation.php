@@ -446,8 +446,7 @@ final class FeederStation
                 Unit::Ampere))->write();
         }
         $this->ledger->work(FeederFigure::RunningCurrent)->equals($this->demand->running())
-            ->saying('arithmetic sum of '.count($this->demand->counted).' circuits and '.count($this->demand->others).' other loads')
-            ->write();
+            ->as('Σ share × I', $this->demand->terms())->write();
         $american = $this->document->isAmerican();
         $demand = $this->ledger->work(FeederFigure::Demand)->equals($this->demand->demand())
             ->saying(($american ? '125 % of the largest motor, the other motors, and the other loads, continuous ones at 125 %'
@@ -461,8 +460,12 @@ final class FeederStation
         $phasors = $this->demand->phasors();
         $this->ledger->work(FeederFigure::PhasorCurrent)->equals($phasors->size())->saying('sum of the currents as phasors')->write();
         if ($phasors->size() > 0) {
-            $this->ledger->work(FeederFigure::PowerFactor)->equals($phasors->real / $phasors->size())->write();
-            $this->ledger->work(FeederFigure::ApparentPower)->equals(sqrt(3) * $this->board->volts * $phasors->size())->write();
+            $this->ledger->work(FeederFigure::PowerFactor)->equals($phasors->real / $phasors->size())
+                ->as('Σ I cos φ ÷ |Σ I|', Show::quantity($phasors->real, Unit::Ampere, 4).' ÷ '.
+                    Show::quantity($phasors->size(), Unit::Ampere, 4))->write();
+            $this->ledger->work(FeederFigure::ApparentPower)->equals(sqrt(3) * $this->board->volts * $phasors->size())
+                ->as('√3 V I', '√3 × '.Show::quantity($this->board->volts, Unit::Volt).' × '.
+                    Show::quantity($phasors->size(), Unit::Ampere, 4))->write();
         }
 
         return $demand;
