@@ -87,6 +87,9 @@ Route::prefix('api')->middleware([PlainRequest::class, LimitBody::class, LiveSes
         Route::post('circuits/{circuit}/restore', [CircuitController::class, 'restore']);
         Route::get('circuits/{circuit}/revisions', [RevisionController::class, 'index']);
         Route::post('circuits/{circuit}/revisions', [RevisionController::class, 'store'])->middleware(OpenCircuit::class);
+        Route::get('boards/{board}/revisions', [RevisionController::class, 'ofBoard']);
+        Route::post('boards/{board}/revisions', [RevisionController::class, 'storeOfBoard']);
+        Route::get('boards/{board}/paper/{paper}', [SheetController::class, 'board'])->whereIn('paper', ['door', 'file']);
         Route::get('revisions/{revision}', [RevisionController::class, 'show']);
         Route::post('circuits/{circuit}/sheet', [SheetController::class, 'preview']);
         Route::get('revisions/{revision}/paper/{paper}', [SheetController::class, 'show'])->whereIn('paper', ['door', 'file']);

@@ -8,11 +8,11 @@ use App\Circuits\SolveAgain;
 use App\Models\Board;
 use App\Models\Circuit;
 use App\Models\Person;
+use App\Models\Revision;
 use App\Models\Site;
 use App\Problems\Problem;
 use App\Record\Turns;
-use BraveAnvil\Bench\Solution;
-use BraveAnvil\Ground\FieldError;
+use App\Sheet\RevisionState;
 use BraveAnvil\Ground\Version;
 use BraveAnvil\Records\Board\FeederSolution;
 use Illuminate\Database\UniqueConstraintViolationException;
@@ -29,9 +29,36 @@ final class BoardStore
         $board = self::guarded($tag, static fn (): Board => Board::query()->create([
             'site_id' => $site->id, 'tag' => $tag, 'typed' => '{}', 'version' => 1, 'updated_by' => $person->id,
         ]));
+        BoardChanges::note($board->id, 1, $person);
         $this->solve($board);
 
         return $board->refresh();
+    }
+
+    /**
+     * Keeps a board as it is now, with all that it rests on, under a name.
+     *
+     * @throws Problem 409 where somebody else has saved since
+     */
+    public function revise(Board $board, int $version, string $name, Person $person): Revision
+    {
+        return Turns::at($board, static function (Board $locked) use ($version, $name, $person): Revision {
+            if ($locked->version !== $version) {
+                throw self::conflict();
+            }
+            $tree = BoardTree::around($locked);
+            $kept = BoardRecord::of($tree, $locked);
+            $last = Revision::query()->where('board_id', $locked->id)->max('number');
+
+            return Revision::query()->create([
+                'board_id' => $locked->id, 'number' => (is_numeric($last) ? (int) $last : 0) + 1, 'name' => $name,
+                'draft' => self::written($kept->document), 'solution' => self::written($kept->solution), 'core' => Version::CORE,
+                'context' => self::written([
+                    ...$kept->context, 'draft_version' => $locked->version, 'changed_by' => BoardChanges::under($tree, $locked),
+                ]),
+                'created_by' => $person->id,
+            ])->load('author', 'steps.person');
+        });
     }
 
     /**
@@ -64,8 +91,16 @@ final class BoardStore
             if ($board->circuits()->exists() || Board::query()->where('fed_by', $board->id)->exists()) {
                 throw new Problem(422, 'board_in_use', 'Board in use', 'It still feeds circuits or boards. Take them off first.');
             }
+            if (Revision::inState($board, RevisionState::Issued) !== null) {
+                throw new Problem(422, 'sheet_in_force', 'Its sheet is in force', 'Withdraw the sheet of this board first.');
+            }
             Circuit::query()->where('board_id', $board->id)->update(['board_id' => null, 'feed' => null]);
-            $board->delete();
+            // What was kept of it stays readable.
+            if (Revision::query()->where('board_id', $board->id)->exists()) {
+                $board->delete();
+            } else {
+                $board->forceDelete();
+            }
         });
         if ($board->fed_by !== null) {
             BoardMarks::mark(Board::query()->findOrFail($board->fed_by));
@@ -130,27 +165,10 @@ final class BoardStore
             }
         }
         foreach ($tree->below($board) as $i => $one) {
-            $changed += $this->keep($tree, $one, $solution->boards[$i] ?? self::unsolved($board, $i, $solution));
+            $changed += $this->keep($tree, $one, BoardTree::belowIn($solution, $i, $board));
         }
 
         return $changed;
-    }
-
-    /** A board below one that cannot be solved: its own errors at their places, or what it waits for. */
-    private static function unsolved(Board $above, int $place, FeederSolution $solution): FeederSolution
-    {
-        $at = "boards.$place.";
-        $errors = [];
-        foreach ($solution->feeder->errors as $error) {
-            if (str_starts_with($error->path, $at)) {
-                $errors[] = new FieldError(substr($error->path, strlen($at)), $error->text, $error->accepted, $error->kind);
-            }
-        }
-        if ($errors === []) {
-            $errors[] = new FieldError('', 'Not calculated: a board of the same supply has errors.', 'See board '.$above->tag.'.');
-        }
-
-        return new FeederSolution(new Solution($solution->feeder->tag, $solution->feeder->ruleBook, errors: $errors));
     }
 
     /** @param  array<string, mixed>  $value */
@@ -187,6 +205,7 @@ final class BoardStore
             'tag' => $tag, 'fed_by' => $fedBy, 'version' => $version + 1, 'updated_by' => $person->id,
             'typed' => json_encode((object) $typed, JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION),
         ])->save();
+        BoardChanges::note($board->id, $board->version, $person);
         $here = array_column($circuits, 'id');
         $known = Circuit::query()->where('site_id', $board->site_id)->whereKey($here)->whereNull('archived_at')->get()->keyBy('id');
         foreach ($here as $i => $id) {

@@ -8,7 +8,9 @@ use App\Models\Board;
 use App\Models\Circuit;
 use App\Models\Site;
 use App\Record\Stored;
+use BraveAnvil\Bench\Solution;
 use BraveAnvil\Circuit\SiteSettings;
+use BraveAnvil\Ground\FieldError;
 use BraveAnvil\Records\Board\FeederDocument;
 use BraveAnvil\Records\Board\FeederSolution;
 use BraveAnvil\Records\Board\FeederStation;
@@ -51,10 +53,11 @@ final readonly class BoardTree
         return $board;
     }
 
-    public function solve(): FeederSolution
+    /** @param  bool  $anew  from nothing, as whoever checks a sheet solves it */
+    public function solve(bool $anew = false): FeederSolution
     {
         $feeds = [];
-        foreach ($this->all() as $board) {
+        foreach ($anew ? [] : $this->all() as $board) {
             foreach ($this->circuitsOf($board) as $circuit) {
                 $feed = $circuit->feed === null ? [] : Stored::map($circuit->feed);
                 if (isset($feed['supply']) && ! isset($feed['board']['waits'])) {
@@ -96,6 +99,75 @@ final readonly class BoardTree
         }
 
         return $all;
+    }
+
+    /** @return list<Board> those that feed one, the root first; none at the root */
+    public function above(Board $board): array
+    {
+        $above = [];
+        while ($board->id !== $this->root->id && $board->fed_by !== null && isset($this->boards[$board->fed_by])) {
+            $board = $this->boards[$board->fed_by];
+            array_unshift($above, $board);
+        }
+
+        return $above;
+    }
+
+    /** @return array<array-key, mixed> the document of the root, which a board below is solved with; empty of the root itself */
+    public function aboveOf(Board $board): array
+    {
+        return $board->id === $this->root->id ? [] : $this->document($this->root);
+    }
+
+    /** @return list<int> places of the boards from the root down to one, each among those below the one before it */
+    public function path(Board $board): array
+    {
+        $path = [];
+        foreach ([...array_slice($this->above($board), 1), ...$board->id === $this->root->id ? [] : [$board]] as $one) {
+            foreach ($this->below($this->boards[(int) $one->fed_by]) as $place => $other) {
+                if ($other->id === $one->id) {
+                    $path[] = $place;
+                }
+            }
+        }
+
+        return $path;
+    }
+
+    /** @param  FeederSolution  $solution  of the root */
+    public function solutionOf(Board $board, FeederSolution $solution): FeederSolution
+    {
+        $above = $this->above($board);
+        foreach ($this->path($board) as $i => $place) {
+            $solution = self::belowIn($solution, $place, $above[$i]);
+        }
+
+        return $solution;
+    }
+
+    /**
+     * What was worked out of a board below another. Where that could not be solved: its own errors at their places, or what it waits for.
+     *
+     * @param  FeederSolution  $solution  of the board above
+     * @param  int  $place  among those below it
+     */
+    public static function belowIn(FeederSolution $solution, int $place, Board $above): FeederSolution
+    {
+        if (isset($solution->boards[$place])) {
+            return $solution->boards[$place];
+        }
+        $at = "boards.$place.";
+        $errors = [];
+        foreach ($solution->feeder->errors as $error) {
+            if (str_starts_with($error->path, $at)) {
+                $errors[] = new FieldError(substr($error->path, strlen($at)), $error->text, $error->accepted, $error->kind);
+            }
+        }
+        if ($errors === []) {
+            $errors[] = new FieldError('', 'Not calculated: a board of the same supply has errors.', 'See board '.$above->tag.'.');
+        }
+
+        return new FeederSolution(new Solution($solution->feeder->tag, $solution->feeder->ruleBook, errors: $errors));
     }
 
     /** @return list<Circuit> */

@@ -27,6 +27,6 @@ final class CarriedCard
         $sheet = SheetContents::sealed($circuit, $solution, ['site' => $site, 'settings' => $settings], 0, null, [], []);
         $paper = SheetPaper::doorCard($sheet, RevisionState::Draft->mark(), '');
 
-        return ['html' => $paper->html, 'css' => $paper->css, 'foot' => $paper->foot, 'revision' => null];
+        return ['html' => $paper->html, 'css' => $paper->css, 'foot' => $paper->foot, 'revision' => null, 'since' => ''];
     }
 }

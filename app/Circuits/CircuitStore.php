@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Circuits;
 
+use App\Boards\BoardChanges;
 use App\Boards\BoardMarks;
+use App\Models\Board;
 use App\Models\Circuit;
 use App\Models\Person;
 use App\Models\Reading;
@@ -62,7 +64,8 @@ final class CircuitStore
                 ->where('version', $version)
                 ->whereNull('archived_at')
                 ->update([
-                    'version' => $version + 1, 'draft' => $document->toJson(), 'updated_by' => $person->id, 'save_key' => $key, ...$columns,
+                    'version' => $version + 1, 'draft' => $document->toJson(), 'updated_by' => $person->id, 'save_key' => $key,
+                        ...$columns,
                 ]);
             if ($changed === 1) {
                 DraftChanges::note($circuit->id, $version + 1, $person);
@@ -160,7 +163,7 @@ final class CircuitStore
                     'name' => $name, 'draft' => $locked->draft, 'solution' => $solution->toJson(), 'core' => $solution->core,
                     'context' => json_encode([
                         ...self::context($locked), 'draft_version' => $locked->version,
-                        'changed_by' => DraftChanges::sinceIssue($locked),
+                        'changed_by' => self::changedBy($locked),
                     ], JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR),
                     'created_by' => $person->id,
                 ])
@@ -188,7 +191,26 @@ final class CircuitStore
         );
     }
 
-    /** @return array{site: string, settings: array<array-key, mixed>, readings: list<array<string, mixed>>} what a circuit rests on beside its draft */
+    /**
+     * Whoever changed what its sheet rests on since the last one: the circuit, and the boards that feed it.
+     *
+     * @return list<array{id: int, name: string}>
+     */
+    private static function changedBy(Circuit $circuit): array
+    {
+        $boards = [];
+        for ($id = $circuit->board_id; $id !== null && ! in_array($id, $boards, true);) {
+            $boards[] = $id;
+            $id = Board::query()->find($id)?->fed_by;
+        }
+        $people = DraftChanges::sinceIssue([$circuit->id]) + BoardChanges::sinceIssue($boards);
+        ksort($people);
+
+        return array_values($people);
+    }
+
+    /** @return array{site: string, settings: array<array-key, mixed>, readings: list<array<string,
+        mixed>>} what a circuit rests on beside its draft */
     public static function context(Circuit $circuit): array
     {
         $readings = ReadingStore::latest($circuit)->load('taker', 'withdrawer');

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Circuits;
 
-use App\Models\Circuit;
 use App\Models\Person;
 use Illuminate\Support\Facades\DB;
 
@@ -21,24 +20,42 @@ final class DraftChanges
         );
     }
 
-    /** @return list<array{id: int, name: string}> whoever changed it since the revision that was issued last was kept; all, where none was */
-    public static function sinceIssue(Circuit $circuit): array
+    /**
+     * Whoever changed one of some circuits since the revision of it that was issued last was kept; all, where none was.
+     *
+     * @param  list<int>  $circuits
+     * @return array<int, array{id: int, name: string}> by their numbers
+     */
+    public static function sinceIssue(array $circuits): array
     {
-        $rows = DB::select(
-            "SELECT people.id, people.name FROM draft_changes JOIN people ON people.id = draft_changes.person_id
-             WHERE draft_changes.circuit_id = ? AND draft_changes.version > coalesce((
+        if ($circuits === []) {
+            return [];
+        }
+
+        return self::people(
+            'SELECT DISTINCT people.id, people.name FROM draft_changes JOIN people ON people.id = draft_changes.person_id
+             WHERE draft_changes.circuit_id IN ('.implode(',
+                 ', array_fill(0, count($circuits), '?')).") AND draft_changes.version > coalesce((
                  SELECT max((revisions.context->>'draft_version')::integer) FROM revisions
                  JOIN revision_steps ON revision_steps.revision_id = revisions.id
                  WHERE revisions.circuit_id = draft_changes.circuit_id AND revision_steps.step = 'issued'), 0)
              ORDER BY people.id",
-            [$circuit->id],
+            $circuits,
         );
+    }
 
+    /**
+     * @param  literal-string|string  $select  of id and name
+     * @param  list<int>  $bound
+     * @return array<int, array{id: int, name: string}> by their numbers
+     */
+    public static function people(string $select, array $bound): array
+    {
         $people = [];
-        foreach ($rows as $row) {
+        foreach (DB::select($select, $bound) as $row) {
             $row = (array) $row;
             if (is_int($row['id'] ?? null) && is_string($row['name'] ?? null)) {
-                $people[] = ['id' => $row['id'], 'name' => $row['name']];
+                $people[$row['id']] = ['id' => $row['id'], 'name' => $row['name']];
             }
         }
 

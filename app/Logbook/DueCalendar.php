@@ -28,7 +28,8 @@ final class DueCalendar
                     continue;
                 }
                 $event = $calendar->createComponent('VEVENT', [
-                    'UID' => strtolower(str_replace(' ', '-', $item['what'])).'-'.$item['circuit'].'@brave-anvil',
+                    'UID' => strtolower(str_replace(' ', '-', $item['what'])).'-'.($item['board'] === null ? $item['circuit']
+                        : 'board-'.$item['board']).'@brave-anvil',
                     'SUMMARY' => $item['what'].' '.$item['tag'].', '.$item['drives'], 'DESCRIPTION' => $item['says'],
                     'LOCATION' => $item['area'],
                     'DTSTAMP' => Carbon::now()->toDateTimeImmutable(),

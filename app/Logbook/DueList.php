@@ -37,7 +37,8 @@ final class DueList
     {
     }
 
-    /** @return list<array{circuit: int, tag: string, area: string, drives: string, what: string, state: string, due_at: string|null, says: string}> soonest first */
+    /** @return list<array{circuit: int|null, board: int|null, tag: string, area: string, drives: string, what: string, state: string,
+        due_at: string|null, says: string}> soonest first */
     public function of(Site $site): array
     {
         // A circuit of which nothing was ever written down has nothing that is due.
@@ -55,7 +56,8 @@ final class DueList
         foreach ($circuits as $circuit) {
             $circuit->setRelation('site', $site);
             $row = static fn (string $what, string $state, ?int $due, string $says): array => [
-                'circuit' => $circuit->id, 'tag' => $circuit->tag, 'area' => $circuit->area, 'drives' => $circuit->drives, 'what' => $what,
+                'circuit' => $circuit->id, 'board' => null, 'tag' => $circuit->tag, 'area' => $circuit->area,
+                    'drives' => $circuit->drives, 'what' => $what,
                 'state' => $state, 'due_at' => $due === null ? null : Carbon::createFromTimestampUTC($due)->toIso8601ZuluString(),
                 'says' => $says,
             ];
@@ -100,29 +102,33 @@ final class DueList
     /**
      * Sheets that wait for a signature.
      *
-     * @return list<array{circuit: int, tag: string, area: string, drives: string, what: string, state: string, due_at: string|null, says: string}>
+     * @return list<array{circuit: int|null, board: int|null, tag: string, area: string, drives: string, what: string, state: string,
+         due_at: string|null, says: string}>
      */
     private static function inReview(Site $site): array
     {
         /** @var Collection<int, RevisionStep> $steps */
         $steps = RevisionStep::query()->with('person')->join('revisions', 'revisions.id', '=', 'revision_steps.revision_id')
-            ->join('circuits', 'circuits.id', '=', 'revisions.circuit_id')->where('circuits.site_id',
-                $site->id)->whereNull('circuits.archived_at')
+            ->leftJoin('circuits', 'circuits.id', '=', 'revisions.circuit_id')
+            ->leftJoin('boards', 'boards.id', '=', 'revisions.board_id')
+            ->whereRaw('coalesce(circuits.site_id, boards.site_id) = ?', [$site->id])
+            ->whereNull('circuits.archived_at')->whereNull('boards.deleted_at')
             ->where('revision_steps.step', 'sent')
             ->whereNotExists(static function (QueryBuilder $later): void {
                 $later->from('revision_steps as later')->whereColumn('later.revision_id', 'revision_steps.revision_id')
                     ->whereColumn('later.id', '>', 'revision_steps.id');
             })
-            ->select('revision_steps.*', 'circuits.id as circuit', 'circuits.tag as tag', 'circuits.area as area',
+            ->select('revision_steps.*', 'circuits.id as circuit', 'boards.id as board', 'circuits.area as area',
                 'circuits.drives as drives')
+            ->selectRaw('coalesce(circuits.tag, boards.tag) as tag')
             ->orderBy('revision_steps.id')->limit(self::MOST)->get();
         $items = [];
         foreach ($steps as $step) {
             $text = static fn (string $name): string => is_string($step->getAttribute($name)) ? $step->getAttribute($name) : '';
-            $circuit = $step->getAttribute('circuit');
+            $number = static fn (string $name): ?int => is_numeric($step->getAttribute($name)) ? (int) $step->getAttribute($name) : null;
             $items[] = [
-                'circuit' => is_numeric($circuit) ? (int) $circuit : 0, 'tag' => $text('tag'), 'area' => $text('area'),
-                'drives' => $text('drives'), 'what' => self::REVIEW, 'state' => Greasing::IS_DUE,
+                'circuit' => $number('circuit'), 'board' => $number('board'), 'tag' => $text('tag'), 'area' => $text('area'),
+                'drives' => $number('board') === null ? $text('drives') : 'Board', 'what' => self::REVIEW, 'state' => Greasing::IS_DUE,
                 'due_at' => $step->created_at->copy()->addDays(self::REVIEW_DAYS)->toIso8601ZuluString(),
                 'says' => 'Sent by '.$step->person->name.' on '.$step->created_at->toDateString().'.',
             ];

@@ -6,12 +6,15 @@ namespace App\Models;
 
 use App\Boards\BoardTree;
 use App\Record\Stored;
+use App\Sheet\RevisionState;
+use App\Sheet\SheetStore;
 use BraveAnvil\Books\RuleBooks;
 use BraveAnvil\Records\Board\BoardForm;
 use BraveAnvil\Tables\Tables;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Support\Carbon;
 
 /**
@@ -34,6 +37,8 @@ use Illuminate\Support\Carbon;
  */
 final class Board extends Model
 {
+    use SoftDeletes;
+
     protected $guarded = ['id'];
 
     protected $dateFormat = 'Y-m-d H:i:s.uO';
@@ -51,6 +56,12 @@ final class Board extends Model
     public function editor(): BelongsTo
     {
         return $this->belongsTo(Person::class, 'updated_by');
+    }
+
+    /** Where the page shows it. */
+    public function address(): string
+    {
+        return "/boards/$this->id";
     }
 
     /** @return HasMany<Circuit, $this> */
@@ -95,7 +106,18 @@ final class Board extends Model
                 'id' => $one->id, 'tag' => $one->tag, 'fed_by' => $one->fed_by,
             ])->all()),
             'form' => $book === null ? ['groups' => [], 'lists' => []] : (new BoardForm($book))->toArray(),
-            'solved' => $this->solved === null ? null : Stored::plain($this->solved),
+            'solved' => $this->solved === null ? null : Stored::plain($this->solved), 'in_force' => $this->inForce(),
+        ];
+    }
+
+    /** @return array{id: int, number: int, name: string, unchanged: bool}|null its sheet that is in force */
+    private function inForce(): ?array
+    {
+        $kept = Revision::inState($this, RevisionState::Issued);
+
+        return $kept === null ? null : [
+            'id' => $kept->id, 'number' => $kept->number, 'name' => $kept->name,
+            'unchanged' => SheetStore::isStill($kept, BoardTree::around($this), $this),
         ];
     }
 

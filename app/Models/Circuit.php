@@ -85,6 +85,12 @@ final class Circuit extends Model
         return $this->belongsTo(Board::class);
     }
 
+    /** Where the page shows it. */
+    public function address(): string
+    {
+        return "/circuits/$this->id";
+    }
+
     /** @return HasMany<Revision, $this> */
     public function revisions(): HasMany
     {

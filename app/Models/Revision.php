@@ -6,17 +6,20 @@ namespace App\Models;
 
 use App\Record\Stored;
 use App\Sheet\RevisionState;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
+use LogicException;
 
 /**
- * A named state of a circuit with its solution. The database itself refuses to change or delete one.
+ * A named state of a circuit, or of a board, with its solution. The database itself refuses to change or delete one.
  *
  * @property int $id
- * @property int $circuit_id
+ * @property int|null $circuit_id
+ * @property int|null $board_id where it is one of a board
  * @property int $number
  * @property string $name
  * @property string $draft
@@ -26,14 +29,15 @@ use Illuminate\Support\Carbon;
  * @property Carbon $created_at
  * @property string|null $context its site, settings and readings; null on those that were kept before there were sheets
  * @property Person $author
- * @property Circuit $circuit
+ * @property Circuit|null $circuit
+ * @property Board|null $board
  * @property Collection<int, RevisionStep> $steps in their order
  */
 final class Revision extends Model
 {
     public const UPDATED_AT = null;
 
-    protected $fillable = ['circuit_id', 'number', 'name', 'draft', 'solution', 'core', 'context', 'created_by'];
+    protected $fillable = ['circuit_id', 'board_id', 'number', 'name', 'draft', 'solution', 'core', 'context', 'created_by'];
 
     /** @return BelongsTo<Person, $this> */
     public function author(): BelongsTo
@@ -47,6 +51,31 @@ final class Revision extends Model
         return $this->belongsTo(Circuit::class);
     }
 
+    /** @return BelongsTo<Board, $this> */
+    public function board(): BelongsTo
+    {
+        $board = $this->belongsTo(Board::class);
+        $board->withTrashed();
+
+        return $board;
+    }
+
+    /** What it is a state of. */
+    public function subject(): Circuit|Board
+    {
+        return $this->circuit ?? $this->board ?? throw new LogicException("Revision $this->id is of nothing.");
+    }
+
+    /**
+     * Those of a circuit or a board.
+     *
+     * @return Builder<self>
+     */
+    public static function ofSubject(Circuit|Board $subject): Builder
+    {
+        return self::query()->where($subject instanceof Board ? 'board_id' : 'circuit_id', $subject->id);
+    }
+
     /** @return HasMany<RevisionStep, $this> */
     public function steps(): HasMany
     {
@@ -56,13 +85,12 @@ final class Revision extends Model
         return $steps;
     }
 
-    /** The latest one of a circuit in a state, or null; `$but` is left out. */
-    public static function inState(int $circuit, RevisionState $state, ?int $but = null): ?self
+    /** The latest one of a circuit or a board in a state, or null; `$but` is left out. */
+    public static function inState(Circuit|Board $subject, RevisionState $state, ?int $but = null): ?self
     {
         // The state follows from the steps: what each of them kept is not fetched for it.
         /** @var Collection<int, self> $revisions */
-        $revisions = self::query()->with('steps')->where('circuit_id', $circuit)->orderByDesc('number')
-            ->get(['id', 'circuit_id', 'number']);
+        $revisions = self::ofSubject($subject)->with('steps')->orderByDesc('number')->get(['id', 'number']);
         $found = $revisions->first(static fn (self $one): bool => $one->id !== $but && $one->state() === $state);
 
         return $found === null ? null : self::query()->with('steps')->findOrFail($found->id);

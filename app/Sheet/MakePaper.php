@@ -78,8 +78,8 @@ final class MakePaper implements ShouldQueue
     {
         $revision = Revision::query()->with('author', 'steps.person')->findOrFail($paper->revision_id);
 
-        return SheetPdf::of(SheetPaper::fileSheet(
-            Sheet::sealedOf($revision), $revision->state()->mark(), $paper->origin.'/circuits/'.$revision->circuit_id,
+        return SheetPdf::of(SheetPaper::of(
+            'file', Sheet::sealedOf($revision), $revision->state()->mark(), $paper->origin.$revision->subject()->address(),
         ));
     }
 

@@ -40,6 +40,42 @@ final readonly class SheetPaper
         return new self('file', $html, self::css([$file->box, $file->runUp, $file->timeCurrent]), self::foot($sheet));
     }
 
+    /**
+     * The paper of a record by its name, of a circuit or of a board.
+     *
+     * @param  string  $name  `door` or `file`
+     * @param  string  $address  for the code
+     */
+    public static function of(string $name, SealedSheet $sheet, string $mark, string $address): self
+    {
+        $isOfBoard = isset($sheet->record['board_id']);
+
+        return match (true) {
+            $isOfBoard && $name === 'door' => self::directory($sheet, $mark, $address),
+            $isOfBoard => self::boardSheet($sheet, $mark, $address),
+            $name === 'door' => self::doorCard($sheet, $mark, $address),
+            default => self::fileSheet($sheet, $mark, $address),
+        };
+    }
+
+    private static function boardSheet(SealedSheet $sheet, string $mark, string $address): self
+    {
+        $file = new BoardSheet(new SheetContent($sheet->record));
+        $html = view('sheet.board', ['sheet' => $file, ...self::common($sheet, $mark, $address)])->render();
+
+        return new self('file', $html, self::css([$file->oneLine]), self::foot($sheet));
+    }
+
+    /** What hangs in the door of a board: its circuits, what feeds it, and what to beware of. */
+    private static function directory(SealedSheet $sheet, string $mark, string $address): self
+    {
+        $html = view('sheet.directory', [
+            'sheet' => new BoardSheet(new SheetContent($sheet->record)), ...self::common($sheet, $mark, $address),
+        ])->render();
+
+        return new self('door', $html, self::css([]), self::foot($sheet));
+    }
+
     /** A schedule of a site, across. */
     public static function schedule(Schedule $schedule, string $site, string $edition, string $date): self
     {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Sheet;
 
+use App\Boards\BoardRecord;
 use App\Models\Revision;
 use App\Models\RevisionStep;
 use App\Record\Stored;
@@ -30,10 +31,16 @@ final class SheetRecord
             );
         }
 
+        $named = ['number' => $revision->number, 'name' => $revision->name, 'kind' => $revision->kind()];
+        $decisions = $issued === null ? [] : self::decoded($issued->decisions);
+        if ($revision->board_id !== null) {
+            return (new BoardRecord(self::decoded($revision->draft), self::decoded($revision->solution), $context))
+                ->sealed($revision->board_id, $named, $signatures, $decisions);
+        }
+
         return SheetContents::sealed(
-            self::decoded($revision->draft), self::decoded($revision->solution), $context, $revision->circuit_id,
-            ['number' => $revision->number, 'name' => $revision->name, 'kind' => $revision->kind()], $signatures,
-            $issued === null ? [] : self::decoded($issued->decisions),
+            self::decoded($revision->draft), self::decoded($revision->solution), $context, (int) $revision->circuit_id, $named,
+            $signatures, $decisions,
         );
     }
 
@@ -96,7 +103,8 @@ final class SheetRecord
         return is_array($readiness) ? $readiness : [];
     }
 
-    /** @return list<array<array-key, mixed>> people with id and name who changed the draft since the last issue; none on early revisions */
+    /** @return list<array<array-key,
+        mixed>> people with id and name who changed the draft since the last issue; none on early revisions */
     public static function changedBy(Revision $revision): array
     {
         $people = self::decoded($revision->context ?? '{}')['changed_by'] ?? [];

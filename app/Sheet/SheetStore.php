@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Sheet;
 
+use App\Boards\BoardTree;
 use App\Circuits\CircuitDocument;
 use App\Circuits\CircuitStore;
+use App\Models\Board;
 use App\Models\Circuit;
 use App\Models\Person;
 use App\Models\Revision;
@@ -14,6 +16,7 @@ use App\Models\Sheet;
 use App\Problems\Problem;
 use App\Record\Stored;
 use App\Record\Turns;
+use BraveAnvil\Circuit\SiteSettings;
 use BraveAnvil\Ground\Canonical;
 use Illuminate\Support\Facades\Hash;
 use Illuminate\Support\Facades\RateLimiter;
@@ -33,10 +36,10 @@ final class SheetStore
     {
         return $this->locked($revision, function (Revision $revision) use ($kind, $remark, $person): void {
             self::want($revision, RevisionState::Draft, RevisionState::Returned);
-            $other = Revision::inState($revision->circuit_id, RevisionState::InReview);
+            $other = Revision::inState($revision->subject(), RevisionState::InReview);
             if ($other !== null) {
                 throw new Problem(409, 'in_review', 'Another revision is in review',
-                    "Revision $other->number of this circuit is already in review.");
+                    "Revision $other->number is already in review.");
             }
             if (json_decode($revision->context ?? '', true) === null) {
                 throw new Problem(
@@ -99,11 +102,11 @@ final class SheetStore
                 throw new Problem(422, 'undecided', 'Some items need a decision', 'See the marked items.', $errors);
             }
             $this->step($revision, 'issued', $person, $remark, $revision->kind(), $kept);
-            $before = Revision::inState($revision->circuit_id, RevisionState::Issued, but: $revision->id);
+            $before = Revision::inState($revision->subject(), RevisionState::Issued, but: $revision->id);
             if ($before !== null) {
                 $this->step($before, 'superseded', $person, "By revision $revision->number.");
             }
-            $sealed = SheetRecord::of($revision->refresh()->load('author', 'steps.person', 'circuit.site'));
+            $sealed = SheetRecord::of($revision->refresh()->load('author', 'steps.person'));
             Sheet::query()->create(['revision_id' => $revision->id, 'record' => $sealed->toJson(), 'sha256' => $sealed->seal()]);
         });
     }
@@ -138,7 +141,7 @@ final class SheetStore
     {
         $now = Canonical::text([$document->data, self::restsOn(CircuitStore::context($circuit))]);
         foreach ([RevisionState::Issued, RevisionState::InReview] as $state) {
-            $kept = Revision::inState($circuit->id, $state);
+            $kept = Revision::inState($circuit, $state);
             if ($kept !== null && is_array($context = json_decode($kept->context ?? '', true))
                 && Canonical::text([CircuitDocument::from(Stored::map($kept->draft))->data, self::restsOn($context)]) === $now) {
                 return $kept->load('author', 'steps.person');
@@ -146,6 +149,33 @@ final class SheetStore
         }
 
         return null;
+    }
+
+    /** Whether a board is still as a revision of it was kept: what was entered, above and below it, and its circuits. */
+    public static function isStill(Revision $kept, BoardTree $tree, Board $board): bool
+    {
+        return Canonical::text([Stored::map($kept->draft), Stored::map($kept->context ?? '{}')['above'] ?? []])
+            === Canonical::text([$tree->document($board), $tree->aboveOf($board)]);
+    }
+
+    /** What alone has changed since the sheet in force, in a sentence; empty where more has, or nothing is in force. */
+    public static function since(CircuitDocument $document, Circuit $circuit): string
+    {
+        $kept = Revision::inState($circuit, RevisionState::Issued);
+        $context = $kept === null ? [] : Stored::map($kept->context ?? '{}');
+        if ($kept === null || $circuit->board === null) {
+            return '';
+        }
+        $apart = static function (array $context): array {
+            $settings = is_array($context['settings'] ?? null) ? $context['settings'] : [];
+            unset($settings[SiteSettings::BOARD_FEED]);
+
+            return [$settings, $context['readings'] ?? []];
+        };
+        $isSame = Canonical::text([CircuitDocument::from(Stored::map($kept->draft))->data, $apart($context)])
+            === Canonical::text([$document->data, $apart(CircuitStore::context($circuit))]);
+
+        return $isSame ? 'Only what board '.$circuit->board->tag." gives has changed since revision $kept->number." : '';
     }
 
     /**
@@ -157,11 +187,11 @@ final class SheetStore
         return [$context['settings'] ?? [], $context['readings'] ?? []];
     }
 
-    /** @param  callable(Revision): void  $do  with the revision, while nobody else moves one of the same circuit */
+    /** @param  callable(Revision): void  $do  with the revision, while nobody else moves one of the same circuit or board */
     private function locked(Revision $revision, callable $do): Revision
     {
-        Turns::at(Circuit::query()->findOrFail($revision->circuit_id), static function () use ($revision, $do): void {
-            $do(Revision::query()->with('author', 'steps.person', 'circuit.site')->findOrFail($revision->id));
+        Turns::at($revision->subject(), static function () use ($revision, $do): void {
+            $do(Revision::query()->with('author', 'steps.person')->findOrFail($revision->id));
         });
 
         return Revision::query()->with('author', 'steps.person')->findOrFail($revision->id);
@@ -192,13 +222,14 @@ final class SheetStore
         if (in_array($person->id, array_column(SheetRecord::changedBy($revision), 'id'), true)) {
             throw new Problem(
                 403, 'changed_it', 'A second person must sign',
-                'You changed this circuit after its last sheet was issued. Another person must sign this one.',
+                'You changed what this sheet rests on after the last one was issued. Another person must sign this one.',
             );
         }
     }
 
     /** @param  list<array{key: string, says: string, decided: string}>  $decisions */
-    private function step(Revision $revision, string $step, Person $person, string $remark, string $kind = '', array $decisions = []): void
+    private function step(Revision $revision, string $step, Person $person, string $remark, string $kind = '',
+        array $decisions = []): void
     {
         RevisionStep::query()->create([
             'revision_id' => $revision->id, 'step' => $step, 'kind' => $kind, 'remark' => trim($remark), 'person_id' => $person->id,

@@ -121,6 +121,9 @@ final class AccessTest extends FeatureTestCase
         'GET api/sites/{site}/boards.csv' => self::READERS,
         'GET api/sites/{site}/boards.jsonl' => self::READERS,
         'GET api/boards/{board}' => self::READERS,
+        'GET api/boards/{board}/revisions' => self::READERS,
+        'POST api/boards/{board}/revisions' => self::EDITORS,
+        'GET api/boards/{board}/paper/{paper}' => self::READERS,
         'PUT api/boards/{board}' => self::EDITORS,
         'DELETE api/boards/{board}' => self::EDITORS,
         'GET api/boards/{board}/document.json' => self::READERS,
@@ -195,7 +198,8 @@ final class AccessTest extends FeatureTestCase
                 'set_by' => $author->id, ...$stamps,
             ]),
             'analyser' => $made('analysers', [
-                'name' => 'Bench', 'host' => '127.0.0.1', 'port' => 9, 'unit' => 1, 'map' => '{}', 'updated_by' => $author->id, ...$stamps,
+                'name' => 'Bench', 'host' => '127.0.0.1', 'port' => 9, 'unit' => 1, 'map' => '{}', 'updated_by' => $author->id,
+                ...$stamps,
             ]),
             'import' => $made('imports', [
                 'site_id' => $circuit->site_id, 'what' => 'circuits', 'name' => 'x.csv', 'file' => 'x', 'state' => 'failed',

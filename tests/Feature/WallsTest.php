@@ -79,7 +79,8 @@ final class WallsTest extends FeatureTestCase
     public function test_nothing_new_is_planted(): void
     {
         foreach ([
-            'CREATE TABLE planted (a int)', 'CREATE FUNCTION planted() RETURNS int LANGUAGE sql AS $$ SELECT 1 $$', 'CREATE SCHEMA planted',
+            'CREATE TABLE planted (a int)', 'CREATE FUNCTION planted() RETURNS int LANGUAGE sql AS $$ SELECT 1 $$',
+            'CREATE SCHEMA planted',
             'CREATE ROLE planted', 'CREATE VIEW planted AS SELECT 1', "COPY people TO PROGRAM 'cat'",
             "SELECT pg_read_file('postgresql.conf')",
             'ALTER ROLE app CREATEDB', 'SET ROLE owner',
@@ -110,7 +111,8 @@ final class WallsTest extends FeatureTestCase
         $viewer = $this->person('viewer', 'viewer');
         $revision = DB::table('revisions')->insertGetId([
             'circuit_id' => $circuit->id, 'number' => 1, 'name' => 'x', 'draft' => '{}', 'solution' => '{}', 'core' => 'x',
-            'context' => '{"changed_by":[{"id":'.$reviewer->id.',"name":"Reviewer"}]}', 'created_by' => $author->id, 'created_at' => now(),
+            'context' => '{"changed_by":[{"id":'.$reviewer->id.',"name":"Reviewer"}]}', 'created_by' => $author->id,
+            'created_at' => now(),
         ]);
         $step = static fn (string $step, int $person): array => [
             'revision_id' => $revision, 'step' => $step, 'decisions' => '[]', 'person_id' => $person, 'created_at' => now(),
@@ -119,7 +121,7 @@ final class WallsTest extends FeatureTestCase
         $this->assertNotInserted('revision_steps', $step('sent', $viewer->id), 'takes no step');
         DB::table('revision_steps')->insert($step('sent', $author->id));
         $this->assertNotInserted('revision_steps', $step('issued', $author->id), 'only a reviewer');
-        $this->assertNotInserted('revision_steps', $step('issued', $reviewer->id), 'whoever changed a circuit');
+        $this->assertNotInserted('revision_steps', $step('issued', $reviewer->id), 'whoever changed what');
         $this->assertNotInserted('sheets', [
             'revision_id' => $revision, 'record' => '{}', 'sha256' => str_repeat('0', 64), 'created_at' => now(),
         ], 'only what is issued');

@@ -41,7 +41,8 @@ final class Floors
         // Bench: the one page that runs the stations.
         'Bench',
         // Records: what a plant keeps of its circuits, each solved by the bench.
-        'Records\Sheet', 'Records\Logbook', 'Records\Round', 'Records\Register', 'Records\Bank', 'Records\Replace', 'Records\Instruments',
+        'Records\Bank', 'Records\Board', 'Records\Sheet', 'Records\Logbook', 'Records\Round', 'Records\Register', 'Records\Replace',
+        'Records\Instruments',
         // Away: what the core answers to a page, in the service or carried with it.
         'Away',
         // Contract: the schemas of all of it.

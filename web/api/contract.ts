@@ -4402,7 +4402,11 @@ export interface DueAnswer {
     calendar: string | null;
 }
 export interface DueItem {
-    circuit: number;
+    circuit: number | null;
+    /**
+     * Where it is about a board.
+     */
+    board: number | null;
     tag: string;
     area: string;
     drives: string;
@@ -4416,6 +4420,10 @@ export interface PaperAnswer {
     css: string;
     foot: string;
     revision: RevisionRow | null;
+    /**
+     * Why a draft is not the sheet in force, where only its board has changed; else empty.
+     */
+    since: string;
 }
 export interface PaperJob {
     id: number;
@@ -4720,6 +4728,7 @@ export interface BoardAnswer {
     others: BoardOther[];
     solved: BoardSolved | null;
     form: BoardForm;
+    in_force: SheetInForce | null;
 }
 export interface BoardPlaced {
     id: number;
@@ -4823,6 +4832,15 @@ export interface BoardFieldList {
     title: string;
     add: string;
     fields: BoardField[];
+}
+export interface SheetInForce {
+    id: number;
+    number: number;
+    name: string;
+    /**
+     * Whether the board is still as it was signed.
+     */
+    unchanged: boolean;
 }
 export interface BoardsAnswer {
     site: Site;

@@ -214,6 +214,9 @@ export const service = {
         index: (circuit: Id, signal?: AbortSignal) => call<RevisionsAnswer>('GET', `circuits/${circuit}/revisions`, undefined, signal),
         store: (circuit: Id, body: NewRevision, signal?: AbortSignal) =>
             call<RevisionRow>('POST', `circuits/${circuit}/revisions`, body, signal),
+        ofBoard: (board: Id, signal?: AbortSignal) => call<RevisionsAnswer>('GET', `boards/${board}/revisions`, undefined, signal),
+        storeOfBoard: (board: Id, body: NewRevision, signal?: AbortSignal) =>
+            call<RevisionRow>('POST', `boards/${board}/revisions`, body, signal),
         show: (revision: Id, signal?: AbortSignal) => call<Revision>('GET', `revisions/${revision}`, undefined, signal),
     },
     round: {
@@ -238,6 +241,8 @@ export const service = {
         standing: (signal?: AbortSignal) => call<SessionAnswer>('POST', `session/standing`, undefined, signal),
     },
     sheet: {
+        board: (board: Id, paper: Id, signal?: AbortSignal) =>
+            call<PaperAnswer>('GET', `boards/${board}/paper/${paper}`, undefined, signal),
         preview: (circuit: Id, body: AskedPaper, signal?: AbortSignal) =>
             call<PaperAnswer>('POST', `circuits/${circuit}/sheet`, body, signal),
         show: (revision: Id, paper: Id, signal?: AbortSignal) =>

@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Boards\BoardRecord;
+use App\Boards\BoardTree;
 use App\Circuits\CircuitDocument;
 use App\Circuits\CircuitStore;
 use App\Http\Call;
 use App\Http\Signed;
+use App\Models\Board;
 use App\Models\Circuit;
 use App\Models\Paper;
 use App\Models\Revision;
@@ -22,18 +25,22 @@ use App\Sheet\SheetPaper;
 use App\Sheet\SheetPdf;
 use App\Sheet\SheetRecord;
 use App\Sheet\SheetStore;
+use BraveAnvil\Books\RuleBooks;
+use BraveAnvil\Records\Board\BoardForm;
+use BraveAnvil\Records\Sheet\BoardChanges;
 use BraveAnvil\Records\Sheet\Change;
 use BraveAnvil\Records\Sheet\Changes;
 use BraveAnvil\Records\Sheet\GraveFinding;
 use BraveAnvil\Records\Sheet\Moved;
 use BraveAnvil\Records\Sheet\SealedSheet;
+use BraveAnvil\Tables\Tables;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Validation\Rule;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 
-/** The sheet of a circuit: looked at before it is kept, sent to review, signed, compared, taken along. */
+/** The sheet of a circuit or a board: looked at before it is kept, sent to review, signed, compared, taken along. */
 final class SheetController
 {
     public function __construct(private readonly SheetStore $sheets, private readonly CircuitStore $circuits)
@@ -55,14 +62,33 @@ final class SheetController
         $name = $request->string('paper')->toString();
         $kept = SheetStore::unchanged($document, $circuit);
         if ($kept !== null) {
-            return $this->paper($request, $name, Sheet::sealedOf($kept), $kept->state()->mark(), $circuit->id, $kept);
+            return self::paper($request, $name, Sheet::sealedOf($kept), $kept->state()->mark(), $circuit, $kept);
         }
         // A door card shows nothing that takes long to work out: it follows what is typed.
         $solution = $name === 'door'
             ? $this->circuits->solve($document, $circuit->site, $circuit) : $this->circuits->solveForSheet($document, $circuit);
         $sheet = SheetRecord::unkept($document->data, $solution, CircuitStore::context($circuit), $circuit->id);
 
-        return $this->paper($request, $name, $sheet, RevisionState::Draft->mark(), $circuit->id);
+        return self::paper($request, $name, $sheet, RevisionState::Draft->mark(), $circuit, since: SheetStore::since($document,
+            $circuit));
+    }
+
+    /** A board as it is now, as directory of its door or as sheet for the file; nothing is kept. */
+    #[Call('PaperAnswer')]
+    public function board(Request $request, Board $board, string $paper): JsonResponse
+    {
+        Signed::person($request);
+        $tree = BoardTree::around($board);
+        foreach ([RevisionState::Issued, RevisionState::InReview] as $state) {
+            $kept = Revision::inState($board, $state);
+            if ($kept !== null && SheetStore::isStill($kept, $tree, $board)) {
+                return self::paper($request, $paper, Sheet::sealedOf($kept->load('author', 'steps.person')), $state->mark(), $board,
+                    $kept);
+            }
+        }
+        $record = BoardRecord::of($tree, $board);
+
+        return self::paper($request, $paper, $record->sealed($board->id, null, [], []), RevisionState::Draft->mark(), $board);
     }
 
     /** A kept revision as door card or file sheet. */
@@ -72,7 +98,7 @@ final class SheetController
         Signed::person($request);
         $revision->load('author', 'steps.person');
 
-        return $this->paper($request, $paper, Sheet::sealedOf($revision), $revision->state()->mark(), $revision->circuit_id, $revision);
+        return self::paper($request, $paper, Sheet::sealedOf($revision), $revision->state()->mark(), $revision->subject(), $revision);
     }
 
     #[Call(Call::FILE)]
@@ -80,8 +106,8 @@ final class SheetController
     {
         Signed::person($request);
         $revision->load('author', 'steps.person');
-        $paper = SheetPaper::doorCard(Sheet::sealedOf($revision), $revision->state()->mark(),
-            self::address($request, $revision->circuit_id));
+        $paper = SheetPaper::of('door', Sheet::sealedOf($revision), $revision->state()->mark(),
+            $request->getSchemeAndHttpHost().$revision->subject()->address());
 
         return new Response(SheetPdf::of($paper), 200, self::pdf(self::fileName($revision, 'door-card')));
     }
@@ -105,7 +131,7 @@ final class SheetController
     {
         Signed::person($request);
         $revision->load('author', 'steps.person');
-        $before = Revision::inState($revision->circuit_id, RevisionState::Issued, but: $revision->id);
+        $before = Revision::inState($revision->subject(), RevisionState::Issued, but: $revision->id);
 
         return new JsonResponse([
             'revision' => $revision->row(), 'questions' => SheetRecord::questions($revision),
@@ -120,13 +146,13 @@ final class SheetController
         ]);
     }
 
-    /** What one revision has otherwise than another of the same circuit. */
+    /** What one revision has otherwise than another of the same circuit or board. */
     #[Call('CompareAnswer')]
     public function compare(Request $request, Revision $revision, Revision $other): JsonResponse
     {
         Signed::person($request);
-        if ($revision->circuit_id !== $other->circuit_id) {
-            throw new Problem(422, 'other_circuit', 'Two circuits', 'Choose two revisions of the same circuit.');
+        if ([$revision->circuit_id, $revision->board_id] !== [$other->circuit_id, $other->board_id]) {
+            throw new Problem(422, 'other_circuit', 'Two circuits', 'Choose two revisions of the same circuit or board.');
         }
 
         return new JsonResponse(['changes' => self::changes($revision, $other)]);
@@ -194,8 +220,9 @@ final class SheetController
 
     private static function moved(Request $request, Happening $what, Revision $revision): JsonResponse
     {
-        $tag = Circuit::query()->whereKey($revision->circuit_id)->value('tag');
-        HouseRecord::note($request, $what, (is_string($tag) ? $tag : '').', revision '.$revision->number.': '.$revision->name);
+        $subject = $revision->subject();
+        HouseRecord::note($request, $what, ($subject instanceof Board ? 'board ' : '').$subject->tag.', revision '.
+            $revision->number.': '.$revision->name);
 
         return new JsonResponse($revision->row());
     }
@@ -254,18 +281,19 @@ final class SheetController
         return new BinaryFileResponse($file, 200, self::pdf($name));
     }
 
-    private function paper(
+    private static function paper(
         Request $request,
         string $name,
         SealedSheet $sheet,
         string $mark,
-        int $circuit,
+        Circuit|Board $subject,
         ?Revision $of = null,
+        string $since = '',
     ): JsonResponse {
-        $address = self::address($request, $circuit);
-        $paper = $name === 'door' ? SheetPaper::doorCard($sheet, $mark, $address) : SheetPaper::fileSheet($sheet, $mark, $address);
+        $paper = SheetPaper::of($name, $sheet, $mark, $request->getSchemeAndHttpHost().$subject->address());
 
-        return new JsonResponse(['html' => $paper->html, 'css' => $paper->css, 'foot' => $paper->foot, 'revision' => $of?->row()]);
+        return new JsonResponse(['html' => $paper->html, 'css' => $paper->css, 'foot' => $paper->foot, 'revision' => $of?->row(),
+            'since' => $since]);
     }
 
     /** @return list<array{grade: string, title: string, text: string, is_new: bool}> the stops and cautions of a revision */
@@ -286,6 +314,16 @@ final class SheetController
     /** @return list<array<string, mixed>> */
     private static function changes(Revision $before, Revision $after): array
     {
+        $subject = $after->subject();
+        if ($subject instanceof Board) {
+            $book = (new RuleBooks(Tables::shipped()))->named($subject->site->rule_book);
+
+            return $book === null ? [] : array_map(static fn (Change $change): array => $change->toArray(),
+                (new BoardChanges(new BoardForm($book)))->between(
+                    Stored::map($before->draft), Stored::map($after->draft), Stored::map($before->solution),
+                        Stored::map($after->solution),
+                ));
+        }
         // What a site says counts like what is typed: it may be what changed.
         $typed = static function (Revision $revision): array {
             $settings = Stored::map($revision->context ?? '{}')['settings'] ?? [];
@@ -298,11 +336,6 @@ final class SheetController
         ));
     }
 
-    private static function address(Request $request, int $circuit): string
-    {
-        return $request->getSchemeAndHttpHost().'/circuits/'.$circuit;
-    }
-
     private static function own(Request $request, Paper $paper): void
     {
         if (Signed::person($request)->id !== $paper->asked_by) {
@@ -312,9 +345,7 @@ final class SheetController
 
     private static function fileName(Revision $revision, string $what): string
     {
-        $tag = Circuit::query()->whereKey($revision->circuit_id)->value('tag');
-
-        return trim((string) preg_replace('~[^A-Za-z0-9.-]+~', '-', is_string($tag) ? $tag : ''), '-').'-revision-'.$revision->number.'-'.
+        return trim((string) preg_replace('~[^A-Za-z0-9.-]+~', '-', $revision->subject()->tag), '-').'-revision-'.$revision->number.'-'.
             $what;
     }
 

@@ -10,6 +10,7 @@ use BraveAnvil\Circuit\Choice\RuleBookName;
 use BraveAnvil\Circuit\Choice\Scpd;
 use BraveAnvil\Circuit\FieldKind;
 use BraveAnvil\Circuit\Fields;
+use BraveAnvil\Ground\Show;
 use BraveAnvil\Rules\RuleBook;
 
 /**
@@ -155,6 +156,93 @@ final readonly class BoardForm
         }
 
         return ['groups' => $groups, 'lists' => $lists];
+    }
+
+    /**
+     * What is entered of a board, in words.
+     *
+     * @param  array<array-key, mixed>  $document  as `brave-anvil.feeder/1`
+     * @return list<array{title: string, rows: list<array{label: string, value: string}>}> groups that say something
+     */
+    public function said(array $document): array
+    {
+        $said = [];
+        foreach (self::GROUPS as $title => $paths) {
+            $rows = [];
+            foreach ($paths as $path) {
+                $value = self::written(self::at($document, $path));
+                if ($value !== '') {
+                    $unit = is_numeric($value) ? $this->field($path)['unit'] : '';
+                    $rows[] = ['label' => $this->field($path)['label'], 'value' => trim(($this->choice($path, $value) ?? $value).' '.
+                        $unit)];
+                }
+            }
+            $said[] = ['title' => $this->spoken->text($title), 'rows' => $rows];
+        }
+        foreach (self::LISTS as $path => $list) {
+            $rows = [];
+            $value = self::at($document, $path);
+            foreach (is_array($value) ? $value : [] as $i => $one) {
+                $one = is_array($one) ? $one : [];
+                $told = [];
+                foreach (array_slice($list['fields'], 1) as $key) {
+                    $text = self::written($one[$key] ?? null);
+                    $field = $this->field("$path.$key");
+                    if ($text !== '') {
+                        $told[] = trim(Show::inside($field['label']).' '.Show::inside($this->choice("$path.$key", $text) ?? $text)
+                            .(is_numeric($text) ? ' '.$field['unit'] : ''));
+                    }
+                }
+                $first = self::written($one[$list['fields'][0]] ?? null);
+                $rows[] = ['label' => $first !== '' ? $first : (string) ((int) $i + 1), 'value' => implode(', ', $told)];
+            }
+            $said[] = ['title' => $list['title'], 'rows' => $rows];
+        }
+
+        return array_values(array_filter($said, static fn (array $group): bool => $group['rows'] !== []));
+    }
+
+    /** @param  array<array-key, mixed>  $document */
+    private static function at(array $document, string $path): mixed
+    {
+        $value = $document;
+        foreach (explode('.', $path) as $part) {
+            $value = is_array($value) ? $value[$part] ?? null : null;
+        }
+
+        return $value;
+    }
+
+    private static function written(mixed $value): string
+    {
+        return is_bool($value) ? ($value ? 'true' : 'false') : (is_scalar($value) ? trim((string) $value) : '');
+    }
+
+    /** What stands beside a field, by its path or that of a row of a list; empty for what has no field. */
+    public function label(string $path): string
+    {
+        foreach (self::LISTS as $list => $said) {
+            if (preg_match('~^'.preg_quote($list, '~').'\\.(\\d+)\\.(\\w+)$~', $path, $row) === 1 && in_array($row[2],
+                $said['fields'], true)) {
+                return $said['title'].' '.((int) $row[1] + 1).', '.Show::inside($this->field("$list.$row[2]")['label']);
+            }
+        }
+
+        return in_array($path, array_merge(...array_values(self::GROUPS)), true) ? $this->field($path)['label'] : '';
+    }
+
+    /** The words of a choice of a field, by its path; null where it is none. */
+    public function choice(string $path, string $value): ?string
+    {
+        $path = (string) preg_replace('~\\.\\d+\\.~', '.', $path);
+        $isKnown = isset(self::OWN[$path]) || Fields::find($path) !== null && $this->label($path) !== '';
+        foreach ($isKnown ? $this->field($path)['choices'] : [] as $choice) {
+            if ($choice['value'] === $value) {
+                return $choice['label'];
+            }
+        }
+
+        return null;
     }
 
     /**

@@ -41,7 +41,20 @@ final class Changes
             );
         }
 
-        return [...$changes, ...self::figures($solvedBefore, $solvedAfter, $changed), ...self::findings($solvedBefore, $solvedAfter)];
+        return [...$changes, ...self::followed($solvedBefore, $solvedAfter, $changed)];
+    }
+
+    /**
+     * Figures and findings that two solutions have otherwise.
+     *
+     * @param  array<array-key, mixed>  $before  a solution as JSON has it
+     * @param  array<array-key, mixed>  $after
+     * @param  array<string, string>  $changed  labels of changed fields by path
+     * @return list<Change>
+     */
+    public static function followed(array $before, array $after, array $changed): array
+    {
+        return [...self::figures($before, $after, $changed), ...self::findings($before, $after)];
     }
 
     /**

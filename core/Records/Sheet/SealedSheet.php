@@ -20,7 +20,11 @@ final readonly class SealedSheet
     public const PRINTED = 12;
 
     /** Parts that are looked at by what is in them, so that a change is found where it is. */
-    private const BY_KEY = ['figures' => 'key', 'findings' => 'code', 'readings' => 'id', 'decisions' => 'key', 'tables' => 'name'];
+    private const BY_KEY = ['figures' => 'key', 'findings' => 'code', 'readings' => 'id', 'decisions' => 'key', 'tables' => 'name',
+        'circuits' => 'tag'];
+
+    /** What was typed: a change is found at its section. */
+    private const TYPED = ['circuit', 'board'];
 
     /** @param  Record  $record  without its seal */
     private function __construct(public array $record)
@@ -114,10 +118,10 @@ final readonly class SealedSheet
         $parts = [];
         foreach ($record as $name => $content) {
             $by = self::BY_KEY[$name] ?? null;
-            if (is_array($content) && ($by !== null || $name === 'circuit')) {
+            if (is_array($content) && ($by !== null || in_array($name, self::TYPED, true))) {
                 foreach ($content as $key => $inner) {
                     $named = $by === null ? null : (is_array($inner) ? $inner[$by] ?? null : null);
-                    $label = $by === null ? "circuit.$key" : $name.' '.(is_scalar($named) ? $named : $key);
+                    $label = $by === null ? "$name.$key" : $name.' '.(is_scalar($named) ? $named : $key);
                     // Two findings may bear one code.
                     while (isset($parts[$label])) {
                         $label .= ' again';

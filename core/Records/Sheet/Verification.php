@@ -5,9 +5,13 @@ declare(strict_types=1);
 namespace BraveAnvil\Records\Sheet;
 
 use BraveAnvil\Bench\Bench;
+use BraveAnvil\Circuit\Figure;
 use BraveAnvil\Circuit\SiteSettings;
 use BraveAnvil\Ground\Show;
 use BraveAnvil\Ground\Version;
+use BraveAnvil\Records\Board\FeederStation;
+use BraveAnvil\Tables\SiteCorrections;
+use BraveAnvil\Tables\Tables;
 
 /** Whether the record of a sheet is as it was signed, in sentences. */
 final readonly class Verification
@@ -58,7 +62,7 @@ final readonly class Verification
     private static function stray(array $record): array
     {
         $computed = [];
-        foreach (Bench::solve(self::document($record))->figures as $figure) {
+        foreach (self::solved($record) as $figure) {
             $computed[$figure->key()] = $figure->value;
         }
         $told = [];
@@ -80,6 +84,27 @@ final readonly class Verification
         }
 
         return array_slice($told, 0, self::MOST);
+    }
+
+    /**
+     * @param  array<string, mixed>  $record
+     * @return list<Figure> of the circuit, or of the board, as it is solved now
+     */
+    private static function solved(array $record): array
+    {
+        if (! is_array($record['board'] ?? null)) {
+            return Bench::solve(self::document($record))->figures;
+        }
+        // A board below another one is what it is behind that one.
+        $isBelow = is_array($record['above'] ?? null) && $record['above'] !== [];
+        $document = $isBelow ? $record['above'] : $record['board'];
+        $corrections = is_array($record['settings'] ?? null) ? $record['settings']['corrections'] ?? null : null;
+        $solution = FeederStation::solve($document, SiteCorrections::read($corrections, Tables::shipped())->tables);
+        foreach ($isBelow && is_array($record['path'] ?? null) ? $record['path'] : [] as $place) {
+            $solution = is_int($place) ? $solution->boards[$place] ?? $solution : $solution;
+        }
+
+        return $solution->feeder->figures;
     }
 
     /**

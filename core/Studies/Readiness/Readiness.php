@@ -86,27 +86,9 @@ final readonly class Readiness
         foreach (Outcome::decisive() as $name) {
             $decisive[$name->key()] = true;
         }
-        $taken = [];
-        foreach ($figures as $figure) {
-            if (! isset($decisive[$figure->key()])) {
-                continue;
-            }
-            foreach ($figure->assumptions as $assumption) {
-                $taken['assumed: '.$assumption][] = $figure;
-            }
-            if ($figure->doubt !== null) {
-                $taken['doubt: '.($figure->doubt->path === '' ? $figure->doubt->reason : $figure->doubt->path)][] = $figure;
-            }
-        }
-        $acknowledgements = [];
-        foreach ($taken as $key => $rest) {
-            $doubt = str_starts_with($key, 'doubt: ') ? $rest[0]->doubt : null;
-            $acknowledgements[] = new Acknowledgement(
-                $key, $doubt === null ? substr($key, 9) : $doubt->reason, $doubt->path ?? '',
-                array_map(static fn (Figure $figure): string => $figure->label, $rest),
-            );
-        }
 
-        return $acknowledgements;
+        return Acknowledgement::of(array_values(array_filter(
+            $figures, static fn (Figure $figure): bool => isset($decisive[$figure->key()]),
+        )));
     }
 }

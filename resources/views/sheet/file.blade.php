@@ -5,12 +5,14 @@
 <h2>{{ $station['title'] }}</h2>
 <p>{!! \App\Sheet\Ink::html($station['sentence']) !!}</p>
 @if ($station['name'] === 'plate')
-@if ($sheet->box !== null)<table class="plain"><tr><td>@include('sheet.conditions', ['conditions' => $sheet->plate()])</td><td class="terminals">@include('sheet.picture', ['drawing' => $sheet->box])</td></tr></table>
+@if ($sheet->box !== null)<table class="plain"><tr><td>@include('sheet.conditions',
+    ['conditions' => $sheet->plate()])</td><td class="terminals">@include('sheet.picture', ['drawing' => $sheet->box])</td></tr></table>
 @else @include('sheet.conditions', ['conditions' => $sheet->plate()]) @endif
 @endif
 @include('sheet.conditions', ['conditions' => $station['conditions']])
 @if ($station['rows'] !== []) @include('sheet.rows', ['rows' => $station['rows']]) @endif
-@if ($station['name'] === 'correct' && $sheet->correction() !== [])<table class="keep"><tr><th>Load</th><th>Current without</th><th>Current with</th><th>Power factor without</th><th>Power factor with</th></tr>
+@if ($station['name'] === 'correct'
+    && $sheet->correction() !== [])<table class="keep"><tr><th>Load</th><th>Current without</th><th>Current with</th><th>Power factor without</th><th>Power factor with</th></tr>
 @foreach ($sheet->correction() as $row)<tr>@foreach ($row as $cell)<td>{!! \App\Sheet\Ink::html($cell) !!}</td>@endforeach</tr>@endforeach
 </table>@endif
 @if ($station['name'] === 'cable')
@@ -22,8 +24,10 @@
 @endif
 @endforeach
 @if ($sheet->timeCurrent !== null || $sheet->runUp !== null)<div class="keep"><h2>Graphs</h2><table class="plain"><tr>
-@if ($sheet->timeCurrent !== null)<td class="half">@include('sheet.picture', ['drawing' => $sheet->timeCurrent])<p class="small soft">@foreach (\App\Sheet\Picture\TimeCurrent::legend($content) as [$look, $name]){{ $look }}: {!! \App\Sheet\Ink::html($name) !!}@if (! $loop->last); @endif @endforeach</p></td>@endif
-@if ($sheet->runUp !== null)<td class="half">@include('sheet.picture', ['drawing' => $sheet->runUp])<p class="small soft">green: speed; dashed: worst case; red: line current</p></td>@endif
+@if ($sheet->timeCurrent !== null)<td class="half">@include('sheet.picture',
+    ['drawing' => $sheet->timeCurrent])<p class="small soft">@foreach (\App\Sheet\Picture\TimeCurrent::legend($content) as [$look, $name]){{ $look }}: {!! \App\Sheet\Ink::html($name) !!}@if (! $loop->last); @endif @endforeach</p></td>@endif
+@if ($sheet->runUp !== null)<td class="half">@include('sheet.picture',
+    ['drawing' => $sheet->runUp])<p class="small soft">green: speed; dashed: worst case; red: line current</p></td>@endif
 </tr></table></div>@endif
 <h2>Findings</h2>
 @forelse ($content->findings(true) as $finding)<p class="small"><span class="{{ $finding['grade'] }}">{{ strtoupper($finding['grade']) }}</span> <span class="strong">{!! \App\Sheet\Ink::html($finding['title']) !!}</span>. {!! \App\Sheet\Ink::html(trim($finding['text'].' '.$finding['action'])) !!}</p>@empty<p>None.</p>@endforelse
@@ -35,7 +39,4 @@
 @foreach ($sheet->sensitivity() as $row)<p class="small"><span class="strong">{!! \App\Sheet\Ink::html($row['label']) !!}</span> ({!! \App\Sheet\Ink::html($row['taken']) !!}). @foreach ($row['tries'] as $try)<span class="strong">{!! \App\Sheet\Ink::html($try['value']) !!}</span>: {!! \App\Sheet\Ink::html($try['flips']) !!}. @endforeach</p>@endforeach
 <h2>Readings</h2>
 @forelse ($sheet->readings() as $reading)<p class="small"><span class="strong">{!! \App\Sheet\Ink::html($reading['label']) !!}</span>: {!! \App\Sheet\Ink::html(trim($reading['verdict'].'. '.$reading['says'])) !!} <span class="soft">{!! \App\Sheet\Ink::html($reading['by']) !!}</span></p>@empty<p>No measurements.</p>@endforelse
-<div class="keep"><h2>Signatures</h2>
-@forelse ($content->list('signatures') as $signature)<p>{{ ucfirst($signature['as']) }} by <span class="strong">{!! \App\Sheet\Ink::html($signature['person']) !!}</span>, {{ substr($signature['at'], 0, 16) }} UTC{!! $signature['remark'] === '' ? '' : ': '.\App\Sheet\Ink::html($signature['remark']) !!}</p>@empty<p>Not signed.</p>@endforelse
-@if ($seal !== '')<p class="small soft">Sealed: {{ $seal }}. The record of this sheet is checked by bin/verify-sheet.</p>@endif
-<p class="small soft">Core {{ $content->text('core') }}, {!! \App\Sheet\Ink::html($content->text('edition')) !!}. {!! \App\Sheet\Ink::html($content->text('standing')) !!}</p></div>
+@include('sheet.signatures')
