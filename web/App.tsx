@@ -36,6 +36,8 @@ export function App() {
                     <Route path="/circuits/:id/:station?" element={<SignedIn view={<BenchPage />} />} />
                     <Route path="/circuits/:id/paper/:name" element={<SignedIn view={<PaperPage of="circuit" />} />} />
                     <Route path="/revisions/:id/paper/:name" element={<SignedIn view={<PaperPage of="revision" />} />} />
+                    <Route path="/boards/:board/paper/:name" element={<SignedIn view={<PaperPage of="board" />} />} />
+                    <Route path="/boards/:board/revisions/:id/paper/:name" element={<SignedIn view={<PaperPage of="revision" />} />} />
                     <Route path="/revisions/:id" element={<SignedIn view={<RevisionPage />} />} />
                     <Route path="/setup" element={<SignedIn view={<Setup />} />} />
                     <Route path="/sites/:id/tables" element={<SignedIn view={<TablesPage />} />} />

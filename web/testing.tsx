@@ -140,6 +140,7 @@ export const circuitRow = (more: Partial<CircuitRow> = {}): CircuitRow => ({
     worst_station: null,
     dial: '38.1\u00A0A',
     dip: '0.46\u00A0%',
+    board: null,
     updated_at: '',
     ...more,
 });

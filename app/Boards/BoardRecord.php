@@ -9,12 +9,10 @@ use App\Models\Circuit;
 use App\Models\Revision;
 use App\Sheet\RevisionState;
 use App\Sheet\SheetContents;
-use BraveAnvil\Books\RuleBooks;
 use BraveAnvil\Ground\Version;
 use BraveAnvil\Records\Board\BoardForm;
 use BraveAnvil\Records\Board\BoardReadiness;
 use BraveAnvil\Records\Sheet\SealedSheet;
-use BraveAnvil\Tables\Tables;
 use LogicException;
 
 /** A board as it is kept under a name, with all that it rests on, and what is sealed of it. */
@@ -32,8 +30,7 @@ final readonly class BoardRecord
     /** As it is now, solved from nothing, so that whoever checks it later comes to the same. */
     public static function of(BoardTree $tree, Board $board): self
     {
-        $book = (new RuleBooks(Tables::shipped()))->named($board->site->rule_book)
-            ?? throw new LogicException('No rule book '.$board->site->rule_book);
+        $book = $tree->book() ?? throw new LogicException('The rule book of this site is not known.');
         $form = new BoardForm($book);
         $solution = $tree->solutionOf($board, $tree->solve(anew: true));
         $document = $tree->document($board);
@@ -42,14 +39,14 @@ final readonly class BoardRecord
         $inForce = self::inForce($tree->circuitsOf($board));
 
         return new self($document, [
-            ...$view, 'core' => Version::CORE, 'rule_book' => $board->site->rule_book, 'edition' => $book->edition(),
+            ...$view, 'core' => Version::CORE, 'rule_book' => $book->id()->value, 'edition' => $book->edition(),
             'circuits' => array_map(static fn (mixed $circuit): mixed => is_array($circuit) && is_int($circuit['id'] ?? null)
                 ? [...$circuit, 'sheet' => $inForce[$circuit['id']] ?? ''] : $circuit, is_array($view['circuits'])
                     ? $view['circuits'] : []),
             'curves' => ['readiness' => BoardReadiness::of($solution, $form)->toArray()],
             'entered' => $form->said($document),
         ], [
-            'site' => $board->site->name, 'fed_by' => array_map(static fn (Board $one): string => $one->tag, $tree->above($board)),
+            'site' => $tree->siteName(), 'fed_by' => array_map(static fn (Board $one): string => $one->tag, $tree->above($board)),
             // A board below another one is what it is behind that one.
             'above' => $tree->aboveOf($board), 'path' => $path,
         ]);
@@ -72,7 +69,8 @@ final readonly class BoardRecord
             'path' => $this->context['path'] ?? [], 'fed_by' => $this->context['fed_by'] ?? [], 'source' => $solution['source'] ?? '',
             'entered' => $list('entered'), 'figures' => $list('figures'), 'findings' => $list('findings'), 'errors' => $list('errors'),
             'circuits' => $list('circuits'), 'boards' => $list('boards'), 'others' => $list('others'), 'coils' => $list('coils'),
-            'timetable' => $list('timetable'), 'curves' => $list('curves'), 'decisions' => $decisions, 'signatures' => $signatures,
+            'timetable' => $list('timetable'), 'ladder' => $list('ladder'), 'shares' => $list('shares'), 'pairs' => $list('pairs'),
+            'curves' => $list('curves'), 'decisions' => $decisions, 'signatures' => $signatures,
             'standing' => SheetContents::STANDING,
         ]);
     }

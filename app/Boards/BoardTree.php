@@ -9,11 +9,13 @@ use App\Models\Circuit;
 use App\Models\Site;
 use App\Record\Stored;
 use BraveAnvil\Bench\Solution;
+use BraveAnvil\Books\RuleBooks;
 use BraveAnvil\Circuit\SiteSettings;
 use BraveAnvil\Ground\FieldError;
 use BraveAnvil\Records\Board\FeederDocument;
 use BraveAnvil\Records\Board\FeederSolution;
 use BraveAnvil\Records\Board\FeederStation;
+use BraveAnvil\Rules\RuleBook;
 use BraveAnvil\Tables\SiteCorrections;
 use BraveAnvil\Tables\Tables;
 use Illuminate\Database\Eloquent\Collection;
@@ -51,6 +53,17 @@ final readonly class BoardTree
         }
 
         return $board;
+    }
+
+    public function siteName(): string
+    {
+        return $this->site->name;
+    }
+
+    /** Of its site; null where the core knows none by that name. */
+    public function book(): ?RuleBook
+    {
+        return (new RuleBooks(Tables::shipped()))->named($this->site->rule_book);
     }
 
     /** @param  bool  $anew  from nothing, as whoever checks a sheet solves it */

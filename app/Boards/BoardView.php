@@ -10,9 +10,17 @@ use BraveAnvil\Circuit\Figure;
 use BraveAnvil\Ground\FieldError;
 use BraveAnvil\Ground\Show;
 use BraveAnvil\Ground\Unit;
+use BraveAnvil\Records\Board\BoardForm;
+use BraveAnvil\Records\Board\BoardReadiness;
+use BraveAnvil\Records\Board\BoardShare;
+use BraveAnvil\Records\Board\FeederRung;
 use BraveAnvil\Records\Board\FeederSolution;
 use BraveAnvil\Records\Board\OtherLoad;
 use BraveAnvil\Records\Board\RestartStep;
+use BraveAnvil\Records\Board\SelectivityCell;
+use BraveAnvil\Records\Board\SelectivityVerdict;
+use BraveAnvil\Records\Board\StartPair;
+use BraveAnvil\Stations\Cable\Rejection;
 
 /** What was worked out of a board, as its page shows it. */
 final class BoardView
@@ -54,6 +62,8 @@ final class BoardView
                 ]),
             ];
         }
+        $book = $tree->book();
+        $form = $book === null ? null : new BoardForm($book);
         $coils = [];
         foreach ($solution->coils as $tag => $coil) {
             $coils[] = [
@@ -82,7 +92,50 @@ final class BoardView
                 'current' => Show::quantity($step->current, Unit::Ampere, 3), 'run_up' => Show::quantity($step->runUp, Unit::Second, 3),
                 'run_up_seconds' => $step->runUp,
             ], $solution->timetable),
+            'ladder' => array_map(static fn (FeederRung $rung): array => [
+                'size' => $rung->size, 'ampacity' => Show::quantity($rung->ampacity,
+                    Unit::Ampere, 3),
+                'drop' => $rung->drop === null ? '' : Show::quantity($rung->drop, Unit::Percent, 3),
+                'starting' => $rung->starting === null ? '' : Show::quantity($rung->starting, Unit::Percent, 3),
+                'fails' => Rejection::list($rung->fails), 'chosen' => $rung->isChosen,
+            ], $solution->ladder),
+            'shares' => self::shares($solution),
+            'pairs' => array_map(static fn (StartPair $pair): array => [
+                'first' => $pair->first, 'second' => $pair->second, 'allowed' => $pair->isAllowed,
+                'dip' => $pair->dip === null ? 'collapses' : Show::quantity($pair->dip, Unit::Percent, 3), 'dip_percent' => $pair->dip,
+            ], $solution->pairs),
+            'matrix' => self::matrix($solution),
+            'hindrances' => $form === null ? [] : BoardReadiness::of($solution, $form)->hindrances,
         ];
+    }
+
+    /** @return list<array{tag: string, feeders: list<array{feeder: string, shown: string, wrong: bool}>}> */
+    private static function matrix(FeederSolution $solution): array
+    {
+        $rows = [];
+        foreach ($solution->matrix as $tag => $cells) {
+            $rows[] = ['tag' => (string) $tag, 'feeders' => array_map(static fn (SelectivityCell $cell): array => [
+                'feeder' => $cell->feeder, 'shown' => $cell->said(), 'wrong' => $cell->verdict === SelectivityVerdict::NotSelective,
+            ], $cells)];
+        }
+
+        return $rows;
+    }
+
+    /** @return list<array{key: string, label: string, rows: list<array{tag: string, shown: string, percent: float}>}> */
+    private static function shares(FeederSolution $solution): array
+    {
+        $told = [];
+        foreach ($solution->shares as $key => $shares) {
+            $told[] = [
+                'key' => $key, 'label' => $solution->feeder->figure($key)->label ?? '',
+                'rows' => array_map(static fn (BoardShare $one): array => [
+                    'tag' => $one->tag, 'shown' => Show::quantity($one->value, Unit::Ampere, 3), 'percent' => round($one->percent, 1),
+                ], $shares),
+            ];
+        }
+
+        return $told;
     }
 
     /** What feeds it, in a few words. */

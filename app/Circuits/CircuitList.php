@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Circuits;
 
+use App\Models\Board;
 use App\Models\Circuit;
 use BraveAnvil\Books\RuleBooks;
 use BraveAnvil\Circuit\Choice\MethodName;
@@ -26,7 +27,7 @@ final readonly class CircuitList
     ];
 
     /** What circuits are counted by. */
-    private const GROUPS = ['device' => 'device', 'cable' => 'cable', 'starting' => 'method', 'area' => 'area'];
+    private const GROUPS = ['device' => 'device', 'cable' => 'cable', 'starting' => 'method', 'area' => 'area', 'board' => 'board_id'];
 
     /** @param  Builder<Circuit>  $circuits */
     private function __construct(private Builder $circuits)
@@ -34,7 +35,7 @@ final readonly class CircuitList
     }
 
     /**
-     * @param  array<string, mixed>  $wanted  `site`, `worst`, `area`, `starting`, `device`, `cable`; what is null or unknown does not count
+     * @param  array<string, mixed>  $wanted  `site`, `worst`, `area`, `starting`, `device`, `cable`,
      * @param  string  $search  in tag, machine, area, and what is bought or set; empty for all
      */
     public static function of(array $wanted, string $search, bool $archived): self
@@ -78,8 +79,10 @@ final readonly class CircuitList
             ->orderByRaw((self::SORTS[$sort] ?? 'tag').($down ? ' desc' : ' asc').' nulls last')
             ->orderBy('id')
             ->forPage($page, self::PAGE)
+            ->with('board:id,tag')
             ->get([
-                'id', 'site_id', 'tag', 'area', 'drives', 'rule_book', 'worst', 'stops', 'cautions', 'notes', 'errors', 'output_w',
+                'id', 'site_id', 'board_id', 'tag', 'area', 'drives', 'rule_book', 'worst', 'stops', 'cautions', 'notes', 'errors',
+                'output_w',
                 'current_a', 'method', 'cable', 'device', 'dial_a', 'dip_percent', 'worst_says', 'worst_station', 'updated_at',
             ]);
 
@@ -95,7 +98,7 @@ final readonly class CircuitList
         }
 
         return array_values((clone $this->circuits)->toBase()->selectRaw("$column as value, min(rule_book) as book, count(*) as many")
-            ->whereNotNull($column)->where($column, '!=', '')
+            ->whereNotNull($column)->whereRaw("$column::text != ''")
             ->groupBy($column)->orderByDesc('many')->orderBy($column)->limit(self::MOST_GROUPS)->get()
             ->map(static fn (object $row): array => [
                 'value' => (string) $row->value, 'label' => self::labelled($by, (string) $row->value, (string) $row->book),
@@ -105,6 +108,9 @@ final readonly class CircuitList
 
     private static function labelled(string $by, string $value, string $book): string
     {
+        if ($by === 'board') {
+            return Board::query()->find((int) $value)->tag ?? '';
+        }
         $words = (new RuleBooks(Tables::shipped()))->named($book)?->words();
 
         return $by === 'starting' && $words !== null ? MethodName::tryFrom($value)?->label($words) ?? $value : $value;

@@ -65,7 +65,7 @@ final class CircuitStore
                 ->whereNull('archived_at')
                 ->update([
                     'version' => $version + 1, 'draft' => $document->toJson(), 'updated_by' => $person->id, 'save_key' => $key,
-                        ...$columns,
+                    ...$columns,
                 ]);
             if ($changed === 1) {
                 DraftChanges::note($circuit->id, $version + 1, $person);

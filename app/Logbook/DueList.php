@@ -57,7 +57,7 @@ final class DueList
             $circuit->setRelation('site', $site);
             $row = static fn (string $what, string $state, ?int $due, string $says): array => [
                 'circuit' => $circuit->id, 'board' => null, 'tag' => $circuit->tag, 'area' => $circuit->area,
-                    'drives' => $circuit->drives, 'what' => $what,
+                'drives' => $circuit->drives, 'what' => $what,
                 'state' => $state, 'due_at' => $due === null ? null : Carbon::createFromTimestampUTC($due)->toIso8601ZuluString(),
                 'says' => $says,
             ];

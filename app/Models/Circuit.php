@@ -108,6 +108,7 @@ final class Circuit extends Model
             'id' => $this->id, 'site_id' => $this->site_id, 'tag' => $this->tag, 'area' => $this->area, 'drives' => $why,
             'rule_book' => $this->rule_book, 'worst' => 'stop', 'stops' => 0, 'cautions' => 0, 'notes' => 0, 'errors' => 1,
             'output' => null, 'current' => null, 'starting' => null, 'cable' => null, 'device' => null, 'dial' => null, 'dip' => null,
+            'board' => null,
             'worst_says' => '', 'worst_station' => null, 'updated_at' => $this->updated_at->toIso8601ZuluString(),
         ]);
     }
@@ -129,7 +130,7 @@ final class Circuit extends Model
             'starting' => $this->method === null || $words === null ? null : MethodName::tryFrom($this->method)?->label($words),
             'worst_says' => $this->worst_says, 'worst_station' => $this->worst_station === '' ? null : $this->worst_station,
             'cable' => $this->cable, 'device' => $this->device, 'dial' => $shown($this->dial_a, Unit::Ampere),
-            'dip' => Shown::maybe($this->dip_percent, Unit::Percent, 2)?->text,
+            'dip' => Shown::maybe($this->dip_percent, Unit::Percent, 2)?->text, 'board' => $this->board?->tag,
             'updated_at' => $this->updated_at->toIso8601ZuluString(),
         ];
     }

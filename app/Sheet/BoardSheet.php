@@ -6,6 +6,7 @@ namespace App\Sheet;
 
 use App\Sheet\Picture\Drawing;
 use App\Sheet\Picture\OneLine;
+use BraveAnvil\Ground\Show;
 
 /** What lies in the file of a board: its feeder, the schedule of its circuits, restart, settings, and all that was decided about it. */
 final readonly class BoardSheet
@@ -44,6 +45,9 @@ final readonly class BoardSheet
         ],
     ];
 
+    /** Pairs that are named. */
+    private const REFUSED = 6;
+
     public ?Drawing $oneLine;
 
     public function __construct(public SheetContent $content)
@@ -56,7 +60,18 @@ final readonly class BoardSheet
     {
         $above = array_values(array_filter((array) ($this->content->record['fed_by'] ?? []), is_string(...)));
 
-        return $above === [] ? $this->content->text('source') : 'Fed by board '.implode(', from board ', array_reverse($above));
+        return $above === [] ? 'Fed by '.Show::inside($this->content->text('source')) : 'Fed by board '.implode(', from board ', array_reverse($above));
+    }
+
+    /** The same with its device and the fault current here, for the door. */
+    public function fedBy(): string
+    {
+        $device = $this->content->shown('feeder.scpd_rating');
+        $fault = $this->content->shown('feeder.fault_current');
+
+        return implode('. ', array_filter([
+            $this->fed(), $device === '' ? '' : 'Feeder device '.$device, $fault === '' ? '' : 'Short-circuit current at this board '.$fault,
+        ])).'.';
     }
 
     /** @return list<array{title: string, rows: list<SheetRow>}> what was entered */
@@ -124,7 +139,7 @@ final readonly class BoardSheet
     /** Whether any circuit comes back by itself: whoever opens the door must know. */
     public function restarts(): bool
     {
-        return $this->content->list('timetable') !== [];
+        return array_filter(array_column($this->schedule(), 'restart')) !== [];
     }
 
     /** @return list<array{at: string, tags: string, dip: string, current: string, run_up: string}> */
@@ -134,6 +149,38 @@ final readonly class BoardSheet
             'at' => self::text($step, 'at'), 'tags' => implode(', ', array_filter((array) ($step['tags'] ?? []), is_string(...))),
             'dip' => self::text($step, 'dip'), 'current' => self::text($step, 'current'), 'run_up' => self::text($step, 'run_up'),
         ], $this->content->list('timetable'));
+    }
+
+    /** Who may start with whom, in a sentence; empty where nothing starts. */
+    public function together(): string
+    {
+        $pairs = $this->content->list('pairs');
+        $refused = [];
+        foreach ($pairs as $pair) {
+            if (($pair['allowed'] ?? true) === false) {
+                $refused[] = self::text($pair, 'first').' with '.self::text($pair, 'second').' ('.self::text($pair, 'dip').')';
+            }
+        }
+        $more = count($refused) - self::REFUSED;
+        usort($pairs, static fn (array $one, array $other): int => ($other['dip_percent'] ?? 0) <=> ($one['dip_percent'] ?? 0));
+
+        return match (true) {
+            $pairs === [] => '',
+            $refused === [] => 'Any two of the largest starts may begin at the same moment; the deepest dip is then '.
+                self::text($pairs[0], 'dip').'.',
+            default => 'Not at the same moment: '.implode(', ', array_slice($refused, 0, self::REFUSED)).
+                ($more > 0 ? " and $more more" : '').'.',
+        };
+    }
+
+    /** @return list<array{size: string, ampacity: string, drop: string, starting: string, fails: string, chosen: bool}> */
+    public function ladder(): array
+    {
+        return array_map(static fn (array $rung): array => [
+            'size' => self::text($rung, 'size'), 'ampacity' => self::text($rung, 'ampacity'), 'drop' => self::text($rung, 'drop'),
+            'starting' => self::text($rung, 'starting'), 'fails' => self::text($rung, 'fails'),
+            'chosen' => ($rung['chosen'] ?? false) === true,
+        ], $this->content->list('ladder'));
     }
 
     /** @return list<array{tag: string, pull_in: string, drop_out: string, inrush_voltage: string}> */

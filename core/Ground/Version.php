@@ -7,5 +7,5 @@ namespace BraveAnvil\Ground;
 /** The version of the rules and computation; a revision keeps the one that solved it. */
 final class Version
 {
-    public const CORE = '0.15.0';
+    public const CORE = '0.16.0';
 }

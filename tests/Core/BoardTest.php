@@ -313,6 +313,16 @@ final class BoardTest extends CoreTestCase
         self::assertSame(['CV-1', 'FN-1', 'CN-1', 'CN-2'], array_merge(...array_map(
             static fn (RestartStep $step): array => $step->tags, $top->timetable)));
         self::assertArrayHasKey('CV-1', $top->allFeeds());
+        // A motor of the board below knows its timer, and how its device stands to both feeders.
+        $delays = array_filter($board->circuits['CV-1'], static fn (Figure $figure): bool => $figure->key() === 'feeder.restart_delay');
+        self::assertSame([$top->timetable[0]->at], array_values(array_map(static fn (Figure $figure): float => $figure->number(), $delays)));
+        self::assertArrayNotHasKey('CV-1', $top->circuits);
+        self::assertSame(['LK-MCC1', 'LK-MDB'], array_column($board->matrix['CV-1'], 'feeder'));
+        self::assertSame($board->matrix['CV-1'][0]->verdict->value, array_column(array_map(
+            static fn (Figure $figure): array => [$figure->key(), $figure->value], $board->circuits['CV-1'],
+        ), 1, 0)['feeder.selectivity']);
+        // Behind a larger fuse the limit of a breaker is higher: I²t of 100, 125 … A.
+        self::assertGreaterThanOrEqual((float) $board->matrix['CN-1'][0]->limit, $board->matrix['CN-1'][1]->limit ?? INF);
         self::assertSame('selective', array_column(array_map(static fn (Figure $f): array => [$f->key(), $f->value],
             $top->circuits['LK-MCC1']), 1, 0)['feeder.selectivity']);
         // Motors of the board above feed a fault on the one below.

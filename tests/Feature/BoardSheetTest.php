@@ -105,11 +105,12 @@ final class BoardSheetTest extends FeatureTestCase
             'reviewed and issued by', 'One-line diagram of MCC-1'] as $wanted) {
             self::assertStringContainsString($wanted, $html);
         }
-        self::assertStringContainsString('Motors start by themselves', (string) $this->getJson("/api/revisions/$id/paper/door")->json('html'));
+        self::assertStringContainsString('Motors start by themselves', (string) $this->getJson("/api/revisions/$id/paper/door")
+            ->json('html'));
         $pdf = (string) $this->get("/api/revisions/$id/door.pdf")->assertOk()->getContent();
         self::assertStringStartsWith('%PDF', $pdf);
         // The board still is as it was signed; then it is not, and its page says so.
-        self::assertSame(['unchanged' => true, 'number' => 1], array_intersect_key(
+        self::assertSame(['number' => 1, 'unchanged' => true], array_intersect_key(
             (array) $this->getJson('/api/boards/'.$this->board->id)->json('in_force'), ['unchanged' => 0, 'number' => 0],
         ));
         self::assertSame($id, $this->getJson('/api/boards/'.$this->board->id.'/paper/file')->json('revision.id'));

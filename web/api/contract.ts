@@ -3949,6 +3949,10 @@ export interface CircuitRow {
     device: string | null;
     dial: string | null;
     updated_at: string;
+    /**
+     * Tag of the board that feeds it.
+     */
+    board: string | null;
 }
 export interface CircuitGroup {
     value: string;
@@ -4751,6 +4755,26 @@ export interface BoardSolved {
     timetable: BoardStep[];
     others: BoardLoad[];
     source: string;
+    /**
+     * Sizes of the feeder around the chosen one.
+     */
+    ladder: BoardRung[];
+    /**
+     * What takes most of a figure.
+     */
+    shares: BoardShares[];
+    /**
+     * Who may start with whom.
+     */
+    pairs: StartPair[];
+    /**
+     * What stands against a sheet for use.
+     */
+    hindrances: string[];
+    /**
+     * How each device stands to the feeders before it.
+     */
+    matrix: SelectivityRow[];
 }
 export interface BoardFigure {
     key: string;
@@ -4807,6 +4831,40 @@ export interface BoardLoad {
     tag: string;
     amperes: number;
     current: string;
+}
+export interface BoardRung {
+    size: string;
+    ampacity: string;
+    drop: string;
+    starting: string;
+    fails: string;
+    chosen: boolean;
+}
+export interface BoardShares {
+    key: string;
+    label: string;
+    rows: BoardShare[];
+}
+export interface BoardShare {
+    tag: string;
+    shown: string;
+    percent: number;
+}
+export interface StartPair {
+    first: string;
+    second: string;
+    dip: string;
+    allowed: boolean;
+    dip_percent: number | null;
+}
+export interface SelectivityRow {
+    tag: string;
+    feeders: SelectivityCell[];
+}
+export interface SelectivityCell {
+    feeder: string;
+    shown: string;
+    wrong: boolean;
 }
 export interface BoardForm {
     groups: BoardFieldGroup[];

@@ -125,7 +125,19 @@ export const service = {
     circuit: {
         index: (
             query: Query<
-                'site' | 'search' | 'worst' | 'area' | 'starting' | 'device' | 'cable' | 'down' | 'archived' | 'page' | 'sort' | 'group'
+                | 'site'
+                | 'search'
+                | 'worst'
+                | 'area'
+                | 'starting'
+                | 'device'
+                | 'cable'
+                | 'board'
+                | 'down'
+                | 'archived'
+                | 'page'
+                | 'sort'
+                | 'group'
             > = {},
             signal?: AbortSignal,
         ) => call<Register>('GET', `circuits${asked(query)}`, undefined, signal),

@@ -185,14 +185,19 @@ function AddCircuits({
             <TextField label="Add a circuit" hint="Tag, machine or area." value={search} onChange={setSearch} />
             {found.isError && <p role="alert">{found.error.message}</p>}
             <Found>
-                {rest.slice(0, 24).map(({ id, tag, drives }) => (
+                {rest.slice(0, 24).map(({ id, tag, drives, board }) => (
                     <li key={id}>
-                        <Button onPress={() => onAdd({ id, tag, drives })} aria-label={`Add ${tag}`}>
+                        <Button
+                            onPress={() => onAdd({ id, tag, drives })}
+                            aria-label={board === null ? `Add ${tag}` : `Move ${tag} here from board ${board}`}
+                        >
                             {tag}
+                            {board !== null && <small> from {board}</small>}
                         </Button>
                     </li>
                 ))}
             </Found>
+            {rest.some(({ board }) => board !== null) && <p>A circuit hangs on one board: the board named beside it loses it.</p>}
             {rest.length > 24 && <p>{rest.length - 24} more: type part of the tag.</p>}
         </section>
     );

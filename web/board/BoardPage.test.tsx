@@ -1,8 +1,8 @@
 import { cleanup, fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { Route, Routes } from 'react-router';
 import { afterEach, describe, expect, it, vi } from 'vitest';
-import type { BoardAnswer, BoardFigure, BoardRow } from '../api/contract';
-import { site } from '../testing';
+import type { BoardAnswer, BoardFigure, BoardRow, RevisionRow } from '../api/contract';
+import { circuitRow, site } from '../testing';
 import { person, refusal, serve, showTo } from '../testing.service';
 import BoardPage from './BoardPage';
 import BoardsPage from './BoardsPage';
@@ -52,6 +52,26 @@ const solved: NonNullable<BoardAnswer['solved']> = {
     boards: [{ id: 12, tag: 'MCC-2', figures: [figure('feeder.running_current', '40 A', 40)] }],
     others: [{ tag: 'Lighting', amperes: 16, current: '16 A' }],
     coils: [{ tag: 'M1', pull_in: '304 m', drop_out: '1240 m', inrush_voltage: null }],
+    ladder: [
+        { size: '95 mm²', ampacity: '238 A', drop: '1.04 %', starting: '2.67 %', fails: 'terminal temperature', chosen: false },
+        { size: '120 mm²', ampacity: '276 A', drop: '0.863 %', starting: '2.36 %', fails: '', chosen: true },
+    ],
+    shares: [{ key: 'feeder.demand', label: 'Demand current of the feeder', rows: [{ tag: 'KF-204', shown: '66 A', percent: 46.7 }] }],
+    pairs: [
+        { first: 'KF-204', second: 'KF-205', dip: '16.1 %', dip_percent: 16.1, allowed: false },
+        { first: 'KF-204', second: 'KF-206', dip: '9.4 %', dip_percent: 9.4, allowed: true },
+        { first: 'KF-205', second: 'KF-206', dip: '8.2 %', dip_percent: 8.2, allowed: true },
+    ],
+    matrix: [
+        {
+            tag: 'KF-204',
+            feeders: [
+                { feeder: 'MCC-1', shown: 'Not selective', wrong: true },
+                { feeder: 'MDB', shown: 'Selective up to 4.3 kA', wrong: false },
+            ],
+        },
+    ],
+    hindrances: [],
     timetable: [
         {
             at: '3 s',
@@ -101,6 +121,7 @@ const answer = (more: Partial<BoardAnswer> = {}): BoardAnswer => ({
         ],
     },
     solved,
+    in_force: null,
     ...more,
 });
 
@@ -181,6 +202,85 @@ describe('a board', () => {
         fireEvent.change(tag, { target: { value: 'MCC-2' } });
         expect(await screen.findByText(/Another board at this site has this tag/, {}, { timeout: 3000 })).toBeTruthy();
         expect((tag as HTMLInputElement).value).toBe('MCC-2');
+    });
+});
+
+describe('a board for whoever plans and signs', () => {
+    const revision = (more: Partial<RevisionRow> = {}): RevisionRow => ({
+        id: 21,
+        number: 1,
+        name: 'as built',
+        core: '0',
+        created_by: 'Shift electrician A',
+        created_at: '2026-12-01T08:00:00Z',
+        state: 'issued',
+        kind: 'for_use',
+        steps: [{ step: 'issued', kind: 'for_use', remark: '', by: 'Licensed supervisor', at: '2026-12-01T09:00:00Z' }],
+        ...more,
+    });
+
+    it('says why other sizes fall, who takes most, and who may not start with whom', async () => {
+        open({ 'GET boards/3': answer(), 'GET boards/3/revisions': { revisions: [] } });
+        expect(await screen.findByRole('row', { name: '95 mm² 238 A 1.04 % 2.67 % terminal temperature' })).toBeTruthy();
+        expect(screen.getByRole('row', { name: /^120 mm².*Chosen$/ }).getAttribute('aria-current')).toBe('true');
+        expect(screen.getByText('46.7 %')).toBeTruthy();
+        const matrix = screen.getByRole('group', { name: 'Dip where two start together' });
+        expect(within(matrix).getByText('16.1 %').getAttribute('data-deep')).toBe('true');
+        expect(within(matrix).getByText('9.4 %').getAttribute('data-deep')).toBeNull();
+        expect(screen.getByRole('row', { name: /KF-204 .*Not selective.* Selective up to 4\.3 kA/ })).toBeTruthy();
+        // Each two once: nothing stands below the diagonal.
+        expect(within(matrix).getAllByText(/%$/)).toHaveLength(3);
+    });
+
+    it('is kept and sent as it was saved, and says when it has changed since its sheet', async () => {
+        const asked = open({
+            'GET boards/3': answer({ in_force: { id: 21, number: 1, name: 'as built', unchanged: false } }),
+            'GET boards/3/revisions': { revisions: [revision()] },
+            'POST boards/3/revisions': revision({ id: 22, number: 2, state: 'draft', steps: [] }),
+            'POST revisions/22/send': revision({ id: 22, number: 2, state: 'in_review' }),
+        });
+        expect(
+            await screen.findByText(/Revision 1, as built, is in force\. The board, its supply or its circuits have changed/),
+        ).toBeTruthy();
+        fireEvent.change(screen.getByRole('textbox', { name: 'What changed' }), { target: { value: 'Feeder 120 mm²' } });
+        fireEvent.click(screen.getByRole('button', { name: 'Save revision and send for review' }));
+        await waitFor(() => expect(asked('POST')).toHaveLength(2));
+        expect(asked('POST')).toEqual([
+            { name: 'Feeder 120 mm²', version: 4 },
+            { kind: 'for_use', remark: '' },
+        ]);
+        expect(screen.getByRole('link', { name: 'Circuit directory' }).getAttribute('href')).toBe('/boards/3/revisions/21/paper/door');
+    });
+
+    it('is not sent for use while something stands against it', async () => {
+        open({
+            'GET boards/3': answer({ solved: { ...solved, hindrances: ['Stop: Feeder device does not fit'] } }),
+            'GET boards/3/revisions': { revisions: [] },
+        });
+        expect(await screen.findByText('Stop: Feeder device does not fit')).toBeTruthy();
+        expect(screen.getByRole('radio', { name: /As found/ }).getAttribute('aria-checked')).toBe('true');
+    });
+
+    it('names the board that loses a circuit', async () => {
+        open({
+            'GET boards/3': answer({ placed: [] }),
+            'GET boards/3/revisions': { revisions: [] },
+            'GET circuits?site=1': {
+                circuits: [circuitRow({ id: 9, tag: 'KF-209', board: 'MCC-2' })],
+                total: 1,
+                page: 1,
+                page_size: 100,
+                groups: [],
+            },
+            'GET circuits?site=1&search=': {
+                circuits: [circuitRow({ id: 9, tag: 'KF-209', board: 'MCC-2' })],
+                total: 1,
+                page: 1,
+                page_size: 100,
+                groups: [],
+            },
+        });
+        expect(await screen.findByRole('button', { name: 'Move KF-209 here from board MCC-2' })).toBeTruthy();
     });
 });
 

@@ -16,8 +16,13 @@ import { Waiting } from '../kit/Waiting';
 import { CircuitPlaces, CircuitTable } from './BoardCircuits';
 import { BoardFigures } from './BoardFigures';
 import { BoardForm } from './BoardForm';
+import { BoardShares } from './BoardShares';
+import { BoardSheet } from './BoardSheet';
+import { FeederLadder } from './FeederLadder';
 import { OneLinePicture } from './OneLinePicture';
 import { RestartPicture } from './RestartPicture';
+import { SelectivityMatrix } from './SelectivityMatrix';
+import { StartPairs } from './StartPairs';
 import { useBoard } from './useBoard';
 
 /** A board of a site: its feeder, its circuits, and what they do together. */
@@ -31,7 +36,7 @@ export default function BoardPage() {
 }
 
 function Board({ first }: { first: BoardAnswer }) {
-    const { answer, draft, change, status, refused } = useBoard(first);
+    const { answer, draft, change, status, refused, isSaved } = useBoard(first);
     const readOnly = usePerson()?.role === 'viewer';
     const { solved } = answer;
     const errors = [...(refused?.problem.errors ?? []), ...(solved?.errors ?? [])];
@@ -59,6 +64,7 @@ function Board({ first }: { first: BoardAnswer }) {
                 <h1>Board {answer.tag}</h1>
                 <ListBar>
                     <Link to={`/boards?site=${answer.site.id}`}>All boards of {answer.site.name}</Link>
+                    <Link to={`/?board=${answer.id}`}>Its circuits in the yard</Link>
                     <a href={service.board.document(answer.id)}>Save as file</a>
                     {!readOnly && <RemoveBoard board={answer} />}
                     <span role="status">{answer.stale ? 'Being calculated.' : status}</span>
@@ -73,6 +79,9 @@ function Board({ first }: { first: BoardAnswer }) {
                 {solved !== null && <CircuitTable solved={solved} />}
                 <CircuitPlaces {...{ answer, draft, change, errorAt, readOnly }} />
                 {solved !== null && solved.timetable.length > 0 && <RestartPicture steps={solved.timetable} />}
+                <SelectivityMatrix matrix={solved?.matrix ?? []} />
+                <StartPairs pairs={solved?.pairs ?? []} />
+                <BoardShares shares={solved?.shares ?? []} />
                 <ListSection aria-label="What is entered">
                     <h2>Supply and feeder</h2>
                     <BoardForm {...{ answer, draft, change, errorAt, readOnly }} />
@@ -80,6 +89,7 @@ function Board({ first }: { first: BoardAnswer }) {
                 {solved !== null && solved.figures.length > 0 && (
                     <ListSection aria-label="Results">
                         <h2>Results</h2>
+                        <FeederLadder ladder={solved.ladder} />
                         <BoardFigures figures={solved.figures} />
                         {solved.coils.length > 0 && (
                             <Scroll tabIndex={0} role="group" aria-label="Control cables">
@@ -108,6 +118,7 @@ function Board({ first }: { first: BoardAnswer }) {
                         )}
                     </ListSection>
                 )}
+                <BoardSheet answer={answer} isSaved={isSaved} />
                 <p>
                     Have a licensed person check this against the local code. Isolate, lock out and prove dead before you work on a board;
                     what restarts by itself may start at any time.

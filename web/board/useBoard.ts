@@ -31,12 +31,12 @@ export function useBoard(first: BoardAnswer) {
     const [tries, setTries] = useState(0);
     const [sending, setSending] = useState(false);
     const version = useRef(first.version);
-    const kept = useRef(draft);
+    const [kept, setKept] = useState(draft);
     // The service has said no to this one: asking again would not help.
     const denied = useRef<BoardDraft | null>(null);
     useEffect(() => {
         // One after the other: the next is made from the version that the last one became.
-        if (sending || draft === kept.current || draft === denied.current) {
+        if (sending || draft === kept || draft === denied.current) {
             return;
         }
         const timer = setTimeout(
@@ -54,7 +54,7 @@ export function useBoard(first: BoardAnswer) {
                     .then(
                         (next) => {
                             version.current = next.version;
-                            kept.current = draft;
+                            setKept(draft);
                             setAnswer(next);
                             setRefused(null);
                             setTries(0);
@@ -75,7 +75,7 @@ export function useBoard(first: BoardAnswer) {
             tries === 0 ? PAUSE_MS : 0,
         );
         return () => clearTimeout(timer);
-    }, [draft, tries, sending, first.id]);
+    }, [draft, kept, tries, sending, first.id]);
     // The workers solve it: look again until they have.
     useEffect(() => {
         if (!answer.stale) {
@@ -93,5 +93,5 @@ export function useBoard(first: BoardAnswer) {
         setStatus('');
         setDraft((before) => ({ ...before, ...more }));
     };
-    return { answer, draft, change, status, refused };
+    return { answer, draft, change, status, refused, isSaved: draft === kept };
 }

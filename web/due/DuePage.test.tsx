@@ -8,6 +8,7 @@ import DuePage from './DuePage';
 
 const item = (more: Partial<DueItem> = {}): DueItem => ({
     circuit: 7,
+    board: null,
     tag: 'KF-204',
     area: 'Kilns',
     drives: 'Kiln fan 4',

@@ -63,14 +63,18 @@ export default function DuePage() {
                             </thead>
                             <tbody>
                                 {due.data.items.map((item) => (
-                                    <tr key={`${item.circuit} ${item.what}`}>
+                                    <tr key={`${item.circuit} ${item.board} ${item.what}`}>
                                         <td>
                                             {item.state === 'overdue' || item.state === 'due' ? <GradeMark grade="caution" /> : null}{' '}
                                             {item.due_at?.slice(0, 10) ?? 'now'} {WORDS[item.state]}
                                         </td>
                                         <th scope="row">
                                             <Link
-                                                to={`/circuits/${item.circuit}/${item.what === 'Sheet in review' ? 'sheet?view=review' : 'prove?view=logbook'}`}
+                                                to={
+                                                    item.board !== null
+                                                        ? `/boards/${item.board}`
+                                                        : `/circuits/${item.circuit}/${item.what === 'Sheet in review' ? 'sheet?view=review' : 'prove?view=logbook'}`
+                                                }
                                             >
                                                 {item.tag}
                                             </Link>{' '}

@@ -4,7 +4,7 @@ import { afterEach, describe, expect, it, vi } from 'vitest';
 import { SaveMark } from '../bench/SaveMark';
 import type { DraftState } from '../bench/useDraft';
 import { usePhotograph } from '../stations/plate/Photograph';
-import { RevisionsView } from '../stations/sheet/RevisionsView';
+import { RevisionList } from '../sheet/RevisionList';
 import { ReviewView } from '../stations/sheet/ReviewView';
 import { LeadsWizard } from '../stations/start/wiring/LeadsWizard';
 import { person, serve, showBenchTo, showTo } from '../testing.service';
@@ -35,7 +35,7 @@ describe('what could not be loaded is never said to be none', () => {
 
     it('of revisions', async () => {
         serve({ 'circuits/7/revisions': null });
-        showBenchTo(person('electrician'), <RevisionsView />);
+        showBenchTo(person('electrician'), <RevisionList subject={{ kind: 'circuit', id: 7 }} />);
         await screen.findByText(/Not loaded: the revisions/);
         expect(screen.queryByText(/No revision of this circuit yet/)).toBeNull();
     });

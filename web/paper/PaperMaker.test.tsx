@@ -64,7 +64,11 @@ test('a paper stands in a document of its own, and its foot is text', async () =
         },
     );
     const { container } = render(
-        <Paper name="door" label="Door card" paper={{ html: '<h1>KF-204</h1>', css: '.paper{}', foot: 'KF <b>204</b>', revision: null }} />,
+        <Paper
+            name="door"
+            label="Door card"
+            paper={{ html: '<h1>KF-204</h1>', css: '.paper{}', foot: 'KF <b>204</b>', revision: null, since: '' }}
+        />,
     );
     await waitFor(() => {
         const root = [...container.querySelectorAll('div')].map((element) => element.shadowRoot).find((found) => found !== null);

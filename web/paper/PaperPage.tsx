@@ -9,6 +9,7 @@ import { Waiting } from '../kit/Waiting';
 import { Paper } from './Paper';
 import { savedPaperOf } from './paperOf';
 import { content } from '../kit/SkipLink';
+import { PAPERS } from '../sheet/papers';
 
 const Page = styled.main.attrs(content)`
     display: grid;
@@ -33,17 +34,20 @@ const Page = styled.main.attrs(content)`
 `;
 
 /** A door card or file sheet by itself, to be printed from the browser. */
-export default function PaperPage({ of }: { of: 'circuit' | 'revision' }) {
-    const { id = '', name = 'door' } = useParams();
+export default function PaperPage({ of }: { of: 'circuit' | 'revision' | 'board' }) {
+    const { id = '', board, name = 'door' } = useParams();
     const which = name === 'file' ? 'file' : 'door';
     const person = usePerson();
     // Asked again once this device can calculate: without the service only that helps.
     const { state } = useCarried();
     const query = useQuery({
-        queryKey: ['paper', of, id, which, state === 'ready'],
+        queryKey: ['paper', of, id, board, which, state === 'ready'],
         queryFn: async () => {
             if (of === 'revision') {
                 return service.sheet.show(id, which);
+            }
+            if (of === 'board') {
+                return service.sheet.board(board ?? '', which);
             }
             return savedPaperOf(id, which, person?.login ?? '');
         },
@@ -62,13 +66,15 @@ export default function PaperPage({ of }: { of: 'circuit' | 'revision' }) {
                 <Button kind="main" onPress={() => window.print()}>
                     Print
                 </Button>
-                {of === 'circuit' ? (
+                {board !== undefined ? (
+                    <Link to={`/boards/${board}`}>Back to the board</Link>
+                ) : of === 'circuit' ? (
                     <Link to={`/circuits/${id}/sheet`}>Back to the circuit</Link>
                 ) : (
                     <Link to={`/revisions/${id}`}>Its results</Link>
                 )}
             </nav>
-            <Paper name={which} label={which === 'door' ? 'Door card' : 'File sheet'} paper={query.data} />
+            <Paper name={which} label={PAPERS[board === undefined ? 'circuit' : 'board'][which]} paper={query.data} />
         </Page>
     );
 }

@@ -27,6 +27,7 @@ export const GROUPED = [
     { value: 'cable', label: 'Cable' },
     { value: 'starting', label: 'Starter' },
     { value: 'area', label: 'Area' },
+    { value: 'board', label: 'Board' },
 ] as const;
 
 export type GroupedBy = Exclude<(typeof GROUPED)[number]['value'], ''>;

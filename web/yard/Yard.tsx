@@ -211,13 +211,15 @@ export default function Yard() {
     useKeys({ '/': () => searchBox.current?.querySelector('input')?.focus(), ...(editor ? { n: begin } : {}) });
     const data = register.data;
     const archived = params.get('archived') === '1';
-    const filtered = ['search', 'site', 'worst', 'area', 'device', 'cable', 'starting', 'archived'].some((name) => params.has(name));
+    const filtered = ['search', 'site', 'worst', 'area', 'device', 'cable', 'board', 'starting', 'archived'].some((name) =>
+        params.has(name),
+    );
     const areas = [
         ...new Set(sites.filter((site) => !params.has('site') || String(site.id) === params.get('site')).flatMap((site) => site.areas)),
     ];
     const grouped = params.get('group');
     const group = isGroupedBy(grouped) ? grouped : null;
-    const chosen = (['device', 'cable', 'starting'] as const).flatMap((name) => {
+    const chosen = (['board', 'device', 'cable', 'starting'] as const).flatMap((name) => {
         const value = params.get(name);
         return value === null ? [] : [[name, value] as const];
     });

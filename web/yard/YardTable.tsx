@@ -165,7 +165,13 @@ export function YardTable({
                         <td className="text">
                             {row.drives}
                             <small>
-                                {[row.area, sites.find((site) => site.id === row.site_id)?.name].filter((part) => part).join(', ')}
+                                {[
+                                    row.area,
+                                    row.board === null ? '' : `board ${row.board}`,
+                                    sites.find((site) => site.id === row.site_id)?.name,
+                                ]
+                                    .filter((part) => part)
+                                    .join(', ')}
                             </small>
                         </td>
                         <td className="text">

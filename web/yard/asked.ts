@@ -12,6 +12,7 @@ const UNDERSTOOD: Readonly<Record<string, (value: string) => boolean>> = {
     area: (value) => value.length <= 60,
     device: (value) => value.length <= 80,
     cable: (value) => value.length <= 60,
+    board: (value) => /^[1-9]\d{0,9}$/.test(value),
     starting: (value) => /^[a-z_]{1,30}$/.test(value),
     sort: isSort,
     down: (value) => value === '1',

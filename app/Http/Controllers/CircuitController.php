@@ -29,7 +29,7 @@ final class CircuitController
     }
 
     #[Call('Register',
-        query: ['site', 'search', 'worst', 'area', 'starting', 'device', 'cable', 'down', 'archived', 'page', 'sort', 'group'])]
+        query: ['site', 'search', 'worst', 'area', 'starting', 'device', 'cable', 'board', 'down', 'archived', 'page', 'sort', 'group'])]
     public function index(Request $request): JsonResponse
     {
         Signed::person($request);
@@ -37,7 +37,7 @@ final class CircuitController
             'site' => ['nullable', 'integer', 'between:1,2000000000'], 'search' => ['nullable', 'string', 'max:100'],
             'worst' => ['nullable', 'string', 'max:10'], 'area' => ['nullable', 'string', 'max:60'],
             'starting' => ['nullable', 'string', 'max:30'], 'device' => ['nullable', 'string', 'max:80'],
-            'cable' => ['nullable', 'string', 'max:60'],
+            'cable' => ['nullable', 'string', 'max:60'], 'board' => ['nullable', 'integer', 'between:1,2000000000'],
             'down' => ['nullable', 'boolean'],
             'archived' => ['nullable', 'boolean'], 'page' => ['nullable', 'integer', 'min:1', 'max:10000'],
         ]);
@@ -67,7 +67,8 @@ final class CircuitController
         // Others may take the same free tag at the same time: the next one is free then.
         for ($try = 1; ; $try++) {
             try {
-                return new JsonResponse($this->store->create($site, CircuitDocument::from($this->blank($site)), $person)->resource(), 201);
+                return new JsonResponse($this->store->create($site, CircuitDocument::from($this->blank($site)), $person)->resource(),
+                    201);
             } catch (Problem $problem) {
                 if ($problem->type !== 'tag_taken' || $try === self::TRIES) {
                     throw $problem;

@@ -321,7 +321,7 @@ final class SheetController
             return $book === null ? [] : array_map(static fn (Change $change): array => $change->toArray(),
                 (new BoardChanges(new BoardForm($book)))->between(
                     Stored::map($before->draft), Stored::map($after->draft), Stored::map($before->solution),
-                        Stored::map($after->solution),
+                    Stored::map($after->solution),
                 ));
         }
         // What a site says counts like what is typed: it may be what changed.

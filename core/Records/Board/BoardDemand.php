@@ -100,6 +100,26 @@ final readonly class BoardDemand
         return implode(' + ', array_slice($terms, 0, self::TERMS)).($more > 0 ? " and $more more" : '');
     }
 
+    /**
+     * What each of them adds to the demand, without the reserve.
+     *
+     * @return array<array-key, float> A, by tag
+     */
+    public function parts(): array
+    {
+        $largest = $this->american ? $this->largest() : null;
+        $parts = [];
+        foreach ($this->counted as $motor) {
+            $parts[$motor->tag] = ($this->american ? 1.0 : $this->share($motor)) * $motor->current
+                + ($motor === $largest ? (self::CONTINUOUS - 1) * $motor->current : 0.0);
+        }
+        foreach ($this->others as $load) {
+            $parts[$load->tag] = $this->american ? self::factored($load) : $load->demand * $load->current;
+        }
+
+        return $parts;
+    }
+
     private static function term(float $share, float $amperes, string $tag): string
     {
         return (abs($share - 1) < 1e-9 ? '' : Show::number($share, 3).' × ').Show::quantity($amperes, Unit::Ampere, 4)." ($tag)";

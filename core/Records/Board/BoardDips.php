@@ -27,6 +27,9 @@ final readonly class BoardDips
         30e3, 45e3, 75e3, 112.5e3, 150e3, 225e3, 300e3, 500e3, 750e3, 1000e3, 1500e3, 2000e3, 2500e3,
     ];
 
+    /** Motors of which each two are tried together. */
+    private const PAIRED = 12;
+
     /** From nominal, where the site sets none, %. */
     public const LIMIT = 15.0;
 
@@ -113,22 +116,54 @@ final readonly class BoardDips
 
     private function two(BoardNetwork $network): void
     {
-        $starters = array_values(array_filter($this->demand->counted,
-            static fn (BoardMotor $motor): bool => $motor->startCurrent !== null));
-        usort($starters, static fn (BoardMotor $a, BoardMotor $b): int => $b->startCurrent <=> $a->startCurrent);
+        $starters = $this->starters();
         if (count($starters) < 2) {
             return;
         }
-        $pair = array_slice($starters, 0, 2);
-        $left = $this->demand->phasors(null, true);
-        foreach ($pair as $motor) {
-            $left = $left->minus($this->demand->phasors(null, true)->minus($this->demand->phasors($motor, true)));
+        $dip = $this->together($network, $starters[0], $starters[1]);
+        if ($dip !== null) {
+            $this->ledger->work(FeederFigure::TwoStartDip)->equals($dip)->saying($starters[0]->tag.' and '.$starters[1]->tag)->write();
         }
-        $at = $network->voltages($left->conjugate()->scaled(sqrt(3) * $this->volts), $this->admittance($pair));
-        if ($at !== null) {
-            $this->ledger->work(FeederFigure::TwoStartDip)->equals(100 * (1 - $at[0] / $this->volts))
-                ->saying($pair[0]->tag.' and '.$pair[1]->tag)->write();
+    }
+
+    /**
+     * Who may start with whom: each two of the largest starts at the same moment, with all else running.
+     *
+     * @return list<StartPair>
+     */
+    public function pairs(BoardNetwork $network): array
+    {
+        $starters = array_slice($this->starters(), 0, self::PAIRED);
+        $limit = self::limitOf($this->document);
+        $pairs = [];
+        foreach ($starters as $i => $one) {
+            foreach (array_slice($starters, $i + 1) as $other) {
+                $dip = $this->together($network, $one, $other);
+                $pairs[] = new StartPair($one->tag, $other->tag, $dip, $dip !== null && $dip <= $limit * (1 + 1e-6));
+            }
         }
+
+        return $pairs;
+    }
+
+    /** @return list<BoardMotor> that start on the line, the largest start first */
+    private function starters(): array
+    {
+        $starters = array_values(array_filter($this->demand->counted,
+            static fn (BoardMotor $motor): bool => $motor->startCurrent !== null));
+        usort($starters, static fn (BoardMotor $a, BoardMotor $b): int => $b->startCurrent <=> $a->startCurrent);
+
+        return $starters;
+    }
+
+    /** Dip at the board while two stand still, %; null where the voltage collapses. */
+    private function together(BoardNetwork $network, BoardMotor $one, BoardMotor $other): ?float
+    {
+        $all = $this->demand->phasors(null, true);
+        $left = $this->demand->phasors($one, true)->plus($this->demand->phasors($other, true))->minus($all);
+        $at = $network->voltages($left->conjugate()->scaled(sqrt(3) * $this->volts), $this->admittance([$one, $other]));
+
+        return $at === null ? null : 100 * (1 - $at[0] / $this->volts);
     }
 
     /**

@@ -150,6 +150,27 @@ final readonly class BoardFaults
         return $beside;
     }
 
+    /**
+     * What the supply and each motor give to a fault at the board.
+     *
+     * @return array<array-key, float> A, by tag
+     */
+    public function parts(BoardNetwork $network): array
+    {
+        $parts = ['supply' => $network->prospective()];
+        if ($this->contribution($network->prospective()) <= 0) {
+            return $parts;
+        }
+        foreach ($this->demand->counted as $motor) {
+            $parts[$motor->tag] = $this->feedback($motor);
+        }
+        if ($this->fromAbove > 0) {
+            $parts['motors of the board above'] = $this->fromAbove;
+        }
+
+        return $parts;
+    }
+
     /** Of one motor, A. */
     private function feedback(BoardMotor $motor): float
     {

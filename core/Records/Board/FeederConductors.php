@@ -15,6 +15,7 @@ use BraveAnvil\Physics\Machine\Phasor;
 use BraveAnvil\Rules\RuleBook;
 use BraveAnvil\Stations\Cable\CableRun;
 use BraveAnvil\Stations\Cable\CableStation;
+use BraveAnvil\Stations\Cable\Rejection;
 use BraveAnvil\Stations\Cable\SizeCandidate;
 use BraveAnvil\Stations\Cable\SizeList;
 use BraveAnvil\Stations\Fault\LoopJudge;
@@ -28,6 +29,11 @@ final readonly class FeederConductors
 
     /** Current at which a gG fuse melts in its conventional time over what a cable may carry then. IEC 60364-4-43. */
     private const FUSE_TO_CABLE = 1.6 / 1.45;
+
+    /** Sizes that are shown below the chosen one, and above it. */
+    private const BELOW = 3;
+
+    private const ABOVE = 2;
 
     /** @param  float  $volts  between lines */
     public function __construct(
@@ -114,6 +120,53 @@ final readonly class FeederConductors
             ->do('Divide the board, or use more sets.')->on(FeederFigure::RequiredAmpacity);
 
         return null;
+    }
+
+    /**
+     * Sizes around the chosen one in as many sets, each with what it fails.
+     *
+     * @return list<FeederRung> from small to large
+     */
+    public function ladder(SizeCandidate $chosen, Figure $required, ?LoopJudge $judge): array
+    {
+        $sets = $chosen->conductor->sets;
+        $list = SizeList::untyped($this->document->feeder, $this->book->sizing()->conductors, CableRun::motor($this->document->feeder, 3),
+            $required);
+        $sizes = [];
+        $pick = null;
+        for ($place = 0; ! $list instanceof FieldError && ($candidate = $list?->within($place, $sets)) !== null; $place++) {
+            if ($candidate->conductor->sets === $sets) {
+                $sizes[] = $candidate;
+                $pick = $candidate->conductor->name === $chosen->conductor->name ? count($sizes) - 1 : $pick;
+            }
+        }
+
+        return $pick === null ? [] : array_map(fn (SizeCandidate $size): FeederRung => $this->rung(
+            $size, $required->number(), $judge, $size->conductor->name === $chosen->conductor->name,
+        ), array_slice($sizes, max(0, $pick - self::BELOW), min($pick, self::BELOW) + 1 + self::ABOVE));
+    }
+
+    private function rung(SizeCandidate $size, float $required, ?LoopJudge $judge, bool $isChosen): FeederRung
+    {
+        $metres = $this->document->feeder->number('cable.length')?->number();
+        $feeder = $this->impedance($size);
+        [$drop, $starting] = $metres === null ? [null, null] : [$this->running($feeder), $this->starting($feeder)];
+        $fails = [];
+        if ($size->ampacity() < $required * (1 - 1e-6)) {
+            $fails[] = $size->terminal < $size->derated ? Rejection::Terminals : Rejection::Ampacity;
+        }
+        if ($drop !== null && $drop > $this->document->limit('drop_limit_feeder', self::DROP_LIMIT) * (1 + 1e-6)) {
+            $fails[] = Rejection::RunningDrop;
+        }
+        if ($starting !== null && $starting > $this->startingLimit() * (1 + 1e-6)) {
+            $fails[] = Rejection::StartingDrop;
+        }
+        $earth = $judge?->pick($size, ($metres ?? 0.0) / 1000, null)->rejection;
+
+        return new FeederRung(
+            $size->conductor->text, $size->conductor->sets, $size->ampacity(), $drop, $starting > 0 ? $starting : null,
+            $earth === null ? $fails : [...$fails, $earth], $isChosen,
+        );
     }
 
     /** Of each line, warm, Ω. */

@@ -21,6 +21,10 @@ final readonly class FeederSolution
      * @param  array<string, Solution>  $behind  each circuit as it is solved behind this board, by tag
      * @param  list<OtherLoad>  $others  that hang on it besides
      * @param  list<string>  $counted  tags of the circuits that count: of one interlock the largest
+     * @param  list<FeederRung>  $ladder  sizes around the chosen one
+     * @param  array<string, list<BoardShare>>  $shares  what takes most of each figure, by its key
+     * @param  list<StartPair>  $pairs  who may start with whom
+     * @param  array<array-key, list<SelectivityCell>>  $matrix  how each device stands to the feeders before it, the nearest first, by tag
      */
     public function __construct(
         public Solution $feeder,
@@ -32,6 +36,10 @@ final readonly class FeederSolution
         public array $behind = [],
         public array $others = [],
         public array $counted = [],
+        public array $ladder = [],
+        public array $shares = [],
+        public array $pairs = [],
+        public array $matrix = [],
     ) {
     }
 

@@ -37,6 +37,9 @@ final class FeederStation
     /** Circuits whose assumed values are named; of more the number is told. */
     private const NAMED = 4;
 
+    /** Loads that are named as what takes most. */
+    private const NAMED_SHARES = 8;
+
     private readonly FeederDocument $document;
 
     private readonly Ledger $ledger;
@@ -56,6 +59,9 @@ final class FeederStation
     private ?Figure $drop = null;
 
     private ?Impedance $loop = null;
+
+    /** @var list<FeederRung> */
+    private array $ladder = [];
 
     /** @var list<self> */
     private readonly array $below;
@@ -94,9 +100,11 @@ final class FeederStation
         $this->earthFault = new BoardEarthFault(
             $this->document, $this->book, $this->board->volts, $this->clearing(), $this->ledger, $above,
         );
-        $chosen = $conductors->choose($conductors->required($this->needed, $this->rating?->number()), $this->earthFault->judge());
+        $required = $conductors->required($this->needed, $this->rating?->number());
+        $chosen = $conductors->choose($required, $this->earthFault->judge());
         if ($chosen !== null) {
             $this->feeder = $conductors->impedance($chosen[0]);
+            $this->ladder = $conductors->ladder($chosen[0], $required, $this->earthFault->judge());
             $this->drop = $conductors->drops($this->feeder);
             $this->loop = $this->earthFault->solve($chosen[0], $chosen[1], $this->rating);
         }
@@ -156,8 +164,11 @@ final class FeederStation
      * @param  BoardNetwork|null  $above  of the board that feeds this one
      * @param  float|null  $noLoad  between lines there with all else running, V
      * @param  float  $fromAbove  what motors of that board feed back here, A
+     * @param  list<RestartStep>  $ofAll  steps of the board at the top
+     * @param  list<self>  $feeding  boards that feed this one, the nearest first
      */
-    private function finish(?BoardNetwork $above, ?float $noLoad, float $fromAbove = 0.0): FeederSolution
+    private function finish(?BoardNetwork $above, ?float $noLoad, float $fromAbove = 0.0, array $ofAll = [],
+        array $feeding = []): FeederSolution
     {
         $network = $this->source->network($this->feeder, $above, $noLoad);
         if ($above === null) {
@@ -185,11 +196,13 @@ final class FeederStation
         foreach ($dips?->beside($network, $this->board->motors) ?? [] as $tag => $dip) {
             $circuits[$tag][] = $dip;
         }
-        $circuits = $this->beside($steps, $network, $circuits);
+        $ofAll = $above === null ? $steps : $ofAll;
+        $circuits = $this->beside($ofAll, $network, $circuits);
         $coils = (new ControlSupply($this->document, $this->ledger, $this->tables))->solve();
         $boards = [];
         foreach ($this->below as $i => $one) {
-            $boards[] = $one->finish($network, $this->without($i, $network), $faults->through($one->demand->all(), $one->feeder));
+            $boards[] = $one->finish($network, $this->without($i, $network), $faults->through($one->demand->all(), $one->feeder),
+                $ofAll, [$this, ...$feeding]);
         }
 
         $spoken = Spoken::by($this->book->words());
@@ -201,7 +214,17 @@ final class FeederStation
             $this->ledger->curves(), $spoken->texts($this->ledger->sentences()), words: $this->book->words()->toArray(), spoken: $spoken,
         ), array_map(fn (array $figures): array => $spoken->figures($this->marked($figures)), $circuits), $coils, $steps, $boards,
             $this->feeds($circuits, $network), $this->behind(), $this->board->others,
-            array_map(static fn (BoardMotor $motor): string => $motor->tag, $this->demand->counted));
+            array_map(static fn (BoardMotor $motor): string => $motor->tag, $this->demand->counted), $this->ladder,
+            $this->shares($faults, $network), $dips?->pairs($network) ?? [], $this->matrix($network, [$this, ...$feeding]));
+    }
+
+    /** @return array<string, list<BoardShare>> what takes most of demand and fault current, by their keys */
+    private function shares(BoardFaults $faults, BoardNetwork $network): array
+    {
+        return array_filter([
+            FeederFigure::Demand->key() => BoardShare::of($this->demand->parts(), self::NAMED_SHARES),
+            FeederFigure::FaultCurrent->key() => $network->isKnown() ? BoardShare::of($faults->parts($network), self::NAMED_SHARES) : [],
+        ]);
     }
 
     /**
@@ -381,24 +404,13 @@ final class FeederStation
     {
         $motors = $this->board->motors;
         $drop = $this->drop;
-        $selectivity = new Selectivity(
-            $this->document->isAdjustable() || $this->document->isAmerican() ? null : $this->rating?->number(),
-            $this->document->isAmerican() ? null : $this->breaker(),
-            $this->book->sizing()->devices, $this->tables, $network->isKnown() && ! $this->document->isAmerican()
-                ? $network->prospective() : null,
-        );
-        foreach ($this->below as $one) {
-            [$verdict, $limit] = $selectivity->ofDevice(
-                $one->document->isAdjustable() ? null : Scpd::FuseGg, $one->document->isAmerican() ? null : $one->rating?->number(),
-            );
-            $circuits[$one->document->tag()] = $this->selective($one->document->tag(), $verdict, $limit);
+        foreach ($this->matrix($network, [$this]) as $tag => [$cell]) {
+            $tag = (string) $tag;
+            $circuits[$tag] = [...$circuits[$tag] ?? [], ...$this->selective($tag, $cell)];
         }
-        foreach ($motors as $motor) {
-            [$verdict, $limit] = $selectivity->of($motor);
-            $circuits[$motor->tag] = [...$circuits[$motor->tag] ?? [], ...$this->selective($motor->tag, $verdict, $limit)];
-        }
+        $here = array_map(static fn (BoardMotor $motor): string => $motor->tag, $motors);
         foreach ($steps as $step) {
-            foreach ($step->tags as $tag) {
+            foreach (array_intersect($step->tags, $here) as $tag) {
                 $circuits[$tag][] = Figure::work(FeederFigure::RestartDelay)->equals($step->at)->make();
             }
         }
@@ -422,20 +434,46 @@ final class FeederStation
     }
 
     /** @return list<Figure> */
-    private function selective(string $tag, SelectivityVerdict $verdict, ?float $limit): array
+    private function selective(string $tag, SelectivityCell $cell): array
     {
-        if ($verdict === SelectivityVerdict::NotSelective) {
+        if ($cell->verdict === SelectivityVerdict::NotSelective) {
             $this->ledger->caution(FeederFinding::NotSelective)->title('Feeder and '.$tag.' are not selective')
                 ->because('A fault in this circuit may switch off the whole board.')
                 ->do('Choose a feeder device two steps larger, or a longer delay.')->on(FeederFigure::ScpdRating);
         }
 
         return [
-            Figure::work(FeederFigure::Selectivity)->equals($verdict->value)->said(
-                $limit === null ? $verdict->label() : 'Selective up to '.Show::quantity($limit, Unit::Ampere, 3),
-            )->make(),
-            ...$limit === null ? [] : [Figure::work(FeederFigure::SelectivityLimit)->equals($limit)->make()],
+            Figure::work(FeederFigure::Selectivity)->equals($cell->verdict->value)->said($cell->said())->make(),
+            ...$cell->limit === null ? [] : [Figure::work(FeederFigure::SelectivityLimit)->equals($cell->limit)->make()],
         ];
+    }
+
+    /**
+     * How the devices here stand to the feeders before them, in a fault at this board.
+     *
+     * @param  list<self>  $feeders  this one and those that feed it, the nearest first
+     * @return array<array-key, list<SelectivityCell>> by tag of the circuit or the board below, in the order of the feeders
+     */
+    private function matrix(BoardNetwork $network, array $feeders): array
+    {
+        $matrix = [];
+        foreach ($feeders as $feeder) {
+            $american = $feeder->document->isAmerican();
+            $selectivity = new Selectivity(
+                $feeder->document->isAdjustable() || $american ? null : $feeder->rating?->number(), $american ? null : $feeder->breaker(),
+                $this->book->sizing()->devices, $this->tables, $network->isKnown() && ! $american ? $network->prospective() : null,
+            );
+            foreach ($this->below as $one) {
+                $matrix[$one->document->tag()][] = new SelectivityCell($feeder->document->tag(), ...$selectivity->ofDevice(
+                    $one->document->isAdjustable() ? null : Scpd::FuseGg, $american ? null : $one->rating?->number(),
+                ));
+            }
+            foreach ($this->board->motors as $motor) {
+                $matrix[$motor->tag][] = new SelectivityCell($feeder->document->tag(), ...$selectivity->of($motor));
+            }
+        }
+
+        return $matrix;
     }
 
     private function demands(): Figure

@@ -1,6 +1,5 @@
 @include('sheet.head')
-<p><span class="strong">{!! \App\Sheet\Ink::html($sheet->fed()) !!}</span>@if ($content->has('feeder.scpd_rating')),
-    feeder device {!! \App\Sheet\Ink::html($content->shown('feeder.scpd_rating')) !!}@endif @if ($content->has('feeder.fault_current')), short-circuit current at the board <span class="strong">{!! \App\Sheet\Ink::html($content->shown('feeder.fault_current')) !!}</span>@endif</p>
+<p>{!! \App\Sheet\Ink::html($sheet->fedBy()) !!}</p>
 @if ($sheet->restarts())<div class="state">Motors start by themselves after a blackout.</div>@endif
 <table class="small"><tr>@foreach (['Circuit', 'Drives', 'Current', 'Device', 'Conductors',
     'Restarts after'] as $head)<th class="strong">{{ $head }}</th>@endforeach</tr>

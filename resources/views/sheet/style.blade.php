@@ -30,6 +30,7 @@
 .paper .label.right{width:60mm;text-align:right}
 .paper .chosen td{background:#d3e7e4;font-weight:bold}
 .paper .half{width:50%}
+.paper .blank{border:.6pt solid #1b2226;min-width:12mm}
 .paper .keep{page-break-inside:avoid}
 .paper.door{font-size:9.6pt}
 .paper.door .small{font-size:8pt}

@@ -7,17 +7,19 @@ import { ListBar } from '../../kit/ListPage';
 import { Segments } from '../../kit/Segments';
 import { Paper } from '../../paper/Paper';
 import { paperOf } from '../../paper/paperOf';
-import { STATES, useRevisions } from './useRevisions';
-import { useToReview } from './useToReview';
+import { circuitSubject } from '../../sheet/subject';
+import { STATES, useRevisions } from '../../sheet/useRevisions';
+import { useToReview } from '../../sheet/useToReview';
 
 /** The paper as it would be printed now, following what is typed; of whoever reviews, that of the revision in review. */
 export function PaperView() {
     const { draft, place } = useBench();
+    const subject = place === null ? undefined : circuitSubject(place.circuit);
     const [name, setName] = useState<'door' | 'file'>('door');
     const [chosen, setChosen] = useState<'revision' | 'draft' | null>(null);
     const circuit = useDeferredValue(draft);
-    const { revisions } = useRevisions(place?.circuit);
-    const toReview = useToReview(place?.circuit);
+    const { revisions } = useRevisions(subject);
+    const toReview = useToReview(subject);
     const kept = toReview ?? revisions.find(({ state }) => state === 'issued');
     const ofKept = kept !== undefined && (chosen ?? (toReview === undefined ? 'draft' : 'revision')) === 'revision';
     const query = useQuery({
@@ -65,7 +67,10 @@ export function PaperView() {
                 </p>
             )}
             {shown === null && (
-                <p>{kept === undefined ? 'The draft. Nothing is in force yet.' : `The draft. It differs from revision ${kept.number}.`}</p>
+                <p>
+                    {kept === undefined ? 'The draft. Nothing is in force yet.' : `The draft. It differs from revision ${kept.number}.`}{' '}
+                    {query.data?.since}
+                </p>
             )}
             {query.isError && <p role="alert">{query.error.message}</p>}
             {query.data !== undefined && <Paper name={name} label={name === 'door' ? 'Door card' : 'File sheet'} paper={query.data} />}

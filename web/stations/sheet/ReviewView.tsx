@@ -2,10 +2,12 @@ import styled from 'styled-components';
 import { mayReview, usePerson } from '../../api/session';
 import { useBench } from '../../bench/BenchContext';
 import { NotLoaded } from '../../kit/NotLoaded';
-import { ReviewForm } from './ReviewForm';
-import { SendForm } from './SendForm';
-import { STATES, useRevisions } from './useRevisions';
-import { useToReview } from './useToReview';
+import { service } from '../../api/service';
+import { ReviewForm } from '../../sheet/ReviewForm';
+import { SendForm } from '../../sheet/SendForm';
+import { circuitSubject } from '../../sheet/subject';
+import { STATES, useRevisions } from '../../sheet/useRevisions';
+import { useToReview } from '../../sheet/useToReview';
 
 const Heading = styled.h2`
     font-size: 18px;
@@ -14,11 +16,12 @@ const Heading = styled.h2`
 
 /** The way to a signed sheet: whoever prepares sends it, another person reviews and signs. */
 export function ReviewView() {
-    const { place, readOnly } = useBench();
+    const { place, readOnly, solved } = useBench();
+    const subject = place === null ? undefined : circuitSubject(place.circuit);
     const person = usePerson();
-    const asked = useRevisions(place?.circuit);
+    const asked = useRevisions(subject);
     const { revisions } = asked;
-    const toReview = useToReview(place?.circuit);
+    const toReview = useToReview(subject);
     const waiting = revisions.find(({ state }) => state === 'in_review');
     const inForce = revisions.find(({ state }) => state === 'issued');
     const returned = revisions[0]?.steps.at(-1);
@@ -37,13 +40,29 @@ export function ReviewView() {
             {toReview !== undefined && (
                 <>
                     <Heading>Review revision {toReview.number}</Heading>
-                    <ReviewForm revision={toReview} />
+                    <ReviewForm subject={subject} revision={toReview} />
                 </>
             )}
             {waiting !== undefined && mayReview(person) && waiting.created_by === person?.name && (
                 <p>You prepared this revision. Another person must review and sign it.</p>
             )}
-            {!readOnly && <SendForm waiting={waiting} />}
+            {!readOnly && (
+                <SendForm
+                    subject={subject}
+                    waiting={waiting}
+                    hindrances={(solved.solution.curves.readiness?.hindrances ?? []).map(({ text, station }) => ({
+                        text,
+                        to: station === null || place === null ? null : `/circuits/${place.circuit}/${station}`,
+                    }))}
+                    keep={async (name) => {
+                        const version = (await place?.flush()) ?? null;
+                        if (place === null || version === null) {
+                            throw new Error('Save the draft before you send it.');
+                        }
+                        return service.revision.store(place.circuit, { name, version });
+                    }}
+                />
+            )}
             {readOnly && waiting !== undefined && <p>Revision {waiting.number} is in review.</p>}
         </>
     );

@@ -1,8 +1,9 @@
 import { useSearchParams } from 'react-router';
 import styled from 'styled-components';
 import { useBench } from '../../bench/BenchContext';
-import { ReviewForm } from './ReviewForm';
-import { useToReview } from './useToReview';
+import { ReviewForm } from '../../sheet/ReviewForm';
+import { circuitSubject } from '../../sheet/subject';
+import { useToReview } from '../../sheet/useToReview';
 
 const Strip = styled.section`
     display: grid;
@@ -12,7 +13,9 @@ const Strip = styled.section`
 
 /** Beside the document that is reviewed: what changed, what it moved, and the signature. */
 export default function SheetSide() {
-    const waiting = useToReview(useBench().place?.circuit);
+    const { place } = useBench();
+    const subject = place === null ? undefined : circuitSubject(place.circuit);
+    const waiting = useToReview(subject);
     const view = useSearchParams()[0].get('view');
     // The view of its own has the same form.
     if (waiting === undefined || view === 'review') {
@@ -21,7 +24,7 @@ export default function SheetSide() {
     return (
         <Strip aria-label="Review">
             <h2>Review revision {waiting.number}</h2>
-            <ReviewForm revision={waiting} beside />
+            <ReviewForm subject={subject} revision={waiting} beside />
         </Strip>
     );
 }

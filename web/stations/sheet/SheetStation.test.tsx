@@ -6,7 +6,7 @@ import type { Person, ReviewAnswer, RevisionRow, Solution } from '../../api/cont
 import type { Place } from '../../bench/BenchContext';
 import { showOnBench, solution } from '../../testing';
 import { refusal, serve } from '../../testing.service';
-import { ChangesTable } from './ChangesTable';
+import { ChangesTable } from '../../sheet/ChangesTable';
 import SheetSide from './SheetSide';
 import SheetStation from './SheetStation';
 
@@ -154,7 +154,7 @@ test('whoever changed the circuit since its last sheet does not sign the next', 
         'revisions/4/review': { ...review, changed_by: ['Licensed supervisor'] },
     });
     show('reviewer', 'Licensed supervisor', 'review');
-    await screen.findByText(/You changed this circuit after its last sheet was issued/);
+    await screen.findByText(/You changed what this sheet rests on/);
     await userEvent.type(screen.getByLabelText('Your password, to sign'), 'larkrigg');
     expect(screen.getByRole('button', { name: 'Sign and issue' })).toHaveProperty('disabled', true);
 });
@@ -264,7 +264,7 @@ test('a sheet that was returned says so', async () => {
 });
 
 test('an unchanged circuit shows the sheet in force, and whoever reviews the one in review', async () => {
-    const paper = { html: '<p>card</p>', css: '', foot: '' };
+    const paper = { html: '<p>card</p>', css: '', foot: '', since: '' };
     serve({
         'circuits/7/revisions': { revisions: [revision({ state: 'issued' })] },
         'POST circuits/7/sheet': { ...paper, revision: revision({ state: 'issued' }) },

@@ -3,7 +3,9 @@ import { StationPage } from '../../bench/StationPage';
 import { Segments } from '../../kit/Segments';
 import { PaperView } from './PaperView';
 import { ReviewView } from './ReviewView';
-import { RevisionsView } from './RevisionsView';
+import { useBench } from '../../bench/BenchContext';
+import { RevisionList } from '../../sheet/RevisionList';
+import { circuitSubject } from '../../sheet/subject';
 import { SensitivityView } from './SensitivityView';
 
 type View = 'paper' | 'review' | 'change' | 'revisions';
@@ -19,6 +21,7 @@ const VIEWS: readonly { value: View; label: string }[] = [
 export default function SheetStation() {
     const [search, setSearch] = useSearchParams();
     const asked = search.get('view');
+    const { place } = useBench();
     const view = VIEWS.find(({ value }) => value === asked)?.value ?? 'paper';
     return (
         <StationPage name="sheet">
@@ -31,7 +34,7 @@ export default function SheetStation() {
             {view === 'paper' && <PaperView />}
             {view === 'change' && <SensitivityView />}
             {view === 'review' && <ReviewView />}
-            {view === 'revisions' && <RevisionsView />}
+            {view === 'revisions' && <RevisionList subject={place === null ? undefined : circuitSubject(place.circuit)} />}
         </StationPage>
     );
 }

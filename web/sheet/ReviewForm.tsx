@@ -2,20 +2,21 @@ import { useQuery } from '@tanstack/react-query';
 import { type SyntheticEvent, useState } from 'react';
 import { Link } from 'react-router';
 import styled from 'styled-components';
-import { errorOf, ProblemError } from '../../api/client';
-import { service } from '../../api/service';
-import type { RevisionRow } from '../../api/contract';
-import { usePerson } from '../../api/session';
-import { useBench } from '../../bench/BenchContext';
-import { Button } from '../../kit/Button';
-import { TextField } from '../../kit/TextField';
-import { Tick } from '../../kit/Ticks';
-import { token } from '../../theme/tokens';
+import { errorOf, ProblemError } from '../api/client';
+import { service } from '../api/service';
+import type { RevisionRow } from '../api/contract';
+import { usePerson } from '../api/session';
+import { Button } from '../kit/Button';
+import { TextField } from '../kit/TextField';
+import { Tick } from '../kit/Ticks';
+import { token } from '../theme/tokens';
 import { ChangesTable } from './ChangesTable';
+import { paperPath, PAPERS } from './papers';
 import { ReviewSummary } from './ReviewSummary';
 import { Form } from './SendForm';
+import type { Subject } from './subject';
 import { KINDS, useMovedOn } from './useRevisions';
-import { useKept } from '../../away/useKept';
+import { useKept } from '../away/useKept';
 
 const Questions = styled.ol`
     display: grid;
@@ -46,16 +47,17 @@ const Buttons = styled.div`
 
 /** What whoever signs is asked: each assumption and doubt ticked or answered, each defect decided, and the password again. */
 export function ReviewForm({
+    subject,
     revision,
     beside = false,
 }: {
+    subject: Subject | undefined;
     revision: RevisionRow;
     /** It stands beside the document, where a table has no room. */
     beside?: boolean;
 }) {
-    const { place } = useBench();
     const person = usePerson();
-    const movedOn = useMovedOn(place?.circuit);
+    const movedOn = useMovedOn(subject);
     const [taken, setTaken] = useKept<readonly string[]>(`review:${revision.id}:taken`, []);
     const [reasons, setReasons] = useKept<Readonly<Record<string, string>>>(`review:${revision.id}:reasons`, {});
     const [remark, setRemark] = useKept(`review:${revision.id}:remark`, '');
@@ -108,10 +110,10 @@ export function ReviewForm({
                 {sent !== undefined && `, sent by ${sent.by}`}
                 {sent !== undefined && sent.remark !== '' && `: “${sent.remark}”`}
             </p>
-            {!beside && (
+            {!beside && subject !== undefined && (
                 <p>
-                    <Link to={`/revisions/${revision.id}/paper/door`}>Door card</Link>{' '}
-                    <Link to={`/revisions/${revision.id}/paper/file`}>File sheet</Link>
+                    <Link to={paperPath(subject, revision.id, 'door')}>{PAPERS[subject.kind].door}</Link>{' '}
+                    <Link to={paperPath(subject, revision.id, 'file')}>{PAPERS[subject.kind].file}</Link>
                 </p>
             )}
             <ReviewSummary review={query.data} />
@@ -121,7 +123,7 @@ export function ReviewForm({
                     changes={changes}
                 />
             )}
-            {changedIt && <p>You changed this circuit after its last sheet was issued. Another person must sign this one.</p>}
+            {changedIt && <p>You changed what this sheet rests on after the last one was issued. Another person must sign this one.</p>}
             <Form onSubmit={issue} aria-label="Review and sign">
                 {questions.length > 0 && <p>Assumptions and unverified values. Accept each one, or write why it is acceptable:</p>}
                 <Questions>

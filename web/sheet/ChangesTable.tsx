@@ -1,9 +1,9 @@
-import type { SheetChange } from '../../api/contract';
-import { STATIONS } from '../../bench/BenchContext';
-import { RuledTable } from '../../kit/RuledTable';
-import { Scroll } from '../../kit/Scroll';
+import type { SheetChange } from '../api/contract';
+import { STATIONS } from '../bench/BenchContext';
+import { RuledTable } from '../kit/RuledTable';
+import { Scroll } from '../kit/Scroll';
 
-/** What one state of a circuit has otherwise than another: what was typed first, then what followed by station; only what differs, with what caused it. */
+/** What one state of a circuit or a board has otherwise than another: what was typed first, then what followed by station; only what differs, with what caused it. */
 export function ChangesTable({ caption, changes }: { caption: string; changes: readonly SheetChange[] }) {
     if (changes.length === 0) {
         return <p>{caption}: no differences.</p>;
@@ -21,6 +21,7 @@ export function ChangesTable({ caption, changes }: { caption: string; changes: r
                     </tr>
                 </thead>
                 <Part label="Entered" changes={changes.filter(({ kind }) => kind === 'field')} />
+                <Part label="As a result" changes={changes.filter(({ kind, station }) => kind !== 'field' && station === '')} />
                 {STATIONS.map(({ name, label }) => (
                     <Part
                         key={name}

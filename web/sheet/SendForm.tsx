@@ -1,17 +1,17 @@
 import { type SyntheticEvent, useState } from 'react';
 import { Link } from 'react-router';
 import styled from 'styled-components';
-import { errorOf, ProblemError } from '../../api/client';
-import { service } from '../../api/service';
-import type { RevisionRow } from '../../api/contract';
-import { useBench } from '../../bench/BenchContext';
-import { Button } from '../../kit/Button';
-import { GradeMark } from '../../kit/Grade';
-import { Segments } from '../../kit/Segments';
-import { TextField } from '../../kit/TextField';
-import { token } from '../../theme/tokens';
+import { errorOf, ProblemError } from '../api/client';
+import { service } from '../api/service';
+import type { RevisionRow } from '../api/contract';
+import { Button } from '../kit/Button';
+import { GradeMark } from '../kit/Grade';
+import { Segments } from '../kit/Segments';
+import { TextField } from '../kit/TextField';
+import { token } from '../theme/tokens';
+import type { Subject } from './subject';
 import { useMovedOn } from './useRevisions';
-import { useKept } from '../../away/useKept';
+import { useKept } from '../away/useKept';
 
 export const Form = styled.form`
     display: grid;
@@ -28,13 +28,24 @@ export const Against = styled.ul`
     background: ${token.stopWash};
 `;
 
-/** Keeps the circuit as it is now and sends it to review, for use or as found. */
-export function SendForm({ waiting }: { waiting: RevisionRow | undefined }) {
-    const { solved, place } = useBench();
-    const movedOn = useMovedOn(place?.circuit);
-    const [name, setName] = useKept(`send:${place?.circuit ?? 0}:name`, '');
-    const [remark, setRemark] = useKept(`send:${place?.circuit ?? 0}:remark`, '');
-    const hindrances = solved.solution.curves.readiness?.hindrances ?? [];
+/** Keeps a circuit or a board as it is now and sends it to review, for use or as found. */
+export function SendForm({
+    subject,
+    hindrances,
+    keep,
+    waiting,
+}: {
+    subject: Subject | undefined;
+    /** What stands against issue for use, with the place where that is mended. */
+    hindrances: readonly { text: string; to: string | null }[];
+    /** Keeps it as it is now, under a name. */
+    keep: (name: string) => Promise<RevisionRow>;
+    waiting: RevisionRow | undefined;
+}) {
+    const movedOn = useMovedOn(subject);
+    const mine = subject?.kind === 'board' ? `board:${subject.id}` : String(subject?.id ?? 0);
+    const [name, setName] = useKept(`send:${mine}:name`, '');
+    const [remark, setRemark] = useKept(`send:${mine}:remark`, '');
     const [chosen, setChosen] = useState<'for_use' | 'as_found' | null>(null);
     const [problem, setProblem] = useState<Error | null>(null);
     const [busy, setBusy] = useState(false);
@@ -42,18 +53,13 @@ export function SendForm({ waiting }: { waiting: RevisionRow | undefined }) {
     const refused = kind === 'for_use' && hindrances.length > 0;
     const submit = async (event: SyntheticEvent) => {
         event.preventDefault();
-        if (place === null || busy) {
+        if (subject === undefined || busy) {
             return;
         }
         setBusy(true);
         setProblem(null);
         try {
-            const version = await place.flush();
-            if (version === null) {
-                throw new Error('Save the draft before you send it.');
-            }
-            const revision = await service.revision.store(place.circuit, { name, version });
-            await service.sheet.send(revision.id, { kind, remark });
+            await service.sheet.send((await keep(name)).id, { kind, remark });
             setName('');
             setRemark('');
         } catch (error) {
@@ -71,12 +77,7 @@ export function SendForm({ waiting }: { waiting: RevisionRow | undefined }) {
                 <Against aria-label="Problems that block issue “for use”">
                     {hindrances.map((one) => (
                         <li key={one.text}>
-                            <GradeMark grade="stop" />{' '}
-                            {one.station === null || place === null ? (
-                                one.text
-                            ) : (
-                                <Link to={`/circuits/${place.circuit}/${one.station}`}>{one.text}</Link>
-                            )}
+                            <GradeMark grade="stop" /> {one.to === null ? one.text : <Link to={one.to}>{one.text}</Link>}
                         </li>
                     ))}
                 </Against>

@@ -2,17 +2,18 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import styled from 'styled-components';
-import { service } from '../../api/service';
-import type { RevisionRow } from '../../api/contract';
-import { mayReview, usePerson } from '../../api/session';
-import { useBench } from '../../bench/BenchContext';
-import { Button } from '../../kit/Button';
-import { NotLoaded } from '../../kit/NotLoaded';
-import { Select } from '../../kit/Select';
-import { PaperMaker } from '../../paper/PaperMaker';
-import { WithdrawDialog } from '../../readings/WithdrawDialog';
-import { token } from '../../theme/tokens';
+import { service } from '../api/service';
+import type { RevisionRow } from '../api/contract';
+import { mayReview, usePerson } from '../api/session';
+import { Button } from '../kit/Button';
+import { NotLoaded } from '../kit/NotLoaded';
+import { Select } from '../kit/Select';
+import { PaperMaker } from '../paper/PaperMaker';
+import { WithdrawDialog } from '../readings/WithdrawDialog';
+import { token } from '../theme/tokens';
 import { ChangesTable } from './ChangesTable';
+import { paperPath, PAPERS } from './papers';
+import type { Subject } from './subject';
 import { KINDS, STATES, useMovedOn, useRevisions } from './useRevisions';
 
 const List = styled.ol`
@@ -48,21 +49,20 @@ const STEPS = {
 } as const;
 
 /** The kept revisions, each with its way, its papers and its record; any two of them compared. */
-export function RevisionsView() {
-    const { place } = useBench();
-    const asked = useRevisions(place?.circuit);
+export function RevisionList({ subject }: { subject: Subject | undefined }) {
+    const asked = useRevisions(subject);
     const { revisions } = asked;
-    if (!asked.known && place !== null) {
+    if (!asked.known && subject !== undefined) {
         return asked.isError ? <NotLoaded what="the revisions" of={asked} /> : <p role="status">Opening the revisions…</p>;
     }
-    if (revisions.length === 0) {
-        return <p>No revision of this circuit yet.</p>;
+    if (revisions.length === 0 || subject === undefined) {
+        return <p>No revision of this {subject?.kind ?? 'circuit'} yet.</p>;
     }
     return (
         <>
             <List>
                 {revisions.map((revision) => (
-                    <Revision key={revision.id} revision={revision} />
+                    <Revision key={revision.id} subject={subject} revision={revision} />
                 ))}
             </List>
             {revisions.length > 1 && <Compared revisions={revisions} />}
@@ -70,11 +70,11 @@ export function RevisionsView() {
     );
 }
 
-function Revision({ revision }: { revision: RevisionRow }) {
-    const { place } = useBench();
+function Revision({ subject, revision }: { subject: Subject; revision: RevisionRow }) {
     const person = usePerson();
-    const movedOn = useMovedOn(place?.circuit);
+    const movedOn = useMovedOn(subject);
     const [asking, setAsking] = useState(false);
+    const { door, file } = PAPERS[subject.kind];
     const signed = revision.steps.some(({ step }) => step === 'issued');
     return (
         <li data-state={revision.state}>
@@ -94,13 +94,17 @@ function Revision({ revision }: { revision: RevisionRow }) {
                 ))}
             </small>
             <div>
-                <Link to={`/revisions/${revision.id}/paper/door`}>Door card</Link>
+                <Link to={paperPath(subject, revision.id, 'door')}>{door}</Link>
                 <a href={service.sheet.doorPdf(revision.id)} target="_blank" rel="noreferrer">
-                    Door card (PDF)
+                    {door} (PDF)
                 </a>
-                <Link to={`/revisions/${revision.id}/paper/file`}>File sheet</Link>
-                <PaperMaker ask={() => service.sheet.ask(revision.id)} what="file sheet (PDF)" of={`revision ${revision.number}`} />
-                <Link to={`/revisions/${revision.id}`}>All results</Link>
+                <Link to={paperPath(subject, revision.id, 'file')}>{file}</Link>
+                <PaperMaker
+                    ask={() => service.sheet.ask(revision.id)}
+                    what={`${file.toLowerCase()} (PDF)`}
+                    of={`revision ${revision.number}`}
+                />
+                {subject.kind === 'circuit' && <Link to={`/revisions/${revision.id}`}>All results</Link>}
                 {signed && <a href={service.sheet.record(revision.id)}>Sealed record (JSON)</a>}
                 {revision.state === 'issued' && mayReview(person) && <Button onPress={() => setAsking(true)}>Withdraw</Button>}
             </div>

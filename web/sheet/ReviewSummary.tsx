@@ -1,7 +1,7 @@
 import styled from 'styled-components';
-import type { ReviewAnswer } from '../../api/contract';
-import { GradeTag } from '../../kit/Grade';
-import { token } from '../../theme/tokens';
+import type { ReviewAnswer } from '../api/contract';
+import { GradeTag } from '../kit/Grade';
+import { token } from '../theme/tokens';
 
 const Whole = styled.div`
     display: grid;
@@ -63,7 +63,7 @@ export function ReviewSummary({ review }: { review: ReviewAnswer }) {
             <section aria-label="What was typed">
                 <h3>
                     {before === null
-                        ? 'The first sheet of this circuit: nothing to compare it with'
+                        ? 'The first sheet: nothing to compare it with'
                         : `Entered since revision ${before.number}, ${before.name}`}
                 </h3>
                 {before !== null && typed.length === 0 && <p>No entry differs.</p>}
