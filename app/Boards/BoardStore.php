@@ -80,6 +80,31 @@ final class BoardStore
         return $board->refresh();
     }
 
+    /**
+     * Hangs a circuit on the board of a tag, behind those that it has; on none with an empty tag. The workers solve what changes by it.
+     *
+     * @throws Problem where there is no such board any more
+     */
+    public function place(Circuit $circuit, string $tag, Person $person): void
+    {
+        $board = $tag === '' ? null : Board::query()->where('site_id', $circuit->site_id)->where('tag', $tag)->first()
+            ?? throw new Problem(422, 'no_board', 'No such board', "No board at this site has the tag $tag.");
+        if ($board?->id === $circuit->board_id) {
+            return;
+        }
+        $touched = array_filter([$board, $circuit->board_id === null ? null : Board::query()->find($circuit->board_id)]);
+        $last = $board?->circuits()->max('board_position');
+        Circuit::query()->whereKey($circuit->id)->toBase()->update([
+            'board_id' => $board?->id, 'board_position' => is_numeric($last) ? (int) $last + 1 : 0, 'board_place' => null, 'feed' => null,
+        ]);
+        foreach ($touched as $one) {
+            // Whoever has it open sees that it is another one now.
+            Board::query()->whereKey($one->id)->increment('version', 1, ['updated_by' => $person->id]);
+            BoardChanges::note($one->id, $one->refresh()->version, $person);
+            BoardMarks::mark($one);
+        }
+    }
+
     /** @throws Problem where it feeds something, or somebody else has saved since */
     public function remove(Board $board, int $version): void
     {

@@ -9,6 +9,7 @@ use App\Logbook\LogStore;
 use App\Models\Board;
 use App\Models\Circuit;
 use App\Models\Person;
+use App\Models\Revision;
 use App\Models\Site;
 use App\Models\Spare;
 use App\Sheet\SheetKind;
@@ -22,7 +23,8 @@ use Illuminate\Support\Facades\DB;
  * The demo scenario from database/demo: invented sites, roles and circuits.
  *
  * @phpstan-type DemoSpare array{name: string, place: string, plate: array<string, string>}
- * @phpstan-type DemoBoard array{tag: string, fed_by?: string, typed: array<string, mixed>, circuits: array<string, array<string, string>>}
+ * @phpstan-type DemoBoard array{tag: string, fed_by?: string, typed: array<string, mixed>, circuits: array<string, array<string, string>>,
+ *     sheet?: array{name: string, kind: string, step: string, remark: string}}
  * @phpstan-type DemoSite array{name: string, rule_book: string, supply: array<string, mixed>, settings: array<string, mixed>,
  *     areas: list<string>, bank?: array<string, mixed>, spares?: list<DemoSpare>, boards?: list<DemoBoard>,
  *     circuits: list<array<string, mixed>>}
@@ -107,6 +109,13 @@ final class DemoData
                 foreach ($data['boards'] ?? [] as $board) {
                     $this->board($site, $board, $people[0]);
                 }
+                foreach ($data['boards'] ?? [] as $board) {
+                    if (isset($board['sheet'])) {
+                        $kept = Board::query()->with('site')->where('site_id', $site->id)->where('tag', $board['tag'])->firstOrFail();
+                        $this->send($this->boards->revise($kept, $kept->version, $board['sheet']['name'], $people[0]), $board['sheet'],
+                            $people[0], $people[3]);
+                    }
+                }
             }
         });
 
@@ -141,6 +150,17 @@ final class DemoData
         }
         $circuit = $this->store->save($circuit->refresh()->load('site'), $circuit->version, CircuitDocument::from($then), $preparer);
         $revision = $this->store->revise($circuit, $circuit->version, $sheet['name'], $preparer);
+        $this->send($revision, $sheet, $preparer, $reviewer);
+        $this->store->save($circuit, $circuit->version, CircuitDocument::from($document), $preparer);
+    }
+
+    /**
+     * Sends a revision to review and, where the demo says so, signs it.
+     *
+     * @param  array{kind: string, step: string, remark: string, ...}  $sheet
+     */
+    private function send(Revision $revision, array $sheet, Person $preparer, Person $reviewer): void
+    {
         $revision = $this->sheets->send($revision, SheetKind::from($sheet['kind']), $sheet['remark'], $preparer);
         if ($sheet['step'] === 'issued') {
             $questions = SheetRecord::questions($revision);
@@ -151,7 +171,6 @@ final class DemoData
             }
             $this->sheets->issue($revision, self::PASSWORD, $reasons, array_column($questions, 'key'), '', $reviewer);
         }
-        $this->store->save($circuit, $circuit->version, CircuitDocument::from($document), $preparer);
     }
 
     /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Register;
 
+use App\Boards\BoardStore;
 use App\Circuits\CircuitDocument;
 use App\Circuits\CircuitStore;
 use App\Circuits\ReadingStore;
@@ -38,19 +39,19 @@ final class ApplyImport implements ShouldQueue
     {
     }
 
-    public function handle(CircuitStore $circuits, ReadingStore $readings): void
+    public function handle(CircuitStore $circuits, ReadingStore $readings, BoardStore $boards): void
     {
         if ($this->batch()?->cancelled() === true) {
             return;
         }
         $import = Import::query()->with('site', 'person')->findOrFail($this->import);
-        DB::transaction(function () use ($import, $circuits, $readings): void {
+        DB::transaction(function () use ($import, $circuits, $readings, $boards): void {
             /** @var Collection<int, ImportRow> $rows */
             $rows = ImportRow::query()->whereKey($this->rows)->where('applied', false)->orderBy('number')->lockForUpdate()->get();
             foreach ($rows as $row) {
                 try {
                     $import->what === 'readings'
-                        ? $this->reading($row, $readings, $import->person) : $this->circuit($row, $circuits, $import);
+                        ? $this->reading($row, $readings, $import->person) : $this->circuit($row, $circuits, $boards, $import);
                     ImportRow::query()->whereKey($row->id)->update(['applied' => true]);
                 } catch (Problem $problem) {
                     $this->refuse($row, $problem);
@@ -70,17 +71,26 @@ final class ApplyImport implements ShouldQueue
         ]);
     }
 
-    private function circuit(ImportRow $row, CircuitStore $circuits, Import $import): void
+    private function circuit(ImportRow $row, CircuitStore $circuits, BoardStore $boards, Import $import): void
     {
-        $document = CircuitDocument::from(Stored::map($row->document));
+        $typed = Stored::map($row->document);
+        $board = is_array($typed['board'] ?? null) && is_string($typed['board']['tag'] ?? null) ? $typed['board']['tag'] : null;
+        unset($typed['board']);
+        $document = CircuitDocument::from($typed);
         if ($row->action === RowAction::Create->value) {
-            $circuits->create($import->site, $document, $import->person);
+            $made = $circuits->create($import->site, $document, $import->person);
+            if ($board !== null && $board !== '') {
+                $boards->place($made, $board, $import->person);
+            }
 
             return;
         }
         $circuit = Circuit::query()->with('site', 'editor')->find($row->circuit_id)
             ?? throw new Problem(409, 'gone', 'Circuit removed', 'The circuit no longer exists.');
-        $circuits->save($circuit, $row->version ?? 0, $document, $import->person);
+        $saved = $circuits->save($circuit, $row->version ?? 0, $document, $import->person);
+        if ($board !== null) {
+            $boards->place($saved, $board, $import->person);
+        }
     }
 
     private function reading(ImportRow $row, ReadingStore $readings, Person $person): void

@@ -6,6 +6,7 @@ namespace App\Register;
 
 use App\Circuits\CircuitDocument;
 use App\Circuits\CircuitStore;
+use App\Models\Board;
 use App\Models\Circuit;
 use App\Models\Site;
 use App\Record\Stored;
@@ -27,12 +28,19 @@ final class CircuitRows
     {
         $documents = self::documents($site);
         $paths = CircuitColumns::of(array_column($documents, 'document'));
+        $boards = Board::query()->where('site_id', $site->id)->pluck('tag', 'id')->all();
+        if ($boards !== []) {
+            // Behind tag, rule book, area and machine.
+            array_splice($paths, CircuitColumns::ALWAYS, 0, [BoardColumn::PATH]);
+        }
         $figures = $withFigures ? Outcome::decisive() : [];
         $heads = array_map(static fn (FigureName $name): string => $name->label().' (calculated)', $figures);
         $keys = array_map(static fn (FigureName $name): string => CircuitColumns::FIGURE.$name->key(), $figures);
         $rows = [[...array_map(CircuitColumns::head(...), $paths), ...$heads], [...$paths, ...$keys]];
         foreach ($documents as ['circuit' => $circuit, 'document' => $document]) {
             $typed = TypedFields::of($document);
+            $fedBy = $boards[$circuit->board_id ?? 0] ?? '';
+            $typed[BoardColumn::PATH] = is_string($fedBy) ? $fedBy : '';
             $row = array_map(static fn (string $path): string => $typed[$path] ?? '', $paths);
             if ($figures !== []) {
                 $circuit->setRelation('site', $site);

@@ -97,6 +97,8 @@ final class ReadImport implements ShouldQueue
             // Shown all the same, so that a person can choose.
             return new ReadRows([], $columns);
         }
+        $boards = BoardColumn::of($import->site);
+        [$own, $board] = BoardColumn::apart($matched->columns);
         $rows = [];
         $seen = [];
         foreach ($data as $i => $cells) {
@@ -105,8 +107,9 @@ final class ReadImport implements ShouldQueue
             }
             $tag = self::tagOf($matched->columns, $cells);
             $row = CircuitRow::fromCells(
-                $matched->columns, $cells, $present[$tag]['document'] ?? null, $import->site->rule_book, $import->site->supply,
+                $own, $cells, $present[$tag]['document'] ?? null, $import->site->rule_book, $import->site->supply,
             );
+            $row = $boards->on($row, $board, $cells, $present[$tag]['id'] ?? null);
             $rows[] = self::row($import, $i + 1, self::once($row, $tag, $seen), $present[$tag] ?? null, $cells);
         }
 
@@ -193,13 +196,15 @@ final class ReadImport implements ShouldQueue
         ];
     }
 
-    /** @return array<string, array{id: int, version: int, document: array<array-key, mixed>}> circuits of the site by their tag in small letters */
+    /** @return array<string, array{id: int, version: int, document: array<array-key,
+        mixed>}> circuits of the site by their tag in small letters */
     private static function present(Import $import): array
     {
         $present = [];
         foreach (Circuit::query()->where('site_id', $import->site_id)->whereNull('archived_at')->get(['id', 'tag', 'version',
             'draft']) as $circuit) {
-            $document = Stored::row("circuit $circuit->id", static fn (): array => Stored::map($circuit->draft), static fn (): array => []);
+            $document = Stored::row("circuit $circuit->id", static fn (): array => Stored::map($circuit->draft),
+                static fn (): array => []);
             $present[mb_strtolower($circuit->tag)] = [
                 'id' => $circuit->id, 'version' => $circuit->version, 'document' => $document,
             ];

@@ -142,6 +142,20 @@ final readonly class BoardSheet
         return array_filter(array_column($this->schedule(), 'restart')) !== [];
     }
 
+    /** Circuits that wait for somebody after a blackout, in a sentence; empty where none or all do. */
+    public function byHand(): string
+    {
+        $waits = [];
+        foreach ($this->content->list('circuits') as $one) {
+            if ((self::shown($one)['feeder.restart_delay'] ?? '') === '') {
+                $waits[] = self::text($one, 'tag');
+            }
+        }
+
+        return $waits === [] || ! $this->restarts() ? '' : 'Not back by themselves: '.implode(', ', $waits).
+            '. Lock them out before the supply returns; start them by hand.';
+    }
+
     /** @return list<array{at: string, tags: string, dip: string, current: string, run_up: string}> */
     public function timetable(): array
     {

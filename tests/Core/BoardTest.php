@@ -115,6 +115,33 @@ final class BoardTest extends CoreTestCase
         }
     }
 
+    /**
+     * NEC Annex D, example D8 (published, from memory): 25 hp cage and two 30 hp wound-rotor motors at 460 V. Conductors 124 A; with
+     * non-time-delay fuses 110 A + 40 A + 40 A = 190 A, so 175 A; with inverse-time breakers 90 A + 80 A = 170 A, so 150 A.
+     */
+    public function test_the_feeder_of_the_published_example(): void
+    {
+        foreach (['fuse_non_time_delay' => [190.0, 175.0, 110.0], 'breaker_inverse_time' => [170.0, 150.0, 90.0]] as $scpd => $wanted) {
+            $motor = static fn (string $tag, string $horsepower, string $amperes, array $plate): array => [
+                'tag' => $tag, 'starter' => ['method' => 'direct'], 'guard' => ['scpd' => $scpd],
+                'plate' => ['power' => "$horsepower hp", 'voltage' => '460', 'current' => $amperes, 'frequency' => '60', ...$plate],
+            ];
+            $solution = FeederStation::solve([
+                'tag' => 'D8', 'rule_book' => 'nec', 'supply' => ['voltage' => '460'], 'guard' => ['scpd' => $scpd],
+                'cable' => ['material' => 'copper', 'insulation' => 'thwn'],
+                'circuits' => [
+                    $motor('SC-1', '25', '31.6', ['service_factor' => '1.15', 'code_letter' => 'F']),
+                    $motor('WR-1', '30', '36.4', ['kind' => 'wound_rotor']), $motor('WR-2', '30', '36.4', ['kind' => 'wound_rotor']),
+                ],
+            ]);
+            self::assertEqualsWithDelta(124.0, self::value($solution, 'feeder.demand'), 1e-6);
+            self::assertEqualsWithDelta($wanted, [
+                self::value($solution, 'feeder.scpd_limit'), self::value($solution, 'feeder.scpd_rating'),
+                $solution->behind['SC-1']->figure('guard.scpd_rating')?->number(),
+            ], 1e-6);
+        }
+    }
+
     /** A circuit more never makes demand, device or fault level smaller; the order of the circuits changes nothing. */
     public function test_a_circuit_more_never_makes_the_feeder_smaller(): void
     {

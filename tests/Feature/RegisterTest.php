@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Boards\BoardStore;
 use App\Circuits\CircuitDocument;
 use App\Circuits\CircuitStore;
 use App\Circuits\ReadingStore;
@@ -105,6 +106,36 @@ final class RegisterTest extends FeatureTestCase
         self::assertSame('75 m', $draft['cable']['length']);
         self::assertSame('37 kW', $draft['plate']['power'], 'what the file has no column for stays');
         self::assertSame(1, $this->counts($this->read($file))['unchanged']);
+    }
+
+    public function test_a_column_says_which_board_feeds_a_circuit(): void
+    {
+        $circuit = $this->circuit($this->site);
+        $board = $this->postJson("/api/sites/{$this->site->id}/boards", ['tag' => 'LK-MCC1'])->assertCreated()->json('id');
+        $id = $this->read("Tag,kW,Volts,Fed from\nKF-204,,,lk-mcc1\nKF-9,30,400/690,LK-MCC1\nKF-10,30,400/690,LK-MCC7\n");
+        $rows = (array) $this->getJson("/api/imports/$id/rows")->json('rows');
+        self::assertSame(['changed', 'new', 'refused'], array_column($rows, 'action'));
+        self::assertContains(['label' => 'Board', 'from' => '', 'to' => 'LK-MCC1', 'read' => 'LK-MCC1'], $rows[0]['changes']);
+        self::assertSame(['No board at this site has this tag.', 'D Fed from'], [$rows[2]['problems'][0]['text'],
+            $rows[2]['problems'][0]['column']]);
+        $this->postJson("/api/imports/$id/apply")->assertOk();
+        self::assertSame($board, $circuit->refresh()->board_id);
+        self::assertSame(2, Circuit::query()->where('board_id', $board)->count());
+        self::assertStringNotContainsString('board', $circuit->draft, 'it stands beside what is typed');
+        // What a board gives is nobody's to type.
+        $given = $this->read("tag,supply.board.fault_ampere\nKF-204,9000\n");
+        self::assertNull(((array) $this->state($given)['columns'])[1]['path']);
+        // Shown, counted and found in the yard.
+        $yard = $this->getJson("/api/circuits?site={$this->site->id}&board=$board&group=board")->assertOk();
+        self::assertSame(['LK-MCC1', 'LK-MCC1'], array_column((array) $yard->json('circuits'), 'board'));
+        self::assertSame([['value' => (string) $board, 'label' => 'LK-MCC1', 'count' => 2]], $yard->json('groups'));
+        // Out and in again nothing changes; an emptied cell takes it off.
+        $bytes = (string) $this->get("/api/sites/{$this->site->id}/circuits.csv")->assertOk()->getContent();
+        self::assertSame(['new' => 0, 'changed' => 0, 'unchanged' => 2, 'refused' => 0], $this->counts($this->read($bytes)));
+        $id = $this->read("tag,board\nKF-204,\n");
+        $this->postJson("/api/imports/$id/apply")->assertOk();
+        self::assertNull($circuit->refresh()->board_id);
+        self::assertSame(1, $this->getJson("/api/boards/$board")->json('placed.0.id') === null ? 0 : 1);
     }
 
     public function test_export_import_export_gives_the_same_bytes(): void
@@ -227,7 +258,8 @@ final class RegisterTest extends FeatureTestCase
 
             return is_array($draft) ? $draft['supply'] ?? null : null;
         };
-        self::assertEquals(['voltage' => '400', 'frequency' => '50', 'transformer_kva' => '630'], $supply('KF-1'), 'a cell goes before it');
+        self::assertEquals(['voltage' => '400', 'frequency' => '50', 'transformer_kva' => '630'], $supply('KF-1'),
+            'a cell goes before it');
         self::assertEquals(['voltage' => '690', 'frequency' => '50', 'transformer_kva' => '630'], $supply('KF-2'));
     }
 
@@ -267,9 +299,9 @@ final class RegisterTest extends FeatureTestCase
         $ids = array_values(ImportRow::query()->where('import_id', $id)->pluck('id')
             ->map(static fn (mixed $one): int => is_numeric($one) ? (int) $one : 0)->all());
         Import::query()->whereKey($id)->update(['state' => 'applying']);
-        (new ApplyImport($id, array_slice($ids, 0, 20)))->handle(new CircuitStore, app(ReadingStore::class));
-        (new ApplyImport($id, $ids))->handle(new CircuitStore, app(ReadingStore::class));
-        (new ApplyImport($id, $ids))->handle(new CircuitStore, app(ReadingStore::class));
+        (new ApplyImport($id, array_slice($ids, 0, 20)))->handle(new CircuitStore, app(ReadingStore::class), app(BoardStore::class));
+        (new ApplyImport($id, $ids))->handle(new CircuitStore, app(ReadingStore::class), app(BoardStore::class));
+        (new ApplyImport($id, $ids))->handle(new CircuitStore, app(ReadingStore::class), app(BoardStore::class));
         self::assertSame(30, Circuit::query()->count());
         self::assertSame(30, ImportRow::query()->where('applied', true)->count());
     }

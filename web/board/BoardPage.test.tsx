@@ -152,6 +152,7 @@ describe('a board', () => {
         expect(screen.getByText(/A fault here/)).toBeTruthy();
         expect(screen.getByText(/3 s: KF-204, dip 7\.48 %/)).toBeTruthy();
         expect(screen.getByRole('row', { name: /M1 304 m 1240 m/ })).toBeTruthy();
+        expect(screen.getByText(/Not back by themselves after a blackout: KF-205/)).toBeTruthy();
         const table = screen.getByRole('group', { name: 'Circuits of this board' });
         expect(within(table).getByRole('link', { name: 'KF-204' }).getAttribute('href')).toBe('/circuits/7');
         expect(screen.getByText(/Enter the current or the power\. Amperes, or kW\./)).toBeTruthy();

@@ -2,7 +2,7 @@ import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { messageOf } from '../api/client';
-import type { BoardAnswer } from '../api/contract';
+import type { BoardAnswer, BoardSolved } from '../api/contract';
 import { service } from '../api/service';
 import { usePerson } from '../api/session';
 import { useLeave } from '../bench/leave';
@@ -19,6 +19,7 @@ import { BoardForm } from './BoardForm';
 import { BoardShares } from './BoardShares';
 import { BoardSheet } from './BoardSheet';
 import { FeederLadder } from './FeederLadder';
+import { shownOf } from './figures';
 import { OneLinePicture } from './OneLinePicture';
 import { RestartPicture } from './RestartPicture';
 import { SelectivityMatrix } from './SelectivityMatrix';
@@ -79,6 +80,7 @@ function Board({ first }: { first: BoardAnswer }) {
                 {solved !== null && <CircuitTable solved={solved} />}
                 <CircuitPlaces {...{ answer, draft, change, errorAt, readOnly }} />
                 {solved !== null && solved.timetable.length > 0 && <RestartPicture steps={solved.timetable} />}
+                {solved !== null && <ByHand solved={solved} />}
                 <SelectivityMatrix matrix={solved?.matrix ?? []} />
                 <StartPairs pairs={solved?.pairs ?? []} />
                 <BoardShares shares={solved?.shares ?? []} />
@@ -125,6 +127,14 @@ function Board({ first }: { first: BoardAnswer }) {
                 </p>
             </ListPage>
         </>
+    );
+}
+
+/** Whoever restores the supply needs to know which ones wait for somebody. */
+function ByHand({ solved }: { solved: BoardSolved }) {
+    const waits = solved.circuits.filter(({ figures }) => shownOf(figures, 'feeder.restart_delay') === '').map(({ tag }) => tag);
+    return waits.length === 0 || waits.length === solved.circuits.length ? null : (
+        <p>Not back by themselves after a blackout: {waits.join(', ')}. Lock them out before the supply returns; start them by hand.</p>
     );
 }
 

@@ -153,6 +153,8 @@ function Columns({ one, choose }: { one: Import; choose: ((columns: (string | nu
         { value: NOTHING, label: 'Not used' },
         ...Object.entries(FIELDS)
             .filter(([path]) => path === column.path || !taken.has(path))
+            // What a board gives its circuits, nobody types but its tag.
+            .filter(([path]) => !path.startsWith('supply.board.') || path === 'supply.board.tag')
             .map(([path, field]) => ({ value: path, label: `${field.label} (${path})` })),
     ];
     return (

@@ -27,10 +27,13 @@ final class CircuitColumns
         'eff' => 'plate.efficiency', 'sf' => 'plate.service_factor', 'code' => 'plate.code_letter', 'design' => 'plate.design_letter',
         'tag no' => 'tag', 'tag number' => 'tag', 'motor tag' => 'tag', 'equipment no' => 'tag', 'equipment number' => 'tag',
         'length' => 'cable.length', 'cable length' => 'cable.length', 'driven equipment' => 'drives', 'description' => 'drives', 'location' => 'area',
+        'fed from' => 'supply.board.tag', 'fed by' => 'supply.board.tag', 'mcc' => 'supply.board.tag', 'panel' => 'supply.board.tag',
     ];
 
     /** They stand first and always. */
     private const FIRST = ['tag', 'rule_book', 'area', 'drives'];
+
+    public const ALWAYS = 4;
 
     /** What a site says for all its circuits, or what hangs on one: not of a table of circuits. */
     private const ELSEWHERE = ['settings.corrections', 'settings.lessons', 'readings'];
@@ -80,7 +83,7 @@ final class CircuitColumns
         $filled = self::filled(array_slice($rows, $best + 1));
         foreach ($rows[$best] ?? [] as $place => $cell) {
             $path = array_key_exists($place, $chosen) ? $chosen[$place] : self::named($cell, $own, $labels);
-            if ($path !== null && (isset($taken[$path]) || Fields::find($path) === null)) {
+            if ($path !== null && (isset($taken[$path]) || Fields::find($path) === null || self::isGiven($path))) {
                 $path = null;
             }
             if ($path !== null) {
@@ -144,7 +147,7 @@ final class CircuitColumns
         $own = [];
         $labels = [];
         foreach (Fields::all() as $path => $field) {
-            if ($field->kind === FieldKind::Anything) {
+            if ($field->kind === FieldKind::Anything || self::isGiven($path)) {
                 continue;
             }
             $own[self::plain($path)] = $path;
@@ -153,6 +156,12 @@ final class CircuitColumns
         }
 
         return [$own, $labels];
+    }
+
+    /** What a board gives its circuits: nobody types it but its tag. */
+    private static function isGiven(string $path): bool
+    {
+        return str_starts_with($path, 'supply.board.') && $path !== 'supply.board.tag';
     }
 
     private static function plain(string $head): string

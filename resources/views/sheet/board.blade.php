@@ -14,6 +14,7 @@
 <table><tr>@foreach (['At', 'Circuits', 'Voltage dip', 'Feeder current', 'Run-up', 'On the test day: timer set', 'measured dip', 'measured current', 'run-up'] as $head)<th class="strong">{{ $head }}</th>@endforeach</tr>
 @foreach ($sheet->timetable() as $step)<tr>@foreach ($step as $cell)<td>{!! \App\Sheet\Ink::html($cell) !!}</td>@endforeach<td class="blank"></td><td class="blank"></td><td class="blank"></td><td class="blank"></td></tr>@endforeach</table>
 <p class="small">Test day: with everybody clear of the machines, switch the feeder off and on, watch each step, and enter what is measured. A deeper dip or a longer run-up than calculated: find out why before the timers stay.</p></div>@endif
+@if ($sheet->byHand() !== '')<p>{!! \App\Sheet\Ink::html($sheet->byHand()) !!}</p>@endif
 @if ($sheet->together() !== '')<p>{!! \App\Sheet\Ink::html($sheet->together()) !!}</p>@endif
 @if ($sheet->coils() !== [])<div class="keep"><h2>Longest control cables</h2>
 <table><tr><th class="strong">Coil</th><th class="strong">Pulls in up to</th><th class="strong">Drops out up to</th><th class="strong">Voltage at inrush</th></tr>
