@@ -89,8 +89,7 @@ final class ImportStore
         $id = $import->id;
         $batch = Bus::batch($pieces)->onQueue(self::QUEUE)->name("import $id")->allowFailures()
             ->finally(static function () use ($id): void {
-                Import::query()->whereKey($id)->where('state', ImportState::Applying->value)
-                    ->update(['state' => ImportState::Done->value]);
+                Import::query()->whereKey($id)->where('state', ImportState::Applying->value)->update(['state' => ImportState::Done->value]);
             })->dispatch();
         Import::query()->whereKey($import->id)->update(['batch_id' => $batch->id]);
 

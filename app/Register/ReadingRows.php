@@ -45,8 +45,7 @@ final class ReadingRows
         return $lines;
     }
 
-    /** @return list<array{tag: string, kind: string, taken_at: string, load_percent: string, instrument: string, note: string,
-        simulated: string, values: array<array-key, mixed>}> */
+    /** @return list<array{tag: string, kind: string, taken_at: string, load_percent: string, instrument: string, note: string, simulated: string, values: array<array-key, mixed>}> */
     private static function kept(int $site): array
     {
         /** @var Collection<int, Reading> $kept */
@@ -111,8 +110,7 @@ final class ReadingRows
         foreach ($lines as $number => $line) {
             $document = json_decode($line, true, 8);
             $refused = is_array($document)
-                ? PlainJson::refused($document) : ['path' => '', 'text' => 'This is not a reading.',
-                    'accepted' => 'One reading per line.'];
+                ? PlainJson::refused($document) : ['path' => '', 'text' => 'This is not a reading.', 'accepted' => 'One reading per line.'];
             [$reading, $problems] = ReadingTable::readDocument(is_array($document) && $refused === null ? $document : []);
             if ($refused !== null) {
                 $problems = [new CellProblem($refused['path'], '', $refused['text'], $refused['accepted'])];
@@ -153,7 +151,7 @@ final class ReadingRows
     }
 
     /**
-     * @param  array{tag: string, kind: string, taken_at: string, load_percent: string, instrument: string, note: string,
+     * @param  array{tag: string, kind: string, taken_at: string, load_percent: string, instrument: string, note: string, simulated: string, values: array<string, string>}  $reading
      * @param  list<CellProblem>  $problems
      * @param  list<string>  $cells
      * @param  array<string, int>  $circuits  by tag in small letters
@@ -185,8 +183,7 @@ final class ReadingRows
         ];
     }
 
-    /** @param  array{tag: string, kind: string, taken_at: string, load_percent: string, instrument: string, note: string,
-        simulated: string, values: array<string, string>}  $reading */
+    /** @param  array{tag: string, kind: string, taken_at: string, load_percent: string, instrument: string, note: string, simulated: string, values: array<string, string>}  $reading */
     private static function isThere(int $circuit, array $reading): bool
     {
         $kept = Reading::query()->where('circuit_id', $circuit)->where('kind', $reading['kind'])

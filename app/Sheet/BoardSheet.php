@@ -60,7 +60,8 @@ final readonly class BoardSheet
     {
         $above = array_values(array_filter((array) ($this->content->record['fed_by'] ?? []), is_string(...)));
 
-        return $above === [] ? 'Fed by '.Show::inside($this->content->text('source')) : 'Fed by board '.implode(', from board ', array_reverse($above));
+        return $above === [] ? 'Fed by '.Show::inside($this->content->text('source')) : 'Fed by board '.implode(', from board ',
+            array_reverse($above));
     }
 
     /** The same with its device and the fault current here, for the door. */
@@ -70,7 +71,8 @@ final readonly class BoardSheet
         $fault = $this->content->shown('feeder.fault_current');
 
         return implode('. ', array_filter([
-            $this->fed(), $device === '' ? '' : 'Feeder device '.$device, $fault === '' ? '' : 'Short-circuit current at this board '.$fault,
+            $this->fed(), $device === '' ? '' : 'Feeder device '.$device, $fault === '' ? '' : 'Short-circuit current at this board '.
+                $fault,
         ])).'.';
     }
 

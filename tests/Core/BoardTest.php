@@ -342,7 +342,8 @@ final class BoardTest extends CoreTestCase
         self::assertArrayHasKey('CV-1', $top->allFeeds());
         // A motor of the board below knows its timer, and how its device stands to both feeders.
         $delays = array_filter($board->circuits['CV-1'], static fn (Figure $figure): bool => $figure->key() === 'feeder.restart_delay');
-        self::assertSame([$top->timetable[0]->at], array_values(array_map(static fn (Figure $figure): float => $figure->number(), $delays)));
+        self::assertSame([$top->timetable[0]->at], array_values(array_map(static fn (Figure $figure): float => $figure->number(),
+            $delays)));
         self::assertArrayNotHasKey('CV-1', $top->circuits);
         self::assertSame(['LK-MCC1', 'LK-MDB'], array_column($board->matrix['CV-1'], 'feeder'));
         self::assertSame($board->matrix['CV-1'][0]->verdict->value, array_column(array_map(

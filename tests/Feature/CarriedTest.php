@@ -63,8 +63,7 @@ final class CarriedTest extends FeatureTestCase
         $before = $this->get('/health')->json('carried_differences');
         $this->postJson('/api/carried/differences', ['path' => 'figures.3.value', 'archive' => 'of another version'])->assertNoContent();
         self::assertSame($before, $this->get('/health')->json('carried_differences'));
-        $this->postJson('/api/carried/differences', ['path' => 'figures.3.value', 'archive' => CarriedCore::archive()])
-            ->assertNoContent();
+        $this->postJson('/api/carried/differences', ['path' => 'figures.3.value', 'archive' => CarriedCore::archive()])->assertNoContent();
         self::assertSame($before + 1, $this->get('/health')->json('carried_differences'));
         $this->postJson('/api/carried/differences', [])->assertStatus(422);
     }

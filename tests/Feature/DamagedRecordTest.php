@@ -147,8 +147,7 @@ final class DamagedRecordTest extends FeatureTestCase
         $ids['paper'] = ['door', 'file'];
         $addresses = [];
         $routes = array_filter(Route::getRoutes()->getRoutes(), static fn (Defined $route): bool => $route->methods()[0] === 'GET'
-            && str_starts_with($route->uri(), 'api/') && ! str_contains($route->uri(), '{job}') && ! str_contains($route->uri(),
-                '{name}'));
+            && str_starts_with($route->uri(), 'api/') && ! str_contains($route->uri(), '{job}') && ! str_contains($route->uri(), '{name}'));
         foreach ($routes as $route) {
             $made = ['/'.$route->uri()];
             foreach ($ids as $name => $values) {

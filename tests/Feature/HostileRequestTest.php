@@ -108,8 +108,7 @@ final class HostileRequestTest extends FeatureTestCase
         $circuit = $this->circuit();
         $this->actingAs($this->person('administrator'));
         foreach ([2_147_483_648, 9_000_000_000, -1, 1e30] as $version) {
-            $this->assertProblem(422, $this->putJson("/api/circuits/$circuit->id", ['version' => $version,
-                'circuit' => ['tag' => 'KF']]));
+            $this->assertProblem(422, $this->putJson("/api/circuits/$circuit->id", ['version' => $version, 'circuit' => ['tag' => 'KF']]));
             $this->assertProblem(422, $this->postJson("/api/circuits/$circuit->id/revisions", ['version' => $version, 'name' => 'x']));
         }
         $this->assertProblem(422, $this->getJson('/api/circuits?site=99999999999'));
@@ -251,8 +250,7 @@ final class HostileRequestTest extends FeatureTestCase
             'instrument',
             'load_percent', 'taken_at', 'seconds', 'changeover', 'fault', 'pairs', 'paper', 'rule_book', 'place', 'readings', 'load',
             'points', 'second',
-            'happened_at', 'host', 'port', 'unit', 'map', 'as', 'bank', 'corrections', 'starter', 'cable', 'guard', 'correction',
-                'site_id',
+            'happened_at', 'host', 'port', 'unit', 'map', 'as', 'bank', 'corrections', 'starter', 'cable', 'guard', 'correction', 'site_id',
         ];
         $body = [];
         for ($n = $random->getInt(0, 7); $n > 0; $n--) {

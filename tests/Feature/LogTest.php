@@ -92,8 +92,7 @@ final class LogTest extends FeatureTestCase
             'kind' => 'greased', 'values' => ['grams' => '30'], 'happened_at' => '2026-01-05T08:00:00Z',
         ])->assertCreated();
         $due = $this->getJson("/api/sites/$site->id/due")->assertOk();
-        self::assertSame(['Greasing', 'overdue', null], [$due->json('items.0.what'), $due->json('items.0.state'),
-            $due->json('calendar')]);
+        self::assertSame(['Greasing', 'overdue', null], [$due->json('items.0.what'), $due->json('items.0.state'), $due->json('calendar')]);
         $file = (string) $this->get("/api/sites/$site->id/due.csv")->assertOk()->getContent();
         self::assertStringStartsWith("\u{FEFF}Tag,", $file);
         // What a spreadsheet would run stays text.

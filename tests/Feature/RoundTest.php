@@ -29,8 +29,7 @@ final class RoundTest extends FeatureTestCase
         $this->getJson("/api/rounds/$id/motors/$circuit->id")->assertOk();
         $this->postJson("/api/rounds/$id/motors/$circuit->id", ['item' => 'rating', 'same' => true])->assertOk();
         $this->postJson("/api/rounds/$id/motors/$circuit->id", ['item' => 'cable', 'same' => false, 'found' => '35 mm2'])->assertOk();
-        $answer = $this->postJson("/api/rounds/$id/motors/$other->id", ['item' => 'dial', 'same' => false, 'found' => '80 A'])
-            ->assertOk();
+        $answer = $this->postJson("/api/rounds/$id/motors/$other->id", ['item' => 'dial', 'same' => false, 'found' => '80 A'])->assertOk();
         self::assertSame(['stop', 'note'], array_column((array) $answer->json('defects'), 'grade'));
         self::assertSame('KF-205', $answer->json('defects.0.tag'));
 

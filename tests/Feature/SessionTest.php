@@ -170,8 +170,7 @@ final class SessionTest extends FeatureTestCase
             $this->postJson('/api/solve', ['rule_book' => 'iec'])->assertOk();
             app()->make('auth')->forgetGuards();
             $this->flushSession();
-            $this->actingAs($chief)->putJson("/api/people/$person->id", [...$change, 'version' => $person->refresh()->version])
-                ->assertOk();
+            $this->actingAs($chief)->putJson("/api/people/$person->id", [...$change, 'version' => $person->refresh()->version])->assertOk();
             $this->app?->make('auth')->forgetGuards();
             $this->flushSession();
             $this->withSession($session);

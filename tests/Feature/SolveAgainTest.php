@@ -82,8 +82,7 @@ final class SolveAgainTest extends FeatureTestCase
     {
         [$read, $other] = $this->circuits(2);
         $this->actingAs($this->person());
-        $this->postJson("/api/circuits/$read->id/readings/typed", ['kind' => 'vibration', 'values' => ['de' => '9'],
-            'instrument' => 'pen'])
+        $this->postJson("/api/circuits/$read->id/readings/typed", ['kind' => 'vibration', 'values' => ['de' => '9'], 'instrument' => 'pen'])
             ->assertCreated();
         $with = Circuit::query()->findOrFail($read->id)->stops;
         $without = Circuit::query()->findOrFail($other->id)->stops;

@@ -61,7 +61,7 @@ final readonly class BoardChanges
                     $causes["$list.$tag"] = "$word $tag";
                     $changes[] = new Change('field', '', "$word $tag", $from === null ? '' : 'on the board', match (true) {
                         $to === null => '', $from === null => 'on the board', $list === 'boards' => 'changed',
-                            default => self::told($from, $to),
+                        default => self::told($from, $to),
                     });
                 }
             }

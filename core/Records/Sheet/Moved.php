@@ -10,9 +10,9 @@ final readonly class Moved
     /** Figures of which somebody buys, pulls or sets something. */
     private const MAIN = [
         'cable.size', 'cable.protective_size', 'cable.line_size', 'guard.scpd_rating', 'guard.instantaneous_setting',
-            'guard.overload_dial',
+        'guard.overload_dial',
         'guard.overload_class', 'start.timer_first', 'correct.capacitor_rating', 'feeder.scpd_rating', 'feeder.size', 'feeder.sets',
-            'feeder.protective_size',
+        'feeder.protective_size',
         'feeder.fault_current', 'feeder.restart_steps', 'feeder.control_transformer',
     ];
 
