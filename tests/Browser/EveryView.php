@@ -9,7 +9,7 @@ trait EveryView
 {
     private const PAGES = [
         '/' => 'circuits on', '/setup' => 'New user', '/standing' => 'from memory', '/what-if' => 'What if the supply changes?',
-        '/boards?site=1' => 'Feeder device', '/boards/1' => 'One-line diagram', '/register' => 'Schedules', '/round' => 'Start a round', '/due' => 'Export (CSV)', '/record' => 'Activity log',
+        '/boards?site=1' => 'Feeder device', '/boards/1' => 'One-line diagram', '/boards/3/paper/file' => 'Back to the board', '/register' => 'Schedules', '/round' => 'Start a round', '/due' => 'Export (CSV)', '/record' => 'Activity log',
     ];
 
     private const VIEWS = [

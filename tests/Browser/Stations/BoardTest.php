@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Browser\Stations;
 
 use Tests\Browser\BrowserTestCase;
+use Tests\Browser\Hand;
 
 /** A board from nothing to its timetable, and the circuit that it feeds from then on. */
 final class BoardTest extends BrowserTestCase
@@ -59,5 +60,58 @@ final class BoardTest extends BrowserTestCase
         $hand->see('DB-525');
         $hand->see('standby');
         $hand->see('Ground');
+    }
+
+    public function test_a_board_is_reviewed_and_signed_and_its_sheet_printed(): void
+    {
+        $hand = $this->hand();
+        $hand->signIn('supervisor');
+        $hand->open('/due');
+        $hand->choose('Site', 'Cold Brook Yard');
+        $hand->press('CB-MCC1');
+        $hand->see('Review revision 1');
+        $hand->see('No sheet of this board is in force.');
+        foreach (['DX-503: ', 'DB-521: '] as $defect) {
+            $hand->fill($this->labelOf($hand, $defect), 'Barred until the next shutdown.');
+        }
+        $boxes = $hand->driver->executeScript(
+            'return [...document.querySelectorAll("form label")].filter((e) => e.querySelector("input[type=checkbox]"))'.
+            '.map((e) => e.innerText.replace("✓", "").trim())',
+        );
+        foreach (is_array($boxes) ? $boxes : [] as $box) {
+            $hand->tick((string) $box);
+        }
+        $this->assertAccessible($hand, 'board in review');
+        $hand->fill('Your password, to sign', 'larkrigg');
+        $hand->press('Sign and issue');
+        $hand->see('Revision 1, as found, is in force.');
+        $hand->press('Board sheet');
+        $paper = static fn (): string => (string) preg_replace('/\s+/u', ' ', (string) $hand->driver->executeScript(
+            'return [...document.querySelectorAll("*")].map((e) => e.shadowRoot?.textContent ?? "").join(" ")',
+        ));
+        $hand->until(static fn (): bool => str_contains($paper(), 'Schedule of circuits'));
+        foreach (['DEFECTS', 'reviewed and issued by Licensed supervisor', 'DB-521', 'Test day',
+            'Barred until the next shutdown.'] as $said) {
+            self::assertStringContainsString($said, $paper());
+        }
+        // Whoever changes a circuit on it is told by the board, and nothing of the sheet moves.
+        $other = $this->hand();
+        $other->signIn('electrician-a');
+        $this->openCircuit($other, 'DX-501');
+        $other->type('plate.serial', 'CB 77');
+        $other->saved();
+        $hand->press('Back to the board');
+        $hand->see('have changed since.');
+    }
+
+    /** The field beside a defect that wants a decision in words. */
+    private function labelOf(Hand $hand, string $defect): string
+    {
+        $label = $hand->driver->executeScript(
+            'return [...document.querySelectorAll("label")].map((e) => e.textContent.trim()).find((one) => one.includes(arguments[0])) ?? ""',
+            [$defect],
+        );
+
+        return is_string($label) ? $label : '';
     }
 }
