@@ -107,6 +107,7 @@ Route::prefix('api')->middleware([PlainRequest::class, LimitBody::class, LiveSes
         Route::get('sites/{site}/readings.csv', [RegisterController::class, 'readings']);
         Route::get('sites/{site}/readings.jsonl', [RegisterController::class, 'readingLines']);
         Route::post('sites/{site}/schedules', [RegisterController::class, 'schedule']);
+        Route::post('sites/{site}/workbook', [RegisterController::class, 'workbook']);
         Route::get('sites/{site}/rounds', [RoundController::class, 'index']);
         Route::post('sites/{site}/rounds', [RoundController::class, 'begin']);
         Route::get('rounds/{round}', [RoundController::class, 'show']);

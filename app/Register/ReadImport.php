@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Register;
 
 use App\Circuits\CircuitDocument;
+use App\Exchange\TableFile;
 use App\Models\Circuit;
 use App\Models\Import;
 use App\Models\ImportRow;
@@ -12,16 +13,20 @@ use App\Models\Site;
 use App\Problems\PlainJson;
 use App\Problems\Problem;
 use App\Record\Stored;
+use BraveAnvil\Books\RuleBooks;
 use BraveAnvil\Circuit\Refusal;
 use BraveAnvil\Records\Register\CellProblem;
 use BraveAnvil\Records\Register\CellText;
+use BraveAnvil\Records\Register\ChoiceWords;
 use BraveAnvil\Records\Register\CircuitColumns;
 use BraveAnvil\Records\Register\CircuitRow;
 use BraveAnvil\Records\Register\Column;
 use BraveAnvil\Records\Register\CsvText;
 use BraveAnvil\Records\Register\JsonLines;
+use BraveAnvil\Records\Register\Matched;
 use BraveAnvil\Records\Register\ReadRow;
 use BraveAnvil\Records\Register\RowAction;
+use BraveAnvil\Tables\Tables;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
 use Illuminate\Support\Facades\DB;
@@ -62,7 +67,7 @@ final class ReadImport implements ShouldQueue
             }
             Import::query()->whereKey($import->id)->where('state', ImportState::Reading->value)->update([
                 'state' => ImportState::Preview->value, 'rows' => count($read->rows),
-                'columns' => json_encode($read->columns, JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR),
+                'columns' => json_encode($read->columns, JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR), 'message' => $read->note,
             ]);
         });
     }
@@ -82,21 +87,23 @@ final class ReadImport implements ShouldQueue
         if (JsonLines::are($bytes)) {
             return $this->documents($import, $bytes, $present);
         }
-        $csv = CsvText::read($bytes);
-        if ($csv instanceof Refusal) {
-            return $csv;
+        $table = TableFile::read($bytes, static fn (array $rows): Matched => CircuitColumns::match($rows, []));
+        if ($table instanceof Refusal) {
+            return $table;
         }
         $chosen = self::chosen($import);
-        $matched = CircuitColumns::match($csv->rows, $chosen);
+        $matched = CircuitColumns::match($table->rows, $chosen);
         $columns = self::columns($matched->columns);
-        $data = array_slice($csv->rows, $matched->first, null, true);
+        $data = array_slice($table->rows, $matched->first, null, true);
         if (count($data) > CsvText::MOST_ROWS) {
             return new Refusal('The file has more than 20 000 rows. Split it into smaller files.');
         }
         if (! $matched->fills('tag')) {
             // Shown all the same, so that a person can choose.
-            return new ReadRows([], $columns);
+            return new ReadRows([], $columns, $table->note);
         }
+        $book = (new RuleBooks(Tables::shipped()))->named($import->site->rule_book);
+        $words = $book === null ? null : new ChoiceWords($book);
         $boards = BoardColumn::of($import->site);
         [$own, $board] = BoardColumn::apart($matched->columns);
         $rows = [];
@@ -107,13 +114,13 @@ final class ReadImport implements ShouldQueue
             }
             $tag = self::tagOf($matched->columns, $cells);
             $row = CircuitRow::fromCells(
-                $own, $cells, $present[$tag]['document'] ?? null, $import->site->rule_book, $import->site->supply,
+                $own, $cells, $present[$tag]['document'] ?? null, $import->site->rule_book, $import->site->supply, $words,
             );
             $row = $boards->on($row, $board, $cells, $present[$tag]['id'] ?? null);
             $rows[] = self::row($import, $i + 1, self::once($row, $tag, $seen), $present[$tag] ?? null, $cells);
         }
 
-        return new ReadRows($rows, $columns);
+        return new ReadRows($rows, $columns, $table->note);
     }
 
     /**

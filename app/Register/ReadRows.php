@@ -11,7 +11,7 @@ final readonly class ReadRows
      * @param  list<array<string, mixed>>  $rows
      * @param  list<array{letter: string, head: string, path: string|null}>  $columns
      */
-    public function __construct(public array $rows, public array $columns)
+    public function __construct(public array $rows, public array $columns, public string $note = '')
     {
     }
 }

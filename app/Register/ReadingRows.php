@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Register;
 
 use App\Circuits\ReadingStore;
+use App\Exchange\TableFile;
 use App\Models\Circuit;
 use App\Models\Import;
 use App\Models\Person;
@@ -16,6 +17,7 @@ use BraveAnvil\Circuit\Refusal;
 use BraveAnvil\Records\Register\CellProblem;
 use BraveAnvil\Records\Register\CsvText;
 use BraveAnvil\Records\Register\JsonLines;
+use BraveAnvil\Records\Register\Matched;
 use BraveAnvil\Records\Register\ReadingTable;
 use BraveAnvil\Records\Register\RowAction;
 use BraveAnvil\Stations\Prove\ReadingKind;
@@ -73,18 +75,18 @@ final class ReadingRows
         if (JsonLines::are($bytes)) {
             return self::documents($import, $bytes);
         }
-        $csv = CsvText::read($bytes);
-        if ($csv instanceof Refusal) {
-            return $csv;
+        $table = TableFile::read($bytes, static fn (array $rows): Matched => ReadingTable::match($rows, []));
+        if ($table instanceof Refusal) {
+            return $table;
         }
-        $matched = ReadingTable::match($csv->rows, ReadImport::chosen($import));
+        $matched = ReadingTable::match($table->rows, ReadImport::chosen($import));
         $columns = ReadImport::columns($matched->columns);
-        $data = array_slice($csv->rows, $matched->first, null, true);
+        $data = array_slice($table->rows, $matched->first, null, true);
         if (count($data) > CsvText::MOST_ROWS) {
             return new Refusal('The file has more than 20 000 rows. Split it into smaller files.');
         }
         if (! $matched->fills('tag') || ! $matched->fills('kind')) {
-            return new ReadRows([], $columns);
+            return new ReadRows([], $columns, $table->note);
         }
         $circuits = self::tags($import);
         $rows = [];
@@ -95,7 +97,7 @@ final class ReadingRows
             }
         }
 
-        return new ReadRows($rows, $columns);
+        return new ReadRows($rows, $columns, $table->note);
     }
 
     /** One reading a line. */

@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace App\Sheet;
 
 use App\Circuits\CircuitStore;
+use App\Exchange\SiteWorkbook;
+use App\Exchange\WorkbookFormat;
 use App\Models\Paper;
+use App\Models\Person;
 use App\Models\Revision;
 use App\Models\Round;
 use App\Models\Sheet;
@@ -16,6 +19,7 @@ use App\Schedules\ScheduleName;
 use BraveAnvil\Books\RuleBooks;
 use BraveAnvil\Records\Register\CsvText;
 use BraveAnvil\Tables\Tables;
+use Closure;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Foundation\Queue\Queueable;
@@ -52,13 +56,15 @@ final class MakePaper implements ShouldQueue
         $paper = Paper::query()->findOrFail($this->paper);
         self::forgetOld();
         try {
+            $workbook = WorkbookFormat::tryFrom(pathinfo($paper->name, PATHINFO_EXTENSION));
             $bytes = match (true) {
                 $paper->round_id !== null => $this->defects($paper->round_id),
+                $paper->site_id !== null && $workbook !== null => $this->workbook($paper, $paper->site_id, $circuits, $workbook),
                 $paper->site_id !== null => $this->schedule($paper, $paper->site_id, $circuits),
                 default => $this->fileSheet($paper),
             };
             if ($bytes !== null) {
-                $file = Str::lower(Str::random(40)).(str_ends_with($paper->name, '.csv') ? '.csv' : '.pdf');
+                $file = Str::lower(Str::random(40)).'.'.(pathinfo($paper->name, PATHINFO_EXTENSION) ?: 'pdf');
                 $this->write($file, $bytes);
                 Paper::query()->whereKey($paper->id)->where('state', 'under_way')->update(['state' => 'done', 'file' => $file]);
             }
@@ -91,12 +97,26 @@ final class MakePaper implements ShouldQueue
     }
 
     /** Null where it was called off meanwhile. */
+    private function workbook(Paper $paper, int $id, CircuitStore $circuits, WorkbookFormat $format): ?string
+    {
+        $person = Person::query()->find($paper->asked_by)->name ?? '';
+        $workbook = new SiteWorkbook(Site::query()->findOrFail($id), $circuits, $person, self::goOn($paper));
+
+        return str_starts_with($paper->name, 'template.') ? $workbook->template($format) : $workbook->write($format);
+    }
+
+    /** @return Closure(): bool whether nobody has called it off yet */
+    private static function goOn(Paper $paper): Closure
+    {
+        return static fn (): bool => Paper::query()->whereKey($paper->id)->where('state', 'under_way')->exists();
+    }
+
+    /** Null where it was called off meanwhile. */
     private function schedule(Paper $paper, int $id, CircuitStore $circuits): ?string
     {
         $site = Site::query()->findOrFail($id);
         [$name, $as] = explode('.', $paper->name);
-        $goOn = static fn (): bool => Paper::query()->whereKey($paper->id)->where('state', 'under_way')->exists();
-        $schedule = Schedule::of(ScheduleName::from($name), $site, $circuits, $goOn);
+        $schedule = Schedule::of(ScheduleName::from($name), $site, $circuits, self::goOn($paper));
         if ($schedule === null) {
             return null;
         }

@@ -8,7 +8,7 @@ VAR="${HOUSE_VAR:-$ROOT/var}"
 APP_PORT="${APP_PORT:-8085}"
 PG_PORT="${PG_PORT:-54329}"
 SERVER_PACKAGES="php8.2-cli php8.2-fpm php8.2-pgsql php8.2-mbstring php8.2-xml php8.2-intl php8.2-curl php8.2-zip php8.2-gd postgresql-15 nginx qrencode"
-TEST_PACKAGES="chromium chromium-driver ngspice units python3-scipy python3-icalendar poppler-utils"
+TEST_PACKAGES="chromium chromium-driver ngspice units python3-scipy python3-icalendar poppler-utils libreoffice-calc-nogui"
 
 say() { printf '%s\n' "$*"; }
 fail() { printf '\n%s\n' "$*" >&2; exit 1; }

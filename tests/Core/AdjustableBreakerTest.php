@@ -65,11 +65,11 @@ final class AdjustableBreakerTest extends CoreTestCase
         self::assertEqualsWithDelta([3024.0, 12 * (2520 / 3024) ** 2], $upper[9], 1e-6);
         self::assertEqualsWithDelta($lower[1][0] ** 2 * $lower[1][1], $lower[5][0] ** 2 * $lower[5][1], 1e-3);
         // Without a short-time release it runs to the instantaneous one, without either to twenty times its setting.
-        $plain = self::breaker(null, null)->band()?->lower ?? [];
+        $plain = self::breaker(null, null)->band()->lower ?? [];
         self::assertEqualsWithDelta([5040.0, 0.01], $plain[count($plain) - 1], 1e-9);
-        $slow = self::breaker(null, null, INF)->band()?->upper ?? [];
+        $slow = self::breaker(null, null, INF)->band()->upper ?? [];
         self::assertEqualsWithDelta(1.2 * 8400, $slow[count($slow) - 1][0], 1e-6);
-        $delayed = self::breaker(2520.0, 0.2, null)->band()?->upper ?? [];
+        $delayed = self::breaker(2520.0, 0.2, null)->band()->upper ?? [];
         self::assertEqualsWithDelta([1.2 * 8400, 0.3], $delayed[count($delayed) - 1], 1e-6);
         self::assertNull((new AdjustableBreaker(420.0, null, 2520.0, 0.2, 6300.0))->band());
     }

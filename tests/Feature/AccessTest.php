@@ -115,6 +115,7 @@ final class AccessTest extends FeatureTestCase
         'POST api/analysers' => self::ADMINISTRATORS,
         'DELETE api/analysers/{analyser}' => self::ADMINISTRATORS,
         'POST api/analysers/{analyser}/read' => self::READERS,
+        'POST api/sites/{site}/workbook' => self::READERS,
         'GET api/sites/{site}/boards' => self::READERS,
         'POST api/sites/{site}/boards' => self::EDITORS,
         'POST api/sites/{site}/boards/take' => self::EDITORS,

@@ -173,7 +173,7 @@ final class RegisterTest extends FeatureTestCase
     /** @return iterable<string, array{string, string}> */
     public static function badFiles(): iterable
     {
-        yield 'of another program' => ["PK\x03\x04\x14\x00\x06\x00\x08\x00", 'UTF-8'];
+        yield 'of another program' => ["PK\x03\x04\x14\x00\x06\x00\x08\x00", 'damaged'];
         yield 'rows without end' => ["tag\n".str_repeat("KF\n", 20_001), '20 000 rows'];
         yield 'a quotation mark is open' => ["tag,drives\nKF-1,\"x\n", 'quotation mark'];
         yield 'nothing in it' => [" \n ", 'empty'];

@@ -5133,6 +5133,13 @@ export interface BoardBodyCircuit {
 export interface BoardDocument {
     document: Readonly<Record<string, unknown>>;
 }
+export interface AskedWorkbook {
+    as: 'xlsx' | 'ods';
+    /**
+     * A form to fill in, instead of what the site has.
+     */
+    empty: boolean;
+}
 
 /** What never changes about a field: its label, the unit of a bare typed number, and a line below it. */
 export const FIELDS: Readonly<Record<FieldPath, { label: string; unit: string; hint: string }>> = {

@@ -10,6 +10,7 @@ import type {
     AskedPaper,
     AskedReading,
     AskedSchedule,
+    AskedWorkbook,
     BankAnswer,
     BankBody,
     BoardAnswer,
@@ -212,6 +213,7 @@ export const service = {
         readings: (site: Id) => `/api/sites/${site}/readings.csv`,
         readingLines: (site: Id) => `/api/sites/${site}/readings.jsonl`,
         schedule: (site: Id, body: AskedSchedule, signal?: AbortSignal) => call<PaperJob>('POST', `sites/${site}/schedules`, body, signal),
+        workbook: (site: Id, body: AskedWorkbook, signal?: AbortSignal) => call<PaperJob>('POST', `sites/${site}/workbook`, body, signal),
         index: (site: Id, signal?: AbortSignal) => call<ImportsAnswer>('GET', `sites/${site}/imports`, undefined, signal),
         show: (imported: Id, signal?: AbortSignal) => call<Import>('GET', `imports/${imported}`, undefined, signal),
         rows: (imported: Id, query: Query<'action' | 'page'> = {}, signal?: AbortSignal) =>

@@ -81,6 +81,7 @@ export function ImportView({ id, onMoved }: { id: number; onMoved: () => void })
                     <GradeMark grade="stop" /> {one.message} Nothing was written.
                 </p>
             )}
+            {one.state !== 'failed' && one.message !== '' && <p>{one.message}</p>}
             {nothingFits && (
                 <p role="alert">
                     <GradeMark grade="caution" /> No column contains the {one.what === 'circuits' ? 'tag' : 'tag and the type of reading'}.

@@ -71,8 +71,8 @@ export function Imports({ site }: { site: string }) {
         <ListSection aria-label="Import">
             <h2>Import</h2>
             <p>
-                A CSV table with a head for each field, or JSON with one circuit per line. The file is read and shown first; nothing is
-                written until you confirm. At most 20 000 rows.
+                A workbook (XLSX or ODS) or a CSV table with a head for each field, or JSON with one circuit per line. The file is read and
+                shown first; nothing is written until you confirm. At most 20 000 rows.
             </p>
             <Bar>
                 <Segments
@@ -92,7 +92,7 @@ export function Imports({ site }: { site: string }) {
                     type="file"
                     hidden
                     aria-label="File to read"
-                    accept=".csv,.txt,.json,.jsonl,text/csv,application/json"
+                    accept=".xlsx,.ods,.csv,.txt,.json,.jsonl,text/csv,application/json"
                     onChange={(event) => {
                         const file = event.target.files?.[0];
                         event.target.value = '';

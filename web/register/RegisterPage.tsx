@@ -7,6 +7,7 @@ import { ListPage, ListSection } from '../kit/ListPage';
 import { NotLoaded } from '../kit/NotLoaded';
 import { Select } from '../kit/Select';
 import { TopBar } from '../kit/TopBar';
+import { PaperMaker } from '../paper/PaperMaker';
 import { Imports } from './Imports';
 import { Schedules } from './Schedules';
 
@@ -57,6 +58,29 @@ export default function RegisterPage() {
                                     <a href={service.register.readingLines(site)}>Readings, one per line (JSON)</a>
                                 </li>
                             </Links>
+                            <Links aria-label="Workbooks">
+                                {(['xlsx', 'ods'] as const).map((as) => (
+                                    <li key={`${site} ${as}`}>
+                                        <PaperMaker
+                                            ask={() => service.register.workbook(site, { as, empty: false })}
+                                            what={`workbook (${as.toUpperCase()})`}
+                                            of="this site"
+                                        />
+                                    </li>
+                                ))}
+                                <li>
+                                    <PaperMaker
+                                        key={site}
+                                        ask={() => service.register.workbook(site, { as: 'xlsx', empty: true })}
+                                        what="empty workbook (XLSX)"
+                                        of="this site"
+                                    />
+                                </li>
+                            </Links>
+                            <p>
+                                A workbook has every circuit as entered and with its results, readings, spares, log and schedules. Change
+                                the sheet “Circuits” or “Readings” and import the file; or fill in the empty one.
+                            </p>
                         </ListSection>
                         <Schedules site={site} />
                         {mayEdit(person) && <Imports key={site} site={site} />}

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Exchange\WorkbookFormat;
 use App\Http\Call;
 use App\Http\Signed;
 use App\Models\Import;
@@ -87,6 +88,20 @@ final class RegisterController
         return new JsonResponse($paper->resource(), 202);
     }
 
+    /** Asks the workers for a workbook of the site, or for an empty one to fill in. */
+    #[Call('PaperJob', takes: 'AskedWorkbook')]
+    public function workbook(Request $request, Site $site): JsonResponse
+    {
+        $person = Signed::person($request);
+        $request->validate(['as' => ['required', Rule::enum(WorkbookFormat::class)], 'empty' => ['required', 'boolean']]);
+        $paper = Paper::ask($person, [
+            'name' => ($request->boolean('empty') ? 'template.' : 'workbook.').$request->string('as')->toString(), 'site_id' => $site->id,
+            'origin' => $request->getSchemeAndHttpHost(),
+        ]);
+
+        return new JsonResponse($paper->resource(), 202);
+    }
+
     /** The latest imports of a site. */
     #[Call('ImportsAnswer')]
     public function index(Request $request, Site $site): JsonResponse
@@ -107,7 +122,8 @@ final class RegisterController
         $bytes = $request->getContent();
         if ($bytes === '') {
             throw new Problem(422, 'empty', 'No file', 'The file is empty.', [
-                ['path' => 'file', 'text' => 'The file is empty.', 'accepted' => 'A CSV file, or JSON with one circuit per line.'],
+                ['path' => 'file', 'text' => 'The file is empty.',
+                    'accepted' => 'A workbook, a CSV file, or JSON with one circuit per line.'],
             ]);
         }
         if (strlen($bytes) > CsvText::MOST_BYTES) {

@@ -8,6 +8,7 @@ use App\Boards\BoardRecord;
 use App\Boards\BoardTree;
 use App\Circuits\CircuitDocument;
 use App\Circuits\CircuitStore;
+use App\Exchange\WorkbookFormat;
 use App\Http\Call;
 use App\Http\Signed;
 use App\Models\Board;
@@ -271,7 +272,8 @@ final class SheetController
             [$name, $as] = explode('.', $paper->name);
 
             return new BinaryFileResponse($file, 200, $as === 'pdf' ? self::pdf($name) : [
-                'Content-Type' => 'text/csv; charset=utf-8', 'Content-Disposition' => "attachment; filename=\"$name.csv\"",
+                'Content-Type' => WorkbookFormat::tryFrom($as)?->mediaType() ?? 'text/csv; charset=utf-8',
+                'Content-Disposition' => "attachment; filename=\"$name.$as\"",
                 'Cache-Control' => 'private, no-store',
             ]);
         }

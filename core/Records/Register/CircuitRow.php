@@ -21,9 +21,16 @@ final class CircuitRow
      * @param  array<array-key, mixed>|null  $present  the circuit of this tag in the site, or null
      * @param  string  $book  of the site, where the row names none
      * @param  array<array-key, mixed>  $supply  of the site, with which a new circuit begins
+     * @param  ChoiceWords|null  $words  in which choices may be written too
      */
-    public static function fromCells(array $columns, array $cells, ?array $present, string $book, array $supply = []): ReadRow
-    {
+    public static function fromCells(
+        array $columns,
+        array $cells,
+        ?array $present,
+        string $book,
+        array $supply = [],
+        ?ChoiceWords $words = null,
+    ): ReadRow {
         $document = $present ?? ['format' => CircuitReader::FORMAT, ...$supply === [] ? [] : ['supply' => $supply]];
         $letters = [];
         $typed = [];
@@ -31,7 +38,8 @@ final class CircuitRow
             if ($column->path === null) {
                 continue;
             }
-            $typed[$column->path] = HeadUnit::with(CellText::read($cells[$column->place] ?? ''), $column->unit);
+            $cell = CellText::read($cells[$column->place] ?? '');
+            $typed[$column->path] = HeadUnit::with($words?->value($column->path, $cell) ?? $cell, $column->unit);
             $letters[$column->path] = $column->letter().' '.$column->head;
         }
         if (($typed['rule_book'] ?? '') === '') {
