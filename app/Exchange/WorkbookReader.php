@@ -39,13 +39,13 @@ final readonly class WorkbookReader
     private const MOST_SHEETS = 20;
 
     /** Beyond that reading takes longer than a worker may: a table of text is read in a moment. */
-    private const MOST_CELLS = 160_000;
+    private const MOST_CELLS = 500_000;
 
     /** Rows of which the best sheet is told. */
     private const LOOK = 12;
 
-    /** Rows that are unpacked at a time. */
-    private const PIECE = 4_000;
+    /** Cells that are unpacked at a time: each time the whole file is gone through, so as many as memory holds. */
+    private const PIECE = 120_000;
 
     /**
      * @param  list<list<string>>  $rows
@@ -125,9 +125,9 @@ final readonly class WorkbookReader
     {
         $sheets = array_slice(self::sheets($reader, $file), 0, self::MOST_SHEETS);
         [$best, $most] = [null, 0];
+        $first = count($sheets) > 1 ? self::firstRows($reader, $file, $sheets) : [];
         foreach ($sheets as $sheet) {
-            [$rows] = self::piece($reader, $file, $sheet, 1, self::LOOK);
-            $found = $fits($rows);
+            $found = $fits($first[$sheet->name] ?? []);
             if ($found > $most) {
                 [$best, $most] = [$sheet, $found];
             }
@@ -143,8 +143,9 @@ final readonly class WorkbookReader
         $all = [];
         $notes = count($sheets) > 1 ? ["Sheet “{$best->name}” is read."] : [];
         [$hidden, $formulas] = [0, 0];
-        for ($first = 1; $first <= $best->rows; $first += self::PIECE) {
-            [$rows, $hiddenHere, $formulasHere] = self::piece($reader, $file, $best, $first, min($best->rows, $first + self::PIECE - 1));
+        $step = max(1, intdiv(self::PIECE, max(1, $best->columns)));
+        for ($first = 1; $first <= $best->rows; $first += $step) {
+            [$rows, $hiddenHere, $formulasHere] = self::piece($reader, $file, $best, $first, min($best->rows, $first + $step - 1));
             $all = [...$all, ...$rows];
             $hidden += $hiddenHere;
             $formulas += $formulasHere;
@@ -172,17 +173,44 @@ final readonly class WorkbookReader
         return $sheets;
     }
 
+    /**
+     * @param  list<SheetSize>  $sheets
+     * @return array<string, list<list<string>>> by the name of the sheet; the file is gone through once for all
+     */
+    private static function firstRows(IReader $reader, string $file, array $sheets): array
+    {
+        $reader->setLoadSheetsOnly(array_column($sheets, 'name'));
+        $reader->setReadFilter(new RowFilter(1, self::LOOK));
+        $book = $reader->load($file);
+        $first = [];
+        foreach ($book->getWorksheetIterator() as $page) {
+            [$first[$page->getTitle()]] = self::rows($page, 1, self::LOOK);
+        }
+        $book->disconnectWorksheets();
+
+        return $first;
+    }
+
     /** @return array{list<list<string>>, int, int} rows, how many of them are hidden, and how many cells are formulas */
     private static function piece(IReader $reader, string $file, SheetSize $sheet, int $first, int $last): array
     {
         $reader->setLoadSheetsOnly([$sheet->name]);
         $reader->setReadFilter(new RowFilter($first, $last));
         $book = $reader->load($file);
-        $page = $book->getSheetByName($sheet->name) ?? $book->getActiveSheet();
+        $read = self::rows($book->getSheetByName($sheet->name) ?? $book->getActiveSheet(), $first, $last);
+        $book->disconnectWorksheets();
+
+        return $read;
+    }
+
+    /** @return array{list<list<string>>, int, int} */
+    private static function rows(Worksheet $page, int $first, int $last): array
+    {
         $rows = [];
         [$hidden, $formulas] = [0, 0];
         $columns = min(CsvText::MOST_COLUMNS, Coordinate::columnIndexFromString($page->getHighestDataColumn()));
-        for ($row = $first; $row <= min($last, $page->getHighestDataRow()); $row++) {
+        $last = min($last, $page->getHighestDataRow());
+        for ($row = $first; $row <= $last; $row++) {
             $cells = [];
             for ($column = 1; $column <= $columns; $column++) {
                 $cell = $page->cellExists([$column, $row]) ? $page->getCell([$column, $row]) : null;
@@ -192,7 +220,6 @@ final readonly class WorkbookReader
             $hidden += array_filter($cells) !== [] && self::isHidden($page, $row) ? 1 : 0;
             $rows[] = $cells;
         }
-        $book->disconnectWorksheets();
 
         return [$rows, $hidden, $formulas];
     }

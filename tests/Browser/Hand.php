@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Browser;
 
 use Closure;
+use Facebook\WebDriver\Exception\ElementNotInteractableException;
 use Facebook\WebDriver\Exception\NoSuchElementException;
 use Facebook\WebDriver\Exception\StaleElementReferenceException;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
@@ -126,11 +127,15 @@ final readonly class Hand
 
     public function fill(string $label, string $text): void
     {
-        $field = $this->field($label);
-        $this->driver->executeScript('arguments[0].scrollIntoView({ block: "center" })', [$field]);
-        $field->click();
-        $field->sendKeys([WebDriverKeys::CONTROL, 'a']);
-        $field->sendKeys($text === '' ? WebDriverKeys::DELETE : $text);
+        $this->until(function () use ($label, $text): bool {
+            $field = $this->field($label);
+            $this->driver->executeScript('arguments[0].scrollIntoView({ block: "center" })', [$field]);
+            $field->click();
+            $field->sendKeys([WebDriverKeys::CONTROL, 'a']);
+            $field->sendKeys($text === '' ? WebDriverKeys::DELETE : $text);
+
+            return true;
+        }, 40, "the field “{$label}” takes nothing");
     }
 
     public function value(string $label): string
@@ -299,8 +304,8 @@ final readonly class Hand
                 if ($holds()) {
                     return;
                 }
-            } catch (StaleElementReferenceException|NoSuchElementException) {
-                // The page drew itself anew in between; look again.
+            } catch (StaleElementReferenceException|NoSuchElementException|ElementNotInteractableException) {
+                // The page drew itself anew in between, or is still moving; look again.
             }
             if (microtime(true) >= $until) {
                 break;

@@ -99,7 +99,7 @@ final class SheetTest extends BrowserTestCase
         $hand = $this->hand();
         $hand->signIn('electrician-a');
         $hand->open('/register?site=2');
-        $hand->see('A CSV table with a head for each field');
+        $hand->see('or a CSV table with a head for each field');
         $file = sys_get_temp_dir().'/brave-anvil-import.csv';
         file_put_contents($file, "Motors;;\ntag;plate.power;drives\nDX-590;30 hp;Fan 90\nDX-591;much;Fan 91\n");
         $hand->upload($file);

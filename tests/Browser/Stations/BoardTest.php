@@ -107,11 +107,17 @@ final class BoardTest extends BrowserTestCase
     /** The field beside a defect that wants a decision in words. */
     private function labelOf(Hand $hand, string $defect): string
     {
-        $label = $hand->driver->executeScript(
-            'return [...document.querySelectorAll("label")].map((e) => e.textContent.trim()).find((one) => one.includes(arguments[0])) ?? ""',
-            [$defect],
-        );
+        $label = '';
+        $hand->until(static function () use ($hand, $defect, &$label): bool {
+            $found = $hand->driver->executeScript(
+                'return [...document.querySelectorAll("label")].map((e) => e.textContent.trim()).find((one) => one.includes(arguments[0])) ?? ""',
+                [$defect],
+            );
+            $label = is_string($found) ? $found : '';
 
-        return is_string($label) ? $label : '';
+            return $label !== '';
+        }, 40, "no decision is asked on $defect");
+
+        return $label;
     }
 }
