@@ -120,6 +120,7 @@ Route::prefix('api')->middleware([PlainRequest::class, LimitBody::class, LiveSes
         Route::get('imports/{import}/rows', [RegisterController::class, 'rows']);
         Route::get('imports/{import}/refused.csv', [RegisterController::class, 'refused']);
         Route::put('imports/{import}/columns', [RegisterController::class, 'columns']);
+        Route::put('imports/{import}/sheet', [RegisterController::class, 'sheet']);
         Route::post('imports/{import}/apply', [RegisterController::class, 'apply']);
         Route::delete('imports/{import}', [RegisterController::class, 'cancel']);
         Route::get('papers/{job}', [SheetController::class, 'asked']);

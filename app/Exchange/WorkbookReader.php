@@ -39,7 +39,9 @@ final readonly class WorkbookReader
     private const MOST_SHEETS = 20;
 
     /** Beyond that reading takes longer than a worker may: a table of text is read in a moment. */
-    private const MOST_CELLS = 500_000;
+    private const MOST_CELLS_XLSX = 420_000;
+
+    private const MOST_CELLS_ODS = 240_000;
 
     /** Rows of which the best sheet is told. */
     private const LOOK = 12;
@@ -50,8 +52,10 @@ final readonly class WorkbookReader
     /**
      * @param  list<list<string>>  $rows
      * @param  string  $note  what the person should know of how it was read
+     * @param  list<string>  $sheets  names of all that may be read
+     * @param  string  $sheet  name of the one that was read
      */
-    private function __construct(public array $rows, public string $note)
+    private function __construct(public array $rows, public string $note, public array $sheets, public string $sheet)
     {
     }
 
@@ -62,8 +66,9 @@ final readonly class WorkbookReader
 
     /**
      * @param  Closure(list<list<string>>): int  $fits  how many heads of some first rows are known
+     * @param  string  $chosen  name of the sheet that a person wants; empty for the one that fits best
      */
-    public static function read(string $bytes, Closure $fits): self|Refusal
+    public static function read(string $bytes, Closure $fits, string $chosen = ''): self|Refusal
     {
         if (str_starts_with($bytes, self::COMPOUND)) {
             return new Refusal('This workbook is locked with a password, or has the old format. Save it as XLSX or ODS without one.');
@@ -73,7 +78,7 @@ final readonly class WorkbookReader
         try {
             $reader = self::reader($file);
 
-            return $reader instanceof Refusal ? $reader : self::best($reader, $file, $fits);
+            return $reader instanceof Refusal ? $reader : self::best($reader, $file, $fits, $chosen);
         } catch (Throwable) {
             return new Refusal('This workbook is damaged. Open it in a spreadsheet, save it again and send that.');
         } finally {
@@ -121,12 +126,15 @@ final readonly class WorkbookReader
     }
 
     /** @param  Closure(list<list<string>>): int  $fits */
-    private static function best(IReader $reader, string $file, Closure $fits): self|Refusal
+    private static function best(IReader $reader, string $file, Closure $fits, string $chosen): self|Refusal
     {
         $sheets = array_slice(self::sheets($reader, $file), 0, self::MOST_SHEETS);
         [$best, $most] = [null, 0];
-        $first = count($sheets) > 1 ? self::firstRows($reader, $file, $sheets) : [];
         foreach ($sheets as $sheet) {
+            $best = $chosen !== '' && $sheet->name === $chosen ? $sheet : $best;
+        }
+        $first = $best === null && count($sheets) > 1 ? self::firstRows($reader, $file, $sheets) : [];
+        foreach ($first === [] ? [] : $sheets as $sheet) {
             $found = $fits($first[$sheet->name] ?? []);
             if ($found > $most) {
                 [$best, $most] = [$sheet, $found];
@@ -137,7 +145,7 @@ final readonly class WorkbookReader
             return new Refusal('This workbook has no sheet.');
         }
         if ($best->rows > CsvText::MOST_ROWS || $best->columns > CsvText::MOST_COLUMNS
-            || $best->rows * $best->columns > self::MOST_CELLS) {
+            || $best->rows * $best->columns > ($reader instanceof Xlsx ? self::MOST_CELLS_XLSX : self::MOST_CELLS_ODS)) {
             return new Refusal('This sheet is too large for a workbook. Save it as CSV and send that.');
         }
         $all = [];
@@ -157,7 +165,7 @@ final readonly class WorkbookReader
             $notes[] = 'Of formulas the value they had last is read.';
         }
 
-        return new self($all, implode(' ', $notes));
+        return new self($all, implode(' ', $notes), array_column($sheets, 'name'), $best->name);
     }
 
     /** @return list<SheetSize> */

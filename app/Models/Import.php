@@ -21,6 +21,8 @@ use Illuminate\Support\Carbon;
  * @property string $message why it failed
  * @property string $columns JSON list of heads with what they fill
  * @property string $chosen JSON object of paths that a person chose, by place of the column
+ * @property string $sheets JSON list of the sheets of a workbook
+ * @property string $sheet the one that is read; empty for the one that fits best
  * @property int $rows
  * @property string|null $batch_id work that applies it
  * @property int $asked_by
@@ -30,7 +32,7 @@ use Illuminate\Support\Carbon;
  */
 final class Import extends Model
 {
-    protected $fillable = ['site_id', 'what', 'name', 'file', 'state', 'message', 'columns', 'chosen', 'rows', 'batch_id', 'asked_by'];
+    protected $fillable = ['site_id', 'what', 'name', 'file', 'state', 'message', 'columns', 'chosen', 'sheets', 'sheet', 'rows', 'batch_id', 'asked_by'];
 
     /** @return BelongsTo<Site, $this> */
     public function site(): BelongsTo
@@ -68,8 +70,15 @@ final class Import extends Model
             'id' => $this->id, 'site' => $this->site_id, 'what' => $this->what, 'name' => $this->name, 'state' => $this->state,
             'message' => $this->message, 'rows' => $this->rows,
             'columns' => array_map($whole, array_values($columns)),
-            'counts' => $counts, 'applied' => $applied, 'by' => $this->person->name, 'at' => $this->created_at->toIso8601ZuluString(),
+            'sheets' => $this->sheetNames(), 'sheet' => $this->sheet, 'counts' => $counts, 'applied' => $applied, 'by' => $this->person->name, 'at' => $this->created_at->toIso8601ZuluString(),
         ];
+    }
+
+    /** @return list<string> of a workbook; none of text */
+    public function sheetNames(): array
+    {
+        return array_values(array_filter(Stored::row("import $this->id", fn (): array => Stored::map($this->sheets),
+            static fn (): array => []), is_string(...)));
     }
 
     /** Where it stands, in the middle of a sentence. */

@@ -41,7 +41,7 @@ final class ImportStore
         $import = Import::query()->create([
             'site_id' => $site->id, 'what' => $what, 'name' => Str::limit($name, 190, ''), 'file' => $file,
             'state' => ImportState::Reading->value,
-            'message' => '', 'columns' => '[]', 'chosen' => '{}', 'rows' => 0, 'asked_by' => $person->id,
+            'message' => '', 'columns' => '[]', 'chosen' => '{}', 'sheets' => '[]', 'sheet' => '', 'rows' => 0, 'asked_by' => $person->id,
         ]);
         ReadImport::dispatch($import->id)->onQueue(self::QUEUE);
 
@@ -59,6 +59,24 @@ final class ImportStore
     {
         $this->move($import, [ImportState::Preview, ImportState::Failed], ImportState::Reading,
             ['chosen' => json_encode((object) $chosen, JSON_THROW_ON_ERROR)]);
+        ReadImport::dispatch($import->id)->onQueue(self::QUEUE);
+
+        return $import->refresh();
+    }
+
+    /**
+     * Reads another sheet of the workbook; what was chosen for the columns of the first counts no more.
+     *
+     * @throws Problem when the workbook has no such sheet, or something of it is written already
+     */
+    public function turnTo(Import $import, string $sheet): Import
+    {
+        if (! in_array($sheet, $import->sheetNames(), true)) {
+            throw new Problem(422, 'no_sheet', 'No such sheet', 'Choose a sheet of the file.', [
+                ['path' => 'sheet', 'text' => 'The file has no sheet of this name.', 'accepted' => implode(', ', $import->sheetNames())],
+            ]);
+        }
+        $this->move($import, [ImportState::Preview], ImportState::Reading, ['chosen' => '{}', 'sheet' => $sheet]);
         ReadImport::dispatch($import->id)->onQueue(self::QUEUE);
 
         return $import->refresh();

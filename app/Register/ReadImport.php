@@ -67,7 +67,9 @@ final class ReadImport implements ShouldQueue
             }
             Import::query()->whereKey($import->id)->where('state', ImportState::Reading->value)->update([
                 'state' => ImportState::Preview->value, 'rows' => count($read->rows),
-                'columns' => json_encode($read->columns, JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR), 'message' => $read->note,
+                'columns' => json_encode($read->columns, JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR),
+                'message' => $read->table->note ?? '', 'sheet' => $read->table->sheet ?? '',
+                'sheets' => json_encode($read->table->sheets ?? [], JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR),
             ]);
         });
     }
@@ -87,7 +89,8 @@ final class ReadImport implements ShouldQueue
         if (JsonLines::are($bytes)) {
             return $this->documents($import, $bytes, $present);
         }
-        $table = TableFile::read($bytes, static fn (array $rows): Matched => CircuitColumns::match($rows, []));
+        $table = TableFile::read($bytes, static fn (array $rows): Matched => CircuitColumns::match($rows, []),
+            $import->sheet);
         if ($table instanceof Refusal) {
             return $table;
         }
@@ -100,7 +103,7 @@ final class ReadImport implements ShouldQueue
         }
         if (! $matched->fills('tag')) {
             // Shown all the same, so that a person can choose.
-            return new ReadRows([], $columns, $table->note);
+            return new ReadRows([], $columns, $table);
         }
         $book = (new RuleBooks(Tables::shipped()))->named($import->site->rule_book);
         $words = $book === null ? null : new ChoiceWords($book);
@@ -120,7 +123,7 @@ final class ReadImport implements ShouldQueue
             $rows[] = self::row($import, $i + 1, self::once($row, $tag, $seen), $present[$tag] ?? null, $cells);
         }
 
-        return new ReadRows($rows, $columns, $table->note);
+        return new ReadRows($rows, $columns, $table);
     }
 
     /**

@@ -75,7 +75,8 @@ final class ReadingRows
         if (JsonLines::are($bytes)) {
             return self::documents($import, $bytes);
         }
-        $table = TableFile::read($bytes, static fn (array $rows): Matched => ReadingTable::match($rows, []));
+        $table = TableFile::read($bytes, static fn (array $rows): Matched => ReadingTable::match($rows, []),
+            $import->sheet);
         if ($table instanceof Refusal) {
             return $table;
         }
@@ -86,7 +87,7 @@ final class ReadingRows
             return new Refusal('The file has more than 20 000 rows. Split it into smaller files.');
         }
         if (! $matched->fills('tag') || ! $matched->fills('kind')) {
-            return new ReadRows([], $columns, $table->note);
+            return new ReadRows([], $columns, $table);
         }
         $circuits = self::tags($import);
         $rows = [];
@@ -97,7 +98,7 @@ final class ReadingRows
             }
         }
 
-        return new ReadRows($rows, $columns, $table->note);
+        return new ReadRows($rows, $columns, $table);
     }
 
     /** One reading a line. */

@@ -104,6 +104,7 @@ final class AccessTest extends FeatureTestCase
         'GET api/imports/{import}/rows' => self::READERS,
         'GET api/imports/{import}/refused.csv' => self::READERS,
         'PUT api/imports/{import}/columns' => self::EDITORS,
+        'PUT api/imports/{import}/sheet' => self::EDITORS,
         'POST api/imports/{import}/apply' => self::EDITORS,
         'DELETE api/imports/{import}' => self::EDITORS,
         'POST api/sites/{site}/trial' => self::READERS,

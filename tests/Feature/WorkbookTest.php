@@ -98,6 +98,29 @@ final class WorkbookTest extends FeatureTestCase
         return ['XLSX' => ['xlsx'], 'ODS' => ['ods']];
     }
 
+    public function test_another_sheet_can_be_read(): void
+    {
+        $book = new Spreadsheet();
+        $book->getActiveSheet()->setTitle('Motors')->fromArray([['tag', 'kW', 'rpm'], ['KF-1', '37', '1480'], ['KF-2', '45', '1485']]);
+        $book->createSheet()->setTitle('Spare motors')->fromArray([['tag', 'Store', 'kW'], ['KF-9', 'Bay 2', '22']]);
+        $state = $this->sent(self::ofRows($book));
+        self::assertSame(['Motors', 'Spare motors'], $state['sheets']);
+        self::assertSame('Motors', $state['sheet'], 'more of its heads are known');
+        $id = (int) (is_int($state['id']) ? $state['id'] : 0);
+        $this->putJson("/api/imports/$id/columns", ['columns' => ['tag', 'plate.power', 'nothing']])->assertOk();
+        self::assertSame('Motors', $this->getJson("/api/imports/$id")->json('sheet'), 'its columns told anew, it is the same sheet');
+        $this->putJson("/api/imports/$id/sheet", ['sheet' => 'Spare motors'])->assertOk();
+        $other = (array) $this->getJson("/api/imports/$id")->json();
+        self::assertSame(['Spare motors', 1], [$other['sheet'], $other['rows']]);
+        self::assertStringContainsString('Sheet “Spare motors” is read.', (string) $other['message']);
+        // What was chosen for the first sheet is not carried to the columns of the second.
+        self::assertSame(['tag', null, 'plate.power'], array_column((array) $other['columns'], 'path'));
+        $this->assertProblem(422, $this->putJson("/api/imports/$id/sheet", ['sheet' => 'No such sheet']));
+        self::assertSame('Spare motors', $this->getJson("/api/imports/$id")->json('sheet'));
+        $this->deleteJson("/api/imports/$id")->assertOk();
+        $this->assertProblem(409, $this->putJson("/api/imports/$id/sheet", ['sheet' => 'Motors']));
+    }
+
     public function test_an_empty_one_is_filled_in_and_read(): void
     {
         $bytes = $this->made('xlsx', true);

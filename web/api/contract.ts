@@ -4501,6 +4501,8 @@ export interface Import {
     applied: number;
     by: string;
     at: string;
+    sheets: string[];
+    sheet: string;
 }
 export interface ImportsAnswer {
     imports: Import[];
@@ -5015,6 +5017,9 @@ export interface AskedSchedule {
 }
 export interface ImportColumns {
     columns: readonly (string | null)[];
+}
+export interface ImportSheet {
+    sheet: string;
 }
 export interface NewRevision {
     name: string;

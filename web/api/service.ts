@@ -34,6 +34,7 @@ import type {
     Import,
     ImportColumns,
     ImportRowsAnswer,
+    ImportSheet,
     ImportsAnswer,
     LogAnswer,
     MeasuredReading,
@@ -221,6 +222,7 @@ export const service = {
         refused: (imported: Id) => `/api/imports/${imported}/refused.csv`,
         columns: (imported: Id, body: ImportColumns, signal?: AbortSignal) =>
             call<Import>('PUT', `imports/${imported}/columns`, body, signal),
+        sheet: (imported: Id, body: ImportSheet, signal?: AbortSignal) => call<Import>('PUT', `imports/${imported}/sheet`, body, signal),
         apply: (imported: Id, signal?: AbortSignal) => call<Import>('POST', `imports/${imported}/apply`, undefined, signal),
         cancel: (imported: Id, signal?: AbortSignal) => call<Import>('DELETE', `imports/${imported}`, undefined, signal),
     },

@@ -17,6 +17,8 @@ const one = (more: Partial<Import> = {}): Import => ({
         { letter: 'B', head: 'HP', path: 'plate.power', decided: true, unit: 'hp' },
         { letter: 'C', head: 'Colour', path: null, decided: true, unit: '' },
     ],
+    sheets: [],
+    sheet: '',
     rows: 3,
     counts: { new: 1, changed: 1, unchanged: 0, refused: 1 },
     applied: 0,
@@ -139,4 +141,17 @@ test('every value of a new circuit is shown as it is read, with its unit', async
         'Rated output: 10 hp read as 7.46 kW (746 W/hp)',
     );
     expect(screen.getByText('New circuits get the supply of the site.')).toBeTruthy();
+});
+
+test('of a workbook another sheet can be read', async () => {
+    const { calls } = show(one({ sheets: ['Motors', 'Spare motors'], sheet: 'Motors' }));
+    await userEvent.click(await screen.findByRole('button', { name: /Sheet/ }));
+    await userEvent.click(await screen.findByRole('option', { name: 'Spare motors' }));
+    await waitFor(() => expect(calls).toContain('PUT /api/imports/3/sheet'));
+});
+
+test('a table of text has no sheets to choose from', async () => {
+    show(one());
+    await screen.findByText('Write 2 rows');
+    expect(screen.queryByRole('button', { name: /Sheet/ })).toBeNull();
 });

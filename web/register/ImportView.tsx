@@ -123,6 +123,14 @@ export function ImportView({ id, onMoved }: { id: number; onMoved: () => void })
                     Nothing is written before that.
                 </p>
             )}
+            {one.sheets.length > 1 && one.state === 'preview' && (
+                <Select
+                    label="Sheet"
+                    value={one.sheet}
+                    options={one.sheets.map((sheet) => ({ value: sheet, label: sheet }))}
+                    onChange={(sheet) => void act(service.register.sheet(id, { sheet }))}
+                />
+            )}
             {one.columns.length > 0 && (
                 <Columns
                     one={one}

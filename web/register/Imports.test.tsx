@@ -12,6 +12,8 @@ const file = (more: Partial<Import> = {}): Import => ({
     name: 'kilns.csv',
     state: 'done',
     message: '',
+    sheets: [],
+    sheet: '',
     columns: [],
     rows: 40,
     counts: { new: 38, changed: 0, unchanged: 0, refused: 2 },

@@ -13,6 +13,8 @@ const one = (more: Partial<Import> = {}): Import => ({
     name: 'motors.csv',
     state: 'done',
     message: '',
+    sheets: [],
+    sheet: '',
     columns: [],
     rows: 3,
     counts: { new: 3, changed: 0, unchanged: 0, refused: 0 },

@@ -186,6 +186,16 @@ final class RegisterController
         return new JsonResponse($this->imports->choose($import, $chosen)->load('person')->resource());
     }
 
+    /** Another sheet of a workbook. */
+    #[Call('Import', takes: 'ImportSheet')]
+    public function sheet(Request $request, Import $import): JsonResponse
+    {
+        Signed::editor($request);
+        $request->validate(['sheet' => ['required', 'string', 'max:200']]);
+
+        return new JsonResponse($this->imports->turnTo($import, $request->string('sheet')->toString())->load('person')->resource());
+    }
+
     #[Call('Import')]
     public function apply(Request $request, Import $import): JsonResponse
     {

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+use Illuminate\Database\Migrations\Migration;
+use Illuminate\Database\Schema\Blueprint;
+use Illuminate\Support\Facades\Schema;
+
+return new class extends Migration
+{
+    public function up(): void
+    {
+        Schema::table('imports', static function (Blueprint $table): void {
+            $table->text('sheets')->default('[]');
+            $table->text('sheet')->default('');
+        });
+    }
+
+    public function down(): void
+    {
+        Schema::table('imports', static function (Blueprint $table): void {
+            $table->dropColumn(['sheets', 'sheet']);
+        });
+    }
+};
