@@ -118,6 +118,7 @@ Route::prefix('api')->middleware([PlainRequest::class, LimitBody::class, LiveSes
         Route::get('sites/{site}/imports', [RegisterController::class, 'index']);
         Route::get('imports/{import}', [RegisterController::class, 'show']);
         Route::get('imports/{import}/rows', [RegisterController::class, 'rows']);
+        Route::get('imports/{import}/currents', [RegisterController::class, 'currents']);
         Route::get('imports/{import}/refused.csv', [RegisterController::class, 'refused']);
         Route::put('imports/{import}/columns', [RegisterController::class, 'columns']);
         Route::put('imports/{import}/sheet', [RegisterController::class, 'sheet']);

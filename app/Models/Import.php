@@ -63,7 +63,7 @@ final class Import extends Model
 
         $columns = Stored::row("import $this->id", fn (): array => Stored::map($this->columns), static fn (): array => []);
         $whole = static fn (mixed $column): array => [...is_array($column) ? $column : [], ...array_diff_key(
-            ['decided' => true, 'unit' => ''], is_array($column) ? $column : [],
+            ['decided' => true, 'unit' => '', 'examples' => []], is_array($column) ? $column : [],
         )];
 
         return [

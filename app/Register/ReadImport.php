@@ -36,6 +36,9 @@ final class ReadImport implements ShouldQueue
 {
     use Queueable;
 
+    /** Rows that are shown as plates, so that one sees what each column fills. */
+    private const EXAMPLES = 3;
+
     /** A worker may be killed: another one begins again. */
     public int $tries = 5;
 
@@ -96,8 +99,8 @@ final class ReadImport implements ShouldQueue
         }
         $chosen = self::chosen($import);
         $matched = CircuitColumns::match($table->rows, $chosen);
-        $columns = self::columns($matched->columns);
         $data = array_slice($table->rows, $matched->first, null, true);
+        $columns = self::columns($matched->columns, $data);
         if (count($data) > CsvText::MOST_ROWS) {
             return new Refusal('The file has more than 20 000 rows. Split it into smaller files.');
         }
@@ -237,13 +240,25 @@ final class ReadImport implements ShouldQueue
 
     /**
      * @param  list<Column>  $columns
-     * @return list<array{letter: string, head: string, path: string|null, decided: bool, unit: string}>
+     * @param  array<int, list<string>>  $data  rows below the heads
+     * @return list<array{letter: string, head: string, path: string|null, decided: bool, unit: string, examples: list<string>}> with the
+         cells of its first rows
      */
-    public static function columns(array $columns): array
+    public static function columns(array $columns, array $data): array
     {
+        $first = [];
+        foreach ($data as $cells) {
+            if (count($first) < self::EXAMPLES && array_filter($cells, static fn (string $cell): bool => $cell !== '') !== []) {
+                $first[] = $cells;
+            }
+        }
+
         return array_map(static fn (Column $column): array => [
             'letter' => $column->letter(), 'head' => mb_substr($column->head, 0, 100), 'path' => $column->path,
             'decided' => $column->decided, 'unit' => $column->unit ?? '',
+            'examples' => array_map(static fn (array $cells): string => mb_substr(
+                CellText::read($cells[$column->place] ?? ''), 0, 60,
+            ), $first),
         ], $columns);
     }
 

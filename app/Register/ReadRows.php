@@ -11,7 +11,7 @@ final readonly class ReadRows
 {
     /**
      * @param  list<array<string, mixed>>  $rows
-     * @param  list<array{letter: string, head: string, path: string|null}>  $columns
+     * @param  list<array{letter: string, head: string, path: string|null, decided: bool, unit: string, examples: list<string>}>  $columns
      * @param  TableFile|null  $table  that they stand in; null where the file has one per line
      */
     public function __construct(public array $rows, public array $columns, public ?TableFile $table = null)

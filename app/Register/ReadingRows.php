@@ -81,8 +81,8 @@ final class ReadingRows
             return $table;
         }
         $matched = ReadingTable::match($table->rows, ReadImport::chosen($import));
-        $columns = ReadImport::columns($matched->columns);
         $data = array_slice($table->rows, $matched->first, null, true);
+        $columns = ReadImport::columns($matched->columns, $data);
         if (count($data) > CsvText::MOST_ROWS) {
             return new Refusal('The file has more than 20 000 rows. Split it into smaller files.');
         }

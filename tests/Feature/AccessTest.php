@@ -102,6 +102,7 @@ final class AccessTest extends FeatureTestCase
         'POST api/sites/{site}/imports' => self::EDITORS,
         'GET api/imports/{import}' => self::READERS,
         'GET api/imports/{import}/rows' => self::READERS,
+        'GET api/imports/{import}/currents' => self::READERS,
         'GET api/imports/{import}/refused.csv' => self::READERS,
         'PUT api/imports/{import}/columns' => self::EDITORS,
         'PUT api/imports/{import}/sheet' => self::EDITORS,

@@ -121,6 +121,34 @@ final class WorkbookTest extends FeatureTestCase
         $this->assertProblem(409, $this->putJson("/api/imports/$id/sheet", ['sheet' => 'Motors']));
     }
 
+    public function test_each_row_is_shown_with_its_current_before_it_is_written(): void
+    {
+        $book = new Spreadsheet();
+        // P = √3 U I cos φ η: 37 kW at 400 V, 0.85 and 93 % take 67.6 A.
+        $book->getActiveSheet()->fromArray([
+            ['Motor tag', 'kW', 'Volts', 'FLA', 'pf', 'eff', 'Hz'],
+            ['KF-1', '37', '400', '67', '0.85', '93', '50'],
+            ['KF-2', '37', '400', '37', '0.85', '93', '50'],
+            ['KF-3', 'much', '400', '67', '0.85', '93', '50'],
+            ['KF-4', '37', '400', null, '0.85', '93', '50'],
+        ]);
+        $state = $this->sent(self::ofRows($book));
+        $examples = array_column((array) $state['columns'], 'examples', 'head');
+        self::assertSame(['KF-1', 'KF-2', 'KF-3'], $examples['Motor tag'], 'three rows stand as plates');
+        self::assertSame(['37', '37', 'much'], $examples['kW']);
+        $id = (int) (is_int($state['id']) ? $state['id'] : 0);
+        $currents = (array) $this->getJson("/api/imports/$id/currents")->assertOk()->json('currents');
+        self::assertSame(['KF-1', 'KF-2', 'KF-3', 'KF-4'], array_column($currents, 'tag'));
+        $plain = static fn (mixed $text): string => (string) preg_replace('/[\x{00A0}\x{202F}]/u', ' ', is_string($text) ? $text : '');
+        self::assertSame(['67.6 A', '67.6 A', '', '67.6 A'], array_map($plain, array_column($currents, 'computed')));
+        self::assertSame(['67 A', '37 A', '67 A', ''], array_map(
+            static fn (string $text): string => str_replace('.0', '', $text), array_map($plain, array_column($currents, 'own'))));
+        self::assertSame([false, true, false, false], array_column($currents, 'unusual'), '37 A is the output in the wrong column');
+        self::assertCount(1, (array) $this->getJson("/api/imports/$id/currents?action=refused")->json('currents'));
+        self::assertCount(2, (array) $this->getJson("/api/imports/$id/currents?count=2")->json('currents'));
+        self::assertSame(0, Circuit::query()->where('tag', 'KF-1')->count(), 'nothing is written by looking');
+    }
+
     public function test_an_empty_one_is_filled_in_and_read(): void
     {
         $bytes = $this->made('xlsx', true);

@@ -3835,6 +3835,7 @@ export interface Service {
     import?: Import;
     imports?: ImportsAnswer;
     importRows?: ImportRowsAnswer;
+    importCurrents?: ImportCurrentsAnswer;
     rounds?: RoundsAnswer;
     round?: Round;
     roundMotor?: RoundMotorAnswer;
@@ -4490,6 +4491,7 @@ export interface Import {
         letter: string;
         head: string;
         path: string | null;
+        examples: string[];
     }[];
     rows: number;
     counts: {
@@ -4530,6 +4532,17 @@ export interface ImportedRow {
         text: string;
         accepted: string;
     }[];
+}
+export interface ImportCurrentsAnswer {
+    currents: ImportCurrent[];
+}
+export interface ImportCurrent {
+    number: number;
+    tag: string;
+    computed: string;
+    own: string;
+    difference: string;
+    unusual: boolean;
 }
 export interface RoundsAnswer {
     rounds: RoundRow[];

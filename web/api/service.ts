@@ -33,6 +33,7 @@ import type {
     FoundOnRound,
     Import,
     ImportColumns,
+    ImportCurrentsAnswer,
     ImportRowsAnswer,
     ImportSheet,
     ImportsAnswer,
@@ -219,6 +220,8 @@ export const service = {
         show: (imported: Id, signal?: AbortSignal) => call<Import>('GET', `imports/${imported}`, undefined, signal),
         rows: (imported: Id, query: Query<'action' | 'page'> = {}, signal?: AbortSignal) =>
             call<ImportRowsAnswer>('GET', `imports/${imported}/rows${asked(query)}`, undefined, signal),
+        currents: (imported: Id, query: Query<'action' | 'page' | 'count'> = {}, signal?: AbortSignal) =>
+            call<ImportCurrentsAnswer>('GET', `imports/${imported}/currents${asked(query)}`, undefined, signal),
         refused: (imported: Id) => `/api/imports/${imported}/refused.csv`,
         columns: (imported: Id, body: ImportColumns, signal?: AbortSignal) =>
             call<Import>('PUT', `imports/${imported}/columns`, body, signal),

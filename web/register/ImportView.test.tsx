@@ -2,7 +2,8 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { cleanup, render, screen, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { afterEach, expect, test, vi } from 'vitest';
-import type { Import, ImportRowsAnswer } from '../api/contract';
+import type { Import, ImportCurrentsAnswer, ImportRowsAnswer } from '../api/contract';
+import { NOTHING, told } from './columns';
 import { ImportView } from './ImportView';
 
 const one = (more: Partial<Import> = {}): Import => ({
@@ -13,9 +14,9 @@ const one = (more: Partial<Import> = {}): Import => ({
     state: 'preview',
     message: '',
     columns: [
-        { letter: 'A', head: 'tag', path: 'tag', decided: true, unit: '' },
-        { letter: 'B', head: 'HP', path: 'plate.power', decided: true, unit: 'hp' },
-        { letter: 'C', head: 'Colour', path: null, decided: true, unit: '' },
+        { letter: 'A', head: 'tag', path: 'tag', decided: true, unit: '', examples: [] },
+        { letter: 'B', head: 'HP', path: 'plate.power', decided: true, unit: 'hp', examples: [] },
+        { letter: 'C', head: 'Colour', path: null, decided: true, unit: '', examples: [] },
     ],
     sheets: [],
     sheet: '',
@@ -27,7 +28,7 @@ const one = (more: Partial<Import> = {}): Import => ({
     ...more,
 });
 
-const open = (letter: string, head: string) => ({ letter, head, path: null, decided: false, unit: '' });
+const open = (letter: string, head: string) => ({ letter, head, path: null, decided: false, unit: '', examples: [] });
 
 const refused: ImportRowsAnswer = {
     rows: [
@@ -47,14 +48,16 @@ const refused: ImportRowsAnswer = {
     pages: 1,
 };
 
-function show(state: Import, rows: ImportRowsAnswer = refused) {
+function show(state: Import, rows: ImportRowsAnswer = refused, currents: ImportCurrentsAnswer['currents'] = []) {
     const calls: string[] = [];
     const moved = vi.fn();
     vi.stubGlobal(
         'fetch',
         vi.fn((path: string, options: RequestInit) => {
             calls.push(`${options.method ?? ''} ${path}`);
-            return Promise.resolve(new Response(JSON.stringify(path.includes('/rows') ? rows : state)));
+            return Promise.resolve(
+                new Response(JSON.stringify(path.includes('/currents') ? { currents } : path.includes('/rows') ? rows : state)),
+            );
         }),
     );
     render(
@@ -154,4 +157,42 @@ test('a table of text has no sheets to choose from', async () => {
     show(one());
     await screen.findByText('Write 2 rows');
     expect(screen.queryByRole('button', { name: /Sheet/ })).toBeNull();
+});
+
+const motors = (): Import['columns'] => [
+    { letter: 'A', head: 'Motor', path: 'tag', decided: true, unit: '', examples: ['KF-7', 'KF-8'] },
+    { letter: 'B', head: 'HP', path: 'plate.power', decided: true, unit: 'hp', examples: ['50', '75 hp'] },
+    { letter: 'C', head: 'I 1', path: null, decided: false, unit: '', examples: ['65', '96'] },
+];
+
+test('the first rows stand as plates, each with its current beside its own', async () => {
+    show(one({ columns: motors() }), refused, [
+        { number: 2, tag: 'KF-7', computed: '63 A', own: '65 A', difference: '3.2 %', unusual: false },
+        { number: 3, tag: 'KF-8', computed: '94 A', own: '', difference: '', unusual: false },
+    ]);
+    const plates = await screen.findByRole('region', { name: 'First rows as plates' });
+    await waitFor(() => expect(plates.textContent).toContain('Calculated 63 A; on the plate 65 A (difference 3.2 %)'));
+    expect(plates.textContent).toContain('Calculated 94 A; on the plate –');
+    // The unit of the head sits on what has none of its own.
+    expect(plates.textContent).toContain('Rated output50 hp');
+    expect(plates.textContent).toContain('Rated output75 hp');
+});
+
+test('by keyboard a column is dragged onto the stamp that it fills', async () => {
+    const { calls } = show(one({ columns: motors() }));
+    const drag = await screen.findByRole('button', { name: /Drag C I 1/ });
+    drag.focus();
+    await userEvent.keyboard('{Enter}');
+    const onto = await screen.findByRole('button', { name: /Rated current/ });
+    for (let i = 0; i < 20 && document.activeElement !== onto; i++) {
+        await userEvent.keyboard('{Tab}');
+    }
+    expect(document.activeElement).toBe(onto);
+    await userEvent.keyboard('{Enter}');
+    await waitFor(() => expect(calls).toContain('PUT /api/imports/3/columns'));
+});
+
+test('a field is filled by one column only', () => {
+    expect(told(motors(), 'C', 'plate.power')).toEqual(['tag', NOTHING, 'plate.power']);
+    expect(told(motors(), 'B', NOTHING)).toEqual(['tag', NOTHING, null]);
 });

@@ -12,6 +12,8 @@ import { Scroll } from '../kit/Scroll';
 import { Segments } from '../kit/Segments';
 import { Select } from '../kit/Select';
 import { token } from '../theme/tokens';
+import { chosenOf, FIELD_NOTES, NOTHING, told, type Column } from './columns';
+import { Plates } from './Plates';
 
 const Box = styled.div`
     display: grid;
@@ -71,6 +73,10 @@ export function ImportView({ id, onMoved }: { id: number; onMoved: () => void })
     }
     const wanted = one.counts.new + one.counts.changed;
     const undecided = one.columns.filter(({ decided }) => !decided);
+    const choose =
+        one.state === 'preview' && one.what === 'circuits'
+            ? (columns: (string | null)[]) => void act(service.register.columns(id, { columns }))
+            : null;
     const nothingFits = one.state === 'preview' && one.rows === 0;
     return (
         <Box>
@@ -131,27 +137,13 @@ export function ImportView({ id, onMoved }: { id: number; onMoved: () => void })
                     onChange={(sheet) => void act(service.register.sheet(id, { sheet }))}
                 />
             )}
-            {one.columns.length > 0 && (
-                <Columns
-                    one={one}
-                    choose={
-                        one.state === 'preview' && one.what === 'circuits'
-                            ? (columns) => void act(service.register.columns(id, { columns }))
-                            : null
-                    }
-                />
-            )}
+            {one.what === 'circuits' && (one.state === 'preview' || one.state === 'reading') && <Plates one={one} choose={choose} />}
+            {one.columns.length > 0 && <Columns one={one} choose={choose} />}
             {one.what === 'circuits' && one.counts.new > 0 && <p>New circuits get the supply of the site.</p>}
             {one.rows > 0 && one.state !== 'reading' && <Rows one={one} />}
         </Box>
     );
 }
-
-const NOTHING = 'nothing';
-
-type Column = Import['columns'][number];
-
-const chosenOf = ({ path, decided }: Column): string => path ?? (decided ? NOTHING : '');
 
 /** What each column of the file fills, and in which unit; while nothing is written, each can be told another. */
 function Columns({ one, choose }: { one: Import; choose: ((columns: (string | null)[]) => void) | null }) {
@@ -191,13 +183,7 @@ function Columns({ one, choose }: { one: Import; choose: ((columns: (string | nu
                                         label={`Field for column ${column.letter}`}
                                         value={chosenOf(column)}
                                         options={options(column)}
-                                        onChange={(path) =>
-                                            choose(
-                                                one.columns.map((each) =>
-                                                    each.letter === column.letter ? path : each.decided ? chosenOf(each) : null,
-                                                ),
-                                            )
-                                        }
+                                        onChange={(path) => choose(told(one.columns, column.letter, path))}
                                     />
                                 )}
                             </td>
@@ -209,8 +195,6 @@ function Columns({ one, choose }: { one: Import; choose: ((columns: (string | nu
         </Scroll>
     );
 }
-
-const FIELD_NOTES: Readonly<Record<string, { label: string; unit: string }>> = FIELDS;
 
 const filledBy = ({ path }: Column): string => (path === null ? 'nothing' : (FIELD_NOTES[path]?.label ?? path));
 
@@ -226,6 +210,12 @@ function Rows({ one }: { one: Import }) {
         queryFn: () => service.register.rows(one.id, { action: shown, page }),
         placeholderData: (before) => before,
     });
+    const currents = useQuery({
+        queryKey: ['import', one.id, 'currents', shown, page, one.state],
+        queryFn: () => service.register.currents(one.id, { action: shown, page }),
+        enabled: one.what === 'circuits' && shown !== 'refused' && query.data !== undefined,
+    });
+    const currentOf = (number: number) => currents.data?.currents.find((each) => each.number === number);
     return (
         <>
             <Segments
@@ -248,6 +238,12 @@ function Rows({ one }: { one: Import }) {
                         <tr>
                             <th scope="col">Row</th>
                             <th scope="col">Tag</th>
+                            {one.what === 'circuits' && shown !== 'refused' && (
+                                <>
+                                    <th scope="col">Calculated current</th>
+                                    <th scope="col">On the plate</th>
+                                </>
+                            )}
                             <th scope="col">{shown === 'refused' ? 'Problem' : shown === 'new' ? 'Read as' : 'Changes'}</th>
                         </tr>
                     </thead>
@@ -256,6 +252,20 @@ function Rows({ one }: { one: Import }) {
                             <tr key={row.number}>
                                 <td>{row.number}</td>
                                 <th scope="row">{row.tag}</th>
+                                {one.what === 'circuits' && shown !== 'refused' && (
+                                    <>
+                                        <td>{currentOf(row.number)?.computed}</td>
+                                        <td>
+                                            {currentOf(row.number)?.own}
+                                            {currentOf(row.number)?.unusual === true && (
+                                                <>
+                                                    {' '}
+                                                    <GradeMark grade="caution" label="caution" /> {currentOf(row.number)?.difference}
+                                                </>
+                                            )}
+                                        </td>
+                                    </>
+                                )}
                                 <td>
                                     {row.problems.map((bad) => (
                                         <div key={`${bad.column} ${bad.text}`}>

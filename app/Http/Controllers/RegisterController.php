@@ -15,12 +15,14 @@ use App\Problems\Problem;
 use App\Record\Happening;
 use App\Record\HouseRecord;
 use App\Register\CircuitRows;
+use App\Register\ImportCurrents;
 use App\Register\ImportStore;
 use App\Register\ReadingRows;
 use App\Register\RefusedRows;
 use App\Schedules\ScheduleName;
 use BraveAnvil\Circuit\Fields;
 use BraveAnvil\Records\Register\CsvText;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -147,12 +149,8 @@ final class RegisterController
     public function rows(Request $request, Import $import): JsonResponse
     {
         Signed::person($request);
-        $action = $request->query('action');
-        $page = min(1000, max(1, $request->integer('page', 1)));
-        $query = ImportRow::query()->where('import_id', $import->id);
-        if (is_string($action) && $action !== '') {
-            $query->where('action', $action);
-        }
+        $page = self::page($request);
+        $query = self::ofAction($request, $import);
         $total = (clone $query)->count();
         /** @var Collection<int, ImportRow> $rows */
         $rows = $query->orderBy('number')->forPage($page, self::PAGE)->get();
@@ -161,6 +159,32 @@ final class RegisterController
             'rows' => $rows->map(static fn (ImportRow $row): array => $row->resource())->values(), 'total' => $total, 'page' => $page,
             'pages' => max(1, (int) ceil($total / self::PAGE)),
         ]);
+    }
+
+    /** What each of these rows calculates as its current, and what it says itself: the first look at whether the columns are right. */
+    #[Call('ImportCurrentsAnswer', query: ['action', 'page', 'count'])]
+    public function currents(Request $request, Import $import, ImportCurrents $currents): JsonResponse
+    {
+        Signed::person($request);
+        $count = min(self::PAGE, max(1, $request->integer('count', self::PAGE)));
+        /** @var Collection<int, ImportRow> $rows */
+        $rows = self::ofAction($request, $import)->orderBy('number')->forPage(self::page($request), $count)->get();
+
+        return new JsonResponse(['currents' => $import->what === 'circuits' ? $currents->of($import->load('site')->site, $rows) : []]);
+    }
+
+    private static function page(Request $request): int
+    {
+        return min(1000, max(1, $request->integer('page', 1)));
+    }
+
+    /** @return Builder<ImportRow> all, or those of one action */
+    private static function ofAction(Request $request, Import $import): Builder
+    {
+        $action = $request->query('action');
+        $query = ImportRow::query()->where('import_id', $import->id);
+
+        return is_string($action) && $action !== '' ? $query->where('action', $action) : $query;
     }
 
     /** Which column fills which field, as a person says. */
