@@ -282,7 +282,12 @@ final readonly class Hand
 
     public function keys(string ...$keys): void
     {
-        $this->driver->getKeyboard()->sendKeys($keys);
+        // The element that has the focus may be on its way out, as the button of a menu that closes.
+        $this->until(function () use ($keys): bool {
+            $this->driver->getKeyboard()->sendKeys($keys);
+
+            return true;
+        }, 40, 'nothing takes the keys');
     }
 
     /** Takes the focus out of the field. */

@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { Button, DropZone, GridList, GridListItem, isTextDropItem, useDragAndDrop } from 'react-aria-components';
 import styled from 'styled-components';
-import type { Import } from '../api/contract';
+import type { Import, ImportCurrentsAnswer } from '../api/contract';
 import { service } from '../api/service';
 import { GradeMark } from '../kit/Grade';
 import { token } from '../theme/tokens';
@@ -138,7 +138,12 @@ export function Plates({ one, choose }: { one: Import; choose: ((columns: (strin
                                 onColumn={choose !== null && row === 0 ? (letter) => choose(told(one.columns, letter, path)) : null}
                             />
                         ))}
-                        <Current current={currents.data?.currents[row]} />
+                        <Current
+                            current={currents.data?.currents[row]}
+                            waiting={
+                                one.rows === 0 ? '' : currents.isError ? currents.error.message : currents.isPending ? 'Calculating…' : ''
+                            }
+                        />
                     </li>
                 ))}
             </ul>
@@ -170,7 +175,8 @@ function Heads({ columns }: { columns: readonly Column[] }) {
                     >
                         <Button slot="drag">⠿</Button>
                         <span>
-                            {column.letter} {column.head} <small>{column.path === null ? 'not used' : fieldOf(column.path)}</small>
+                            {column.letter} {column.head}{' '}
+                            <small>{column.path !== null ? fieldOf(column.path) : column.decided ? 'not used' : 'to be decided'}</small>
                         </span>
                     </GridListItem>
                 )}
@@ -221,9 +227,16 @@ function StampOf({
 }
 
 /** What the row calculates, beside what it says itself. */
-export function Current({ current }: { current: { computed: string; own: string; difference: string; unusual: boolean } | undefined }) {
+function Current({ current, waiting }: { current: ImportCurrentsAnswer['currents'][number] | undefined; waiting: string }) {
+    if (waiting !== '') {
+        return (
+            <div className="current" role="status">
+                {waiting}
+            </div>
+        );
+    }
     if (current === undefined || (current.computed === '' && current.own === '')) {
-        return <div className="current">No current yet: output, voltage, power factor and efficiency are needed.</div>;
+        return <div className="current">No current yet: tag, output, voltage, power factor and efficiency are needed.</div>;
     }
     return (
         <div className="current">

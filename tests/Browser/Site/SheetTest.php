@@ -105,6 +105,7 @@ final class SheetTest extends BrowserTestCase
         $hand->upload($file);
         $hand->see('1 new, 0 changed, 0 unchanged, 1 rejected.');
         $hand->see('B plate.power');
+        $hand->see('No current yet: tag, output, voltage, power factor and efficiency are needed.');
         $hand->see('Rejected rows, to correct (CSV)');
         $this->assertAccessible($hand, 'register');
         $hand->press('Write 1 row');
