@@ -32,7 +32,9 @@ use Illuminate\Support\Carbon;
  */
 final class Import extends Model
 {
-    protected $fillable = ['site_id', 'what', 'name', 'file', 'state', 'message', 'columns', 'chosen', 'sheets', 'sheet', 'rows', 'batch_id', 'asked_by'];
+    protected $fillable = [
+        'site_id', 'what', 'name', 'file', 'state', 'message', 'columns', 'chosen', 'sheets', 'sheet', 'rows', 'batch_id', 'asked_by',
+    ];
 
     /** @return BelongsTo<Site, $this> */
     public function site(): BelongsTo
@@ -70,7 +72,8 @@ final class Import extends Model
             'id' => $this->id, 'site' => $this->site_id, 'what' => $this->what, 'name' => $this->name, 'state' => $this->state,
             'message' => $this->message, 'rows' => $this->rows,
             'columns' => array_map($whole, array_values($columns)),
-            'sheets' => $this->sheetNames(), 'sheet' => $this->sheet, 'counts' => $counts, 'applied' => $applied, 'by' => $this->person->name, 'at' => $this->created_at->toIso8601ZuluString(),
+            'sheets' => $this->sheetNames(), 'sheet' => $this->sheet,
+            'counts' => $counts, 'applied' => $applied, 'by' => $this->person->name, 'at' => $this->created_at->toIso8601ZuluString(),
         ];
     }
 

@@ -246,13 +246,11 @@ final readonly class Hand
     /** Types into a field of the circuit by its path. */
     public function type(string $path, string $text): void
     {
-        $field = null;
-        $this->until(function () use ($path, &$field): bool {
+        $this->until(function () use ($path, $text): bool {
             $field = $this->driver->findElements(WebDriverBy::cssSelector("input[data-path='$path']"))[0] ?? null;
-
-            return $field !== null;
-        }, 40, "no field takes $path");
-        if ($field instanceof RemoteWebElement) {
+            if (! $field instanceof RemoteWebElement) {
+                return false;
+            }
             if (! $field->isDisplayed()) {
                 $this->pressLike('^More on this plate');
             }
@@ -260,7 +258,9 @@ final readonly class Hand
             $field->click();
             $field->sendKeys([WebDriverKeys::CONTROL, 'a']);
             $field->sendKeys($text);
-        }
+
+            return true;
+        }, 40, "no field takes $path");
     }
 
     /** What stands in a field of the circuit. */
