@@ -76,7 +76,7 @@ final class ImportStore
                 ['path' => 'sheet', 'text' => 'The file has no sheet of this name.', 'accepted' => implode(', ', $import->sheetNames())],
             ]);
         }
-        $this->move($import, [ImportState::Preview], ImportState::Reading, ['chosen' => '{}', 'sheet' => $sheet]);
+        $this->move($import, [ImportState::Preview, ImportState::Failed], ImportState::Reading, ['chosen' => '{}', 'sheet' => $sheet]);
         ReadImport::dispatch($import->id)->onQueue(self::QUEUE);
 
         return $import->refresh();

@@ -10,6 +10,7 @@ use App\Exchange\WorkbookFormat;
 use App\Exchange\WorkbookReader;
 use App\Exchange\WorkbookSheet;
 use App\Models\Circuit;
+use App\Models\Import;
 use App\Models\Paper;
 use App\Models\Site;
 use App\Sheet\MakePaper;
@@ -117,6 +118,11 @@ final class WorkbookTest extends FeatureTestCase
         self::assertSame(['tag', null, 'plate.power'], array_column((array) $other['columns'], 'path'));
         $this->assertProblem(422, $this->putJson("/api/imports/$id/sheet", ['sheet' => 'No such sheet']));
         self::assertSame('Spare motors', $this->getJson("/api/imports/$id")->json('sheet'));
+        // A sheet that could not be read is left for another.
+        Import::query()->whereKey($id)->update(['state' => 'failed']);
+        $this->putJson("/api/imports/$id/sheet", ['sheet' => 'Motors'])->assertOk();
+        self::assertSame(['Motors', 'preview'], [$this->getJson("/api/imports/$id")->json('sheet'),
+            $this->getJson("/api/imports/$id")->json('state')]);
         $this->deleteJson("/api/imports/$id")->assertOk();
         $this->assertProblem(409, $this->putJson("/api/imports/$id/sheet", ['sheet' => 'Motors']));
     }

@@ -120,7 +120,7 @@ test('the unit of a head is shown, and the map stays to be looked at when all is
     show(one({ state: 'done', applied: 2 }));
     const map = await screen.findByRole('group', { name: 'Columns of the file' });
     expect(map.textContent).toContain('B HPRated outputhp');
-    expect(map.textContent).toContain('C Colournothing');
+    expect(map.textContent).toContain('C Colournot used');
     expect(map.querySelector('button')).toBeNull();
 });
 
@@ -195,4 +195,24 @@ test('by keyboard a column is dragged onto the stamp that it fills', async () =>
 test('a field is filled by one column only', () => {
     expect(told(motors(), 'C', 'plate.power')).toEqual(['tag', NOTHING, 'plate.power']);
     expect(told(motors(), 'B', NOTHING)).toEqual(['tag', NOTHING, null]);
+});
+
+test('a sheet that was too large can be left for another, and what is open stays open while it is read again', async () => {
+    const { calls } = show(
+        one({
+            state: 'failed',
+            message: 'This sheet is too large for a workbook.',
+            columns: [],
+            rows: 0,
+            sheets: ['Motors', 'All'],
+            sheet: 'All',
+        }),
+    );
+    await userEvent.click(await screen.findByRole('button', { name: /Sheet/ }));
+    await userEvent.click(await screen.findByRole('option', { name: 'Motors' }));
+    await waitFor(() => expect(calls).toContain('PUT /api/imports/3/sheet'));
+    cleanup();
+    show(one({ state: 'reading', columns: motors() }));
+    await screen.findByRole('button', { name: /Drag C I 1/ });
+    expect(screen.getByRole('grid', { name: 'Columns to drag' }).textContent).toContain('B HP Rated output, hp');
 });

@@ -12,7 +12,7 @@ import { Scroll } from '../kit/Scroll';
 import { Segments } from '../kit/Segments';
 import { Select } from '../kit/Select';
 import { token } from '../theme/tokens';
-import { chosenOf, FIELD_NOTES, NOTHING, told, type Column } from './columns';
+import { chosenOf, filledBy, NOTHING, told, unitOf, type Column } from './columns';
 import { Plates } from './Plates';
 
 const Box = styled.div`
@@ -73,10 +73,10 @@ export function ImportView({ id, onMoved }: { id: number; onMoved: () => void })
     }
     const wanted = one.counts.new + one.counts.changed;
     const undecided = one.columns.filter(({ decided }) => !decided);
+    // While it is read again all stays where it is, and so does the focus.
+    const isOpen = one.state === 'preview' || (one.state === 'reading' && one.columns.length > 0);
     const choose =
-        one.state === 'preview' && one.what === 'circuits'
-            ? (columns: (string | null)[]) => void act(service.register.columns(id, { columns }))
-            : null;
+        isOpen && one.what === 'circuits' ? (columns: (string | null)[]) => void act(service.register.columns(id, { columns })) : null;
     const nothingFits = one.state === 'preview' && one.rows === 0;
     return (
         <Box>
@@ -129,7 +129,7 @@ export function ImportView({ id, onMoved }: { id: number; onMoved: () => void })
                     Nothing is written before that.
                 </p>
             )}
-            {one.sheets.length > 1 && one.state === 'preview' && (
+            {one.sheets.length > 1 && (isOpen || one.state === 'failed') && (
                 <Select
                     label="Sheet"
                     value={one.sheet}
@@ -137,7 +137,7 @@ export function ImportView({ id, onMoved }: { id: number; onMoved: () => void })
                     onChange={(sheet) => void act(service.register.sheet(id, { sheet }))}
                 />
             )}
-            {one.what === 'circuits' && (one.state === 'preview' || one.state === 'reading') && <Plates one={one} choose={choose} />}
+            {choose !== null && <Plates one={one} choose={choose} />}
             {one.columns.length > 0 && <Columns one={one} choose={choose} />}
             {one.what === 'circuits' && one.counts.new > 0 && <p>New circuits get the supply of the site.</p>}
             {one.rows > 0 && one.state !== 'reading' && <Rows one={one} />}
@@ -195,10 +195,6 @@ function Columns({ one, choose }: { one: Import; choose: ((columns: (string | nu
         </Scroll>
     );
 }
-
-const filledBy = ({ path }: Column): string => (path === null ? 'nothing' : (FIELD_NOTES[path]?.label ?? path));
-
-const unitOf = ({ path, unit }: Column): string => (unit !== '' ? unit : path === null ? '' : (FIELD_NOTES[path]?.unit ?? ''));
 
 function Rows({ one }: { one: Import }) {
     const first: Shown = one.counts.refused > 0 ? 'refused' : one.counts.changed > 0 ? 'changed' : 'new';

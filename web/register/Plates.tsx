@@ -5,7 +5,7 @@ import type { Import, ImportCurrentsAnswer } from '../api/contract';
 import { service } from '../api/service';
 import { GradeMark } from '../kit/Grade';
 import { token } from '../theme/tokens';
-import { FIELD_NOTES, told, type Column } from './columns';
+import { fieldOf, filledBy, told, unitOf, type Column } from './columns';
 
 /** Stamps that a plate always has; others appear once a column fills them. */
 const STAMPS = [
@@ -111,7 +111,7 @@ const Box = styled.section`
 `;
 
 /** The first rows as the plates that they would be: each column is dragged onto the stamp that it fills. */
-export function Plates({ one, choose }: { one: Import; choose: ((columns: (string | null)[]) => void) | null }) {
+export function Plates({ one, choose }: { one: Import; choose: (columns: (string | null)[]) => void }) {
     const count = Math.max(0, ...one.columns.map(({ examples }) => examples.length));
     const currents = useQuery({
         queryKey: ['import', one.id, 'currents', 'first', one.columns, one.state],
@@ -121,11 +121,12 @@ export function Plates({ one, choose }: { one: Import; choose: ((columns: (strin
     if (count === 0) {
         return null;
     }
+    const waiting = one.rows > 0 && currents.isPending ? 'Calculating…' : (currents.error?.message ?? '');
     const filled = one.columns.flatMap(({ path }) => (path === null ? [] : [path]));
     const stamps = [...STAMPS, ...filled.filter((path) => !STAMPS.includes(path) && (path.startsWith('plate.') || path === 'area'))];
     return (
         <Box aria-label="First rows as plates">
-            {choose !== null && <Heads columns={one.columns} />}
+            <Heads columns={one.columns} />
             <ul className="plates">
                 {Array.from({ length: count }, (_, row) => (
                     <li key={row} className="plate">
@@ -135,15 +136,10 @@ export function Plates({ one, choose }: { one: Import; choose: ((columns: (strin
                                 path={path}
                                 column={one.columns.find((column) => column.path === path)}
                                 row={row}
-                                onColumn={choose !== null && row === 0 ? (letter) => choose(told(one.columns, letter, path)) : null}
+                                onColumn={row === 0 ? (letter) => choose(told(one.columns, letter, path)) : null}
                             />
                         ))}
-                        <Current
-                            current={currents.data?.currents[row]}
-                            waiting={
-                                one.rows === 0 ? '' : currents.isError ? currents.error.message : currents.isPending ? 'Calculating…' : ''
-                            }
-                        />
+                        <Current current={currents.data?.currents[row]} waiting={waiting} />
                     </li>
                 ))}
             </ul>
@@ -176,7 +172,7 @@ function Heads({ columns }: { columns: readonly Column[] }) {
                         <Button slot="drag">⠿</Button>
                         <span>
                             {column.letter} {column.head}{' '}
-                            <small>{column.path !== null ? fieldOf(column.path) : column.decided ? 'not used' : 'to be decided'}</small>
+                            <small>{[filledBy(column), unitOf(column)].filter((part) => part !== '').join(', ')}</small>
                         </span>
                     </GridListItem>
                 )}
@@ -184,8 +180,6 @@ function Heads({ columns }: { columns: readonly Column[] }) {
         </>
     );
 }
-
-const fieldOf = (path: string): string => FIELD_NOTES[path]?.label ?? path;
 
 function StampOf({
     path,
@@ -199,7 +193,8 @@ function StampOf({
     onColumn: ((letter: string) => void) | null;
 }) {
     const text = column?.examples[row] ?? '';
-    const unit = column === undefined || /[a-z%°]$/i.test(text) ? '' : column.unit !== '' ? column.unit : (FIELD_NOTES[path]?.unit ?? '');
+    // A cell that names its unit needs none of the head.
+    const unit = column === undefined || /[a-z%°]$/i.test(text) ? '' : unitOf(column);
     const says = (
         <>
             <small>{fieldOf(path)}</small>

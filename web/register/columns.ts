@@ -5,7 +5,7 @@ export type Column = Import['columns'][number];
 /** What is sent for a column of which nothing is to be made. */
 export const NOTHING = 'nothing';
 
-export const FIELD_NOTES: Readonly<Record<string, { label: string; unit: string }>> = FIELDS;
+const FIELD_NOTES: Readonly<Record<string, { label: string; unit: string }>> = FIELDS;
 
 export const chosenOf = ({ path, decided }: Column): string => path ?? (decided ? NOTHING : '');
 
@@ -20,3 +20,10 @@ export const told = (columns: readonly Column[], letter: string, path: string): 
         }
         return each.decided ? chosenOf(each) : null;
     });
+
+export const fieldOf = (path: string): string => FIELD_NOTES[path]?.label ?? path;
+
+export const filledBy = ({ path, decided }: Column): string => (path !== null ? fieldOf(path) : decided ? 'not used' : 'to be decided');
+
+/** Of what the column says without one: its head's own, or the usual one of its field. */
+export const unitOf = ({ path, unit }: Column): string => (unit !== '' || path === null ? unit : (FIELD_NOTES[path]?.unit ?? ''));
