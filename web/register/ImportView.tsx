@@ -36,6 +36,9 @@ const Box = styled.div`
         grid-template-columns: repeat(auto-fill, minmax(220px, 1fr));
         gap: 10px 16px;
     }
+    .sheet {
+        width: min(320px, 100%);
+    }
     progress {
         width: min(360px, 100%);
         height: 14px;
@@ -130,12 +133,14 @@ export function ImportView({ id, onMoved }: { id: number; onMoved: () => void })
                 </p>
             )}
             {one.sheets.length > 1 && (isOpen || one.state === 'failed') && (
-                <Select
-                    label="Sheet"
-                    value={one.sheet}
-                    options={one.sheets.map((sheet) => ({ value: sheet, label: sheet }))}
-                    onChange={(sheet) => void act(service.register.sheet(id, { sheet }))}
-                />
+                <div className="sheet">
+                    <Select
+                        label="Sheet"
+                        value={one.sheet}
+                        options={one.sheets.map((sheet) => ({ value: sheet, label: sheet }))}
+                        onChange={(sheet) => void act(service.register.sheet(id, { sheet }))}
+                    />
+                </div>
             )}
             {choose !== null && <Plates one={one} choose={choose} />}
             {one.columns.length > 0 && <Columns one={one} choose={choose} />}
